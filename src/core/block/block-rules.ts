@@ -1,0 +1,92 @@
+import type { Problem } from '../problem';
+import { setCount, setLimits } from '../techniques/registry';
+import { parseTempo } from '../timing/tempo';
+import type { Block, BlockSettings, Session, Slot } from './block';
+
+/** What the figures of a block may be. Bounds are generous: they stop slips, not opinions (those are findings). */
+export const BOUNDS = {
+  weeks: { low: 1, high: 16 },
+  cycleDays: { low: 2, high: 28 },
+  rir: { low: 0, high: 6 },
+  rirOffset: { low: -4, high: 4 },
+  reps: { low: 1, high: 50 },
+  rest: { low: 0, high: 900 },
+  deloadSets: { low: 0.1, high: 1 },
+} as const;
+
+function outside(path: string, field: string, value: number, bounds: { low: number; high: number }, whole = true): Problem[] {
+  const { low, high } = bounds;
+  if (value >= low && value <= high && (!whole || Number.isInteger(value))) return [];
+  return [{ code: 'out-of-range', path, field, low, high, value }];
+}
+
+/** What is wrong with a slot; empty when nothing. */
+export function slotProblems(slot: Slot): readonly Problem[] {
+  const path = `slot/${slot.id}`;
+  const limits = setLimits(slot.technique);
+  const problems: Problem[] = [
+    ...outside(`${path}/technique`, 'sets', setCount(slot.technique), { low: limits.least, high: limits.most }),
+    ...outside(`${path}/range`, 'reps', slot.range.low, BOUNDS.reps),
+    ...outside(`${path}/range`, 'reps', slot.range.high, BOUNDS.reps),
+    ...(slot.rir.kind === 'fixed'
+      ? outside(`${path}/rir`, 'RIR', slot.rir.rir, BOUNDS.rir)
+      : outside(`${path}/rir`, 'RIR offset', slot.rir.offset, BOUNDS.rirOffset)),
+    ...outside(`${path}/rest`, 'rest', slot.rest, BOUNDS.rest),
+  ];
+  if (slot.range.low > slot.range.high) {
+    problems.push({ code: 'range-upside-down', path: `${path}/range`, low: slot.range.low, high: slot.range.high });
+  }
+  if (slot.tempo !== null && parseTempo(slot.tempo) === undefined) {
+    problems.push({ code: 'tempo', path: `${path}/tempo`, text: slot.tempo });
+  }
+  if (slot.start !== null) {
+    problems.push(
+      ...outside(`${path}/start`, 'reps', slot.start.reps, BOUNDS.reps),
+      ...outside(`${path}/start`, 'RIR', slot.start.rir, { low: 0, high: 10 }, false),
+      ...outside(`${path}/start`, 'load', slot.start.load.value, { low: -500, high: 1500 }, false),
+    );
+  }
+  return problems;
+}
+
+/** What is wrong with a session apart from its slots. */
+export function sessionProblems(session: Session, cycleDays: number): readonly Problem[] {
+  const path = `session/${session.id}`;
+  return [
+    ...(session.name.trim() === '' ? [{ code: 'name-missing' as const, path: `${path}/name` }] : []),
+    ...outside(`${path}/day`, 'day', session.day, { low: 0, high: cycleDays - 1 }),
+  ];
+}
+
+/** What is wrong with the block's own settings. */
+export function settingsProblems(block: BlockSettings): readonly Problem[] {
+  const { first, last } = block.rir;
+  return [
+    ...(block.name.trim() === '' ? [{ code: 'name-missing' as const, path: 'block/name' }] : []),
+    ...outside('block/weeks', 'weeks', block.weeks, BOUNDS.weeks),
+    ...outside('block/cycleDays', 'days', block.cycleDays, BOUNDS.cycleDays),
+    ...outside('block/rir', 'RIR', first, BOUNDS.rir),
+    ...outside('block/rir', 'RIR', last, BOUNDS.rir),
+    ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
+    ...(block.deload === null ? [] : outside('block/deload', 'deload', block.deload.sets, BOUNDS.deloadSets, false)),
+  ];
+}
+
+/** Everything wrong with a block, doubled ids included. */
+export function blockProblems(block: Block): readonly Problem[] {
+  const problems: Problem[] = [...settingsProblems(block)];
+  const seen = new Set<string>();
+  const claim = (id: string, path: string) => {
+    if (seen.has(id)) problems.push({ code: 'id-taken', path, id });
+    seen.add(id);
+  };
+  for (const session of block.sessions) {
+    claim(session.id, `session/${session.id}`);
+    problems.push(...sessionProblems(session, block.cycleDays));
+    for (const slot of session.slots) {
+      claim(slot.id, `slot/${slot.id}`);
+      problems.push(...slotProblems(slot));
+    }
+  }
+  return problems;
+}

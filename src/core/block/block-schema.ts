@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { MUSCLES } from '../anatomy/muscle';
+import { CONVENTION_IDS } from '../conventions/conventions';
+import { UNITS } from '../loading/weight';
+import { techniqueSchema } from '../techniques/registry';
+import { BLOCK_FORMAT, BLOCK_VERSION, GOALS } from './block';
+
+/** The shape of the document. What the figures may be is in block-rules, where it can be said in a sentence. */
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
+const number = z.number().finite();
+const text = z.string().max(2000);
+
+export const slotShape = {
+  id,
+  exercise: z.strictObject({ id, revision: z.int().min(1) }),
+  technique: techniqueSchema,
+  range: z.strictObject({ low: number, high: number }),
+  rir: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('week'), offset: number }),
+    z.strictObject({ kind: z.literal('fixed'), rir: number }),
+  ]),
+  tempo: z.string().max(8).nullable(),
+  rest: number,
+  drift: z.enum(['hold RIR', 'hold reps']),
+  loadRule: z.enum(['best fit']),
+  setRule: z.enum(['by response', 'fixed']),
+  start: z
+    .strictObject({ load: z.strictObject({ value: number, unit: z.enum(UNITS) }), reps: number, rir: number })
+    .nullable(),
+  note: text,
+} as const;
+export const slotSchema = z.strictObject(slotShape);
+
+export const sessionShape = { id, name: text, day: z.int(), slots: z.array(slotSchema).max(60) } as const;
+export const sessionSchema = z.strictObject(sessionShape);
+
+export const settingsShape = {
+  name: text,
+  startDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/),
+  cycleDays: z.int(),
+  weeks: z.int(),
+  rir: z.strictObject({ first: number, last: number }),
+  deload: z.strictObject({ kind: z.literal('fewer sets'), sets: number }).nullable(),
+  crediting: z.enum(['fractional']),
+  time: z.enum(['realistic', 'strict']),
+  conventions: z.partialRecord(z.enum(CONVENTION_IDS as [string, ...string[]]), number),
+  goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
+} as const;
+
+export const blockSchema = z.strictObject({
+  format: z.literal(BLOCK_FORMAT),
+  version: z.literal(BLOCK_VERSION),
+  ...settingsShape,
+  sessions: z.array(sessionSchema).max(60),
+});

@@ -1,0 +1,127 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { LocalDate } from '../calendar';
+import type { Conventions } from '../conventions/conventions';
+import type { Weight } from '../loading/weight';
+import type { TechniqueParameters } from '../techniques/registry';
+
+export const BLOCK_FORMAT = 'dense-ladder/block';
+export const BLOCK_VERSION = 1;
+
+export const GOALS = ['grow', 'priority', 'hold'] as const;
+export type Goal = (typeof GOALS)[number];
+
+/** A particular revision of an exercise. */
+export interface ExerciseRef {
+  readonly id: string;
+  readonly revision: number;
+}
+
+export interface RepRange {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A slot follows the week's RIR with an offset, or keeps its own. */
+export type SlotRir =
+  | { readonly kind: 'week'; readonly offset: number }
+  | { readonly kind: 'fixed'; readonly rir: number };
+
+/** A set from which a slot's first load is found, in place of the athlete's best set. */
+export interface StartSet {
+  readonly load: Weight;
+  readonly reps: number;
+  readonly rir: number;
+}
+
+/** One exercise's place in a session. */
+export interface Slot {
+  readonly id: string;
+  readonly exercise: ExerciseRef;
+  readonly technique: TechniqueParameters;
+  readonly range: RepRange;
+  readonly rir: SlotRir;
+  /** Four or three digits, X for as fast as possible; null: none prescribed. */
+  readonly tempo: string | null;
+  /** Seconds after each set. */
+  readonly rest: number;
+  readonly drift: 'hold RIR' | 'hold reps';
+  readonly loadRule: 'best fit';
+  readonly setRule: 'by response' | 'fixed';
+  readonly start: StartSet | null;
+  readonly note: string;
+}
+
+/** One workout of the cycle. */
+export interface Session {
+  readonly id: string;
+  readonly name: string;
+  /** Day of the cycle, 0 = its first (Monday of a week). */
+  readonly day: number;
+  readonly slots: readonly Slot[];
+}
+
+/** What belongs to the block as a whole. */
+export interface BlockSettings {
+  readonly name: string;
+  /** First day of week 1. */
+  readonly startDate: LocalDate;
+  /** Days in one pass of the cycle. */
+  readonly cycleDays: number;
+  /** Building weeks, the deload not counted. */
+  readonly weeks: number;
+  /** RIR of the first and of the last building week. */
+  readonly rir: { readonly first: number; readonly last: number };
+  /** Share of sets kept in the deload; null: no deload planned. */
+  readonly deload: { readonly kind: 'fewer sets'; readonly sets: number } | null;
+  readonly crediting: 'fractional';
+  readonly time: 'realistic' | 'strict';
+  /** Figures this block sets differently from the convention. */
+  readonly conventions: Partial<Conventions>;
+  /** Muscles not named here are to grow. */
+  readonly goals: Readonly<Partial<Record<Muscle, Goal>>>;
+}
+
+/** A training block: one document, changed only by edits. */
+export interface Block extends BlockSettings {
+  readonly format: typeof BLOCK_FORMAT;
+  readonly version: typeof BLOCK_VERSION;
+  readonly sessions: readonly Session[];
+}
+
+/** A block before any session is laid out. */
+export function emptyBlock(name: string, startDate: LocalDate): Block {
+  return {
+    format: BLOCK_FORMAT,
+    version: BLOCK_VERSION,
+    name,
+    startDate,
+    cycleDays: 7,
+    weeks: 6,
+    rir: { first: 3, last: 1 },
+    deload: { kind: 'fewer sets', sets: 0.4 },
+    crediting: 'fractional',
+    time: 'realistic',
+    conventions: {},
+    goals: {},
+    sessions: [],
+  };
+}
+
+/** Goal of a muscle in a block. */
+export function goalOf(block: Pick<Block, 'goals'>, muscle: Muscle): Goal {
+  return block.goals[muscle] ?? 'grow';
+}
+
+/** Sessions in the order they are trained. */
+export function sessionsInOrder(block: Pick<Block, 'sessions'>): readonly Session[] {
+  return block.sessions.map((session, at) => ({ session, at })).sort((a, b) => a.session.day - b.session.day || a.at - b.at).map(({ session }) => session);
+}
+
+/** The slot with this id and the session it stands in. */
+export function findSlot(block: Block, slotId: string): { readonly session: Session; readonly slot: Slot } | undefined {
+  for (const session of block.sessions) {
+    const slot = session.slots.find((candidate) => candidate.id === slotId);
+    if (slot !== undefined) return { session, slot };
+  }
+  return undefined;
+}

@@ -1,0 +1,30 @@
+/** A calendar day in the athlete's place, `YYYY-MM-DD`. Which day it is now is passed in; the core has no clock. */
+export type LocalDate = string;
+
+const DAY_MS = 86_400_000;
+
+function toUtc(date: LocalDate): number {
+  return Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10)));
+}
+
+/** The day so many days later (earlier when negative). */
+export function addDays(date: LocalDate, days: number): LocalDate {
+  return new Date(toUtc(date) + days * DAY_MS).toISOString().slice(0, 10);
+}
+
+/** Whole days from one date to another. */
+export function daysBetween(from: LocalDate, to: LocalDate): number {
+  return Math.round((toUtc(to) - toUtc(from)) / DAY_MS);
+}
+
+export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+/** 0 for Monday to 6 for Sunday. */
+export function weekdayOf(date: LocalDate): number {
+  return (new Date(toUtc(date)).getUTCDay() + 6) % 7;
+}
+
+/** The Monday on or before a date. */
+export function mondayOf(date: LocalDate): LocalDate {
+  return addDays(date, -weekdayOf(date));
+}

@@ -1,0 +1,97 @@
+import type { Muscle } from '../anatomy/muscle';
+
+export const PATTERNS = [
+  'squat',
+  'lunge',
+  'hinge',
+  'hip thrust',
+  'knee extension',
+  'knee flexion',
+  'hip adduction',
+  'hip abduction',
+  'calf raise',
+  'horizontal press',
+  'vertical press',
+  'horizontal pull',
+  'vertical pull',
+  'fly',
+  'shoulder raise',
+  'rear fly',
+  'pullover',
+  'shrug',
+  'elbow flexion',
+  'elbow extension',
+  'wrist',
+  'trunk flexion',
+] as const;
+export type Pattern = (typeof PATTERNS)[number];
+
+export const EQUIPMENT = [
+  'barbell',
+  'rack',
+  'bench',
+  'dumbbells',
+  'cable',
+  'machine',
+  'pull-up bar',
+  'dip bars',
+  'floor',
+] as const;
+export type Equipment = (typeof EQUIPMENT)[number];
+
+/** How the load of an exercise is made; each kind has its own grid of makeable loads. */
+export const LOADINGS = ['barbell', 'dumbbell', 'stack', 'bodyweight'] as const;
+export type Loading = (typeof LOADINGS)[number];
+
+export const JOINTS = ['shoulder', 'elbow', 'wrist', 'low back', 'hip', 'knee', 'ankle'] as const;
+export type Joint = (typeof JOINTS)[number];
+
+/** Where in the range of motion an exercise is hardest, relative to its target muscle. */
+export const HARDEST = ['stretched', 'middle', 'shortened'] as const;
+export type Hardest = (typeof HARDEST)[number];
+
+/** An exercise as coaches know it. Facts only; what it is used for stands in the block. */
+export interface Exercise {
+  readonly id: string;
+  /** Counts up with each edit; blocks pin the revision they were written against. */
+  readonly revision: number;
+  readonly name: string;
+  readonly pattern: Pattern;
+  readonly kind: 'compound' | 'isolation';
+  /** Share of a set credited to each muscle, 0-1: 1 prime mover, 0.5 clear assistance, 0.25 minor. */
+  readonly contributions: Readonly<Partial<Record<Muscle, number>>>;
+  readonly equipment: readonly Equipment[];
+  readonly loading: Loading;
+  /** Share of bodyweight that is lifted along, 0-1; 0 unless loading is `bodyweight`. */
+  readonly bodyweightShare: number;
+  /** 2 when each side is trained in turn: the set takes twice as long. */
+  readonly sides: 1 | 2;
+  /** Load on the spine, 0 (none) to 3 (heavy squat or deadlift). */
+  readonly axialLoad: 0 | 1 | 2 | 3;
+  /** 1-5 each; their ratio is the payoff. */
+  readonly stimulus: 1 | 2 | 3 | 4 | 5;
+  readonly fatigue: 1 | 2 | 3 | 4 | 5;
+  readonly hardest: Hardest;
+  /** Whether it can be taken to failure safely by someone training alone. */
+  readonly failableAlone: boolean;
+  readonly joints: readonly Joint[];
+  /** Default tempo, see timing/tempo. */
+  readonly tempo: string;
+  readonly restSeconds: number;
+  readonly cues: string;
+}
+
+/** Stimulus per fatigue. */
+export function payoff(exercise: Exercise): number {
+  return exercise.stimulus / exercise.fatigue;
+}
+
+/** What one set credits to a muscle, 0-1. */
+export function contribution(exercise: Exercise, muscle: Muscle): number {
+  return exercise.contributions[muscle] ?? 0;
+}
+
+/** The muscles for which the exercise is a prime mover. */
+export function primeMovers(exercise: Exercise): readonly Muscle[] {
+  return (Object.keys(exercise.contributions) as Muscle[]).filter((muscle) => exercise.contributions[muscle] === 1);
+}

@@ -1,0 +1,96 @@
+import type { Exercise } from '../exercise';
+
+/** Pulls, rows, shrugs and elbow flexion. */
+export const PULL: readonly Exercise[] = [
+  {
+    id: 'pull-up', revision: 1, name: 'pull-up', pattern: 'vertical pull', kind: 'compound',
+    contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5, forearms: 0.25 },
+    equipment: ['pull-up bar'], loading: 'bodyweight', bodyweightShare: 1, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 3,
+    hardest: 'shortened', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3010', restSeconds: 150, cues: 'Full hang, chest to the bar.',
+  },
+  {
+    id: 'neutral-pulldown', revision: 1, name: 'neutral-grip pulldown', pattern: 'vertical pull', kind: 'compound',
+    contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 2,
+    hardest: 'middle', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3110', restSeconds: 120, cues: 'Let the shoulder blades rise at the top.',
+  },
+  {
+    id: 'chest-supported-row', revision: 1, name: 'chest-supported row', pattern: 'horizontal pull', kind: 'compound',
+    contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5 },
+    equipment: ['machine'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 5, fatigue: 2,
+    hardest: 'shortened', failableAlone: true, joints: ['elbow'],
+    tempo: '2011', restSeconds: 120, cues: 'Chest stays on the pad.',
+  },
+  {
+    id: 'bent-over-barbell-row', revision: 1, name: 'bent-over barbell row', pattern: 'horizontal pull', kind: 'compound',
+    contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5, 'spinal erectors': 0.5, forearms: 0.25 },
+    equipment: ['barbell'], loading: 'barbell', bodyweightShare: 0, sides: 1, axialLoad: 2, stimulus: 4, fatigue: 4,
+    hardest: 'shortened', failableAlone: false, joints: ['low back', 'elbow'],
+    tempo: '2010', restSeconds: 150, cues: 'Torso still, bar to the navel.',
+  },
+  {
+    id: 'one-arm-dumbbell-row', revision: 1, name: 'one-arm dumbbell row', pattern: 'horizontal pull', kind: 'compound',
+    contributions: { lats: 1, 'upper back': 0.5, 'rear delts': 0.5, biceps: 0.5 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 2, axialLoad: 0, stimulus: 4, fatigue: 2,
+    hardest: 'shortened', failableAlone: true, joints: ['elbow'],
+    tempo: '2110', restSeconds: 75, cues: 'Pull the elbow to the hip.',
+  },
+  {
+    id: 'straight-arm-pulldown', revision: 1, name: 'straight-arm pulldown', pattern: 'pullover', kind: 'isolation',
+    contributions: { lats: 1, triceps: 0.25 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 3, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder'],
+    tempo: '3011', restSeconds: 60, cues: 'Lean in, long arms.',
+  },
+  {
+    id: 'cable-rear-delt-fly', revision: 1, name: 'cable rear-delt fly', pattern: 'rear fly', kind: 'isolation',
+    contributions: { 'rear delts': 1, 'upper back': 0.25 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder'],
+    tempo: '2012', restSeconds: 60, cues: 'Arms cross in front, open wide.',
+  },
+  {
+    id: 'dumbbell-rear-delt-raise', revision: 1, name: 'dumbbell rear-delt raise', pattern: 'rear fly', kind: 'isolation',
+    contributions: { 'rear delts': 1, 'upper back': 0.25 },
+    equipment: ['dumbbells'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 3, fatigue: 1,
+    hardest: 'shortened', failableAlone: true, joints: ['shoulder'],
+    tempo: '2011', restSeconds: 60, cues: 'Bent over or on a bench, thumbs down.',
+  },
+  {
+    id: 'dumbbell-shrug', revision: 1, name: 'dumbbell shrug', pattern: 'shrug', kind: 'isolation',
+    contributions: { traps: 1, forearms: 0.25 },
+    equipment: ['dumbbells'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 1, stimulus: 4, fatigue: 2,
+    hardest: 'shortened', failableAlone: true, joints: ['shoulder'],
+    tempo: '2012', restSeconds: 75, cues: 'Straight up, hold a second.',
+  },
+  {
+    id: 'incline-dumbbell-curl', revision: 1, name: 'incline dumbbell curl', pattern: 'elbow flexion', kind: 'isolation',
+    contributions: { biceps: 1, forearms: 0.25 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 5, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['elbow'],
+    tempo: '3010', restSeconds: 75, cues: 'Elbows behind the body.',
+  },
+  {
+    id: 'cable-curl', revision: 1, name: 'cable curl', pattern: 'elbow flexion', kind: 'isolation',
+    contributions: { biceps: 1, forearms: 0.25 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 1,
+    hardest: 'middle', failableAlone: true, joints: ['elbow'],
+    tempo: '3010', restSeconds: 60, cues: 'Stand close, elbows still.',
+  },
+  {
+    id: 'barbell-curl', revision: 1, name: 'barbell curl', pattern: 'elbow flexion', kind: 'isolation',
+    contributions: { biceps: 1, forearms: 0.5 },
+    equipment: ['barbell'], loading: 'barbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 2,
+    hardest: 'middle', failableAlone: true, joints: ['elbow', 'wrist'],
+    tempo: '2010', restSeconds: 75, cues: 'No lean.',
+  },
+  {
+    id: 'cable-wrist-curl', revision: 1, name: 'cable wrist curl', pattern: 'wrist', kind: 'isolation',
+    contributions: { forearms: 1 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 3, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['wrist'],
+    tempo: '2011', restSeconds: 45, cues: 'Forearms supported.',
+  },
+];

@@ -1,0 +1,103 @@
+import type { Exercise } from '../exercise';
+
+/** Presses, flies, raises and elbow extensions. */
+export const PUSH: readonly Exercise[] = [
+  {
+    id: 'barbell-bench-press', revision: 1, name: 'barbell bench press', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5 },
+    equipment: ['barbell', 'rack', 'bench'], loading: 'barbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 5, fatigue: 4,
+    hardest: 'stretched', failableAlone: false, joints: ['shoulder', 'elbow', 'wrist'],
+    tempo: '31X0', restSeconds: 180, cues: 'Shoulder blades set, bar to the lower chest.',
+  },
+  {
+    id: 'incline-dumbbell-press', revision: 1, name: 'incline dumbbell press', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 5, fatigue: 3,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3110', restSeconds: 120, cues: 'Bench at 30 degrees, elbows under wrists.',
+  },
+  {
+    id: 'flat-dumbbell-press', revision: 1, name: 'flat dumbbell press', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 3,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3110', restSeconds: 120, cues: 'Deep at the bottom, no bounce.',
+  },
+  {
+    id: 'chest-press-machine', revision: 1, name: 'chest press machine', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5 },
+    equipment: ['machine'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 2,
+    hardest: 'middle', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3010', restSeconds: 120, cues: 'Seat so that the handles meet mid-chest.',
+  },
+  {
+    id: 'push-up', revision: 1, name: 'push-up', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5, abs: 0.25 },
+    equipment: ['floor'], loading: 'bodyweight', bodyweightShare: 0.65, sides: 1, axialLoad: 0, stimulus: 3, fatigue: 2,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder', 'wrist'],
+    tempo: '2110', restSeconds: 90, cues: 'Body in one line, chest to the floor.',
+  },
+  {
+    id: 'dip', revision: 1, name: 'dip', pattern: 'horizontal press', kind: 'compound',
+    contributions: { chest: 1, triceps: 1, 'front delts': 0.5 },
+    equipment: ['dip bars'], loading: 'bodyweight', bodyweightShare: 0.95, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 3,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3110', restSeconds: 150, cues: 'Lean forward, stop at a comfortable stretch.',
+  },
+  {
+    id: 'cable-fly', revision: 1, name: 'cable fly', pattern: 'fly', kind: 'isolation',
+    contributions: { chest: 1, 'front delts': 0.25 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder'],
+    tempo: '3011', restSeconds: 75, cues: 'Soft elbows, hands meet low.',
+  },
+  {
+    id: 'standing-barbell-press', revision: 1, name: 'standing barbell press', pattern: 'vertical press', kind: 'compound',
+    contributions: { 'front delts': 1, 'side delts': 0.5, triceps: 0.5, 'upper back': 0.25 },
+    equipment: ['barbell', 'rack'], loading: 'barbell', bodyweightShare: 0, sides: 1, axialLoad: 2, stimulus: 4, fatigue: 4,
+    hardest: 'middle', failableAlone: true, joints: ['shoulder', 'low back'],
+    tempo: '21X0', restSeconds: 150, cues: 'Squeeze the glutes, head through at the top.',
+  },
+  {
+    id: 'seated-dumbbell-press', revision: 1, name: 'seated dumbbell press', pattern: 'vertical press', kind: 'compound',
+    contributions: { 'front delts': 1, 'side delts': 0.5, triceps: 0.5 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 1, stimulus: 4, fatigue: 3,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder', 'elbow'],
+    tempo: '3010', restSeconds: 120, cues: 'Elbows slightly forward of the body.',
+  },
+  {
+    id: 'cable-lateral-raise', revision: 1, name: 'cable lateral raise', pattern: 'shoulder raise', kind: 'isolation',
+    contributions: { 'side delts': 1, traps: 0.25 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 2, axialLoad: 0, stimulus: 4, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['shoulder'],
+    tempo: '2011', restSeconds: 45, cues: 'Cable at wrist height, lead with the elbow.',
+  },
+  {
+    id: 'dumbbell-lateral-raise', revision: 1, name: 'dumbbell lateral raise', pattern: 'shoulder raise', kind: 'isolation',
+    contributions: { 'side delts': 1, traps: 0.25 },
+    equipment: ['dumbbells'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 1,
+    hardest: 'shortened', failableAlone: true, joints: ['shoulder'],
+    tempo: '2011', restSeconds: 60, cues: 'Out and slightly forward, no swing.',
+  },
+  {
+    id: 'overhead-cable-extension', revision: 1, name: 'overhead cable extension', pattern: 'elbow extension', kind: 'isolation',
+    contributions: { triceps: 1 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 5, fatigue: 1,
+    hardest: 'stretched', failableAlone: true, joints: ['elbow', 'shoulder'],
+    tempo: '3110', restSeconds: 75, cues: 'Elbows still, all the way into the stretch.',
+  },
+  {
+    id: 'cable-pushdown', revision: 1, name: 'cable pushdown', pattern: 'elbow extension', kind: 'isolation',
+    contributions: { triceps: 1 },
+    equipment: ['cable'], loading: 'stack', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 3, fatigue: 1,
+    hardest: 'shortened', failableAlone: true, joints: ['elbow'],
+    tempo: '2011', restSeconds: 60, cues: 'Shoulders down, elbows at the sides.',
+  },
+  {
+    id: 'lying-dumbbell-extension', revision: 1, name: 'lying dumbbell extension', pattern: 'elbow extension', kind: 'isolation',
+    contributions: { triceps: 1 },
+    equipment: ['dumbbells', 'bench'], loading: 'dumbbell', bodyweightShare: 0, sides: 1, axialLoad: 0, stimulus: 4, fatigue: 2,
+    hardest: 'stretched', failableAlone: true, joints: ['elbow'],
+    tempo: '3110', restSeconds: 75, cues: 'Lower beside the ears.',
+  },
+];

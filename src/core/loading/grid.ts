@@ -1,0 +1,98 @@
+import type { Loading } from '../exercises/exercise';
+import type { EquipmentSet } from './equipment';
+import { hundredths, type Unit } from './weight';
+
+/**
+ * All loads that a kind of equipment can make. For bodyweight the load is what is added to the body (assistance
+ * is negative).
+ */
+export interface LoadGrid {
+  readonly loading: Loading;
+  readonly unit: Unit;
+  /** Rising, in hundredths of the unit; never empty. */
+  readonly steps: readonly number[];
+}
+
+const MOST_STEPS = 4000;
+
+/** Every sum that can be made with the given weights, each used at most once, rising, 0 included. Hundredths. */
+function sums(weights: readonly number[]): number[] {
+  let reach = new Set([0]);
+  for (const weight of weights) {
+    if (reach.size > MOST_STEPS) break;
+    reach = new Set([...reach, ...[...reach].map((sum) => sum + weight)]);
+  }
+  return [...reach].sort((a, b) => a - b);
+}
+
+function build(loading: Loading, set: EquipmentSet): LoadGrid {
+  switch (loading) {
+    case 'barbell': {
+      const { unit, bar, plates } = set.barbell;
+      const pairs = plates.flatMap((plate) => Array<number>(plate.pairs).fill(2 * hundredths(plate.weight)));
+      return { loading, unit, steps: sums(pairs).map((sum) => sum + hundredths(bar)) };
+    }
+    case 'dumbbell': {
+      const { unit, weights } = set.dumbbell;
+      return { loading, unit, steps: rising(weights.map(hundredths)) };
+    }
+    case 'stack': {
+      const { unit, first, step, last, addOns } = set.stack;
+      const pins: number[] = [];
+      for (let pin = hundredths(first); pin <= hundredths(last); pin += hundredths(step)) pins.push(pin);
+      const extras = sums(addOns.map(hundredths));
+      return { loading, unit, steps: rising(pins.flatMap((pin) => extras.map((extra) => pin + extra))) };
+    }
+    case 'bodyweight': {
+      const { unit, assistance, belt } = set.bodyweight;
+      const added = sums(belt.map(hundredths));
+      return { loading, unit, steps: rising([...assistance.map((weight) => -hundredths(weight)), ...added]) };
+    }
+  }
+}
+
+function rising(values: readonly number[]): number[] {
+  return [...new Set(values)].sort((a, b) => a - b);
+}
+
+const grids = new WeakMap<EquipmentSet, Map<Loading, LoadGrid>>();
+
+/** The grid of a kind of loading at a place. Pure; the same equipment value gives the same grid value. */
+export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
+  const known = grids.get(set) ?? new Map<Loading, LoadGrid>();
+  grids.set(set, known);
+  const grid = known.get(loading) ?? build(loading, set);
+  known.set(loading, grid);
+  return grid;
+}
+
+/** Index of the first step at or above a load in hundredths; `steps.length` when there is none. */
+export function indexAtOrAbove(grid: LoadGrid, load: number): number {
+  let low = 0;
+  let high = grid.steps.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((grid.steps[middle] as number) < load) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** The makeable loads just below and above (or equal to) a load, in hundredths; undefined past an end. */
+export function neighbours(grid: LoadGrid, load: number): { below: number | undefined; above: number | undefined } {
+  const index = indexAtOrAbove(grid, load);
+  return { below: grid.steps[index - 1], above: grid.steps[index] };
+}
+
+/** The nearest makeable load, in hundredths; on a tie the lower. */
+export function nearestLoad(grid: LoadGrid, load: number): number {
+  const { below, above } = neighbours(grid, load);
+  if (below === undefined) return above as number;
+  if (above === undefined) return below;
+  return load - below <= above - load ? below : above;
+}
+
+/** Whether the equipment makes exactly this load (hundredths). */
+export function isMakeable(grid: LoadGrid, load: number): boolean {
+  return grid.steps[indexAtOrAbove(grid, load)] === load;
+}

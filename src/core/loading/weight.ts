@@ -1,0 +1,21 @@
+export const UNITS = ['kg', 'lb'] as const;
+export type Unit = (typeof UNITS)[number];
+
+/** A weight as it was entered: a decimal with at most two places, and its unit. Never rewritten by a conversion. */
+export interface Weight {
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+const KG_PER_LB = 0.45359237;
+
+/** The weight's value in another unit, unrounded: for computing and showing, never for storing. */
+export function valueIn(unit: Unit, weight: Weight): number {
+  if (weight.unit === unit) return weight.value;
+  return unit === 'kg' ? weight.value * KG_PER_LB : weight.value / KG_PER_LB;
+}
+
+/** Hundredths of the unit, whole: the exact form in which grids compute. */
+export function hundredths(value: number): number {
+  return Math.round(value * 100);
+}

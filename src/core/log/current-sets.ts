@@ -1,0 +1,41 @@
+import type { LoggedSet } from './log';
+
+/** What stands for one planned set of a workout. */
+export interface CurrentSet {
+  readonly set: LoggedSet;
+  /** Other sets logged for the same place that nothing supersedes: two phones, say. */
+  readonly conflicts: readonly LoggedSet[];
+}
+
+/** The key of a planned set within a workout. */
+export function placeOf(set: Pick<LoggedSet, 'slotId' | 'setId'>): string {
+  return `${set.slotId}/${set.setId}`;
+}
+
+/**
+ * The sets that count, by workout and place. Superseded ones are left out; where several stand for one place the
+ * latest counts and the others are kept as conflicts.
+ */
+export function currentSets(sets: readonly LoggedSet[]): ReadonlyMap<string, ReadonlyMap<string, CurrentSet>> {
+  const superseded = new Set(sets.map((set) => set.supersedes));
+  const workouts = new Map<string, Map<string, CurrentSet>>();
+  for (const set of sets) {
+    if (superseded.has(set.id)) continue;
+    let places = workouts.get(set.workoutId);
+    if (places === undefined) {
+      places = new Map();
+      workouts.set(set.workoutId, places);
+    }
+    const place = placeOf(set);
+    const held = places.get(place);
+    if (held === undefined) places.set(place, { set, conflicts: [] });
+    else {
+      const newer = set.at >= held.set.at;
+      places.set(place, {
+        set: newer ? set : held.set,
+        conflicts: [...held.conflicts, newer ? held.set : set],
+      });
+    }
+  }
+  return workouts;
+}

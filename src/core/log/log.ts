@@ -1,0 +1,50 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { LocalDate } from '../calendar';
+import type { Weight } from '../loading/weight';
+
+/** One performed set. Never changed: a correction is a further set that supersedes it. */
+export interface LoggedSet {
+  /** Made by the phone, so that a repeated send is one set. */
+  readonly id: string;
+  readonly workoutId: string;
+  readonly slotId: string;
+  /** Which planned set of the slot it answers. */
+  readonly setId: string;
+  /** The exercise performed. */
+  readonly exerciseId: string;
+  /** For bodyweight work what was added (negative: assistance). */
+  readonly load: Weight;
+  readonly reps: number;
+  readonly rir: number;
+  /** When it was done, ISO 8601, by the phone's clock. */
+  readonly at: string;
+  readonly supersedes: string | null;
+}
+
+/** When soreness from a session had ended, relative to the muscle's next session. */
+export const SORENESS = ['never sore', 'early', 'just in time', 'still sore'] as const;
+export type Soreness = (typeof SORENESS)[number];
+
+export interface SorenessReport {
+  readonly workoutId: string;
+  readonly muscle: Muscle;
+  readonly soreness: Soreness;
+}
+
+/** One session as it was performed. */
+export interface Workout {
+  readonly id: string;
+  readonly week: number;
+  readonly sessionId: string;
+  readonly date: LocalDate;
+  readonly finished: boolean;
+}
+
+/** All that happened in a block, oldest first. */
+export interface Log {
+  readonly workouts: readonly Workout[];
+  readonly sets: readonly LoggedSet[];
+  readonly soreness: readonly SorenessReport[];
+}
+
+export const EMPTY_LOG: Log = { workouts: [], sets: [], soreness: [] };

@@ -1,0 +1,26 @@
+/** Why an input was refused: a code, where, and the figures the sentence needs. Worded by the interface. */
+export type Problem = { readonly path: string } & (
+  | { readonly code: 'malformed'; readonly detail: string }
+  | { readonly code: 'newer-format'; readonly version: number }
+  | { readonly code: 'not-a-number'; readonly text: string }
+  | { readonly code: 'not-understood'; readonly text: string; readonly example: string }
+  | { readonly code: 'out-of-range'; readonly field: string; readonly low: number; readonly high: number; readonly value: number }
+  | { readonly code: 'range-upside-down'; readonly low: number; readonly high: number }
+  | { readonly code: 'rir-rises'; readonly first: number; readonly last: number }
+  | { readonly code: 'unknown-exercise'; readonly exercise: string }
+  | { readonly code: 'unknown-id'; readonly id: string }
+  | { readonly code: 'id-taken'; readonly id: string }
+  | { readonly code: 'name-missing' }
+  | { readonly code: 'tempo'; readonly text: string }
+  | {
+      readonly code: 'load-not-makeable';
+      readonly load: number;
+      readonly unit: string;
+      readonly below: number | null;
+      readonly above: number | null;
+    }
+  | { readonly code: 'no-sessions' }
+  | { readonly code: 'session-without-slots'; readonly session: string }
+);
+
+export type ProblemCode = Problem['code'];

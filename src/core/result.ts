@@ -1,0 +1,14 @@
+import type { Problem } from './problem';
+
+/** The outcome of work on input that may be wrong. Bugs throw; bad input comes back as problems. */
+export type Result<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly problems: readonly Problem[] };
+
+export function ok<T>(value: T): Result<T> {
+  return { ok: true, value };
+}
+
+export function refused(...problems: readonly Problem[]): Result<never> {
+  return { ok: false, problems };
+}

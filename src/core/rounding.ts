@@ -1,0 +1,22 @@
+/** Guards against binary fractions such as 2.4999999 that stand for 2.5. */
+const EPSILON = 1e-9;
+
+/** The nearest whole number; halves go up. */
+export function roundHalfUp(x: number): number {
+  return Math.floor(x + 0.5 + EPSILON);
+}
+
+/** The nearest whole number; halves go down. */
+export function roundHalfDown(x: number): number {
+  return Math.ceil(x - 0.5 - EPSILON);
+}
+
+/** Rounded half up to a number of decimal places. */
+export function roundTo(x: number, places: number): number {
+  const factor = 10 ** places;
+  return roundHalfUp(x * factor) / factor;
+}
+
+export function clamp(x: number, low: number, high: number): number {
+  return Math.min(high, Math.max(low, x));
+}

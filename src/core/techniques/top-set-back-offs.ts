@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import type { Technique } from './technique';
+
+export interface TopSetBackOffs {
+  readonly kind: 'top + back-offs';
+  readonly backOffs: number;
+  /** How far the back-offs lie below the top set, 0.10-0.30 of its load. */
+  readonly drop: number;
+  /** RIR by which the top set is held back from the week's RIR. */
+  readonly topRir: number;
+  /** Added to both ends of the rep range for the back-offs; 0 keeps the range. */
+  readonly backOffReps: number;
+}
+
+const LIMITS = { least: 2, most: 5 };
+const LEAST_DROP = 0.1;
+const MOST_DROP = 0.3;
+
+/** One heavier set held back from failure, then one to four lighter ones nearer to it. */
+export const topSetBackOffs: Technique<TopSetBackOffs> = {
+  kind: 'top + back-offs',
+  schema: z.strictObject({
+    kind: z.literal('top + back-offs'),
+    backOffs: z.int().min(LIMITS.least - 1).max(LIMITS.most - 1),
+    drop: z.number().min(LEAST_DROP).max(MOST_DROP),
+    topRir: z.int().min(0).max(3),
+    backOffReps: z.int().min(0).max(8),
+  }),
+  parts: ({ backOffs, drop, topRir, backOffReps }) => [
+    { role: 'top', sets: 1, rirOffset: topRir, repOffset: 0 },
+    {
+      role: 'back-off',
+      sets: backOffs,
+      rirOffset: 0,
+      repOffset: backOffReps,
+      drop: { least: LEAST_DROP, wished: drop, most: MOST_DROP },
+    },
+  ],
+  setCount: ({ backOffs }) => 1 + backOffs,
+  withSetCount: (parameters, sets) => ({ ...parameters, backOffs: sets - 1 }),
+  setLimits: LIMITS,
+};
+
+/** How it starts when a coach picks it. A top set near the middle of the range leaves back-offs about four reps more. */
+export const DEFAULT_TOP_SET_BACK_OFFS: TopSetBackOffs = {
+  kind: 'top + back-offs',
+  backOffs: 2,
+  drop: 0.12,
+  topRir: 1,
+  backOffReps: 4,
+};
