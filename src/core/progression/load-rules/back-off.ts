@@ -1,0 +1,34 @@
+import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
+import type { Part } from '../../techniques/technique';
+import { type Candidate, candidate, type Fit, type FitInput, pickBest } from './fit';
+
+/**
+ * The load of a lighter part below the slot's first set: makeable, within the least and the most drop, with reps in
+ * the range predicted within half a rep of the target; of those the reps nearest last time's, or in the first week
+ * the load nearest the wished drop. When nothing can be made between the two drops, the load nearest the wished one.
+ *
+ * @param top load of the first part, in hundredths
+ */
+export function backOffFit(input: FitInput, top: number, drop: NonNullable<Part['drop']>): Fit | undefined {
+  const moved = input.carried * 100 + top;
+  const below = (share: number) => moved * (1 - share) - input.carried * 100;
+  const { steps } = input.grid;
+  const loads: number[] = [];
+  for (let at = indexAtOrAbove(input.grid, below(drop.most) - 1e-6); at < steps.length; at++) {
+    const step = steps[at] as number;
+    if (step > below(drop.least) + 1e-6) break;
+    if (input.carried * 100 + step > 0) loads.push(step);
+  }
+  const wished = below(drop.wished);
+  if (loads.length === 0) loads.push(nearestLoad(input.grid, wished));
+  const candidates: Candidate[] = [];
+  for (const load of loads) {
+    for (let reps = input.range.low; reps <= input.range.high; reps++) candidates.push(candidate(input, load, reps));
+  }
+  const { last } = input;
+  const stays = last !== null && loads.includes(last.load);
+  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
+    of: stays ? (c) => Math.abs(c.reps - last.reps) : (c) => Math.abs(c.load * 100 - wished),
+    decider: stays ? 'reps nearest last time' : 'nearest the wished drop',
+  });
+}

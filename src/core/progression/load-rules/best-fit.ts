@@ -1,0 +1,94 @@
+import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
+import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
+import { type Candidate, candidate, capacity, type Fit, type FitInput, pickBest } from './fit';
+
+/**
+ * Best fit: of the makeable loads at or above last time's and the reps of the range, take what is predicted within
+ * half a rep of the target RIR with reps nearest last time's, then nearest RIR, then the smaller load.
+ *
+ * - First week: the same among all loads, with reps nearest the middle of the range.
+ * - Reps may pass the top of the range while the next load is not predicted to reach its bottom at the target.
+ * - When last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
+ * - No step above the largest step, the smallest makeable step excepted.
+ *
+ * @returns undefined only when the grid holds no load that can be moved at all
+ */
+export function bestFit(input: FitInput): Fit | undefined {
+  const { last, targetRir, conventions } = input;
+  if (last === null) return firstFit(input);
+  const { range } = input;
+  const reach = capacity(input, last.load) - targetRir;
+  if (reach < range.low - conventions.fitTolerance) return stepDown(input, last.load);
+
+  const next = nextLoad(input, last.load);
+  const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low;
+  const top = nextReaches ? range.high : Math.max(range.high, roundHalfDown(reach));
+  const candidates: Candidate[] = [];
+  for (const load of loadsFrom(input, last.load)) {
+    const most = load === last.load ? top : range.high;
+    for (let reps = range.low; reps <= most; reps++) candidates.push(candidate(input, load, reps));
+  }
+  const fit = pickBest(candidates, targetRir, conventions.fitTolerance, {
+    of: (c) => Math.abs(c.reps - last.reps),
+    decider: 'reps nearest last time',
+  });
+  if (fit !== undefined && fit.chosen.reps > range.high) return { ...fit, decider: 'next load out of reach' };
+  return fit;
+}
+
+function middle(input: FitInput): number {
+  return roundHalfDown((input.range.low + input.range.high) / 2);
+}
+
+/** The smallest makeable load above one. */
+function nextLoad(input: FitInput, load: number): number | undefined {
+  return input.grid.steps[indexAtOrAbove(input.grid, load + 1)];
+}
+
+/** Makeable loads from last time's up to the largest step; the next one is always among them. */
+function loadsFrom(input: FitInput, load: number): number[] {
+  const { steps } = input.grid;
+  const moved = input.carried * 100 + load;
+  const limit = load + Math.abs(moved) * (input.conventions.largestStep / 100) + 1e-6;
+  const loads = [load];
+  for (let at = indexAtOrAbove(input.grid, load + 1); at < steps.length; at++) {
+    const step = steps[at] as number;
+    if (step > limit && loads.length > 1) break;
+    loads.push(step);
+    if (step > limit) break;
+  }
+  return loads;
+}
+
+/** The load, as moved, at which so many reps at the target are predicted; hundredths of what is added. */
+function idealLoad(input: FitInput, reps: number): number {
+  const moved = input.oneRepMax * input.curve.fraction(Math.max(1, reps + input.targetRir + input.fatigue));
+  return (moved - input.carried) * 100;
+}
+
+function firstFit(input: FitInput): Fit | undefined {
+  const wish = middle(input);
+  const seen = new Set<number>();
+  const candidates: Candidate[] = [];
+  for (let reps = input.range.low; reps <= input.range.high; reps++) {
+    const at = indexAtOrAbove(input.grid, idealLoad(input, reps));
+    for (const load of [input.grid.steps[at - 1], input.grid.steps[at]]) {
+      if (load === undefined || input.carried * 100 + load <= 0 || seen.has(load)) continue;
+      seen.add(load);
+      for (let r = input.range.low; r <= input.range.high; r++) candidates.push(candidate(input, load, r));
+    }
+  }
+  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
+    of: (c) => Math.abs(c.reps - wish),
+    decider: 'reps nearest the middle',
+  });
+}
+
+function stepDown(input: FitInput, from: number): Fit {
+  const reps = middle(input);
+  const ideal = nearestLoad(input.grid, idealLoad(input, reps));
+  const load = input.carried * 100 + ideal > 0 ? Math.min(ideal, from) : from;
+  const reach = Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
+  const asked = load === from ? reach : clamp(reach, input.range.low, input.range.high);
+  return { chosen: candidate(input, load, asked), others: [candidate(input, from, reach)], decider: 'below the range' };
+}

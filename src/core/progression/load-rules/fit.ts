@@ -1,0 +1,107 @@
+import type { RepRange } from '../../block/block';
+import type { Conventions } from '../../conventions/conventions';
+import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
+import type { LoadGrid } from '../../loading/grid';
+
+/** A load that can be made, reps at it, and the RIR predicted at the end of the set. Load as a decimal. */
+export interface Candidate {
+  readonly load: number;
+  readonly reps: number;
+  readonly predictedRir: number;
+}
+
+/** What decided between the candidates. */
+export type Decider =
+  | 'only one fits'
+  | 'reps nearest last time'
+  | 'reps nearest the middle'
+  | 'nearest the wished drop'
+  | 'nearest RIR'
+  | 'smaller load'
+  | 'none fits, nearest RIR'
+  | 'below the range'
+  | 'next load out of reach';
+
+/** A chosen load with its runners-up, best first. */
+export interface Fit {
+  readonly chosen: Candidate;
+  readonly others: readonly Candidate[];
+  readonly decider: Decider;
+}
+
+/** What a load rule may look at when it chooses set 1 of a part. Loads in hundredths of the grid's unit. */
+export interface FitInput {
+  /** One-rep max at this time, bodyweight share included, as a decimal. */
+  readonly oneRepMax: number;
+  /** Bodyweight share lifted along, as a decimal; 0 for other loadings. */
+  readonly carried: number;
+  readonly grid: LoadGrid;
+  readonly range: RepRange;
+  readonly targetRir: number;
+  /** Reps already lost to earlier sets of the slot. */
+  readonly fatigue: number;
+  /** Set 1 of the same part last time; null in the first week. */
+  readonly last: { readonly load: number; readonly reps: number } | null;
+  readonly curve: RepMaxCurve;
+  readonly conventions: Conventions;
+}
+
+/** Reps that can be done at a load before failure, after the fatigue of earlier sets. */
+export function capacity(input: Pick<FitInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>, load: number): number {
+  const moved = input.carried + load / 100;
+  return moved <= 0 ? Number.POSITIVE_INFINITY : repsToFailure(input.oneRepMax, moved, input.curve) - input.fatigue;
+}
+
+/** The candidate for reps at a load in hundredths. */
+export function candidate(input: FitInput, load: number, reps: number): Candidate {
+  return { load: load / 100, reps, predictedRir: capacity(input, load) - reps };
+}
+
+const RUNNERS_UP = 3;
+
+/**
+ * Orders candidates: those predicted within the tolerance of the target come first, by `nearness`, then by RIR, then
+ * the smaller load; the rest by RIR.
+ */
+export function pickBest(
+  candidates: readonly Candidate[],
+  targetRir: number,
+  tolerance: number,
+  nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
+): Fit | undefined {
+  const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
+  const fits = (c: Candidate) => miss(c) <= tolerance + 1e-9;
+  const compare = (a: Candidate, b: Candidate): number => {
+    const fitA = fits(a);
+    if (fitA !== fits(b)) return fitA ? -1 : 1;
+    const near = fitA ? nearness.of(a) - nearness.of(b) : 0;
+    if (Math.abs(near) > 1e-9) return near;
+    const rir = miss(a) - miss(b);
+    return Math.abs(rir) > 1e-9 ? rir : a.load - b.load;
+  };
+  // The few best are kept sorted while passing over the many.
+  const best: Candidate[] = [];
+  for (const one of candidates) {
+    let at = best.length;
+    while (at > 0 && compare(one, best[at - 1] as Candidate) < 0) at--;
+    if (at > RUNNERS_UP) continue;
+    best.splice(at, 0, one);
+    if (best.length > RUNNERS_UP + 1) best.pop();
+  }
+  const [chosen, ...others] = best;
+  if (chosen === undefined) return undefined;
+  return { chosen, others, decider: deciderOf(chosen, others[0], fits, miss, nearness) };
+}
+
+function deciderOf(
+  chosen: Candidate,
+  second: Candidate | undefined,
+  fits: (c: Candidate) => boolean,
+  miss: (c: Candidate) => number,
+  nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
+): Decider {
+  if (!fits(chosen)) return 'none fits, nearest RIR';
+  if (second === undefined || !fits(second)) return 'only one fits';
+  if (Math.abs(nearness.of(chosen) - nearness.of(second)) > 1e-9) return nearness.decider;
+  return Math.abs(miss(chosen) - miss(second)) > 1e-9 ? 'nearest RIR' : 'smaller load';
+}

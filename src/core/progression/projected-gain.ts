@@ -1,0 +1,12 @@
+import type { Level, Phase } from '../athlete/athlete';
+import type { Conventions } from '../conventions/conventions';
+
+/** Expected e1RM gain in per cent a week, for drawing weeks that are not reached yet. */
+export function projectedGain(level: Level, phase: Phase, conventions: Conventions): number {
+  const gain = {
+    novice: conventions.gainNovice,
+    intermediate: conventions.gainIntermediate,
+    advanced: conventions.gainAdvanced,
+  }[level];
+  return phase === 'cutting' ? gain * conventions.gainCutting : gain;
+}

@@ -1,0 +1,150 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Phase, Style } from '../athlete/athlete';
+import type { Conventions } from '../conventions/conventions';
+import type { Soreness } from '../log/log';
+import type { Verdict } from '../recovery/performance';
+
+/** What one muscle showed in one of its sessions. */
+export interface Response {
+  readonly soreness: Soreness | 'no check-in';
+  readonly verdict: Verdict;
+  /** Behind in this and in the muscle's session before it. */
+  readonly behindTwice: boolean;
+}
+
+/**
+ * Sets wanted for the same session next week, before any cap; or that the muscle must recover. No check-in counts as
+ * just in time.
+ */
+export function wantedSets(response: Response, style: Style): number | 'recover' {
+  if (response.verdict === 'behind') return response.behindTwice ? 'recover' : 0;
+  if (response.verdict === 'strained') return 0;
+  const ahead = response.verdict === 'ahead';
+  let wanted = 0;
+  if (response.soreness === 'never sore') wanted = 2;
+  else if (response.soreness === 'early') wanted = ahead ? 2 : 1;
+  else if (response.soreness !== 'still sore' && ahead && style === 'bold') wanted = 1;
+  return style === 'cautious' ? Math.min(1, wanted) : wanted;
+}
+
+/** What kept sets from being added, with the figures that bind. */
+export type Cap =
+  | { readonly kind: 'no slot'; readonly most: number }
+  | { readonly kind: 'session time'; readonly minutes: number; readonly limit: number }
+  | { readonly kind: 'session cap'; readonly sets: number; readonly limit: number }
+  | { readonly kind: 'ceiling'; readonly sets: number; readonly limit: number }
+  | { readonly kind: 'budget'; readonly sets: number; readonly limit: number }
+  | { readonly kind: 'week addition'; readonly sets: number; readonly limit: number }
+  | { readonly kind: 'week growth'; readonly sets: number; readonly limit: number };
+
+/** A slot that could take a further set for a muscle. */
+export interface SlotRoom {
+  readonly slotId: string;
+  readonly payoff: number;
+  /** Sets its technique can still take. */
+  readonly room: number;
+  /** Set and rest, in minutes, at the long end of its range. */
+  readonly minutesPerSet: number;
+  readonly credits: Readonly<Partial<Record<Muscle, number>>>;
+}
+
+/** A muscle in a session that wants sets. */
+export interface Want {
+  readonly muscle: Muscle;
+  readonly sessionId: string;
+  readonly priority: boolean;
+  readonly wanted: number;
+  readonly slots: readonly SlotRoom[];
+}
+
+/** The figures of next week before any of the wants is met. Sets are weekly fractional sets unless said otherwise. */
+export interface Situation {
+  readonly phase: Phase;
+  readonly minutesLimit: number;
+  readonly minutes: ReadonlyMap<string, number>;
+  /** Fractional sets by session, then muscle. */
+  readonly sessionSets: ReadonlyMap<string, ReadonlyMap<Muscle, number>>;
+  readonly weekSets: ReadonlyMap<Muscle, number>;
+  readonly ceiling: ReadonlyMap<Muscle, number>;
+  /** Weekly sets per set in the cycle: 7 / cycle length. */
+  readonly perWeek: number;
+  readonly hardSets: number;
+  readonly budget: number;
+  /** Sets already added for next week by accepted answers. */
+  readonly addedTo: ReadonlyMap<Muscle, number>;
+  /** Hard sets of the week just done, on which growth is measured. */
+  readonly lastHardSets: number;
+}
+
+export interface Grant {
+  readonly want: Want;
+  readonly slotId: string | null;
+  readonly add: number;
+  readonly capped: Cap | null;
+}
+
+/**
+ * Shares out added sets, one at a time, under the caps: session time, per-session cap, ceiling, budget, the muscle's
+ * weekly addition and the week's growth. Priority muscles first, then those furthest below their ceiling; for one
+ * muscle the session with fewer sets for it first. A muscle's sets go to its slot with the best payoff.
+ */
+export function grantSets(wants: readonly Want[], situation: Situation, conventions: Conventions): readonly Grant[] {
+  const minutes = new Map(situation.minutes);
+  const weekSets = new Map(situation.weekSets);
+  const sessionSets = new Map([...situation.sessionSets].map(([id, sets]) => [id, new Map(sets)]));
+  const addedTo = new Map(situation.addedTo);
+  let hardSets = situation.hardSets;
+  let grown = [...situation.addedTo.values()].reduce((sum, added) => sum + added, 0);
+  const perMuscle = situation.phase === 'cutting' ? conventions.weekAdditionCutting : conventions.weekAddition;
+  const growth = Math.max(
+    conventions.weekGrowthAlways,
+    Math.floor((situation.lastHardSets * conventions.weekGrowth) / 100),
+  );
+  const gapToCeiling = (muscle: Muscle) => (situation.ceiling.get(muscle) ?? 0) - (situation.weekSets.get(muscle) ?? 0);
+  const inSession = (want: Want) => sessionSets.get(want.sessionId)?.get(want.muscle) ?? 0;
+
+  const order = [...wants].sort(
+    (a, b) =>
+      Number(b.priority) - Number(a.priority) ||
+      gapToCeiling(b.muscle) - gapToCeiling(a.muscle) ||
+      inSession(a) - inSession(b),
+  );
+
+  const capOn = (want: Want, slot: SlotRoom): Cap | null => {
+    const time = (minutes.get(want.sessionId) ?? 0) + slot.minutesPerSet;
+    if (time > situation.minutesLimit) return { kind: 'session time', minutes: time, limit: situation.minutesLimit };
+    const session = inSession(want) + (slot.credits[want.muscle] ?? 0);
+    if (session > conventions.sessionCap) return { kind: 'session cap', sets: session, limit: conventions.sessionCap };
+    const week = (weekSets.get(want.muscle) ?? 0) + (slot.credits[want.muscle] ?? 0) * situation.perWeek;
+    const ceiling = situation.ceiling.get(want.muscle) ?? Number.POSITIVE_INFINITY;
+    if (week > ceiling) return { kind: 'ceiling', sets: week, limit: ceiling };
+    const body = hardSets + situation.perWeek;
+    if (body > situation.budget) return { kind: 'budget', sets: body, limit: situation.budget };
+    const muscle = (addedTo.get(want.muscle) ?? 0) + 1;
+    if (muscle > perMuscle) return { kind: 'week addition', sets: muscle, limit: perMuscle };
+    return grown + 1 > growth ? { kind: 'week growth', sets: grown + 1, limit: growth } : null;
+  };
+
+  return order.map((want) => {
+    const [slot] = [...want.slots].filter(({ room }) => room > 0).sort((a, b) => b.payoff - a.payoff);
+    if (slot === undefined) return { want, slotId: null, add: 0, capped: { kind: 'no slot', most: 0 } };
+    let add = 0;
+    let capped: Cap | null = null;
+    while (add < want.wanted && capped === null) {
+      capped = add >= slot.room ? { kind: 'no slot', most: slot.room } : capOn(want, slot);
+      if (capped !== null) break;
+      add++;
+      grown++;
+      hardSets += situation.perWeek;
+      minutes.set(want.sessionId, (minutes.get(want.sessionId) ?? 0) + slot.minutesPerSet);
+      addedTo.set(want.muscle, (addedTo.get(want.muscle) ?? 0) + 1);
+      for (const [muscle, credit] of Object.entries(slot.credits) as [Muscle, number][]) {
+        weekSets.set(muscle, (weekSets.get(muscle) ?? 0) + credit * situation.perWeek);
+        const session = sessionSets.get(want.sessionId) ?? new Map<Muscle, number>();
+        session.set(muscle, (session.get(muscle) ?? 0) + credit);
+        sessionSets.set(want.sessionId, session);
+      }
+    }
+    return { want, slotId: slot.slotId, add, capped };
+  });
+}

@@ -1,0 +1,54 @@
+import type { Conventions } from '../conventions/conventions';
+import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
+
+export const VERDICTS = ['ahead', 'on target', 'strained', 'behind'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+/** A performed set beside what was asked. Loads as moved (bodyweight share included), in one unit. */
+export interface JudgedSet {
+  readonly target: { readonly load: number; readonly reps: number; readonly rir: number };
+  readonly done: { readonly load: number; readonly reps: number; readonly rir: number };
+  /** The same set last time, when there was one. */
+  readonly before: { readonly load: number; readonly reps: number } | null;
+}
+
+export interface Performance {
+  readonly verdict: Verdict;
+  /** Mean over sets of (reps - target reps) + (RIR - target RIR), corrected for another load. */
+  readonly score: number;
+}
+
+/** Reps to failure that the done set amounts to at the target's load, less what was asked. */
+function setScore({ target, done }: JudgedSet, curve: RepMaxCurve): number {
+  const asked = target.reps + target.rir;
+  const did = done.reps + done.rir;
+  if (done.load === target.load || done.load <= 0 || target.load <= 0) return did - asked;
+  return repsToFailure(e1rm(done.load, did, curve), target.load, curve) - asked;
+}
+
+const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/**
+ * How a muscle performed over its sets. Tested in this order: behind (below the behind score, or fewer reps than last
+ * time at equal load though pushed to failure), strained (below the strained score, or reps met only by going one RIR
+ * harder than planned on average: at the planned RIR they would have been missed), ahead, else on target.
+ * @returns undefined when there is nothing to score
+ */
+export function performance(
+  sets: readonly JudgedSet[],
+  curve: RepMaxCurve,
+  conventions: Conventions,
+): Performance | undefined {
+  if (sets.length === 0) return undefined;
+  const score = mean(sets.map((set) => setScore(set, curve)));
+  const fell = sets.some(
+    ({ done, before }) => before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps,
+  );
+  if (score < conventions.behindScore || fell) return { verdict: 'behind', score };
+  const repsMet = mean(sets.map(({ done, target }) => done.reps - target.reps)) >= 0;
+  const harder = mean(sets.map(({ done, target }) => target.rir - done.rir));
+  if (score < conventions.strainedScore || (repsMet && harder >= 1 && score < 0)) {
+    return { verdict: 'strained', score };
+  }
+  return { verdict: score > conventions.aheadScore ? 'ahead' : 'on target', score };
+}

@@ -1,0 +1,164 @@
+import type { Muscle, PerMuscle } from '../anatomy/muscle';
+import type { Phase } from '../athlete/athlete';
+import type { Goal } from '../block/block';
+import type { LocalDate } from '../calendar';
+import type { Conventions } from '../conventions/conventions';
+import type { Exercise, Loading } from '../exercises/exercise';
+import type { WarmUpSet } from '../loading/warm-up-ramp';
+import type { Unit } from '../loading/weight';
+import type { CurrentSet } from '../log/current-sets';
+import type { Workout } from '../log/log';
+import type { Candidate } from '../progression/load-rules/fit';
+import type { Reason } from '../reason';
+import type { Role } from '../techniques/technique';
+import type { Landmarks } from '../volume/landmarks';
+
+/** A set as asked. Load in the slot's unit, for bodyweight work what is added; null while it is still looked for. */
+export interface PlannedSet {
+  /** Unique within its slot; stays with the set through the issued week. */
+  readonly id: string;
+  readonly role: Role;
+  readonly load: number | null;
+  readonly reps: number;
+  readonly rir: number;
+  /** RIR the strength estimate predicts; null without one. */
+  readonly predictedRir: number | null;
+  readonly hard: boolean;
+}
+
+/** A slot in one week, with why its figures are what they are. */
+export interface LadderSlot {
+  readonly slotId: string;
+  readonly exerciseId: string;
+  readonly exerciseRevision: number;
+  readonly loading: Loading;
+  readonly unit: Unit;
+  /** Bodyweight share lifted along, in the unit. */
+  readonly carried: number;
+  readonly rest: number;
+  readonly tempo: string | null;
+  readonly note: string;
+  readonly sets: readonly PlannedSet[];
+  readonly warmUp: readonly WarmUpSet[];
+  /** Estimated one-rep max behind the loads, share of bodyweight included. */
+  readonly oneRepMax: number | null;
+  readonly why: { readonly rir: Reason; readonly load: Reason; readonly sets: Reason; readonly reps: Reason };
+}
+
+export interface LadderSession {
+  readonly sessionId: string;
+  readonly name: string;
+  readonly day: number;
+  readonly slots: readonly LadderSlot[];
+  /** Seconds at the two ends of the rep ranges. */
+  readonly seconds: { readonly low: number; readonly high: number };
+  readonly whySeconds: Reason;
+  /** Working sets. */
+  readonly sets: number;
+}
+
+/** A muscle in one week. Sets are credited weekly sets. */
+export interface MuscleWeek {
+  readonly muscle: Muscle;
+  readonly goal: Goal;
+  readonly sets: number;
+  /** Sessions a week that credit it at least an exposure. */
+  readonly frequency: number;
+  readonly landmarks: Landmarks;
+  readonly why: Reason;
+}
+
+/** One pass of the cycle. */
+export interface LadderWeek {
+  /** 1-based; the deload is the last. */
+  readonly week: number;
+  readonly kind: 'building' | 'deload';
+  readonly startDate: LocalDate;
+  readonly phase: Phase;
+  readonly rir: number;
+  readonly whyRir: Reason;
+  readonly sessions: readonly LadderSession[];
+  readonly muscles: PerMuscle<MuscleWeek>;
+  /** Hard sets, each once whatever it trains; a week. In a deload all performed sets. */
+  readonly hardSets: number;
+  readonly budget: number;
+  readonly whyHardSets: Reason;
+}
+
+/** A week as handed to the athlete: never derived again. */
+export interface IssuedWeek {
+  readonly id: string;
+  readonly week: number;
+  readonly issuedAt: string;
+  readonly engine: number;
+  readonly conventions: Conventions;
+  readonly exercises: Readonly<Record<string, Exercise>>;
+  readonly rung: LadderWeek;
+}
+
+/** What happened to a session so far. */
+export interface Performed {
+  readonly workout: Workout;
+  /** By slot and set, see log/current-sets. */
+  readonly sets: ReadonlyMap<string, CurrentSet>;
+}
+
+export type WeekStatus = 'planned' | 'issued' | 'done';
+
+/** A week of the ladder with where it stands. */
+export interface Rung {
+  readonly status: WeekStatus;
+  readonly plan: LadderWeek;
+  readonly issued: IssuedWeek | null;
+  /** By session id. */
+  readonly performed: ReadonlyMap<string, Performed>;
+}
+
+interface ProposalHead {
+  /** Kind, subject and a hash of the facts: an answered call stays answered until its facts change. */
+  readonly id: string;
+  /** Kind and subject: later answers to the same subject replace earlier ones. */
+  readonly subject: string;
+  /** The week it would change. */
+  readonly week: number;
+  readonly why: Reason;
+}
+
+/** A response to what was logged that waits for the coach. */
+export type Proposal =
+  | (ProposalHead & {
+      readonly kind: 'load';
+      readonly sessionId: string;
+      readonly slotId: string;
+      readonly exerciseId: string;
+      readonly unit: Unit;
+      readonly from: { readonly load: number; readonly reps: number };
+      readonly to: Candidate;
+      readonly alternatives: readonly Candidate[];
+    })
+  | (ProposalHead & {
+      readonly kind: 'sets';
+      readonly sessionId: string;
+      readonly slotId: string;
+      readonly exerciseId: string;
+      readonly muscle: Muscle;
+      readonly add: number;
+    })
+  | (ProposalHead & { readonly kind: 'recover'; readonly muscle: Muscle });
+
+/** A coach's answer; declined keeps things as they were. */
+export interface Answer {
+  readonly id: string;
+  readonly subject: string;
+  readonly outcome: 'accepted' | 'changed' | 'declined';
+  readonly proposal: Proposal;
+  /** For a changed load the load and reps chosen instead; for changed sets how many. */
+  readonly choice: { readonly load: number; readonly reps: number } | { readonly add: number } | null;
+}
+
+export interface Ladder {
+  readonly rungs: readonly Rung[];
+  /** The first week that is not done; after the last, the last. */
+  readonly currentWeek: number;
+  readonly proposals: readonly Proposal[];
+}

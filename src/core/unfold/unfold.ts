@@ -1,0 +1,413 @@
+import type { Muscle } from '../anatomy/muscle';
+import { type Athlete, phaseOn } from '../athlete/athlete';
+import { type Block, type ExerciseRef, type Session, type Slot, sessionsInOrder } from '../block/block';
+import { addDays } from '../calendar';
+import { type Conventions, conventionsWith } from '../conventions/conventions';
+import { EPLEY, type RepMaxCurve } from '../effort/rep-max';
+import type { Exercise } from '../exercises/exercise';
+import { primeMovers } from '../exercises/exercise';
+import { factsHash } from '../hash';
+import { nearestLoad } from '../loading/grid';
+import { hundredths } from '../loading/weight';
+import { currentSets } from '../log/current-sets';
+import type { Log, Soreness, Workout } from '../log/log';
+import { projectedGain } from '../progression/projected-gain';
+import { rampRir } from '../progression/rir-ramp';
+import type { Reason } from '../reason';
+import { roundHalfUp } from '../rounding';
+import { setCount, setLimits } from '../techniques/registry';
+import type { Answer, IssuedWeek, Ladder, LadderSlot, LadderWeek, Performed, Proposal, Rung, WeekStatus } from './ladder';
+import { easeSlot, planBuilding, type SlotTarget } from './plan-slot';
+import { doneLoads, type Observation, observe, recoverSubject, responseId, responseProposals, setsSubject } from './responses';
+import { rememberLog, rememberPlan, strengthAt, type Track, trackOf } from './track';
+import { sessionFigures, weekFigures } from './week-figures';
+
+/** Counts up when the rules compute differently; issued weeks note the one they were made with. */
+export const ENGINE_VERSION = 1;
+
+/** Facts of an exercise revision; undefined when it is not known. */
+export type ExerciseLookup = (ref: ExerciseRef) => Exercise | undefined;
+
+export interface UnfoldInput {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly exercises: ExerciseLookup;
+  readonly issued: readonly IssuedWeek[];
+  readonly log: Log;
+  readonly answers: readonly Answer[];
+}
+
+/** An exercise the block names but nobody knows: credits nothing, so that the rest still unfolds. */
+function unknownExercise(ref: ExerciseRef): Exercise {
+  return {
+    ...ref,
+    name: ref.id,
+    pattern: 'squat',
+    kind: 'isolation',
+    contributions: {},
+    equipment: [],
+    loading: 'stack',
+    bodyweightShare: 0,
+    sides: 1,
+    axialLoad: 0,
+    stimulus: 1,
+    fatigue: 5,
+    hardest: 'middle',
+    failableAlone: false,
+    joints: [],
+    tempo: '3010',
+    restSeconds: 120,
+    cues: '',
+  };
+}
+
+/**
+ * Derives what should happen: every week of the block from the document, the athlete, what was issued and logged, and
+ * the coach's answers. Same inputs, same ladder, wherever it runs. Issued weeks are taken as they were handed out; all
+ * others are planned, with a reason on every figure.
+ */
+export function unfold(input: UnfoldInput): Ladder {
+  return new Climb(input).run();
+}
+
+const byWorkout = (workouts: readonly Workout[]) => new Map(workouts.map((workout) => [`${workout.week}/${workout.sessionId}`, workout]));
+
+/** One pass from week 1 to the deload, carrying what each slot knows from week to week. */
+class Climb {
+  private readonly block: Block;
+  private readonly athlete: Athlete;
+  private readonly conventions: Conventions;
+  private readonly curve: RepMaxCurve = EPLEY;
+  private readonly sessions: readonly Session[];
+  private readonly tracks = new Map<string, Track>();
+  private readonly issued: ReadonlyMap<number, IssuedWeek>;
+  private readonly answers: ReadonlyMap<string, Answer>;
+  private readonly workouts: ReadonlyMap<string, Workout>;
+  private readonly logged: ReturnType<typeof currentSets>;
+  private readonly soreness: ReadonlyMap<string, Soreness>;
+  /** Accepted answers, those on sets by slot. */
+  private readonly setAnswers = new Map<string, Answer[]>();
+  private readonly recovering: Answer[] = [];
+  private readonly observations: Observation[] = [];
+  /** Identities that the observations so far give to calls, by subject. */
+  private readonly responseIds = new Map<string, Set<string>>();
+  private readonly lastBehind = new Map<Muscle, boolean>();
+  private before: ReturnType<typeof doneLoads> = new Map();
+  private readonly proposals: Proposal[] = [];
+  private readonly strangers = new Map<string, Track>();
+
+  constructor(private readonly input: UnfoldInput) {
+    this.block = input.block;
+    this.athlete = input.athlete;
+    this.conventions = conventionsWith(input.block.conventions);
+    this.sessions = sessionsInOrder(input.block);
+    for (const session of this.sessions) {
+      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot));
+    }
+    this.issued = new Map(input.issued.map((week) => [week.week, week]));
+    this.answers = new Map(input.answers.map((answer) => [answer.subject, answer]));
+    for (const answer of input.answers) {
+      if (answer.outcome === 'declined' || this.answers.get(answer.subject) !== answer) continue;
+      const { proposal } = answer;
+      if (proposal.kind === 'recover') this.recovering.push(answer);
+      if (proposal.kind !== 'sets') continue;
+      this.setAnswers.set(proposal.slotId, [...(this.setAnswers.get(proposal.slotId) ?? []), answer]);
+    }
+    this.workouts = byWorkout(input.log.workouts);
+    this.logged = currentSets(input.log.sets);
+    this.soreness = new Map(input.log.soreness.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]));
+  }
+
+  run(): Ladder {
+    const rungs: Rung[] = [];
+    const total = this.block.weeks + (this.block.deload === null ? 0 : 1);
+    for (let week = 1; week <= total; week++) {
+      const issued = this.issued.get(week) ?? null;
+      const plan = issued?.rung ?? this.plan(week);
+      const performed = this.performed(plan);
+      const previous = rungs.at(-1);
+      if (issued === null && previous !== undefined) this.propose(plan, previous);
+      this.remember(plan, performed);
+      rungs.push({ status: statusOf(plan, issued, performed), plan, issued, performed });
+    }
+    const current = rungs.find((rung) => rung.status !== 'done') ?? rungs.at(-1);
+    return { rungs, currentWeek: current?.plan.week ?? 1, proposals: this.proposals };
+  }
+
+  private track(slot: Slot): Track {
+    const exercise = this.input.exercises(slot.exercise) ?? unknownExercise(slot.exercise);
+    return trackOf(slot, exercise, this.athlete, this.curve);
+  }
+
+  /** Facts for a planned slot, also for one that has left the block since its week was issued. */
+  private readonly facts = (planned: LadderSlot): Track => {
+    const known = this.tracks.get(planned.slotId);
+    if (known !== undefined && known.exercise.id === planned.exerciseId) return known;
+    const ref = { id: planned.exerciseId, revision: planned.exerciseRevision };
+    const key = `${ref.id}@${ref.revision}`;
+    const stranger = this.strangers.get(key);
+    if (stranger !== undefined) return stranger;
+    const exercise = this.input.exercises(ref) ?? unknownExercise(ref);
+    const made = trackOf({ ...STRANGER, id: planned.slotId, exercise: ref }, exercise, this.athlete, this.curve);
+    this.strangers.set(key, made);
+    return made;
+  };
+
+  private plan(week: number): LadderWeek {
+    const deload = week > this.block.weeks;
+    const startDate = addDays(this.block.startDate, (week - 1) * this.block.cycleDays);
+    const phase = phaseOn(this.athlete, startDate);
+    const gain = projectedGain(this.athlete.level, phase, this.conventions);
+    const sessions = this.sessions.map((session) =>
+      sessionFigures(
+        session,
+        session.slots.map((slot) => this.planSlot(this.tracks.get(slot.id) as Track, session, week, deload, gain)),
+        this.facts,
+        this.block,
+        this.conventions,
+      ),
+    );
+    const kind = deload ? 'deload' : 'building';
+    const rir = deload ? this.conventions.easyRir : rampRir(this.block.rir, week, this.block.weeks);
+    const whyRir: Reason = deload
+      ? { code: 'rir/easy', week: 'deload', value: rir }
+      : { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset: 0, value: rir };
+    const figures = weekFigures(sessions, this.facts, { block: this.block, athlete: this.athlete, phase, kind }, this.conventions);
+    return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
+  }
+
+  private planSlot(track: Track, session: Session, week: number, deload: boolean, gain: number): LadderSlot {
+    // A deload asks what the last building week asked, lightened.
+    const as = deload ? this.block.weeks : week;
+    const strength = strengthAt(track, as, gain);
+    const target: SlotTarget = {
+      ...this.rirOf(track.slot, as),
+      ...this.setsOf(track, as),
+      strength,
+      pinned: deload ? null : this.pinned(track, session, week),
+      curve: this.curve,
+      conventions: this.conventions,
+    };
+    const planned = deload ? this.lastWeekAgain(track, target) : planBuilding(track, target);
+    if (deload && this.block.deload !== null) {
+      return easeSlot(track, planned, { week: 'deload', setFactor: this.block.deload.sets, loadFactor: 1 }, target);
+    }
+    if (this.recovers(track, week)) {
+      const { recoverSets, recoverLoad } = this.conventions;
+      return easeSlot(track, planned, { week: 'recover', setFactor: recoverSets, loadFactor: recoverLoad }, target);
+    }
+    return planned;
+  }
+
+  /** The last building week's first sets, as they were planned or logged, at this slot's shape. */
+  private lastWeekAgain(track: Track, target: SlotTarget): LadderSlot {
+    const planned = planBuilding(track, target);
+    return {
+      ...planned,
+      sets: planned.sets.map((set) => {
+        const last = track.last.get(set.role);
+        return last === undefined ? set : { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+      }),
+    };
+  }
+
+  private rirOf(slot: Slot, week: number): { rir: number; whyRir: Reason } {
+    if (slot.rir.kind === 'fixed') return { rir: slot.rir.rir, whyRir: { code: 'rir/fixed', value: slot.rir.rir } };
+    const { offset } = slot.rir;
+    const value = Math.max(0, rampRir(this.block.rir, week, this.block.weeks) + offset);
+    return { rir: value, whyRir: { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset, value } };
+  }
+
+  /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
+  private setsOf(track: Track, week: number): { sets: number; whySets: Reason } {
+    const prescribed = setCount(track.slot.technique);
+    const added: { muscle: Muscle; week: number; add: number }[] = [];
+    for (const answer of this.setAnswers.get(track.slot.id) ?? []) {
+      const { proposal, choice } = answer;
+      if (proposal.kind !== 'sets' || proposal.week > week || !this.holds(answer)) continue;
+      added.push({ muscle: proposal.muscle, week: proposal.week, add: choice !== null && 'add' in choice ? choice.add : proposal.add });
+    }
+    const { most, least } = setLimits(track.slot.technique);
+    const sum = Math.max(least, Math.min(most, prescribed + added.reduce((total, { add }) => total + add, 0)));
+    const recovered = this.recoveredBefore(track, week);
+    if (recovered !== null) {
+      const floor = Math.min(recovered.floor, recovered.failedAt);
+      const share = recovered.failedAt <= 0 ? 1 : (floor + recovered.failedAt) / 2 / recovered.failedAt;
+      const sets = Math.max(least, roundHalfUp(sum * share));
+      return { sets, whySets: { code: 'sets/after-recover', ...recovered, sets } };
+    }
+    if (added.length === 0) return { sets: sum, whySets: { code: 'sets/prescribed', sets: sum } };
+    return { sets: sum, whySets: { code: 'sets/response', prescribed, added, sets: sum } };
+  }
+
+  /** Whether an answer still speaks of the facts as they are; once its week is issued it always does. */
+  private holds({ proposal, subject, id }: Answer): boolean {
+    if (this.issued.has(proposal.week)) return true;
+    const now = this.responseIds.get(subject);
+    return now === undefined || now.has(id);
+  }
+
+  private recoverAnswers(track: Track): Answer[] {
+    if (this.recovering.length === 0) return [];
+    const movers = primeMovers(track.exercise);
+    return this.recovering.filter(({ proposal }) => proposal.kind === 'recover' && movers.includes(proposal.muscle));
+  }
+
+  private recovers(track: Track, week: number): boolean {
+    return this.recoverAnswers(track).some((answer) => answer.proposal.week === week && this.holds(answer));
+  }
+
+  private recoveredBefore(track: Track, week: number): { muscle: Muscle; failedAt: number; floor: number } | null {
+    const latest = this.recoverAnswers(track)
+      .filter(({ proposal }) => proposal.week < week)
+      .sort((a, b) => b.proposal.week - a.proposal.week)[0];
+    if (latest === undefined || latest.proposal.kind !== 'recover') return null;
+    const { muscle } = latest.proposal;
+    const failed = this.weekBefore(latest.proposal.week);
+    return failed === undefined
+      ? null
+      : { muscle, failedAt: failed.muscles[muscle].sets, floor: failed.muscles[muscle].landmarks.floor };
+  }
+
+  private readonly plans: LadderWeek[] = [];
+
+  private weekBefore(week: number): LadderWeek | undefined {
+    return this.plans.find((plan) => plan.week === week - 1);
+  }
+
+  private loadSubject(slotId: string, week: number): string {
+    return `load/${slotId}/${week}`;
+  }
+
+  private pinned(track: Track, session: Session, week: number): SlotTarget['pinned'] {
+    const subject = this.loadSubject(track.slot.id, week);
+    const answer = this.answers.get(subject);
+    const last = this.lastOf(track);
+    if (answer === undefined || last === null || answer.proposal.kind !== 'load') return null;
+    if (answer.id !== this.loadId(subject, track, week, session)) return null;
+    const { outcome, choice, proposal } = answer;
+    if (outcome === 'declined') return { outcome: 'held', load: last.load, reps: last.reps };
+    const to = choice !== null && 'load' in choice ? choice : proposal.to;
+    return { outcome, load: nearestLoad(track.grid, hundredths(to.load)) / 100, reps: to.reps };
+  }
+
+  private lastOf(track: Track): { load: number; reps: number } | null {
+    const [last] = track.last.values();
+    return last === undefined ? null : { load: last.load / 100, reps: last.reps };
+  }
+
+  private loadId(subject: string, track: Track, week: number, session: Session): string {
+    const { range } = track.slot;
+    const last = this.lastOf(track);
+    const logged = track.exposures.at(-1);
+    const facts = [last?.load ?? 0, last?.reps ?? 0, Math.round((logged?.oneRepMax ?? 0) * 10), range.low, range.high];
+    return `${subject}/${factsHash([...facts, this.rirOf(track.slot, week).rir, session.id, track.exercise.id])}`;
+  }
+
+  /** Calls for the first week that is not handed out yet, from what was logged in the week before it. */
+  private propose(plan: LadderWeek, previous: Rung): void {
+    if (plan.kind === 'deload' || previous.performed.size === 0 || previous.issued === null) return;
+    for (const session of this.sessions) {
+      if (previous.performed.get(session.id)?.workout.finished !== true) continue;
+      const planned = plan.sessions.find((one) => one.sessionId === session.id);
+      for (const slot of planned?.slots ?? []) this.proposeLoad(slot, session, plan.week);
+    }
+    const facts = (slot: LadderSlot) => this.facts(slot);
+    const { block, athlete, answers, conventions } = this;
+    const observations = this.observations.filter((observation) => observation.week === previous.plan.week);
+    const next = { block, athlete, plan, last: previous.plan, answers, facts, conventions };
+    this.proposals.push(...responseProposals(observations, next));
+  }
+
+  private proposeLoad(planned: LadderSlot, session: Session, week: number): void {
+    const track = this.tracks.get(planned.slotId);
+    if (track === undefined || track.lastLogged !== week - 1) return;
+    const why = planned.why.load;
+    const last = this.lastOf(track);
+    // Answered, searched or eased loads are settled; a call stands only where the rule itself chose.
+    if (why.code !== 'load/best-fit' || last === null) return;
+    const { chosen, others } = why.fit;
+    if (chosen.load === last.load && chosen.reps === last.reps) return;
+    const subject = this.loadSubject(planned.slotId, week);
+    this.proposals.push({
+      kind: 'load',
+      id: this.loadId(subject, track, week, session),
+      subject,
+      week,
+      sessionId: session.id,
+      slotId: planned.slotId,
+      exerciseId: planned.exerciseId,
+      unit: planned.unit,
+      from: last,
+      to: chosen,
+      alternatives: others,
+      why,
+    });
+  }
+
+  private performed(plan: LadderWeek): ReadonlyMap<string, Performed> {
+    const found = new Map<string, Performed>();
+    for (const { sessionId } of plan.sessions) {
+      const workout = this.workouts.get(`${plan.week}/${sessionId}`);
+      if (workout !== undefined) found.set(sessionId, { workout, sets: this.logged.get(workout.id) ?? new Map() });
+    }
+    return found;
+  }
+
+  /** Makes a week the new last time of its slots. Deload and recover weeks leave last time alone. */
+  private remember(plan: LadderWeek, performed: ReadonlyMap<string, Performed>): void {
+    this.plans.push(plan);
+    if (plan.kind === 'deload') return;
+    const before = new Map(this.before);
+    const { curve, conventions, soreness, facts } = this;
+    // In the order they were trained, so that two sessions running means what the athlete lived through.
+    const sessions = [...plan.sessions].sort((a, b) => dateOf(performed, a.sessionId).localeCompare(dateOf(performed, b.sessionId)));
+    for (const session of sessions) {
+      const done = performed.get(session.sessionId);
+      for (const slot of session.slots) {
+        const track = this.tracks.get(slot.slotId);
+        if (track === undefined || track.exercise.id !== slot.exerciseId || slot.why.sets.code === 'sets/easy') continue;
+        rememberPlan(track, slot);
+        if (done !== undefined) rememberLog(track, slot, done, plan.week, curve);
+      }
+      if (done === undefined) continue;
+      const judging = { facts, before: this.before, soreness, curve, conventions };
+      for (const observation of observe(plan.week, session, done, this.lastBehind, judging)) this.note(observation);
+      for (const [slot, sets] of doneLoads(session, done)) before.set(slot, sets);
+    }
+    this.before = before;
+  }
+
+  private note(observation: Observation): void {
+    this.observations.push(observation);
+    const { muscle, sessionId, week } = observation;
+    for (const subject of [setsSubject(muscle, sessionId, week + 1), recoverSubject(muscle, week + 1)]) {
+      const ids = this.responseIds.get(subject) ?? new Set();
+      this.responseIds.set(subject, ids.add(responseId(subject, observation)));
+    }
+  }
+}
+
+function dateOf(performed: ReadonlyMap<string, Performed>, sessionId: string): string {
+  return performed.get(sessionId)?.workout.date ?? '9999';
+}
+
+function statusOf(plan: LadderWeek, issued: IssuedWeek | null, performed: ReadonlyMap<string, Performed>): WeekStatus {
+  if (issued === null) return 'planned';
+  const done = plan.sessions.length > 0 && plan.sessions.every((session) => performed.get(session.sessionId)?.workout.finished === true);
+  return done ? 'done' : 'issued';
+}
+
+/** Prescription of a slot that no longer stands in the block; only its exercise matters. */
+const STRANGER: Omit<Slot, 'id' | 'exercise'> = {
+  technique: { kind: 'straight', sets: 1 },
+  range: { low: 8, high: 12 },
+  rir: { kind: 'week', offset: 0 },
+  tempo: null,
+  rest: 120,
+  drift: 'hold RIR',
+  loadRule: 'best fit',
+  setRule: 'fixed',
+  start: null,
+  note: '',
+};

@@ -1,0 +1,162 @@
+import { type Muscle, perMuscle } from '../anatomy/muscle';
+import type { Athlete, Phase } from '../athlete/athlete';
+import { type Block, goalOf, type Session } from '../block/block';
+import type { Conventions } from '../conventions/conventions';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import type { LoadGrid } from '../loading/grid';
+import { warmUpRamp, type WarmUpSet } from '../loading/warm-up-ramp';
+import { hundredths } from '../loading/weight';
+import type { Reason } from '../reason';
+import { partsOf } from '../techniques/registry';
+import { sessionTime, type TimedSlot } from '../timing/session-time';
+import { secondsPerRep } from '../timing/tempo';
+import { wholeBodyBudget } from '../volume/budget';
+import { CREDITING } from '../volume/credit';
+import { landmarksFor } from '../volume/landmarks';
+import type { LadderSession, LadderSlot, MuscleWeek, PlannedSet } from './ladder';
+
+type Facts = (slot: LadderSlot) => { readonly exercise: Exercise; readonly grid: LoadGrid };
+
+/** Ramp sets assumed while the work load is still looked for. */
+const RAMP_UNKNOWN = [10, 5];
+
+/** A session's slots with warm-up ramps, its length and its working sets. */
+export function sessionFigures(
+  session: Session,
+  slots: readonly LadderSlot[],
+  facts: Facts,
+  block: Pick<Block, 'time'>,
+  conventions: Conventions,
+): LadderSession {
+  const warm = new Set<Muscle>();
+  const ranges = new Map(session.slots.map((slot) => [slot.id, slot]));
+  const timed: TimedSlot[] = [];
+  const withRamps = slots.map((slot, at): LadderSlot => {
+    const { exercise, grid } = facts(slot);
+    const movers = primeMovers(exercise);
+    const cold = movers.some((muscle) => !warm.has(muscle));
+    for (const muscle of movers) warm.add(muscle);
+    const [first] = slot.sets;
+    let warmUp: readonly WarmUpSet[] = [];
+    if (cold && first !== undefined && first.load !== null) {
+      warmUp = warmUpRamp({ load: hundredths(first.load), reps: first.reps, general: at === 0 }, grid, conventions);
+    }
+    timed.push({
+      secondsPerRep: secondsPerRep(slot.tempo, conventions.secondsPerRep),
+      sides: exercise.sides,
+      rest: slot.rest,
+      sets: repSpans(slot, ranges.get(slot.slotId)),
+      warmUps: cold && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
+    });
+    return { ...slot, warmUp };
+  });
+  const time = sessionTime(timed, block.time, conventions);
+  return {
+    sessionId: session.id,
+    name: session.name,
+    day: session.day,
+    slots: withRamps,
+    seconds: { low: time.low, high: time.high },
+    whySeconds: { code: 'minutes', mode: block.time, ...time },
+    sets: slots.reduce((sum, slot) => sum + slot.sets.length, 0),
+  };
+}
+
+/** Reps at both ends of the range for each planned set; easy weeks and slots no longer in the block as asked. */
+function repSpans(slot: LadderSlot, written: Session['slots'][number] | undefined): { low: number; high: number }[] {
+  if (written === undefined || slot.why.sets.code === 'sets/easy') return slot.sets.map(({ reps }) => ({ low: reps, high: reps }));
+  const offsets = new Map(partsOf(written.technique).map((part) => [part.role, part.repOffset]));
+  return slot.sets.map(({ role }) => {
+    const offset = offsets.get(role) ?? 0;
+    return { low: written.range.low + offset, high: written.range.high + offset };
+  });
+}
+
+interface Credited {
+  readonly exerciseId: string;
+  readonly contribution: number;
+  sets: number;
+}
+
+/** Credit that a set gives to a muscle in this week; deload weeks show what is performed. */
+export function setCredit(
+  set: Pick<PlannedSet, 'reps' | 'rir'>,
+  share: number,
+  block: Pick<Block, 'crediting'>,
+  kind: 'building' | 'deload',
+  conventions: Conventions,
+): number {
+  return kind === 'deload' ? share : CREDITING[block.crediting](set, share, conventions);
+}
+
+/** Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget. */
+export function weekFigures(
+  sessions: readonly LadderSession[],
+  facts: Facts,
+  week: { readonly block: Block; readonly athlete: Athlete; readonly phase: Phase; readonly kind: 'building' | 'deload' },
+  conventions: Conventions,
+): { muscles: Readonly<Record<Muscle, MuscleWeek>>; hardSets: number; budget: number; whyHardSets: Reason } {
+  const { block, athlete, phase, kind } = week;
+  const perWeek = 7 / block.cycleDays;
+  const total = new Map<Muscle, number>();
+  const direct = new Map<Muscle, number>();
+  const exposures = new Map<Muscle, number>();
+  const parts = new Map<Muscle, Map<string, Credited>>();
+  let performed = 0;
+  for (const session of sessions) {
+    const inSession = new Map<Muscle, number>();
+    for (const slot of session.slots) {
+      const { exercise } = facts(slot);
+      const counted = slot.sets.filter((set) => kind === 'deload' || set.hard);
+      performed += counted.length;
+      if (counted.length === 0) continue;
+      for (const [muscle, share] of Object.entries(exercise.contributions) as [Muscle, number][]) {
+        const credit = counted.reduce((sum, set) => sum + setCredit(set, share, block, kind, conventions), 0);
+        inSession.set(muscle, (inSession.get(muscle) ?? 0) + credit);
+        if (share === 1) direct.set(muscle, (direct.get(muscle) ?? 0) + counted.length);
+        let list = parts.get(muscle);
+        if (list === undefined) {
+          list = new Map();
+          parts.set(muscle, list);
+        }
+        const part = list.get(exercise.id);
+        if (part === undefined) list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted.length });
+        else part.sets += counted.length;
+      }
+    }
+    for (const [muscle, sets] of inSession) {
+      total.set(muscle, (total.get(muscle) ?? 0) + sets);
+      if (sets >= conventions.exposureCredit) exposures.set(muscle, (exposures.get(muscle) ?? 0) + 1);
+    }
+  }
+  const budget = wholeBodyBudget(athlete, phase, conventions);
+  const hardSets = performed * perWeek;
+  return {
+    muscles: perMuscle((muscle): MuscleWeek => {
+      const trace = landmarksFor(muscle, athlete, phase, conventions);
+      const sets = (total.get(muscle) ?? 0) * perWeek;
+      const goal = goalOf(block, muscle);
+      return {
+        muscle,
+        goal,
+        sets,
+        frequency: (exposures.get(muscle) ?? 0) * perWeek,
+        landmarks: trace.result,
+        why: {
+          code: 'volume',
+          muscle,
+          goal,
+          landmarks: trace,
+          cycleDays: block.cycleDays,
+          sets,
+          direct: (direct.get(muscle) ?? 0) * perWeek,
+          parts: [...(parts.get(muscle)?.values() ?? [])],
+        },
+      };
+    }),
+    hardSets,
+    budget,
+    whyHardSets: { code: 'budget', hardSets, budget, level: athlete.level, phase, hardSport: athlete.hardSport },
+  };
+}
+
