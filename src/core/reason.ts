@@ -6,7 +6,6 @@ import type { Soreness } from './log/log';
 import type { Fit } from './progression/load-rules/fit';
 import type { Cap } from './progression/set-response';
 import type { Verdict } from './recovery/performance';
-import type { Role } from './techniques/technique';
 import type { LandmarkTrace } from './volume/landmarks';
 
 /** Where a strength estimate comes from. Loads are decimals of the slot's unit. */
@@ -83,7 +82,6 @@ export type Reason =
       readonly mode: 'hold RIR' | 'hold reps';
       readonly seconds: number;
       readonly perSet: number;
-      readonly asked: readonly { readonly role: Role; readonly reps: number; readonly rir: number }[];
     }
   | {
       readonly code: 'volume';

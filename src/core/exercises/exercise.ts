@@ -91,7 +91,28 @@ export function contribution(exercise: Exercise, muscle: Muscle): number {
   return exercise.contributions[muscle] ?? 0;
 }
 
+interface Listed {
+  readonly credits: readonly (readonly [Muscle, number])[];
+  readonly primeMovers: readonly Muscle[];
+}
+
+const lists = new WeakMap<Exercise, Listed>();
+
+function listed(exercise: Exercise): Listed {
+  const known = lists.get(exercise);
+  if (known !== undefined) return known;
+  const all = Object.entries(exercise.contributions) as [Muscle, number][];
+  const made = { credits: all, primeMovers: all.flatMap(([muscle, share]) => (share === 1 ? [muscle] : [])) };
+  lists.set(exercise, made);
+  return made;
+}
+
+/** The contributions as a list of muscle and share. The same exercise value gives the same list. */
+export function credits(exercise: Exercise): readonly (readonly [Muscle, number])[] {
+  return listed(exercise).credits;
+}
+
 /** The muscles for which the exercise is a prime mover. */
 export function primeMovers(exercise: Exercise): readonly Muscle[] {
-  return (Object.keys(exercise.contributions) as Muscle[]).filter((muscle) => exercise.contributions[muscle] === 1);
+  return listed(exercise).primeMovers;
 }

@@ -17,15 +17,14 @@ export interface WarmUpNeed {
   readonly general: boolean;
 }
 
-const GENERAL = [
-  { share: 0.4, reps: 12 },
-  { share: 0.55, reps: 10 },
-];
-const RAMP = [
-  { share: 0.7, reps: 6 },
-  { share: 0.85, reps: 4 },
-];
-const HEAVY = { share: 0.92, reps: 3 };
+/** Shares of the work load, rising. */
+const PLAN = [
+  { kind: 'general', share: 0.4, reps: 12 },
+  { kind: 'general', share: 0.55, reps: 10 },
+  { kind: 'ramp', share: 0.7, reps: 6 },
+  { kind: 'ramp', share: 0.85, reps: 4 },
+  { kind: 'heavy', share: 0.92, reps: 3 },
+] as const;
 const TOO_NEAR = 0.95;
 
 /**
@@ -35,15 +34,14 @@ const TOO_NEAR = 0.95;
 export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conventions): readonly WarmUpSet[] {
   if (grid.loading === 'bodyweight') return [];
   const heavy = need.reps <= conventions.heavyReps;
-  const plan = [
-    ...(need.general ? GENERAL.map((set) => ({ ...set, kind: 'general' as const })) : []),
-    ...[...RAMP, ...(heavy ? [HEAVY] : [])].map((set) => ({ ...set, kind: 'ramp' as const })),
-  ];
   const sets: WarmUpSet[] = [];
-  for (const { kind, share, reps } of plan) {
+  let previous = Number.NEGATIVE_INFINITY;
+  for (const { kind, share, reps } of PLAN) {
+    if ((kind === 'general' && !need.general) || (kind === 'heavy' && !heavy)) continue;
     const load = nearestLoad(grid, need.load * share);
-    const previous = sets.at(-1)?.load ?? Number.NEGATIVE_INFINITY;
-    if (load > previous && load < need.load * TOO_NEAR) sets.push({ kind, load, reps });
+    if (load <= previous || load >= need.load * TOO_NEAR) continue;
+    sets.push({ kind: kind === 'general' ? 'general' : 'ramp', load, reps });
+    previous = load;
   }
   return sets;
 }

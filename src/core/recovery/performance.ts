@@ -26,8 +26,6 @@ function setScore({ target, done }: JudgedSet, curve: RepMaxCurve): number {
   return repsToFailure(e1rm(done.load, did, curve), target.load, curve) - asked;
 }
 
-const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
-
 /**
  * How a muscle performed over its sets. Tested in this order: behind (below the behind score, or fewer reps than last
  * time at equal load though pushed to failure), strained (below the strained score, or reps met only by going one RIR
@@ -40,15 +38,20 @@ export function performance(
   conventions: Conventions,
 ): Performance | undefined {
   if (sets.length === 0) return undefined;
-  const score = mean(sets.map((set) => setScore(set, curve)));
-  const fell = sets.some(
-    ({ done, before }) => before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps,
-  );
-  if (score < conventions.behindScore || fell) return { verdict: 'behind', score };
-  const repsMet = mean(sets.map(({ done, target }) => done.reps - target.reps)) >= 0;
-  const harder = mean(sets.map(({ done, target }) => target.rir - done.rir));
-  if (score < conventions.strainedScore || (repsMet && harder >= 1 && score < 0)) {
-    return { verdict: 'strained', score };
+  let total = 0;
+  let repsOver = 0;
+  let harder = 0;
+  let fell = false;
+  for (const set of sets) {
+    const { done, target, before } = set;
+    total += setScore(set, curve);
+    repsOver += done.reps - target.reps;
+    harder += target.rir - done.rir;
+    if (before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps) fell = true;
   }
+  const score = total / sets.length;
+  if (score < conventions.behindScore || fell) return { verdict: 'behind', score };
+  const onlyHarder = repsOver >= 0 && harder / sets.length >= 1 && score < 0;
+  if (score < conventions.strainedScore || onlyHarder) return { verdict: 'strained', score };
   return { verdict: score > conventions.aheadScore ? 'ahead' : 'on target', score };
 }

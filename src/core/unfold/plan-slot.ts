@@ -99,7 +99,7 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     sets,
     warmUp: [],
     oneRepMax: strength?.oneRepMax ?? null,
-    why: { rir: target.whyRir, load: why, sets: target.whySets, reps: driftReason(track, perSet, sets) },
+    why: { rir: target.whyRir, load: why, sets: target.whySets, reps: { code: 'reps/drift', mode: slot.drift, seconds: slot.rest, perSet } },
   };
 }
 
@@ -119,16 +119,6 @@ function loadReason(track: Track, target: SlotTarget, fit: Fit, rir: number, ran
     targetRir: rir,
     range,
     fit,
-  };
-}
-
-function driftReason(track: Track, perSet: number, sets: readonly PlannedSet[]): Reason {
-  return {
-    code: 'reps/drift',
-    mode: track.slot.drift,
-    seconds: track.slot.rest,
-    perSet,
-    asked: sets.map(({ role, reps, rir }) => ({ role, reps, rir })),
   };
 }
 

@@ -3,7 +3,7 @@ import type { Athlete } from '../athlete/athlete';
 import { type Block, goalOf } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import type { RepMaxCurve } from '../effort/rep-max';
-import { contribution, type Exercise, payoff, primeMovers } from '../exercises/exercise';
+import { contribution, credits, type Exercise, payoff, primeMovers } from '../exercises/exercise';
 import { factsHash } from '../hash';
 import { valueIn } from '../loading/weight';
 import type { Soreness } from '../log/log';
@@ -37,18 +37,19 @@ interface Judging {
 }
 
 function judgedSets(slot: LadderSlot, performed: Performed, before: Before): JudgedSet[] {
-  return slot.sets.flatMap((set): JudgedSet[] => {
+  const judged: JudgedSet[] = [];
+  const earlier = before.get(slot.slotId);
+  for (const set of slot.sets) {
     const logged = performed.sets.get(`${slot.slotId}/${set.id}`)?.set;
-    if (logged === undefined || logged.exerciseId !== slot.exerciseId) return [];
+    if (logged === undefined || logged.exerciseId !== slot.exerciseId) continue;
     const load = slot.carried + valueIn(slot.unit, logged.load);
-    return [
-      {
-        target: { load: set.load === null ? load : slot.carried + set.load, reps: set.reps, rir: set.rir },
-        done: { load, reps: logged.reps, rir: logged.rir },
-        before: before.get(slot.slotId)?.get(set.id) ?? null,
-      },
-    ];
-  });
+    judged.push({
+      target: { load: set.load === null ? load : slot.carried + set.load, reps: set.reps, rir: set.rir },
+      done: { load, reps: logged.reps, rir: logged.rir },
+      before: earlier?.get(set.id) ?? null,
+    });
+  }
+  return judged;
 }
 
 /**
@@ -67,7 +68,9 @@ export function observe(
   for (const slot of session.slots) {
     const judged = judgedSets(slot, performed, judging.before);
     for (const muscle of primeMovers(judging.facts(slot).exercise)) {
-      sets.set(muscle, [...(sets.get(muscle) ?? []), ...judged]);
+      const held = sets.get(muscle);
+      if (held === undefined) sets.set(muscle, [...judged]);
+      else held.push(...judged);
     }
   }
   return MUSCLES.flatMap((muscle): Observation[] => {
@@ -144,7 +147,7 @@ export function responseProposals(observations: readonly Observation[], next: Ne
     const wanted = wantedSets({ ...observation, verdict: observation.performance.verdict }, athlete.style);
     if (wanted === 'recover') {
       const subject = recoverSubject(muscle, plan.week);
-      if (open(subject, observation)) {
+      if (open(subject, observation) && !recover.some((one) => one.subject === subject)) {
         const why = whyOf(observation, athlete, 0, 0, null);
         recover.push({ kind: 'recover', id: responseId(subject, observation), subject, week: plan.week, muscle, why });
       }
@@ -234,7 +237,7 @@ function situation({ block, athlete, plan, last, answers, facts, conventions }: 
       const sets = new Map<Muscle, number>();
       for (const slot of session.slots) {
         const hard = slot.sets.filter((set) => set.rir <= conventions.hardSetRir).length;
-        for (const [muscle, share] of Object.entries(facts(slot).exercise.contributions) as [Muscle, number][]) {
+        for (const [muscle, share] of credits(facts(slot).exercise)) {
           sets.set(muscle, (sets.get(muscle) ?? 0) + hard * share);
         }
       }

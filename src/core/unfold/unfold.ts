@@ -1,5 +1,5 @@
-import type { Muscle } from '../anatomy/muscle';
-import { type Athlete, phaseOn } from '../athlete/athlete';
+import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
+import { type Athlete, type Phase, phaseOn } from '../athlete/athlete';
 import { type Block, type ExerciseRef, type Session, type Slot, sessionsInOrder } from '../block/block';
 import { addDays } from '../calendar';
 import { type Conventions, conventionsWith } from '../conventions/conventions';
@@ -16,6 +16,7 @@ import { rampRir } from '../progression/rir-ramp';
 import type { Reason } from '../reason';
 import { roundHalfUp } from '../rounding';
 import { setCount, setLimits } from '../techniques/registry';
+import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
 import type { Answer, IssuedWeek, Ladder, LadderSlot, LadderWeek, Performed, Proposal, Rung, WeekStatus } from './ladder';
 import { easeSlot, planBuilding, type SlotTarget } from './plan-slot';
 import { doneLoads, type Observation, observe, recoverSubject, responseId, responseProposals, setsSubject } from './responses';
@@ -153,6 +154,16 @@ class Climb {
     return made;
   };
 
+  private readonly landmarksIn = new Map<Phase, PerMuscle<LandmarkTrace>>();
+
+  private readonly landmarks = (phase: Phase): PerMuscle<LandmarkTrace> => {
+    const known = this.landmarksIn.get(phase);
+    if (known !== undefined) return known;
+    const made = perMuscle((muscle) => landmarksFor(muscle, this.athlete, phase, this.conventions));
+    this.landmarksIn.set(phase, made);
+    return made;
+  };
+
   private plan(week: number): LadderWeek {
     const deload = week > this.block.weeks;
     const startDate = addDays(this.block.startDate, (week - 1) * this.block.cycleDays);
@@ -172,7 +183,8 @@ class Climb {
     const whyRir: Reason = deload
       ? { code: 'rir/easy', week: 'deload', value: rir }
       : { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset: 0, value: rir };
-    const figures = weekFigures(sessions, this.facts, { block: this.block, athlete: this.athlete, phase, kind }, this.conventions);
+    const { block, athlete, landmarks, conventions } = this;
+    const figures = weekFigures(sessions, this.facts, { block, athlete, phase, kind, landmarks }, conventions);
     return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
   }
 
@@ -180,14 +192,11 @@ class Climb {
     // A deload asks what the last building week asked, lightened.
     const as = deload ? this.block.weeks : week;
     const strength = strengthAt(track, as, gain);
-    const target: SlotTarget = {
-      ...this.rirOf(track.slot, as),
-      ...this.setsOf(track, as),
-      strength,
-      pinned: deload ? null : this.pinned(track, session, week),
-      curve: this.curve,
-      conventions: this.conventions,
-    };
+    const { rir, whyRir } = this.rirOf(track.slot, as);
+    const { sets, whySets } = this.setsOf(track, as);
+    const pinned = deload ? null : this.pinned(track, session, week);
+    const { curve, conventions } = this;
+    const target: SlotTarget = { rir, whyRir, sets, whySets, strength, pinned, curve, conventions };
     const planned = deload ? this.lastWeekAgain(track, target) : planBuilding(track, target);
     if (deload && this.block.deload !== null) {
       return easeSlot(track, planned, { week: 'deload', setFactor: this.block.deload.sets, loadFactor: 1 }, target);
@@ -214,8 +223,10 @@ class Climb {
   private rirOf(slot: Slot, week: number): { rir: number; whyRir: Reason } {
     if (slot.rir.kind === 'fixed') return { rir: slot.rir.rir, whyRir: { code: 'rir/fixed', value: slot.rir.rir } };
     const { offset } = slot.rir;
-    const value = Math.max(0, rampRir(this.block.rir, week, this.block.weeks) + offset);
-    return { rir: value, whyRir: { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset, value } };
+    const { weeks, rir } = this.block;
+    const { first, last } = rir;
+    const value = Math.max(0, rampRir(rir, week, weeks) + offset);
+    return { rir: value, whyRir: { code: 'rir/ramp', week, weeks, first, last, offset, value } };
   }
 
   /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
@@ -381,6 +392,7 @@ class Climb {
   private note(observation: Observation): void {
     this.observations.push(observation);
     const { muscle, sessionId, week } = observation;
+    if (this.issued.has(week + 1)) return;
     for (const subject of [setsSubject(muscle, sessionId, week + 1), recoverSubject(muscle, week + 1)]) {
       const ids = this.responseIds.get(subject) ?? new Set();
       this.responseIds.set(subject, ids.add(responseId(subject, observation)));

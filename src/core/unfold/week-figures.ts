@@ -1,8 +1,8 @@
-import { type Muscle, perMuscle } from '../anatomy/muscle';
+import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
 import type { Athlete, Phase } from '../athlete/athlete';
 import { type Block, goalOf, type Session } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
-import { type Exercise, primeMovers } from '../exercises/exercise';
+import { credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { LoadGrid } from '../loading/grid';
 import { warmUpRamp, type WarmUpSet } from '../loading/warm-up-ramp';
 import { hundredths } from '../loading/weight';
@@ -12,7 +12,7 @@ import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { wholeBodyBudget } from '../volume/budget';
 import { CREDITING } from '../volume/credit';
-import { landmarksFor } from '../volume/landmarks';
+import type { LandmarkTrace } from '../volume/landmarks';
 import type { LadderSession, LadderSlot, MuscleWeek, PlannedSet } from './ladder';
 
 type Facts = (slot: LadderSlot) => { readonly exercise: Exercise; readonly grid: LoadGrid };
@@ -93,7 +93,13 @@ export function setCredit(
 export function weekFigures(
   sessions: readonly LadderSession[],
   facts: Facts,
-  week: { readonly block: Block; readonly athlete: Athlete; readonly phase: Phase; readonly kind: 'building' | 'deload' },
+  week: {
+    readonly block: Block;
+    readonly athlete: Athlete;
+    readonly phase: Phase;
+    readonly kind: 'building' | 'deload';
+    readonly landmarks: (phase: Phase) => PerMuscle<LandmarkTrace>;
+  },
   conventions: Conventions,
 ): { muscles: Readonly<Record<Muscle, MuscleWeek>>; hardSets: number; budget: number; whyHardSets: Reason } {
   const { block, athlete, phase, kind } = week;
@@ -107,21 +113,23 @@ export function weekFigures(
     const inSession = new Map<Muscle, number>();
     for (const slot of session.slots) {
       const { exercise } = facts(slot);
-      const counted = slot.sets.filter((set) => kind === 'deload' || set.hard);
-      performed += counted.length;
-      if (counted.length === 0) continue;
-      for (const [muscle, share] of Object.entries(exercise.contributions) as [Muscle, number][]) {
-        const credit = counted.reduce((sum, set) => sum + setCredit(set, share, block, kind, conventions), 0);
+      let counted = 0;
+      for (const set of slot.sets) if (kind === 'deload' || set.hard) counted++;
+      performed += counted;
+      if (counted === 0) continue;
+      for (const [muscle, share] of credits(exercise)) {
+        let credit = 0;
+        for (const set of slot.sets) credit += setCredit(set, share, block, kind, conventions);
         inSession.set(muscle, (inSession.get(muscle) ?? 0) + credit);
-        if (share === 1) direct.set(muscle, (direct.get(muscle) ?? 0) + counted.length);
+        if (share === 1) direct.set(muscle, (direct.get(muscle) ?? 0) + counted);
         let list = parts.get(muscle);
         if (list === undefined) {
           list = new Map();
           parts.set(muscle, list);
         }
         const part = list.get(exercise.id);
-        if (part === undefined) list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted.length });
-        else part.sets += counted.length;
+        if (part === undefined) list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted });
+        else part.sets += counted;
       }
     }
     for (const [muscle, sets] of inSession) {
@@ -129,11 +137,12 @@ export function weekFigures(
       if (sets >= conventions.exposureCredit) exposures.set(muscle, (exposures.get(muscle) ?? 0) + 1);
     }
   }
+  const landmarks = week.landmarks(phase);
   const budget = wholeBodyBudget(athlete, phase, conventions);
   const hardSets = performed * perWeek;
   return {
     muscles: perMuscle((muscle): MuscleWeek => {
-      const trace = landmarksFor(muscle, athlete, phase, conventions);
+      const trace = landmarks[muscle];
       const sets = (total.get(muscle) ?? 0) * perWeek;
       const goal = goalOf(block, muscle);
       return {

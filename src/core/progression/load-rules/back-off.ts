@@ -1,16 +1,17 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
+import { roundHalfDown } from '../../rounding';
 import type { Part } from '../../techniques/technique';
-import { type Candidate, candidate, type Fit, type FitInput, pickBest } from './fit';
+import { candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
 
 /**
  * The load of a lighter part below the slot's first set: makeable, within the least and the most drop, with reps in
  * the range predicted within half a rep of the target; of those the reps nearest last time's, or in the first week
  * the load nearest the wished drop. When nothing can be made between the two drops, the load nearest the wished one.
  *
- * @param top load of the first part, in hundredths
+ * @param topLoad load of the first part, in hundredths
  */
-export function backOffFit(input: FitInput, top: number, drop: NonNullable<Part['drop']>): Fit | undefined {
-  const moved = input.carried * 100 + top;
+export function backOffFit(input: FitInput, topLoad: number, drop: NonNullable<Part['drop']>): Fit | undefined {
+  const moved = input.carried * 100 + topLoad;
   const below = (share: number) => moved * (1 - share) - input.carried * 100;
   const { steps } = input.grid;
   const loads: number[] = [];
@@ -21,10 +22,10 @@ export function backOffFit(input: FitInput, top: number, drop: NonNullable<Part[
   }
   const wished = below(drop.wished);
   if (loads.length === 0) loads.push(nearestLoad(input.grid, wished));
-  const candidates: Candidate[] = [];
-  for (const load of loads) {
-    for (let reps = input.range.low; reps <= input.range.high; reps++) candidates.push(candidate(input, load, reps));
-  }
+  // Where even the heaviest allowed load is too easy, its reps pass the top of the range.
+  const heaviest = loads.at(-1) as number;
+  const top = Math.max(input.range.high, roundHalfDown(capacity(input, heaviest) - input.targetRir));
+  const candidates = loads.flatMap((load) => candidatesAt(input, load, load === heaviest ? top : input.range.high));
   const { last } = input;
   const stays = last !== null && loads.includes(last.load);
   return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {

@@ -1,6 +1,6 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
-import { type Candidate, candidate, capacity, type Fit, type FitInput, pickBest } from './fit';
+import { type Candidate, candidate, candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
 
 /**
  * Best fit: of the makeable loads at or above last time's and the reps of the range, take what is predicted within
@@ -25,8 +25,7 @@ export function bestFit(input: FitInput): Fit | undefined {
   const top = nextReaches ? range.high : Math.max(range.high, roundHalfDown(reach));
   const candidates: Candidate[] = [];
   for (const load of loadsFrom(input, last.load)) {
-    const most = load === last.load ? top : range.high;
-    for (let reps = range.low; reps <= most; reps++) candidates.push(candidate(input, load, reps));
+    candidates.push(...candidatesAt(input, load, load === last.load ? top : range.high));
   }
   const fit = pickBest(candidates, targetRir, conventions.fitTolerance, {
     of: (c) => Math.abs(c.reps - last.reps),
@@ -75,7 +74,7 @@ function firstFit(input: FitInput): Fit | undefined {
     for (const load of [input.grid.steps[at - 1], input.grid.steps[at]]) {
       if (load === undefined || input.carried * 100 + load <= 0 || seen.has(load)) continue;
       seen.add(load);
-      for (let r = input.range.low; r <= input.range.high; r++) candidates.push(candidate(input, load, r));
+      candidates.push(...candidatesAt(input, load));
     }
   }
   return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {

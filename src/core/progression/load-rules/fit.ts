@@ -2,6 +2,7 @@ import type { RepRange } from '../../block/block';
 import type { Conventions } from '../../conventions/conventions';
 import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
+import { clamp } from '../../rounding';
 
 /** A load that can be made, reps at it, and the RIR predicted at the end of the set. Load as a decimal. */
 export interface Candidate {
@@ -55,6 +56,23 @@ export function capacity(input: Pick<FitInput, 'oneRepMax' | 'carried' | 'fatigu
 /** The candidate for reps at a load in hundredths. */
 export function candidate(input: FitInput, load: number, reps: number): Candidate {
   return { load: load / 100, reps, predictedRir: capacity(input, load) - reps };
+}
+
+/**
+ * The candidates at one load worth comparing: every rep of the range predicted within the tolerance, and the nearest
+ * on either side. All others lose to one of these.
+ * @param most highest rep allowed at this load
+ */
+export function candidatesAt(input: FitInput, load: number, most = input.range.high): Candidate[] {
+  const ability = capacity(input, load);
+  const { low } = input.range;
+  const { fitTolerance } = input.conventions;
+  const reach = ability - input.targetRir;
+  const from = clamp(Math.min(Math.ceil(reach - fitTolerance - 1e-9), Math.floor(reach)), low, most);
+  const to = clamp(Math.max(Math.floor(reach + fitTolerance + 1e-9), Math.ceil(reach)), low, most);
+  const found: Candidate[] = [];
+  for (let reps = from; reps <= to; reps++) found.push({ load: load / 100, reps, predictedRir: ability - reps });
+  return found;
 }
 
 const RUNNERS_UP = 3;

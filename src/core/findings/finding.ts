@@ -1,0 +1,74 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Athlete } from '../athlete/athlete';
+import type { Block } from '../block/block';
+import type { Edit } from '../block/edit';
+import type { Conventions } from '../conventions/conventions';
+import type { Exercise } from '../exercises/exercise';
+import type { Ladder, LadderSlot, LadderWeek } from '../unfold/ladder';
+
+export const SEVERITIES = ['block', 'warn', 'note'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+/** What a check found, as figures; the interface words it. */
+export type FindingDetail =
+  | {
+      readonly rule: 'recovery gap';
+      readonly first: string;
+      readonly second: string;
+      readonly hours: number;
+      readonly needed: number;
+      readonly muscles: readonly Muscle[];
+    }
+  | { readonly rule: 'frequency'; readonly muscles: readonly Muscle[]; readonly times: number; readonly wanted: number; readonly high: boolean }
+  | { readonly rule: 'below floor'; readonly muscle: Muscle; readonly sets: number; readonly floor: number; readonly week: number }
+  | { readonly rule: 'untrained'; readonly muscles: readonly Muscle[] }
+  | { readonly rule: 'above ceiling'; readonly muscle: Muscle; readonly sets: number; readonly ceiling: number; readonly week: number }
+  | { readonly rule: 'above budget'; readonly sets: number; readonly budget: number; readonly week: number }
+  | { readonly rule: 'session length'; readonly session: string; readonly minutes: number; readonly limit: number; readonly week: number }
+  | { readonly rule: 'order'; readonly session: string; readonly isolation: string; readonly compound: string; readonly muscle: Muscle }
+  | {
+      readonly rule: 'stale load';
+      readonly slot: string;
+      readonly exerciseId: string;
+      readonly week: number;
+      readonly predictedRir: number;
+      readonly rir: number;
+    };
+
+/** Edits that mend a finding, and what they do. */
+export type Fix = { readonly edit: Edit } & (
+  | { readonly does: 'move session'; readonly session: string; readonly day: number }
+  | { readonly does: 'add a set'; readonly exerciseId: string }
+  | { readonly does: 'drop sets'; readonly sets: number; readonly exerciseIds: readonly string[] }
+  | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
+  | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
+);
+
+/** Where a finding can be seen. */
+export interface Place {
+  readonly sessionId?: string;
+  readonly slotId?: string;
+  readonly muscle?: Muscle;
+  readonly week?: number;
+}
+
+export interface Finding {
+  /** Rule and place: the same finding keeps its id while the block changes around it. */
+  readonly id: string;
+  readonly severity: Severity;
+  readonly place: Place;
+  readonly detail: FindingDetail;
+  readonly fixes: readonly Fix[];
+}
+
+/** What a check may look at. `week` is the week in hand. */
+export interface CheckInput {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly ladder: Ladder;
+  readonly week: LadderWeek;
+  readonly exerciseOf: (slot: Pick<LadderSlot, 'exerciseId' | 'exerciseRevision'>) => Exercise;
+  readonly conventions: Conventions;
+}
+
+export type Check = (input: CheckInput) => readonly Finding[];

@@ -1,0 +1,44 @@
+import type { Athlete } from '../athlete/athlete';
+import type { Block } from '../block/block';
+import { conventionsWith } from '../conventions/conventions';
+import { exerciseOrder } from './exercise-order';
+import { type Check, type CheckInput, type Finding, SEVERITIES } from './finding';
+import { frequency } from './frequency';
+import { recoveryGap } from './recovery-gap';
+import { sessionLength } from './session-length';
+import { staleLoad } from './stale-load';
+import { weeklyVolume } from './weekly-volume';
+
+const CHECKS: readonly Check[] = [recoveryGap, weeklyVolume, sessionLength, staleLoad, frequency, exerciseOrder];
+
+/** Runs every check on the first week that can still change; what needs a person first comes first. A block without slots has none. */
+export function check(input: {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly ladder: CheckInput['ladder'];
+  readonly exercises: (ref: { id: string; revision: number }) => ReturnType<CheckInput['exerciseOf']> | undefined;
+}): readonly Finding[] {
+  const { block, athlete, ladder, exercises } = input;
+  // Issued weeks can no longer change: what can still be mended is judged.
+  const rung =
+    ladder.rungs.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
+    ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek);
+  if (rung === undefined || block.sessions.every((session) => session.slots.length === 0)) return [];
+  const known = block.sessions.flatMap((session) => session.slots).every((slot) => exercises(slot.exercise) !== undefined);
+  if (!known) return [];
+  const context: CheckInput = {
+    block,
+    athlete,
+    ladder,
+    week: rung.plan,
+    conventions: conventionsWith(block.conventions),
+    exerciseOf: ({ exerciseId, exerciseRevision }) => {
+      const exercise = exercises({ id: exerciseId, revision: exerciseRevision });
+      if (exercise === undefined) throw new Error(`exercise ${exerciseId} is not known`);
+      return exercise;
+    },
+  };
+  return CHECKS.flatMap((one) => one(context)).sort(
+    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
+  );
+}

@@ -1,0 +1,23 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Slot } from '../block/block';
+import type { SingleEdit } from '../block/edit';
+import { contribution, payoff } from '../exercises/exercise';
+import { setCount, setLimits, withSetCount } from '../techniques/registry';
+import type { CheckInput } from './finding';
+
+/** The edit that changes a slot's sets by so many, or undefined when its technique has no room for them. */
+export function changeSets(slot: Slot, by: number): SingleEdit | undefined {
+  const sets = setCount(slot.technique) + by;
+  const { least, most } = setLimits(slot.technique);
+  if (sets < least || sets > most) return undefined;
+  return { kind: 'slot/set', slot: slot.id, field: 'technique', value: withSetCount(slot.technique, sets) };
+}
+
+/** Slots that train a muscle as prime mover, best payoff first. */
+export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
+  const facts = (slot: Slot) => input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
+  return input.block.sessions
+    .flatMap((session) => session.slots)
+    .filter((slot) => contribution(facts(slot), muscle) === 1)
+    .sort((a, b) => payoff(facts(b)) - payoff(facts(a)));
+}

@@ -1,0 +1,83 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import type { Goal } from '../block/block';
+import type { Check, CheckInput, Finding, Fix } from './finding';
+import { changeSets, slotsFor } from './slot-sets';
+
+function setFix(muscle: Muscle, by: 1 | -1, input: CheckInput): Fix[] {
+  const slots = slotsFor(muscle, input);
+  for (const slot of by > 0 ? slots : [...slots].reverse()) {
+    const edit = changeSets(slot, by);
+    if (edit === undefined) continue;
+    const exerciseId = slot.exercise.id;
+    return by > 0
+      ? [{ does: 'add a set', exerciseId, edit }]
+      : [{ does: 'drop sets', sets: 1, exerciseIds: [exerciseId], edit }];
+  }
+  return [];
+}
+
+function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
+  const { week } = input;
+  const { goal, sets, landmarks } = week.muscles[muscle];
+  if (goal === 'hold' || sets === 0 || sets >= landmarks.floor) return [];
+  return [
+    {
+      id: `below-floor/${muscle}`,
+      severity: 'warn',
+      place: { muscle, week: week.week },
+      detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
+      fixes: setFix(muscle, 1, input),
+    },
+  ];
+}
+
+function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
+  const first = input.ladder.rungs.find(
+    ({ plan }) => plan.week >= input.week.week && plan.kind === 'building' && plan.muscles[muscle].sets > plan.muscles[muscle].landmarks.ceiling,
+  );
+  if (first === undefined) return [];
+  const { sets, landmarks } = first.plan.muscles[muscle];
+  const { week } = first.plan;
+  return [
+    {
+      id: `above-ceiling/${muscle}`,
+      severity: 'warn',
+      place: { muscle, week },
+      detail: { rule: 'above ceiling', muscle, sets, ceiling: landmarks.ceiling, week },
+      fixes: setFix(muscle, -1, input),
+    },
+  ];
+}
+
+/** Growing muscles below floor or untrained, any muscle above ceiling, the body above its budget. */
+export const weeklyVolume: Check = (input) => {
+  const { week, block } = input;
+  if (week.kind === 'deload') return [];
+  const untrained = MUSCLES.filter((muscle) => {
+    const { goal, sets, landmarks } = week.muscles[muscle];
+    return goal !== 'hold' && sets === 0 && landmarks.floor > 0;
+  });
+  const findings: Finding[] = [];
+  if (week.hardSets > week.budget) {
+    findings.push({
+      id: 'above-budget',
+      severity: 'warn',
+      place: { week: week.week },
+      detail: { rule: 'above budget', sets: week.hardSets, budget: week.budget, week: week.week },
+      fixes: [],
+    });
+  }
+  findings.push(...MUSCLES.flatMap((muscle) => [...belowFloor(muscle, input), ...aboveCeiling(muscle, input)]));
+  if (untrained.length > 0) {
+    const held: Partial<Record<Muscle, Goal>> = { ...block.goals };
+    for (const muscle of untrained) held[muscle] = 'hold';
+    findings.push({
+      id: `untrained/${untrained.join(',')}`,
+      severity: 'warn',
+      place: untrained[0] === undefined ? {} : { muscle: untrained[0] },
+      detail: { rule: 'untrained', muscles: untrained },
+      fixes: [{ does: 'hold muscles', muscles: untrained, edit: { kind: 'block/set', field: 'goals', value: held } }],
+    });
+  }
+  return findings;
+};

@@ -1,0 +1,150 @@
+import type { Athlete } from '../athlete/athlete';
+import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
+import { exerciseById, LIBRARY } from '../exercises/library';
+import type { EquipmentSet } from '../loading/equipment';
+import { hundredths } from '../loading/weight';
+import type { LoggedSet, Log, Workout } from '../log/log';
+import type { IssuedWeek } from '../unfold/ladder';
+import { freezeWeek } from '../unfold/issue';
+import type { ExerciseLookup } from '../unfold/unfold';
+
+/** Made-up people and blocks for tests and benchmarks. */
+export const HALL: EquipmentSet = {
+  barbell: {
+    unit: 'kg',
+    bar: 20,
+    plates: [
+      { weight: 25, pairs: 4 },
+      { weight: 20, pairs: 2 },
+      { weight: 15, pairs: 1 },
+      { weight: 10, pairs: 2 },
+      { weight: 5, pairs: 2 },
+      { weight: 2.5, pairs: 2 },
+      { weight: 1.25, pairs: 1 },
+    ],
+  },
+  dumbbell: { unit: 'kg', weights: Array.from({ length: 25 }, (_, at) => 2 + 2 * at) },
+  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5] },
+  bodyweight: { unit: 'kg', assistance: [10, 20, 30, 40], belt: [1.25, 2.5, 5, 10, 20] },
+};
+
+export function athlete(changes: Partial<Athlete> = {}): Athlete {
+  return {
+    id: 'a1',
+    name: 'Test Person',
+    level: 'intermediate',
+    phases: [{ from: '2026-01-01', phase: 'holding' }],
+    unit: 'kg',
+    timeZone: 'Europe/Oslo',
+    bodyweight: { value: 80, unit: 'kg' },
+    minutes: 75,
+    hardSport: 0,
+    style: 'standard',
+    equipment: HALL,
+    bestSets: Object.fromEntries(LIBRARY.map((exercise) => [exercise.id, bestSet(exercise.loading)])),
+    landmarks: {},
+    ...changes,
+  };
+}
+
+function bestSet(loading: string): Athlete['bestSets'][string] {
+  const load = { barbell: 80, dumbbell: 24, stack: 60, bodyweight: 0 }[loading] ?? 20;
+  return { load: { value: load, unit: 'kg' }, reps: 10, rir: 2 };
+}
+
+export function slot(id: string, exerciseId: string, changes: Partial<Slot> = {}): Slot {
+  const exercise = exerciseById(exerciseId);
+  if (exercise === undefined) throw new Error(`no exercise ${exerciseId}`);
+  return {
+    id,
+    exercise: { id: exerciseId, revision: exercise.revision },
+    technique: { kind: 'straight', sets: 3 },
+    range: { low: 8, high: 12 },
+    rir: { kind: 'week', offset: 0 },
+    tempo: exercise.tempo,
+    rest: exercise.restSeconds,
+    drift: 'hold RIR',
+    loadRule: 'best fit',
+    setRule: 'by response',
+    start: null,
+    note: '',
+    ...changes,
+  };
+}
+
+export function session(id: string, day: number, slots: readonly Slot[]): Session {
+  return { id, name: `Session ${id}`, day, slots };
+}
+
+export function block(sessions: readonly Session[], changes: Partial<Block> = {}): Block {
+  return { ...emptyBlock('Test block', '2026-11-02'), sessions, ...changes };
+}
+
+export const lookup: ExerciseLookup = (ref) => exerciseById(ref.id);
+
+/** A block of so many weeks, sessions and slots, every session different. */
+export function largeBlock(weeks: number, sessions: number, slots: number): Block {
+  return block(
+    Array.from({ length: sessions }, (_, s) =>
+      session(
+        `s${s}`,
+        s,
+        Array.from({ length: slots }, (_, k) => {
+          const exercise = LIBRARY[(s * slots + k) % LIBRARY.length];
+          return slot(`s${s}-${k}`, exercise?.id ?? 'leg-press', k === 0 ? { technique: TOP } : {});
+        }),
+      ),
+    ),
+    { weeks },
+  );
+}
+
+const TOP = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
+
+/** How the simulated sets of a week are done: reps and RIR against what was asked. */
+export type Doing = (asked: { readonly reps: number; readonly rir: number }) => { readonly reps: number; readonly rir: number };
+
+/** Issues a week and logs all of its sets. */
+export function performWeek(
+  state: { readonly block: Block; readonly athlete: Athlete; readonly issued: readonly IssuedWeek[]; readonly log: Log },
+  week: number,
+  doing: Doing = ({ reps, rir }) => ({ reps, rir }),
+): { readonly issued: readonly IssuedWeek[]; readonly log: Log } {
+  const frozen = freezeWeek({ ...state, exercises: lookup, answers: [] }, week, { id: `i${week}`, at: '2026-11-02T00:00:00Z' });
+  if (!frozen.ok) throw new Error(JSON.stringify(frozen.refusal));
+  const workouts: Workout[] = [];
+  const sets: LoggedSet[] = [];
+  for (const planned of frozen.value.rung.sessions) {
+    const workout: Workout = {
+      id: `w${week}-${planned.sessionId}`,
+      week,
+      sessionId: planned.sessionId,
+      date: `2026-11-${String(2 + planned.day).padStart(2, '0')}`,
+      finished: true,
+    };
+    workouts.push(workout);
+    for (const one of planned.slots) {
+      for (const set of one.sets) {
+        sets.push({
+          id: `${workout.id}/${one.slotId}/${set.id}`,
+          workoutId: workout.id,
+          slotId: one.slotId,
+          setId: set.id,
+          exerciseId: one.exerciseId,
+          load: { value: hundredths(set.load ?? 40) / 100, unit: one.unit },
+          ...doing(set),
+          at: '2026-11-02T10:00:00Z',
+          supersedes: null,
+        });
+      }
+    }
+  }
+  return {
+    issued: [...state.issued, frozen.value],
+    log: {
+      workouts: [...state.log.workouts, ...workouts],
+      sets: [...state.log.sets, ...sets],
+      soreness: state.log.soreness,
+    },
+  };
+}

@@ -1,0 +1,56 @@
+import { conventionsWith } from '../conventions/conventions';
+import type { Exercise } from '../exercises/exercise';
+import { type Problem } from '../problem';
+import type { IssuedWeek, Ladder } from './ladder';
+import { ENGINE_VERSION, unfold, type UnfoldInput } from './unfold';
+
+/** Why a week cannot be handed out. */
+export type IssueRefusal =
+  | { readonly code: 'no-such-week' }
+  | { readonly code: 'already-issued' }
+  | { readonly code: 'earlier-week-open'; readonly week: number }
+  | Problem;
+
+/** The week that may be issued next: the first that is not; undefined when all are. */
+export function nextToIssue(ladder: Ladder): number | undefined {
+  return ladder.rungs.find(({ issued }) => issued === null)?.plan.week;
+}
+
+/**
+ * Freezes a week for handing out: the expanded sets with reasons, the conventions, the exercise facts and the engine
+ * version. Weeks go out in order.
+ */
+export function freezeWeek(
+  input: UnfoldInput,
+  week: number,
+  issue: { readonly id: string; readonly at: string },
+): { readonly ok: true; readonly value: IssuedWeek } | { readonly ok: false; readonly refusal: IssueRefusal } {
+  const refuse = (refusal: IssueRefusal) => ({ ok: false, refusal }) as const;
+  const { sessions } = input.block;
+  if (sessions.length === 0) return refuse({ code: 'no-sessions', path: 'block/sessions' });
+  const bare = sessions.find((session) => session.slots.length === 0);
+  if (bare !== undefined) return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
+  const ladder = unfold(input);
+  const rung = ladder.rungs.find(({ plan }) => plan.week === week);
+  if (rung === undefined) return refuse({ code: 'no-such-week' });
+  if (rung.issued !== null) return refuse({ code: 'already-issued' });
+  const next = nextToIssue(ladder);
+  if (next !== undefined && next < week) return refuse({ code: 'earlier-week-open', week: next });
+  const exercises: Record<string, Exercise> = {};
+  for (const slot of rung.plan.sessions.flatMap((session) => session.slots)) {
+    const exercise = input.exercises({ id: slot.exerciseId, revision: slot.exerciseRevision });
+    if (exercise !== undefined) exercises[exercise.id] = exercise;
+  }
+  return {
+    ok: true,
+    value: {
+      id: issue.id,
+      week,
+      issuedAt: issue.at,
+      engine: ENGINE_VERSION,
+      conventions: conventionsWith(input.block.conventions),
+      exercises,
+      rung: rung.plan,
+    },
+  };
+}
