@@ -1,0 +1,148 @@
+import { type Block, emptyBlock, exerciseById, type LocalDate, type Session, type Slot } from '@/core';
+
+type NewId = () => string;
+type Line = readonly [exercise: string, sets: number, low: number, high: number, changes?: Partial<Slot>];
+
+const TOP: Slot['technique'] = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 };
+
+function session(newId: NewId, name: string, day: number, lines: readonly Line[]): Session {
+  return {
+    id: newId(),
+    name,
+    day,
+    slots: lines.map(([id, sets, low, high, changes]): Slot => {
+      const exercise = exerciseById(id);
+      if (exercise === undefined) throw new Error(`the demo names an unknown exercise: ${id}`);
+      return {
+        id: newId(),
+        exercise: { id, revision: exercise.revision },
+        technique: { kind: 'straight', sets },
+        range: { low, high },
+        rir: { kind: 'week', offset: 0 },
+        tempo: exercise.tempo,
+        rest: exercise.restSeconds,
+        drift: 'hold RIR',
+        loadRule: 'best fit',
+        setRule: 'by response',
+        start: null,
+        note: '',
+        ...changes,
+      };
+    }),
+  };
+}
+
+/** Upper and lower days, four a week, glutes and lats first; the one that is under way. */
+export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
+  return {
+    ...emptyBlock('Autumn block', startDate),
+    goals: { glutes: 'priority', lats: 'priority', traps: 'hold', forearms: 'hold', adductors: 'hold', abductors: 'hold' },
+    sessions: [
+      session(newId, 'Lower, squat first', 0, [
+        ['hack-squat', 3, 6, 10, { technique: TOP, note: 'Feet low, deep. Seat pin 4.' }],
+        ['seated-leg-curl', 3, 8, 12],
+        ['dumbbell-split-squat', 2, 10, 15],
+        ['standing-calf-raise', 3, 10, 15],
+        ['cable-crunch', 2, 10, 15],
+      ]),
+      session(newId, 'Upper, pull first', 1, [
+        ['chest-supported-row', 3, 6, 10, { technique: TOP }],
+        ['incline-dumbbell-press', 3, 8, 12],
+        ['neutral-pulldown', 3, 8, 12],
+        ['cable-lateral-raise', 2, 12, 20],
+        ['incline-dumbbell-curl', 2, 10, 15],
+        ['overhead-cable-extension', 2, 10, 15],
+      ]),
+      session(newId, 'Lower, hinge first', 3, [
+        ['stiff-leg-deadlift', 3, 6, 10],
+        ['leg-press', 3, 10, 15],
+        ['barbell-hip-thrust', 3, 8, 12],
+        ['lying-leg-curl', 2, 10, 15],
+        ['standing-calf-raise', 3, 12, 20],
+      ]),
+      session(newId, 'Upper, press first', 4, [
+        ['seated-dumbbell-press', 3, 8, 12],
+        ['pull-up', 3, 6, 10],
+        ['cable-fly', 3, 12, 20],
+        ['cable-rear-delt-fly', 3, 12, 20],
+        ['barbell-curl', 2, 8, 12],
+        ['overhead-cable-extension', 2, 12, 20],
+      ]),
+    ],
+  };
+}
+
+/** Three full-body days for a beginner, not handed out yet. */
+export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
+  return {
+    ...emptyBlock('First full-body block', startDate),
+    weeks: 4,
+    rir: { first: 3, last: 1 },
+    deload: { kind: 'fewer sets', sets: 0.4 },
+    goals: {
+      traps: 'hold',
+      forearms: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
+      abs: 'hold',
+      'rear delts': 'hold',
+      calves: 'hold',
+      'spinal erectors': 'hold',
+    },
+    sessions: [
+      session(newId, 'Full body A', 0, [
+        ['leg-press', 2, 8, 12],
+        ['chest-press-machine', 2, 8, 12],
+        ['neutral-pulldown', 2, 8, 12],
+        ['seated-leg-curl', 2, 10, 15],
+        ['dumbbell-lateral-raise', 2, 10, 15],
+      ]),
+      session(newId, 'Full body B', 2, [
+        ['dumbbell-hip-hinge', 2, 8, 12],
+        ['seated-dumbbell-press', 2, 8, 12],
+        ['one-arm-dumbbell-row', 2, 8, 12],
+        ['goblet-squat', 2, 8, 12],
+        ['cable-curl', 2, 10, 15],
+      ]),
+      session(newId, 'Full body C', 4, [
+        ['leg-press', 2, 10, 15],
+        ['chest-press-machine', 2, 10, 15],
+        ['neutral-pulldown', 2, 10, 15],
+        ['seated-leg-curl', 2, 10, 15],
+        ['cable-pushdown', 2, 10, 15],
+      ]),
+    ],
+  };
+}
+
+/** A hard garage week in pounds, cutting; it has faults on purpose for the findings to show. */
+export function garageCut(newId: NewId, startDate: LocalDate): Block {
+  return {
+    ...emptyBlock('Garage cut', startDate),
+    weeks: 5,
+    rir: { first: 3, last: 1 },
+    goals: { forearms: 'hold', traps: 'hold', adductors: 'hold', abductors: 'hold', abs: 'hold', 'spinal erectors': 'hold' },
+    sessions: [
+      session(newId, 'Squat and press', 0, [
+        ['barbell-back-squat', 3, 4, 8, { technique: TOP }],
+        ['barbell-bench-press', 3, 5, 8],
+        ['dumbbell-split-squat', 3, 8, 12],
+        ['dumbbell-lateral-raise', 3, 12, 20],
+        ['single-leg-calf-raise', 3, 10, 15],
+      ]),
+      session(newId, 'Hinge and row', 1, [
+        ['stiff-leg-deadlift', 3, 6, 10],
+        ['bent-over-barbell-row', 4, 8, 12],
+        ['incline-dumbbell-curl', 3, 10, 15],
+        ['pull-up', 3, 5, 10],
+      ]),
+      session(newId, 'Press and arms', 4, [
+        ['incline-dumbbell-press', 4, 8, 12],
+        ['dumbbell-lateral-raise', 3, 12, 20],
+        ['overhead-cable-extension', 3, 10, 15],
+        ['incline-dumbbell-curl', 2, 10, 15],
+        ['single-leg-calf-raise', 3, 10, 15],
+      ]),
+    ],
+  };
+}

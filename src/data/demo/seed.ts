@@ -1,0 +1,109 @@
+import { randomUUID } from 'node:crypto';
+import { addDays, emptyBlock, mondayOf, type Muscle, type Soreness } from '@/core';
+import type { Asker } from '../asker';
+import { models } from '../models/models';
+import { addAthlete } from '../repositories/athletes';
+import { addBlock } from '../repositories/blocks';
+import { answerCalls, openCalls } from '../repositories/calls';
+import { addCoach, coachByEmail } from '../repositories/coaches';
+import { issueWeek } from '../repositories/issuing';
+import { finishWorkout, logSets, reportSoreness, type SentSet } from '../repositories/logging';
+import { findTraining } from '../repositories/training';
+import { autumnUpperLower, firstFullBody, garageCut } from './blocks';
+import { people } from './people';
+
+export const DEMO_COACH = { email: 'coach@example.org', name: 'Solveig Aas', password: 'rung by rung' };
+
+const shortId = () => randomUUID().replaceAll('-', '').slice(0, 12);
+
+/** How well a session went, in reps over what was asked, and how the soreness ended. */
+interface Course {
+  readonly over: readonly number[];
+  readonly soreness: Readonly<Partial<Record<Muscle, Soreness>>>;
+}
+
+/** Plays an issued week: logs its sessions through the same doors as the floor view, some of them only. */
+async function playWeek(asker: Asker, blockId: string, week: number, sessions: number, course: Course): Promise<void> {
+  const training = await findTraining(asker, blockId);
+  const issued = training?.issued.find((one) => one.week === week);
+  if (issued === undefined) return;
+  for (const [at, session] of issued.rung.sessions.slice(0, sessions).entries()) {
+    const date = addDays(issued.rung.startDate, session.day);
+    const ref = { issuedWeekId: issued.id, sessionId: session.sessionId };
+    let minute = 0;
+    const sets = session.slots.flatMap((slot, place) =>
+      slot.sets.map((set, k): SentSet => {
+        minute += 3;
+        const over = course.over[(at + place) % course.over.length] ?? 0;
+        return {
+          id: randomUUID(),
+          slotId: slot.slotId,
+          setId: set.id,
+          exerciseId: slot.exerciseId,
+          load: { value: set.load ?? 0, unit: slot.unit },
+          reps: Math.max(1, set.reps + (k === slot.sets.length - 1 ? Math.min(0, over) : over)),
+          rir: Math.max(0, set.rir),
+          at: new Date(Date.parse(`${date}T16:00:00Z`) + minute * 60_000).toISOString(),
+          supersedes: null,
+        };
+      }),
+    );
+    const end = new Date(Date.parse(`${date}T16:05:00Z`) + minute * 60_000);
+    await logSets(asker, ref, date, sets, end);
+    await finishWorkout(asker, ref, date, end);
+    const reports = Object.entries(course.soreness).map(([muscle, soreness]) => ({ id: randomUUID(), muscle: muscle as Muscle, soreness }));
+    if (reports.length > 0) await reportSoreness(asker, ref, reports, end);
+  }
+}
+
+async function issue(asker: Asker, blockId: string, week: number, at: string): Promise<void> {
+  const training = await findTraining(asker, blockId);
+  const outcome = await issueWeek(asker, blockId, week, training?.revision ?? 0, new Date(at));
+  if (outcome.status !== 'issued') throw new Error(`the demo week was not issued: ${JSON.stringify(outcome)}`);
+}
+
+/**
+ * Fills an empty database with the demo: one coach, five athletes in different places of their block.
+ * @param today the local date on which the demo's third week runs
+ * @returns whether anything was added; a coach with the address means it is there already
+ */
+export async function seedDemo(today: string, coach = DEMO_COACH): Promise<boolean> {
+  if ((await coachByEmail(coach.email)) !== undefined) return false;
+  const asker = await addCoach(coach);
+  try {
+    await fill(asker, today);
+  } catch (error) {
+    // Half a demo would pass for a whole one the next time: everything of the coach goes with the coach.
+    await models().coaches.destroy({ where: { id: asker.coachId } });
+    throw error;
+  }
+  return true;
+}
+
+async function fill(asker: Asker, today: string): Promise<void> {
+  const monday = mondayOf(today);
+  const { maren, aurelio, devika, tobiasz, wren } = people(randomUUID, addDays(monday, -60));
+  for (const athlete of [maren, aurelio, devika, tobiasz, wren]) await addAthlete(asker, athlete);
+  const started = new Date(`${addDays(monday, -15)}T09:00:00Z`);
+
+  const autumn = await addBlock(asker, maren.id, autumnUpperLower(shortId, addDays(monday, -14)), started);
+  if (autumn !== undefined) {
+    await issue(asker, autumn, 1, `${addDays(monday, -15)}T18:00:00Z`);
+    await playWeek(asker, autumn, 1, 4, { over: [1, 2, 0, 1], soreness: { quads: 'early', lats: 'just in time', chest: 'early' } });
+    const calls = await openCalls(asker, autumn);
+    const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
+    await answerCalls(asker, autumn, accepted, new Date(`${addDays(monday, -8)}T18:00:00Z`));
+    await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);
+    await playWeek(asker, autumn, 2, 4, {
+      over: [1, 0, 2, 0, -1],
+      soreness: { quads: 'just in time', hamstrings: 'early', glutes: 'early', lats: 'early', chest: 'still sore' },
+    });
+  }
+  await addBlock(asker, aurelio.id, firstFullBody(shortId, monday), started);
+  const garage = await addBlock(asker, devika.id, garageCut(shortId, monday), started);
+  if (garage !== undefined) {
+    await issue(asker, garage, 1, `${addDays(monday, -1)}T18:00:00Z`);
+    await playWeek(asker, garage, 1, 1, { over: [0, 1, -1], soreness: {} });
+  }
+  await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
+}

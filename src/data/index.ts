@@ -1,0 +1,12 @@
+import 'server-only';
+
+/** The only door to the database. Repositories take who is asking and return core values. */
+export type { Asker } from './asker';
+export { database, isUnavailable } from './database';
+export * from './repositories/athletes';
+export * from './repositories/blocks';
+export * from './repositories/calls';
+export * from './repositories/coaches';
+export * from './repositories/issuing';
+export * from './repositories/logging';
+export { exerciseLookup, findHistory, findTraining, newestBlock, type Training } from './repositories/training';

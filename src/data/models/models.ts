@@ -1,0 +1,225 @@
+import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
+import { database } from '../database';
+
+/** Rows as they stand in the tables. JSON columns hold text that the core's codecs check when it is read. */
+export interface CoachRow {
+  id: string;
+  email: string;
+  name: string;
+  passwordHash: string;
+}
+export interface SignInRow {
+  tokenHash: string;
+  coachId: string;
+  expiresAt: Date;
+}
+export interface AttemptRow {
+  id?: number;
+  email: string;
+  at: Date;
+}
+export interface AthleteRow {
+  id: string;
+  coachId: string;
+  name: string;
+  facts: string;
+}
+export interface BlockRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  revision: number;
+  document: string;
+  createdAt: Date;
+  updatedAt: Date;
+}
+export interface RevisionRow {
+  blockId: string;
+  revision: number;
+  coachId: string;
+  editId: string;
+  action: 'do' | 'undo' | 'redo';
+  edit: string;
+  inverse: string;
+  /** The whole document now and then, so that a restore need not start from the first edit. */
+  document: string | null;
+  at: Date;
+}
+export interface IssuedRow {
+  id: string;
+  coachId: string;
+  blockId: string;
+  week: number;
+  snapshot: string;
+  issuedAt: Date;
+  recalledAt: Date | null;
+}
+export interface WorkoutRow {
+  id: string;
+  coachId: string;
+  blockId: string;
+  issuedWeekId: string;
+  week: number;
+  sessionId: string;
+  localDate: string;
+  lastSetAt: Date | null;
+  finishedAt: Date | null;
+}
+export interface LoggedSetRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  slotId: string;
+  setId: string;
+  exerciseId: string;
+  loadValue: string | number;
+  loadUnit: 'kg' | 'lb';
+  reps: number;
+  rir: string | number;
+  doneAt: Date;
+  receivedAt: Date;
+  supersedes: string | null;
+}
+export interface SorenessRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  muscle: string;
+  soreness: string;
+  at: Date;
+}
+export interface CallRow {
+  id: string;
+  blockId: string;
+  coachId: string;
+  athleteId: string;
+  subject: string;
+  week: number;
+  status: 'open' | 'accepted' | 'changed' | 'declined';
+  proposal: string;
+  choice: string | null;
+  createdAt: Date;
+  answeredAt: Date | null;
+}
+
+type Table<Row extends object> = ModelStatic<Model<Row, Row>>;
+
+export interface Models {
+  readonly coaches: Table<CoachRow>;
+  readonly signIns: Table<SignInRow>;
+  readonly attempts: Table<AttemptRow>;
+  readonly athletes: Table<AthleteRow>;
+  readonly blocks: Table<BlockRow>;
+  readonly revisions: Table<RevisionRow>;
+  readonly issued: Table<IssuedRow>;
+  readonly workouts: Table<WorkoutRow>;
+  readonly sets: Table<LoggedSetRow>;
+  readonly soreness: Table<SorenessRow>;
+  readonly calls: Table<CallRow>;
+}
+
+const id = DataTypes.STRING(96);
+const json = DataTypes.TEXT('long');
+const when = DataTypes.DATE(3);
+const key = { type: id, primaryKey: true };
+
+function define(sequelize: Sequelize): Models {
+  const table = <Row extends object>(name: string, columns: Parameters<typeof sequelize.define>[1]) =>
+    sequelize.define(name, columns, { tableName: name }) as unknown as Table<Row>;
+  return {
+    coaches: table('coaches', { id: key, email: DataTypes.STRING, name: DataTypes.STRING, passwordHash: DataTypes.STRING }),
+    signIns: table('sign_ins', { tokenHash: key, coachId: id, expiresAt: when }),
+    attempts: table('sign_in_attempts', {
+      id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
+      email: DataTypes.STRING,
+      at: when,
+    }),
+    athletes: table('athletes', { id: key, coachId: id, name: DataTypes.STRING, facts: json }),
+    blocks: table('blocks', {
+      id: key,
+      coachId: id,
+      athleteId: id,
+      revision: DataTypes.INTEGER,
+      document: json,
+      createdAt: when,
+      updatedAt: when,
+    }),
+    revisions: table('block_revisions', {
+      blockId: key,
+      revision: { type: DataTypes.INTEGER, primaryKey: true },
+      coachId: id,
+      editId: id,
+      action: DataTypes.STRING,
+      edit: json,
+      inverse: json,
+      document: json,
+      at: when,
+    }),
+    issued: table('issued_weeks', {
+      id: key,
+      coachId: id,
+      blockId: id,
+      week: DataTypes.INTEGER,
+      snapshot: json,
+      issuedAt: when,
+      recalledAt: when,
+    }),
+    workouts: table('workouts', {
+      id: key,
+      coachId: id,
+      blockId: id,
+      issuedWeekId: id,
+      week: DataTypes.INTEGER,
+      sessionId: id,
+      localDate: DataTypes.DATEONLY,
+      lastSetAt: when,
+      finishedAt: when,
+    }),
+    sets: table('logged_sets', {
+      id: key,
+      coachId: id,
+      workoutId: id,
+      slotId: id,
+      setId: id,
+      exerciseId: id,
+      loadValue: DataTypes.DECIMAL(7, 2),
+      loadUnit: DataTypes.STRING,
+      reps: DataTypes.INTEGER,
+      rir: DataTypes.DECIMAL(3, 1),
+      doneAt: when,
+      receivedAt: when,
+      supersedes: id,
+    }),
+    soreness: table('soreness_reports', {
+      id: key,
+      coachId: id,
+      workoutId: id,
+      muscle: DataTypes.STRING,
+      soreness: DataTypes.STRING,
+      at: when,
+    }),
+    calls: table('calls', {
+      id: { type: DataTypes.STRING(191), primaryKey: true },
+      blockId: { type: id, primaryKey: true },
+      coachId: id,
+      athleteId: id,
+      subject: DataTypes.STRING(160),
+      week: DataTypes.INTEGER,
+      status: DataTypes.STRING,
+      proposal: json,
+      choice: json,
+      createdAt: when,
+      answeredAt: when,
+    }),
+  };
+}
+
+const defined = new WeakMap<Sequelize, Models>();
+
+/** The tables, on the process's one pool. */
+export function models(): Models {
+  const sequelize = database();
+  const known = defined.get(sequelize) ?? define(sequelize);
+  defined.set(sequelize, known);
+  return known;
+}

@@ -1,0 +1,76 @@
+import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import { Op } from 'sequelize';
+import type { Asker } from '../asker';
+import { models } from '../models/models';
+
+const SESSION_DAYS = 30;
+const WINDOW_MINUTES = 15;
+const MOST_ATTEMPTS = 8;
+
+const digest = (token: string) => createHash('sha256').update(token).digest('hex');
+const normal = (email: string) => email.trim().toLowerCase();
+
+/** Adds a coach; the password is kept as an Argon2id hash only. */
+export async function addCoach(coach: { email: string; name: string; password: string }): Promise<Asker> {
+  const id = randomUUID();
+  const passwordHash = await hash(coach.password);
+  await models().coaches.create({ id, email: normal(coach.email), name: coach.name, passwordHash });
+  return { coachId: id };
+}
+
+/** The coach with this email address, if any. */
+export async function coachByEmail(email: string): Promise<Asker | undefined> {
+  const row = await models().coaches.findOne({ where: { email: normal(email) } });
+  return row === null ? undefined : { coachId: row.get().id };
+}
+
+export type SignIn =
+  | { readonly status: 'signed in'; readonly token: string; readonly expiresAt: Date }
+  | { readonly status: 'wrong' }
+  | { readonly status: 'wait'; readonly minutes: number };
+
+// Verified when no coach has the address, so that the answer takes as long as a wrong password.
+let decoy: Promise<string> | undefined;
+
+/**
+ * Checks a password and opens a session. After too many attempts on one address in a quarter of an hour it asks to
+ * wait, right password or not.
+ * @param now passed in so that tests can move time
+ */
+export async function signIn(email: string, password: string, now: Date): Promise<SignIn> {
+  const { attempts, coaches, signIns } = models();
+  const address = normal(email).slice(0, 190);
+  const since = new Date(now.getTime() - WINDOW_MINUTES * 60_000);
+  const recent = await attempts.findAll({ where: { email: address, at: { [Op.gt]: since } }, order: [['at', 'ASC']] });
+  if (recent.length >= MOST_ATTEMPTS) {
+    const frees = (recent[recent.length - MOST_ATTEMPTS]?.get().at ?? now).getTime() + WINDOW_MINUTES * 60_000;
+    return { status: 'wait', minutes: Math.max(1, Math.ceil((frees - now.getTime()) / 60_000)) };
+  }
+  // Counted before it is checked, so that attempts in parallel count too.
+  await attempts.create({ email: address, at: now });
+  const coach = await coaches.findOne({ where: { email: address } });
+  decoy ??= hash(randomUUID());
+  const right = await verify(coach?.get().passwordHash ?? (await decoy), password);
+  if (coach === null || !right) return { status: 'wrong' };
+  await attempts.destroy({ where: { email: address } });
+  const token = randomBytes(32).toString('base64url');
+  const expiresAt = new Date(now.getTime() + SESSION_DAYS * 86_400_000);
+  await signIns.create({ tokenHash: digest(token), coachId: coach.get().id, expiresAt });
+  await signIns.destroy({ where: { expiresAt: { [Op.lt]: now } } });
+  return { status: 'signed in', token, expiresAt };
+}
+
+/** Who holds this token; undefined when the session has ended. */
+export async function askerOf(token: string, now: Date): Promise<(Asker & { readonly name: string }) | undefined> {
+  const { signIns, coaches } = models();
+  const session = await signIns.findOne({ where: { tokenHash: digest(token), expiresAt: { [Op.gt]: now } } });
+  if (session === null) return undefined;
+  const coach = await coaches.findByPk(session.get().coachId);
+  return coach === null ? undefined : { coachId: coach.get().id, name: coach.get().name };
+}
+
+/** Ends a session; ending one twice is fine. */
+export async function signOut(token: string): Promise<void> {
+  await models().signIns.destroy({ where: { tokenHash: digest(token) } });
+}

@@ -1,0 +1,136 @@
+import { Op, type Transaction } from 'sequelize';
+import {
+  type Answer,
+  type Athlete,
+  type Block,
+  decodeBlock,
+  exerciseById,
+  type ExerciseLookup,
+  type HistoryStep,
+  type IssuedWeek,
+  type Log,
+  type LoggedSet,
+  type Muscle,
+  type Soreness,
+} from '@/core';
+import { type Asker, own } from '../asker';
+import { type CallRow, type LoggedSetRow, models } from '../models/models';
+import { athleteFrom } from './athletes';
+
+/** Everything that unfold needs of one block, and where the document stands. */
+export interface Training {
+  readonly blockId: string;
+  readonly revision: number;
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly issued: readonly IssuedWeek[];
+  readonly log: Log;
+  readonly answers: readonly Answer[];
+}
+
+/** How far back undo reaches. */
+const HISTORY_STEPS = 300;
+
+/** Looks exercises up; all shipped revisions are in the library. */
+export const exerciseLookup: ExerciseLookup = (ref) => exerciseById(ref.id);
+
+/** Reads a stored document; one that does not pass the codec is a bug, not input. */
+export function blockFrom(document: string): Block {
+  const decoded = decodeBlock(JSON.parse(document));
+  if (!decoded.ok) throw new Error(`stored block is malformed: ${JSON.stringify(decoded.problems)}`);
+  return decoded.value;
+}
+
+export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
+  return {
+    id: row.id,
+    workoutId: row.workoutId,
+    slotId: row.slotId,
+    setId: row.setId,
+    exerciseId: row.exerciseId,
+    load: { value: Number(row.loadValue), unit: row.loadUnit },
+    reps: row.reps,
+    rir: Number(row.rir),
+    at: row.doneAt.toISOString(),
+    supersedes: row.supersedes,
+  };
+}
+
+function answerFrom(row: CallRow): Answer[] {
+  if (row.status === 'open') return [];
+  return [
+    {
+      id: row.id,
+      subject: row.subject,
+      outcome: row.status,
+      proposal: JSON.parse(row.proposal) as Answer['proposal'],
+      choice: row.choice === null ? null : (JSON.parse(row.choice) as Answer['choice']),
+    },
+  ];
+}
+
+/** A block with its athlete and all that happened in it: a fixed number of queries. */
+export async function findTraining(asker: Asker, blockId: string, transaction?: Transaction): Promise<Training | undefined> {
+  const { blocks, athletes, issued, workouts, sets, soreness, calls } = models();
+  const within = transaction === undefined ? {} : { transaction };
+  const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
+  if (block === null) return undefined;
+  const [athlete, weeks, done, answered] = await Promise.all([
+    athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),
+    issued.findAll({ where: own(asker, { blockId, recalledAt: null }), order: [['week', 'ASC']], ...within }),
+    workouts.findAll({ where: own(asker, { blockId }), order: [['localDate', 'ASC'], ['id', 'ASC']], ...within }),
+    calls.findAll({ where: own(asker, { blockId, status: { [Op.ne]: 'open' } }), order: [['answeredAt', 'ASC']], ...within }),
+  ]);
+  if (athlete === null) return undefined;
+  const standing = new Set(weeks.map((week) => week.get().id));
+  const performed = done.map((workout) => workout.get()).filter((workout) => standing.has(workout.issuedWeekId));
+  const ids = performed.map((workout) => workout.id);
+  const [logged, reports] =
+    ids.length === 0
+      ? [[], []]
+      : await Promise.all([
+          sets.findAll({ where: own(asker, { workoutId: ids }), order: [['doneAt', 'ASC'], ['receivedAt', 'ASC']], ...within }),
+          soreness.findAll({ where: own(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
+        ]);
+  return {
+    blockId,
+    revision: block.get().revision,
+    block: blockFrom(block.get().document),
+    athlete: athleteFrom(athlete.get().facts),
+    issued: weeks.map((week) => JSON.parse(week.get().snapshot) as IssuedWeek),
+    log: {
+      workouts: performed.map((workout) => ({
+        id: workout.id,
+        week: workout.week,
+        sessionId: workout.sessionId,
+        date: workout.localDate,
+        finished: workout.finishedAt !== null,
+      })),
+      sets: logged.map((set) => loggedSetFrom(set.get())),
+      soreness: reports.map((report) => {
+        const { workoutId, muscle, soreness: ended } = report.get();
+        return { workoutId, muscle: muscle as Muscle, soreness: ended as Soreness };
+      }),
+    },
+    answers: answered.flatMap((call) => answerFrom(call.get())),
+  };
+}
+
+/** The last steps in a block's life, oldest first: what undo and redo are folded from. */
+export async function findHistory(asker: Asker, blockId: string): Promise<readonly HistoryStep[]> {
+  const rows = await models().revisions.findAll({
+    where: own(asker, { blockId }),
+    order: [['revision', 'DESC']],
+    limit: HISTORY_STEPS,
+  });
+  return rows.reverse().map((row) => {
+    const { action, edit, inverse } = row.get();
+    return { action, edit: JSON.parse(edit), inverse: JSON.parse(inverse) } as HistoryStep;
+  });
+}
+
+/** The athlete's newest block, if there is one. */
+export async function newestBlock(asker: Asker, athleteId: string): Promise<string | undefined> {
+  const row = await models().blocks.findOne({ where: own(asker, { athleteId }), order: [['createdAt', 'DESC']], attributes: ['id'] });
+  return row?.get().id;
+}

@@ -1,0 +1,2 @@
+/** Stands in for style sheets and server markers under Jest. */
+export default {};
