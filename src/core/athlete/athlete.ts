@@ -44,7 +44,7 @@ export interface Athlete {
 }
 
 /** The phase in force on a day. */
-export function phaseOn(athlete: Athlete, date: LocalDate): Phase {
+export function phaseOn(athlete: Pick<Athlete, 'phases'>, date: LocalDate): Phase {
   let current: Phase = athlete.phases[0]?.phase ?? 'holding';
   for (const { from, phase } of athlete.phases) if (from <= date) current = phase;
   return current;

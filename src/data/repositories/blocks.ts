@@ -19,7 +19,13 @@ export interface SentStep {
 export type SaveOutcome =
   | { readonly status: 'saved'; readonly revision: number; readonly merged: Block | null }
   | { readonly status: 'collision'; readonly revision: number; readonly theirs: Block; readonly saved: number }
-  | { readonly status: 'refused'; readonly revision: number; readonly problems: readonly Problem[]; readonly saved: number }
+  | {
+      readonly status: 'refused';
+      readonly revision: number;
+      readonly theirs: Block;
+      readonly problems: readonly Problem[];
+      readonly saved: number;
+    }
   | { readonly status: 'gone' };
 
 const SNAPSHOT_EVERY = 25;
@@ -93,7 +99,7 @@ async function save(
     const applied = applyEdit(block, step.edit);
     if (!applied.ok) {
       await finish();
-      return { status: 'refused', revision, problems: applied.problems, saved };
+      return { status: 'refused', revision, theirs: block, problems: applied.problems, saved };
     }
     block = applied.value.block;
     revision++;

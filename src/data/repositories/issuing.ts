@@ -36,7 +36,11 @@ export async function issueWeek(asker: Asker, blockId: string, week: number, rev
   return outcome;
 }
 
-export type RecallOutcome = { readonly status: 'recalled' | 'already logged' | 'later week issued' | 'gone' };
+export type RecallOutcome =
+  | { readonly status: 'recalled' }
+  | { readonly status: 'already logged' }
+  | { readonly status: 'later week issued' }
+  | { readonly status: 'gone' };
 
 /** Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it. */
 export async function recallWeek(asker: Asker, blockId: string, week: number, now: Date): Promise<RecallOutcome> {

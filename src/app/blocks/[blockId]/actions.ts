@@ -1,0 +1,58 @@
+'use server';
+
+import { z } from 'zod';
+import { editSchema } from '@/core';
+import { answerCalls, findTraining, issueWeek, recallWeek, saveSteps } from '@/data';
+import type { CallAnswer, IssueAnswer, RecallAnswer, SaveAnswer, Step, TrainingAnswer } from '@/features/sheet/contract';
+import { asCoach } from '../../asker';
+
+const id = z.string().min(1).max(191);
+const stepsSchema = z
+  .array(z.strictObject({ id: id.max(64), action: z.enum(['do', 'undo', 'redo']), edit: editSchema }))
+  .max(1000);
+const answersSchema = z
+  .array(
+    z.strictObject({
+      id,
+      outcome: z.enum(['accepted', 'changed', 'declined']),
+      choice: z
+        .union([
+          z.strictObject({ load: z.number().min(-500).max(2000), reps: z.int().min(1).max(50) }),
+          z.strictObject({ add: z.int().min(0).max(4) }),
+        ])
+        .nullable(),
+    }),
+  )
+  .max(200);
+
+/** Saves the steps of a tab. */
+export async function save(blockId: string, base: number, steps: readonly Step[]): Promise<SaveAnswer> {
+  const parsed = stepsSchema.safeParse(steps);
+  if (!parsed.success || !Number.isInteger(base)) return { status: 'malformed' };
+  return asCoach((asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
+}
+
+/** Keeps answers to calls and gives back what follows from them. */
+export async function answer(blockId: string, answers: readonly CallAnswer[]): Promise<TrainingAnswer> {
+  const parsed = answersSchema.safeParse(answers);
+  if (!parsed.success) return { status: 'malformed' };
+  return asCoach((asker) => answerCalls(asker, blockId, parsed.data, new Date()));
+}
+
+/** What is known of the block by now. */
+export async function reload(blockId: string): Promise<TrainingAnswer> {
+  return asCoach(async (asker) => {
+    const training = await findTraining(asker, blockId);
+    return training === undefined ? { status: 'gone' as const } : { status: 'answered' as const, training };
+  });
+}
+
+export async function issue(blockId: string, week: number, revision: number): Promise<IssueAnswer> {
+  if (!Number.isInteger(week) || !Number.isInteger(revision)) return { status: 'malformed' };
+  return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
+}
+
+export async function recall(blockId: string, week: number): Promise<RecallAnswer> {
+  if (!Number.isInteger(week)) return { status: 'malformed' };
+  return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
+}

@@ -1,0 +1,33 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { findHistory, findTraining } from '@/data';
+import { Sheet } from '@/features/sheet/sheet';
+import { requireAsker } from '../../asker';
+import { answer, issue, recall, reload, save } from './actions';
+
+export const metadata: Metadata = { title: 'Sheet' };
+
+interface PageProps {
+  readonly params: Promise<{ readonly blockId: string }>;
+}
+
+export default async function SheetPage({ params }: PageProps) {
+  const { blockId } = await params;
+  const asker = await requireAsker();
+  const [training, history] = await Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]);
+  if (training === undefined) notFound();
+  const today = localDate(training.athlete.timeZone);
+  const actions = {
+    save: save.bind(null, blockId),
+    answer: answer.bind(null, blockId),
+    reload: reload.bind(null, blockId),
+    issue: issue.bind(null, blockId),
+    recall: recall.bind(null, blockId),
+  };
+  return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;
+}
+
+/** Today where the athlete is. */
+function localDate(timeZone: string): string {
+  return new Intl.DateTimeFormat('sv-SE', { timeZone }).format(new Date());
+}

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { roster } from '@/data';
+import { Desk } from '@/features/desk/desk';
+import { requireAsker } from '../asker';
+import { signOutAction } from '../sign-in/actions';
+import { startBlock } from './actions';
+
+export const metadata: Metadata = { title: 'Desk' };
+
+export default async function DeskPage() {
+  const asker = await requireAsker();
+  const lines = await roster(asker);
+  return <Desk coach={asker.name} lines={lines} today={new Date().toISOString().slice(0, 10)} startBlock={startBlock} signOut={signOutAction} />;
+}

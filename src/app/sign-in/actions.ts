@@ -1,0 +1,36 @@
+'use server';
+
+import { cookies, headers } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { z } from 'zod';
+import { isUnavailable, type SignIn, signIn, signOut } from '@/data';
+import type { SignInAnswer } from '@/features/sign-in/sign-in';
+import { COOKIE } from '../asker';
+
+const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });
+
+/** Checks a password; signs in or says why not. */
+export async function signInAction(_before: SignInAnswer, data: FormData): Promise<SignInAnswer> {
+  const parsed = form.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { status: 'incomplete' };
+  let outcome: SignIn;
+  try {
+    outcome = await signIn(parsed.data.email, parsed.data.password, new Date());
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+  if (outcome.status !== 'signed in') return outcome;
+  const secure = (await headers()).get('x-forwarded-proto') === 'https';
+  (await cookies()).set(COOKIE, outcome.token, { httpOnly: true, sameSite: 'lax', path: '/', secure, expires: outcome.expiresAt });
+  redirect('/desk');
+}
+
+/** Ends the session on this device. */
+export async function signOutAction(): Promise<void> {
+  const jar = await cookies();
+  const token = jar.get(COOKIE)?.value;
+  if (token !== undefined) await signOut(token);
+  jar.delete(COOKIE);
+  redirect('/sign-in');
+}

@@ -1,0 +1,9 @@
+import { database } from '@/data';
+
+export const dynamic = 'force-dynamic';
+
+/** Whether the application and its database answer: one query by primary key, for watching and as the bench's measure. */
+export default async function Status() {
+  await database().query("SELECT id FROM coaches WHERE id = '-'");
+  return <p>The application and its database answer.</p>;
+}

@@ -1,0 +1,176 @@
+'use client';
+
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import { type Level, type LocalDate, type Phase, phaseOn } from '@/core';
+import { Bar, barClasses } from '@/ui/shell/bar';
+import classes from './desk.module.css';
+
+export interface DeskLine {
+  readonly athleteId: string;
+  readonly name: string;
+  readonly level: Level;
+  readonly phases: readonly { readonly from: LocalDate; readonly phase: Phase }[];
+  readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
+  readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
+  readonly openCalls: number;
+  readonly lastLog: string | null;
+}
+
+interface DeskProps {
+  readonly coach: string;
+  readonly lines: readonly DeskLine[];
+  readonly today: LocalDate;
+  readonly startBlock: (athleteId: string) => Promise<void>;
+  readonly signOut: () => Promise<void>;
+}
+
+const ORDERS = ['name', 'calls', 'last log'] as const;
+type Order = (typeof ORDERS)[number];
+
+function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] {
+  const byName = (a: DeskLine, b: DeskLine) => a.name.localeCompare(b.name);
+  switch (order) {
+    case 'name':
+      return [...lines].sort(byName);
+    case 'calls':
+      return [...lines].sort((a, b) => b.openCalls - a.openCalls || byName(a, b));
+    case 'last log':
+      return [...lines].sort((a, b) => (b.lastLog ?? '').localeCompare(a.lastLog ?? '') || byName(a, b));
+  }
+}
+
+function weekCell({ block, issued }: DeskLine): string {
+  if (block === null) return '';
+  if (issued === null) return `not issued, ${block.weeks} weeks`;
+  return issued.week > block.weeks ? 'deload' : `week ${issued.week} of ${block.weeks}`;
+}
+
+/** The roster: one line an athlete; what waits for the coach first, or by name. */
+export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
+  const [filter, setFilter] = useState('');
+  const [order, setOrder] = useState<Order>('calls');
+  const body = useRef<HTMLTableSectionElement>(null);
+  const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
+  const shown = inOrder(lines, order).filter((line) => {
+    const text = `${line.name} ${line.level} ${phaseOn(line, today)} ${line.block?.name ?? ''}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  const waiting = lines.reduce((sum, line) => sum + line.openCalls, 0);
+
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    const stops = [...(body.current?.querySelectorAll<HTMLElement>('[data-open]') ?? [])];
+    const at = stops.indexOf(event.target as HTMLElement);
+    const next = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (next === undefined) return;
+    next.focus();
+    event.preventDefault();
+  };
+
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the filter into the list
+    <div onKeyDown={onKeyDown}>
+      <Bar title="Desk" about={coach}>
+        <form action={signOut}>
+          <button type="submit" className={barClasses.quiet}>
+            Sign out
+          </button>
+        </form>
+      </Bar>
+      <main className={classes.page}>
+        <div className={classes.tools}>
+          <input
+            className={classes.filter}
+            type="search"
+            placeholder="Find by name, level, phase or block"
+            aria-label="Find athletes"
+            value={filter}
+            // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
+            autoFocus
+            data-open
+            onChange={(event) => setFilter(event.target.value)}
+          />
+          <span className={classes.count}>
+            {shown.length === lines.length ? `${lines.length} athletes` : `${shown.length} of ${lines.length} athletes`}
+            {waiting > 0 ? `, ${waiting} calls wait` : ', no calls wait'}
+          </span>
+        </div>
+        <table className={classes.table}>
+          <thead>
+            <tr>
+              <Head name="athlete" order="name" now={order} onOrder={setOrder} />
+              <th scope="col">level</th>
+              <th scope="col">phase</th>
+              <th scope="col">block</th>
+              <th scope="col">week</th>
+              <th scope="col" className={classes.number}>
+                sessions
+              </th>
+              <Head name="calls" order="calls" now={order} onOrder={setOrder} number />
+              <Head name="last log" order="last log" now={order} onOrder={setOrder} />
+              <th scope="col">
+                <span className={classes.hidden}>open</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody ref={body}>
+            {shown.map((line) => (
+              <tr key={line.athleteId}>
+                <th scope="row" className={classes.name}>
+                  {line.block === null ? (
+                    line.name
+                  ) : (
+                    <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
+                      {line.name}
+                    </Link>
+                  )}
+                </th>
+                <td>{line.level}</td>
+                <td>{phaseOn(line, today)}</td>
+                <td className={classes.block}>
+                  {line.block?.name ?? (
+                    <button type="button" className={classes.start} data-open onClick={() => startBlock(line.athleteId)}>
+                      Start a block
+                    </button>
+                  )}
+                </td>
+                <td>{weekCell(line)}</td>
+                <td className={classes.number}>{line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}</td>
+                <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>{line.openCalls > 0 ? line.openCalls : ''}</td>
+                <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
+                <td>
+                  {line.issued === null || line.block === null ? null : (
+                    <Link href={`/floor/${line.block.id}`} prefetch={false}>
+                      Floor
+                    </Link>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {lines.length === 0 ? <p>No athletes yet.</p> : shown.length === 0 ? <p>Nobody matches “{filter}”.</p> : null}
+      </main>
+    </div>
+  );
+}
+
+interface HeadProps {
+  readonly name: string;
+  readonly order: Order;
+  readonly now: Order;
+  readonly number?: boolean;
+  readonly onOrder: (order: Order) => void;
+}
+
+function Head({ name, order, now, number, onOrder }: HeadProps) {
+  return (
+    <th scope="col" className={number ? classes.number : ''} aria-sort={order === now ? (order === 'name' ? 'ascending' : 'descending') : 'none'}>
+      <button type="button" className={classes.sort} onClick={() => onOrder(order)}>
+        {name}
+        {order === now ? (order === 'name' ? ' ↑' : ' ↓') : ''}
+      </button>
+    </th>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import { type Block, type Edit, type Problem, type Result } from '@/core';
+import { figure } from '@/ui/words/figures';
+import { type SettingColumn, settingEntry } from './cell-entry';
+import { TextEditor } from './editor';
+import type { Focus } from './focus';
+import classes from './sheet.module.css';
+
+interface BlockLineProps {
+  readonly block: Block;
+  readonly onChange: (edit: Edit) => Result<null>;
+  readonly onFocus: (focus: Focus) => void;
+  readonly children: React.ReactNode;
+}
+
+interface Setting {
+  readonly column: SettingColumn;
+  readonly before: string;
+  readonly after: string;
+  readonly value: string;
+  readonly name: string;
+  readonly says: string;
+}
+
+function settingsOf(block: Block): readonly Setting[] {
+  const share = block.deload === null ? 'none' : `× ${figure(block.deload.sets)}`;
+  return [
+    { column: 'block-name', before: '', after: '', value: block.name, name: 'Name of the block', says: 'How the block is called.' },
+    { column: 'weeks', before: '', after: 'weeks', value: String(block.weeks), name: 'Building weeks', says: 'Building weeks before the deload, 1 to 16.' },
+    {
+      column: 'start-date',
+      before: 'from',
+      after: '',
+      value: block.startDate,
+      name: 'First day',
+      says: 'Monday of week 1. Another day is moved back to its Monday.',
+    },
+    { column: 'first', before: 'RIR', after: '', value: String(block.rir.first), name: 'RIR of the first week', says: 'Reps in reserve in week 1; 3 or 4 is usual.' },
+    { column: 'last', before: 'to', after: '', value: String(block.rir.last), name: 'RIR of the last week', says: 'Reps in reserve in the last building week; never above the first.' },
+    {
+      column: 'deload',
+      before: 'deload sets',
+      after: '',
+      value: share,
+      name: 'Deload',
+      says: 'Share of sets kept in the deload, rounded per slot, at least one; loads stay, reps are cut to RIR 4. Write “none” for no deload.',
+    },
+  ];
+}
+
+/** What holds for the whole block, each figure editable in place. */
+export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps) {
+  const [open, setOpen] = useState<SettingColumn | null>(null);
+  const line = useRef<HTMLDivElement>(null);
+  const close = (column: SettingColumn) => {
+    setOpen(null);
+    requestAnimationFrame(() => line.current?.querySelector<HTMLElement>(`[data-setting="${column}"]`)?.focus());
+  };
+  const commit = (column: SettingColumn, text: string): readonly Problem[] => {
+    const entry = settingEntry(column, text, block);
+    const changed = entry.ok ? onChange(entry.value) : entry;
+    if (!changed.ok) return changed.problems;
+    close(column);
+    return [];
+  };
+  return (
+    <div className={classes.line} ref={line}>
+      {settingsOf(block).map(({ column, before, after, value, name, says }) => (
+        <span className={classes.setting} key={column}>
+          {before}
+          <span style={{ position: 'relative' }}>
+            <button
+              type="button"
+              className={classes.settingValue}
+              data-setting={column}
+              aria-label={`${name}: ${value}`}
+              onClick={() => setOpen(column)}
+              onFocus={() => onFocus({ kind: 'setting', name, text: says })}
+            >
+              {value}
+            </button>
+            {open === column ? (
+              <TextEditor label={name} initial={value.replace('× ', '')} typed={false} onCommit={(text) => commit(column, text)} onCancel={() => close(column)} />
+            ) : null}
+          </span>
+          {after}
+        </span>
+      ))}
+      <span style={{ flex: 1 }} />
+      {children}
+    </div>
+  );
+}

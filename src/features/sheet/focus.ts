@@ -1,0 +1,211 @@
+import {
+  type Athlete,
+  type Block,
+  exerciseById,
+  type Finding,
+  type Ladder,
+  type LadderSession,
+  type LadderSlot,
+  type Muscle,
+  type Proposal,
+  type Rung,
+} from '@/core';
+import { figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
+import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
+import { capital, dayName, exerciseName, techniqueSentence, weekName } from '@/ui/words/names';
+import { explain } from '@/ui/words/reasons';
+import { prescriptionCell } from './cell-text';
+import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './layout';
+
+/** What the coach is looking at. */
+export type Focus =
+  | { readonly kind: 'cell'; readonly cell: Cell }
+  | { readonly kind: 'muscle'; readonly muscle: Muscle }
+  | { readonly kind: 'total' }
+  | { readonly kind: 'call'; readonly id: string }
+  | { readonly kind: 'finding'; readonly id: string }
+  | { readonly kind: 'setting'; readonly name: string; readonly text: string };
+
+/** What the why strip says. */
+export interface Said {
+  readonly title: string;
+  readonly value: string;
+  readonly because: string;
+  readonly besides: string;
+  readonly keys: readonly (readonly [key: string, does: string])[];
+}
+
+interface Seen {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly ladder: Ladder;
+  readonly findings: readonly Finding[];
+  readonly rows: readonly Row[];
+  /** The rung whose figures the rail shows. */
+  readonly rung: Rung | undefined;
+}
+
+const EDIT = ['Enter', 'edit'] as const;
+const NOTHING: Said = { title: '', value: '', because: 'Move to any figure to see why it is what it is.', besides: '', keys: [['?', 'keys']] };
+
+const COLUMN_HELP: Readonly<Record<PrescriptionColumn, string>> = {
+  slot: '',
+  sets: 'Working sets. What responses added later stands in the weeks.',
+  range: 'Reps that set 1 stays within; the load follows so that they end at the week’s RIR.',
+  rir: 'Reps in reserve. “week” follows the block’s ramp; +1 or −1 stays above or below it; a number keeps its own.',
+  tempo: 'Seconds down, at the stretch, up, at the squeeze. X is as fast as possible.',
+  rest: 'Seconds after each set; a shorter rest costs more reps from set to set.',
+  how: '',
+  start: 'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
+};
+
+/** Says why the figure in focus is what it is. */
+export function say(focus: Focus | null, seen: Seen): Said {
+  if (focus === null) return NOTHING;
+  switch (focus.kind) {
+    case 'cell':
+      return sayCell(focus.cell, seen);
+    case 'muscle': {
+      const week = seen.rung?.plan.muscles[focus.muscle];
+      if (week === undefined || seen.rung === undefined) return NOTHING;
+      return {
+        title: capital(focus.muscle),
+        value: `${weekName(seen.rung.plan.week, seen.rung.plan.kind)} · ${figure(week.sets, 1)} hard sets`,
+        ...explain(week.why),
+        keys: [
+          ['G', 'grow'],
+          ['P', 'priority'],
+          ['H', 'hold'],
+        ],
+      };
+    }
+    case 'total':
+      return seen.rung === undefined
+        ? NOTHING
+        : { title: 'All hard sets', value: `week ${seen.rung.plan.week}`, ...explain(seen.rung.plan.whyHardSets), keys: [] };
+    case 'call': {
+      const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
+      return call === undefined ? NOTHING : sayCall(call);
+    }
+    case 'finding': {
+      const finding = seen.findings.find(({ id }) => id === focus.id);
+      if (finding === undefined) return NOTHING;
+      const fixes = finding.fixes.map(fixWords);
+      return {
+        title: capital(finding.detail.rule),
+        value: finding.severity,
+        because: findingSentence(finding.detail),
+        besides: fixes.length > 0 ? `${fixes.join('; ')}. Undo takes it back.` : 'No single edit mends this.',
+        keys: [],
+      };
+    }
+    case 'setting':
+      return { title: focus.name, value: 'block', because: focus.text, besides: '', keys: [EDIT] };
+  }
+}
+
+function sayCall(call: Proposal): Said {
+  const { subject, change } = callLine(call);
+  const loading = call.kind === 'load' ? (exerciseById(call.exerciseId)?.loading ?? 'stack') : 'stack';
+  const { because, besides } = explain(call.why, loading);
+  return {
+    title: capital(subject),
+    value: `${change}, week ${call.week}`,
+    because: capital(because),
+    besides,
+    keys: [
+      ['A', 'accept'],
+      ['K', 'keep as it was'],
+    ],
+  };
+}
+
+function sayCell(cell: Cell, seen: Seen): Said {
+  const row = seen.rows.find(({ id }) => id === cell.row);
+  if (row === undefined) return NOTHING;
+  const week = weekOf(cell.column);
+  const rung = week === null ? undefined : seen.ladder.rungs.find(({ plan }) => plan.week === week);
+  if (row.kind === 'weeks') return rung === undefined ? NOTHING : sayWeek(rung);
+  if (row.kind === 'session') {
+    const session = rung === undefined ? undefined : sessionIn(rung, row.session.id);
+    return session === undefined || rung === undefined ? saySessionFact(row, cell, seen) : saySession(session, rung);
+  }
+  if (rung === undefined) return saySlotFact(row, cell.column as PrescriptionColumn, seen);
+  const slot = sessionIn(rung, row.session.id)?.slots.find(({ slotId }) => slotId === row.slot.id);
+  return slot === undefined ? { ...NOTHING, title: `week ${rung.plan.week}`, because: 'This slot was not in the week as it was issued.' } : saySlotWeek(slot, rung, row, seen);
+}
+
+function sayWeek(rung: Rung): Said {
+  const { plan } = rung;
+  const rir = explain(plan.whyRir);
+  const sets = explain(plan.whyHardSets);
+  return {
+    title: capital(weekName(plan.week, plan.kind)),
+    value: `RIR ${plan.rir} · ${figure(plan.hardSets, 1)} sets · from ${plan.startDate}`,
+    because: rir.because,
+    besides: sets.because,
+    keys: [['Alt I', 'issue next week']],
+  };
+}
+
+function saySession(session: LadderSession, rung: Rung): Said {
+  const why = explain(session.whySeconds);
+  return {
+    title: `${session.name} · ${weekName(rung.plan.week, rung.plan.kind)}`,
+    value: `${span(minutes(session.seconds.low), minutes(session.seconds.high))} min · ${session.sets} sets`,
+    ...why,
+    keys: [],
+  };
+}
+
+function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen: Seen): Said {
+  const day = dayName(row.session.day, seen.block.cycleDays);
+  const onDay = cell.column !== 'slot';
+  return {
+    title: row.session.name,
+    value: onDay ? day : `session ${row.letter}`,
+    because: onDay ? `Trained on ${day}. Type a weekday to move it.` : 'Enter renames the session; Delete takes it out.',
+    besides: '',
+    keys: [EDIT, ['Alt N', 'add a slot']],
+  };
+}
+
+function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionColumn, seen: Seen): Said {
+  const exercise = exerciseById(row.slot.exercise.id);
+  const { shown } = prescriptionCell(column, row.slot, seen.athlete, 0);
+  const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
+  if (column === 'slot' && exercise !== undefined) {
+    const credits = Object.entries(exercise.contributions).map(([muscle, share]) => `${muscle} ${figure(share)}`);
+    return {
+      title: capital(exercise.name),
+      value: `${exercise.kind}, ${exercise.pattern}`,
+      because: `A hard set credits ${credits.join(', ')}. ${exercise.failableAlone ? '' : 'Not to be failed alone: keep reps in reserve or have safeties. '}${exercise.cues}`,
+      besides: `${row.slot.note === '' ? '' : `${row.slot.note} `}Stimulus ${exercise.stimulus}, fatigue ${exercise.fatigue}; hardest ${exercise.hardest}.`,
+      keys,
+    };
+  }
+  const because = column === 'how' ? techniqueSentence(row.slot.technique) : COLUMN_HELP[column];
+  return { title: capital(exerciseName(row.slot.exercise.id)), value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(), because, besides: '', keys };
+}
+
+function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'slot' }>, seen: Seen): Said {
+  const [first] = slot.sets;
+  const why = explain(slot.why.load, slot.loading);
+  const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}.`;
+  const drift = slot.sets.length > 1 && slot.why.reps.code === 'reps/drift' ? ` ${explain(slot.why.reps).because}` : '';
+  const sets = slot.why.sets.code === 'sets/prescribed' ? '' : ` ${explain(slot.why.sets).because}`;
+  const call = seen.ladder.proposals.find((one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === rung.plan.week);
+  const status = { planned: 'planned', issued: 'issued', done: 'done' }[rung.status];
+  return {
+    title: `${letterOf(row, seen)}${row.at} · ${weekName(rung.plan.week, rung.plan.kind)}`,
+    value: `${slot.sets.length} × ${first?.reps ?? 0} at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)} · ${status}`,
+    because: why.because,
+    besides: `${why.besides} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
+    keys: call === undefined ? [] : [['Enter', 'accept'], ['Del', 'keep last']],
+  };
+}
+
+function letterOf(row: Extract<Row, { kind: 'slot' }>, seen: Seen): string {
+  const session = seen.rows.find((one) => one.kind === 'session' && one.session.id === row.session.id);
+  return session?.kind === 'session' ? session.letter : '';
+}

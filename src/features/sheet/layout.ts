@@ -1,0 +1,74 @@
+import { type Block, type Ladder, type LadderSession, type Rung, type Session, type Slot, sessionsInOrder } from '@/core';
+
+/** Columns that hold the prescription, in order, with their least width in px. */
+export const PRESCRIPTION = [
+  { id: 'slot', head: 'slot', width: 176 },
+  { id: 'sets', head: 'sets', width: 32 },
+  { id: 'range', head: 'reps', width: 46 },
+  { id: 'rir', head: 'RIR', width: 42 },
+  { id: 'tempo', head: 'tempo', width: 44 },
+  { id: 'rest', head: 'rest', width: 36 },
+  { id: 'how', head: 'how', width: 58 },
+  { id: 'start', head: 'from set', width: 74 },
+] as const;
+
+export const WEEK_WIDTH = 70;
+
+export type PrescriptionColumn = (typeof PRESCRIPTION)[number]['id'];
+/** A column: of the prescription, or `w3` for week 3. */
+export type ColumnId = PrescriptionColumn | `w${number}`;
+
+export type Row =
+  | { readonly kind: 'weeks'; readonly id: 'weeks' }
+  | { readonly kind: 'session'; readonly id: string; readonly session: Session; readonly letter: string }
+  | { readonly kind: 'slot'; readonly id: string; readonly session: Session; readonly slot: Slot; readonly at: number };
+
+/** Where the cursor stands. Session and block rows use only some of the columns. */
+export interface Cell {
+  readonly row: string;
+  readonly column: ColumnId;
+}
+
+export function weekColumn(week: number): ColumnId {
+  return `w${week}`;
+}
+
+export function weekOf(column: ColumnId): number | null {
+  return column.startsWith('w') ? Number(column.slice(1)) : null;
+}
+
+export function columnsOf(ladder: Ladder): readonly ColumnId[] {
+  return [...PRESCRIPTION.map(({ id }) => id), ...ladder.rungs.map(({ plan }) => weekColumn(plan.week))];
+}
+
+export function rowsOf(block: Block): readonly Row[] {
+  const sessions = sessionsInOrder(block).flatMap((session, at): Row[] => [
+    { kind: 'session', id: session.id, session, letter: String.fromCharCode(65 + (at % 26)) },
+    ...session.slots.map((slot, k): Row => ({ kind: 'slot', id: slot.id, session, slot, at: k + 1 })),
+  ]);
+  return [{ kind: 'weeks', id: 'weeks' }, ...sessions];
+}
+
+/** The columns of a row that hold something. */
+export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly ColumnId[] {
+  switch (row.kind) {
+    case 'slot':
+      return columns;
+    case 'session':
+      return columns.filter((column) => column === 'slot' || column === 'sets' || weekOf(column) !== null);
+    case 'weeks':
+      return columns.filter((column) => weekOf(column) !== null);
+  }
+}
+
+/** The used column of a row nearest to a wished one, never further right than it when there is a choice. */
+export function nearestColumn(row: Row, wished: ColumnId, columns: readonly ColumnId[]): ColumnId | undefined {
+  const used = usedColumns(row, columns);
+  const at = columns.indexOf(wished);
+  return [...used].reverse().find((column) => columns.indexOf(column) <= at) ?? used[0];
+}
+
+/** The session of a rung, as planned or as issued. */
+export function sessionIn(rung: Rung, sessionId: string): LadderSession | undefined {
+  return rung.plan.sessions.find((session) => session.sessionId === sessionId);
+}

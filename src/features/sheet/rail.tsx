@@ -1,0 +1,200 @@
+'use client';
+
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { type Finding, type Fix, type Goal, MUSCLES, type Muscle, type Proposal, type Rung } from '@/core';
+import { Gauge } from '@/ui/gauge';
+import { figure } from '@/ui/words/figures';
+import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
+import { capital, weekName } from '@/ui/words/names';
+import type { Focus } from './focus';
+import classes from './rail.module.css';
+
+interface RailProps {
+  readonly rung: Rung | undefined;
+  readonly calls: readonly Proposal[];
+  readonly findings: readonly Finding[];
+  readonly busy: boolean;
+  readonly onFocus: (focus: Focus) => void;
+  readonly onGoal: (muscle: Muscle, goal: Goal) => void;
+  readonly onFix: (fix: Fix) => void;
+  readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined', choice: { load: number; reps: number } | null) => void;
+}
+
+/** Beside every face of the block: hard sets against the landmarks, calls that wait, findings. */
+export function Rail(props: RailProps) {
+  return (
+    <aside className={classes.rail} aria-label="Volume, calls and findings">
+      <Gauges {...props} />
+      <Calls {...props} />
+      <Findings {...props} />
+    </aside>
+  );
+}
+
+const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
+
+function Gauges({ rung, onFocus, onGoal }: RailProps) {
+  const [at, setAt] = useState(0);
+  const list = useRef<HTMLUListElement>(null);
+  if (rung === undefined) return null;
+  const { plan } = rung;
+  const most = Math.max(...MUSCLES.map((muscle) => Math.max(plan.muscles[muscle].landmarks.ceiling, plan.muscles[muscle].sets)));
+  const last = MUSCLES.length;
+  const go = (next: number) => {
+    setAt(next);
+    list.current?.querySelectorAll<HTMLElement>('[data-stop]')[next]?.focus();
+  };
+  const keys = (event: KeyboardEvent) => {
+    const muscle = MUSCLES[at];
+    const goal = GOAL_KEYS[event.key.toLowerCase()];
+    if (event.key === 'ArrowDown') go(Math.min(last, at + 1));
+    else if (event.key === 'ArrowUp') go(Math.max(0, at - 1));
+    else if (event.key === 'Home') go(0);
+    else if (event.key === 'End') go(last);
+    else if (goal !== undefined && muscle !== undefined && !event.ctrlKey && !event.altKey && !event.metaKey) onGoal(muscle, goal);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <section aria-label="Hard sets">
+      <div className={classes.headline}>
+        <h2>Hard sets, {weekName(plan.week, plan.kind)}</h2>
+        <span>per week, times</span>
+      </div>
+      <ul className={classes.list} ref={list} onKeyDown={keys}>
+        {MUSCLES.map((muscle, index) => (
+          <li
+            key={muscle}
+            className={classes.gauge}
+            data-stop
+            data-muscle={muscle}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: figures take the focus to say why they are what they are
+            tabIndex={index === at ? 0 : -1}
+            onFocus={() => {
+              setAt(index);
+              onFocus({ kind: 'muscle', muscle });
+            }}
+          >
+            <Gauge week={plan.muscles[muscle]} most={most} />
+          </li>
+        ))}
+        <li
+          className={classes.total}
+          data-stop
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: as above
+          tabIndex={at === last ? 0 : -1}
+          onFocus={() => {
+            setAt(last);
+            onFocus({ kind: 'total' });
+          }}
+        >
+          <span>all, each set once</span>
+          <span>
+            <strong>{figure(plan.hardSets, 0)}</strong> of {figure(plan.budget, 0)}
+          </span>
+        </li>
+      </ul>
+    </section>
+  );
+}
+
+function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
+  if (calls.length === 0) return null;
+  const week = calls[0]?.week;
+  return (
+    <section className={classes.section} aria-label="Calls">
+      <div className={classes.headline}>
+        <h2>
+          Calls for week {week} ({calls.length})
+        </h2>
+        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer(calls, 'accepted', null)} title="Alt A">
+          Accept all
+        </button>
+      </div>
+      <ul className={classes.list}>
+        {calls.map((call) => (
+          <CallItem key={call.id} call={call} busy={busy} onFocus={onFocus} onAnswer={onAnswer} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal } & Pick<RailProps, 'busy' | 'onFocus' | 'onAnswer'>) {
+  const { subject, change } = callLine(call);
+  const keys = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || busy) return;
+    if (event.key.toLowerCase() === 'a') onAnswer([call], 'accepted', null);
+    else if (event.key.toLowerCase() === 'k') onAnswer([call], 'declined', null);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <li className={classes.callItem} data-call={call.id} onFocus={() => onFocus({ kind: 'call', id: call.id })} onKeyDown={keys}>
+      <div className={classes.callHead}>
+        <span className={classes.callName}>{capital(subject)}</span>
+        <span className={classes.callChange}>{call.kind === 'load' ? change : ''}</span>
+      </div>
+      {call.kind === 'load' ? null : <div className={classes.callChange}>{change}</div>}
+      <div className={classes.fixes}>
+        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'accepted', null)}>
+          Accept
+        </button>
+        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'declined', null)}>
+          Keep
+        </button>
+        {call.kind === 'load'
+          ? call.alternatives.slice(0, 1).map((other) => (
+              <button
+                type="button"
+                key={`${other.load}/${other.reps}`}
+                className={classes.fix}
+                disabled={busy}
+                onClick={() => onAnswer([call], 'accepted', { load: other.load, reps: other.reps })}
+              >
+                {figure(other.load)} × {other.reps} instead
+              </button>
+            ))
+          : null}
+      </div>
+    </li>
+  );
+}
+
+const SIGNS = { block: '×', warn: '!', note: '–' } as const;
+
+function Findings({ findings, onFocus, onFix }: RailProps) {
+  return (
+    <section className={classes.section} aria-label="Findings">
+      <div className={classes.headline}>
+        <h2>Findings</h2>
+        <span>{findings.length === 0 ? 'none' : `${findings.length} open`}</span>
+      </div>
+      <ul className={classes.list}>
+        {findings.map((finding) => (
+          <li
+            key={finding.id}
+            className={`${classes.item} ${classes[finding.severity] ?? ''}`}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a finding without a fix still says why in the strip
+            tabIndex={finding.fixes.length === 0 ? 0 : -1}
+            onFocus={() => onFocus({ kind: 'finding', id: finding.id })}
+          >
+            <span className={classes.sign} role="img" aria-label={finding.severity}>
+              {SIGNS[finding.severity]}
+            </span>
+            <div>
+              {findingSentence(finding.detail)}
+              <div className={classes.fixes}>
+                {finding.fixes.map((fix) => (
+                  <button type="button" key={fixWords(fix)} className={classes.fix} onClick={() => onFix(fix)}>
+                    {fixWords(fix)}
+                  </button>
+                ))}
+              </div>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

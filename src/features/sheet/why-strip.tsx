@@ -1,0 +1,31 @@
+import { KeyHint } from '@/ui/keys';
+import type { Said } from './focus';
+import classes from './strip.module.css';
+
+/** Along the foot: why the focused figure is what it is, and what the alternatives were. */
+export function WhyStrip({ said }: { readonly said: Said }) {
+  return (
+    <footer className={classes.strip} aria-label="Why">
+      <div className={classes.subject}>
+        <span className={classes.title}>{said.title}</span>
+        <span className={classes.value}>{said.value}</span>
+      </div>
+      <div aria-live="polite" data-testid="why">
+        <p className={classes.because} title={said.because}>
+          {said.because}
+        </p>
+        <p className={classes.besides} title={said.besides}>
+          {said.besides}
+        </p>
+      </div>
+      <div className={classes.keys}>
+        {said.keys.map(([key, does]) => (
+          <KeyHint keys={key} key={key}>
+            {does}
+          </KeyHint>
+        ))}
+        {said.keys.some(([key]) => key === '?') ? null : <KeyHint keys="?">keys</KeyHint>}
+      </div>
+    </footer>
+  );
+}

@@ -1,0 +1,51 @@
+'use client';
+
+import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { useActionState } from 'react';
+import { Mark } from '@/ui/mark';
+import classes from './sign-in.module.css';
+
+export type SignInAnswer =
+  | { readonly status: 'ready' | 'incomplete' | 'wrong' | 'unavailable' }
+  | { readonly status: 'wait'; readonly minutes: number };
+
+function sentence(answer: SignInAnswer): string | null {
+  switch (answer.status) {
+    case 'ready':
+      return null;
+    case 'incomplete':
+      return 'Both the email address and the password are needed.';
+    case 'wrong':
+      return 'This email address and password do not belong together.';
+    case 'unavailable':
+      return 'The database does not answer just now. Please try again in a moment.';
+    case 'wait':
+      return `Too many attempts on this address. Please wait ${answer.minutes} min.`;
+  }
+}
+
+interface SignInProps {
+  readonly action: (before: SignInAnswer, data: FormData) => Promise<SignInAnswer>;
+}
+
+export function SignIn({ action }: SignInProps) {
+  const [answer, submit, busy] = useActionState(action, { status: 'ready' });
+  const problem = sentence(answer);
+  return (
+    <main className={classes.page}>
+      <form action={submit} className={classes.form}>
+        <h1 className={classes.title}>
+          <Mark /> Dense Ladder
+        </h1>
+        <TextInput label="Email" name="email" type="email" autoComplete="username" required autoFocus />
+        <PasswordInput label="Password" name="password" autoComplete="current-password" required size="sm" />
+        <p className={classes.problem} role="alert">
+          {problem}
+        </p>
+        <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
+          Sign in
+        </Button>
+      </form>
+    </main>
+  );
+}

@@ -1,0 +1,43 @@
+import type { MuscleWeek } from '@/core';
+import { figure } from './words/figures';
+import classes from './gauge.module.css';
+
+/** Where a muscle stands against its landmarks, as a word. */
+export function standing({ sets, landmarks, goal }: Pick<MuscleWeek, 'sets' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
+  if (sets > landmarks.ceiling + 1e-9) return 'over';
+  if (goal === 'hold') return sets + 1e-9 < landmarks.hold ? 'low' : 'held';
+  return sets + 1e-9 < landmarks.floor ? 'low' : 'in';
+}
+
+interface GaugeProps {
+  readonly week: MuscleWeek;
+  /** Sets at the right end of the scale; the same for all gauges of a rail. */
+  readonly most: number;
+}
+
+/** A muscle's weekly sets: a bar from zero, a dot at hold, short rails at floor and ceiling, the figure and a word. */
+export function Gauge({ week, most }: GaugeProps) {
+  const { sets, landmarks, goal } = week;
+  const state = standing(week);
+  const place = (value: number) => `${Math.min(100, (100 * value) / most)}%`;
+  return (
+    <>
+      <span className={classes.name} data-goal={goal}>
+        {week.muscle}
+        {goal === 'priority' ? <span className={classes.priority}> first</span> : null}
+      </span>
+      <span className={classes.scale} aria-hidden="true">
+        <span className={classes.bar} data-state={state} style={{ width: place(sets) }} />
+        {landmarks.hold > 0 ? <span className={classes.hold} style={{ left: place(landmarks.hold) }} /> : null}
+        <span className={classes.rail} style={{ left: place(landmarks.floor) }} />
+        <span className={classes.rail} style={{ left: place(landmarks.ceiling) }} />
+      </span>
+      <span className={classes.figure} data-state={state}>
+        {figure(sets, 1)}
+      </span>
+      <span className={classes.word} data-state={state}>
+        {state === 'in' ? `${figure(week.frequency, 1)}×` : state}
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import Link from 'next/link';
+import { Mark } from '../mark';
+import { SchemeButton } from '../scheme-button';
+import classes from './bar.module.css';
+
+interface BarProps {
+  readonly title: string;
+  readonly about?: React.ReactNode;
+  readonly children?: React.ReactNode;
+}
+
+/** The line along the top of every desk screen: where you are, and what can be done from here. */
+export function Bar({ title, about, children }: BarProps) {
+  return (
+    <header className={classes.bar}>
+      <Link href="/desk" className={classes.home} aria-label="To the desk" prefetch={false}>
+        <Mark />
+      </Link>
+      <h1 className={classes.title}>{title}</h1>
+      <span className={classes.about}>{about}</span>
+      <span className={classes.space} />
+      {children}
+      <SchemeButton />
+    </header>
+  );
+}
+
+export { classes as barClasses };

@@ -1,0 +1,49 @@
+import { createTheme, type MantineColorsTuple } from '@mantine/core';
+
+/** Mantine asks for ten shades; the accent is one colour with a lighter one for dark ground. */
+const oxide: MantineColorsTuple = [
+  '#fbeee9',
+  '#f3e4dc',
+  '#e9c3b4',
+  '#e5a48d',
+  '#e58465',
+  '#cf6443',
+  '#b4472b',
+  '#9c3c24',
+  '#80301c',
+  '#642515',
+];
+
+const ink: MantineColorsTuple = [
+  '#f5f2ea',
+  '#e9e4d8',
+  '#d8d2c4',
+  '#b0aca1',
+  '#8b8a82',
+  '#5f625f',
+  '#3a3f45',
+  '#2a2f35',
+  '#20252b',
+  '#15181c',
+];
+
+/** Sharp corners, no shadows, one accent; the rest of the look is in look.css. */
+export const theme = createTheme({
+  fontFamily: 'var(--condensed)',
+  fontFamilyMonospace: 'var(--condensed)',
+  headings: { fontFamily: 'var(--sans)', fontWeight: '600' },
+  colors: { oxide, ink },
+  primaryColor: 'ink',
+  primaryShade: { light: 8, dark: 1 },
+  autoContrast: true,
+  defaultRadius: 2,
+  black: '#20252b',
+  white: '#fbfaf5',
+  shadows: { xs: 'none', sm: 'none', md: 'none', lg: 'none', xl: 'none' },
+  focusRing: 'auto',
+  components: {
+    Button: { defaultProps: { size: 'compact-sm', variant: 'default' } },
+    TextInput: { defaultProps: { size: 'sm' } },
+    Modal: { defaultProps: { transitionProps: { duration: 0 }, centered: true } },
+  },
+});

@@ -1,0 +1,65 @@
+import { exerciseById, type FindingDetail, type Fix, type Proposal } from '@/core';
+import { counted, estimate, figure, listed, load } from './figures';
+import { capital, dayName, exerciseName } from './names';
+
+/** A finding as one sentence. */
+export function findingSentence(detail: FindingDetail): string {
+  switch (detail.rule) {
+    case 'recovery gap':
+      return `${capital(listed(detail.muscles))} trained hard in ${detail.first}, again ${detail.hours} h later in ${detail.second}; ${detail.needed} h needed.`;
+    case 'frequency':
+      return detail.high
+        ? `${capital(listed(detail.muscles))}: ${figure(detail.times, 1)} times a week; above ${detail.wanted} adds little.`
+        : `${capital(listed(detail.muscles))}: only ${figure(detail.times, 1)}× a week; growing asks for ${detail.wanted}.`;
+    case 'below floor':
+      return `${capital(detail.muscle)} below floor in week ${detail.week}: ${figure(detail.sets, 1)} of ${figure(detail.floor, 1)}.`;
+    case 'untrained':
+      return `No hard sets for ${listed(detail.muscles)}, which should grow.`;
+    case 'above ceiling':
+      return `${capital(detail.muscle)} above ceiling in week ${detail.week}: ${figure(detail.sets, 1)} of ${figure(detail.ceiling, 1)}.`;
+    case 'above budget':
+      return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the body’s budget is ${figure(detail.budget, 1)}.`;
+    case 'session length':
+      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.`;
+    case 'order':
+      return `${detail.session}: ${exerciseName(detail.isolation)} tires ${detail.muscle} before ${exerciseName(detail.compound)}.`;
+    case 'stale load':
+      return `${capital(exerciseName(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
+  }
+}
+
+/** What a fix does, as its button says it. */
+export function fixWords(fix: Fix): string {
+  switch (fix.does) {
+    case 'move session':
+      return `Move ${fix.session} to ${dayName(fix.day, 7)}`;
+    case 'add a set':
+      return `Add a set of ${exerciseName(fix.exerciseId)}`;
+    case 'drop sets':
+      return fix.exerciseIds.length === 1
+        ? `Drop ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${listed(fix.exerciseIds.map(exerciseName))}`
+        : `Drop ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
+    case 'hold muscles':
+      return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
+    case 'move slot':
+      return `Move it after ${exerciseName(fix.after)}`;
+  }
+}
+
+/** A call as one line: what would change. */
+export function callLine(proposal: Proposal): { readonly subject: string; readonly change: string } {
+  switch (proposal.kind) {
+    case 'load': {
+      const loading = exerciseById(proposal.exerciseId)?.loading ?? 'stack';
+      const show = (value: number) => load(value, loading);
+      return {
+        subject: exerciseName(proposal.exerciseId),
+        change: `${show(proposal.from.load)} × ${proposal.from.reps} → ${show(proposal.to.load)} × ${proposal.to.reps}`,
+      };
+    }
+    case 'sets':
+      return { subject: proposal.muscle, change: `+${counted(proposal.add, 'set')} of ${exerciseName(proposal.exerciseId)}` };
+    case 'recover':
+      return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };
+  }
+}

@@ -1,0 +1,58 @@
+import type { IssueRefusal, Problem } from '@/core';
+import { figure } from './figures';
+
+/** A refused input as a sentence that says what would be accepted. */
+export function problemSentence(problem: Problem): string {
+  switch (problem.code) {
+    case 'malformed':
+      return `This is not in the expected form at ${problem.path}: ${problem.detail}.`;
+    case 'newer-format':
+      return `This block was written by a newer version (format ${problem.version}).`;
+    case 'not-a-number':
+      return `“${problem.text}” is not a number.`;
+    case 'not-understood':
+      return `“${problem.text}” was not understood. Write it like ${problem.example}.`;
+    case 'out-of-range':
+      return `${figure(problem.value)} is outside what ${problem.field} can be: ${figure(problem.low)} to ${figure(problem.high)}, whole.`;
+    case 'range-upside-down':
+      return `The range is upside down: ${problem.low} is more than ${problem.high}. Did you mean ${problem.high}–${problem.low}?`;
+    case 'rir-rises':
+      return `RIR would rise from ${problem.first} to ${problem.last}. It stays or falls until the deload.`;
+    case 'unknown-exercise':
+      return `No exercise is called “${problem.exercise}”.`;
+    case 'unknown-id':
+      return 'This was removed in the meantime.';
+    case 'id-taken':
+      return 'This is in the block already.';
+    case 'name-missing':
+      return 'A name is needed.';
+    case 'tempo':
+      return `“${problem.text}” is no tempo. Three or four digits, X for as fast as possible: 31X0.`;
+    case 'load-not-makeable':
+      return notMakeable(problem);
+    case 'no-sessions':
+      return 'The block has no sessions yet: add one first.';
+    case 'session-without-slots':
+      return `${problem.session} has no exercises yet.`;
+  }
+}
+
+function notMakeable(problem: Extract<Problem, { code: 'load-not-makeable' }>): string {
+  const { load, unit, below, above } = problem;
+  const near = [below, above].filter((value) => value !== null).map((value) => `${figure(value)} ${unit}`);
+  return `The equipment cannot make ${figure(load)} ${unit}. Nearest: ${near.join(' or ')}.`;
+}
+
+/** Why a week was not handed out. */
+export function refusalSentence(refusal: IssueRefusal): string {
+  switch (refusal.code) {
+    case 'no-such-week':
+      return 'The block has no such week.';
+    case 'already-issued':
+      return 'This week has been issued already.';
+    case 'earlier-week-open':
+      return `Week ${refusal.week} comes first.`;
+    default:
+      return problemSentence(refusal);
+  }
+}
