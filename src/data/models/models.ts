@@ -121,22 +121,23 @@ export interface Models {
 const id = DataTypes.STRING(96);
 const json = DataTypes.TEXT('long');
 const when = DataTypes.DATE(3);
-const key = { type: id, primaryKey: true };
+// Sequelize writes into column definitions: each table needs its own.
+const key = () => ({ type: id, primaryKey: true });
 
 function define(sequelize: Sequelize): Models {
   const table = <Row extends object>(name: string, columns: Parameters<typeof sequelize.define>[1]) =>
     sequelize.define(name, columns, { tableName: name }) as unknown as Table<Row>;
   return {
-    coaches: table('coaches', { id: key, email: DataTypes.STRING, name: DataTypes.STRING, passwordHash: DataTypes.STRING }),
-    signIns: table('sign_ins', { tokenHash: key, coachId: id, expiresAt: when }),
+    coaches: table('coaches', { id: key(), email: DataTypes.STRING, name: DataTypes.STRING, passwordHash: DataTypes.STRING }),
+    signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
       email: DataTypes.STRING,
       at: when,
     }),
-    athletes: table('athletes', { id: key, coachId: id, name: DataTypes.STRING, facts: json }),
+    athletes: table('athletes', { id: key(), coachId: id, name: DataTypes.STRING, facts: json }),
     blocks: table('blocks', {
-      id: key,
+      id: key(),
       coachId: id,
       athleteId: id,
       revision: DataTypes.INTEGER,
@@ -145,7 +146,7 @@ function define(sequelize: Sequelize): Models {
       updatedAt: when,
     }),
     revisions: table('block_revisions', {
-      blockId: key,
+      blockId: key(),
       revision: { type: DataTypes.INTEGER, primaryKey: true },
       coachId: id,
       editId: id,
@@ -156,7 +157,7 @@ function define(sequelize: Sequelize): Models {
       at: when,
     }),
     issued: table('issued_weeks', {
-      id: key,
+      id: key(),
       coachId: id,
       blockId: id,
       week: DataTypes.INTEGER,
@@ -165,7 +166,7 @@ function define(sequelize: Sequelize): Models {
       recalledAt: when,
     }),
     workouts: table('workouts', {
-      id: key,
+      id: key(),
       coachId: id,
       blockId: id,
       issuedWeekId: id,
@@ -176,7 +177,7 @@ function define(sequelize: Sequelize): Models {
       finishedAt: when,
     }),
     sets: table('logged_sets', {
-      id: key,
+      id: key(),
       coachId: id,
       workoutId: id,
       slotId: id,
@@ -191,7 +192,7 @@ function define(sequelize: Sequelize): Models {
       supersedes: id,
     }),
     soreness: table('soreness_reports', {
-      id: key,
+      id: key(),
       coachId: id,
       workoutId: id,
       muscle: DataTypes.STRING,

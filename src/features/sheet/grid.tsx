@@ -253,14 +253,10 @@ function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' 
             data-row={row.id}
             data-column={column}
             data-logged={lines.some(({ logged }) => logged)}
+            data-call={call}
             tabIndex={isAt(cursor, row.id, column) ? 0 : -1}
             {...weekData(rung, ladder.currentWeek)}
           >
-            {call ? (
-              <span className={classes.call} title="A call is open">
-                ?
-              </span>
-            ) : null}
             {lines.map((line, at) => (
               // Lines have no identity of their own: first the top set, then the back-offs.
               // biome-ignore lint/suspicious/noArrayIndexKey: see above

@@ -2,17 +2,17 @@ import { type Block, type Ladder, type LadderSession, type Rung, type Session, t
 
 /** Columns that hold the prescription, in order, with their least width in px. */
 export const PRESCRIPTION = [
-  { id: 'slot', head: 'slot', width: 176 },
-  { id: 'sets', head: 'sets', width: 32 },
+  { id: 'slot', head: 'slot', width: 162 },
+  { id: 'sets', head: 'sets', width: 30 },
   { id: 'range', head: 'reps', width: 46 },
-  { id: 'rir', head: 'RIR', width: 42 },
+  { id: 'rir', head: 'RIR', width: 40 },
   { id: 'tempo', head: 'tempo', width: 44 },
-  { id: 'rest', head: 'rest', width: 36 },
+  { id: 'rest', head: 'rest', width: 34 },
   { id: 'how', head: 'how', width: 58 },
   { id: 'start', head: 'from set', width: 74 },
 ] as const;
 
-export const WEEK_WIDTH = 70;
+export const WEEK_WIDTH = 75;
 
 export type PrescriptionColumn = (typeof PRESCRIPTION)[number]['id'];
 /** A column: of the prescription, or `w3` for week 3. */

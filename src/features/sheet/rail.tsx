@@ -98,23 +98,43 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
   );
 }
 
+/** Calls that change how much is done come one by one; loads are routine and stand together until asked for. */
 function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
+  const [open, setOpen] = useState(false);
   if (calls.length === 0) return null;
-  const week = calls[0]?.week;
+  const loads = calls.filter((call) => call.kind === 'load');
+  const others = calls.filter((call) => call.kind !== 'load');
+  const shared = { busy, onFocus, onAnswer };
   return (
     <section className={classes.section} aria-label="Calls">
       <div className={classes.headline}>
         <h2>
-          Calls for week {week} ({calls.length})
+          <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week {calls[0]?.week}
         </h2>
         <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer(calls, 'accepted', null)} title="Alt A">
           Accept all
         </button>
       </div>
       <ul className={classes.list}>
-        {calls.map((call) => (
-          <CallItem key={call.id} call={call} busy={busy} onFocus={onFocus} onAnswer={onAnswer} />
+        {others.map((call) => (
+          <CallItem key={call.id} call={call} {...shared} />
         ))}
+        {loads.length === 0 ? null : (
+          <li className={classes.callItem}>
+            <div className={classes.callHead}>
+              <span>{loads.length === 1 ? '1 load by its rule' : `${loads.length} loads by their rules`}</span>
+              <span className={classes.fixes}>
+                <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer(loads, 'accepted', null)}>
+                  Accept
+                </button>
+                <button type="button" className={classes.fix} aria-expanded={open} onClick={() => setOpen(!open)}>
+                  {open ? 'Hide' : 'Show'}
+                </button>
+              </span>
+            </div>
+          </li>
+        )}
+        {open ? loads.map((call) => <CallItem key={call.id} call={call} {...shared} />) : null}
       </ul>
     </section>
   );
@@ -129,13 +149,19 @@ function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal }
     else return;
     event.preventDefault();
   };
+  const others = call.kind === 'load' ? call.alternatives.slice(0, 1) : [];
   return (
     <li className={classes.callItem} data-call={call.id} onFocus={() => onFocus({ kind: 'call', id: call.id })} onKeyDown={keys}>
-      <div className={classes.callHead}>
-        <span className={classes.callName}>{capital(subject)}</span>
-        <span className={classes.callChange}>{call.kind === 'load' ? change : ''}</span>
-      </div>
-      {call.kind === 'load' ? null : <div className={classes.callChange}>{change}</div>}
+      {call.kind === 'load' ? (
+        <div className={classes.callHead}>
+          <span className={classes.callName}>{capital(subject)}</span>
+          <span className={classes.callChange}>{change}</span>
+        </div>
+      ) : (
+        <div>
+          {capital(subject)}: <strong>{change}</strong>
+        </div>
+      )}
       <div className={classes.fixes}>
         <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'accepted', null)}>
           Accept
@@ -143,19 +169,17 @@ function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal }
         <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'declined', null)}>
           Keep
         </button>
-        {call.kind === 'load'
-          ? call.alternatives.slice(0, 1).map((other) => (
-              <button
-                type="button"
-                key={`${other.load}/${other.reps}`}
-                className={classes.fix}
-                disabled={busy}
-                onClick={() => onAnswer([call], 'accepted', { load: other.load, reps: other.reps })}
-              >
-                {figure(other.load)} × {other.reps} instead
-              </button>
-            ))
-          : null}
+        {others.map((other) => (
+          <button
+            type="button"
+            key={`${other.load}/${other.reps}`}
+            className={classes.fix}
+            disabled={busy}
+            onClick={() => onAnswer([call], 'accepted', { load: other.load, reps: other.reps })}
+          >
+            {figure(other.load)} × {other.reps} instead
+          </button>
+        ))}
       </div>
     </li>
   );

@@ -54,7 +54,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { block } = state;
   const [training, setTraining] = useState<Training>(data);
   const [cursor, setCursor] = useState<Cell>({ row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' });
-  const [focus, setFocus] = useState<Focus | null>(null);
+  const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: cursor });
   const [editing, setEditing] = useState<Editing | null>(null);
   const [adding, setAdding] = useState<{ session: string; after: string | null } | null>(null);
   const [message, setMessage] = useState<string | null>(null);

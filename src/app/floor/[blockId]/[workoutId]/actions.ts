@@ -1,0 +1,51 @@
+'use server';
+
+import { z } from 'zod';
+import { MUSCLES, SORENESS, UNITS } from '@/core';
+import { finishWorkout, logSets, reportSoreness, type SessionRef } from '@/data';
+import type { FloorAnswer, Outgoing } from '@/features/floor/contract';
+import { asCoach } from '../../../asker';
+
+const id = z.string().min(1).max(96);
+const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
+const outgoingSchema = z.strictObject({
+  localDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/),
+  sets: z
+    .array(
+      z.strictObject({
+        id,
+        slotId: id,
+        setId: id,
+        exerciseId: id,
+        load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
+        reps: z.int().min(0).max(100),
+        rir: z.number().min(0).max(10),
+        at: z.iso.datetime(),
+        supersedes: id.nullable(),
+      }),
+    )
+    .max(300),
+  finish: z.boolean(),
+  soreness: z.array(z.strictObject({ id, muscle: z.enum(MUSCLES), soreness: z.enum(SORENESS) })).max(60),
+});
+
+/** Takes what a phone has for one session: sets, that it is over, soreness. Sending it again changes nothing. */
+export async function send(ref: SessionRef, outgoing: Outgoing): Promise<FloorAnswer> {
+  const session = refSchema.safeParse(ref);
+  const parsed = outgoingSchema.safeParse(outgoing);
+  if (!session.success || !parsed.success) return { status: 'malformed' };
+  const { localDate, sets, finish, soreness } = parsed.data;
+  return asCoach(async (asker): Promise<FloorAnswer> => {
+    const now = new Date();
+    const steps = [
+      ...(sets.length > 0 ? [() => logSets(asker, session.data, localDate, sets, now)] : []),
+      ...(finish ? [() => finishWorkout(asker, session.data, localDate, now)] : []),
+      ...(soreness.length > 0 ? [() => reportSoreness(asker, session.data, soreness, now)] : []),
+    ];
+    for (const step of steps) {
+      const answer = await step();
+      if (answer.status !== 'kept') return answer;
+    }
+    return { status: 'kept' };
+  });
+}

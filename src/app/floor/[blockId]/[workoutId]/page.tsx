@@ -1,0 +1,59 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { currentSets } from '@/core';
+import { findTraining, type Training, workoutId as idOf } from '@/data';
+import type { FloorSession } from '@/features/floor/contract';
+import { Workout } from '@/features/floor/workout';
+import { requireAsker } from '../../../asker';
+import { send } from './actions';
+
+export const metadata: Metadata = { title: 'Floor' };
+
+interface PageProps {
+  readonly params: Promise<{ readonly blockId: string; readonly workoutId: string }>;
+}
+
+export default async function WorkoutPage({ params }: PageProps) {
+  const { blockId, workoutId } = await params;
+  const asker = await requireAsker();
+  const training = await findTraining(asker, blockId);
+  const found = training?.issued
+    .flatMap((week) => week.rung.sessions.map((session) => ({ week, session })))
+    .find(({ week, session }) => idOf({ issuedWeekId: week.id, sessionId: session.sessionId }) === workoutId);
+  if (training === undefined || found === undefined) notFound();
+  const { week, session } = found;
+  const { log, athlete } = training;
+  const data: FloorSession = {
+    blockId,
+    issuedWeekId: week.id,
+    workoutId,
+    athleteName: athlete.name,
+    week: week.week,
+    kind: week.rung.kind,
+    session,
+    exercises: week.exercises,
+    equipment: athlete.equipment,
+    logged: log.sets.filter((set) => set.workoutId === workoutId),
+    finished: log.workouts.some((workout) => workout.id === workoutId && workout.finished),
+    lastTime: lastTimes(training, week.week, session.sessionId),
+    reported: log.soreness.filter((report) => report.workoutId === workoutId),
+  };
+  const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
+  return <Workout key={workoutId} data={data} send={send.bind(null, ref)} />;
+}
+
+/** First logged set of each slot in the latest earlier week of the same session. */
+function lastTimes({ log }: Training, week: number, sessionId: string): FloorSession['lastTime'] {
+  const earlier = log.workouts.filter((workout) => workout.sessionId === sessionId && workout.week < week).sort((a, b) => a.week - b.week);
+  const sets = currentSets(log.sets);
+  const found: Record<string, FloorSession['lastTime'][string]> = {};
+  for (const workout of earlier) {
+    const seen = new Set<string>();
+    for (const { set } of sets.get(workout.id)?.values() ?? []) {
+      if (seen.has(set.slotId)) continue;
+      seen.add(set.slotId);
+      found[set.slotId] = { load: set.load, reps: set.reps, rir: set.rir };
+    }
+  }
+  return found;
+}

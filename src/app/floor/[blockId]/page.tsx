@@ -1,0 +1,42 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { currentSets } from '@/core';
+import { findTraining, workoutId } from '@/data';
+import type { FloorLine } from '@/features/floor/contract';
+import { FloorList } from '@/features/floor/floor-list';
+import { minutes, span } from '@/ui/words/figures';
+import { capital, dayName, weekName } from '@/ui/words/names';
+import { requireAsker } from '../../asker';
+
+export const metadata: Metadata = { title: 'Floor' };
+
+interface PageProps {
+  readonly params: Promise<{ readonly blockId: string }>;
+}
+
+export default async function FloorPage({ params }: PageProps) {
+  const { blockId } = await params;
+  const asker = await requireAsker();
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) notFound();
+  const { athlete, block, issued, log } = training;
+  const logged = currentSets(log.sets);
+  const week = issued.at(-1);
+  const lines = (week?.rung.sessions ?? []).map((session): FloorLine => {
+    const id = workoutId({ issuedWeekId: week?.id ?? '', sessionId: session.sessionId });
+    const workout = log.workouts.find((one) => one.id === id);
+    return {
+      workoutId: id,
+      name: session.name,
+      day: dayName(session.day, block.cycleDays),
+      sets: session.sets,
+      logged: logged.get(id)?.size ?? 0,
+      minutes: span(minutes(session.seconds.low), minutes(session.seconds.high)),
+      finished: workout?.finished === true,
+      date: workout?.date ?? null,
+      sorenessOpen: workout?.finished === true && !log.soreness.some((report) => report.workoutId === id),
+    };
+  });
+  const name = week === undefined ? '' : capital(weekName(week.week, week.rung.kind));
+  return <FloorList blockId={blockId} athleteName={athlete.name} weekName={name} lines={lines} />;
+}

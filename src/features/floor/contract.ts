@@ -1,0 +1,61 @@
+import type { Athlete, Exercise, LadderSession, LocalDate, LoggedSet, Muscle, Soreness, Weight } from '@/core';
+
+/** A session as the floor needs it: what was issued, what is logged, what was done last time. */
+export interface FloorSession {
+  readonly blockId: string;
+  readonly issuedWeekId: string;
+  readonly workoutId: string;
+  readonly athleteName: string;
+  readonly week: number;
+  readonly kind: 'building' | 'deload';
+  readonly session: LadderSession;
+  /** Facts of the exercises as they were issued, by id. */
+  readonly exercises: Readonly<Record<string, Exercise>>;
+  readonly equipment: Athlete['equipment'];
+  readonly logged: readonly LoggedSet[];
+  readonly finished: boolean;
+  /** First set of each slot when it was last done, by slot id. */
+  readonly lastTime: Readonly<Record<string, { readonly load: Weight; readonly reps: number; readonly rir: number }>>;
+  readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
+}
+
+/** One line of the list of sessions. */
+export interface FloorLine {
+  readonly workoutId: string;
+  readonly name: string;
+  readonly day: string;
+  readonly sets: number;
+  readonly logged: number;
+  readonly minutes: string;
+  readonly finished: boolean;
+  readonly date: LocalDate | null;
+  readonly sorenessOpen: boolean;
+}
+
+export interface SentSet extends Omit<LoggedSet, 'workoutId'> {}
+
+export interface SentSoreness {
+  readonly id: string;
+  readonly muscle: Muscle;
+  readonly soreness: Soreness;
+}
+
+/** What a phone has done and the server has not confirmed yet. */
+export interface Outgoing {
+  readonly localDate: LocalDate;
+  readonly sets: readonly SentSet[];
+  readonly finish: boolean;
+  readonly soreness: readonly SentSoreness[];
+}
+
+export type FloorAnswer =
+  | { readonly status: 'kept' }
+  | { readonly status: 'recalled' }
+  | { readonly status: 'unknown set'; readonly id: string }
+  | { readonly status: 'gone' }
+  | { readonly status: 'unavailable' }
+  | { readonly status: 'signed out' }
+  | { readonly status: 'malformed' };
+
+/** Sends what the phone has; safe to repeat. */
+export type SendAction = (outgoing: Outgoing) => Promise<FloorAnswer>;

@@ -1,0 +1,63 @@
+import { hundredths, isMakeable, type LoadGrid, neighbours } from '@/core';
+import { figure } from '@/ui/words/figures';
+
+/** What is typed into the three steppers. */
+export interface SetEntry {
+  readonly load: string;
+  readonly reps: string;
+  readonly rir: string;
+}
+
+export interface CheckedSet {
+  readonly load: number;
+  readonly reps: number;
+  readonly rir: number;
+}
+
+/** Problems by field; a load the equipment cannot make is only a hint, since what was lifted was lifted. */
+export interface EntryCheck {
+  readonly value: CheckedSet | null;
+  readonly problem: { readonly field: keyof SetEntry; readonly sentence: string } | null;
+  readonly hint: string | null;
+}
+
+function read(text: string): number | null {
+  const tidy = text.trim().replace(',', '.').replace('−', '-');
+  return /^[+-]?\d+(\.\d{1,2})?$/.test(tidy) ? Number(tidy) : null;
+}
+
+const LIMITS = { load: [-500, 1500], reps: [0, 100], rir: [0, 10] } as const;
+const NAMES = { load: 'The load', reps: 'Reps', rir: 'Reps left' } as const;
+
+/** Reads the three figures; the first that cannot be read or is out of all reason is said. */
+export function checkEntry(entry: SetEntry, grid: LoadGrid): EntryCheck {
+  const read3 = { load: read(entry.load), reps: read(entry.reps), rir: read(entry.rir) };
+  for (const field of ['load', 'reps', 'rir'] as const) {
+    const value = read3[field];
+    const [low, high] = LIMITS[field];
+    const whole = field !== 'reps' || Number.isInteger(value);
+    if (value === null) return refuse(field, `${NAMES[field]}: “${entry[field]}” is not a number.`);
+    if (value < low || value > high || !whole) return refuse(field, `${NAMES[field]} can be ${low} to ${high}${field === 'reps' ? ', whole' : ''}.`);
+  }
+  const value = read3 as CheckedSet;
+  return { value, problem: null, hint: loadHint(value.load, grid) };
+}
+
+function refuse(field: keyof SetEntry, sentence: string): EntryCheck {
+  return { value: null, problem: { field, sentence }, hint: null };
+}
+
+function loadHint(load: number, grid: LoadGrid): string | null {
+  if (isMakeable(grid, hundredths(load))) return null;
+  const { below, above } = neighbours(grid, hundredths(load));
+  const near = [below, above].flatMap((value) => (value === undefined ? [] : [figure(value / 100)]));
+  return `This place makes ${near.join(' or ')} ${grid.unit}, not ${figure(load)}. Log it if that is what you lifted.`;
+}
+
+/** The makeable load one step away; at an end it stays. */
+export function stepLoad(load: number, by: 1 | -1, grid: LoadGrid): number {
+  const at = hundredths(load);
+  const { below, above } = neighbours(grid, by === 1 ? at + 1 : at);
+  const next = by === 1 ? above : below;
+  return (next ?? at) / 100;
+}

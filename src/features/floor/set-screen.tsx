@@ -1,0 +1,178 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { hundredths, loadGrid, type LoggedSet, platesPerSide } from '@/core';
+import { NOT_ALONE } from '@/ui/words/cautions';
+import { figure, load as loadWords, loadWithUnit } from '@/ui/words/figures';
+import { capital, exerciseName, setName } from '@/ui/words/names';
+import type { FloorSession } from './contract';
+import classes from './floor.module.css';
+import { Plates } from './plates';
+import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
+import { Stepper } from './stepper';
+import type { Place } from './workout';
+
+/** Taps that follow a logged set sooner than this were meant for that set. */
+const DOUBLE_TAP_MS = 700;
+
+interface SetScreenProps {
+  readonly data: FloorSession;
+  readonly place: Place;
+  readonly done: LoggedSet | null;
+  /** When the last set of the session was logged. */
+  readonly restSince: string | null;
+  readonly onLog: (value: CheckedSet) => void;
+}
+
+/** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
+export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProps) {
+  const { slot, set } = place;
+  const exercise = data.exercises[slot.exerciseId];
+  const grid = loadGrid(slot.loading, data.equipment);
+  const last = data.lastTime[slot.slotId];
+  const shownAt = useRef(0);
+  const [entry, setEntry] = useState<SetEntry>(() => ({
+    load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),
+    reps: String(done?.reps ?? set.reps),
+    rir: String(done?.rir ?? set.rir),
+  }));
+  useEffect(() => {
+    shownAt.current = performance.now();
+  }, []);
+
+  const check = checkEntry(entry, grid);
+  const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
+  const step = (field: keyof SetEntry, by: 1 | -1) => {
+    if (field === 'load') put('load', String(stepLoad(check.value?.load ?? set.load ?? 0, by, grid)));
+    else put(field, String(Math.max(0, (Number.parseFloat(entry[field]) || 0) + by)));
+  };
+  const tap = () => {
+    if (check.value === null || performance.now() - shownAt.current < DOUBLE_TAP_MS) return;
+    onLog(check.value);
+  };
+
+  const asked = check.value !== null && check.value.load === set.load && check.value.reps === set.reps && check.value.rir === set.rir;
+  const verb = done === null ? 'Log' : 'Correct to';
+  const perSide = slot.loading === 'barbell' && check.value !== null ? platesPerSide(hundredths(check.value.load), data.equipment.barbell) : undefined;
+  const heaviest = Math.max(...data.equipment.barbell.plates.map(({ weight }) => weight), 1);
+  const first = slot.sets[0]?.id === set.id;
+
+  return (
+    <>
+      <div className={classes.slotName}>
+        {capital(exercise?.name ?? exerciseName(slot.exerciseId))}, {setName(set, slot.sets)}
+      </div>
+      <p className={classes.cue}>
+        {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
+        {slot.tempo === null ? '' : ` Tempo ${slot.tempo}.`}
+      </p>
+      <div className={classes.asked}>
+        <Big value={String(set.reps)} label={exercise?.sides === 2 ? 'reps each side' : 'reps'} />
+        <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        <Big value={figure(set.rir)} label="left at the end" />
+      </div>
+      {perSide === undefined ? null : <Plates perSide={perSide} heaviest={heaviest} />}
+      <dl className={classes.facts}>
+        {first && slot.warmUp.length > 0 ? (
+          <Fact name="Warm-up" value={slot.warmUp.map(({ load, reps }) => `${loadWords(load / 100, slot.loading)} × ${reps}`).join(', ')} />
+        ) : null}
+        {last === undefined ? null : (
+          <Fact name="Last time" value={`${last.reps} at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}, ${figure(last.rir)} left`} />
+        )}
+        {restSince === null || done !== null ? null : <Rest since={restSince} of={slot.rest} />}
+      </dl>
+      {set.load === null ? (
+        <p className={classes.caution}>
+          No load is known yet: work up until {set.reps} reps leave {figure(set.rir)}, then log what you used.
+        </p>
+      ) : null}
+      {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? <p className={classes.caution}>{NOT_ALONE}</p> : null}
+      <div className={classes.grow} />
+      <div className={classes.steppers}>
+        <Stepper
+          label={loadLabel(slot.loading, slot.unit)}
+          text={entry.load}
+          decimal
+          problem={check.problem?.field === 'load' ? check.problem.sentence : null}
+          onText={(text) => put('load', text)}
+          onStep={(by) => step('load', by)}
+        />
+        <Stepper
+          label="reps"
+          text={entry.reps}
+          decimal={false}
+          problem={check.problem?.field === 'reps' ? check.problem.sentence : null}
+          onText={(text) => put('reps', text)}
+          onStep={(by) => step('reps', by)}
+        />
+        <Stepper
+          label="left"
+          text={entry.rir}
+          decimal
+          problem={check.problem?.field === 'rir' ? check.problem.sentence : null}
+          onText={(text) => put('rir', text)}
+          onStep={(by) => step('rir', by)}
+        />
+      </div>
+      <p className={classes.said} data-problem={check.problem !== null} role={check.problem === null ? undefined : 'alert'}>
+        {check.problem?.sentence ?? check.hint}
+      </p>
+      <button type="button" className={classes.go} disabled={check.value === null} onClick={tap}>
+        {asked && done === null
+          ? 'Done as asked'
+          : check.value === null
+            ? verb
+            : `${verb} ${loadWords(check.value.load, slot.loading)} × ${check.value.reps}, ${figure(check.value.rir)} left`}
+      </button>
+    </>
+  );
+}
+
+function loadLabel(loading: string, unit: string): string {
+  if (loading === 'bodyweight') return `${unit} added`;
+  return loading === 'dumbbell' ? `${unit} each` : unit;
+}
+
+function Big({ value, label }: { readonly value: string; readonly label: string }) {
+  return (
+    <div>
+      <span className={classes.big}>{value}</span>
+      <span className={classes.soft}>{label}</span>
+    </div>
+  );
+}
+
+function Fact({ name, value }: { readonly name: string; readonly value: string }) {
+  return (
+    <div className={classes.fact}>
+      <dt>{name}</dt>
+      <dd>{value}</dd>
+    </div>
+  );
+}
+
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+const LONGEST_SHOWN = 15 * 60;
+
+/** Counts the rest up from the last logged set, so that a closed page loses no time. */
+function Rest({ since, of }: { readonly since: string; readonly of: number }) {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(Date.now());
+    tick();
+    const timer = setInterval(tick, 1000);
+    return () => clearInterval(timer);
+  }, []);
+  if (now === null) return null;
+  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
+  if (seconds > LONGEST_SHOWN) return null;
+  return (
+    <div className={classes.fact}>
+      <dt>Rest</dt>
+      <dd className={seconds >= of ? classes.over : ''}>
+        {clock(seconds)} of {clock(of)}
+        {seconds >= of ? ', go' : ''}
+      </dd>
+    </div>
+  );
+}

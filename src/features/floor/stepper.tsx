@@ -1,0 +1,36 @@
+import classes from './floor.module.css';
+
+interface StepperProps {
+  readonly label: string;
+  /** What is shown, and typed over. */
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly onStep: (by: 1 | -1) => void;
+  readonly problem: string | null;
+  readonly decimal: boolean;
+}
+
+/** A figure between minus and plus, large enough for a thumb; tapping the figure itself types it. */
+export function Stepper({ label, text, onText, onStep, problem, decimal }: StepperProps) {
+  return (
+    <div className={classes.stepper} data-problem={problem !== null}>
+      <button type="button" className={classes.stepButton} aria-label={`less ${label}`} onClick={() => onStep(-1)}>
+        −
+      </button>
+      <label className={classes.stepValue}>
+        <input
+          className={classes.stepInput}
+          inputMode={decimal ? 'decimal' : 'numeric'}
+          value={text}
+          aria-invalid={problem !== null}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => onText(event.target.value)}
+        />
+        <span className={classes.stepLabel}>{label}</span>
+      </label>
+      <button type="button" className={classes.stepButton} aria-label={`more ${label}`} onClick={() => onStep(1)}>
+        +
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,5 @@
+/** Cautions, said where they apply. They defer to licensed practice. */
+export const CLINICIAN =
+  'Pain that is sharp, lasting or spreading, dizziness or chest pain: stop, and see a licensed clinician. The figures here are conventions for healthy adults under a coach, not medical advice.';
+
+export const NOT_ALONE = 'Near failure on this lift use safeties or a spotter.';
