@@ -4,7 +4,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensurePrograms, freePort, ROOT, bin, run, which } from './machine.mjs';
+import { bin, ensurePrograms, freePort, ROOT, run, which } from './machine.mjs';
 
 const NAME = 'dense_ladder';
 const asRoot = process.getuid?.() === 0 ? ['--user=root'] : [];
@@ -29,7 +29,10 @@ export class Database {
     this.data = join(home, 'mariadb');
     const socket = join(home, 'db.sock');
     // Socket paths are limited to about a hundred bytes.
-    this.socket = socket.length < 100 ? socket : join(tmpdir(), `dense-ladder-${Buffer.from(home).toString('hex').slice(-24)}.sock`);
+    this.socket =
+      socket.length < 100
+        ? socket
+        : join(tmpdir(), `dense-ladder-${Buffer.from(home).toString('hex').slice(-24)}.sock`);
     this.pidFile = join(home, 'db.pid');
     this.child = undefined;
   }
@@ -98,17 +101,25 @@ export class Database {
     if (!existsSync(this.pidFile)) return;
     const pid = Number(readFileSync(this.pidFile, 'utf8'));
     const commandLine = `/proc/${pid}/cmdline`;
-    if (!alive(pid) || (existsSync(commandLine) && !readFileSync(commandLine, 'utf8').includes(this.data))) return;
+    if (!alive(pid) || (existsSync(commandLine) && !readFileSync(commandLine, 'utf8').includes(this.data)))
+      return;
     process.kill(pid, 'SIGTERM');
     for (let waited = 0; alive(pid) && waited < 20_000; waited += 100) await sleep(100);
   }
 
   #install() {
     const installer = which('mariadb-install-db');
-    if (installer === undefined) throw new Error('mariadb-install-db is missing: please install mariadb-server.');
+    if (installer === undefined)
+      throw new Error('mariadb-install-db is missing: please install mariadb-server.');
     execFileSync(
       installer,
-      ['--no-defaults', ...asRoot, `--datadir=${this.data}`, '--auth-root-authentication-method=normal', '--skip-test-db'],
+      [
+        '--no-defaults',
+        ...asRoot,
+        `--datadir=${this.data}`,
+        '--auth-root-authentication-method=normal',
+        '--skip-test-db',
+      ],
       { stdio: ['ignore', 'ignore', 'pipe'] },
     );
   }
@@ -139,7 +150,11 @@ export class Database {
     const admin = which('mariadb-admin', 'mysqladmin');
     for (let waited = 0; waited < 30_000; waited += 100) {
       if (this.child.exitCode !== null) break;
-      if (spawnSync(admin, ['--no-defaults', '-uroot', `--socket=${this.socket}`, 'ping'], { stdio: 'ignore' }).status === 0) return;
+      if (
+        spawnSync(admin, ['--no-defaults', '-uroot', `--socket=${this.socket}`, 'ping'], { stdio: 'ignore' })
+          .status === 0
+      )
+        return;
       await sleep(100);
     }
     throw new Error(`MariaDB did not start; see ${join(this.home, 'mariadb.log')}.`);
@@ -151,6 +166,12 @@ export class Database {
       `CREATE USER IF NOT EXISTS 'app'@'127.0.0.1' IDENTIFIED BY '${this.#password()}'`,
       `GRANT ALL ON ${NAME}.* TO 'app'@'127.0.0.1'`,
     ].join(';');
-    execFileSync(which('mariadb', 'mysql'), ['--no-defaults', '-uroot', `--socket=${this.socket}`, '-e', sql]);
+    execFileSync(which('mariadb', 'mysql'), [
+      '--no-defaults',
+      '-uroot',
+      `--socket=${this.socket}`,
+      '-e',
+      sql,
+    ]);
   }
 }

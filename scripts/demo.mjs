@@ -29,8 +29,14 @@ try {
   await database.command('migrate');
   await database.command('seed');
   if (!dev) await ensureBuild();
-  server = await startServer({ databaseUrl: database.url, wish: Number(process.env.PORT ?? 3000), mode: dev ? 'dev' : 'start' });
-  say(`\n  Dense Ladder is at ${server.address}\n  sign in with  coach@example.org  and  rung by rung\n  Ctrl-C stops it; the data stays in .data/demo\n`);
+  server = await startServer({
+    databaseUrl: database.url,
+    wish: Number(process.env.PORT ?? 3000),
+    mode: dev ? 'dev' : 'start',
+  });
+  say(
+    `\n  Dense Ladder is at ${server.address}\n  sign in with  coach@example.org  and  rung by rung\n  Ctrl-C stops it; the data stays in .data/demo\n`,
+  );
   server.child.once('exit', () => end(1));
 } catch (error) {
   console.error(error instanceof Error ? error.message : error);

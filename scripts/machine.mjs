@@ -41,11 +41,14 @@ export async function ensurePrograms(wanted) {
   }
   say(`Installing ${names} ...`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const apt = (...args) => spawnSync([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), { env, encoding: 'utf8' });
+  const apt = (...args) =>
+    spawnSync([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), { env, encoding: 'utf8' });
   apt('update');
   const result = apt('install', '-y', '--no-install-recommends', ...missing);
   if (result.status !== 0) {
-    throw new Error(`${result.stdout}\n${result.stderr}\nCould not install ${names}. Please install it by hand, then try again.`);
+    throw new Error(
+      `${result.stdout}\n${result.stderr}\nCould not install ${names}. Please install it by hand, then try again.`,
+    );
   }
 }
 
@@ -84,7 +87,10 @@ function sources(folder) {
 
 /** The production build, made when a source has changed since the last one. */
 export async function ensureBuild() {
-  const files = [...sources(join(ROOT, 'src')), ...['next.config.ts', 'package-lock.json', 'tsconfig.json'].map((name) => join(ROOT, name))];
+  const files = [
+    ...sources(join(ROOT, 'src')),
+    ...['next.config.ts', 'package-lock.json', 'tsconfig.json'].map((name) => join(ROOT, name)),
+  ];
   await unlessDone(join(ROOT, '.next', 'built-from'), files, async () => {
     say('Building ...');
     const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' };

@@ -9,7 +9,9 @@ export async function startServer({ databaseUrl, wish = 0, mode = 'start', quiet
   const port = await freePort(wish);
   const child = spawn(bin('next'), [mode, '--hostname', '127.0.0.1', '--port', String(port)], {
     cwd: ROOT,
-    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', mode === 'dev' ? 'inherit' : 'ignore', 'inherit'],
+    stdio: quiet
+      ? ['ignore', 'ignore', 'inherit']
+      : ['ignore', mode === 'dev' ? 'inherit' : 'ignore', 'inherit'],
     env: {
       ...process.env,
       NODE_ENV: mode === 'dev' ? 'development' : 'production',

@@ -16,7 +16,10 @@ export async function requireAsker(): Promise<Asker & { readonly name: string }>
   return (await currentAsker()) ?? redirect('/sign-in');
 }
 
-export type Unanswered = { readonly status: 'unavailable' } | { readonly status: 'signed out' } | { readonly status: 'malformed' };
+export type Unanswered =
+  | { readonly status: 'unavailable' }
+  | { readonly status: 'signed out' }
+  | { readonly status: 'malformed' };
 
 /** Runs an action for the signed-in coach; a database that is away for the moment is an answer, not an error. */
 export async function asCoach<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unanswered> {

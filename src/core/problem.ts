@@ -4,7 +4,13 @@ export type Problem = { readonly path: string } & (
   | { readonly code: 'newer-format'; readonly version: number }
   | { readonly code: 'not-a-number'; readonly text: string }
   | { readonly code: 'not-understood'; readonly text: string; readonly example: string }
-  | { readonly code: 'out-of-range'; readonly field: string; readonly low: number; readonly high: number; readonly value: number }
+  | {
+      readonly code: 'out-of-range';
+      readonly field: string;
+      readonly low: number;
+      readonly high: number;
+      readonly value: number;
+    }
   | { readonly code: 'range-upside-down'; readonly low: number; readonly high: number }
   | { readonly code: 'rir-rises'; readonly first: number; readonly last: number }
   | { readonly code: 'unknown-exercise'; readonly exercise: string }

@@ -10,8 +10,19 @@ import type { LandmarkTrace } from './volume/landmarks';
 
 /** Where a strength estimate comes from. Loads are decimals of the slot's unit. */
 export type StrengthSource =
-  | { readonly kind: 'logged'; readonly week: number; readonly load: number; readonly reps: number; readonly rir: number }
-  | { readonly kind: 'best set' | 'start set'; readonly load: number; readonly reps: number; readonly rir: number };
+  | {
+      readonly kind: 'logged';
+      readonly week: number;
+      readonly load: number;
+      readonly reps: number;
+      readonly rir: number;
+    }
+  | {
+      readonly kind: 'best set' | 'start set';
+      readonly load: number;
+      readonly reps: number;
+      readonly rir: number;
+    };
 
 /** A strength estimate and, for weeks not reached yet, how far it was projected. */
 export interface Strength {
@@ -75,8 +86,20 @@ export type Reason =
       readonly added: readonly { readonly muscle: Muscle; readonly week: number; readonly add: number }[];
       readonly sets: number;
     }
-  | { readonly code: 'sets/easy'; readonly week: 'deload' | 'recover'; readonly from: number; readonly factor: number; readonly sets: number }
-  | { readonly code: 'sets/after-recover'; readonly muscle: Muscle; readonly failedAt: number; readonly floor: number; readonly sets: number }
+  | {
+      readonly code: 'sets/easy';
+      readonly week: 'deload' | 'recover';
+      readonly from: number;
+      readonly factor: number;
+      readonly sets: number;
+    }
+  | {
+      readonly code: 'sets/after-recover';
+      readonly muscle: Muscle;
+      readonly failedAt: number;
+      readonly floor: number;
+      readonly sets: number;
+    }
   | {
       readonly code: 'reps/drift';
       readonly mode: 'hold RIR' | 'hold reps';
@@ -91,7 +114,11 @@ export type Reason =
       readonly cycleDays: number;
       readonly sets: number;
       readonly direct: number;
-      readonly parts: readonly { readonly exerciseId: string; readonly sets: number; readonly contribution: number }[];
+      readonly parts: readonly {
+        readonly exerciseId: string;
+        readonly sets: number;
+        readonly contribution: number;
+      }[];
     }
   | {
       readonly code: 'budget';

@@ -3,12 +3,13 @@ const EPSILON = 1e-9;
 
 /** The nearest whole number; halves go up. */
 export function roundHalfUp(x: number): number {
-  return Math.floor(x + 0.5 + EPSILON);
+  return Math.floor(x + 0.5 + EPSILON) + 0;
 }
 
 /** The nearest whole number; halves go down. */
 export function roundHalfDown(x: number): number {
-  return Math.ceil(x - 0.5 - EPSILON);
+  // Adding zero turns -0 into 0: the two would not compare equal once stored.
+  return Math.ceil(x - 0.5 - EPSILON) + 0;
 }
 
 /** Rounded half up to a number of decimal places. */

@@ -9,4 +9,10 @@ export * from './repositories/calls';
 export * from './repositories/coaches';
 export * from './repositories/issuing';
 export * from './repositories/logging';
-export { exerciseLookup, findHistory, findTraining, newestBlock, type Training } from './repositories/training';
+export {
+  exerciseLookup,
+  findHistory,
+  findTraining,
+  newestBlock,
+  type Training,
+} from './repositories/training';

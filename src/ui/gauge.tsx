@@ -1,9 +1,13 @@
 import type { MuscleWeek } from '@/core';
-import { figure } from './words/figures';
 import classes from './gauge.module.css';
+import { figure } from './words/figures';
 
 /** Where a muscle stands against its landmarks, as a word. */
-export function standing({ sets, landmarks, goal }: Pick<MuscleWeek, 'sets' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
+export function standing({
+  sets,
+  landmarks,
+  goal,
+}: Pick<MuscleWeek, 'sets' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
   if (sets > landmarks.ceiling + 1e-9) return 'over';
   if (goal === 'hold') return sets + 1e-9 < landmarks.hold ? 'low' : 'held';
   return sets + 1e-9 < landmarks.floor ? 'low' : 'in';
@@ -28,7 +32,9 @@ export function Gauge({ week, most }: GaugeProps) {
       </span>
       <span className={classes.scale} aria-hidden="true">
         <span className={classes.bar} data-state={state} style={{ width: place(sets) }} />
-        {landmarks.hold > 0 ? <span className={classes.hold} style={{ left: place(landmarks.hold) }} /> : null}
+        {landmarks.hold > 0 ? (
+          <span className={classes.hold} style={{ left: place(landmarks.hold) }} />
+        ) : null}
         <span className={classes.rail} style={{ left: place(landmarks.floor) }} />
         <span className={classes.rail} style={{ left: place(landmarks.ceiling) }} />
       </span>

@@ -9,7 +9,12 @@ export function SchemeButton() {
   const current = useComputedColorScheme('light', { getInitialValueInEffect: true });
   const other = current === 'dark' ? 'light' : 'dark';
   return (
-    <button type="button" className={classes.quiet} onClick={() => setColorScheme(other)} title={`Switch to ${other}`}>
+    <button
+      type="button"
+      className={classes.quiet}
+      onClick={() => setColorScheme(other)}
+      title={`Switch to ${other}`}
+    >
       {other === 'dark' ? 'Dark' : 'Light'}
     </button>
   );

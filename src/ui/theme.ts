@@ -41,6 +41,7 @@ export const theme = createTheme({
   white: '#fbfaf5',
   shadows: { xs: 'none', sm: 'none', md: 'none', lg: 'none', xl: 'none' },
   focusRing: 'auto',
+  respectReducedMotion: true,
   components: {
     Button: { defaultProps: { size: 'compact-sm', variant: 'default' } },
     TextInput: { defaultProps: { size: 'sm' } },

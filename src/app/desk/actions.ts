@@ -10,6 +10,13 @@ export async function startBlock(athleteId: string): Promise<void> {
   const asker = await requireAsker();
   const now = new Date();
   const existing = await newestBlock(asker, athleteId);
-  const blockId = existing ?? (await addBlock(asker, athleteId, emptyBlock('New block', mondayOf(now.toISOString().slice(0, 10))), now));
+  const blockId =
+    existing ??
+    (await addBlock(
+      asker,
+      athleteId,
+      emptyBlock('New block', mondayOf(now.toISOString().slice(0, 10))),
+      now,
+    ));
   redirect(blockId === undefined ? '/desk' : `/blocks/${blockId}`);
 }

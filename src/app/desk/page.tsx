@@ -10,5 +10,13 @@ export const metadata: Metadata = { title: 'Desk' };
 export default async function DeskPage() {
   const asker = await requireAsker();
   const lines = await roster(asker);
-  return <Desk coach={asker.name} lines={lines} today={new Date().toISOString().slice(0, 10)} startBlock={startBlock} signOut={signOutAction} />;
+  return (
+    <Desk
+      coach={asker.name}
+      lines={lines}
+      today={new Date().toISOString().slice(0, 10)}
+      startBlock={startBlock}
+      signOut={signOutAction}
+    />
+  );
 }

@@ -22,7 +22,13 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
   }
   if (outcome.status !== 'signed in') return outcome;
   const secure = (await headers()).get('x-forwarded-proto') === 'https';
-  (await cookies()).set(COOKIE, outcome.token, { httpOnly: true, sameSite: 'lax', path: '/', secure, expires: outcome.expiresAt });
+  (await cookies()).set(COOKIE, outcome.token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/',
+    secure,
+    expires: outcome.expiresAt,
+  });
   redirect('/desk');
 }
 

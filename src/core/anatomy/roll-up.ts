@@ -2,13 +2,34 @@ import type { Muscle } from './muscle';
 
 /** Named groups of muscles that balance and calendar rules speak of. A muscle may be in several or in none. */
 export const ROLL_UPS = {
-  upper: ['chest', 'front delts', 'side delts', 'rear delts', 'lats', 'upper back', 'traps', 'biceps', 'triceps', 'forearms'],
+  upper: [
+    'chest',
+    'front delts',
+    'side delts',
+    'rear delts',
+    'lats',
+    'upper back',
+    'traps',
+    'biceps',
+    'triceps',
+    'forearms',
+  ],
   lower: ['glutes', 'quads', 'hamstrings', 'adductors', 'abductors', 'calves'],
   push: ['chest', 'front delts', 'side delts', 'triceps'],
   pull: ['lats', 'upper back', 'rear delts', 'biceps', 'traps'],
   front: ['chest', 'front delts', 'side delts', 'biceps', 'abs', 'quads'],
   back: ['lats', 'upper back', 'rear delts', 'spinal erectors', 'triceps', 'glutes', 'hamstrings'],
-  small: ['front delts', 'side delts', 'rear delts', 'biceps', 'triceps', 'forearms', 'calves', 'abs', 'traps'],
+  small: [
+    'front delts',
+    'side delts',
+    'rear delts',
+    'biceps',
+    'triceps',
+    'forearms',
+    'calves',
+    'abs',
+    'traps',
+  ],
 } as const satisfies Record<string, readonly Muscle[]>;
 
 export type RollUp = keyof typeof ROLL_UPS;

@@ -16,8 +16,18 @@ const equipment = z.strictObject({
     plates: z.array(z.strictObject({ weight: positive, pairs: z.int().min(1).max(20) })).max(20),
   }),
   dumbbell: z.strictObject({ unit, weights: z.array(positive).min(1).max(100) }),
-  stack: z.strictObject({ unit, first: positive, step: positive, last: positive, addOns: z.array(positive).max(6) }),
-  bodyweight: z.strictObject({ unit, assistance: z.array(positive).max(60), belt: z.array(positive).max(12) }),
+  stack: z.strictObject({
+    unit,
+    first: positive,
+    step: positive,
+    last: positive,
+    addOns: z.array(positive).max(6),
+  }),
+  bodyweight: z.strictObject({
+    unit,
+    assistance: z.array(positive).max(60),
+    belt: z.array(positive).max(12),
+  }),
 });
 
 const landmark = z.number().min(0).max(60);

@@ -12,7 +12,11 @@ export interface Applied {
 
 const unknown = (kind: string, id: string): Problem => ({ code: 'unknown-id', path: `${kind}/${id}`, id });
 
-function insertAfter<T extends { readonly id: string }>(list: readonly T[], after: string | null, item: T): T[] {
+function insertAfter<T extends { readonly id: string }>(
+  list: readonly T[],
+  after: string | null,
+  item: T,
+): T[] {
   const at = after === null ? 0 : list.findIndex((candidate) => candidate.id === after) + 1;
   return [...list.slice(0, at), item, ...list.slice(at)];
 }
@@ -23,10 +27,17 @@ function before(list: readonly { readonly id: string }[], id: string): string | 
 }
 
 function withSession(block: Block, id: string, change: (session: Session) => Session): Block {
-  return { ...block, sessions: block.sessions.map((session) => (session.id === id ? change(session) : session)) };
+  return {
+    ...block,
+    sessions: block.sessions.map((session) => (session.id === id ? change(session) : session)),
+  };
 }
 
-function withSlots(block: Block, sessionId: string, change: (slots: readonly Slot[]) => readonly Slot[]): Block {
+function withSlots(
+  block: Block,
+  sessionId: string,
+  change: (slots: readonly Slot[]) => readonly Slot[],
+): Block {
   return withSession(block, sessionId, (session) => ({ ...session, slots: change(session.slots) }));
 }
 
@@ -35,7 +46,9 @@ function checked(problems: readonly Problem[], applied: () => Applied): Result<A
 }
 
 function taken(block: Block, ids: readonly string[]): Problem[] {
-  const held = new Set(block.sessions.flatMap((session) => [session.id, ...session.slots.map((slot) => slot.id)]));
+  const held = new Set(
+    block.sessions.flatMap((session) => [session.id, ...session.slots.map((slot) => slot.id)]),
+  );
   const doubled = ids.filter((id, at) => held.has(id) || ids.indexOf(id) !== at);
   return doubled.map((id) => ({ code: 'id-taken', path: id, id }));
 }
@@ -64,7 +77,9 @@ function applySingle(block: Block, edit: SingleEdit): Result<Applied> {
       if (found === undefined) return refused(unknown('slot', edit.slot));
       const changed: Slot = { ...found.slot, [edit.field]: edit.value };
       return checked(slotProblems(changed), () => ({
-        block: withSlots(block, found.session.id, (slots) => slots.map((slot) => (slot.id === changed.id ? changed : slot))),
+        block: withSlots(block, found.session.id, (slots) =>
+          slots.map((slot) => (slot.id === changed.id ? changed : slot)),
+        ),
         inverse: { ...edit, value: found.slot[edit.field] } as SingleEdit,
       }));
     }
@@ -89,7 +104,8 @@ function applySingle(block: Block, edit: SingleEdit): Result<Applied> {
       });
     }
     case 'slot/add': {
-      if (!block.sessions.some(({ id }) => id === edit.session)) return refused(unknown('session', edit.session));
+      if (!block.sessions.some(({ id }) => id === edit.session))
+        return refused(unknown('session', edit.session));
       return checked([...taken(block, [edit.slot.id]), ...slotProblems(edit.slot)], () => ({
         block: withSlots(block, edit.session, (slots) => insertAfter(slots, edit.after, edit.slot)),
         inverse: { kind: 'slot/remove', slot: edit.slot.id },
@@ -107,12 +123,18 @@ function applySingle(block: Block, edit: SingleEdit): Result<Applied> {
     case 'slot/move': {
       const found = findSlot(block, edit.slot);
       if (found === undefined) return refused(unknown('slot', edit.slot));
-      if (!block.sessions.some(({ id }) => id === edit.session)) return refused(unknown('session', edit.session));
+      if (!block.sessions.some(({ id }) => id === edit.session))
+        return refused(unknown('session', edit.session));
       const { session, slot } = found;
       const without = withSlots(block, session.id, (slots) => slots.filter(({ id }) => id !== slot.id));
       return ok({
         block: withSlots(without, edit.session, (slots) => insertAfter(slots, edit.after, slot)),
-        inverse: { kind: 'slot/move', slot: slot.id, session: session.id, after: before(session.slots, slot.id) },
+        inverse: {
+          kind: 'slot/move',
+          slot: slot.id,
+          session: session.id,
+          after: before(session.slots, slot.id),
+        },
       });
     }
   }

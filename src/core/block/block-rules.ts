@@ -14,7 +14,13 @@ export const BOUNDS = {
   deloadSets: { low: 0.1, high: 1 },
 } as const;
 
-function outside(path: string, field: string, value: number, bounds: { low: number; high: number }, whole = true): Problem[] {
+function outside(
+  path: string,
+  field: string,
+  value: number,
+  bounds: { low: number; high: number },
+  whole = true,
+): Problem[] {
   const { low, high } = bounds;
   if (value >= low && value <= high && (!whole || Number.isInteger(value))) return [];
   return [{ code: 'out-of-range', path, field, low, high, value }];
@@ -25,7 +31,10 @@ export function slotProblems(slot: Slot): readonly Problem[] {
   const path = `slot/${slot.id}`;
   const limits = setLimits(slot.technique);
   const problems: Problem[] = [
-    ...outside(`${path}/technique`, 'sets', setCount(slot.technique), { low: limits.least, high: limits.most }),
+    ...outside(`${path}/technique`, 'sets', setCount(slot.technique), {
+      low: limits.least,
+      high: limits.most,
+    }),
     ...outside(`${path}/range`, 'reps', slot.range.low, BOUNDS.reps),
     ...outside(`${path}/range`, 'reps', slot.range.high, BOUNDS.reps),
     ...(slot.rir.kind === 'fixed'
@@ -34,7 +43,12 @@ export function slotProblems(slot: Slot): readonly Problem[] {
     ...outside(`${path}/rest`, 'rest', slot.rest, BOUNDS.rest),
   ];
   if (slot.range.low > slot.range.high) {
-    problems.push({ code: 'range-upside-down', path: `${path}/range`, low: slot.range.low, high: slot.range.high });
+    problems.push({
+      code: 'range-upside-down',
+      path: `${path}/range`,
+      low: slot.range.low,
+      high: slot.range.high,
+    });
   }
   if (slot.tempo !== null && parseTempo(slot.tempo) === undefined) {
     problems.push({ code: 'tempo', path: `${path}/tempo`, text: slot.tempo });
@@ -68,7 +82,9 @@ export function settingsProblems(block: BlockSettings): readonly Problem[] {
     ...outside('block/rir', 'RIR', first, BOUNDS.rir),
     ...outside('block/rir', 'RIR', last, BOUNDS.rir),
     ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
-    ...(block.deload === null ? [] : outside('block/deload', 'deload', block.deload.sets, BOUNDS.deloadSets, false)),
+    ...(block.deload === null
+      ? []
+      : outside('block/deload', 'deload', block.deload.sets, BOUNDS.deloadSets, false)),
   ];
 }
 

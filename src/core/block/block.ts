@@ -114,11 +114,17 @@ export function goalOf(block: Pick<Block, 'goals'>, muscle: Muscle): Goal {
 
 /** Sessions in the order they are trained. */
 export function sessionsInOrder(block: Pick<Block, 'sessions'>): readonly Session[] {
-  return block.sessions.map((session, at) => ({ session, at })).sort((a, b) => a.session.day - b.session.day || a.at - b.at).map(({ session }) => session);
+  return block.sessions
+    .map((session, at) => ({ session, at }))
+    .sort((a, b) => a.session.day - b.session.day || a.at - b.at)
+    .map(({ session }) => session);
 }
 
 /** The slot with this id and the session it stands in. */
-export function findSlot(block: Block, slotId: string): { readonly session: Session; readonly slot: Slot } | undefined {
+export function findSlot(
+  block: Block,
+  slotId: string,
+): { readonly session: Session; readonly slot: Slot } | undefined {
   for (const session of block.sessions) {
     const slot = session.slots.find((candidate) => candidate.id === slotId);
     if (slot !== undefined) return { session, slot };

@@ -28,7 +28,10 @@ function touched(block: Block, edit: SingleEdit): Touched {
       return { writes: [`slot/${edit.slot}`], needs: [] };
     case 'slot/move': {
       const from = findSlot(block, edit.slot)?.session.id;
-      return { writes: [`slot/${edit.slot}/place`], needs: [`session/${edit.session}`, ...(from ? [`session/${from}`] : [])] };
+      return {
+        writes: [`slot/${edit.slot}/place`],
+        needs: [`session/${edit.session}`, ...(from ? [`session/${from}`] : [])],
+      };
     }
   }
 }

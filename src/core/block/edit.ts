@@ -6,12 +6,24 @@ export type SlotField = Exclude<keyof Slot, 'id'>;
 export type SessionField = Exclude<keyof Session, 'id' | 'slots'>;
 export type SettingsField = keyof BlockSettings;
 
-type Setting = { [F in SettingsField]: { readonly kind: 'block/set'; readonly field: F; readonly value: BlockSettings[F] } }[SettingsField];
+type Setting = {
+  [F in SettingsField]: { readonly kind: 'block/set'; readonly field: F; readonly value: BlockSettings[F] };
+}[SettingsField];
 type SessionSetting = {
-  [F in SessionField]: { readonly kind: 'session/set'; readonly session: string; readonly field: F; readonly value: Session[F] };
+  [F in SessionField]: {
+    readonly kind: 'session/set';
+    readonly session: string;
+    readonly field: F;
+    readonly value: Session[F];
+  };
 }[SessionField];
 type SlotSetting = {
-  [F in SlotField]: { readonly kind: 'slot/set'; readonly slot: string; readonly field: F; readonly value: Slot[F] };
+  [F in SlotField]: {
+    readonly kind: 'slot/set';
+    readonly slot: string;
+    readonly field: F;
+    readonly value: Slot[F];
+  };
 }[SlotField];
 
 /** A change of one thing, addressed by id. `after: null` means first. */
@@ -21,9 +33,19 @@ export type SingleEdit =
   | SlotSetting
   | { readonly kind: 'session/add'; readonly after: string | null; readonly session: Session }
   | { readonly kind: 'session/remove'; readonly session: string }
-  | { readonly kind: 'slot/add'; readonly session: string; readonly after: string | null; readonly slot: Slot }
+  | {
+      readonly kind: 'slot/add';
+      readonly session: string;
+      readonly after: string | null;
+      readonly slot: Slot;
+    }
   | { readonly kind: 'slot/remove'; readonly slot: string }
-  | { readonly kind: 'slot/move'; readonly slot: string; readonly session: string; readonly after: string | null };
+  | {
+      readonly kind: 'slot/move';
+      readonly slot: string;
+      readonly session: string;
+      readonly after: string | null;
+    };
 
 /** The only way a block changes. Serialisable; see apply-edit for applying and inverting. */
 export type Edit = SingleEdit | { readonly kind: 'batch'; readonly edits: readonly SingleEdit[] };
@@ -31,7 +53,11 @@ export type Edit = SingleEdit | { readonly kind: 'batch'; readonly edits: readon
 const id = slotShape.id;
 const after = id.nullable();
 
-function settings<T extends Record<string, z.ZodType>>(shape: T, head: Record<string, z.ZodType>, skip: readonly string[]) {
+function settings<T extends Record<string, z.ZodType>>(
+  shape: T,
+  head: Record<string, z.ZodType>,
+  skip: readonly string[],
+) {
   return Object.entries(shape)
     .filter(([field]) => !skip.includes(field))
     .map(([field, value]) => z.strictObject({ ...head, field: z.literal(field), value }));

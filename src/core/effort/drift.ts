@@ -6,7 +6,8 @@ import { roundHalfUp } from '../rounding';
  * @param secondsSinceLastSet rest before the set, in seconds; 0 counts as the shortest rest
  */
 export function driftPerSet(secondsSinceLastSet: number, conventions: Conventions): number {
-  const raw = secondsSinceLastSet <= 0 ? Number.POSITIVE_INFINITY : conventions.driftSeconds / secondsSinceLastSet;
+  const raw =
+    secondsSinceLastSet <= 0 ? Number.POSITIVE_INFINITY : conventions.driftSeconds / secondsSinceLastSet;
   return Math.min(conventions.driftMost, Math.max(conventions.driftLeast, raw));
 }
 

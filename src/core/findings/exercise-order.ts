@@ -13,7 +13,9 @@ export const exerciseOrder: Check = ({ block, exerciseOf }) =>
       if (exercise.kind !== 'isolation') return [];
       const muscle = primeMovers(exercise).find((one) => goalOf(block, one) !== 'priority');
       if (muscle === undefined) return [];
-      const compound = facts.slice(at + 1).find((one) => one.exercise.kind === 'compound' && contribution(one.exercise, muscle) === 1);
+      const compound = facts
+        .slice(at + 1)
+        .find((one) => one.exercise.kind === 'compound' && contribution(one.exercise, muscle) === 1);
       if (compound === undefined) return [];
       return [
         {

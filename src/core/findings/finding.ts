@@ -19,13 +19,43 @@ export type FindingDetail =
       readonly needed: number;
       readonly muscles: readonly Muscle[];
     }
-  | { readonly rule: 'frequency'; readonly muscles: readonly Muscle[]; readonly times: number; readonly wanted: number; readonly high: boolean }
-  | { readonly rule: 'below floor'; readonly muscle: Muscle; readonly sets: number; readonly floor: number; readonly week: number }
+  | {
+      readonly rule: 'frequency';
+      readonly muscles: readonly Muscle[];
+      readonly times: number;
+      readonly wanted: number;
+      readonly high: boolean;
+    }
+  | {
+      readonly rule: 'below floor';
+      readonly muscle: Muscle;
+      readonly sets: number;
+      readonly floor: number;
+      readonly week: number;
+    }
   | { readonly rule: 'untrained'; readonly muscles: readonly Muscle[] }
-  | { readonly rule: 'above ceiling'; readonly muscle: Muscle; readonly sets: number; readonly ceiling: number; readonly week: number }
+  | {
+      readonly rule: 'above ceiling';
+      readonly muscle: Muscle;
+      readonly sets: number;
+      readonly ceiling: number;
+      readonly week: number;
+    }
   | { readonly rule: 'above budget'; readonly sets: number; readonly budget: number; readonly week: number }
-  | { readonly rule: 'session length'; readonly session: string; readonly minutes: number; readonly limit: number; readonly week: number }
-  | { readonly rule: 'order'; readonly session: string; readonly isolation: string; readonly compound: string; readonly muscle: Muscle }
+  | {
+      readonly rule: 'session length';
+      readonly session: string;
+      readonly minutes: number;
+      readonly limit: number;
+      readonly week: number;
+    }
+  | {
+      readonly rule: 'order';
+      readonly session: string;
+      readonly isolation: string;
+      readonly compound: string;
+      readonly muscle: Muscle;
+    }
   | {
       readonly rule: 'stale load';
       readonly slot: string;

@@ -1,5 +1,5 @@
-import { isIn } from '../anatomy/roll-up';
 import type { Muscle } from '../anatomy/muscle';
+import { isIn } from '../anatomy/roll-up';
 import { credits } from '../exercises/exercise';
 import type { LadderSession } from '../unfold/ladder';
 import type { Check, CheckInput, Finding, Fix } from './finding';
@@ -31,7 +31,11 @@ interface Clash {
   readonly muscles: readonly Muscle[];
 }
 
-function clashes(sessions: readonly LadderSession[], credits: ReadonlyMap<string, ReadonlyMap<Muscle, number>>, input: CheckInput): Clash[] {
+function clashes(
+  sessions: readonly LadderSession[],
+  credits: ReadonlyMap<string, ReadonlyMap<Muscle, number>>,
+  input: CheckInput,
+): Clash[] {
   const hard = input.conventions.trainedHardCredit;
   return sessions.flatMap((first) =>
     sessions.flatMap((second): Clash[] => {
@@ -65,10 +69,18 @@ export const recoveryGap: Check = (input) => {
       if (taken.has(day)) continue;
       const moved = sessions.map((session) => (session === clash.second ? { ...session, day } : session));
       const left = clashes(moved, credits, input);
-      const mended = !left.some((one) => one.first.sessionId === clash.first.sessionId && one.second.sessionId === clash.second.sessionId);
+      const mended = !left.some(
+        (one) =>
+          one.first.sessionId === clash.first.sessionId && one.second.sessionId === clash.second.sessionId,
+      );
       if (!mended || left.length >= found.length) continue;
       const session = clash.second.sessionId;
-      fixes.push({ does: 'move session', session: clash.second.name, day, edit: { kind: 'session/set', session, field: 'day', value: day } });
+      fixes.push({
+        does: 'move session',
+        session: clash.second.name,
+        day,
+        edit: { kind: 'session/set', session, field: 'day', value: day },
+      });
     }
     return {
       id: `recovery-gap/${clash.first.sessionId}/${clash.second.sessionId}`,

@@ -9,14 +9,24 @@ import { sessionLength } from './session-length';
 import { staleLoad } from './stale-load';
 import { weeklyVolume } from './weekly-volume';
 
-const CHECKS: readonly Check[] = [recoveryGap, weeklyVolume, sessionLength, staleLoad, frequency, exerciseOrder];
+const CHECKS: readonly Check[] = [
+  recoveryGap,
+  weeklyVolume,
+  sessionLength,
+  staleLoad,
+  frequency,
+  exerciseOrder,
+];
 
 /** Runs every check on the first week that can still change; what needs a person first comes first. A block without slots has none. */
 export function check(input: {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly ladder: CheckInput['ladder'];
-  readonly exercises: (ref: { id: string; revision: number }) => ReturnType<CheckInput['exerciseOf']> | undefined;
+  readonly exercises: (ref: {
+    id: string;
+    revision: number;
+  }) => ReturnType<CheckInput['exerciseOf']> | undefined;
 }): readonly Finding[] {
   const { block, athlete, ladder, exercises } = input;
   // Issued weeks can no longer change: what can still be mended is judged.
@@ -24,7 +34,9 @@ export function check(input: {
     ladder.rungs.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
     ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek);
   if (rung === undefined || block.sessions.every((session) => session.slots.length === 0)) return [];
-  const known = block.sessions.flatMap((session) => session.slots).every((slot) => exercises(slot.exercise) !== undefined);
+  const known = block.sessions
+    .flatMap((session) => session.slots)
+    .every((slot) => exercises(slot.exercise) !== undefined);
   if (!known) return [];
   const context: CheckInput = {
     block,

@@ -9,7 +9,10 @@ import { changeSets } from './slot-sets';
 
 /** How far above its floor the worst-off prime mover of a slot stands; more can spare a set sooner. */
 function spare(slot: Slot, input: CheckInput, dropped: ReadonlyMap<Muscle, number>): number {
-  const exercise = input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
+  const exercise = input.exerciseOf({
+    exerciseId: slot.exercise.id,
+    exerciseRevision: slot.exercise.revision,
+  });
   const gaps = primeMovers(exercise).map((muscle) => {
     const { sets, landmarks } = input.week.muscles[muscle];
     return sets - (dropped.get(muscle) ?? 0) - landmarks.floor;
@@ -28,9 +31,13 @@ function cut(session: Session, over: number, input: CheckInput): Fix[] {
     const order = [...slots].sort((a, b) => spare(b, input, dropped) - spare(a, input, dropped));
     const slot = order.find((one) => changeSets(one, -1) !== undefined);
     const edit = slot === undefined ? undefined : changeSets(slot, -1);
-    if (slot === undefined || edit === undefined || edit.kind !== 'slot/set' || edit.field !== 'technique') return [];
+    if (slot === undefined || edit === undefined || edit.kind !== 'slot/set' || edit.field !== 'technique')
+      return [];
     const { value } = edit;
-    const exercise = input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
+    const exercise = input.exerciseOf({
+      exerciseId: slot.exercise.id,
+      exerciseRevision: slot.exercise.revision,
+    });
     const perRep = secondsPerRep(slot.tempo, input.conventions.secondsPerRep);
     left -= setSeconds({ secondsPerRep: perRep, sides: exercise.sides }, slot.range.high) + slot.rest;
     for (const muscle of primeMovers(exercise)) dropped.set(muscle, (dropped.get(muscle) ?? 0) + 1);
@@ -40,7 +47,14 @@ function cut(session: Session, over: number, input: CheckInput): Fix[] {
     else edits.push(edit);
     exerciseIds.push(slot.exercise.id);
   }
-  return [{ does: 'drop sets', sets: exerciseIds.length, exerciseIds: [...new Set(exerciseIds)], edit: { kind: 'batch', edits } }];
+  return [
+    {
+      does: 'drop sets',
+      sets: exerciseIds.length,
+      exerciseIds: [...new Set(exerciseIds)],
+      edit: { kind: 'batch', edits },
+    },
+  ];
 }
 
 /** Sessions that may last longer than the athlete has, with the sets to cut. */
@@ -55,7 +69,13 @@ export const sessionLength: Check = (input) =>
         id: `session-length/${session.sessionId}`,
         severity: 'warn',
         place: { sessionId: session.sessionId, week: input.week.week },
-        detail: { rule: 'session length', session: session.name, minutes: session.seconds.high / 60, limit, week: input.week.week },
+        detail: {
+          rule: 'session length',
+          session: session.name,
+          minutes: session.seconds.high / 60,
+          limit,
+          week: input.week.week,
+        },
         fixes: written === undefined ? [] : cut(written, over, input),
       },
     ];

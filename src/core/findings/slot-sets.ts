@@ -15,7 +15,8 @@ export function changeSets(slot: Slot, by: number): SingleEdit | undefined {
 
 /** Slots that train a muscle as prime mover, best payoff first. */
 export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
-  const facts = (slot: Slot) => input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
+  const facts = (slot: Slot) =>
+    input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
   return input.block.sessions
     .flatMap((session) => session.slots)
     .filter((slot) => contribution(facts(slot), muscle) === 1)

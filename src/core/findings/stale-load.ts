@@ -8,7 +8,8 @@ export const staleLoad: Check = ({ ladder, week }) => {
     for (const session of plan.sessions) {
       for (const slot of session.slots) {
         const [first] = slot.sets;
-        if (first === undefined || first.predictedRir === null || slot.why.sets.code === 'sets/easy') continue;
+        if (first === undefined || first.predictedRir === null || slot.why.sets.code === 'sets/easy')
+          continue;
         if (first.predictedRir < first.rir + 1 || found.has(slot.slotId)) continue;
         found.set(slot.slotId, {
           id: `stale-load/${slot.slotId}`,

@@ -33,7 +33,10 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
 
 function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
   const first = input.ladder.rungs.find(
-    ({ plan }) => plan.week >= input.week.week && plan.kind === 'building' && plan.muscles[muscle].sets > plan.muscles[muscle].landmarks.ceiling,
+    ({ plan }) =>
+      plan.week >= input.week.week &&
+      plan.kind === 'building' &&
+      plan.muscles[muscle].sets > plan.muscles[muscle].landmarks.ceiling,
   );
   if (first === undefined) return [];
   const { sets, landmarks } = first.plan.muscles[muscle];
@@ -67,7 +70,9 @@ export const weeklyVolume: Check = (input) => {
       fixes: [],
     });
   }
-  findings.push(...MUSCLES.flatMap((muscle) => [...belowFloor(muscle, input), ...aboveCeiling(muscle, input)]));
+  findings.push(
+    ...MUSCLES.flatMap((muscle) => [...belowFloor(muscle, input), ...aboveCeiling(muscle, input)]),
+  );
   if (untrained.length > 0) {
     const held: Partial<Record<Muscle, Goal>> = { ...block.goals };
     for (const muscle of untrained) held[muscle] = 'hold';
@@ -76,7 +81,13 @@ export const weeklyVolume: Check = (input) => {
       severity: 'warn',
       place: untrained[0] === undefined ? {} : { muscle: untrained[0] },
       detail: { rule: 'untrained', muscles: untrained },
-      fixes: [{ does: 'hold muscles', muscles: untrained, edit: { kind: 'block/set', field: 'goals', value: held } }],
+      fixes: [
+        {
+          does: 'hold muscles',
+          muscles: untrained,
+          edit: { kind: 'block/set', field: 'goals', value: held },
+        },
+      ],
     });
   }
   return findings;

@@ -79,7 +79,10 @@ export function indexAtOrAbove(grid: LoadGrid, load: number): number {
 }
 
 /** The makeable loads just below and above (or equal to) a load, in hundredths; undefined past an end. */
-export function neighbours(grid: LoadGrid, load: number): { below: number | undefined; above: number | undefined } {
+export function neighbours(
+  grid: LoadGrid,
+  load: number,
+): { below: number | undefined; above: number | undefined } {
   const index = indexAtOrAbove(grid, load);
   return { below: grid.steps[index - 1], above: grid.steps[index] };
 }

@@ -18,11 +18,18 @@ export function platesPerSide(load: number, barbell: EquipmentSet['barbell']): r
     const next = new Map(best);
     for (const [sum, used] of best) {
       const held = next.get(sum + plate);
-      if (sum + plate <= side && (held === undefined || held.length > used.length + 1)) {
-        next.set(sum + plate, [...used, plate]);
-      }
+      if (sum + plate > side) continue;
+      const candidate = [...used, plate];
+      if (held === undefined || better(candidate, held)) next.set(sum + plate, candidate);
     }
     best = next;
   }
   return best.get(side)?.map((plate) => plate / 100);
+}
+
+/** Fewer plates; of as many, the heavier ones further in. */
+function better(a: readonly number[], b: readonly number[]): boolean {
+  if (a.length !== b.length) return a.length < b.length;
+  const at = a.findIndex((plate, place) => plate !== b[place]);
+  return at >= 0 && (a[at] as number) > (b[at] as number);
 }

@@ -16,7 +16,9 @@ export function placeOf(set: Pick<LoggedSet, 'slotId' | 'setId'>): string {
  * The sets that count, by workout and place. Superseded ones are left out; where several stand for one place the
  * latest counts and the others are kept as conflicts.
  */
-export function currentSets(sets: readonly LoggedSet[]): ReadonlyMap<string, ReadonlyMap<string, CurrentSet>> {
+export function currentSets(
+  sets: readonly LoggedSet[],
+): ReadonlyMap<string, ReadonlyMap<string, CurrentSet>> {
   const superseded = new Set(sets.map((set) => set.supersedes));
   const workouts = new Map<string, Map<string, CurrentSet>>();
   for (const set of sets) {

@@ -5,7 +5,11 @@ import { roundHalfDown } from '../rounding';
  * gets `last`.
  * @param week 1-based
  */
-export function rampRir(ramp: { readonly first: number; readonly last: number }, week: number, weeks: number): number {
+export function rampRir(
+  ramp: { readonly first: number; readonly last: number },
+  week: number,
+  weeks: number,
+): number {
   if (weeks <= 1) return ramp.last;
   return roundHalfDown(ramp.first - ((ramp.first - ramp.last) * (week - 1)) / (weeks - 1));
 }

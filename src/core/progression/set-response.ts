@@ -88,19 +88,25 @@ export interface Grant {
  * weekly addition and the week's growth. Priority muscles first, then those furthest below their ceiling; for one
  * muscle the session with fewer sets for it first. A muscle's sets go to its slot with the best payoff.
  */
-export function grantSets(wants: readonly Want[], situation: Situation, conventions: Conventions): readonly Grant[] {
+export function grantSets(
+  wants: readonly Want[],
+  situation: Situation,
+  conventions: Conventions,
+): readonly Grant[] {
   const minutes = new Map(situation.minutes);
   const weekSets = new Map(situation.weekSets);
   const sessionSets = new Map([...situation.sessionSets].map(([id, sets]) => [id, new Map(sets)]));
   const addedTo = new Map(situation.addedTo);
   let hardSets = situation.hardSets;
   let grown = [...situation.addedTo.values()].reduce((sum, added) => sum + added, 0);
-  const perMuscle = situation.phase === 'cutting' ? conventions.weekAdditionCutting : conventions.weekAddition;
+  const perMuscle =
+    situation.phase === 'cutting' ? conventions.weekAdditionCutting : conventions.weekAddition;
   const growth = Math.max(
     conventions.weekGrowthAlways,
     Math.floor((situation.lastHardSets * conventions.weekGrowth) / 100),
   );
-  const gapToCeiling = (muscle: Muscle) => (situation.ceiling.get(muscle) ?? 0) - (situation.weekSets.get(muscle) ?? 0);
+  const gapToCeiling = (muscle: Muscle) =>
+    (situation.ceiling.get(muscle) ?? 0) - (situation.weekSets.get(muscle) ?? 0);
   const inSession = (want: Want) => sessionSets.get(want.sessionId)?.get(want.muscle) ?? 0;
 
   const order = [...wants].sort(
@@ -112,9 +118,11 @@ export function grantSets(wants: readonly Want[], situation: Situation, conventi
 
   const capOn = (want: Want, slot: SlotRoom): Cap | null => {
     const time = (minutes.get(want.sessionId) ?? 0) + slot.minutesPerSet;
-    if (time > situation.minutesLimit) return { kind: 'session time', minutes: time, limit: situation.minutesLimit };
+    if (time > situation.minutesLimit)
+      return { kind: 'session time', minutes: time, limit: situation.minutesLimit };
     const session = inSession(want) + (slot.credits[want.muscle] ?? 0);
-    if (session > conventions.sessionCap) return { kind: 'session cap', sets: session, limit: conventions.sessionCap };
+    if (session > conventions.sessionCap)
+      return { kind: 'session cap', sets: session, limit: conventions.sessionCap };
     const week = (weekSets.get(want.muscle) ?? 0) + (slot.credits[want.muscle] ?? 0) * situation.perWeek;
     const ceiling = situation.ceiling.get(want.muscle) ?? Number.POSITIVE_INFINITY;
     if (week > ceiling) return { kind: 'ceiling', sets: week, limit: ceiling };

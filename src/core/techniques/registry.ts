@@ -14,7 +14,10 @@ const REGISTRY: { readonly [K in TechniqueKind]: Technique<Extract<TechniquePara
 
 export const TECHNIQUE_KINDS = Object.keys(REGISTRY) as TechniqueKind[];
 
-export const techniqueSchema: z.ZodType<TechniqueParameters> = z.union([straightSets.schema, topSetBackOffs.schema]);
+export const techniqueSchema: z.ZodType<TechniqueParameters> = z.union([
+  straightSets.schema,
+  topSetBackOffs.schema,
+]);
 
 // The registry is indexed by the kind its parameters carry, so the pair always fits; TypeScript cannot correlate them.
 function techniqueOf(parameters: TechniqueParameters): Technique<TechniqueParameters> {
@@ -30,7 +33,10 @@ export function setCount(parameters: TechniqueParameters): number {
 }
 
 /** Working sets the technique's shape allows. */
-export function setLimits(parameters: TechniqueParameters): { readonly least: number; readonly most: number } {
+export function setLimits(parameters: TechniqueParameters): {
+  readonly least: number;
+  readonly most: number;
+} {
   return techniqueOf(parameters).setLimits;
 }
 

@@ -21,7 +21,10 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
   kind: 'top + back-offs',
   schema: z.strictObject({
     kind: z.literal('top + back-offs'),
-    backOffs: z.int().min(LIMITS.least - 1).max(LIMITS.most - 1),
+    backOffs: z
+      .int()
+      .min(LIMITS.least - 1)
+      .max(LIMITS.most - 1),
     drop: z.number().min(LEAST_DROP).max(MOST_DROP),
     topRir: z.int().min(0).max(3),
     backOffReps: z.int().min(0).max(8),

@@ -3,9 +3,9 @@ import { type Block, emptyBlock, type Session, type Slot } from '../block/block'
 import { exerciseById, LIBRARY } from '../exercises/library';
 import type { EquipmentSet } from '../loading/equipment';
 import { hundredths } from '../loading/weight';
-import type { LoggedSet, Log, Workout } from '../log/log';
-import type { IssuedWeek } from '../unfold/ladder';
+import type { Log, LoggedSet, Workout } from '../log/log';
 import { freezeWeek } from '../unfold/issue';
+import type { IssuedWeek } from '../unfold/ladder';
 import type { ExerciseLookup } from '../unfold/unfold';
 
 /** Made-up people and blocks for tests and benchmarks. */
@@ -102,15 +102,26 @@ export function largeBlock(weeks: number, sessions: number, slots: number): Bloc
 const TOP = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
 
 /** How the simulated sets of a week are done: reps and RIR against what was asked. */
-export type Doing = (asked: { readonly reps: number; readonly rir: number }) => { readonly reps: number; readonly rir: number };
+export type Doing = (asked: { readonly reps: number; readonly rir: number }) => {
+  readonly reps: number;
+  readonly rir: number;
+};
 
 /** Issues a week and logs all of its sets. */
 export function performWeek(
-  state: { readonly block: Block; readonly athlete: Athlete; readonly issued: readonly IssuedWeek[]; readonly log: Log },
+  state: {
+    readonly block: Block;
+    readonly athlete: Athlete;
+    readonly issued: readonly IssuedWeek[];
+    readonly log: Log;
+  },
   week: number,
   doing: Doing = ({ reps, rir }) => ({ reps, rir }),
 ): { readonly issued: readonly IssuedWeek[]; readonly log: Log } {
-  const frozen = freezeWeek({ ...state, exercises: lookup, answers: [] }, week, { id: `i${week}`, at: '2026-11-02T00:00:00Z' });
+  const frozen = freezeWeek({ ...state, exercises: lookup, answers: [] }, week, {
+    id: `i${week}`,
+    at: '2026-11-02T00:00:00Z',
+  });
   if (!frozen.ok) throw new Error(JSON.stringify(frozen.refusal));
   const workouts: Workout[] = [];
   const sets: LoggedSet[] = [];

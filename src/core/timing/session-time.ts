@@ -46,7 +46,8 @@ export function sessionTime(
     }
     if (slot.sets.length === 0) return;
     rest += slot.rest * (slot.sets.length - 1);
-    if (at < slots.length - 1) rest += mode === 'strict' ? slot.rest : Math.max(slot.rest, conventions.changeOver);
+    if (at < slots.length - 1)
+      rest += mode === 'strict' ? slot.rest : Math.max(slot.rest, conventions.changeOver);
     if (mode === 'realistic') {
       for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
     }

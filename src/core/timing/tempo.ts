@@ -12,7 +12,9 @@ export interface Tempo {
  */
 export function parseTempo(text: string): Tempo | undefined {
   if (!/^[0-9][0-9][0-9Xx][0-9]?$/.test(text)) return undefined;
-  const [lowering = 0, stretch = 0, lifting = 0, squeeze = 0] = [...text].map((c) => (c === 'X' || c === 'x' ? 1 : Number(c)));
+  const [lowering = 0, stretch = 0, lifting = 0, squeeze = 0] = [...text].map((c) =>
+    c === 'X' || c === 'x' ? 1 : Number(c),
+  );
   return { lowering, stretch, lifting, squeeze };
 }
 

@@ -1,8 +1,8 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
-import { type Problem } from '../problem';
+import type { Problem } from '../problem';
 import type { IssuedWeek, Ladder } from './ladder';
-import { ENGINE_VERSION, unfold, type UnfoldInput } from './unfold';
+import { ENGINE_VERSION, type UnfoldInput, unfold } from './unfold';
 
 /** Why a week cannot be handed out. */
 export type IssueRefusal =
@@ -24,12 +24,15 @@ export function freezeWeek(
   input: UnfoldInput,
   week: number,
   issue: { readonly id: string; readonly at: string },
-): { readonly ok: true; readonly value: IssuedWeek } | { readonly ok: false; readonly refusal: IssueRefusal } {
+):
+  | { readonly ok: true; readonly value: IssuedWeek }
+  | { readonly ok: false; readonly refusal: IssueRefusal } {
   const refuse = (refusal: IssueRefusal) => ({ ok: false, refusal }) as const;
   const { sessions } = input.block;
   if (sessions.length === 0) return refuse({ code: 'no-sessions', path: 'block/sessions' });
   const bare = sessions.find((session) => session.slots.length === 0);
-  if (bare !== undefined) return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
+  if (bare !== undefined)
+    return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
   const ladder = unfold(input);
   const rung = ladder.rungs.find(({ plan }) => plan.week === week);
   if (rung === undefined) return refuse({ code: 'no-such-week' });

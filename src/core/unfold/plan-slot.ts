@@ -24,7 +24,11 @@ export interface SlotTarget {
   readonly whySets: Reason;
   readonly strength: Strength | null;
   /** A coach's answer that settles set 1. */
-  readonly pinned: { readonly outcome: 'accepted' | 'changed' | 'held'; readonly load: number; readonly reps: number } | null;
+  readonly pinned: {
+    readonly outcome: 'accepted' | 'changed' | 'held';
+    readonly load: number;
+    readonly reps: number;
+  } | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
 }
@@ -81,7 +85,8 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
         load: load === null ? null : load / 100,
         reps: drifted.reps,
         rir: drifted.rir,
-        predictedRir: input === null || load === null ? null : capacity(input, load) - perSet * (k - 1) - drifted.reps,
+        predictedRir:
+          input === null || load === null ? null : capacity(input, load) - perSet * (k - 1) - drifted.reps,
         hard: isHard(drifted.rir, conventions),
       });
     }
@@ -99,7 +104,12 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     sets,
     warmUp: [],
     oneRepMax: strength?.oneRepMax ?? null,
-    why: { rir: target.whyRir, load: why, sets: target.whySets, reps: { code: 'reps/drift', mode: slot.drift, seconds: slot.rest, perSet } },
+    why: {
+      rir: target.whyRir,
+      load: why,
+      sets: target.whySets,
+      reps: { code: 'reps/drift', mode: slot.drift, seconds: slot.rest, perSet },
+    },
   };
 }
 
@@ -136,20 +146,42 @@ export function easeSlot(track: Track, planned: LadderSlot, easing: Easing, targ
   const sets = planned.sets.slice(0, count).map((set, at): PlannedSet => {
     const rir = Math.max(conventions.easyRir, set.rir);
     if (set.load === null || strength === null) {
-      return { ...set, rir, reps: Math.max(1, set.reps - Math.ceil(rir - set.rir)), predictedRir: null, hard: isHard(rir, conventions) };
+      return {
+        ...set,
+        rir,
+        reps: Math.max(1, set.reps - Math.ceil(rir - set.rir)),
+        predictedRir: null,
+        hard: isHard(rir, conventions),
+      };
     }
     const load = easedLoad(track, hundredths(set.load), easing.loadFactor);
     const reach = capacity(
-      { oneRepMax: strength.oneRepMax, carried: track.carried, curve, fatigue: driftPerSet(planned.rest, conventions) * at },
+      {
+        oneRepMax: strength.oneRepMax,
+        carried: track.carried,
+        curve,
+        fatigue: driftPerSet(planned.rest, conventions) * at,
+      },
       load,
     );
     const reps = easyReps(reach, set.reps, conventions);
-    return { ...set, load: load / 100, reps, rir, predictedRir: reach - reps, hard: isHard(rir, conventions) };
+    return {
+      ...set,
+      load: load / 100,
+      reps,
+      rir,
+      predictedRir: reach - reps,
+      hard: isHard(rir, conventions),
+    };
   });
   const [first] = planned.sets;
   const [eased] = sets;
   const whyLoad: Reason =
-    first === undefined || eased === undefined || first.load === null || eased.load === null || eased.predictedRir === null
+    first === undefined ||
+    eased === undefined ||
+    first.load === null ||
+    eased.load === null ||
+    eased.predictedRir === null
       ? planned.why.load
       : {
           code: 'load/easy',
@@ -166,7 +198,13 @@ export function easeSlot(track: Track, planned: LadderSlot, easing: Easing, targ
     why: {
       rir: { code: 'rir/easy', week: easing.week, value: conventions.easyRir },
       load: whyLoad,
-      sets: { code: 'sets/easy', week: easing.week, from: planned.sets.length, factor: easing.setFactor, sets: count },
+      sets: {
+        code: 'sets/easy',
+        week: easing.week,
+        from: planned.sets.length,
+        factor: easing.setFactor,
+        sets: count,
+      },
       reps: planned.why.reps,
     },
   };

@@ -7,7 +7,14 @@ import { contribution, credits, type Exercise, payoff, primeMovers } from '../ex
 import { factsHash } from '../hash';
 import { valueIn } from '../loading/weight';
 import type { Soreness } from '../log/log';
-import { type Grant, grantSets, type Situation, type SlotRoom, type Want, wantedSets } from '../progression/set-response';
+import {
+  type Grant,
+  grantSets,
+  type Situation,
+  type SlotRoom,
+  type Want,
+  wantedSets,
+} from '../progression/set-response';
 import { type JudgedSet, type Performance, performance } from '../recovery/performance';
 import { setCount, setLimits } from '../techniques/registry';
 import { setSeconds } from '../timing/session-time';
@@ -26,7 +33,10 @@ export interface Observation {
 }
 
 /** Sets of last week's same slot, for "fewer reps than last time at equal load". */
-export type Before = ReadonlyMap<string, ReadonlyMap<string, { readonly load: number; readonly reps: number }>>;
+export type Before = ReadonlyMap<
+  string,
+  ReadonlyMap<string, { readonly load: number; readonly reps: number }>
+>;
 
 interface Judging {
   readonly facts: (slot: LadderSlot) => { readonly exercise: Exercise };
@@ -137,7 +147,8 @@ interface NextWeek {
 /** The proposals that a week's observations lead to for the next week, those already answered left out. */
 export function responseProposals(observations: readonly Observation[], next: NextWeek): Proposal[] {
   const { block, athlete, plan, conventions, answers } = next;
-  const open = (subject: string, observation: Observation) => answers.get(subject)?.id !== responseId(subject, observation);
+  const open = (subject: string, observation: Observation) =>
+    answers.get(subject)?.id !== responseId(subject, observation);
   const recover: Proposal[] = [];
   const wants: { want: Want; observation: Observation }[] = [];
   for (const observation of observations) {
@@ -149,7 +160,14 @@ export function responseProposals(observations: readonly Observation[], next: Ne
       const subject = recoverSubject(muscle, plan.week);
       if (open(subject, observation) && !recover.some((one) => one.subject === subject)) {
         const why = whyOf(observation, athlete, 0, 0, null);
-        recover.push({ kind: 'recover', id: responseId(subject, observation), subject, week: plan.week, muscle, why });
+        recover.push({
+          kind: 'recover',
+          id: responseId(subject, observation),
+          subject,
+          week: plan.week,
+          muscle,
+          why,
+        });
       }
       continue;
     }
@@ -160,7 +178,11 @@ export function responseProposals(observations: readonly Observation[], next: Ne
     }
   }
   const byWant = new Map(wants.map(({ want, observation }) => [want, observation]));
-  const grants = grantSets(wants.map(({ want }) => want), situation(next), conventions);
+  const grants = grantSets(
+    wants.map(({ want }) => want),
+    situation(next),
+    conventions,
+  );
   return [...recover, ...grants.flatMap((grant) => setsProposal(grant, byWant.get(grant.want), next))];
 }
 
@@ -185,7 +207,13 @@ function setsProposal(grant: Grant, observation: Observation | undefined, next: 
   ];
 }
 
-function whyOf(observation: Observation, athlete: Athlete, wanted: number, add: number, capped: Grant['capped']): Proposal['why'] {
+function whyOf(
+  observation: Observation,
+  athlete: Athlete,
+  wanted: number,
+  add: number,
+  capped: Grant['capped'],
+): Proposal['why'] {
   const { muscle, soreness, performance: result, behindTwice } = observation;
   return {
     code: 'set-response',
@@ -217,7 +245,9 @@ function roomFor(muscle: Muscle, sessionId: string, next: NextWeek): SlotRoom[] 
       {
         slotId: slot.slotId,
         payoff: payoff(exercise),
-        room: setLimits(prescription.technique).most - Math.max(slot.sets.length, setCount(prescription.technique)),
+        room:
+          setLimits(prescription.technique).most -
+          Math.max(slot.sets.length, setCount(prescription.technique)),
         minutesPerSet: (seconds + slot.rest) / 60,
         credits: exercise.contributions,
       },

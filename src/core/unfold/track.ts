@@ -43,7 +43,10 @@ export function trackOf(slot: Slot, exercise: Exercise, athlete: Athlete, curve:
   const grid = loadGrid(exercise.loading, athlete.equipment);
   const carried = exercise.bodyweightShare * valueIn(grid.unit, athlete.bodyweight);
   const set = slot.start ?? athlete.bestSets[exercise.id];
-  const start = set === undefined ? null : startExposure(slot.start === null ? 'best set' : 'start set', set, grid, carried, curve);
+  const start =
+    set === undefined
+      ? null
+      : startExposure(slot.start === null ? 'best set' : 'start set', set, grid, carried, curve);
   return { slot, exercise, grid, carried, start, exposures: [], last: new Map(), lastLogged: null };
 }
 
@@ -70,7 +73,9 @@ function startExposure(
  */
 export function strengthAt(track: Track, week: number, gainPercent: number): Strength | null {
   const recent = track.exposures.slice(-EXPOSURES);
-  const best = recent.reduce<Exposure | null>((a, b) => (a === null || b.oneRepMax >= a.oneRepMax ? b : a), null) ?? track.start;
+  const best =
+    recent.reduce<Exposure | null>((a, b) => (a === null || b.oneRepMax >= a.oneRepMax ? b : a), null) ??
+    track.start;
   if (best === null) return null;
   const weeksAhead = Math.max(0, week - 1 - (recent.at(-1)?.week ?? 0));
   return {
@@ -94,7 +99,13 @@ export function rememberPlan(track: Track, planned: LadderSlot): void {
 }
 
 /** Takes over what was logged in a building week: strength from the first set, last time from each part's first. */
-export function rememberLog(track: Track, planned: LadderSlot, performed: Performed, week: number, curve: RepMaxCurve): void {
+export function rememberLog(
+  track: Track,
+  planned: LadderSlot,
+  performed: Performed,
+  week: number,
+  curve: RepMaxCurve,
+): void {
   const seen = new Set<Role>();
   planned.sets.forEach((set, at) => {
     const logged = performed.sets.get(`${planned.slotId}/${set.id}`)?.set;

@@ -17,9 +17,27 @@ import type { Reason } from '../reason';
 import { roundHalfUp } from '../rounding';
 import { setCount, setLimits } from '../techniques/registry';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
-import type { Answer, IssuedWeek, Ladder, LadderSlot, LadderWeek, Performed, Proposal, Rung, WeekStatus } from './ladder';
+import type {
+  Answer,
+  IssuedWeek,
+  Ladder,
+  LadderSlot,
+  LadderWeek,
+  Performed,
+  Proposal,
+  Rung,
+  WeekStatus,
+} from './ladder';
 import { easeSlot, planBuilding, type SlotTarget } from './plan-slot';
-import { doneLoads, type Observation, observe, recoverSubject, responseId, responseProposals, setsSubject } from './responses';
+import {
+  doneLoads,
+  type Observation,
+  observe,
+  recoverSubject,
+  responseId,
+  responseProposals,
+  setsSubject,
+} from './responses';
 import { rememberLog, rememberPlan, strengthAt, type Track, trackOf } from './track';
 import { sessionFigures, weekFigures } from './week-figures';
 
@@ -71,7 +89,8 @@ export function unfold(input: UnfoldInput): Ladder {
   return new Climb(input).run();
 }
 
-const byWorkout = (workouts: readonly Workout[]) => new Map(workouts.map((workout) => [`${workout.week}/${workout.sessionId}`, workout]));
+const byWorkout = (workouts: readonly Workout[]) =>
+  new Map(workouts.map((workout) => [`${workout.week}/${workout.sessionId}`, workout]));
 
 /** One pass from week 1 to the deload, carrying what each slot knows from week to week. */
 class Climb {
@@ -116,7 +135,9 @@ class Climb {
     }
     this.workouts = byWorkout(input.log.workouts);
     this.logged = currentSets(input.log.sets);
-    this.soreness = new Map(input.log.soreness.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]));
+    this.soreness = new Map(
+      input.log.soreness.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]),
+    );
   }
 
   run(): Ladder {
@@ -149,7 +170,12 @@ class Climb {
     const stranger = this.strangers.get(key);
     if (stranger !== undefined) return stranger;
     const exercise = this.input.exercises(ref) ?? unknownExercise(ref);
-    const made = trackOf({ ...STRANGER, id: planned.slotId, exercise: ref }, exercise, this.athlete, this.curve);
+    const made = trackOf(
+      { ...STRANGER, id: planned.slotId, exercise: ref },
+      exercise,
+      this.athlete,
+      this.curve,
+    );
     this.strangers.set(key, made);
     return made;
   };
@@ -172,7 +198,9 @@ class Climb {
     const sessions = this.sessions.map((session) =>
       sessionFigures(
         session,
-        session.slots.map((slot) => this.planSlot(this.tracks.get(slot.id) as Track, session, week, deload, gain)),
+        session.slots.map((slot) =>
+          this.planSlot(this.tracks.get(slot.id) as Track, session, week, deload, gain),
+        ),
         this.facts,
         this.block,
         this.conventions,
@@ -184,7 +212,12 @@ class Climb {
       ? { code: 'rir/easy', week: 'deload', value: rir }
       : { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset: 0, value: rir };
     const { block, athlete, landmarks, conventions } = this;
-    const figures = weekFigures(sessions, this.facts, { block, athlete, phase, kind, landmarks }, conventions);
+    const figures = weekFigures(
+      sessions,
+      this.facts,
+      { block, athlete, phase, kind, landmarks },
+      conventions,
+    );
     return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
   }
 
@@ -199,11 +232,21 @@ class Climb {
     const target: SlotTarget = { rir, whyRir, sets, whySets, strength, pinned, curve, conventions };
     const planned = deload ? this.lastWeekAgain(track, target) : planBuilding(track, target);
     if (deload && this.block.deload !== null) {
-      return easeSlot(track, planned, { week: 'deload', setFactor: this.block.deload.sets, loadFactor: 1 }, target);
+      return easeSlot(
+        track,
+        planned,
+        { week: 'deload', setFactor: this.block.deload.sets, loadFactor: 1 },
+        target,
+      );
     }
     if (this.recovers(track, week)) {
       const { recoverSets, recoverLoad } = this.conventions;
-      return easeSlot(track, planned, { week: 'recover', setFactor: recoverSets, loadFactor: recoverLoad }, target);
+      return easeSlot(
+        track,
+        planned,
+        { week: 'recover', setFactor: recoverSets, loadFactor: recoverLoad },
+        target,
+      );
     }
     return planned;
   }
@@ -215,13 +258,16 @@ class Climb {
       ...planned,
       sets: planned.sets.map((set) => {
         const last = track.last.get(set.role);
-        return last === undefined ? set : { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+        return last === undefined
+          ? set
+          : { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
       }),
     };
   }
 
   private rirOf(slot: Slot, week: number): { rir: number; whyRir: Reason } {
-    if (slot.rir.kind === 'fixed') return { rir: slot.rir.rir, whyRir: { code: 'rir/fixed', value: slot.rir.rir } };
+    if (slot.rir.kind === 'fixed')
+      return { rir: slot.rir.rir, whyRir: { code: 'rir/fixed', value: slot.rir.rir } };
     const { offset } = slot.rir;
     const { weeks, rir } = this.block;
     const { first, last } = rir;
@@ -236,10 +282,17 @@ class Climb {
     for (const answer of this.setAnswers.get(track.slot.id) ?? []) {
       const { proposal, choice } = answer;
       if (proposal.kind !== 'sets' || proposal.week > week || !this.holds(answer)) continue;
-      added.push({ muscle: proposal.muscle, week: proposal.week, add: choice !== null && 'add' in choice ? choice.add : proposal.add });
+      added.push({
+        muscle: proposal.muscle,
+        week: proposal.week,
+        add: choice !== null && 'add' in choice ? choice.add : proposal.add,
+      });
     }
     const { most, least } = setLimits(track.slot.technique);
-    const sum = Math.max(least, Math.min(most, prescribed + added.reduce((total, { add }) => total + add, 0)));
+    const sum = Math.max(
+      least,
+      Math.min(most, prescribed + added.reduce((total, { add }) => total + add, 0)),
+    );
     const recovered = this.recoveredBefore(track, week);
     if (recovered !== null) {
       const floor = Math.min(recovered.floor, recovered.failedAt);
@@ -261,14 +314,19 @@ class Climb {
   private recoverAnswers(track: Track): Answer[] {
     if (this.recovering.length === 0) return [];
     const movers = primeMovers(track.exercise);
-    return this.recovering.filter(({ proposal }) => proposal.kind === 'recover' && movers.includes(proposal.muscle));
+    return this.recovering.filter(
+      ({ proposal }) => proposal.kind === 'recover' && movers.includes(proposal.muscle),
+    );
   }
 
   private recovers(track: Track, week: number): boolean {
     return this.recoverAnswers(track).some((answer) => answer.proposal.week === week && this.holds(answer));
   }
 
-  private recoveredBefore(track: Track, week: number): { muscle: Muscle; failedAt: number; floor: number } | null {
+  private recoveredBefore(
+    track: Track,
+    week: number,
+  ): { muscle: Muscle; failedAt: number; floor: number } | null {
     const latest = this.recoverAnswers(track)
       .filter(({ proposal }) => proposal.week < week)
       .sort((a, b) => b.proposal.week - a.proposal.week)[0];
@@ -311,7 +369,13 @@ class Climb {
     const { range } = track.slot;
     const last = this.lastOf(track);
     const logged = track.exposures.at(-1);
-    const facts = [last?.load ?? 0, last?.reps ?? 0, Math.round((logged?.oneRepMax ?? 0) * 10), range.low, range.high];
+    const facts = [
+      last?.load ?? 0,
+      last?.reps ?? 0,
+      Math.round((logged?.oneRepMax ?? 0) * 10),
+      range.low,
+      range.high,
+    ];
     return `${subject}/${factsHash([...facts, this.rirOf(track.slot, week).rir, session.id, track.exercise.id])}`;
   }
 
@@ -360,7 +424,8 @@ class Climb {
     const found = new Map<string, Performed>();
     for (const { sessionId } of plan.sessions) {
       const workout = this.workouts.get(`${plan.week}/${sessionId}`);
-      if (workout !== undefined) found.set(sessionId, { workout, sets: this.logged.get(workout.id) ?? new Map() });
+      if (workout !== undefined)
+        found.set(sessionId, { workout, sets: this.logged.get(workout.id) ?? new Map() });
     }
     return found;
   }
@@ -372,18 +437,26 @@ class Climb {
     const before = new Map(this.before);
     const { curve, conventions, soreness, facts } = this;
     // In the order they were trained, so that two sessions running means what the athlete lived through.
-    const sessions = [...plan.sessions].sort((a, b) => dateOf(performed, a.sessionId).localeCompare(dateOf(performed, b.sessionId)));
+    const sessions = [...plan.sessions].sort((a, b) =>
+      dateOf(performed, a.sessionId).localeCompare(dateOf(performed, b.sessionId)),
+    );
     for (const session of sessions) {
       const done = performed.get(session.sessionId);
       for (const slot of session.slots) {
         const track = this.tracks.get(slot.slotId);
-        if (track === undefined || track.exercise.id !== slot.exerciseId || slot.why.sets.code === 'sets/easy') continue;
+        if (
+          track === undefined ||
+          track.exercise.id !== slot.exerciseId ||
+          slot.why.sets.code === 'sets/easy'
+        )
+          continue;
         rememberPlan(track, slot);
         if (done !== undefined) rememberLog(track, slot, done, plan.week, curve);
       }
       if (done === undefined) continue;
       const judging = { facts, before: this.before, soreness, curve, conventions };
-      for (const observation of observe(plan.week, session, done, this.lastBehind, judging)) this.note(observation);
+      for (const observation of observe(plan.week, session, done, this.lastBehind, judging))
+        this.note(observation);
       for (const [slot, sets] of doneLoads(session, done)) before.set(slot, sets);
     }
     this.before = before;
@@ -404,9 +477,15 @@ function dateOf(performed: ReadonlyMap<string, Performed>, sessionId: string): s
   return performed.get(sessionId)?.workout.date ?? '9999';
 }
 
-function statusOf(plan: LadderWeek, issued: IssuedWeek | null, performed: ReadonlyMap<string, Performed>): WeekStatus {
+function statusOf(
+  plan: LadderWeek,
+  issued: IssuedWeek | null,
+  performed: ReadonlyMap<string, Performed>,
+): WeekStatus {
   if (issued === null) return 'planned';
-  const done = plan.sessions.length > 0 && plan.sessions.every((session) => performed.get(session.sessionId)?.workout.finished === true);
+  const done =
+    plan.sessions.length > 0 &&
+    plan.sessions.every((session) => performed.get(session.sessionId)?.workout.finished === true);
   return done ? 'done' : 'issued';
 }
 

@@ -4,7 +4,7 @@ import { type Block, goalOf, type Session } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { LoadGrid } from '../loading/grid';
-import { warmUpRamp, type WarmUpSet } from '../loading/warm-up-ramp';
+import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
 import { hundredths } from '../loading/weight';
 import type { Reason } from '../reason';
 import { partsOf } from '../techniques/registry';
@@ -39,7 +39,11 @@ export function sessionFigures(
     const [first] = slot.sets;
     let warmUp: readonly WarmUpSet[] = [];
     if (cold && first !== undefined && first.load !== null) {
-      warmUp = warmUpRamp({ load: hundredths(first.load), reps: first.reps, general: at === 0 }, grid, conventions);
+      warmUp = warmUpRamp(
+        { load: hundredths(first.load), reps: first.reps, general: at === 0 },
+        grid,
+        conventions,
+      );
     }
     timed.push({
       secondsPerRep: secondsPerRep(slot.tempo, conventions.secondsPerRep),
@@ -63,8 +67,12 @@ export function sessionFigures(
 }
 
 /** Reps at both ends of the range for each planned set; easy weeks and slots no longer in the block as asked. */
-function repSpans(slot: LadderSlot, written: Session['slots'][number] | undefined): { low: number; high: number }[] {
-  if (written === undefined || slot.why.sets.code === 'sets/easy') return slot.sets.map(({ reps }) => ({ low: reps, high: reps }));
+function repSpans(
+  slot: LadderSlot,
+  written: Session['slots'][number] | undefined,
+): { low: number; high: number }[] {
+  if (written === undefined || slot.why.sets.code === 'sets/easy')
+    return slot.sets.map(({ reps }) => ({ low: reps, high: reps }));
   const offsets = new Map(partsOf(written.technique).map((part) => [part.role, part.repOffset]));
   return slot.sets.map(({ role }) => {
     const offset = offsets.get(role) ?? 0;
@@ -128,7 +136,8 @@ export function weekFigures(
           parts.set(muscle, list);
         }
         const part = list.get(exercise.id);
-        if (part === undefined) list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted });
+        if (part === undefined)
+          list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted });
         else part.sets += counted;
       }
     }
@@ -165,7 +174,13 @@ export function weekFigures(
     }),
     hardSets,
     budget,
-    whyHardSets: { code: 'budget', hardSets, budget, level: athlete.level, phase, hardSport: athlete.hardSport },
+    whyHardSets: {
+      code: 'budget',
+      hardSets,
+      budget,
+      level: athlete.level,
+      phase,
+      hardSport: athlete.hardSport,
+    },
   };
 }
-

@@ -12,6 +12,8 @@ export function wholeBodyBudget(
     intermediate: conventions.budgetIntermediate,
     advanced: conventions.budgetAdvanced,
   }[athlete.level];
-  const factor = { gaining: conventions.budgetGaining, holding: 1, cutting: conventions.budgetCutting }[phase];
+  const factor = { gaining: conventions.budgetGaining, holding: 1, cutting: conventions.budgetCutting }[
+    phase
+  ];
   return Math.max(0, base * factor - conventions.budgetPerSport * athlete.hardSport);
 }

@@ -57,11 +57,19 @@ export function landmarksFor(
 ): LandmarkTrace {
   const own = athlete.landmarks[muscle];
   const base = { ...LANDMARKS[muscle], ...own };
-  const levelFactor = { novice: conventions.noviceLandmarks, intermediate: 1, advanced: conventions.advancedLandmarks }[
-    athlete.level
+  const levelFactor = {
+    novice: conventions.noviceLandmarks,
+    intermediate: 1,
+    advanced: conventions.advancedLandmarks,
+  }[athlete.level];
+  const floorFactor = { gaining: conventions.gainingFloor, holding: 1, cutting: conventions.cuttingFloor }[
+    phase
   ];
-  const floorFactor = { gaining: conventions.gainingFloor, holding: 1, cutting: conventions.cuttingFloor }[phase];
-  const ceilingFactor = { gaining: conventions.gainingCeiling, holding: 1, cutting: conventions.cuttingCeiling }[phase];
+  const ceilingFactor = {
+    gaining: conventions.gainingCeiling,
+    holding: 1,
+    cutting: conventions.cuttingCeiling,
+  }[phase];
   const floor = Math.max(base.hold, base.floor * levelFactor * floorFactor);
   const ceiling = Math.max(floor, base.ceiling * levelFactor * ceilingFactor);
   return {

@@ -3,7 +3,13 @@ import { type Block, emptyBlock, exerciseById, type LocalDate, type Session, typ
 type NewId = () => string;
 type Line = readonly [exercise: string, sets: number, low: number, high: number, changes?: Partial<Slot>];
 
-const TOP: Slot['technique'] = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 };
+const TOP: Slot['technique'] = {
+  kind: 'top + back-offs',
+  backOffs: 2,
+  drop: 0.12,
+  topRir: 1,
+  backOffReps: 4,
+};
 
 function session(newId: NewId, name: string, day: number, lines: readonly Line[]): Session {
   return {
@@ -36,7 +42,14 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
 export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('Autumn block', startDate),
-    goals: { glutes: 'priority', lats: 'priority', traps: 'hold', forearms: 'hold', adductors: 'hold', abductors: 'hold' },
+    goals: {
+      glutes: 'priority',
+      lats: 'priority',
+      traps: 'hold',
+      forearms: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
+    },
     sessions: [
       session(newId, 'Lower, squat first', 0, [
         ['hack-squat', 3, 6, 10, { technique: TOP, note: 'Feet low, deep. Seat pin 4.' }],
@@ -121,7 +134,14 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
     ...emptyBlock('Garage cut', startDate),
     weeks: 5,
     rir: { first: 3, last: 1 },
-    goals: { forearms: 'hold', traps: 'hold', adductors: 'hold', abductors: 'hold', abs: 'hold', 'spinal erectors': 'hold' },
+    goals: {
+      forearms: 'hold',
+      traps: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
+      abs: 'hold',
+      'spinal erectors': 'hold',
+    },
     sessions: [
       session(newId, 'Squat and press', 0, [
         ['barbell-back-squat', 3, 4, 8, { technique: TOP }],

@@ -47,7 +47,10 @@ function range(first: number, last: number, step: number): number[] {
 const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir });
 
 /** The people of the demo. Made up; dates hang on the day it is seeded. */
-export function people(newId: () => string, since: LocalDate): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren', Athlete> {
+export function people(
+  newId: () => string,
+  since: LocalDate,
+): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren', Athlete> {
   const shared = { timeZone: 'Europe/Oslo', hardSport: 0, style: 'standard' as const, landmarks: {} };
   return {
     maren: {

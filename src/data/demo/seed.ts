@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, emptyBlock, mondayOf, type Muscle, type Soreness } from '@/core';
+import { addDays, emptyBlock, type Muscle, mondayOf, type Soreness } from '@/core';
 import type { Asker } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
@@ -23,7 +23,13 @@ interface Course {
 }
 
 /** Plays an issued week: logs its sessions through the same doors as the floor view, some of them only. */
-async function playWeek(asker: Asker, blockId: string, week: number, sessions: number, course: Course): Promise<void> {
+async function playWeek(
+  asker: Asker,
+  blockId: string,
+  week: number,
+  sessions: number,
+  course: Course,
+): Promise<void> {
   const training = await findTraining(asker, blockId);
   const issued = training?.issued.find((one) => one.week === week);
   if (issued === undefined) return;
@@ -51,7 +57,11 @@ async function playWeek(asker: Asker, blockId: string, week: number, sessions: n
     const end = new Date(Date.parse(`${date}T16:05:00Z`) + minute * 60_000);
     await logSets(asker, ref, date, sets, end);
     await finishWorkout(asker, ref, date, end);
-    const reports = Object.entries(course.soreness).map(([muscle, soreness]) => ({ id: randomUUID(), muscle: muscle as Muscle, soreness }));
+    const reports = Object.entries(course.soreness).map(([muscle, soreness]) => ({
+      id: randomUUID(),
+      muscle: muscle as Muscle,
+      soreness,
+    }));
     if (reports.length > 0) await reportSoreness(asker, ref, reports, end);
   }
 }
@@ -59,7 +69,8 @@ async function playWeek(asker: Asker, blockId: string, week: number, sessions: n
 async function issue(asker: Asker, blockId: string, week: number, at: string): Promise<void> {
   const training = await findTraining(asker, blockId);
   const outcome = await issueWeek(asker, blockId, week, training?.revision ?? 0, new Date(at));
-  if (outcome.status !== 'issued') throw new Error(`the demo week was not issued: ${JSON.stringify(outcome)}`);
+  if (outcome.status !== 'issued')
+    throw new Error(`the demo week was not issued: ${JSON.stringify(outcome)}`);
 }
 
 /**
@@ -89,14 +100,23 @@ async function fill(asker: Asker, today: string): Promise<void> {
   const autumn = await addBlock(asker, maren.id, autumnUpperLower(shortId, addDays(monday, -14)), started);
   if (autumn !== undefined) {
     await issue(asker, autumn, 1, `${addDays(monday, -15)}T18:00:00Z`);
-    await playWeek(asker, autumn, 1, 4, { over: [1, 2, 0, 1], soreness: { quads: 'early', lats: 'just in time', chest: 'early' } });
+    await playWeek(asker, autumn, 1, 4, {
+      over: [1, 2, 0, 1],
+      soreness: { quads: 'early', lats: 'just in time', chest: 'early' },
+    });
     const calls = await openCalls(asker, autumn);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
     await answerCalls(asker, autumn, accepted, new Date(`${addDays(monday, -8)}T18:00:00Z`));
     await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);
     await playWeek(asker, autumn, 2, 4, {
       over: [1, 0, 2, 0, -1],
-      soreness: { quads: 'just in time', hamstrings: 'early', glutes: 'early', lats: 'early', chest: 'still sore' },
+      soreness: {
+        quads: 'just in time',
+        hamstrings: 'early',
+        glutes: 'early',
+        lats: 'early',
+        chest: 'still sore',
+      },
     });
   }
   await addBlock(asker, aurelio.id, firstFullBody(shortId, monday), started);

@@ -132,5 +132,6 @@ const TABLES = [
 ];
 
 export async function up(queryInterface: QueryInterface): Promise<void> {
-  for (const table of TABLES) await queryInterface.sequelize.query(`${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`);
+  for (const table of TABLES)
+    await queryInterface.sequelize.query(`${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`);
 }

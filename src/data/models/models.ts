@@ -128,7 +128,12 @@ function define(sequelize: Sequelize): Models {
   const table = <Row extends object>(name: string, columns: Parameters<typeof sequelize.define>[1]) =>
     sequelize.define(name, columns, { tableName: name }) as unknown as Table<Row>;
   return {
-    coaches: table('coaches', { id: key(), email: DataTypes.STRING, name: DataTypes.STRING, passwordHash: DataTypes.STRING }),
+    coaches: table('coaches', {
+      id: key(),
+      email: DataTypes.STRING,
+      name: DataTypes.STRING,
+      passwordHash: DataTypes.STRING,
+    }),
     signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },

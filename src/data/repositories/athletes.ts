@@ -72,8 +72,12 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
     name: row.name,
     level: row.level,
     phases: JSON.parse(row.phases) as Athlete['phases'],
-    block: row.blockId === null ? null : { id: row.blockId, name: row.blockName ?? '', weeks: Number(row.weeks) },
-    issued: row.week === null ? null : { week: row.week, finished: Number(row.finished), sessions: Number(row.sessions) },
+    block:
+      row.blockId === null ? null : { id: row.blockId, name: row.blockName ?? '', weeks: Number(row.weeks) },
+    issued:
+      row.week === null
+        ? null
+        : { week: row.week, finished: Number(row.finished), sessions: Number(row.sessions) },
     openCalls: Number(row.openCalls),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   }));

@@ -1,12 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { Op } from 'sequelize';
-import { applyEdit, type Block, collides, type Edit, encodeBlock, type HistoryStep, type Problem } from '@/core';
+import {
+  applyEdit,
+  type Block,
+  collides,
+  type Edit,
+  encodeBlock,
+  type HistoryStep,
+  type Problem,
+} from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import { refreshCalls } from './calls';
 import { findAthlete } from './athletes';
+import { refreshCalls } from './calls';
 import { blockFrom } from './training';
 
 /** A step as a tab sends it. The id is made by the tab, so that a repeated send is one step. */
@@ -18,7 +26,12 @@ export interface SentStep {
 
 export type SaveOutcome =
   | { readonly status: 'saved'; readonly revision: number; readonly merged: Block | null }
-  | { readonly status: 'collision'; readonly revision: number; readonly theirs: Block; readonly saved: number }
+  | {
+      readonly status: 'collision';
+      readonly revision: number;
+      readonly theirs: Block;
+      readonly saved: number;
+    }
   | {
       readonly status: 'refused';
       readonly revision: number;
@@ -31,7 +44,12 @@ export type SaveOutcome =
 const SNAPSHOT_EVERY = 25;
 
 /** Adds a block for one of the coach's athletes. @returns its id, or undefined when there is no such athlete */
-export async function addBlock(asker: Asker, athleteId: string, block: Block, now: Date): Promise<string | undefined> {
+export async function addBlock(
+  asker: Asker,
+  athleteId: string,
+  block: Block,
+  now: Date,
+): Promise<string | undefined> {
   if ((await findAthlete(asker, athleteId)) === undefined) return undefined;
   const id = randomUUID();
   await models().blocks.create({
@@ -57,7 +75,9 @@ export async function saveSteps(
   steps: readonly SentStep[],
   now: Date,
 ): Promise<SaveOutcome> {
-  const outcome = await database().transaction(async (transaction) => save(asker, blockId, base, steps, now, transaction));
+  const outcome = await database().transaction(async (transaction) =>
+    save(asker, blockId, base, steps, now, transaction),
+  );
   if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now);
   return outcome;
 }
@@ -71,21 +91,34 @@ async function save(
   transaction: Transaction,
 ): Promise<SaveOutcome> {
   const { blocks, revisions } = models();
-  const row = await blocks.findOne({ where: own(asker, { id: blockId }), transaction, lock: transaction.LOCK.UPDATE });
+  const row = await blocks.findOne({
+    where: own(asker, { id: blockId }),
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  });
   if (row === null) return { status: 'gone' };
   const stored = row.get();
   let block = blockFrom(stored.document);
   let { revision } = stored;
-  const known = await revisions.findAll({ where: own(asker, { blockId, editId: steps.map(({ id }) => id) }), transaction });
+  const known = await revisions.findAll({
+    where: own(asker, { blockId, editId: steps.map(({ id }) => id) }),
+    transaction,
+  });
   const already = new Set(known.map((step) => step.get().editId));
-  const between = await revisions.findAll({ where: own(asker, { blockId, revision: { [Op.gt]: base } }), transaction });
+  const between = await revisions.findAll({
+    where: own(asker, { blockId, revision: { [Op.gt]: base } }),
+    transaction,
+  });
   const theirs = between.map((step) => step.get()).filter((step) => !already.has(step.editId));
   const theirEdits = theirs.map((step) => JSON.parse(step.edit) as Edit);
 
   let saved = 0;
   const finish = async () => {
     if (revision === stored.revision) return;
-    await blocks.update({ revision, document: encodeBlock(block), updatedAt: now }, { where: own(asker, { id: blockId }), transaction });
+    await blocks.update(
+      { revision, document: encodeBlock(block), updatedAt: now },
+      { where: own(asker, { id: blockId }), transaction },
+    );
   };
   for (const step of steps) {
     if (already.has(step.id)) {

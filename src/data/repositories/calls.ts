@@ -13,12 +13,21 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
   await database().transaction(async (transaction) => {
     const { blocks, calls } = models();
     // The lock keeps two refreshes of one block from filing the same call.
-    await blocks.findOne({ where: own(asker, { id: blockId }), attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
+    await blocks.findOne({
+      where: own(asker, { id: blockId }),
+      attributes: ['id'],
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return;
-    const proposals = training.log.workouts.length === 0 ? [] : unfold({ ...training, exercises: exerciseLookup }).proposals;
+    const proposals =
+      training.log.workouts.length === 0 ? [] : unfold({ ...training, exercises: exerciseLookup }).proposals;
     const ids = proposals.map(({ id }) => id);
-    await calls.destroy({ where: own(asker, { blockId, status: 'open', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }), transaction });
+    await calls.destroy({
+      where: own(asker, { blockId, status: 'open', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }),
+      transaction,
+    });
     if (proposals.length === 0) return;
     await calls.bulkCreate(
       proposals.map((proposal) => ({
@@ -46,7 +55,9 @@ export interface SentAnswer {
   readonly choice: Answer['choice'];
 }
 
-export type AnswerOutcome = { readonly status: 'answered'; readonly training: Training } | { readonly status: 'gone' };
+export type AnswerOutcome =
+  | { readonly status: 'answered'; readonly training: Training }
+  | { readonly status: 'gone' };
 
 /** Keeps the coach's answers; a call that is no longer proposed is passed over. */
 export async function answerCalls(
@@ -68,7 +79,12 @@ export async function answerCalls(
 }
 
 /** Takes an answer back: the call is open again while its week is not handed out. */
-export async function reopenCall(asker: Asker, blockId: string, id: string, now: Date): Promise<AnswerOutcome> {
+export async function reopenCall(
+  asker: Asker,
+  blockId: string,
+  id: string,
+  now: Date,
+): Promise<AnswerOutcome> {
   const { calls } = models();
   await calls.destroy({ where: own(asker, { blockId, id, status: { [Op.ne]: 'open' } }) });
   await refreshCalls(asker, blockId, now);
@@ -78,6 +94,9 @@ export async function reopenCall(asker: Asker, blockId: string, id: string, now:
 
 /** A proposal as it stands in the calls table. */
 export async function openCalls(asker: Asker, blockId: string): Promise<readonly Proposal[]> {
-  const rows = await models().calls.findAll({ where: own(asker, { blockId, status: 'open' }), order: [['createdAt', 'ASC']] });
+  const rows = await models().calls.findAll({
+    where: own(asker, { blockId, status: 'open' }),
+    order: [['createdAt', 'ASC']],
+  });
   return rows.map((row) => JSON.parse(row.get().proposal) as Proposal);
 }

@@ -42,9 +42,13 @@ export async function signIn(email: string, password: string, now: Date): Promis
   const { attempts, coaches, signIns } = models();
   const address = normal(email).slice(0, 190);
   const since = new Date(now.getTime() - WINDOW_MINUTES * 60_000);
-  const recent = await attempts.findAll({ where: { email: address, at: { [Op.gt]: since } }, order: [['at', 'ASC']] });
+  const recent = await attempts.findAll({
+    where: { email: address, at: { [Op.gt]: since } },
+    order: [['at', 'ASC']],
+  });
   if (recent.length >= MOST_ATTEMPTS) {
-    const frees = (recent[recent.length - MOST_ATTEMPTS]?.get().at ?? now).getTime() + WINDOW_MINUTES * 60_000;
+    const frees =
+      (recent[recent.length - MOST_ATTEMPTS]?.get().at ?? now).getTime() + WINDOW_MINUTES * 60_000;
     return { status: 'wait', minutes: Math.max(1, Math.ceil((frees - now.getTime()) / 60_000)) };
   }
   // Counted before it is checked, so that attempts in parallel count too.
@@ -62,7 +66,10 @@ export async function signIn(email: string, password: string, now: Date): Promis
 }
 
 /** Who holds this token; undefined when the session has ended. */
-export async function askerOf(token: string, now: Date): Promise<(Asker & { readonly name: string }) | undefined> {
+export async function askerOf(
+  token: string,
+  now: Date,
+): Promise<(Asker & { readonly name: string }) | undefined> {
   const { signIns, coaches } = models();
   const session = await signIns.findOne({ where: { tokenHash: digest(token), expiresAt: { [Op.gt]: now } } });
   if (session === null) return undefined;

@@ -16,18 +16,40 @@ export type IssueOutcome =
  * Hands a week to the athlete, frozen as it stands.
  * @param revision the block's revision that the coach was looking at; another one is refused as stale
  */
-export async function issueWeek(asker: Asker, blockId: string, week: number, revision: number, now: Date): Promise<IssueOutcome> {
+export async function issueWeek(
+  asker: Asker,
+  blockId: string,
+  week: number,
+  revision: number,
+  now: Date,
+): Promise<IssueOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<IssueOutcome> => {
     const { blocks, issued } = models();
-    await blocks.findOne({ where: own(asker, { id: blockId }), attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
+    await blocks.findOne({
+      where: own(asker, { id: blockId }),
+      attributes: ['id'],
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (training.revision !== revision) return { status: 'stale' };
-    const frozen = freezeWeek({ ...training, exercises: exerciseLookup }, week, { id: randomUUID(), at: now.toISOString() });
+    const frozen = freezeWeek({ ...training, exercises: exerciseLookup }, week, {
+      id: randomUUID(),
+      at: now.toISOString(),
+    });
     if (!frozen.ok) return { status: 'refused', refusal: frozen.refusal };
     const { value } = frozen;
     await issued.create(
-      { id: value.id, coachId: asker.coachId, blockId, week, snapshot: JSON.stringify(value), issuedAt: now, recalledAt: null },
+      {
+        id: value.id,
+        coachId: asker.coachId,
+        blockId,
+        week,
+        snapshot: JSON.stringify(value),
+        issuedAt: now,
+        recalledAt: null,
+      },
       { transaction },
     );
     return { status: 'issued', week: value };
@@ -43,7 +65,12 @@ export type RecallOutcome =
   | { readonly status: 'gone' };
 
 /** Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it. */
-export async function recallWeek(asker: Asker, blockId: string, week: number, now: Date): Promise<RecallOutcome> {
+export async function recallWeek(
+  asker: Asker,
+  blockId: string,
+  week: number,
+  now: Date,
+): Promise<RecallOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<RecallOutcome> => {
     const { issued, workouts, sets } = models();
     const standing = await issued.findAll({
@@ -54,8 +81,15 @@ export async function recallWeek(asker: Asker, blockId: string, week: number, no
     const row = standing.find((one) => one.get().week === week);
     if (row === undefined) return { status: 'gone' };
     if (standing.some((one) => one.get().week > week)) return { status: 'later week issued' };
-    const started = await workouts.findAll({ where: own(asker, { issuedWeekId: row.get().id }), attributes: ['id'], transaction });
-    const logged = await sets.count({ where: own(asker, { workoutId: started.map((workout) => workout.get().id) }), transaction });
+    const started = await workouts.findAll({
+      where: own(asker, { issuedWeekId: row.get().id }),
+      attributes: ['id'],
+      transaction,
+    });
+    const logged = await sets.count({
+      where: own(asker, { workoutId: started.map((workout) => workout.get().id) }),
+      transaction,
+    });
     if (logged > 0) return { status: 'already logged' };
     await issued.update({ recalledAt: now }, { where: own(asker, { id: row.get().id }), transaction });
     return { status: 'recalled' };

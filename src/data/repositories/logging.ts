@@ -1,5 +1,5 @@
-import { type IssuedWeek, type Muscle, type Soreness, type Unit } from '@/core';
 import type { Transaction } from 'sequelize';
+import type { IssuedWeek, Muscle, Soreness, Unit } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -41,7 +41,9 @@ async function openWorkout(
   session: SessionRef,
   localDate: string,
   transaction: Transaction,
-): Promise<{ status: 'open'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }> {
+): Promise<
+  { status: 'open'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }
+> {
   const { issued, workouts } = models();
   const row = await issued.findOne({
     where: own(asker, { id: session.issuedWeekId }),
@@ -87,7 +89,9 @@ export async function logSets(
     const workout = await openWorkout(asker, session, localDate, transaction);
     if (workout.status !== 'open') return workout;
     const planned = workout.week.rung.sessions.find(({ sessionId }) => sessionId === session.sessionId);
-    const places = new Set(planned?.slots.flatMap((slot) => slot.sets.map((set) => `${slot.slotId}/${set.id}`)));
+    const places = new Set(
+      planned?.slots.flatMap((slot) => slot.sets.map((set) => `${slot.slotId}/${set.id}`)),
+    );
     const stray = sent.find((set) => !places.has(`${set.slotId}/${set.setId}`));
     if (stray !== undefined) return { status: 'unknown set', id: stray.id };
     const { sets, workouts } = models();
@@ -115,13 +119,21 @@ export async function logSets(
 }
 
 /** Marks a session as finished (again: no change); its calls are then made. */
-export async function finishWorkout(asker: Asker, session: SessionRef, localDate: string, now: Date): Promise<LogOutcome> {
+export async function finishWorkout(
+  asker: Asker,
+  session: SessionRef,
+  localDate: string,
+  now: Date,
+): Promise<LogOutcome> {
   let blockId: string | null = null;
   const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
     const workout = await openWorkout(asker, session, localDate, transaction);
     if (workout.status !== 'open') return workout;
     blockId = workout.blockId;
-    await models().workouts.update({ finishedAt: now }, { where: own(asker, { id: workoutId(session), finishedAt: null }), transaction });
+    await models().workouts.update(
+      { finishedAt: now },
+      { where: own(asker, { id: workoutId(session), finishedAt: null }), transaction },
+    );
     return { status: 'kept' };
   });
   if (outcome.status === 'kept' && blockId !== null) await refreshCalls(asker, blockId, now);
@@ -151,4 +163,3 @@ export async function reportSoreness(
   await refreshCalls(asker, workout.get().blockId, now);
   return { status: 'kept' };
 }
-

@@ -4,8 +4,8 @@ import {
   type Athlete,
   type Block,
   decodeBlock,
-  exerciseById,
   type ExerciseLookup,
+  exerciseById,
   type HistoryStep,
   type IssuedWeek,
   type Log,
@@ -70,7 +70,11 @@ function answerFrom(row: CallRow): Answer[] {
 }
 
 /** A block with its athlete and all that happened in it: a fixed number of queries. */
-export async function findTraining(asker: Asker, blockId: string, transaction?: Transaction): Promise<Training | undefined> {
+export async function findTraining(
+  asker: Asker,
+  blockId: string,
+  transaction?: Transaction,
+): Promise<Training | undefined> {
   const { blocks, athletes, issued, workouts, sets, soreness, calls } = models();
   const within = transaction === undefined ? {} : { transaction };
   const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
@@ -78,18 +82,38 @@ export async function findTraining(asker: Asker, blockId: string, transaction?: 
   const [athlete, weeks, done, answered] = await Promise.all([
     athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),
     issued.findAll({ where: own(asker, { blockId, recalledAt: null }), order: [['week', 'ASC']], ...within }),
-    workouts.findAll({ where: own(asker, { blockId }), order: [['localDate', 'ASC'], ['id', 'ASC']], ...within }),
-    calls.findAll({ where: own(asker, { blockId, status: { [Op.ne]: 'open' } }), order: [['answeredAt', 'ASC']], ...within }),
+    workouts.findAll({
+      where: own(asker, { blockId }),
+      order: [
+        ['localDate', 'ASC'],
+        ['id', 'ASC'],
+      ],
+      ...within,
+    }),
+    calls.findAll({
+      where: own(asker, { blockId, status: { [Op.ne]: 'open' } }),
+      order: [['answeredAt', 'ASC']],
+      ...within,
+    }),
   ]);
   if (athlete === null) return undefined;
   const standing = new Set(weeks.map((week) => week.get().id));
-  const performed = done.map((workout) => workout.get()).filter((workout) => standing.has(workout.issuedWeekId));
+  const performed = done
+    .map((workout) => workout.get())
+    .filter((workout) => standing.has(workout.issuedWeekId));
   const ids = performed.map((workout) => workout.id);
   const [logged, reports] =
     ids.length === 0
       ? [[], []]
       : await Promise.all([
-          sets.findAll({ where: own(asker, { workoutId: ids }), order: [['doneAt', 'ASC'], ['receivedAt', 'ASC']], ...within }),
+          sets.findAll({
+            where: own(asker, { workoutId: ids }),
+            order: [
+              ['doneAt', 'ASC'],
+              ['receivedAt', 'ASC'],
+            ],
+            ...within,
+          }),
           soreness.findAll({ where: own(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
         ]);
   return {
@@ -131,6 +155,10 @@ export async function findHistory(asker: Asker, blockId: string): Promise<readon
 
 /** The athlete's newest block, if there is one. */
 export async function newestBlock(asker: Asker, athleteId: string): Promise<string | undefined> {
-  const row = await models().blocks.findOne({ where: own(asker, { athleteId }), order: [['createdAt', 'DESC']], attributes: ['id'] });
+  const row = await models().blocks.findOne({
+    where: own(asker, { athleteId }),
+    order: [['createdAt', 'DESC']],
+    attributes: ['id'],
+  });
   return row?.get().id;
 }

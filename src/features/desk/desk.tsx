@@ -92,7 +92,9 @@ export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
             onChange={(event) => setFilter(event.target.value)}
           />
           <span className={classes.count}>
-            {shown.length === lines.length ? `${lines.length} athletes` : `${shown.length} of ${lines.length} athletes`}
+            {shown.length === lines.length
+              ? `${lines.length} athletes`
+              : `${shown.length} of ${lines.length} athletes`}
             {waiting > 0 ? `, ${waiting} calls wait` : ', no calls wait'}
           </span>
         </div>
@@ -130,14 +132,23 @@ export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
                 <td>{phaseOn(line, today)}</td>
                 <td className={classes.block}>
                   {line.block?.name ?? (
-                    <button type="button" className={classes.start} data-open onClick={() => startBlock(line.athleteId)}>
+                    <button
+                      type="button"
+                      className={classes.start}
+                      data-open
+                      onClick={() => startBlock(line.athleteId)}
+                    >
                       Start a block
                     </button>
                   )}
                 </td>
                 <td>{weekCell(line)}</td>
-                <td className={classes.number}>{line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}</td>
-                <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>{line.openCalls > 0 ? line.openCalls : ''}</td>
+                <td className={classes.number}>
+                  {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
+                </td>
+                <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
+                  {line.openCalls > 0 ? line.openCalls : ''}
+                </td>
                 <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
                 <td>
                   {line.issued === null || line.block === null ? null : (
@@ -150,7 +161,11 @@ export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
             ))}
           </tbody>
         </table>
-        {lines.length === 0 ? <p>No athletes yet.</p> : shown.length === 0 ? <p>Nobody matches “{filter}”.</p> : null}
+        {lines.length === 0 ? (
+          <p>No athletes yet.</p>
+        ) : shown.length === 0 ? (
+          <p>Nobody matches “{filter}”.</p>
+        ) : null}
       </main>
     </div>
   );
@@ -166,7 +181,11 @@ interface HeadProps {
 
 function Head({ name, order, now, number, onOrder }: HeadProps) {
   return (
-    <th scope="col" className={number ? classes.number : ''} aria-sort={order === now ? (order === 'name' ? 'ascending' : 'descending') : 'none'}>
+    <th
+      scope="col"
+      className={number ? classes.number : ''}
+      aria-sort={order === now ? (order === 'name' ? 'ascending' : 'descending') : 'none'}
+    >
       <button type="button" className={classes.sort} onClick={() => onOrder(order)}>
         {name}
         {order === now ? (order === 'name' ? ' ↑' : ' ↓') : ''}

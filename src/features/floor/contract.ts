@@ -1,4 +1,13 @@
-import type { Athlete, Exercise, LadderSession, LocalDate, LoggedSet, Muscle, Soreness, Weight } from '@/core';
+import type {
+  Athlete,
+  Exercise,
+  LadderSession,
+  LocalDate,
+  LoggedSet,
+  Muscle,
+  Soreness,
+  Weight,
+} from '@/core';
 
 /** A session as the floor needs it: what was issued, what is logged, what was done last time. */
 export interface FloorSession {
@@ -15,7 +24,9 @@ export interface FloorSession {
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
   /** First set of each slot when it was last done, by slot id. */
-  readonly lastTime: Readonly<Record<string, { readonly load: Weight; readonly reps: number; readonly rir: number }>>;
+  readonly lastTime: Readonly<
+    Record<string, { readonly load: Weight; readonly reps: number; readonly rir: number }>
+  >;
   readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
 }
 

@@ -29,7 +29,8 @@ export function without(waiting: Outgoing, sent: Outgoing): Outgoing {
 
 /** The outbox after the server answered, or did not (undefined). Nothing leaves it unless it was kept. */
 export function afterSend(outbox: Outbox, sent: Outgoing, answer: FloorAnswer | undefined): Outbox {
-  if (answer === undefined || answer.status === 'unavailable') return { ...outbox, status: 'offline', refusal: null };
+  if (answer === undefined || answer.status === 'unavailable')
+    return { ...outbox, status: 'offline', refusal: null };
   if (answer.status !== 'kept') return { ...outbox, status: 'refused', refusal: answer.status };
   const waiting = without(outbox.waiting, sent);
   return { waiting, status: isNothing(waiting) ? 'clear' : 'sending', refusal: null };

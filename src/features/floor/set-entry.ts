@@ -37,7 +37,8 @@ export function checkEntry(entry: SetEntry, grid: LoadGrid): EntryCheck {
     const [low, high] = LIMITS[field];
     const whole = field !== 'reps' || Number.isInteger(value);
     if (value === null) return refuse(field, `${NAMES[field]}: “${entry[field]}” is not a number.`);
-    if (value < low || value > high || !whole) return refuse(field, `${NAMES[field]} can be ${low} to ${high}${field === 'reps' ? ', whole' : ''}.`);
+    if (value < low || value > high || !whole)
+      return refuse(field, `${NAMES[field]} can be ${low} to ${high}${field === 'reps' ? ', whole' : ''}.`);
   }
   const value = read3 as CheckedSet;
   return { value, problem: null, hint: loadHint(value.load, grid) };

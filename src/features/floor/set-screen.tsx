@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { hundredths, loadGrid, type LoggedSet, platesPerSide } from '@/core';
+import { hundredths, type LoggedSet, loadGrid, platesPerSide } from '@/core';
 import { NOT_ALONE } from '@/ui/words/cautions';
-import { figure, load as loadWords, loadWithUnit } from '@/ui/words/figures';
+import { figure, loadWithUnit, load as loadWords } from '@/ui/words/figures';
 import { capital, exerciseName, setName } from '@/ui/words/names';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
@@ -51,9 +51,16 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
     onLog(check.value);
   };
 
-  const asked = check.value !== null && check.value.load === set.load && check.value.reps === set.reps && check.value.rir === set.rir;
+  const asked =
+    check.value !== null &&
+    check.value.load === set.load &&
+    check.value.reps === set.reps &&
+    check.value.rir === set.rir;
   const verb = done === null ? 'Log' : 'Correct to';
-  const perSide = slot.loading === 'barbell' && check.value !== null ? platesPerSide(hundredths(check.value.load), data.equipment.barbell) : undefined;
+  const perSide =
+    slot.loading === 'barbell' && check.value !== null
+      ? platesPerSide(hundredths(check.value.load), data.equipment.barbell)
+      : undefined;
   const heaviest = Math.max(...data.equipment.barbell.plates.map(({ weight }) => weight), 1);
   const first = slot.sets[0]?.id === set.id;
 
@@ -74,10 +81,18 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
       {perSide === undefined ? null : <Plates perSide={perSide} heaviest={heaviest} />}
       <dl className={classes.facts}>
         {first && slot.warmUp.length > 0 ? (
-          <Fact name="Warm-up" value={slot.warmUp.map(({ load, reps }) => `${loadWords(load / 100, slot.loading)} × ${reps}`).join(', ')} />
+          <Fact
+            name="Warm-up"
+            value={slot.warmUp
+              .map(({ load, reps }) => `${loadWords(load / 100, slot.loading)} × ${reps}`)
+              .join(', ')}
+          />
         ) : null}
         {last === undefined ? null : (
-          <Fact name="Last time" value={`${last.reps} at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}, ${figure(last.rir)} left`} />
+          <Fact
+            name="Last time"
+            value={`${last.reps} at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}, ${figure(last.rir)} left`}
+          />
         )}
         {restSince === null || done !== null ? null : <Rest since={restSince} of={slot.rest} />}
       </dl>
@@ -86,7 +101,9 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
           No load is known yet: work up until {set.reps} reps leave {figure(set.rir)}, then log what you used.
         </p>
       ) : null}
-      {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? <p className={classes.caution}>{NOT_ALONE}</p> : null}
+      {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (
+        <p className={classes.caution}>{NOT_ALONE}</p>
+      ) : null}
       <div className={classes.grow} />
       <div className={classes.steppers}>
         <Stepper
@@ -114,7 +131,11 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
           onStep={(by) => step('rir', by)}
         />
       </div>
-      <p className={classes.said} data-problem={check.problem !== null} role={check.problem === null ? undefined : 'alert'}>
+      <p
+        className={classes.said}
+        data-problem={check.problem !== null}
+        role={check.problem === null ? undefined : 'alert'}
+      >
         {check.problem?.sentence ?? check.hint}
       </p>
       <button type="button" className={classes.go} disabled={check.value === null} onClick={tap}>

@@ -24,7 +24,9 @@ export function SorenessForm({ muscles, reported, onReport }: SorenessFormProps)
       }}
     >
       <h2 className={classes.group}>When had soreness ended?</h2>
-      <p className={classes.soft}>Seen from the next session for the muscle. Come back for this when you know it.</p>
+      <p className={classes.soft}>
+        Seen from the next session for the muscle. Come back for this when you know it.
+      </p>
       {muscles.map((muscle) => (
         <fieldset className={classes.muscle} key={muscle}>
           <legend>{capital(muscle)}</legend>

@@ -14,7 +14,12 @@ interface StepperProps {
 export function Stepper({ label, text, onText, onStep, problem, decimal }: StepperProps) {
   return (
     <div className={classes.stepper} data-problem={problem !== null}>
-      <button type="button" className={classes.stepButton} aria-label={`less ${label}`} onClick={() => onStep(-1)}>
+      <button
+        type="button"
+        className={classes.stepButton}
+        aria-label={`less ${label}`}
+        onClick={() => onStep(-1)}
+      >
         −
       </button>
       <label className={classes.stepValue}>
@@ -28,7 +33,12 @@ export function Stepper({ label, text, onText, onStep, problem, decimal }: Stepp
         />
         <span className={classes.stepLabel}>{label}</span>
       </label>
-      <button type="button" className={classes.stepButton} aria-label={`more ${label}`} onClick={() => onStep(1)}>
+      <button
+        type="button"
+        className={classes.stepButton}
+        aria-label={`more ${label}`}
+        onClick={() => onStep(1)}
+      >
         +
       </button>
     </div>

@@ -2,9 +2,17 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { currentSets, type LadderSlot, type LoggedSet, type Muscle, type PlannedSet, primeMovers, type Soreness } from '@/core';
+import {
+  currentSets,
+  type LadderSlot,
+  type LoggedSet,
+  type Muscle,
+  type PlannedSet,
+  primeMovers,
+  type Soreness,
+} from '@/core';
 import { newId } from '@/ui/new-id';
-import { load as loadWords, loadWithUnit } from '@/ui/words/figures';
+import { loadWithUnit, load as loadWords } from '@/ui/words/figures';
 import { capital, exerciseName, setName } from '@/ui/words/names';
 import type { FloorSession, SendAction, SentSet } from './contract';
 import classes from './floor.module.css';
@@ -21,7 +29,10 @@ export interface Place {
   readonly set: PlannedSet;
 }
 
-type View = { readonly status: 'set'; readonly key: string } | { readonly status: 'list' } | { readonly status: 'end' };
+type View =
+  | { readonly status: 'set'; readonly key: string }
+  | { readonly status: 'list' }
+  | { readonly status: 'end' };
 
 const REFUSED: Readonly<Record<string, string>> = {
   recalled: 'Your coach took this week back. Your sets are kept on this phone; tell your coach.',
@@ -33,7 +44,8 @@ const REFUSED: Readonly<Record<string, string>> = {
 
 function outboxSentence({ waiting, status, refusal }: Outbox): string | null {
   const count = waiting.sets.length;
-  const kept = count === 0 ? 'Kept on this phone.' : `${count === 1 ? '1 set' : `${count} sets`} kept on this phone.`;
+  const kept =
+    count === 0 ? 'Kept on this phone.' : `${count === 1 ? '1 set' : `${count} sets`} kept on this phone.`;
   if (status === 'offline') return `No connection. ${kept}`;
   if (status === 'refused') return REFUSED[refusal ?? ''] ?? kept;
   return null;
@@ -50,7 +62,10 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
   const { session, workoutId } = data;
 
   const places = useMemo(
-    () => session.slots.flatMap((slot) => slot.sets.map((set): Place => ({ key: `${slot.slotId}/${set.id}`, slot, set }))),
+    () =>
+      session.slots.flatMap((slot) =>
+        slot.sets.map((set): Place => ({ key: `${slot.slotId}/${set.id}`, slot, set })),
+      ),
     [session],
   );
   // Sets of this page, of the outbox of an earlier page, and what the server knew: by id, so each counts once.
@@ -62,7 +77,8 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
 
   const firstOpen = places.find(({ key }) => !done.has(key));
   const [view, setView] = useState<View | null>(null);
-  const now: View = view ?? (finished || firstOpen === undefined ? { status: 'end' } : { status: 'set', key: firstOpen.key });
+  const now: View =
+    view ?? (finished || firstOpen === undefined ? { status: 'end' } : { status: 'set', key: firstOpen.key });
 
   const log = useCallback(
     (place: Place, value: CheckedSet) => {
@@ -81,7 +97,13 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       setMine((sets) => [...sets, { ...set, workoutId }]);
       post((waiting) => ({ ...waiting, sets: [...waiting.sets, set] }));
       const next = places.find(({ key }) => key !== place.key && !done.has(key));
-      setView(before !== undefined ? { status: 'list' } : next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
+      setView(
+        before !== undefined
+          ? { status: 'list' }
+          : next === undefined
+            ? { status: 'end' }
+            : { status: 'set', key: next.key },
+      );
     },
     [done, places, post, workoutId],
   );
@@ -93,17 +115,25 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
   };
 
   const report = (answers: Readonly<Partial<Record<Muscle, Soreness>>>) => {
-    const fresh = (Object.entries(answers) as [Muscle, Soreness][]).filter(([muscle, soreness]) => reported[muscle] !== soreness);
+    const fresh = (Object.entries(answers) as [Muscle, Soreness][]).filter(
+      ([muscle, soreness]) => reported[muscle] !== soreness,
+    );
     setReported(answers);
     post((waiting) => ({
       ...waiting,
-      soreness: [...waiting.soreness, ...fresh.map(([muscle, soreness]) => ({ id: newId(), muscle, soreness }))],
+      soreness: [
+        ...waiting.soreness,
+        ...fresh.map(([muscle, soreness]) => ({ id: newId(), muscle, soreness })),
+      ],
     }));
   };
 
   const sentence = outboxSentence(outbox);
   const place = now.status === 'set' ? places.find(({ key }) => key === now.key) : undefined;
-  const latest = [...done.values()].reduce<string | null>((at, { set }) => (at === null || set.at > at ? set.at : at), null);
+  const latest = [...done.values()].reduce<string | null>(
+    (at, { set }) => (at === null || set.at > at ? set.at : at),
+    null,
+  );
 
   return (
     <main className={classes.page}>
@@ -115,7 +145,11 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       </div>
       <div className={classes.ticks} aria-hidden="true">
         {places.map(({ key }) => (
-          <span key={key} className={classes.tick} data-state={now.status === 'set' && key === now.key ? 'now' : done.has(key) ? 'done' : 'open'} />
+          <span
+            key={key}
+            className={classes.tick}
+            data-state={now.status === 'set' && key === now.key ? 'now' : done.has(key) ? 'done' : 'open'}
+          />
         ))}
       </div>
       {place !== undefined ? (
@@ -128,12 +162,26 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
           onLog={(value) => log(place, value)}
         />
       ) : now.status === 'end' ? (
-        <End data={data} open={places.length - done.size} finished={finished} reported={reported} onFinish={finish} onReport={report} />
+        <End
+          data={data}
+          open={places.length - done.size}
+          finished={finished}
+          reported={reported}
+          onFinish={finish}
+          onReport={report}
+        />
       ) : (
         <SetList places={places} done={done} onOpen={(key) => setView({ status: 'set', key })} />
       )}
       <div className={classes.foot} data-waiting={sentence !== null} role="status">
-        <span>{sentence ?? (outbox.status === 'sending' ? 'Sending …' : 'All sets are with your coach.')}</span>
+        <span>
+          {sentence ??
+            (outbox.status === 'sending'
+              ? 'Sending …'
+              : done.size > 0
+                ? 'All sets are with your coach.'
+                : '')}
+        </span>
         <span style={{ display: 'flex', gap: 14, whiteSpace: 'nowrap' }}>
           {now.status === 'list' && (firstOpen !== undefined || finished) ? (
             <button type="button" className={classes.link} onClick={() => setView(null)}>
@@ -176,7 +224,9 @@ function SetList({ places, done, onOpen }: SetListProps) {
                 <button type="button" className={classes.setRow} key={key} onClick={() => onOpen(key)}>
                   <span className={shown === undefined ? classes.soft : ''}>
                     {capital(setName(set, slot.sets))}
-                    {logged !== undefined && logged.conflicts.length > 0 ? ', logged twice: the later counts' : ''}
+                    {logged !== undefined && logged.conflicts.length > 0
+                      ? ', logged twice: the later counts'
+                      : ''}
                   </span>
                   {shown === undefined ? (
                     <span className={classes.soft}>
@@ -184,7 +234,8 @@ function SetList({ places, done, onOpen }: SetListProps) {
                     </span>
                   ) : (
                     <strong>
-                      {loadWithUnit(shown.load.value, slot.loading, shown.load.unit)} × {shown.reps}, {shown.rir} left
+                      {loadWithUnit(shown.load.value, slot.loading, shown.load.unit)} × {shown.reps},{' '}
+                      {shown.rir} left
                     </strong>
                   )}
                 </button>
@@ -206,15 +257,23 @@ interface EndProps {
 }
 
 function End({ data, open, finished, reported, onFinish, onReport }: EndProps) {
-  const muscles = [...new Set(data.session.slots.flatMap((slot) => {
-    const exercise = data.exercises[slot.exerciseId];
-    return exercise === undefined ? [] : primeMovers(exercise);
-  }))];
+  const muscles = [
+    ...new Set(
+      data.session.slots.flatMap((slot) => {
+        const exercise = data.exercises[slot.exerciseId];
+        return exercise === undefined ? [] : primeMovers(exercise);
+      }),
+    ),
+  ];
   if (finished) return <SorenessForm muscles={muscles} reported={reported} onReport={onReport} />;
   return (
     <div>
-      <p className={classes.slotName}>{open === 0 ? 'All sets are logged.' : `${open} sets are not logged.`}</p>
-      <p className={classes.soft}>Finishing tells your coach that the session is over. Sets can still be corrected.</p>
+      <p className={classes.slotName}>
+        {open === 0 ? 'All sets are logged.' : `${open} sets are not logged.`}
+      </p>
+      <p className={classes.soft}>
+        Finishing tells your coach that the session is over. Sets can still be corrected.
+      </p>
       <button type="button" className={classes.go} onClick={onFinish}>
         Finish the session
       </button>

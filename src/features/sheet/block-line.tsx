@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { type Block, type Edit, type Problem, type Result } from '@/core';
+import type { Block, Edit, Problem, Result } from '@/core';
 import { figure } from '@/ui/words/figures';
 import { type SettingColumn, settingEntry } from './cell-entry';
 import { TextEditor } from './editor';
@@ -27,8 +27,22 @@ interface Setting {
 function settingsOf(block: Block): readonly Setting[] {
   const share = block.deload === null ? 'none' : `× ${figure(block.deload.sets)}`;
   return [
-    { column: 'block-name', before: '', after: '', value: block.name, name: 'Name of the block', says: 'How the block is called.' },
-    { column: 'weeks', before: '', after: 'weeks', value: String(block.weeks), name: 'Building weeks', says: 'Building weeks before the deload, 1 to 16.' },
+    {
+      column: 'block-name',
+      before: '',
+      after: '',
+      value: block.name,
+      name: 'Name of the block',
+      says: 'How the block is called.',
+    },
+    {
+      column: 'weeks',
+      before: '',
+      after: 'weeks',
+      value: String(block.weeks),
+      name: 'Building weeks',
+      says: 'Building weeks before the deload, 1 to 16.',
+    },
     {
       column: 'start-date',
       before: 'from',
@@ -37,8 +51,22 @@ function settingsOf(block: Block): readonly Setting[] {
       name: 'First day',
       says: 'Monday of week 1. Another day is moved back to its Monday.',
     },
-    { column: 'first', before: 'RIR', after: '', value: String(block.rir.first), name: 'RIR of the first week', says: 'Reps in reserve in week 1; 3 or 4 is usual.' },
-    { column: 'last', before: 'to', after: '', value: String(block.rir.last), name: 'RIR of the last week', says: 'Reps in reserve in the last building week; never above the first.' },
+    {
+      column: 'first',
+      before: 'RIR',
+      after: '',
+      value: String(block.rir.first),
+      name: 'RIR of the first week',
+      says: 'Reps in reserve in week 1; 3 or 4 is usual.',
+    },
+    {
+      column: 'last',
+      before: 'to',
+      after: '',
+      value: String(block.rir.last),
+      name: 'RIR of the last week',
+      says: 'Reps in reserve in the last building week; never above the first.',
+    },
     {
       column: 'deload',
       before: 'deload sets',
@@ -56,7 +84,9 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
   const line = useRef<HTMLDivElement>(null);
   const close = (column: SettingColumn) => {
     setOpen(null);
-    requestAnimationFrame(() => line.current?.querySelector<HTMLElement>(`[data-setting="${column}"]`)?.focus());
+    requestAnimationFrame(() =>
+      line.current?.querySelector<HTMLElement>(`[data-setting="${column}"]`)?.focus(),
+    );
   };
   const commit = (column: SettingColumn, text: string): readonly Problem[] => {
     const entry = settingEntry(column, text, block);
@@ -82,7 +112,13 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
               {value}
             </button>
             {open === column ? (
-              <TextEditor label={name} initial={value.replace('× ', '')} typed={false} onCommit={(text) => commit(column, text)} onCancel={() => close(column)} />
+              <TextEditor
+                label={name}
+                initial={value.replace('× ', '')}
+                typed={false}
+                onCommit={(text) => commit(column, text)}
+                onCancel={() => close(column)}
+              />
             ) : null}
           </span>
           {after}

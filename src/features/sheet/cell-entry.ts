@@ -1,6 +1,6 @@
 import {
-  addDays,
   type Athlete,
+  addDays,
   type Edit,
   type Exercise,
   exerciseById,
@@ -14,8 +14,8 @@ import {
   refused,
   type Session,
   type Slot,
-  setLimits,
   type SlotRir,
+  setLimits,
   WEEKDAYS,
   weekdayOf,
   withSetCount,
@@ -26,14 +26,20 @@ export type EntryColumn = 'sets' | 'range' | 'rir' | 'tempo' | 'rest' | 'start';
 
 type SlotEdit = Extract<Edit, { kind: 'slot/set' }>;
 
-function slotEdit<F extends SlotEdit['field']>(slot: Slot, field: F, value: Extract<SlotEdit, { field: F }>['value']): Result<Edit> {
+function slotEdit<F extends SlotEdit['field']>(
+  slot: Slot,
+  field: F,
+  value: Extract<SlotEdit, { field: F }>['value'],
+): Result<Edit> {
   return ok({ kind: 'slot/set', slot: slot.id, field, value } as Edit);
 }
 
 /** A whole or decimal number, comma or point; the problem names the text otherwise. */
 function number(text: string, path: string): Result<number> {
   const tidy = text.trim().replace(',', '.').replace('−', '-');
-  return /^-?\d+(\.\d+)?$/.test(tidy) ? ok(Number(tidy)) : refused({ code: 'not-a-number', path, text: text.trim() });
+  return /^-?\d+(\.\d+)?$/.test(tidy)
+    ? ok(Number(tidy))
+    : refused({ code: 'not-a-number', path, text: text.trim() });
 }
 
 function sets(text: string, slot: Slot): Result<Edit> {
@@ -79,7 +85,9 @@ function rest(text: string, slot: Slot): Result<Edit> {
   if (clock !== null) return slotEdit(slot, 'rest', Number(clock[1]) * 60 + Number(clock[2]));
   const minutes = /^(\d+(?:[.,]\d+)?)\s*m(?:in)?$/i.exec(text.trim());
   const seconds = number(minutes?.[1] ?? text.trim().replace(/\s*s(?:ec)?$/i, ''), path);
-  return seconds.ok ? slotEdit(slot, 'rest', minutes === null ? seconds.value : Math.round(seconds.value * 60)) : seconds;
+  return seconds.ok
+    ? slotEdit(slot, 'rest', minutes === null ? seconds.value : Math.round(seconds.value * 60))
+    : seconds;
 }
 
 function tempo(text: string, slot: Slot): Result<Edit> {
@@ -92,17 +100,31 @@ function start(text: string, slot: Slot, exercise: Exercise, athlete: Athlete): 
   const path = `slot/${slot.id}/start`;
   const tidy = text.trim().toLowerCase().replace('−', '-').replace(/,/g, '.');
   if (tidy === '' || tidy === '–') return slotEdit(slot, 'start', null);
-  const parts = /^(bw|[+-]?\d+(?:\.\d+)?)\s*(?:kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(tidy);
+  const parts =
+    /^(bw|[+-]?\d+(?:\.\d+)?)\s*(?:kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(
+      tidy,
+    );
   if (parts === null) return refused({ code: 'not-understood', path, text: text.trim(), example: '60x10@3' });
   const grid = loadGrid(exercise.loading, athlete.equipment);
   const value = parts[1] === 'bw' ? 0 : Number(parts[1]);
   if (!isMakeable(grid, hundredths(value))) {
     const { below, above } = neighbours(grid, hundredths(value));
     const decimal = (hundredth: number | undefined) => (hundredth === undefined ? null : hundredth / 100);
-    const problem: Problem = { code: 'load-not-makeable', path, load: value, unit: grid.unit, below: decimal(below), above: decimal(above) };
+    const problem: Problem = {
+      code: 'load-not-makeable',
+      path,
+      load: value,
+      unit: grid.unit,
+      below: decimal(below),
+      above: decimal(above),
+    };
     return refused(problem);
   }
-  return slotEdit(slot, 'start', { load: { value, unit: grid.unit }, reps: Number(parts[2]), rir: Number(parts[3] ?? 2) });
+  return slotEdit(slot, 'start', {
+    load: { value, unit: grid.unit },
+    reps: Number(parts[2]),
+    rir: Number(parts[3] ?? 2),
+  });
 }
 
 /**
@@ -123,7 +145,8 @@ export function slotEntry(column: EntryColumn, text: string, slot: Slot, athlete
       return rest(text, slot);
     case 'start': {
       const exercise = exerciseById(slot.exercise.id);
-      if (exercise === undefined) return refused({ code: 'unknown-exercise', path: `slot/${slot.id}`, exercise: slot.exercise.id });
+      if (exercise === undefined)
+        return refused({ code: 'unknown-exercise', path: `slot/${slot.id}`, exercise: slot.exercise.id });
       return start(text, slot, exercise, athlete);
     }
   }
@@ -131,9 +154,12 @@ export function slotEntry(column: EntryColumn, text: string, slot: Slot, athlete
 
 /** Reads what was typed into a session's name or day. Days are weekdays or numbers from 1. */
 export function sessionEntry(column: 'name' | 'day', text: string, session: Session): Result<Edit> {
-  if (column === 'name') return ok({ kind: 'session/set', session: session.id, field: 'name', value: text.trim() });
+  if (column === 'name')
+    return ok({ kind: 'session/set', session: session.id, field: 'name', value: text.trim() });
   const path = `session/${session.id}/day`;
-  const weekday = WEEKDAYS.findIndex((name) => text.trim().length >= 2 && name.toLowerCase().startsWith(text.trim().toLowerCase().slice(0, 3)));
+  const weekday = WEEKDAYS.findIndex(
+    (name) => text.trim().length >= 2 && name.toLowerCase().startsWith(text.trim().toLowerCase().slice(0, 3)),
+  );
   if (weekday >= 0) return ok({ kind: 'session/set', session: session.id, field: 'day', value: weekday });
   const day = number(text, path);
   if (!day.ok) return refused({ code: 'not-understood', path, text: text.trim(), example: 'Mon' });
@@ -151,10 +177,17 @@ export function settingEntry(
   if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
   if (column === 'start-date') {
     const date = /^\d{4}-\d{2}-\d{2}$/.test(text.trim()) ? addDays(text.trim(), 0) : '';
-    if (date !== text.trim()) return refused({ code: 'not-understood', path: 'block/startDate', text: text.trim(), example: '2026-11-30' });
+    if (date !== text.trim())
+      return refused({
+        code: 'not-understood',
+        path: 'block/startDate',
+        text: text.trim(),
+        example: '2026-11-30',
+      });
     return ok({ kind: 'block/set', field: 'startDate', value: addDays(date, -weekdayOf(date)) });
   }
-  if (column === 'deload' && /^(no|none|off|–|)$/i.test(text.trim())) return ok({ kind: 'block/set', field: 'deload', value: null });
+  if (column === 'deload' && /^(no|none|off|–|)$/i.test(text.trim()))
+    return ok({ kind: 'block/set', field: 'deload', value: null });
   const value = number(text.replace(/[×x*%]/g, ''), `block/${column}`);
   if (!value.ok) return value;
   switch (column) {

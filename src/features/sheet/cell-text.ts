@@ -11,16 +11,28 @@ export function rirCell(rir: SlotRir): string {
 }
 
 /** The set from which the first load is found: the slot's own, or the athlete's best set. */
-export function startCell(slot: Slot, exercise: Exercise | undefined, athlete: Athlete): { text: string; own: boolean } {
+export function startCell(
+  slot: Slot,
+  exercise: Exercise | undefined,
+  athlete: Athlete,
+): { text: string; own: boolean } {
   const set = slot.start ?? athlete.bestSets[slot.exercise.id];
   if (set === undefined || exercise === undefined) return { text: '', own: false };
   const { unit } = loadGrid(exercise.loading, athlete.equipment);
-  const value = set.load.unit === unit ? load(set.load.value, exercise.loading) : `${figure(set.load.value)} ${set.load.unit}`;
+  const value =
+    set.load.unit === unit
+      ? load(set.load.value, exercise.loading)
+      : `${figure(set.load.value)} ${set.load.unit}`;
   return { text: `${value}×${set.reps} @${figure(set.rir)}`, own: slot.start !== null };
 }
 
 /** What a prescription cell shows, and how it reads when it is opened for typing. */
-export function prescriptionCell(column: PrescriptionColumn, slot: Slot, athlete: Athlete, sets: number): { shown: string; typed: string; quiet: boolean } {
+export function prescriptionCell(
+  column: PrescriptionColumn,
+  slot: Slot,
+  athlete: Athlete,
+  sets: number,
+): { shown: string; typed: string; quiet: boolean } {
   const exercise = exerciseById(slot.exercise.id);
   const plain = (shown: string, quiet = false) => ({ shown, typed: shown, quiet });
   switch (column) {
@@ -63,9 +75,13 @@ export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): reado
     const [first] = sets;
     const [did] = done;
     if (first === undefined) return { text: '', mark: '', logged: false };
-    if (did === undefined) return { text: line(sets.length, first.reps, first.load, slot), mark: '', logged: false };
+    if (did === undefined)
+      return { text: line(sets.length, first.reps, first.load, slot), mark: '', logged: false };
     const value = did.load.unit === slot.unit ? did.load.value : null;
-    const text = value === null ? `${done.length}×${did.reps}·${figure(did.load.value)} ${did.load.unit}` : line(done.length, did.reps, value, slot);
+    const text =
+      value === null
+        ? `${done.length}×${did.reps}·${figure(did.load.value)} ${did.load.unit}`
+        : line(done.length, did.reps, value, slot);
     return { text, mark: markOf(first, did.reps, did.rir, value), logged: true };
   });
 }

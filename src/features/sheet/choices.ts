@@ -3,10 +3,10 @@ import {
   type Exercise,
   LIBRARY,
   primeMovers,
-  setCount,
   type Slot,
-  type TechniqueParameters,
+  setCount,
   type TechniqueKind,
+  type TechniqueParameters,
   withSetCount,
 } from '@/core';
 import type { Choice } from './picker';

@@ -1,4 +1,15 @@
-import type { Answer, Athlete, Block, Edit, HistoryStep, IssuedWeek, IssueRefusal, LocalDate, Log, Problem } from '@/core';
+import type {
+  Answer,
+  Athlete,
+  Block,
+  Edit,
+  HistoryStep,
+  IssuedWeek,
+  IssueRefusal,
+  LocalDate,
+  Log,
+  Problem,
+} from '@/core';
 
 /** What the route hands to the Sheet. */
 export interface Training {
@@ -23,11 +34,19 @@ export interface Step {
   readonly edit: Edit;
 }
 
-export type Unanswered = { readonly status: 'unavailable' } | { readonly status: 'signed out' } | { readonly status: 'malformed' };
+export type Unanswered =
+  | { readonly status: 'unavailable' }
+  | { readonly status: 'signed out' }
+  | { readonly status: 'malformed' };
 
 export type SaveAnswer =
   | { readonly status: 'saved'; readonly revision: number; readonly merged: Block | null }
-  | { readonly status: 'collision'; readonly revision: number; readonly theirs: Block; readonly saved: number }
+  | {
+      readonly status: 'collision';
+      readonly revision: number;
+      readonly theirs: Block;
+      readonly saved: number;
+    }
   | {
       readonly status: 'refused';
       readonly revision: number;
@@ -44,7 +63,10 @@ export interface CallAnswer {
   readonly choice: Answer['choice'];
 }
 
-export type TrainingAnswer = { readonly status: 'answered'; readonly training: Training } | { readonly status: 'gone' } | Unanswered;
+export type TrainingAnswer =
+  | { readonly status: 'answered'; readonly training: Training }
+  | { readonly status: 'gone' }
+  | Unanswered;
 
 export type IssueAnswer =
   | { readonly status: 'issued'; readonly week: IssuedWeek }

@@ -6,8 +6,8 @@ import {
   type History,
   historyOf,
   type Problem,
-  redoEdit,
   type Result,
+  redoEdit,
   undoEdit,
 } from '@/core';
 import type { SaveAnswer, Step } from './contract';
@@ -70,7 +70,12 @@ function replay(block: Block, steps: readonly Step[]): { block: Block; kept: rea
  * The state after the server's answer to a save of `sent`.
  * @param at clock time for "saved at"
  */
-export function afterSave(state: DocumentState, sent: readonly Step[], answer: SaveAnswer, at: string): DocumentState {
+export function afterSave(
+  state: DocumentState,
+  sent: readonly Step[],
+  answer: SaveAnswer,
+  at: string,
+): DocumentState {
   const later = state.pending.filter((step) => !sent.includes(step));
   switch (answer.status) {
     case 'saved': {
@@ -128,5 +133,11 @@ export function settle(state: DocumentState, keep: 'mine' | 'theirs'): DocumentS
 /** Takes in a newer block from the server when nothing of this tab is on its way. */
 export function refreshed(state: DocumentState, block: Block, revision: number): DocumentState {
   if (state.pending.length > 0 || revision <= state.revision) return state;
-  return { ...state, block, revision, history: historyOf([]), notice: 'Changes made elsewhere were taken in.' };
+  return {
+    ...state,
+    block,
+    revision,
+    history: historyOf([]),
+    notice: 'Changes made elsewhere were taken in.',
+  };
 }

@@ -46,7 +46,13 @@ interface Seen {
 }
 
 const EDIT = ['Enter', 'edit'] as const;
-const NOTHING: Said = { title: '', value: '', because: 'Move to any figure to see why it is what it is.', besides: '', keys: [['?', 'keys']] };
+const NOTHING: Said = {
+  title: '',
+  value: '',
+  because: 'Move to any figure to see why it is what it is.',
+  besides: '',
+  keys: [['?', 'keys']],
+};
 
 const COLUMN_HELP: Readonly<Record<PrescriptionColumn, string>> = {
   slot: '',
@@ -56,7 +62,8 @@ const COLUMN_HELP: Readonly<Record<PrescriptionColumn, string>> = {
   tempo: 'Seconds down, at the stretch, up, at the squeeze. X is as fast as possible.',
   rest: 'Seconds after each set; a shorter rest costs more reps from set to set.',
   how: '',
-  start: 'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
+  start:
+    'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
 };
 
 /** Says why the figure in focus is what it is. */
@@ -82,7 +89,12 @@ export function say(focus: Focus | null, seen: Seen): Said {
     case 'total':
       return seen.rung === undefined
         ? NOTHING
-        : { title: 'All hard sets', value: `week ${seen.rung.plan.week}`, ...explain(seen.rung.plan.whyHardSets), keys: [] };
+        : {
+            title: 'All hard sets',
+            value: `week ${seen.rung.plan.week}`,
+            ...explain(seen.rung.plan.whyHardSets),
+            keys: [],
+          };
     case 'call': {
       const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
       return call === undefined ? NOTHING : sayCall(call);
@@ -128,11 +140,19 @@ function sayCell(cell: Cell, seen: Seen): Said {
   if (row.kind === 'weeks') return rung === undefined ? NOTHING : sayWeek(rung);
   if (row.kind === 'session') {
     const session = rung === undefined ? undefined : sessionIn(rung, row.session.id);
-    return session === undefined || rung === undefined ? saySessionFact(row, cell, seen) : saySession(session, rung);
+    return session === undefined || rung === undefined
+      ? saySessionFact(row, cell, seen)
+      : saySession(session, rung);
   }
   if (rung === undefined) return saySlotFact(row, cell.column as PrescriptionColumn, seen);
   const slot = sessionIn(rung, row.session.id)?.slots.find(({ slotId }) => slotId === row.slot.id);
-  return slot === undefined ? { ...NOTHING, title: `week ${rung.plan.week}`, because: 'This slot was not in the week as it was issued.' } : saySlotWeek(slot, rung, row, seen);
+  return slot === undefined
+    ? {
+        ...NOTHING,
+        title: `week ${rung.plan.week}`,
+        because: 'This slot was not in the week as it was issued.',
+      }
+    : saySlotWeek(slot, rung, row, seen);
 }
 
 function sayWeek(rung: Rung): Said {
@@ -164,7 +184,9 @@ function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen
   return {
     title: row.session.name,
     value: onDay ? day : `session ${row.letter}`,
-    because: onDay ? `Trained on ${day}. Type a weekday to move it.` : 'Enter renames the session; Delete takes it out.',
+    because: onDay
+      ? `Trained on ${day}. Type a weekday to move it.`
+      : 'Enter renames the session; Delete takes it out.',
     besides: '',
     keys: [EDIT, ['Alt N', 'add a slot']],
   };
@@ -175,7 +197,9 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
   const { shown } = prescriptionCell(column, row.slot, seen.athlete, 0);
   const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
-    const credits = Object.entries(exercise.contributions).map(([muscle, share]) => `${muscle} ${figure(share)}`);
+    const credits = Object.entries(exercise.contributions).map(
+      ([muscle, share]) => `${muscle} ${figure(share)}`,
+    );
     return {
       title: capital(exercise.name),
       value: `${exercise.kind}, ${exercise.pattern}`,
@@ -185,23 +209,38 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
     };
   }
   const because = column === 'how' ? techniqueSentence(row.slot.technique) : COLUMN_HELP[column];
-  return { title: capital(exerciseName(row.slot.exercise.id)), value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(), because, besides: '', keys };
+  return {
+    title: capital(exerciseName(row.slot.exercise.id)),
+    value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(),
+    because,
+    besides: '',
+    keys,
+  };
 }
 
 function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'slot' }>, seen: Seen): Said {
   const [first] = slot.sets;
   const why = explain(slot.why.load, slot.loading);
   const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}.`;
-  const drift = slot.sets.length > 1 && slot.why.reps.code === 'reps/drift' ? ` ${explain(slot.why.reps).because}` : '';
+  const drift =
+    slot.sets.length > 1 && slot.why.reps.code === 'reps/drift' ? ` ${explain(slot.why.reps).because}` : '';
   const sets = slot.why.sets.code === 'sets/prescribed' ? '' : ` ${explain(slot.why.sets).because}`;
-  const call = seen.ladder.proposals.find((one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === rung.plan.week);
+  const call = seen.ladder.proposals.find(
+    (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === rung.plan.week,
+  );
   const status = { planned: 'planned', issued: 'issued', done: 'done' }[rung.status];
   return {
     title: `${letterOf(row, seen)}${row.at} · ${weekName(rung.plan.week, rung.plan.kind)}`,
     value: `${slot.sets.length} × ${first?.reps ?? 0} at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)} · ${status}`,
     because: why.because,
     besides: `${why.besides} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
-    keys: call === undefined ? [] : [['Enter', 'accept'], ['Del', 'keep last']],
+    keys:
+      call === undefined
+        ? []
+        : [
+            ['Enter', 'accept'],
+            ['Del', 'keep last'],
+          ],
   };
 }
 

@@ -1,13 +1,30 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { type Athlete, type Block, exerciseById, type Ladder, type Problem, type Rung, setCount } from '@/core';
+import {
+  type Athlete,
+  type Block,
+  exerciseById,
+  type Ladder,
+  type Problem,
+  type Rung,
+  setCount,
+} from '@/core';
 import { figure, minutes } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
 import { prescriptionCell, setLines } from './cell-text';
 import { EXERCISE_CHOICES, TECHNIQUE_CHOICES } from './choices';
 import { type Leave, TextEditor } from './editor';
-import { type Cell, type ColumnId, PRESCRIPTION, type Row, sessionIn, WEEK_WIDTH, weekColumn, weekOf } from './layout';
+import {
+  type Cell,
+  type ColumnId,
+  PRESCRIPTION,
+  type Row,
+  sessionIn,
+  WEEK_WIDTH,
+  weekColumn,
+  weekOf,
+} from './layout';
 import { Picker } from './picker';
 import classes from './sheet.module.css';
 
@@ -60,9 +77,9 @@ export function Grid(props: GridProps) {
   const weeks = ladder.rungs.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: an editable table is a grid
     <table
       ref={table}
+      // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: an editable table is a grid
       role="grid"
       aria-label="Block"
       className={`${classes.table} ${classes.grid}`}
@@ -97,10 +114,16 @@ export function Grid(props: GridProps) {
         {rows.map((row) => {
           if (row.kind === 'session') {
             const adding = props.adding?.session === row.session.id && props.adding.after === null;
-            return [<SessionRow key={row.id} {...props} row={row} />, adding ? <AddingRow key="adding" {...props} /> : null];
+            return [
+              <SessionRow key={row.id} {...props} row={row} />,
+              adding ? <AddingRow key="adding" {...props} /> : null,
+            ];
           }
           if (row.kind === 'slot') {
-            return [<SlotRow key={row.id} {...props} row={row} />, props.adding?.after === row.id ? <AddingRow key="adding" {...props} /> : null];
+            return [
+              <SlotRow key={row.id} {...props} row={row} />,
+              props.adding?.after === row.id ? <AddingRow key="adding" {...props} /> : null,
+            ];
           }
           return null;
         })}
@@ -121,7 +144,11 @@ function HeadRow({ ladder, cursor }: GridProps) {
   return (
     <tr>
       {PRESCRIPTION.map(({ id, head }) => (
-        <th key={id} scope="col" className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}>
+        <th
+          key={id}
+          scope="col"
+          className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}
+        >
           <span className={classes.headText}>{head}</span>
         </th>
       ))}
@@ -139,7 +166,9 @@ function HeadRow({ ladder, cursor }: GridProps) {
             {...weekData(rung, ladder.currentWeek)}
           >
             <span className={classes.weekName}>{plan.kind === 'deload' ? 'deload' : `wk ${plan.week}`}</span>
-            <span className={classes.weekFacts}>{status === 'planned' ? `${plan.rir} · ${figure(plan.hardSets, 0)}` : status}</span>
+            <span className={classes.weekFacts}>
+              {status === 'planned' ? `${plan.rir} · ${figure(plan.hardSets, 0)}` : status}
+            </span>
           </th>
         );
       })}
@@ -167,8 +196,6 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
     <tr className={classes.sessionRow}>
       <td
         className={`${classes.cell} ${classes.sticky}`}
-        // biome-ignore lint/a11y/useSemanticElements: a cell of an ARIA grid
-        role="gridcell"
         data-row={row.id}
         data-column="slot"
         tabIndex={isAt(cursor, row.id, 'slot') ? 0 : -1}
@@ -181,8 +208,6 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
       </td>
       <td
         className={classes.cell}
-        // biome-ignore lint/a11y/useSemanticElements: a cell of an ARIA grid
-        role="gridcell"
         colSpan={PRESCRIPTION.length - 1}
         data-row={row.id}
         data-column="sets"
@@ -198,14 +223,16 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
           <td
             key={column}
             className={`${classes.cell} ${classes.week}`}
-            // biome-ignore lint/a11y/useSemanticElements: a cell of an ARIA grid
-            role="gridcell"
             data-row={row.id}
             data-column={column}
             tabIndex={isAt(cursor, row.id, column) ? 0 : -1}
             {...weekData(rung, ladder.currentWeek)}
           >
-            <span className={classes.text}>{planned === undefined ? '' : `${minutes(planned.seconds.low)}–${minutes(planned.seconds.high)} min`}</span>
+            <span className={classes.text}>
+              {planned === undefined
+                ? ''
+                : `${minutes(planned.seconds.low)}–${minutes(planned.seconds.high)} min`}
+            </span>
           </td>
         );
       })}
@@ -225,13 +252,13 @@ function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' 
           <td
             key={id}
             className={`${classes.cell} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}
-            // biome-ignore lint/a11y/useSemanticElements: a cell of an ARIA grid
-            role="gridcell"
             data-row={row.id}
             data-column={id}
             tabIndex={isAt(cursor, row.id, id) ? 0 : -1}
           >
-            <span className={`${classes.text} ${quiet ? classes.quiet : ''} ${id === 'slot' ? classes.name : ''}`}>
+            <span
+              className={`${classes.text} ${quiet ? classes.quiet : ''} ${id === 'slot' ? classes.name : ''}`}
+            >
               {id === 'slot' ? <span className={classes.at}>{row.at}</span> : null}
               {shown}
             </span>
@@ -248,8 +275,6 @@ function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' 
           <td
             key={column}
             className={`${classes.cell} ${classes.week}`}
-            // biome-ignore lint/a11y/useSemanticElements: a cell of an ARIA grid
-            role="gridcell"
             data-row={row.id}
             data-column={column}
             data-logged={lines.some(({ logged }) => logged)}
@@ -262,7 +287,11 @@ function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' 
               // biome-ignore lint/suspicious/noArrayIndexKey: see above
               <span className={classes.text} key={at}>
                 {line.text}
-                {line.mark === '' ? null : <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>{line.mark}</span>}
+                {line.mark === '' ? null : (
+                  <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
+                    {line.mark}
+                  </span>
+                )}
               </span>
             ))}
           </td>
@@ -272,17 +301,37 @@ function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' 
   );
 }
 
-type CellEditorProps = GridProps & { readonly row: Extract<Row, { kind: 'slot' }>; readonly column: ColumnId; readonly typed: string };
+type CellEditorProps = GridProps & {
+  readonly row: Extract<Row, { kind: 'slot' }>;
+  readonly column: ColumnId;
+  readonly typed: string;
+};
 
 function CellEditor({ row, column, typed, editing, onCommit, onPick, onClose }: CellEditorProps) {
   const cell: Cell = { row: row.id, column };
   if (column === 'slot') {
     const label = `Exercise of slot ${row.at}`;
-    return <Picker label={label} choices={EXERCISE_CHOICES} initial={editing?.text ?? ''} onPick={(value) => onPick(cell, value)} onCancel={onClose} />;
+    return (
+      <Picker
+        label={label}
+        choices={EXERCISE_CHOICES}
+        initial={editing?.text ?? ''}
+        onPick={(value) => onPick(cell, value)}
+        onCancel={onClose}
+      />
+    );
   }
   if (column === 'how') {
     const label = `Technique of slot ${row.at}`;
-    return <Picker label={label} choices={TECHNIQUE_CHOICES} initial={editing?.text ?? ''} onPick={(value) => onPick(cell, value)} onCancel={onClose} />;
+    return (
+      <Picker
+        label={label}
+        choices={TECHNIQUE_CHOICES}
+        initial={editing?.text ?? ''}
+        onPick={(value) => onPick(cell, value)}
+        onCancel={onClose}
+      />
+    );
   }
   const name = capital(exerciseById(row.slot.exercise.id)?.name ?? '');
   const week = weekOf(column);
@@ -303,7 +352,13 @@ function AddingRow({ ladder, onAdd, onClose }: GridProps) {
     <tr className={classes.row}>
       <td className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
-        <Picker label="Exercise of the new slot" choices={EXERCISE_CHOICES} initial="" onPick={onAdd} onCancel={onClose} />
+        <Picker
+          label="Exercise of the new slot"
+          choices={EXERCISE_CHOICES}
+          initial=""
+          onPick={onAdd}
+          onCancel={onClose}
+        />
       </td>
       <td colSpan={PRESCRIPTION.length - 1 + ladder.rungs.length} />
     </tr>

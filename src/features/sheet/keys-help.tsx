@@ -22,7 +22,10 @@ const KEYS: readonly (readonly [string, string])[] = [
 export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
   return (
     <Modal opened={open} onClose={onClose} title="Keys of the Sheet" size="md">
-      <Table data={{ body: KEYS.map(([key, does]) => [<kbd key={key}>{key}</kbd>, does]) }} verticalSpacing={3} />
+      <Table
+        data={{ body: KEYS.map(([key, does]) => [<kbd key={key}>{key}</kbd>, does]) }}
+        verticalSpacing={3}
+      />
     </Modal>
   );
 }

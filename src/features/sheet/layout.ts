@@ -1,4 +1,12 @@
-import { type Block, type Ladder, type LadderSession, type Rung, type Session, type Slot, sessionsInOrder } from '@/core';
+import {
+  type Block,
+  type Ladder,
+  type LadderSession,
+  type Rung,
+  type Session,
+  type Slot,
+  sessionsInOrder,
+} from '@/core';
 
 /** Columns that hold the prescription, in order, with their least width in px. */
 export const PRESCRIPTION = [
@@ -21,7 +29,13 @@ export type ColumnId = PrescriptionColumn | `w${number}`;
 export type Row =
   | { readonly kind: 'weeks'; readonly id: 'weeks' }
   | { readonly kind: 'session'; readonly id: string; readonly session: Session; readonly letter: string }
-  | { readonly kind: 'slot'; readonly id: string; readonly session: Session; readonly slot: Slot; readonly at: number };
+  | {
+      readonly kind: 'slot';
+      readonly id: string;
+      readonly session: Session;
+      readonly slot: Slot;
+      readonly at: number;
+    };
 
 /** Where the cursor stands. Session and block rows use only some of the columns. */
 export interface Cell {
@@ -62,7 +76,11 @@ export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly Co
 }
 
 /** The used column of a row nearest to a wished one, never further right than it when there is a choice. */
-export function nearestColumn(row: Row, wished: ColumnId, columns: readonly ColumnId[]): ColumnId | undefined {
+export function nearestColumn(
+  row: Row,
+  wished: ColumnId,
+  columns: readonly ColumnId[],
+): ColumnId | undefined {
   const used = usedColumns(row, columns);
   const at = columns.indexOf(wished);
   return [...used].reverse().find((column) => columns.indexOf(column) <= at) ?? used[0];

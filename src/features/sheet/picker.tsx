@@ -21,8 +21,11 @@ interface PickerProps {
 /** Words of the search in any order, anywhere in the name or the facts; names that begin with it first. */
 function found(choices: readonly Choice[], search: string): readonly Choice[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const match = choices.filter(({ label, facts }) => words.every((word) => `${label} ${facts}`.toLowerCase().includes(word)));
-  const starts = (choice: Choice) => Number(choice.label.toLowerCase().startsWith(search.trim().toLowerCase()));
+  const match = choices.filter(({ label, facts }) =>
+    words.every((word) => `${label} ${facts}`.toLowerCase().includes(word)),
+  );
+  const starts = (choice: Choice) =>
+    Number(choice.label.toLowerCase().startsWith(search.trim().toLowerCase()));
   const named = (choice: Choice) => Number(words.every((word) => choice.label.toLowerCase().includes(word)));
   return [...match].sort((a, b) => starts(b) - starts(a) || named(b) - named(a));
 }

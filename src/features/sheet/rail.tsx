@@ -17,7 +17,11 @@ interface RailProps {
   readonly onFocus: (focus: Focus) => void;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onFix: (fix: Fix) => void;
-  readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined', choice: { load: number; reps: number } | null) => void;
+  readonly onAnswer: (
+    calls: readonly Proposal[],
+    outcome: 'accepted' | 'declined',
+    choice: { load: number; reps: number } | null,
+  ) => void;
 }
 
 /** Beside every face of the block: hard sets against the landmarks, calls that wait, findings. */
@@ -38,7 +42,9 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
   const list = useRef<HTMLUListElement>(null);
   if (rung === undefined) return null;
   const { plan } = rung;
-  const most = Math.max(...MUSCLES.map((muscle) => Math.max(plan.muscles[muscle].landmarks.ceiling, plan.muscles[muscle].sets)));
+  const most = Math.max(
+    ...MUSCLES.map((muscle) => Math.max(plan.muscles[muscle].landmarks.ceiling, plan.muscles[muscle].sets)),
+  );
   const last = MUSCLES.length;
   const go = (next: number) => {
     setAt(next);
@@ -51,7 +57,8 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
     else if (event.key === 'ArrowUp') go(Math.max(0, at - 1));
     else if (event.key === 'Home') go(0);
     else if (event.key === 'End') go(last);
-    else if (goal !== undefined && muscle !== undefined && !event.ctrlKey && !event.altKey && !event.metaKey) onGoal(muscle, goal);
+    else if (goal !== undefined && muscle !== undefined && !event.ctrlKey && !event.altKey && !event.metaKey)
+      onGoal(muscle, goal);
     else return;
     event.preventDefault();
   };
@@ -68,7 +75,6 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
             className={classes.gauge}
             data-stop
             data-muscle={muscle}
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: figures take the focus to say why they are what they are
             tabIndex={index === at ? 0 : -1}
             onFocus={() => {
               setAt(index);
@@ -81,7 +87,6 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
         <li
           className={classes.total}
           data-stop
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: as above
           tabIndex={at === last ? 0 : -1}
           onFocus={() => {
             setAt(last);
@@ -109,9 +114,16 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
     <section className={classes.section} aria-label="Calls">
       <div className={classes.headline}>
         <h2>
-          <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week {calls[0]?.week}
+          <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week{' '}
+          {calls[0]?.week}
         </h2>
-        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer(calls, 'accepted', null)} title="Alt A">
+        <button
+          type="button"
+          className={classes.fix}
+          disabled={busy}
+          onClick={() => onAnswer(calls, 'accepted', null)}
+          title="Alt A"
+        >
           Accept all
         </button>
       </div>
@@ -122,12 +134,24 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
         {loads.length === 0 ? null : (
           <li className={classes.callItem}>
             <div className={classes.callHead}>
-              <span>{loads.length === 1 ? '1 load by its rule' : `${loads.length} loads by their rules`}</span>
+              <span>
+                {loads.length === 1 ? '1 load by its rule' : `${loads.length} loads by their rules`}
+              </span>
               <span className={classes.fixes}>
-                <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer(loads, 'accepted', null)}>
+                <button
+                  type="button"
+                  className={classes.fix}
+                  disabled={busy}
+                  onClick={() => onAnswer(loads, 'accepted', null)}
+                >
                   Accept
                 </button>
-                <button type="button" className={classes.fix} aria-expanded={open} onClick={() => setOpen(!open)}>
+                <button
+                  type="button"
+                  className={classes.fix}
+                  aria-expanded={open}
+                  onClick={() => setOpen(!open)}
+                >
                   {open ? 'Hide' : 'Show'}
                 </button>
               </span>
@@ -140,7 +164,12 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
   );
 }
 
-function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal } & Pick<RailProps, 'busy' | 'onFocus' | 'onAnswer'>) {
+function CallItem({
+  call,
+  busy,
+  onFocus,
+  onAnswer,
+}: { readonly call: Proposal } & Pick<RailProps, 'busy' | 'onFocus' | 'onAnswer'>) {
   const { subject, change } = callLine(call);
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || busy) return;
@@ -151,7 +180,12 @@ function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal }
   };
   const others = call.kind === 'load' ? call.alternatives.slice(0, 1) : [];
   return (
-    <li className={classes.callItem} data-call={call.id} onFocus={() => onFocus({ kind: 'call', id: call.id })} onKeyDown={keys}>
+    <li
+      className={classes.callItem}
+      data-call={call.id}
+      onFocus={() => onFocus({ kind: 'call', id: call.id })}
+      onKeyDown={keys}
+    >
       {call.kind === 'load' ? (
         <div className={classes.callHead}>
           <span className={classes.callName}>{capital(subject)}</span>
@@ -163,10 +197,20 @@ function CallItem({ call, busy, onFocus, onAnswer }: { readonly call: Proposal }
         </div>
       )}
       <div className={classes.fixes}>
-        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'accepted', null)}>
+        <button
+          type="button"
+          className={classes.fix}
+          disabled={busy}
+          onClick={() => onAnswer([call], 'accepted', null)}
+        >
           Accept
         </button>
-        <button type="button" className={classes.fix} disabled={busy} onClick={() => onAnswer([call], 'declined', null)}>
+        <button
+          type="button"
+          className={classes.fix}
+          disabled={busy}
+          onClick={() => onAnswer([call], 'declined', null)}
+        >
           Keep
         </button>
         {others.map((other) => (
@@ -199,7 +243,6 @@ function Findings({ findings, onFocus, onFix }: RailProps) {
           <li
             key={finding.id}
             className={`${classes.item} ${classes[finding.severity] ?? ''}`}
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: a finding without a fix still says why in the strip
             tabIndex={finding.fixes.length === 0 ? 0 : -1}
             onFocus={() => onFocus({ kind: 'finding', id: finding.id })}
           >
@@ -210,7 +253,12 @@ function Findings({ findings, onFocus, onFix }: RailProps) {
               {findingSentence(finding.detail)}
               <div className={classes.fixes}>
                 {finding.fixes.map((fix) => (
-                  <button type="button" key={fixWords(fix)} className={classes.fix} onClick={() => onFix(fix)}>
+                  <button
+                    type="button"
+                    key={fixWords(fix)}
+                    className={classes.fix}
+                    onClick={() => onFix(fix)}
+                  >
                     {fixWords(fix)}
                   </button>
                 ))}

@@ -53,7 +53,10 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { state, change, undo, redo, refresh, settled } = document;
   const { block } = state;
   const [training, setTraining] = useState<Training>(data);
-  const [cursor, setCursor] = useState<Cell>({ row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' });
+  const [cursor, setCursor] = useState<Cell>({
+    row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks',
+    column: 'slot',
+  });
   const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: cursor });
   const [editing, setEditing] = useState<Editing | null>(null);
   const [adding, setAdding] = useState<{ session: string; after: string | null } | null>(null);
@@ -66,7 +69,10 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     () => unfold({ block, athlete, issued, log, answers, exercises: lookup }),
     [block, athlete, issued, log, answers],
   );
-  const findings = useMemo(() => check({ block, athlete, ladder, exercises: lookup }), [block, athlete, ladder]);
+  const findings = useMemo(
+    () => check({ block, athlete, ladder, exercises: lookup }),
+    [block, athlete, ladder],
+  );
   const rows = useMemo(() => rowsOf(block), [block]);
   const columns = useMemo(() => columnsOf(ladder), [ladder]);
   const calls = ladder.proposals;
@@ -135,7 +141,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
 
   const leaveTo = (cell: Cell, leave: Leave) => {
     setEditing(null);
-    const [across, down] = { stay: [0, 0], down: [0, 1], up: [0, -1], right: [1, 0], left: [-1, 0] }[leave] as [number, number];
+    const [across, down] = { stay: [0, 0], down: [0, 1], up: [0, -1], right: [1, 0], left: [-1, 0] }[
+      leave
+    ] as [number, number];
     if (leave === 'stay') return;
     step(cell, across, down);
   };
@@ -160,7 +168,12 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (row?.kind !== 'slot') return;
     const { slot } = row;
     if (cell.column === 'how') {
-      attempt({ kind: 'slot/set', slot: slot.id, field: 'technique', value: techniqueOf(value as 'straight', setsOf(slot)) });
+      attempt({
+        kind: 'slot/set',
+        slot: slot.id,
+        field: 'technique',
+        value: techniqueOf(value as 'straight', setsOf(slot)),
+      });
       return;
     }
     const exercise = exerciseById(value);
@@ -168,7 +181,12 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     attempt({
       kind: 'batch',
       edits: [
-        { kind: 'slot/set', slot: slot.id, field: 'exercise', value: { id: exercise.id, revision: exercise.revision } },
+        {
+          kind: 'slot/set',
+          slot: slot.id,
+          field: 'exercise',
+          value: { id: exercise.id, revision: exercise.revision },
+        },
         // A start set and a set-up note speak of the old exercise.
         { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
         { kind: 'slot/set', slot: slot.id, field: 'tempo', value: exercise.tempo },
@@ -183,19 +201,26 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     setAdding(null);
     if (exercise === undefined || place === null) return;
     const slot = newSlot(newId().slice(0, 12), exercise);
-    if (attempt({ kind: 'slot/add', session: place.session, after: place.after, slot }).ok) move({ row: slot.id, column: 'sets' });
+    if (attempt({ kind: 'slot/add', session: place.session, after: place.after, slot }).ok)
+      move({ row: slot.id, column: 'sets' });
   };
 
   const beginSlot = () => {
     const row = rowAt(cursor);
-    if (row?.kind === 'session') setAdding({ session: row.session.id, after: row.session.slots.at(-1)?.id ?? null });
+    if (row?.kind === 'session')
+      setAdding({ session: row.session.id, after: row.session.slots.at(-1)?.id ?? null });
     else if (row?.kind === 'slot') setAdding({ session: row.session.id, after: row.slot.id });
   };
 
   const addSession = () => {
     const taken = new Set(block.sessions.map(({ day }) => day));
     const free = Array.from({ length: block.cycleDays }, (_, day) => day).find((day) => !taken.has(day)) ?? 0;
-    const session = { id: newId().slice(0, 12), name: `Session ${block.sessions.length + 1}`, day: free, slots: [] };
+    const session = {
+      id: newId().slice(0, 12),
+      name: `Session ${block.sessions.length + 1}`,
+      day: free,
+      slots: [],
+    };
     if (attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) {
       move({ row: session.id, column: 'slot' });
       setAdding({ session: session.id, after: null });
@@ -216,11 +241,17 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     attempt({ kind: 'slot/move', slot: row.slot.id, session: id, after });
   };
 
-  const answer = async (proposals: readonly Proposal[], outcome: 'accepted' | 'declined', choice: { load: number; reps: number } | null) => {
+  const answer = async (
+    proposals: readonly Proposal[],
+    outcome: 'accepted' | 'declined',
+    choice: { load: number; reps: number } | null,
+  ) => {
     if (proposals.length === 0 || busy) return;
     setBusy(true);
     setMessage(null);
-    const sent = proposals.map(({ id }): CallAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }));
+    const sent = proposals.map(
+      ({ id }): CallAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
+    );
     // Calls are filed from the saved block: what is still on its way goes first.
     await settled();
     const said = await actions.answer(sent).catch((): Unanswered => ({ status: 'unavailable' }));
@@ -236,9 +267,11 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     const revision = await settled();
     const said = await actions.issue(next, revision).catch((): Unanswered => ({ status: 'unavailable' }));
     setBusy(false);
-    if (said.status === 'issued') setTraining((before) => ({ ...before, issued: [...before.issued, said.week] }));
+    if (said.status === 'issued')
+      setTraining((before) => ({ ...before, issued: [...before.issued, said.week] }));
     else if (said.status === 'refused') setMessage(refusalSentence(said.refusal));
-    else if (said.status === 'stale') setMessage('The block was changed elsewhere in the meantime. Reload to see it, then issue the week.');
+    else if (said.status === 'stale')
+      setMessage('The block was changed elsewhere in the meantime. Reload to see it, then issue the week.');
     else setMessage(sentenceFor(said));
   };
 
@@ -246,13 +279,18 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     setBusy(true);
     const said = await actions.recall(recalled).catch((): Unanswered => ({ status: 'unavailable' }));
     setBusy(false);
-    if (said.status === 'recalled') setTraining((before) => ({ ...before, issued: before.issued.filter((one) => one.week !== recalled) }));
-    else if (said.status === 'already logged') setMessage('The athlete has logged a set of this week: it stays issued.');
+    if (said.status === 'recalled')
+      setTraining((before) => ({ ...before, issued: before.issued.filter((one) => one.week !== recalled) }));
+    else if (said.status === 'already logged')
+      setMessage('The athlete has logged a set of this week: it stays issued.');
     else if (said.status === 'later week issued') setMessage('A later week is issued: recall that first.');
     else setMessage(sentenceFor(said));
   };
 
-  const callsAt = (cell: Cell) => calls.filter((call) => call.kind === 'load' && call.slotId === cell.row && call.week === weekOf(cell.column));
+  const callsAt = (cell: Cell) =>
+    calls.filter(
+      (call) => call.kind === 'load' && call.slotId === cell.row && call.week === weekOf(cell.column),
+    );
 
   const open = (cell: Cell, text: string | null = null) => {
     const row = rowAt(cell);
@@ -266,15 +304,24 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (editing !== null || adding !== null || event.ctrlKey || event.metaKey) return;
     const row = rowAt(cursor);
     if (row === undefined) return;
-    const arrows: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+    const arrows: Record<string, [number, number]> = {
+      ArrowLeft: [-1, 0],
+      ArrowRight: [1, 0],
+      ArrowUp: [0, -1],
+      ArrowDown: [0, 1],
+    };
     const arrow = arrows[event.key];
     if (event.altKey) {
-      if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && row.kind === 'slot') shift(row, event.key === 'ArrowUp' ? -1 : 1);
+      if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && row.kind === 'slot')
+        shift(row, event.key === 'ArrowUp' ? -1 : 1);
       else return;
     } else if (arrow !== undefined) step(cursor, arrow[0], arrow[1]);
-    else if (event.key === 'Home') move({ row: row.id, column: usedColumns(row, columns)[0] ?? cursor.column });
-    else if (event.key === 'End') move({ row: row.id, column: usedColumns(row, columns).at(-1) ?? cursor.column });
-    else if (event.key === 'PageDown' || event.key === 'PageUp') step(cursor, 0, event.key === 'PageDown' ? 10 : -10);
+    else if (event.key === 'Home')
+      move({ row: row.id, column: usedColumns(row, columns)[0] ?? cursor.column });
+    else if (event.key === 'End')
+      move({ row: row.id, column: usedColumns(row, columns).at(-1) ?? cursor.column });
+    else if (event.key === 'PageDown' || event.key === 'PageUp')
+      step(cursor, 0, event.key === 'PageDown' ? 10 : -10);
     else if (event.key === 'Enter' || event.key === 'F2') {
       const waiting = callsAt(cursor);
       if (waiting.length > 0) void answer(waiting, 'accepted', null);
@@ -283,7 +330,8 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
       const waiting = callsAt(cursor);
       if (waiting.length > 0) void answer(waiting, 'declined', null);
       else if (cursor.column === 'slot' && event.key === 'Delete') remove(row);
-      else if (cursor.column === 'start' && row.kind === 'slot') attempt({ kind: 'slot/set', slot: row.slot.id, field: 'start', value: null });
+      else if (cursor.column === 'start' && row.kind === 'slot')
+        attempt({ kind: 'slot/set', slot: row.slot.id, field: 'start', value: null });
     } else if (event.key.length === 1 && event.key !== ' ' && event.key !== '?') open(cursor, event.key);
     else return;
     event.preventDefault();
@@ -305,9 +353,14 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     event.preventDefault();
   };
 
-  const setGoal = (muscle: Muscle, goal: Goal) => attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
+  const setGoal = (muscle: Muscle, goal: Goal) =>
+    attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
   const lastIssued = issued.at(-1);
-  const recallable = lastIssued !== undefined && !log.workouts.some((workout) => workout.week === lastIssued.week && log.sets.some((set) => set.workoutId === workout.id));
+  const recallable =
+    lastIssued !== undefined &&
+    !log.workouts.some(
+      (workout) => workout.week === lastIssued.week && log.sets.some((set) => set.workoutId === workout.id),
+    );
   const said = say(focus, { block, athlete, ladder, findings, rows, rung });
 
   return (
@@ -319,10 +372,22 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
             Sheet
           </span>
         </nav>
-        <button type="button" className={barClasses.quiet} onClick={undo} disabled={state.history.past.length === 0} title="Ctrl Z">
+        <button
+          type="button"
+          className={barClasses.quiet}
+          onClick={undo}
+          disabled={state.history.past.length === 0}
+          title="Ctrl Z"
+        >
           Undo
         </button>
-        <button type="button" className={barClasses.quiet} onClick={redo} disabled={state.history.future.length === 0} title="Ctrl Y">
+        <button
+          type="button"
+          className={barClasses.quiet}
+          onClick={redo}
+          disabled={state.history.future.length === 0}
+          title="Ctrl Y"
+        >
           Redo
         </button>
         <SavingNote state={state} onSettle={document.settle} />
@@ -339,7 +404,12 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           </Link>
         )}
         {lastIssued !== undefined && recallable ? (
-          <button type="button" className={classes.linkButton} disabled={busy} onClick={() => recall(lastIssued.week)}>
+          <button
+            type="button"
+            className={classes.linkButton}
+            disabled={busy}
+            onClick={() => recall(lastIssued.week)}
+          >
             Recall week {lastIssued.week}
           </button>
         ) : null}
@@ -361,7 +431,11 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                 ladder={ladder}
                 rows={rows}
                 columns={columns}
-                cursor={rows.some(({ id }) => id === cursor.row) ? cursor : { row: 'weeks', column: columns.at(8) ?? 'slot' }}
+                cursor={
+                  rows.some(({ id }) => id === cursor.row)
+                    ? cursor
+                    : { row: 'weeks', column: columns.at(8) ?? 'slot' }
+                }
                 editing={editing}
                 calls={callCells}
                 adding={adding}
@@ -387,7 +461,16 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
             </>
           )}
         </div>
-        <Rail rung={rung} calls={calls} findings={findings} busy={busy} onFocus={setFocus} onGoal={setGoal} onFix={(fix: Fix) => attempt(fix.edit)} onAnswer={answer} />
+        <Rail
+          rung={rung}
+          calls={calls}
+          findings={findings}
+          busy={busy}
+          onFocus={setFocus}
+          onGoal={setGoal}
+          onFix={(fix: Fix) => attempt(fix.edit)}
+          onAnswer={answer}
+        />
       </div>
       <WhyStrip said={said} />
       <KeysHelp open={help} onClose={() => setHelp(false)} />
@@ -399,7 +482,10 @@ function EmptyBlock({ onAdd }: { readonly onAdd: () => void }) {
   return (
     <div className={classes.empty}>
       <h2 style={{ fontSize: 16 }}>No sessions yet</h2>
-      <p>A block is made of sessions, and a session of slots: one exercise each, with its sets, reps and rest. Loads, minutes and the weeks ahead follow by themselves.</p>
+      <p>
+        A block is made of sessions, and a session of slots: one exercise each, with its sets, reps and rest.
+        Loads, minutes and the weeks ahead follow by themselves.
+      </p>
       <button type="button" className={classes.linkButton} onClick={onAdd}>
         Add the first session
       </button>

@@ -5,7 +5,7 @@ import classes from './strip.module.css';
 /** Along the foot: why the focused figure is what it is, and what the alternatives were. */
 export function WhyStrip({ said }: { readonly said: Said }) {
   return (
-    <footer className={classes.strip} aria-label="Why">
+    <section className={classes.strip} aria-label="Why">
       <div className={classes.subject}>
         <span className={classes.title}>{said.title}</span>
         <span className={classes.value}>{said.value}</span>
@@ -26,6 +26,6 @@ export function WhyStrip({ said }: { readonly said: Said }) {
         ))}
         {said.keys.some(([key]) => key === '?') ? null : <KeyHint keys="?">keys</KeyHint>}
       </div>
-    </footer>
+    </section>
   );
 }

@@ -58,7 +58,10 @@ export function callLine(proposal: Proposal): { readonly subject: string; readon
       };
     }
     case 'sets':
-      return { subject: proposal.muscle, change: `+${counted(proposal.add, 'set')} of ${exerciseName(proposal.exerciseId)}` };
+      return {
+        subject: proposal.muscle,
+        change: `+${counted(proposal.add, 'set')} of ${exerciseName(proposal.exerciseId)}`,
+      };
     case 'recover':
       return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };
   }

@@ -1,4 +1,11 @@
-import { exerciseById, type PlannedSet, type Role, type Soreness, type TechniqueParameters, WEEKDAYS } from '@/core';
+import {
+  exerciseById,
+  type PlannedSet,
+  type Role,
+  type Soreness,
+  type TechniqueParameters,
+  WEEKDAYS,
+} from '@/core';
 import { figure } from './figures';
 
 /** An exercise's name; its id where the library does not know it. */
@@ -26,7 +33,8 @@ export function techniqueSentence(technique: TechniqueParameters): string {
     case 'straight':
       return `${technique.sets} straight sets: one load, the same target for each.`;
     case 'top + back-offs': {
-      const reps = technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;
+      const reps =
+        technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;
       return `One heavier set held back by ${technique.topRir} RIR, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
     }
   }

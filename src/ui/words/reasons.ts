@@ -11,13 +11,15 @@ export interface Explained {
 const DECIDERS: Readonly<Record<Decider, string>> = {
   'only one fits': 'It is the only one within half a rep of the target.',
   'reps nearest last time': 'Of those within half a rep of the target it keeps reps nearest last time’s.',
-  'reps nearest the middle': 'First week: of those within half a rep of the target it is nearest the middle of the range.',
+  'reps nearest the middle':
+    'First week: of those within half a rep of the target it is nearest the middle of the range.',
   'nearest the wished drop': 'Of those within half a rep of the target it is nearest the wished drop.',
   'nearest RIR': 'Its reps are as near as the runner-up’s; the nearer reserve wins.',
   'smaller load': 'Equal in reps and reserve, so the smaller load.',
   'none fits, nearest RIR': 'Nothing the equipment makes comes within half a rep; this is nearest.',
   'below the range': 'Last time’s load no longer reaches the bottom of the range, so it falls to the middle.',
-  'next load out of reach': 'The next load would not reach the bottom of the range yet, so reps pass its top.',
+  'next load out of reach':
+    'The next load would not reach the bottom of the range yet, so reps pass its top.',
 };
 
 function at(candidate: Candidate, loading: Loading): string {
@@ -28,7 +30,11 @@ function strengthSentence(strength: Strength, loading: Loading, unit: Unit): str
   const { source } = strength;
   const set = `${load(source.load, loading)} × ${source.reps} with ${figure(source.rir)} left`;
   const from =
-    source.kind === 'logged' ? `Week ${source.week} was ${set}` : source.kind === 'best set' ? `Best set ${set}` : `Start set ${set}`;
+    source.kind === 'logged'
+      ? `Week ${source.week} was ${set}`
+      : source.kind === 'best set'
+        ? `Best set ${set}`
+        : `Start set ${set}`;
   const measured = `${from}: e1RM ${estimate(strength.measured)} ${unit}`;
   if (strength.weeksAhead === 0) return `${measured}.`;
   const gain = `${figure(strength.gainPercent)} % a week`;
@@ -43,16 +49,23 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
   switch (reason.code) {
     case 'rir/ramp': {
       const { week, weeks, first, last, offset, value } = reason;
-      const shift = offset === 0 ? '' : `, ${offset > 0 ? 'plus' : 'minus'} ${Math.abs(offset)} for this slot`;
+      const shift =
+        offset === 0 ? '' : `, ${offset > 0 ? 'plus' : 'minus'} ${Math.abs(offset)} for this slot`;
       return {
         because: `RIR ${value}: from ${first} in week 1 evenly to ${last} in week ${weeks}; this is week ${week}${shift}.`,
         besides: 'Halves round down. Change both ends in the block line, or give a slot its own.',
       };
     }
     case 'rir/fixed':
-      return { because: `RIR ${reason.value}: this slot keeps its own, whatever the week.`, besides: 'Write “week” to follow the ramp again.' };
+      return {
+        because: `RIR ${reason.value}: this slot keeps its own, whatever the week.`,
+        besides: 'Write “week” to follow the ramp again.',
+      };
     case 'rir/easy':
-      return { because: `RIR ${reason.value} or more: a ${reason.week} week stays far from failure.`, besides: '' };
+      return {
+        because: `RIR ${reason.value} or more: a ${reason.week} week stays far from failure.`,
+        besides: '',
+      };
     case 'load/best-fit': {
       const { chosen, others, decider } = reason.fit;
       const runners = others.map((one) => `${at(one, loading)} predicts ${estimate(one.predictedRir)}`);
@@ -69,18 +82,29 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
     case 'load/answered': {
       const said = { accepted: 'You accepted', changed: 'You chose', held: 'You held' }[reason.outcome];
       const proposed = explain(reason.proposed, loading);
-      return { because: `${said} ${load(reason.load, loading)} × ${reason.reps}. The rule had: ${proposed.because}`, besides: proposed.besides };
+      return {
+        because: `${said} ${load(reason.load, loading)} × ${reason.reps}. The rule had: ${proposed.because}`,
+        besides: proposed.besides,
+      };
     }
     case 'load/easy':
       return {
         because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${load(reason.from.load, loading)} × ${reason.from.reps} to ${load(reason.load, loading)} × ${reason.reps}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
-        besides: reason.week === 'deload' ? 'The load is kept, so that nothing is forgotten; reps are cut.' : 'Lighter by a tenth, and far from failure.',
+        besides:
+          reason.week === 'deload'
+            ? 'The load is kept, so that nothing is forgotten; reps are cut.'
+            : 'Lighter by a tenth, and far from failure.',
       };
     case 'sets/prescribed':
       return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
     case 'sets/response': {
-      const steps = reason.added.map(({ muscle, week, add }) => `${add > 0 ? '+' : ''}${add} for ${muscle} from week ${week}`);
-      return { because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`, besides: '' };
+      const steps = reason.added.map(
+        ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${add} for ${muscle} from week ${week}`,
+      );
+      return {
+        because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,
+        besides: '',
+      };
     }
     case 'sets/easy':
       return {
@@ -109,18 +133,28 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
       };
     case 'minutes': {
       const { mode, work, rest, warmUp, low, high } = reason;
-      const parts = [`work ${minutes(work)}`, `rest ${minutes(rest)}`, ...(mode === 'realistic' ? [`warm-up ${minutes(warmUp)}`] : [])];
+      const parts = [
+        `work ${minutes(work)}`,
+        `rest ${minutes(rest)}`,
+        ...(mode === 'realistic' ? [`warm-up ${minutes(warmUp)}`] : []),
+      ];
       return {
         because: `${minutes(low)} to ${minutes(high)} min between the ends of the rep ranges: ${parts.join(', ')} at the long end.`,
         besides: `Rest is ${Math.round((100 * rest) / Math.max(1, high))} % of it. ${mode === 'realistic' ? 'Change-over between exercises takes at least 90 s.' : 'Strict: sets and rests alone.'}`,
       };
     }
     case 'set-response': {
-      const sore = reason.soreness === 'no check-in' ? 'no check-in, counted as just in time' : SORENESS_WORDS[reason.soreness].long;
+      const sore =
+        reason.soreness === 'no check-in'
+          ? 'no check-in, counted as just in time'
+          : SORENESS_WORDS[reason.soreness].long;
       const score = `${reason.score >= 0 ? '+' : '−'}${Math.abs(reason.score).toFixed(1)}`;
       return {
         because: `${reason.muscle}: soreness ${sore}; performance ${reason.verdict} (${score} reps against target${reason.behindTwice ? ', twice running' : ''}).`,
-        besides: reason.capped === null ? '' : `${reason.wanted} wanted, ${reason.add} possible: ${capWords(reason.capped)}.`,
+        besides:
+          reason.capped === null
+            ? ''
+            : `${reason.wanted} wanted, ${reason.add} possible: ${capWords(reason.capped)}.`,
       };
     }
   }
@@ -129,11 +163,18 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
 function volume(reason: Extract<Reason, { code: 'volume' }>): Explained {
   const { landmarks, muscle, sets, direct, parts, goal } = reason;
   const { base, result } = landmarks;
-  const from = parts.map((part) => `${exerciseName(part.exerciseId)} ${part.sets} × ${figure(part.contribution)}`);
-  const factors = (factor: number) => [landmarks.levelFactor, factor].filter((one) => one !== 1).map((one) => ` × ${figure(one, 3)}`).join('');
+  const from = parts.map(
+    (part) => `${exerciseName(part.exerciseId)} ${part.sets} × ${figure(part.contribution)}`,
+  );
+  const factors = (factor: number) =>
+    [landmarks.levelFactor, factor]
+      .filter((one) => one !== 1)
+      .map((one) => ` × ${figure(one, 3)}`)
+      .join('');
   return {
     because: `${muscle} ${figure(sets, 1)}: ${from.length === 0 ? 'no hard sets' : from.join(', ')}. Direct ${figure(direct, 1)}.`,
-    besides: `Hold ${figure(result.hold, 1)}, floor ${figure(result.floor, 1)} = ${figure(base.floor)}${factors(landmarks.floorFactor)}, ceiling ${figure(result.ceiling, 1)} = ${figure(base.ceiling)}${factors(landmarks.ceilingFactor)} (${landmarks.level}, ${landmarks.phase}${landmarks.origin === 'coach' ? ', set by the coach' : ''}). ${goal === 'hold' ? 'Held.' : goal === 'priority' ? 'Priority.' : ''}`.trim(),
+    besides:
+      `Hold ${figure(result.hold, 1)}, floor ${figure(result.floor, 1)} = ${figure(base.floor)}${factors(landmarks.floorFactor)}, ceiling ${figure(result.ceiling, 1)} = ${figure(base.ceiling)}${factors(landmarks.ceilingFactor)} (${landmarks.level}, ${landmarks.phase}${landmarks.origin === 'coach' ? ', set by the coach' : ''}). ${goal === 'hold' ? 'Held.' : goal === 'priority' ? 'Priority.' : ''}`.trim(),
   };
 }
 

@@ -3,7 +3,14 @@
 import { z } from 'zod';
 import { editSchema } from '@/core';
 import { answerCalls, findTraining, issueWeek, recallWeek, saveSteps } from '@/data';
-import type { CallAnswer, IssueAnswer, RecallAnswer, SaveAnswer, Step, TrainingAnswer } from '@/features/sheet/contract';
+import type {
+  CallAnswer,
+  IssueAnswer,
+  RecallAnswer,
+  SaveAnswer,
+  Step,
+  TrainingAnswer,
+} from '@/features/sheet/contract';
 import { asCoach } from '../../asker';
 
 const id = z.string().min(1).max(191);

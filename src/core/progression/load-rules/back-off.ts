@@ -10,7 +10,11 @@ import { candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit
  *
  * @param topLoad load of the first part, in hundredths
  */
-export function backOffFit(input: FitInput, topLoad: number, drop: NonNullable<Part['drop']>): Fit | undefined {
+export function backOffFit(
+  input: FitInput,
+  topLoad: number,
+  drop: NonNullable<Part['drop']>,
+): Fit | undefined {
   const moved = input.carried * 100 + topLoad;
   const below = (share: number) => moved * (1 - share) - input.carried * 100;
   const { steps } = input.grid;
@@ -25,7 +29,9 @@ export function backOffFit(input: FitInput, topLoad: number, drop: NonNullable<P
   // Where even the heaviest allowed load is too easy, its reps pass the top of the range.
   const heaviest = loads.at(-1) as number;
   const top = Math.max(input.range.high, roundHalfDown(capacity(input, heaviest) - input.targetRir));
-  const candidates = loads.flatMap((load) => candidatesAt(input, load, load === heaviest ? top : input.range.high));
+  const candidates = loads.flatMap((load) =>
+    candidatesAt(input, load, load === heaviest ? top : input.range.high),
+  );
   const { last } = input;
   const stays = last !== null && loads.includes(last.load);
   return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {

@@ -89,5 +89,9 @@ function stepDown(input: FitInput, from: number): Fit {
   const load = input.carried * 100 + ideal > 0 ? Math.min(ideal, from) : from;
   const reach = Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
   const asked = load === from ? reach : clamp(reach, input.range.low, input.range.high);
-  return { chosen: candidate(input, load, asked), others: [candidate(input, from, reach)], decider: 'below the range' };
+  return {
+    chosen: candidate(input, load, asked),
+    others: [candidate(input, from, reach)],
+    decider: 'below the range',
+  };
 }

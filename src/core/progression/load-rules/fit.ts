@@ -48,9 +48,14 @@ export interface FitInput {
 }
 
 /** Reps that can be done at a load before failure, after the fatigue of earlier sets. */
-export function capacity(input: Pick<FitInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>, load: number): number {
+export function capacity(
+  input: Pick<FitInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>,
+  load: number,
+): number {
   const moved = input.carried + load / 100;
-  return moved <= 0 ? Number.POSITIVE_INFINITY : repsToFailure(input.oneRepMax, moved, input.curve) - input.fatigue;
+  return moved <= 0
+    ? Number.POSITIVE_INFINITY
+    : repsToFailure(input.oneRepMax, moved, input.curve) - input.fatigue;
 }
 
 /** The candidate for reps at a load in hundredths. */
@@ -71,7 +76,8 @@ export function candidatesAt(input: FitInput, load: number, most = input.range.h
   const from = clamp(Math.min(Math.ceil(reach - fitTolerance - 1e-9), Math.floor(reach)), low, most);
   const to = clamp(Math.max(Math.floor(reach + fitTolerance + 1e-9), Math.ceil(reach)), low, most);
   const found: Candidate[] = [];
-  for (let reps = from; reps <= to; reps++) found.push({ load: load / 100, reps, predictedRir: ability - reps });
+  for (let reps = from; reps <= to; reps++)
+    found.push({ load: load / 100, reps, predictedRir: ability - reps });
   return found;
 }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { currentSets } from '@/core';
-import { findTraining, type Training, workoutId as idOf } from '@/data';
+import { findTraining, workoutId as idOf, type Training } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
 import { requireAsker } from '../../../asker';
@@ -44,7 +44,9 @@ export default async function WorkoutPage({ params }: PageProps) {
 
 /** First logged set of each slot in the latest earlier week of the same session. */
 function lastTimes({ log }: Training, week: number, sessionId: string): FloorSession['lastTime'] {
-  const earlier = log.workouts.filter((workout) => workout.sessionId === sessionId && workout.week < week).sort((a, b) => a.week - b.week);
+  const earlier = log.workouts
+    .filter((workout) => workout.sessionId === sessionId && workout.week < week)
+    .sort((a, b) => a.week - b.week);
   const sets = currentSets(log.sets);
   const found: Record<string, FloorSession['lastTime'][string]> = {};
   for (const workout of earlier) {

@@ -1,0 +1,215 @@
+import { applyEdit } from '../block/apply-edit';
+import type { Block } from '../block/block';
+import { EMPTY_LOG } from '../log/log';
+import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { unfold } from '../unfold/unfold';
+import type { Finding, FindingDetail } from './finding';
+import { check } from './registry';
+
+const someone = athlete();
+
+function findings(of: Block, who = someone): readonly Finding[] {
+  const ladder = unfold({
+    block: of,
+    athlete: who,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  return check({ block: of, athlete: who, ladder, exercises: lookup });
+}
+
+const about = <R extends FindingDetail['rule']>(rule: R, of: Block, who = someone) =>
+  findings(of, who).filter(({ detail }) => detail.rule === rule);
+
+/** Applies a finding's first fix and says whether the finding is gone and how many there are now. */
+function mended(of: Block, finding: Finding, who = someone): { gone: boolean; left: number } {
+  const [fix] = finding.fixes;
+  if (fix === undefined) throw new Error('nothing to apply');
+  const applied = applyEdit(of, fix.edit);
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  const left = findings(applied.value.block, who);
+  return { gone: !left.some(({ id }) => id === finding.id), left: left.length };
+}
+
+const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
+
+test('an empty block has no findings: there is nothing to judge yet', () => {
+  expect(findings(block([]))).toEqual([]);
+  expect(findings(block([session('a', 0, [])]))).toEqual([]);
+});
+
+describe('recovery gap', () => {
+  const close = block([
+    session('a', 0, [slot('1', 'leg-press', sets(4))]),
+    session('b', 1, [slot('2', 'hack-squat', sets(4))]),
+  ]);
+
+  test('quads hard on Monday and again on Tuesday: 24 of 48 hours, mended by moving a day', () => {
+    const [finding] = about('recovery gap', close);
+    expect(finding?.detail).toMatchObject({
+      hours: 24,
+      needed: 48,
+      muscles: expect.arrayContaining(['quads']),
+    });
+    expect(finding?.fixes[0]).toMatchObject({ does: 'move session', day: 2 });
+    expect(finding && mended(close, finding).gone).toBe(true);
+  });
+
+  test('not two days apart, not after a small dose, and the cycle wraps round', () => {
+    const at = (first: number, second: number, count: number) =>
+      block([
+        session('a', first, [slot('1', 'leg-press', sets(count))]),
+        session('b', second, [slot('2', 'hack-squat', sets(4))]),
+      ]);
+    expect(about('recovery gap', at(0, 2, 4))).toEqual([]);
+    expect(about('recovery gap', at(0, 1, 2))).toEqual([]);
+    expect(about('recovery gap', at(0, 6, 4))[0]?.detail).toMatchObject({
+      first: 'Session b',
+      second: 'Session a',
+      hours: 24,
+    });
+  });
+
+  test('small muscles need 36 hours: a day is too little, two are enough', () => {
+    const calves = (day: number) =>
+      block([
+        session('a', 0, [slot('1', 'standing-calf-raise', sets(4))]),
+        session('b', day, [slot('2', 'standing-calf-raise', sets(4))]),
+      ]);
+    expect(about('recovery gap', calves(1))[0]?.detail).toMatchObject({ needed: 36, muscles: ['calves'] });
+    expect(about('recovery gap', calves(2))).toEqual([]);
+  });
+});
+
+describe('frequency', () => {
+  test('once a week warns, twice does not; muscles alike share one finding', () => {
+    const once = block([session('a', 0, [slot('1', 'standing-calf-raise'), slot('2', 'cable-crunch')])]);
+    const [finding, ...more] = about('frequency', once);
+    expect(finding).toMatchObject({ severity: 'warn', detail: { muscles: ['abs', 'calves'], times: 1 } });
+    expect(more).toEqual([]);
+    const twice = block([
+      session('a', 0, [slot('1', 'standing-calf-raise')]),
+      session('b', 3, [slot('2', 'standing-calf-raise')]),
+    ]);
+    expect(about('frequency', twice)).toEqual([]);
+  });
+
+  test('five times is a note; a held muscle is left alone', () => {
+    const days = [0, 1, 2, 3, 4].map((day) =>
+      session(`s${day}`, day, [slot(`c${day}`, 'cable-crunch', sets(1))]),
+    );
+    expect(about('frequency', block(days))[0]).toMatchObject({
+      severity: 'note',
+      detail: { high: true, times: 5 },
+    });
+    expect(about('frequency', block(days, { goals: { abs: 'hold' } }))).toEqual([]);
+  });
+});
+
+describe('weekly volume', () => {
+  test('three sets of quads are below the floor of eight; one set more is offered and helps', () => {
+    const few = block([session('a', 0, [slot('1', 'leg-press')])]);
+    const finding = about('below floor', few).find(
+      ({ detail }) => detail.rule === 'below floor' && detail.muscle === 'quads',
+    );
+    expect(finding?.detail).toMatchObject({ sets: 3, floor: 8, week: 1 });
+    expect(finding?.fixes[0]).toMatchObject({ does: 'add a set', exerciseId: 'leg-press' });
+  });
+
+  test('nine sets are enough; twenty pass the ceiling of eighteen and one fewer is offered', () => {
+    const with9 = block([session('a', 0, [slot('1', 'leg-extension', sets(9))])]);
+    expect(about('below floor', with9)).toEqual([]);
+    const many = block([
+      session('a', 0, [slot('1', 'leg-extension', sets(9))]),
+      session('b', 3, [slot('2', 'leg-extension', sets(10))]),
+    ]);
+    const [finding] = about('above ceiling', many);
+    expect(finding?.detail).toMatchObject({ muscle: 'quads', sets: 19, ceiling: 18 });
+    expect(finding && mended(many, finding).gone).toBe(true);
+  });
+
+  test('muscles without a single set are one finding, mended by holding them', () => {
+    const one = block([session('a', 0, [slot('1', 'leg-press')])]);
+    const untrained = about('untrained', one);
+    expect(untrained).toHaveLength(1);
+    const result = mended(one, untrained[0] as Finding);
+    expect(result.gone).toBe(true);
+    expect(result.left).toBeLessThan(findings(one).length);
+  });
+
+  test('a novice’s sixty sets a week are the body’s budget', () => {
+    const novice = athlete({ level: 'novice' });
+    const week = (count: number) =>
+      block(
+        [0, 2, 4].map((day) =>
+          session(
+            `s${day}`,
+            day,
+            [0, 1].map((k) => slot(`${day}-${k}`, k === 0 ? 'leg-press' : 'dip', sets(count))),
+          ),
+        ),
+      );
+    expect(about('above budget', week(11), novice)[0]?.detail).toMatchObject({ sets: 66, budget: 60 });
+    expect(about('above budget', week(10), novice)).toEqual([]);
+  });
+});
+
+describe('session length', () => {
+  const long = block([
+    session('a', 0, [
+      slot('1', 'leg-press', sets(8)),
+      slot('2', 'seated-leg-curl', sets(8)),
+      slot('3', 'cable-crunch', sets(8)),
+    ]),
+  ]);
+
+  test('too long for forty-five minutes: sets are cut until it fits', () => {
+    const busy = athlete({ minutes: 45 });
+    const [finding] = about('session length', long, busy);
+    expect(finding?.detail).toMatchObject({ limit: 45, session: 'Session a' });
+    expect(finding?.fixes[0]?.does).toBe('drop sets');
+    expect(finding && mended(long, finding, busy).gone).toBe(true);
+  });
+
+  test('with two hours there is nothing to say', () => {
+    expect(about('session length', long, athlete({ minutes: 120 }))).toEqual([]);
+  });
+});
+
+describe('order', () => {
+  const wrong = block([session('a', 0, [slot('1', 'leg-extension'), slot('2', 'leg-press')])]);
+
+  test('an isolation before a compound for the same muscle; moving it mends it', () => {
+    const [finding] = about('order', wrong);
+    expect(finding).toMatchObject({
+      severity: 'note',
+      detail: { isolation: 'leg-extension', compound: 'leg-press', muscle: 'quads' },
+    });
+    expect(finding && mended(wrong, finding).gone).toBe(true);
+  });
+
+  test('a priority may go first on purpose, and other muscles do not matter', () => {
+    expect(about('order', { ...wrong, goals: { quads: 'priority' } })).toEqual([]);
+    expect(
+      about('order', block([session('a', 0, [slot('1', 'cable-curl'), slot('2', 'leg-press')])])),
+    ).toEqual([]);
+  });
+});
+
+describe('stale load', () => {
+  test('dumbbells that end at 50 are outgrown; a range that fits is not', () => {
+    const strong = athlete({
+      bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 20, rir: 2 } },
+    });
+    const of = (high: number) =>
+      block([session('a', 0, [slot('1', 'flat-dumbbell-press', { range: { low: 8, high } })])]);
+    expect(about('stale load', of(12), strong)[0]?.detail).toMatchObject({
+      exerciseId: 'flat-dumbbell-press',
+      week: 1,
+      rir: 3,
+    });
+    expect(about('stale load', of(20), strong)).toEqual([]);
+  });
+});

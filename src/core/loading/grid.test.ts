@@ -1,0 +1,49 @@
+import fc from 'fast-check';
+import { HALL } from '../testing/fixtures';
+import { indexAtOrAbove, isMakeable, loadGrid, nearestLoad, neighbours } from './grid';
+
+const barbell = loadGrid('barbell', HALL);
+const stack = loadGrid('stack', HALL);
+
+test('a bar of 20 with pairs of 1.25 upward makes 22.5 and 102.5, not 101', () => {
+  expect(barbell.steps[0]).toBe(2000);
+  expect(isMakeable(barbell, 2250)).toBe(true);
+  expect(isMakeable(barbell, 10250)).toBe(true);
+  expect(isMakeable(barbell, 10100)).toBe(false);
+});
+
+test('a stack of fives with a 2.5 add-on runs past its last pin by the add-on', () => {
+  expect(stack.steps.slice(0, 4)).toEqual([500, 750, 1000, 1250]);
+  expect(stack.steps.at(-1)).toBe(25250);
+});
+
+test('bodyweight goes from assistance over nothing to the belt', () => {
+  const grid = loadGrid('bodyweight', HALL);
+  expect(grid.steps.slice(0, 6)).toEqual([-4000, -3000, -2000, -1000, 0, 125]);
+});
+
+test('on a tie the lower load; beyond an end the end', () => {
+  expect(nearestLoad(stack, 875)).toBe(750);
+  expect(nearestLoad(stack, 876)).toBe(1000);
+  expect(nearestLoad(stack, 1)).toBe(500);
+  expect(nearestLoad(stack, 99999)).toBe(25250);
+  expect(neighbours(stack, 600)).toEqual({ below: 500, above: 750 });
+});
+
+test('rounding never makes an unmakeable load and nothing makeable is nearer', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('barbell', 'dumbbell', 'stack', 'bodyweight'),
+      fc.integer({ min: -5000, max: 40000 }),
+      (loading, load) => {
+        const grid = loadGrid(loading as 'stack', HALL);
+        const near = nearestLoad(grid, load);
+        expect(isMakeable(grid, near)).toBe(true);
+        const at = indexAtOrAbove(grid, near);
+        for (const other of [grid.steps[at - 1], grid.steps[at + 1]]) {
+          if (other !== undefined) expect(Math.abs(load - near)).toBeLessThanOrEqual(Math.abs(load - other));
+        }
+      },
+    ),
+  );
+});

@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { conventionsWith } from '../../conventions/conventions';
+import { EPLEY } from '../../effort/rep-max';
+import { isMakeable, loadGrid } from '../../loading/grid';
+import { HALL } from '../../testing/fixtures';
+import { backOffFit } from './back-off';
+import { bestFit } from './best-fit';
+import type { FitInput } from './fit';
+
+const conventions = conventionsWith();
+const stack = loadGrid('stack', HALL);
+
+function input(changes: Partial<FitInput> = {}): FitInput {
+  return {
+    oneRepMax: 86,
+    carried: 0,
+    grid: stack,
+    range: { low: 8, high: 12 },
+    targetRir: 2,
+    fatigue: 0,
+    last: { load: 6000, reps: 10 },
+    curve: EPLEY,
+    conventions,
+    ...changes,
+  };
+}
+
+test('after 60 x 10 with 3 left: 60 x 11 predicts 2.0 and beats 62.5 x 9 (2.3) by the nearer reserve', () => {
+  const fit = bestFit(input());
+  expect(fit?.chosen).toMatchObject({ load: 60, reps: 11 });
+  expect(fit?.chosen.predictedRir).toBeCloseTo(2, 9);
+  expect(fit?.decider).toBe('nearest RIR');
+  expect(fit?.others[0]).toMatchObject({ load: 62.5, reps: 9 });
+  expect(fit?.others[0]?.predictedRir).toBeCloseTo(2.28, 9);
+});
+
+test('at the top of the range the next load is taken once it reaches the bottom', () => {
+  // e1RM 60 x (1 + 14/30) = 88: 65 kg can be done 10.6 times, so 8 with 2 left are within reach.
+  const fit = bestFit(input({ oneRepMax: 88, last: { load: 6000, reps: 12 }, range: { low: 8, high: 10 } }));
+  expect(fit?.chosen.load).toBeGreaterThan(60);
+});
+
+test('coarse steps: reps pass the top until the next dumbbell is within reach', () => {
+  const coarse = { ...HALL, dumbbell: { unit: 'kg' as const, weights: [10, 15, 20] } };
+  // 10 kg for 17 to failure: e1RM 15.67. 15 kg can be done 1.3 times, far from 8 with 2 left.
+  const fit = bestFit(
+    input({
+      grid: loadGrid('dumbbell', coarse),
+      oneRepMax: 10 * (1 + 17 / 30),
+      last: { load: 1000, reps: 12 },
+    }),
+  );
+  expect(fit?.chosen).toMatchObject({ load: 10, reps: 15 });
+  expect(fit?.decider).toBe('next load out of reach');
+});
+
+test('below the range the load falls to where its middle is predicted', () => {
+  // e1RM 80: 70 kg can be done 4.3 times; ten with two left ask for 57.1, made as 57.5.
+  const fit = bestFit(input({ oneRepMax: 80, last: { load: 7000, reps: 8 } }));
+  expect(fit?.chosen).toMatchObject({ load: 57.5, reps: 10 });
+  expect(fit?.decider).toBe('below the range');
+});
+
+test('first week: all loads, reps nearest the middle of the range', () => {
+  expect(bestFit(input({ last: null, targetRir: 3 }))?.chosen).toMatchObject({ load: 60, reps: 10 });
+});
+
+test('no step above a tenth when a smaller one exists', () => {
+  const fit = bestFit(input({ oneRepMax: 150, last: { load: 6000, reps: 12 } }));
+  expect(fit?.chosen.load).toBeLessThanOrEqual(66);
+});
+
+test('a pull-up counts the body: 80 kg x 1 + 0 for 10, then +2.5', () => {
+  const grid = loadGrid('bodyweight', HALL);
+  const fit = bestFit(
+    input({
+      grid,
+      carried: 80,
+      oneRepMax: 80 * (1 + 13 / 30),
+      last: { load: 0, reps: 12 },
+      range: { low: 8, high: 12 },
+      targetRir: 1,
+    }),
+  );
+  expect(fit?.chosen).toMatchObject({ load: 0, reps: 12 });
+});
+
+test('back-offs stay between a tenth and three tenths below the top set', () => {
+  const drop = { least: 0.1, wished: 0.12, most: 0.3 };
+  const fit = backOffFit(
+    input({ oneRepMax: 168, range: { low: 10, high: 14 }, targetRir: 3, fatigue: 1, last: null }),
+    12000,
+    drop,
+  );
+  expect(fit?.chosen.load).toBeLessThanOrEqual(108);
+  expect(fit?.chosen.load).toBeGreaterThanOrEqual(84);
+  expect(fit?.chosen.predictedRir).toBeCloseTo(3, 0);
+});
+
+test('whatever came before: makeable, never above the largest step, and the best of all candidates', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...stack.steps.slice(4, 60)),
+      fc.integer({ min: 3, max: 20 }),
+      fc.integer({ min: 0, max: 4 }),
+      fc.integer({ min: 3, max: 12 }),
+      fc.nat(6),
+      fc.double({ min: 0.6, max: 1.6, noNaN: true }),
+      (load, reps, targetRir, low, width, strength) => {
+        const range = { low, high: low + width };
+        const one = input({
+          oneRepMax: (load / 100) * (1 + (reps + targetRir) / 30) * strength,
+          last: { load, reps },
+          range,
+          targetRir,
+        });
+        const fit = bestFit(one);
+        expect(fit).toBeDefined();
+        if (fit === undefined) return;
+        const { chosen } = fit;
+        expect(isMakeable(stack, Math.round(chosen.load * 100))).toBe(true);
+        expect(chosen.reps).toBeGreaterThanOrEqual(1);
+        const next = stack.steps[stack.steps.indexOf(load) + 1] ?? load;
+        expect(chosen.load * 100).toBeLessThanOrEqual(Math.max(next, load * 1.1) + 1e-6);
+        for (const other of fit.others) {
+          if (fit.decider === 'below the range') continue;
+          const inside = (miss: number) => Math.abs(miss - targetRir) <= 0.5 + 1e-9;
+          expect(inside(chosen.predictedRir) || !inside(other.predictedRir)).toBe(true);
+        }
+      },
+    ),
+  );
+});

@@ -1,0 +1,50 @@
+import { conventionsWith } from '../conventions/conventions';
+import { EPLEY } from '../effort/rep-max';
+import { easyReps, fewerSets } from './easy-week';
+import { type JudgedSet, performance } from './performance';
+
+const conventions = conventionsWith();
+const judge = (...sets: JudgedSet[]) => performance(sets, EPLEY, conventions);
+
+function set(done: Partial<JudgedSet['done']>, before: JudgedSet['before'] = null): JudgedSet {
+  return { target: { load: 100, reps: 10, rir: 2 }, done: { load: 100, reps: 10, rir: 2, ...done }, before };
+}
+
+test('as asked is on target; two over is ahead; nothing to score has no verdict', () => {
+  expect(judge(set({}))).toEqual({ verdict: 'on target', score: 0 });
+  expect(judge(set({ reps: 12 }))).toEqual({ verdict: 'ahead', score: 2 });
+  expect(judge()).toBeUndefined();
+});
+
+test('strained: below -1, or reps met only by going a rep harder', () => {
+  expect(judge(set({ reps: 9, rir: 1 }), set({ reps: 10, rir: 1 }))).toEqual({
+    verdict: 'strained',
+    score: -1.5,
+  });
+  expect(judge(set({ reps: 10, rir: 1 }))).toEqual({ verdict: 'strained', score: -1 });
+  expect(judge(set({ reps: 9, rir: 2 }))).toEqual({ verdict: 'on target', score: -1 });
+});
+
+test('reps beyond the target pay for a harder set', () => {
+  expect(judge(set({ reps: 13, rir: 1 }))).toEqual({ verdict: 'ahead', score: 2 });
+});
+
+test('behind: below -2, or to failure with fewer reps than last time at equal load', () => {
+  expect(judge(set({ reps: 7, rir: 1 }))?.verdict).toBe('behind');
+  expect(judge(set({ reps: 10, rir: 0 }, { load: 100, reps: 11 }))?.verdict).toBe('behind');
+  expect(judge(set({ reps: 10, rir: 0 }, { load: 95, reps: 11 }))?.verdict).toBe('strained');
+});
+
+test('another load is corrected through e1RM: 105 x 10 at 2 is worth 14.1 at 100, two over 12', () => {
+  // 105 x (1 + 12/30) = 147; at 100 that is 30 x 0.47 = 14.1 reps.
+  const result = judge(set({ load: 105 }));
+  expect(result?.verdict).toBe('ahead');
+  expect(result?.score).toBeCloseTo(2.1, 9);
+});
+
+test('easy weeks: 0.4 of 3 is 1, of 4 is 2 (1.6), never none; reps leave four in reserve', () => {
+  expect([1, 2, 3, 4, 5].map((sets) => fewerSets(sets, 0.4))).toEqual([1, 1, 1, 2, 2]);
+  expect(easyReps(13.9, 12, conventions)).toBe(9);
+  expect(easyReps(13.9, 8, conventions)).toBe(8);
+  expect(easyReps(3, 8, conventions)).toBe(1);
+});

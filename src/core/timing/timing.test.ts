@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { conventionsWith } from '../conventions/conventions';
+import { sessionTime, type TimedSlot } from './session-time';
+import { parseTempo, secondsPerRep } from './tempo';
+
+const conventions = conventionsWith();
+
+test('31X0 is five seconds a rep, three digits have no last pause, nothing is three seconds', () => {
+  expect(parseTempo('31X0')).toEqual({ lowering: 3, stretch: 1, lifting: 1, squeeze: 0 });
+  expect(secondsPerRep('31X0', 3)).toBe(5);
+  expect(secondsPerRep('201', 3)).toBe(3);
+  expect(secondsPerRep(null, 3)).toBe(3);
+  for (const wrong of ['', '31', 'X100', '31x00', 'abc', '3-1-1']) expect(parseTempo(wrong)).toBeUndefined();
+});
+
+const slot: TimedSlot = {
+  secondsPerRep: 4,
+  sides: 1,
+  rest: 120,
+  sets: [
+    { low: 8, high: 12 },
+    { low: 8, high: 12 },
+  ],
+  warmUps: [12, 6],
+};
+
+test('strict: two slots of two sets by hand', () => {
+  // Work 4 x 12 x 4 = 192 at the long end, 128 at the short; rest after three of the four sets.
+  const time = sessionTime([slot, slot], 'strict', conventions);
+  expect(time).toEqual({ work: 192, rest: 360, warmUp: 0, low: 488, high: 552 });
+});
+
+test('realistic adds warm-ups with 45 s after each, and change-over where rest is shorter', () => {
+  const quick = { ...slot, rest: 60 };
+  // Rest 60 within each slot, 90 between them; warm-ups (12 + 6) x 4 + 2 x 45 = 162 a slot.
+  expect(sessionTime([quick, quick], 'realistic', conventions)).toEqual({
+    work: 192,
+    rest: 210,
+    warmUp: 324,
+    low: 662,
+    high: 726,
+  });
+});
+
+test('one-sided work takes twice as long', () => {
+  expect(sessionTime([{ ...slot, sides: 2 }], 'strict', conventions).work).toBe(192);
+});
+
+test('time never falls when a set is added', () => {
+  const timed = fc.record({
+    secondsPerRep: fc.integer({ min: 1, max: 9 }),
+    sides: fc.constantFrom(1 as const, 2 as const),
+    rest: fc.integer({ min: 0, max: 300 }),
+    sets: fc.array(
+      fc.record({ low: fc.integer({ min: 1, max: 10 }), high: fc.integer({ min: 10, max: 30 }) }),
+      { minLength: 1, maxLength: 6 },
+    ),
+    warmUps: fc.array(fc.integer({ min: 1, max: 12 }), { maxLength: 4 }),
+  });
+  fc.assert(
+    fc.property(
+      fc.array(timed, { minLength: 1, maxLength: 5 }),
+      fc.nat(),
+      fc.constantFrom('strict' as const, 'realistic' as const),
+      (slots, which, mode) => {
+        const at = which % slots.length;
+        const more = slots.map((one, k) =>
+          k === at ? { ...one, sets: [...one.sets, { low: 5, high: 10 }] } : one,
+        );
+        const before = sessionTime(slots, mode, conventions);
+        const after = sessionTime(more, mode, conventions);
+        return after.low >= before.low && after.high >= before.high && before.low <= before.high;
+      },
+    ),
+  );
+});

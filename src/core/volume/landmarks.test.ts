@@ -1,0 +1,46 @@
+import fc from 'fast-check';
+import { MUSCLES } from '../anatomy/muscle';
+import { LEVELS, PHASES } from '../athlete/athlete';
+import { conventionsWith } from '../conventions/conventions';
+import { wholeBodyBudget } from './budget';
+import { landmarksFor } from './landmarks';
+
+const conventions = conventionsWith();
+
+test('hamstrings of an intermediate gaining: ceiling 14 x 1.125 = 15.75, floor 6 x 0.8 = 4.8', () => {
+  const { result } = landmarksFor(
+    'hamstrings',
+    { level: 'intermediate', landmarks: {} },
+    'gaining',
+    conventions,
+  );
+  expect(result.ceiling).toBeCloseTo(15.75, 9);
+  expect(result.floor).toBeCloseTo(4.8, 9);
+});
+
+test('a novice’s side delts: 6 x 0.7 = 4.2; gaining 3.36 would fall below hold, so 4', () => {
+  const novice = { level: 'novice', landmarks: {} } as const;
+  expect(landmarksFor('side delts', novice, 'holding', conventions).result.floor).toBeCloseTo(4.2, 9);
+  expect(landmarksFor('side delts', novice, 'gaining', conventions).result.floor).toBe(4);
+});
+
+test('hold <= floor <= ceiling, whatever a coach sets', () => {
+  const mark = fc.double({ min: 0, max: 60, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...MUSCLES),
+      fc.constantFrom(...LEVELS),
+      fc.constantFrom(...PHASES),
+      fc.record({ hold: mark, floor: mark, ceiling: mark }, { requiredKeys: [] }),
+      (muscle, level, phase, own) => {
+        const { result } = landmarksFor(muscle, { level, landmarks: { [muscle]: own } }, phase, conventions);
+        expect(result.hold).toBeLessThanOrEqual(result.floor);
+        expect(result.floor).toBeLessThanOrEqual(result.ceiling);
+      },
+    ),
+  );
+});
+
+test('an advanced athlete cutting with two hard sport sessions: 120 x 0.85 - 8 = 94', () => {
+  expect(wholeBodyBudget({ level: 'advanced', hardSport: 2 }, 'cutting', conventions)).toBeCloseTo(94, 9);
+});
