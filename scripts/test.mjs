@@ -1,0 +1,117 @@
+// npm test: everything. Installs what the machine lacks, then lint, build, types, unit and data tests, browser journeys.
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { join } from 'node:path';
+import { Database } from './database.mjs';
+import { bin, DATA, ensureBuild, ensurePackages, ensurePrograms, ROOT, run, say } from './machine.mjs';
+import { startServer } from './server.mjs';
+
+const reports = join(ROOT, '.cache', 'reports');
+const totals = { passed: 0, failed: 0 };
+const only = process.argv[2];
+
+function count(name, passed, failed) {
+  totals.passed += passed;
+  totals.failed += failed;
+  say(`${name}: ${passed} passed, ${failed} failed`);
+}
+
+async function step(name, work) {
+  if (only !== undefined && only !== name) return;
+  say(`\n== ${name}`);
+  try {
+    await work();
+  } catch (error) {
+    console.error(error);
+    count(name, 0, 1);
+  }
+}
+
+async function command(name, program, args, env = {}) {
+  const code = await run(bin(program), args, {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
+  count(name, code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+}
+
+function report(file) {
+  const path = join(reports, file);
+  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined;
+}
+
+/** A door for the journeys that pull the plug: POST /stop and /start. */
+function control(database) {
+  const server = createServer(async (request, response) => {
+    try {
+      if (request.url === '/kill') await database.kill();
+      if (request.url === '/start') await database.start();
+      response.end('ok');
+    } catch (error) {
+      response.writeHead(500).end(String(error));
+    }
+  });
+  return new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
+}
+
+const database = new Database(join(DATA, 'test'));
+let server;
+let door;
+async function end(code) {
+  door?.close();
+  await server?.stop();
+  await database.stop();
+  process.exit(code);
+}
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => end(1));
+
+try {
+  await ensurePackages();
+  await ensurePrograms([
+    { program: 'mariadbd', debian: 'mariadb-server' },
+    { program: 'chromium', debian: 'chromium' },
+  ]);
+  rmSync(reports, { recursive: true, force: true });
+  mkdirSync(reports, { recursive: true });
+  Database.erase(join(DATA, 'test'));
+  await database.start();
+  await database.command('migrate');
+
+  await step('lint', () => command('lint', 'biome', ['check', '.']));
+  await step('types', () => command('types', 'tsc', ['--noEmit']));
+  await step('unit and data', async () => {
+    const args = ['--json', `--outputFile=${join(reports, 'jest.json')}`];
+    const code = await run(bin('jest'), args, {
+      env: { ...process.env, DATABASE_URL: database.url, NODE_ENV: 'test' },
+    });
+    const result = report('jest.json');
+    if (result === undefined) throw new Error('Jest left no report.');
+    const broken = result.testResults.filter(
+      (suite) => suite.status === 'failed' && suite.assertionResults.length === 0,
+    ).length;
+    const failed = result.numFailedTests + broken;
+    count('unit and data', result.numPassedTests, failed === 0 && code !== 0 ? 1 : failed);
+  });
+  await step('journeys', async () => {
+    await ensureBuild();
+    server = await startServer({ databaseUrl: database.url, quiet: true });
+    door = await control(database);
+    const env = {
+      ...process.env,
+      DATABASE_URL: database.url,
+      BASE_URL: server.address,
+      CONTROL_URL: `http://127.0.0.1:${door.address().port}`,
+      PLAYWRIGHT_JSON_OUTPUT_NAME: join(reports, 'playwright.json'),
+    };
+    const code = await run(bin('playwright'), ['test', ...process.argv.slice(3)], { env });
+    const stats = report('playwright.json')?.stats;
+    if (stats === undefined) throw new Error('Playwright left no report.');
+    const failed = stats.unexpected + stats.flaky + stats.skipped;
+    count('journeys', stats.expected, failed === 0 && code !== 0 ? 1 : failed);
+  });
+} catch (error) {
+  console.error(error);
+  totals.failed += 1;
+}
+
+say(`\n${totals.passed} passed, ${totals.failed} failed`);
+await end(totals.failed === 0 && totals.passed > 0 ? 0 : 1);

@@ -1,0 +1,91 @@
+import type { Edit } from '@/core';
+import { closeDatabase } from '../database';
+import { NOW, someBlock, someCoach } from '../testing/coach';
+import { addBlock, type SentStep, saveSteps } from './blocks';
+import { findHistory, findTraining } from './training';
+
+afterAll(closeDatabase);
+
+let count = 0;
+function step(edit: Edit, id = `step-${count++}`, action: SentStep['action'] = 'do'): SentStep {
+  return { id, action, edit };
+}
+const rest = (slot: string, value: number): Edit => ({ kind: 'slot/set', slot, field: 'rest', value });
+
+test('steps are saved in order, each its own revision', async () => {
+  const { asker, blockId } = await someBlock();
+  expect(await saveSteps(asker, blockId, 0, [step(rest('a1', 90)), step(rest('a1', 100))], NOW)).toEqual({
+    status: 'saved',
+    revision: 2,
+    merged: null,
+  });
+  const training = await findTraining(asker, blockId);
+  expect(training?.revision).toBe(2);
+  expect(training?.block.sessions[0]?.slots[0]?.rest).toBe(100);
+  const history = await findHistory(asker, blockId);
+  expect(history.map(({ inverse }) => inverse)).toEqual([rest('a1', 120), rest('a1', 90)]);
+});
+
+test('a step sent twice is one step', async () => {
+  const { asker, blockId } = await someBlock();
+  const once = step(rest('a1', 90));
+  await saveSteps(asker, blockId, 0, [once], NOW);
+  expect(await saveSteps(asker, blockId, 0, [once, step(rest('a2', 70))], NOW)).toEqual({
+    status: 'saved',
+    revision: 2,
+    merged: null,
+  });
+});
+
+test('a stale write to other things is rebased and hands back the merged block', async () => {
+  const { asker, blockId } = await someBlock();
+  await saveSteps(asker, blockId, 0, [step(rest('a1', 90))], NOW);
+  const outcome = await saveSteps(asker, blockId, 0, [step(rest('a2', 45))], NOW);
+  if (outcome.status !== 'saved') throw new Error(outcome.status);
+  expect(outcome.merged?.sessions[0]?.slots.map((slot) => slot.rest)).toEqual([90, 45]);
+});
+
+test('a stale write to the same field is refused with theirs, and nothing of it is kept', async () => {
+  const { asker, blockId } = await someBlock();
+  await saveSteps(asker, blockId, 0, [step(rest('a1', 90))], NOW);
+  const outcome = await saveSteps(asker, blockId, 0, [step(rest('a2', 45)), step(rest('a1', 30))], NOW);
+  if (outcome.status !== 'collision') throw new Error(outcome.status);
+  // What came before the collision is saved; the colliding step and all after it wait.
+  expect(outcome).toMatchObject({ saved: 1, revision: 2 });
+  expect(outcome.theirs.sessions[0]?.slots.map((slot) => slot.rest)).toEqual([90, 45]);
+  expect(await saveSteps(asker, blockId, 2, [step(rest('a1', 30))], NOW)).toMatchObject({
+    status: 'saved',
+    revision: 3,
+  });
+});
+
+test('two tabs saving at once both land or one is told', async () => {
+  const { asker, blockId } = await someBlock();
+  const outcomes = await Promise.all(
+    ['a1', 'a2', 'b1'].map((slot, at) => saveSteps(asker, blockId, 0, [step(rest(slot, 60 + at))], NOW)),
+  );
+  expect(outcomes.map(({ status }) => status)).toEqual(['saved', 'saved', 'saved']);
+  const training = await findTraining(asker, blockId);
+  expect(training?.revision).toBe(3);
+  expect(training?.block.sessions.flatMap((one) => one.slots.map((slot) => slot.rest))).toEqual([60, 61, 62]);
+});
+
+test('an edit that may not stand is refused with its problem', async () => {
+  const { asker, blockId } = await someBlock();
+  const wrong: Edit = { kind: 'slot/set', slot: 'a1', field: 'range', value: { low: 12, high: 8 } };
+  expect(await saveSteps(asker, blockId, 0, [step(wrong)], NOW)).toMatchObject({
+    status: 'refused',
+    problems: [{ code: 'range-upside-down' }],
+  });
+});
+
+test('another coach neither sees the block nor changes it nor adds to the athlete', async () => {
+  const { asker, athlete, blockId } = await someBlock();
+  const stranger = await someCoach();
+  expect(await findTraining(stranger, blockId)).toBeUndefined();
+  expect(await findHistory(stranger, blockId)).toEqual([]);
+  expect(await saveSteps(stranger, blockId, 0, [step(rest('a1', 1))], NOW)).toEqual({ status: 'gone' });
+  const training = await findTraining(asker, blockId);
+  expect(training?.revision).toBe(0);
+  expect(await addBlock(stranger, athlete.id, training?.block as never, NOW)).toBeUndefined();
+});

@@ -1,0 +1,46 @@
+import { closeDatabase } from '../database';
+import { models } from '../models/models';
+import { NOW, PASSWORD, someCoach } from '../testing/coach';
+import { askerOf, signIn, signOut } from './coaches';
+
+afterAll(closeDatabase);
+
+const later = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000);
+
+test('the right password opens a session, in any case of the address; the token ends with sign-out', async () => {
+  const coach = await someCoach();
+  const outcome = await signIn(` ${coach.email.toUpperCase()} `, PASSWORD, NOW);
+  if (outcome.status !== 'signed in') throw new Error(outcome.status);
+  expect(await askerOf(outcome.token, NOW)).toMatchObject({ coachId: coach.coachId });
+  await signOut(outcome.token);
+  expect(await askerOf(outcome.token, NOW)).toBeUndefined();
+});
+
+test('neither the password nor the token is stored as it is', async () => {
+  const coach = await someCoach();
+  const outcome = await signIn(coach.email, PASSWORD, NOW);
+  if (outcome.status !== 'signed in') throw new Error(outcome.status);
+  const row = await models().coaches.findByPk(coach.coachId);
+  expect(row?.get().passwordHash).toMatch(/^\$argon2id\$/);
+  expect(await models().signIns.findByPk(outcome.token)).toBeNull();
+});
+
+test('a session ends by itself', async () => {
+  const coach = await someCoach();
+  const outcome = await signIn(coach.email, PASSWORD, NOW);
+  if (outcome.status !== 'signed in') throw new Error(outcome.status);
+  expect(await askerOf(outcome.token, later(31 * 24 * 60))).toBeUndefined();
+});
+
+test('wrong passwords and unknown addresses are answered alike', async () => {
+  const coach = await someCoach();
+  expect(await signIn(coach.email, 'wrong', NOW)).toEqual({ status: 'wrong' });
+  expect(await signIn('nobody@example.org', 'wrong', NOW)).toEqual({ status: 'wrong' });
+});
+
+test('after eight attempts even the right password waits; a quarter of an hour later it opens', async () => {
+  const coach = await someCoach();
+  for (let attempt = 0; attempt < 8; attempt++) await signIn(coach.email, 'wrong', NOW);
+  expect(await signIn(coach.email, PASSWORD, later(1))).toEqual({ status: 'wait', minutes: 14 });
+  expect((await signIn(coach.email, PASSWORD, later(16))).status).toBe('signed in');
+});

@@ -1,0 +1,81 @@
+import { randomUUID } from 'node:crypto';
+import { type Athlete, addDays, type Block, emptyBlock, exerciseById, type Slot } from '@/core';
+import type { Asker } from '../asker';
+import { people } from '../demo/people';
+import { addAthlete } from '../repositories/athletes';
+import { addBlock } from '../repositories/blocks';
+import { addCoach } from '../repositories/coaches';
+import type { SentSet } from '../repositories/logging';
+import { findTraining } from '../repositories/training';
+
+export const PASSWORD = 'correct horse';
+export const NOW = new Date('2026-11-24T10:00:00Z');
+
+/** A coach of their own for each test, so that tests share a database without seeing each other. */
+export async function someCoach(): Promise<Asker & { readonly email: string }> {
+  const email = `${randomUUID()}@example.org`;
+  return { ...(await addCoach({ email, name: 'Test Coach', password: PASSWORD })), email };
+}
+
+function slot(id: string, exerciseId: string): Slot {
+  const exercise = exerciseById(exerciseId);
+  return {
+    id,
+    exercise: { id: exerciseId, revision: exercise?.revision ?? 1 },
+    technique: { kind: 'straight', sets: 3 },
+    range: { low: 8, high: 12 },
+    rir: { kind: 'week', offset: 0 },
+    tempo: null,
+    rest: 120,
+    drift: 'hold RIR',
+    loadRule: 'best fit',
+    setRule: 'by response',
+    start: null,
+    note: '',
+  };
+}
+
+/** Two sessions, two slots each; ids are known to the tests. */
+export function smallBlock(): Block {
+  return {
+    ...emptyBlock('Test block', '2026-11-23'),
+    sessions: [
+      { id: 'sa', name: 'A', day: 0, slots: [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')] },
+      { id: 'sb', name: 'B', day: 3, slots: [slot('b1', 'neutral-pulldown')] },
+    ],
+  };
+}
+
+/** A coach with one athlete and a small block. */
+export async function someBlock(): Promise<{ asker: Asker; athlete: Athlete; blockId: string }> {
+  const asker = await someCoach();
+  const athlete = people(randomUUID, addDays('2026-11-24', -60)).maren;
+  await addAthlete(asker, athlete);
+  const blockId = await addBlock(asker, athlete.id, smallBlock(), NOW);
+  if (blockId === undefined) throw new Error('the block was not added');
+  return { asker, athlete, blockId };
+}
+
+/** Sets for every planned set of a session of week 1, done as asked and `over` reps more. */
+export async function setsFor(
+  asker: Asker,
+  blockId: string,
+  sessionId: string,
+  over = 0,
+): Promise<SentSet[]> {
+  const training = await findTraining(asker, blockId);
+  const session = training?.issued.at(-1)?.rung.sessions.find((one) => one.sessionId === sessionId);
+  return (session?.slots ?? []).flatMap((one) =>
+    one.sets.map((set, at) => ({
+      id: randomUUID(),
+      slotId: one.slotId,
+      setId: set.id,
+      exerciseId: one.exerciseId,
+      load: { value: set.load ?? 40, unit: one.unit },
+      reps: set.reps + over,
+      rir: set.rir,
+      at: new Date(NOW.getTime() + at * 60_000).toISOString(),
+      supersedes: null,
+    })),
+  );
+}
