@@ -111,6 +111,7 @@ export async function findTraining(
             order: [
               ['doneAt', 'ASC'],
               ['receivedAt', 'ASC'],
+              ['id', 'ASC'],
             ],
             ...within,
           }),

@@ -13,10 +13,12 @@ export function localToday(): string {
 /**
  * Keeps what was tapped on this phone until the server has confirmed it: through lost signal, a closed page, a
  * restart. Everything carries an id, so sending twice is harmless.
+ * @param onRestore told once what an earlier page of this phone had left in the outbox
  */
-export function useOutbox(workoutId: string, send: SendAction) {
+export function useOutbox(workoutId: string, send: SendAction, onRestore: (outgoing: Outgoing) => void) {
   const [outbox, setOutbox] = useState<Outbox>({ waiting: nothing(''), status: 'clear', refusal: null });
   const latest = useRef(outbox);
+  const restore = useRef(onRestore);
   const inFlight = useRef(false);
   const wait = useRef(FIRST_WAIT_MS);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
@@ -68,6 +70,7 @@ export function useOutbox(workoutId: string, send: SendAction) {
   useEffect(() => {
     const stored = storedOutgoing(workoutId);
     if (stored !== undefined && isNothing(latest.current.waiting)) {
+      restore.current(stored);
       put({ ...latest.current, waiting: stored });
       void flush();
     }

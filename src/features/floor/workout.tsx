@@ -51,14 +51,26 @@ function outboxSentence({ waiting, status, refusal }: Outbox): string | null {
   return null;
 }
 
+type SorenessAnswers = Readonly<Partial<Record<Muscle, Soreness>>>;
+
+/** The latest answer for each muscle. */
+function bySoreness(
+  reports: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[],
+): SorenessAnswers {
+  return Object.fromEntries(reports.map(({ muscle, soreness }) => [muscle, soreness]));
+}
+
 /** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
 export function Workout({ data, send }: { readonly data: FloorSession; readonly send: SendAction }) {
-  const { outbox, post } = useOutbox(data.workoutId, send);
+  // Sets tapped on this page or found in the outbox: shown from here on, whether confirmed yet or not.
   const [mine, setMine] = useState<readonly LoggedSet[]>([]);
+  const { outbox, post } = useOutbox(data.workoutId, send, (left) => {
+    setMine((sets) => [...sets, ...left.sets.map((set) => ({ ...set, workoutId: data.workoutId }))]);
+    if (left.finish) setFinished(true);
+    if (left.soreness.length > 0) setReported((before) => ({ ...before, ...bySoreness(left.soreness) }));
+  });
   const [finished, setFinished] = useState(data.finished);
-  const [reported, setReported] = useState<Readonly<Partial<Record<Muscle, Soreness>>>>(
-    Object.fromEntries(data.reported.map(({ muscle, soreness }) => [muscle, soreness])),
-  );
+  const [reported, setReported] = useState(() => bySoreness(data.reported));
   const { session, workoutId } = data;
 
   const places = useMemo(
@@ -68,12 +80,11 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       ),
     [session],
   );
-  // Sets of this page, of the outbox of an earlier page, and what the server knew: by id, so each counts once.
+  // By id, so that what the server knew and what was tapped here count once.
   const done = useMemo(() => {
-    const waiting = outbox.waiting.sets.map((set): LoggedSet => ({ ...set, workoutId }));
-    const all = new Map([...data.logged, ...waiting, ...mine].map((set) => [set.id, set]));
+    const all = new Map([...data.logged, ...mine].map((set) => [set.id, set]));
     return currentSets([...all.values()]).get(workoutId) ?? new Map();
-  }, [data.logged, outbox.waiting.sets, mine, workoutId]);
+  }, [data.logged, mine, workoutId]);
 
   const firstOpen = places.find(({ key }) => !done.has(key));
   const [view, setView] = useState<View | null>(null);
@@ -114,7 +125,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
     setView({ status: 'end' });
   };
 
-  const report = (answers: Readonly<Partial<Record<Muscle, Soreness>>>) => {
+  const report = (answers: SorenessAnswers) => {
     const fresh = (Object.entries(answers) as [Muscle, Soreness][]).filter(
       ([muscle, soreness]) => reported[muscle] !== soreness,
     );
@@ -251,9 +262,9 @@ interface EndProps {
   readonly data: FloorSession;
   readonly open: number;
   readonly finished: boolean;
-  readonly reported: Readonly<Partial<Record<Muscle, Soreness>>>;
+  readonly reported: SorenessAnswers;
   readonly onFinish: () => void;
-  readonly onReport: (answers: Readonly<Partial<Record<Muscle, Soreness>>>) => void;
+  readonly onReport: (answers: SorenessAnswers) => void;
 }
 
 function End({ data, open, finished, reported, onFinish, onReport }: EndProps) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, PasswordInput, TextInput } from '@mantine/core';
-import { useActionState } from 'react';
+import { useActionState, useState } from 'react';
 import { Mark } from '@/ui/mark';
 import classes from './sign-in.module.css';
 
@@ -30,6 +30,8 @@ interface SignInProps {
 
 export function SignIn({ action }: SignInProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' });
+  // Held here, since a form's fields are emptied after its action: a wrong password must not cost the address.
+  const [email, setEmail] = useState('');
   const problem = sentence(answer);
   return (
     <main className={classes.page}>
@@ -37,7 +39,16 @@ export function SignIn({ action }: SignInProps) {
         <h1 className={classes.title}>
           <Mark /> Dense Ladder
         </h1>
-        <TextInput label="Email" name="email" type="email" autoComplete="username" required autoFocus />
+        <TextInput
+          label="Email"
+          name="email"
+          type="email"
+          autoComplete="username"
+          required
+          autoFocus
+          value={email}
+          onChange={(event) => setEmail(event.target.value)}
+        />
         <PasswordInput label="Password" name="password" autoComplete="current-password" required size="sm" />
         <p className={classes.problem} role="alert">
           {problem}

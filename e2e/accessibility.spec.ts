@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, openBlock, test } from './coach';
+
+interface Violation {
+  readonly id: string;
+  readonly impact: string | null;
+  readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[];
+}
+
+async function serious(page: Page): Promise<string[]> {
+  await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'));
+  const violations = await page.evaluate(async () => {
+    const { axe } = globalThis as unknown as {
+      axe: { run: (where: Document, options: object) => Promise<{ violations: Violation[] }> };
+    };
+    return (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] })).violations;
+  });
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .flatMap(({ id, nodes }) => nodes.slice(0, 3).map(({ html }) => `${id}: ${html.slice(0, 160)}`));
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on any screen, ${colorScheme}`, async ({ coach: page }) => {
+    await page.emulateMedia({ colorScheme });
+    expect(await serious(page)).toEqual([]);
+    await openBlock(page, 'Maren');
+    expect(await serious(page)).toEqual([]);
+    await page.goto(page.url().replace('/blocks/', '/floor/'));
+    expect(await serious(page)).toEqual([]);
+    await page.getByRole('link', { name: /squat first/ }).click();
+    await expect(page.getByText('When had soreness ended?')).toBeVisible();
+    expect(await serious(page)).toEqual([]);
+    await page.getByRole('button', { name: 'All sets' }).click();
+    await page
+      .getByRole('button', { name: /^Set 1 of/ })
+      .first()
+      .click();
+    expect(await serious(page)).toEqual([]);
+  });
+}

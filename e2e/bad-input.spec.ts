@@ -1,0 +1,69 @@
+import type { Page } from '@playwright/test';
+import { cell, expect, openBlock, ready, savedAt, test, typeInto } from './coach';
+
+const EXERCISE = 'seated leg curl';
+
+/** Types into a cell and expects to be refused in so many words, with the cell still open and nothing changed. */
+async function refused(page: Page, column: string, text: string, sentence: string | RegExp): Promise<void> {
+  const target = cell(page, EXERCISE, column);
+  const before = await target.textContent();
+  await typeInto(page, EXERCISE, column, text);
+  await expect(target.getByRole('alert')).toContainText(sentence);
+  await expect(target.getByRole('textbox')).toHaveValue(text);
+  await page.keyboard.press('Escape');
+  await expect(target).toHaveText(before ?? '');
+}
+
+test('refused input says why beside its cell, keeps what was typed, and changes nothing', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await refused(page, 'sets', '3x', '“3x” is not a number');
+  await refused(page, 'sets', '0', 'what sets can be: 1 to 12');
+  await refused(page, 'sets', '99', '99 is outside');
+  await refused(page, 'range', '12-8', 'upside down: 12 is more than 8. Did you mean 8–12?');
+  await refused(page, 'range', '1-2-3', 'Write it like 8-12');
+  await refused(page, 'rir', 'lots', '“lots” is not a number');
+  await refused(page, 'rir', '9', 'outside what RIR can be');
+  await refused(page, 'tempo', 'slow', 'is no tempo');
+  await refused(page, 'rest', '5000', 'outside what rest can be');
+  await refused(page, 'start', '46x10@2', 'cannot make 46 kg. Nearest: 45 kg or 47.5 kg');
+  await refused(page, 'start', 'heavy', 'Write it like 60x10@3');
+  await page.getByRole('button', { name: 'RIR of the last week: 1' }).click();
+  await page.keyboard.type('5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'RIR would rise from 3 to 5' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await savedAt(page, 0);
+});
+
+test('a stale tab is rebased where it may be and asked where it must', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  await ready(other);
+
+  await typeInto(page, EXERCISE, 'sets', '4');
+  await savedAt(page, 1);
+  await typeInto(other, EXERCISE, 'rest', '75');
+  await expect(other.getByRole('status')).toContainText('Changes made elsewhere were taken in');
+  await expect(cell(other, EXERCISE, 'sets')).toHaveText('4');
+  await expect(cell(other, EXERCISE, 'rest')).toHaveText('75');
+
+  // The first tab does not know of the rest yet and writes its own.
+  await typeInto(page, EXERCISE, 'rest', '120');
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Another tab changed the same thing' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(cell(page, EXERCISE, 'rest')).toHaveText('75');
+
+  await typeInto(other, 'hack squat', 'rest', '200');
+  await savedAt(other, 3);
+  await typeInto(page, 'hack squat', 'rest', '210');
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await savedAt(page, 4);
+  await page.reload();
+  await ready(page);
+  await expect(cell(page, 'hack squat', 'rest')).toHaveText('210');
+});

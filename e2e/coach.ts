@@ -1,0 +1,81 @@
+import { execFile } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { promisify } from 'node:util';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+const run = promisify(execFile);
+
+/** A demo coach of their own for every journey, signed in. */
+export const test = base.extend<{ email: string; coach: Page }>({
+  // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names from the pattern
+  email: async ({}, use) => {
+    const email = `${randomUUID()}@example.org`;
+    await run('node_modules/.bin/tsx', ['src/data/command.ts', 'seed', email], { env: process.env });
+    await use(email);
+  },
+  coach: async ({ page, email }, use) => {
+    await signIn(page, email);
+    await use(page);
+  },
+});
+
+export { expect };
+
+export async function signIn(page: Page, email: string): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('Email').fill(email);
+  await page.locator('input[name=password]').fill('rung by rung');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/desk');
+}
+
+/** Opens an athlete's block; resolves once it can be worked with. */
+export async function openBlock(page: Page, athlete: string): Promise<void> {
+  await page.getByRole('link', { name: athlete }).click();
+  await page.waitForURL('**/blocks/**');
+  await ready(page);
+}
+
+export async function ready(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();
+}
+
+/** Waits until everything is with the server at least at this revision. */
+export async function savedAt(page: Page, revision: number): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: `rev ${revision}` })).toBeVisible();
+}
+
+/** The row of the n-th slot with this exercise. */
+export function slotRow(page: Page, exercise: string, at = 0): Locator {
+  return page
+    .getByRole('row')
+    .filter({ has: page.locator('[data-column="slot"]', { hasText: exercise }) })
+    .nth(at);
+}
+
+export function cell(page: Page, exercise: string, column: string, at = 0): Locator {
+  return slotRow(page, exercise, at).locator(`[data-column="${column}"]`);
+}
+
+/** Types over a cell the way a coach does: go there, type, Enter. */
+export async function typeInto(page: Page, exercise: string, column: string, text: string): Promise<void> {
+  await cell(page, exercise, column).click();
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
+/** Weekly sets of a muscle as the rail shows them. */
+export function gauge(page: Page, muscle: string): Locator {
+  return page.locator(`[data-muscle="${muscle}"]`);
+}
+
+export async function setsOf(page: Page, muscle: string): Promise<number> {
+  const text = (await gauge(page, muscle).locator('span').nth(-2).textContent()) ?? '';
+  return Number(text.trim());
+}
+
+/** The test's hand on the database: `kill` as a power cut would, `start` again. */
+export async function databaseDo(what: 'kill' | 'start'): Promise<void> {
+  const answer = await fetch(`${process.env.CONTROL_URL}/${what}`, { method: 'POST' });
+  if (!answer.ok) throw new Error(await answer.text());
+}

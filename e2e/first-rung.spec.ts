@@ -1,0 +1,177 @@
+import {
+  cell,
+  expect,
+  gauge,
+  openBlock,
+  ready,
+  savedAt,
+  setsOf,
+  signIn,
+  slotRow,
+  test,
+  typeInto,
+} from './coach';
+
+const PHONE = { width: 390, height: 844 };
+
+test.setTimeout(120_000);
+
+test('the whole journey: sign in, edit, issue, train, answer soreness, answer calls, find them in week 2', async ({
+  page,
+  email,
+  browser,
+}) => {
+  await test.step('sign in and find the athlete', async () => {
+    await signIn(page, email);
+    await expect(page.getByRole('row')).toHaveCount(6);
+    await page.getByLabel('Find athletes').fill('aurel');
+    await expect(page.getByRole('row')).toHaveCount(2);
+    await openBlock(page, 'Aurelio');
+  });
+
+  await test.step('change a slot; gauges, minutes and all weeks follow at once', async () => {
+    const quads = await setsOf(page, 'quads');
+    const minutes = page.locator('[data-column="w1"]', { hasText: 'min' }).first();
+    const before = await minutes.textContent();
+    const week4 = cell(page, 'leg press', 'w4');
+    await expect(week4).toContainText('2×');
+    await typeInto(page, 'leg press', 'sets', '4');
+    await expect(gauge(page, 'quads')).toContainText(String(quads + 2));
+    await expect(week4).toContainText('4×');
+    await expect(minutes).not.toHaveText(before ?? '');
+    await expect(cell(page, 'leg press', 'w5')).toContainText('2×');
+    await typeInto(page, 'leg press', 'range', '6-8');
+    await typeInto(page, 'leg press', 'rir', '+1');
+    await expect(cell(page, 'leg press', 'rir')).toContainText('wk + 1');
+    await typeInto(page, 'leg press', 'tempo', '31x0');
+    await expect(cell(page, 'leg press', 'tempo')).toHaveText('31X0');
+    await typeInto(page, 'leg press', 'rest', '3:00');
+    await expect(cell(page, 'leg press', 'rest')).toHaveText('180');
+  });
+
+  await test.step('another exercise is found as you type', async () => {
+    await cell(page, 'chest press machine', 'slot').click();
+    await page.keyboard.type('incl dumb press');
+    await page.keyboard.press('Enter');
+    await expect(slotRow(page, 'incline dumbbell press')).toBeVisible();
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
+    await typeInto(page, 'incline dumbbell press', 'start', '16x10@3');
+    await expect(cell(page, 'incline dumbbell press', 'w1')).toContainText('16');
+  });
+
+  await test.step('every figure says why', async () => {
+    await cell(page, 'neutral-grip pulldown', 'w1').click();
+    await expect(page.getByTestId('why')).toContainText('Best set 45 × 10 with 3 left: e1RM 64.5 kg');
+    await expect(page.getByTestId('why')).toContainText('predicts');
+    await gauge(page, 'lats').focus();
+    await expect(page.getByTestId('why')).toContainText('neutral-grip pulldown');
+    await expect(page.getByTestId('why')).toContainText('floor 5.6 = 8 × 0.7');
+  });
+
+  await test.step('undo and redo', async () => {
+    await cell(page, 'leg press', 'sets').click();
+    await page.keyboard.press('Control+z');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
+    await page.keyboard.press('Control+y');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16×10 @3');
+  });
+
+  await test.step('issue week 1 and reload: all still there', async () => {
+    await page.getByRole('button', { name: 'Issue week 1' }).click();
+    await expect(page.getByRole('button', { name: 'Issue week 2' })).toBeVisible();
+    await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
+    await page.reload();
+    await ready(page);
+    await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
+    await expect(cell(page, 'leg press', 'sets')).toHaveText('4');
+  });
+
+  const phone = await browser.newContext({
+    viewport: PHONE,
+    storageState: await page.context().storageState(),
+    hasTouch: true,
+  });
+  const floor = await phone.newPage();
+  await test.step('on the floor: log the first session by tap', async () => {
+    await floor.goto(page.url().replace('/blocks/', '/floor/'));
+    await floor.getByRole('link', { name: /Full body A/ }).click();
+    await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
+    // The first set goes better than asked: two more reps.
+    await floor.getByRole('button', { name: 'more reps' }).tap();
+    await floor.getByRole('button', { name: 'more reps' }).tap();
+    await floor.waitForTimeout(750);
+    await floor.getByRole('button', { name: /^Log / }).tap();
+    await expect(floor.getByText(/Leg press, set 2 of 4/)).toBeVisible();
+    for (let set = 2; set <= 12; set++) {
+      await floor.waitForTimeout(750);
+      const first = set <= 4;
+      if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
+      if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
+      await floor.getByRole('button', { name: first ? /^Log / : 'Done as asked' }).tap();
+      await expect(floor.getByText(`${set} of 12 sets`)).toBeVisible();
+    }
+    await expect(floor.getByText('All sets are logged.')).toBeVisible();
+    await floor.getByRole('button', { name: 'Finish the session' }).tap();
+  });
+
+  await test.step('answer when soreness ended', async () => {
+    await expect(floor.getByText('When had soreness ended?')).toBeVisible();
+    await floor.getByRole('group', { name: 'Quads' }).getByLabel('Gone early').tap();
+    await floor.getByRole('button', { name: 'Send' }).tap();
+    await expect(floor.getByText('All sets are with your coach.')).toBeVisible();
+    await floor.reload();
+    await expect(floor.getByRole('group', { name: 'Quads' }).getByLabel('Gone early')).toBeChecked();
+  });
+
+  await test.step('the coach sees the calls for week 2, each with its reason', async () => {
+    await page.reload();
+    await ready(page);
+    await expect(page.getByRole('heading', { name: /calls for week 2/ })).toBeVisible();
+    const quads = page.getByRole('listitem').filter({ hasText: 'Quads: +1 set of leg press' });
+    await quads.getByRole('button', { name: 'Accept' }).focus();
+    await expect(page.getByTestId('why')).toContainText(
+      'soreness gone a day or more before the next session; performance ahead',
+    );
+    await expect(cell(page, 'leg press', 'w2')).toContainText('4×');
+    await page.keyboard.press('a');
+    await expect(cell(page, 'leg press', 'w2')).toContainText('5×');
+  });
+
+  await test.step('loads too; accepted, they are found in week 2 and after a reload', async () => {
+    const week2 = cell(page, 'seated leg curl', 'w2');
+    await expect(week2).toHaveAttribute('data-call', 'true');
+    const proposed = await week2.textContent();
+    await page.getByRole('button', { name: 'Accept all' }).click();
+    await expect(page.getByRole('heading', { name: /calls? for week 2/ })).toBeHidden();
+    await page.reload();
+    await ready(page);
+    await expect(week2).toHaveText(proposed ?? '');
+    await expect(cell(page, 'leg press', 'w2')).toContainText('5×');
+    await week2.click();
+    await expect(page.getByTestId('why')).toContainText('You accepted');
+    await page.getByRole('button', { name: 'Issue week 2' }).click();
+    await expect(page.getByRole('columnheader', { name: 'wk 2 issued' })).toBeVisible();
+  });
+  await phone.close();
+});
+
+test('undo reaches back through a reload, and redo forward again', async ({ coach: page }) => {
+  await openBlock(page, 'Wren');
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await typeInto(page, 'seated leg curl', 'sets', '5');
+  await typeInto(page, 'seated leg curl', 'rest', '200');
+  await savedAt(page, 2);
+  await page.reload();
+  await ready(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'seated leg curl', 'sets')).toHaveText('3');
+  await expect(cell(page, 'seated leg curl', 'rest')).toHaveText('90');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await savedAt(page, 4);
+  await page.reload();
+  await ready(page);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(cell(page, 'seated leg curl', 'sets')).toHaveText('5');
+});
