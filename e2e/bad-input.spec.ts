@@ -38,7 +38,13 @@ test('refused input says why beside its cell, keeps what was typed, and changes 
 });
 
 test('a stale tab is rebased where it may be and asked where it must', async ({ coach: page }) => {
+  // Tabs that come to the front look for news by themselves; here both are to stay unaware.
+  await page
+    .context()
+    .addInitScript(() => window.addEventListener('focus', (event) => event.stopImmediatePropagation()));
   await openBlock(page, 'Maren');
+  await page.reload();
+  await ready(page);
   const other = await page.context().newPage();
   await other.goto(page.url());
   await ready(other);

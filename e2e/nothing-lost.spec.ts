@@ -8,8 +8,12 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
   await page.getByRole('link', { name: /Hinge and row/ }).click();
-  await page.waitForTimeout(750);
-  await page.getByRole('button', { name: 'Done as asked' }).dblclick();
+  // Once a stepper answers, the page is alive.
+  await expect(async () => {
+    await page.getByRole('button', { name: 'more reps' }).click();
+    await expect(page.getByRole('button', { name: /^Log / })).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await page.getByRole('button', { name: /^Log / }).dblclick();
   await expect(page.getByText('1 of 13 sets')).toBeVisible();
   await expect(page.getByText('All sets are with your coach.')).toBeVisible();
 

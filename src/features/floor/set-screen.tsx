@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { hundredths, type LoggedSet, loadGrid, platesPerSide } from '@/core';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords } from '@/ui/words/figures';
@@ -11,9 +11,6 @@ import { Plates } from './plates';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 import { Stepper } from './stepper';
 import type { Place } from './workout';
-
-/** Taps that follow a logged set sooner than this were meant for that set. */
-const DOUBLE_TAP_MS = 700;
 
 interface SetScreenProps {
   readonly data: FloorSession;
@@ -30,15 +27,11 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
   const exercise = data.exercises[slot.exerciseId];
   const grid = loadGrid(slot.loading, data.equipment);
   const last = data.lastTime[slot.slotId];
-  const shownAt = useRef(0);
   const [entry, setEntry] = useState<SetEntry>(() => ({
     load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),
     reps: String(done?.reps ?? set.reps),
     rir: String(done?.rir ?? set.rir),
   }));
-  useEffect(() => {
-    shownAt.current = performance.now();
-  }, []);
 
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
@@ -47,8 +40,7 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
     else put(field, String(Math.max(0, (Number.parseFloat(entry[field]) || 0) + by)));
   };
   const tap = () => {
-    if (check.value === null || performance.now() - shownAt.current < DOUBLE_TAP_MS) return;
-    onLog(check.value);
+    if (check.value !== null) onLog(check.value);
   };
 
   const asked =

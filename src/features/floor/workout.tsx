@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import {
   currentSets,
   type LadderSlot,
@@ -21,6 +21,9 @@ import type { CheckedSet } from './set-entry';
 import { SetScreen } from './set-screen';
 import { SorenessForm } from './soreness-form';
 import { useOutbox } from './use-outbox';
+
+/** A tap that follows a logged set sooner than this was meant for that set, not for the next one in its place. */
+const DOUBLE_TAP_MS = 700;
 
 /** A planned set with its slot, in the order of the session. */
 export interface Place {
@@ -86,6 +89,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
     return currentSets([...all.values()]).get(workoutId) ?? new Map();
   }, [data.logged, mine, workoutId]);
 
+  const loggedAt = useRef(Number.NEGATIVE_INFINITY);
   const firstOpen = places.find(({ key }) => !done.has(key));
   const [view, setView] = useState<View | null>(null);
   const now: View =
@@ -93,6 +97,8 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
 
   const log = useCallback(
     (place: Place, value: CheckedSet) => {
+      if (performance.now() - loggedAt.current < DOUBLE_TAP_MS) return;
+      loggedAt.current = performance.now();
       const before = done.get(place.key)?.set;
       const set: SentSet = {
         id: newId(),

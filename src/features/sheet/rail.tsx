@@ -1,6 +1,6 @@
 'use client';
 
-import { type KeyboardEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { type Finding, type Fix, type Goal, MUSCLES, type Muscle, type Proposal, type Rung } from '@/core';
 import { Gauge } from '@/ui/gauge';
 import { figure } from '@/ui/words/figures';
@@ -106,12 +106,30 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
 /** Calls that change how much is done come one by one; loads are routine and stand together until asked for. */
 function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
   const [open, setOpen] = useState(false);
+  const section = useRef<HTMLElement>(null);
+  const answered = useRef<number | null>(null);
+  // An answered call leaves the list: the focus goes on to the one that took its place.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the list of calls has changed
+  useEffect(() => {
+    if (answered.current === null) return;
+    const stops = section.current?.querySelectorAll<HTMLElement>('[data-call] button:first-of-type') ?? [];
+    stops[Math.min(answered.current, stops.length - 1)]?.focus();
+    answered.current = null;
+  }, [calls]);
   if (calls.length === 0) return null;
+  const answerOne: RailProps['onAnswer'] = (some, outcome, choice) => {
+    const items = [...(section.current?.querySelectorAll<HTMLElement>('[data-call]') ?? [])];
+    answered.current = Math.max(
+      0,
+      items.findIndex((item) => item.dataset.call === some[0]?.id),
+    );
+    onAnswer(some, outcome, choice);
+  };
   const loads = calls.filter((call) => call.kind === 'load');
   const others = calls.filter((call) => call.kind !== 'load');
-  const shared = { busy, onFocus, onAnswer };
+  const shared = { busy, onFocus, onAnswer: answerOne };
   return (
-    <section className={classes.section} aria-label="Calls">
+    <section className={classes.section} aria-label="Calls" ref={section}>
       <div className={classes.headline}>
         <h2>
           <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week{' '}
@@ -120,7 +138,7 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
         <button
           type="button"
           className={classes.fix}
-          disabled={busy}
+          aria-disabled={busy}
           onClick={() => onAnswer(calls, 'accepted', null)}
           title="Alt A"
         >
@@ -141,7 +159,7 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
                 <button
                   type="button"
                   className={classes.fix}
-                  disabled={busy}
+                  aria-disabled={busy}
                   onClick={() => onAnswer(loads, 'accepted', null)}
                 >
                   Accept
@@ -200,7 +218,7 @@ function CallItem({
         <button
           type="button"
           className={classes.fix}
-          disabled={busy}
+          aria-disabled={busy}
           onClick={() => onAnswer([call], 'accepted', null)}
         >
           Accept
@@ -208,7 +226,7 @@ function CallItem({
         <button
           type="button"
           className={classes.fix}
-          disabled={busy}
+          aria-disabled={busy}
           onClick={() => onAnswer([call], 'declined', null)}
         >
           Keep
@@ -218,7 +236,7 @@ function CallItem({
             type="button"
             key={`${other.load}/${other.reps}`}
             className={classes.fix}
-            disabled={busy}
+            aria-disabled={busy}
             onClick={() => onAnswer([call], 'accepted', { load: other.load, reps: other.reps })}
           >
             {figure(other.load)} × {other.reps} instead

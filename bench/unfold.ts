@@ -1,0 +1,36 @@
+import { EMPTY_LOG, type IssuedWeek, type Log, unfold } from '../src/core';
+import { athlete, largeBlock, lookup, performWeek } from '../src/core/testing/fixtures';
+
+/** Times unfold on a 12-week, 6-session, 8-slot block, empty and fully logged, beside a yardstick of the same run. */
+const RUNS = 150;
+const WARM = 40;
+
+function median(work: () => void): number {
+  const times: number[] = [];
+  for (let run = 0; run < RUNS + WARM; run++) {
+    const before = performance.now();
+    work();
+    if (run >= WARM) times.push(performance.now() - before);
+  }
+  return times.sort((a, b) => a - b)[RUNS >> 1] as number;
+}
+
+const block = largeBlock(12, 6, 8);
+const who = athlete({ minutes: 300 });
+let state: { issued: readonly IssuedWeek[]; log: Log } = { issued: [], log: EMPTY_LOG };
+for (let week = 1; week <= 12; week++) state = performWeek({ block, athlete: who, ...state }, week);
+
+const input = { block, athlete: who, exercises: lookup, answers: [] };
+const text = JSON.stringify(state.log);
+const yardstick = median(() => JSON.parse(text));
+const empty = median(() => unfold({ ...input, issued: [], log: EMPTY_LOG }));
+const full = median(() => unfold({ ...input, ...state }));
+const ms = (value: number) => `${value.toFixed(2)} ms`;
+
+console.log(
+  `unfold, 12 weeks x 6 sessions x 8 slots, ${state.log.sets.length} logged sets, median of ${RUNS}`,
+);
+console.log(`  nothing logged ${ms(empty)}, full log ${ms(full)} (meant: under 8 ms)`);
+console.log(
+  `  beside reading the log's JSON (${ms(yardstick)}): ${(empty / yardstick).toFixed(2)} x and ${(full / yardstick).toFixed(2)} x`,
+);

@@ -1,0 +1,100 @@
+import { useCallback, useState } from 'react';
+import type { Leave } from './editor';
+import type { Focus } from './focus';
+import type { Editing } from './grid';
+import { type Cell, type ColumnId, nearestColumn, type Row, usedColumns, weekOf } from './layout';
+
+const PAGE = 10;
+const LEAVES: Readonly<Record<Leave, readonly [across: number, down: number]>> = {
+  stay: [0, 0],
+  down: [0, 1],
+  up: [0, -1],
+  right: [1, 0],
+  left: [-1, 0],
+};
+const STEPS: Readonly<Record<string, readonly [across: number, down: number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+  PageUp: [0, -PAGE],
+  PageDown: [0, PAGE],
+};
+
+/** The cell so many used columns and rows away; the same one at an edge. */
+function cellAway(
+  cell: Cell,
+  across: number,
+  down: number,
+  rows: readonly Row[],
+  columns: readonly ColumnId[],
+): Cell {
+  const at = rows.findIndex(({ id }) => id === cell.row);
+  const row = rows[at];
+  if (row === undefined) return cell;
+  if (across !== 0) {
+    const used = usedColumns(row, columns);
+    const to = used[Math.max(0, Math.min(used.length - 1, used.indexOf(cell.column) + across))];
+    return to === undefined ? cell : { row: row.id, column: to };
+  }
+  // Far steps stop at the last row there is; the row of weeks is entered from a week only.
+  const wished = Math.max(0, Math.min(rows.length - 1, at + down));
+  for (let to = wished; to >= 0 && to < rows.length; to += Math.sign(down) || 1) {
+    const next = rows[to] as Row;
+    const column = nearestColumn(next, cell.column, columns);
+    if (column !== undefined && (next.kind !== 'weeks' || weekOf(cell.column) !== null))
+      return { row: next.id, column };
+  }
+  return cell;
+}
+
+/** The cursor of the table, the cell open for typing, and what the why strip speaks of. */
+export function useCursor(start: Cell, rows: readonly Row[], columns: readonly ColumnId[]) {
+  const [wished, setWished] = useState<Cell>(start);
+  const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: start });
+  const [editing, setEditing] = useState<Editing | null>(null);
+  // A row may have gone by an undo or from elsewhere.
+  const cursor = rows.some(({ id }) => id === wished.row)
+    ? wished
+    : { row: 'weeks', column: columns.find((column) => weekOf(column) !== null) ?? 'slot' };
+
+  const move = useCallback((cell: Cell) => {
+    setWished(cell);
+    setFocus({ kind: 'cell', cell });
+  }, []);
+
+  const step = (across: number, down: number) => move(cellAway(cursor, across, down, rows, columns));
+
+  return {
+    cursor: cursor as Cell,
+    focus,
+    editing,
+    setFocus,
+    move,
+    step,
+    row: rows.find(({ id }) => id === cursor.row),
+    /** Moves by a key that moves; whether it was one. */
+    stepByKey(key: string): boolean {
+      const away = STEPS[key];
+      if (away !== undefined) step(...away);
+      const row = rows.find(({ id }) => id === cursor.row);
+      const used = row === undefined ? [] : usedColumns(row, columns);
+      const edge = key === 'Home' ? used[0] : key === 'End' ? used.at(-1) : undefined;
+      if (edge !== undefined) move({ row: cursor.row, column: edge });
+      return away !== undefined || edge !== undefined;
+    },
+    /** Opens a cell for typing, `text` in place of what stands in it. Weeks are not typed into. */
+    open(cell: Cell, text: string | null = null): void {
+      const row = rows.find(({ id }) => id === cell.row);
+      if (row === undefined || row.kind === 'weeks' || weekOf(cell.column) !== null) return;
+      move(cell);
+      setEditing({ cell, text });
+    },
+    close: () => setEditing(null),
+    leave(cell: Cell, by: Leave): void {
+      setEditing(null);
+      const [across, down] = LEAVES[by];
+      if (by !== 'stay') move(cellAway(cell, across, down, rows, columns));
+    },
+  };
+}

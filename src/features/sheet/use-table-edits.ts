@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { type Athlete, type Block, type Edit, exerciseById, type Problem, type Result } from '@/core';
+import { newId } from '@/ui/new-id';
+import { sessionEntry, slotEntry } from './cell-entry';
+import { newSlot, setsOf, techniqueOf } from './choices';
+import type { Cell, Row } from './layout';
+
+/** Where a new slot goes: a session, and the slot it will stand behind. */
+export interface Adding {
+  readonly session: string;
+  readonly after: string | null;
+}
+
+interface TableEdits {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly rows: readonly Row[];
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly change: (edit: Edit) => Result<null>;
+  readonly move: (cell: Cell) => void;
+}
+
+const shortId = () => newId().slice(0, 12);
+
+/** What the table does to the block: each a single undoable edit. */
+export function useTableEdits({ block, athlete, rows, attempt, change, move }: TableEdits) {
+  const [adding, setAdding] = useState<Adding | null>(null);
+  const rowOf = (cell: Cell) => rows.find(({ id }) => id === cell.row);
+
+  return {
+    adding,
+    stopAdding: () => setAdding(null),
+
+    /** Puts typed text into a cell; answers with what is wrong with it. */
+    type(cell: Cell, text: string): readonly Problem[] {
+      const row = rowOf(cell);
+      if (row === undefined || row.kind === 'weeks') return [];
+      const entry =
+        row.kind === 'session'
+          ? sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session)
+          : slotEntry(cell.column as Parameters<typeof slotEntry>[0], text, row.slot, athlete);
+      const changed = entry.ok ? change(entry.value) : entry;
+      return changed.ok ? [] : changed.problems;
+    },
+
+    /** Puts a picked exercise or technique into a slot. */
+    pick(cell: Cell, value: string): void {
+      const row = rowOf(cell);
+      if (row?.kind !== 'slot') return;
+      const { slot } = row;
+      if (cell.column === 'how') {
+        const technique = techniqueOf(value as typeof slot.technique.kind, setsOf(slot));
+        attempt({ kind: 'slot/set', slot: slot.id, field: 'technique', value: technique });
+        return;
+      }
+      const exercise = exerciseById(value);
+      if (exercise === undefined || exercise.id === slot.exercise.id) return;
+      const ref = { id: exercise.id, revision: exercise.revision };
+      attempt({
+        kind: 'batch',
+        edits: [
+          { kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref },
+          // A start set and a set-up note speak of the old exercise.
+          { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
+          { kind: 'slot/set', slot: slot.id, field: 'tempo', value: exercise.tempo },
+          { kind: 'slot/set', slot: slot.id, field: 'note', value: '' },
+        ],
+      });
+    },
+
+    /** Asks for the exercise of a new slot behind a row. */
+    beginSlot(row: Row | undefined): void {
+      if (row?.kind === 'session')
+        setAdding({ session: row.session.id, after: row.session.slots.at(-1)?.id ?? null });
+      else if (row?.kind === 'slot') setAdding({ session: row.session.id, after: row.slot.id });
+    },
+
+    addSlot(exerciseId: string): void {
+      const exercise = exerciseById(exerciseId);
+      setAdding(null);
+      if (exercise === undefined || adding === null) return;
+      const slot = newSlot(shortId(), exercise);
+      if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
+    },
+
+    /** Adds a session on the first free day and asks for its first exercise. */
+    addSession(): void {
+      const taken = new Set(block.sessions.map(({ day }) => day));
+      const free =
+        Array.from({ length: block.cycleDays }, (_, day) => day).find((day) => !taken.has(day)) ?? 0;
+      const session = { id: shortId(), name: `Session ${block.sessions.length + 1}`, day: free, slots: [] };
+      if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) return;
+      move({ row: session.id, column: 'slot' });
+      setAdding({ session: session.id, after: null });
+    },
+
+    remove(row: Row): void {
+      if (row.kind === 'slot') attempt({ kind: 'slot/remove', slot: row.slot.id });
+      if (row.kind === 'session') attempt({ kind: 'session/remove', session: row.session.id });
+    },
+
+    /** Moves a slot one place up or down within its session. */
+    shift(row: Row, by: -1 | 1): void {
+      if (row.kind !== 'slot') return;
+      const { slots, id } = row.session;
+      const at = slots.findIndex((slot) => slot.id === row.slot.id);
+      if (at + by < 0 || at + by >= slots.length) return;
+      const after = by < 0 ? (slots[at - 2]?.id ?? null) : (slots[at + 1]?.id ?? null);
+      attempt({ kind: 'slot/move', slot: row.slot.id, session: id, after });
+    },
+
+    clearStart(row: Row): void {
+      if (row.kind === 'slot') attempt({ kind: 'slot/set', slot: row.slot.id, field: 'start', value: null });
+    },
+  };
+}
