@@ -73,7 +73,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await page.keyboard.press('Control+z');
     await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
     await page.keyboard.press('Control+y');
-    await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16×10 @3');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16×10@3');
   });
 
   await test.step('issue week 1 and reload: all still there', async () => {

@@ -76,6 +76,6 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await press('Alt+i');
     await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
-    await savedAt(page, 9);
+    await savedAt(page, 11);
   });
 });

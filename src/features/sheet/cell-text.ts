@@ -23,7 +23,7 @@ export function startCell(
     set.load.unit === unit
       ? load(set.load.value, exercise.loading)
       : `${figure(set.load.value)} ${set.load.unit}`;
-  return { text: `${value}×${set.reps} @${figure(set.rir)}`, own: slot.start !== null };
+  return { text: `${value}×${set.reps}@${figure(set.rir)}`, own: slot.start !== null };
 }
 
 /** What a prescription cell shows, and how it reads when it is opened for typing. */

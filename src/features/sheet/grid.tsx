@@ -10,7 +10,7 @@ import {
   type Rung,
   setCount,
 } from '@/core';
-import { figure, minutes } from '@/ui/words/figures';
+import { figure, minutes, span } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
 import { prescriptionCell, setLines } from './cell-text';
 import { EXERCISE_CHOICES, TECHNIQUE_CHOICES } from './choices';
@@ -27,6 +27,7 @@ import {
 } from './layout';
 import { Picker } from './picker';
 import classes from './sheet.module.css';
+import type { Adding } from './use-table-edits';
 
 /** A cell open for typing. `text` replaces what stands in it when it was opened by a letter or digit. */
 export interface Editing {
@@ -41,11 +42,13 @@ interface GridProps {
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly cursor: Cell;
+  /** Whether the cursor was moved since the page was opened. */
+  readonly moved: boolean;
   readonly editing: Editing | null;
   /** Week and slot of open load calls, `week/slot`. */
   readonly calls: ReadonlySet<string>;
   /** Session that a new slot is being picked for, and the slot it will stand behind. */
-  readonly adding: { readonly session: string; readonly after: string | null } | null;
+  readonly adding: Adding | null;
   readonly onMove: (cell: Cell) => void;
   readonly onKey: (event: React.KeyboardEvent) => void;
   readonly onOpen: (cell: Cell) => void;
@@ -65,14 +68,25 @@ function cellOf(target: EventTarget): Cell | null {
 export function Grid(props: GridProps) {
   const { ladder, rows, cursor, editing, onMove, onKey, onOpen } = props;
   const table = useRef<HTMLTableElement>(null);
-  const moved = useRef(false);
+  const { row, column } = cursor;
+  const typing = editing !== null || props.adding !== null;
+
+  const focusCell = () =>
+    table.current?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)?.focus();
 
   // The cursor takes the focus along once somebody has moved it, never on first sight of the page.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: focusCell is made of row and column
   useEffect(() => {
-    if (!moved.current || editing !== null) return;
-    const selector = `[data-row="${cursor.row}"][data-column="${cursor.column}"]`;
-    table.current?.querySelector<HTMLElement>(selector)?.focus();
-  }, [cursor, editing]);
+    if (!props.moved || typing) return;
+    focusCell();
+  }, [props.moved, typing, row, column]);
+
+  // A row that changes places, or goes, drops the focus it held: the cursor picks it up again.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the rows have changed
+  useEffect(() => {
+    if (!props.moved || typing || document.activeElement !== document.body) return;
+    focusCell();
+  }, [rows]);
 
   const weeks = ladder.rungs.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
@@ -86,18 +100,13 @@ export function Grid(props: GridProps) {
       style={{ width }}
       onClick={(event) => {
         const cell = cellOf(event.target);
-        if (cell === null || editing !== null) return;
-        moved.current = true;
-        onMove(cell);
+        if (cell !== null && editing === null) onMove(cell);
       }}
       onDoubleClick={(event) => {
         const cell = cellOf(event.target);
         if (cell !== null && editing === null) onOpen(cell);
       }}
-      onKeyDown={(event) => {
-        moved.current = true;
-        onKey(event);
-      }}
+      onKeyDown={onKey}
     >
       <colgroup>
         {PRESCRIPTION.map(({ id, width: px }) => (
@@ -231,7 +240,7 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
             <span className={classes.text}>
               {planned === undefined
                 ? ''
-                : `${minutes(planned.seconds.low)}–${minutes(planned.seconds.high)} min`}
+                : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`}
             </span>
           </td>
         );

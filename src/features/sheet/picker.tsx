@@ -61,7 +61,7 @@ export function Picker({ label, choices, initial, onPick, onCancel }: PickerProp
             }}
           />
         </Combobox.Target>
-        <Combobox.Dropdown p={0}>
+        <Combobox.Dropdown p={0} className={classes.dropdown}>
           <Combobox.Options mah={256} style={{ overflowY: 'auto' }} aria-label={label}>
             {shown.map((choice) => (
               <Combobox.Option value={choice.value} key={choice.value} className={classes.option}>

@@ -66,7 +66,7 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
     <section aria-label="Hard sets">
       <div className={classes.headline}>
         <h2>Hard sets, {weekName(plan.week, plan.kind)}</h2>
-        <span>per week, times</span>
+        <span>sets, times a week</span>
       </div>
       <ul className={classes.list} ref={list} onKeyDown={keys}>
         {MUSCLES.map((muscle, index) => (

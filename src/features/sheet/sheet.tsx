@@ -198,6 +198,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                 rows={rows}
                 columns={columns}
                 cursor={cursor}
+                moved={table.moved}
                 editing={editing}
                 calls={callCells}
                 adding={edits.adding}

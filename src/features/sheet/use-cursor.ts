@@ -52,6 +52,7 @@ function cellAway(
 export function useCursor(start: Cell, rows: readonly Row[], columns: readonly ColumnId[]) {
   const [wished, setWished] = useState<Cell>(start);
   const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: start });
+  const [moved, setMoved] = useState(false);
   const [editing, setEditing] = useState<Editing | null>(null);
   // A row may have gone by an undo or from elsewhere.
   const cursor = rows.some(({ id }) => id === wished.row)
@@ -60,6 +61,7 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
 
   const move = useCallback((cell: Cell) => {
     setWished(cell);
+    setMoved(true);
     setFocus({ kind: 'cell', cell });
   }, []);
 
@@ -67,6 +69,7 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
 
   return {
     cursor: cursor as Cell,
+    moved,
     focus,
     editing,
     setFocus,

@@ -1,0 +1,102 @@
+import { type Edit, emptyBlock, exerciseById, type Problem, type Slot } from '@/core';
+import { athlete } from '@/core/testing/fixtures';
+import { type EntryColumn, sessionEntry, settingEntry, slotEntry } from './cell-entry';
+import { newSlot } from './choices';
+
+const exercise = exerciseById('seated-leg-curl');
+if (exercise === undefined) throw new Error('the library lost the leg curl');
+const slot: Slot = newSlot('s1', exercise);
+const someone = athlete();
+
+function value(column: EntryColumn, text: string, of = slot): unknown {
+  const entry = slotEntry(column, text, of, someone);
+  if (!entry.ok) throw new Error(JSON.stringify(entry.problems));
+  return (entry.value as Extract<Edit, { kind: 'slot/set' }>).value;
+}
+
+function problem(column: EntryColumn, text: string): Problem | undefined {
+  const entry = slotEntry(column, text, slot, someone);
+  return entry.ok ? undefined : entry.problems[0];
+}
+
+test.each<[EntryColumn, string, unknown]>([
+  ['sets', ' 4 ', { kind: 'straight', sets: 4 }],
+  ['range', '8-12', { low: 8, high: 12 }],
+  ['range', '8 – 12', { low: 8, high: 12 }],
+  ['range', '8 to 12', { low: 8, high: 12 }],
+  ['range', '10', { low: 10, high: 10 }],
+  ['rir', 'week', { kind: 'week', offset: 0 }],
+  ['rir', '', { kind: 'week', offset: 0 }],
+  ['rir', '+1', { kind: 'week', offset: 1 }],
+  ['rir', 'wk − 2', { kind: 'week', offset: -2 }],
+  ['rir', '2', { kind: 'fixed', rir: 2 }],
+  ['rir', '=0', { kind: 'fixed', rir: 0 }],
+  ['tempo', '31x0', '31X0'],
+  ['tempo', '', null],
+  ['rest', '90', 90],
+  ['rest', '2:30', 150],
+  ['rest', '1,5 min', 90],
+  ['rest', '45 s', 45],
+  ['start', '60x10@3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
+  ['start', '62,5 kg × 8', { load: { value: 62.5, unit: 'kg' }, reps: 8, rir: 2 }],
+  ['start', '60 10 3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
+  ['start', '', null],
+])('%s takes “%s”', (column, text, expected) => {
+  expect(value(column, text)).toEqual(expected);
+});
+
+test.each<[EntryColumn, string, Partial<Problem>]>([
+  ['sets', '3x', { code: 'not-a-number' }],
+  ['sets', '13', { code: 'out-of-range' }],
+  ['sets', '2.5', { code: 'out-of-range' }],
+  ['range', 'a-b', { code: 'not-a-number' }],
+  ['range', '8-10-12', { code: 'not-understood' }],
+  ['rir', 'hard', { code: 'not-a-number' }],
+  ['rest', 'long', { code: 'not-a-number' }],
+  ['start', 'sixty', { code: 'not-understood' }],
+  ['start', '61x10', { code: 'load-not-makeable' }],
+])('%s refuses “%s”', (column, text, expected) => {
+  expect(problem(column, text)).toMatchObject(expected);
+});
+
+test('an unmakeable start names its neighbours', () => {
+  expect(problem('start', '61x10@2')).toMatchObject({ load: 61, unit: 'kg', below: 60, above: 62.5 });
+  expect(problem('start', '900x10@2')).toMatchObject({ below: 252.5, above: null });
+});
+
+test('bodyweight starts are written as what is added', () => {
+  const pullUp = exerciseById('pull-up');
+  if (pullUp === undefined) throw new Error('the library lost the pull-up');
+  const body = newSlot('s2', pullUp);
+  expect(value('start', 'bw x 8 @2', body)).toMatchObject({ load: { value: 0 }, reps: 8 });
+  expect(value('start', '-20x8', body)).toMatchObject({ load: { value: -20 } });
+  expect(value('start', '+5x8', body)).toMatchObject({ load: { value: 5 } });
+});
+
+test('a session’s day is a weekday or a number', () => {
+  const session = { id: 'x', name: 'X', day: 0, slots: [] };
+  expect(sessionEntry('day', 'thu', session)).toMatchObject({ ok: true, value: { field: 'day', value: 3 } });
+  expect(sessionEntry('day', 'Thursday', session)).toMatchObject({ ok: true, value: { value: 3 } });
+  expect(sessionEntry('day', '2', session)).toMatchObject({ ok: true, value: { value: 1 } });
+  expect(sessionEntry('day', 'someday', session).ok).toBe(false);
+  expect(sessionEntry('name', ' Legs ', session)).toMatchObject({
+    ok: true,
+    value: { field: 'name', value: 'Legs' },
+  });
+});
+
+test('the block line: weeks, both ends of the ramp, the deload as a share or none, Mondays', () => {
+  const block = emptyBlock('B', '2026-11-23');
+  const of = (...given: [Parameters<typeof settingEntry>[0], string]) => settingEntry(...given, block);
+  expect(of('weeks', '5')).toMatchObject({ ok: true, value: { field: 'weeks', value: 5 } });
+  expect(of('first', '4')).toMatchObject({ ok: true, value: { value: { first: 4, last: 1 } } });
+  expect(of('deload', '50 %')).toMatchObject({
+    ok: true,
+    value: { value: { kind: 'fewer sets', sets: 0.5 } },
+  });
+  expect(of('deload', '× 0.4')).toMatchObject({ ok: true, value: { value: { sets: 0.4 } } });
+  expect(of('deload', 'none')).toMatchObject({ ok: true, value: { value: null } });
+  expect(of('start-date', '2026-11-26')).toMatchObject({ ok: true, value: { value: '2026-11-23' } });
+  expect(of('start-date', '2026-02-30').ok).toBe(false);
+  expect(of('weeks', 'six').ok).toBe(false);
+});

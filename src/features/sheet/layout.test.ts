@@ -1,0 +1,81 @@
+import { EMPTY_LOG, unfold } from '@/core';
+import { athlete, block, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
+import { prescriptionCell, rirCell, setLines } from './cell-text';
+import { type Focus, say } from './focus';
+import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
+
+const someone = athlete();
+const two = block([session('b', 3, [slot('b1', 'pull-up')]), session('a', 0, [slot('a1', 'leg-press')])]);
+const plain = { block: two, athlete: someone, exercises: lookup, answers: [] };
+const ladder = unfold({ ...plain, issued: [], log: EMPTY_LOG });
+const rows = rowsOf(two);
+const columns = columnsOf(ladder);
+
+test('rows: the weeks, then sessions in the order of their days with their slots', () => {
+  expect(rows.map(({ id }) => id)).toEqual(['weeks', 'a', 'a1', 'b', 'b1']);
+  expect(rows.flatMap((row) => (row.kind === 'session' ? [row.letter] : []))).toEqual(['A', 'B']);
+});
+
+test('a session row has a name, a day and its weeks; the cursor goes to the nearest cell on its left', () => {
+  const [weeks, row] = rows;
+  if (row === undefined || weeks === undefined) throw new Error('no rows');
+  expect(usedColumns(row, columns).slice(0, 3)).toEqual(['slot', 'sets', 'w1']);
+  expect(nearestColumn(row, 'tempo', columns)).toBe('sets');
+  expect(nearestColumn(row, 'w3', columns)).toBe('w3');
+  expect(nearestColumn(weeks, 'slot', columns)).toBe('w1');
+});
+
+test('cells print what is written, weeks what is asked or was done', () => {
+  const [, , row] = rows;
+  if (row?.kind !== 'slot') throw new Error('expected a slot');
+  expect(prescriptionCell('range', row.slot, someone, 3).shown).toBe('8–12');
+  expect(prescriptionCell('start', row.slot, someone, 3)).toMatchObject({
+    shown: '60×10@2',
+    typed: '',
+    quiet: true,
+  });
+  expect(rirCell({ kind: 'week', offset: -1 })).toBe('wk − 1');
+  expect(rirCell({ kind: 'fixed', rir: 2 })).toBe('2');
+  const [rung] = ladder.rungs;
+  const asked = rung?.plan.sessions[0]?.slots[0];
+  if (rung === undefined || asked === undefined) throw new Error('no week 1');
+  expect(setLines(asked, rung, 'a')).toEqual([{ text: '3×9·60', mark: '', logged: false }]);
+
+  const done = performWeek(
+    { block: two, athlete: someone, issued: [], log: EMPTY_LOG },
+    1,
+    ({ reps, rir }) => ({ reps: reps - 1, rir }),
+  );
+  const after = unfold({ ...plain, ...done }).rungs[0];
+  if (after === undefined) throw new Error('no week 1');
+  expect(setLines(asked, after, 'a')).toEqual([{ text: '3×8·60', mark: '▼', logged: true }]);
+});
+
+test('every cell of the table, every gauge and every setting has something to say', () => {
+  const done = performWeek(
+    { block: two, athlete: someone, issued: [], log: EMPTY_LOG },
+    1,
+    ({ reps, rir }) => ({ reps: reps + 3, rir }),
+  );
+  const run = unfold({ ...plain, ...done });
+  const seen = { block: two, athlete: someone, ladder: run, findings: [], rows, rung: run.rungs[1] };
+  const stops: Focus[] = [
+    ...rows.flatMap((row) =>
+      usedColumns(row, columns).map((column): Focus => ({ kind: 'cell', cell: { row: row.id, column } })),
+    ),
+    ...(Object.keys(run.rungs[1]?.plan.muscles ?? {}) as 'chest'[]).map(
+      (muscle): Focus => ({ kind: 'muscle', muscle }),
+    ),
+    ...run.proposals.map(({ id }): Focus => ({ kind: 'call', id })),
+    { kind: 'total' },
+  ];
+  expect(stops.length).toBeGreaterThan(50);
+  for (const stop of stops) {
+    const said = say(stop, seen);
+    expect(said.title).not.toBe('');
+    expect(said.because.length).toBeGreaterThan(10);
+    expect(`${said.title} ${said.value} ${said.because} ${said.besides}`).not.toMatch(
+      /undefined|NaN|null|\[object/,
+    );
+  }
+});

@@ -1,0 +1,148 @@
+import { check, EMPTY_LOG, type Finding, MUSCLES, type Problem, type Reason, unfold } from '@/core';
+import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { counted, estimate, figure, listed, load, minutes, span } from './figures';
+import { findingSentence, fixWords } from './findings';
+import { dayName, setName, techniqueCell } from './names';
+import { problemSentence, refusalSentence } from './problems';
+import { explain } from './reasons';
+
+test('figures as print sets them', () => {
+  expect([figure(2.5), figure(10), figure(-15), figure(1.005, 2), figure(-0.001)]).toEqual([
+    '2.5',
+    '10',
+    '−15',
+    '1',
+    '0',
+  ]);
+  expect([estimate(2), estimate(-0.04), estimate(0.66)]).toEqual(['2.0', '0.0', '0.7']);
+  expect([
+    load(null, 'stack'),
+    load(0, 'bodyweight'),
+    load(5, 'bodyweight'),
+    load(-15, 'bodyweight'),
+    load(22.5, 'barbell'),
+  ]).toEqual(['find', 'bw', '+5', '−15', '22.5']);
+  expect([minutes(61), minutes(60), span(54, 61), span(32, 32)]).toEqual([2, 1, '54–61', '32']);
+  expect([listed(['a']), listed(['a', 'b', 'c']), counted(1, 'set'), counted(3, 'set')]).toEqual([
+    'a',
+    'a, b and c',
+    '1 set',
+    '3 sets',
+  ]);
+});
+
+test('names', () => {
+  expect([dayName(0, 7), dayName(6, 7), dayName(2, 5)]).toEqual(['Mon', 'Sun', 'day 3']);
+  expect(techniqueCell({ kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 })).toBe(
+    'top + 2',
+  );
+  const set = (id: string, role: 'top' | 'back-off' | 'work') => ({
+    id,
+    role,
+    load: 1,
+    reps: 1,
+    rir: 1,
+    predictedRir: 1,
+    hard: true,
+  });
+  const sets = [set('t', 'top'), set('b1', 'back-off'), set('b2', 'back-off')];
+  expect(sets.map((one) => setName(one, sets))).toEqual(['top set', 'back-off 1 of 2', 'back-off 2 of 2']);
+});
+
+test('the best fit is explained with its source, its prediction and what else there was', () => {
+  const reason: Reason = {
+    code: 'load/best-fit',
+    unit: 'kg',
+    last: { load: 60, reps: 10 },
+    strength: {
+      source: { kind: 'logged', week: 2, load: 60, reps: 10, rir: 3 },
+      measured: 86,
+      oneRepMax: 86,
+      weeksAhead: 0,
+      gainPercent: 0.5,
+    },
+    targetRir: 2,
+    range: { low: 8, high: 12 },
+    fit: {
+      chosen: { load: 60, reps: 11, predictedRir: 2 },
+      others: [{ load: 62.5, reps: 9, predictedRir: 2.28 }],
+      decider: 'nearest RIR',
+    },
+  };
+  expect(explain(reason)).toEqual({
+    because:
+      'Week 2 was 60 × 10 with 3 left: e1RM 86.0 kg. Target 2 in reserve: 60 × 11 predicts 2.0; 62.5 × 9 predicts 2.3.',
+    besides: 'Its reps are as near as the runner-up’s; the nearer reserve wins. Last time 60 × 10.',
+  });
+});
+
+test('a volume names its parts and how the landmarks came about', () => {
+  const two = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')])]);
+  const { rungs } = unfold({
+    block: two,
+    athlete: athlete({ phases: [{ from: '2026-01-01', phase: 'gaining' }] }),
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  const muscles = rungs[0]?.plan.muscles;
+  if (muscles === undefined) throw new Error('no week 1');
+  expect(explain(muscles.hamstrings.why)).toEqual({
+    because: 'hamstrings 3: seated leg curl 3 × 1. Direct 3.',
+    besides: 'Hold 3, floor 4.8 = 6 × 0.8, ceiling 15.8 = 14 × 1.125 (intermediate, gaining).',
+  });
+  for (const muscle of MUSCLES) expect(explain(muscles[muscle].why).besides).toContain('ceiling');
+});
+
+test('every finding and fix of a crowded week is a sentence', () => {
+  const rough = block([
+    session('a', 0, [
+      slot('1', 'leg-extension', { technique: { kind: 'straight', sets: 12 } }),
+      slot('2', 'leg-press', { technique: { kind: 'straight', sets: 12 } }),
+    ]),
+    session('b', 1, [slot('3', 'hack-squat'), slot('4', 'flat-dumbbell-press')]),
+  ]);
+  const who = athlete({
+    minutes: 40,
+    bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 25, rir: 2 } },
+  });
+  const ladder = unfold({
+    block: rough,
+    athlete: who,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  const findings: readonly Finding[] = check({ block: rough, athlete: who, ladder, exercises: lookup });
+  expect(new Set(findings.map(({ detail }) => detail.rule)).size).toBeGreaterThanOrEqual(7);
+  for (const { detail, fixes } of findings) {
+    expect(findingSentence(detail)).toMatch(/^[A-Z].+\.$/);
+    expect(findingSentence(detail)).not.toMatch(/undefined|NaN/);
+    for (const fix of fixes) expect(fixWords(fix)).toMatch(/^[A-Z]/);
+  }
+});
+
+test.each<[Problem, RegExp]>([
+  [{ code: 'not-a-number', path: '', text: 'abc' }, /“abc” is not a number/],
+  [
+    { code: 'out-of-range', path: '', field: 'sets', low: 1, high: 12, value: 0 },
+    /0 is outside what sets can be: 1 to 12/,
+  ],
+  [{ code: 'range-upside-down', path: '', low: 12, high: 8 }, /Did you mean 8–12/],
+  [{ code: 'rir-rises', path: '', first: 1, last: 3 }, /from 1 to 3/],
+  [{ code: 'load-not-makeable', path: '', load: 61, unit: 'kg', below: 60, above: 62.5 }, /60 kg or 62.5 kg/],
+  [
+    { code: 'load-not-makeable', path: '', load: 999, unit: 'lb', below: 300, above: null },
+    /Nearest: 300 lb\./,
+  ],
+  [{ code: 'newer-format', path: '', version: 9 }, /newer version/],
+])('%o is said plainly', (problem, sentence) => {
+  expect(problemSentence(problem)).toMatch(sentence);
+});
+
+test('refusals to issue say what comes first', () => {
+  expect(refusalSentence({ code: 'earlier-week-open', week: 2 })).toBe('Week 2 comes first.');
+  expect(refusalSentence({ code: 'no-sessions', path: '' })).toContain('no sessions');
+});
