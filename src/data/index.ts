@@ -14,5 +14,4 @@ export {
   findHistory,
   findTraining,
   newestBlock,
-  type Training,
 } from './repositories/training';

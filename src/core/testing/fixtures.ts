@@ -1,5 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
+import { newSlot } from '../block/new-slot';
 import { exerciseById, LIBRARY } from '../exercises/library';
 import type { EquipmentSet } from '../loading/equipment';
 import { hundredths } from '../loading/weight';
@@ -56,18 +57,9 @@ export function slot(id: string, exerciseId: string, changes: Partial<Slot> = {}
   const exercise = exerciseById(exerciseId);
   if (exercise === undefined) throw new Error(`no exercise ${exerciseId}`);
   return {
-    id,
-    exercise: { id: exerciseId, revision: exercise.revision },
+    ...newSlot(id, exercise),
     technique: { kind: 'straight', sets: 3 },
     range: { low: 8, high: 12 },
-    rir: { kind: 'week', offset: 0 },
-    tempo: exercise.tempo,
-    rest: exercise.restSeconds,
-    drift: 'hold RIR',
-    loadRule: 'best fit',
-    setRule: 'by response',
-    start: null,
-    note: '',
     ...changes,
   };
 }

@@ -1,6 +1,7 @@
 import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
 import { type Athlete, type Phase, phaseOn } from '../athlete/athlete';
 import { type Block, type ExerciseRef, type Session, type Slot, sessionsInOrder } from '../block/block';
+import { newSlot } from '../block/new-slot';
 import { addDays } from '../calendar';
 import { type Conventions, conventionsWith } from '../conventions/conventions';
 import { EPLEY, type RepMaxCurve } from '../effort/rep-max';
@@ -170,12 +171,7 @@ class Climb {
     const stranger = this.strangers.get(key);
     if (stranger !== undefined) return stranger;
     const exercise = this.input.exercises(ref) ?? unknownExercise(ref);
-    const made = trackOf(
-      { ...STRANGER, id: planned.slotId, exercise: ref },
-      exercise,
-      this.athlete,
-      this.curve,
-    );
+    const made = trackOf(newSlot(planned.slotId, exercise), exercise, this.athlete, this.curve);
     this.strangers.set(key, made);
     return made;
   };
@@ -488,17 +484,3 @@ function statusOf(
     plan.sessions.every((session) => performed.get(session.sessionId)?.workout.finished === true);
   return done ? 'done' : 'issued';
 }
-
-/** Prescription of a slot that no longer stands in the block; only its exercise matters. */
-const STRANGER: Omit<Slot, 'id' | 'exercise'> = {
-  technique: { kind: 'straight', sets: 1 },
-  range: { low: 8, high: 12 },
-  rir: { kind: 'week', offset: 0 },
-  tempo: null,
-  rest: 120,
-  drift: 'hold RIR',
-  loadRule: 'best fit',
-  setRule: 'fixed',
-  start: null,
-  note: '',
-};

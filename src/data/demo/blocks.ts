@@ -1,4 +1,12 @@
-import { type Block, emptyBlock, exerciseById, type LocalDate, type Session, type Slot } from '@/core';
+import {
+  type Block,
+  emptyBlock,
+  exerciseById,
+  type LocalDate,
+  newSlot,
+  type Session,
+  type Slot,
+} from '@/core';
 
 type NewId = () => string;
 type Line = readonly [exercise: string, sets: number, low: number, high: number, changes?: Partial<Slot>];
@@ -20,18 +28,9 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
       const exercise = exerciseById(id);
       if (exercise === undefined) throw new Error(`the demo names an unknown exercise: ${id}`);
       return {
-        id: newId(),
-        exercise: { id, revision: exercise.revision },
+        ...newSlot(newId(), exercise),
         technique: { kind: 'straight', sets },
         range: { low, high },
-        rir: { kind: 'week', offset: 0 },
-        tempo: exercise.tempo,
-        rest: exercise.restSeconds,
-        drift: 'hold RIR',
-        loadRule: 'best fit',
-        setRule: 'by response',
-        start: null,
-        note: '',
         ...changes,
       };
     }),

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { SentSet } from '@/core';
 import { addDays, emptyBlock, type Muscle, mondayOf, type Soreness } from '@/core';
 import type { Asker } from '../asker';
 import { models } from '../models/models';
@@ -7,7 +8,7 @@ import { addBlock } from '../repositories/blocks';
 import { answerCalls, openCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { issueWeek } from '../repositories/issuing';
-import { finishWorkout, logSets, reportSoreness, type SentSet } from '../repositories/logging';
+import { finishWorkout, logSets, reportSoreness } from '../repositories/logging';
 import { findTraining } from '../repositories/training';
 import { autumnUpperLower, firstFullBody, garageCut } from './blocks';
 import { people } from './people';

@@ -1,7 +1,7 @@
-import type { Edit } from '@/core';
+import type { Edit, SentStep } from '@/core';
 import { closeDatabase } from '../database';
 import { NOW, someBlock, someCoach } from '../testing/coach';
-import { addBlock, type SentStep, saveSteps } from './blocks';
+import { addBlock, saveSteps } from './blocks';
 import { findHistory, findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -1,45 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { Op } from 'sequelize';
-import {
-  applyEdit,
-  type Block,
-  collides,
-  type Edit,
-  encodeBlock,
-  type HistoryStep,
-  type Problem,
-} from '@/core';
+import type { SaveOutcome, SentStep } from '@/core';
+import { applyEdit, type Block, collides, type Edit, encodeBlock } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
 import { blockFrom } from './training';
-
-/** A step as a tab sends it. The id is made by the tab, so that a repeated send is one step. */
-export interface SentStep {
-  readonly id: string;
-  readonly action: HistoryStep['action'];
-  readonly edit: Edit;
-}
-
-export type SaveOutcome =
-  | { readonly status: 'saved'; readonly revision: number; readonly merged: Block | null }
-  | {
-      readonly status: 'collision';
-      readonly revision: number;
-      readonly theirs: Block;
-      readonly saved: number;
-    }
-  | {
-      readonly status: 'refused';
-      readonly revision: number;
-      readonly theirs: Block;
-      readonly problems: readonly Problem[];
-      readonly saved: number;
-    }
-  | { readonly status: 'gone' };
 
 const SNAPSHOT_EVERY = 25;
 

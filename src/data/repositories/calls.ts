@@ -1,9 +1,10 @@
 import { Op } from 'sequelize';
-import { type Answer, type Proposal, unfold } from '@/core';
+import type { AnswerOutcome, SentAnswer } from '@/core';
+import { type Proposal, unfold } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import { exerciseLookup, findTraining, type Training } from './training';
+import { exerciseLookup, findTraining } from './training';
 
 /**
  * Brings a block's open calls up to date with what its data now proposes: new ones are filed, those whose facts have
@@ -48,16 +49,6 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
     );
   });
 }
-
-export interface SentAnswer {
-  readonly id: string;
-  readonly outcome: Answer['outcome'];
-  readonly choice: Answer['choice'];
-}
-
-export type AnswerOutcome =
-  | { readonly status: 'answered'; readonly training: Training }
-  | { readonly status: 'gone' };
 
 /** Keeps the coach's answers; a call that is no longer proposed is passed over. */
 export async function answerCalls(

@@ -1,16 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { freezeWeek, type IssuedWeek, type IssueRefusal } from '@/core';
+import type { IssueOutcome, RecallOutcome } from '@/core';
+import { freezeWeek } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
 import { exerciseLookup, findTraining } from './training';
-
-export type IssueOutcome =
-  | { readonly status: 'issued'; readonly week: IssuedWeek }
-  | { readonly status: 'refused'; readonly refusal: IssueRefusal }
-  | { readonly status: 'stale' }
-  | { readonly status: 'gone' };
 
 /**
  * Hands a week to the athlete, frozen as it stands.
@@ -57,12 +52,6 @@ export async function issueWeek(
   if (outcome.status === 'issued') await refreshCalls(asker, blockId, now);
   return outcome;
 }
-
-export type RecallOutcome =
-  | { readonly status: 'recalled' }
-  | { readonly status: 'already logged' }
-  | { readonly status: 'later week issued' }
-  | { readonly status: 'gone' };
 
 /** Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it. */
 export async function recallWeek(

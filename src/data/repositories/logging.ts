@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { IssuedWeek, Muscle, Soreness, Unit } from '@/core';
+import type { IssuedWeek, LogOutcome, SentSet, SentSoreness } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -15,25 +15,6 @@ export interface SessionRef {
 export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
   return `${issuedWeekId}.${sessionId}`;
 }
-
-/** A set as a phone sends it. */
-export interface SentSet {
-  readonly id: string;
-  readonly slotId: string;
-  readonly setId: string;
-  readonly exerciseId: string;
-  readonly load: { readonly value: number; readonly unit: Unit };
-  readonly reps: number;
-  readonly rir: number;
-  readonly at: string;
-  readonly supersedes: string | null;
-}
-
-export type LogOutcome =
-  | { readonly status: 'kept' }
-  | { readonly status: 'recalled' }
-  | { readonly status: 'unknown set'; readonly id: string }
-  | { readonly status: 'gone' };
 
 /** Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. */
 async function openWorkout(
@@ -138,12 +119,6 @@ export async function finishWorkout(
   });
   if (outcome.status === 'kept' && blockId !== null) await refreshCalls(asker, blockId, now);
   return outcome;
-}
-
-export interface SentSoreness {
-  readonly id: string;
-  readonly muscle: Muscle;
-  readonly soreness: Soreness;
 }
 
 /** Keeps when soreness from a session ended; the latest report on a muscle counts. */

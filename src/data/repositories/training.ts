@@ -1,14 +1,13 @@
 import { Op, type Transaction } from 'sequelize';
+import type { Training } from '@/core';
 import {
   type Answer,
-  type Athlete,
   type Block,
   decodeBlock,
   type ExerciseLookup,
   exerciseById,
   type HistoryStep,
   type IssuedWeek,
-  type Log,
   type LoggedSet,
   type Muscle,
   type Soreness,
@@ -16,17 +15,6 @@ import {
 import { type Asker, own } from '../asker';
 import { type CallRow, type LoggedSetRow, models } from '../models/models';
 import { athleteFrom } from './athletes';
-
-/** Everything that unfold needs of one block, and where the document stands. */
-export interface Training {
-  readonly blockId: string;
-  readonly revision: number;
-  readonly block: Block;
-  readonly athlete: Athlete;
-  readonly issued: readonly IssuedWeek[];
-  readonly log: Log;
-  readonly answers: readonly Answer[];
-}
 
 /** How far back undo reaches. */
 const HISTORY_STEPS = 300;

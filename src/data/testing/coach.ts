@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { type Athlete, addDays, type Block, emptyBlock, exerciseById, type Slot } from '@/core';
+import type { SentSet } from '@/core';
+import { type Athlete, addDays, type Block, emptyBlock, exerciseById, newSlot, type Slot } from '@/core';
 import type { Asker } from '../asker';
 import { people } from '../demo/people';
 import { addAthlete } from '../repositories/athletes';
 import { addBlock } from '../repositories/blocks';
 import { addCoach } from '../repositories/coaches';
-import type { SentSet } from '../repositories/logging';
 import { findTraining } from '../repositories/training';
 
 export const PASSWORD = 'correct horse';
@@ -19,19 +19,12 @@ export async function someCoach(): Promise<Asker & { readonly email: string }> {
 
 function slot(id: string, exerciseId: string): Slot {
   const exercise = exerciseById(exerciseId);
+  if (exercise === undefined) throw new Error(`no exercise ${exerciseId}`);
   return {
-    id,
-    exercise: { id: exerciseId, revision: exercise?.revision ?? 1 },
+    ...newSlot(id, exercise),
     technique: { kind: 'straight', sets: 3 },
     range: { low: 8, high: 12 },
-    rir: { kind: 'week', offset: 0 },
-    tempo: null,
     rest: 120,
-    drift: 'hold RIR',
-    loadRule: 'best fit',
-    setRule: 'by response',
-    start: null,
-    note: '',
   };
 }
 

@@ -4,8 +4,11 @@ import type {
   LadderSession,
   LocalDate,
   LoggedSet,
+  LogOutcome,
   Muscle,
+  Outgoing,
   Soreness,
+  Unanswered,
   Weight,
 } from '@/core';
 
@@ -43,30 +46,5 @@ export interface FloorLine {
   readonly sorenessOpen: boolean;
 }
 
-export interface SentSet extends Omit<LoggedSet, 'workoutId'> {}
-
-export interface SentSoreness {
-  readonly id: string;
-  readonly muscle: Muscle;
-  readonly soreness: Soreness;
-}
-
-/** What a phone has done and the server has not confirmed yet. */
-export interface Outgoing {
-  readonly localDate: LocalDate;
-  readonly sets: readonly SentSet[];
-  readonly finish: boolean;
-  readonly soreness: readonly SentSoreness[];
-}
-
-export type FloorAnswer =
-  | { readonly status: 'kept' }
-  | { readonly status: 'recalled' }
-  | { readonly status: 'unknown set'; readonly id: string }
-  | { readonly status: 'gone' }
-  | { readonly status: 'unavailable' }
-  | { readonly status: 'signed out' }
-  | { readonly status: 'malformed' };
-
 /** Sends what the phone has; safe to repeat. */
-export type SendAction = (outgoing: Outgoing) => Promise<FloorAnswer>;
+export type SendAction = (outgoing: Outgoing) => Promise<LogOutcome | Unanswered>;

@@ -1,6 +1,6 @@
+import type { Outgoing, SentSet } from '@/core';
 import { loadGrid } from '@/core';
 import { HALL } from '@/core/testing/fixtures';
-import type { Outgoing, SentSet } from './contract';
 import { afterSend, isNothing, nothing, type Outbox, without } from './outbox';
 import { checkEntry, stepLoad } from './set-entry';
 

@@ -1,11 +1,11 @@
-import type { FloorAnswer, Outgoing } from './contract';
+import type { LogOutcome, Outgoing, Unanswered } from '@/core';
 
 /** What waits on this phone to be confirmed, and how that goes. */
 export interface Outbox {
   readonly waiting: Outgoing;
   readonly status: 'clear' | 'sending' | 'offline' | 'refused';
   /** Why it was refused, when it was. */
-  readonly refusal: FloorAnswer['status'] | null;
+  readonly refusal: (LogOutcome | Unanswered)['status'] | null;
 }
 
 export function nothing(localDate: string): Outgoing {
@@ -28,7 +28,11 @@ export function without(waiting: Outgoing, sent: Outgoing): Outgoing {
 }
 
 /** The outbox after the server answered, or did not (undefined). Nothing leaves it unless it was kept. */
-export function afterSend(outbox: Outbox, sent: Outgoing, answer: FloorAnswer | undefined): Outbox {
+export function afterSend(
+  outbox: Outbox,
+  sent: Outgoing,
+  answer: LogOutcome | Unanswered | undefined,
+): Outbox {
   if (answer === undefined || answer.status === 'unavailable')
     return { ...outbox, status: 'offline', refusal: null };
   if (answer.status !== 'kept') return { ...outbox, status: 'refused', refusal: answer.status };

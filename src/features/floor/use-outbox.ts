@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { FloorAnswer, Outgoing, SendAction } from './contract';
+import type { LogOutcome, Outgoing, Unanswered } from '@/core';
+import type { SendAction } from './contract';
 import { afterSend, isNothing, nothing, type Outbox, storedOutgoing, storeOutgoing } from './outbox';
 
 const FIRST_WAIT_MS = 1500;
@@ -38,7 +39,7 @@ export function useOutbox(workoutId: string, send: SendAction, onRestore: (outgo
     if (inFlight.current || isNothing(sent)) return;
     inFlight.current = true;
     put({ ...latest.current, status: 'sending' });
-    let answer: FloorAnswer | undefined;
+    let answer: LogOutcome | Unanswered | undefined;
     try {
       answer = await send(sent);
     } catch {

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useRef, useState } from 'react';
+import type { SentSet } from '@/core';
 import {
   currentSets,
   type LadderSlot,
@@ -14,7 +15,7 @@ import {
 import { newId } from '@/ui/new-id';
 import { loadWithUnit, load as loadWords } from '@/ui/words/figures';
 import { capital, exerciseName, setName } from '@/ui/words/names';
-import type { FloorSession, SendAction, SentSet } from './contract';
+import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
 import type { Outbox } from './outbox';
 import type { CheckedSet } from './set-entry';

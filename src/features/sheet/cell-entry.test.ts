@@ -1,7 +1,6 @@
-import { type Edit, emptyBlock, exerciseById, type Problem, type Slot } from '@/core';
+import { type Edit, emptyBlock, exerciseById, newSlot, type Problem, type Slot } from '@/core';
 import { athlete } from '@/core/testing/fixtures';
 import { type EntryColumn, sessionEntry, settingEntry, slotEntry } from './cell-entry';
-import { newSlot } from './choices';
 
 const exercise = exerciseById('seated-leg-curl');
 if (exercise === undefined) throw new Error('the library lost the leg curl');

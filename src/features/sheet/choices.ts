@@ -1,6 +1,5 @@
 import {
   DEFAULT_TOP_SET_BACK_OFFS,
-  type Exercise,
   LIBRARY,
   primeMovers,
   type Slot,
@@ -26,25 +25,6 @@ export const TECHNIQUE_CHOICES: readonly Choice[] = [
 /** A technique of another kind that keeps the number of sets where its shape allows. */
 export function techniqueOf(kind: TechniqueKind, sets: number): TechniqueParameters {
   return kind === 'straight' ? { kind, sets } : withSetCount(DEFAULT_TOP_SET_BACK_OFFS, sets);
-}
-
-/** Prescription of a new slot: the exercise's own tempo and rest, a middling range. */
-export function newSlot(id: string, exercise: Exercise): Slot {
-  const range = exercise.kind === 'compound' ? { low: 8, high: 12 } : { low: 10, high: 15 };
-  return {
-    id,
-    exercise: { id: exercise.id, revision: exercise.revision },
-    technique: { kind: 'straight', sets: exercise.kind === 'compound' ? 3 : 2 },
-    range,
-    rir: { kind: 'week', offset: 0 },
-    tempo: exercise.tempo,
-    rest: exercise.restSeconds,
-    drift: 'hold RIR',
-    loadRule: 'best fit',
-    setRule: 'by response',
-    start: null,
-    note: '',
-  };
 }
 
 export function setsOf(slot: Slot): number {

@@ -1,12 +1,12 @@
+import type { SentStep } from '@/core';
 import { applyEdit, type Block, type Edit, historyOf } from '@/core';
 import { block, session, slot } from '@/core/testing/fixtures';
-import type { Step } from './contract';
 import { afterSave, type DocumentState, historyEdit, refreshed, settle, takeStep } from './document-state';
 
 const base = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')])]);
 const rest = (of: string, value: number): Edit => ({ kind: 'slot/set', slot: of, field: 'rest', value });
 let count = 0;
-const step = (edit: Edit): Step => ({ id: `s${count++}`, action: 'do', edit });
+const step = (edit: Edit): SentStep => ({ id: `s${count++}`, action: 'do', edit });
 
 function state(changes: Partial<DocumentState> = {}): DocumentState {
   return {
@@ -21,7 +21,7 @@ function state(changes: Partial<DocumentState> = {}): DocumentState {
   };
 }
 
-function take(from: DocumentState, ...steps: Step[]): DocumentState {
+function take(from: DocumentState, ...steps: SentStep[]): DocumentState {
   return steps.reduce((current, one) => {
     const taken = takeStep(current, one);
     if (!taken.ok) throw new Error(JSON.stringify(taken.problems));

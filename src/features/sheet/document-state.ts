@@ -1,3 +1,4 @@
+import type { SaveOutcome, SentStep, Unanswered } from '@/core';
 import {
   afterStep,
   applyEdit,
@@ -10,7 +11,6 @@ import {
   redoEdit,
   undoEdit,
 } from '@/core';
-import type { SaveAnswer, Step } from './contract';
 
 /** How the document stands towards the server. */
 export type Saving =
@@ -25,7 +25,7 @@ export interface DocumentState {
   readonly block: Block;
   readonly history: History;
   readonly revision: number;
-  readonly pending: readonly Step[];
+  readonly pending: readonly SentStep[];
   readonly saving: Saving;
   /** Said once about the last save, for instance that another tab's changes were taken in. */
   readonly notice: string | null;
@@ -33,7 +33,7 @@ export interface DocumentState {
 }
 
 /** Takes a step in this tab. */
-export function takeStep(state: DocumentState, step: Step): Result<DocumentState> {
+export function takeStep(state: DocumentState, step: SentStep): Result<DocumentState> {
   const applied = applyEdit(state.block, step.edit);
   if (!applied.ok) return applied;
   const { block, inverse } = applied.value;
@@ -56,7 +56,7 @@ export function historyEdit(state: DocumentState, action: 'undo' | 'redo'): Edit
 }
 
 /** Steps taken again on another block; those that no longer fit are left out. */
-function replay(block: Block, steps: readonly Step[]): { block: Block; kept: readonly Step[] } {
+function replay(block: Block, steps: readonly SentStep[]): { block: Block; kept: readonly SentStep[] } {
   let current = block;
   const kept = steps.filter((step) => {
     const applied = applyEdit(current, step.edit);
@@ -72,8 +72,8 @@ function replay(block: Block, steps: readonly Step[]): { block: Block; kept: rea
  */
 export function afterSave(
   state: DocumentState,
-  sent: readonly Step[],
-  answer: SaveAnswer,
+  sent: readonly SentStep[],
+  answer: SaveOutcome | Unanswered,
   at: string,
 ): DocumentState {
   const later = state.pending.filter((step) => !sent.includes(step));

@@ -1,10 +1,10 @@
+import type { SentStep } from '@/core';
 import { editSchema } from '@/core';
-import type { Step } from './contract';
 
 /** Steps that the server has not confirmed yet, kept by the browser so that closing the page loses none. */
 export interface Unsaved {
   readonly base: number;
-  readonly steps: readonly Step[];
+  readonly steps: readonly SentStep[];
 }
 
 const key = (blockId: string) => `ladder/unsaved/${blockId}`;

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { SaveOutcome, SentStep, Unanswered } from '@/core';
 import { type Edit, historyOf, ok, type Result } from '@/core';
 import { newId } from '@/ui/new-id';
-import type { SaveAnswer, SheetActions, SheetData, Step } from './contract';
+import type { SheetActions, SheetData } from './contract';
 import { afterSave, type DocumentState, historyEdit, refreshed, settle, takeStep } from './document-state';
 import { keepUnsaved, readUnsaved } from './unsaved';
 
@@ -61,7 +62,7 @@ export function useDocument(data: SheetData, save: SheetActions['save']): Docume
     }
     inFlight.current = true;
     put({ ...latest.current, saving: { status: 'saving' } });
-    let answer: SaveAnswer | undefined;
+    let answer: SaveOutcome | Unanswered | undefined;
     try {
       answer = await save(revision, pending);
     } catch {
@@ -83,7 +84,7 @@ export function useDocument(data: SheetData, save: SheetActions['save']): Docume
   }, [put, save]);
 
   const step = useCallback(
-    (made: Step): Result<null> => {
+    (made: SentStep): Result<null> => {
       const taken = takeStep(latest.current, made);
       if (!taken.ok) return taken;
       put(taken.value);

@@ -1,8 +1,16 @@
 import { useState } from 'react';
-import { type Athlete, type Block, type Edit, exerciseById, type Problem, type Result } from '@/core';
+import {
+  type Athlete,
+  type Block,
+  type Edit,
+  exerciseById,
+  newSlot,
+  type Problem,
+  type Result,
+} from '@/core';
 import { newId } from '@/ui/new-id';
 import { sessionEntry, slotEntry } from './cell-entry';
-import { newSlot, setsOf, techniqueOf } from './choices';
+import { setsOf, techniqueOf } from './choices';
 import type { Cell, Row } from './layout';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */

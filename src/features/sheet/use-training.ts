@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
-import type { Proposal } from '@/core';
+import type { Proposal, SentAnswer, Training, Unanswered } from '@/core';
 import { refusalSentence } from '@/ui/words/problems';
-import type { CallAnswer, SheetActions, SheetData, Training, Unanswered } from './contract';
+import type { SheetActions, SheetData } from './contract';
 import type { Document } from './use-document';
 
 function sentenceFor(answer: Unanswered | { readonly status: 'gone' }): string {
@@ -58,12 +58,12 @@ export function useTraining(data: SheetData, actions: SheetActions, document: Do
   const answer = (
     proposals: readonly Proposal[],
     outcome: 'accepted' | 'declined',
-    choice: CallAnswer['choice'],
+    choice: SentAnswer['choice'],
   ) =>
     alone(async () => {
       if (proposals.length === 0) return;
       const sent = proposals.map(
-        ({ id }): CallAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
+        ({ id }): SentAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
       );
       const said = await actions.answer(sent).catch(() => UNREACHED);
       if (said.status === 'answered') take(said.training);

@@ -1,16 +1,17 @@
 'use server';
 
 import { z } from 'zod';
+import type {
+  AnswerOutcome,
+  IssueOutcome,
+  RecallOutcome,
+  SaveOutcome,
+  SentAnswer,
+  SentStep,
+  Unanswered,
+} from '@/core';
 import { editSchema } from '@/core';
 import { answerCalls, findTraining, issueWeek, recallWeek, saveSteps } from '@/data';
-import type {
-  CallAnswer,
-  IssueAnswer,
-  RecallAnswer,
-  SaveAnswer,
-  Step,
-  TrainingAnswer,
-} from '@/features/sheet/contract';
 import { asCoach } from '../../asker';
 
 const id = z.string().min(1).max(191);
@@ -33,33 +34,44 @@ const answersSchema = z
   .max(200);
 
 /** Saves the steps of a tab. */
-export async function save(blockId: string, base: number, steps: readonly Step[]): Promise<SaveAnswer> {
+export async function save(
+  blockId: string,
+  base: number,
+  steps: readonly SentStep[],
+): Promise<SaveOutcome | Unanswered> {
   const parsed = stepsSchema.safeParse(steps);
   if (!parsed.success || !Number.isInteger(base)) return { status: 'malformed' };
   return asCoach((asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
 /** Keeps answers to calls and gives back what follows from them. */
-export async function answer(blockId: string, answers: readonly CallAnswer[]): Promise<TrainingAnswer> {
+export async function answer(
+  blockId: string,
+  answers: readonly SentAnswer[],
+): Promise<AnswerOutcome | Unanswered> {
   const parsed = answersSchema.safeParse(answers);
   if (!parsed.success) return { status: 'malformed' };
   return asCoach((asker) => answerCalls(asker, blockId, parsed.data, new Date()));
 }
 
 /** What is known of the block by now. */
-export async function reload(blockId: string): Promise<TrainingAnswer> {
+export async function reload(blockId: string): Promise<AnswerOutcome | Unanswered> {
   return asCoach(async (asker) => {
     const training = await findTraining(asker, blockId);
     return training === undefined ? { status: 'gone' as const } : { status: 'answered' as const, training };
   });
 }
 
-export async function issue(blockId: string, week: number, revision: number): Promise<IssueAnswer> {
+export async function issue(
+  blockId: string,
+  week: number,
+  revision: number,
+): Promise<IssueOutcome | Unanswered> {
   if (!Number.isInteger(week) || !Number.isInteger(revision)) return { status: 'malformed' };
   return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
 }
 
-export async function recall(blockId: string, week: number): Promise<RecallAnswer> {
+export async function recall(blockId: string, week: number): Promise<RecallOutcome | Unanswered> {
   if (!Number.isInteger(week)) return { status: 'malformed' };
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
 }

@@ -1,9 +1,9 @@
 'use server';
 
 import { z } from 'zod';
+import type { LogOutcome, Outgoing, Unanswered } from '@/core';
 import { MUSCLES, SORENESS, UNITS } from '@/core';
 import { finishWorkout, logSets, reportSoreness, type SessionRef } from '@/data';
-import type { FloorAnswer, Outgoing } from '@/features/floor/contract';
 import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(96);
@@ -30,12 +30,12 @@ const outgoingSchema = z.strictObject({
 });
 
 /** Takes what a phone has for one session: sets, that it is over, soreness. Sending it again changes nothing. */
-export async function send(ref: SessionRef, outgoing: Outgoing): Promise<FloorAnswer> {
+export async function send(ref: SessionRef, outgoing: Outgoing): Promise<LogOutcome | Unanswered> {
   const session = refSchema.safeParse(ref);
   const parsed = outgoingSchema.safeParse(outgoing);
   if (!session.success || !parsed.success) return { status: 'malformed' };
   const { localDate, sets, finish, soreness } = parsed.data;
-  return asCoach(async (asker): Promise<FloorAnswer> => {
+  return asCoach(async (asker): Promise<LogOutcome | Unanswered> => {
     const now = new Date();
     const steps = [
       ...(sets.length > 0 ? [() => logSets(asker, session.data, localDate, sets, now)] : []),

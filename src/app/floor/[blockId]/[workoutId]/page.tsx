@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import type { Training } from '@/core';
 import { currentSets } from '@/core';
-import { findTraining, workoutId as idOf, type Training } from '@/data';
+import { findTraining, workoutId as idOf } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
 import { requireAsker } from '../../../asker';
