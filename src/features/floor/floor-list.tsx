@@ -6,8 +6,8 @@ import classes from './floor.module.css';
 interface FloorListProps {
   readonly blockId: string;
   readonly athleteName: string;
-  readonly weekName: string;
-  readonly lines: readonly FloorLine[];
+  /** Issued weeks, the latest first. */
+  readonly weeks: readonly { readonly name: string; readonly lines: readonly FloorLine[] }[];
 }
 
 function state(line: FloorLine): string {
@@ -15,30 +15,41 @@ function state(line: FloorLine): string {
   return line.logged > 0 ? `${line.logged} of ${line.sets}` : 'to do';
 }
 
-/** The sessions of the week in hand; the next one to do stands out by its word. */
-export function FloorList({ blockId, athleteName, weekName, lines }: FloorListProps) {
+/** The sessions handed out, the latest week first; what is to do stands out by its word. */
+export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
   return (
     <main className={classes.page}>
       <div className={classes.top}>
         <h1>{athleteName}</h1>
-        <span className={classes.soft}>{weekName}</span>
       </div>
-      <ul className={classes.list}>
-        {lines.map((line) => (
-          <li key={line.workoutId} className={classes.item}>
-            <Link href={`/floor/${blockId}/${line.workoutId}`} className={classes.itemLink} prefetch={false}>
-              <span className={classes.itemHead}>
-                <span>{line.name}</span>
-                <span className={line.finished && !line.sorenessOpen ? classes.soft : ''}>{state(line)}</span>
-              </span>
-              <span className={classes.soft}>
-                {line.day}, {line.sets} sets, {line.minutes} min{line.date === null ? '' : `, ${line.date}`}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-      {lines.length === 0 ? <p>No week has been handed out yet.</p> : null}
+      {weeks.map(({ name, lines }) => (
+        <section key={name}>
+          <h2 className={classes.group}>{name}</h2>
+          <ul className={classes.list}>
+            {lines.map((line) => (
+              <li key={line.workoutId} className={classes.item}>
+                <Link
+                  href={`/floor/${blockId}/${line.workoutId}`}
+                  className={classes.itemLink}
+                  prefetch={false}
+                >
+                  <span className={classes.itemHead}>
+                    <span>{line.name}</span>
+                    <span className={line.finished && !line.sorenessOpen ? classes.soft : ''}>
+                      {state(line)}
+                    </span>
+                  </span>
+                  <span className={classes.soft}>
+                    {line.day}, {line.sets} sets, {line.minutes} min
+                    {line.date === null ? '' : `, ${line.date}`}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      {weeks.length === 0 ? <p>No week has been handed out yet.</p> : null}
       <div className={classes.grow} />
       <p className={classes.soft}>{CLINICIAN}</p>
     </main>

@@ -75,6 +75,14 @@ function settingsOf(block: Block): readonly Setting[] {
       name: 'Deload',
       says: 'Share of sets kept in the deload, rounded per slot, at least one; loads stay, reps are cut to RIR 4. Write “none” for no deload.',
     },
+    {
+      column: 'time',
+      before: 'time',
+      after: '',
+      value: block.time,
+      name: 'Session time',
+      says: 'Realistic adds warm-up sets and change-over between exercises; strict is sets and rests alone.',
+    },
   ];
 }
 

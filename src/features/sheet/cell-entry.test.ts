@@ -98,4 +98,6 @@ test('the block line: weeks, both ends of the ramp, the deload as a share or non
   expect(of('start-date', '2026-11-26')).toMatchObject({ ok: true, value: { value: '2026-11-23' } });
   expect(of('start-date', '2026-02-30').ok).toBe(false);
   expect(of('weeks', 'six').ok).toBe(false);
+  expect(of('time', 'strict')).toMatchObject({ ok: true, value: { field: 'time', value: 'strict' } });
+  expect(of('time', 'fast').ok).toBe(false);
 });

@@ -166,7 +166,7 @@ export function sessionEntry(column: 'name' | 'day', text: string, session: Sess
   return ok({ kind: 'session/set', session: session.id, field: 'day', value: day.value - 1 });
 }
 
-export type SettingColumn = 'block-name' | 'weeks' | 'first' | 'last' | 'deload' | 'start-date';
+export type SettingColumn = 'block-name' | 'weeks' | 'first' | 'last' | 'deload' | 'start-date' | 'time';
 
 /** Reads what was typed into the block line. */
 export function settingEntry(
@@ -175,6 +175,19 @@ export function settingEntry(
   block: { readonly rir: { readonly first: number; readonly last: number } },
 ): Result<Edit> {
   if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
+  if (column === 'time') {
+    const time = (['realistic', 'strict'] as const).find(
+      (one) => text.trim() !== '' && one.startsWith(text.trim().toLowerCase()),
+    );
+    if (time === undefined)
+      return refused({
+        code: 'not-understood',
+        path: 'block/time',
+        text: text.trim(),
+        example: 'realistic or strict',
+      });
+    return ok({ kind: 'block/set', field: 'time', value: time });
+  }
   if (column === 'start-date') {
     const date = /^\d{4}-\d{2}-\d{2}$/.test(text.trim()) ? addDays(text.trim(), 0) : '';
     if (date !== text.trim())

@@ -5,7 +5,6 @@ import {
   type Block,
   type Edit,
   type History,
-  historyOf,
   type Problem,
   type Result,
   redoEdit,
@@ -66,6 +65,11 @@ function replay(block: Block, steps: readonly SentStep[]): { block: Block; kept:
   return { block: current, kept };
 }
 
+/** The history without its last steps, which did not come to stand after all. */
+function withoutLast(history: History, steps: number): History {
+  return steps === 0 ? history : { past: history.past.slice(0, -steps), future: [] };
+}
+
 /**
  * The state after the server's answer to a save of `sent`.
  * @param at clock time for "saved at"
@@ -96,7 +100,7 @@ export function afterSave(
       return {
         ...state,
         block,
-        history: historyOf([]),
+        history: withoutLast(state.history, state.pending.length - answer.saved - kept.length),
         revision: answer.revision,
         pending: kept,
         saving: { status: 'saved', at },
@@ -122,7 +126,7 @@ export function settle(state: DocumentState, keep: 'mine' | 'theirs'): DocumentS
   return {
     ...state,
     block,
-    history: keep === 'mine' ? state.history : historyOf([]),
+    history: withoutLast(state.history, state.pending.length - kept.length),
     revision,
     pending: kept,
     saving: { status: 'saved', at: null },
@@ -133,11 +137,5 @@ export function settle(state: DocumentState, keep: 'mine' | 'theirs'): DocumentS
 /** Takes in a newer block from the server when nothing of this tab is on its way. */
 export function refreshed(state: DocumentState, block: Block, revision: number): DocumentState {
   if (state.pending.length > 0 || revision <= state.revision) return state;
-  return {
-    ...state,
-    block,
-    revision,
-    history: historyOf([]),
-    notice: 'Changes made elsewhere were taken in.',
-  };
+  return { ...state, block, revision, notice: 'Changes made elsewhere were taken in.' };
 }

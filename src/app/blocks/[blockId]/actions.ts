@@ -33,6 +33,9 @@ const answersSchema = z
   )
   .max(200);
 
+const isId = (value: unknown) => id.safeParse(value).success;
+const isWeek = (value: unknown) => z.int().min(1).max(99).safeParse(value).success;
+
 /** Saves the steps of a tab. */
 export async function save(
   blockId: string,
@@ -40,7 +43,7 @@ export async function save(
   steps: readonly SentStep[],
 ): Promise<SaveOutcome | Unanswered> {
   const parsed = stepsSchema.safeParse(steps);
-  if (!parsed.success || !Number.isInteger(base)) return { status: 'malformed' };
+  if (!parsed.success || !isId(blockId) || !Number.isInteger(base)) return { status: 'malformed' };
   return asCoach((asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
@@ -50,12 +53,13 @@ export async function answer(
   answers: readonly SentAnswer[],
 ): Promise<AnswerOutcome | Unanswered> {
   const parsed = answersSchema.safeParse(answers);
-  if (!parsed.success) return { status: 'malformed' };
+  if (!parsed.success || !isId(blockId)) return { status: 'malformed' };
   return asCoach((asker) => answerCalls(asker, blockId, parsed.data, new Date()));
 }
 
 /** What is known of the block by now. */
 export async function reload(blockId: string): Promise<AnswerOutcome | Unanswered> {
+  if (!isId(blockId)) return { status: 'malformed' };
   return asCoach(async (asker) => {
     const training = await findTraining(asker, blockId);
     return training === undefined ? { status: 'gone' as const } : { status: 'answered' as const, training };
@@ -67,11 +71,11 @@ export async function issue(
   week: number,
   revision: number,
 ): Promise<IssueOutcome | Unanswered> {
-  if (!Number.isInteger(week) || !Number.isInteger(revision)) return { status: 'malformed' };
+  if (!isId(blockId) || !isWeek(week) || !Number.isInteger(revision)) return { status: 'malformed' };
   return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
 }
 
 export async function recall(blockId: string, week: number): Promise<RecallOutcome | Unanswered> {
-  if (!Number.isInteger(week)) return { status: 'malformed' };
+  if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
 }

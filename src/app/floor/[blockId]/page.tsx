@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { currentSets } from '@/core';
+import { currentSets, type IssuedWeek, type LadderSession } from '@/core';
 import { findTraining, workoutId } from '@/data';
 import type { FloorLine } from '@/features/floor/contract';
 import { FloorList } from '@/features/floor/floor-list';
@@ -21,9 +21,8 @@ export default async function FloorPage({ params }: PageProps) {
   if (training === undefined) notFound();
   const { athlete, block, issued, log } = training;
   const logged = currentSets(log.sets);
-  const week = issued.at(-1);
-  const lines = (week?.rung.sessions ?? []).map((session): FloorLine => {
-    const id = workoutId({ issuedWeekId: week?.id ?? '', sessionId: session.sessionId });
+  const lineOf = (week: IssuedWeek, session: LadderSession): FloorLine => {
+    const id = workoutId({ issuedWeekId: week.id, sessionId: session.sessionId });
     const workout = log.workouts.find((one) => one.id === id);
     return {
       workoutId: id,
@@ -36,7 +35,10 @@ export default async function FloorPage({ params }: PageProps) {
       date: workout?.date ?? null,
       sorenessOpen: workout?.finished === true && !log.soreness.some((report) => report.workoutId === id),
     };
-  });
-  const name = week === undefined ? '' : capital(weekName(week.week, week.rung.kind));
-  return <FloorList blockId={blockId} athleteName={athlete.name} weekName={name} lines={lines} />;
+  };
+  const weeks = [...issued].reverse().map((week) => ({
+    name: capital(weekName(week.week, week.rung.kind)),
+    lines: week.rung.sessions.map((session) => lineOf(week, session)),
+  }));
+  return <FloorList blockId={blockId} athleteName={athlete.name} weeks={weeks} />;
 }
