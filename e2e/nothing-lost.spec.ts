@@ -121,8 +121,11 @@ test.describe('at the desk', () => {
     );
     await typeInto(page, 'seated leg curl', 'sets', '6');
     await expect(page.getByRole('status')).toContainText('not saved yet: no connection');
-    const again = await page.context().newPage();
-    await again.goto(page.url());
+    const context = page.context();
+    const address = page.url();
+    await page.close();
+    const again = await context.newPage();
+    await again.goto(address);
     await savedAt(again, 1);
     await expect(cell(again, 'seated leg curl', 'sets')).toHaveText('6');
   });

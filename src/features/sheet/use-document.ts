@@ -4,7 +4,7 @@ import { type Edit, historyOf, ok, type Result } from '@/core';
 import { newId } from '@/ui/new-id';
 import type { SheetActions, SheetData } from './contract';
 import { afterSave, type DocumentState, historyEdit, refreshed, settle, takeStep } from './document-state';
-import { keepUnsaved, readUnsaved } from './unsaved';
+import { keepUnsaved, standFor, takeUnsaved } from './unsaved';
 
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 15_000;
@@ -36,6 +36,8 @@ export function useDocument(data: SheetData, save: SheetActions['save']): Docume
     notice: null,
     problems: [],
   }));
+  const [tab] = useState(newId);
+  const begun = useRef(false);
   // The save loop reads the newest state outside of rendering.
   const latest = useRef(state);
   const inFlight = useRef(false);
@@ -47,9 +49,9 @@ export function useDocument(data: SheetData, save: SheetActions['save']): Docume
     (next: DocumentState) => {
       latest.current = next;
       setState(next);
-      keepUnsaved(data.blockId, { base: next.revision, steps: next.pending });
+      keepUnsaved(data.blockId, tab, { base: next.revision, steps: next.pending });
     },
-    [data.blockId],
+    [data.blockId, tab],
   );
 
   const flush = useCallback(async () => {
@@ -96,15 +98,19 @@ export function useDocument(data: SheetData, save: SheetActions['save']): Docume
 
   // What an earlier page could not save is taken up again.
   useEffect(() => {
-    const unsaved = readUnsaved(data.blockId);
-    if (unsaved === undefined) return;
-    for (const one of unsaved.steps) {
-      const taken = takeStep(latest.current, one);
-      if (taken.ok) latest.current = taken.value;
-    }
-    put({ ...latest.current, revision: Math.min(unsaved.base, latest.current.revision) });
-    void flush();
-  }, [data.blockId, flush, put]);
+    if (begun.current) return;
+    begun.current = true;
+    standFor(data.blockId, tab);
+    void takeUnsaved(data.blockId, tab).then((unsaved) => {
+      if (unsaved === undefined) return;
+      for (const one of unsaved.steps) {
+        const taken = takeStep(latest.current, one);
+        if (taken.ok) latest.current = taken.value;
+      }
+      put({ ...latest.current, revision: Math.min(unsaved.base, latest.current.revision) });
+      void flush();
+    });
+  }, [data.blockId, tab, flush, put]);
 
   useEffect(() => {
     const again = () => void flush();
