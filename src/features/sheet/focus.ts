@@ -96,6 +96,11 @@ export function say(focus: Focus | null, seen: Seen): Said {
             keys: [],
           };
     case 'call': {
+      const target = 'value' in slot.why.rir ? slot.why.rir.value : null;
+      const held =
+        first?.role === 'top' && target !== null && first.rir > target
+          ? ` The top set is held back by ${first.rir - target} from the week’s RIR ${target}.`
+          : '';
       const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
       return call === undefined ? NOTHING : sayCall(call);
     }
@@ -233,7 +238,7 @@ function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'sl
     title: `${letterOf(row, seen)}${row.at} · ${weekName(rung.plan.week, rung.plan.kind)}`,
     value: `${slot.sets.length} × ${first?.reps ?? 0} at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)} · ${status}`,
     because: why.because,
-    besides: `${why.besides} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
+    besides: `${why.besides}${held} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
     keys:
       call === undefined
         ? []
