@@ -96,11 +96,6 @@ export function say(focus: Focus | null, seen: Seen): Said {
             keys: [],
           };
     case 'call': {
-      const target = 'value' in slot.why.rir ? slot.why.rir.value : null;
-      const held =
-        first?.role === 'top' && target !== null && first.rir > target
-          ? ` The top set is held back by ${first.rir - target} from the week’s RIR ${target}.`
-          : '';
       const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
       return call === undefined ? NOTHING : sayCall(call);
     }
@@ -230,6 +225,11 @@ function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'sl
   const drift =
     slot.sets.length > 1 && slot.why.reps.code === 'reps/drift' ? ` ${explain(slot.why.reps).because}` : '';
   const sets = slot.why.sets.code === 'sets/prescribed' ? '' : ` ${explain(slot.why.sets).because}`;
+  const target = 'value' in slot.why.rir ? slot.why.rir.value : null;
+  const held =
+    first?.role === 'top' && target !== null && first.rir > target
+      ? ` The top set is held back by ${first.rir - target} from the week’s RIR ${target}.`
+      : '';
   const call = seen.ladder.proposals.find(
     (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === rung.plan.week,
   );
