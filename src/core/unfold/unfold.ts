@@ -30,15 +30,8 @@ import type {
   WeekStatus,
 } from './ladder';
 import { easeSlot, planBuilding, type SlotTarget } from './plan-slot';
-import {
-  doneLoads,
-  type Observation,
-  observe,
-  recoverSubject,
-  responseId,
-  responseProposals,
-  setsSubject,
-} from './responses';
+import { doneLoads, type Observation, observe, responseProposals } from './responses';
+import { StandingAnswers } from './standing-answers';
 import { rememberLog, rememberPlan, strengthAt, type Track, trackOf } from './track';
 import { sessionFigures, weekFigures } from './week-figures';
 
@@ -102,16 +95,11 @@ class Climb {
   private readonly sessions: readonly Session[];
   private readonly tracks = new Map<string, Track>();
   private readonly issued: ReadonlyMap<number, IssuedWeek>;
-  private readonly answers: ReadonlyMap<string, Answer>;
+  private readonly answers: StandingAnswers;
   private readonly workouts: ReadonlyMap<string, Workout>;
   private readonly logged: ReturnType<typeof currentSets>;
   private readonly soreness: ReadonlyMap<string, Soreness>;
-  /** Accepted answers, those on sets by slot. */
-  private readonly setAnswers = new Map<string, Answer[]>();
-  private readonly recovering: Answer[] = [];
   private readonly observations: Observation[] = [];
-  /** Identities that the observations so far give to calls, by subject. */
-  private readonly responseIds = new Map<string, Set<string>>();
   private readonly lastBehind = new Map<Muscle, boolean>();
   private before: ReturnType<typeof doneLoads> = new Map();
   private readonly proposals: Proposal[] = [];
@@ -126,14 +114,7 @@ class Climb {
       for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot));
     }
     this.issued = new Map(input.issued.map((week) => [week.week, week]));
-    this.answers = new Map(input.answers.map((answer) => [answer.subject, answer]));
-    for (const answer of input.answers) {
-      if (answer.outcome === 'declined' || this.answers.get(answer.subject) !== answer) continue;
-      const { proposal } = answer;
-      if (proposal.kind === 'recover') this.recovering.push(answer);
-      if (proposal.kind !== 'sets') continue;
-      this.setAnswers.set(proposal.slotId, [...(this.setAnswers.get(proposal.slotId) ?? []), answer]);
-    }
+    this.answers = new StandingAnswers(input.answers, (week) => this.issued.has(week));
     this.workouts = byWorkout(input.log.workouts);
     this.logged = currentSets(input.log.sets);
     this.soreness = new Map(
@@ -235,7 +216,7 @@ class Climb {
         target,
       );
     }
-    if (this.recovers(track, week)) {
+    if (this.answers.recovers(primeMovers(track.exercise), week)) {
       const { recoverSets, recoverLoad } = this.conventions;
       return easeSlot(
         track,
@@ -274,22 +255,13 @@ class Climb {
   /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
   private setsOf(track: Track, week: number): { sets: number; whySets: Reason } {
     const prescribed = setCount(track.slot.technique);
-    const added: { muscle: Muscle; week: number; add: number }[] = [];
-    for (const answer of this.setAnswers.get(track.slot.id) ?? []) {
-      const { proposal, choice } = answer;
-      if (proposal.kind !== 'sets' || proposal.week > week || !this.holds(answer)) continue;
-      added.push({
-        muscle: proposal.muscle,
-        week: proposal.week,
-        add: choice !== null && 'add' in choice ? choice.add : proposal.add,
-      });
-    }
+    const added = this.answers.addedSets(track.slot.id, week);
     const { most, least } = setLimits(track.slot.technique);
     const sum = Math.max(
       least,
       Math.min(most, prescribed + added.reduce((total, { add }) => total + add, 0)),
     );
-    const recovered = this.recoveredBefore(track, week);
+    const recovered = this.failedBefore(track, week);
     if (recovered !== null) {
       const floor = Math.min(recovered.floor, recovered.failedAt);
       const share = recovered.failedAt <= 0 ? 1 : (floor + recovered.failedAt) / 2 / recovered.failedAt;
@@ -300,38 +272,16 @@ class Climb {
     return { sets: sum, whySets: { code: 'sets/response', prescribed, added, sets: sum } };
   }
 
-  /** Whether an answer still speaks of the facts as they are; once its week is issued it always does. */
-  private holds({ proposal, subject, id }: Answer): boolean {
-    if (this.issued.has(proposal.week)) return true;
-    const now = this.responseIds.get(subject);
-    return now === undefined || now.has(id);
-  }
-
-  private recoverAnswers(track: Track): Answer[] {
-    if (this.recovering.length === 0) return [];
-    const movers = primeMovers(track.exercise);
-    return this.recovering.filter(
-      ({ proposal }) => proposal.kind === 'recover' && movers.includes(proposal.muscle),
-    );
-  }
-
-  private recovers(track: Track, week: number): boolean {
-    return this.recoverAnswers(track).some((answer) => answer.proposal.week === week && this.holds(answer));
-  }
-
-  private recoveredBefore(
+  /** Where a muscle of the slot failed before its last recover week, if it had one. */
+  private failedBefore(
     track: Track,
     week: number,
   ): { muscle: Muscle; failedAt: number; floor: number } | null {
-    const latest = this.recoverAnswers(track)
-      .filter(({ proposal }) => proposal.week < week)
-      .sort((a, b) => b.proposal.week - a.proposal.week)[0];
-    if (latest === undefined || latest.proposal.kind !== 'recover') return null;
-    const { muscle } = latest.proposal;
-    const failed = this.weekBefore(latest.proposal.week);
-    return failed === undefined
-      ? null
-      : { muscle, failedAt: failed.muscles[muscle].sets, floor: failed.muscles[muscle].landmarks.floor };
+    const recover = this.answers.lastRecover(primeMovers(track.exercise), week);
+    const failed = recover === null ? undefined : this.weekBefore(recover.week);
+    if (recover === null || failed === undefined) return null;
+    const { sets, landmarks } = failed.muscles[recover.muscle];
+    return { muscle: recover.muscle, failedAt: sets, floor: landmarks.floor };
   }
 
   private readonly plans: LadderWeek[] = [];
@@ -346,7 +296,7 @@ class Climb {
 
   private pinned(track: Track, session: Session, week: number): SlotTarget['pinned'] {
     const subject = this.loadSubject(track.slot.id, week);
-    const answer = this.answers.get(subject);
+    const answer = this.answers.bySubject.get(subject);
     const last = this.lastOf(track);
     if (answer === undefined || last === null || answer.proposal.kind !== 'load') return null;
     if (answer.id !== this.loadId(subject, track, week, session)) return null;
@@ -384,7 +334,8 @@ class Climb {
       for (const slot of planned?.slots ?? []) this.proposeLoad(slot, session, plan.week);
     }
     const facts = (slot: LadderSlot) => this.facts(slot);
-    const { block, athlete, answers, conventions } = this;
+    const { block, athlete, conventions } = this;
+    const answers = this.answers.bySubject;
     const observations = this.observations.filter((observation) => observation.week === previous.plan.week);
     const next = { block, athlete, plan, last: previous.plan, answers, facts, conventions };
     this.proposals.push(...responseProposals(observations, next));
@@ -451,21 +402,13 @@ class Climb {
       }
       if (done === undefined) continue;
       const judging = { facts, before: this.before, soreness, curve, conventions };
-      for (const observation of observe(plan.week, session, done, this.lastBehind, judging))
-        this.note(observation);
+      for (const observation of observe(plan.week, session, done, this.lastBehind, judging)) {
+        this.observations.push(observation);
+        this.answers.note(observation);
+      }
       for (const [slot, sets] of doneLoads(session, done)) before.set(slot, sets);
     }
     this.before = before;
-  }
-
-  private note(observation: Observation): void {
-    this.observations.push(observation);
-    const { muscle, sessionId, week } = observation;
-    if (this.issued.has(week + 1)) return;
-    for (const subject of [setsSubject(muscle, sessionId, week + 1), recoverSubject(muscle, week + 1)]) {
-      const ids = this.responseIds.get(subject) ?? new Set();
-      this.responseIds.set(subject, ids.add(responseId(subject, observation)));
-    }
   }
 }
 
