@@ -29,7 +29,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect(await serious(page)).toEqual([]);
     await page.goto(page.url().replace('/blocks/', '/floor/'));
     expect(await serious(page)).toEqual([]);
-    await page.getByRole('link', { name: /squat first/ }).first().click();
+    await page
+      .getByRole('link', { name: /squat first/ })
+      .first()
+      .click();
     await expect(page.getByText('When had soreness ended?')).toBeVisible();
     expect(await serious(page)).toEqual([]);
     await page.getByRole('button', { name: 'All sets' }).click();

@@ -1,0 +1,96 @@
+import { execFile } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { promisify } from 'node:util';
+import { cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test } from './coach';
+
+const run = promisify(execFile);
+
+async function crowd(count: number): Promise<string> {
+  const email = `${randomUUID()}@example.org`;
+  await run('node_modules/.bin/tsx', ['e2e/crowd.ts', email, String(count)], { env: process.env });
+  return email;
+}
+
+test('sixty athletes with long names: found as you type, sorted, nothing runs off the screen', async ({
+  page,
+}) => {
+  await signIn(page, await crowd(60));
+  await expect(page.getByText('60 athletes, no calls wait')).toBeVisible();
+  const wide = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(wide).toBeLessThanOrEqual(0);
+  await page.getByLabel('Find athletes').fill('cutting person 3');
+  await expect(page.getByText('10 of 60 athletes')).toBeVisible();
+  await page.getByLabel('Find athletes').fill('nobody at all');
+  await expect(page.getByText('Nobody matches “nobody at all”.')).toBeVisible();
+  await page.getByLabel('Find athletes').fill('');
+  await page.getByRole('button', { name: /^athlete/ }).click();
+  await expect(page.getByRole('columnheader', { name: /^athlete/ })).toHaveAttribute(
+    'aria-sort',
+    'ascending',
+  );
+  await expect(page.getByRole('rowheader').first()).toContainText('Person 0 ');
+});
+
+test('a coach without athletes is told so; one athlete without a block gets one', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, await crowd(0));
+  await expect(page.getByText('No athletes yet.')).toBeVisible();
+  const elsewhere = await browser.newContext();
+  const other = await elsewhere.newPage();
+  await signIn(other, await crowd(1));
+  await other.getByRole('button', { name: 'Start a block' }).click();
+  await other.waitForURL('**/blocks/**');
+  await ready(other);
+  await expect(other.getByRole('heading', { name: 'No sessions yet' })).toBeVisible();
+  await elsewhere.close();
+});
+
+test('findings are mended by their fix and brought back by undo', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  const sideDelts = await setsOf(page, 'side delts');
+  await page.getByRole('button', { name: 'Add a set of cable lateral raise' }).click();
+  await expect(gauge(page, 'side delts')).toContainText(String(sideDelts + 1));
+  await expect(
+    page.getByRole('region', { name: 'Findings' }).getByText(/^Side delts below floor/),
+  ).toHaveCount(sideDelts + 1 >= 4.8 ? 0 : 1);
+  await savedAt(page, 1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(gauge(page, 'side delts')).toContainText(String(sideDelts));
+});
+
+test('a week is recalled until its first set, and calls are kept or answered otherwise from their cell', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const week3 = cell(page, 'hack squat', 'w3');
+  const week2 = await cell(page, 'hack squat', 'w2').textContent();
+  await expect(week3).toHaveAttribute('data-call', 'true');
+  await week3.click();
+  await page.keyboard.press('Delete');
+  await expect(week3).toHaveAttribute('data-call', 'false');
+  await expect(page.getByTestId('why')).toContainText('You held 105 × 10');
+  await expect(week3).toContainText('1×10·105');
+  expect(week2).toContain('1×10·105');
+
+  await page.getByRole('button', { name: 'Show' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Cable crunch' })
+    .getByRole('button', { name: /instead$/ })
+    .first()
+    .click();
+  await expect(cell(page, 'cable crunch', 'w3')).toHaveAttribute('data-call', 'false');
+
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Recall week 3' }).click();
+  await expect(page.getByRole('button', { name: 'Issue week 3' })).toBeVisible();
+  await page.reload();
+  await ready(page);
+  await expect(page.getByRole('button', { name: 'Issue week 3' })).toBeVisible();
+  await expect(cell(page, 'hack squat', 'w3')).toContainText('1×10·105');
+});
