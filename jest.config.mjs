@@ -1,6 +1,7 @@
 /** Unit tests stand beside their files; tests under src/data need the database that scripts/test.mjs starts. */
 export default {
   testEnvironment: 'node',
+  testTimeout: 60_000,
   roots: ['<rootDir>/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: {

@@ -5,8 +5,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: '.cache/playwright',
   workers: 1,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

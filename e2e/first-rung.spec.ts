@@ -14,7 +14,7 @@ import {
 
 const PHONE = { width: 390, height: 844 };
 
-test.setTimeout(120_000);
+test.setTimeout(400_000);
 
 test('the whole journey: sign in, edit, issue, train, answer soreness, answer calls, find them in week 2', async ({
   page,

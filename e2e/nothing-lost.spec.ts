@@ -83,7 +83,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   const again = await page.context().newPage();
   await again.goto(address);
   await expect(again.getByText('2 of 13 sets')).toBeVisible();
-  await expect(again.getByText('All sets are with your coach.')).toBeVisible({ timeout: 20_000 });
+  await expect(again.getByText('All sets are with your coach.')).toBeVisible({ timeout: 60_000 });
   await again.evaluate(() => localStorage.clear());
   await again.reload();
   await expect(again.getByText('2 of 13 sets')).toBeVisible();

@@ -7,6 +7,7 @@ import { type Conventions, conventionsWith } from '../conventions/conventions';
 import { EPLEY, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { primeMovers } from '../exercises/exercise';
+import { unknownExercise } from '../exercises/unknown-exercise';
 import { factsHash } from '../hash';
 import { nearestLoad } from '../loading/grid';
 import { hundredths } from '../loading/weight';
@@ -48,30 +49,6 @@ export interface UnfoldInput {
   readonly issued: readonly IssuedWeek[];
   readonly log: Log;
   readonly answers: readonly Answer[];
-}
-
-/** An exercise the block names but nobody knows: credits nothing, so that the rest still unfolds. */
-function unknownExercise(ref: ExerciseRef): Exercise {
-  return {
-    ...ref,
-    name: ref.id,
-    pattern: 'squat',
-    kind: 'isolation',
-    contributions: {},
-    equipment: [],
-    loading: 'stack',
-    bodyweightShare: 0,
-    sides: 1,
-    axialLoad: 0,
-    stimulus: 1,
-    fatigue: 5,
-    hardest: 'middle',
-    failableAlone: false,
-    joints: [],
-    tempo: '3010',
-    restSeconds: 120,
-    cues: '',
-  };
 }
 
 /**

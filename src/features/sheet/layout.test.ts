@@ -3,6 +3,7 @@ import { athlete, block, lookup, performWeek, session, slot } from '@/core/testi
 import { prescriptionCell, rirCell, setLines } from './cell-text';
 import { type Focus, say } from './focus';
 import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
+import { cellAway } from './use-cursor';
 
 const someone = athlete();
 const two = block([session('b', 3, [slot('b1', 'pull-up')]), session('a', 0, [slot('a1', 'leg-press')])]);
@@ -78,4 +79,17 @@ test('every cell of the table, every gauge and every setting has something to sa
       /undefined|NaN|null|\[object/,
     );
   }
+});
+
+test('the arrows: over what a row uses, past the row of weeks unless in a week, stopping at the edges', () => {
+  const away = (row: string, column: 'slot' | 'rest' | 'w1', across: number, down: number) =>
+    cellAway({ row, column }, across, down, rows, columns);
+  expect(away('a1', 'slot', 1, 0)).toEqual({ row: 'a1', column: 'sets' });
+  expect(away('a1', 'slot', -1, 0)).toEqual({ row: 'a1', column: 'slot' });
+  expect(away('a1', 'rest', 0, 1)).toEqual({ row: 'b', column: 'sets' });
+  expect(away('a1', 'w1', 0, 1)).toEqual({ row: 'b', column: 'w1' });
+  expect(away('a', 'slot', 0, -1)).toEqual({ row: 'a', column: 'slot' });
+  expect(away('a', 'w1', 0, -1)).toEqual({ row: 'weeks', column: 'w1' });
+  expect(away('a1', 'slot', 0, 10)).toEqual({ row: 'b1', column: 'slot' });
+  expect(away('gone', 'slot', 0, 1)).toEqual({ row: 'gone', column: 'slot' });
 });

@@ -22,7 +22,7 @@ const STEPS: Readonly<Record<string, readonly [across: number, down: number]>> =
 };
 
 /** The cell so many used columns and rows away; the same one at an edge. */
-function cellAway(
+export function cellAway(
   cell: Cell,
   across: number,
   down: number,
