@@ -28,5 +28,3 @@ export type Problem = { readonly path: string } & (
   | { readonly code: 'no-sessions' }
   | { readonly code: 'session-without-slots'; readonly session: string }
 );
-
-export type ProblemCode = Problem['code'];

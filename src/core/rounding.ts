@@ -12,12 +12,6 @@ export function roundHalfDown(x: number): number {
   return Math.ceil(x - 0.5 - EPSILON) + 0;
 }
 
-/** Rounded half up to a number of decimal places. */
-export function roundTo(x: number, places: number): number {
-  const factor = 10 ** places;
-  return roundHalfUp(x * factor) / factor;
-}
-
 export function clamp(x: number, low: number, high: number): number {
   return Math.min(high, Math.max(low, x));
 }

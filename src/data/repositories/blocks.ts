@@ -5,7 +5,7 @@ import type { SaveOutcome, SentStep } from '@/core';
 import { applyEdit, type Block, collides, type Edit, encodeBlock } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { models } from '../models/models';
+import { models, type RevisionRow } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
 import { blockFrom } from './training';
@@ -82,8 +82,10 @@ async function save(
   const theirEdits = theirs.map((step) => JSON.parse(step.edit) as Edit);
 
   let saved = 0;
+  const rows: RevisionRow[] = [];
   const finish = async () => {
-    if (revision === stored.revision) return;
+    if (rows.length === 0) return;
+    await revisions.bulkCreate(rows, { transaction });
     await blocks.update(
       { revision, document: encodeBlock(block), updatedAt: now },
       { where: own(asker, { id: blockId }), transaction },
@@ -106,20 +108,17 @@ async function save(
     block = applied.value.block;
     revision++;
     saved++;
-    await revisions.create(
-      {
-        blockId,
-        revision,
-        coachId: asker.coachId,
-        editId: step.id,
-        action: step.action,
-        edit: JSON.stringify(step.edit),
-        inverse: JSON.stringify(applied.value.inverse),
-        document: revision % SNAPSHOT_EVERY === 0 ? encodeBlock(block) : null,
-        at: now,
-      },
-      { transaction },
-    );
+    rows.push({
+      blockId,
+      revision,
+      coachId: asker.coachId,
+      editId: step.id,
+      action: step.action,
+      edit: JSON.stringify(step.edit),
+      inverse: JSON.stringify(applied.value.inverse),
+      document: revision % SNAPSHOT_EVERY === 0 ? encodeBlock(block) : null,
+      at: now,
+    });
   }
   await finish();
   return { status: 'saved', revision, merged: theirs.length === 0 ? null : block };

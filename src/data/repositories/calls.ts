@@ -57,27 +57,21 @@ export async function answerCalls(
   answers: readonly SentAnswer[],
   now: Date,
 ): Promise<AnswerOutcome> {
-  const { calls } = models();
-  for (const { id, outcome, choice } of answers) {
-    await calls.update(
-      { status: outcome, choice: choice === null ? null : JSON.stringify(choice), answeredAt: now },
-      { where: own(asker, { blockId, id, status: 'open' }) },
-    );
-  }
-  await refreshCalls(asker, blockId, now);
-  const training = await findTraining(asker, blockId);
-  return training === undefined ? { status: 'gone' } : { status: 'answered', training };
-}
-
-/** Takes an answer back: the call is open again while its week is not handed out. */
-export async function reopenCall(
-  asker: Asker,
-  blockId: string,
-  id: string,
-  now: Date,
-): Promise<AnswerOutcome> {
-  const { calls } = models();
-  await calls.destroy({ where: own(asker, { blockId, id, status: { [Op.ne]: 'open' } }) });
+  await database().transaction(async (transaction) => {
+    // Answers alike are one statement: a coach who accepts all gives one answer, however many calls there are.
+    const alike = new Map<string, SentAnswer[]>();
+    for (const answer of answers) {
+      const key = JSON.stringify([answer.outcome, answer.choice]);
+      alike.set(key, [...(alike.get(key) ?? []), answer]);
+    }
+    for (const group of alike.values()) {
+      const [{ outcome, choice }] = group as [SentAnswer];
+      await models().calls.update(
+        { status: outcome, choice: choice === null ? null : JSON.stringify(choice), answeredAt: now },
+        { where: own(asker, { blockId, id: group.map(({ id }) => id), status: 'open' }), transaction },
+      );
+    }
+  });
   await refreshCalls(asker, blockId, now);
   const training = await findTraining(asker, blockId);
   return training === undefined ? { status: 'gone' } : { status: 'answered', training };

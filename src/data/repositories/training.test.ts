@@ -4,7 +4,7 @@ import { seedDemo } from '../demo/seed';
 import { NOW, PASSWORD, setsFor, someBlock, someCoach } from '../testing/coach';
 import { roster } from './athletes';
 import { saveSteps } from './blocks';
-import { answerCalls, openCalls, reopenCall } from './calls';
+import { answerCalls, openCalls } from './calls';
 import { coachByEmail } from './coaches';
 import { issueWeek, recallWeek } from './issuing';
 import { finishWorkout, logSets, reportSoreness } from './logging';
@@ -184,8 +184,6 @@ describe('calls', () => {
     if (outcome.status !== 'answered') throw new Error(outcome.status);
     expect(outcome.training.answers).toHaveLength(1);
     expect((await openCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(false);
-    await reopenCall(asker, blockId, sets?.id ?? '', NOW);
-    expect((await openCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(true);
   });
 
   test('new facts replace an open call; a report sent twice is one', async () => {
