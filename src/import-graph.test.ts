@@ -18,7 +18,7 @@ const PACKAGES: Readonly<Record<string, readonly string[]>> = {
   core: ['zod'],
   formats: ['zod'],
   ui: ['react', 'next', '@mantine'],
-  features: ['react', 'next', '@mantine'],
+  features: ['react', 'next', '@mantine', 'recharts'],
   workers: [],
 };
 

@@ -17,6 +17,15 @@ export type Problem = { readonly path: string } & (
   | { readonly code: 'unknown-id'; readonly id: string }
   | { readonly code: 'id-taken'; readonly id: string }
   | { readonly code: 'name-missing' }
+  | { readonly code: 'no-prime-mover' }
+  | { readonly code: 'compound-alone' }
+  | { readonly code: 'bodyweight-share' }
+  | { readonly code: 'nothing-to-progress' }
+  | { readonly code: 'no-place' }
+  | { readonly code: 'no-phase' }
+  | { readonly code: 'same-day-twice'; readonly date: string }
+  | { readonly code: 'marks-out-of-order'; readonly muscle: string }
+  | { readonly code: 'table-rises'; readonly reps: number }
   | { readonly code: 'tempo'; readonly text: string }
   | {
       readonly code: 'load-not-makeable';

@@ -1,12 +1,14 @@
 import type { Muscle } from './anatomy/muscle';
 import type { Level, Phase, Style } from './athlete/athlete';
-import type { Goal, RepRange } from './block/block';
+import type { RepRange } from './block/block';
 import type { Unit } from './loading/weight';
 import type { Soreness } from './log/log';
 import type { Fit } from './progression/load-rules/fit';
 import type { Cap } from './progression/set-response';
 import type { Verdict } from './recovery/performance';
+import type { Goal } from './volume/goal';
 import type { LandmarkTrace } from './volume/landmarks';
+import type { Crediting } from './volume/schools';
 
 /** Where a strength estimate comes from. Loads are decimals of the slot's unit. */
 export type StrengthSource =
@@ -27,7 +29,7 @@ export type StrengthSource =
 /** A strength estimate and, for weeks not reached yet, how far it was projected. */
 export interface Strength {
   readonly source: StrengthSource;
-  /** Estimated one-rep max now, bodyweight share included. */
+  /** Estimated one-rep max now, bodyweight share included; for what is held, the longest hold in seconds. */
   readonly measured: number;
   /** The same at the week in question. */
   readonly oneRepMax: number;
@@ -60,6 +62,15 @@ export type Reason =
       readonly targetRir: number;
       readonly range: RepRange;
       readonly fit: Fit;
+    }
+  | {
+      readonly code: 'load/hold';
+      readonly unit: Unit;
+      readonly load: number;
+      readonly seconds: number;
+      readonly strength: Strength;
+      readonly targetRir: number;
+      readonly range: RepRange;
     }
   | { readonly code: 'load/search'; readonly targetRir: number; readonly range: RepRange }
   | {
@@ -112,12 +123,19 @@ export type Reason =
       readonly goal: Goal;
       readonly landmarks: LandmarkTrace;
       readonly cycleDays: number;
+      readonly crediting: Crediting;
+      /** Weekly sets as the block counts them. */
       readonly sets: number;
+      /** The figure its landmarks are compared with. */
+      readonly measured: number;
       readonly direct: number;
+      readonly frequency: number;
+      readonly directFrequency: number;
       readonly parts: readonly {
         readonly exerciseId: string;
         readonly sets: number;
         readonly contribution: number;
+        readonly credit: number;
       }[];
     }
   | {
@@ -144,6 +162,8 @@ export type Reason =
       readonly verdict: Verdict;
       readonly score: number;
       readonly behindTwice: boolean;
+      /** Week 1 only: sets by which the start seems too low. */
+      readonly startShortfall: number;
       readonly style: Style;
       readonly wanted: number;
       readonly add: number;

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import type { Problem } from './problem';
 
 /** The outcome of work on input that may be wrong. Bugs throw; bad input comes back as problems. */
@@ -11,4 +12,15 @@ export function ok<T>(value: T): Result<T> {
 
 export function refused(...problems: readonly Problem[]): Result<never> {
   return { ok: false, problems };
+}
+
+/** What a schema found wrong, each with its path. */
+export function malformed(error: z.ZodError): Result<never> {
+  return refused(
+    ...error.issues.map((issue) => ({
+      code: 'malformed' as const,
+      path: issue.path.join('/'),
+      detail: issue.message,
+    })),
+  );
 }

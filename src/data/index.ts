@@ -7,8 +7,12 @@ export * from './repositories/athletes';
 export * from './repositories/blocks';
 export * from './repositories/calls';
 export * from './repositories/coaches';
+export * from './repositories/exercises';
 export * from './repositories/issuing';
 export * from './repositories/logging';
+export * from './repositories/measurements';
+export { ownExercises } from './repositories/own-exercises';
+export * from './repositories/strength';
 export {
   exerciseLookup,
   findHistory,

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
-import { athlete } from '../testing/fixtures';
-import { LEVELS, PHASES, phaseOn, STYLES } from './athlete';
+import { PLACE_KINDS, presetPlace } from '../loading/place-presets';
+import { UNITS } from '../loading/weight';
+import { athlete, HALL } from '../testing/fixtures';
+import { hardSessions, LEVELS, PHASES, phaseOn, STYLES } from './athlete';
 import { decodeAthlete } from './athlete-codec';
+import { newAthlete } from './new-athlete';
+import { lacking } from './place';
 
 test('the phase of a day is the last that began by then; the first also covers what was before it', () => {
   const someone = athlete({
@@ -45,9 +49,67 @@ test.each([
   ['an unknown level', { level: 'elite' }, 'level'],
   ['minutes beyond reason', { minutes: 2000 }, 'minutes'],
   ['a stranger among the muscles', { landmarks: { wings: { floor: 3 } } }, 'landmarks'],
+  ['landmarks upside down', { landmarks: { chest: { floor: 12, ceiling: 8 } } }, 'landmarks/chest'],
+  ['no place', { places: [] }, 'places'],
+  ['a day that is in no calendar', { trainingSince: '2026-02-30' }, 'trainingSince'],
+  ['a time zone nobody keeps', { timeZone: 'Mars/Base' }, 'timeZone'],
+  [
+    'a table that rises',
+    { effort: { curve: 'table', personal: null, table: Array(30).fill(0.5) } },
+    'effort/table/1',
+  ],
   ['a date that is none', { phases: [{ from: 'spring', phase: 'gaining' }] }, 'phases/0/from'],
 ])('%s is refused with its path', (_name, changes, path) => {
   const decoded = decodeAthlete({ ...athlete(), ...changes });
   expect(decoded.ok).toBe(false);
   if (!decoded.ok) expect(decoded.problems[0]?.path.startsWith(path)).toBe(true);
+});
+
+test('facts as they were first stored read as one full place, hard sport and undated best sets', () => {
+  const { places, sport, ...rest } = athlete({ bestSets: {} });
+  const old = {
+    ...JSON.parse(JSON.stringify(rest)),
+    hardSport: 2,
+    equipment: {
+      barbell: HALL.barbell,
+      dumbbell: HALL.dumbbell,
+      bodyweight: HALL.bodyweight,
+      stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5] },
+    },
+    bestSets: { dip: { load: { value: 5, unit: 'kg' }, reps: 8, rir: 2 } },
+  };
+  const decoded = decodeAthlete(old);
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.problems));
+  expect(decoded.value.places[0]?.loads.stack).toEqual(HALL.stack);
+  expect(decoded.value.bestSets.dip?.date).toBeNull();
+  expect(hardSessions(decoded.value)).toBe(2);
+  expect(places).toHaveLength(1);
+  expect(sport).toEqual([]);
+});
+
+test('a new athlete of whom little is known passes the codec, in both units and at every kind of place', () => {
+  for (const place of PLACE_KINDS) {
+    for (const unit of UNITS) {
+      const facts = {
+        name: 'New Person',
+        level: 'novice',
+        phase: 'gaining',
+        unit,
+        bodyweight: { value: 70, unit },
+        place,
+        timeZone: 'Europe/Oslo',
+      } as const;
+      const made = newAthlete('n', 'p', facts, '2026-11-24');
+      expect(decodeAthlete(JSON.parse(JSON.stringify(made)))).toEqual({ ok: true, value: made });
+      expect(made.style).toBe('cautious');
+    }
+  }
+});
+
+test('what a place lacks for an exercise; the floor is everywhere', () => {
+  const home = presetPlace('home gym', 'kg', 'h');
+  expect(lacking({ equipment: ['machine'] }, home)).toEqual(['machine']);
+  expect(
+    lacking({ equipment: ['dumbbells', 'bench', 'floor'] }, { ...home, equipment: ['dumbbells'] }),
+  ).toEqual(['bench']);
 });

@@ -1,8 +1,11 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
-import type { EquipmentSet } from '../loading/equipment';
+import type { Effort } from '../effort/curves';
+import type { Joint } from '../exercises/exercise';
 import type { Unit, Weight } from '../loading/weight';
+import type { Goals } from '../volume/goal';
 import type { Landmarks } from '../volume/landmarks';
+import type { Place } from './place';
 
 export const LEVELS = ['novice', 'intermediate', 'advanced'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -14,11 +17,33 @@ export type Phase = (typeof PHASES)[number];
 export const STYLES = ['cautious', 'standard', 'bold'] as const;
 export type Style = (typeof STYLES)[number];
 
-/** A recent hard set of an exercise. */
+/** A recent hard set of an exercise; for holds `reps` are seconds. */
 export interface BestSet {
   readonly load: Weight;
   readonly reps: number;
   readonly rir: number;
+  readonly date: LocalDate | null;
+}
+
+/** Training outside the block. Only hard sessions draw on the same recovery. */
+export interface Sport {
+  readonly name: string;
+  /** Sessions a week. */
+  readonly sessions: number;
+  readonly hard: boolean;
+}
+
+export interface IrritatedJoint {
+  readonly joint: Joint;
+  readonly since: LocalDate;
+  readonly note: string;
+}
+
+/** Landmarks that blocks have taught, before level and phase, with what they were learned from. */
+export interface LearnedLandmarks {
+  readonly floor?: number;
+  readonly ceiling?: number;
+  readonly evidence: string;
 }
 
 /** What the engine needs to know of a person. */
@@ -26,21 +51,32 @@ export interface Athlete {
   readonly id: string;
   readonly name: string;
   readonly level: Level;
+  /** First month of regular training; null when nobody knows. */
+  readonly trainingSince: LocalDate | null;
   /** Phases by first day, rising; the first also covers all days before it. */
   readonly phases: readonly { readonly from: LocalDate; readonly phase: Phase }[];
   readonly unit: Unit;
   readonly timeZone: string;
   readonly bodyweight: Weight;
+  /** Weekdays on which training is possible, 0 = Monday. */
+  readonly days: readonly number[];
   /** Longest session, in minutes. */
   readonly minutes: number;
-  /** Hard sport or cardio sessions a week outside the block. */
-  readonly hardSport: number;
+  readonly sport: readonly Sport[];
   readonly style: Style;
-  readonly equipment: EquipmentSet;
+  /** Where they train; the first is the usual one. */
+  readonly places: readonly Place[];
+  /** Muscles that come first or are held, wherever a block says nothing else. */
+  readonly goals: Goals;
+  readonly joints: readonly IrritatedJoint[];
   /** By exercise id. */
   readonly bestSets: Readonly<Record<string, BestSet>>;
-  /** The athlete's own landmarks where they differ from the convention; before level and phase are applied. */
+  /** Set-up notes by exercise id: seat, pins, stance, gear on working sets. */
+  readonly setUps: Readonly<Record<string, string>>;
+  /** Landmarks the coach has set, before level and phase are applied. */
   readonly landmarks: Readonly<Partial<Record<Muscle, Partial<Landmarks>>>>;
+  readonly learned: Readonly<Partial<Record<Muscle, LearnedLandmarks>>>;
+  readonly effort: Effort;
 }
 
 /** The phase in force on a day. */
@@ -48,4 +84,9 @@ export function phaseOn(athlete: Pick<Athlete, 'phases'>, date: LocalDate): Phas
   let current: Phase = athlete.phases[0]?.phase ?? 'holding';
   for (const { from, phase } of athlete.phases) if (from <= date) current = phase;
   return current;
+}
+
+/** Hard sport or cardio sessions a week. */
+export function hardSessions(athlete: Pick<Athlete, 'sport'>): number {
+  return athlete.sport.reduce((sum, { sessions, hard }) => sum + (hard ? sessions : 0), 0);
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ok, type Result, refused } from '../result';
+import { malformed, ok, type Result, refused } from '../result';
 import { BLOCK_VERSION, type Block } from './block';
 import { blockProblems } from './block-rules';
 import { blockSchema } from './block-schema';
@@ -17,16 +17,8 @@ export function decodeBlock(unchecked: unknown): Result<Block> {
     return refused({ code: 'newer-format', path: 'version', version: data.version });
   }
   const parsed = blockSchema.safeParse(unchecked);
-  if (!parsed.success) {
-    return refused(
-      ...parsed.error.issues.map((issue) => ({
-        code: 'malformed' as const,
-        path: issue.path.join('/'),
-        detail: issue.message,
-      })),
-    );
-  }
-  const block = parsed.data as Block;
+  if (!parsed.success) return malformed(parsed.error);
+  const block = { ...parsed.data, version: BLOCK_VERSION } as Block;
   const problems = blockProblems(block);
   return problems.length === 0 ? ok(block) : refused(...problems);
 }

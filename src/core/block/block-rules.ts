@@ -1,7 +1,7 @@
 import type { Problem } from '../problem';
 import { setCount, setLimits } from '../techniques/registry';
 import { parseTempo } from '../timing/tempo';
-import type { Block, BlockSettings, Session, Slot } from './block';
+import type { Block, BlockSettings, Session, Slot, SlotRir } from './block';
 
 /** What the figures of a block may be. Bounds are generous: they stop slips, not opinions (those are findings). */
 export const BOUNDS = {
@@ -9,7 +9,7 @@ export const BOUNDS = {
   cycleDays: { low: 2, high: 28 },
   rir: { low: 0, high: 6 },
   rirOffset: { low: -4, high: 4 },
-  reps: { low: 1, high: 50 },
+  reps: { low: 1, high: 300 },
   rest: { low: 0, high: 900 },
   deloadSets: { low: 0.1, high: 1 },
 } as const;
@@ -26,6 +26,12 @@ function outside(
   return [{ code: 'out-of-range', path, field, low, high, value }];
 }
 
+function rirProblems(path: string, rir: SlotRir): Problem[] {
+  return rir.kind === 'fixed'
+    ? outside(path, 'RIR', rir.rir, BOUNDS.rir)
+    : outside(path, 'RIR offset', rir.offset, BOUNDS.rirOffset);
+}
+
 /** What is wrong with a slot; empty when nothing. */
 export function slotProblems(slot: Slot): readonly Problem[] {
   const path = `slot/${slot.id}`;
@@ -37,9 +43,8 @@ export function slotProblems(slot: Slot): readonly Problem[] {
     }),
     ...outside(`${path}/range`, 'reps', slot.range.low, BOUNDS.reps),
     ...outside(`${path}/range`, 'reps', slot.range.high, BOUNDS.reps),
-    ...(slot.rir.kind === 'fixed'
-      ? outside(`${path}/rir`, 'RIR', slot.rir.rir, BOUNDS.rir)
-      : outside(`${path}/rir`, 'RIR offset', slot.rir.offset, BOUNDS.rirOffset)),
+    ...rirProblems(`${path}/rir`, slot.rir),
+    ...slot.setTargets.flatMap(({ rir }) => rirProblems(`${path}/setTargets`, rir)),
     ...outside(`${path}/rest`, 'rest', slot.rest, BOUNDS.rest),
   ];
   if (slot.range.low > slot.range.high) {

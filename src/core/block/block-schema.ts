@@ -3,22 +3,32 @@ import { MUSCLES } from '../anatomy/muscle';
 import { CONVENTION_IDS } from '../conventions/conventions';
 import { UNITS } from '../loading/weight';
 import { techniqueSchema } from '../techniques/registry';
-import { BLOCK_FORMAT, BLOCK_VERSION, GOALS } from './block';
+import { GOALS } from '../volume/goal';
+import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
+import { BLOCK_FORMAT, BLOCK_VERSION } from './block';
 
 /** The shape of the document. What the figures may be is in block-rules, where it can be said in a sentence. */
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 const number = z.number().finite();
 const text = z.string().max(2000);
 
+const slotRir = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('week'), offset: number }),
+  z.strictObject({ kind: z.literal('fixed'), rir: number }),
+]);
+
+// Fields with a default came with version 2: documents and edits written before it are read as if they had it.
 export const slotShape = {
   id,
   exercise: z.strictObject({ id, revision: z.int().min(1) }),
+  variant: z.string().max(64).nullable().default(null),
   technique: techniqueSchema,
   range: z.strictObject({ low: number, high: number }),
-  rir: z.discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('week'), offset: number }),
-    z.strictObject({ kind: z.literal('fixed'), rir: number }),
-  ]),
+  rir: slotRir,
+  setTargets: z
+    .array(z.strictObject({ set: z.union([z.int().min(1).max(20), z.literal('last')]), rir: slotRir }))
+    .max(20)
+    .default([]),
   tempo: z.string().max(8).nullable(),
   rest: number,
   drift: z.enum(['hold RIR', 'hold reps']),
@@ -31,7 +41,13 @@ export const slotShape = {
 } as const;
 export const slotSchema = z.strictObject(slotShape);
 
-export const sessionShape = { id, name: text, day: z.int(), slots: z.array(slotSchema).max(60) } as const;
+export const sessionShape = {
+  id,
+  name: text,
+  day: z.int(),
+  place: z.string().max(64).nullable().default(null),
+  slots: z.array(slotSchema).max(60),
+} as const;
 export const sessionSchema = z.strictObject(sessionShape);
 
 export const settingsShape = {
@@ -41,7 +57,8 @@ export const settingsShape = {
   weeks: z.int(),
   rir: z.strictObject({ first: number, last: number }),
   deload: z.strictObject({ kind: z.literal('fewer sets'), sets: number }).nullable(),
-  crediting: z.enum(['fractional']),
+  crediting: z.enum(CREDITING_SCHOOLS),
+  landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),
   time: z.enum(['realistic', 'strict']),
   conventions: z.partialRecord(z.enum(CONVENTION_IDS as [string, ...string[]]), number),
   goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
@@ -49,7 +66,7 @@ export const settingsShape = {
 
 export const blockSchema = z.strictObject({
   format: z.literal(BLOCK_FORMAT),
-  version: z.literal(BLOCK_VERSION),
+  version: z.union([z.literal(1), z.literal(BLOCK_VERSION)]),
   ...settingsShape,
   sessions: z.array(sessionSchema).max(60),
 });

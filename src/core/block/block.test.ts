@@ -175,9 +175,9 @@ test('the codec names what is wrong and where, and refuses newer formats', () =>
     ok: false,
     problems: [{ code: 'malformed', path: 'weeks' }],
   });
-  expect(decodeBlock({ ...base, version: 2 })).toEqual({
+  expect(decodeBlock({ ...base, version: 3 })).toEqual({
     ok: false,
-    problems: [{ code: 'newer-format', path: 'version', version: 2 }],
+    problems: [{ code: 'newer-format', path: 'version', version: 3 }],
   });
   expect(decodeBlock({ ...base, surprise: 1 }).ok).toBe(false);
   expect(decodeBlock(null).ok).toBe(false);
@@ -279,4 +279,12 @@ describe('history', () => {
       }),
     );
   });
+});
+
+test('a block of version 1 is read as one without variants, places and set targets', () => {
+  const now = block([session('a', 0, [slot('1', 'leg-press')])]);
+  const old = JSON.parse(JSON.stringify(now), (key, value) =>
+    ['variant', 'setTargets', 'place', 'landmarks'].includes(key) ? undefined : value,
+  );
+  expect(decodeBlock({ ...old, version: 1 })).toEqual({ ok: true, value: now });
 });

@@ -3,12 +3,11 @@ import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { Weight } from '../loading/weight';
 import type { TechniqueParameters } from '../techniques/registry';
+import type { Goal } from '../volume/goal';
+import type { Crediting, LandmarkSchool } from '../volume/schools';
 
 export const BLOCK_FORMAT = 'dense-ladder/block';
-export const BLOCK_VERSION = 1;
-
-export const GOALS = ['grow', 'priority', 'hold'] as const;
-export type Goal = (typeof GOALS)[number];
+export const BLOCK_VERSION = 2;
 
 /** A particular revision of an exercise. */
 export interface ExerciseRef {
@@ -26,6 +25,12 @@ export type SlotRir =
   | { readonly kind: 'week'; readonly offset: number }
   | { readonly kind: 'fixed'; readonly rir: number };
 
+/** A set of a slot with an effort of its own: by its number from 1, or the last one, however many there are. */
+export interface SetTarget {
+  readonly set: number | 'last';
+  readonly rir: SlotRir;
+}
+
 /** A set from which a slot's first load is found, in place of the athlete's best set. */
 export interface StartSet {
   readonly load: Weight;
@@ -37,9 +42,13 @@ export interface StartSet {
 export interface Slot {
   readonly id: string;
   readonly exercise: ExerciseRef;
+  /** A set-up of the exercise, by its id; null: as it is. */
+  readonly variant: string | null;
   readonly technique: TechniqueParameters;
   readonly range: RepRange;
   readonly rir: SlotRir;
+  /** Sets whose effort differs from the slot's. */
+  readonly setTargets: readonly SetTarget[];
   /** Four or three digits, X for as fast as possible; null: none prescribed. */
   readonly tempo: string | null;
   /** Seconds after each set. */
@@ -57,6 +66,8 @@ export interface Session {
   readonly name: string;
   /** Day of the cycle, 0 = its first (Monday of a week). */
   readonly day: number;
+  /** Where it is trained, by the athlete's place id; null: their usual place. */
+  readonly place: string | null;
   readonly slots: readonly Slot[];
 }
 
@@ -73,11 +84,13 @@ export interface BlockSettings {
   readonly rir: { readonly first: number; readonly last: number };
   /** Share of sets kept in the deload; null: no deload planned. */
   readonly deload: { readonly kind: 'fewer sets'; readonly sets: number } | null;
-  readonly crediting: 'fractional';
+  /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
+  readonly crediting: Crediting;
+  readonly landmarks: LandmarkSchool;
   readonly time: 'realistic' | 'strict';
   /** Figures this block sets differently from the convention. */
   readonly conventions: Partial<Conventions>;
-  /** Muscles not named here are to grow. */
+  /** Muscles not named here follow the athlete's own goals. */
   readonly goals: Readonly<Partial<Record<Muscle, Goal>>>;
 }
 
@@ -100,16 +113,12 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     rir: { first: 3, last: 1 },
     deload: { kind: 'fewer sets', sets: 0.4 },
     crediting: 'fractional',
+    landmarks: 'ramped',
     time: 'realistic',
     conventions: {},
     goals: {},
     sessions: [],
   };
-}
-
-/** Goal of a muscle in a block. */
-export function goalOf(block: Pick<Block, 'goals'>, muscle: Muscle): Goal {
-  return block.goals[muscle] ?? 'grow';
 }
 
 /** Sessions in the order they are trained. */

@@ -21,6 +21,49 @@ export const EPLEY: RepMaxCurve = {
   },
 };
 
+const BRZYCKI_MOST = 10;
+
+/** Brzycki: (37 - n)/36 up to n = 10, where it meets Epley; Epley beyond. */
+export const BRZYCKI: RepMaxCurve = {
+  name: 'Brzycki',
+  fraction: (n) => (n <= 1 ? 1 : n <= BRZYCKI_MOST ? (37 - n) / 36 : EPLEY.fraction(n)),
+  repsAt: (fraction) => (fraction >= (37 - BRZYCKI_MOST) / 36 ? 37 - 36 * fraction : EPLEY.repsAt(fraction)),
+};
+
+/** A curve through the points of a table: fractions for n = 1, 2, …, falling; straight between them. */
+export function tableCurve(name: string, table: readonly number[]): RepMaxCurve {
+  const last = table.length;
+  const at = (n: number) => table[Math.min(last, Math.max(1, n)) - 1] as number;
+  // Past its end the table goes on as it ended, but never to nothing.
+  const slope = Math.max(1e-4, at(last - 1) - at(last));
+  const beyond = (n: number) => at(last) / (1 + (slope / at(last)) * (n - last));
+  return {
+    name,
+    fraction(n) {
+      if (n <= 1) return at(1);
+      if (n >= last) return beyond(n);
+      const low = Math.floor(n);
+      return at(low) + (at(low + 1) - at(low)) * (n - low);
+    },
+    repsAt(fraction) {
+      if (fraction >= at(1)) return 1 - (fraction - at(1)) / Math.max(1e-4, at(1) - at(2));
+      if (fraction <= at(last)) return last + (at(last) / fraction - 1) * (at(last) / slope);
+      let low = 1;
+      while (at(low + 1) > fraction) low++;
+      return low + (at(low) - fraction) / (at(low) - at(low + 1));
+    },
+  };
+}
+
+/** One athlete's own curve: 1 / (1 + s (n - 1)). */
+export function personalCurve(slope: number): RepMaxCurve {
+  return {
+    name: 'personal',
+    fraction: (n) => (n <= 1 ? 1 : 1 / (1 + slope * (n - 1))),
+    repsAt: (fraction) => 1 + (1 / fraction - 1) / slope,
+  };
+}
+
 /**
  * Estimated one-rep max, in the unit of the load.
  * @param load what is moved, bodyweight share included; above 0

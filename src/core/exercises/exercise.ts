@@ -23,6 +23,11 @@ export const PATTERNS = [
   'elbow extension',
   'wrist',
   'trunk flexion',
+  'trunk extension',
+  'trunk hold',
+  'carry',
+  'straight-arm push',
+  'straight-arm pull',
 ] as const;
 export type Pattern = (typeof PATTERNS)[number];
 
@@ -33,14 +38,26 @@ export const EQUIPMENT = [
   'dumbbells',
   'cable',
   'machine',
+  'plate machine',
+  'band',
   'pull-up bar',
   'dip bars',
+  'rings',
+  'back extension bench',
   'floor',
 ] as const;
 export type Equipment = (typeof EQUIPMENT)[number];
 
 /** How the load of an exercise is made; each kind has its own grid of makeable loads. */
-export const LOADINGS = ['barbell', 'dumbbell', 'stack', 'bodyweight'] as const;
+export const LOADINGS = [
+  'barbell',
+  'dumbbell',
+  'stack',
+  'plate-loaded',
+  'bodyweight',
+  'band',
+  'none',
+] as const;
 export type Loading = (typeof LOADINGS)[number];
 
 export const JOINTS = ['shoulder', 'elbow', 'wrist', 'low back', 'hip', 'knee', 'ankle'] as const;
@@ -49,6 +66,37 @@ export type Joint = (typeof JOINTS)[number];
 /** Where in the range of motion an exercise is hardest, relative to its target muscle. */
 export const HARDEST = ['stretched', 'middle', 'shortened'] as const;
 export type Hardest = (typeof HARDEST)[number];
+
+/** Which half of the range holds the target muscle long; `none` for holds and where neither does. */
+export const LONG_HALVES = [
+  'bottom',
+  'top',
+  'deep bend',
+  'arms long',
+  'legs straight',
+  'arms crossed',
+  'none',
+] as const;
+export type LongHalf = (typeof LONG_HALVES)[number];
+
+/** What is counted in a set. */
+export const MEASURES = ['reps', 'seconds', 'reps against the clock'] as const;
+export type Measure = (typeof MEASURES)[number];
+
+/** Technical skills may be trained most days; tendon-heavy ones (straight arms) once or twice a week. */
+export const SKILLS = ['technical', 'tendon-heavy'] as const;
+export type Skill = (typeof SKILLS)[number];
+
+/** Muscle shares of one set, 0-1; a muscle not named gets none. */
+export type Contributions = Readonly<Partial<Record<Muscle, number>>>;
+
+/** A set-up of an exercise (stance, stride, bench angle, grip) that shifts its contributions. */
+export interface Variant {
+  readonly id: string;
+  readonly name: string;
+  /** Laid over the exercise's own; 0 takes a muscle out. */
+  readonly contributions: Contributions;
+}
 
 /** An exercise as coaches know it. Facts only; what it is used for stands in the block. */
 export interface Exercise {
@@ -59,9 +107,10 @@ export interface Exercise {
   readonly pattern: Pattern;
   readonly kind: 'compound' | 'isolation';
   /** Share of a set credited to each muscle, 0-1: 1 prime mover, 0.5 clear assistance, 0.25 minor. */
-  readonly contributions: Readonly<Partial<Record<Muscle, number>>>;
+  readonly contributions: Contributions;
   readonly equipment: readonly Equipment[];
   readonly loading: Loading;
+  readonly measure: Measure;
   /** Share of bodyweight that is lifted along, 0-1; 0 unless loading is `bodyweight`. */
   readonly bodyweightShare: number;
   /** 2 when each side is trained in turn: the set takes twice as long. */
@@ -72,6 +121,7 @@ export interface Exercise {
   readonly stimulus: 1 | 2 | 3 | 4 | 5;
   readonly fatigue: 1 | 2 | 3 | 4 | 5;
   readonly hardest: Hardest;
+  readonly longHalf: LongHalf;
   /** Whether it can be taken to failure safely by someone training alone. */
   readonly failableAlone: boolean;
   readonly joints: readonly Joint[];
@@ -79,6 +129,10 @@ export interface Exercise {
   readonly tempo: string;
   readonly restSeconds: number;
   readonly cues: string;
+  readonly variants: readonly Variant[];
+  /** Its place in a variation chain, easier to harder from step 1. */
+  readonly chain: { readonly name: string; readonly step: number } | null;
+  readonly skill: Skill | null;
 }
 
 /** Stimulus per fatigue. */
@@ -101,7 +155,7 @@ const lists = new WeakMap<Exercise, Listed>();
 function listed(exercise: Exercise): Listed {
   const known = lists.get(exercise);
   if (known !== undefined) return known;
-  const all = Object.entries(exercise.contributions) as [Muscle, number][];
+  const all = (Object.entries(exercise.contributions) as [Muscle, number][]).filter(([, share]) => share > 0);
   const made = { credits: all, primeMovers: all.flatMap(([muscle, share]) => (share === 1 ? [muscle] : [])) };
   lists.set(exercise, made);
   return made;

@@ -1,35 +1,119 @@
-import { MUSCLES } from '../anatomy/muscle';
-import { parseTempo } from '../timing/tempo';
-import { primeMovers } from './exercise';
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { credits, type Exercise, type Pattern, primeMovers } from './exercise';
+import { decodeExercise } from './exercise-codec';
 import { exerciseById, LIBRARY } from './library';
 
-test('at least forty exercises, each id once', () => {
-  expect(LIBRARY.length).toBeGreaterThanOrEqual(40);
+test('at least a hundred and fifty exercises, each id and each name once', () => {
+  expect(LIBRARY.length).toBeGreaterThanOrEqual(150);
   expect(new Set(LIBRARY.map(({ id }) => id)).size).toBe(LIBRARY.length);
+  expect(new Set(LIBRARY.map(({ name }) => name)).size).toBe(LIBRARY.length);
   expect(exerciseById('hack-squat')?.name).toBe('hack squat');
+});
+
+test('all equipment, holds and skills are among them', () => {
+  const loadings = new Set(LIBRARY.map(({ loading }) => loading));
+  expect([...loadings].sort()).toEqual(
+    ['band', 'barbell', 'bodyweight', 'dumbbell', 'none', 'plate-loaded', 'stack'].sort(),
+  );
+  expect(LIBRARY.filter(({ measure }) => measure === 'seconds').length).toBeGreaterThanOrEqual(12);
+  expect(LIBRARY.filter(({ skill }) => skill === 'technical').length).toBeGreaterThanOrEqual(3);
+  expect(LIBRARY.filter(({ skill }) => skill === 'tendon-heavy').length).toBeGreaterThanOrEqual(5);
 });
 
 test.each(LIBRARY.map((exercise) => [exercise.name, exercise] as const))(
   '%s makes sense',
   (_name, exercise) => {
-    const shares = Object.values(exercise.contributions);
-    expect(primeMovers(exercise).length).toBeGreaterThan(0);
-    for (const share of shares) expect([0.25, 0.5, 1]).toContain(share);
-    if (exercise.kind === 'compound') expect(shares.length).toBeGreaterThan(1);
-    expect(parseTempo(exercise.tempo)).toBeDefined();
+    expect(decodeExercise(JSON.parse(JSON.stringify(exercise)))).toEqual({ ok: true, value: exercise });
+    for (const [, share] of credits(exercise)) expect([0.25, 0.5, 0.75, 1]).toContain(share);
     expect(exercise.restSeconds).toBeGreaterThanOrEqual(30);
-    expect(exercise.bodyweightShare > 0).toBe(exercise.loading === 'bodyweight');
     expect(exercise.joints.length).toBeGreaterThan(0);
+    expect(exercise.cues.length).toBeGreaterThan(5);
+    if (exercise.measure === 'seconds') expect(exercise.longHalf).toBe('none');
   },
 );
 
-test('every muscle has an exercise that moves it first', () => {
-  const trained = new Set(LIBRARY.flatMap(primeMovers));
-  for (const muscle of MUSCLES) expect(trained.has(muscle)).toBe(true);
+/** Muscles of which one must be the prime mover of a pattern. */
+const MOVERS: Readonly<Record<Pattern, readonly Muscle[]>> = {
+  squat: ['quads'],
+  lunge: ['quads', 'glutes'],
+  hinge: ['hamstrings', 'glutes'],
+  'hip thrust': ['glutes'],
+  'knee extension': ['quads'],
+  'knee flexion': ['hamstrings'],
+  'hip adduction': ['adductors'],
+  'hip abduction': ['abductors'],
+  'calf raise': ['calves'],
+  'horizontal press': ['chest', 'triceps'],
+  'vertical press': ['front delts'],
+  'horizontal pull': ['upper back', 'lats'],
+  'vertical pull': ['lats'],
+  fly: ['chest'],
+  'shoulder raise': ['side delts', 'front delts'],
+  'rear fly': ['rear delts'],
+  pullover: ['lats'],
+  shrug: ['traps'],
+  'elbow flexion': ['biceps', 'forearms'],
+  'elbow extension': ['triceps'],
+  wrist: ['forearms'],
+  'trunk flexion': ['abs'],
+  'trunk extension': ['spinal erectors'],
+  'trunk hold': ['abs'],
+  carry: ['forearms'],
+  'straight-arm push': ['front delts', 'triceps'],
+  'straight-arm pull': ['lats', 'chest'],
+};
+
+test('contributions are plausible by pattern', () => {
+  const odd = LIBRARY.filter(
+    (exercise) => !primeMovers(exercise).some((muscle) => MOVERS[exercise.pattern].includes(muscle)),
+  );
+  expect(odd.map(({ name }) => name)).toEqual([]);
+});
+
+test.each(MUSCLES)('%s: at least four prime movers across three kinds of equipment', (muscle) => {
+  const movers = LIBRARY.filter((exercise) => primeMovers(exercise).includes(muscle));
+  expect(movers.length).toBeGreaterThanOrEqual(4);
+  expect(new Set(movers.map(({ loading }) => loading)).size).toBeGreaterThanOrEqual(3);
+});
+
+test('no compound without an assisting muscle', () => {
+  const alone = LIBRARY.filter(
+    (exercise) => exercise.kind === 'compound' && !credits(exercise).some(([, share]) => share < 1),
+  );
+  expect(alone.map(({ name }) => name)).toEqual([]);
 });
 
 test('what cannot be failed alone is free-weight compound work', () => {
   for (const { failableAlone, kind, loading } of LIBRARY) {
     if (!failableAlone) expect([kind, loading]).toEqual(['compound', 'barbell']);
+  }
+});
+
+test('chains climb without gaps, and their exercises grow harder by bodyweight share or are holds', () => {
+  const chains = new Map<string, Exercise[]>();
+  for (const exercise of LIBRARY) {
+    if (exercise.chain === null) continue;
+    chains.set(exercise.chain.name, [...(chains.get(exercise.chain.name) ?? []), exercise]);
+  }
+  expect(chains.size).toBeGreaterThanOrEqual(6);
+  for (const [name, list] of chains) {
+    const sorted = [...list].sort((a, b) => (a.chain?.step ?? 0) - (b.chain?.step ?? 0));
+    expect([name, sorted.map(({ chain }) => chain?.step)]).toEqual([name, sorted.map((_, at) => at + 1)]);
+    for (const [at, harder] of sorted.entries()) {
+      const easier = sorted[at - 1];
+      if (easier !== undefined) expect(harder.bodyweightShare).toBeGreaterThanOrEqual(easier.bodyweightShare);
+    }
+  }
+});
+
+test('every variant shifts something and has an id of its own', () => {
+  for (const exercise of LIBRARY) {
+    expect(new Set(exercise.variants.map(({ id }) => id)).size).toBe(exercise.variants.length);
+    for (const { name, contributions } of exercise.variants)
+      expect([exercise.name, name, Object.keys(contributions).length > 0]).toEqual([
+        exercise.name,
+        name,
+        true,
+      ]);
   }
 });

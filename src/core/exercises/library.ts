@@ -1,11 +1,24 @@
 import type { Exercise } from './exercise';
-import { LOWER } from './library/lower';
-import { PULL } from './library/pull';
-import { PUSH } from './library/push';
+import { ARMS } from './library/arms';
+import { HINGES } from './library/hinges';
+import { PRESSES } from './library/presses';
+import { PULLS } from './library/pulls';
+import { SHOULDERS } from './library/shoulders';
+import { SKILLS_AND_HOLDS } from './library/skills';
+import { SQUATS } from './library/squats';
 import { TRUNK } from './library/trunk';
 
 /** The exercises the product ships with. */
-export const LIBRARY: readonly Exercise[] = [...LOWER, ...PUSH, ...PULL, ...TRUNK];
+export const LIBRARY: readonly Exercise[] = [
+  ...SQUATS,
+  ...HINGES,
+  ...PRESSES,
+  ...PULLS,
+  ...SHOULDERS,
+  ...ARMS,
+  ...TRUNK,
+  ...SKILLS_AND_HOLDS,
+];
 
 const byId = new Map(LIBRARY.map((exercise) => [exercise.id, exercise]));
 

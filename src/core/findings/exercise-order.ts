@@ -1,17 +1,17 @@
-import { goalOf } from '../block/block';
 import { contribution, primeMovers } from '../exercises/exercise';
-import type { Check, Finding } from './finding';
+import { goalOf } from '../volume/goal';
+import { asPlanned, type Check, type Finding } from './finding';
 
 /** An isolation exercise before a compound for the same muscle, unless the muscle is a priority and goes first on purpose. */
-export const exerciseOrder: Check = ({ block, exerciseOf }) =>
+export const exerciseOrder: Check = ({ block, athlete, exerciseOf }) =>
   block.sessions.flatMap((session) => {
     const facts = session.slots.map((slot) => ({
       slot,
-      exercise: exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision }),
+      exercise: exerciseOf(asPlanned(slot)),
     }));
     return facts.flatMap(({ slot, exercise }, at): Finding[] => {
       if (exercise.kind !== 'isolation') return [];
-      const muscle = primeMovers(exercise).find((one) => goalOf(block, one) !== 'priority');
+      const muscle = primeMovers(exercise).find((one) => goalOf(block, athlete, one) !== 'priority');
       if (muscle === undefined) return [];
       const compound = facts
         .slice(at + 1)

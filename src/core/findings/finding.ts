@@ -1,9 +1,9 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Athlete } from '../athlete/athlete';
-import type { Block } from '../block/block';
+import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { Conventions } from '../conventions/conventions';
-import type { Exercise } from '../exercises/exercise';
+import type { Equipment, Exercise, Joint } from '../exercises/exercise';
 import type { Ladder, LadderSlot, LadderWeek } from '../unfold/ladder';
 
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
@@ -57,6 +57,19 @@ export type FindingDetail =
       readonly muscle: Muscle;
     }
   | {
+      readonly rule: 'equipment';
+      readonly exerciseId: string;
+      readonly place: string;
+      readonly missing: readonly Equipment[];
+      readonly session: string;
+    }
+  | {
+      readonly rule: 'irritated joint';
+      readonly exerciseId: string;
+      readonly joint: Joint;
+      readonly session: string;
+    }
+  | {
       readonly rule: 'stale load';
       readonly slot: string;
       readonly exerciseId: string;
@@ -75,7 +88,7 @@ export type Fix = { readonly edit: Edit } & (
 );
 
 /** Where a finding can be seen. */
-export interface Place {
+export interface FindingPlace {
   readonly sessionId?: string;
   readonly slotId?: string;
   readonly muscle?: Muscle;
@@ -86,9 +99,17 @@ export interface Finding {
   /** Rule and place: the same finding keeps its id while the block changes around it. */
   readonly id: string;
   readonly severity: Severity;
-  readonly place: Place;
+  readonly place: FindingPlace;
   readonly detail: FindingDetail;
   readonly fixes: readonly Fix[];
+}
+
+/** How a planned slot names its exercise. */
+export type PlannedExercise = Pick<LadderSlot, 'exerciseId' | 'exerciseRevision' | 'variant'>;
+
+/** A written slot's exercise as a planned one names it. */
+export function asPlanned({ exercise, variant }: Slot): PlannedExercise {
+  return { exerciseId: exercise.id, exerciseRevision: exercise.revision, variant };
 }
 
 /** What a check may look at. `week` is the week in hand. */
@@ -97,7 +118,8 @@ export interface CheckInput {
   readonly athlete: Athlete;
   readonly ladder: Ladder;
   readonly week: LadderWeek;
-  readonly exerciseOf: (slot: Pick<LadderSlot, 'exerciseId' | 'exerciseRevision'>) => Exercise;
+  /** The exercise of a slot in its variant. */
+  readonly exerciseOf: (slot: PlannedExercise) => Exercise;
   readonly conventions: Conventions;
 }
 

@@ -1,5 +1,6 @@
 import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
+import { presetPlace } from '../loading/place-presets';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
@@ -201,7 +202,7 @@ describe('order', () => {
 describe('stale load', () => {
   test('dumbbells that end at 50 are outgrown; a range that fits is not', () => {
     const strong = athlete({
-      bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 20, rir: 2 } },
+      bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 20, rir: 2, date: null } },
     });
     const of = (high: number) =>
       block([session('a', 0, [slot('1', 'flat-dumbbell-press', { range: { low: 8, high } })])]);
@@ -211,5 +212,26 @@ describe('stale load', () => {
       rir: 3,
     });
     expect(about('stale load', of(20), strong)).toEqual([]);
+  });
+});
+
+describe('equipment', () => {
+  const legs = block([session('a', 0, [slot('1', 'leg-press')])]);
+  test('a home gym has no leg press machine; a hall has', () => {
+    const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });
+    expect(about('equipment', legs, home)[0]?.detail).toMatchObject({
+      exerciseId: 'leg-press',
+      missing: ['machine'],
+    });
+    expect(about('equipment', legs)).toEqual([]);
+  });
+});
+
+describe('irritated joint', () => {
+  const legs = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'cable-curl')])]);
+  test('what stresses it is named, nothing else', () => {
+    const sore = athlete({ joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] });
+    expect(about('irritated joint', legs, sore).map(({ place }) => place.slotId)).toEqual(['1']);
+    expect(about('irritated joint', legs)).toEqual([]);
   });
 });

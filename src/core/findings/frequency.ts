@@ -5,7 +5,7 @@ import type { Check, Finding, Severity } from './finding';
 export const frequency: Check = ({ week, conventions }) => {
   const groups = new Map<number, Muscle[]>();
   for (const muscle of MUSCLES) {
-    const { goal, frequency: times, sets } = week.muscles[muscle];
+    const { goal, frequency: times, measured: sets } = week.muscles[muscle];
     if (goal === 'hold' || sets === 0) continue;
     if (times >= conventions.growingFrequencyNote && times <= conventions.highFrequencyNote) continue;
     groups.set(times, [...(groups.get(times) ?? []), muscle]);

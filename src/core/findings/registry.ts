@@ -1,9 +1,13 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
 import { conventionsWith } from '../conventions/conventions';
+import { inVariant } from '../exercises/variant';
+import type { ExerciseLookup } from '../unfold/unfold';
+import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { type Check, type CheckInput, type Finding, SEVERITIES } from './finding';
 import { frequency } from './frequency';
+import { irritatedJoint } from './irritated-joint';
 import { recoveryGap } from './recovery-gap';
 import { sessionLength } from './session-length';
 import { staleLoad } from './stale-load';
@@ -14,6 +18,8 @@ const CHECKS: readonly Check[] = [
   weeklyVolume,
   sessionLength,
   staleLoad,
+  equipmentMissing,
+  irritatedJoint,
   frequency,
   exerciseOrder,
 ];
@@ -23,10 +29,7 @@ export function check(input: {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly ladder: CheckInput['ladder'];
-  readonly exercises: (ref: {
-    id: string;
-    revision: number;
-  }) => ReturnType<CheckInput['exerciseOf']> | undefined;
+  readonly exercises: ExerciseLookup;
 }): readonly Finding[] {
   const { block, athlete, ladder, exercises } = input;
   // Issued weeks can no longer change: what can still be mended is judged.
@@ -44,10 +47,10 @@ export function check(input: {
     ladder,
     week: rung.plan,
     conventions: conventionsWith(block.conventions),
-    exerciseOf: ({ exerciseId, exerciseRevision }) => {
+    exerciseOf: ({ exerciseId, exerciseRevision, variant }) => {
       const exercise = exercises({ id: exerciseId, revision: exerciseRevision });
       if (exercise === undefined) throw new Error(`exercise ${exerciseId} is not known`);
-      return exercise;
+      return inVariant(exercise, variant);
     },
   };
   return CHECKS.flatMap((one) => one(context)).sort(

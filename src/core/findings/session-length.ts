@@ -4,15 +4,12 @@ import type { SingleEdit } from '../block/edit';
 import { primeMovers } from '../exercises/exercise';
 import { setSeconds } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
-import type { Check, CheckInput, Finding, Fix } from './finding';
+import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from './finding';
 import { changeSets } from './slot-sets';
 
 /** How far above its floor the worst-off prime mover of a slot stands; more can spare a set sooner. */
 function spare(slot: Slot, input: CheckInput, dropped: ReadonlyMap<Muscle, number>): number {
-  const exercise = input.exerciseOf({
-    exerciseId: slot.exercise.id,
-    exerciseRevision: slot.exercise.revision,
-  });
+  const exercise = input.exerciseOf(asPlanned(slot));
   const gaps = primeMovers(exercise).map((muscle) => {
     const { sets, landmarks } = input.week.muscles[muscle];
     return sets - (dropped.get(muscle) ?? 0) - landmarks.floor;
@@ -34,10 +31,7 @@ function cut(session: Session, over: number, input: CheckInput): Fix[] {
     if (slot === undefined || edit === undefined || edit.kind !== 'slot/set' || edit.field !== 'technique')
       return [];
     const { value } = edit;
-    const exercise = input.exerciseOf({
-      exerciseId: slot.exercise.id,
-      exerciseRevision: slot.exercise.revision,
-    });
+    const exercise = input.exerciseOf(asPlanned(slot));
     const perRep = secondsPerRep(slot.tempo, input.conventions.secondsPerRep);
     left -= setSeconds({ secondsPerRep: perRep, sides: exercise.sides }, slot.range.high) + slot.rest;
     for (const muscle of primeMovers(exercise)) dropped.set(muscle, (dropped.get(muscle) ?? 0) + 1);

@@ -3,7 +3,7 @@ import type { Slot } from '../block/block';
 import type { SingleEdit } from '../block/edit';
 import { contribution, payoff } from '../exercises/exercise';
 import { setCount, setLimits, withSetCount } from '../techniques/registry';
-import type { CheckInput } from './finding';
+import { asPlanned, type CheckInput } from './finding';
 
 /** The edit that changes a slot's sets by so many, or undefined when its technique has no room for them. */
 export function changeSets(slot: Slot, by: number): SingleEdit | undefined {
@@ -15,8 +15,7 @@ export function changeSets(slot: Slot, by: number): SingleEdit | undefined {
 
 /** Slots that train a muscle as prime mover, best payoff first. */
 export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
-  const facts = (slot: Slot) =>
-    input.exerciseOf({ exerciseId: slot.exercise.id, exerciseRevision: slot.exercise.revision });
+  const facts = (slot: Slot) => input.exerciseOf(asPlanned(slot));
   return input.block.sessions
     .flatMap((session) => session.slots)
     .filter((slot) => contribution(facts(slot), muscle) === 1)

@@ -1,5 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import type { Goal } from '../block/block';
+import type { Goal } from '../volume/goal';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { changeSets, slotsFor } from './slot-sets';
 
@@ -18,7 +18,7 @@ function setFix(muscle: Muscle, by: 1 | -1, input: CheckInput): Fix[] {
 
 function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
   const { week } = input;
-  const { goal, sets, landmarks } = week.muscles[muscle];
+  const { goal, measured: sets, landmarks } = week.muscles[muscle];
   if (goal === 'hold' || sets === 0 || sets >= landmarks.floor) return [];
   return [
     {
@@ -36,10 +36,10 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
     ({ plan }) =>
       plan.week >= input.week.week &&
       plan.kind === 'building' &&
-      plan.muscles[muscle].sets > plan.muscles[muscle].landmarks.ceiling,
+      plan.muscles[muscle].measured > plan.muscles[muscle].landmarks.ceiling,
   );
   if (first === undefined) return [];
-  const { sets, landmarks } = first.plan.muscles[muscle];
+  const { measured: sets, landmarks } = first.plan.muscles[muscle];
   const { week } = first.plan;
   return [
     {
@@ -57,7 +57,7 @@ export const weeklyVolume: Check = (input) => {
   const { week, block } = input;
   if (week.kind === 'deload') return [];
   const untrained = MUSCLES.filter((muscle) => {
-    const { goal, sets, landmarks } = week.muscles[muscle];
+    const { goal, measured: sets, landmarks } = week.muscles[muscle];
     return goal !== 'hold' && sets === 0 && landmarks.floor > 0;
   });
   const findings: Finding[] = [];

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { LOADINGS } from '../exercises/exercise';
 import { HALL } from '../testing/fixtures';
 import { indexAtOrAbove, isMakeable, loadGrid, nearestLoad, neighbours } from './grid';
 
@@ -22,6 +23,14 @@ test('bodyweight goes from assistance over nothing to the belt', () => {
   expect(grid.steps.slice(0, 6)).toEqual([-4000, -3000, -2000, -1000, 0, 125]);
 });
 
+test('plate-loaded starts at its own weight; loose plates go on past the last pin; bands are their levels', () => {
+  expect(loadGrid('plate-loaded', HALL).steps.slice(0, 4)).toEqual([1000, 1500, 2000, 2500]);
+  const loose = { ...HALL, stack: { ...HALL.stack, last: 20, loosePlates: [10] } };
+  expect(loadGrid('stack', loose).steps.slice(-4)).toEqual([2000, 2250, 3000, 3250]);
+  expect(loadGrid('band', HALL).steps).toEqual([800, 1600, 2800]);
+  expect(loadGrid('none', HALL).steps).toEqual([0]);
+});
+
 test('on a tie the lower load; beyond an end the end', () => {
   expect(nearestLoad(stack, 875)).toBe(750);
   expect(nearestLoad(stack, 876)).toBe(1000);
@@ -32,18 +41,14 @@ test('on a tie the lower load; beyond an end the end', () => {
 
 test('rounding never makes an unmakeable load and nothing makeable is nearer', () => {
   fc.assert(
-    fc.property(
-      fc.constantFrom('barbell', 'dumbbell', 'stack', 'bodyweight'),
-      fc.integer({ min: -5000, max: 40000 }),
-      (loading, load) => {
-        const grid = loadGrid(loading as 'stack', HALL);
-        const near = nearestLoad(grid, load);
-        expect(isMakeable(grid, near)).toBe(true);
-        const at = indexAtOrAbove(grid, near);
-        for (const other of [grid.steps[at - 1], grid.steps[at + 1]]) {
-          if (other !== undefined) expect(Math.abs(load - near)).toBeLessThanOrEqual(Math.abs(load - other));
-        }
-      },
-    ),
+    fc.property(fc.constantFrom(...LOADINGS), fc.integer({ min: -5000, max: 40000 }), (loading, load) => {
+      const grid = loadGrid(loading, HALL);
+      const near = nearestLoad(grid, load);
+      expect(isMakeable(grid, near)).toBe(true);
+      const at = indexAtOrAbove(grid, near);
+      for (const other of [grid.steps[at - 1], grid.steps[at + 1]]) {
+        if (other !== undefined) expect(Math.abs(load - near)).toBeLessThanOrEqual(Math.abs(load - other));
+      }
+    }),
   );
 });

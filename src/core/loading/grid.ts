@@ -1,5 +1,5 @@
 import type { Loading } from '../exercises/exercise';
-import type { EquipmentSet } from './equipment';
+import type { EquipmentSet, PlateLoad, Stack } from './equipment';
 import { hundredths, type Unit } from './weight';
 
 /**
@@ -25,29 +25,43 @@ function sums(weights: readonly number[]): number[] {
   return [...reach].sort((a, b) => a - b);
 }
 
+function plateGrid(loading: Loading, { unit, bar, plates }: PlateLoad): LoadGrid {
+  const pairs = plates.flatMap((plate) => Array<number>(plate.pairs).fill(2 * hundredths(plate.weight)));
+  return { loading, unit, steps: sums(pairs).map((sum) => sum + hundredths(bar)) };
+}
+
+function stackSteps({ first, step, last, addOns, loosePlates }: Stack): number[] {
+  const pins: number[] = [];
+  for (let pin = hundredths(first); pin <= hundredths(last); pin += hundredths(step)) pins.push(pin);
+  const extras = sums(addOns.map(hundredths));
+  const top = pins.at(-1) ?? hundredths(first);
+  const past = sums([...addOns, ...loosePlates].map(hundredths)).map((sum) => top + sum);
+  return rising([...pins.flatMap((pin) => extras.map((extra) => pin + extra)), ...past]);
+}
+
 function build(loading: Loading, set: EquipmentSet): LoadGrid {
   switch (loading) {
-    case 'barbell': {
-      const { unit, bar, plates } = set.barbell;
-      const pairs = plates.flatMap((plate) => Array<number>(plate.pairs).fill(2 * hundredths(plate.weight)));
-      return { loading, unit, steps: sums(pairs).map((sum) => sum + hundredths(bar)) };
-    }
+    case 'barbell':
+      return plateGrid(loading, set.barbell);
+    case 'plate-loaded':
+      return plateGrid(loading, set.plateLoaded);
     case 'dumbbell': {
       const { unit, weights } = set.dumbbell;
       return { loading, unit, steps: rising(weights.map(hundredths)) };
     }
-    case 'stack': {
-      const { unit, first, step, last, addOns } = set.stack;
-      const pins: number[] = [];
-      for (let pin = hundredths(first); pin <= hundredths(last); pin += hundredths(step)) pins.push(pin);
-      const extras = sums(addOns.map(hundredths));
-      return { loading, unit, steps: rising(pins.flatMap((pin) => extras.map((extra) => pin + extra))) };
-    }
+    case 'stack':
+      return { loading, unit: set.stack.unit, steps: stackSteps(set.stack) };
     case 'bodyweight': {
       const { unit, assistance, belt } = set.bodyweight;
       const added = sums(belt.map(hundredths));
       return { loading, unit, steps: rising([...assistance.map((weight) => -hundredths(weight)), ...added]) };
     }
+    case 'band': {
+      const { unit, levels } = set.bands;
+      return { loading, unit, steps: rising(levels.map(({ weight }) => hundredths(weight))) };
+    }
+    case 'none':
+      return { loading, unit: set.bodyweight.unit, steps: [0] };
   }
 }
 

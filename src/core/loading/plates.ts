@@ -1,12 +1,12 @@
-import type { EquipmentSet } from './equipment';
+import type { PlateLoad } from './equipment';
 import { hundredths } from './weight';
 
 /**
- * The plates on each side of the bar for a load, heaviest first (innermost), with the fewest plates.
- * @param load total on the bar, in hundredths of the barbell's unit
+ * The plates on each side of a bar or plate-loaded machine for a load, heaviest first (innermost), with the fewest plates.
+ * @param load total on the bar, in hundredths of its unit, bar or starting weight included
  * @returns plate weights as decimals, or undefined when the plates owned cannot make it
  */
-export function platesPerSide(load: number, barbell: EquipmentSet['barbell']): readonly number[] | undefined {
+export function platesPerSide(load: number, barbell: PlateLoad): readonly number[] | undefined {
   const side = (load - hundredths(barbell.bar)) / 2;
   if (side < 0 || !Number.isInteger(side)) return undefined;
   const plates = barbell.plates

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
 import { HALL } from '../testing/fixtures';
 import { isMakeable, loadGrid } from './grid';
-import { warmUpRamp } from './warm-up-ramp';
+import { loadAfterRamp, warmUpRamp } from './warm-up-ramp';
 
 const conventions = conventionsWith();
 const barbell = loadGrid('barbell', HALL);
@@ -14,11 +14,37 @@ test('to 100 for eights: 40 x 12, 55 x 10, 70 x 6, 85 x 4; a heavy five adds 92.
   expect(five.map(({ load, reps }) => `${load / 100}x${reps}`)).toEqual(['70x6', '85x4', '92.5x3']);
 });
 
-test('the empty bar needs no ramp, and bodyweight has none', () => {
+test('the empty bar needs no ramp, and neither do bodyweight alone, bands and holds', () => {
   expect(warmUpRamp({ load: 2000, reps: 8, general: true }, barbell, conventions)).toEqual([]);
-  expect(
-    warmUpRamp({ load: 500, reps: 8, general: true }, loadGrid('bodyweight', HALL), conventions),
-  ).toEqual([]);
+  for (const [loading, load] of [
+    ['bodyweight', 0],
+    ['bodyweight', -2000],
+    ['band', 1600],
+    ['none', 0],
+  ] as const) {
+    expect(
+      warmUpRamp({ load, reps: 8, general: true, carried: 8000 }, loadGrid(loading, HALL), conventions),
+    ).toEqual([]);
+  }
+});
+
+test('a dip with 30 added at 80: of 110 moved, 85 % is 93.5, so bodyweight first, then 13.75 added', () => {
+  const ramp = warmUpRamp(
+    { load: 3000, reps: 8, general: true, carried: 8000 },
+    loadGrid('bodyweight', HALL),
+    conventions,
+  );
+  expect(ramp.map(({ load, reps }) => [load, reps])).toEqual([
+    [0, 12],
+    [1375, 4],
+  ]);
+});
+
+test('the last ramp set moves the work load one makeable step, or not at all', () => {
+  expect(loadAfterRamp(10000, 'light', barbell)).toBe(10250);
+  expect(loadAfterRamp(10000, 'as expected', barbell)).toBe(10000);
+  expect(loadAfterRamp(10000, 'heavy', barbell)).toBe(9750);
+  expect(loadAfterRamp(2000, 'heavy', barbell)).toBe(2000);
 });
 
 test('strictly rising, makeable, below 95 % of the work load', () => {

@@ -1,5 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
-import { type LoadGrid, nearestLoad } from './grid';
+import { type LoadGrid, nearestLoad, neighbours } from './grid';
 
 export interface WarmUpSet {
   /** General sets raise the temperature; ramp sets lead up to the work load. */
@@ -15,6 +15,8 @@ export interface WarmUpNeed {
   readonly reps: number;
   /** First exercise of the session: general sets too. */
   readonly general: boolean;
+  /** Bodyweight lifted along, in hundredths; 0 for other loadings. */
+  readonly carried?: number;
 }
 
 /** Shares of the work load, rising. */
@@ -29,19 +31,39 @@ const TOO_NEAR = 0.95;
 
 /**
  * Easy sets up to a working load: strictly rising, makeable; repeats and anything from 95 % of the work load up are
- * dropped. Bodyweight work without added load has nothing to ramp.
+ * dropped. Shares are of what is moved. Bodyweight work without added load, bands and holds have nothing to ramp.
  */
 export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conventions): readonly WarmUpSet[] {
-  if (grid.loading === 'bodyweight') return [];
+  if (grid.loading === 'band' || grid.loading === 'none') return [];
+  if (grid.loading === 'bodyweight' && need.load <= 0) return [];
+  const carried = need.carried ?? 0;
+  const moved = need.load + carried;
   const heavy = need.reps <= conventions.heavyReps;
   const sets: WarmUpSet[] = [];
   let previous = Number.NEGATIVE_INFINITY;
   for (const { kind, share, reps } of PLAN) {
     if ((kind === 'general' && !need.general) || (kind === 'heavy' && !heavy)) continue;
-    const load = nearestLoad(grid, need.load * share);
-    if (load <= previous || load >= need.load * TOO_NEAR) continue;
+    const wished = moved * share - carried;
+    // Nobody warms up for added weight on an assistance machine: bodyweight alone is the easiest set.
+    const load =
+      grid.loading === 'bodyweight' ? Math.max(0, nearestLoad(grid, wished)) : nearestLoad(grid, wished);
+    if (load <= previous || load + carried >= moved * TOO_NEAR) continue;
     sets.push({ kind: kind === 'general' ? 'general' : 'ramp', load, reps });
     previous = load;
   }
   return sets;
+}
+
+/** How the last ramp set moved. */
+export const RAMP_VERDICTS = ['light', 'as expected', 'heavy'] as const;
+export type RampVerdict = (typeof RAMP_VERDICTS)[number];
+
+/**
+ * The work load that a verdict on the last ramp set proposes: one makeable step up when it was light, one down when it
+ * was heavy; at an end of the grid it stays. Hundredths.
+ */
+export function loadAfterRamp(load: number, verdict: RampVerdict, grid: LoadGrid): number {
+  if (verdict === 'as expected') return load;
+  const { below, above } = neighbours(grid, verdict === 'light' ? load + 1 : load);
+  return (verdict === 'light' ? above : below) ?? load;
 }

@@ -16,19 +16,39 @@ test.each([
   ['no check-in', 'ahead', 0],
   ['still sore', 'ahead', 0],
 ] as const)('standard: %s and %s want %i', (soreness, verdict, wanted) => {
-  expect(wantedSets({ soreness, verdict, behindTwice: false }, 'standard')).toBe(wanted);
+  expect(wantedSets({ soreness, verdict, behindTwice: false, startShortfall: 0 }, 'standard')).toBe(wanted);
+});
+
+test('a start that was too low asks for its own sets, unless the muscle is behind or strained', () => {
+  const low = { soreness: 'early', behindTwice: false, startShortfall: 2 } as const;
+  expect(wantedSets({ ...low, verdict: 'on target' }, 'standard')).toBe(2);
+  expect(wantedSets({ ...low, verdict: 'on target' }, 'cautious')).toBe(1);
+  expect(wantedSets({ ...low, verdict: 'strained' }, 'standard')).toBe(0);
 });
 
 test('bold adds one when ahead and just in time; cautious never more than one', () => {
-  expect(wantedSets({ soreness: 'just in time', verdict: 'ahead', behindTwice: false }, 'bold')).toBe(1);
-  expect(wantedSets({ soreness: 'just in time', verdict: 'ahead', behindTwice: false }, 'standard')).toBe(0);
-  expect(wantedSets({ soreness: 'early', verdict: 'ahead', behindTwice: false }, 'cautious')).toBe(1);
+  expect(
+    wantedSets({ soreness: 'just in time', verdict: 'ahead', behindTwice: false, startShortfall: 0 }, 'bold'),
+  ).toBe(1);
+  expect(
+    wantedSets(
+      { soreness: 'just in time', verdict: 'ahead', behindTwice: false, startShortfall: 0 },
+      'standard',
+    ),
+  ).toBe(0);
+  expect(
+    wantedSets({ soreness: 'early', verdict: 'ahead', behindTwice: false, startShortfall: 0 }, 'cautious'),
+  ).toBe(1);
 });
 
 test('behind once waits, twice running recovers, whatever the soreness', () => {
   for (const soreness of SORENESS) {
-    expect(wantedSets({ soreness, verdict: 'behind', behindTwice: false }, 'bold')).toBe(0);
-    expect(wantedSets({ soreness, verdict: 'behind', behindTwice: true }, 'cautious')).toBe('recover');
+    expect(wantedSets({ soreness, verdict: 'behind', behindTwice: false, startShortfall: 0 }, 'bold')).toBe(
+      0,
+    );
+    expect(
+      wantedSets({ soreness, verdict: 'behind', behindTwice: true, startShortfall: 0 }, 'cautious'),
+    ).toBe('recover');
   }
 });
 

@@ -10,6 +10,8 @@ export interface Response {
   readonly verdict: Verdict;
   /** Behind in this and in the muscle's session before it. */
   readonly behindTwice: boolean;
+  /** Week 1 only: sets by which the start seems to lie below the athlete's floor. */
+  readonly startShortfall: number;
 }
 
 /**
@@ -24,6 +26,7 @@ export function wantedSets(response: Response, style: Style): number | 'recover'
   if (response.soreness === 'never sore') wanted = 2;
   else if (response.soreness === 'early') wanted = ahead ? 2 : 1;
   else if (response.soreness !== 'still sore' && ahead && style === 'bold') wanted = 1;
+  wanted = Math.max(wanted, response.startShortfall);
   return style === 'cautious' ? Math.min(1, wanted) : wanted;
 }
 

@@ -6,6 +6,8 @@ export type Verdict = (typeof VERDICTS)[number];
 
 /** A performed set beside what was asked. Loads as moved (bodyweight share included), in one unit. */
 export interface JudgedSet {
+  /** Whether reps are seconds of a hold. */
+  readonly held: boolean;
   readonly target: { readonly load: number; readonly reps: number; readonly rir: number };
   readonly done: { readonly load: number; readonly reps: number; readonly rir: number };
   /** The same set last time, when there was one. */
@@ -18,8 +20,9 @@ export interface Performance {
   readonly score: number;
 }
 
-/** Reps to failure that the done set amounts to at the target's load, less what was asked. */
-function setScore({ target, done }: JudgedSet, curve: RepMaxCurve): number {
+/** Reps to failure that the done set amounts to at the target's load, less what was asked; a tenth of a hold is one. */
+function setScore({ held, target, done }: JudgedSet, curve: RepMaxCurve, { holdShare }: Conventions): number {
+  if (held) return (100 * (done.reps / target.reps - 1)) / holdShare + done.rir - target.rir;
   const asked = target.reps + target.rir;
   const did = done.reps + done.rir;
   if (done.load === target.load || done.load <= 0 || target.load <= 0) return did - asked;
@@ -44,7 +47,7 @@ export function performance(
   let fell = false;
   for (const set of sets) {
     const { done, target, before } = set;
-    total += setScore(set, curve);
+    total += setScore(set, curve, conventions);
     repsOver += done.reps - target.reps;
     harder += target.rir - done.rir;
     if (before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps) fell = true;

@@ -7,7 +7,12 @@ const conventions = conventionsWith();
 const judge = (...sets: JudgedSet[]) => performance(sets, EPLEY, conventions);
 
 function set(done: Partial<JudgedSet['done']>, before: JudgedSet['before'] = null): JudgedSet {
-  return { target: { load: 100, reps: 10, rir: 2 }, done: { load: 100, reps: 10, rir: 2, ...done }, before };
+  return {
+    held: false,
+    target: { load: 100, reps: 10, rir: 2 },
+    done: { load: 100, reps: 10, rir: 2, ...done },
+    before,
+  };
 }
 
 test('as asked is on target; two over is ahead; nothing to score has no verdict', () => {
@@ -23,6 +28,14 @@ test('strained: below -1, or reps met only by going a rep harder', () => {
   });
   expect(judge(set({ reps: 10, rir: 1 }))).toEqual({ verdict: 'strained', score: -1 });
   expect(judge(set({ reps: 9, rir: 2 }))).toEqual({ verdict: 'on target', score: -1 });
+});
+
+test('a tenth of the seconds of a hold is a rep: 44 s of 40 with one more left is two ahead', () => {
+  const hold = { held: true, target: { load: 0, reps: 40, rir: 2 }, before: null };
+  expect(judge({ ...hold, done: { load: 0, reps: 44, rir: 3 } })).toEqual({
+    verdict: 'ahead',
+    score: expect.closeTo(2, 9),
+  });
 });
 
 test('reps beyond the target pay for a harder set', () => {

@@ -1,6 +1,9 @@
-import type { Athlete } from '../athlete/athlete';
+import type { Athlete, BestSet } from '../athlete/athlete';
+import type { Place } from '../athlete/place';
 import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
+import { USUAL_EFFORT } from '../effort/curves';
+import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
 import type { EquipmentSet } from '../loading/equipment';
 import { hundredths } from '../loading/weight';
@@ -25,9 +28,30 @@ export const HALL: EquipmentSet = {
     ],
   },
   dumbbell: { unit: 'kg', weights: Array.from({ length: 25 }, (_, at) => 2 + 2 * at) },
-  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5] },
+  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5], loosePlates: [] },
+  plateLoaded: {
+    unit: 'kg',
+    bar: 10,
+    plates: [
+      { weight: 20, pairs: 4 },
+      { weight: 10, pairs: 2 },
+      { weight: 5, pairs: 2 },
+      { weight: 2.5, pairs: 1 },
+    ],
+  },
   bodyweight: { unit: 'kg', assistance: [10, 20, 30, 40], belt: [1.25, 2.5, 5, 10, 20] },
+  bands: {
+    unit: 'kg',
+    levels: [
+      { name: 'light', weight: 8 },
+      { name: 'medium', weight: 16 },
+      { name: 'strong', weight: 28 },
+    ],
+  },
 };
+
+/** Everything there is. */
+export const HALL_PLACE: Place = { id: 'hall', name: 'hall', equipment: EQUIPMENT, loads: HALL };
 
 export function athlete(changes: Partial<Athlete> = {}): Athlete {
   return {
@@ -39,18 +63,32 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     timeZone: 'Europe/Oslo',
     bodyweight: { value: 80, unit: 'kg' },
     minutes: 75,
-    hardSport: 0,
+    trainingSince: null,
+    days: [0, 1, 2, 3, 4, 5, 6],
+    sport: [],
     style: 'standard',
-    equipment: HALL,
+    places: [HALL_PLACE],
+    goals: {},
+    joints: [],
+    setUps: {},
+    learned: {},
+    effort: USUAL_EFFORT,
     bestSets: Object.fromEntries(LIBRARY.map((exercise) => [exercise.id, bestSet(exercise.loading)])),
     landmarks: {},
     ...changes,
   };
 }
 
-function bestSet(loading: string): Athlete['bestSets'][string] {
-  const load = { barbell: 80, dumbbell: 24, stack: 60, bodyweight: 0 }[loading] ?? 20;
-  return { load: { value: load, unit: 'kg' }, reps: 10, rir: 2 };
+function bestSet(loading: Loading): BestSet {
+  const loads: Partial<Record<Loading, number>> = {
+    barbell: 80,
+    dumbbell: 24,
+    stack: 60,
+    band: 16,
+    bodyweight: 0,
+    none: 0,
+  };
+  return { load: { value: loads[loading] ?? 20, unit: 'kg' }, reps: 10, rir: 2, date: null };
 }
 
 export function slot(id: string, exerciseId: string, changes: Partial<Slot> = {}): Slot {
@@ -65,7 +103,7 @@ export function slot(id: string, exerciseId: string, changes: Partial<Slot> = {}
 }
 
 export function session(id: string, day: number, slots: readonly Slot[]): Session {
-  return { id, name: `Session ${id}`, day, slots };
+  return { id, name: `Session ${id}`, day, place: null, slots };
 }
 
 export function block(sessions: readonly Session[], changes: Partial<Block> = {}): Block {

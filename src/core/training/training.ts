@@ -3,6 +3,8 @@ import type { Block } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { HistoryStep } from '../block/history';
 import type { LocalDate } from '../calendar';
+import type { Exercise } from '../exercises/exercise';
+import type { RampVerdict } from '../loading/warm-up-ramp';
 import type { Log, LoggedSet, SorenessReport } from '../log/log';
 import type { Problem } from '../problem';
 import type { IssueRefusal } from '../unfold/issue';
@@ -14,6 +16,8 @@ export interface Training {
   readonly revision: number;
   readonly block: Block;
   readonly athlete: Athlete;
+  /** Every revision of the coach's own exercises. */
+  readonly ownExercises: readonly Exercise[];
   readonly issued: readonly IssuedWeek[];
   readonly log: Log;
   readonly answers: readonly Answer[];
@@ -69,12 +73,20 @@ export type SentSet = Omit<LoggedSet, 'workoutId'>;
 /** When soreness in a muscle had ended, as a phone sends it. */
 export type SentSoreness = Omit<SorenessReport, 'workoutId'> & { readonly id: string };
 
+/** How the last ramp set of a slot moved, as a phone sends it. */
+export interface SentRamp {
+  readonly id: string;
+  readonly slotId: string;
+  readonly verdict: RampVerdict;
+}
+
 /** What a phone has done in one session and nobody has confirmed yet. */
 export interface Outgoing {
   readonly localDate: LocalDate;
   readonly sets: readonly SentSet[];
   readonly finish: boolean;
   readonly soreness: readonly SentSoreness[];
+  readonly ramps: readonly SentRamp[];
 }
 
 export type LogOutcome =
@@ -82,6 +94,51 @@ export type LogOutcome =
   | { readonly status: 'recalled' }
   | { readonly status: 'unknown set'; readonly id: string }
   | { readonly status: 'gone' };
+
+/** How keeping changed facts of an athlete went. */
+export type SaveAthleteOutcome =
+  | { readonly status: 'saved'; readonly revision: number }
+  | { readonly status: 'stale'; readonly revision: number; readonly theirs: Athlete }
+  | { readonly status: 'refused'; readonly problems: readonly Problem[] }
+  | { readonly status: 'gone' };
+
+/** Where an exercise stands in a block. */
+export interface ExerciseUse {
+  readonly blockId: string;
+  readonly blockName: string;
+  readonly athleteName: string;
+  /** Slots by the revision they pin. */
+  readonly slots: readonly { readonly slotId: string; readonly session: string; readonly revision: number }[];
+}
+
+export type SaveExerciseOutcome =
+  | { readonly status: 'saved'; readonly exercise: Exercise; readonly uses: readonly ExerciseUse[] }
+  | { readonly status: 'stale'; readonly newest: Exercise }
+  | { readonly status: 'refused'; readonly problems: readonly Problem[] }
+  | { readonly status: 'gone' };
+
+/** What is measured of a body over time. Weights in kg or lb, girths in cm or in. */
+export const MEASUREMENTS = [
+  'body weight',
+  'waist',
+  'hips',
+  'chest',
+  'shoulders',
+  'upper arm',
+  'thigh',
+  'calf',
+] as const;
+export type MeasurementKind = (typeof MEASUREMENTS)[number];
+export const MEASUREMENT_UNITS = ['kg', 'lb', 'cm', 'in'] as const;
+export type MeasurementUnit = (typeof MEASUREMENT_UNITS)[number];
+
+export interface Measurement {
+  readonly id: string;
+  readonly date: LocalDate;
+  readonly kind: MeasurementKind;
+  readonly value: number;
+  readonly unit: MeasurementUnit;
+}
 
 /** Answers of the server that are not about the matter itself. */
 export type Unanswered =

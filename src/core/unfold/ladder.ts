@@ -1,9 +1,8 @@
 import type { Muscle, PerMuscle } from '../anatomy/muscle';
 import type { Phase } from '../athlete/athlete';
-import type { Goal } from '../block/block';
 import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
-import type { Exercise, Loading } from '../exercises/exercise';
+import type { Exercise, Loading, Measure } from '../exercises/exercise';
 import type { WarmUpSet } from '../loading/warm-up-ramp';
 import type { Unit } from '../loading/weight';
 import type { CurrentSet } from '../log/current-sets';
@@ -11,6 +10,7 @@ import type { Workout } from '../log/log';
 import type { Candidate } from '../progression/load-rules/fit';
 import type { Reason } from '../reason';
 import type { Role } from '../techniques/technique';
+import type { Goal } from '../volume/goal';
 import type { Landmarks } from '../volume/landmarks';
 
 /** A set as asked. Load in the slot's unit, for bodyweight work what is added; null while it is still looked for. */
@@ -31,7 +31,10 @@ export interface LadderSlot {
   readonly slotId: string;
   readonly exerciseId: string;
   readonly exerciseRevision: number;
+  readonly variant: string | null;
   readonly loading: Loading;
+  /** Where it is seconds, `reps` of its sets are seconds. */
+  readonly measure: Measure;
   readonly unit: Unit;
   /** Bodyweight share lifted along, in the unit. */
   readonly carried: number;
@@ -49,6 +52,8 @@ export interface LadderSession {
   readonly sessionId: string;
   readonly name: string;
   readonly day: number;
+  /** The athlete's place id; null: their usual place. */
+  readonly place: string | null;
   readonly slots: readonly LadderSlot[];
   /** Seconds at the two ends of the rep ranges. */
   readonly seconds: { readonly low: number; readonly high: number };
@@ -57,13 +62,18 @@ export interface LadderSession {
   readonly sets: number;
 }
 
-/** A muscle in one week. Sets are credited weekly sets. */
+/** A muscle in one week. */
 export interface MuscleWeek {
   readonly muscle: Muscle;
   readonly goal: Goal;
+  /** Weekly sets as the block's school credits them. */
   readonly sets: number;
+  /** What the landmarks are compared with: fractional weekly sets, or direct ones under a fixed dose. */
+  readonly measured: number;
   /** Sessions a week that credit it at least an exposure. */
   readonly frequency: number;
+  /** The same, by sets that train it as prime mover alone. */
+  readonly directFrequency: number;
   readonly landmarks: Landmarks;
   readonly why: Reason;
 }

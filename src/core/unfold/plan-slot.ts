@@ -1,6 +1,7 @@
-import type { RepRange } from '../block/block';
+import type { RepRange, Slot, SlotRir } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { driftedSet, driftPerSet } from '../effort/drift';
+import { rirOfHold, secondsAt } from '../effort/hold';
 import type { RepMaxCurve } from '../effort/rep-max';
 import { isMakeable, nearestLoad } from '../loading/grid';
 import { hundredths } from '../loading/weight';
@@ -9,16 +10,18 @@ import { bestFit } from '../progression/load-rules/best-fit';
 import { type Candidate, candidate, capacity, type Fit, type FitInput } from '../progression/load-rules/fit';
 import type { Reason, Strength } from '../reason';
 import { easyReps, fewerSets } from '../recovery/easy-week';
-import { roundHalfDown } from '../rounding';
-import { partsOf, type TechniqueParameters, withSetCount } from '../techniques/registry';
+import { clamp, roundHalfDown } from '../rounding';
+import { partsOf, setCount, type TechniqueParameters, withSetCount } from '../techniques/registry';
 import type { Part } from '../techniques/technique';
 import { isHard } from '../volume/credit';
 import type { LadderSlot, PlannedSet } from './ladder';
-import type { Track } from './track';
+import { isHeld, type Track } from './track';
 
 /** What the week asks of a slot before its loads are found. */
 export interface SlotTarget {
   readonly rir: number;
+  /** RIR of the week before the slot's offset. */
+  readonly weekRir: number;
   readonly whyRir: Reason;
   readonly sets: number;
   readonly whySets: Reason;
@@ -37,12 +40,25 @@ function shifted(range: RepRange, offset: number): RepRange {
   return { low: range.low + offset, high: range.high + offset };
 }
 
-/** A slot's sets in a building week: each part loaded by the rule, later sets by drift. */
+/** A set's own effort where the slot gives it one; the last set's word goes before its number's. */
+function ownRir({ setTargets }: Slot, at: number, count: number): SlotRir | null {
+  const last = at === count - 1 ? setTargets.find(({ set }) => set === 'last') : undefined;
+  return (last ?? setTargets.find(({ set }) => set === at + 1))?.rir ?? null;
+}
+
+function setRir(own: SlotRir | null, asked: number, weekRir: number): number {
+  if (own === null) return asked;
+  return own.kind === 'fixed' ? own.rir : Math.max(0, weekRir + own.offset);
+}
+
+/** A slot's sets in a building week: each part loaded by the rule, later sets by drift, single sets by their own effort. */
 export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
   const { slot, grid } = track;
   const { conventions, curve, strength } = target;
+  const held = isHeld(track.exercise);
   const perSet = driftPerSet(slot.rest, conventions);
   const technique: TechniqueParameters = withSetCount(slot.technique, target.sets);
+  const count = setCount(technique);
   const sets: PlannedSet[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
   let top: number | null = null;
@@ -51,7 +67,7 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     const range = shifted(slot.range, part.repOffset);
     const before = sets.length;
     const input: FitInput | null =
-      strength === null
+      strength === null || held
         ? null
         : {
             oneRepMax: strength.oneRepMax,
@@ -74,20 +90,41 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
         why = { code: 'load/answered', outcome, unit: grid.unit, load, reps, proposed: why };
       }
     }
+    if (held) {
+      first = holdFit(track, target, rir, perSet * before);
+      if (before === 0 && strength !== null && first !== null)
+        why = {
+          code: 'load/hold',
+          unit: grid.unit,
+          load: first.load,
+          seconds: first.reps,
+          strength,
+          targetRir: rir,
+          range,
+        };
+    }
     const load: number | null = first === null ? null : hundredths(first.load);
     if (before === 0) top = load;
     const asked = { reps: first?.reps ?? roundHalfDown((range.low + range.high) / 2), rir };
+    // A rep of a hold is a share of its seconds.
+    const unit = held ? Math.max(1, (asked.reps * conventions.holdShare) / 100) : 1;
     for (let k = 1; k <= part.sets; k++) {
-      const drifted = driftedSet(slot.drift, asked, perSet, k);
+      const drifted = driftedSet(slot.drift, asked, perSet * unit, k);
+      const own = setRir(ownRir(slot, sets.length, count), drifted.rir, target.weekRir);
+      const reps = Math.max(1, drifted.reps + roundHalfDown((drifted.rir - own) * unit));
       sets.push({
         id: `${part.role}-${k}`,
         role: part.role,
         load: load === null ? null : load / 100,
-        reps: drifted.reps,
-        rir: drifted.rir,
+        reps,
+        rir: own,
         predictedRir:
-          input === null || load === null ? null : capacity(input, load) - perSet * (k - 1) - drifted.reps,
-        hard: isHard(drifted.rir, conventions),
+          load === null || strength === null
+            ? null
+            : input !== null
+              ? capacity(input, load) - perSet * (k - 1) - reps
+              : rirOfHold(strength.oneRepMax, reps, conventions) - perSet * (before + k - 1),
+        hard: isHard(own, conventions),
       });
     }
   }
@@ -95,7 +132,9 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     slotId: slot.id,
     exerciseId: slot.exercise.id,
     exerciseRevision: slot.exercise.revision,
+    variant: slot.variant,
     loading: track.exercise.loading,
+    measure: track.exercise.measure,
     unit: grid.unit,
     carried: track.carried,
     rest: slot.rest,
@@ -103,7 +142,7 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     note: slot.note,
     sets,
     warmUp: [],
-    oneRepMax: strength?.oneRepMax ?? null,
+    oneRepMax: held ? null : (strength?.oneRepMax ?? null),
     why: {
       rir: target.whyRir,
       load: why,
@@ -111,6 +150,27 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
       reps: { code: 'reps/drift', mode: slot.drift, seconds: slot.rest, perSet },
     },
   };
+}
+
+/**
+ * Seconds of a hold: what leaves the target in reserve, within the range; the load, if there is any, stays as it was.
+ * Null while nothing is known.
+ */
+function holdFit(
+  track: Track,
+  { strength, conventions }: SlotTarget,
+  rir: number,
+  fatigue: number,
+): Candidate | null {
+  if (strength === null) return null;
+  const { range } = track.slot;
+  const seconds = clamp(
+    roundHalfDown(secondsAt(strength.oneRepMax, rir + fatigue, conventions)),
+    range.low,
+    range.high,
+  );
+  const load = nearestLoad(track.grid, hundredths(strength.source.load)) / 100;
+  return { load, reps: seconds, predictedRir: rirOfHold(strength.oneRepMax, seconds, conventions) - fatigue };
 }
 
 function fitPart(input: FitInput, part: Part, top: number | null): Fit | undefined {
@@ -155,6 +215,12 @@ export function easeSlot(track: Track, planned: LadderSlot, easing: Easing, targ
       };
     }
     const load = easedLoad(track, hundredths(set.load), easing.loadFactor);
+    if (isHeld(track.exercise)) {
+      const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, rir, conventions)));
+      const reps = Math.min(set.reps, seconds);
+      const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
+      return { ...set, load: load / 100, reps, rir, predictedRir, hard: isHard(rir, conventions) };
+    }
     const reach = capacity(
       {
         oneRepMax: strength.oneRepMax,

@@ -1,6 +1,6 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Athlete } from '../athlete/athlete';
-import { type Block, goalOf } from '../block/block';
+import type { Block } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import type { RepMaxCurve } from '../effort/rep-max';
 import { contribution, credits, type Exercise, payoff, primeMovers } from '../exercises/exercise';
@@ -19,6 +19,8 @@ import { type JudgedSet, type Performance, performance } from '../recovery/perfo
 import { setCount, setLimits } from '../techniques/registry';
 import { setSeconds } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
+import { goalOf } from '../volume/goal';
+import { type StartSets, startShortfall } from '../volume/start-enough';
 import type { Answer, LadderSession, LadderSlot, LadderWeek, Performed, Proposal } from './ladder';
 
 /** How a muscle did in one finished session. */
@@ -30,6 +32,8 @@ export interface Observation {
   readonly soreness: Soreness | 'no check-in';
   readonly performance: Performance;
   readonly behindTwice: boolean;
+  /** Week 1 only: sets by which the start seems to lie below the athlete's floor. */
+  readonly startShortfall: number;
 }
 
 /** Sets of last week's same slot, for "fewer reps than last time at equal load". */
@@ -54,6 +58,7 @@ function judgedSets(slot: LadderSlot, performed: Performed, before: Before): Jud
     if (logged === undefined || logged.exerciseId !== slot.exerciseId) continue;
     const load = slot.carried + valueIn(slot.unit, logged.load);
     judged.push({
+      held: slot.measure === 'seconds',
       target: { load: set.load === null ? load : slot.carried + set.load, reps: set.reps, rir: set.rir },
       done: { load, reps: logged.reps, rir: logged.rir },
       before: earlier?.get(set.id) ?? null,
@@ -75,12 +80,15 @@ export function observe(
 ): Observation[] {
   if (!performed.workout.finished) return [];
   const sets = new Map<Muscle, JudgedSet[]>();
+  const starts = new Map<Muscle, StartSets[]>();
   for (const slot of session.slots) {
     const judged = judgedSets(slot, performed, judging.before);
+    const start = { sets: judged.map(({ done }) => done) };
     for (const muscle of primeMovers(judging.facts(slot).exercise)) {
       const held = sets.get(muscle);
       if (held === undefined) sets.set(muscle, [...judged]);
       else held.push(...judged);
+      if (week === 1) starts.set(muscle, [...(starts.get(muscle) ?? []), start]);
     }
   }
   return MUSCLES.flatMap((muscle): Observation[] => {
@@ -89,15 +97,17 @@ export function observe(
     const behind = result.verdict === 'behind';
     const behindTwice = behind && lastBehind.get(muscle) === true;
     lastBehind.set(muscle, behind);
+    const soreness = judging.soreness.get(`${performed.workout.id}/${muscle}`) ?? 'no check-in';
     return [
       {
         muscle,
         week,
         sessionId: session.sessionId,
         date: performed.workout.date,
-        soreness: judging.soreness.get(`${performed.workout.id}/${muscle}`) ?? 'no check-in',
+        soreness,
         performance: result,
         behindTwice,
+        startShortfall: week === 1 ? startShortfall(starts.get(muscle) ?? [], soreness) : 0,
       },
     ];
   });
@@ -130,8 +140,10 @@ export function recoverSubject(muscle: Muscle, week: number): string {
 
 /** Identity of the call that an observation leads to. */
 export function responseId(subject: string, observation: Observation): string {
-  const { soreness, performance: result, behindTwice } = observation;
-  return `${subject}/${factsHash([soreness, result.verdict, behindTwice])}`;
+  const { soreness, performance: result, behindTwice, startShortfall: short } = observation;
+  // Left out where it is 0, so that calls answered before it was known stay answered.
+  const facts = [soreness, result.verdict, behindTwice, ...(short > 0 ? [short] : [])];
+  return `${subject}/${factsHash(facts)}`;
 }
 
 interface NextWeek {
@@ -153,7 +165,8 @@ export function responseProposals(observations: readonly Observation[], next: Ne
   const wants: { want: Want; observation: Observation }[] = [];
   for (const observation of observations) {
     const { muscle, sessionId } = observation;
-    const goal = goalOf(block, muscle);
+    const goal = goalOf(block, athlete, muscle);
+    // A fixed dose is not ramped: it only answers when a muscle must recover.
     if (goal === 'hold') continue;
     const wanted = wantedSets({ ...observation, verdict: observation.performance.verdict }, athlete.style);
     if (wanted === 'recover') {
@@ -171,7 +184,12 @@ export function responseProposals(observations: readonly Observation[], next: Ne
       }
       continue;
     }
-    if (wanted === 0 || !open(setsSubject(muscle, sessionId, plan.week), observation)) continue;
+    if (
+      wanted === 0 ||
+      block.landmarks === 'fixed dose' ||
+      !open(setsSubject(muscle, sessionId, plan.week), observation)
+    )
+      continue;
     const slots = roomFor(muscle, sessionId, next);
     if (slots.length > 0) {
       wants.push({ want: { muscle, sessionId, priority: goal === 'priority', wanted, slots }, observation });
@@ -214,7 +232,7 @@ function whyOf(
   add: number,
   capped: Grant['capped'],
 ): Proposal['why'] {
-  const { muscle, soreness, performance: result, behindTwice } = observation;
+  const { muscle, soreness, performance: result, behindTwice, startShortfall: short } = observation;
   return {
     code: 'set-response',
     muscle,
@@ -222,6 +240,7 @@ function whyOf(
     verdict: result.verdict,
     score: result.score,
     behindTwice,
+    startShortfall: short,
     style: athlete.style,
     wanted,
     add,
@@ -238,7 +257,11 @@ function roomFor(muscle: Muscle, sessionId: string, next: NextWeek): SlotRoom[] 
     if (prescription === undefined || prescription.setRule !== 'by response') return [];
     if (contribution(exercise, muscle) !== 1) return [];
     const seconds = setSeconds(
-      { secondsPerRep: secondsPerRep(slot.tempo, next.conventions.secondsPerRep), sides: exercise.sides },
+      {
+        secondsPerRep:
+          slot.measure === 'seconds' ? 1 : secondsPerRep(slot.tempo, next.conventions.secondsPerRep),
+        sides: exercise.sides,
+      },
       prescription.range.high,
     );
     return [
@@ -279,7 +302,7 @@ function situation({ block, athlete, plan, last, answers, facts, conventions }: 
     minutesLimit: athlete.minutes,
     minutes: new Map(plan.sessions.map((session) => [session.sessionId, session.seconds.high / 60])),
     sessionSets,
-    weekSets: new Map(MUSCLES.map((muscle) => [muscle, plan.muscles[muscle].sets])),
+    weekSets: new Map(MUSCLES.map((muscle) => [muscle, plan.muscles[muscle].measured])),
     ceiling: new Map(MUSCLES.map((muscle) => [muscle, plan.muscles[muscle].landmarks.ceiling])),
     perWeek: 7 / block.cycleDays,
     hardSets: plan.hardSets,

@@ -10,6 +10,7 @@ const observation: Observation = {
   soreness: 'early',
   performance: { verdict: 'ahead', score: 2 },
   behindTwice: false,
+  startShortfall: 0,
 };
 const sore: Observation = { ...observation, soreness: 'still sore' };
 

@@ -1,7 +1,10 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Slot } from '../block/block';
+import type { Conventions } from '../conventions/conventions';
+import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
+import type { EquipmentSet } from '../loading/equipment';
 import { type LoadGrid, loadGrid, nearestLoad } from '../loading/grid';
 import { hundredths, valueIn, type Weight } from '../loading/weight';
 import type { Strength, StrengthSource } from '../reason';
@@ -11,6 +14,7 @@ import type { LadderSlot, Performed } from './ladder';
 interface Exposure {
   readonly week: number;
   readonly source: StrengthSource;
+  /** One-rep max, share of bodyweight included; for what is held, the longest hold in seconds. */
   readonly oneRepMax: number;
 }
 
@@ -39,31 +43,53 @@ export interface Track {
 /** How many exposures a current strength estimate looks back on. */
 const EXPOSURES = 2;
 
-export function trackOf(slot: Slot, exercise: Exercise, athlete: Athlete, curve: RepMaxCurve): Track {
-  const grid = loadGrid(exercise.loading, athlete.equipment);
+/** What strength is estimated by. */
+export interface Estimating {
+  readonly curve: RepMaxCurve;
+  readonly conventions: Conventions;
+}
+
+export function isHeld(exercise: Pick<Exercise, 'measure'>): boolean {
+  return exercise.measure === 'seconds';
+}
+
+export function trackOf(
+  slot: Slot,
+  exercise: Exercise,
+  athlete: Athlete,
+  loads: EquipmentSet,
+  estimating: Estimating,
+): Track {
+  const grid = loadGrid(exercise.loading, loads);
   const carried = exercise.bodyweightShare * valueIn(grid.unit, athlete.bodyweight);
   const set = slot.start ?? athlete.bestSets[exercise.id];
-  const start =
-    set === undefined
-      ? null
-      : startExposure(slot.start === null ? 'best set' : 'start set', set, grid, carried, curve);
+  const kind = slot.start === null ? 'best set' : 'start set';
+  const start = set === undefined ? null : startExposure(kind, set, { exercise, grid, carried }, estimating);
   return { slot, exercise, grid, carried, start, exposures: [], last: new Map(), lastLogged: null };
+}
+
+type Lifted = Pick<Track, 'exercise' | 'grid' | 'carried'>;
+
+/** Strength that a set stands for; undefined when nothing is moved. */
+function strengthOf(
+  { exercise, carried }: Lifted,
+  set: { readonly load: number; readonly reps: number; readonly rir: number },
+  { curve, conventions }: Estimating,
+): number | undefined {
+  if (isHeld(exercise)) return longestHold(set.reps, set.rir, conventions);
+  const moved = carried + set.load;
+  return moved <= 0 ? undefined : e1rm(moved, set.reps + set.rir, curve);
 }
 
 function startExposure(
   kind: 'best set' | 'start set',
   set: { readonly load: Weight; readonly reps: number; readonly rir: number },
-  grid: LoadGrid,
-  carried: number,
-  curve: RepMaxCurve,
+  lifted: Lifted,
+  estimating: Estimating,
 ): Exposure | null {
-  const load = valueIn(grid.unit, set.load);
-  if (carried + load <= 0) return null;
-  return {
-    week: 0,
-    source: { kind, load, reps: set.reps, rir: set.rir },
-    oneRepMax: e1rm(carried + load, set.reps + set.rir, curve),
-  };
+  const done = { load: valueIn(lifted.grid.unit, set.load), reps: set.reps, rir: set.rir };
+  const oneRepMax = strengthOf(lifted, done, estimating);
+  return oneRepMax === undefined ? null : { week: 0, source: { kind, ...done }, oneRepMax };
 }
 
 /**
@@ -104,7 +130,7 @@ export function rememberLog(
   planned: LadderSlot,
   performed: Performed,
   week: number,
-  curve: RepMaxCurve,
+  estimating: Estimating,
 ): void {
   const seen = new Set<Role>();
   planned.sets.forEach((set, at) => {
@@ -112,15 +138,12 @@ export function rememberLog(
     if (seen.has(set.role)) return;
     seen.add(set.role);
     if (logged === undefined || logged.exerciseId !== track.exercise.id) return;
-    const load = valueIn(track.grid.unit, logged.load);
-    if (track.carried + load <= 0) return;
-    track.last.set(set.role, { load: nearestLoad(track.grid, hundredths(load)), reps: logged.reps });
+    const done = { load: valueIn(track.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
+    const oneRepMax = strengthOf(track, done, estimating);
+    if (oneRepMax === undefined) return;
+    track.last.set(set.role, { load: nearestLoad(track.grid, hundredths(done.load)), reps: done.reps });
     if (at > 0) return;
     track.lastLogged = week;
-    track.exposures.push({
-      week,
-      source: { kind: 'logged', week, load, reps: logged.reps, rir: logged.rir },
-      oneRepMax: e1rm(track.carried + load, logged.reps + logged.rir, curve),
-    });
+    track.exposures.push({ week, source: { kind: 'logged', week, ...done }, oneRepMax });
   });
 }

@@ -1,13 +1,16 @@
 import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
 import { type Athlete, type Phase, phaseOn } from '../athlete/athlete';
+import { placeFor } from '../athlete/place';
 import { type Block, type ExerciseRef, type Session, type Slot, sessionsInOrder } from '../block/block';
 import { newSlot } from '../block/new-slot';
 import { addDays } from '../calendar';
 import { type Conventions, conventionsWith } from '../conventions/conventions';
-import { EPLEY, type RepMaxCurve } from '../effort/rep-max';
+import { curveOf } from '../effort/curves';
+import type { RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { primeMovers } from '../exercises/exercise';
 import { unknownExercise } from '../exercises/unknown-exercise';
+import { inVariant } from '../exercises/variant';
 import { factsHash } from '../hash';
 import { nearestLoad } from '../loading/grid';
 import { hundredths } from '../loading/weight';
@@ -37,7 +40,7 @@ import { rememberLog, rememberPlan, strengthAt, type Track, trackOf } from './tr
 import { sessionFigures, weekFigures } from './week-figures';
 
 /** Counts up when the rules compute differently; issued weeks note the one they were made with. */
-export const ENGINE_VERSION = 1;
+export const ENGINE_VERSION = 2;
 
 /** Facts of an exercise revision; undefined when it is not known. */
 export type ExerciseLookup = (ref: ExerciseRef) => Exercise | undefined;
@@ -67,8 +70,8 @@ const byWorkout = (workouts: readonly Workout[]) =>
 class Climb {
   private readonly block: Block;
   private readonly athlete: Athlete;
-  private readonly conventions: Conventions;
-  private readonly curve: RepMaxCurve = EPLEY;
+  readonly conventions: Conventions;
+  readonly curve: RepMaxCurve;
   private readonly sessions: readonly Session[];
   private readonly tracks = new Map<string, Track>();
   private readonly issued: ReadonlyMap<number, IssuedWeek>;
@@ -86,9 +89,10 @@ class Climb {
     this.block = input.block;
     this.athlete = input.athlete;
     this.conventions = conventionsWith(input.block.conventions);
+    this.curve = curveOf(input.athlete.effort);
     this.sessions = sessionsInOrder(input.block);
     for (const session of this.sessions) {
-      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot));
+      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot, session.place));
     }
     this.issued = new Map(input.issued.map((week) => [week.week, week]));
     this.answers = new StandingAnswers(input.answers, (week) => this.issued.has(week));
@@ -115,21 +119,28 @@ class Climb {
     return { rungs, currentWeek: current?.plan.week ?? 1, proposals: this.proposals };
   }
 
-  private track(slot: Slot): Track {
+  private track(slot: Slot, place: string | null): Track {
     const exercise = this.input.exercises(slot.exercise) ?? unknownExercise(slot.exercise);
-    return trackOf(slot, exercise, this.athlete, this.curve);
+    const { loads } = placeFor(this.athlete, place);
+    return trackOf(slot, inVariant(exercise, slot.variant), this.athlete, loads, this);
   }
 
   /** Facts for a planned slot, also for one that has left the block since its week was issued. */
   private readonly facts = (planned: LadderSlot): Track => {
     const known = this.tracks.get(planned.slotId);
-    if (known !== undefined && known.exercise.id === planned.exerciseId) return known;
+    if (
+      known !== undefined &&
+      known.exercise.id === planned.exerciseId &&
+      known.exercise.revision === planned.exerciseRevision &&
+      known.slot.variant === planned.variant
+    )
+      return known;
     const ref = { id: planned.exerciseId, revision: planned.exerciseRevision };
-    const key = `${ref.id}@${ref.revision}`;
+    const key = `${ref.id}@${ref.revision}/${planned.variant}`;
     const stranger = this.strangers.get(key);
     if (stranger !== undefined) return stranger;
     const exercise = this.input.exercises(ref) ?? unknownExercise(ref);
-    const made = trackOf(newSlot(planned.slotId, exercise), exercise, this.athlete, this.curve);
+    const made = this.track(newSlot(planned.slotId, exercise, planned.variant), null);
     this.strangers.set(key, made);
     return made;
   };
@@ -139,7 +150,9 @@ class Climb {
   private readonly landmarks = (phase: Phase): PerMuscle<LandmarkTrace> => {
     const known = this.landmarksIn.get(phase);
     if (known !== undefined) return known;
-    const made = perMuscle((muscle) => landmarksFor(muscle, this.athlete, phase, this.conventions));
+    const made = perMuscle((muscle) =>
+      landmarksFor(muscle, this.athlete, phase, this.conventions, this.block.landmarks),
+    );
     this.landmarksIn.set(phase, made);
     return made;
   };
@@ -180,10 +193,11 @@ class Climb {
     const as = deload ? this.block.weeks : week;
     const strength = strengthAt(track, as, gain);
     const { rir, whyRir } = this.rirOf(track.slot, as);
+    const weekRir = rampRir(this.block.rir, as, this.block.weeks);
     const { sets, whySets } = this.setsOf(track, as);
     const pinned = deload ? null : this.pinned(track, session, week);
     const { curve, conventions } = this;
-    const target: SlotTarget = { rir, whyRir, sets, whySets, strength, pinned, curve, conventions };
+    const target: SlotTarget = { rir, weekRir, whyRir, sets, whySets, strength, pinned, curve, conventions };
     const planned = deload ? this.lastWeekAgain(track, target) : planBuilding(track, target);
     if (deload && this.block.deload !== null) {
       return easeSlot(
@@ -375,7 +389,7 @@ class Climb {
         )
           continue;
         rememberPlan(track, slot);
-        if (done !== undefined) rememberLog(track, slot, done, plan.week, curve);
+        if (done !== undefined) rememberLog(track, slot, done, plan.week, this);
       }
       if (done === undefined) continue;
       const judging = { facts, before: this.before, soreness, curve, conventions };

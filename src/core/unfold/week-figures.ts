@@ -1,6 +1,6 @@
 import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
-import type { Athlete, Phase } from '../athlete/athlete';
-import { type Block, goalOf, type Session } from '../block/block';
+import { type Athlete, hardSessions, type Phase } from '../athlete/athlete';
+import type { Block, Session } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { LoadGrid } from '../loading/grid';
@@ -12,10 +12,15 @@ import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { wholeBodyBudget } from '../volume/budget';
 import { CREDITING } from '../volume/credit';
+import { goalOf } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
 import type { LadderSession, LadderSlot, MuscleWeek, PlannedSet } from './ladder';
 
-type Facts = (slot: LadderSlot) => { readonly exercise: Exercise; readonly grid: LoadGrid };
+type Facts = (slot: LadderSlot) => {
+  readonly exercise: Exercise;
+  readonly grid: LoadGrid;
+  readonly carried: number;
+};
 
 /** Ramp sets assumed while the work load is still looked for. */
 const RAMP_UNKNOWN = [10, 5];
@@ -32,25 +37,26 @@ export function sessionFigures(
   const ranges = new Map(session.slots.map((slot) => [slot.id, slot]));
   const timed: TimedSlot[] = [];
   const withRamps = slots.map((slot, at): LadderSlot => {
-    const { exercise, grid } = facts(slot);
+    const { exercise, grid, carried } = facts(slot);
+    const held = exercise.measure === 'seconds';
     const movers = primeMovers(exercise);
     const cold = movers.some((muscle) => !warm.has(muscle));
     for (const muscle of movers) warm.add(muscle);
     const [first] = slot.sets;
     let warmUp: readonly WarmUpSet[] = [];
-    if (cold && first !== undefined && first.load !== null) {
+    if (cold && !held && first !== undefined && first.load !== null) {
       warmUp = warmUpRamp(
-        { load: hundredths(first.load), reps: first.reps, general: at === 0 },
+        { load: hundredths(first.load), reps: first.reps, general: at === 0, carried: carried * 100 },
         grid,
         conventions,
       );
     }
     timed.push({
-      secondsPerRep: secondsPerRep(slot.tempo, conventions.secondsPerRep),
+      secondsPerRep: held ? 1 : secondsPerRep(slot.tempo, conventions.secondsPerRep),
       sides: exercise.sides,
       rest: slot.rest,
       sets: repSpans(slot, ranges.get(slot.slotId)),
-      warmUps: cold && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
+      warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
     });
     return { ...slot, warmUp };
   });
@@ -59,6 +65,7 @@ export function sessionFigures(
     sessionId: session.id,
     name: session.name,
     day: session.day,
+    place: session.place,
     slots: withRamps,
     seconds: { low: time.low, high: time.high },
     whySeconds: { code: 'minutes', mode: block.time, ...time },
@@ -84,6 +91,7 @@ interface Credited {
   readonly exerciseId: string;
   readonly contribution: number;
   sets: number;
+  credit: number;
 }
 
 /** Credit that a set gives to a muscle in this week; deload weeks show what is performed. */
@@ -95,6 +103,17 @@ export function setCredit(
   conventions: Conventions,
 ): number {
   return kind === 'deload' ? share : CREDITING[block.crediting](set, share, conventions);
+}
+
+/** A muscle's sums over the sessions of a week. */
+interface Sums {
+  /** As the block's school credits. */
+  total: number;
+  fractional: number;
+  direct: number;
+  exposures: number;
+  directExposures: number;
+  readonly parts: Map<string, Credited>;
 }
 
 /** Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget. */
@@ -112,38 +131,42 @@ export function weekFigures(
 ): { muscles: Readonly<Record<Muscle, MuscleWeek>>; hardSets: number; budget: number; whyHardSets: Reason } {
   const { block, athlete, phase, kind } = week;
   const perWeek = 7 / block.cycleDays;
-  const total = new Map<Muscle, number>();
-  const direct = new Map<Muscle, number>();
-  const exposures = new Map<Muscle, number>();
-  const parts = new Map<Muscle, Map<string, Credited>>();
+  const sums = new Map<Muscle, Sums>();
   let performed = 0;
   for (const session of sessions) {
-    const inSession = new Map<Muscle, number>();
+    const inSession = new Map<Muscle, { fractional: number; direct: number }>();
     for (const slot of session.slots) {
       const { exercise } = facts(slot);
       let counted = 0;
       for (const set of slot.sets) if (kind === 'deload' || set.hard) counted++;
       performed += counted;
-      if (counted === 0) continue;
       for (const [muscle, share] of credits(exercise)) {
         let credit = 0;
         for (const set of slot.sets) credit += setCredit(set, share, block, kind, conventions);
-        inSession.set(muscle, (inSession.get(muscle) ?? 0) + credit);
-        if (share === 1) direct.set(muscle, (direct.get(muscle) ?? 0) + counted);
-        let list = parts.get(muscle);
-        if (list === undefined) {
-          list = new Map();
-          parts.set(muscle, list);
+        if (counted === 0 && credit === 0) continue;
+        const sum = sumsOf(sums, muscle);
+        const here = inSession.get(muscle) ?? { fractional: 0, direct: 0 };
+        inSession.set(muscle, here);
+        sum.total += credit;
+        sum.fractional += counted * share;
+        here.fractional += counted * share;
+        if (share === 1) {
+          sum.direct += counted;
+          here.direct += counted;
         }
-        const part = list.get(exercise.id);
+        const part = sum.parts.get(exercise.id);
         if (part === undefined)
-          list.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted });
-        else part.sets += counted;
+          sum.parts.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted, credit });
+        else {
+          part.sets += counted;
+          part.credit += credit;
+        }
       }
     }
-    for (const [muscle, sets] of inSession) {
-      total.set(muscle, (total.get(muscle) ?? 0) + sets);
-      if (sets >= conventions.exposureCredit) exposures.set(muscle, (exposures.get(muscle) ?? 0) + 1);
+    for (const [muscle, { fractional, direct }] of inSession) {
+      const sum = sumsOf(sums, muscle);
+      if (fractional >= conventions.exposureCredit) sum.exposures++;
+      if (direct >= conventions.exposureCredit) sum.directExposures++;
     }
   }
   const landmarks = week.landmarks(phase);
@@ -152,13 +175,19 @@ export function weekFigures(
   return {
     muscles: perMuscle((muscle): MuscleWeek => {
       const trace = landmarks[muscle];
-      const sets = (total.get(muscle) ?? 0) * perWeek;
-      const goal = goalOf(block, muscle);
+      const sum = sums.get(muscle) ?? NOTHING;
+      const sets = sum.total * perWeek;
+      const measured = (trace.school === 'fixed dose' ? sum.direct : sum.fractional) * perWeek;
+      const frequency = sum.exposures * perWeek;
+      const directFrequency = sum.directExposures * perWeek;
+      const goal = goalOf(block, athlete, muscle);
       return {
         muscle,
         goal,
         sets,
-        frequency: (exposures.get(muscle) ?? 0) * perWeek,
+        measured,
+        frequency,
+        directFrequency,
         landmarks: trace.result,
         why: {
           code: 'volume',
@@ -166,9 +195,13 @@ export function weekFigures(
           goal,
           landmarks: trace,
           cycleDays: block.cycleDays,
+          crediting: block.crediting,
           sets,
-          direct: (direct.get(muscle) ?? 0) * perWeek,
-          parts: [...(parts.get(muscle)?.values() ?? [])],
+          measured,
+          direct: sum.direct * perWeek,
+          frequency,
+          directFrequency,
+          parts: [...sum.parts.values()],
         },
       };
     }),
@@ -180,7 +213,25 @@ export function weekFigures(
       budget,
       level: athlete.level,
       phase,
-      hardSport: athlete.hardSport,
+      hardSport: hardSessions(athlete),
     },
   };
+}
+
+const NOTHING: Sums = {
+  total: 0,
+  fractional: 0,
+  direct: 0,
+  exposures: 0,
+  directExposures: 0,
+  parts: new Map(),
+};
+
+function sumsOf(sums: Map<Muscle, Sums>, muscle: Muscle): Sums {
+  let sum = sums.get(muscle);
+  if (sum === undefined) {
+    sum = { ...NOTHING, parts: new Map() };
+    sums.set(muscle, sum);
+  }
+  return sum;
 }

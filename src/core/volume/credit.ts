@@ -1,4 +1,6 @@
 import type { Conventions } from '../conventions/conventions';
+import { clamp } from '../rounding';
+import type { Crediting } from './schools';
 
 /** Credit of one set to a muscle, 0-1. */
 export type CreditingSchool = (
@@ -12,9 +14,20 @@ export function isHard(rir: number, conventions: Conventions): boolean {
   return rir <= conventions.hardSetRir;
 }
 
-/** Schools of counting, each crediting a hard set its own way. */
-export const CREDITING = {
-  fractional: (set, contribution, conventions) => (isHard(set.rir, conventions) ? contribution : 0),
-} as const satisfies Record<string, CreditingSchool>;
+const whenHard =
+  (credit: (contribution: number) => number): CreditingSchool =>
+  ({ rir }, contribution, conventions) =>
+    isHard(rir, conventions) ? credit(contribution) : 0;
 
-export const CREDITING_SCHOOLS = Object.keys(CREDITING) as (keyof typeof CREDITING)[];
+/**
+ * Schools of counting. Direct only: prime movers. Fractional: the contribution itself. Inclusive: every clear
+ * assistance as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a set, times the contribution, whatever
+ * the threshold.
+ */
+export const CREDITING: Readonly<Record<Crediting, CreditingSchool>> = {
+  fractional: whenHard((contribution) => contribution),
+  'direct only': whenHard((contribution) => (contribution === 1 ? 1 : 0)),
+  inclusive: whenHard((contribution) => (contribution >= 0.5 ? 1 : 0)),
+  'near-failure reps': ({ reps, rir }, contribution, { effectiveReps }) =>
+    (clamp(effectiveReps - rir, 0, Math.min(reps, effectiveReps)) / effectiveReps) * contribution,
+};

@@ -10,7 +10,7 @@ const conventions = conventionsWith();
 test('hamstrings of an intermediate gaining: ceiling 14 x 1.125 = 15.75, floor 6 x 0.8 = 4.8', () => {
   const { result } = landmarksFor(
     'hamstrings',
-    { level: 'intermediate', landmarks: {} },
+    { level: 'intermediate', landmarks: {}, learned: {} },
     'gaining',
     conventions,
   );
@@ -19,7 +19,7 @@ test('hamstrings of an intermediate gaining: ceiling 14 x 1.125 = 15.75, floor 6
 });
 
 test('a novice’s side delts: 6 x 0.7 = 4.2; gaining 3.36 would fall below hold, so 4', () => {
-  const novice = { level: 'novice', landmarks: {} } as const;
+  const novice = { level: 'novice', landmarks: {}, learned: {} } as const;
   expect(landmarksFor('side delts', novice, 'holding', conventions).result.floor).toBeCloseTo(4.2, 9);
   expect(landmarksFor('side delts', novice, 'gaining', conventions).result.floor).toBe(4);
 });
@@ -33,7 +33,12 @@ test('hold <= floor <= ceiling, whatever a coach sets', () => {
       fc.constantFrom(...PHASES),
       fc.record({ hold: mark, floor: mark, ceiling: mark }, { requiredKeys: [] }),
       (muscle, level, phase, own) => {
-        const { result } = landmarksFor(muscle, { level, landmarks: { [muscle]: own } }, phase, conventions);
+        const { result } = landmarksFor(
+          muscle,
+          { level, landmarks: { [muscle]: own }, learned: {} },
+          phase,
+          conventions,
+        );
         expect(result.hold).toBeLessThanOrEqual(result.floor);
         expect(result.floor).toBeLessThanOrEqual(result.ceiling);
       },
@@ -42,5 +47,11 @@ test('hold <= floor <= ceiling, whatever a coach sets', () => {
 });
 
 test('an advanced athlete cutting with two hard sport sessions: 120 x 0.85 - 8 = 94', () => {
-  expect(wholeBodyBudget({ level: 'advanced', hardSport: 2 }, 'cutting', conventions)).toBeCloseTo(94, 9);
+  expect(
+    wholeBodyBudget(
+      { level: 'advanced', sport: [{ name: 'running', sessions: 2, hard: true }] },
+      'cutting',
+      conventions,
+    ),
+  ).toBeCloseTo(94, 9);
 });

@@ -1,6 +1,8 @@
 import type { Muscle, PerMuscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
+import type { Goal } from './goal';
+import type { LandmarkSchool } from './schools';
 
 /** Weekly fractional hard sets that maintain / just start growth / are the most that can be recovered from. */
 export interface Landmarks {
@@ -33,53 +35,96 @@ export const LANDMARKS: PerMuscle<Landmarks> = {
   calves: marks(4, 6, 16),
 };
 
-/** A muscle's landmarks with the factors that made them. */
+export const MARKS = ['hold', 'floor', 'ceiling'] as const;
+export type Mark = (typeof MARKS)[number];
+
+/** Who says a landmark: the convention, what blocks have taught, or the coach, who has the last word. */
+export type Origin = 'convention' | 'learned' | 'coach';
+
+/** A muscle's landmarks with where they come from and the factors that made them. */
 export interface LandmarkTrace {
+  readonly school: LandmarkSchool;
   readonly base: Landmarks;
-  readonly origin: 'convention' | 'coach';
+  readonly origins: Readonly<Record<Mark, Origin>>;
   readonly level: Level;
   readonly phase: Phase;
-  readonly levelFactor: number;
-  readonly floorFactor: number;
-  readonly ceilingFactor: number;
+  /** Level and phase factors of floor and ceiling; what was learned of an athlete has their level in it already. */
+  readonly factors: {
+    readonly floor: { readonly level: number; readonly phase: number };
+    readonly ceiling: { readonly level: number; readonly phase: number };
+  };
   readonly result: Landmarks;
 }
 
+/** What a phase does to floor and ceiling. */
+export function phaseFactors(phase: Phase, conventions: Conventions): { floor: number; ceiling: number } {
+  return {
+    floor: { gaining: conventions.gainingFloor, holding: 1, cutting: conventions.cuttingFloor }[phase],
+    ceiling: { gaining: conventions.gainingCeiling, holding: 1, cutting: conventions.cuttingCeiling }[phase],
+  };
+}
+
+/** What training age does to floor and ceiling. */
+export function levelFactor(level: Level, conventions: Conventions): number {
+  return { novice: conventions.noviceLandmarks, intermediate: 1, advanced: conventions.advancedLandmarks }[
+    level
+  ];
+}
+
 /**
- * Landmarks for an athlete in a phase. Level scales floor and ceiling, phase scales them again; always
- * hold <= floor <= ceiling. Unrounded.
+ * Landmarks for an athlete in a phase. A coach's figure goes before a learned one, and that before the convention's.
+ * Level scales floor and ceiling, phase scales them again; always hold <= floor <= ceiling. Unrounded. A fixed dose is
+ * the same for everybody, in direct sets, unless the coach has set the muscle.
  */
 export function landmarksFor(
   muscle: Muscle,
-  athlete: Pick<Athlete, 'level' | 'landmarks'>,
+  athlete: Pick<Athlete, 'level' | 'landmarks' | 'learned'>,
   phase: Phase,
   conventions: Conventions,
+  school: LandmarkSchool = 'ramped',
 ): LandmarkTrace {
-  const own = athlete.landmarks[muscle];
-  const base = { ...LANDMARKS[muscle], ...own };
-  const levelFactor = {
-    novice: conventions.noviceLandmarks,
-    intermediate: 1,
-    advanced: conventions.advancedLandmarks,
-  }[athlete.level];
-  const floorFactor = { gaining: conventions.gainingFloor, holding: 1, cutting: conventions.cuttingFloor }[
-    phase
-  ];
-  const ceilingFactor = {
-    gaining: conventions.gainingCeiling,
-    holding: 1,
-    cutting: conventions.cuttingCeiling,
-  }[phase];
-  const floor = Math.max(base.hold, base.floor * levelFactor * floorFactor);
-  const ceiling = Math.max(floor, base.ceiling * levelFactor * ceilingFactor);
-  return {
-    base,
-    origin: own === undefined ? 'convention' : 'coach',
-    level: athlete.level,
-    phase,
-    levelFactor,
-    floorFactor,
-    ceilingFactor,
-    result: { hold: base.hold, floor, ceiling },
+  const { level } = athlete;
+  if (school === 'fixed dose') {
+    const { doseHold: hold, doseFloor: floor, doseCeiling: ceiling } = conventions;
+    const dose = { hold, floor, ceiling };
+    const none = { level: 1, phase: 1 };
+    const origins = { hold: 'convention', floor: 'convention', ceiling: 'convention' } as const;
+    return {
+      school,
+      base: dose,
+      origins,
+      level,
+      phase,
+      factors: { floor: none, ceiling: none },
+      result: dose,
+    };
+  }
+  const own = athlete.landmarks[muscle] ?? {};
+  const learned = athlete.learned[muscle] ?? { evidence: '' };
+  const originOf = (mark: Mark): Origin => {
+    if (own[mark] !== undefined) return 'coach';
+    return mark !== 'hold' && learned[mark] !== undefined ? 'learned' : 'convention';
   };
+  const origins = { hold: originOf('hold'), floor: originOf('floor'), ceiling: originOf('ceiling') };
+  const usual = LANDMARKS[muscle];
+  const base = {
+    hold: own.hold ?? usual.hold,
+    floor: own.floor ?? learned.floor ?? usual.floor,
+    ceiling: own.ceiling ?? learned.ceiling ?? usual.ceiling,
+  };
+  const byPhase = phaseFactors(phase, conventions);
+  const byLevel = levelFactor(level, conventions);
+  const factors = {
+    floor: { level: origins.floor === 'learned' ? 1 : byLevel, phase: byPhase.floor },
+    ceiling: { level: origins.ceiling === 'learned' ? 1 : byLevel, phase: byPhase.ceiling },
+  };
+  const floor = Math.max(base.hold, base.floor * factors.floor.level * factors.floor.phase);
+  const ceiling = Math.max(floor, base.ceiling * factors.ceiling.level * factors.ceiling.phase);
+  return { school, base, origins, level, phase, factors, result: { hold: base.hold, floor, ceiling } };
+}
+
+/** Sets to start a muscle with: its floor rounded up, a priority muscle one more; a held one stays at hold. */
+export function startingSets(landmarks: Landmarks, goal: Goal): number {
+  if (goal === 'hold') return Math.ceil(landmarks.hold - 1e-9);
+  return Math.ceil(landmarks.floor - 1e-9) + (goal === 'priority' ? 1 : 0);
 }

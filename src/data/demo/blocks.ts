@@ -1,5 +1,6 @@
 import {
   type Block,
+  type Exercise,
   emptyBlock,
   exerciseById,
   type LocalDate,
@@ -9,7 +10,13 @@ import {
 } from '@/core';
 
 type NewId = () => string;
-type Line = readonly [exercise: string, sets: number, low: number, high: number, changes?: Partial<Slot>];
+type Line = readonly [
+  exercise: string | Exercise,
+  sets: number,
+  low: number,
+  high: number,
+  changes?: Partial<Slot>,
+];
 
 const TOP: Slot['technique'] = {
   kind: 'top + back-offs',
@@ -24,8 +31,9 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
     id: newId(),
     name,
     day,
+    place: null,
     slots: lines.map(([id, sets, low, high, changes]): Slot => {
-      const exercise = exerciseById(id);
+      const exercise = typeof id === 'string' ? exerciseById(id) : id;
       if (exercise === undefined) throw new Error(`the demo names an unknown exercise: ${id}`);
       return {
         ...newSlot(newId(), exercise),
@@ -161,6 +169,59 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
         ['overhead-cable-extension', 3, 10, 15],
         ['incline-dumbbell-curl', 2, 10, 15],
         ['single-leg-calf-raise', 3, 10, 15],
+      ]),
+    ],
+  };
+}
+
+/** An exercise of the demo coach's own. */
+export const TOWEL_ROW: Exercise = {
+  ...(exerciseById('ring-row') as Exercise),
+  id: 'own-towel-row',
+  name: 'towel-grip row',
+  contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5, forearms: 0.75 },
+  equipment: ['pull-up bar'],
+  cues: 'Two towels over the bar; grip is the limit, so stop before it opens.',
+  variants: [],
+  chain: null,
+};
+
+/** Bodyweight alone, with holds and a skill; straight-arm work once a week. */
+export function ringsAndBars(newId: NewId, startDate: LocalDate, towelRow: Exercise): Block {
+  return {
+    ...emptyBlock('Rings and bars', startDate),
+    weeks: 5,
+    goals: {
+      forearms: 'hold',
+      traps: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
+      'spinal erectors': 'hold',
+      calves: 'hold',
+      'side delts': 'hold',
+    },
+    sessions: [
+      session(newId, 'Lever and pull', 0, [
+        ['tucked-front-lever', 4, 8, 20],
+        ['pull-up', 3, 5, 9],
+        ['ring-row', 3, 8, 15],
+        ['sliding-leg-curl', 3, 6, 12],
+        ['hollow-hold', 3, 20, 45],
+      ]),
+      session(newId, 'Press and legs', 2, [
+        ['wall-handstand-hold', 3, 20, 60],
+        ['ring-dip', 3, 6, 10],
+        ['ring-push-up', 3, 8, 15],
+        ['one-leg-squat', 3, 5, 10],
+        ['pike-push-up', 2, 6, 12],
+      ]),
+      session(newId, 'Whole body', 4, [
+        ['pull-up', 3, 6, 10],
+        [towelRow, 3, 8, 12],
+        ['ring-dip', 3, 6, 12],
+        ['one-leg-squat', 3, 6, 12],
+        ['sliding-leg-curl', 3, 8, 15],
+        ['hollow-hold', 2, 20, 45],
       ]),
     ],
   };

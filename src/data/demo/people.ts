@@ -1,10 +1,23 @@
-import type { Athlete, EquipmentSet, LocalDate, Weight } from '@/core';
+import {
+  type Athlete,
+  addDays,
+  EQUIPMENT,
+  type EquipmentSet,
+  type LocalDate,
+  type Measurement,
+  type Place,
+  presetPlace,
+  steps,
+  USUAL_EFFORT,
+  type Weight,
+} from '@/core';
 
 const kg = (value: number): Weight => ({ value, unit: 'kg' });
 const lb = (value: number): Weight => ({ value, unit: 'lb' });
 
 /** A well-stocked hall in kilograms. */
 const HALL: EquipmentSet = {
+  ...presetPlace('full gym', 'kg', '').loads,
   barbell: {
     unit: 'kg',
     bar: 20,
@@ -17,13 +30,13 @@ const HALL: EquipmentSet = {
       { weight: 1.25, pairs: 1 },
     ],
   },
-  dumbbell: { unit: 'kg', weights: [...range(2, 10, 1), ...range(12, 50, 2)] },
-  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5] },
-  bodyweight: { unit: 'kg', assistance: range(5, 60, 5), belt: [1.25, 2.5, 5, 10, 20] },
+  dumbbell: { unit: 'kg', weights: [...steps(2, 10, 1), ...steps(12, 50, 2)] },
+  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5], loosePlates: [] },
 };
 
 /** A garage in pounds: one bar, adjustable dumbbells, a small stack. */
 const GARAGE: EquipmentSet = {
+  ...presetPlace('home gym', 'lb', '').loads,
   barbell: {
     unit: 'lb',
     bar: 45,
@@ -35,23 +48,55 @@ const GARAGE: EquipmentSet = {
       { weight: 2.5, pairs: 1 },
     ],
   },
-  dumbbell: { unit: 'lb', weights: range(5, 90, 5) },
-  stack: { unit: 'lb', first: 10, step: 10, last: 300, addOns: [5] },
+  dumbbell: { unit: 'lb', weights: steps(5, 90, 5) },
+  stack: { unit: 'lb', first: 10, step: 10, last: 300, addOns: [5], loosePlates: [] },
   bodyweight: { unit: 'lb', assistance: [15, 30, 50], belt: [2.5, 5, 10, 25, 45] },
 };
 
-function range(first: number, last: number, step: number): number[] {
-  return Array.from({ length: Math.floor((last - first) / step) + 1 }, (_, at) => first + at * step);
-}
+const hall = (id: string): Place => ({
+  id,
+  name: 'Harbour hall',
+  equipment: EQUIPMENT.filter((one) => one !== 'rings'),
+  loads: HALL,
+});
 
-const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir });
+const garage = (id: string): Place => ({
+  id,
+  name: 'Garage',
+  equipment: ['barbell', 'rack', 'bench', 'dumbbells', 'cable', 'pull-up bar', 'floor'],
+  loads: GARAGE,
+});
+
+const park = (id: string): Place => {
+  const { loads } = presetPlace('bodyweight and bands', 'kg', id);
+  return {
+    id,
+    name: 'Park and rings',
+    equipment: ['band', 'pull-up bar', 'dip bars', 'rings', 'floor'],
+    loads: { ...loads, bodyweight: { unit: 'kg', assistance: [10, 20, 30], belt: [2.5, 5, 10] } },
+  };
+};
+
+const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date: null });
 
 /** The people of the demo. Made up; dates hang on the day it is seeded. */
 export function people(
   newId: () => string,
   since: LocalDate,
-): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren', Athlete> {
-  const shared = { timeZone: 'Europe/Oslo', hardSport: 0, style: 'standard' as const, landmarks: {} };
+): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren' | 'ilmari', Athlete> {
+  const shared = {
+    timeZone: 'Europe/Oslo',
+    trainingSince: null,
+    days: [0, 1, 2, 3, 4, 5],
+    sport: [],
+    style: 'standard' as const,
+    goals: {},
+    joints: [],
+    setUps: {},
+    landmarks: {},
+    learned: {},
+    effort: USUAL_EFFORT,
+  };
   return {
     maren: {
       ...shared,
@@ -61,8 +106,21 @@ export function people(
       phases: [{ from: since, phase: 'gaining' }],
       unit: 'kg',
       bodyweight: kg(68.4),
+      trainingSince: '2021-03-01',
+      days: [0, 1, 3, 4],
       minutes: 75,
-      equipment: HALL,
+      sport: [{ name: 'hiking', sessions: 1, hard: false }],
+      places: [hall(newId()), { ...presetPlace('home gym', 'kg', newId()), name: 'Cabin' }],
+      setUps: {
+        'hack-squat': 'Seat pin 4, feet low and narrow.',
+        'seated-leg-curl': 'Back pad 3, belt tight.',
+        'pull-up': 'Assistance machine by the window, neutral handles.',
+      },
+      landmarks: { glutes: { ceiling: 16 } },
+      learned: {
+        chest: { ceiling: 15.5, evidence: 'Spring block: behind twice running at 13 sets in week 5.' },
+        hamstrings: { floor: 5, evidence: 'Summer block: ahead at 4 sets in weeks 1 and 2.' },
+      },
       bestSets: {
         'hack-squat': set(kg(110), 8),
         'seated-leg-curl': set(kg(45), 11),
@@ -97,7 +155,10 @@ export function people(
       bodyweight: kg(81),
       minutes: 60,
       style: 'cautious',
-      equipment: HALL,
+      places: [hall(newId())],
+      joints: [
+        { joint: 'knee', since, note: 'Left, under the kneecap on deep lunges; seen by a clinician.' },
+      ],
       bestSets: {
         'leg-press': set(kg(90), 10, 3),
         'goblet-squat': set(kg(20), 10, 3),
@@ -122,9 +183,11 @@ export function people(
       timeZone: 'America/Chicago',
       bodyweight: lb(142),
       minutes: 70,
-      hardSport: 2,
+      trainingSince: '2014-09-01',
+      days: [0, 1, 2, 4, 5],
+      sport: [{ name: 'trail running', sessions: 2, hard: true }],
       style: 'bold',
-      equipment: GARAGE,
+      places: [garage(newId())],
       bestSets: {
         'barbell-back-squat': set(lb(185), 6),
         'dumbbell-split-squat': set(lb(40), 9),
@@ -149,7 +212,7 @@ export function people(
       timeZone: 'Europe/Warsaw',
       bodyweight: kg(74),
       minutes: 45,
-      equipment: HALL,
+      places: [hall(newId())],
       bestSets: {},
     },
     wren: {
@@ -162,8 +225,70 @@ export function people(
       timeZone: 'Europe/London',
       bodyweight: kg(59.5),
       minutes: 60,
-      equipment: HALL,
+      places: [hall(newId())],
       bestSets: {},
     },
+    ilmari: {
+      ...shared,
+      id: newId(),
+      name: 'Ilmari Koskela',
+      level: 'intermediate',
+      trainingSince: '2019-01-01',
+      phases: [{ from: since, phase: 'holding' }],
+      unit: 'kg',
+      timeZone: 'Europe/Helsinki',
+      bodyweight: kg(77),
+      minutes: 70,
+      places: [park(newId())],
+      goals: { lats: 'priority', abs: 'priority', calves: 'hold', 'side delts': 'hold' },
+      bestSets: {
+        'pull-up': set(kg(5), 7),
+        'ring-dip': set(kg(0), 8),
+        'ring-row': set(kg(0), 12),
+        'one-leg-squat': set(kg(0), 7),
+        'ring-push-up': set(kg(0), 10),
+        'tucked-front-lever': set(kg(0), 16),
+        'wall-handstand-hold': set(kg(0), 40),
+        'hollow-hold': set(kg(0), 35),
+        'sliding-leg-curl': set(kg(0), 9),
+        'pike-push-up': set(kg(0), 9),
+        'dead-hang': set(kg(0), 45),
+      },
+    },
   };
+}
+
+/** Body weight and girths over the weeks up to a day; gaining slowly, as such things go. */
+export function measurementsOf(
+  newId: () => string,
+  athlete: Athlete,
+  today: LocalDate,
+): readonly Measurement[] {
+  const { value, unit } = athlete.bodyweight;
+  const girth = unit === 'kg' ? 'cm' : 'in';
+  const drift = { gaining: -0.0021, holding: 0.0002, cutting: 0.0045 }[athlete.phases[0]?.phase ?? 'holding'];
+  const wobble = [0, 0.004, -0.003, 0.002, -0.001, 0.003, -0.004, 0.001];
+  const round = (x: number) => Math.round(x * 10) / 10;
+  const waist = unit === 'kg' ? 76 : 28.5;
+  return Array.from({ length: 12 }, (_, back): Measurement[] => {
+    const date = addDays(today, -7 * back);
+    const factor = 1 + drift * back + (back === 0 ? 0 : (wobble[back % wobble.length] ?? 0));
+    const weight: Measurement = {
+      id: newId(),
+      date,
+      kind: 'body weight',
+      value: round(value * factor),
+      unit,
+    };
+    const around: Measurement = {
+      id: newId(),
+      date,
+      kind: 'waist',
+      value: round(waist * (1 + (factor - 1) * 0.6)),
+      unit: girth,
+    };
+    return back % 4 === 0 ? [around, weight] : [weight];
+  })
+    .reverse()
+    .flat();
 }

@@ -7,11 +7,13 @@ import { addAthlete } from '../repositories/athletes';
 import { addBlock } from '../repositories/blocks';
 import { answerCalls, openCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
+import { saveExercise } from '../repositories/exercises';
 import { issueWeek } from '../repositories/issuing';
 import { finishWorkout, logSets, reportSoreness } from '../repositories/logging';
+import { changeMeasurements } from '../repositories/measurements';
 import { findTraining } from '../repositories/training';
-import { autumnUpperLower, firstFullBody, garageCut } from './blocks';
-import { people } from './people';
+import { autumnUpperLower, firstFullBody, garageCut, ringsAndBars, TOWEL_ROW } from './blocks';
+import { measurementsOf, people } from './people';
 
 export const DEMO_COACH = { email: 'coach@example.org', name: 'Solveig Aas', password: 'rung by rung' };
 
@@ -75,7 +77,7 @@ async function issue(asker: Asker, blockId: string, week: number, at: string): P
 }
 
 /**
- * Fills an empty database with the demo: one coach, five athletes in different places of their block.
+ * Fills an empty database with the demo: one coach, six athletes in different places of their block.
  * @param today the local date on which the demo's third week runs
  * @returns whether anything was added; a coach with the address means it is there already
  */
@@ -94,8 +96,14 @@ export async function seedDemo(today: string, coach = DEMO_COACH): Promise<boole
 
 async function fill(asker: Asker, today: string): Promise<void> {
   const monday = mondayOf(today);
-  const { maren, aurelio, devika, tobiasz, wren } = people(randomUUID, addDays(monday, -60));
-  for (const athlete of [maren, aurelio, devika, tobiasz, wren]) await addAthlete(asker, athlete);
+  const { maren, aurelio, devika, tobiasz, wren, ilmari } = people(randomUUID, addDays(monday, -60));
+  for (const athlete of [maren, aurelio, devika, tobiasz, wren, ilmari]) await addAthlete(asker, athlete);
+  const towelRow = { ...TOWEL_ROW, id: `own-${shortId()}` };
+  await saveExercise(asker, towelRow, new Date());
+  for (const athlete of [maren, devika]) {
+    for (const keep of measurementsOf(randomUUID, athlete, today))
+      await changeMeasurements(asker, athlete.id, { keep }, new Date());
+  }
   const started = new Date(`${addDays(monday, -15)}T09:00:00Z`);
 
   const autumn = await addBlock(asker, maren.id, autumnUpperLower(shortId, addDays(monday, -14)), started);
@@ -126,5 +134,6 @@ async function fill(asker: Asker, today: string): Promise<void> {
     await issue(asker, garage, 1, `${addDays(monday, -1)}T18:00:00Z`);
     await playWeek(asker, garage, 1, 1, { over: [0, 1, -1], soreness: {} });
   }
+  await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
 }

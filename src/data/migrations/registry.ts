@@ -1,8 +1,12 @@
 import type { QueryInterface } from 'sequelize';
 import { up as firstRung } from './001-first-rung';
+import { up as athletesExercises } from './002-athletes-exercises';
 
 /** Migrations in the order they are applied. A landed one is never changed; the next goes below it. */
 export const MIGRATIONS: readonly {
   readonly name: string;
   readonly up: (queryInterface: QueryInterface) => Promise<void>;
-}[] = [{ name: '001-first-rung', up: firstRung }];
+}[] = [
+  { name: '001-first-rung', up: firstRung },
+  { name: '002-athletes-exercises', up: athletesExercises },
+];

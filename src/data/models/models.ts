@@ -23,6 +23,33 @@ export interface AthleteRow {
   coachId: string;
   name: string;
   facts: string;
+  revision: number;
+  archivedAt: Date | null;
+}
+export interface ExerciseRow {
+  id: string;
+  revision: number;
+  coachId: string;
+  facts: string;
+  createdAt: Date;
+}
+export interface MeasurementRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  localDate: string;
+  kind: string;
+  value: string | number;
+  unit: string;
+  at: Date;
+}
+export interface RampRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  slotId: string;
+  verdict: string;
+  at: Date;
 }
 export interface BlockRow {
   id: string;
@@ -116,6 +143,9 @@ export interface Models {
   readonly sets: Table<LoggedSetRow>;
   readonly soreness: Table<SorenessRow>;
   readonly calls: Table<CallRow>;
+  readonly exercises: Table<ExerciseRow>;
+  readonly measurements: Table<MeasurementRow>;
+  readonly ramps: Table<RampRow>;
 }
 
 const id = DataTypes.STRING(96);
@@ -140,7 +170,14 @@ function define(sequelize: Sequelize): Models {
       email: DataTypes.STRING,
       at: when,
     }),
-    athletes: table('athletes', { id: key(), coachId: id, name: DataTypes.STRING, facts: json }),
+    athletes: table('athletes', {
+      id: key(),
+      coachId: id,
+      name: DataTypes.STRING,
+      facts: json,
+      revision: DataTypes.INTEGER,
+      archivedAt: when,
+    }),
     blocks: table('blocks', {
       id: key(),
       coachId: id,
@@ -202,6 +239,31 @@ function define(sequelize: Sequelize): Models {
       workoutId: id,
       muscle: DataTypes.STRING,
       soreness: DataTypes.STRING,
+      at: when,
+    }),
+    exercises: table('exercises', {
+      id: key(),
+      revision: { type: DataTypes.INTEGER, primaryKey: true },
+      coachId: id,
+      facts: json,
+      createdAt: when,
+    }),
+    measurements: table('measurements', {
+      id: key(),
+      coachId: id,
+      athleteId: id,
+      localDate: DataTypes.DATEONLY,
+      kind: DataTypes.STRING,
+      value: DataTypes.DECIMAL(7, 2),
+      unit: DataTypes.STRING,
+      at: when,
+    }),
+    ramps: table('ramp_reports', {
+      id: key(),
+      coachId: id,
+      workoutId: id,
+      slotId: id,
+      verdict: DataTypes.STRING,
       at: when,
     }),
     calls: table('calls', {

@@ -1,24 +1,82 @@
 import { QueryTypes } from 'sequelize';
-import { type Athlete, decodeAthlete } from '@/core';
+import type { Athlete, SaveAthleteOutcome } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-
-/** Reads a stored athlete; a row that does not pass the codec is a bug, not input. */
-export function athleteFrom(facts: string): Athlete {
-  const decoded = decodeAthlete(JSON.parse(facts));
-  if (!decoded.ok) throw new Error(`stored athlete is malformed: ${JSON.stringify(decoded.problems)}`);
-  return decoded.value;
-}
+import { refreshCalls } from './calls';
+import { athleteFrom } from './stored-athlete';
+import { newestBlock } from './training';
 
 export async function addAthlete(asker: Asker, athlete: Athlete): Promise<void> {
   const { id, name } = athlete;
-  await models().athletes.create({ id, coachId: asker.coachId, name, facts: JSON.stringify(athlete) });
+  await models().athletes.create({
+    id,
+    coachId: asker.coachId,
+    name,
+    facts: JSON.stringify(athlete),
+    revision: 0,
+    archivedAt: null,
+  });
 }
 
-export async function findAthlete(asker: Asker, id: string): Promise<Athlete | undefined> {
+/** An athlete as stored, with the revision a change must start from. */
+export interface StoredAthlete {
+  readonly athlete: Athlete;
+  readonly revision: number;
+  readonly archived: boolean;
+}
+
+export async function findAthlete(asker: Asker, id: string): Promise<StoredAthlete | undefined> {
   const row = await models().athletes.findOne({ where: own(asker, { id }) });
-  return row === null ? undefined : athleteFrom(row.get().facts);
+  if (row === null) return undefined;
+  const { facts, revision, archivedAt } = row.get();
+  return { athlete: athleteFrom(facts), revision, archived: archivedAt !== null };
+}
+
+/**
+ * Keeps changed facts of an athlete.
+ * @param base the revision the change was made from; another one is refused with the facts as they now stand
+ */
+export async function saveAthlete(
+  asker: Asker,
+  athlete: Athlete,
+  base: number,
+  now: Date,
+): Promise<SaveAthleteOutcome> {
+  const outcome = await database().transaction(async (transaction): Promise<SaveAthleteOutcome> => {
+    const where = own(asker, { id: athlete.id });
+    const row = await models().athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
+    if (row === null) return { status: 'gone' };
+    const { revision, facts } = row.get();
+    if (revision !== base) return { status: 'stale', revision, theirs: athleteFrom(facts) };
+    await models().athletes.update(
+      { name: athlete.name, facts: JSON.stringify(athlete), revision: revision + 1 },
+      { where, transaction },
+    );
+    return { status: 'saved', revision: revision + 1 };
+  });
+  // Loads and landmarks follow the athlete: what waits for the coach may have changed.
+  if (outcome.status === 'saved') {
+    const blockId = await newestBlock(asker, athlete.id);
+    if (blockId !== undefined) await refreshCalls(asker, blockId, now);
+  }
+  return outcome;
+}
+
+/** Takes an athlete off the roster, or puts them back; nothing is lost. @returns whether there is such an athlete */
+export async function archiveAthlete(asker: Asker, id: string, at: Date | null): Promise<boolean> {
+  const where = own(asker, { id });
+  if ((await models().athletes.count({ where })) === 0) return false;
+  await models().athletes.update({ archivedAt: at }, { where });
+  return true;
+}
+
+/**
+ * Erases an athlete with everything of theirs: blocks, revisions, issued weeks, logs, calls, measurements.
+ * @returns whether there was such an athlete
+ */
+export async function eraseAthlete(asker: Asker, id: string): Promise<boolean> {
+  return (await models().athletes.destroy({ where: own(asker, { id }) })) > 0;
 }
 
 /** One line of the roster. */
@@ -27,6 +85,7 @@ export interface RosterLine {
   readonly name: string;
   readonly level: Athlete['level'];
   readonly phases: Athlete['phases'];
+  readonly archived: boolean;
   readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
   /** The week handed out last, with its sessions finished and planned. */
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
@@ -40,6 +99,7 @@ interface RosterRow {
   name: string;
   level: Athlete['level'];
   phases: string;
+  archived: number;
   blockId: string | null;
   blockName: string | null;
   weeks: number | null;
@@ -54,6 +114,7 @@ interface RosterRow {
 export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
   const rows = await database().query<RosterRow>(
     `SELECT a.id, a.name, JSON_VALUE(a.facts, '$.level') AS level, JSON_QUERY(a.facts, '$.phases') AS phases,
+       a.archived_at IS NOT NULL AS archived,
        b.id AS blockId, b.name AS blockName, b.weeks, i.week, i.sessions,
        (SELECT COUNT(*) FROM workouts w WHERE w.issued_week_id = i.id AND w.finished_at IS NOT NULL) AS finished,
        (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
@@ -72,6 +133,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
     name: row.name,
     level: row.level,
     phases: JSON.parse(row.phases) as Athlete['phases'],
+    archived: Number(row.archived) === 1,
     block:
       row.blockId === null ? null : { id: row.blockId, name: row.blockName ?? '', weeks: Number(row.weeks) },
     issued:
@@ -81,4 +143,17 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
     openCalls: Number(row.openCalls),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   }));
+}
+
+/** Names of the coach's athletes, for finding them; archived ones left out. */
+export async function athleteNames(
+  asker: Asker,
+): Promise<readonly { id: string; name: string; blockId: string | null }[]> {
+  const rows = await database().query<{ id: string; name: string; blockId: string | null }>(
+    `SELECT a.id, a.name, (SELECT id FROM blocks b WHERE b.coach_id = a.coach_id AND b.athlete_id = a.id
+       ORDER BY created_at DESC LIMIT 1) AS blockId
+     FROM athletes a WHERE a.coach_id = :coachId AND a.archived_at IS NULL ORDER BY a.name`,
+    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId } },
+  );
+  return rows;
 }

@@ -8,7 +8,7 @@ import { database } from '../database';
 import { models, type RevisionRow } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
-import { blockFrom } from './training';
+import { blockFrom } from './stored-block';
 
 const SNAPSHOT_EVERY = 25;
 

@@ -23,7 +23,9 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return;
     const proposals =
-      training.log.workouts.length === 0 ? [] : unfold({ ...training, exercises: exerciseLookup }).proposals;
+      training.log.workouts.length === 0
+        ? []
+        : unfold({ ...training, exercises: exerciseLookup(training) }).proposals;
     const ids = proposals.map(({ id }) => id);
     await calls.destroy({
       where: own(asker, { blockId, status: 'open', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }),

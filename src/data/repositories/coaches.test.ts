@@ -1,7 +1,7 @@
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
-import { askerOf, signIn, signOut } from './coaches';
+import { askerOf, changePassword, signIn, signOut } from './coaches';
 
 afterAll(closeDatabase);
 
@@ -43,4 +43,17 @@ test('after eight attempts even the right password waits; a quarter of an hour l
   for (let attempt = 0; attempt < 8; attempt++) await signIn(coach.email, 'wrong', NOW);
   expect(await signIn(coach.email, PASSWORD, later(1))).toEqual({ status: 'wait', minutes: 14 });
   expect((await signIn(coach.email, PASSWORD, later(16))).status).toBe('signed in');
+});
+
+test('a password is changed with the old one in hand; other sessions end, this one goes on', async () => {
+  const coach = await someCoach();
+  const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
+  if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
+  expect(await changePassword(coach, 'wrong', 'a longer password', here.token)).toBe('wrong');
+  expect(await changePassword(coach, PASSWORD, 'short', here.token)).toBe('too short');
+  expect(await changePassword(coach, PASSWORD, 'a longer password', here.token)).toBe('changed');
+  expect(await askerOf(here.token, NOW)).toBeDefined();
+  expect(await askerOf(there.token, NOW)).toBeUndefined();
+  expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');
+  expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
 });

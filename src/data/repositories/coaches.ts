@@ -81,3 +81,28 @@ export async function askerOf(
 export async function signOut(token: string): Promise<void> {
   await models().signIns.destroy({ where: { tokenHash: digest(token) } });
 }
+
+export type PasswordOutcome = 'changed' | 'wrong' | 'too short' | 'gone';
+
+/** Fewest characters of a password. */
+export const PASSWORD_LEAST = 10;
+
+/**
+ * Changes a coach's password and ends all their other sessions.
+ * @param keep the token of the session that goes on
+ */
+export async function changePassword(
+  asker: Asker,
+  current: string,
+  next: string,
+  keep: string,
+): Promise<PasswordOutcome> {
+  const { coaches, signIns } = models();
+  const coach = await coaches.findByPk(asker.coachId);
+  if (coach === null) return 'gone';
+  if (!(await verify(coach.get().passwordHash, current))) return 'wrong';
+  if (next.length < PASSWORD_LEAST) return 'too short';
+  await coaches.update({ passwordHash: await hash(next) }, { where: { id: asker.coachId } });
+  await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(keep) } } });
+  return 'changed';
+}

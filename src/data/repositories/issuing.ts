@@ -29,7 +29,7 @@ export async function issueWeek(
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (training.revision !== revision) return { status: 'stale' };
-    const frozen = freezeWeek({ ...training, exercises: exerciseLookup }, week, {
+    const frozen = freezeWeek({ ...training, exercises: exerciseLookup(training) }, week, {
       id: randomUUID(),
       at: now.toISOString(),
     });

@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { IssuedWeek, LogOutcome, SentSet, SentSoreness } from '@/core';
+import type { IssuedWeek, LogOutcome, RampVerdict, SentRamp, SentSet, SentSoreness } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -137,4 +137,40 @@ export async function reportSoreness(
   );
   await refreshCalls(asker, workout.get().blockId, now);
   return { status: 'kept' };
+}
+
+/** Keeps how last ramp sets moved; the latest verdict on a slot counts. */
+export async function reportRamps(
+  asker: Asker,
+  session: SessionRef,
+  localDate: string,
+  reports: readonly SentRamp[],
+  now: Date,
+): Promise<LogOutcome> {
+  return database().transaction(async (transaction): Promise<LogOutcome> => {
+    const workout = await openWorkout(asker, session, localDate, transaction);
+    if (workout.status !== 'open') return workout;
+    await models().ramps.bulkCreate(
+      reports.map((report) => ({
+        ...report,
+        coachId: asker.coachId,
+        workoutId: workoutId(session),
+        at: now,
+      })),
+      { ignoreDuplicates: true, transaction },
+    );
+    return { status: 'kept' };
+  });
+}
+
+/** Verdicts on the last ramp sets of a session, by slot. */
+export async function rampReports(
+  asker: Asker,
+  session: SessionRef,
+): Promise<Readonly<Record<string, RampVerdict>>> {
+  const rows = await models().ramps.findAll({
+    where: own(asker, { workoutId: workoutId(session) }),
+    order: [['at', 'ASC']],
+  });
+  return Object.fromEntries(rows.map((row) => [row.get().slotId, row.get().verdict as RampVerdict]));
 }

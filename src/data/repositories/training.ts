@@ -2,31 +2,29 @@ import { Op, type Transaction } from 'sequelize';
 import type { Training } from '@/core';
 import {
   type Answer,
-  type Block,
-  decodeBlock,
+  catalogueWith,
+  type Edit,
   type ExerciseLookup,
-  exerciseById,
+  editSchema,
   type HistoryStep,
   type IssuedWeek,
+  issuedFrom,
   type LoggedSet,
   type Muscle,
   type Soreness,
 } from '@/core';
 import { type Asker, own } from '../asker';
 import { type CallRow, type LoggedSetRow, models } from '../models/models';
-import { athleteFrom } from './athletes';
+import { ownExercises } from './own-exercises';
+import { athleteFrom } from './stored-athlete';
+import { blockFrom } from './stored-block';
 
 /** How far back undo reaches. */
 const HISTORY_STEPS = 300;
 
-/** Looks exercises up; all shipped revisions are in the library. */
-export const exerciseLookup: ExerciseLookup = (ref) => exerciseById(ref.id);
-
-/** Reads a stored document; one that does not pass the codec is a bug, not input. */
-export function blockFrom(document: string): Block {
-  const decoded = decodeBlock(JSON.parse(document));
-  if (!decoded.ok) throw new Error(`stored block is malformed: ${JSON.stringify(decoded.problems)}`);
-  return decoded.value;
+/** Looks exercises up in the shipped library and in the coach's own. */
+export function exerciseLookup({ ownExercises }: Pick<Training, 'ownExercises'>): ExerciseLookup {
+  return catalogueWith(ownExercises).find;
 }
 
 export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
@@ -67,8 +65,9 @@ export async function findTraining(
   const within = transaction === undefined ? {} : { transaction };
   const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
   if (block === null) return undefined;
-  const [athlete, weeks, done, answered] = await Promise.all([
+  const [athlete, exercises, weeks, done, answered] = await Promise.all([
     athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),
+    ownExercises(asker, transaction),
     issued.findAll({ where: own(asker, { blockId, recalledAt: null }), order: [['week', 'ASC']], ...within }),
     workouts.findAll({
       where: own(asker, { blockId }),
@@ -110,7 +109,8 @@ export async function findTraining(
     revision: block.get().revision,
     block: blockFrom(block.get().document),
     athlete: athleteFrom(athlete.get().facts),
-    issued: weeks.map((week) => JSON.parse(week.get().snapshot) as IssuedWeek),
+    ownExercises: exercises,
+    issued: weeks.map((week) => issuedFrom(JSON.parse(week.get().snapshot) as IssuedWeek)),
     log: {
       workouts: performed.map((workout) => ({
         id: workout.id,
@@ -129,6 +129,11 @@ export async function findTraining(
   };
 }
 
+/** Stored edits pass the schema again: those written by an older version get the fields that came later. */
+function storedEdit(text: string): Edit {
+  return editSchema.parse(JSON.parse(text));
+}
+
 /** The last steps in a block's life, oldest first: what undo and redo are folded from. */
 export async function findHistory(asker: Asker, blockId: string): Promise<readonly HistoryStep[]> {
   const rows = await models().revisions.findAll({
@@ -138,7 +143,7 @@ export async function findHistory(asker: Asker, blockId: string): Promise<readon
   });
   return rows.reverse().map((row) => {
     const { action, edit, inverse } = row.get();
-    return { action, edit: JSON.parse(edit), inverse: JSON.parse(inverse) } as HistoryStep;
+    return { action, edit: storedEdit(edit), inverse: storedEdit(inverse) };
   });
 }
 

@@ -33,8 +33,14 @@ export function smallBlock(): Block {
   return {
     ...emptyBlock('Test block', '2026-11-23'),
     sessions: [
-      { id: 'sa', name: 'A', day: 0, slots: [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')] },
-      { id: 'sb', name: 'B', day: 3, slots: [slot('b1', 'neutral-pulldown')] },
+      {
+        id: 'sa',
+        name: 'A',
+        day: 0,
+        place: null,
+        slots: [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')],
+      },
+      { id: 'sb', name: 'B', day: 3, place: null, slots: [slot('b1', 'neutral-pulldown')] },
     ],
   };
 }

@@ -1,5 +1,5 @@
 import type {
-  Athlete,
+  EquipmentSet,
   Exercise,
   LadderSession,
   LocalDate,
@@ -7,6 +7,7 @@ import type {
   LogOutcome,
   Muscle,
   Outgoing,
+  RampVerdict,
   Soreness,
   Unanswered,
   Weight,
@@ -23,7 +24,12 @@ export interface FloorSession {
   readonly session: LadderSession;
   /** Facts of the exercises as they were issued, by id. */
   readonly exercises: Readonly<Record<string, Exercise>>;
-  readonly equipment: Athlete['equipment'];
+  /** What the session's place makes loads of. */
+  readonly equipment: EquipmentSet;
+  /** Athlete's own set-up notes by exercise id. */
+  readonly setUps: Readonly<Record<string, string>>;
+  /** How last ramp sets moved, by slot. */
+  readonly ramps: Readonly<Record<string, RampVerdict>>;
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
   /** First set of each slot when it was last done, by slot id. */

@@ -9,20 +9,22 @@ export interface Outbox {
 }
 
 export function nothing(localDate: string): Outgoing {
-  return { localDate, sets: [], finish: false, soreness: [] };
+  return { localDate, sets: [], finish: false, soreness: [], ramps: [] };
 }
 
 export function isNothing(outgoing: Outgoing): boolean {
-  return outgoing.sets.length === 0 && !outgoing.finish && outgoing.soreness.length === 0;
+  const { sets, finish, soreness, ramps } = outgoing;
+  return sets.length === 0 && !finish && soreness.length === 0 && ramps.length === 0;
 }
 
 /** What still waits after `sent` was confirmed: anything added meanwhile. */
 export function without(waiting: Outgoing, sent: Outgoing): Outgoing {
-  const ids = new Set([...sent.sets, ...sent.soreness].map(({ id }) => id));
+  const ids = new Set([...sent.sets, ...sent.soreness, ...sent.ramps].map(({ id }) => id));
   return {
     localDate: waiting.localDate,
     sets: waiting.sets.filter(({ id }) => !ids.has(id)),
     soreness: waiting.soreness.filter(({ id }) => !ids.has(id)),
+    ramps: waiting.ramps.filter(({ id }) => !ids.has(id)),
     finish: waiting.finish && !sent.finish,
   };
 }
@@ -54,7 +56,8 @@ export function storeOutgoing(workoutId: string, outgoing: Outgoing): void {
 export function storedOutgoing(workoutId: string): Outgoing | undefined {
   try {
     const text = localStorage.getItem(key(workoutId));
-    return text === null ? undefined : (JSON.parse(text) as Outgoing);
+    // What an older version of this page left behind may lack a list.
+    return text === null ? undefined : { ...nothing(''), ...(JSON.parse(text) as Outgoing) };
   } catch {
     return undefined;
   }

@@ -26,7 +26,7 @@ function read(text: string): number | null {
   return /^[+-]?\d+(\.\d{1,2})?$/.test(tidy) ? Number(tidy) : null;
 }
 
-const LIMITS = { load: [-500, 1500], reps: [0, 100], rir: [0, 10] } as const;
+const LIMITS = { load: [-500, 1500], reps: [0, 600], rir: [0, 10] } as const;
 const NAMES = { load: 'The load', reps: 'Reps', rir: 'Reps left' } as const;
 
 /** Reads the three figures; the first that cannot be read or is out of all reason is said. */

@@ -1,16 +1,24 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { hundredths, type LoggedSet, loadGrid, platesPerSide } from '@/core';
+import {
+  howToMake,
+  hundredths,
+  type LoggedSet,
+  loadAfterRamp,
+  loadGrid,
+  RAMP_VERDICTS,
+  type RampVerdict,
+} from '@/core';
+import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
-import { figure, loadWithUnit, load as loadWords } from '@/ui/words/figures';
-import { capital, exerciseName, setName } from '@/ui/words/names';
+import { figure, loadWithUnit, load as loadWords, setText } from '@/ui/words/figures';
+import { capital, setName } from '@/ui/words/names';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
-import { Plates } from './plates';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 import { Stepper } from './stepper';
-import type { Place } from './workout';
+import { nameOf, type Place } from './workout';
 
 interface SetScreenProps {
   readonly data: FloorSession;
@@ -18,11 +26,14 @@ interface SetScreenProps {
   readonly done: LoggedSet | null;
   /** When the last set of the session was logged. */
   readonly restSince: string | null;
+  /** How the last ramp set of the slot moved, once told. */
+  readonly ramp: RampVerdict | null;
+  readonly onRamp: (verdict: RampVerdict) => void;
   readonly onLog: (value: CheckedSet) => void;
 }
 
 /** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
-export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProps) {
+export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }: SetScreenProps) {
   const { slot, set } = place;
   const exercise = data.exercises[slot.exerciseId];
   const grid = loadGrid(slot.loading, data.equipment);
@@ -49,48 +60,77 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
     check.value.reps === set.reps &&
     check.value.rir === set.rir;
   const verb = done === null ? 'Log' : 'Correct to';
-  const perSide =
-    slot.loading === 'barbell' && check.value !== null
-      ? platesPerSide(hundredths(check.value.load), data.equipment.barbell)
-      : undefined;
-  const heaviest = Math.max(...data.equipment.barbell.plates.map(({ weight }) => weight), 1);
+  const recipe = check.value === null ? null : howToMake(check.value.load, slot.loading, data.equipment);
   const first = slot.sets[0]?.id === set.id;
+  const held = slot.measure === 'seconds';
+  const loadless = slot.loading === 'none';
+  const ramped =
+    first && done === null && set.load !== null && slot.warmUp.some(({ kind }) => kind === 'ramp');
+  const judge = (verdict: RampVerdict) => {
+    onRamp(verdict);
+    put('load', String(loadAfterRamp(hundredths(set.load ?? 0), verdict, grid) / 100));
+  };
+  const setUp = data.setUps[slot.exerciseId];
 
   return (
     <>
       <div className={classes.slotName}>
-        {capital(exercise?.name ?? exerciseName(slot.exerciseId))}, {setName(set, slot.sets)}
+        {capital(nameOf(slot, data))}, {setName(set, slot.sets)}
       </div>
       <p className={classes.cue}>
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
+        {setUp === undefined ? '' : ` Set-up: ${setUp}`}
         {slot.tempo === null ? '' : ` Tempo ${slot.tempo}.`}
       </p>
       <div className={classes.asked}>
-        <Big value={String(set.reps)} label={exercise?.sides === 2 ? 'reps each side' : 'reps'} />
-        <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        <Big
+          value={String(set.reps)}
+          label={`${held ? 'seconds' : 'reps'}${exercise?.sides === 2 ? ' each side' : ''}`}
+        />
+        {loadless ? null : (
+          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        )}
         <Big value={figure(set.rir)} label="left at the end" />
       </div>
-      {perSide === undefined ? null : <Plates perSide={perSide} heaviest={heaviest} />}
+      {recipe === null || recipe.kind === 'not makeable' || recipe.kind === 'bodyweight alone' ? null : (
+        <Recipe recipe={recipe} />
+      )}
       <dl className={classes.facts}>
         {first && slot.warmUp.length > 0 ? (
           <Fact
             name="Warm-up"
-            value={slot.warmUp
-              .map(({ load, reps }) => `${loadWords(load / 100, slot.loading)} × ${reps}`)
-              .join(', ')}
+            value={slot.warmUp.map(({ load, reps }) => setText(load / 100, reps, slot)).join(', ')}
           />
         ) : null}
         {last === undefined ? null : (
           <Fact
             name="Last time"
-            value={`${last.reps} at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}, ${figure(last.rir)} left`}
+            value={`${held ? `${last.reps} s` : last.reps}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
           />
         )}
         {restSince === null || done !== null ? null : <Rest since={restSince} of={slot.rest} />}
       </dl>
+      {ramped ? (
+        <fieldset className={classes.verdicts}>
+          <legend className={classes.soft}>How did the last warm-up set move?</legend>
+          {RAMP_VERDICTS.map((verdict) => (
+            <button
+              type="button"
+              key={verdict}
+              className={classes.verdict}
+              aria-pressed={ramp === verdict}
+              onClick={() => judge(verdict)}
+            >
+              {verdict}
+            </button>
+          ))}
+        </fieldset>
+      ) : null}
       {set.load === null ? (
         <p className={classes.caution}>
-          No load is known yet: work up until {set.reps} reps leave {figure(set.rir)}, then log what you used.
+          {held
+            ? `Not known yet: hold until about ${figure(set.rir)} tenths more would be left, then log the seconds.`
+            : `No load is known yet: work up until ${set.reps} reps leave ${figure(set.rir)}, then log what you used.`}
         </p>
       ) : null}
       {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (
@@ -98,16 +138,18 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
       ) : null}
       <div className={classes.grow} />
       <div className={classes.steppers}>
+        {loadless ? null : (
+          <Stepper
+            label={loadLabel(slot.loading, slot.unit)}
+            text={entry.load}
+            decimal
+            problem={check.problem?.field === 'load' ? check.problem.sentence : null}
+            onText={(text) => put('load', text)}
+            onStep={(by) => step('load', by)}
+          />
+        )}
         <Stepper
-          label={loadLabel(slot.loading, slot.unit)}
-          text={entry.load}
-          decimal
-          problem={check.problem?.field === 'load' ? check.problem.sentence : null}
-          onText={(text) => put('load', text)}
-          onStep={(by) => step('load', by)}
-        />
-        <Stepper
-          label="reps"
+          label={held ? 'seconds' : 'reps'}
           text={entry.reps}
           decimal={false}
           problem={check.problem?.field === 'reps' ? check.problem.sentence : null}
@@ -135,7 +177,7 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
           ? 'Done as asked'
           : check.value === null
             ? verb
-            : `${verb} ${loadWords(check.value.load, slot.loading)} × ${check.value.reps}, ${figure(check.value.rir)} left`}
+            : `${verb} ${setText(check.value.load, check.value.reps, slot)}, ${figure(check.value.rir)} left`}
       </button>
     </>
   );
@@ -143,6 +185,7 @@ export function SetScreen({ data, place, done, restSince, onLog }: SetScreenProp
 
 function loadLabel(loading: string, unit: string): string {
   if (loading === 'bodyweight') return `${unit} added`;
+  if (loading === 'band') return `${unit} band`;
   return loading === 'dumbbell' ? `${unit} each` : unit;
 }
 

@@ -5,16 +5,19 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import type { SentSet } from '@/core';
 import {
   currentSets,
+  inVariant,
   type LadderSlot,
   type LoggedSet,
   type Muscle,
   type PlannedSet,
   primeMovers,
+  type RampVerdict,
   type Soreness,
+  variantName,
 } from '@/core';
 import { newId } from '@/ui/new-id';
-import { loadWithUnit, load as loadWords } from '@/ui/words/figures';
-import { capital, exerciseName, setName } from '@/ui/words/names';
+import { setText } from '@/ui/words/figures';
+import { capital, setName } from '@/ui/words/names';
 import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
 import type { Outbox } from './outbox';
@@ -25,6 +28,12 @@ import { useOutbox } from './use-outbox';
 
 /** A tap that follows a logged set sooner than this was meant for that set, not for the next one in its place. */
 const DOUBLE_TAP_MS = 700;
+
+/** A slot's exercise as it was issued, in its variant. */
+export function nameOf(slot: LadderSlot, data: Pick<FloorSession, 'exercises'>): string {
+  const exercise = data.exercises[slot.exerciseId];
+  return exercise === undefined ? slot.exerciseId : variantName(exercise, slot.variant);
+}
 
 /** A planned set with its slot, in the order of the session. */
 export interface Place {
@@ -146,6 +155,12 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
     }));
   };
 
+  const [ramps, setRamps] = useState(data.ramps);
+  const reportRamp = (slotId: string, verdict: RampVerdict) => {
+    setRamps((before) => ({ ...before, [slotId]: verdict }));
+    post((waiting) => ({ ...waiting, ramps: [...waiting.ramps, { id: newId(), slotId, verdict }] }));
+  };
+
   const sentence = outboxSentence(outbox);
   const place = now.status === 'set' ? places.find(({ key }) => key === now.key) : undefined;
   const latest = [...done.values()].reduce<string | null>(
@@ -177,6 +192,8 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
           place={place}
           done={done.get(place.key)?.set ?? null}
           restSince={latest}
+          ramp={ramps[place.slot.slotId] ?? null}
+          onRamp={(verdict) => reportRamp(place.slot.slotId, verdict)}
           onLog={(value) => log(place, value)}
         />
       ) : now.status === 'end' ? (
@@ -189,7 +206,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
           onReport={report}
         />
       ) : (
-        <SetList places={places} done={done} onOpen={(key) => setView({ status: 'set', key })} />
+        <SetList data={data} places={places} done={done} onOpen={(key) => setView({ status: 'set', key })} />
       )}
       <div className={classes.foot} data-waiting={sentence !== null} role="status">
         <span>
@@ -220,19 +237,20 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
 }
 
 interface SetListProps {
+  readonly data: FloorSession;
   readonly places: readonly Place[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
 }
 
 /** Every set of the session; tapping one opens it for logging or correcting. */
-function SetList({ places, done, onOpen }: SetListProps) {
+function SetList({ data, places, done, onOpen }: SetListProps) {
   const slots = [...new Set(places.map(({ slot }) => slot))];
   return (
     <div>
       {slots.map((slot) => (
         <section key={slot.slotId}>
-          <h2 className={classes.group}>{capital(exerciseName(slot.exerciseId))}</h2>
+          <h2 className={classes.group}>{capital(nameOf(slot, data))}</h2>
           {places
             .filter((place) => place.slot === slot)
             .map(({ key, set }) => {
@@ -247,13 +265,11 @@ function SetList({ places, done, onOpen }: SetListProps) {
                       : ''}
                   </span>
                   {shown === undefined ? (
-                    <span className={classes.soft}>
-                      asked {loadWords(set.load, slot.loading)} × {set.reps}
-                    </span>
+                    <span className={classes.soft}>asked {setText(set.load, set.reps, slot)}</span>
                   ) : (
                     <strong>
-                      {loadWithUnit(shown.load.value, slot.loading, shown.load.unit)} × {shown.reps},{' '}
-                      {shown.rir} left
+                      {setText(shown.load.value, shown.reps, slot)}
+                      {slot.loading === 'none' ? '' : ` ${shown.load.unit}`}, {shown.rir} left
                     </strong>
                   )}
                 </button>
@@ -279,7 +295,7 @@ function End({ data, open, finished, reported, onFinish, onReport }: EndProps) {
     ...new Set(
       data.session.slots.flatMap((slot) => {
         const exercise = data.exercises[slot.exerciseId];
-        return exercise === undefined ? [] : primeMovers(exercise);
+        return exercise === undefined ? [] : primeMovers(inVariant(exercise, slot.variant));
       }),
     ),
   ];

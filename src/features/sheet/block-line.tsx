@@ -52,6 +52,14 @@ function settingsOf(block: Block): readonly Setting[] {
       says: 'Monday of week 1. Another day is moved back to its Monday.',
     },
     {
+      column: 'cycle',
+      before: 'cycle',
+      after: 'days',
+      value: String(block.cycleDays),
+      name: 'Days in a cycle',
+      says: 'Days in one pass of the cycle, 2 to 28. Seven is a week, fourteen two that alternate; others roll through the calendar. Weekly sets are cycle sets × 7 / days.',
+    },
+    {
       column: 'first',
       before: 'RIR',
       after: '',
@@ -82,6 +90,22 @@ function settingsOf(block: Block): readonly Setting[] {
       value: block.time,
       name: 'Session time',
       says: 'Realistic adds warm-up sets and change-over between exercises; strict is sets and rests alone.',
+    },
+    {
+      column: 'crediting',
+      before: 'count',
+      after: '',
+      value: block.crediting,
+      name: 'Counting of sets',
+      says: 'Fractional: a muscle’s share of the set. Direct only: prime movers. Inclusive: every clear assistance whole. Near-failure reps: the last five reps, in fifths. Landmarks keep their own way.',
+    },
+    {
+      column: 'landmarks',
+      before: 'landmarks',
+      after: '',
+      value: block.landmarks,
+      name: 'Landmarks',
+      says: 'Ramped: floor to ceiling by level and phase, sets added by response. Fixed dose: direct sets near failure, 3 hold, 7 grow, 12 at most, and no ramp.',
     },
   ];
 }

@@ -1,20 +1,22 @@
-import { type Edit, emptyBlock, exerciseById, newSlot, type Problem, type Slot } from '@/core';
-import { athlete } from '@/core/testing/fixtures';
+import { catalogueWith, type Edit, emptyBlock, exerciseById, newSlot, type Problem, type Slot } from '@/core';
+import { HALL_PLACE } from '@/core/testing/fixtures';
 import { type EntryColumn, sessionEntry, settingEntry, slotEntry } from './cell-entry';
 
 const exercise = exerciseById('seated-leg-curl');
 if (exercise === undefined) throw new Error('the library lost the leg curl');
 const slot: Slot = newSlot('s1', exercise);
-const someone = athlete();
+const known = { catalogue: catalogueWith([]), place: HALL_PLACE };
 
 function value(column: EntryColumn, text: string, of = slot): unknown {
-  const entry = slotEntry(column, text, of, someone);
+  const entry = slotEntry(column, text, of, known);
   if (!entry.ok) throw new Error(JSON.stringify(entry.problems));
-  return (entry.value as Extract<Edit, { kind: 'slot/set' }>).value;
+  // A slot's effort and its sets' own are written together.
+  const edit = entry.value.kind === 'batch' ? entry.value.edits[0] : entry.value;
+  return (edit as Extract<Edit, { kind: 'slot/set' }>).value;
 }
 
 function problem(column: EntryColumn, text: string): Problem | undefined {
-  const entry = slotEntry(column, text, slot, someone);
+  const entry = slotEntry(column, text, slot, known);
   return entry.ok ? undefined : entry.problems[0];
 }
 
@@ -72,12 +74,43 @@ test('bodyweight starts are written as what is added', () => {
   expect(value('start', '+5x8', body)).toMatchObject({ load: { value: 5 } });
 });
 
+test('single sets get efforts of their own behind commas', () => {
+  const typed = (text: string) => {
+    const entry = slotEntry('rir', text, slot, known);
+    return entry.ok && entry.value.kind === 'batch'
+      ? entry.value.edits.map((edit) => 'value' in edit && edit.value)
+      : entry;
+  };
+  expect(typed('week, last 0')).toEqual([
+    { kind: 'week', offset: 0 },
+    [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }],
+  ]);
+  expect(typed('2, 1 +1, set 3: 1')).toEqual([
+    { kind: 'fixed', rir: 2 },
+    [
+      { set: 1, rir: { kind: 'week', offset: 1 } },
+      { set: 3, rir: { kind: 'fixed', rir: 1 } },
+    ],
+  ]);
+  expect(problem('rir', 'week, hard')).toMatchObject({ code: 'not-understood' });
+});
+
+test('holds are written in seconds, alone or with a load', () => {
+  const held = newSlot('s3', exerciseById('plank') ?? exercise);
+  expect(value('start', '40 @ 2', held)).toEqual({ load: { value: 0, unit: 'kg' }, reps: 40, rir: 2 });
+  expect(value('start', '35s', held)).toMatchObject({ reps: 35, rir: 2 });
+  const carried = newSlot('s4', exerciseById('farmer-carry') ?? exercise);
+  expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
+});
+
 test('a session’s day is a weekday or a number', () => {
-  const session = { id: 'x', name: 'X', day: 0, slots: [] };
+  const session = { id: 'x', name: 'X', day: 0, place: null, slots: [] };
   expect(sessionEntry('day', 'thu', session)).toMatchObject({ ok: true, value: { field: 'day', value: 3 } });
   expect(sessionEntry('day', 'Thursday', session)).toMatchObject({ ok: true, value: { value: 3 } });
   expect(sessionEntry('day', '2', session)).toMatchObject({ ok: true, value: { value: 1 } });
   expect(sessionEntry('day', 'someday', session).ok).toBe(false);
+  expect(sessionEntry('day', 'Thu B', session)).toMatchObject({ ok: true, value: { value: 10 } });
+  expect(sessionEntry('day', 'day 5', session)).toMatchObject({ ok: true, value: { value: 4 } });
   expect(sessionEntry('name', ' Legs ', session)).toMatchObject({
     ok: true,
     value: { field: 'name', value: 'Legs' },
@@ -100,4 +133,8 @@ test('the block line: weeks, both ends of the ramp, the deload as a share or non
   expect(of('weeks', 'six').ok).toBe(false);
   expect(of('time', 'strict')).toMatchObject({ ok: true, value: { field: 'time', value: 'strict' } });
   expect(of('time', 'fast').ok).toBe(false);
+  expect(of('crediting', 'near')).toMatchObject({ ok: true, value: { value: 'near-failure reps' } });
+  expect(of('landmarks', 'fixed')).toMatchObject({ ok: true, value: { value: 'fixed dose' } });
+  expect(of('cycle', '10')).toMatchObject({ ok: true, value: { field: 'cycleDays', value: 10 } });
+  expect(of('crediting', 'mood').ok).toBe(false);
 });

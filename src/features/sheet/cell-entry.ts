@@ -1,20 +1,24 @@
 import {
-  type Athlete,
   addDays,
+  type Catalogue,
+  CREDITING_SCHOOLS,
   type Edit,
   type Exercise,
-  exerciseById,
   hundredths,
   isMakeable,
+  LANDMARK_SCHOOLS,
   loadGrid,
   neighbours,
   ok,
+  type Place,
   type Problem,
   type Result,
   refused,
   type Session,
+  type SetTarget,
   type Slot,
   type SlotRir,
+  type StartSet,
   setLimits,
   WEEKDAYS,
   weekdayOf,
@@ -67,16 +71,38 @@ function range(text: string, slot: Slot): Result<Edit> {
   return slotEdit(slot, 'range', { low: from.value, high: to.value });
 }
 
-function rir(text: string, slot: Slot): Result<Edit> {
-  const path = `slot/${slot.id}/rir`;
+/** `week`, `+1`, `week -1`, `2`, `=2`. */
+function effort(text: string, path: string): Result<SlotRir> {
   const tidy = text.trim().toLowerCase().replace('−', '-');
   const offset = /^(?:week|wk)?\s*([+-]\s*\d+)?$/.exec(tidy);
-  if (offset !== null) {
-    const value: SlotRir = { kind: 'week', offset: Number((offset[1] ?? '0').replace(/\s/g, '')) };
-    return slotEdit(slot, 'rir', value);
-  }
+  if (offset !== null) return ok({ kind: 'week', offset: Number((offset[1] ?? '0').replace(/\s/g, '')) });
   const fixed = number(tidy.replace(/^=/, ''), path);
-  return fixed.ok ? slotEdit(slot, 'rir', { kind: 'fixed', rir: fixed.value }) : fixed;
+  return fixed.ok ? ok({ kind: 'fixed', rir: fixed.value }) : fixed;
+}
+
+/** The slot's effort, then single sets' own behind commas: `week, 1 +1, last 0`. */
+function rir(text: string, slot: Slot): Result<Edit> {
+  const path = `slot/${slot.id}/rir`;
+  const [first = '', ...others] = text.split(',');
+  const whole = effort(first, path);
+  if (!whole.ok) return whole;
+  const setTargets: SetTarget[] = [];
+  for (const other of others) {
+    const parts = /^\s*(?:set\s+)?(last|\d+)\s*:?\s*(.+)$/i.exec(other);
+    if (parts === null)
+      return refused({ code: 'not-understood', path, text: other.trim(), example: 'week, last 0' });
+    const own = effort(parts[2] as string, path);
+    if (!own.ok) return own;
+    const set = /^last$/i.test(parts[1] as string) ? 'last' : Number(parts[1]);
+    setTargets.push({ set, rir: own.value });
+  }
+  return ok({
+    kind: 'batch',
+    edits: [
+      { kind: 'slot/set', slot: slot.id, field: 'rir', value: whole.value },
+      { kind: 'slot/set', slot: slot.id, field: 'setTargets', value: setTargets },
+    ],
+  });
 }
 
 function rest(text: string, slot: Slot): Result<Edit> {
@@ -95,17 +121,40 @@ function tempo(text: string, slot: Slot): Result<Edit> {
   return slotEdit(slot, 'tempo', tidy === '' || tidy === '–' || tidy === '-' ? null : tidy);
 }
 
-/** `60x10@3`, `60 10 3`, `60 kg × 10`, `bw x 8 @2`. */
-function start(text: string, slot: Slot, exercise: Exercise, athlete: Athlete): Result<Edit> {
+/** `60x10@3`, `60 10 3`, `60 kg × 10`, `bw x 8 @2`; what is held without a load, `30 @ 2`. */
+function start(text: string, slot: Slot, exercise: Exercise, place: Place): Result<Edit> {
   const path = `slot/${slot.id}/start`;
-  const tidy = text.trim().toLowerCase().replace('−', '-').replace(/,/g, '.');
-  if (tidy === '' || tidy === '–') return slotEdit(slot, 'start', null);
+  const set = readSet(text, exercise, place, path);
+  return set.ok ? slotEdit(slot, 'start', set.value) : set;
+}
+
+/**
+ * Reads a set as coaches write it down: load x reps @ reps in reserve (2 when not said).
+ * @returns null for an empty text
+ */
+export function readSet(
+  text: string,
+  exercise: Exercise,
+  place: Place,
+  path: string,
+): Result<StartSet | null> {
+  const tidy = text.trim().toLowerCase().replace('−', '-').replace(/,/g, '.').replace(/^~/, '');
+  if (tidy === '' || tidy === '–') return ok(null);
+  const grid = loadGrid(exercise.loading, place.loads);
+  const hold = /^(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(tidy);
+  if (exercise.loading === 'none' && hold !== null)
+    return ok({ load: { value: 0, unit: grid.unit }, reps: Number(hold[1]), rir: Number(hold[2] ?? 2) });
   const parts =
-    /^(bw|[+-]?\d+(?:\.\d+)?)\s*(?:kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(
+    /^(bw|[+-]?\d+(?:\.\d+)?)\s*(?:kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(
       tidy,
     );
-  if (parts === null) return refused({ code: 'not-understood', path, text: text.trim(), example: '60x10@3' });
-  const grid = loadGrid(exercise.loading, athlete.equipment);
+  if (parts === null)
+    return refused({
+      code: 'not-understood',
+      path,
+      text: text.trim(),
+      example: exercise.loading === 'none' ? '30@2' : '60x10@3',
+    });
   const value = parts[1] === 'bw' ? 0 : Number(parts[1]);
   if (!isMakeable(grid, hundredths(value))) {
     const { below, above } = neighbours(grid, hundredths(value));
@@ -120,18 +169,19 @@ function start(text: string, slot: Slot, exercise: Exercise, athlete: Athlete): 
     };
     return refused(problem);
   }
-  return slotEdit(slot, 'start', {
-    load: { value, unit: grid.unit },
-    reps: Number(parts[2]),
-    rir: Number(parts[3] ?? 2),
-  });
+  return ok({ load: { value, unit: grid.unit }, reps: Number(parts[2]), rir: Number(parts[3] ?? 2) });
 }
 
 /**
  * Reads what was typed into a slot's cell.
  * @returns the edit to make, or what is wrong with the text; whether the edit may stand is for the block to say
  */
-export function slotEntry(column: EntryColumn, text: string, slot: Slot, athlete: Athlete): Result<Edit> {
+export function slotEntry(
+  column: EntryColumn,
+  text: string,
+  slot: Slot,
+  known: { readonly catalogue: Catalogue; readonly place: Place },
+): Result<Edit> {
   switch (column) {
     case 'sets':
       return sets(text, slot);
@@ -144,10 +194,10 @@ export function slotEntry(column: EntryColumn, text: string, slot: Slot, athlete
     case 'rest':
       return rest(text, slot);
     case 'start': {
-      const exercise = exerciseById(slot.exercise.id);
+      const exercise = known.catalogue.find(slot.exercise);
       if (exercise === undefined)
         return refused({ code: 'unknown-exercise', path: `slot/${slot.id}`, exercise: slot.exercise.id });
-      return start(text, slot, exercise, athlete);
+      return start(text, slot, exercise, known.place);
     }
   }
 }
@@ -157,16 +207,40 @@ export function sessionEntry(column: 'name' | 'day', text: string, session: Sess
   if (column === 'name')
     return ok({ kind: 'session/set', session: session.id, field: 'name', value: text.trim() });
   const path = `session/${session.id}/day`;
+  const tidy = text.trim().toLowerCase();
+  const named = /^([a-z]{2,})(?:\s+([a-d]))?$/.exec(tidy);
   const weekday = WEEKDAYS.findIndex(
-    (name) => text.trim().length >= 2 && name.toLowerCase().startsWith(text.trim().toLowerCase().slice(0, 3)),
+    (name) => named !== null && name.toLowerCase().startsWith((named[1] as string).slice(0, 3)),
   );
-  if (weekday >= 0) return ok({ kind: 'session/set', session: session.id, field: 'day', value: weekday });
-  const day = number(text, path);
+  if (weekday >= 0) {
+    const week = named?.[2] === undefined ? 0 : named[2].charCodeAt(0) - 'a'.charCodeAt(0);
+    return ok({ kind: 'session/set', session: session.id, field: 'day', value: 7 * week + weekday });
+  }
+  const day = number(tidy.replace(/^day\s*/, ''), path);
   if (!day.ok) return refused({ code: 'not-understood', path, text: text.trim(), example: 'Mon' });
   return ok({ kind: 'session/set', session: session.id, field: 'day', value: day.value - 1 });
 }
 
-export type SettingColumn = 'block-name' | 'weeks' | 'first' | 'last' | 'deload' | 'start-date' | 'time';
+export type SettingColumn =
+  | 'block-name'
+  | 'weeks'
+  | 'cycle'
+  | 'first'
+  | 'last'
+  | 'deload'
+  | 'start-date'
+  | 'time'
+  | 'crediting'
+  | 'landmarks';
+
+/** The word of a list that a text begins. */
+function oneOf<T extends string>(text: string, words: readonly T[], path: string): Result<T> {
+  const tidy = text.trim().toLowerCase();
+  const found = words.find((word) => tidy !== '' && word.toLowerCase().startsWith(tidy));
+  if (found !== undefined) return ok(found);
+  const example = `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+  return refused({ code: 'not-understood', path, text: text.trim(), example });
+}
 
 /** Reads what was typed into the block line. */
 export function settingEntry(
@@ -176,17 +250,16 @@ export function settingEntry(
 ): Result<Edit> {
   if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
   if (column === 'time') {
-    const time = (['realistic', 'strict'] as const).find(
-      (one) => text.trim() !== '' && one.startsWith(text.trim().toLowerCase()),
-    );
-    if (time === undefined)
-      return refused({
-        code: 'not-understood',
-        path: 'block/time',
-        text: text.trim(),
-        example: 'realistic or strict',
-      });
-    return ok({ kind: 'block/set', field: 'time', value: time });
+    const time = oneOf(text, ['realistic', 'strict'] as const, 'block/time');
+    return time.ok ? ok({ kind: 'block/set', field: 'time', value: time.value }) : time;
+  }
+  if (column === 'crediting') {
+    const school = oneOf(text, CREDITING_SCHOOLS, 'block/crediting');
+    return school.ok ? ok({ kind: 'block/set', field: 'crediting', value: school.value }) : school;
+  }
+  if (column === 'landmarks') {
+    const school = oneOf(text, LANDMARK_SCHOOLS, 'block/landmarks');
+    return school.ok ? ok({ kind: 'block/set', field: 'landmarks', value: school.value }) : school;
   }
   if (column === 'start-date') {
     const date = /^\d{4}-\d{2}-\d{2}$/.test(text.trim()) ? addDays(text.trim(), 0) : '';
@@ -206,6 +279,8 @@ export function settingEntry(
   switch (column) {
     case 'weeks':
       return ok({ kind: 'block/set', field: 'weeks', value: value.value });
+    case 'cycle':
+      return ok({ kind: 'block/set', field: 'cycleDays', value: value.value });
     case 'first':
       return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, first: value.value } });
     case 'last':

@@ -1,13 +1,38 @@
-import type { Athlete, Exercise, LadderSlot, PlannedSet, Rung, Slot, SlotRir } from '@/core';
-import { exerciseById, loadGrid } from '@/core';
-import { figure, load, span } from '@/ui/words/figures';
+import type {
+  Athlete,
+  Catalogue,
+  Exercise,
+  LadderSlot,
+  Place,
+  PlannedSet,
+  Rung,
+  Slot,
+  SlotRir,
+} from '@/core';
+import { loadGrid, variantName } from '@/core';
+import { count, figure, load, span } from '@/ui/words/figures';
 import { techniqueCell } from '@/ui/words/names';
 import type { PrescriptionColumn } from './layout';
 
-export function rirCell(rir: SlotRir): string {
+function rirText(rir: SlotRir, week: string): string {
   if (rir.kind === 'fixed') return figure(rir.rir);
-  if (rir.offset === 0) return 'week';
-  return `wk ${rir.offset > 0 ? '+' : '−'} ${Math.abs(rir.offset)}`;
+  if (rir.offset === 0) return week;
+  return `${week} ${rir.offset > 0 ? '+' : '−'}${Math.abs(rir.offset)}`;
+}
+
+/** A slot's effort: `week`, `wk +1`, `2`; with one of the last set's own, `wk…0`; with others, an asterisk. */
+export function rirCell({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
+  if (setTargets.length === 0) return rirText(rir, rir.kind === 'week' && rir.offset === 0 ? 'week' : 'wk');
+  const [only, ...more] = setTargets;
+  const base = rirText(rir, 'wk');
+  if (only?.set === 'last' && more.length === 0) return `${base}…${rirText(only.rir, 'wk')}`;
+  return `${base} *`;
+}
+
+/** The same in full, as it is typed: `week, 1 +1, last 0`. */
+export function rirTyped({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
+  const targets = setTargets.map((target) => `${target.set} ${rirText(target.rir, 'week')}`);
+  return [rirText(rir, 'week'), ...targets].join(', ');
 }
 
 /** The set from which the first load is found: the slot's own, or the athlete's best set. */
@@ -15,35 +40,51 @@ export function startCell(
   slot: Slot,
   exercise: Exercise | undefined,
   athlete: Athlete,
+  place: Place,
 ): { text: string; own: boolean } {
   const set = slot.start ?? athlete.bestSets[slot.exercise.id];
   if (set === undefined || exercise === undefined) return { text: '', own: false };
-  const { unit } = loadGrid(exercise.loading, athlete.equipment);
+  const { unit } = loadGrid(exercise.loading, place.loads);
+  const rir = figure(set.rir);
+  if (exercise.loading === 'none') return { text: `${set.reps}s@${rir}`, own: slot.start !== null };
   const value =
     set.load.unit === unit
       ? load(set.load.value, exercise.loading)
       : `${figure(set.load.value)} ${set.load.unit}`;
-  return { text: `${value}×${set.reps}@${figure(set.rir)}`, own: slot.start !== null };
+  return {
+    text: `${value}×${set.reps}${exercise.measure === 'seconds' ? 's' : ''}@${rir}`,
+    own: slot.start !== null,
+  };
 }
 
 /** What a prescription cell shows, and how it reads when it is opened for typing. */
 export function prescriptionCell(
   column: PrescriptionColumn,
   slot: Slot,
-  athlete: Athlete,
+  known: { readonly catalogue: Catalogue; readonly athlete: Athlete; readonly place: Place },
   sets: number,
 ): { shown: string; typed: string; quiet: boolean } {
-  const exercise = exerciseById(slot.exercise.id);
+  const exercise = known.catalogue.find(slot.exercise);
   const plain = (shown: string, quiet = false) => ({ shown, typed: shown, quiet });
   switch (column) {
     case 'slot':
-      return plain(exercise?.name ?? slot.exercise.id);
+      return plain(exercise === undefined ? slot.exercise.id : variantName(exercise, slot.variant));
     case 'sets':
       return plain(String(sets));
     case 'range':
-      return plain(span(slot.range.low, slot.range.high));
+      return exercise?.measure === 'seconds'
+        ? {
+            shown: `${span(slot.range.low, slot.range.high)}s`,
+            typed: span(slot.range.low, slot.range.high),
+            quiet: false,
+          }
+        : plain(span(slot.range.low, slot.range.high));
     case 'rir':
-      return plain(rirCell(slot.rir), slot.rir.kind === 'week' && slot.rir.offset === 0);
+      return {
+        shown: rirCell(slot),
+        typed: rirTyped(slot),
+        quiet: slot.rir.kind === 'week' && slot.rir.offset === 0 && slot.setTargets.length === 0,
+      };
     case 'tempo':
       return slot.tempo === null ? { shown: '–', typed: '', quiet: true } : plain(slot.tempo);
     case 'rest':
@@ -51,7 +92,7 @@ export function prescriptionCell(
     case 'how':
       return plain(techniqueCell(slot.technique), slot.technique.kind === 'straight');
     case 'start': {
-      const { text, own } = startCell(slot, exercise, athlete);
+      const { text, own } = startCell(slot, exercise, known.athlete, known.place);
       return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
     }
   }
@@ -80,14 +121,16 @@ export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): reado
     const value = did.load.unit === slot.unit ? did.load.value : null;
     const text =
       value === null
-        ? `${done.length}×${did.reps}·${figure(did.load.value)} ${did.load.unit}`
+        ? `${done.length}×${count(did.reps, slot)}·${figure(did.load.value)} ${did.load.unit}`
         : line(done.length, did.reps, value, slot);
     return { text, mark: markOf(first, did.reps, did.rir, value), logged: true };
   });
 }
 
-function line(count: number, reps: number, value: number | null, slot: LadderSlot): string {
-  return `${count}×${reps}·${load(value, slot.loading)}`;
+function line(sets: number, reps: number, value: number | null, slot: LadderSlot): string {
+  const many = count(reps, slot).replace(' ', '');
+  if (slot.loading === 'none') return `${sets}×${value === null ? `${many} find` : many}`;
+  return `${sets}×${many}·${load(value, slot.loading)}`;
 }
 
 function markOf(asked: PlannedSet, reps: number, rir: number, value: number | null): SetLine['mark'] {

@@ -1,6 +1,8 @@
 import {
+  type Catalogue,
   DEFAULT_TOP_SET_BACK_OFFS,
-  LIBRARY,
+  lacking,
+  type Place,
   primeMovers,
   type Slot,
   setCount,
@@ -8,14 +10,43 @@ import {
   type TechniqueParameters,
   withSetCount,
 } from '@/core';
+import { listed } from '@/ui/words/figures';
 import type { Choice } from './picker';
 
-/** The library as a list to pick from, with what each trains and with what. */
-export const EXERCISE_CHOICES: readonly Choice[] = LIBRARY.map((exercise) => ({
-  value: exercise.id,
-  label: exercise.name,
-  facts: `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`,
-}));
+const VARIANT = '#';
+
+/** What was picked: an exercise, perhaps in one of its set-ups. */
+export function pickedExercise(value: string): { readonly id: string; readonly variant: string | null } {
+  const [id = '', variant] = value.split(VARIANT);
+  return { id, variant: variant ?? null };
+}
+
+/** All exercises and their variants to pick from, with what each trains and with what; those the place lacks last. */
+export function exerciseChoices(catalogue: Catalogue, place: Place): readonly Choice[] {
+  const here: Choice[] = [];
+  const elsewhere: Choice[] = [];
+  for (const exercise of catalogue.list) {
+    const missing = lacking(exercise, place);
+    const facts =
+      missing.length === 0
+        ? `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`
+        : `${place.name} has no ${listed(missing)}`;
+    const list = missing.length === 0 ? here : elsewhere;
+    list.push({ value: exercise.id, label: exercise.name, facts });
+    for (const variant of exercise.variants)
+      list.push({
+        value: `${exercise.id}${VARIANT}${variant.id}`,
+        label: `${exercise.name}, ${variant.name}`,
+        facts,
+      });
+  }
+  return [...here, ...elsewhere];
+}
+
+/** The athlete's places to pick from; the first is what a session has that names none. */
+export function placeChoices(places: readonly Place[]): readonly Choice[] {
+  return places.map(({ id, name }, at) => ({ value: id, label: name, facts: at === 0 ? 'usual place' : '' }));
+}
 
 export const TECHNIQUE_CHOICES: readonly Choice[] = [
   { value: 'straight', label: 'straight sets', facts: 'one load' },

@@ -1,18 +1,22 @@
 import {
   type Athlete,
   type Block,
-  exerciseById,
+  type Catalogue,
+  credits,
   type Finding,
+  inVariant,
   type Ladder,
   type LadderSession,
   type LadderSlot,
   type Muscle,
   type Proposal,
+  placeFor,
   type Rung,
+  variantName,
 } from '@/core';
-import { figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
+import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
 import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
-import { capital, dayName, exerciseName, techniqueSentence, weekName } from '@/ui/words/names';
+import { capital, dayName, namesOf, techniqueSentence, weekName } from '@/ui/words/names';
 import { explain } from '@/ui/words/reasons';
 import { prescriptionCell } from './cell-text';
 import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './layout';
@@ -38,6 +42,7 @@ export interface Said {
 interface Seen {
   readonly block: Block;
   readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
   readonly ladder: Ladder;
   readonly findings: readonly Finding[];
   readonly rows: readonly Row[];
@@ -78,7 +83,7 @@ export function say(focus: Focus | null, seen: Seen): Said {
       return {
         title: capital(focus.muscle),
         value: `${weekName(seen.rung.plan.week, seen.rung.plan.kind)} · ${figure(week.sets, 1)} hard sets`,
-        ...explain(week.why),
+        ...explain(week.why, namesOf(seen.catalogue)),
         keys: [
           ['G', 'grow'],
           ['P', 'priority'],
@@ -92,21 +97,22 @@ export function say(focus: Focus | null, seen: Seen): Said {
         : {
             title: 'All hard sets',
             value: `week ${seen.rung.plan.week}`,
-            ...explain(seen.rung.plan.whyHardSets),
+            ...explain(seen.rung.plan.whyHardSets, namesOf(seen.catalogue)),
             keys: [],
           };
     case 'call': {
       const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
-      return call === undefined ? NOTHING : sayCall(call);
+      return call === undefined ? NOTHING : sayCall(call, seen.catalogue);
     }
     case 'finding': {
       const finding = seen.findings.find(({ id }) => id === focus.id);
       if (finding === undefined) return NOTHING;
-      const fixes = finding.fixes.map(fixWords);
+      const names = namesOf(seen.catalogue);
+      const fixes = finding.fixes.map((fix) => fixWords(fix, names));
       return {
         title: capital(finding.detail.rule),
         value: finding.severity,
-        because: findingSentence(finding.detail),
+        because: findingSentence(finding.detail, names),
         besides: fixes.length > 0 ? `${fixes.join('; ')}. Undo takes it back.` : 'No single edit mends this.',
         keys: [],
       };
@@ -116,10 +122,10 @@ export function say(focus: Focus | null, seen: Seen): Said {
   }
 }
 
-function sayCall(call: Proposal): Said {
-  const { subject, change } = callLine(call);
-  const loading = call.kind === 'load' ? (exerciseById(call.exerciseId)?.loading ?? 'stack') : 'stack';
-  const { because, besides } = explain(call.why, loading);
+function sayCall(call: Proposal, catalogue: Catalogue): Said {
+  const { subject, change } = callLine(call, catalogue);
+  const written = call.kind === 'load' ? catalogue.newest(call.exerciseId) : undefined;
+  const { because, besides } = explain(call.why, namesOf(catalogue), written);
   return {
     title: capital(subject),
     value: `${change}, week ${call.week}`,
@@ -137,12 +143,12 @@ function sayCell(cell: Cell, seen: Seen): Said {
   if (row === undefined) return NOTHING;
   const week = weekOf(cell.column);
   const rung = week === null ? undefined : seen.ladder.rungs.find(({ plan }) => plan.week === week);
-  if (row.kind === 'weeks') return rung === undefined ? NOTHING : sayWeek(rung);
+  if (row.kind === 'weeks') return rung === undefined ? NOTHING : sayWeek(rung, seen);
   if (row.kind === 'session') {
     const session = rung === undefined ? undefined : sessionIn(rung, row.session.id);
     return session === undefined || rung === undefined
       ? saySessionFact(row, cell, seen)
-      : saySession(session, rung);
+      : saySession(session, rung, seen);
   }
   if (rung === undefined) return saySlotFact(row, cell.column as PrescriptionColumn, seen);
   const slot = sessionIn(rung, row.session.id)?.slots.find(({ slotId }) => slotId === row.slot.id);
@@ -155,10 +161,11 @@ function sayCell(cell: Cell, seen: Seen): Said {
     : saySlotWeek(slot, rung, row, seen);
 }
 
-function sayWeek(rung: Rung): Said {
+function sayWeek(rung: Rung, seen: Seen): Said {
   const { plan } = rung;
-  const rir = explain(plan.whyRir);
-  const sets = explain(plan.whyHardSets);
+  const names = namesOf(seen.catalogue);
+  const rir = explain(plan.whyRir, names);
+  const sets = explain(plan.whyHardSets, names);
   return {
     title: capital(weekName(plan.week, plan.kind)),
     value: `RIR ${plan.rir} · ${figure(plan.hardSets, 1)} sets · from ${plan.startDate}`,
@@ -168,8 +175,8 @@ function sayWeek(rung: Rung): Said {
   };
 }
 
-function saySession(session: LadderSession, rung: Rung): Said {
-  const why = explain(session.whySeconds);
+function saySession(session: LadderSession, rung: Rung, seen: Seen): Said {
+  const why = explain(session.whySeconds, namesOf(seen.catalogue));
   return {
     title: `${session.name} · ${weekName(rung.plan.week, rung.plan.kind)}`,
     value: `${span(minutes(session.seconds.low), minutes(session.seconds.high))} min · ${session.sets} sets`,
@@ -193,24 +200,25 @@ function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen
 }
 
 function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionColumn, seen: Seen): Said {
-  const exercise = exerciseById(row.slot.exercise.id);
-  const { shown } = prescriptionCell(column, row.slot, seen.athlete, 0);
+  const pinned = seen.catalogue.find(row.slot.exercise);
+  const exercise = pinned === undefined ? undefined : inVariant(pinned, row.slot.variant);
+  const place = placeFor(seen.athlete, row.session.place);
+  const { shown } = prescriptionCell(column, row.slot, { ...seen, place }, 0);
   const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
-    const credits = Object.entries(exercise.contributions).map(
-      ([muscle, share]) => `${muscle} ${figure(share)}`,
-    );
+    const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
+    const setUp = seen.athlete.setUps[exercise.id];
     return {
-      title: capital(exercise.name),
+      title: capital(variantName(exercise, row.slot.variant)),
       value: `${exercise.kind}, ${exercise.pattern}`,
-      because: `A hard set credits ${credits.join(', ')}. ${exercise.failableAlone ? '' : 'Not to be failed alone: keep reps in reserve or have safeties. '}${exercise.cues}`,
-      besides: `${row.slot.note === '' ? '' : `${row.slot.note} `}Stimulus ${exercise.stimulus}, fatigue ${exercise.fatigue}; hardest ${exercise.hardest}.`,
+      because: `A hard set credits ${shares.join(', ')}. ${exercise.failableAlone ? '' : 'Not to be failed alone: keep reps in reserve or have safeties. '}${exercise.cues}`,
+      besides: `${row.slot.note === '' ? '' : `${row.slot.note} `}${setUp === undefined ? '' : `Set-up: ${setUp} `}Stimulus ${exercise.stimulus}, fatigue ${exercise.fatigue}; hardest ${exercise.hardest}.`,
       keys,
     };
   }
   const because = column === 'how' ? techniqueSentence(row.slot.technique) : COLUMN_HELP[column];
   return {
-    title: capital(exerciseName(row.slot.exercise.id)),
+    title: capital(exercise?.name ?? row.slot.exercise.id),
     value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(),
     because,
     besides: '',
@@ -220,11 +228,14 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
 
 function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'slot' }>, seen: Seen): Said {
   const [first] = slot.sets;
-  const why = explain(slot.why.load, slot.loading);
+  const names = namesOf(seen.catalogue);
+  const why = explain(slot.why.load, names, slot);
   const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}.`;
   const drift =
-    slot.sets.length > 1 && slot.why.reps.code === 'reps/drift' ? ` ${explain(slot.why.reps).because}` : '';
-  const sets = slot.why.sets.code === 'sets/prescribed' ? '' : ` ${explain(slot.why.sets).because}`;
+    slot.sets.length > 1 && slot.why.reps.code === 'reps/drift'
+      ? ` ${explain(slot.why.reps, names).because}`
+      : '';
+  const sets = slot.why.sets.code === 'sets/prescribed' ? '' : ` ${explain(slot.why.sets, names).because}`;
   const target = 'value' in slot.why.rir ? slot.why.rir.value : null;
   const held =
     first?.role === 'top' && target !== null && first.rir > target
@@ -236,7 +247,7 @@ function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'sl
   const status = { planned: 'planned', issued: 'issued', done: 'done' }[rung.status];
   return {
     title: `${letterOf(row, seen)}${row.at} · ${weekName(rung.plan.week, rung.plan.kind)}`,
-    value: `${slot.sets.length} × ${first?.reps ?? 0} at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)} · ${status}`,
+    value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : ` at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)}`} · ${status}`,
     because: why.because,
     besides: `${why.besides}${held} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
     keys:

@@ -4,16 +4,17 @@ import { useEffect, useRef } from 'react';
 import {
   type Athlete,
   type Block,
-  exerciseById,
+  type Catalogue,
   type Ladder,
   type Problem,
+  placeFor,
   type Rung,
   setCount,
 } from '@/core';
 import { figure, minutes, span } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
 import { prescriptionCell, setLines } from './cell-text';
-import { EXERCISE_CHOICES, TECHNIQUE_CHOICES } from './choices';
+import { exerciseChoices, placeChoices, TECHNIQUE_CHOICES } from './choices';
 import { type Leave, TextEditor } from './editor';
 import {
   type Cell,
@@ -38,6 +39,7 @@ export interface Editing {
 interface GridProps {
   readonly block: Block;
   readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
   readonly ladder: Ladder;
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
@@ -187,8 +189,11 @@ function HeadRow({ ladder, cursor }: GridProps) {
 
 const NUMBERS: ReadonlySet<ColumnId> = new Set(['sets', 'range', 'rest', 'rir']);
 
+/** The day takes the columns up to the one where the place stands. */
+const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;
+
 function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'session' }> }) {
-  const { block, ladder, row, cursor, editing, onCommit, onClose } = props;
+  const { block, athlete, ladder, row, cursor, editing, onCommit, onPick, onClose } = props;
   const { session } = row;
   const open = (column: ColumnId) => editing !== null && isAt(editing.cell, row.id, column);
   const day = dayName(session.day, block.cycleDays);
@@ -217,13 +222,33 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
       </td>
       <td
         className={classes.cell}
-        colSpan={PRESCRIPTION.length - 1}
+        colSpan={DAY_SPAN}
         data-row={row.id}
         data-column="sets"
         tabIndex={isAt(cursor, row.id, 'sets') ? 0 : -1}
       >
         <span className={`${classes.text} ${classes.quiet}`}>{day}</span>
         {open('sets') ? editor('sets', 'Day of the session', day) : null}
+      </td>
+      <td
+        className={classes.cell}
+        colSpan={PRESCRIPTION.length - 1 - DAY_SPAN}
+        data-row={row.id}
+        data-column="how"
+        tabIndex={isAt(cursor, row.id, 'how') ? 0 : -1}
+      >
+        <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}>
+          {placeFor(athlete, session.place).name}
+        </span>
+        {open('how') ? (
+          <Picker
+            label="Place of the session"
+            choices={placeChoices(athlete.places)}
+            initial={editing?.text ?? ''}
+            onPick={(value) => onPick({ row: row.id, column: 'how' }, value)}
+            onCancel={onClose}
+          />
+        ) : null}
       </td>
       {ladder.rungs.map((rung) => {
         const column = weekColumn(rung.plan.week);
@@ -250,12 +275,13 @@ function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'ses
 }
 
 function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
-  const { athlete, ladder, row, cursor, editing, calls } = props;
+  const { athlete, catalogue, ladder, row, cursor, editing, calls } = props;
   const { slot, session } = row;
+  const known = { athlete, catalogue, place: placeFor(athlete, session.place) };
   return (
     <tr className={classes.row}>
       {PRESCRIPTION.map(({ id }) => {
-        const { shown, typed, quiet } = prescriptionCell(id, slot, athlete, setCount(slot.technique));
+        const { shown, typed, quiet } = prescriptionCell(id, slot, known, setCount(slot.technique));
         const open = editing !== null && isAt(editing.cell, row.id, id);
         return (
           <td
@@ -316,14 +342,15 @@ type CellEditorProps = GridProps & {
   readonly typed: string;
 };
 
-function CellEditor({ row, column, typed, editing, onCommit, onPick, onClose }: CellEditorProps) {
+function CellEditor(props: CellEditorProps) {
+  const { row, column, typed, editing, athlete, catalogue, onCommit, onPick, onClose } = props;
   const cell: Cell = { row: row.id, column };
   if (column === 'slot') {
     const label = `Exercise of slot ${row.at}`;
     return (
       <Picker
         label={label}
-        choices={EXERCISE_CHOICES}
+        choices={exerciseChoices(catalogue, placeFor(athlete, row.session.place))}
         initial={editing?.text ?? ''}
         onPick={(value) => onPick(cell, value)}
         onCancel={onClose}
@@ -342,7 +369,7 @@ function CellEditor({ row, column, typed, editing, onCommit, onPick, onClose }: 
       />
     );
   }
-  const name = capital(exerciseById(row.slot.exercise.id)?.name ?? '');
+  const name = capital(catalogue.find(row.slot.exercise)?.name ?? '');
   const week = weekOf(column);
   if (week !== null) return null;
   return (
@@ -356,14 +383,16 @@ function CellEditor({ row, column, typed, editing, onCommit, onPick, onClose }: 
   );
 }
 
-function AddingRow({ ladder, onAdd, onClose }: GridProps) {
+function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }: GridProps) {
+  const session = block.sessions.find(({ id }) => id === adding?.session);
+  const place = placeFor(athlete, session?.place ?? null);
   return (
     <tr className={classes.row}>
       <td className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
         <Picker
           label="Exercise of the new slot"
-          choices={EXERCISE_CHOICES}
+          choices={exerciseChoices(catalogue, place)}
           initial=""
           onPick={onAdd}
           onCancel={onClose}

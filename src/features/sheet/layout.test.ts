@@ -1,11 +1,13 @@
-import { EMPTY_LOG, unfold } from '@/core';
-import { athlete, block, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
-import { prescriptionCell, rirCell, setLines } from './cell-text';
+import { catalogueWith, EMPTY_LOG, type SetTarget, unfold } from '@/core';
+import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
+import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
 import { type Focus, say } from './focus';
 import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
 import { cellAway } from './use-cursor';
 
 const someone = athlete();
+const catalogue = catalogueWith([]);
+const known = { catalogue, athlete: someone, place: HALL_PLACE };
 const two = block([session('b', 3, [slot('b1', 'pull-up')]), session('a', 0, [slot('a1', 'leg-press')])]);
 const plain = { block: two, athlete: someone, exercises: lookup, answers: [] };
 const ladder = unfold({ ...plain, issued: [], log: EMPTY_LOG });
@@ -17,10 +19,10 @@ test('rows: the weeks, then sessions in the order of their days with their slots
   expect(rows.flatMap((row) => (row.kind === 'session' ? [row.letter] : []))).toEqual(['A', 'B']);
 });
 
-test('a session row has a name, a day and its weeks; the cursor goes to the nearest cell on its left', () => {
+test('a session row has a name, a day, a place and its weeks; the cursor goes to the nearest cell on its left', () => {
   const [weeks, row] = rows;
   if (row === undefined || weeks === undefined) throw new Error('no rows');
-  expect(usedColumns(row, columns).slice(0, 3)).toEqual(['slot', 'sets', 'w1']);
+  expect(usedColumns(row, columns).slice(0, 4)).toEqual(['slot', 'sets', 'how', 'w1']);
   expect(nearestColumn(row, 'tempo', columns)).toBe('sets');
   expect(nearestColumn(row, 'w3', columns)).toBe('w3');
   expect(nearestColumn(weeks, 'slot', columns)).toBe('w1');
@@ -29,14 +31,24 @@ test('a session row has a name, a day and its weeks; the cursor goes to the near
 test('cells print what is written, weeks what is asked or was done', () => {
   const [, , row] = rows;
   if (row?.kind !== 'slot') throw new Error('expected a slot');
-  expect(prescriptionCell('range', row.slot, someone, 3).shown).toBe('8–12');
-  expect(prescriptionCell('start', row.slot, someone, 3)).toMatchObject({
+  expect(prescriptionCell('range', row.slot, known, 3).shown).toBe('8–12');
+  expect(prescriptionCell('start', row.slot, known, 3)).toMatchObject({
     shown: '60×10@2',
     typed: '',
     quiet: true,
   });
-  expect(rirCell({ kind: 'week', offset: -1 })).toBe('wk − 1');
-  expect(rirCell({ kind: 'fixed', rir: 2 })).toBe('2');
+  const effort = (offset: number, ...setTargets: SetTarget[]) => ({
+    rir: { kind: 'week' as const, offset },
+    setTargets,
+  });
+  const last: SetTarget = { set: 'last', rir: { kind: 'fixed', rir: 0 } };
+  expect(rirCell(effort(0))).toBe('week');
+  expect(rirCell(effort(-1))).toBe('wk −1');
+  expect(rirCell({ rir: { kind: 'fixed', rir: 2 }, setTargets: [] })).toBe('2');
+  expect(rirCell(effort(0, last))).toBe('wk…0');
+  expect(rirTyped(effort(0, { set: 1, rir: { kind: 'week', offset: 1 } }, last))).toBe(
+    'week, 1 week +1, last 0',
+  );
   const [rung] = ladder.rungs;
   const asked = rung?.plan.sessions[0]?.slots[0];
   if (rung === undefined || asked === undefined) throw new Error('no week 1');
@@ -59,7 +71,15 @@ test('every cell of the table, every gauge and every setting has something to sa
     ({ reps, rir }) => ({ reps: reps + 3, rir }),
   );
   const run = unfold({ ...plain, ...done });
-  const seen = { block: two, athlete: someone, ladder: run, findings: [], rows, rung: run.rungs[1] };
+  const seen = {
+    block: two,
+    athlete: someone,
+    catalogue,
+    ladder: run,
+    findings: [],
+    rows,
+    rung: run.rungs[1],
+  };
   const stops: Focus[] = [
     ...rows.flatMap((row) =>
       usedColumns(row, columns).map((column): Focus => ({ kind: 'cell', cell: { row: row.id, column } })),

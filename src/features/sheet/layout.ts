@@ -63,13 +63,16 @@ export function rowsOf(block: Block): readonly Row[] {
   return [{ kind: 'weeks', id: 'weeks' }, ...sessions];
 }
 
+/** Name, day and place of a session stand in these. */
+const SESSION_COLUMNS: ReadonlySet<ColumnId> = new Set(['slot', 'sets', 'how']);
+
 /** The columns of a row that hold something. */
 export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly ColumnId[] {
   switch (row.kind) {
     case 'slot':
       return columns;
     case 'session':
-      return columns.filter((column) => column === 'slot' || column === 'sets' || weekOf(column) !== null);
+      return columns.filter((column) => SESSION_COLUMNS.has(column) || weekOf(column) !== null);
     case 'weeks':
       return columns.filter((column) => weekOf(column) !== null);
   }

@@ -27,8 +27,11 @@ function found(choices: readonly Choice[], search: string): readonly Choice[] {
   const starts = (choice: Choice) =>
     Number(choice.label.toLowerCase().startsWith(search.trim().toLowerCase()));
   const named = (choice: Choice) => Number(words.every((word) => choice.label.toLowerCase().includes(word)));
-  return [...match].sort((a, b) => starts(b) - starts(a) || named(b) - named(a));
+  return [...match].sort((a, b) => starts(b) - starts(a) || named(b) - named(a)).slice(0, MOST_SHOWN);
 }
+
+/** More would be scrolled past, not read: a letter more narrows it down. */
+const MOST_SHOWN = 80;
 
 /** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
 export function Picker({ label, choices, initial, onPick, onCancel }: PickerProps) {

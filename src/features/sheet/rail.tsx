@@ -1,15 +1,25 @@
 'use client';
 
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import { type Finding, type Fix, type Goal, MUSCLES, type Muscle, type Proposal, type Rung } from '@/core';
+import {
+  type Catalogue,
+  type Finding,
+  type Fix,
+  type Goal,
+  MUSCLES,
+  type Muscle,
+  type Proposal,
+  type Rung,
+} from '@/core';
 import { Gauge } from '@/ui/gauge';
 import { figure } from '@/ui/words/figures';
 import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
-import { capital, weekName } from '@/ui/words/names';
+import { capital, namesOf, weekName } from '@/ui/words/names';
 import type { Focus } from './focus';
 import classes from './rail.module.css';
 
 interface RailProps {
+  readonly catalogue: Catalogue;
   readonly rung: Rung | undefined;
   readonly calls: readonly Proposal[];
   readonly findings: readonly Finding[];
@@ -104,7 +114,7 @@ function Gauges({ rung, onFocus, onGoal }: RailProps) {
 }
 
 /** Calls that change how much is done come one by one; loads are routine and stand together until asked for. */
-function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
+function Calls({ catalogue, calls, busy, onFocus, onAnswer }: RailProps) {
   const [open, setOpen] = useState(false);
   const section = useRef<HTMLElement>(null);
   const answered = useRef<number | null>(null);
@@ -127,7 +137,7 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
   };
   const loads = calls.filter((call) => call.kind === 'load');
   const others = calls.filter((call) => call.kind !== 'load');
-  const shared = { busy, onFocus, onAnswer: answerOne };
+  const shared = { catalogue, busy, onFocus, onAnswer: answerOne };
   return (
     <section className={classes.section} aria-label="Calls" ref={section}>
       <div className={classes.headline}>
@@ -184,11 +194,12 @@ function Calls({ calls, busy, onFocus, onAnswer }: RailProps) {
 
 function CallItem({
   call,
+  catalogue,
   busy,
   onFocus,
   onAnswer,
-}: { readonly call: Proposal } & Pick<RailProps, 'busy' | 'onFocus' | 'onAnswer'>) {
-  const { subject, change } = callLine(call);
+}: { readonly call: Proposal } & Pick<RailProps, 'catalogue' | 'busy' | 'onFocus' | 'onAnswer'>) {
+  const { subject, change } = callLine(call, catalogue);
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || busy) return;
     if (event.key.toLowerCase() === 'a') onAnswer([call], 'accepted', null);
@@ -249,7 +260,8 @@ function CallItem({
 
 const SIGNS = { block: '×', warn: '!', note: '–' } as const;
 
-function Findings({ findings, onFocus, onFix }: RailProps) {
+function Findings({ catalogue, findings, onFocus, onFix }: RailProps) {
+  const names = namesOf(catalogue);
   return (
     <section className={classes.section} aria-label="Findings">
       <div className={classes.headline}>
@@ -268,16 +280,16 @@ function Findings({ findings, onFocus, onFix }: RailProps) {
               {SIGNS[finding.severity]}
             </span>
             <div>
-              {findingSentence(finding.detail)}
+              {findingSentence(finding.detail, names)}
               <div className={classes.fixes}>
                 {finding.fixes.map((fix) => (
                   <button
                     type="button"
-                    key={fixWords(fix)}
+                    key={fixWords(fix, names)}
                     className={classes.fix}
                     onClick={() => onFix(fix)}
                   >
-                    {fixWords(fix)}
+                    {fixWords(fix, names)}
                   </button>
                 ))}
               </div>

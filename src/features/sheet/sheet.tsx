@@ -3,7 +3,16 @@
 import { useWindowEvent } from '@mantine/hooks';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { check, type Edit, exerciseById, type Goal, type Muscle, nextToIssue, phaseOn, unfold } from '@/core';
+import {
+  catalogueWith,
+  check,
+  type Edit,
+  type Goal,
+  type Muscle,
+  nextToIssue,
+  phaseOn,
+  unfold,
+} from '@/core';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
@@ -22,24 +31,23 @@ import { useTableEdits } from './use-table-edits';
 import { useTraining } from './use-training';
 import { WhyStrip } from './why-strip';
 
-const lookup = (ref: { readonly id: string }) => exerciseById(ref.id);
-
 /** The Sheet: the whole block as one table, its rail and its why strip. */
 export function Sheet({ data, actions }: { readonly data: SheetData; readonly actions: SheetActions }) {
   const document = useDocument(data, actions.save);
   const { state, change, undo, redo } = document;
   const { block } = state;
   const { training, busy, message, setMessage, answer, issue, recall } = useTraining(data, actions, document);
-  const { athlete, issued, log, answers } = training;
+  const { athlete, ownExercises, issued, log, answers } = training;
+  const catalogue = useMemo(() => catalogueWith(ownExercises), [ownExercises]);
   const [help, setHelp] = useState(false);
 
   const ladder = useMemo(
-    () => unfold({ block, athlete, issued, log, answers, exercises: lookup }),
-    [block, athlete, issued, log, answers],
+    () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }),
+    [block, athlete, issued, log, answers, catalogue],
   );
   const findings = useMemo(
-    () => check({ block, athlete, ladder, exercises: lookup }),
-    [block, athlete, ladder],
+    () => check({ block, athlete, ladder, exercises: catalogue.find }),
+    [block, athlete, ladder, catalogue],
   );
   const rows = useMemo(() => rowsOf(block), [block]);
   const columns = useMemo(() => columnsOf(ladder), [ladder]);
@@ -59,7 +67,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
   const table = useCursor(start, rows, columns);
   const { cursor, focus, editing, row } = table;
-  const edits = useTableEdits({ block, athlete, rows, attempt, change, move: table.move });
+  const edits = useTableEdits({ block, athlete, catalogue, rows, attempt, change, move: table.move });
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   const rung = ladder.rungs.find(({ plan }) => plan.week === (week ?? ladder.currentWeek)) ?? ladder.rungs[0];
 
@@ -194,6 +202,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
               <Grid
                 block={block}
                 athlete={athlete}
+                catalogue={catalogue}
                 ladder={ladder}
                 rows={rows}
                 columns={columns}
@@ -238,6 +247,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           )}
         </div>
         <Rail
+          catalogue={catalogue}
           rung={rung}
           calls={calls}
           findings={findings}
@@ -248,7 +258,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           onAnswer={answer}
         />
       </div>
-      <WhyStrip said={say(focus, { block, athlete, ladder, findings, rows, rung })} />
+      <WhyStrip said={say(focus, { block, athlete, catalogue, ladder, findings, rows, rung })} />
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </div>
   );

@@ -2,15 +2,17 @@ import { useState } from 'react';
 import {
   type Athlete,
   type Block,
+  type Catalogue,
   type Edit,
-  exerciseById,
   newSlot,
   type Problem,
+  placeFor,
   type Result,
+  type SingleEdit,
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { sessionEntry, slotEntry } from './cell-entry';
-import { setsOf, techniqueOf } from './choices';
+import { pickedExercise, setsOf, techniqueOf } from './choices';
 import type { Cell, Row } from './layout';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */
@@ -22,6 +24,7 @@ export interface Adding {
 interface TableEdits {
   readonly block: Block;
   readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
   readonly rows: readonly Row[];
   readonly attempt: (edit: Edit) => Result<null>;
   readonly change: (edit: Edit) => Result<null>;
@@ -31,7 +34,7 @@ interface TableEdits {
 const shortId = () => newId().slice(0, 12);
 
 /** What the table does to the block: each a single undoable edit. */
-export function useTableEdits({ block, athlete, rows, attempt, change, move }: TableEdits) {
+export function useTableEdits({ block, athlete, catalogue, rows, attempt, change, move }: TableEdits) {
   const [adding, setAdding] = useState<Adding | null>(null);
   const rowOf = (cell: Cell) => rows.find(({ id }) => id === cell.row);
 
@@ -46,14 +49,23 @@ export function useTableEdits({ block, athlete, rows, attempt, change, move }: T
       const entry =
         row.kind === 'session'
           ? sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session)
-          : slotEntry(cell.column as Parameters<typeof slotEntry>[0], text, row.slot, athlete);
+          : slotEntry(cell.column as Parameters<typeof slotEntry>[0], text, row.slot, {
+              catalogue,
+              place: placeFor(athlete, row.session.place),
+            });
       const changed = entry.ok ? change(entry.value) : entry;
       return changed.ok ? [] : changed.problems;
     },
 
-    /** Puts a picked exercise or technique into a slot. */
+    /** Puts a picked exercise, technique or place into its slot or session. */
     pick(cell: Cell, value: string): void {
       const row = rowOf(cell);
+      if (row?.kind === 'session') {
+        // The usual place is what a session has that names none: it moves along when the athlete does.
+        const place = value === athlete.places[0]?.id ? null : value;
+        attempt({ kind: 'session/set', session: row.session.id, field: 'place', value: place });
+        return;
+      }
       if (row?.kind !== 'slot') return;
       const { slot } = row;
       if (cell.column === 'how') {
@@ -61,17 +73,33 @@ export function useTableEdits({ block, athlete, rows, attempt, change, move }: T
         attempt({ kind: 'slot/set', slot: slot.id, field: 'technique', value: technique });
         return;
       }
-      const exercise = exerciseById(value);
-      if (exercise === undefined || exercise.id === slot.exercise.id) return;
+      const { id, variant } = pickedExercise(value);
+      const exercise = catalogue.newest(id);
+      if (exercise === undefined) return;
       const ref = { id: exercise.id, revision: exercise.revision };
+      const inVariant: SingleEdit = { kind: 'slot/set', slot: slot.id, field: 'variant', value: variant };
+      if (exercise.id === slot.exercise.id) {
+        if (variant !== slot.variant || ref.revision !== slot.exercise.revision)
+          attempt({
+            kind: 'batch',
+            edits: [{ kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref }, inVariant],
+          });
+        return;
+      }
+      const fresh = newSlot(slot.id, exercise);
+      const before = catalogue.find(slot.exercise);
       attempt({
         kind: 'batch',
         edits: [
           { kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref },
-          // A start set and a set-up note speak of the old exercise.
+          inVariant,
+          // A start set and a set-up note speak of the old exercise; seconds are no reps.
           { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
-          { kind: 'slot/set', slot: slot.id, field: 'tempo', value: exercise.tempo },
+          { kind: 'slot/set', slot: slot.id, field: 'tempo', value: fresh.tempo },
           { kind: 'slot/set', slot: slot.id, field: 'note', value: '' },
+          ...(before?.measure === exercise.measure
+            ? []
+            : [{ kind: 'slot/set', slot: slot.id, field: 'range', value: fresh.range } as const]),
         ],
       });
     },
@@ -83,11 +111,12 @@ export function useTableEdits({ block, athlete, rows, attempt, change, move }: T
       else if (row?.kind === 'slot') setAdding({ session: row.session.id, after: row.slot.id });
     },
 
-    addSlot(exerciseId: string): void {
-      const exercise = exerciseById(exerciseId);
+    addSlot(value: string): void {
+      const { id, variant } = pickedExercise(value);
+      const exercise = catalogue.newest(id);
       setAdding(null);
       if (exercise === undefined || adding === null) return;
-      const slot = newSlot(shortId(), exercise);
+      const slot = newSlot(shortId(), exercise, variant);
       if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
     },
 
@@ -96,7 +125,13 @@ export function useTableEdits({ block, athlete, rows, attempt, change, move }: T
       const taken = new Set(block.sessions.map(({ day }) => day));
       const free =
         Array.from({ length: block.cycleDays }, (_, day) => day).find((day) => !taken.has(day)) ?? 0;
-      const session = { id: shortId(), name: `Session ${block.sessions.length + 1}`, day: free, slots: [] };
+      const session = {
+        id: shortId(),
+        name: `Session ${block.sessions.length + 1}`,
+        day: free,
+        place: null,
+        slots: [],
+      };
       if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) return;
       move({ row: session.id, column: 'slot' });
       setAdding({ session: session.id, after: null });

@@ -1,4 +1,4 @@
-import type { Loading, Unit } from '@/core';
+import type { Loading, Measure, Unit } from '@/core';
 
 /** A number as print sets it: no trailing zeros, a real minus, at most so many places. */
 export function figure(value: number, places = 2): string {
@@ -12,9 +12,10 @@ export function estimate(value: number): string {
   return (Math.round(value * 10) / 10).toFixed(1).replace('-', '−');
 }
 
-/** A load without its unit. Bodyweight work shows what is added: bw, +5, −15. */
+/** A load without its unit. Bodyweight work shows what is added: bw, +5, −15; bands roughly what they pull: ~15. */
 export function load(value: number | null, loading: Loading): string {
   if (value === null) return 'find';
+  if (loading === 'band') return `~${figure(value)}`;
   if (loading !== 'bodyweight') return figure(value);
   if (value === 0) return 'bw';
   return value > 0 ? `+${figure(value)}` : figure(value);
@@ -22,9 +23,29 @@ export function load(value: number | null, loading: Loading): string {
 
 /** A load with its unit, in words where it is bodyweight alone. */
 export function loadWithUnit(value: number | null, loading: Loading, unit: Unit): string {
-  if (value === null) return 'a load to be found';
+  if (value === null) return loading === 'none' ? 'no load' : 'a load to be found';
+  if (loading === 'none') return 'no load';
   if (loading === 'bodyweight' && value === 0) return 'bodyweight';
   return `${load(value, loading)} ${unit}`;
+}
+
+/** How sets of an exercise are written: how it is loaded and what is counted. */
+export interface Written {
+  readonly loading: Loading;
+  readonly measure: Measure;
+}
+
+export const BY_REPS: Written = { loading: 'stack', measure: 'reps' };
+
+/** `10`, or `30 s` where it is held. */
+export function count(reps: number, { measure }: Pick<Written, 'measure'>): string {
+  return measure === 'seconds' ? `${reps} s` : String(reps);
+}
+
+/** `62.5 × 10`, `bw × 8`, `24 × 30 s`, or the seconds alone. */
+export function setText(value: number | null, reps: number, written: Written): string {
+  if (written.loading === 'none') return count(reps, written);
+  return `${load(value, written.loading)} × ${count(reps, written)}`;
 }
 
 /** Minutes from seconds, rounded up: a session is not over before its last second. */
@@ -44,6 +65,6 @@ export function listed(items: readonly string[]): string {
 }
 
 /** `1 set`, `3 sets`. */
-export function counted(count: number, noun: string): string {
-  return `${figure(count)} ${noun}${count === 1 ? '' : 's'}`;
+export function counted(many: number, noun: string): string {
+  return `${figure(many)} ${noun}${many === 1 ? '' : 's'}`;
 }

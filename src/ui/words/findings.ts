@@ -1,9 +1,9 @@
-import { exerciseById, type FindingDetail, type Fix, type Proposal } from '@/core';
-import { counted, estimate, figure, listed, load } from './figures';
-import { capital, dayName, exerciseName } from './names';
+import type { Catalogue, FindingDetail, Fix, Proposal } from '@/core';
+import { BY_REPS, counted, estimate, figure, listed, setText } from './figures';
+import { capital, dayName, type ExerciseNames, namesOf } from './names';
 
 /** A finding as one sentence. */
-export function findingSentence(detail: FindingDetail): string {
+export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
     case 'recovery gap':
       return `${capital(listed(detail.muscles))} trained hard in ${detail.first}, again ${detail.hours} h later in ${detail.second}; ${detail.needed} h needed.`;
@@ -22,45 +22,53 @@ export function findingSentence(detail: FindingDetail): string {
     case 'session length':
       return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.`;
     case 'order':
-      return `${detail.session}: ${exerciseName(detail.isolation)} tires ${detail.muscle} before ${exerciseName(detail.compound)}.`;
+      return `${detail.session}: ${names(detail.isolation)} tires ${detail.muscle} before ${names(detail.compound)}.`;
+    case 'equipment':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} needs ${listed(detail.missing)}; ${detail.place} has none.`;
+    case 'irritated joint':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} stresses the ${detail.joint}, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.`;
     case 'stale load':
-      return `${capital(exerciseName(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
+      return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
   }
 }
 
 /** What a fix does, as its button says it. */
-export function fixWords(fix: Fix): string {
+export function fixWords(fix: Fix, names: ExerciseNames): string {
   switch (fix.does) {
     case 'move session':
       return `Move ${fix.session} to ${dayName(fix.day, 7)}`;
     case 'add a set':
-      return `Add a set of ${exerciseName(fix.exerciseId)}`;
+      return `Add a set of ${names(fix.exerciseId)}`;
     case 'drop sets':
       return fix.exerciseIds.length === 1
-        ? `Drop ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${listed(fix.exerciseIds.map(exerciseName))}`
+        ? `Drop ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${listed(fix.exerciseIds.map(names))}`
         : `Drop ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
     case 'move slot':
-      return `Move it after ${exerciseName(fix.after)}`;
+      return `Move it after ${names(fix.after)}`;
   }
 }
 
 /** A call as one line: what would change. */
-export function callLine(proposal: Proposal): { readonly subject: string; readonly change: string } {
+export function callLine(
+  proposal: Proposal,
+  catalogue: Pick<Catalogue, 'newest'>,
+): { readonly subject: string; readonly change: string } {
+  const names = namesOf(catalogue);
   switch (proposal.kind) {
     case 'load': {
-      const loading = exerciseById(proposal.exerciseId)?.loading ?? 'stack';
-      const show = (value: number) => load(value, loading);
+      const written = catalogue.newest(proposal.exerciseId) ?? BY_REPS;
+      const { from, to } = proposal;
       return {
-        subject: exerciseName(proposal.exerciseId),
-        change: `${show(proposal.from.load)} × ${proposal.from.reps} → ${show(proposal.to.load)} × ${proposal.to.reps}`,
+        subject: names(proposal.exerciseId),
+        change: `${setText(from.load, from.reps, written)} → ${setText(to.load, to.reps, written)}`,
       };
     }
     case 'sets':
       return {
         subject: proposal.muscle,
-        change: `+${counted(proposal.add, 'set')} of ${exerciseName(proposal.exerciseId)}`,
+        change: `+${counted(proposal.add, 'set')} of ${names(proposal.exerciseId)}`,
       };
     case 'recover':
       return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };

@@ -1,5 +1,5 @@
 import {
-  exerciseById,
+  type Catalogue,
   type PlannedSet,
   type Role,
   type Soreness,
@@ -8,9 +8,12 @@ import {
 } from '@/core';
 import { figure } from './figures';
 
-/** An exercise's name; its id where the library does not know it. */
-export function exerciseName(id: string): string {
-  return exerciseById(id)?.name ?? id;
+/** How an exercise is called, by its id. */
+export type ExerciseNames = (id: string) => string;
+
+/** Names from a catalogue; the id where it does not know one. */
+export function namesOf(catalogue: Pick<Catalogue, 'newest'>): ExerciseNames {
+  return (id) => catalogue.newest(id)?.name ?? id;
 }
 
 export function capital(text: string): string {
@@ -49,9 +52,11 @@ export function setName(set: PlannedSet, sets: readonly PlannedSet[]): string {
   return alike.length === 1 && set.role === 'top' ? ROLES.top : `${ROLES[set.role]} ${at} of ${alike.length}`;
 }
 
-/** Day of the cycle: a weekday where the cycle is a week. */
+/** Day of the cycle: a weekday where the cycle is whole weeks, which are lettered where they alternate. */
 export function dayName(day: number, cycleDays: number): string {
-  return cycleDays === 7 ? (WEEKDAYS[day] ?? `day ${day + 1}`) : `day ${day + 1}`;
+  if (cycleDays % 7 !== 0) return `day ${day + 1}`;
+  const weekday = WEEKDAYS[day % 7] ?? '';
+  return cycleDays === 7 ? weekday : `${weekday} ${String.fromCharCode(65 + Math.floor(day / 7))}`;
 }
 
 export const SORENESS_WORDS: Readonly<Record<Soreness, { readonly short: string; readonly long: string }>> = {

@@ -1,5 +1,6 @@
 import type { IssueRefusal, Problem } from '@/core';
 import { figure } from './figures';
+import { capital } from './names';
 
 /** A refused input as a sentence that says what would be accepted. */
 export function problemSentence(problem: Problem): string {
@@ -26,6 +27,24 @@ export function problemSentence(problem: Problem): string {
       return 'This is in the block already.';
     case 'name-missing':
       return 'A name is needed.';
+    case 'no-prime-mover':
+      return 'No muscle has a share of 1. Give it to the one the exercise trains first.';
+    case 'compound-alone':
+      return 'A compound exercise has an assisting muscle too. Add its share, or make it an isolation.';
+    case 'bodyweight-share':
+      return 'A share of bodyweight is lifted in bodyweight work, and only there.';
+    case 'nothing-to-progress':
+      return 'Without a load it is held for seconds.';
+    case 'no-place':
+      return 'At least one place is needed.';
+    case 'no-phase':
+      return 'At least one phase is needed.';
+    case 'same-day-twice':
+      return `Two phases begin on ${problem.date}.`;
+    case 'marks-out-of-order':
+      return `${capital(problem.muscle)}: hold, floor and ceiling must rise.`;
+    case 'table-rises':
+      return `At ${problem.reps} reps the fraction must be smaller than at ${problem.reps - 1}.`;
     case 'tempo':
       return `“${problem.text}” is no tempo. Three or four digits, X for as fast as possible: 31X0.`;
     case 'load-not-makeable':

@@ -1,6 +1,6 @@
-import type { Candidate, Cap, Decider, Loading, Reason, Strength, Unit } from '@/core';
-import { counted, estimate, figure, listed, load, minutes } from './figures';
-import { exerciseName, SORENESS_WORDS } from './names';
+import type { Candidate, Cap, Crediting, Decider, Mark, Origin, Reason, Strength, Unit } from '@/core';
+import { BY_REPS, counted, estimate, figure, listed, minutes, setText, type Written } from './figures';
+import { type ExerciseNames, SORENESS_WORDS } from './names';
 
 /** A reason in words: what the figure follows from, then what else there was. */
 export interface Explained {
@@ -22,20 +22,23 @@ const DECIDERS: Readonly<Record<Decider, string>> = {
     'The next load would not reach the bottom of the range yet, so reps pass its top.',
 };
 
-function at(candidate: Candidate, loading: Loading): string {
-  return `${load(candidate.load, loading)} × ${candidate.reps}`;
+function at(candidate: Pick<Candidate, 'load' | 'reps'>, written: Written): string {
+  return setText(candidate.load, candidate.reps, written);
 }
 
-function strengthSentence(strength: Strength, loading: Loading, unit: Unit): string {
+function strengthSentence(strength: Strength, written: Written, unit: Unit): string {
   const { source } = strength;
-  const set = `${load(source.load, loading)} × ${source.reps} with ${figure(source.rir)} left`;
+  const held = written.measure === 'seconds';
+  const set = `${at(source, written)} with ${figure(source.rir)} left`;
   const from =
     source.kind === 'logged'
       ? `Week ${source.week} was ${set}`
       : source.kind === 'best set'
         ? `Best set ${set}`
         : `Start set ${set}`;
-  const measured = `${from}: e1RM ${estimate(strength.measured)} ${unit}`;
+  const measured = held
+    ? `${from}: longest hold ${estimate(strength.measured)} s`
+    : `${from}: e1RM ${estimate(strength.measured)} ${unit}`;
   if (strength.weeksAhead === 0) return `${measured}.`;
   const gain = `${figure(strength.gainPercent)} % a week`;
   return `${measured}, projected at ${gain} to ${estimate(strength.oneRepMax)}.`;
@@ -43,9 +46,10 @@ function strengthSentence(strength: Strength, loading: Loading, unit: Unit): str
 
 /**
  * Words a reason.
- * @param loading how the slot is loaded, for reasons that speak of loads
+ * @param names how exercises are called
+ * @param written how the slot's sets are written, for reasons that speak of loads
  */
-export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
+export function explain(reason: Reason, names: ExerciseNames, written: Written = BY_REPS): Explained {
   switch (reason.code) {
     case 'rir/ramp': {
       const { week, weeks, first, last, offset, value } = reason;
@@ -68,28 +72,38 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
       };
     case 'load/best-fit': {
       const { chosen, others, decider } = reason.fit;
-      const runners = others.map((one) => `${at(one, loading)} predicts ${estimate(one.predictedRir)}`);
+      const runners = others.map((one) => `${at(one, written)} predicts ${estimate(one.predictedRir)}`);
       return {
-        because: `${strengthSentence(reason.strength, loading, reason.unit)} Target ${reason.targetRir} in reserve: ${at(chosen, loading)} predicts ${estimate(chosen.predictedRir)}${runners.length > 0 ? `; ${runners.join('; ')}` : ''}.`,
-        besides: `${DECIDERS[decider]}${reason.last === null ? '' : ` Last time ${load(reason.last.load, loading)} × ${reason.last.reps}.`}`,
+        because: `${strengthSentence(reason.strength, written, reason.unit)} Target ${reason.targetRir} in reserve: ${at(chosen, written)} predicts ${estimate(chosen.predictedRir)}${runners.length > 0 ? `; ${runners.join('; ')}` : ''}.`,
+        besides: `${DECIDERS[decider]}${reason.last === null ? '' : ` Last time ${at(reason.last, written)}.`}`,
       };
     }
-    case 'load/search':
+    case 'load/hold':
       return {
-        because: `No set of this exercise is known, so week 1 looks for the load: work up within ${reason.range.low}–${reason.range.high} reps until ${reason.targetRir} are left.`,
-        besides: 'Write a start set such as 60x10@3, and every week follows from it.',
+        because: `${strengthSentence(reason.strength, written, reason.unit)} ${reason.targetRir} in reserve, a tenth of the seconds each, leave ${reason.seconds} s.`,
+        besides:
+          `Within ${reason.range.low}–${reason.range.high} s. ${written.loading === 'none' ? '' : 'The load stays as it was.'}`.trim(),
       };
+    case 'load/search': {
+      const held = written.measure === 'seconds';
+      return {
+        because: held
+          ? `No hold of this is known, so week 1 looks for the seconds: hold within ${reason.range.low}–${reason.range.high} s until about ${reason.targetRir} tenths more would be left.`
+          : `No set of this exercise is known, so week 1 looks for the load: work up within ${reason.range.low}–${reason.range.high} reps until ${reason.targetRir} are left.`,
+        besides: `Write a start set such as ${held ? 'bw x 30 @ 2' : '60x10@3'}, and every week follows from it.`,
+      };
+    }
     case 'load/answered': {
       const said = { accepted: 'You accepted', changed: 'You chose', held: 'You held' }[reason.outcome];
-      const proposed = explain(reason.proposed, loading);
+      const proposed = explain(reason.proposed, names, written);
       return {
-        because: `${said} ${load(reason.load, loading)} × ${reason.reps}. The rule had: ${proposed.because}`,
+        because: `${said} ${at(reason, written)}. The rule had: ${proposed.because}`,
         besides: proposed.besides,
       };
     }
     case 'load/easy':
       return {
-        because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${load(reason.from.load, loading)} × ${reason.from.reps} to ${load(reason.load, loading)} × ${reason.reps}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
+        because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${at(reason.from, written)} to ${at(reason, written)}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
         besides:
           reason.week === 'deload'
             ? 'The load is kept, so that nothing is forgotten; reps are cut.'
@@ -125,7 +139,7 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
         besides: '',
       };
     case 'volume':
-      return volume(reason);
+      return volume(reason, names);
     case 'budget':
       return {
         because: `${figure(reason.hardSets, 1)} hard sets this week, each counted once. Budget ${figure(reason.budget, 1)}: ${reason.level}, ${reason.phase}${reason.hardSport > 0 ? `, less 4 for each of ${reason.hardSport} hard sport sessions` : ''}.`,
@@ -150,7 +164,7 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
           : SORENESS_WORDS[reason.soreness].long;
       const score = `${reason.score >= 0 ? '+' : '−'}${Math.abs(reason.score).toFixed(1)}`;
       return {
-        because: `${reason.muscle}: soreness ${sore}; performance ${reason.verdict} (${score} reps against target${reason.behindTwice ? ', twice running' : ''}).`,
+        because: `${reason.muscle}: soreness ${sore}; performance ${reason.verdict} (${score} reps against target${reason.behindTwice ? ', twice running' : ''}).${startWords(reason.startShortfall)}`,
         besides:
           reason.capped === null
             ? ''
@@ -160,21 +174,55 @@ export function explain(reason: Reason, loading: Loading = 'stack'): Explained {
   }
 }
 
-function volume(reason: Extract<Reason, { code: 'volume' }>): Explained {
-  const { landmarks, muscle, sets, direct, parts, goal } = reason;
-  const { base, result } = landmarks;
-  const from = parts.map(
-    (part) => `${exerciseName(part.exerciseId)} ${part.sets} × ${figure(part.contribution)}`,
+function startWords(shortfall: number): string {
+  if (!(shortfall > 0)) return '';
+  const why =
+    shortfall > 1
+      ? 'it was not felt and reps did not fall'
+      : 'it was not felt, or reps did not fall across sets';
+  return ` Week 1 lay below this athlete’s floor: ${why}.`;
+}
+
+const SCHOOLS: Readonly<Record<Crediting, string>> = {
+  fractional: 'fractional',
+  'direct only': 'prime movers only',
+  inclusive: 'every clear assistance whole',
+  'near-failure reps': 'the reps near failure, in fifths',
+};
+
+const ORIGINS: Readonly<Record<Origin, string>> = {
+  convention: '',
+  learned: ', learned',
+  coach: ', yours',
+};
+
+function volume(reason: Extract<Reason, { code: 'volume' }>, names: ExerciseNames): Explained {
+  const { landmarks, muscle, sets, measured, direct, parts, goal, crediting } = reason;
+  const { base, result, origins, factors, school } = landmarks;
+  const from = parts.map((part) =>
+    crediting === 'fractional'
+      ? `${names(part.exerciseId)} ${part.sets} × ${figure(part.contribution)}`
+      : `${names(part.exerciseId)} ${figure(part.credit)}`,
   );
-  const factors = (factor: number) =>
-    [landmarks.levelFactor, factor]
-      .filter((one) => one !== 1)
-      .map((one) => ` × ${figure(one, 3)}`)
-      .join('');
+  const counted = crediting === 'fractional' ? '' : ` Counted ${SCHOOLS[crediting]}.`;
+  const compared =
+    Math.abs(sets - measured) < 1e-9
+      ? ''
+      : ` Landmarks compare with ${figure(measured, 1)} ${school === 'fixed dose' ? 'direct' : 'fractional'}.`;
+  const exposed = `Direct ${figure(direct, 1)}; trained ${figure(reason.frequency, 1)}× a week, ${figure(reason.directFrequency, 1)}× directly.`;
+  const mark = (name: Mark) => {
+    if (name === 'hold') return `hold ${figure(result.hold, 1)}${ORIGINS[origins.hold]}`;
+    const { level, phase } = factors[name];
+    const made = [level, phase].filter((one) => one !== 1).map((one) => ` × ${figure(one, 3)}`);
+    const sum = made.length === 0 ? '' : ` = ${figure(base[name], 1)}${made.join('')}`;
+    return `${name} ${figure(result[name], 1)}${sum}${ORIGINS[origins[name]]}`;
+  };
+  const marks = `${mark('hold')}; ${mark('floor')}; ${mark('ceiling')}`;
+  const who = school === 'fixed dose' ? 'fixed dose, direct sets' : `${landmarks.level}, ${landmarks.phase}`;
+  const aim = goal === 'hold' ? ' Held.' : goal === 'priority' ? ' Priority.' : '';
   return {
-    because: `${muscle} ${figure(sets, 1)}: ${from.length === 0 ? 'no hard sets' : from.join(', ')}. Direct ${figure(direct, 1)}.`,
-    besides:
-      `Hold ${figure(result.hold, 1)}, floor ${figure(result.floor, 1)} = ${figure(base.floor)}${factors(landmarks.floorFactor)}, ceiling ${figure(result.ceiling, 1)} = ${figure(base.ceiling)}${factors(landmarks.ceilingFactor)} (${landmarks.level}, ${landmarks.phase}${landmarks.origin === 'coach' ? ', set by the coach' : ''}). ${goal === 'hold' ? 'Held.' : goal === 'priority' ? 'Priority.' : ''}`.trim(),
+    because: `${muscle} ${figure(sets, 1)}: ${from.length === 0 ? 'no hard sets' : from.join(', ')}. ${exposed}${counted}${compared}`,
+    besides: `${marks.charAt(0).toUpperCase()}${marks.slice(1)} (${who}).${aim}`,
   };
 }
 

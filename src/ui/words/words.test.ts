@@ -1,10 +1,23 @@
-import { check, EMPTY_LOG, type Finding, MUSCLES, type Problem, type Reason, unfold } from '@/core';
-import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
-import { counted, estimate, figure, listed, load, minutes, span } from './figures';
+import {
+  catalogueWith,
+  check,
+  EMPTY_LOG,
+  type Finding,
+  howToMake,
+  MUSCLES,
+  type Problem,
+  type Reason,
+  unfold,
+} from '@/core';
+import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
+import { counted, estimate, figure, listed, load, minutes, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
-import { dayName, setName, techniqueCell } from './names';
+import { dayName, namesOf, setName, techniqueCell } from './names';
 import { problemSentence, refusalSentence } from './problems';
 import { explain } from './reasons';
+import { recipeSentence } from './recipes';
+
+const names = namesOf(catalogueWith([]));
 
 test('figures as print sets them', () => {
   expect([figure(2.5), figure(10), figure(-15), figure(1.005, 2), figure(-0.001)]).toEqual([
@@ -31,8 +44,35 @@ test('figures as print sets them', () => {
   ]);
 });
 
+test('sets as they are written: loads, bodyweight, bands, holds', () => {
+  expect([
+    setText(62.5, 10, { loading: 'barbell', measure: 'reps' }),
+    setText(0, 8, { loading: 'bodyweight', measure: 'reps' }),
+    setText(15, 12, { loading: 'band', measure: 'reps' }),
+    setText(0, 30, { loading: 'none', measure: 'seconds' }),
+    setText(24, 30, { loading: 'dumbbell', measure: 'seconds' }),
+  ]).toEqual(['62.5 × 10', 'bw × 8', '~15 × 12', '30 s', '24 × 30 s']);
+});
+
+test('how a load is made is said', () => {
+  const said = (load: number, loading: Parameters<typeof howToMake>[1]) =>
+    recipeSentence(howToMake(load, loading, HALL));
+  expect(said(87.5, 'barbell')).toBe('20 kg and each side 25 + 5 + 2.5 + 1.25');
+  expect(said(20, 'barbell')).toBe('20 kg without plates');
+  expect(said(47.5, 'stack')).toBe('pin at 45 + 2.5 kg');
+  expect(said(-20, 'bodyweight')).toBe('20 kg of assistance');
+  expect(said(12.5, 'bodyweight')).toBe('10 + 2.5 kg on the belt');
+  expect(said(16, 'band')).toBe('the medium band, about 16 kg');
+  expect(said(25, 'dumbbell')).toBe('cannot be made here; nearest 24 and 26 kg');
+});
+
 test('names', () => {
-  expect([dayName(0, 7), dayName(6, 7), dayName(2, 5)]).toEqual(['Mon', 'Sun', 'day 3']);
+  expect([dayName(0, 7), dayName(6, 7), dayName(2, 5), dayName(10, 14)]).toEqual([
+    'Mon',
+    'Sun',
+    'day 3',
+    'Thu B',
+  ]);
   expect(techniqueCell({ kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 })).toBe(
     'top + 2',
   );
@@ -69,7 +109,7 @@ test('the best fit is explained with its source, its prediction and what else th
       decider: 'nearest RIR',
     },
   };
-  expect(explain(reason)).toEqual({
+  expect(explain(reason, names)).toEqual({
     because:
       'Week 2 was 60 × 10 with 3 left: e1RM 86.0 kg. Target 2 in reserve: 60 × 11 predicts 2.0; 62.5 × 9 predicts 2.3.',
     besides: 'Its reps are as near as the runner-up’s; the nearer reserve wins. Last time 60 × 10.',
@@ -88,11 +128,11 @@ test('a volume names its parts and how the landmarks came about', () => {
   });
   const muscles = rungs[0]?.plan.muscles;
   if (muscles === undefined) throw new Error('no week 1');
-  expect(explain(muscles.hamstrings.why)).toEqual({
-    because: 'hamstrings 3: seated leg curl 3 × 1. Direct 3.',
-    besides: 'Hold 3, floor 4.8 = 6 × 0.8, ceiling 15.8 = 14 × 1.125 (intermediate, gaining).',
+  expect(explain(muscles.hamstrings.why, names)).toEqual({
+    because: 'hamstrings 3: seated leg curl 3 × 1. Direct 3; trained 1× a week, 1× directly.',
+    besides: 'Hold 3; floor 4.8 = 6 × 0.8; ceiling 15.8 = 14 × 1.125 (intermediate, gaining).',
   });
-  for (const muscle of MUSCLES) expect(explain(muscles[muscle].why).besides).toContain('ceiling');
+  for (const muscle of MUSCLES) expect(explain(muscles[muscle].why, names).besides).toContain('ceiling');
 });
 
 test('every finding and fix of a crowded week is a sentence', () => {
@@ -105,7 +145,7 @@ test('every finding and fix of a crowded week is a sentence', () => {
   ]);
   const who = athlete({
     minutes: 40,
-    bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 25, rir: 2 } },
+    bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 25, rir: 2, date: null } },
   });
   const ladder = unfold({
     block: rough,
@@ -118,9 +158,9 @@ test('every finding and fix of a crowded week is a sentence', () => {
   const findings: readonly Finding[] = check({ block: rough, athlete: who, ladder, exercises: lookup });
   expect(new Set(findings.map(({ detail }) => detail.rule)).size).toBeGreaterThanOrEqual(7);
   for (const { detail, fixes } of findings) {
-    expect(findingSentence(detail)).toMatch(/^[A-Z].+\.$/);
-    expect(findingSentence(detail)).not.toMatch(/undefined|NaN/);
-    for (const fix of fixes) expect(fixWords(fix)).toMatch(/^[A-Z]/);
+    expect(findingSentence(detail, names)).toMatch(/^[A-Z].+\.$/);
+    expect(findingSentence(detail, names)).not.toMatch(/undefined|NaN/);
+    for (const fix of fixes) expect(fixWords(fix, names)).toMatch(/^[A-Z]/);
   }
 });
 

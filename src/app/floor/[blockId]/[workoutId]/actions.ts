@@ -2,8 +2,8 @@
 
 import { z } from 'zod';
 import type { LogOutcome, Outgoing, Unanswered } from '@/core';
-import { MUSCLES, SORENESS, UNITS } from '@/core';
-import { finishWorkout, logSets, reportSoreness, type SessionRef } from '@/data';
+import { MUSCLES, RAMP_VERDICTS, SORENESS, UNITS } from '@/core';
+import { finishWorkout, logSets, reportRamps, reportSoreness, type SessionRef } from '@/data';
 import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(96);
@@ -18,7 +18,7 @@ const outgoingSchema = z.strictObject({
         setId: id,
         exerciseId: id,
         load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
-        reps: z.int().min(0).max(100),
+        reps: z.int().min(0).max(600),
         rir: z.number().min(0).max(10),
         at: z.iso.datetime(),
         supersedes: id.nullable(),
@@ -27,6 +27,7 @@ const outgoingSchema = z.strictObject({
     .max(300),
   finish: z.boolean(),
   soreness: z.array(z.strictObject({ id, muscle: z.enum(MUSCLES), soreness: z.enum(SORENESS) })).max(60),
+  ramps: z.array(z.strictObject({ id, slotId: id, verdict: z.enum(RAMP_VERDICTS) })).max(60),
 });
 
 /** Takes what a phone has for one session: sets, that it is over, soreness. Sending it again changes nothing. */
@@ -34,11 +35,12 @@ export async function send(ref: SessionRef, outgoing: Outgoing): Promise<LogOutc
   const session = refSchema.safeParse(ref);
   const parsed = outgoingSchema.safeParse(outgoing);
   if (!session.success || !parsed.success) return { status: 'malformed' };
-  const { localDate, sets, finish, soreness } = parsed.data;
+  const { localDate, sets, finish, soreness, ramps } = parsed.data;
   return asCoach(async (asker): Promise<LogOutcome | Unanswered> => {
     const now = new Date();
     const steps = [
       ...(sets.length > 0 ? [() => logSets(asker, session.data, localDate, sets, now)] : []),
+      ...(ramps.length > 0 ? [() => reportRamps(asker, session.data, localDate, ramps, now)] : []),
       ...(finish ? [() => finishWorkout(asker, session.data, localDate, now)] : []),
       ...(soreness.length > 0 ? [() => reportSoreness(asker, session.data, soreness, now)] : []),
     ];

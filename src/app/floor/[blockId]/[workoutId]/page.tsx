@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { Training } from '@/core';
-import { currentSets } from '@/core';
-import { findTraining, workoutId as idOf } from '@/data';
+import { currentSets, placeFor } from '@/core';
+import { findTraining, workoutId as idOf, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
 import { requireAsker } from '../../../asker';
@@ -33,7 +33,9 @@ export default async function WorkoutPage({ params }: PageProps) {
     kind: week.rung.kind,
     session,
     exercises: week.exercises,
-    equipment: athlete.equipment,
+    equipment: placeFor(athlete, session.place).loads,
+    setUps: athlete.setUps,
+    ramps: await rampReports(asker, { issuedWeekId: week.id, sessionId: session.sessionId }),
     logged: log.sets.filter((set) => set.workoutId === workoutId),
     finished: log.workouts.some((workout) => workout.id === workoutId && workout.finished),
     lastTime: lastTimes(training, week.week, session.sessionId),

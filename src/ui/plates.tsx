@@ -1,4 +1,4 @@
-import classes from './floor.module.css';
+import classes from './plates.module.css';
 
 interface PlatesProps {
   readonly perSide: readonly number[];

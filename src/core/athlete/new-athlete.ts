@@ -1,0 +1,45 @@
+import type { LocalDate } from '../calendar';
+import { USUAL_EFFORT } from '../effort/curves';
+import { type PlaceKind, presetPlace } from '../loading/place-presets';
+import type { Unit, Weight } from '../loading/weight';
+import type { Athlete, Level, Phase } from './athlete';
+
+/** The few things asked before a first block; all else has a sensible start. */
+export interface FirstFacts {
+  readonly name: string;
+  readonly level: Level;
+  readonly phase: Phase;
+  readonly unit: Unit;
+  readonly bodyweight: Weight;
+  readonly place: PlaceKind;
+  readonly timeZone: string;
+}
+
+const MINUTES = 75;
+const DAYS = [0, 1, 3, 4];
+
+/** A new athlete of whom little is known yet. */
+export function newAthlete(id: string, placeId: string, facts: FirstFacts, today: LocalDate): Athlete {
+  return {
+    id,
+    name: facts.name.trim(),
+    level: facts.level,
+    trainingSince: null,
+    phases: [{ from: today, phase: facts.phase }],
+    unit: facts.unit,
+    timeZone: facts.timeZone,
+    bodyweight: facts.bodyweight,
+    days: DAYS,
+    minutes: MINUTES,
+    sport: [],
+    style: facts.level === 'novice' ? 'cautious' : 'standard',
+    places: [presetPlace(facts.place, facts.unit, placeId)],
+    goals: {},
+    joints: [],
+    bestSets: {},
+    setUps: {},
+    landmarks: {},
+    learned: {},
+    effort: USUAL_EFFORT,
+  };
+}

@@ -1,0 +1,136 @@
+import fc from 'fast-check';
+import { conventionsWith } from '../conventions/conventions';
+import type { Exposure } from './exposure';
+import { longestHold, rirOfHold, secondsAt } from './hold';
+import { beatsDefault, fitPersonalCurve } from './personal-curve';
+import { EPLEY, personalCurve } from './rep-max';
+import { rirBias } from './rir-bias';
+import { shownStrength } from './strength';
+
+const conventions = conventionsWith();
+
+/** Exposures whose sets lie exactly on a curve, one 1RM a week. */
+function onCurve(slope: number, weeks: readonly number[][]): Exposure[] {
+  const curve = personalCurve(slope);
+  return weeks.map((counts, at) => ({
+    exerciseId: 'leg-press',
+    slotId: 's',
+    week: at + 1,
+    date: `2026-11-${String(at + 1).padStart(2, '0')}`,
+    sets: counts.map((n) => ({ load: (100 + at) * curve.fraction(n), reps: n - 2, rir: 2, fatigue: 0 })),
+  }));
+}
+
+describe('personal curve', () => {
+  test('sets that lie on a slope of 0.05 give it back, without error, and beat Epley', () => {
+    const fit = fitPersonalCurve(
+      onCurve(0.05, [
+        [5, 8, 12],
+        [6, 10, 15],
+      ]),
+      conventions,
+    );
+    expect(fit?.slope).toBeCloseTo(0.05, 4);
+    expect(fit?.error).toBeLessThan(0.01);
+    expect(fit?.sets).toBe(6);
+    expect(fit !== undefined && beatsDefault(fit)).toBe(true);
+  });
+
+  test('five sets, two rep counts, or weeks of one set each are too little', () => {
+    expect(
+      fitPersonalCurve(
+        onCurve(0.05, [
+          [5, 8, 12],
+          [6, 10],
+        ]),
+        conventions,
+      ),
+    ).toBeUndefined();
+    expect(
+      fitPersonalCurve(
+        onCurve(0.05, [
+          [5, 8, 5],
+          [8, 5, 8],
+        ]),
+        conventions,
+      ),
+    ).toBeUndefined();
+    expect(fitPersonalCurve(onCurve(0.05, [[5], [8], [12], [6], [9], [11]]), conventions)).toBeUndefined();
+  });
+
+  test('whatever the slope, it is found', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.015, max: 0.1, noNaN: true }), (slope) => {
+        const fit = fitPersonalCurve(
+          onCurve(slope, [
+            [4, 9, 14],
+            [5, 7, 12],
+          ]),
+          conventions,
+        );
+        expect(fit?.slope).toBeCloseTo(slope, 3);
+      }),
+    );
+  });
+});
+
+describe('RIR bias', () => {
+  const exposure = (date: string, reps: number, rir: number, slotId = 's'): Exposure => ({
+    exerciseId: 'leg-press',
+    slotId,
+    week: 1,
+    date,
+    sets: [{ load: 100, reps, rir, fatigue: 0 }],
+  });
+
+  test('8 with 3 left promised 11; 13 to failure next time shows two more were left', () => {
+    const pairs = ['a', 'b', 'c', 'd'].flatMap((slot) => [
+      exposure('2026-11-02', 8, 3, slot),
+      exposure('2026-11-09', 13, 0, slot),
+    ]);
+    const bias = rirBias(pairs, EPLEY, conventions);
+    expect(bias?.pairs).toBe(4);
+    expect(bias?.mean).toBeCloseTo(2, 9);
+    expect(bias?.steady).toBe(true);
+  });
+
+  test('honest reports have none, few pairs say nothing, and going easier says nothing', () => {
+    const honest = ['a', 'b', 'c', 'd'].flatMap((slot) => [
+      exposure('2026-11-02', 8, 3, slot),
+      exposure('2026-11-09', 11, 0, slot),
+    ]);
+    expect(rirBias(honest, EPLEY, conventions)).toMatchObject({ steady: false });
+    expect(rirBias(honest.slice(0, 6), EPLEY, conventions)).toBeUndefined();
+    const easier = ['a', 'b', 'c', 'd'].flatMap((slot) => [
+      exposure('2026-11-02', 11, 0, slot),
+      exposure('2026-11-09', 8, 3, slot),
+    ]);
+    expect(rirBias(easier, EPLEY, conventions)).toBeUndefined();
+  });
+});
+
+describe('holds', () => {
+  test('30 s with 2 in reserve could have been 36; 1 in reserve of 36 is after 32.7', () => {
+    expect(longestHold(30, 2, conventions)).toBeCloseTo(36, 9);
+    expect(secondsAt(36, 1, conventions)).toBeCloseTo(32.727, 3);
+    expect(rirOfHold(36, 30, conventions)).toBeCloseTo(2, 9);
+  });
+
+  test('seconds and reserve undo each other', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 3, max: 300 }), fc.integer({ min: 0, max: 6 }), (seconds, rir) => {
+        const longest = longestHold(seconds, rir, conventions);
+        expect(secondsAt(longest, rir, conventions)).toBeCloseTo(seconds, 9);
+        expect(rirOfHold(longest, seconds, conventions)).toBeCloseTo(rir, 6);
+      }),
+    );
+  });
+});
+
+test('strength is shown up to fifteen reps to failure; beyond, only that they are too many', () => {
+  const shown = (reps: number, rir: number, held = false) =>
+    shownStrength({ load: 60, reps, rir }, held, EPLEY, conventions);
+  expect(shown(10, 3)).toEqual({ kind: 'one-rep max', value: expect.closeTo(86, 9) });
+  expect(shown(14, 2)).toEqual({ kind: 'too many reps', reps: 16 });
+  expect(shown(30, 0, true)).toEqual({ kind: 'longest hold', seconds: 30 });
+});

@@ -1,0 +1,135 @@
+import type { Exercise } from '../exercise';
+import { family } from './family';
+
+const straightPush = family({
+  pattern: 'straight-arm push',
+  kind: 'compound',
+  contributions: { 'front delts': 1, chest: 0.5, abs: 0.25, biceps: 0.25 },
+  measure: 'seconds',
+  loading: 'none',
+  hardest: 'middle',
+  longHalf: 'none',
+  joints: ['shoulder', 'elbow', 'wrist'],
+  tempo: '1000',
+  restSeconds: 150,
+  skill: 'tendon-heavy',
+});
+
+const straightPull = family({
+  pattern: 'straight-arm pull',
+  kind: 'compound',
+  contributions: { lats: 1, 'upper back': 0.5, abs: 0.5, 'rear delts': 0.25 },
+  measure: 'seconds',
+  loading: 'none',
+  hardest: 'middle',
+  longHalf: 'none',
+  joints: ['shoulder', 'elbow'],
+  tempo: '1000',
+  restSeconds: 150,
+  skill: 'tendon-heavy',
+});
+
+const balance = family({
+  pattern: 'straight-arm push',
+  kind: 'compound',
+  contributions: { 'front delts': 1, 'side delts': 0.5, traps: 0.25, triceps: 0.25 },
+  measure: 'seconds',
+  loading: 'none',
+  hardest: 'middle',
+  longHalf: 'none',
+  joints: ['shoulder', 'wrist'],
+  tempo: '1000',
+  restSeconds: 90,
+  skill: 'technical',
+});
+
+/** Bodyweight skills: straight-arm holds, handstands and what crosses push and pull. */
+export const SKILLS_AND_HOLDS: readonly Exercise[] = [
+  straightPush('tucked-planche', 'tucked straight-arm lean', {
+    equipment: ['floor'],
+    stimulus: 3,
+    fatigue: 3,
+    cues: 'Elbows locked, shoulders ahead of the hands.',
+    chain: { name: 'planche', step: 1 },
+  }),
+  straightPush('straddle-planche', 'straddle straight-arm lean', {
+    equipment: ['floor'],
+    stimulus: 4,
+    fatigue: 4,
+    cues: 'Hips level with the shoulders, legs wide.',
+    chain: { name: 'planche', step: 2 },
+  }),
+  straightPush('ring-support-hold', 'ring support hold', {
+    contributions: { triceps: 1, chest: 0.5, 'front delts': 0.5 },
+    equipment: ['rings'],
+    stimulus: 3,
+    fatigue: 2,
+    cues: 'Rings turned out, arms locked, away from the body.',
+  }),
+  straightPull('tucked-front-lever', 'tucked front lever', {
+    equipment: ['pull-up bar'],
+    stimulus: 3,
+    fatigue: 3,
+    cues: 'Arms straight, back level, hips high.',
+    chain: { name: 'front lever', step: 1 },
+  }),
+  straightPull('one-leg-front-lever', 'one-leg front lever', {
+    equipment: ['pull-up bar'],
+    stimulus: 4,
+    fatigue: 3,
+    cues: 'One leg long, the other tucked.',
+    chain: { name: 'front lever', step: 2 },
+  }),
+  straightPull('front-lever', 'front lever', {
+    equipment: ['pull-up bar'],
+    stimulus: 4,
+    fatigue: 4,
+    cues: 'One line from shoulders to heels.',
+    chain: { name: 'front lever', step: 3 },
+  }),
+  straightPull('back-lever', 'back lever', {
+    contributions: { chest: 1, lats: 0.5, biceps: 0.5, 'rear delts': 0.25 },
+    equipment: ['rings'],
+    stimulus: 3,
+    fatigue: 4,
+    cues: 'Palms down first; leave at the first sign in the elbow.',
+  }),
+  balance('wall-handstand-hold', 'wall handstand hold', {
+    equipment: ['floor'],
+    stimulus: 2,
+    fatigue: 1,
+    cues: 'Push tall, ribs in.',
+    chain: { name: 'handstand', step: 1 },
+  }),
+  balance('handstand-hold', 'free handstand hold', {
+    equipment: ['floor'],
+    stimulus: 2,
+    fatigue: 2,
+    cues: 'Balance in the fingers; know how to come down.',
+    chain: { name: 'handstand', step: 2 },
+  }),
+  balance('l-sit', 'seated leg lift hold', {
+    contributions: { abs: 1, quads: 0.5, triceps: 0.25 },
+    pattern: 'trunk hold',
+    equipment: ['dip bars'],
+    stimulus: 3,
+    fatigue: 1,
+    joints: ['shoulder', 'hip'],
+    cues: 'Shoulders down, knees locked.',
+    skill: null,
+  }),
+  straightPull('bar-muscle-up', 'bar muscle-up', {
+    contributions: { lats: 1, triceps: 0.5, biceps: 0.5, chest: 0.5, 'upper back': 0.5 },
+    pattern: 'vertical pull',
+    equipment: ['pull-up bar'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    measure: 'reps',
+    stimulus: 3,
+    fatigue: 4,
+    tempo: '20X0',
+    restSeconds: 180,
+    cues: 'High pull first, then lean over the bar.',
+    skill: 'technical',
+  }),
+];

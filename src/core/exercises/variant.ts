@@ -1,0 +1,26 @@
+import type { Exercise } from './exercise';
+
+const made = new WeakMap<Exercise, Map<string, Exercise>>();
+
+/**
+ * The exercise in one of its set-ups: the variant's shares laid over its own. An unknown variant changes nothing, so
+ * that a block outlives it. The same exercise and variant give the same value.
+ */
+export function inVariant(exercise: Exercise, variantId: string | null): Exercise {
+  const variant = exercise.variants.find(({ id }) => id === variantId);
+  if (variant === undefined) return exercise;
+  const known = made.get(exercise) ?? new Map<string, Exercise>();
+  made.set(exercise, known);
+  const shifted = known.get(variant.id) ?? {
+    ...exercise,
+    contributions: { ...exercise.contributions, ...variant.contributions },
+  };
+  known.set(variant.id, shifted);
+  return shifted;
+}
+
+/** `hack squat, feet high`. */
+export function variantName(exercise: Exercise, variantId: string | null): string {
+  const variant = exercise.variants.find(({ id }) => id === variantId);
+  return variant === undefined ? exercise.name : `${exercise.name}, ${variant.name}`;
+}

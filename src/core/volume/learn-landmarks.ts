@@ -1,0 +1,67 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Athlete, Phase } from '../athlete/athlete';
+import type { Conventions } from '../conventions/conventions';
+import type { Verdict } from '../recovery/performance';
+import { LANDMARKS, landmarksFor, levelFactor, phaseFactors } from './landmarks';
+
+/** One building week of a muscle as it went. */
+export interface WeekOfMuscle {
+  readonly week: number;
+  /** Weekly fractional sets. */
+  readonly sets: number;
+  /** Verdicts of its sessions, in order. */
+  readonly verdicts: readonly Verdict[];
+  readonly phase: Phase;
+}
+
+/** What one block teaches about one muscle, before level and phase; unrounded. */
+export interface Lesson {
+  readonly ceiling: {
+    readonly from: number;
+    readonly to: number;
+    readonly failedAt: number;
+    readonly week: number;
+  } | null;
+  readonly floor: {
+    readonly from: number;
+    readonly to: number;
+    readonly grewAt: number;
+    readonly week: number;
+  } | null;
+}
+
+/**
+ * Learns from a finished block. The ceiling moves toward the weekly sets at which performance was first behind in two
+ * sessions running; growth (ahead) at fewer sets than the floor lowers the floor, never raises it. A third of the way
+ * for each block. Phase factors are divided out before it is stored; the athlete's level is left in it.
+ */
+export function learnLandmarks(
+  muscle: Muscle,
+  athlete: Pick<Athlete, 'level' | 'landmarks' | 'learned'>,
+  weeks: readonly WeekOfMuscle[],
+  conventions: Conventions,
+): Lesson {
+  const byLevel = levelFactor(athlete.level, conventions);
+  const known = athlete.learned[muscle];
+  const share = conventions.learnShare;
+  let behind = false;
+  let ceiling: Lesson['ceiling'] = null;
+  let floor: Lesson['floor'] = null;
+  for (const { week, sets, verdicts, phase } of weeks) {
+    const factors = phaseFactors(phase, conventions);
+    for (const verdict of verdicts) {
+      if (verdict === 'behind' && behind && ceiling === null) {
+        const from = known?.ceiling ?? LANDMARKS[muscle].ceiling * byLevel;
+        ceiling = { from, to: from + (sets / factors.ceiling - from) * share, failedAt: sets, week };
+      }
+      behind = verdict === 'behind';
+    }
+    const grew = verdicts.includes('ahead') && !verdicts.includes('behind');
+    if (grew && sets > 0 && sets < landmarksFor(muscle, athlete, phase, conventions).result.floor) {
+      const from = known?.floor ?? LANDMARKS[muscle].floor * byLevel;
+      const to = from + (sets / factors.floor - from) * share;
+      if (to < (floor?.to ?? from)) floor = { from, to, grewAt: sets, week };
+    }
+  }
+  return { ceiling, floor };
+}

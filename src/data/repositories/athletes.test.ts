@@ -1,0 +1,226 @@
+import { randomUUID } from 'node:crypto';
+import { addDays, catalogueWith, type Exercise, exerciseById, type Measurement } from '@/core';
+import { closeDatabase, database } from '../database';
+import { people } from '../demo/people';
+import { models } from '../models/models';
+import { NOW, setsFor, someBlock, someCoach } from '../testing/coach';
+import {
+  addAthlete,
+  archiveAthlete,
+  athleteNames,
+  eraseAthlete,
+  findAthlete,
+  roster,
+  saveAthlete,
+} from './athletes';
+import { adoptRevision, exerciseUses, saveExercise } from './exercises';
+import { issueWeek } from './issuing';
+import { finishWorkout, logSets, rampReports, reportRamps } from './logging';
+import { changeMeasurements, findMeasurements } from './measurements';
+import { ownExercises } from './own-exercises';
+import { findExposures } from './strength';
+import { findTraining } from './training';
+
+afterAll(closeDatabase);
+
+describe('an athlete', () => {
+  test('is kept from the revision it was seen at; a stale change gets what stands', async () => {
+    const { asker, athlete } = await someBlock();
+    const changed = { ...athlete, minutes: 60 };
+    expect(await saveAthlete(asker, changed, 0, NOW)).toEqual({ status: 'saved', revision: 1 });
+    const late = await saveAthlete(asker, { ...athlete, minutes: 90 }, 0, NOW);
+    expect(late).toMatchObject({ status: 'stale', revision: 1, theirs: { minutes: 60 } });
+    expect((await findAthlete(asker, athlete.id))?.athlete.minutes).toBe(60);
+    expect(await saveAthlete(await someCoach(), changed, 1, NOW)).toEqual({ status: 'gone' });
+  });
+
+  test('two changes at once: one is kept, the other told', async () => {
+    const { asker, athlete } = await someBlock();
+    const outcomes = await Promise.all([1, 2, 3].map(() => saveAthlete(asker, athlete, 0, NOW)));
+    expect(outcomes.map(({ status }) => status).sort()).toEqual(['saved', 'stale', 'stale']);
+  });
+
+  test('leaves the roster when archived and comes back whole', async () => {
+    const { asker, athlete, blockId } = await someBlock();
+    expect(await archiveAthlete(asker, athlete.id, NOW)).toBe(true);
+    expect((await roster(asker))[0]).toMatchObject({ archived: true });
+    expect(await athleteNames(asker)).toEqual([]);
+    await archiveAthlete(asker, athlete.id, null);
+    expect(await athleteNames(asker)).toEqual([{ id: athlete.id, name: athlete.name, blockId }]);
+    expect(await archiveAthlete(await someCoach(), athlete.id, NOW)).toBe(false);
+  });
+
+  test('is erased with everything of theirs, and nothing of anybody else', async () => {
+    const { asker, athlete, blockId } = await someBlock();
+    const other = people(randomUUID, '2026-01-01').devika;
+    await addAthlete(asker, other);
+    const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (issued.status !== 'issued') throw new Error(issued.status);
+    const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+    await logSets(asker, ref, '2026-11-24', await setsFor(asker, blockId, 'sa'), NOW);
+    const weight: Measurement = {
+      id: randomUUID(),
+      date: '2026-11-24',
+      kind: 'body weight',
+      value: 70,
+      unit: 'kg',
+    };
+    await changeMeasurements(asker, athlete.id, { keep: weight }, NOW);
+    expect(await eraseAthlete(await someCoach(), athlete.id)).toBe(false);
+    expect(await eraseAthlete(asker, athlete.id)).toBe(true);
+    for (const table of ['blocks', 'issued_weeks', 'workouts', 'logged_sets', 'measurements', 'calls']) {
+      const [rows] = await database().query(`SELECT COUNT(*) AS n FROM ${table} WHERE coach_id = :coach`, {
+        replacements: { coach: asker.coachId },
+      });
+      expect([table, rows]).toEqual([table, [{ n: 0 }]]);
+    }
+    expect((await roster(asker)).map(({ name }) => name)).toEqual([other.name]);
+  });
+
+  test('stored before places were known is read as one with a full place', async () => {
+    const { asker, athlete } = await someBlock();
+    const { places, sport, ...rest } = athlete;
+    const { barbell, dumbbell, bodyweight, stack } = (places[0] as (typeof places)[number]).loads;
+    const { loosePlates, ...plain } = stack;
+    const old = { ...rest, hardSport: 1, equipment: { barbell, dumbbell, bodyweight, stack: plain } };
+    await models().athletes.update({ facts: JSON.stringify(old) }, { where: { id: athlete.id } });
+    const found = (await findAthlete(asker, athlete.id))?.athlete;
+    expect(found?.places[0]?.loads.barbell).toEqual(barbell);
+    expect(found?.sport).toEqual([{ name: 'hard sport', sessions: 1, hard: true }]);
+    expect([loosePlates, sport.length]).toEqual([[], 1]);
+  });
+});
+
+describe('measurements', () => {
+  const weight = (date: string, value: number): Measurement => ({
+    id: randomUUID(),
+    date,
+    kind: 'body weight',
+    value,
+    unit: 'kg',
+  });
+
+  test('the latest body weight becomes the athlete’s, an older one and a girth do not', async () => {
+    const { asker, athlete } = await someBlock();
+    const latest = weight('2026-11-24', 70.5);
+    const kept = await changeMeasurements(asker, athlete.id, { keep: latest }, NOW);
+    expect(kept).toMatchObject({ status: 'kept', revision: 1 });
+    await changeMeasurements(asker, athlete.id, { keep: weight('2026-10-01', 64) }, NOW);
+    await changeMeasurements(
+      asker,
+      athlete.id,
+      { keep: { id: randomUUID(), date: '2026-11-25', kind: 'waist', value: 76, unit: 'cm' } },
+      NOW,
+    );
+    expect((await findAthlete(asker, athlete.id))?.athlete.bodyweight).toEqual({ value: 70.5, unit: 'kg' });
+    expect((await findMeasurements(asker, athlete.id)).map(({ date }) => date)).toEqual([
+      '2026-10-01',
+      '2026-11-24',
+      '2026-11-25',
+    ]);
+    await changeMeasurements(asker, athlete.id, { keep: { ...latest, value: 71 } }, NOW);
+    expect(await findMeasurements(asker, athlete.id)).toHaveLength(3);
+    await changeMeasurements(asker, athlete.id, { remove: latest.id }, NOW);
+    expect((await findAthlete(asker, athlete.id))?.athlete.bodyweight.value).toBe(64);
+    expect(await changeMeasurements(await someCoach(), athlete.id, { keep: latest }, NOW)).toEqual({
+      status: 'gone',
+    });
+  });
+});
+
+describe('a coach’s own exercises', () => {
+  const press: Exercise = { ...(exerciseById('leg-press') as Exercise), id: 'x', name: 'own press' };
+
+  test('revisions follow each other and are never changed; another coach’s are not there', async () => {
+    const asker = await someCoach();
+    const own = { ...press, id: randomUUID() };
+    expect(await saveExercise(asker, own, NOW)).toMatchObject({ status: 'saved' });
+    expect(await saveExercise(asker, own, NOW)).toMatchObject({ status: 'stale', newest: { revision: 1 } });
+    expect(await saveExercise(asker, { ...own, revision: 2, name: 'renamed' }, NOW)).toMatchObject({
+      status: 'saved',
+    });
+    expect((await ownExercises(asker)).map(({ name, revision }) => [name, revision])).toEqual([
+      ['own press', 1],
+      ['renamed', 2],
+    ]);
+    const stranger = await someCoach();
+    expect(await saveExercise(stranger, { ...own, revision: 3 }, NOW)).toEqual({ status: 'gone' });
+    expect(await ownExercises(stranger)).toEqual([]);
+  });
+
+  test('a new revision leaves blocks as they are until they adopt it, in one step', async () => {
+    const { asker, blockId, athlete } = await someBlock();
+    const own = { ...press, id: randomUUID() };
+    await saveExercise(asker, own, NOW);
+    const row = await models().blocks.findByPk(blockId);
+    const document = JSON.parse(row?.get().document ?? '');
+    document.sessions[0].slots[0].exercise = { id: own.id, revision: 1 };
+    await models().blocks.update({ document: JSON.stringify(document) }, { where: { id: blockId } });
+    const saved = await saveExercise(
+      asker,
+      { ...own, revision: 2, contributions: { quads: 1, glutes: 1 } },
+      NOW,
+    );
+    if (saved.status !== 'saved') throw new Error(saved.status);
+    expect(saved.uses).toEqual([
+      {
+        blockId,
+        blockName: 'Test block',
+        athleteName: athlete.name,
+        slots: [{ slotId: 'a1', session: 'A', revision: 1 }],
+      },
+    ]);
+    expect(await adoptRevision(asker, blockId, { id: own.id, revision: 2 }, randomUUID(), NOW)).toBe(true);
+    const training = await findTraining(asker, blockId);
+    expect(training?.revision).toBe(1);
+    expect(training?.block.sessions[0]?.slots[0]?.exercise.revision).toBe(2);
+    expect(await adoptRevision(asker, blockId, { id: own.id, revision: 9 }, randomUUID(), NOW)).toBe(false);
+    expect(await exerciseUses(await someCoach(), own.id)).toEqual([]);
+  });
+});
+
+describe('strength from the log', () => {
+  test('exposures hold loads as moved with what earlier sets have cost; corrections stand in their place', async () => {
+    const { asker, athlete, blockId } = await someBlock();
+    const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (issued.status !== 'issued') throw new Error(issued.status);
+    const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+    const sets = await setsFor(asker, blockId, 'sa');
+    await logSets(asker, ref, '2026-11-24', sets, NOW);
+    const [first] = sets;
+    if (first === undefined) throw new Error('no sets');
+    const better = { ...first, id: randomUUID(), reps: 20, supersedes: first.id };
+    await logSets(asker, ref, '2026-11-24', [better], new Date(NOW.getTime() + 1000));
+    await finishWorkout(asker, ref, '2026-11-24', NOW);
+    const exposures = await findExposures(asker, athlete, catalogueWith([]));
+    const press = exposures.find(({ slotId }) => slotId === 'a1');
+    expect(press).toMatchObject({ exerciseId: 'leg-press', week: 1, date: '2026-11-24' });
+    expect(press?.sets.map(({ reps }) => reps).includes(20)).toBe(true);
+    expect(press?.sets.map(({ fatigue }) => fatigue)).toEqual([0, 1, 2]);
+    expect(await findExposures(await someCoach(), athlete, catalogueWith([]))).toEqual([]);
+  });
+
+  test('how the last ramp set moved is kept with its session', async () => {
+    const { asker, blockId } = await someBlock();
+    const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (issued.status !== 'issued') throw new Error(issued.status);
+    const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+    const report = { id: randomUUID(), slotId: 'a1', verdict: 'light' as const };
+    await reportRamps(asker, ref, '2026-11-24', [report], NOW);
+    await reportRamps(asker, ref, '2026-11-24', [report], NOW);
+    const later = { id: randomUUID(), slotId: 'a1', verdict: 'heavy' as const };
+    await reportRamps(asker, ref, '2026-11-24', [later], new Date(NOW.getTime() + 1000));
+    expect(await rampReports(asker, ref)).toEqual({ a1: 'heavy' });
+    expect(await rampReports(await someCoach(), ref)).toEqual({});
+  });
+});
+
+test('the demo people pass the codec and cover levels, phases, units and places', () => {
+  const all = Object.values(people(randomUUID, addDays('2026-11-24', -60)));
+  const seen = (of: (one: (typeof all)[number]) => string | undefined) => new Set(all.map(of));
+  expect(seen(({ level }) => level).size).toBe(3);
+  expect(seen(({ phases }) => phases[0]?.phase).size).toBe(3);
+  expect(seen(({ unit }) => unit).size).toBe(2);
+  expect(all.some(({ places }) => places.length > 1)).toBe(true);
+  expect(all.some(({ places }) => !places[0]?.equipment.includes('barbell'))).toBe(true);
+});

@@ -1,0 +1,8 @@
+import { type Block, decodeBlock } from '@/core';
+
+/** Reads a stored document; one that does not pass the codec is a bug, not input. */
+export function blockFrom(document: string): Block {
+  const decoded = decodeBlock(JSON.parse(document));
+  if (!decoded.ok) throw new Error(`stored block is malformed: ${JSON.stringify(decoded.problems)}`);
+  return decoded.value;
+}
