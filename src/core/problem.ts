@@ -10,6 +10,8 @@ export type Problem = { readonly path: string } & (
       readonly low: number;
       readonly high: number;
       readonly value: number;
+      /** Whether only whole numbers are taken. */
+      readonly whole?: boolean;
     }
   | { readonly code: 'range-upside-down'; readonly low: number; readonly high: number }
   | { readonly code: 'rir-rises'; readonly first: number; readonly last: number }

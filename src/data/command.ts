@@ -1,9 +1,13 @@
 import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
+import { addCoach, coachByEmail, PASSWORD_LEAST } from './repositories/coaches';
 
-/** Run by the start scripts: `migrate`, `seed`, or `seed EMAIL` for a demo coach of another address. */
-const [command, email] = process.argv.slice(2);
+/**
+ * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address; `coach EMAIL NAME
+ * PASSWORD` for a coach without any athlete.
+ */
+const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
 
 if (command === 'migrate') {
@@ -12,8 +16,19 @@ if (command === 'migrate') {
 } else if (command === 'seed') {
   const added = await seedDemo(today, email === undefined ? DEMO_COACH : { ...DEMO_COACH, email });
   console.log(added ? 'The demo data is in.' : 'The demo data is there already.');
+} else if (command === 'coach' && email !== undefined && name !== undefined && password !== undefined) {
+  if (password.length < PASSWORD_LEAST) {
+    console.error(`The password needs at least ${PASSWORD_LEAST} characters.`);
+    process.exitCode = 2;
+  } else if ((await coachByEmail(email)) !== undefined) {
+    console.error('There is a coach with this address already.');
+    process.exitCode = 2;
+  } else {
+    await addCoach({ email, name, password });
+    console.log(`${name} can sign in with ${email}.`);
+  }
 } else {
-  console.error('Say migrate or seed.');
+  console.error('Say migrate, seed, or coach EMAIL NAME PASSWORD.');
   process.exitCode = 2;
 }
 await closeDatabase();

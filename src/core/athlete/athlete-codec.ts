@@ -108,6 +108,8 @@ const athlete = z.strictObject({
         error: z.number().min(0),
         epleyError: z.number().min(0),
         sets: z.int().min(0),
+        from: z.number().min(0),
+        to: z.number().min(0),
       })
       .nullable(),
   }),

@@ -18,6 +18,9 @@ export function placeFor(athlete: { readonly places: readonly Place[] }, placeId
 }
 
 /** What an exercise needs that a place lacks. */
-export function lacking(exercise: Pick<Exercise, 'equipment'>, place: Place): readonly Equipment[] {
+export function lacking(
+  exercise: Pick<Exercise, 'equipment'>,
+  place: Pick<Place, 'equipment'>,
+): readonly Equipment[] {
   return exercise.equipment.filter((one) => one !== 'floor' && !place.equipment.includes(one));
 }

@@ -23,7 +23,7 @@ function outside(
 ): Problem[] {
   const { low, high } = bounds;
   if (value >= low && value <= high && (!whole || Number.isInteger(value))) return [];
-  return [{ code: 'out-of-range', path, field, low, high, value }];
+  return [{ code: 'out-of-range', path, field, low, high, value, whole }];
 }
 
 function rirProblems(path: string, rir: SlotRir): Problem[] {

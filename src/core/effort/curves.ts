@@ -10,6 +10,9 @@ export interface PersonalFit {
   /** Error of Epley on the same sets. */
   readonly epleyError: number;
   readonly sets: number;
+  /** Reps to failure that the sets spanned: beyond them the curve is a guess. */
+  readonly from: number;
+  readonly to: number;
 }
 
 /** Which curve an athlete's loads are found by. */

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
+import { loadGrid } from '../loading/grid';
+import { HALL } from '../testing/fixtures';
 import type { Exposure } from './exposure';
 import { longestHold, rirOfHold, secondsAt } from './hold';
+import { loadsFor } from './load-for';
 import { beatsDefault, fitPersonalCurve } from './personal-curve';
 import { EPLEY, personalCurve } from './rep-max';
 import { rirBias } from './rir-bias';
@@ -133,4 +136,17 @@ test('strength is shown up to fifteen reps to failure; beyond, only that they ar
   expect(shown(10, 3)).toEqual({ kind: 'one-rep max', value: expect.closeTo(86, 9) });
   expect(shown(14, 2)).toEqual({ kind: 'too many reps', reps: 16 });
   expect(shown(30, 0, true)).toEqual({ kind: 'longest hold', seconds: 30 });
+});
+
+test('8 with 2 left at an e1RM of 100 is 75: made exactly, or 72.5 with 3.4 left below a coarser grid', () => {
+  const strength = { oneRepMax: 100, carried: 0, curve: EPLEY };
+  const barbell = loadGrid('barbell', HALL);
+  expect(loadsFor({ reps: 8, rir: 2 }, strength, barbell).nearest).toEqual({
+    load: 75,
+    predictedRir: expect.closeTo(2, 9),
+  });
+  const dumbbells = loadsFor({ reps: 8, rir: 2 }, { ...strength, oneRepMax: 33 }, loadGrid('dumbbell', HALL));
+  expect(dumbbells.ideal).toBeCloseTo(24.75, 9);
+  expect(dumbbells.nearest.load).toBe(24);
+  expect(dumbbells.others.map(({ load }) => load)).toEqual([26]);
 });

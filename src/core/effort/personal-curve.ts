@@ -37,6 +37,8 @@ export function fitPersonalCurve(
     error: percent(loss(slope), free - 1),
     epleyError: percent(squares(groups, EPLEY), free),
     sets: points.length,
+    from: Math.min(...points.map(({ n }) => n)),
+    to: Math.max(...points.map(({ n }) => n)),
   };
 }
 

@@ -39,7 +39,7 @@ test('a choice of curve is a curve; personal without a fit is Epley', () => {
     'table',
     'Epley',
   ]);
-  const fit = { slope: 0.04, error: 2, epleyError: 3, sets: 8 };
+  const fit = { slope: 0.04, error: 2, epleyError: 3, sets: 8, from: 5, to: 12 };
   const own = curveOf({ curve: 'personal', table: null, personal: fit });
   expect(own.fraction(6)).toBeCloseTo(1 / 1.2, 9);
 });

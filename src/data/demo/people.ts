@@ -6,6 +6,7 @@ import {
   type LocalDate,
   type Measurement,
   type Place,
+  phaseOn,
   presetPlace,
   steps,
   USUAL_EFFORT,
@@ -77,13 +78,12 @@ const park = (id: string): Place => {
   };
 };
 
-const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date: null });
-
 /** The people of the demo. Made up; dates hang on the day it is seeded. */
 export function people(
   newId: () => string,
   since: LocalDate,
 ): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren' | 'ilmari', Athlete> {
+  const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date: since });
   const shared = {
     timeZone: 'Europe/Oslo',
     trainingSince: null,
@@ -103,7 +103,12 @@ export function people(
       id: newId(),
       name: 'Maren Tveitdal',
       level: 'intermediate',
-      phases: [{ from: since, phase: 'gaining' }],
+      phases: [
+        { from: addDays(since, -150), phase: 'cutting' },
+        { from: addDays(since, -60), phase: 'holding' },
+        { from: since, phase: 'gaining' },
+        { from: addDays(since, 130), phase: 'cutting' },
+      ],
       unit: 'kg',
       bodyweight: kg(68.4),
       trainingSince: '2021-03-01',
@@ -115,6 +120,14 @@ export function people(
         'hack-squat': 'Seat pin 4, feet low and narrow.',
         'seated-leg-curl': 'Back pad 3, belt tight.',
         'pull-up': 'Assistance machine by the window, neutral handles.',
+      },
+      goals: {
+        glutes: 'priority',
+        lats: 'priority',
+        traps: 'hold',
+        forearms: 'hold',
+        adductors: 'hold',
+        abductors: 'hold',
       },
       landmarks: { glutes: { ceiling: 16 } },
       learned: {
@@ -266,7 +279,7 @@ export function measurementsOf(
 ): readonly Measurement[] {
   const { value, unit } = athlete.bodyweight;
   const girth = unit === 'kg' ? 'cm' : 'in';
-  const drift = { gaining: -0.0021, holding: 0.0002, cutting: 0.0045 }[athlete.phases[0]?.phase ?? 'holding'];
+  const drift = { gaining: -0.0021, holding: 0.0002, cutting: 0.0045 }[phaseOn(athlete, today)];
   const wobble = [0, 0.004, -0.003, 0.002, -0.001, 0.003, -0.004, 0.001];
   const round = (x: number) => Math.round(x * 10) / 10;
   const waist = unit === 'kg' ? 76 : 28.5;

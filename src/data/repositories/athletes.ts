@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize';
-import type { Athlete, SaveAthleteOutcome } from '@/core';
+import type { Athlete, Place, SaveAthleteOutcome } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -156,4 +156,22 @@ export async function athleteNames(
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId } },
   );
   return rows;
+}
+
+/** The places of all athletes by name, each once. */
+export async function placesOf(
+  asker: Asker,
+): Promise<readonly { readonly name: string; readonly equipment: Place['equipment'] }[]> {
+  const rows = await models().athletes.findAll({
+    where: own(asker, { archivedAt: null }),
+    order: [['name', 'ASC']],
+  });
+  const places = new Map<string, Place['equipment']>();
+  for (const row of rows) {
+    for (const { name, equipment } of athleteFrom(row.get().facts).places)
+      if (!places.has(name)) places.set(name, equipment);
+  }
+  return [...places]
+    .map(([name, equipment]) => ({ name, equipment }))
+    .sort((a, b) => a.name.localeCompare(b.name));
 }

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { type Level, type LocalDate, type Phase, phaseOn } from '@/core';
 import { Bar, barClasses } from '@/ui/shell/bar';
+import { counted } from '@/ui/words/figures';
 import classes from './desk.module.css';
 
 export interface DeskLine {
@@ -11,6 +12,7 @@ export interface DeskLine {
   readonly name: string;
   readonly level: Level;
   readonly phases: readonly { readonly from: LocalDate; readonly phase: Phase }[];
+  readonly archived: boolean;
   readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
   readonly openCalls: number;
@@ -22,6 +24,8 @@ interface DeskProps {
   readonly lines: readonly DeskLine[];
   readonly today: LocalDate;
   readonly startBlock: (athleteId: string) => Promise<void>;
+  /** The form for a first athlete, shown when there is none. */
+  readonly firstAthlete: React.ReactNode;
   readonly signOut: () => Promise<void>;
 }
 
@@ -47,8 +51,11 @@ function weekCell({ block, issued }: DeskLine): string {
 }
 
 /** The roster: one line an athlete; what waits for the coach first, or by name. */
-export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
+export function Desk({ coach, lines: all, today, startBlock, firstAthlete, signOut }: DeskProps) {
   const [filter, setFilter] = useState('');
+  const [archive, setArchive] = useState(false);
+  const archived = all.filter((line) => line.archived);
+  const lines = archive ? archived : all.filter((line) => !line.archived);
   const [order, setOrder] = useState<Order>('calls');
   const body = useRef<HTMLTableSectionElement>(null);
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
@@ -72,6 +79,12 @@ export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the filter into the list
     <div onKeyDown={onKeyDown}>
       <Bar title="Desk" about={coach}>
+        <Link className={barClasses.quiet} href="/library" prefetch={false}>
+          Library
+        </Link>
+        <Link className={barClasses.quiet} href="/account" prefetch={false}>
+          Account
+        </Link>
         <form action={signOut}>
           <button type="submit" className={barClasses.quiet}>
             Sign out
@@ -79,93 +92,115 @@ export function Desk({ coach, lines, today, startBlock, signOut }: DeskProps) {
         </form>
       </Bar>
       <main className={classes.page}>
-        <div className={classes.tools}>
-          <input
-            className={classes.filter}
-            type="search"
-            placeholder="Find by name, level, phase or block"
-            aria-label="Find athletes"
-            value={filter}
-            // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
-            autoFocus
-            data-open
-            onChange={(event) => setFilter(event.target.value)}
-          />
-          <span className={classes.count}>
-            {shown.length === lines.length
-              ? `${lines.length} athletes`
-              : `${shown.length} of ${lines.length} athletes`}
-            {waiting > 0 ? `, ${waiting} calls wait` : ', no calls wait'}
-          </span>
-        </div>
-        <table className={classes.table}>
-          <thead>
-            <tr>
-              <Head name="athlete" order="name" now={order} onOrder={setOrder} />
-              <th scope="col">level</th>
-              <th scope="col">phase</th>
-              <th scope="col">block</th>
-              <th scope="col">week</th>
-              <th scope="col" className={classes.number}>
-                sessions
-              </th>
-              <Head name="calls" order="calls" now={order} onOrder={setOrder} number />
-              <Head name="last log" order="last log" now={order} onOrder={setOrder} />
-              <th scope="col">
-                <span className={classes.hidden}>open</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody ref={body}>
-            {shown.map((line) => (
-              <tr key={line.athleteId}>
-                <th scope="row" className={classes.name}>
-                  {line.block === null ? (
-                    line.name
-                  ) : (
-                    <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
-                      {line.name}
-                    </Link>
-                  )}
+        {all.length === 0 ? firstAthlete : null}
+        <div hidden={all.length === 0}>
+          <div className={classes.tools}>
+            <input
+              className={classes.filter}
+              type="search"
+              placeholder="Find by name, level, phase or block"
+              aria-label="Find athletes"
+              value={filter}
+              // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
+              autoFocus
+              data-open
+              onChange={(event) => setFilter(event.target.value)}
+            />
+            <span className={classes.count}>
+              {shown.length === lines.length
+                ? counted(lines.length, archive ? 'archived athlete' : 'athlete')
+                : `${shown.length} of ${lines.length} athletes`}
+              {waiting > 0 ? `, ${counted(waiting, 'call')} wait` : ', no calls wait'}
+            </span>
+            <span className={classes.space} />
+            {archived.length > 0 || archive ? (
+              <button
+                type="button"
+                className={classes.start}
+                aria-pressed={archive}
+                onClick={() => setArchive(!archive)}
+              >
+                {archive ? 'Back to the roster' : counted(archived.length, 'archived')}
+              </button>
+            ) : null}
+            <Link className={classes.add} href="/athletes/new" prefetch={false}>
+              New athlete
+            </Link>
+          </div>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <Head name="athlete" order="name" now={order} onOrder={setOrder} />
+                <th scope="col">level</th>
+                <th scope="col">phase</th>
+                <th scope="col">block</th>
+                <th scope="col">week</th>
+                <th scope="col" className={classes.number}>
+                  sessions
                 </th>
-                <td>{line.level}</td>
-                <td>{phaseOn(line, today)}</td>
-                <td className={classes.block}>
-                  {line.block?.name ?? (
-                    <button
-                      type="button"
-                      className={classes.start}
-                      data-open
-                      onClick={() => startBlock(line.athleteId)}
-                    >
-                      Start a block
-                    </button>
-                  )}
-                </td>
-                <td>{weekCell(line)}</td>
-                <td className={classes.number}>
-                  {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
-                </td>
-                <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
-                  {line.openCalls > 0 ? line.openCalls : ''}
-                </td>
-                <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
-                <td>
-                  {line.issued === null || line.block === null ? null : (
-                    <Link href={`/floor/${line.block.id}`} prefetch={false}>
-                      Floor
-                    </Link>
-                  )}
-                </td>
+                <Head name="calls" order="calls" now={order} onOrder={setOrder} number />
+                <Head name="last log" order="last log" now={order} onOrder={setOrder} />
+                <th scope="col">
+                  <span className={classes.hidden}>open</span>
+                </th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-        {lines.length === 0 ? (
-          <p>No athletes yet.</p>
-        ) : shown.length === 0 ? (
-          <p>Nobody matches “{filter}”.</p>
-        ) : null}
+            </thead>
+            <tbody ref={body}>
+              {shown.map((line) => (
+                <tr key={line.athleteId}>
+                  <th scope="row" className={classes.name}>
+                    {line.block === null ? (
+                      line.name
+                    ) : (
+                      <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
+                        {line.name}
+                      </Link>
+                    )}
+                  </th>
+                  <td>{line.level}</td>
+                  <td>{phaseOn(line, today)}</td>
+                  <td className={classes.block}>
+                    {line.block?.name ?? (
+                      <button
+                        type="button"
+                        className={classes.start}
+                        data-open
+                        onClick={() => startBlock(line.athleteId)}
+                      >
+                        Start a block
+                      </button>
+                    )}
+                  </td>
+                  <td>{weekCell(line)}</td>
+                  <td className={classes.number}>
+                    {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
+                  </td>
+                  <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
+                    {line.openCalls > 0 ? line.openCalls : ''}
+                  </td>
+                  <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
+                  <td className={classes.links}>
+                    {line.issued === null || line.block === null ? null : (
+                      <Link href={`/floor/${line.block.id}`} prefetch={false}>
+                        Floor
+                      </Link>
+                    )}
+                    <Link
+                      href={`/athletes/${line.athleteId}`}
+                      prefetch={false}
+                      aria-label={`Profile of ${line.name}`}
+                    >
+                      Profile
+                    </Link>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {shown.length === 0 ? (
+            <p>{filter === '' ? 'Nobody here.' : `Nobody matches “${filter}”.`}</p>
+          ) : null}
+        </div>
       </main>
     </div>
   );

@@ -11,19 +11,18 @@ import {
   neighbours,
   ok,
   type Place,
-  type Problem,
   type Result,
   refused,
   type Session,
   type SetTarget,
   type Slot,
   type SlotRir,
-  type StartSet,
   setLimits,
   WEEKDAYS,
   weekdayOf,
   withSetCount,
 } from '@/core';
+import { readSet } from '@/ui/read-set';
 
 /** Columns of a slot that take typed text. */
 export type EntryColumn = 'sets' | 'range' | 'rir' | 'tempo' | 'rest' | 'start';
@@ -52,7 +51,15 @@ function sets(text: string, slot: Slot): Result<Edit> {
   if (!count.ok) return count;
   const { least, most } = setLimits(slot.technique);
   if (!Number.isInteger(count.value) || count.value < least || count.value > most) {
-    return refused({ code: 'out-of-range', path, field: 'sets', low: least, high: most, value: count.value });
+    return refused({
+      code: 'out-of-range',
+      path,
+      field: 'sets',
+      low: least,
+      high: most,
+      value: count.value,
+      whole: true,
+    });
   }
   return slotEdit(slot, 'technique', withSetCount(slot.technique, count.value));
 }
@@ -121,55 +128,26 @@ function tempo(text: string, slot: Slot): Result<Edit> {
   return slotEdit(slot, 'tempo', tidy === '' || tidy === '–' || tidy === '-' ? null : tidy);
 }
 
-/** `60x10@3`, `60 10 3`, `60 kg × 10`, `bw x 8 @2`; what is held without a load, `30 @ 2`. */
+/** The set from which the first load is found; it must be one that the session's place makes. */
 function start(text: string, slot: Slot, exercise: Exercise, place: Place): Result<Edit> {
   const path = `slot/${slot.id}/start`;
-  const set = readSet(text, exercise, place, path);
-  return set.ok ? slotEdit(slot, 'start', set.value) : set;
-}
-
-/**
- * Reads a set as coaches write it down: load x reps @ reps in reserve (2 when not said).
- * @returns null for an empty text
- */
-export function readSet(
-  text: string,
-  exercise: Exercise,
-  place: Place,
-  path: string,
-): Result<StartSet | null> {
-  const tidy = text.trim().toLowerCase().replace('−', '-').replace(/,/g, '.').replace(/^~/, '');
-  if (tidy === '' || tidy === '–') return ok(null);
   const grid = loadGrid(exercise.loading, place.loads);
-  const hold = /^(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(tidy);
-  if (exercise.loading === 'none' && hold !== null)
-    return ok({ load: { value: 0, unit: grid.unit }, reps: Number(hold[1]), rir: Number(hold[2] ?? 2) });
-  const parts =
-    /^(bw|[+-]?\d+(?:\.\d+)?)\s*(?:kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/.exec(
-      tidy,
-    );
-  if (parts === null)
-    return refused({
-      code: 'not-understood',
-      path,
-      text: text.trim(),
-      example: exercise.loading === 'none' ? '30@2' : '60x10@3',
-    });
-  const value = parts[1] === 'bw' ? 0 : Number(parts[1]);
-  if (!isMakeable(grid, hundredths(value))) {
+  const set = readSet(text, exercise, grid.unit, path);
+  if (!set.ok) return set;
+  const value = set.value?.load.value ?? 0;
+  if (set.value !== null && set.value.load.unit === grid.unit && !isMakeable(grid, hundredths(value))) {
     const { below, above } = neighbours(grid, hundredths(value));
     const decimal = (hundredth: number | undefined) => (hundredth === undefined ? null : hundredth / 100);
-    const problem: Problem = {
+    return refused({
       code: 'load-not-makeable',
       path,
       load: value,
       unit: grid.unit,
       below: decimal(below),
       above: decimal(above),
-    };
-    return refused(problem);
+    });
   }
-  return ok({ load: { value, unit: grid.unit }, reps: Number(parts[2]), rir: Number(parts[3] ?? 2) });
+  return slotEdit(slot, 'start', set.value);
 }
 
 /**

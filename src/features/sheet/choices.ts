@@ -1,47 +1,13 @@
 import {
-  type Catalogue,
   DEFAULT_TOP_SET_BACK_OFFS,
-  lacking,
   type Place,
-  primeMovers,
   type Slot,
   setCount,
   type TechniqueKind,
   type TechniqueParameters,
   withSetCount,
 } from '@/core';
-import { listed } from '@/ui/words/figures';
-import type { Choice } from './picker';
-
-const VARIANT = '#';
-
-/** What was picked: an exercise, perhaps in one of its set-ups. */
-export function pickedExercise(value: string): { readonly id: string; readonly variant: string | null } {
-  const [id = '', variant] = value.split(VARIANT);
-  return { id, variant: variant ?? null };
-}
-
-/** All exercises and their variants to pick from, with what each trains and with what; those the place lacks last. */
-export function exerciseChoices(catalogue: Catalogue, place: Place): readonly Choice[] {
-  const here: Choice[] = [];
-  const elsewhere: Choice[] = [];
-  for (const exercise of catalogue.list) {
-    const missing = lacking(exercise, place);
-    const facts =
-      missing.length === 0
-        ? `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`
-        : `${place.name} has no ${listed(missing)}`;
-    const list = missing.length === 0 ? here : elsewhere;
-    list.push({ value: exercise.id, label: exercise.name, facts });
-    for (const variant of exercise.variants)
-      list.push({
-        value: `${exercise.id}${VARIANT}${variant.id}`,
-        label: `${exercise.name}, ${variant.name}`,
-        facts,
-      });
-  }
-  return [...here, ...elsewhere];
-}
+import type { Choice } from '@/ui/picker';
 
 /** The athlete's places to pick from; the first is what a session has that names none. */
 export function placeChoices(places: readonly Place[]): readonly Choice[] {

@@ -188,6 +188,16 @@ function saySession(session: LadderSession, rung: Rung, seen: Seen): Said {
 function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen: Seen): Said {
   const day = dayName(row.session.day, seen.block.cycleDays);
   const onDay = cell.column !== 'slot';
+  if (cell.column === 'how') {
+    const place = placeFor(seen.athlete, row.session.place);
+    return {
+      title: row.session.name,
+      value: place.name,
+      because: `Trained at ${place.name}${row.session.place === null ? ', the usual place' : ''}: its loads are made of what is there.`,
+      besides: `There: ${place.equipment.join(', ')}.`,
+      keys: [EDIT],
+    };
+  }
   return {
     title: row.session.name,
     value: onDay ? day : `session ${row.letter}`,

@@ -11,10 +11,12 @@ import {
   type Rung,
   setCount,
 } from '@/core';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { Picker } from '@/ui/picker';
 import { figure, minutes, span } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
 import { prescriptionCell, setLines } from './cell-text';
-import { exerciseChoices, placeChoices, TECHNIQUE_CHOICES } from './choices';
+import { placeChoices, TECHNIQUE_CHOICES } from './choices';
 import { type Leave, TextEditor } from './editor';
 import {
   type Cell,
@@ -26,7 +28,6 @@ import {
   weekColumn,
   weekOf,
 } from './layout';
-import { Picker } from './picker';
 import classes from './sheet.module.css';
 import type { Adding } from './use-table-edits';
 

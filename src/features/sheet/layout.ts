@@ -12,9 +12,9 @@ import {
 export const PRESCRIPTION = [
   { id: 'slot', head: 'slot', width: 162 },
   { id: 'sets', head: 'sets', width: 30 },
-  { id: 'range', head: 'reps', width: 46 },
+  { id: 'range', head: 'reps', width: 52 },
   { id: 'rir', head: 'RIR', width: 40 },
-  { id: 'tempo', head: 'tempo', width: 44 },
+  { id: 'tempo', head: 'tempo', width: 40 },
   { id: 'rest', head: 'rest', width: 34 },
   { id: 'how', head: 'how', width: 58 },
   { id: 'start', head: 'from set', width: 74 },

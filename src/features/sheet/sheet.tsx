@@ -2,7 +2,7 @@
 
 import { useWindowEvent } from '@mantine/hooks';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import {
   catalogueWith,
   check,
@@ -13,6 +13,8 @@ import {
   phaseOn,
   unfold,
 } from '@/core';
+import { KeysHelp } from '@/ui/keys-help';
+import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
@@ -20,11 +22,11 @@ import type { SheetActions, SheetData } from './contract';
 import type { Leave } from './editor';
 import { say } from './focus';
 import { Grid } from './grid';
-import { KeysHelp } from './keys-help';
 import { type Cell, columnsOf, rowsOf, weekOf } from './layout';
 import { Rail } from './rail';
 import { SavingNote } from './saving-note';
 import classes from './sheet.module.css';
+import { SHEET_KEYS } from './sheet-keys';
 import { useCursor } from './use-cursor';
 import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
@@ -39,7 +41,6 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { training, busy, message, setMessage, answer, issue, recall } = useTraining(data, actions, document);
   const { athlete, ownExercises, issued, log, answers } = training;
   const catalogue = useMemo(() => catalogueWith(ownExercises), [ownExercises]);
-  const [help, setHelp] = useState(false);
 
   const ladder = useMemo(
     () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }),
@@ -76,6 +77,16 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (problems.length === 0) table.leave(cell, leave);
     return problems;
   };
+  const focused = row?.kind === 'slot' ? row.slot : null;
+  const planned = rung?.plan.sessions
+    .flatMap(({ slots }) => slots)
+    .find(({ slotId }) => slotId === focused?.id);
+  usePaletteScope({
+    athlete,
+    catalogue,
+    exerciseId: focused?.exercise.id ?? null,
+    oneRepMax: planned?.oneRepMax ?? null,
+  });
   const waiting = calls.filter(
     (call) => call.kind === 'load' && call.slotId === cursor.row && call.week === weekOf(cursor.column),
   );
@@ -110,7 +121,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   // Keys that work anywhere on the screen, also where the focus was just taken away.
   useWindowEvent('keydown', (event) => {
     const key = event.key.toLowerCase();
-    if (event.target instanceof HTMLInputElement || help) return;
+    if (event.target instanceof HTMLInputElement) return;
     const control = event.ctrlKey || event.metaKey;
     if (control && key === 'z' && !event.shiftKey) undo();
     else if (control && (key === 'y' || key === 'z')) redo();
@@ -118,7 +129,6 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     else if (event.altKey && key === 's') edits.addSession();
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
     else if (event.altKey && key === 'i' && next !== undefined) void issue(next);
-    else if (event.key === '?') setHelp(true);
     else return;
     event.preventDefault();
   });
@@ -134,9 +144,13 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
 
   return (
     <div className={classes.page}>
-      <Bar title={athlete.name} about={`${athlete.level}, ${phaseOn(athlete, data.today)}, ${athlete.unit}`}>
-        <nav className={classes.tabs} aria-label="Faces of the block">
-          <span className={classes.tab} aria-current="page">
+      <Bar
+        title={athlete.name}
+        href={`/athletes/${athlete.id}`}
+        about={`${athlete.level}, ${phaseOn(athlete, data.today)}, ${athlete.unit}`}
+      >
+        <nav className={barClasses.tabs} aria-label="Faces of the block">
+          <span className={barClasses.tab} aria-current="page">
             Sheet
           </span>
         </nav>
@@ -259,7 +273,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         />
       </div>
       <WhyStrip said={say(focus, { block, athlete, catalogue, ladder, findings, rows, rung })} />
-      <KeysHelp open={help} onClose={() => setHelp(false)} />
+      <KeysHelp of="the Sheet" keys={SHEET_KEYS} />
     </div>
   );
 }

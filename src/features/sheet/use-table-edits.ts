@@ -10,9 +10,10 @@ import {
   type Result,
   type SingleEdit,
 } from '@/core';
+import { pickedExercise } from '@/ui/exercise-choices';
 import { newId } from '@/ui/new-id';
 import { sessionEntry, slotEntry } from './cell-entry';
-import { pickedExercise, setsOf, techniqueOf } from './choices';
+import { setsOf, techniqueOf } from './choices';
 import type { Cell, Row } from './layout';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */

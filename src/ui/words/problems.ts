@@ -14,7 +14,7 @@ export function problemSentence(problem: Problem): string {
     case 'not-understood':
       return `“${problem.text}” was not understood. Write it like ${problem.example}.`;
     case 'out-of-range':
-      return `${figure(problem.value)} is outside what ${problem.field} can be: ${figure(problem.low)} to ${figure(problem.high)}, whole.`;
+      return `${figure(problem.value)} is outside what ${problem.field} can be: ${figure(problem.low)} to ${figure(problem.high)}${problem.whole === true ? ', whole' : ''}.`;
     case 'range-upside-down':
       return `The range is upside down: ${problem.low} is more than ${problem.high}. Did you mean ${problem.high}–${problem.low}?`;
     case 'rir-rises':

@@ -85,7 +85,7 @@ const RUNNERS_UP = 3;
 
 /**
  * Orders candidates: those predicted within the tolerance of the target come first, by `nearness`, then by RIR, then
- * the smaller load; the rest by RIR.
+ * the smaller load; the rest by RIR, those that cannot be completed last.
  */
 export function pickBest(
   candidates: readonly Candidate[],
@@ -95,9 +95,13 @@ export function pickBest(
 ): Fit | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
   const fits = (c: Candidate) => miss(c) <= tolerance + 1e-9;
+  // Where nothing fits, a set too easy is done and logged; one that cannot be completed teaches nothing.
+  const doable = (c: Candidate) => c.predictedRir >= -tolerance - 1e-9;
   const compare = (a: Candidate, b: Candidate): number => {
     const fitA = fits(a);
     if (fitA !== fits(b)) return fitA ? -1 : 1;
+    const doableA = doable(a);
+    if (doableA !== doable(b)) return doableA ? -1 : 1;
     const near = fitA ? nearness.of(a) - nearness.of(b) : 0;
     if (Math.abs(near) > 1e-9) return near;
     const rir = miss(a) - miss(b);

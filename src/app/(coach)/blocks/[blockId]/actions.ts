@@ -12,7 +12,7 @@ import type {
 } from '@/core';
 import { editSchema } from '@/core';
 import { answerCalls, findTraining, issueWeek, recallWeek, saveSteps } from '@/data';
-import { asCoach } from '../../asker';
+import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(191);
 const stepsSchema = z

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next';
 import { roster } from '@/data';
+import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
-import { requireAsker } from '../asker';
-import { signOutAction } from '../sign-in/actions';
+import { requireAsker } from '../../asker';
+import { signOutAction } from '../../sign-in/actions';
+import { addFirst } from '../athletes/new/actions';
 import { startBlock } from './actions';
 
 export const metadata: Metadata = { title: 'Desk' };
@@ -16,6 +18,7 @@ export default async function DeskPage() {
       lines={lines}
       today={new Date().toISOString().slice(0, 10)}
       startBlock={startBlock}
+      firstAthlete={<NewAthlete add={addFirst} first />}
       signOut={signOutAction}
     />
   );

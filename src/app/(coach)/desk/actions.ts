@@ -3,7 +3,7 @@
 import { redirect } from 'next/navigation';
 import { emptyBlock, mondayOf } from '@/core';
 import { addBlock, newestBlock } from '@/data';
-import { requireAsker } from '../asker';
+import { requireAsker } from '../../asker';
 
 /** Starts an empty block for an athlete who has none, and opens it. */
 export async function startBlock(athleteId: string): Promise<void> {

@@ -1,6 +1,6 @@
-import { Modal, Table } from '@mantine/core';
+import type { KeyList } from '@/ui/keys-help';
 
-const KEYS: readonly (readonly [string, string])[] = [
+export const SHEET_KEYS: KeyList = [
   ['arrows, Home, End', 'move in the table'],
   ['Enter or F2', 'edit the cell; on a week with a call: accept it'],
   ['a letter or digit', 'type over the cell'],
@@ -15,17 +15,4 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['A, K on a call', 'accept, keep as it was'],
   ['Alt A', 'accept all calls'],
   ['Alt I', 'issue the next week'],
-  ['?', 'this list'],
 ];
-
-/** The keys of this screen. */
-export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
-  return (
-    <Modal opened={open} onClose={onClose} title="Keys of the Sheet" size="md">
-      <Table
-        data={{ body: KEYS.map(([key, does]) => [<kbd key={key}>{key}</kbd>, does]) }}
-        verticalSpacing={3}
-      />
-    </Modal>
-  );
-}

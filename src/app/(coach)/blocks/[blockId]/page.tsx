@@ -2,7 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { findHistory, findTraining } from '@/data';
 import { Sheet } from '@/features/sheet/sheet';
-import { requireAsker } from '../../asker';
+import { requireAsker } from '../../../asker';
+import { localDate } from '../../../local-date';
 import { answer, issue, recall, reload, save } from './actions';
 
 export const metadata: Metadata = { title: 'Sheet' };
@@ -25,9 +26,4 @@ export default async function SheetPage({ params }: PageProps) {
     recall: recall.bind(null, blockId),
   };
   return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;
-}
-
-/** Today where the athlete is. */
-function localDate(timeZone: string): string {
-  return new Intl.DateTimeFormat('sv-SE', { timeZone }).format(new Date());
 }

@@ -1,0 +1,29 @@
+'use server';
+
+import { cookies } from 'next/headers';
+import { z } from 'zod';
+import { changePassword, isUnavailable } from '@/data';
+import type { AccountAnswer } from '@/features/account/account';
+import { COOKIE, requireAsker } from '../../asker';
+
+const form = z.object({
+  current: z.string().min(1).max(200),
+  next: z.string().min(1).max(200),
+  again: z.string().max(200),
+});
+
+/** Changes the coach's password; other devices are signed out. */
+export async function changePasswordAction(_before: AccountAnswer, data: FormData): Promise<AccountAnswer> {
+  const asker = await requireAsker();
+  const parsed = form.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { status: 'incomplete' };
+  const { current, next, again } = parsed.data;
+  if (next !== again) return { status: 'differ' };
+  const token = (await cookies()).get(COOKIE)?.value ?? '';
+  try {
+    return { status: await changePassword(asker, current, next, token) };
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+}

@@ -1,0 +1,72 @@
+'use server';
+
+import { redirect } from 'next/navigation';
+import { z } from 'zod';
+import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
+import { decodeAthlete, emptyBlock, MEASUREMENT_UNITS, MEASUREMENTS, mondayOf } from '@/core';
+import {
+  addBlock,
+  archiveAthlete,
+  changeMeasurements,
+  eraseAthlete,
+  findAthlete,
+  newestBlock,
+  saveAthlete,
+} from '@/data';
+import type { MeasureAnswer } from '@/features/athlete/contract';
+import { asCoach, requireAsker } from '../../../asker';
+import { localDate } from '../../../local-date';
+
+/** Keeps changed facts of an athlete. */
+export async function keep(
+  athleteId: string,
+  athlete: unknown,
+  base: number,
+): Promise<SaveAthleteOutcome | Unanswered> {
+  const decoded = decodeAthlete(athlete);
+  if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
+  if (decoded.value.id !== athleteId || !Number.isInteger(base)) return { status: 'malformed' };
+  return asCoach((asker) => saveAthlete(asker, decoded.value, base, new Date()));
+}
+
+const id = z.string().min(1).max(64);
+const measurement = z.strictObject({
+  id,
+  date: z.iso.date(),
+  kind: z.enum(MEASUREMENTS),
+  value: z.number().min(5).max(700),
+  unit: z.enum(MEASUREMENT_UNITS),
+});
+const changeSchema = z.union([z.strictObject({ keep: measurement }), z.strictObject({ remove: id })]);
+
+/** Keeps or removes a measurement. */
+export async function measure(
+  athleteId: string,
+  change: { readonly keep: Measurement } | { readonly remove: string },
+): Promise<MeasureAnswer | Unanswered> {
+  const parsed = changeSchema.safeParse(change);
+  if (!parsed.success) return { status: 'malformed' };
+  return asCoach((asker) => changeMeasurements(asker, athleteId, parsed.data, new Date()));
+}
+
+/** Opens the athlete's newest block, or an empty first one. */
+export async function startBlock(athleteId: string): Promise<void> {
+  const asker = await requireAsker();
+  const found = await findAthlete(asker, athleteId);
+  if (found === undefined) redirect('/desk');
+  const monday = mondayOf(localDate(found.athlete.timeZone));
+  const blockId =
+    (await newestBlock(asker, athleteId)) ??
+    (await addBlock(asker, athleteId, emptyBlock('New block', monday), new Date()));
+  redirect(blockId === undefined ? '/desk' : `/blocks/${blockId}`);
+}
+
+export async function archive(athleteId: string, archived: boolean): Promise<void> {
+  await archiveAthlete(await requireAsker(), athleteId, archived ? new Date() : null);
+  redirect('/desk');
+}
+
+export async function erase(athleteId: string): Promise<void> {
+  await eraseAthlete(await requireAsker(), athleteId);
+  redirect('/desk');
+}

@@ -1,0 +1,46 @@
+'use server';
+
+import { randomUUID } from 'node:crypto';
+import { redirect } from 'next/navigation';
+import { z } from 'zod';
+import { decodeAthlete, emptyBlock, LEVELS, mondayOf, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
+import { addAthlete, addBlock } from '@/data';
+import type { FirstAnswers, NewAthleteAnswer } from '@/features/athlete/new-athlete';
+import { asCoach } from '../../../asker';
+import { localDate } from '../../../local-date';
+
+const answers = z.strictObject({
+  name: z.string().trim().min(1).max(120),
+  level: z.enum(LEVELS),
+  phase: z.enum(PHASES),
+  unit: z.enum(UNITS),
+  bodyweight: z.number().min(20).max(700),
+  place: z.enum(PLACE_KINDS),
+  timeZone: z.string().min(1).max(64),
+});
+
+/** Adds an athlete from the few things asked first, and leads to the profile or into an empty block. */
+export async function addFirst(given: FirstAnswers, then: 'profile' | 'block'): Promise<NewAthleteAnswer> {
+  const parsed = answers.safeParse(given);
+  if (!parsed.success) return { status: 'malformed' };
+  const { bodyweight, ...facts } = parsed.data;
+  const outcome = await asCoach(async (asker) => {
+    const weight = { value: Math.round(bodyweight * 100) / 100, unit: facts.unit };
+    const now = new Date();
+    const athlete = newAthlete(
+      randomUUID(),
+      randomUUID(),
+      { ...facts, bodyweight: weight },
+      localDate('UTC'),
+    );
+    const decoded = decodeAthlete(athlete);
+    if (!decoded.ok) return { status: 'refused' as const, problems: decoded.problems };
+    await addAthlete(asker, decoded.value);
+    if (then === 'profile') return { status: 'added' as const, to: `/athletes/${athlete.id}` };
+    const monday = mondayOf(localDate(athlete.timeZone));
+    const blockId = await addBlock(asker, athlete.id, emptyBlock('First block', monday), now);
+    return { status: 'added' as const, to: `/blocks/${blockId}` };
+  });
+  if (outcome.status !== 'added') return outcome;
+  redirect(outcome.to);
+}

@@ -1,0 +1,42 @@
+'use server';
+
+import { randomUUID } from 'node:crypto';
+import { z } from 'zod';
+import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
+import { decodeExercise, exerciseById } from '@/core';
+import { adoptRevision, exerciseUses, saveExercise } from '@/data';
+import { asCoach } from '../../asker';
+
+const id = z.string().min(1).max(64);
+
+/** Where an exercise is used. */
+export async function uses(exerciseId: string): Promise<readonly ExerciseUse[] | Unanswered> {
+  if (!id.safeParse(exerciseId).success) return { status: 'malformed' };
+  return asCoach((asker) => exerciseUses(asker, exerciseId));
+}
+
+/** Keeps an exercise of the coach's own; the shipped ones stay as they are. */
+export async function save(exercise: unknown): Promise<SaveExerciseOutcome | Unanswered> {
+  const decoded = decodeExercise(exercise);
+  if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
+  if (exerciseById(decoded.value.id) !== undefined) return { status: 'malformed' };
+  return asCoach((asker) => saveExercise(asker, decoded.value, new Date()));
+}
+
+const blocks = z.array(id).max(500);
+const refSchema = z.strictObject({ id, revision: z.int().min(1) });
+
+/** Moves blocks to a revision of an exercise. @returns the blocks that could not be moved */
+export async function adopt(
+  blockIds: readonly string[],
+  ref: { readonly id: string; readonly revision: number },
+): Promise<readonly string[] | Unanswered> {
+  const [ids, to] = [blocks.safeParse(blockIds), refSchema.safeParse(ref)];
+  if (!ids.success || !to.success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const left: string[] = [];
+    for (const blockId of ids.data)
+      if (!(await adoptRevision(asker, blockId, to.data, randomUUID(), new Date()))) left.push(blockId);
+    return left;
+  });
+}

@@ -1,0 +1,61 @@
+import type { Athlete } from '../athlete/athlete';
+import { check } from '../findings/registry';
+import { EMPTY_LOG } from '../log/log';
+import { athlete, block, HALL, HALL_PLACE, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { compareLadders, isUnchanged } from './compare';
+import { unfold } from './unfold';
+
+const legs = block([session('a', 0, [slot('1', 'barbell-back-squat'), slot('2', 'leg-press')])], {
+  weeks: 2,
+});
+
+function outlook(who: Athlete) {
+  const ladder = unfold({
+    block: legs,
+    athlete: who,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  return { ladder, findings: check({ block: legs, athlete: who, ladder, exercises: lookup }) };
+}
+
+test('nothing changed is nothing', () => {
+  expect(isUnchanged(compareLadders(outlook(athlete()), outlook(athlete())))).toBe(true);
+});
+
+test('coarser plates change the loads made of them and nothing else', () => {
+  const coarse = {
+    ...HALL_PLACE,
+    loads: { ...HALL, barbell: { ...HALL.barbell, plates: [{ weight: 20, pairs: 6 }] } },
+  };
+  const changes = compareLadders(outlook(athlete()), outlook(athlete({ places: [coarse] })));
+  expect(new Set(changes.loads.map(({ exerciseId }) => exerciseId))).toEqual(new Set(['barbell-back-squat']));
+  expect(changes.loads[0]?.to.load).toBe(60);
+  expect(changes.marks).toEqual([]);
+});
+
+test('a level moves landmarks and budget, a shorter session raises a finding, a joint another', () => {
+  const changes = compareLadders(
+    outlook(athlete()),
+    outlook(
+      athlete({ level: 'novice', minutes: 10, joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] }),
+    ),
+  );
+  expect(changes.budget).toEqual({ from: 90, to: 60 });
+  expect(changes.marks).toContainEqual({ muscle: 'chest', mark: 'ceiling', from: 18, to: 18 * 0.7 });
+  const rules = changes.appearing.map(({ detail }) => detail.rule);
+  expect(rules).toEqual(expect.arrayContaining(['session length', 'irritated joint']));
+});
+
+test('an issued week is as it was handed out', () => {
+  const done = performWeek({ block: legs, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
+  const run = (who: Athlete) => {
+    const ladder = unfold({ block: legs, athlete: who, exercises: lookup, ...done, answers: [] });
+    return { ladder, findings: [] };
+  };
+  const changes = compareLadders(run(athlete()), run(athlete({ goals: { quads: 'priority' } })));
+  expect(changes.goals).toEqual(['quads']);
+  expect(changes.loads.every(({ week }) => week > 1)).toBe(true);
+});

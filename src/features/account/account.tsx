@@ -1,0 +1,73 @@
+'use client';
+
+import { useActionState } from 'react';
+import { formClasses as classes, Line, Section } from '@/ui/form';
+import { Bar } from '@/ui/shell/bar';
+
+export interface AccountAnswer {
+  readonly status:
+    | 'none'
+    | 'incomplete'
+    | 'differ'
+    | 'changed'
+    | 'wrong'
+    | 'too short'
+    | 'gone'
+    | 'unavailable';
+}
+
+interface AccountProps {
+  readonly coach: string;
+  /** Fewest characters of a password. */
+  readonly least: number;
+  readonly action: (before: AccountAnswer, data: FormData) => Promise<AccountAnswer>;
+}
+
+/** The coach's own account: the password. */
+export function Account({ coach, least, action }: AccountProps) {
+  const [answer, submit, busy] = useActionState(action, { status: 'none' } as AccountAnswer);
+  const { status } = answer;
+  const problem = {
+    current:
+      status === 'wrong'
+        ? 'This is not the password you have now.'
+        : status === 'incomplete'
+          ? 'All three are needed.'
+          : undefined,
+    next: status === 'too short' ? `At least ${least} characters.` : undefined,
+    again: status === 'differ' ? 'The two do not match.' : undefined,
+  };
+  const field = (name: keyof typeof problem, label: string, complete: string) => (
+    <Line label={label} htmlFor={name} problem={problem[name]}>
+      <input
+        id={name}
+        name={name}
+        type="password"
+        className={`${classes.input} ${classes.wide}`}
+        autoComplete={complete}
+        aria-invalid={problem[name] !== undefined}
+      />
+    </Line>
+  );
+  return (
+    <>
+      <Bar title="Account" about={coach} />
+      <main style={{ padding: 16, maxWidth: 520 }}>
+        <form action={submit} noValidate>
+          <Section title="Change the password" aside="other devices are signed out">
+            {field('current', 'Password now', 'current-password')}
+            {field('next', 'New password', 'new-password')}
+            {field('again', 'New password again', 'new-password')}
+          </Section>
+          <button type="submit" className={classes.strong} disabled={busy}>
+            Change it
+          </button>
+          <p role="status">
+            {status === 'changed' ? 'The password is changed.' : ''}
+            {status === 'unavailable' ? 'The server does not answer just now. Please try again.' : ''}
+          </p>
+        </form>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,133 @@
+'use client';
+
+import { useWindowEvent } from '@mantine/hooks';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import { catalogueWith, phaseOn, unfold } from '@/core';
+import { UnreadFields } from '@/ui/form';
+import { type KeyList, KeysHelp } from '@/ui/keys-help';
+import { usePaletteScope } from '@/ui/palette-scope';
+import { Bar, barClasses } from '@/ui/shell/bar';
+import { Tabs } from '@/ui/shell/tabs';
+import { counted } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import { Body } from './body';
+import type { AthleteActions, AthleteData } from './contract';
+import { EraseDialog } from './erase-dialog';
+import { KeepStrip } from './keep-strip';
+import { Person } from './person';
+import { Places } from './places';
+import { Strength } from './strength';
+import { useDraft } from './use-draft';
+import { useEffects } from './use-effects';
+import { Volume } from './volume';
+
+const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body'] as const;
+type Face = (typeof FACES)[number];
+
+const KEYS: KeyList = [
+  ['Alt 1 to Alt 5', 'Person, Places, Strength, Volume, Body'],
+  ['Tab', 'from field to field; what is typed counts at once'],
+  ['Ctrl Enter', 'keep the change'],
+];
+
+function faceOf(hash: string): Face {
+  return FACES.find((face) => `#${face.toLowerCase()}` === hash) ?? 'Person';
+}
+
+/** The Athlete screen: everything known of a person, changed as a draft that says what it alters before it is kept. */
+export function AthleteScreen({
+  data,
+  actions,
+}: {
+  readonly data: AthleteData;
+  readonly actions: AthleteActions;
+}) {
+  const tools = useDraft(data, actions.save);
+  const { athlete, draft, dirty, keep } = tools;
+  const [face, setFace] = useState<Face>('Person');
+  const [measurements, setMeasurements] = useState(data.measurements);
+  const [erasing, setErasing] = useState(false);
+  const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
+  const { running } = data;
+  const effects = useEffects(running, draft.base, athlete, catalogue);
+  const week = useMemo(() => {
+    if (running === null) return null;
+    const ladder = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });
+    return ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek)?.plan ?? null;
+  }, [running, draft.base, catalogue]);
+  usePaletteScope({ athlete, catalogue, exerciseId: null, oneRepMax: null });
+
+  useEffect(() => setFace(faceOf(window.location.hash)), []);
+  const show = (next: Face) => {
+    setFace(next);
+    window.history.replaceState(null, '', `#${next.toLowerCase()}`);
+  };
+  useWindowEvent('keydown', (event) => {
+    const at = Number(event.key);
+    const next = FACES[at - 1];
+    if (event.altKey && next !== undefined) show(next);
+    else if ((event.ctrlKey || event.metaKey) && event.key === 'Enter') void keep();
+    else return;
+    event.preventDefault();
+  });
+  useWindowEvent('beforeunload', (event) => {
+    if (dirty) event.preventDefault();
+  });
+
+  const phase = phaseOn(athlete, data.today);
+  return (
+    <UnreadFields value={tools.reportUnread}>
+      <div className={own.page}>
+        <Bar title={draft.base.name} about={`${athlete.level}, ${phase}${data.archived ? ', archived' : ''}`}>
+          <Tabs label="Faces of the athlete" names={FACES} now={face} onChoose={show} />
+          {running === null ? (
+            <form action={actions.startBlock}>
+              <button type="submit" className={barClasses.quiet}>
+                Start a block
+              </button>
+            </form>
+          ) : (
+            <Link className={barClasses.quiet} href={`/blocks/${running.blockId}`} prefetch={false}>
+              {running.block.name}
+            </Link>
+          )}
+        </Bar>
+        <main className={own.main} key={tools.generation}>
+          {face === 'Person' ? (
+            <Person
+              tools={tools}
+              today={data.today}
+              archived={data.archived}
+              onArchive={() => void actions.archive(!data.archived)}
+              onErase={() => setErasing(true)}
+            />
+          ) : null}
+          {face === 'Places' ? <Places tools={tools} /> : null}
+          {face === 'Strength' ? (
+            <Strength tools={tools} catalogue={catalogue} exposures={data.exposures} today={data.today} />
+          ) : null}
+          {face === 'Volume' ? <Volume tools={tools} today={data.today} week={week} /> : null}
+          {face === 'Body' ? (
+            <Body
+              tools={tools}
+              today={data.today}
+              measurements={measurements}
+              onMeasured={setMeasurements}
+              measure={actions.measure}
+            />
+          ) : null}
+        </main>
+        <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />
+        <KeysHelp of="the athlete" keys={KEYS} />
+        <EraseDialog
+          open={erasing}
+          name={draft.base.name}
+          holds={`${counted(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
+          onClose={() => setErasing(false)}
+          onErase={actions.erase}
+        />
+      </div>
+    </UnreadFields>
+  );
+}

@@ -1,0 +1,165 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  type LocalDate,
+  MEASUREMENTS,
+  type Measurement,
+  type MeasurementKind,
+  type MeasurementUnit,
+  type Unit,
+} from '@/core';
+import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
+import { newId } from '@/ui/new-id';
+import { readDate, readNumber } from '@/ui/read';
+import { figure } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import own from './athlete.module.css';
+import { BodyChart } from './charts';
+import type { AthleteActions } from './contract';
+import type { DraftTools } from './use-draft';
+
+const KG_PER_LB = { kg: 1, lb: 0.45359237, cm: 1, in: 2.54 } as const;
+
+/** A value in the unit the chart is drawn in. */
+function inUnit(value: number, from: MeasurementUnit, to: MeasurementUnit): number {
+  return from === to ? value : (value * KG_PER_LB[from]) / KG_PER_LB[to];
+}
+
+function unitsOf(kind: MeasurementKind): readonly MeasurementUnit[] {
+  return kind === 'body weight' ? ['kg', 'lb'] : ['cm', 'in'];
+}
+
+interface BodyProps {
+  readonly tools: DraftTools;
+  readonly today: LocalDate;
+  readonly measurements: readonly Measurement[];
+  readonly onMeasured: (measurements: readonly Measurement[]) => void;
+  readonly measure: AthleteActions['measure'];
+}
+
+/** Body weight and girths over time. Measurements are kept at once: they are facts, not plans. */
+export function Body({ tools, today, measurements, onMeasured, measure }: BodyProps) {
+  const { athlete } = tools;
+  const [kind, setKind] = useState<MeasurementKind>('body weight');
+  const metric = athlete.unit === 'kg';
+  const [date, setDate] = useState(today);
+  const [value, setValue] = useState<number | null>(null);
+  const [turn, setTurn] = useState(0);
+  const [unit, setUnit] = useState<MeasurementUnit>(athlete.unit);
+  const [message, setMessage] = useState<string | null>(null);
+  const own_ = unitsOf(kind);
+  const inUse = own_.includes(unit)
+    ? unit
+    : metric
+      ? (own_[0] as MeasurementUnit)
+      : (own_[1] as MeasurementUnit);
+  const series = measurements.filter((one) => one.kind === kind);
+  const drawn = series.map((one) => ({ ...one, value: inUnit(one.value, one.unit, inUse), unit: inUse }));
+
+  const send = async (change: Parameters<AthleteActions['measure']>[0]) => {
+    setMessage(null);
+    const answer = await measure(change).catch(() => ({ status: 'unavailable' as const }));
+    if (answer.status !== 'kept') {
+      setMessage(
+        answer.status === 'signed out'
+          ? 'You are signed out. Sign in again in another tab.'
+          : 'This was not kept: the server does not answer just now. Please try again.',
+      );
+      return false;
+    }
+    onMeasured(answer.measurements);
+    const latest = answer.measurements.filter((one) => one.kind === 'body weight').at(-1);
+    tools.adopt(
+      answer.revision,
+      latest === undefined ? {} : { bodyweight: { value: latest.value, unit: latest.unit as Unit } },
+    );
+    return true;
+  };
+  const keep = async (event: React.FormEvent) => {
+    event.preventDefault();
+    if (value === null) {
+      setMessage('Write the value first.');
+      return;
+    }
+    const kept = await send({ keep: { id: newId(), date, kind, value, unit: inUse } });
+    if (!kept) return;
+    setValue(null);
+    setTurn((one) => one + 1);
+  };
+  const [first, last] = [drawn[0], drawn.at(-1)];
+  const change =
+    first === undefined || last === undefined || first === last
+      ? ''
+      : `${last.value >= first.value ? '+' : '−'}${figure(Math.abs(last.value - first.value), 1)} ${inUse} since ${first.date}`;
+  return (
+    <div className={own.body}>
+      <Section title={capital(kind)} aside={change}>
+        <div className={own.entry}>
+          <Choose label="What is measured" value={kind} options={MEASUREMENTS} onValue={setKind} />
+        </div>
+        {drawn.length < 2 ? (
+          <p className={classes.soft}>From the second measurement on, its course is drawn here.</p>
+        ) : (
+          <BodyChart series={drawn} unit={inUse} phases={athlete.phases} />
+        )}
+      </Section>
+      <Section title="Measurements">
+        <form className={own.entry} onSubmit={keep} noValidate>
+          <Typed
+            label="Day of the measurement"
+            className={own.date}
+            text={date}
+            read={readDate}
+            onValue={setDate}
+          />
+          <Typed
+            key={turn}
+            label={`Value of ${kind}`}
+            placeholder={inUse}
+            className={classes.number}
+            text={value === null ? '' : figure(value)}
+            read={(text) =>
+              readNumber(text, { field: kind, low: 5, high: kind === 'body weight' ? 700 : 300 })
+            }
+            onValue={setValue}
+          />
+          <Choose label="Unit of the measurement" value={inUse} options={own_} onValue={setUnit} />
+          <button type="submit" className={classes.button}>
+            Keep it
+          </button>
+          {message === null ? null : (
+            <span className={classes.problem} role="alert">
+              {message}
+            </span>
+          )}
+        </form>
+        {series.length === 0 ? <p className={classes.soft}>None yet.</p> : null}
+        <div className={own.history}>
+          <table className={classes.table}>
+            <tbody>
+              {[...series].reverse().map((one) => (
+                <tr key={one.id}>
+                  <td>{one.date}</td>
+                  <td className={classes.figure}>
+                    {figure(one.value)} {one.unit}
+                  </td>
+                  <td className={classes.figure}>
+                    <button
+                      type="button"
+                      className={`${classes.button} ${own.quiet}`}
+                      aria-label={`Remove ${kind} of ${one.date}`}
+                      onClick={() => send({ remove: one.id })}
+                    >
+                      Remove
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+import type {
+  Athlete,
+  Exercise,
+  Exposure,
+  LocalDate,
+  Measurement,
+  SaveAthleteOutcome,
+  Training,
+  Unanswered,
+} from '@/core';
+
+/** What the route hands to the Athlete screen. */
+export interface AthleteData {
+  readonly athlete: Athlete;
+  readonly revision: number;
+  readonly archived: boolean;
+  /** The newest block with all that happened in it. */
+  readonly running: Training | null;
+  readonly ownExercises: readonly Exercise[];
+  readonly measurements: readonly Measurement[];
+  readonly exposures: readonly Exposure[];
+  readonly today: LocalDate;
+}
+
+export type MeasureAnswer =
+  | { readonly status: 'kept'; readonly revision: number; readonly measurements: readonly Measurement[] }
+  | { readonly status: 'gone' };
+
+/** Server actions, bound to the athlete by the route. */
+export interface AthleteActions {
+  readonly save: (athlete: Athlete, base: number) => Promise<SaveAthleteOutcome | Unanswered>;
+  readonly measure: (
+    change: { readonly keep: Measurement } | { readonly remove: string },
+  ) => Promise<MeasureAnswer | Unanswered>;
+  readonly startBlock: () => Promise<void>;
+  readonly archive: (archived: boolean) => Promise<void>;
+  readonly erase: () => Promise<void>;
+}

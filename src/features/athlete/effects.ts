@@ -1,0 +1,50 @@
+import { isUnchanged, type LadderChanges } from '@/core';
+import { counted, figure, listed, setText } from '@/ui/words/figures';
+import { findingSentence } from '@/ui/words/findings';
+import type { ExerciseNames } from '@/ui/words/names';
+
+const MOST_NAMED = 3;
+
+function some(items: readonly string[], all: number): string {
+  return all > items.length ? `${items.join(', ')} and ${all - items.length} more` : listed(items);
+}
+
+/** What a change alters in the running block, as sentences; the first is the shortest summary. */
+export function effectSentences(
+  changes: LadderChanges,
+  block: string,
+  names: ExerciseNames,
+): readonly string[] {
+  if (isUnchanged(changes)) return [`Nothing in ${block} changes by this.`];
+  const { loads, marks, goals, budget, appearing, vanishing } = changes;
+  const sentences: string[] = [];
+  if (loads.length > 0) {
+    const first = new Map(loads.map((change) => [change.exerciseId, change] as const).reverse());
+    const named = [...first.values()].reverse().slice(0, MOST_NAMED);
+    const lines = named.map(
+      ({ exerciseId, from, to, slot }) =>
+        `${names(exerciseId)} ${setText(from.load, from.reps, slot)} → ${setText(to.load, to.reps, slot)}${slot.loading === 'none' ? '' : ` ${slot.unit}`}`,
+    );
+    sentences.push(
+      `${counted(loads.length, 'planned load')} from week ${Math.min(...loads.map(({ week }) => week))}: ${some(lines, first.size)}.`,
+    );
+  }
+  if (marks.length > 0) {
+    const named = marks
+      .slice(0, MOST_NAMED)
+      .map(({ muscle, mark, from, to }) => `${muscle} ${mark} ${figure(from, 1)} → ${figure(to, 1)}`);
+    sentences.push(`${counted(marks.length, 'landmark')}: ${some(named, marks.length)}.`);
+  }
+  if (goals.length > 0) sentences.push(`Goals of ${some(goals.slice(0, MOST_NAMED + 2), goals.length)}.`);
+  if (budget !== null)
+    sentences.push(`Whole-body budget ${figure(budget.from, 0)} → ${figure(budget.to, 0)} hard sets a week.`);
+  if (appearing.length > 0) {
+    const named = appearing.slice(0, 2).map(({ detail }) => findingSentence(detail, names));
+    const more = appearing.length - named.length;
+    sentences.push(
+      `${counted(appearing.length, 'new finding')}: ${named.join(' ')}${more > 0 ? ` And ${more} more.` : ''}`,
+    );
+  }
+  if (vanishing.length > 0) sentences.push(`${counted(vanishing.length, 'finding')} less.`);
+  return sentences;
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { formClasses as classes } from '@/ui/form';
+import { KeyHint } from '@/ui/keys';
+import { counted } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import type { DraftTools } from './use-draft';
+
+interface KeepStripProps {
+  readonly tools: DraftTools;
+  /** What the change alters in the running block, as sentences. */
+  readonly effects: readonly string[];
+  readonly running: string | null;
+}
+
+/** Along the foot: what the change alters before it is kept, and the way to keep or drop it. */
+export function KeepStrip({ tools, effects, running }: KeepStripProps) {
+  const { dirty, keepable, keep, discard, status, message, problems, unread } = tools;
+  const open = unread + problems.size;
+  return (
+    <section className={own.strip} aria-label="Keep the change">
+      <div className={own.stripHead}>
+        <strong>{dirty ? 'Changed, not kept' : status === 'saved' ? 'Kept' : 'Nothing changed'}</strong>
+        <span className={classes.soft}>
+          {dirty && running !== null ? `in ${running}` : running === null ? 'no running block' : ''}
+        </span>
+      </div>
+      <div className={own.effects} aria-live="polite" data-testid="effects">
+        {message === null ? null : (
+          <p className={classes.problem} role="alert">
+            {message}
+          </p>
+        )}
+        {open > 0 ? (
+          <p>{counted(open, 'field')} cannot be kept as written; the sentence stands beside it.</p>
+        ) : null}
+        {dirty && running === null && open === 0 ? <p>No block is running: nothing else changes.</p> : null}
+        {dirty ? effects.map((sentence) => <p key={sentence}>{sentence}</p>) : null}
+        {!dirty && message === null ? (
+          <p className={classes.soft}>
+            A change says here what it alters in the running block before you keep it.
+          </p>
+        ) : null}
+      </div>
+      <div className={own.stripKeys}>
+        {dirty ? (
+          <>
+            <button type="button" className={classes.button} onClick={discard}>
+              Discard
+            </button>
+            <button type="button" className={classes.strong} disabled={!keepable} onClick={() => void keep()}>
+              {status === 'saving' ? 'Keeping …' : 'Keep'}
+            </button>
+            <KeyHint keys="Ctrl Enter">keep</KeyHint>
+          </>
+        ) : (
+          <>
+            <KeyHint keys="Alt 1–5">faces</KeyHint>
+            <KeyHint keys="Ctrl K">find</KeyHint>
+          </>
+        )}
+      </div>
+    </section>
+  );
+}

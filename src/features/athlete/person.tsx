@@ -1,0 +1,417 @@
+'use client';
+
+import {
+  type Athlete,
+  addDays,
+  JOINTS,
+  LEVELS,
+  type LocalDate,
+  PHASES,
+  STYLES,
+  UNITS,
+  WEEKDAYS,
+} from '@/core';
+import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
+import { readDate, readNumber, readText } from '@/ui/read';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { figure } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import type { DraftTools } from './use-draft';
+
+const DAYS = [0, 1, 2, 3, 4, 5, 6] as const;
+const STYLE_WORDS = {
+  cautious: 'cautious: one set at a time',
+  standard: 'standard',
+  bold: 'bold: adds where standard waits',
+} as const;
+
+function trainingAge(since: LocalDate | null, today: LocalDate): string {
+  if (since === null) return '';
+  const months =
+    12 * (Number(today.slice(0, 4)) - Number(since.slice(0, 4))) +
+    Number(today.slice(5, 7)) -
+    Number(since.slice(5, 7));
+  if (months < 0) return 'not yet';
+  const years = Math.floor(months / 12);
+  return years === 0 ? `${months} months` : `${years} y ${months % 12} m`;
+}
+
+function timeZones(): readonly string[] {
+  return Intl.supportedValuesOf('timeZone');
+}
+
+interface PersonProps {
+  readonly tools: DraftTools;
+  readonly today: LocalDate;
+  readonly archived: boolean;
+  readonly onArchive: () => void;
+  readonly onErase: () => void;
+}
+
+/** Who the athlete is: training age, phases, time, other sport, joints. */
+export function Person({ tools, today, archived, onArchive, onErase }: PersonProps) {
+  const { athlete, change, problemAt } = tools;
+  return (
+    <div className={own.columns}>
+      <div>
+        <Section title="Profile">
+          <Line label="Name" htmlFor="name">
+            <Typed
+              id="name"
+              label="Name"
+              className={classes.wide}
+              text={athlete.name}
+              read={readText(120)}
+              onValue={(name) => change({ name })}
+              problem={problemAt('name')}
+            />
+          </Line>
+          <Line label="Level" htmlFor="level">
+            <Choose
+              id="level"
+              label="Level"
+              value={athlete.level}
+              options={LEVELS}
+              onValue={(level) => change({ level })}
+            />
+            <span className={classes.soft}>moves landmarks, budget and projected gains</span>
+          </Line>
+          <Line label="Training since" htmlFor="since">
+            <input
+              id="since"
+              type="month"
+              className={classes.input}
+              value={athlete.trainingSince?.slice(0, 7) ?? ''}
+              onChange={(event) =>
+                change({ trainingSince: event.target.value === '' ? null : `${event.target.value}-01` })
+              }
+            />
+            <span className={classes.soft}>{trainingAge(athlete.trainingSince, today)}</span>
+          </Line>
+          <Line label="Body weight" htmlFor="bodyweight">
+            <Typed
+              id="bodyweight"
+              label="Body weight"
+              className={classes.number}
+              text={figure(athlete.bodyweight.value)}
+              read={(text) => readNumber(text, { field: 'body weight', low: 20, high: 700 })}
+              onValue={(value) => change({ bodyweight: { ...athlete.bodyweight, value } })}
+            />
+            <Choose
+              label="Unit of body weight"
+              value={athlete.bodyweight.unit}
+              options={UNITS}
+              onValue={(unit) => change({ bodyweight: { ...athlete.bodyweight, unit } })}
+            />
+            <span className={classes.soft}>the latest measured one takes its place</span>
+          </Line>
+          <Line label="Unit shown" htmlFor="unit">
+            <Choose
+              id="unit"
+              label="Unit shown"
+              value={athlete.unit}
+              options={UNITS}
+              onValue={(unit) => change({ unit })}
+            />
+            <span className={classes.soft}>equipment keeps its own</span>
+          </Line>
+          <Line label="Time zone" htmlFor="zone">
+            <Typed
+              id="zone"
+              label="Time zone"
+              className={classes.wide}
+              text={athlete.timeZone}
+              read={readText(64)}
+              onValue={(timeZone) => change({ timeZone })}
+              problem={
+                problemAt('timeZone') === undefined
+                  ? undefined
+                  : 'No such time zone. Write it like Europe/Oslo.'
+              }
+            />
+          </Line>
+          <Line label="Sets are added" htmlFor="style">
+            <Choose
+              id="style"
+              label="How readily sets are added"
+              value={athlete.style}
+              options={STYLES}
+              names={(style) => STYLE_WORDS[style]}
+              onValue={(style) => change({ style })}
+            />
+          </Line>
+        </Section>
+        <Section title="Time for training">
+          <Line label="Days">
+            <Toggles
+              label="Days on which training is possible"
+              value={athlete.days}
+              options={DAYS}
+              names={(day) => WEEKDAYS[day] ?? ''}
+              onValue={(days) => change({ days })}
+            />
+          </Line>
+          <Line label="Longest session" htmlFor="minutes">
+            <Typed
+              id="minutes"
+              label="Longest session, minutes"
+              className={classes.number}
+              text={String(athlete.minutes)}
+              read={(text) => readNumber(text, { field: 'minutes', low: 10, high: 300, whole: true })}
+              onValue={(minutes) => change({ minutes })}
+            />
+            <span className={classes.soft}>minutes</span>
+          </Line>
+        </Section>
+        <SportTable athlete={athlete} tools={tools} />
+      </div>
+      <div>
+        <Phases athlete={athlete} tools={tools} today={today} />
+        <Joints athlete={athlete} tools={tools} today={today} />
+        <Section title="Records">
+          <p className={classes.soft}>
+            Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.
+            Erasing removes blocks, logs, measurements and calls for good.
+          </p>
+          <div className={own.actions}>
+            <button type="button" className={classes.button} onClick={onArchive}>
+              {archived ? 'Put back on the roster' : 'Archive'}
+            </button>
+            <button type="button" className={classes.button} onClick={onErase}>
+              Erase …
+            </button>
+          </div>
+        </Section>
+      </div>
+      <datalist id="zones">
+        {timeZones().map((zone) => (
+          <option key={zone} value={zone} />
+        ))}
+      </datalist>
+    </div>
+  );
+}
+
+interface PartProps {
+  readonly athlete: Athlete;
+  readonly tools: DraftTools;
+}
+
+function at<T>(list: readonly T[], place: number, part: Partial<T>): readonly T[] {
+  return list.map((one, index) => (index === place ? { ...one, ...part } : one));
+}
+
+function SportTable({ athlete, tools }: PartProps) {
+  const { sport } = athlete;
+  const { change, problemAt } = tools;
+  const add = () => change({ sport: [...sport, { name: 'running', sessions: 1, hard: true }] });
+  return (
+    <Section
+      title="Other sport and cardio"
+      aside={
+        <button type="button" className={classes.button} onClick={add}>
+          Add
+        </button>
+      }
+    >
+      {sport.length === 0 ? (
+        <p className={classes.soft}>None. Hard sessions take 4 sets each off the budget.</p>
+      ) : null}
+      {sport.map((one, place) => (
+        // Lines of a list have no identity of their own; they are edited in place.
+        // biome-ignore lint/suspicious/noArrayIndexKey: see above
+        <div className={own.entry} key={place}>
+          <Typed
+            label={`Sport ${place + 1}`}
+            className={classes.wide}
+            text={one.name}
+            read={readText(60)}
+            onValue={(name) => change({ sport: at(sport, place, { name }) })}
+            problem={problemAt(`sport/${place}/name`) === undefined ? undefined : 'A name is needed.'}
+          />
+          <Typed
+            label={`Sessions a week of sport ${place + 1}`}
+            className={own.short}
+            text={String(one.sessions)}
+            read={(text) => readNumber(text, { field: 'sessions', low: 1, high: 14, whole: true })}
+            onValue={(sessions) => change({ sport: at(sport, place, { sessions }) })}
+          />
+          <span className={classes.soft}>a week</span>
+          <Toggles
+            label={`Effort of sport ${place + 1}`}
+            value={one.hard ? ['hard'] : []}
+            options={['hard']}
+            onValue={(value) => change({ sport: at(sport, place, { hard: value.length > 0 }) })}
+          />
+          <button
+            type="button"
+            className={classes.button}
+            onClick={() => change({ sport: sport.filter((_, index) => index !== place) })}
+          >
+            Remove
+          </button>
+        </div>
+      ))}
+    </Section>
+  );
+}
+
+function Phases({ athlete, tools, today }: PartProps & { readonly today: LocalDate }) {
+  const { phases } = athlete;
+  const { change, problemAt } = tools;
+  const latest =
+    phases
+      .map(({ from }) => from)
+      .sort()
+      .at(-1) ?? '';
+  const add = () =>
+    change({
+      phases: [...phases, { from: latest >= today ? addDays(latest, 84) : today, phase: 'holding' }],
+    });
+  return (
+    <Section
+      title="Phases"
+      aside={
+        <button type="button" className={classes.button} onClick={add}>
+          Add
+        </button>
+      }
+    >
+      <PhaseLine phases={phases} today={today} />
+      {phases.map((one, place) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
+        <div className={own.entry} key={place}>
+          <span className={classes.soft}>from</span>
+          <Typed
+            label={`First day of phase ${place + 1}`}
+            className={own.date}
+            text={one.from}
+            read={readDate}
+            onValue={(from) => change({ phases: at(phases, place, { from }) })}
+            problem={problemAt(`phases/${place}/from`)}
+          />
+          <Choose
+            label={`Phase ${place + 1}`}
+            value={one.phase}
+            options={PHASES}
+            onValue={(phase) => change({ phases: at(phases, place, { phase }) })}
+          />
+          <span className={classes.wide} />
+          {phases.length > 1 ? (
+            <button
+              type="button"
+              className={classes.button}
+              onClick={() => change({ phases: phases.filter((_, index) => index !== place) })}
+            >
+              Remove
+            </button>
+          ) : null}
+        </div>
+      ))}
+      {problemAt('phases') === undefined ? null : <p className={classes.problem}>{problemAt('phases')}</p>}
+    </Section>
+  );
+}
+
+const DAY = 86_400_000;
+const WIDTH = 600;
+const HEIGHTS = { gaining: 14, holding: 20, cutting: 26 } as const;
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** The phases over the year around today: gaining high, cutting low, today marked. */
+function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; readonly today: LocalDate }) {
+  const start = Date.parse(today) - 183 * DAY;
+  const end = start + 365 * DAY;
+  const x = (date: number) => Math.max(0, Math.min(WIDTH, (WIDTH * (date - start)) / (end - start)));
+  const sorted = [...phases]
+    .filter(({ from }) => !Number.isNaN(Date.parse(from)))
+    .sort((a, b) => a.from.localeCompare(b.from));
+  const spans = sorted.map(({ from, phase }, place) => ({
+    from,
+    phase,
+    left: place === 0 ? 0 : x(Date.parse(from)),
+    right: x(Date.parse(sorted[place + 1]?.from ?? '') || end),
+  }));
+  const first = Number(today.slice(5, 7)) - 6;
+  const year = Number(today.slice(0, 4));
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 50`} className={own.phases} role="img" aria-label="Phases over the year">
+      {spans.map(({ from, phase, left, right }) =>
+        right <= left ? null : (
+          <g key={from}>
+            <rect x={left} y={HEIGHTS[phase]} width={Math.max(0, right - left - 1)} height="4" />
+            <text x={left + 2} y={HEIGHTS[phase] - 3} className={own.word}>
+              {phase}
+            </text>
+          </g>
+        ),
+      )}
+      {Array.from({ length: 12 }, (_, month) => {
+        const at = x(Date.UTC(year, first + month, 1));
+        const name = MONTHS[(first + month + 12) % 12];
+        return at <= 0 || at > WIDTH - 24 ? null : (
+          <text key={name} x={at} y="45">
+            {name}
+          </text>
+        );
+      })}
+      <line x1={x(Date.parse(today))} x2={x(Date.parse(today))} y1="2" y2="34" className={own.now} />
+    </svg>
+  );
+}
+
+function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDate }) {
+  const { joints } = athlete;
+  const { change } = tools;
+  const free = JOINTS.filter((joint) => !joints.some((one) => one.joint === joint));
+  const [first] = free;
+  const add = () => {
+    if (first !== undefined) change({ joints: [...joints, { joint: first, since: today, note: '' }] });
+  };
+  return (
+    <Section
+      title="Irritated joints"
+      aside={
+        <button type="button" className={classes.button} disabled={first === undefined} onClick={add}>
+          Add
+        </button>
+      }
+    >
+      {joints.length === 0 ? <p className={classes.soft}>None recorded.</p> : null}
+      {joints.map((one, place) => (
+        <div className={own.entry} key={one.joint}>
+          <Choose
+            label={`Joint ${place + 1}`}
+            value={one.joint}
+            options={JOINTS.filter((joint) => joint === one.joint || free.includes(joint))}
+            onValue={(joint) => change({ joints: at(joints, place, { joint }) })}
+          />
+          <span className={classes.soft}>since</span>
+          <Typed
+            label={`Since when joint ${place + 1}`}
+            className={own.date}
+            text={one.since}
+            read={readDate}
+            onValue={(since) => change({ joints: at(joints, place, { since }) })}
+          />
+          <Typed
+            label={`Note on joint ${place + 1}`}
+            className={classes.wide}
+            placeholder="where, when, who has seen it"
+            text={one.note}
+            read={readText(400)}
+            onValue={(note) => change({ joints: at(joints, place, { note }) })}
+          />
+          <button
+            type="button"
+            className={classes.button}
+            onClick={() => change({ joints: joints.filter((_, index) => index !== place) })}
+          >
+            Remove
+          </button>
+        </div>
+      ))}
+      {joints.length === 0 ? null : <p className={classes.caution}>{CLINICIAN}</p>}
+    </Section>
+  );
+}

@@ -1,0 +1,350 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  EQUIPMENT,
+  type EquipmentSet,
+  howToMake,
+  hundredths,
+  type LoadGrid,
+  type Loading,
+  loadGrid,
+  PLACE_KINDS,
+  type Place,
+  type PlaceKind,
+  presetPlace,
+  UNITS,
+  type Unit,
+} from '@/core';
+import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
+import { newId } from '@/ui/new-id';
+import { readNumber, readText } from '@/ui/read';
+import { Recipe } from '@/ui/recipe';
+import { counted, figure, load as loadWords } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import { bandsText, platesText, readBands, readPlates, readWeights, weightsText } from './loads-text';
+import type { DraftTools } from './use-draft';
+
+/** Several places, each with what is there and which loads that makes. */
+export function Places({ tools }: { readonly tools: DraftTools }) {
+  const { athlete, change } = tools;
+  const { places } = athlete;
+  const [chosen, setChosen] = useState(places[0]?.id ?? '');
+  const place = places.find(({ id }) => id === chosen) ?? places[0];
+  const put = (changed: Place) =>
+    change({ places: places.map((one) => (one.id === changed.id ? changed : one)) });
+  const add = (kind: PlaceKind) => {
+    const made = presetPlace(kind, athlete.unit, newId().slice(0, 12));
+    change({ places: [...places, made] });
+    setChosen(made.id);
+  };
+  return (
+    <div className={own.places}>
+      <div>
+        <Section title="Places">
+          <ul className={own.list}>
+            {places.map(({ id, name }, at) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  className={own.choice}
+                  aria-current={id === place?.id}
+                  onClick={() => setChosen(id)}
+                >
+                  {name.trim() || 'unnamed'}
+                </button>
+                <span className={classes.soft}>{at === 0 ? 'usual' : ''}</span>
+              </li>
+            ))}
+          </ul>
+          <p className={classes.soft}>Add a place:</p>
+          <div className={own.actions}>
+            {PLACE_KINDS.map((kind) => (
+              <button type="button" className={classes.button} key={kind} onClick={() => add(kind)}>
+                {kind}
+              </button>
+            ))}
+          </div>
+        </Section>
+      </div>
+      {place === undefined ? null : (
+        <PlaceForm
+          key={place.id}
+          place={place}
+          tools={tools}
+          onChange={put}
+          usual={place === places[0]}
+          onUsual={() => change({ places: [place, ...places.filter((one) => one !== place)] })}
+          onRemove={
+            places.length < 2 ? undefined : () => change({ places: places.filter((one) => one !== place) })
+          }
+        />
+      )}
+    </div>
+  );
+}
+
+interface PlaceFormProps {
+  readonly place: Place;
+  readonly tools: DraftTools;
+  readonly onChange: (place: Place) => void;
+  readonly usual: boolean;
+  readonly onUsual: () => void;
+  readonly onRemove: (() => void) | undefined;
+}
+
+function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFormProps) {
+  const at = tools.athlete.places.findIndex(({ id }) => id === place.id);
+  const { loads } = place;
+  const put = <K extends keyof EquipmentSet>(kind: K, part: Partial<EquipmentSet[K]>) =>
+    onChange({ ...place, loads: { ...loads, [kind]: { ...loads[kind], ...part } } });
+  const has = (...names: readonly string[]) => place.equipment.some((one) => names.includes(one));
+  return (
+    <div>
+      <Section
+        title={place.name.trim() || 'Unnamed place'}
+        aside={
+          <span className={own.actions}>
+            {usual ? null : (
+              <button type="button" className={classes.button} onClick={onUsual}>
+                Make it the usual place
+              </button>
+            )}
+            {onRemove === undefined ? null : (
+              <button type="button" className={classes.button} onClick={onRemove}>
+                Remove
+              </button>
+            )}
+          </span>
+        }
+      >
+        <Line label="Name" htmlFor="place-name">
+          <Typed
+            id="place-name"
+            label="Name of the place"
+            className={classes.wide}
+            text={place.name}
+            read={readText(60)}
+            onValue={(name) => onChange({ ...place, name })}
+            problem={tools.problemAt(`places/${at}/name`) === undefined ? undefined : 'A name is needed.'}
+          />
+        </Line>
+        <Line label="What is there">
+          <Toggles
+            label="Equipment of the place"
+            value={place.equipment}
+            options={EQUIPMENT}
+            onValue={(equipment) => onChange({ ...place, equipment })}
+          />
+        </Line>
+      </Section>
+      <Section title="What loads it makes" aside="weights as 1.25 2.5 5, runs as 2-10/1, plates as 20×2">
+        {has('barbell') ? (
+          <PlateRow
+            name="Barbell"
+            word="bar"
+            kind="barbell"
+            loads={loads}
+            put={(part) => put('barbell', part)}
+          />
+        ) : null}
+        {has('dumbbells') ? (
+          <Kind
+            name="Dumbbells"
+            loading="dumbbell"
+            loads={loads}
+            onUnit={(unit) => put('dumbbell', { unit })}
+          >
+            <Typed
+              label="Dumbbells, each of a pair"
+              className={classes.wide}
+              text={weightsText(loads.dumbbell.weights)}
+              read={(text) => readWeights(text, 1)}
+              onValue={(weights) => put('dumbbell', { weights })}
+            />
+          </Kind>
+        ) : null}
+        {has('machine', 'cable') ? <StackRow loads={loads} put={(part) => put('stack', part)} /> : null}
+        {has('plate machine') ? (
+          <PlateRow
+            name="Plate machines"
+            word="start"
+            kind="plateLoaded"
+            loads={loads}
+            put={(part) => put('plateLoaded', part)}
+          />
+        ) : null}
+        <Kind
+          name="Bodyweight"
+          loading="bodyweight"
+          loads={loads}
+          onUnit={(unit) => put('bodyweight', { unit })}
+        >
+          <span className={classes.soft}>belt</span>
+          <Typed
+            label="Plates for the belt"
+            className={classes.wide}
+            text={weightsText(loads.bodyweight.belt)}
+            read={(text) => readWeights(text)}
+            onValue={(belt) => put('bodyweight', { belt: belt.slice(0, 12) })}
+          />
+          <span className={classes.soft}>assistance</span>
+          <Typed
+            label="Assistance by machine or band"
+            className={classes.wide}
+            text={weightsText(loads.bodyweight.assistance)}
+            read={(text) => readWeights(text)}
+            onValue={(assistance) => put('bodyweight', { assistance: assistance.slice(0, 60) })}
+          />
+        </Kind>
+        {has('band') ? (
+          <Kind name="Bands" loading="band" loads={loads} onUnit={(unit) => put('bands', { unit })}>
+            <Typed
+              label="Bands by name and pull"
+              className={classes.wide}
+              text={bandsText(loads.bands.levels)}
+              read={readBands}
+              onValue={(levels) => put('bands', { levels })}
+            />
+          </Kind>
+        ) : null}
+      </Section>
+      <TryLoad place={place} />
+    </div>
+  );
+}
+
+interface KindProps {
+  readonly name: string;
+  readonly loading: Loading;
+  readonly loads: EquipmentSet;
+  readonly onUnit: (unit: Unit) => void;
+  readonly children: React.ReactNode;
+}
+
+/** One kind of equipment: its figures, and right below which loads they make. */
+function Kind({ name, loading, loads, onUnit, children }: KindProps) {
+  const grid = loadGrid(loading, loads);
+  return (
+    <div className={own.kind}>
+      <div className={own.entry}>
+        <span className={own.kindName}>{name}</span>
+        <Choose label={`Unit of ${name.toLowerCase()}`} value={grid.unit} options={UNITS} onValue={onUnit} />
+        {children}
+      </div>
+      <p className={own.makes}>makes {makes(grid)}</p>
+    </div>
+  );
+}
+
+function makes({ steps, loading, unit }: LoadGrid): string {
+  const say = (hundredth: number | undefined) =>
+    hundredth === undefined ? '' : loadWords(hundredth / 100, loading);
+  if (steps.length <= 6) return `${steps.map(say).join(', ')} ${unit}`;
+  return `${steps.slice(0, 5).map(say).join(', ')} … ${say(steps.at(-1))} ${unit}, ${counted(steps.length, 'load')}`;
+}
+
+interface PlateRowProps {
+  readonly name: string;
+  readonly word: string;
+  readonly kind: 'barbell' | 'plateLoaded';
+  readonly loads: EquipmentSet;
+  readonly put: (part: Partial<EquipmentSet['barbell']>) => void;
+}
+
+function PlateRow({ name, word, kind, loads, put }: PlateRowProps) {
+  const { bar, plates } = loads[kind];
+  const loading = kind === 'barbell' ? 'barbell' : 'plate-loaded';
+  return (
+    <Kind name={name} loading={loading} loads={loads} onUnit={(unit) => put({ unit })}>
+      <span className={classes.soft}>{word}</span>
+      <Typed
+        label={`${name}, ${word}`}
+        className={own.short}
+        text={figure(bar)}
+        read={(text) => readNumber(text, { field: word, low: kind === 'barbell' ? 1 : 0, high: 200 })}
+        onValue={(value) => put({ bar: value })}
+      />
+      <span className={classes.soft}>plate pairs</span>
+      <Typed
+        label={`${name}, pairs of plates`}
+        className={classes.wide}
+        text={platesText(plates)}
+        read={readPlates}
+        onValue={(value) => put({ plates: value })}
+      />
+    </Kind>
+  );
+}
+
+function StackRow({
+  loads,
+  put,
+}: {
+  readonly loads: EquipmentSet;
+  readonly put: (part: Partial<EquipmentSet['stack']>) => void;
+}) {
+  const { stack } = loads;
+  const number = (field: 'first' | 'step' | 'last') => (
+    <>
+      <span className={classes.soft}>{field}</span>
+      <Typed
+        label={`Stack, ${field}`}
+        className={own.short}
+        text={figure(stack[field])}
+        read={(text) => readNumber(text, { field, low: 0.5, high: 1000 })}
+        onValue={(value) => put({ [field]: value })}
+      />
+    </>
+  );
+  return (
+    <Kind name="Stacks" loading="stack" loads={loads} onUnit={(unit) => put({ unit })}>
+      {number('first')}
+      {number('step')}
+      {number('last')}
+      <span className={classes.soft}>add-ons</span>
+      <Typed
+        label="Stack, add-ons"
+        className={own.short}
+        text={weightsText(stack.addOns)}
+        read={(text) => readWeights(text)}
+        onValue={(addOns) => put({ addOns: addOns.slice(0, 6) })}
+      />
+      <span className={classes.soft}>loose plates past its end</span>
+      <Typed
+        label="Stack, loose plates past its end"
+        className={own.short}
+        text={weightsText(stack.loosePlates)}
+        read={(text) => readWeights(text)}
+        onValue={(loosePlates) => put({ loosePlates: loosePlates.slice(0, 8) })}
+      />
+    </Kind>
+  );
+}
+
+const TRIES = ['barbell', 'dumbbell', 'stack', 'plate-loaded', 'bodyweight'] as const;
+
+/** A load to try: how this place makes it. */
+function TryLoad({ place }: { readonly place: Place }) {
+  const [loading, setLoading] = useState<(typeof TRIES)[number]>('barbell');
+  const [load, setLoad] = useState(60);
+  const grid = loadGrid(loading, place.loads);
+  return (
+    <Section title="Try a load">
+      <div className={own.entry}>
+        <Choose label="Kind of load" value={loading} options={TRIES} onValue={setLoading} />
+        <Typed
+          label="Load to try"
+          className={classes.number}
+          text={figure(load)}
+          read={(text) => readNumber(text, { field: 'load', low: -200, high: 1000 })}
+          onValue={(value) => setLoad(hundredths(value) / 100)}
+        />
+        <span className={classes.soft}>{grid.unit}</span>
+        <span className={own.answer}>
+          <Recipe recipe={howToMake(load, loading, place.loads)} />
+        </span>
+      </div>
+    </Section>
+  );
+}

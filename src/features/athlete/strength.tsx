@@ -1,0 +1,340 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  type Athlete,
+  type BestSet,
+  beatsDefault,
+  CAUTIOUS_TABLE,
+  type Catalogue,
+  CURVES,
+  type CurveKind,
+  conventionsWith,
+  curveOf,
+  type Exercise,
+  type Exposure,
+  fitPersonalCurve,
+  type LocalDate,
+  loadGrid,
+  ok,
+  type PersonalFit,
+  placeFor,
+  type Result,
+  rirBias,
+  shownStrength,
+  valueIn,
+} from '@/core';
+import { exerciseChoices, pickedExercise } from '@/ui/exercise-choices';
+import { Choose, formClasses as classes, Line, Section, Typed } from '@/ui/form';
+import { Picker } from '@/ui/picker';
+import { readDate, readNumber, readText } from '@/ui/read';
+import { readSet } from '@/ui/read-set';
+import { estimate, figure, setText } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import own from './athlete.module.css';
+import { CurveChart } from './charts';
+import type { DraftTools } from './use-draft';
+
+const conventions = conventionsWith();
+
+interface StrengthProps {
+  readonly tools: DraftTools;
+  readonly catalogue: Catalogue;
+  readonly exposures: readonly Exposure[];
+  readonly today: LocalDate;
+}
+
+/** Recent best sets with what they say of strength, set-up notes, and the curve that loads are found by. */
+export function Strength({ tools, catalogue, exposures, today }: StrengthProps) {
+  return (
+    <div className={own.strength}>
+      <BestSets tools={tools} catalogue={catalogue} exposures={exposures} today={today} />
+      <Curve tools={tools} exposures={exposures} />
+    </div>
+  );
+}
+
+/** The newest logged first set of each exercise, for showing beside the best one on record. */
+function latestOf(exposures: readonly Exposure[]): ReadonlyMap<string, Exposure> {
+  const latest = new Map<string, Exposure>();
+  for (const exposure of exposures) {
+    const known = latest.get(exposure.exerciseId);
+    if (known === undefined || known.date <= exposure.date) latest.set(exposure.exerciseId, exposure);
+  }
+  return latest;
+}
+
+function setWords(set: BestSet, exercise: Exercise): string {
+  const unit = exercise.loading === 'none' || (exercise.loading === 'bodyweight' && set.load.value === 0);
+  return `${setText(set.load.value, set.reps, exercise).replace(' × ', '×')}${unit ? '' : ` ${set.load.unit}`} @ ${figure(set.rir)}`;
+}
+
+function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): string {
+  const { unit } = set.load;
+  const moved = exercise.bodyweightShare * valueIn(unit, athlete.bodyweight) + set.load.value;
+  const held = exercise.measure === 'seconds';
+  if (moved <= 0 && !held) return '';
+  const shown = shownStrength({ ...set, load: moved }, held, curveOf(athlete.effort), conventions);
+  switch (shown.kind) {
+    case 'one-rep max':
+      return `${estimate(shown.value)} ${unit}`;
+    case 'longest hold':
+      return `${figure(shown.seconds, 0)} s at most`;
+    case 'too many reps':
+      return 'too many reps';
+  }
+}
+
+/** A set done anywhere: its load need not be one that the usual place makes. */
+function reader(exercise: Exercise, athlete: Athlete) {
+  return (text: string): Result<BestSet | null> => {
+    const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
+    const read = readSet(text, exercise, unit, 'best set');
+    return !read.ok || read.value === null ? (read as Result<null>) : ok({ ...read.value, date: null });
+  };
+}
+
+function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
+  const { athlete, change } = tools;
+  const [adding, setAdding] = useState(false);
+  const latest = latestOf(exposures);
+  const ids = [...new Set([...Object.keys(athlete.bestSets), ...Object.keys(athlete.setUps)])];
+  const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
+  const put = (id: string, set: BestSet | null) => {
+    const { [id]: _, ...rest } = athlete.bestSets;
+    change({ bestSets: set === null ? rest : { ...rest, [id]: set } });
+  };
+  const note = (id: string, text: string) => {
+    const { [id]: _, ...rest } = athlete.setUps;
+    change({ setUps: text.trim() === '' ? rest : { ...rest, [id]: text } });
+  };
+  const add = (value: string) => {
+    const { id } = pickedExercise(value);
+    setAdding(false);
+    if (athlete.setUps[id] === undefined && athlete.bestSets[id] === undefined)
+      change({ setUps: { ...athlete.setUps, [id]: '' } });
+  };
+  const remove = (id: string) => {
+    const { [id]: _set, ...bestSets } = athlete.bestSets;
+    const { [id]: _note, ...setUps } = athlete.setUps;
+    change({ bestSets, setUps });
+  };
+  return (
+    <Section
+      title="Recent best sets"
+      aside={
+        <button type="button" className={classes.button} onClick={() => setAdding(true)}>
+          Add an exercise
+        </button>
+      }
+    >
+      {adding ? (
+        <div className={own.picker}>
+          <Picker
+            label="Exercise of the best set"
+            choices={exerciseChoices(catalogue, placeFor(athlete, null)).filter(
+              ({ value }) => !value.includes('#'),
+            )}
+            initial=""
+            onPick={add}
+            onCancel={() => setAdding(false)}
+          />
+        </div>
+      ) : null}
+      {rows.length === 0 && !adding ? (
+        <p className={classes.soft}>
+          None yet. A set such as 60x10@2 lets every load follow from it; without one, week 1 looks for the
+          load.
+        </p>
+      ) : (
+        <table className={classes.table}>
+          <thead>
+            <tr>
+              <th scope="col">exercise</th>
+              <th scope="col">best set</th>
+              <th scope="col">on</th>
+              <th scope="col" className={classes.figure}>
+                e1RM
+              </th>
+              <th scope="col" className={classes.figure}>
+                last logged
+              </th>
+              <th scope="col">set-up: seat, pins, stance, gear</th>
+              <th scope="col">
+                <span className={own.hidden}>remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((exercise) => {
+              const set = athlete.bestSets[exercise.id];
+              const exposure = latest.get(exercise.id);
+              const [first] = exposure?.sets ?? [];
+              const carried = exercise.bodyweightShare * valueIn(athlete.unit, athlete.bodyweight);
+              return (
+                <tr key={exercise.id}>
+                  <th scope="row" className={own.name}>
+                    {exercise.name}
+                  </th>
+                  <td>
+                    <Typed
+                      label={`Best set of ${exercise.name}`}
+                      className={own.set}
+                      placeholder={exercise.loading === 'none' ? '30@2' : '60x10@2'}
+                      text={set === undefined ? '' : setWords(set, exercise)}
+                      read={reader(exercise, athlete)}
+                      onValue={(value) =>
+                        put(exercise.id, value === null ? null : { ...value, date: set?.date ?? today })
+                      }
+                    />
+                  </td>
+                  <td>
+                    {set === undefined ? null : (
+                      <Typed
+                        label={`Day of the best set of ${exercise.name}`}
+                        className={own.date}
+                        placeholder="unknown"
+                        text={set.date ?? ''}
+                        read={(text) => (text.trim() === '' ? ok(null) : readDate(text))}
+                        onValue={(date) => put(exercise.id, { ...set, date })}
+                      />
+                    )}
+                  </td>
+                  <td className={classes.figure}>
+                    {set === undefined ? '' : strengthWords(set, exercise, athlete)}
+                  </td>
+                  <td className={`${classes.figure} ${classes.soft}`}>
+                    {first === undefined || exposure === undefined
+                      ? ''
+                      : `${setText(Math.round((first.load - carried) * 100) / 100, first.reps, exercise)}, ${exposure.date.slice(5)}`}
+                  </td>
+                  <td>
+                    <Typed
+                      label={`Set-up of ${exercise.name}`}
+                      className={own.note}
+                      text={athlete.setUps[exercise.id] ?? ''}
+                      read={readText(400)}
+                      onValue={(text) => note(exercise.id, text)}
+                    />
+                  </td>
+                  <td>
+                    <button
+                      type="button"
+                      className={`${classes.button} ${own.quiet}`}
+                      aria-label={`Remove ${exercise.name}`}
+                      onClick={() => remove(exercise.id)}
+                    >
+                      Remove
+                    </button>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </Section>
+  );
+}
+
+const CURVE_WORDS: Readonly<Record<CurveKind, string>> = {
+  Epley: 'Epley: 1 / (1 + n/30)',
+  Brzycki: 'Brzycki: (37 − n)/36 to ten reps',
+  table: 'table, cautious as shipped',
+  personal: 'personal, from logged sets',
+};
+
+function fitSentence(fit: PersonalFit | undefined): string {
+  if (fit === undefined)
+    return 'A personal curve asks for 6 logged sets at 3 different counts, two of a week in one exercise.';
+  const verdict = beatsDefault(fit) ? 'It tells the loads better' : 'It does not beat the default yet';
+  return `${fit.sets} logged sets of ${figure(fit.from, 0)} to ${figure(fit.to, 0)} reps put the slope at ${figure(fit.slope, 3)}, off by ${estimate(fit.error)} %; Epley by ${estimate(fit.epleyError)} %. ${verdict}.`;
+}
+
+function Curve({ tools, exposures }: Pick<StrengthProps, 'tools' | 'exposures'>) {
+  const { athlete, change, problemAt } = tools;
+  const { effort } = athlete;
+  const fit = fitPersonalCurve(exposures, conventions);
+  const bias = rirBias(exposures, curveOf(effort), conventions);
+  const table = effort.table ?? CAUTIOUS_TABLE;
+  const choose = (curve: CurveKind) =>
+    change({
+      effort: {
+        ...effort,
+        curve,
+        personal: curve === 'personal' ? (fit ?? effort.personal) : effort.personal,
+      },
+    });
+  return (
+    <div>
+      <Section title="Effort: reps to failure and load">
+        <Line label="Loads are found by" htmlFor="curve">
+          <Choose
+            id="curve"
+            label="Curve of reps to failure"
+            value={effort.curve}
+            options={CURVES.filter(
+              (curve) => curve !== 'personal' || fit !== undefined || effort.personal !== null,
+            )}
+            names={(curve) => CURVE_WORDS[curve]}
+            onValue={choose}
+          />
+        </Line>
+        <CurveChart effort={effort} fit={fit ?? effort.personal} exposures={exposures} />
+        <p className={classes.soft}>
+          Per cent of 1RM by reps to failure; points are logged sets. {fitSentence(fit)}
+        </p>
+        {effort.curve !== 'personal' && fit !== undefined && beatsDefault(fit) ? (
+          <button type="button" className={classes.button} onClick={() => choose('personal')}>
+            Use the personal curve
+          </button>
+        ) : null}
+      </Section>
+      {effort.curve === 'table' ? (
+        <Section
+          title="The table: per cent of 1RM"
+          aside={
+            <button
+              type="button"
+              className={classes.button}
+              disabled={effort.table === null}
+              onClick={() => change({ effort: { ...effort, table: null } })}
+            >
+              As shipped
+            </button>
+          }
+        >
+          <div className={own.cells}>
+            {table.map((value, at) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: the place in the table is the rep count
+              <div key={at} className={own.cell}>
+                <span className={classes.soft}>{at + 1}</span>
+                <Typed
+                  label={`Per cent at ${at + 1} reps`}
+                  className={own.short}
+                  text={figure(value * 100, 1)}
+                  read={(text) => readNumber(text, { field: 'per cent', low: 1, high: 100 })}
+                  onValue={(percent) =>
+                    change({
+                      effort: { ...effort, table: table.map((one, k) => (k === at ? percent / 100 : one)) },
+                    })
+                  }
+                  problem={problemAt(`effort/table/${at}`)}
+                />
+              </div>
+            ))}
+          </div>
+        </Section>
+      ) : null}
+      <Section title="Reported reps in reserve">
+        <p>
+          {bias === undefined
+            ? 'Not enough to tell yet: four slots that came a rep nearer to failure the next time.'
+            : bias.steady
+              ? `${capital(tools.athlete.name.split(' ')[0] ?? 'The athlete')} reports steadily ${bias.mean > 0 ? 'too few' : 'too many'} left: about ${estimate(Math.abs(bias.mean))} reps, over ${bias.pairs} pairs of sessions.`
+              : `Honest so far: ${bias.mean >= 0 ? '+' : '−'}${estimate(Math.abs(bias.mean))} reps on average over ${bias.pairs} pairs of sessions.`}
+        </p>
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,39 @@
+import { useDeferredValue, useMemo } from 'react';
+import {
+  type Athlete,
+  type Catalogue,
+  check,
+  compareLadders,
+  decodeAthlete,
+  type Training,
+  unfold,
+} from '@/core';
+import { namesOf } from '@/ui/words/names';
+import { effectSentences } from './effects';
+
+function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
+  const { block } = running;
+  const ladder = unfold({ ...running, athlete, exercises: catalogue.find });
+  return { ladder, findings: check({ block, athlete, ladder, exercises: catalogue.find }) };
+}
+
+/** What the draft would alter in the running block, worked out behind the typing. */
+export function useEffects(
+  running: Training | null,
+  base: Athlete,
+  mine: Athlete,
+  catalogue: Catalogue,
+): readonly string[] {
+  const wanted = useDeferredValue(mine);
+  const before = useMemo(
+    () => (running === null ? null : outlook(running, base, catalogue)),
+    [running, base, catalogue],
+  );
+  return useMemo(() => {
+    if (running === null || before === null || wanted === base) return [];
+    const decoded = decodeAthlete(wanted);
+    if (!decoded.ok) return [];
+    const after = outlook(running, decoded.value, catalogue);
+    return effectSentences(compareLadders(before, after), running.block.name, namesOf(catalogue));
+  }, [running, before, base, wanted, catalogue]);
+}

@@ -1,0 +1,194 @@
+'use client';
+
+import {
+  conventionsWith,
+  GOALS,
+  type Goal,
+  LANDMARKS,
+  type LadderWeek,
+  type LandmarkTrace,
+  type LocalDate,
+  landmarksFor,
+  MARKS,
+  type Mark,
+  MUSCLES,
+  type Muscle,
+  ok,
+  phaseOn,
+  startingSets,
+  wholeBodyBudget,
+} from '@/core';
+import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
+import { readNumber } from '@/ui/read';
+import { figure } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import type { DraftTools } from './use-draft';
+
+const conventions = conventionsWith();
+const MOST = 24;
+
+interface VolumeProps {
+  readonly tools: DraftTools;
+  readonly today: LocalDate;
+  /** The running block's week in hand, for what is trained now. */
+  readonly week: LadderWeek | null;
+}
+
+/** Goals and landmarks of every muscle, each landmark with who says it. */
+export function Volume({ tools, today, week }: VolumeProps) {
+  const { athlete } = tools;
+  const phase = phaseOn(athlete, today);
+  const budget = wholeBodyBudget(athlete, phase, conventions);
+  return (
+    <Section
+      title="Weekly hard sets per muscle"
+      aside={`${athlete.level}, ${phase}; whole-body budget ${figure(budget, 0)} hard sets a week`}
+    >
+      <table className={classes.table}>
+        <thead>
+          <tr>
+            <th scope="col">muscle</th>
+            <th scope="col">goal</th>
+            {MARKS.map((mark) => (
+              <th scope="col" key={mark} className={own.markHead}>
+                {mark}
+              </th>
+            ))}
+            <th scope="col">now: floor to ceiling</th>
+            <th scope="col" className={classes.figure}>
+              start
+            </th>
+            <th scope="col" className={classes.figure}>
+              {week === null ? '' : `week ${week.week}`}
+            </th>
+            <th scope="col">says</th>
+          </tr>
+        </thead>
+        <tbody>
+          {MUSCLES.map((muscle) => (
+            <MuscleRow key={muscle} muscle={muscle} tools={tools} phase={phase} week={week} />
+          ))}
+        </tbody>
+      </table>
+    </Section>
+  );
+}
+
+type MuscleRowProps = Pick<VolumeProps, 'tools' | 'week'> & {
+  readonly muscle: Muscle;
+  readonly phase: ReturnType<typeof phaseOn>;
+};
+
+function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
+  const { athlete, change, problemAt } = tools;
+  const trace = landmarksFor(muscle, athlete, phase, conventions);
+  const goal: Goal = athlete.goals[muscle] ?? 'grow';
+  const setGoal = (value: Goal) => {
+    const { [muscle]: _, ...rest } = athlete.goals;
+    change({ goals: value === 'grow' ? rest : { ...rest, [muscle]: value } });
+  };
+  const setMark = (mark: Mark, value: number | null) => {
+    const { [mark]: _, ...rest } = athlete.landmarks[muscle] ?? {};
+    const marks = value === null ? rest : { ...rest, [mark]: value };
+    const { [muscle]: _old, ...others } = athlete.landmarks;
+    change({ landmarks: Object.keys(marks).length === 0 ? others : { ...others, [muscle]: marks } });
+  };
+  const sets = week?.muscles[muscle].measured;
+  return (
+    <tr>
+      <th scope="row" className={own.muscle} data-goal={goal}>
+        {muscle}
+      </th>
+      <td>
+        <Choose label={`Goal of ${muscle}`} value={goal} options={GOALS} onValue={setGoal} />
+      </td>
+      {MARKS.map((mark) => (
+        <td key={mark}>
+          <span className={own.mark}>
+            <Typed
+              label={`${mark} of ${muscle}`}
+              className={own.short}
+              placeholder={figure(fallback(mark, muscle, trace, athlete.learned[muscle]), 1)}
+              text={
+                athlete.landmarks[muscle]?.[mark] === undefined
+                  ? ''
+                  : figure(athlete.landmarks[muscle]?.[mark] ?? 0, 1)
+              }
+              read={(text) =>
+                text.trim() === '' ? ok(null) : readNumber(text, { field: mark, low: 0, high: 60 })
+              }
+              onValue={(value) => setMark(mark, value)}
+            />
+            <span className={own.origin} data-own={trace.origins[mark] !== 'convention'}>
+              {trace.origins[mark] === 'coach' ? 'yours' : trace.origins[mark]}
+            </span>
+          </span>
+        </td>
+      ))}
+      <td>
+        <span className={own.range}>
+          <Rails trace={trace} sets={sets ?? null} />
+          {figure(trace.result.floor, 1)} – {figure(trace.result.ceiling, 1)}
+        </span>
+      </td>
+      <td className={classes.figure}>{startingSets(trace.result, goal)}</td>
+      <td className={classes.figure}>{sets === undefined ? '' : figure(sets, 1)}</td>
+      <td className={`${classes.soft} ${own.says}`}>
+        {problemAt(`landmarks/${muscle}`) === undefined ? (
+          says(trace, athlete.learned[muscle]?.evidence)
+        ) : (
+          <span className={classes.problem} role="alert">
+            {problemAt(`landmarks/${muscle}`)}
+          </span>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** What would hold if the coach said nothing. */
+function fallback(
+  mark: Mark,
+  muscle: Muscle,
+  trace: LandmarkTrace,
+  learned: { readonly floor?: number; readonly ceiling?: number } | undefined,
+): number {
+  if (mark === 'hold') return LANDMARKS[muscle].hold;
+  return learned?.[mark] ?? (trace.origins[mark] === 'coach' ? LANDMARKS[muscle][mark] : trace.base[mark]);
+}
+
+function says(trace: LandmarkTrace, evidence: string | undefined): string {
+  if (evidence !== undefined) return evidence;
+  const { floor } = trace.factors;
+  const factors = [
+    ...(floor.level === 1 ? [] : [`level × ${figure(floor.level)}`]),
+    ...(floor.phase === 1 && trace.factors.ceiling.phase === 1
+      ? []
+      : [
+          `${trace.phase}: floor × ${figure(floor.phase)}, ceiling × ${figure(trace.factors.ceiling.phase, 3)}`,
+        ]),
+  ];
+  return factors.join('; ');
+}
+
+/** The rails at floor and ceiling, and what is trained now as a bar from zero. */
+function Rails({ trace, sets }: { readonly trace: LandmarkTrace; readonly sets: number | null }) {
+  const x = (value: number) => Math.min(100, (100 * value) / MOST);
+  const { hold, floor, ceiling } = trace.result;
+  return (
+    <svg
+      width="104"
+      height="14"
+      viewBox="0 0 104 14"
+      aria-hidden="true"
+      focusable="false"
+      className={own.rails}
+    >
+      <line x1="0" x2="104" y1="7" y2="7" className={own.scale} />
+      {sets === null ? null : <rect x="0" y="4.5" width={x(sets)} height="5" />}
+      {hold > 0 ? <circle cx={x(hold)} cy="7" r="2" className={own.hold} /> : null}
+      <line x1={x(floor)} x2={x(floor)} y1="1" y2="13" className={own.rail} />
+      <line x1={x(ceiling)} x2={x(ceiling)} y1="1" y2="13" className={own.rail} />
+    </svg>
+  );
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
+import { formClasses, Section } from '@/ui/form';
+import { NOT_ALONE } from '@/ui/words/cautions';
+import { counted } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import type { LibraryActions } from './contract';
+import { Contributions } from './contributions';
+import { FactTable } from './exercise-facts';
+import classes from './library.module.css';
+
+interface DetailProps {
+  readonly exercise: Exercise;
+  /** The exercise, or another variant of it, that stands beside. */
+  readonly beside: Exercise | null;
+  readonly catalogue: Catalogue;
+  readonly own: boolean;
+  readonly uses: LibraryActions['uses'];
+  readonly onBeside: (exercise: Exercise | null) => void;
+  readonly onOpen: (id: string) => void;
+  readonly onEdit: () => void;
+}
+
+/** All that is known of an exercise, and of another one beside it. */
+export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpen, onEdit }: DetailProps) {
+  const [variant, setVariant] = useState<string | null>(null);
+  const seen = inVariant(exercise, variant);
+  const named = { ...seen, name: variantName(exercise, variant) };
+  const chain = chainOf(exercise, catalogue);
+  return (
+    <article className={classes.detail} aria-label={exercise.name}>
+      <div className={classes.detailHead}>
+        <h2>{capital(named.name)}</h2>
+        {beside === null ? null : <h2 className={classes.besideName}>{capital(beside.name)}</h2>}
+      </div>
+      <div className={classes.tools}>
+        <button type="button" className={formClasses.button} onClick={onEdit}>
+          {own ? 'Edit' : 'Copy as my own'}
+        </button>
+        <button
+          type="button"
+          className={formClasses.button}
+          aria-pressed={beside !== null}
+          onClick={() => onBeside(beside === null ? named : null)}
+        >
+          {beside === null ? 'Keep beside the next' : `Put ${beside.name} away`}
+        </button>
+        {own ? <span className={formClasses.soft}>your own, revision {exercise.revision}</span> : null}
+      </div>
+      {exercise.variants.length === 0 ? null : (
+        <fieldset className={classes.variants} aria-label="Variants">
+          {[null, ...exercise.variants].map((one) => (
+            <label key={one?.id ?? 'plain'} className={formClasses.toggle}>
+              <input
+                type="radio"
+                name="variant"
+                checked={variant === (one?.id ?? null)}
+                onChange={() => setVariant(one?.id ?? null)}
+              />
+              {one?.name ?? 'as it is'}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      <Section title="A hard set credits">
+        <Contributions exercise={seen} beside={beside ?? undefined} />
+      </Section>
+      <Section title="Facts">
+        <FactTable exercise={seen} beside={beside ?? undefined} />
+      </Section>
+      <p className={classes.cue}>{exercise.cues}</p>
+      {exercise.failableAlone ? null : <p className={formClasses.caution}>{NOT_ALONE}</p>}
+      {chain.length === 0 ? null : (
+        <Section title="Variation chain" aside="easier to harder">
+          <ol className={classes.chain}>
+            {chain.map((one) => (
+              <li key={one.id} aria-current={one.id === exercise.id ? 'true' : undefined}>
+                {one.id === exercise.id ? (
+                  one.name
+                ) : (
+                  <button type="button" className={formClasses.button} onClick={() => onOpen(one.id)}>
+                    {one.name}
+                  </button>
+                )}
+              </li>
+            ))}
+          </ol>
+        </Section>
+      )}
+      <Uses key={exercise.id} exercise={exercise} uses={uses} />
+    </article>
+  );
+}
+
+/** Where the coach's blocks use the exercise. */
+function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: LibraryActions['uses'] }) {
+  const [found, setFound] = useState<readonly ExerciseUse[] | 'asking' | 'unanswered'>('asking');
+  useEffect(() => {
+    let gone = false;
+    const asked = uses(exercise.id).catch(() => null);
+    void asked.then((answer) => {
+      if (!gone) setFound(answer !== null && Array.isArray(answer) ? answer : 'unanswered');
+    });
+    return () => {
+      gone = true;
+    };
+  }, [uses, exercise.id]);
+  return (
+    <Section title="Used in">
+      {found === 'asking' ? <p className={formClasses.soft}>Looking …</p> : null}
+      {found === 'unanswered' ? <p className={formClasses.soft}>Not known just now.</p> : null}
+      {typeof found === 'string' ? null : found.length === 0 ? (
+        <p className={formClasses.soft}>No block.</p>
+      ) : (
+        <ul className={classes.uses}>
+          {found.map(({ blockId, blockName, athleteName, slots }) => (
+            <li key={blockId}>
+              <Link href={`/blocks/${blockId}`} prefetch={false}>
+                {athleteName}, {blockName}
+              </Link>
+              <span className={formClasses.soft}>
+                {counted(slots.length, 'slot')}
+                {slots.some(({ revision }) => revision < exercise.revision) ? ', an earlier revision' : ''}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,15 @@
+import { readShares, sharesText } from './shares-text';
+
+test('shares as they are written, muscles by their beginning, decimal commas too', () => {
+  expect(readShares('glutes 1, quads 0.5')).toEqual({ ok: true, value: { glutes: 1, quads: 0.5 } });
+  expect(readShares('upper back ,75; spinal 0')).toEqual({
+    ok: true,
+    value: { 'upper back': 0.75, 'spinal erectors': 0 },
+  });
+  expect(readShares(' ')).toEqual({ ok: true, value: {} });
+  expect(sharesText({ glutes: 1, quads: 0.5 })).toBe('glutes 1, quads 0.5');
+});
+
+test('what is no muscle, more than one, or no share is refused', () => {
+  for (const text of ['wings 1', 'tr 1', 'quads 2', 'quads']) expect(readShares(text).ok).toBe(false);
+});

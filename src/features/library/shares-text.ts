@@ -1,0 +1,35 @@
+import { type Contributions, MUSCLES, type Muscle, ok, type Result, refused } from '@/core';
+import { figure } from '@/ui/words/figures';
+
+/** The muscle that a text names or begins, if it is the only one. */
+function muscleOf(text: string): Muscle | undefined {
+  const exact = MUSCLES.find((muscle) => muscle === text);
+  const begun = MUSCLES.filter((muscle) => muscle.startsWith(text));
+  return exact ?? (begun.length === 1 ? begun[0] : undefined);
+}
+
+/** Shares as they are written: `glutes 1, quads 0.5`; 0 takes a muscle out. */
+export function readShares(text: string): Result<Contributions> {
+  const shares: Partial<Record<Muscle, number>> = {};
+  for (const part of text.split(/[;,](?=\s*[a-z])/i)) {
+    if (part.trim() === '') continue;
+    const found = /^([a-z][a-z ]*?)\s+(\d*[.,]?\d+)$/.exec(part.trim().toLowerCase());
+    const muscle = found === null ? undefined : muscleOf(found[1] as string);
+    const share = Number((found?.[2] ?? '').replace(',', '.'));
+    if (muscle === undefined || !(share >= 0 && share <= 1))
+      return refused({
+        code: 'not-understood',
+        path: 'shares',
+        text: part.trim(),
+        example: 'glutes 1, quads 0.5',
+      });
+    shares[muscle] = share;
+  }
+  return ok(shares);
+}
+
+export function sharesText(shares: Contributions): string {
+  return Object.entries(shares)
+    .map(([muscle, share]) => `${muscle} ${figure(share)}`)
+    .join(', ');
+}

@@ -1,0 +1,149 @@
+import {
+  type Athlete,
+  conventionsWith,
+  curveOf,
+  EPLEY,
+  type Exercise,
+  e1rm,
+  howToMake,
+  inVariant,
+  LOADINGS,
+  type Loading,
+  type LoadRecipe,
+  loadGrid,
+  loadsFor,
+  placeFor,
+  presetPlace,
+  shownStrength,
+  valueIn,
+} from '@/core';
+import type { PaletteScope } from '@/ui/palette-scope';
+import { estimate, figure, load as loadWords } from '@/ui/words/figures';
+import type { Question } from './question';
+
+/** What the load tool answers: a sentence, what it rests on, and how the load is made where there is one. */
+export interface ToolAnswer {
+  readonly sentence: string;
+  readonly because: string;
+  readonly recipe: LoadRecipe | null;
+}
+
+/** The exercise a question is about: named in it, else the one in focus. */
+function exerciseOf(about: string, scope: PaletteScope): Exercise | undefined {
+  const words = about.split(/\s+/).filter(Boolean);
+  if (words.length === 0)
+    return scope.exerciseId === null ? undefined : scope.catalogue.newest(scope.exerciseId);
+  const matches = scope.catalogue.list.filter(({ name }) =>
+    words.every((word) => name.toLowerCase().includes(word)),
+  );
+  return matches.sort((a, b) => a.name.length - b.name.length)[0];
+}
+
+function strengthOf(
+  exercise: Exercise,
+  scope: PaletteScope,
+): { oneRepMax: number; source: string } | undefined {
+  const { athlete } = scope;
+  if (scope.exerciseId === exercise.id && scope.oneRepMax !== null)
+    return { oneRepMax: scope.oneRepMax, source: 'the Sheet’s strength now' };
+  const set = athlete.bestSets[exercise.id];
+  if (set === undefined) return undefined;
+  const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
+  const moved = carriedBy(exercise, athlete) + valueIn(unit, set.load);
+  if (moved <= 0) return undefined;
+  const reps = set.reps + set.rir;
+  return {
+    oneRepMax: e1rm(moved, reps, curveOf(athlete.effort)),
+    source: `best set ${figure(set.load.value)} ${set.load.unit} × ${set.reps} with ${figure(set.rir)} left`,
+  };
+}
+
+function carriedBy(exercise: Exercise, athlete: Athlete): number {
+  const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
+  return exercise.bodyweightShare * valueIn(unit, athlete.bodyweight);
+}
+
+/** `barbell`, `stack` … named in a question to make a load. */
+function loadingIn(about: string): Loading | undefined {
+  return LOADINGS.find((loading) => about !== '' && loading.startsWith(about.split(/\s+/)[0] ?? ''));
+}
+
+/** Answers a question for the athlete in scope; without one, by the default curve and a full gym. */
+export function answerQuestion(question: Question, scope: PaletteScope | null): ToolAnswer {
+  switch (question.kind) {
+    case 'loads':
+      return answerLoads(question, scope);
+    case 'make':
+      return answerMake(question, scope);
+    case 'strength':
+      return answerStrength(question, scope);
+  }
+}
+
+function answerLoads(
+  { reps, rir, about }: Extract<Question, { kind: 'loads' }>,
+  scope: PaletteScope | null,
+): ToolAnswer {
+  const asked = `${reps} with ${figure(rir)} left`;
+  const curve = scope === null ? EPLEY : curveOf(scope.athlete.effort);
+  const share = {
+    sentence: `${asked} is ${estimate(100 * curve.fraction(Math.max(1, reps + rir)))} % of the one-rep max.`,
+    because: `${reps + rir} reps to failure by ${curve.name}.`,
+    recipe: null,
+  };
+  const exercise = scope === null ? undefined : exerciseOf(about, scope);
+  if (scope === null || exercise === undefined) return share;
+  if (exercise.measure === 'seconds')
+    return { sentence: `${exercise.name} is held for seconds.`, because: '', recipe: null };
+  const strength = strengthOf(exercise, scope);
+  if (strength === undefined)
+    return { ...share, because: `No set of ${exercise.name} is known. ${share.because}` };
+  const { loads } = placeFor(scope.athlete, null);
+  const grid = loadGrid(exercise.loading, loads);
+  const carried = carriedBy(inVariant(exercise, null), scope.athlete);
+  const found = loadsFor({ reps, rir }, { ...strength, carried, curve }, grid);
+  const say = (load: number) => `${loadWords(load, exercise.loading)} ${grid.unit}`;
+  const others = found.others.map((one) => `${say(one.load)} leaves ${estimate(one.predictedRir)}`);
+  return {
+    sentence: `${exercise.name}: ${asked} is ${say(found.nearest.load)}, which leaves ${estimate(found.nearest.predictedRir)}.`,
+    because: `${strength.source}, e1RM ${estimate(strength.oneRepMax)} ${grid.unit} by ${curve.name}; exactly ${estimate(found.ideal)}. ${others.join('; ')}`,
+    recipe: howToMake(found.nearest.load, exercise.loading, loads),
+  };
+}
+
+function answerMake(
+  { load, unit, about }: Extract<Question, { kind: 'make' }>,
+  scope: PaletteScope | null,
+): ToolAnswer {
+  const place = scope === null ? presetPlace('full gym', unit ?? 'kg', 'any') : placeFor(scope.athlete, null);
+  const named = loadingIn(about);
+  const exercise = named === undefined && scope !== null ? exerciseOf(about, scope) : undefined;
+  const loading = named ?? exercise?.loading ?? 'barbell';
+  const grid = loadGrid(loading, place.loads);
+  const value = unit === null ? load : Math.round(100 * valueIn(grid.unit, { value: load, unit })) / 100;
+  return {
+    sentence: `${loadWords(value, loading)} ${grid.unit}, ${exercise?.name ?? loading}:`,
+    because: `at ${place.name}`,
+    recipe: howToMake(value, loading, place.loads),
+  };
+}
+
+function answerStrength(
+  { load, unit, reps, rir, about }: Extract<Question, { kind: 'strength' }>,
+  scope: PaletteScope | null,
+): ToolAnswer {
+  const curve = scope === null ? EPLEY : curveOf(scope.athlete.effort);
+  const exercise = scope === null ? undefined : exerciseOf(about, scope);
+  const carried = exercise === undefined || scope === null ? 0 : carriedBy(exercise, scope.athlete);
+  const shown = shownStrength({ load: carried + load, reps, rir }, false, curve, conventionsWith());
+  const words = unit ?? scope?.athlete.unit ?? 'kg';
+  const set = `${figure(load)} ${words} × ${reps} with ${figure(rir)} left`;
+  return {
+    sentence:
+      shown.kind === 'one-rep max'
+        ? `${set}: e1RM ${estimate(shown.value)} ${words}.`
+        : `${set}: too many reps to tell a one-rep max.`,
+    because: `${reps + rir} reps to failure by ${curve.name}${carried > 0 ? `, bodyweight share ${estimate(carried)} included` : ''}.`,
+    recipe: null,
+  };
+}

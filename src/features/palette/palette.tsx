@@ -1,0 +1,38 @@
+'use client';
+
+import { useWindowEvent } from '@mantine/hooks';
+import dynamic from 'next/dynamic';
+import { useCallback, useState } from 'react';
+import { usePalette } from '@/ui/palette-scope';
+
+/** An athlete as the palette finds them. */
+export interface FoundAthlete {
+  readonly id: string;
+  readonly name: string;
+  readonly blockId: string | null;
+}
+
+export type FindAthletes = () => Promise<readonly FoundAthlete[]>;
+
+// It comes with the first Ctrl K, not with the page.
+const PaletteDialog = dynamic(() => import('./palette-dialog'), { ssr: false });
+
+/** Ctrl K, from anywhere at the desk: finds athletes, screens and exercises, and answers questions on loads. */
+export function Palette({ find }: { readonly find: FindAthletes }) {
+  const { open, setOpen } = usePalette();
+  const [known, setKnown] = useState<readonly FoundAthlete[]>([]);
+  const [wanted, setWanted] = useState(false);
+  const show = useCallback(() => {
+    setWanted(true);
+    setOpen(true);
+    void find().then(setKnown, () => undefined);
+  }, [find, setOpen]);
+  useWindowEvent('keydown', (event) => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+    event.preventDefault();
+    if (open) setOpen(false);
+    else show();
+  });
+  if (!wanted && !open) return null;
+  return <PaletteDialog open={open} athletes={known} onClose={() => setOpen(false)} />;
+}

@@ -1,0 +1,41 @@
+import { type Exercise, ok, type Result, refused, type StartSet, type Unit } from '@/core';
+
+const HOLD = /^(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/;
+const LIFT =
+  /^(bw|[+-]?\d+(?:\.\d+)?)\s*(kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)\s*s?\s*(kg|lb)?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/;
+const USUAL_RIR = 2;
+
+/**
+ * Reads a set as coaches write it down: `60x10@3`, `60 10 3`, `135 lb × 8`, `bw x 8 @2` (2 left when not said); what
+ * is held without a load, `30 @ 2`.
+ * @param unit the load's unit when none is written
+ * @returns null for an empty text
+ */
+export function readSet(
+  text: string,
+  exercise: Pick<Exercise, 'loading'>,
+  unit: Unit,
+  path: string,
+): Result<StartSet | null> {
+  const tidy = text.trim().toLowerCase().replaceAll('−', '-').replace(/,/g, '.').replace(/^~/, '');
+  if (tidy === '' || tidy === '–') return ok(null);
+  const loadless = exercise.loading === 'none';
+  const hold = loadless ? HOLD.exec(tidy) : null;
+  if (hold !== null)
+    return ok({ load: { value: 0, unit }, reps: Number(hold[1]), rir: Number(hold[2] ?? USUAL_RIR) });
+  const lift = LIFT.exec(tidy);
+  if (lift === null)
+    return refused({
+      code: 'not-understood',
+      path,
+      text: text.trim(),
+      example: loadless ? '30@2' : '60x10@3',
+    });
+  const [, load = '', before, reps, after, rir] = lift;
+  const written = (before ?? after ?? unit) as Unit;
+  return ok({
+    load: { value: load === 'bw' ? 0 : Number(load), unit: written },
+    reps: Number(reps),
+    rir: Number(rir ?? USUAL_RIR),
+  });
+}

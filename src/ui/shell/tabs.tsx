@@ -1,0 +1,29 @@
+'use client';
+
+import { barClasses } from './bar';
+
+interface TabsProps<T extends string> {
+  readonly label: string;
+  readonly names: readonly T[];
+  readonly now: T;
+  readonly onChoose: (name: T) => void;
+}
+
+/** The faces of one thing, in the bar; Alt and a digit go there too. */
+export function Tabs<T extends string>({ label, names, now, onChoose }: TabsProps<T>) {
+  return (
+    <nav className={barClasses.tabs} aria-label={label}>
+      {names.map((name) => (
+        <button
+          type="button"
+          key={name}
+          className={barClasses.tab}
+          aria-current={name === now ? 'page' : undefined}
+          onClick={() => onChoose(name)}
+        >
+          {name}
+        </button>
+      ))}
+    </nav>
+  );
+}
