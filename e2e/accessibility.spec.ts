@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, openBlock, test } from './coach';
+import { expect, openBlock, openPalette, openProfile, test } from './coach';
 
 interface Violation {
   readonly id: string;
@@ -41,5 +41,40 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .first()
       .click();
     expect(await serious(page)).toEqual([]);
+  });
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on the profile, the library and what opens over them, ${colorScheme}`, async ({
+    coach: page,
+  }) => {
+    await page.emulateMedia({ colorScheme });
+    await openProfile(page, 'Maren');
+    for (const face of ['Person', 'Places', 'Strength', 'Volume', 'Body']) {
+      await page.getByRole('button', { name: face, exact: true }).click();
+      await expect(page.getByRole('button', { name: face, exact: true })).toHaveAttribute(
+        'aria-current',
+        'page',
+      );
+      expect([face, await serious(page)]).toEqual([face, []]);
+    }
+    await page.getByRole('button', { name: 'Person', exact: true }).click();
+    await page.getByLabel('Longest session, minutes').fill('soon');
+    await expect(page.getByText('“soon” is not a number.')).toBeVisible();
+    expect(await serious(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Discard' }).click();
+    await openPalette(page);
+    await page.keyboard.type('make 87.5');
+    await expect(page.getByRole('dialog')).toContainText('each side');
+    expect(await serious(page)).toEqual([]);
+    await page.goto('/library#hack-squat');
+    await expect(page.getByRole('heading', { name: 'Hack squat' })).toBeVisible();
+    expect(await serious(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Copy as my own' }).click();
+    expect(await serious(page)).toEqual([]);
+    for (const path of ['/athletes/new', '/account']) {
+      await page.goto(path);
+      expect([path, await serious(page)]).toEqual([path, []]);
+    }
   });
 }

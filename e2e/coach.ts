@@ -5,12 +5,17 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 const run = promisify(execFile);
 
+/** Runs one of the data commands, or another script, with tsx. */
+export async function tsx(...args: string[]): Promise<void> {
+  await run('node_modules/.bin/tsx', args, { env: process.env });
+}
+
 /** A demo coach of their own for every journey, signed in. */
 export const test = base.extend<{ email: string; coach: Page }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names from the pattern
   email: async ({}, use) => {
     const email = `${randomUUID()}@example.org`;
-    await run('node_modules/.bin/tsx', ['src/data/command.ts', 'seed', email], { env: process.env });
+    await tsx('src/data/command.ts', 'seed', email);
     await use(email);
   },
   coach: async ({ page, email }, use) => {
@@ -29,9 +34,39 @@ export async function signIn(page: Page, email: string): Promise<void> {
   await page.waitForURL('**/desk');
 }
 
+/** Opens the command palette, ready to be typed into. */
+export async function openPalette(page: Page): Promise<Locator> {
+  await page.keyboard.press('Control+k');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('textbox')).toBeFocused();
+  return dialog;
+}
+
+/** Opens an athlete's profile; resolves once it can be worked with. */
+export async function openProfile(page: Page, athlete: string): Promise<void> {
+  await page.getByRole('link', { name: `Profile of ${athlete}` }).click();
+  await page.waitForURL('**/athletes/**');
+  await expect(page.getByText('Nothing changed')).toBeVisible();
+}
+
+/** Presses keys one after another. */
+export async function press(page: Page, ...keys: string[]): Promise<void> {
+  for (const key of keys) await page.keyboard.press(key);
+}
+
+/** Tabs on until the control with this name has the focus. */
+export async function tabTo(page: Page, control: Locator): Promise<void> {
+  for (let steps = 0; steps < 120; steps++) {
+    if (await control.evaluate((element) => element === document.activeElement, null, { timeout: 10_000 }))
+      return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error('the control is not reached by Tab');
+}
+
 /** Opens an athlete's block; resolves once it can be worked with. */
 export async function openBlock(page: Page, athlete: string): Promise<void> {
-  await page.getByRole('link', { name: athlete }).click();
+  await page.getByRole('rowheader').getByRole('link', { name: athlete }).click();
   await page.waitForURL('**/blocks/**');
   await ready(page);
 }

@@ -7,7 +7,7 @@ import { addCoach } from '../src/data/repositories/coaches';
 /** `tsx e2e/crowd.ts EMAIL COUNT`: a coach with so many athletes, some with very long names. */
 const [email = '', count = '0'] = process.argv.slice(2);
 const asker = await addCoach({ email, name: 'Crowded Coach', password: 'rung by rung' });
-const { maren, devika } = people(randomUUID, '2026-01-01');
+const { maren, devika } = people(randomUUID, new Date().toISOString().slice(0, 10));
 for (let at = 0; at < Number(count); at++) {
   const name =
     at % 20 === 0

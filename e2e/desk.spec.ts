@@ -1,13 +1,9 @@
-import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { promisify } from 'node:util';
-import { cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test } from './coach';
-
-const run = promisify(execFile);
+import { cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test, tsx } from './coach';
 
 async function crowd(count: number): Promise<string> {
   const email = `${randomUUID()}@example.org`;
-  await run('node_modules/.bin/tsx', ['e2e/crowd.ts', email, String(count)], { env: process.env });
+  await tsx('e2e/crowd.ts', email, String(count));
   return email;
 }
 
@@ -33,12 +29,13 @@ test('sixty athletes with long names: found as you type, sorted, nothing runs of
   await expect(page.getByRole('rowheader').first()).toContainText('Person 0 ');
 });
 
-test('a coach without athletes is told so; one athlete without a block gets one', async ({
+test('a coach without athletes is led to a first one; one athlete without a block gets one', async ({
   page,
   browser,
 }) => {
   await signIn(page, await crowd(0));
-  await expect(page.getByText('No athletes yet.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your first athlete' })).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
   await signIn(other, await crowd(1));

@@ -23,7 +23,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
 }) => {
   await test.step('sign in and find the athlete', async () => {
     await signIn(page, email);
-    await expect(page.getByRole('row')).toHaveCount(6);
+    await expect(page.getByRole('row')).toHaveCount(7);
     await page.getByLabel('Find athletes').fill('aurel');
     await expect(page.getByRole('row')).toHaveCount(2);
     await openBlock(page, 'Aurelio');
@@ -42,7 +42,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(cell(page, 'leg press', 'w5')).toContainText('2×');
     await typeInto(page, 'leg press', 'range', '6-8');
     await typeInto(page, 'leg press', 'rir', '+1');
-    await expect(cell(page, 'leg press', 'rir')).toContainText('wk + 1');
+    await expect(cell(page, 'leg press', 'rir')).toContainText('wk +1');
     await typeInto(page, 'leg press', 'tempo', '31x0');
     await expect(cell(page, 'leg press', 'tempo')).toHaveText('31X0');
     await typeInto(page, 'leg press', 'rest', '3:00');

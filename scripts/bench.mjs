@@ -57,7 +57,7 @@ async function benchPages(address) {
   await page.locator('input[name=password]').fill(COACH.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
-  await page.getByRole('link', { name: 'Maren' }).click();
+  await page.getByRole('rowheader').getByRole('link', { name: 'Maren' }).click();
   await page.waitForURL('**/blocks/**');
   const sheet = new URL(page.url()).pathname;
   const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');

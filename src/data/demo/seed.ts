@@ -101,7 +101,8 @@ async function fill(asker: Asker, today: string): Promise<void> {
   const towelRow = { ...TOWEL_ROW, id: `own-${shortId()}` };
   await saveExercise(asker, towelRow, new Date());
   for (const athlete of [maren, devika]) {
-    for (const keep of measurementsOf(randomUUID, athlete, today))
+    // Yesterday's is the latest: it is still today somewhere else.
+    for (const keep of measurementsOf(randomUUID, athlete, addDays(today, -1)))
       await changeMeasurements(asker, athlete.id, { keep }, new Date());
   }
   const started = new Date(`${addDays(monday, -15)}T09:00:00Z`);

@@ -38,7 +38,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   }, []);
 
   const changed = useMemo(() => changedFields(draft), [draft]);
-  const dirty = changed.length > 0;
+  const dirty = changed.length > 0 || unread.size > 0;
   useEffect(() => {
     try {
       if (dirty) sessionStorage.setItem(keyOf(draft.base.id), JSON.stringify(draft));
@@ -64,7 +64,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   const problems = useMemo(() => draftProblems(draft), [draft]);
 
   const keep = async () => {
-    if (!dirty || status === 'saving' || unread.size > 0 || problems.size > 0) return;
+    if (changed.length === 0 || status === 'saving' || unread.size > 0 || problems.size > 0) return;
     setStatus('saving');
     setMessage(null);
     const outcome = await save(draft.mine, draft.revision).catch(() => ({ status: 'unavailable' as const }));
@@ -126,7 +126,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
     discard,
     adopt,
     dirty,
-    keepable: dirty && unread.size === 0 && problems.size === 0 && status !== 'saving',
+    keepable: changed.length > 0 && unread.size === 0 && problems.size === 0 && status !== 'saving',
     unread: unread.size,
     problems,
     problemAt,

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWindowEvent } from '@mantine/hooks';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   catalogueWith,
@@ -26,6 +27,7 @@ import { OwnForm } from './own-form';
 const KEYS: KeyList = [
   ['↓ from the search, ↑ ↓', 'walk the list; the exercise shows beside it'],
   ['Tab', 'to the filters and to the exercise'],
+  ['Alt N', 'a new exercise of your own'],
 ];
 
 interface Editing {
@@ -92,6 +94,11 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     });
   };
 
+  useWindowEvent('keydown', (event) => {
+    if (!event.altKey || event.key.toLowerCase() !== 'n') return;
+    event.preventDefault();
+    blank();
+  });
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
     const stops = [...(body.current?.querySelectorAll<HTMLElement>('button') ?? [])];
@@ -107,7 +114,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={onKeyDown}>
       <Bar title="Library" about={counted(catalogue.list.length, 'exercise')}>
-        <button type="button" className={form.button} onClick={blank}>
+        <button type="button" className={form.button} onClick={blank} title="Alt N">
           New exercise
         </button>
       </Bar>
@@ -139,6 +146,8 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
                       <button
                         type="button"
                         className={classes.name}
+                        // One tab stop for the whole list; the arrows walk it.
+                        tabIndex={one.id === exercise?.id ? 0 : -1}
                         aria-current={one.id === exercise?.id ? 'true' : undefined}
                         onClick={() => open(one.id)}
                         onFocus={() => setChosen(one.id)}

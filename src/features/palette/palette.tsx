@@ -2,7 +2,7 @@
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { usePalette } from '@/ui/palette-scope';
 
 /** An athlete as the palette finds them. */
@@ -14,8 +14,11 @@ export interface FoundAthlete {
 
 export type FindAthletes = () => Promise<readonly FoundAthlete[]>;
 
-// It comes with the first Ctrl K, not with the page.
-const PaletteDialog = dynamic(() => import('./palette-dialog'), { ssr: false });
+const load = () => import('./palette-dialog');
+const PaletteDialog = dynamic(load, { ssr: false });
+
+/** After the page is there the dialog is fetched, so that it opens at once and nothing typed goes astray. */
+const FETCH_AFTER_MS = 800;
 
 /** Ctrl K, from anywhere at the desk: finds athletes, screens and exercises, and answers questions on loads. */
 export function Palette({ find }: { readonly find: FindAthletes }) {
@@ -27,6 +30,10 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
     setOpen(true);
     void find().then(setKnown, () => undefined);
   }, [find, setOpen]);
+  useEffect(() => {
+    const timer = setTimeout(() => void load(), FETCH_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   useWindowEvent('keydown', (event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
     event.preventDefault();

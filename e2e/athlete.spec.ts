@@ -1,0 +1,205 @@
+import { expect, openBlock, openPalette, openProfile, press, signIn, test } from './coach';
+
+test('a change says what it alters in the running block before it is kept, and survives a reload', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Maren');
+  const effects = page.getByTestId('effects');
+
+  await test.step('shorter sessions raise findings; nothing is kept yet', async () => {
+    await page.getByLabel('Longest session, minutes').fill('45');
+    await expect(effects).toContainText('the limit is 45');
+    await page.reload();
+    await expect(page.getByText('Changed, not kept')).toBeVisible();
+    await expect(page.getByLabel('Longest session, minutes')).toHaveValue('45');
+    await page.getByRole('button', { name: 'Discard' }).click();
+    await expect(page.getByLabel('Longest session, minutes')).toHaveValue('75');
+  });
+
+  await test.step('what cannot be read is said beside it and is not kept', async () => {
+    await page.getByLabel('Longest session, minutes').fill('an hour');
+    await expect(page.getByText('“an hour” is not a number.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Keep' })).toHaveCount(0);
+    await page.getByLabel('Longest session, minutes').fill('60');
+    await page.getByLabel('Name', { exact: true }).fill(' ');
+    await expect(page.getByText('A name is needed.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
+    await page.getByRole('button', { name: 'Discard' }).click();
+  });
+
+  await test.step('a joint brings its caution, and the block’s exercises that stress it', async () => {
+    await page.getByRole('region', { name: 'Irritated joints' }).getByRole('button', { name: 'Add' }).click();
+    await page.getByLabel('Joint 1', { exact: true }).selectOption('knee');
+    await expect(page.getByText('see a licensed clinician')).toBeVisible();
+    await expect(effects).toContainText('stresses the knee, which is irritated');
+  });
+
+  await test.step('coarser plates alter loads; a landmark of the coach’s own shows its origin', async () => {
+    await press(page, 'Alt+2');
+    await page.getByLabel('Stack, add-ons').fill('');
+    await expect(effects).toContainText('planned loads from week 3');
+    await press(page, 'Alt+4');
+    await page.getByLabel('ceiling of chest').fill('12');
+    const chest = page.getByRole('row', { name: /^chest/ });
+    await expect(chest).toContainText('yours');
+    await expect(chest).toContainText('13.5');
+    await expect(page.getByRole('row', { name: /^hamstrings/ })).toContainText('learned');
+    await expect(effects).toContainText('chest ceiling');
+    await press(page, 'Control+Enter');
+    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  });
+
+  await test.step('the Sheet follows', async () => {
+    await page.getByRole('link', { name: 'Autumn block' }).click();
+    await page.waitForURL('**/blocks/**');
+    await page.locator('[data-muscle="chest"]').focus();
+    await expect(page.getByTestId('why')).toContainText('ceiling 13.5 = 12 × 1.125, yours');
+    await expect(page.getByRole('region', { name: 'Findings' })).toContainText('stresses the knee');
+  });
+});
+
+test('two tabs: other fields are brought together, the same field is asked about', async ({
+  coach: page,
+  browser,
+  email,
+}) => {
+  await openProfile(page, 'Aurelio');
+  const elsewhere = await (await browser.newContext()).newPage();
+  await signIn(elsewhere, email);
+  await openProfile(elsewhere, 'Aurelio');
+  await elsewhere.getByLabel('Level').selectOption('intermediate');
+  await press(elsewhere, 'Control+Enter');
+  await expect(elsewhere.getByText('Kept', { exact: true })).toBeVisible();
+  await page.getByLabel('Longest session, minutes').fill('50');
+  await press(page, 'Control+Enter');
+  await expect(page.getByText('changed elsewhere meanwhile; both changes stand here now')).toBeVisible();
+  await expect(page.getByLabel('Level')).toHaveValue('intermediate');
+  await press(page, 'Control+Enter');
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await elsewhere.getByLabel('Longest session, minutes').fill('55');
+  await press(elsewhere, 'Control+Enter');
+  await expect(elsewhere.getByText('Changed elsewhere meanwhile too: minutes.')).toBeVisible();
+  await expect(elsewhere.getByLabel('Longest session, minutes')).toHaveValue('55');
+});
+
+test('body weight and girths over time: kept at once, drawn, taken over by the profile', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Devika');
+  await press(page, 'Alt+5');
+  await expect(page.locator('.recharts-line-dot')).toHaveCount(12);
+  await page.getByLabel('Value of body weight').fill('139.5');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('cell', { name: '139.5 lb' })).toBeVisible();
+  await page.getByLabel('What is measured').selectOption('thigh');
+  await expect(page.getByText('None yet.')).toBeVisible();
+  await page.getByLabel('Value of thigh').fill('much');
+  await expect(page.getByText('“much” is not a number.')).toBeVisible();
+  await page.getByLabel('Value of thigh').fill('22');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('cell', { name: '22 in' })).toBeVisible();
+  await press(page, 'Alt+1');
+  await expect(page.getByLabel('Body weight', { exact: true })).toHaveValue('139.5');
+});
+
+test('archived athletes leave the roster and come back; erased ones are gone', async ({ coach: page }) => {
+  await openProfile(page, 'Tobiasz');
+  await page.getByRole('button', { name: 'Archive' }).click();
+  await page.waitForURL('**/desk');
+  await expect(page.getByText('5 athletes')).toBeVisible();
+  await page.getByRole('button', { name: '1 archived' }).click();
+  await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
+  await page.getByRole('button', { name: 'Put back on the roster' }).click();
+  await page.waitForURL('**/desk');
+  await expect(page.getByText('6 athletes')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
+  await page.getByRole('button', { name: 'Erase …' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Erase Tobiasz Lewin' });
+  await expect(dialog.getByRole('button', { name: 'Erase for good' })).toBeDisabled();
+  await dialog.getByRole('textbox').fill('Tobiasz Lewin');
+  await press(page, 'Enter');
+  await page.waitForURL('**/desk');
+  await expect(page.getByText('5 athletes')).toBeVisible();
+  await expect(page.getByText('Tobiasz')).toHaveCount(0);
+});
+
+test('an own exercise that is edited offers to update the blocks that use it', async ({ coach: page }) => {
+  await page.goto('/library');
+  await page.getByLabel('Find exercises').fill('towel');
+  await expect(page.getByRole('article', { name: 'towel-grip row' })).toContainText(
+    'Ilmari Koskela, Rings and bars',
+  );
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
+  await page.getByLabel('Share of forearms').fill('0.5');
+  await page.getByRole('button', { name: 'Save as revision 2' }).click();
+  await expect(page.getByText('1 block still use an earlier revision')).toBeVisible();
+  await page.getByRole('button', { name: 'Update 1 block' }).click();
+  await expect(page.getByRole('article', { name: 'towel-grip row' })).toContainText('your own, revision 2');
+  await page.goto('/desk');
+  await openBlock(page, 'Ilmari');
+  await expect(page.getByRole('status').filter({ hasText: 'rev 1' })).toBeVisible();
+  await page.locator('[data-muscle="forearms"]').focus();
+  await expect(page.getByTestId('why')).toContainText('towel-grip row 3 × 0.5');
+});
+
+test('the palette: what is 8 at 2 left, how do I make it, and where to go', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  await page.locator('[data-column="slot"]', { hasText: 'stiff-leg deadlift' }).click();
+  const dialog = await openPalette(page);
+  await page.keyboard.type('8 at 2 left');
+  await expect(dialog).toContainText('stiff-leg deadlift: 8 with 2 left is');
+  await expect(dialog).toContainText('each side');
+  await press(page, 'Control+a');
+  await page.keyboard.type('how do I make 88');
+  await expect(dialog).toContainText('cannot be made here; nearest 87.5 and 90 kg');
+  await press(page, 'Control+a');
+  await page.keyboard.type('devika prof');
+  await press(page, 'Enter');
+  await page.waitForURL('**/athletes/**');
+  await expect(page.getByRole('heading', { name: 'Devika Rao' })).toBeVisible();
+});
+
+test('the password: the old one is asked for, mistakes stand beside their field, the new one signs in', async ({
+  coach: page,
+  email,
+}) => {
+  await page.goto('/account');
+  const fill = async (now: string, next: string, again = next) => {
+    await page.getByLabel('Password now').fill(now);
+    await page.getByLabel('New password', { exact: true }).fill(next);
+    await page.getByLabel('New password again').fill(again);
+    await press(page, 'Enter');
+  };
+  await fill('wrong', 'another long one');
+  await expect(page.getByText('This is not the password you have now.')).toBeVisible();
+  await fill('rung by rung', 'short');
+  await expect(page.getByText('At least 10 characters.')).toBeVisible();
+  await fill('rung by rung', 'another long one', 'another one');
+  await expect(page.getByText('The two do not match.')).toBeVisible();
+  await fill('rung by rung', 'another long one');
+  await expect(page.getByText('The password is changed.')).toBeVisible();
+  await page.context().clearCookies();
+  await page.goto('/sign-in');
+  await page.getByLabel('Email').fill(email);
+  await page.locator('input[name=password]').fill('another long one');
+  await press(page, 'Enter');
+  await page.waitForURL('**/desk');
+});
+
+test('how the last warm-up set moved proposes the load of the first', async ({ coach: page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('link', { name: /Hinge and row/ }).click();
+  const load = page.getByRole('textbox', { name: 'lb' });
+  const asked = Number(await load.inputValue());
+  await page.getByRole('button', { name: 'light', exact: true }).click();
+  await expect(load).toHaveValue(String(asked + 5));
+  await page.getByRole('button', { name: 'heavy', exact: true }).click();
+  await expect(load).toHaveValue(String(asked - 5));
+  await page.getByRole('button', { name: 'as expected' }).click();
+  await expect(load).toHaveValue(String(asked));
+  await expect(page.getByRole('status')).not.toContainText('Sending');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'as expected' })).toHaveAttribute('aria-pressed', 'true');
+});
