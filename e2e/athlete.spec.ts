@@ -19,7 +19,7 @@ test('a change says what it alters in the running block before it is kept, and s
   await test.step('what cannot be read is said beside it and is not kept', async () => {
     await page.getByLabel('Longest session, minutes').fill('an hour');
     await expect(page.getByText('“an hour” is not a number.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Keep' })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
     await page.getByLabel('Longest session, minutes').fill('60');
     await page.getByLabel('Name', { exact: true }).fill(' ');
     await expect(page.getByText('A name is needed.')).toBeVisible();

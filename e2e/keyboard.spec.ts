@@ -8,7 +8,7 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
   await test.step('from the desk into an empty block', async () => {
     await page.keyboard.type('wren');
     await press('ArrowDown');
-    await expect(page.getByRole('link', { name: 'Wren Okafor' })).toBeFocused();
+    await expect(page.getByRole('link', { name: 'Wren Okafor', exact: true })).toBeFocused();
     await press('Enter');
     await page.waitForURL('**/blocks/**');
     await ready(page);

@@ -8,7 +8,7 @@ import { loadsFor } from './load-for';
 import { beatsDefault, fitPersonalCurve } from './personal-curve';
 import { EPLEY, personalCurve } from './rep-max';
 import { rirBias } from './rir-bias';
-import { shownStrength } from './strength';
+import { currentStrength, shownStrength } from './strength';
 
 const conventions = conventionsWith();
 
@@ -149,4 +149,27 @@ test('8 with 2 left at an e1RM of 100 is 75: made exactly, or 72.5 with 3.4 left
   expect(dumbbells.ideal).toBeCloseTo(24.75, 9);
   expect(dumbbells.nearest.load).toBe(24);
   expect(dumbbells.others.map(({ load }) => load)).toEqual([26]);
+});
+
+test('strength now is the best first set of the last two exposures: an older, better one no longer counts', () => {
+  const exposure = (date: string, load: number, reps: number): Exposure => ({
+    exerciseId: 'leg-press',
+    slotId: date,
+    week: 1,
+    date,
+    sets: [
+      { load, reps, rir: 2, fatigue: 0 },
+      { load: 300, reps, rir: 2, fatigue: 1 },
+    ],
+  });
+  const log = [
+    exposure('2026-11-02', 150, 8),
+    exposure('2026-11-16', 105, 8),
+    exposure('2026-11-09', 120, 8),
+  ];
+  expect(currentStrength(log, EPLEY)).toMatchObject({
+    date: '2026-11-09',
+    oneRepMax: expect.closeTo(160, 9),
+  });
+  expect(currentStrength([], EPLEY)).toBeUndefined();
 });

@@ -1,4 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
+import type { Exposure, MovedSet } from './exposure';
 import { longestHold } from './hold';
 import { e1rm, type RepMaxCurve } from './rep-max';
 
@@ -23,4 +24,31 @@ export function shownStrength(
   const reps = set.reps + set.rir;
   if (reps > conventions.strengthReps) return { kind: 'too many reps', reps };
   return { kind: 'one-rep max', value: e1rm(set.load, reps, curve) };
+}
+
+/** How many exposures a current estimate looks back on. */
+const EXPOSURES = 2;
+
+/** The set an exercise's current strength rests on. */
+export interface StrengthNow {
+  readonly set: MovedSet;
+  readonly date: string;
+  readonly oneRepMax: number;
+}
+
+/**
+ * Current strength of an exercise, for showing: the best set 1 of its last two exposures, whichever slots they were in.
+ * @param exposures of one exercise, in any order
+ * @returns undefined when nothing was logged
+ */
+export function currentStrength(exposures: readonly Exposure[], curve: RepMaxCurve): StrengthNow | undefined {
+  const recent = [...exposures].sort((a, b) => b.date.localeCompare(a.date)).slice(0, EXPOSURES);
+  let best: StrengthNow | undefined;
+  for (const { date, sets } of recent) {
+    const [set] = sets;
+    if (set === undefined || set.load <= 0) continue;
+    const oneRepMax = e1rm(set.load, set.reps + set.rir, curve);
+    if (best === undefined || oneRepMax > best.oneRepMax) best = { set, date, oneRepMax };
+  }
+  return best;
 }

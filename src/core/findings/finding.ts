@@ -57,6 +57,23 @@ export type FindingDetail =
       readonly muscle: Muscle;
     }
   | {
+      readonly rule: 'beyond failure';
+      readonly exerciseId: string;
+      /** Which set, from 1. */
+      readonly set: number;
+      readonly reps: number;
+      readonly rir: number;
+      readonly session: string;
+    }
+  | {
+      readonly rule: 'too easy to count';
+      readonly exerciseId: string;
+      readonly sets: number;
+      readonly of: number;
+      readonly threshold: number;
+      readonly session: string;
+    }
+  | {
       readonly rule: 'equipment';
       readonly exerciseId: string;
       readonly place: string;
@@ -84,6 +101,7 @@ export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'add a set'; readonly exerciseId: string }
   | { readonly does: 'drop sets'; readonly sets: number; readonly exerciseIds: readonly string[] }
   | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
+  | { readonly does: 'hold RIR'; readonly exerciseId: string }
   | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
 );
 

@@ -235,3 +235,23 @@ describe('irritated joint', () => {
     expect(about('irritated joint', legs)).toEqual([]);
   });
 });
+
+describe('efforts of sets', () => {
+  const held = (rest: number) =>
+    block([
+      session('a', 0, [slot('1', 'leg-press', { drift: 'hold reps', rir: { kind: 'fixed', rir: 1 }, rest })]),
+    ]);
+  test('the same reps at a minute’s rest cost 2.5 each: the second set of a set at 1 ends 1.5 below failure', () => {
+    const [finding] = about('beyond failure', held(60));
+    expect(finding?.detail).toMatchObject({ set: 2, rir: -1.5 });
+    if (finding !== undefined) expect(mended(held(60), finding).gone).toBe(true);
+    expect(about('beyond failure', held(300))).toEqual([]);
+  });
+
+  test('sets at 6 in reserve do not count and are said; at 3 they do', () => {
+    const at = (rir: number) =>
+      block([session('a', 0, [slot('1', 'leg-press', { rir: { kind: 'fixed', rir } })])]);
+    expect(about('too easy to count', at(6))[0]?.detail).toMatchObject({ sets: 3, of: 3, threshold: 4 });
+    expect(about('too easy to count', at(3))).toEqual([]);
+  });
+});

@@ -10,6 +10,7 @@ import { frequency } from './frequency';
 import { irritatedJoint } from './irritated-joint';
 import { recoveryGap } from './recovery-gap';
 import { sessionLength } from './session-length';
+import { setEfforts } from './set-efforts';
 import { staleLoad } from './stale-load';
 import { weeklyVolume } from './weekly-volume';
 
@@ -18,6 +19,7 @@ const CHECKS: readonly Check[] = [
   weeklyVolume,
   sessionLength,
   staleLoad,
+  setEfforts,
   equipmentMissing,
   irritatedJoint,
   frequency,

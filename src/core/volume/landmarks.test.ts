@@ -24,7 +24,7 @@ test('a novice’s side delts: 6 x 0.7 = 4.2; gaining 3.36 would fall below hold
   expect(landmarksFor('side delts', novice, 'gaining', conventions).result.floor).toBe(4);
 });
 
-test('hold <= floor <= ceiling, whatever a coach sets', () => {
+test('hold <= floor <= ceiling, whatever a coach sets and blocks have taught', () => {
   const mark = fc.double({ min: 0, max: 60, noNaN: true });
   fc.assert(
     fc.property(
@@ -32,10 +32,11 @@ test('hold <= floor <= ceiling, whatever a coach sets', () => {
       fc.constantFrom(...LEVELS),
       fc.constantFrom(...PHASES),
       fc.record({ hold: mark, floor: mark, ceiling: mark }, { requiredKeys: [] }),
-      (muscle, level, phase, own) => {
+      fc.record({ floor: mark, ceiling: mark }, { requiredKeys: [] }),
+      (muscle, level, phase, own, learned) => {
         const { result } = landmarksFor(
           muscle,
-          { level, landmarks: { [muscle]: own }, learned: {} },
+          { level, landmarks: { [muscle]: own }, learned: { [muscle]: { ...learned, evidence: '' } } },
           phase,
           conventions,
         );

@@ -1,5 +1,5 @@
 import { isUnchanged, type LadderChanges } from '@/core';
-import { counted, figure, listed, setText } from '@/ui/words/figures';
+import { counted, figure, listed, setText, setWithUnit } from '@/ui/words/figures';
 import { findingSentence } from '@/ui/words/findings';
 import type { ExerciseNames } from '@/ui/words/names';
 
@@ -23,7 +23,7 @@ export function effectSentences(
     const named = [...first.values()].reverse().slice(0, MOST_NAMED);
     const lines = named.map(
       ({ exerciseId, from, to, slot }) =>
-        `${names(exerciseId)} ${setText(from.load, from.reps, slot)} → ${setText(to.load, to.reps, slot)}${slot.loading === 'none' ? '' : ` ${slot.unit}`}`,
+        `${names(exerciseId)} ${setText(from.load, from.reps, slot)} → ${setWithUnit(to.load, to.reps, slot, slot.unit)}`,
     );
     sentences.push(
       `${counted(loads.length, 'planned load')} from week ${Math.min(...loads.map(({ week }) => week))}: ${some(lines, first.size)}.`,

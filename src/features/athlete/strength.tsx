@@ -10,6 +10,7 @@ import {
   CURVES,
   type CurveKind,
   conventionsWith,
+  currentStrength,
   curveOf,
   type Exercise,
   type Exposure,
@@ -54,14 +55,22 @@ export function Strength({ tools, catalogue, exposures, today }: StrengthProps) 
   );
 }
 
-/** The newest logged first set of each exercise, for showing beside the best one on record. */
-function latestOf(exposures: readonly Exposure[]): ReadonlyMap<string, Exposure> {
-  const latest = new Map<string, Exposure>();
-  for (const exposure of exposures) {
-    const known = latest.get(exposure.exerciseId);
-    if (known === undefined || known.date <= exposure.date) latest.set(exposure.exerciseId, exposure);
-  }
-  return latest;
+/** What was logged, by exercise. */
+function byExercise(exposures: readonly Exposure[]): ReadonlyMap<string, readonly Exposure[]> {
+  const found = new Map<string, Exposure[]>();
+  for (const exposure of exposures)
+    found.set(exposure.exerciseId, [...(found.get(exposure.exerciseId) ?? []), exposure]);
+  return found;
+}
+
+/** Strength by the log: `148.2 kg, 105 × 10`. */
+function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: Athlete): string {
+  const now = currentStrength(exposures, curveOf(athlete.effort));
+  if (now === undefined) return '';
+  const carried = exercise.bodyweightShare * valueIn(athlete.unit, athlete.bodyweight);
+  const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
+  const shown = shownStrength(now.set, false, curveOf(athlete.effort), conventions);
+  return shown.kind === 'one-rep max' ? `${estimate(shown.value)}, by ${set}` : set;
 }
 
 function setWords(set: BestSet, exercise: Exercise): string {
@@ -97,7 +106,7 @@ function reader(exercise: Exercise, athlete: Athlete) {
 function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const { athlete, change } = tools;
   const [adding, setAdding] = useState(false);
-  const latest = latestOf(exposures);
+  const logged = byExercise(exposures);
   const ids = [...new Set([...Object.keys(athlete.bestSets), ...Object.keys(athlete.setUps)])];
   const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
   const put = (id: string, set: BestSet | null) => {
@@ -157,7 +166,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
                 e1RM
               </th>
               <th scope="col" className={classes.figure}>
-                last logged
+                now, by the log
               </th>
               <th scope="col">set-up: seat, pins, stance, gear</th>
               <th scope="col">
@@ -168,9 +177,6 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
           <tbody>
             {rows.map((exercise) => {
               const set = athlete.bestSets[exercise.id];
-              const exposure = latest.get(exercise.id);
-              const [first] = exposure?.sets ?? [];
-              const carried = exercise.bodyweightShare * valueIn(athlete.unit, athlete.bodyweight);
               return (
                 <tr key={exercise.id}>
                   <th scope="row" className={own.name}>
@@ -204,9 +210,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
                     {set === undefined ? '' : strengthWords(set, exercise, athlete)}
                   </td>
                   <td className={`${classes.figure} ${classes.soft}`}>
-                    {first === undefined || exposure === undefined
-                      ? ''
-                      : `${setText(Math.round((first.load - carried) * 100) / 100, first.reps, exercise)}, ${exposure.date.slice(5)}`}
+                    {nowWords(exercise, logged.get(exercise.id) ?? [], athlete)}
                   </td>
                   <td>
                     <Typed

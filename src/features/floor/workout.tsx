@@ -16,7 +16,7 @@ import {
   variantName,
 } from '@/core';
 import { newId } from '@/ui/new-id';
-import { setText } from '@/ui/words/figures';
+import { setText, setWithUnit } from '@/ui/words/figures';
 import { capital, setName } from '@/ui/words/names';
 import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
@@ -268,8 +268,7 @@ function SetList({ data, places, done, onOpen }: SetListProps) {
                     <span className={classes.soft}>asked {setText(set.load, set.reps, slot)}</span>
                   ) : (
                     <strong>
-                      {setText(shown.load.value, shown.reps, slot)}
-                      {slot.loading === 'none' ? '' : ` ${shown.load.unit}`}, {shown.rir} left
+                      {setWithUnit(shown.load.value, shown.reps, slot, shown.load.unit)}, {shown.rir} left
                     </strong>
                   )}
                 </button>

@@ -227,7 +227,7 @@ function Filters({ filter, places, onNarrow }: FiltersProps) {
       <input
         className={`${form.input} ${classes.search}`}
         type="search"
-        placeholder="Find by name, pattern, equipment or variant"
+        placeholder="Find by name, equipment, variant"
         aria-label="Find exercises"
         value={filter.text}
         // biome-ignore lint/a11y/noAutofocus: the library is entered to find something

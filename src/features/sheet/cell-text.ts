@@ -90,7 +90,7 @@ export function prescriptionCell(
     case 'rest':
       return plain(String(slot.rest));
     case 'how':
-      return plain(techniqueCell(slot.technique), slot.technique.kind === 'straight');
+      return plain(techniqueCell(slot), slot.technique.kind === 'straight' && slot.drift === 'hold RIR');
     case 'start': {
       const { text, own } = startCell(slot, exercise, known.athlete, known.place);
       return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };

@@ -226,7 +226,7 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
       keys,
     };
   }
-  const because = column === 'how' ? techniqueSentence(row.slot.technique) : COLUMN_HELP[column];
+  const because = column === 'how' ? techniqueSentence(row.slot) : COLUMN_HELP[column];
   return {
     title: capital(exercise?.name ?? row.slot.exercise.id),
     value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(),
@@ -240,7 +240,9 @@ function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'sl
   const [first] = slot.sets;
   const names = namesOf(seen.catalogue);
   const why = explain(slot.why.load, names, slot);
-  const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}.`;
+  const efforts = new Set(slot.sets.filter(({ role }) => role === first?.role).map(({ rir }) => rir));
+  const left = efforts.size > 1 ? `, with ${slot.sets.map(({ rir }) => figure(rir, 1)).join(', ')} left` : '';
+  const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}${left}.`;
   const drift =
     slot.sets.length > 1 && slot.why.reps.code === 'reps/drift'
       ? ` ${explain(slot.why.reps, names).because}`

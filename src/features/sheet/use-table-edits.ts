@@ -13,7 +13,7 @@ import {
 import { pickedExercise } from '@/ui/exercise-choices';
 import { newId } from '@/ui/new-id';
 import { sessionEntry, slotEntry } from './cell-entry';
-import { setsOf, techniqueOf } from './choices';
+import { pickedTechnique, setsOf } from './choices';
 import type { Cell, Row } from './layout';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */
@@ -70,8 +70,16 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
       if (row?.kind !== 'slot') return;
       const { slot } = row;
       if (cell.column === 'how') {
-        const technique = techniqueOf(value as typeof slot.technique.kind, setsOf(slot));
-        attempt({ kind: 'slot/set', slot: slot.id, field: 'technique', value: technique });
+        const { technique, drift } = pickedTechnique(value, setsOf(slot));
+        const edit: SingleEdit = { kind: 'slot/set', slot: slot.id, field: 'technique', value: technique };
+        attempt(
+          drift === slot.drift
+            ? edit
+            : {
+                kind: 'batch',
+                edits: [edit, { kind: 'slot/set', slot: slot.id, field: 'drift', value: drift }],
+              },
+        );
         return;
       }
       const { id, variant } = pickedExercise(value);

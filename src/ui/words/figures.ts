@@ -48,6 +48,12 @@ export function setText(value: number | null, reps: number, written: Written): s
   return `${load(value, written.loading)} × ${count(reps, written)}`;
 }
 
+/** `62.5 kg × 10`, `bodyweight × 8`, or the seconds of a hold alone. */
+export function setWithUnit(value: number | null, reps: number, written: Written, unit: Unit): string {
+  if (written.loading === 'none') return count(reps, written);
+  return `${loadWithUnit(value, written.loading, unit)} × ${count(reps, written)}`;
+}
+
 /** Minutes from seconds, rounded up: a session is not over before its last second. */
 export function minutes(seconds: number): number {
   return Math.ceil(seconds / 60);

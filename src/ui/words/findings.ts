@@ -23,6 +23,10 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.`;
     case 'order':
       return `${detail.session}: ${names(detail.isolation)} tires ${detail.muscle} before ${names(detail.compound)}.`;
+    case 'beyond failure':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps would end ${estimate(-detail.rir)} below failure. Rest longer, ask fewer reps, or hold RIR.`;
+    case 'too easy to count':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets end more than ${figure(detail.threshold)} from failure and do not count.`;
     case 'equipment':
       return `${capital(names(detail.exerciseId))} in ${detail.session} needs ${listed(detail.missing)}; ${detail.place} has none.`;
     case 'irritated joint':
@@ -45,6 +49,8 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
         : `Drop ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
+    case 'hold RIR':
+      return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':
       return `Move it after ${names(fix.after)}`;
   }

@@ -2,6 +2,7 @@ import {
   type Catalogue,
   type PlannedSet,
   type Role,
+  type Slot,
   type Soreness,
   type TechniqueParameters,
   WEEKDAYS,
@@ -21,20 +22,29 @@ export function capital(text: string): string {
 }
 
 /** A technique as it reads in a cell. */
-export function techniqueCell(technique: TechniqueParameters): string {
+export function techniqueCell({ technique, drift }: Pick<Slot, 'technique' | 'drift'>): string {
+  const held = drift === 'hold reps';
   switch (technique.kind) {
     case 'straight':
-      return 'straight';
+      return held ? 'same reps' : 'straight';
     case 'top + back-offs':
-      return `top + ${technique.backOffs}`;
+      return `top + ${technique.backOffs}${held ? ' =' : ''}`;
   }
 }
 
 /** A technique in words. */
-export function techniqueSentence(technique: TechniqueParameters): string {
+export function techniqueSentence({ technique, drift }: Pick<Slot, 'technique' | 'drift'>): string {
+  const later =
+    drift === 'hold reps'
+      ? ' Every set asks the same reps and ends nearer failure.'
+      : ' Later sets ask fewer reps at the same RIR.';
+  return shapeSentence(technique) + later;
+}
+
+function shapeSentence(technique: TechniqueParameters): string {
   switch (technique.kind) {
     case 'straight':
-      return `${technique.sets} straight sets: one load, the same target for each.`;
+      return `${technique.sets} straight sets at one load.`;
     case 'top + back-offs': {
       const reps =
         technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;

@@ -12,7 +12,7 @@ import {
 import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
 import { counted, estimate, figure, listed, load, minutes, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
-import { dayName, namesOf, setName, techniqueCell } from './names';
+import { dayName, namesOf, setName, techniqueCell, techniqueSentence } from './names';
 import { problemSentence, refusalSentence } from './problems';
 import { explain } from './reasons';
 import { recipeSentence } from './recipes';
@@ -73,9 +73,10 @@ test('names', () => {
     'day 3',
     'Thu B',
   ]);
-  expect(techniqueCell({ kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 })).toBe(
-    'top + 2',
-  );
+  const technique = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
+  expect(techniqueCell({ technique, drift: 'hold RIR' })).toBe('top + 2');
+  expect(techniqueCell({ technique: { kind: 'straight', sets: 3 }, drift: 'hold reps' })).toBe('same reps');
+  expect(techniqueSentence({ technique, drift: 'hold reps' })).toContain('12 % lighter');
   const set = (id: string, role: 'top' | 'back-off' | 'work') => ({
     id,
     role,

@@ -1,0 +1,43 @@
+import { catalogueWith, check, compareLadders, EMPTY_LOG, unfold } from '@/core';
+import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { namesOf } from '@/ui/words/names';
+import { effectSentences } from './effects';
+
+const one = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'barbell-bench-press')])], {
+  weeks: 1,
+});
+const names = namesOf(catalogueWith([]));
+
+function outlook(who: ReturnType<typeof athlete>) {
+  const ladder = unfold({
+    block: one,
+    athlete: who,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  return { ladder, findings: check({ block: one, athlete: who, ladder, exercises: lookup }) };
+}
+const said = (who: ReturnType<typeof athlete>) =>
+  effectSentences(compareLadders(outlook(athlete()), outlook(who)), 'Autumn', names);
+
+test('nothing is said to be nothing', () => {
+  expect(said(athlete({ name: 'Other Name' }))).toEqual(['Nothing in Autumn changes by this.']);
+});
+
+test('a better best set: the loads that follow, from which week, as from and to', () => {
+  const sets = athlete().bestSets;
+  const better = { load: { value: 100, unit: 'kg' as const }, reps: 10, rir: 2, date: null };
+  const [loads] = said(athlete({ bestSets: { ...sets, 'leg-press': better } }));
+  expect(loads).toMatch(/^2 planned loads from week 1: leg press 60 × 11 → 102.5 kg × 10\.$/);
+});
+
+test('level, goals and session time: landmarks, budget and findings', () => {
+  const sentences = said(athlete({ level: 'advanced', goals: { quads: 'priority' }, minutes: 10 })).join(' ');
+  expect(sentences).toContain('Goals of quads.');
+  expect(sentences).toContain('Whole-body budget 90 → 120 hard sets a week.');
+  expect(sentences).toMatch(/\d+ landmarks: chest floor 8 → 9\.2/);
+  expect(sentences).toContain('the limit is 10.');
+  expect(sentences).not.toMatch(/undefined|NaN/);
+});
