@@ -60,6 +60,7 @@ async function benchPages(address) {
   await page.getByRole('rowheader').getByRole('link', { name: 'Maren' }).click();
   await page.waitForURL('**/blocks/**');
   const sheet = new URL(page.url()).pathname;
+  const athlete = await page.getByRole('heading').getByRole('link', { name: 'Maren' }).getAttribute('href');
   const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
   await browser.close();
 
@@ -69,7 +70,14 @@ async function benchPages(address) {
     const body = await answer.text();
     return { ms: performance.now() - before, body };
   };
-  const pages = { 'bare page': '/status', desk: '/desk', sheet, floor: sheet.replace('/blocks/', '/floor/') };
+  const pages = {
+    'bare page': '/status',
+    desk: '/desk',
+    sheet,
+    athlete,
+    library: '/library',
+    floor: sheet.replace('/blocks/', '/floor/'),
+  };
   const times = Object.fromEntries(Object.keys(pages).map((name) => [name, []]));
   const bodies = {};
   for (let round = 0; round < RUNS + WARM; round++) {

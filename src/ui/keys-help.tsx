@@ -1,8 +1,10 @@
 'use client';
 
-import { Modal, Table } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
+
+const KeysDialog = dynamic(() => import('./keys-dialog'), { ssr: false });
 
 /** A key with what it does. */
 export type KeyList = readonly (readonly [key: string, does: string])[];
@@ -29,17 +31,13 @@ function isTyping({ target }: KeyboardEvent): boolean {
 /** The keys of a screen, shown by `?` wherever nothing is being typed. */
 export function KeysHelp({ of, keys }: KeysHelpProps) {
   const [open, setOpen] = useState(false);
+  const [asked, setAsked] = useState(false);
   useWindowEvent('keydown', (event) => {
     if (event.key !== '?' || isTyping(event)) return;
     event.preventDefault();
+    setAsked(true);
     setOpen(true);
   });
-  return (
-    <Modal opened={open} onClose={() => setOpen(false)} title={`Keys of ${of}`} size="md">
-      <Table
-        data={{ body: [...keys, ...ANYWHERE].map(([key, does]) => [<kbd key={key}>{key}</kbd>, does]) }}
-        verticalSpacing={3}
-      />
-    </Modal>
-  );
+  if (!asked) return null;
+  return <KeysDialog open={open} of={of} keys={[...keys, ...ANYWHERE]} onClose={() => setOpen(false)} />;
 }

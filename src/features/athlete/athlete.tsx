@@ -1,6 +1,7 @@
 'use client';
 
 import { useWindowEvent } from '@mantine/hooks';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { catalogueWith, phaseOn, unfold } from '@/core';
@@ -13,7 +14,6 @@ import { counted } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { Body } from './body';
 import type { AthleteActions, AthleteData } from './contract';
-import { EraseDialog } from './erase-dialog';
 import { KeepStrip } from './keep-strip';
 import { Person } from './person';
 import { Places } from './places';
@@ -21,6 +21,8 @@ import { Strength } from './strength';
 import { useDraft } from './use-draft';
 import { useEffects } from './use-effects';
 import { Volume } from './volume';
+
+const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
 const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body'] as const;
 type Face = (typeof FACES)[number];
@@ -120,13 +122,15 @@ export function AthleteScreen({
         </main>
         <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />
         <KeysHelp of="the athlete" keys={KEYS} />
-        <EraseDialog
-          open={erasing}
-          name={draft.base.name}
-          holds={`${counted(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
-          onClose={() => setErasing(false)}
-          onErase={actions.erase}
-        />
+        {erasing ? (
+          <EraseDialog
+            open
+            name={draft.base.name}
+            holds={`${counted(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
+            onClose={() => setErasing(false)}
+            onErase={actions.erase}
+          />
+        ) : null}
       </div>
     </UnreadFields>
   );

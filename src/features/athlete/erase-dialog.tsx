@@ -15,7 +15,7 @@ interface EraseDialogProps {
 }
 
 /** Erasing cannot be taken back: the name is written out before it is done. */
-export function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
+export default function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
   const [typed, setTyped] = useState('');
   const ready = typed.trim() === name.trim();
   return (
