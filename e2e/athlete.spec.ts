@@ -31,7 +31,7 @@ test('a change says what it alters in the running block before it is kept, and s
     await page.getByRole('region', { name: 'Irritated joints' }).getByRole('button', { name: 'Add' }).click();
     await page.getByLabel('Joint 1', { exact: true }).selectOption('knee');
     await expect(page.getByText('see a licensed clinician')).toBeVisible();
-    await expect(effects).toContainText('stresses the knee, which is irritated');
+    await expect(effects).toContainText('stress the knee, which is irritated');
   });
 
   await test.step('coarser plates alter loads; a landmark of the coach’s own shows its origin', async () => {
@@ -54,7 +54,7 @@ test('a change says what it alters in the running block before it is kept, and s
     await page.waitForURL('**/blocks/**');
     await page.locator('[data-muscle="chest"]').focus();
     await expect(page.getByTestId('why')).toContainText('ceiling 13.5 = 12 × 1.125, yours');
-    await expect(page.getByRole('region', { name: 'Findings' })).toContainText('stresses the knee');
+    await expect(page.getByRole('region', { name: 'Findings' })).toContainText('stress the knee');
   });
 });
 

@@ -132,7 +132,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await page.keyboard.type('leg press');
     await press(page, 'Enter');
     await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
-      'Leg press in Session 2 needs machine; Attic has none.',
+      'Attic lacks something for Session 2: leg press needs machine.',
     );
   });
 });

@@ -2,7 +2,7 @@
 
 import { Combobox, useCombobox } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import classes from './picker.module.css';
+import classes from './in-place.module.css';
 
 export interface Choice {
   readonly value: string;

@@ -1,28 +1,24 @@
 import { lacking, placeFor } from '../athlete/place';
 import { asPlanned, type Check, type Finding } from './finding';
 
-/** An exercise needs equipment that its session's place lacks. */
+/** Exercises of a session need equipment that its place lacks; one finding a session. */
 export const equipmentMissing: Check = ({ block, athlete, exerciseOf }) =>
-  block.sessions.flatMap((session) => {
+  block.sessions.flatMap((session): Finding[] => {
     const place = placeFor(athlete, session.place);
-    return session.slots.flatMap((slot): Finding[] => {
+    const lacks = session.slots.flatMap((slot) => {
       const exercise = exerciseOf(asPlanned(slot));
       const missing = lacking(exercise, place);
-      if (missing.length === 0) return [];
-      return [
-        {
-          id: `equipment/${slot.id}`,
-          severity: 'warn',
-          place: { sessionId: session.id, slotId: slot.id },
-          detail: {
-            rule: 'equipment',
-            exerciseId: exercise.id,
-            place: place.name,
-            missing,
-            session: session.name,
-          },
-          fixes: [],
-        },
-      ];
+      return missing.length === 0 ? [] : [{ slotId: slot.id, exerciseId: exercise.id, missing }];
     });
+    const [first] = lacks;
+    if (first === undefined) return [];
+    return [
+      {
+        id: `equipment/${session.id}`,
+        severity: 'warn',
+        place: { sessionId: session.id, slotId: first.slotId },
+        detail: { rule: 'equipment', session: session.name, place: place.name, lacks },
+        fixes: [],
+      },
+    ];
   });

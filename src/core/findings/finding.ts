@@ -75,16 +75,18 @@ export type FindingDetail =
     }
   | {
       readonly rule: 'equipment';
-      readonly exerciseId: string;
-      readonly place: string;
-      readonly missing: readonly Equipment[];
       readonly session: string;
+      readonly place: string;
+      readonly lacks: readonly {
+        readonly slotId: string;
+        readonly exerciseId: string;
+        readonly missing: readonly Equipment[];
+      }[];
     }
   | {
       readonly rule: 'irritated joint';
-      readonly exerciseId: string;
       readonly joint: Joint;
-      readonly session: string;
+      readonly exerciseIds: readonly string[];
     }
   | {
       readonly rule: 'stale load';

@@ -220,8 +220,7 @@ describe('equipment', () => {
   test('a home gym has no leg press machine; a hall has', () => {
     const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });
     expect(about('equipment', legs, home)[0]?.detail).toMatchObject({
-      exerciseId: 'leg-press',
-      missing: ['machine'],
+      lacks: [{ exerciseId: 'leg-press', missing: ['machine'] }],
     });
     expect(about('equipment', legs)).toEqual([]);
   });
@@ -231,7 +230,9 @@ describe('irritated joint', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'cable-curl')])]);
   test('what stresses it is named, nothing else', () => {
     const sore = athlete({ joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] });
-    expect(about('irritated joint', legs, sore).map(({ place }) => place.slotId)).toEqual(['1']);
+    expect(about('irritated joint', legs, sore).map(({ detail }) => detail)).toEqual([
+      { rule: 'irritated joint', joint: 'knee', exerciseIds: ['leg-press'] },
+    ]);
     expect(about('irritated joint', legs)).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core';
+import inPlace from '@/ui/in-place.module.css';
 import { problemSentence } from '@/ui/words/problems';
 import classes from './sheet.module.css';
 
@@ -50,10 +51,10 @@ export function TextEditor({ label, initial, typed, onCommit, onCancel }: TextEd
 
   const [problem] = problems;
   return (
-    <span className={classes.editor}>
+    <span className={inPlace.editor}>
       <input
         ref={input}
-        className={classes.input}
+        className={inPlace.input}
         aria-label={label}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? undefined : 'cell-problem'}

@@ -27,10 +27,14 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps would end ${estimate(-detail.rir)} below failure. Rest longer, ask fewer reps, or hold RIR.`;
     case 'too easy to count':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets end more than ${figure(detail.threshold)} from failure and do not count.`;
-    case 'equipment':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} needs ${listed(detail.missing)}; ${detail.place} has none.`;
+    case 'equipment': {
+      const needs = detail.lacks.map(
+        ({ exerciseId, missing }) => `${names(exerciseId)} needs ${listed(missing)}`,
+      );
+      return `${detail.place} lacks something for ${detail.session}: ${listed(needs)}.`;
+    }
     case 'irritated joint':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} stresses the ${detail.joint}, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.`;
+      return `${capital(listed(detail.exerciseIds.map(names)))} ${detail.exerciseIds.length === 1 ? 'stresses' : 'stress'} the ${detail.joint}, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.`;
     case 'stale load':
       return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
   }
