@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, openBlock, openPalette, openProfile, test } from './coach';
+import { answers, expect, openBlock, openPalette, openProfile, test } from './coach';
 
 interface Violation {
   readonly id: string;
@@ -68,6 +68,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('dialog')).toContainText('each side');
     expect(await serious(page)).toEqual([]);
     await page.goto('/library#hack-squat');
+    await answers(page);
     await expect(page.getByRole('heading', { name: 'Hack squat' })).toBeVisible();
     expect(await serious(page)).toEqual([]);
     await page.getByRole('button', { name: 'Copy as my own' }).click();

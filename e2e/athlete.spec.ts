@@ -1,4 +1,4 @@
-import { expect, openBlock, openPalette, openProfile, press, signIn, test } from './coach';
+import { answers, expect, openBlock, openPalette, openProfile, press, signIn, test } from './coach';
 
 test('a change says what it alters in the running block before it is kept, and survives a reload', async ({
   coach: page,
@@ -10,6 +10,7 @@ test('a change says what it alters in the running block before it is kept, and s
     await page.getByLabel('Longest session, minutes').fill('45');
     await expect(effects).toContainText('the limit is 45');
     await page.reload();
+    await answers(page);
     await expect(page.getByText('Changed, not kept')).toBeVisible();
     await expect(page.getByLabel('Longest session, minutes')).toHaveValue('45');
     await page.getByRole('button', { name: 'Discard' }).click();
@@ -109,11 +110,13 @@ test('archived athletes leave the roster and come back; erased ones are gone', a
   await expect(page.getByText('5 athletes')).toBeVisible();
   await page.getByRole('button', { name: '1 archived' }).click();
   await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
+  await answers(page);
   await page.getByRole('button', { name: 'Put back on the roster' }).click();
   await page.waitForURL('**/desk');
   await expect(page.getByText('6 athletes')).toBeVisible();
 
   await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
+  await answers(page);
   await page.getByRole('button', { name: 'Erase …' }).click();
   const dialog = page.getByRole('dialog', { name: 'Erase Tobiasz Lewin' });
   await expect(dialog.getByRole('button', { name: 'Erase for good' })).toBeDisabled();
@@ -126,6 +129,7 @@ test('archived athletes leave the roster and come back; erased ones are gone', a
 
 test('an own exercise that is edited offers to update the blocks that use it', async ({ coach: page }) => {
   await page.goto('/library');
+  await answers(page);
   await page.getByLabel('Find exercises').fill('towel');
   await expect(page.getByRole('article', { name: 'towel-grip row' })).toContainText(
     'Ilmari Koskela, Rings and bars',

@@ -42,11 +42,16 @@ export async function openPalette(page: Page): Promise<Locator> {
   return dialog;
 }
 
+/** Waits until the screen answers to keys and clicks. */
+export async function answers(page: Page): Promise<void> {
+  await expect(page.locator('main[data-ready="true"]')).toBeVisible();
+}
+
 /** Opens an athlete's profile; resolves once it can be worked with. */
 export async function openProfile(page: Page, athlete: string): Promise<void> {
   await page.getByRole('link', { name: `Profile of ${athlete}` }).click();
   await page.waitForURL('**/athletes/**');
-  await expect(page.getByText('Nothing changed')).toBeVisible();
+  await answers(page);
 }
 
 /** Presses keys one after another. */

@@ -27,3 +27,8 @@ export function decodeBlock(unchecked: unknown): Result<Block> {
 export function encodeBlock(block: Block): string {
   return JSON.stringify(block);
 }
+
+/** The document's shape as JSON Schema, for editors and other programs. What its figures may be is in block-rules. */
+export function blockJsonSchema(): Record<string, unknown> {
+  return z.toJSONSchema(blockSchema, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>;
+}

@@ -12,6 +12,7 @@ export const BOUNDS = {
   reps: { low: 1, high: 300 },
   rest: { low: 0, high: 900 },
   deloadSets: { low: 0.1, high: 1 },
+  pauseDays: { low: 1, high: 60 },
 } as const;
 
 function outside(
@@ -87,6 +88,14 @@ export function settingsProblems(block: BlockSettings): readonly Problem[] {
     ...outside('block/rir', 'RIR', first, BOUNDS.rir),
     ...outside('block/rir', 'RIR', last, BOUNDS.rir),
     ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
+    ...block.activities.flatMap(({ id, name, day }) => [
+      ...(name.trim() === '' ? [{ code: 'name-missing' as const, path: `activity/${id}/name` }] : []),
+      ...outside(`activity/${id}/day`, 'day', day, { low: 0, high: block.cycleDays - 1 }),
+    ]),
+    ...block.pauses.flatMap(({ after, days }) => [
+      ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),
+      ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
+    ]),
     ...(block.deload === null
       ? []
       : outside('block/deload', 'deload', block.deload.sets, BOUNDS.deloadSets, false)),

@@ -6,6 +6,7 @@ import { techniqueSchema } from '../techniques/registry';
 import { GOALS } from '../volume/goal';
 import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
 import { BLOCK_FORMAT, BLOCK_VERSION } from './block';
+import { SHAPES } from './templates/template';
 
 /** The shape of the document. What the figures may be is in block-rules, where it can be said in a sentence. */
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
@@ -46,6 +47,7 @@ export const sessionShape = {
   name: text,
   day: z.int(),
   place: z.string().max(64).nullable().default(null),
+  optional: z.boolean().default(false),
   slots: z.array(slotSchema).max(60),
 } as const;
 export const sessionSchema = z.strictObject(sessionShape);
@@ -54,12 +56,29 @@ export const settingsShape = {
   name: text,
   startDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/),
   cycleDays: z.int(),
+  shape: z.enum(SHAPES).nullable().default(null),
   weeks: z.int(),
   rir: z.strictObject({ first: number, last: number }),
   deload: z.strictObject({ kind: z.literal('fewer sets'), sets: number }).nullable(),
   crediting: z.enum(CREDITING_SCHOOLS),
   landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),
   time: z.enum(['realistic', 'strict']),
+  activities: z
+    .array(
+      z.strictObject({ id, day: z.int(), name: z.string().max(80), hard: z.boolean(), legs: z.boolean() }),
+    )
+    .max(60)
+    .default([]),
+  pauses: z
+    .array(z.strictObject({ after: z.int(), days: z.int() }))
+    .max(20)
+    .default([]),
+  dismissed: z
+    .array(
+      z.strictObject({ finding: z.string().max(300), facts: z.string().max(32), note: z.string().max(400) }),
+    )
+    .max(300)
+    .default([]),
   conventions: z.partialRecord(z.enum(CONVENTION_IDS as [string, ...string[]]), number),
   goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
 } as const;

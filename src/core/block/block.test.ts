@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { block, session, slot } from '../testing/fixtures';
 import { applyEdit } from './apply-edit';
-import { type Block, findSlot, sessionsInOrder } from './block';
+import { type Block, findSlot, sessionsInOrder, weekStart } from './block';
 import { decodeBlock, encodeBlock } from './block-codec';
 import { collides } from './collision';
 import { type Edit, editSchema } from './edit';
@@ -284,7 +284,29 @@ describe('history', () => {
 test('a block of version 1 is read as one without variants, places and set targets', () => {
   const now = block([session('a', 0, [slot('1', 'leg-press')])]);
   const old = JSON.parse(JSON.stringify(now), (key, value) =>
-    ['variant', 'setTargets', 'place', 'landmarks'].includes(key) ? undefined : value,
+    [
+      'variant',
+      'setTargets',
+      'place',
+      'optional',
+      'landmarks',
+      'activities',
+      'pauses',
+      'dismissed',
+      'shape',
+    ].includes(key)
+      ? undefined
+      : value,
   );
   expect(decodeBlock({ ...old, version: 1 })).toEqual({ ok: true, value: now });
+});
+
+test('a pause moves the weeks after it, and only those', () => {
+  const paused = block([], { startDate: '2026-11-02', pauses: [{ after: 2, days: 10 }] });
+  expect([1, 2, 3, 4].map((week) => weekStart(paused, week))).toEqual([
+    '2026-11-02',
+    '2026-11-09',
+    '2026-11-26',
+    '2026-12-03',
+  ]);
 });

@@ -1,10 +1,11 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { LocalDate } from '../calendar';
+import { addDays, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { Weight } from '../loading/weight';
 import type { TechniqueParameters } from '../techniques/registry';
 import type { Goal } from '../volume/goal';
 import type { Crediting, LandmarkSchool } from '../volume/schools';
+import type { Shape } from './templates/template';
 
 export const BLOCK_FORMAT = 'dense-ladder/block';
 export const BLOCK_VERSION = 2;
@@ -68,7 +69,33 @@ export interface Session {
   readonly day: number;
   /** Where it is trained, by the athlete's place id; null: their usual place. */
   readonly place: string | null;
+  /** Done when there is time and energy: planned, but counted in nothing. */
+  readonly optional: boolean;
   readonly slots: readonly Slot[];
+}
+
+/** Cardio or other sport on a day of the cycle. */
+export interface Activity {
+  readonly id: string;
+  readonly day: number;
+  readonly name: string;
+  readonly hard: boolean;
+  /** Whether the legs do it. */
+  readonly legs: boolean;
+}
+
+/** Days off between two weeks of a running block. */
+export interface Pause {
+  /** The week after which it falls. */
+  readonly after: number;
+  readonly days: number;
+}
+
+/** A finding the coach has put aside, with why; it stays quiet until its facts change. */
+export interface Dismissal {
+  readonly finding: string;
+  readonly facts: string;
+  readonly note: string;
 }
 
 /** What belongs to the block as a whole. */
@@ -78,6 +105,8 @@ export interface BlockSettings {
   readonly startDate: LocalDate;
   /** Days in one pass of the cycle. */
   readonly cycleDays: number;
+  /** The split it was laid out by; null for one of its own. */
+  readonly shape: Shape | null;
   /** Building weeks, the deload not counted. */
   readonly weeks: number;
   /** RIR of the first and of the last building week. */
@@ -90,6 +119,9 @@ export interface BlockSettings {
   readonly time: 'realistic' | 'strict';
   /** Figures this block sets differently from the convention. */
   readonly conventions: Partial<Conventions>;
+  readonly activities: readonly Activity[];
+  readonly pauses: readonly Pause[];
+  readonly dismissed: readonly Dismissal[];
   /** Muscles not named here follow the athlete's own goals. */
   readonly goals: Readonly<Partial<Record<Muscle, Goal>>>;
 }
@@ -109,6 +141,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     name,
     startDate,
     cycleDays: 7,
+    shape: null,
     weeks: 6,
     rir: { first: 3, last: 1 },
     deload: { kind: 'fewer sets', sets: 0.4 },
@@ -116,9 +149,18 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     landmarks: 'ramped',
     time: 'realistic',
     conventions: {},
+    activities: [],
+    pauses: [],
+    dismissed: [],
     goals: {},
     sessions: [],
   };
+}
+
+/** First day of a week, pauses before it included. */
+export function weekStart(block: Pick<Block, 'startDate' | 'cycleDays' | 'pauses'>, week: number): LocalDate {
+  const paused = block.pauses.reduce((sum, { after, days }) => sum + (after < week ? days : 0), 0);
+  return addDays(block.startDate, (week - 1) * block.cycleDays + paused);
 }
 
 /** Sessions in the order they are trained. */

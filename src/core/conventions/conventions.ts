@@ -282,6 +282,42 @@ export const CONVENTIONS = {
     default: 8,
     reason: 'Further sets in one session add fatigue, not growth.',
   },
+  sessionHeavyCap: {
+    name: 'Most heavy sets of a muscle in a session',
+    unit: 'sets',
+    default: 4,
+    reason: 'Further sets at six reps or fewer tax joints more than they add.',
+  },
+  balanceLeast: {
+    name: 'Least ratio of opposing sides',
+    unit: '×',
+    default: 0.67,
+    reason: 'Less than two to three on one side shows in posture and joints.',
+  },
+  balanceMost: {
+    name: 'Most ratio of opposing sides',
+    unit: '×',
+    default: 1.5,
+    reason: 'More than three to two on one side shows in posture and joints.',
+  },
+  noviceCompounds: {
+    name: 'Compounds of a novice',
+    unit: '%',
+    default: 60,
+    reason: 'Novices grow most from what trains many muscles at once.',
+  },
+  seriousSessions: {
+    name: 'Sessions of a serious phase',
+    unit: '×/week',
+    default: 4,
+    reason: 'Serious gaining or cutting needs the work spread out.',
+  },
+  buildingWeeks: {
+    name: 'Most building weeks before a deload',
+    unit: 'weeks',
+    default: 8,
+    reason: 'Intermediate athletes gather more fatigue than they notice.',
+  },
   weekAddition: {
     name: 'Most sets added to a muscle in a week',
     unit: 'sets',

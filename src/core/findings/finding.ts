@@ -1,5 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { Athlete } from '../athlete/athlete';
+import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { Conventions } from '../conventions/conventions';
@@ -52,9 +52,68 @@ export type FindingDetail =
   | {
       readonly rule: 'order';
       readonly session: string;
-      readonly isolation: string;
-      readonly compound: string;
+      readonly early: string;
+      readonly late: string;
+      readonly why: 'skill first' | 'compound first' | 'triceps first';
+    }
+  | {
+      readonly rule: 'spine back to back';
+      readonly first: string;
+      readonly second: string;
+      readonly before: string;
+      readonly after: string;
+    }
+  | { readonly rule: 'legs before upper'; readonly first: string; readonly second: string }
+  | {
+      readonly rule: 'tired helpers';
+      readonly first: string;
+      readonly second: string;
       readonly muscle: Muscle;
+      readonly what: string;
+    }
+  | { readonly rule: 'tired legs'; readonly activity: string; readonly session: string }
+  | { readonly rule: 'rest days'; readonly days: number }
+  | { readonly rule: 'unavailable day'; readonly session: string; readonly day: number }
+  | {
+      readonly rule: 'session dose';
+      readonly session: string;
+      readonly muscle: Muscle;
+      readonly sets: number;
+      readonly limit: number;
+      readonly heavy: boolean;
+    }
+  | { readonly rule: 'small after compounds'; readonly muscle: Muscle; readonly compound: string }
+  | {
+      readonly rule: 'too few sessions';
+      readonly times: number;
+      readonly needed: number;
+      readonly phase: Phase;
+    }
+  | {
+      readonly rule: 'balance';
+      readonly sides: readonly [string, string];
+      readonly sets: number;
+      readonly against: number;
+      readonly least: number;
+      readonly most: number;
+    }
+  | { readonly rule: 'compound share'; readonly share: number; readonly wanted: number }
+  | { readonly rule: 'uneven days'; readonly upper: number; readonly lower: number }
+  | { readonly rule: 'priority place'; readonly muscle: Muscle }
+  | { readonly rule: 'building weeks'; readonly weeks: number; readonly most: number }
+  | {
+      readonly rule: 'skill frequency';
+      readonly skill: string;
+      readonly times: number;
+      readonly most: number;
+    }
+  | { readonly rule: 'split'; readonly shape: string; readonly level: Level; readonly from: Level }
+  | {
+      readonly rule: 'prerequisite';
+      readonly shape: string;
+      readonly exerciseId: string;
+      readonly reps: number;
+      readonly known: number | null;
     }
   | {
       readonly rule: 'beyond failure';
@@ -103,7 +162,19 @@ export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'add a set'; readonly exerciseId: string }
   | { readonly does: 'drop sets'; readonly sets: number; readonly exerciseIds: readonly string[] }
   | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
+  | {
+      readonly does: 'fit session';
+      readonly minutes: number;
+      readonly sets: number;
+      /** Slots whose rest is cut. */
+      readonly rests: number;
+      readonly exerciseIds: readonly string[];
+    }
   | { readonly does: 'hold RIR'; readonly exerciseId: string }
+  | { readonly does: 'swap sessions'; readonly session: string; readonly other: string }
+  | { readonly does: 'move slot to session'; readonly exerciseId: string; readonly session: string }
+  | { readonly does: 'move slot first'; readonly exerciseId: string }
+  | { readonly does: 'shorten block'; readonly weeks: number }
   | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
 );
 

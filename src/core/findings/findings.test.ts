@@ -170,7 +170,7 @@ describe('session length', () => {
     const busy = athlete({ minutes: 45 });
     const [finding] = about('session length', long, busy);
     expect(finding?.detail).toMatchObject({ limit: 45, session: 'Session a' });
-    expect(finding?.fixes[0]?.does).toBe('drop sets');
+    expect(finding?.fixes[0]?.does).toBe('fit session');
     expect(finding && mended(long, finding, busy).gone).toBe(true);
   });
 
@@ -186,7 +186,7 @@ describe('order', () => {
     const [finding] = about('order', wrong);
     expect(finding).toMatchObject({
       severity: 'note',
-      detail: { isolation: 'leg-extension', compound: 'leg-press', muscle: 'quads' },
+      detail: { early: 'leg-extension', late: 'leg-press', why: 'compound first' },
     });
     expect(finding && mended(wrong, finding).gone).toBe(true);
   });

@@ -2,20 +2,46 @@ import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
 import { conventionsWith } from '../conventions/conventions';
 import { inVariant } from '../exercises/variant';
+import { factsHash } from '../hash';
 import type { ExerciseLookup } from '../unfold/unfold';
+import { balance } from './balance';
+import { buildingWeeks } from './building-weeks';
+import { compoundShare } from './compound-share';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { type Check, type CheckInput, type Finding, SEVERITIES } from './finding';
 import { frequency } from './frequency';
 import { irritatedJoint } from './irritated-joint';
+import { legsBeforeUpper } from './legs-before-upper';
+import { calendarFixes } from './move-session';
+import { priorityPlace } from './priority-place';
 import { recoveryGap } from './recovery-gap';
+import { restDays } from './rest-days';
+import { sessionDose } from './session-dose';
 import { sessionLength } from './session-length';
 import { setEfforts } from './set-efforts';
+import { skillFrequency } from './skill-frequency';
+import { smallAfterCompounds } from './small-after-compounds';
+import { spineBackToBack } from './spine-back-to-back';
+import { splitFit } from './split-fit';
 import { staleLoad } from './stale-load';
+import { tiredHelpers } from './tired-helpers';
+import { tooFewSessions } from './too-few-sessions';
+import { unavailableDay } from './unavailable-day';
+import { unevenDays } from './uneven-days';
 import { weeklyVolume } from './weekly-volume';
 
-const CHECKS: readonly Check[] = [
+/** Checks that look at the days alone: moving a session may mend what they find. */
+const CALENDAR: readonly Check[] = [
   recoveryGap,
+  spineBackToBack,
+  tiredHelpers,
+  legsBeforeUpper,
+  restDays,
+  unavailableDay,
+];
+
+const OTHERS: readonly Check[] = [
   weeklyVolume,
   sessionLength,
   staleLoad,
@@ -23,27 +49,71 @@ const CHECKS: readonly Check[] = [
   equipmentMissing,
   irritatedJoint,
   frequency,
+  skillFrequency,
+  sessionDose,
+  balance,
   exerciseOrder,
+  smallAfterCompounds,
+  priorityPlace,
+  compoundShare,
+  unevenDays,
+  tooFewSessions,
+  buildingWeeks,
+  splitFit,
 ];
 
-/** Runs every check on the first week that can still change; what needs a person first comes first. A block without slots has none. */
-export function check(input: {
+export interface CheckedBlock {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly ladder: CheckInput['ladder'];
   readonly exercises: ExerciseLookup;
-}): readonly Finding[] {
-  const { block, athlete, ladder, exercises } = input;
+}
+
+/** What the checks of the calendar find, without fixes. */
+export function calendarFindings(input: CheckInput): readonly Finding[] {
+  return CALENDAR.flatMap((one) => one(input));
+}
+
+/** A short name for a finding's facts: a finding put aside stays quiet until it changes. */
+export function findingFacts({ detail }: Finding): string {
+  return factsHash([JSON.stringify(detail)]);
+}
+
+/** Runs every check on the first week that can still change; what needs a person first comes first, what was put aside is left out. */
+export function check(input: CheckedBlock): readonly Finding[] {
+  const aside = new Set(input.block.dismissed.map(({ finding, facts }) => `${finding} ${facts}`));
+  return aside.size === 0
+    ? checkAll(input)
+    : checkAll(input).filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
+}
+
+/** The same with those put aside. A block without slots has none. */
+export function checkAll(input: CheckedBlock): readonly Finding[] {
+  const context = checkInput(input);
+  if (context === undefined) return [];
+  const calendar = calendarFindings(context).map((finding): Finding => {
+    const { sessionId } = finding.place;
+    return sessionId === undefined
+      ? finding
+      : { ...finding, fixes: calendarFixes(finding, sessionId, context, CALENDAR) };
+  });
+  return [...calendar, ...OTHERS.flatMap((one) => one(context))].sort(
+    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
+  );
+}
+
+/** What checks look at: the first week that can still change. Undefined where there is nothing to judge yet. */
+export function checkInput({ block, athlete, ladder, exercises }: CheckedBlock): CheckInput | undefined {
   // Issued weeks can no longer change: what can still be mended is judged.
   const rung =
     ladder.rungs.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
     ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek);
-  if (rung === undefined || block.sessions.every((session) => session.slots.length === 0)) return [];
+  if (rung === undefined || block.sessions.every((session) => session.slots.length === 0)) return undefined;
   const known = block.sessions
     .flatMap((session) => session.slots)
     .every((slot) => exercises(slot.exercise) !== undefined);
-  if (!known) return [];
-  const context: CheckInput = {
+  if (!known) return undefined;
+  return {
     block,
     athlete,
     ladder,
@@ -55,7 +125,4 @@ export function check(input: {
       return inVariant(exercise, variant);
     },
   };
-  return CHECKS.flatMap((one) => one(context)).sort(
-    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
-  );
 }

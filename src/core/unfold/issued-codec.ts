@@ -19,7 +19,12 @@ export function issuedFrom(stored: IssuedWeek): IssuedWeek {
     rung: {
       ...rung,
       sessions: rung.sessions.map(
-        (session): LadderSession => ({ ...session, place: null, slots: session.slots.map(slotFrom) }),
+        (session): LadderSession => ({
+          ...session,
+          place: null,
+          optional: false,
+          slots: session.slots.map(slotFrom),
+        }),
       ),
       muscles: Object.fromEntries(
         Object.entries(rung.muscles).map(([muscle, week]) => [muscle, muscleFrom(week)]),

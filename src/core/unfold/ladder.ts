@@ -54,6 +54,7 @@ export interface LadderSession {
   readonly day: number;
   /** The athlete's place id; null: their usual place. */
   readonly place: string | null;
+  readonly optional: boolean;
   readonly slots: readonly LadderSlot[];
   /** Seconds at the two ends of the rep ranges. */
   readonly seconds: { readonly low: number; readonly high: number };

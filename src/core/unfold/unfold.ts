@@ -1,9 +1,15 @@
 import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
 import { type Athlete, type Phase, phaseOn } from '../athlete/athlete';
 import { placeFor } from '../athlete/place';
-import { type Block, type ExerciseRef, type Session, type Slot, sessionsInOrder } from '../block/block';
+import {
+  type Block,
+  type ExerciseRef,
+  type Session,
+  type Slot,
+  sessionsInOrder,
+  weekStart,
+} from '../block/block';
 import { newSlot } from '../block/new-slot';
-import { addDays } from '../calendar';
 import { type Conventions, conventionsWith } from '../conventions/conventions';
 import { curveOf } from '../effort/curves';
 import type { RepMaxCurve } from '../effort/rep-max';
@@ -159,7 +165,7 @@ class Climb {
 
   private plan(week: number): LadderWeek {
     const deload = week > this.block.weeks;
-    const startDate = addDays(this.block.startDate, (week - 1) * this.block.cycleDays);
+    const startDate = weekStart(this.block, week);
     const phase = phaseOn(this.athlete, startDate);
     const gain = projectedGain(this.athlete.level, phase, this.conventions);
     const sessions = this.sessions.map((session) =>

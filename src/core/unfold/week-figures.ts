@@ -66,6 +66,7 @@ export function sessionFigures(
     name: session.name,
     day: session.day,
     place: session.place,
+    optional: session.optional,
     slots: withRamps,
     seconds: { low: time.low, high: time.high },
     whySeconds: { code: 'minutes', mode: block.time, ...time },
@@ -134,6 +135,7 @@ export function weekFigures(
   const sums = new Map<Muscle, Sums>();
   let performed = 0;
   for (const session of sessions) {
+    if (session.optional) continue;
     const inSession = new Map<Muscle, { fractional: number; direct: number }>();
     for (const slot of session.slots) {
       const { exercise } = facts(slot);

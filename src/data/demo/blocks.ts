@@ -32,6 +32,7 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
     name,
     day,
     place: null,
+    optional: false,
     slots: lines.map(([id, sets, low, high, changes]): Slot => {
       const exercise = typeof id === 'string' ? exerciseById(id) : id;
       if (exercise === undefined) throw new Error(`the demo names an unknown exercise: ${id}`);

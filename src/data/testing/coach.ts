@@ -38,9 +38,10 @@ export function smallBlock(): Block {
         name: 'A',
         day: 0,
         place: null,
+        optional: false,
         slots: [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')],
       },
-      { id: 'sb', name: 'B', day: 3, place: null, slots: [slot('b1', 'neutral-pulldown')] },
+      { id: 'sb', name: 'B', day: 3, place: null, optional: false, slots: [slot('b1', 'neutral-pulldown')] },
     ],
   };
 }

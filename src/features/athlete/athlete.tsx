@@ -10,6 +10,7 @@ import { type KeyList, KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { useReady } from '@/ui/use-ready';
 import { counted } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { Body } from './body';
@@ -47,6 +48,7 @@ export function AthleteScreen({
 }) {
   const tools = useDraft(data, actions.save);
   const { athlete, draft, dirty, keep } = tools;
+  const ready = useReady();
   const [face, setFace] = useState<Face>('Person');
   const [measurements, setMeasurements] = useState(data.measurements);
   const [erasing, setErasing] = useState(false);
@@ -95,7 +97,7 @@ export function AthleteScreen({
             </Link>
           )}
         </Bar>
-        <main className={own.main} key={tools.generation}>
+        <main className={own.main} key={tools.generation} data-ready={ready}>
           {face === 'Person' ? (
             <Person
               tools={tools}

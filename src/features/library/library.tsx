@@ -17,6 +17,7 @@ import { formClasses as form, Toggles } from '@/ui/form';
 import { type KeyList, KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
+import { useReady } from '@/ui/use-ready';
 import { counted, figure } from '@/ui/words/figures';
 import type { LibraryActions, LibraryData } from './contract';
 import { Detail } from './detail';
@@ -39,6 +40,7 @@ const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
 /** The Library: every exercise, found as you type, with what it credits; two side by side; the coach's own. */
 export function Library({ data, actions }: { readonly data: LibraryData; readonly actions: LibraryActions }) {
+  const ready = useReady();
   const [own, setOwn] = useState(data.own);
   const catalogue = useMemo(() => catalogueWith(own), [own]);
   const [filter, setFilter] = useState<Filter>(EVERYTHING);
@@ -118,7 +120,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
           New exercise
         </button>
       </Bar>
-      <main className={classes.work}>
+      <main className={classes.work} data-ready={ready}>
         <div className={classes.listSide}>
           <Filters filter={filter} places={data.places} onNarrow={narrow} />
           <p className={classes.count}>

@@ -104,7 +104,7 @@ test('holds are written in seconds, alone or with a load', () => {
 });
 
 test('a session’s day is a weekday or a number', () => {
-  const session = { id: 'x', name: 'X', day: 0, place: null, slots: [] };
+  const session = { id: 'x', name: 'X', day: 0, place: null, optional: false, slots: [] };
   expect(sessionEntry('day', 'thu', session)).toMatchObject({ ok: true, value: { field: 'day', value: 3 } });
   expect(sessionEntry('day', 'Thursday', session)).toMatchObject({ ok: true, value: { value: 3 } });
   expect(sessionEntry('day', '2', session)).toMatchObject({ ok: true, value: { value: 1 } });

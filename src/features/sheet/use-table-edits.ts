@@ -139,6 +139,7 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
         name: `Session ${block.sessions.length + 1}`,
         day: free,
         place: null,
+        optional: false,
         slots: [],
       };
       if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) return;

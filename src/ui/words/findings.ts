@@ -2,6 +2,12 @@ import type { Catalogue, FindingDetail, Fix, Proposal } from '@/core';
 import { BY_REPS, counted, estimate, figure, listed, setText } from './figures';
 import { capital, dayName, type ExerciseNames, namesOf } from './names';
 
+const ORDERS = {
+  'skill first': 'skills go first, while fresh',
+  'compound first': 'it tires the muscle that the compound needs',
+  'triceps first': 'in arm work triceps go before biceps',
+} as const;
+
 /** A finding as one sentence. */
 export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
@@ -22,7 +28,43 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'session length':
       return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.`;
     case 'order':
-      return `${detail.session}: ${names(detail.isolation)} tires ${detail.muscle} before ${names(detail.compound)}.`;
+      return `${detail.session}: ${names(detail.early)} stands before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
+    case 'spine back to back':
+      return `${capital(names(detail.before))} in ${detail.first} the day before ${names(detail.after)} in ${detail.second}: the lower back has not recovered.`;
+    case 'legs before upper':
+      return `${detail.first} right before ${detail.second}: back to back, the upper day goes first.`;
+    case 'tired helpers':
+      return `Direct ${detail.muscle} in ${detail.first} the day before ${detail.what} in ${detail.second}.`;
+    case 'tired legs':
+      return `Hard ${detail.activity} the day before ${detail.session}.`;
+    case 'rest days':
+      return `Rest: ${detail.days} days in a row while other sessions stand back to back.`;
+    case 'unavailable day':
+      return `${detail.session} falls on a ${dayName(detail.day % 7, 7)}, when the athlete cannot train.`;
+    case 'session dose':
+      return `${capital(detail.muscle)} gets ${figure(detail.sets, 1)} ${detail.heavy ? 'heavy ' : ''}hard sets in ${detail.session}; above ${figure(detail.limit)} they add fatigue, not growth.`;
+    case 'small after compounds':
+      return `${capital(detail.muscle)} always comes after ${names(detail.compound)} or the like has tired it.`;
+    case 'too few sessions':
+      return `Only ${figure(detail.times, 1)} sessions a week while ${detail.phase}; serious work is spread over ${figure(detail.needed)}.`;
+    case 'balance': {
+      const [one, other] = detail.sides;
+      return `${capital(one)} ${figure(detail.sets, 1)} against ${other} ${figure(detail.against, 1)} sets a week: outside ${figure(detail.least)} to ${figure(detail.most)}.`;
+    }
+    case 'compound share':
+      return `Compounds are ${figure(detail.share, 0)} % of the hard sets; a novice does best with ${figure(detail.wanted)} % or more.`;
+    case 'uneven days':
+      return `Upper days have ${figure(detail.upper, 1)} sets on average, lower days ${figure(detail.lower, 1)}: more than a third apart.`;
+    case 'priority place':
+      return `${capital(detail.muscle)} has priority but is never first or second in a session.`;
+    case 'building weeks':
+      return `Building for ${detail.weeks} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
+    case 'skill frequency':
+      return `${capital(detail.skill)} ${figure(detail.times, 1)}× a week: work on straight arms needs more rest than ${detail.most}× leaves.`;
+    case 'split':
+      return `A split by ${detail.shape} suits ${detail.from} athletes; this one is ${detail.level}.`;
+    case 'prerequisite':
+      return `${capital(detail.shape)} asks for ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.known === null ? 'none are on record' : `${detail.known} are on record`}.`;
     case 'beyond failure':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps would end ${estimate(-detail.rir)} below failure. Rest longer, ask fewer reps, or hold RIR.`;
     case 'too easy to count':
@@ -53,6 +95,21 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
         : `Drop ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
+    case 'swap sessions':
+      return `Exchange ${fix.session} and ${fix.other}`;
+    case 'move slot to session':
+      return `Move ${names(fix.exerciseId)} to ${fix.session}`;
+    case 'move slot first':
+      return `Move ${names(fix.exerciseId)} up`;
+    case 'shorten block':
+      return `Shorten to ${counted(fix.weeks, 'week')}`;
+    case 'fit session': {
+      const parts = [
+        ...(fix.sets > 0 ? [`${counted(fix.sets, 'set')} less`] : []),
+        ...(fix.rests > 0 ? [`shorter rests in ${counted(fix.rests, 'slot')}`] : []),
+      ];
+      return `Fit into ${fix.minutes} min: ${listed(parts)}`;
+    }
     case 'hold RIR':
       return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':

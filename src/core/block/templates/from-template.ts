@@ -1,0 +1,84 @@
+import type { Athlete } from '../../athlete/athlete';
+import { lacking, placeFor } from '../../athlete/place';
+import type { Catalogue } from '../../exercises/catalogue';
+import type { Exercise } from '../../exercises/exercise';
+import { withSetCount } from '../../techniques/registry';
+import { type Block, emptyBlock, type Session, type Slot } from '../block';
+import { newSlot } from '../new-slot';
+import type { Template, TemplateSlot } from './template';
+
+/** What a new block is laid out with. */
+export interface LayOut {
+  readonly athlete: Athlete;
+  readonly catalogue: Pick<Catalogue, 'newest'>;
+  readonly newId: () => string;
+}
+
+/** The first wish that the place has and that spares the irritated joints; else the first that the place has. */
+function chosen(
+  { wishes }: TemplateSlot,
+  taken: ReadonlySet<string>,
+  { athlete, catalogue }: LayOut,
+): Exercise | undefined {
+  const place = placeFor(athlete, null);
+  const sore = new Set(athlete.joints.map(({ joint }) => joint));
+  const here = wishes
+    .flatMap((id) => catalogue.newest(id) ?? [])
+    .filter((exercise) => lacking(exercise, place).length === 0);
+  const spared = here.filter(({ joints }) => !joints.some((joint) => sore.has(joint)));
+  const [first] = spared.length > 0 ? spared : here;
+  return spared.find(({ id }) => !taken.has(id)) ?? here.find(({ id }) => !taken.has(id)) ?? first;
+}
+
+/**
+ * A block from a template: its sessions with the exercises that the athlete's usual place allows. What the place has
+ * nothing for is left out; a template's day stays where it is.
+ */
+export function fromTemplate(template: Template, block: Block, layOut: LayOut): Block {
+  const sessions = template.sessions.map((session): Session => {
+    const taken = new Set<string>();
+    const slots = session.slots.flatMap((slot): Slot[] => {
+      const exercise = chosen(slot, taken, layOut);
+      if (exercise === undefined || taken.has(exercise.id)) return [];
+      taken.add(exercise.id);
+      const made = newSlot(layOut.newId(), exercise);
+      return [
+        {
+          ...made,
+          technique: withSetCount(made.technique, slot.sets),
+          range: exercise.measure === 'seconds' ? made.range : slot.range,
+        },
+      ];
+    });
+    return { id: layOut.newId(), name: session.name, day: session.day, place: null, optional: false, slots };
+  });
+  return { ...block, cycleDays: template.cycleDays, shape: template.shape, sessions };
+}
+
+/** A copy of a block for an athlete: new ids, their places and loads; what was done and put aside stays behind. */
+export function copyBlock(
+  source: Block,
+  settings: Pick<Block, 'name' | 'startDate'>,
+  newId: () => string,
+): Block {
+  return {
+    ...emptyBlock(settings.name, settings.startDate),
+    cycleDays: source.cycleDays,
+    shape: source.shape,
+    weeks: source.weeks,
+    rir: source.rir,
+    deload: source.deload,
+    crediting: source.crediting,
+    landmarks: source.landmarks,
+    time: source.time,
+    conventions: source.conventions,
+    goals: source.goals,
+    activities: source.activities.map((activity) => ({ ...activity, id: newId() })),
+    sessions: source.sessions.map((session) => ({
+      ...session,
+      id: newId(),
+      place: null,
+      slots: session.slots.map((slot) => ({ ...slot, id: newId(), start: null })),
+    })),
+  };
+}

@@ -1,0 +1,84 @@
+import type { Muscle } from '../anatomy/muscle';
+import { isIn } from '../anatomy/roll-up';
+import { credits, type Exercise, primeMovers } from '../exercises/exercise';
+import type { LadderSession, LadderSlot } from '../unfold/ladder';
+import type { CheckInput } from './finding';
+
+/** A planned slot with its exercise and its hard sets. */
+export interface SeenSlot {
+  readonly slot: LadderSlot;
+  readonly exercise: Exercise;
+  readonly hard: number;
+}
+
+/** A session of the cycle as the calendar checks see it. */
+export interface SeenSession {
+  readonly session: LadderSession;
+  readonly slots: readonly SeenSlot[];
+  /** Hard sets credited to each muscle, fractional. */
+  readonly credit: ReadonlyMap<Muscle, number>;
+  /** Which half of the body most of its direct hard sets train. */
+  readonly half: 'upper' | 'lower' | 'whole';
+}
+
+/** From this share of a session's sets on, the session belongs to one half of the body. */
+const HALF_SHARE = 0.7;
+
+const seen = new WeakMap<LadderSession, SeenSession>();
+
+/** The sessions that count, by day; two of one day in the order they are trained. */
+export function sessionsOf(input: CheckInput): readonly SeenSession[] {
+  return input.week.sessions
+    .filter(({ optional }) => !optional)
+    .map((session) => {
+      const known = seen.get(session) ?? see(session, input);
+      seen.set(session, known);
+      return known;
+    });
+}
+
+function see(session: LadderSession, input: CheckInput): SeenSession {
+  const slots = session.slots.map((slot) => ({
+    slot,
+    exercise: input.exerciseOf(slot),
+    hard: slot.sets.filter(({ hard }) => hard).length,
+  }));
+  const credit = new Map<Muscle, number>();
+  let [upper, lower] = [0, 0];
+  for (const { exercise, hard } of slots) {
+    for (const [muscle, share] of credits(exercise))
+      credit.set(muscle, (credit.get(muscle) ?? 0) + hard * share);
+    const movers = primeMovers(exercise);
+    if (movers.some((muscle) => isIn('upper', muscle))) upper += hard;
+    if (movers.some((muscle) => isIn('lower', muscle))) lower += hard;
+  }
+  const all = upper + lower;
+  const half =
+    all > 0 && upper / all >= HALF_SHARE ? 'upper' : all > 0 && lower / all >= HALF_SHARE ? 'lower' : 'whole';
+  return { session, slots, credit, half };
+}
+
+/** A session and one trained the day after it. */
+export interface DayPair {
+  readonly first: SeenSession;
+  readonly second: SeenSession;
+}
+
+/** Sessions of neighbouring days, the cycle wrapping round. */
+export function dayPairs(input: CheckInput): readonly DayPair[] {
+  const { cycleDays } = input.block;
+  const sessions = sessionsOf(input);
+  return sessions.flatMap((first) =>
+    sessions
+      .filter((second) => (second.session.day - first.session.day + cycleDays) % cycleDays === 1)
+      .map((second) => ({ first, second })),
+  );
+}
+
+/** Direct hard sets of a muscle in a session. */
+export function direct({ slots }: SeenSession, muscle: Muscle): number {
+  return slots.reduce(
+    (sum, { exercise, hard }) => sum + (primeMovers(exercise).includes(muscle) ? hard : 0),
+    0,
+  );
+}

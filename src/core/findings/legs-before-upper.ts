@@ -1,0 +1,17 @@
+import { dayPairs } from './cycle';
+import type { Check, Finding } from './finding';
+
+/** A leg day directly before an upper day: back to back, the upper day goes first. */
+export const legsBeforeUpper: Check = (input) =>
+  dayPairs(input).flatMap(({ first, second }): Finding[] => {
+    if (first.half !== 'lower' || second.half !== 'upper') return [];
+    return [
+      {
+        id: `legs-before-upper/${first.session.sessionId}/${second.session.sessionId}`,
+        severity: 'note',
+        place: { sessionId: first.session.sessionId },
+        detail: { rule: 'legs before upper', first: first.session.name, second: second.session.name },
+        fixes: [],
+      },
+    ];
+  });

@@ -1,0 +1,61 @@
+import { MUSCLES } from '../anatomy/muscle';
+import { isIn } from '../anatomy/roll-up';
+import { contribution, primeMovers } from '../exercises/exercise';
+import { sessionsOf } from './cycle';
+import type { Check, Finding, Fix } from './finding';
+
+/** From this share on a compound tires the muscle that comes after it. */
+const TIRES = 0.5;
+
+/** A growing small muscle whose direct work always comes right after compounds that tire it; arms go well on leg days. */
+export const smallAfterCompounds: Check = (input) => {
+  const sessions = sessionsOf(input);
+  return MUSCLES.filter(
+    (muscle) => isIn('small', muscle) && input.week.muscles[muscle].goal !== 'hold',
+  ).flatMap((muscle): Finding[] => {
+    const places = sessions.flatMap(({ session, slots }) =>
+      slots.flatMap(({ slot, exercise, hard }, at) => {
+        if (hard === 0 || exercise.kind !== 'isolation' || !primeMovers(exercise).includes(muscle)) return [];
+        const tired = slots
+          .slice(0, at)
+          .find((one) => one.exercise.kind === 'compound' && contribution(one.exercise, muscle) >= TIRES);
+        return [{ session, slot, exercise, tired: tired?.exercise }];
+      }),
+    );
+    const [first] = places;
+    if (first?.tired === undefined || places.length < 2 || places.some(({ tired }) => tired === undefined))
+      return [];
+    const limit = input.athlete.minutes * 60;
+    const room = sessions.find(
+      ({ session, half, slots }) =>
+        half === 'lower' &&
+        !slots.some(({ exercise }) => contribution(exercise, muscle) >= TIRES) &&
+        session.seconds.high + first.slot.sets.length * (first.slot.rest + 60) <= limit,
+    );
+    const fixes: readonly Fix[] =
+      room === undefined
+        ? []
+        : [
+            {
+              does: 'move slot to session',
+              exerciseId: first.exercise.id,
+              session: room.session.name,
+              edit: {
+                kind: 'slot/move',
+                slot: first.slot.slotId,
+                session: room.session.sessionId,
+                after: room.slots.at(-1)?.slot.slotId ?? null,
+              },
+            },
+          ];
+    return [
+      {
+        id: `small-after-compounds/${muscle}`,
+        severity: 'note',
+        place: { sessionId: first.session.sessionId, slotId: first.slot.slotId, muscle },
+        detail: { rule: 'small after compounds', muscle, compound: first.tired.id },
+        fixes,
+      },
+    ];
+  });
+};

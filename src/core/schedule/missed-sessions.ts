@@ -1,0 +1,178 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { type SeenSession, sessionsOf } from '../findings/cycle';
+import type { CheckInput, Finding } from '../findings/finding';
+import { calendarFindings } from '../findings/registry';
+
+/** Where the pass of a cycle stands. Days are days of the cycle. */
+export interface Situation {
+  /** Sessions that were trained. */
+  readonly done: ReadonlySet<string>;
+  /** The first day that can still be used. */
+  readonly today: number;
+  /** Days on which nothing can be trained any more. */
+  readonly gone: ReadonlySet<number>;
+}
+
+export interface Move {
+  readonly sessionId: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** One way to go on. */
+export interface MissedOption {
+  readonly kind: 'move' | 'merge' | 'drop';
+  readonly moves: readonly Move[];
+  /** Sessions that are left out, or whose best slots go into another. */
+  readonly left: readonly string[];
+  /** The session that takes the slots of a merged one, and which. */
+  readonly into: { readonly sessionId: string; readonly slotIds: readonly string[] } | null;
+  /** Weekly sets each muscle loses. */
+  readonly cost: ReadonlyMap<Muscle, number>;
+  /** Rules of the calendar that it breaks and the plan as written did not. */
+  readonly breaks: readonly Finding[];
+}
+
+const MOST_OPTIONS = 3;
+
+/**
+ * Proposes how to go on when sessions were missed, or when days are gone beforehand: the arrangement on the days left
+ * that keeps gaps and day-order rules and moves the fewest sessions; if none fits, two sessions merged, trimmed to
+ * priority slots and the time limit; then the least valuable one left out.
+ * @returns two or three options, best first; none when nothing was missed and no day in use is gone
+ */
+export function missedSessionOptions(input: CheckInput, situation: Situation): readonly MissedOption[] {
+  const sessions = sessionsOf(input);
+  const open = sessions.filter(({ session }) => !situation.done.has(session.sessionId));
+  const fine = ({ session }: SeenSession) =>
+    session.day >= situation.today && !situation.gone.has(session.day);
+  if (open.length === 0 || open.every(fine)) return [];
+  const days = Array.from({ length: input.block.cycleDays }, (_, day) => day).filter(
+    (day) => day >= situation.today && !situation.gone.has(day),
+  );
+  const usual = new Set(calendarFindings(input).map(({ id }) => id));
+  const arrange = (kept: readonly SeenSession[]) => bestArrangement(kept, days, input, usual);
+
+  const options: MissedOption[] = [];
+  const whole = arrange(open);
+  if (whole !== undefined) options.push({ kind: 'move', ...whole, left: [], into: null, cost: new Map() });
+  if (whole === undefined || whole.breaks.length > 0) {
+    const merged = mergedOption(open, arrange, input);
+    if (merged !== undefined) options.push(merged);
+  }
+  const least = [...open].sort((a, b) => value(a, input) - value(b, input))[0];
+  if (least !== undefined && open.length > 1) {
+    const rest = arrange(open.filter((one) => one !== least));
+    if (rest !== undefined)
+      options.push({
+        kind: 'drop',
+        ...rest,
+        left: [least.session.sessionId],
+        into: null,
+        cost: weekly(least.credit, input),
+      });
+  }
+  return options.sort((a, b) => a.breaks.length - b.breaks.length).slice(0, MOST_OPTIONS);
+}
+
+interface Arrangement {
+  readonly moves: readonly Move[];
+  readonly breaks: readonly Finding[];
+}
+
+/** The assignment of sessions to days that breaks least, then moves fewest, then shifts them least. */
+function bestArrangement(
+  kept: readonly SeenSession[],
+  days: readonly number[],
+  input: CheckInput,
+  usual: ReadonlySet<string>,
+): Arrangement | undefined {
+  if (kept.length > days.length) return undefined;
+  const stay = input.week.sessions.filter(
+    ({ sessionId }) => !kept.some(({ session }) => session.sessionId === sessionId),
+  );
+  const past = stay.filter(({ day }) => day < (days[0] ?? 0));
+  let best: { cost: readonly number[]; arrangement: Arrangement } | undefined;
+  const place = (at: number, used: ReadonlySet<number>, chosen: readonly number[]): void => {
+    const one = kept[at];
+    if (one !== undefined) {
+      for (const day of days) if (!used.has(day)) place(at + 1, new Set([...used, day]), [...chosen, day]);
+      return;
+    }
+    const placed = kept.map(({ session }, k) => ({ ...session, day: chosen[k] as number }));
+    const week = { ...input.week, sessions: [...past, ...placed].sort((a, b) => a.day - b.day) };
+    const breaks = calendarFindings({ ...input, week }).filter(
+      ({ id, severity }) => severity === 'warn' && !usual.has(id),
+    );
+    const moves = kept.flatMap(({ session }, k): Move[] => {
+      const to = chosen[k] as number;
+      return to === session.day ? [] : [{ sessionId: session.sessionId, from: session.day, to }];
+    });
+    const shift = moves.reduce((sum, { from, to }) => sum + Math.abs(to - from), 0);
+    const cost = [breaks.length, moves.length, shift];
+    if (best === undefined || less(cost, best.cost)) best = { cost, arrangement: { moves, breaks } };
+  };
+  place(0, new Set(), []);
+  return (best as { arrangement: Arrangement } | undefined)?.arrangement;
+}
+
+function less(a: readonly number[], b: readonly number[]): boolean {
+  const at = a.findIndex((one, place) => one !== b[place]);
+  return at >= 0 && (a[at] as number) < (b[at] as number);
+}
+
+const WORTH = { priority: 2, grow: 1, hold: 0.3 } as const;
+
+/** What a session is worth: its credited sets, those of priority muscles twice. */
+function value({ credit }: SeenSession, input: CheckInput): number {
+  return [...credit].reduce((sum, [muscle, sets]) => sum + sets * WORTH[input.week.muscles[muscle].goal], 0);
+}
+
+function weekly(credit: ReadonlyMap<Muscle, number>, input: CheckInput): ReadonlyMap<Muscle, number> {
+  const perWeek = 7 / input.block.cycleDays;
+  return new Map(
+    MUSCLES.flatMap((muscle) => {
+      const sets = credit.get(muscle) ?? 0;
+      return sets === 0 ? [] : [[muscle, sets * perWeek] as const];
+    }),
+  );
+}
+
+/** The least valuable session's best slots put into the shortest other one, as far as the time allows. */
+function mergedOption(
+  open: readonly SeenSession[],
+  arrange: (kept: readonly SeenSession[]) => Arrangement | undefined,
+  input: CheckInput,
+): MissedOption | undefined {
+  const [least] = [...open].sort((a, b) => value(a, input) - value(b, input));
+  const others = open.filter((one) => one !== least);
+  const [target] = [...others].sort((a, b) => a.session.seconds.high - b.session.seconds.high);
+  if (least === undefined || target === undefined) return undefined;
+  const rest = arrange(others);
+  if (rest === undefined) return undefined;
+  let room = input.athlete.minutes * 60 - target.session.seconds.high;
+  const worth = (slot: SeenSession['slots'][number]) =>
+    Math.max(
+      ...Object.keys(slot.exercise.contributions).map(
+        (muscle) => WORTH[input.week.muscles[muscle as Muscle].goal],
+      ),
+    );
+  const slotIds: string[] = [];
+  const lost = new Map(least.credit);
+  for (const one of [...least.slots].sort((a, b) => worth(b) - worth(a))) {
+    const seconds = one.slot.sets.length * (one.slot.rest + 40);
+    if (seconds > room) continue;
+    room -= seconds;
+    slotIds.push(one.slot.slotId);
+    for (const [muscle, share] of Object.entries(one.exercise.contributions) as [Muscle, number][])
+      lost.set(muscle, Math.max(0, (lost.get(muscle) ?? 0) - one.hard * share));
+  }
+  if (slotIds.length === 0) return undefined;
+  return {
+    kind: 'merge',
+    ...rest,
+    left: [least.session.sessionId],
+    into: { sessionId: target.session.sessionId, slotIds },
+    cost: weekly(lost, input),
+  };
+}

@@ -1,0 +1,27 @@
+import type { Muscle } from '../anatomy/muscle';
+import { credits, type Exercise } from '../exercises/exercise';
+import type { LadderSlot } from '../unfold/ladder';
+import { setSeconds } from './session-time';
+import { secondsPerRep } from './tempo';
+
+/**
+ * Seconds under tension of each muscle over some slots: seconds of every working set times its share in it.
+ * @param secondsWithout seconds a rep where no tempo is prescribed
+ */
+export function tensionSeconds(
+  slots: readonly { readonly slot: LadderSlot; readonly exercise: Exercise }[],
+  secondsWithout: number,
+): ReadonlyMap<Muscle, number> {
+  const tension = new Map<Muscle, number>();
+  for (const { slot, exercise } of slots) {
+    const perRep = slot.measure === 'seconds' ? 1 : secondsPerRep(slot.tempo, secondsWithout);
+    // One side rests while the other works: each limb is under tension for its own half.
+    const seconds = slot.sets.reduce(
+      (sum, { reps }) => sum + setSeconds({ secondsPerRep: perRep, sides: 1 }, reps),
+      0,
+    );
+    for (const [muscle, share] of credits(exercise))
+      tension.set(muscle, (tension.get(muscle) ?? 0) + seconds * share);
+  }
+  return tension;
+}

@@ -1,0 +1,39 @@
+import { MUSCLES } from '../anatomy/muscle';
+import { isIn, type RollUp } from '../anatomy/roll-up';
+import type { LadderWeek } from '../unfold/ladder';
+
+/** Weekly fractional sets of one side against another. */
+export interface Ratio {
+  readonly name: 'push and pull' | 'quads and hamstrings' | 'front and back' | 'upper and lower';
+  readonly sides: readonly [string, string];
+  readonly sets: number;
+  readonly against: number;
+}
+
+export interface Balance {
+  /** The three that are judged. */
+  readonly ratios: readonly Ratio[];
+  /** Upper and lower body, shown only. */
+  readonly halves: Ratio;
+}
+
+/** How a week's sets stand against each other, by the roll-ups of the muscles. */
+export function balanceOf(week: Pick<LadderWeek, 'muscles'>): Balance {
+  const sum = (rollUp: RollUp) =>
+    MUSCLES.reduce((total, muscle) => total + (isIn(rollUp, muscle) ? week.muscles[muscle].measured : 0), 0);
+  const ratio = (name: Ratio['name'], sides: Ratio['sides'], sets: number, against: number): Ratio => ({
+    name,
+    sides,
+    sets,
+    against,
+  });
+  const { quads, hamstrings } = week.muscles;
+  return {
+    ratios: [
+      ratio('push and pull', ['push', 'pull'], sum('push'), sum('pull')),
+      ratio('quads and hamstrings', ['quads', 'hamstrings'], quads.measured, hamstrings.measured),
+      ratio('front and back', ['front', 'back'], sum('front'), sum('back')),
+    ],
+    halves: ratio('upper and lower', ['upper', 'lower'], sum('upper'), sum('lower')),
+  };
+}
