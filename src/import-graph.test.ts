@@ -19,7 +19,7 @@ const PACKAGES: Readonly<Record<string, readonly string[]>> = {
   core: ['zod'],
   formats: ['zod'],
   ui: ['react', 'next', '@mantine'],
-  features: ['react', 'next', '@mantine', 'recharts'],
+  features: ['react', 'next', '@mantine', '@dnd-kit', 'recharts'],
   workers: [],
 };
 

@@ -13,9 +13,9 @@ export * from './repositories/logging';
 export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';
 export * from './repositories/strength';
+export * from './repositories/templates';
 export {
   exerciseLookup,
   findHistory,
   findTraining,
-  newestBlock,
 } from './repositories/training';

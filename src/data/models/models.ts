@@ -60,6 +60,13 @@ export interface BlockRow {
   createdAt: Date;
   updatedAt: Date;
 }
+export interface TemplateRow {
+  id: string;
+  coachId: string;
+  name: string;
+  document: string;
+  createdAt: Date;
+}
 export interface RevisionRow {
   blockId: string;
   revision: number;
@@ -137,6 +144,7 @@ export interface Models {
   readonly attempts: Table<AttemptRow>;
   readonly athletes: Table<AthleteRow>;
   readonly blocks: Table<BlockRow>;
+  readonly templates: Table<TemplateRow>;
   readonly revisions: Table<RevisionRow>;
   readonly issued: Table<IssuedRow>;
   readonly workouts: Table<WorkoutRow>;
@@ -186,6 +194,13 @@ function define(sequelize: Sequelize): Models {
       document: json,
       createdAt: when,
       updatedAt: when,
+    }),
+    templates: table('templates', {
+      id: key(),
+      coachId: id,
+      name: DataTypes.STRING,
+      document: json,
+      createdAt: when,
     }),
     revisions: table('block_revisions', {
       blockId: key(),

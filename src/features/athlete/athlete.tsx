@@ -85,17 +85,14 @@ export function AthleteScreen({
       <div className={own.page}>
         <Bar title={draft.base.name} about={`${athlete.level}, ${phase}${data.archived ? ', archived' : ''}`}>
           <Tabs label="Faces of the athlete" names={FACES} now={face} onChoose={show} />
-          {running === null ? (
-            <form action={actions.startBlock}>
-              <button type="submit" className={barClasses.quiet}>
-                Start a block
-              </button>
-            </form>
-          ) : (
+          {running === null ? null : (
             <Link className={barClasses.quiet} href={`/blocks/${running.blockId}`} prefetch={false}>
               {running.block.name}
             </Link>
           )}
+          <Link className={barClasses.quiet} href={`/blocks/new?athlete=${athlete.id}`} prefetch={false}>
+            {running === null ? 'Start a block' : 'New block'}
+          </Link>
         </Bar>
         <main className={own.main} key={tools.generation} data-ready={ready}>
           {face === 'Person' ? (
@@ -103,6 +100,7 @@ export function AthleteScreen({
               tools={tools}
               today={data.today}
               archived={data.archived}
+              blocks={data.blocks}
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
             />

@@ -16,6 +16,8 @@ export interface AthleteData {
   readonly archived: boolean;
   /** The newest block with all that happened in it. */
   readonly running: Training | null;
+  /** The athlete's blocks, newest first. */
+  readonly blocks: readonly { readonly id: string; readonly name: string }[];
   readonly ownExercises: readonly Exercise[];
   readonly measurements: readonly Measurement[];
   readonly exposures: readonly Exposure[];
@@ -32,7 +34,6 @@ export interface AthleteActions {
   readonly measure: (
     change: { readonly keep: Measurement } | { readonly remove: string },
   ) => Promise<MeasureAnswer | Unanswered>;
-  readonly startBlock: () => Promise<void>;
   readonly archive: (archived: boolean) => Promise<void>;
   readonly erase: () => Promise<void>;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import {
   type Athlete,
   addDays,
@@ -14,7 +15,7 @@ import {
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
 import { readDate, readNumber, readText } from '@/ui/read';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { figure } from '@/ui/words/figures';
+import { counted, figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -44,12 +45,13 @@ interface PersonProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
   readonly archived: boolean;
+  readonly blocks: readonly { readonly id: string; readonly name: string }[];
   readonly onArchive: () => void;
   readonly onErase: () => void;
 }
 
 /** Who the athlete is: training age, phases, time, other sport, joints. */
-export function Person({ tools, today, archived, onArchive, onErase }: PersonProps) {
+export function Person({ tools, today, archived, blocks, onArchive, onErase }: PersonProps) {
   const { athlete, change, problemAt } = tools;
   return (
     <div className={own.columns}>
@@ -168,6 +170,15 @@ export function Person({ tools, today, archived, onArchive, onErase }: PersonPro
       <div>
         <Phases athlete={athlete} tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
+        <Section title="Blocks" aside={counted(blocks.length, 'block')}>
+          {blocks.map(({ id, name }, at) => (
+            <Line key={id} label={at === 0 ? 'newest' : 'earlier'}>
+              <Link href={`/blocks/${id}`} prefetch={false}>
+                {name}
+              </Link>
+            </Line>
+          ))}
+        </Section>
         <Section title="Records">
           <p className={classes.soft}>
             Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.

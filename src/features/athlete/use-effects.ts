@@ -8,8 +8,8 @@ import {
   type Training,
   unfold,
 } from '@/core';
+import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
-import { effectSentences } from './effects';
 
 function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   const { block } = running;

@@ -23,7 +23,6 @@ interface DeskProps {
   readonly coach: string;
   readonly lines: readonly DeskLine[];
   readonly today: LocalDate;
-  readonly startBlock: (athleteId: string) => Promise<void>;
   /** The form for a first athlete, shown when there is none. */
   readonly firstAthlete: React.ReactNode;
   readonly signOut: () => Promise<void>;
@@ -51,7 +50,7 @@ function weekCell({ block, issued }: DeskLine): string {
 }
 
 /** The roster: one line an athlete; what waits for the coach first, or by name. */
-export function Desk({ coach, lines: all, today, startBlock, firstAthlete, signOut }: DeskProps) {
+export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskProps) {
   const [filter, setFilter] = useState('');
   const [archive, setArchive] = useState(false);
   const archived = all.filter((line) => line.archived);
@@ -161,14 +160,14 @@ export function Desk({ coach, lines: all, today, startBlock, firstAthlete, signO
                   <td>{phaseOn(line, today)}</td>
                   <td className={classes.block}>
                     {line.block?.name ?? (
-                      <button
-                        type="button"
+                      <Link
                         className={classes.start}
+                        href={`/blocks/new?athlete=${line.athleteId}`}
+                        prefetch={false}
                         data-open
-                        onClick={() => startBlock(line.athleteId)}
                       >
                         Start a block
-                      </button>
+                      </Link>
                     )}
                   </td>
                   <td>{weekCell(line)}</td>

@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { figure } from '@/ui/words/figures';
-import { type SettingColumn, settingEntry } from './cell-entry';
+import { pausesText, type SettingColumn, settingEntry } from './cell-entry';
 import { TextEditor } from './editor';
 import type { Focus } from './focus';
 import classes from './sheet.module.css';
@@ -82,6 +82,14 @@ function settingsOf(block: Block): readonly Setting[] {
       value: share,
       name: 'Deload',
       says: 'Share of sets kept in the deload, rounded per slot, at least one; loads stay, reps are cut to RIR 4. Write “none” for no deload.',
+    },
+    {
+      column: 'pauses',
+      before: 'pause',
+      after: '',
+      value: pausesText(block.pauses),
+      name: 'Pauses',
+      says: 'Days without training: “7 days after week 3”. Weeks that follow start later; the loads and sets stay as planned.',
     },
     {
       column: 'time',

@@ -10,6 +10,7 @@ import {
   loadGrid,
   neighbours,
   ok,
+  type Pause,
   type Place,
   type Result,
   refused,
@@ -207,6 +208,7 @@ export type SettingColumn =
   | 'last'
   | 'deload'
   | 'start-date'
+  | 'pauses'
   | 'time'
   | 'crediting'
   | 'landmarks';
@@ -218,6 +220,30 @@ function oneOf<T extends string>(text: string, words: readonly T[], path: string
   if (found !== undefined) return ok(found);
   const example = `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
   return refused({ code: 'not-understood', path, text: text.trim(), example });
+}
+
+/** How pauses read, and are typed: `7 days after week 3`; several with commas. */
+export function pausesText(pauses: readonly Pause[]): string {
+  return pauses.length === 0
+    ? 'none'
+    : pauses.map(({ after, days }) => `${days} days after week ${after}`).join(', ');
+}
+
+function pausesOf(text: string): Result<readonly Pause[]> {
+  if (/^\s*(no|none|–|)\s*$/i.test(text)) return ok([]);
+  const pauses: Pause[] = [];
+  for (const part of text.split(',')) {
+    const found = /^\s*(\d+)\s*(?:d|days?)?\s*after\s*(?:w|week)?\s*(\d+)\s*$/i.exec(part);
+    if (found === null)
+      return refused({
+        code: 'not-understood',
+        path: 'block/pauses',
+        text: part.trim(),
+        example: '7 days after week 3',
+      });
+    pauses.push({ after: Number(found[2]), days: Number(found[1]) });
+  }
+  return ok(pauses);
 }
 
 /** Reads what was typed into the block line. */
@@ -252,6 +278,10 @@ export function settingEntry(
   }
   if (column === 'deload' && /^(no|none|off|–|)$/i.test(text.trim()))
     return ok({ kind: 'block/set', field: 'deload', value: null });
+  if (column === 'pauses') {
+    const pauses = pausesOf(text);
+    return pauses.ok ? ok({ kind: 'block/set', field: 'pauses', value: pauses.value }) : pauses;
+  }
   const value = number(text.replace(/[×x*%]/g, ''), `block/${column}`);
   if (!value.ok) return value;
   switch (column) {

@@ -24,5 +24,9 @@ export interface SheetActions {
   readonly answer: (answers: readonly SentAnswer[]) => Promise<AnswerOutcome | Unanswered>;
   readonly reload: () => Promise<AnswerOutcome | Unanswered>;
   readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
+  /** Keeps the block's design as a template of the coach's own. */
+  readonly saveTemplate: () => Promise<
+    { readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered
+  >;
   readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
 }

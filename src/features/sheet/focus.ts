@@ -1,8 +1,12 @@
 import {
   type Athlete,
+  applyEdit,
   type Block,
   type Catalogue,
+  check,
+  compareLadders,
   credits,
+  type Edit,
   type Finding,
   inVariant,
   type Ladder,
@@ -12,11 +16,15 @@ import {
   type Proposal,
   placeFor,
   type Rung,
+  type Training,
+  unfold,
   variantName,
 } from '@/core';
+import { effectSentences } from '@/ui/words/effects';
 import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
 import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, techniqueSentence, weekName } from '@/ui/words/names';
+import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
 import { prescriptionCell } from './cell-text';
 import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './layout';
@@ -28,6 +36,8 @@ export type Focus =
   | { readonly kind: 'total' }
   | { readonly kind: 'call'; readonly id: string }
   | { readonly kind: 'finding'; readonly id: string }
+  | { readonly kind: 'fix'; readonly id: string; readonly edit: Edit; readonly does: string }
+  | { readonly kind: 'said'; readonly title: string; readonly text: string }
   | { readonly kind: 'setting'; readonly name: string; readonly text: string };
 
 /** What the why strip says. */
@@ -40,6 +50,7 @@ export interface Said {
 }
 
 interface Seen {
+  readonly training: Training;
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
@@ -117,9 +128,39 @@ export function say(focus: Focus | null, seen: Seen): Said {
         keys: [],
       };
     }
+    case 'fix':
+      return sayFix(focus, seen);
+    case 'said':
+      return { title: capital(focus.title), value: '', because: focus.text, besides: '', keys: [] };
     case 'setting':
       return { title: focus.name, value: 'block', because: focus.text, besides: '', keys: [EDIT] };
   }
+}
+
+/** What an edit that mends a finding would alter, before it is taken. */
+function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Said {
+  const { training, block, athlete, catalogue, ladder, findings } = seen;
+  const changed = applyEdit(block, edit);
+  if (!changed.ok)
+    return { ...NOTHING, title: does, because: changed.problems.map(problemSentence).join(' '), keys: [] };
+  const next = changed.value.block;
+  const exercises = catalogue.find;
+  const after = unfold({ ...training, block: next, exercises });
+  const changes = compareLadders(
+    { ladder, findings },
+    { ladder: after, findings: check({ block: next, athlete, ladder: after, exercises }) },
+  );
+  const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
+  return {
+    title: does,
+    value: 'if taken',
+    because: sentences.join(' '),
+    besides: '',
+    keys: [
+      ['Enter', 'take it'],
+      ['Ctrl Z', 'take it back'],
+    ],
+  };
 }
 
 function sayCall(call: Proposal, catalogue: Catalogue): Said {

@@ -1,4 +1,4 @@
-import { catalogueWith, EMPTY_LOG, type SetTarget, unfold } from '@/core';
+import { catalogueWith, check, EMPTY_LOG, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
 import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
 import { type Focus, say } from './focus';
@@ -71,12 +71,15 @@ test('every cell of the table, every gauge and every setting has something to sa
     ({ reps, rir }) => ({ reps: reps + 3, rir }),
   );
   const run = unfold({ ...plain, ...done });
+  const training = { blockId: 'b', revision: 0, ownExercises: [], ...plain, ...done };
+  const findings = check({ ...training, ladder: run, exercises: catalogue.find });
   const seen = {
+    training,
     block: two,
     athlete: someone,
     catalogue,
     ladder: run,
-    findings: [],
+    findings,
     rows,
     rung: run.rungs[1],
   };
@@ -89,7 +92,13 @@ test('every cell of the table, every gauge and every setting has something to sa
     ),
     ...run.proposals.map(({ id }): Focus => ({ kind: 'call', id })),
     { kind: 'total' },
+    ...findings.flatMap(({ id, fixes }): Focus[] => [
+      { kind: 'finding', id },
+      ...fixes.map(({ edit }): Focus => ({ kind: 'fix', id, edit, does: 'mend it' })),
+    ]),
+    { kind: 'said', title: 'upper A', text: 'Space lifts it.' },
   ];
+  expect(findings.some(({ fixes }) => fixes.length > 0)).toBe(true);
   expect(stops.length).toBeGreaterThan(50);
   for (const stop of stops) {
     const said = say(stop, seen);

@@ -3,6 +3,7 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import {
   type Catalogue,
+  type Dismissal,
   type Finding,
   type Fix,
   type Goal,
@@ -13,8 +14,9 @@ import {
 } from '@/core';
 import { Gauge } from '@/ui/gauge';
 import { figure } from '@/ui/words/figures';
-import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
-import { capital, namesOf, weekName } from '@/ui/words/names';
+import { callLine } from '@/ui/words/findings';
+import { capital, weekName } from '@/ui/words/names';
+import { Findings } from './findings';
 import type { Focus } from './focus';
 import classes from './rail.module.css';
 
@@ -23,10 +25,13 @@ interface RailProps {
   readonly rung: Rung | undefined;
   readonly calls: readonly Proposal[];
   readonly findings: readonly Finding[];
+  readonly dismissed: readonly Dismissal[];
   readonly busy: boolean;
   readonly onFocus: (focus: Focus) => void;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onFix: (fix: Fix) => void;
+  readonly onJump: (finding: Finding) => void;
+  readonly onDismissed: (dismissed: readonly Dismissal[]) => void;
   readonly onAnswer: (
     calls: readonly Proposal[],
     outcome: 'accepted' | 'declined',
@@ -255,48 +260,5 @@ function CallItem({
         ))}
       </div>
     </li>
-  );
-}
-
-const SIGNS = { block: '×', warn: '!', note: '–' } as const;
-
-function Findings({ catalogue, findings, onFocus, onFix }: RailProps) {
-  const names = namesOf(catalogue);
-  return (
-    <section className={classes.section} aria-label="Findings">
-      <div className={classes.headline}>
-        <h2>Findings</h2>
-        <span>{findings.length === 0 ? 'none' : `${findings.length} open`}</span>
-      </div>
-      <ul className={classes.list}>
-        {findings.map((finding) => (
-          <li
-            key={finding.id}
-            className={`${classes.item} ${classes[finding.severity] ?? ''}`}
-            tabIndex={finding.fixes.length === 0 ? 0 : -1}
-            onFocus={() => onFocus({ kind: 'finding', id: finding.id })}
-          >
-            <span className={classes.sign} role="img" aria-label={finding.severity}>
-              {SIGNS[finding.severity]}
-            </span>
-            <div>
-              {findingSentence(finding.detail, names)}
-              <div className={classes.fixes}>
-                {finding.fixes.map((fix) => (
-                  <button
-                    type="button"
-                    key={fixWords(fix, names)}
-                    className={classes.fix}
-                    onClick={() => onFix(fix)}
-                  >
-                    {fixWords(fix, names)}
-                  </button>
-                ))}
-              </div>
-            </div>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

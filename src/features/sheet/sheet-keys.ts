@@ -1,5 +1,24 @@
 import type { KeyList } from '@/ui/keys-help';
 
+const BLOCK_KEYS: KeyList = [
+  ['Alt 1, Alt 2', 'Frame, Sheet'],
+  ['Ctrl Z, Ctrl Y', 'undo, redo; also after a reload'],
+  ['G, P, H on a muscle', 'grow, priority, hold'],
+  ['A, K on a call', 'accept, keep as it was'],
+  ['Alt A', 'accept all calls'],
+  ['Alt I', 'issue the next week'],
+];
+
+export const FRAME_KEYS: KeyList = [
+  ['Tab', 'from session to session'],
+  ['Alt ←, Alt →', 'move the session a day'],
+  ['Space, arrows, Space', 'lift, carry and set down the session'],
+  ['Enter on a session', 'open it in the Sheet'],
+  ['Alt S', 'add a session'],
+  ['↑, ↓ in the matrix', 'from muscle to muscle'],
+  ...BLOCK_KEYS,
+];
+
 export const SHEET_KEYS: KeyList = [
   ['arrows, Home, End', 'move in the table'],
   ['Enter or F2', 'edit the cell; on a week with a call: accept it'],
@@ -9,10 +28,6 @@ export const SHEET_KEYS: KeyList = [
   ['Delete', 'take a slot or session out; on a week with a call: keep as it was'],
   ['Alt ↑, Alt ↓', 'move the slot'],
   ['Alt N, Alt S', 'add a slot, add a session'],
-  ['Ctrl Z, Ctrl Y', 'undo, redo; also after a reload'],
   ['Tab', 'to the gauges, the calls and the findings'],
-  ['G, P, H on a gauge', 'grow, priority, hold'],
-  ['A, K on a call', 'accept, keep as it was'],
-  ['Alt A', 'accept all calls'],
-  ['Alt I', 'issue the next week'],
+  ...BLOCK_KEYS,
 ];

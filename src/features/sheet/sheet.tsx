@@ -1,21 +1,26 @@
 'use client';
 
 import { useWindowEvent } from '@mantine/hooks';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import {
+  BOUNDS,
   catalogueWith,
   check,
   type Edit,
+  type Finding,
   type Goal,
   type Muscle,
   nextToIssue,
   phaseOn,
+  refused,
   unfold,
 } from '@/core';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
+import { Tabs } from '@/ui/shell/tabs';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
 import type { SheetActions, SheetData } from './contract';
@@ -26,14 +31,20 @@ import { type Cell, columnsOf, rowsOf, weekOf } from './layout';
 import { Rail } from './rail';
 import { SavingNote } from './saving-note';
 import classes from './sheet.module.css';
-import { SHEET_KEYS } from './sheet-keys';
+import { FRAME_KEYS, SHEET_KEYS } from './sheet-keys';
 import { useCursor } from './use-cursor';
 import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
 import { useTraining } from './use-training';
 import { WhyStrip } from './why-strip';
 
-/** The Sheet: the whole block as one table, its rail and its why strip. */
+const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
+
+/** Two ways of looking at one block. */
+const FACES = ['Frame', 'Sheet'] as const;
+type Face = (typeof FACES)[number];
+
+/** The block: its Frame or its Sheet, with the rail and the why strip that stand by both. */
 export function Sheet({ data, actions }: { readonly data: SheetData; readonly actions: SheetActions }) {
   const document = useDocument(data, actions.save);
   const { state, change, undo, redo } = document;
@@ -63,6 +74,31 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     const changed = change(edit);
     setMessage(changed.ok ? null : changed.problems.map(problemSentence).join(' '));
     return changed;
+  };
+
+  // Weeks that were issued stand: a block is not cut below them.
+  const lastBuilding = issued.filter(({ week }) => week <= block.weeks).at(-1)?.week ?? 1;
+  const changeSetting = (edit: Edit) => {
+    if (edit.kind === 'block/set' && edit.field === 'weeks' && edit.value < lastBuilding)
+      return refused({
+        code: 'out-of-range',
+        path: 'block/weeks',
+        field: 'weeks',
+        low: lastBuilding,
+        high: BOUNDS.weeks.high,
+        value: edit.value,
+        whole: true,
+      });
+    return change(edit);
+  };
+
+  const [face, setFace] = useState<Face>('Sheet');
+  useEffect(() => {
+    if (window.location.hash === '#frame') setFace('Frame');
+  }, []);
+  const show = (next: Face) => {
+    setFace(next);
+    window.history.replaceState(null, '', `#${next.toLowerCase()}`);
   };
 
   const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
@@ -122,16 +158,41 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   useWindowEvent('keydown', (event) => {
     const key = event.key.toLowerCase();
     if (event.target instanceof HTMLInputElement) return;
+    const chosen = event.altKey ? FACES[Number(key) - 1] : undefined;
     const control = event.ctrlKey || event.metaKey;
     if (control && key === 'z' && !event.shiftKey) undo();
     else if (control && (key === 'y' || key === 'z')) redo();
-    else if (event.altKey && key === 'n') edits.beginSlot(row);
+    else if (chosen !== undefined) show(chosen);
+    else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
     else if (event.altKey && key === 's') edits.addSession();
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
     else if (event.altKey && key === 'i' && next !== undefined) void issue(next);
     else return;
     event.preventDefault();
   });
+
+  const openRow = (row: string) => {
+    show('Sheet');
+    table.move({ row, column: 'slot' });
+  };
+  const jump = ({ place }: Finding) => {
+    const row = place.slotId ?? place.sessionId;
+    if (row !== undefined) openRow(row);
+    else if (place.muscle !== undefined)
+      window.document.querySelector<HTMLElement>(`[data-muscle="${place.muscle}"]`)?.focus();
+  };
+  const saveTemplate = async () => {
+    await document.settled();
+    const answer = await actions.saveTemplate().catch(() => ({ status: 'unavailable' as const }));
+    table.setFocus({
+      kind: 'said',
+      title: block.name,
+      text:
+        answer.status === 'kept'
+          ? 'Kept as a template of your own; a new block can start from it.'
+          : 'The server does not answer just now; it was not kept. Please try again in a moment.',
+    });
+  };
 
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
@@ -149,11 +210,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         href={`/athletes/${athlete.id}`}
         about={`${athlete.level}, ${phaseOn(athlete, data.today)}, ${athlete.unit}`}
       >
-        <nav className={barClasses.tabs} aria-label="Faces of the block">
-          <span className={barClasses.tab} aria-current="page">
-            Sheet
-          </span>
-        </nav>
+        <Tabs label="Faces of the block" names={FACES} now={face} onChoose={show} />
         <button
           type="button"
           className={barClasses.quiet}
@@ -174,7 +231,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         </button>
         <SavingNote state={state} onSettle={document.settle} />
       </Bar>
-      <BlockLine block={block} onChange={change} onFocus={table.setFocus}>
+      <BlockLine block={block} onChange={changeSetting} onFocus={table.setFocus}>
         {problem === '' ? null : (
           <span role="alert" className={classes.alert}>
             {problem}
@@ -209,7 +266,21 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
       </BlockLine>
       <div className={classes.work}>
         <div className={classes.scroll}>
-          {block.sessions.length === 0 ? (
+          {face === 'Frame' && rung !== undefined ? (
+            <Frame
+              block={block}
+              athlete={athlete}
+              catalogue={catalogue}
+              ladder={ladder}
+              rung={rung}
+              attempt={attempt}
+              onOpenSession={openRow}
+              onAddSession={edits.addSession}
+              onGoal={setGoal}
+              onSay={(title, text) => table.setFocus({ kind: 'said', title, text })}
+              onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
+            />
+          ) : block.sessions.length === 0 ? (
             <EmptyBlock onAdd={edits.addSession} />
           ) : (
             <>
@@ -265,15 +336,18 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           rung={rung}
           calls={calls}
           findings={findings}
+          dismissed={block.dismissed}
           busy={busy}
           onFocus={table.setFocus}
           onGoal={setGoal}
           onFix={(fix) => attempt(fix.edit)}
+          onJump={jump}
+          onDismissed={(dismissed) => attempt({ kind: 'block/set', field: 'dismissed', value: dismissed })}
           onAnswer={answer}
         />
       </div>
-      <WhyStrip said={say(focus, { block, athlete, catalogue, ladder, findings, rows, rung })} />
-      <KeysHelp of="the Sheet" keys={SHEET_KEYS} />
+      <WhyStrip said={say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung })} />
+      <KeysHelp of={`the ${face}`} keys={face === 'Frame' ? FRAME_KEYS : SHEET_KEYS} />
     </div>
   );
 }

@@ -5,7 +5,6 @@ import { Desk } from '@/features/desk/desk';
 import { requireAsker } from '../../asker';
 import { signOutAction } from '../../sign-in/actions';
 import { addFirst } from '../athletes/new/actions';
-import { startBlock } from './actions';
 
 export const metadata: Metadata = { title: 'Desk' };
 
@@ -17,7 +16,6 @@ export default async function DeskPage() {
       coach={asker.name}
       lines={lines}
       today={new Date().toISOString().slice(0, 10)}
-      startBlock={startBlock}
       firstAthlete={<NewAthlete add={addFirst} first />}
       signOut={signOutAction}
     />

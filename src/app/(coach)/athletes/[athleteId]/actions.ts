@@ -3,19 +3,10 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
-import { decodeAthlete, emptyBlock, MEASUREMENT_UNITS, MEASUREMENTS, mondayOf } from '@/core';
-import {
-  addBlock,
-  archiveAthlete,
-  changeMeasurements,
-  eraseAthlete,
-  findAthlete,
-  newestBlock,
-  saveAthlete,
-} from '@/data';
+import { decodeAthlete, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import { archiveAthlete, changeMeasurements, eraseAthlete, saveAthlete } from '@/data';
 import type { MeasureAnswer } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
-import { localDate } from '../../../local-date';
 
 /** Keeps changed facts of an athlete. */
 export async function keep(
@@ -47,18 +38,6 @@ export async function measure(
   const parsed = changeSchema.safeParse(change);
   if (!parsed.success) return { status: 'malformed' };
   return asCoach((asker) => changeMeasurements(asker, athleteId, parsed.data, new Date()));
-}
-
-/** Opens the athlete's newest block, or an empty first one. */
-export async function startBlock(athleteId: string): Promise<void> {
-  const asker = await requireAsker();
-  const found = await findAthlete(asker, athleteId);
-  if (found === undefined) redirect('/desk');
-  const monday = mondayOf(localDate(found.athlete.timeZone));
-  const blockId =
-    (await newestBlock(asker, athleteId)) ??
-    (await addBlock(asker, athleteId, emptyBlock('New block', monday), new Date()));
-  redirect(blockId === undefined ? '/desk' : `/blocks/${blockId}`);
 }
 
 export async function archive(athleteId: string, archived: boolean): Promise<void> {

@@ -2,17 +2,17 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { catalogueWith } from '@/core';
 import {
+  blocksToCopy,
   findAthlete,
   findExposures,
   findMeasurements,
   findTraining,
-  newestBlock,
   ownExercises,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, erase, keep, measure, startBlock } from './actions';
+import { archive, erase, keep, measure } from './actions';
 
 export const metadata: Metadata = { title: 'Athlete' };
 
@@ -26,11 +26,12 @@ export default async function AthletePage({ params }: PageProps) {
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [blockId, own, measurements] = await Promise.all([
-    newestBlock(asker, athleteId),
+  const [blocks, own, measurements] = await Promise.all([
+    blocksToCopy(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
   ]);
+  const blockId = blocks[0]?.id;
   const [running, exposures] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
@@ -38,7 +39,6 @@ export default async function AthletePage({ params }: PageProps) {
   const actions = {
     save: keep.bind(null, athleteId),
     measure: measure.bind(null, athleteId),
-    startBlock: startBlock.bind(null, athleteId),
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };
@@ -48,6 +48,7 @@ export default async function AthletePage({ params }: PageProps) {
       data={{
         ...found,
         running: running ?? null,
+        blocks,
         ownExercises: own,
         measurements,
         exposures,

@@ -11,7 +11,7 @@ import type {
   Unanswered,
 } from '@/core';
 import { editSchema } from '@/core';
-import { answerCalls, findTraining, issueWeek, recallWeek, saveSteps } from '@/data';
+import { answerCalls, findTraining, issueWeek, keepTemplate, recallWeek, saveSteps } from '@/data';
 import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(191);
@@ -78,4 +78,14 @@ export async function issue(
 export async function recall(blockId: string, week: number): Promise<RecallOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
+}
+
+/** Keeps the design of the block as a template of the coach's own. */
+export async function saveTemplate(
+  blockId: string,
+): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await keepTemplate(asker, blockId, new Date())) ? 'kept' : 'gone',
+  }));
 }

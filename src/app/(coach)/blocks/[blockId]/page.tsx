@@ -4,9 +4,9 @@ import { findHistory, findTraining } from '@/data';
 import { Sheet } from '@/features/sheet/sheet';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { answer, issue, recall, reload, save } from './actions';
+import { answer, issue, recall, reload, save, saveTemplate } from './actions';
 
-export const metadata: Metadata = { title: 'Sheet' };
+export const metadata: Metadata = { title: 'Block' };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;
@@ -24,6 +24,7 @@ export default async function SheetPage({ params }: PageProps) {
     reload: reload.bind(null, blockId),
     issue: issue.bind(null, blockId),
     recall: recall.bind(null, blockId),
+    saveTemplate: saveTemplate.bind(null, blockId),
   };
   return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;
 }

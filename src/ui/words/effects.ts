@@ -1,7 +1,7 @@
 import { isUnchanged, type LadderChanges } from '@/core';
-import { counted, figure, listed, setText, setWithUnit } from '@/ui/words/figures';
-import { findingSentence } from '@/ui/words/findings';
-import type { ExerciseNames } from '@/ui/words/names';
+import { counted, figure, listed, setText, setWithUnit } from './figures';
+import { findingSentence } from './findings';
+import type { ExerciseNames } from './names';
 
 const MOST_NAMED = 3;
 

@@ -1,7 +1,7 @@
 import { catalogueWith, check, compareLadders, EMPTY_LOG, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
-import { namesOf } from '@/ui/words/names';
 import { effectSentences } from './effects';
+import { namesOf } from './names';
 
 const one = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'barbell-bench-press')])], {
   weeks: 1,

@@ -1,0 +1,49 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { mondayOf, weekStart } from '@/core';
+import { blocksToCopy, findAthlete, findDesign, ownExercises, ownTemplates } from '@/data';
+import { NewBlock } from '@/features/new-block/new-block';
+import { requireAsker } from '../../../asker';
+import { localDate } from '../../../local-date';
+import { design, remove, start } from './actions';
+
+export const metadata: Metadata = { title: 'New block' };
+
+interface PageProps {
+  readonly searchParams: Promise<{ readonly athlete?: string }>;
+}
+
+export default async function NewBlockPage({ searchParams }: PageProps) {
+  const { athlete: athleteId = '' } = await searchParams;
+  const asker = await requireAsker();
+  const found = await findAthlete(asker, athleteId);
+  if (found === undefined) notFound();
+  const { athlete } = found;
+  const [own, templates, blocks] = await Promise.all([
+    ownExercises(asker),
+    ownTemplates(asker),
+    blocksToCopy(asker),
+  ]);
+  const earlier = blocks.filter((block) => block.athleteId === athleteId);
+  const [newest] = earlier;
+  const last = newest === undefined ? undefined : await findDesign(asker, newest.id);
+  const thisWeek = mondayOf(localDate(athlete.timeZone));
+  // The week after the last one of the newest block, its deload counted.
+  const after =
+    last === undefined ? thisWeek : mondayOf(weekStart(last, last.weeks + (last.deload === null ? 1 : 2)));
+  return (
+    <NewBlock
+      key={athleteId}
+      data={{
+        athlete,
+        ownExercises: own,
+        earlier,
+        others: blocks.filter((block) => block.athleteId !== athleteId),
+        ownTemplates: templates,
+        startDate: after > thisWeek ? after : thisWeek,
+        name: earlier.length === 0 ? 'First block' : `Block ${earlier.length + 1}`,
+      }}
+      actions={{ design, start: start.bind(null, athleteId), removeTemplate: remove }}
+    />
+  );
+}

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { settingsShape } from '../block-schema';
+import type { BlockSettled } from './start-block';
+
+const { name, startDate, weeks, deload, crediting, landmarks, goals } = settingsShape;
+
+/** Checks the shape of what was settled for a new block and came over the wire. */
+export const settledSchema = z.strictObject({
+  name,
+  startDate,
+  weeks,
+  deload,
+  crediting,
+  landmarks,
+  goals,
+}) as unknown as z.ZodType<BlockSettled>;

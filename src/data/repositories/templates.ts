@@ -1,0 +1,84 @@
+import { randomUUID } from 'node:crypto';
+import { col, fn } from 'sequelize';
+import { type Block, copyBlock, encodeBlock } from '@/core';
+import { type Asker, own } from '../asker';
+import { models } from '../models/models';
+import { blockFrom } from './stored-block';
+
+/** A design of the coach's own. */
+export interface OwnTemplate {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** A block of one of the coach's athletes, to copy from. */
+export interface BlockToCopy {
+  readonly id: string;
+  readonly name: string;
+  readonly athleteId: string;
+  readonly athlete: string;
+}
+
+/** The coach's own templates by name. */
+export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]> {
+  const rows = await models().templates.findAll({
+    where: own(asker),
+    attributes: ['id', 'name'],
+    order: [
+      ['name', 'ASC'],
+      ['createdAt', 'ASC'],
+    ],
+  });
+  return rows.map((row) => ({ id: row.get().id, name: row.get().name }));
+}
+
+/** Keeps the design of a block as a template; whether there was such a block. */
+export async function keepTemplate(asker: Asker, blockId: string, now: Date): Promise<boolean> {
+  const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
+  if (row === null) return false;
+  const block = blockFrom(row.get().document);
+  const { name, startDate } = block;
+  await models().templates.create({
+    id: randomUUID(),
+    coachId: asker.coachId,
+    name,
+    document: encodeBlock(copyBlock(block, { name, startDate }, randomUUID)),
+    createdAt: now,
+  });
+  return true;
+}
+
+/** Removes one of the coach's own templates; blocks made from it stay. */
+export async function removeTemplate(asker: Asker, id: string): Promise<void> {
+  await models().templates.destroy({ where: own(asker, { id }) });
+}
+
+/** Every block of the coach's athletes, or of one of them, newest first, without its document. */
+export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<readonly BlockToCopy[]> {
+  const [blocks, athletes] = await Promise.all([
+    models().blocks.findAll({
+      where: own(asker, athleteId === undefined ? {} : { athleteId }),
+      attributes: ['id', 'athleteId', [fn('JSON_VALUE', col('document'), '$.name'), 'name']],
+      order: [
+        ['createdAt', 'DESC'],
+        ['id', 'ASC'],
+      ],
+      raw: true,
+    }),
+    models().athletes.findAll({ where: own(asker), attributes: ['id', 'name'] }),
+  ]);
+  const names = new Map(athletes.map((row) => [row.get().id, row.get().name]));
+  return (blocks as unknown as readonly { id: string; athleteId: string; name: string }[]).map((block) => ({
+    ...block,
+    athlete: names.get(block.athleteId) ?? '',
+  }));
+}
+
+/** The design of one of the coach's blocks or own templates. */
+export async function findDesign(asker: Asker, id: string): Promise<Block | undefined> {
+  const { blocks, templates } = models();
+  const where = own(asker, { id });
+  const document =
+    (await blocks.findOne({ where }))?.get().document ?? (await templates.findOne({ where }))?.get().document;
+  return document === undefined ? undefined : blockFrom(document);
+}

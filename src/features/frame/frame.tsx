@@ -1,0 +1,330 @@
+'use client';
+
+import {
+  DndContext,
+  type DragEndEvent,
+  type KeyboardCoordinateGetter,
+  KeyboardSensor,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { useMemo, useRef, useState } from 'react';
+import {
+  type Athlete,
+  type Block,
+  type Catalogue,
+  checkInput,
+  type Edit,
+  type Goal,
+  type Ladder,
+  MUSCLES,
+  type Muscle,
+  type Result,
+  type Rung,
+  type Session,
+  sessionsInOrder,
+  sessionsOf,
+} from '@/core';
+import { figure, minutes, span } from '@/ui/words/figures';
+import { dayName } from '@/ui/words/names';
+import { Activities } from './activities';
+import { BalanceFacts } from './balance-facts';
+import { datesOf, matrixOf } from './days';
+import classes from './frame.module.css';
+import { SessionFacts } from './session-facts';
+
+export interface FrameProps {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly ladder: Ladder;
+  readonly rung: Rung;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly onOpenSession: (sessionId: string) => void;
+  readonly onAddSession: () => void;
+  readonly onGoal: (muscle: Muscle, goal: Goal) => void;
+  readonly onSay: (title: string, text: string) => void;
+  readonly onSaveTemplate: (() => void) | null;
+}
+
+const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
+const WIDEST = 7;
+
+/** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
+export default function Frame(props: FrameProps) {
+  const { block, athlete, catalogue, ladder, rung, attempt, onSay } = props;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const sessions = sessionsInOrder(block);
+  const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
+  const input = useMemo(
+    () => checkInput({ block, athlete, ladder, exercises: catalogue.find }),
+    [block, athlete, ladder, catalogue],
+  );
+  const dates = datesOf(rung.plan, block.cycleDays);
+  const columns = useRef<HTMLElement>(null);
+
+  const move = (id: string, day: number) => {
+    if (day < 0 || day >= block.cycleDays) return;
+    attempt({ kind: 'session/set', session: id, field: 'day', value: day });
+    setChosen(id);
+  };
+  // The keyboard lifts with Space and goes from column to column.
+  const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
+    const width = (columns.current?.offsetWidth ?? 0) / Math.min(WIDEST, block.cycleDays);
+    const step = { ArrowRight: width, ArrowLeft: -width }[event.code];
+    if (step === undefined) return undefined;
+    event.preventDefault();
+    return { ...currentCoordinates, x: currentCoordinates.x + step };
+  };
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: toColumn,
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+    }),
+  );
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over !== null) move(String(active.id), Number(over.id));
+  };
+
+  return (
+    <div className={classes.frame}>
+      <DndContext sensors={sensors} onDragEnd={drop}>
+        <section
+          className={classes.days}
+          ref={columns}
+          aria-label="Days of the cycle"
+          style={{ gridTemplateColumns: `repeat(${Math.min(WIDEST, block.cycleDays)}, minmax(0, 1fr))` }}
+        >
+          {Array.from({ length: block.cycleDays }, (_, day) => (
+            // A day of the cycle is its place in it.
+            // biome-ignore lint/suspicious/noArrayIndexKey: see above
+            <Day key={day} day={day} name={dayName(day, block.cycleDays)} date={dates[day]?.slice(5) ?? ''}>
+              {sessions
+                .filter((one) => one.day === day)
+                .map((one) => (
+                  <Card
+                    key={one.id}
+                    session={one}
+                    letter={String.fromCharCode(65 + (sessions.indexOf(one) % 26))}
+                    rung={rung}
+                    chosen={one.id === session?.id}
+                    onChoose={() => {
+                      setChosen(one.id);
+                      onSay(
+                        one.name,
+                        'Space lifts it, arrows carry it, Space sets it down; Alt ← and Alt → move it at once. Enter opens it in the Sheet.',
+                      );
+                    }}
+                    onOpen={() => props.onOpenSession(one.id)}
+                    onMove={(by) => move(one.id, one.day + by)}
+                  />
+                ))}
+              {block.activities
+                .filter((one) => one.day === day)
+                .map((one) => (
+                  <span key={one.id} className={classes.activity}>
+                    {one.name}
+                    {one.hard ? ', hard' : ''}
+                  </span>
+                ))}
+            </Day>
+          ))}
+        </section>
+      </DndContext>
+      <div className={classes.lower}>
+        <div className={classes.matrixSide}>
+          {input === undefined ? (
+            <p className={classes.soft}>
+              Once sessions have exercises, what each day does to each muscle stands here.
+            </p>
+          ) : (
+            <Matrix {...props} cells={matrixOf(input)} />
+          )}
+        </div>
+        <div className={classes.facts}>
+          {session === undefined || input === undefined ? null : (
+            <SessionFacts
+              key={session.id}
+              session={session}
+              input={input}
+              athlete={athlete}
+              catalogue={catalogue}
+              attempt={attempt}
+            />
+          )}
+          <Activities block={block} attempt={attempt} />
+          {input === undefined ? null : <BalanceFacts input={input} sessions={sessionsOf(input)} />}
+          <div className={classes.tools}>
+            <button type="button" className={classes.link} onClick={props.onAddSession} title="Alt S">
+              Add a session
+            </button>
+            {props.onSaveTemplate === null ? null : (
+              <button type="button" className={classes.link} onClick={props.onSaveTemplate}>
+                Save as a template
+              </button>
+            )}
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+interface DayProps {
+  readonly day: number;
+  readonly name: string;
+  readonly date: string;
+  readonly children: React.ReactNode;
+}
+
+function Day({ day, name, date, children }: DayProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: String(day) });
+  return (
+    <div className={classes.day} ref={setNodeRef} data-over={isOver} data-day={day}>
+      <div className={classes.dayHead}>
+        <span>{name}</span>
+        <span className={classes.soft}>{date}</span>
+      </div>
+      {children}
+    </div>
+  );
+}
+
+interface CardProps {
+  readonly session: Session;
+  readonly letter: string;
+  readonly rung: Rung;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+  readonly onOpen: () => void;
+  readonly onMove: (by: number) => void;
+}
+
+function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove }: CardProps) {
+  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
+  const planned = rung.plan.sessions.find(({ sessionId }) => sessionId === session.id);
+  const time =
+    planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
+  const { onKeyDown: lift, ...pointer } = listeners ?? {};
+  return (
+    <button
+      type="button"
+      ref={setNodeRef}
+      {...attributes}
+      {...pointer}
+      className={classes.card}
+      data-session={session.id}
+      data-chosen={chosen}
+      aria-label={`${letter} ${session.name}`}
+      style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
+      onFocus={onChoose}
+      onDoubleClick={onOpen}
+      onKeyDown={(event) => {
+        const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+        if (event.altKey && by !== undefined) {
+          event.preventDefault();
+          onMove(by);
+        } else if (event.key === 'Enter') onOpen();
+        else (lift as ((event: React.KeyboardEvent) => void) | undefined)?.(event);
+      }}
+    >
+      <span className={classes.cardName}>
+        <strong>{letter}</strong> {session.name}
+      </span>
+      <span className={classes.soft}>
+        {planned?.sets ?? 0} sets, {time}
+        {session.optional ? ', optional' : ''}
+      </span>
+    </button>
+  );
+}
+
+type MatrixProps = FrameProps & { readonly cells: ReturnType<typeof matrixOf> };
+
+/** Muscle by day: hard sets, and small behind them the hours since the muscle was last trained. */
+function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
+  const [at, setAt] = useState(0);
+  const body = useRef<HTMLTableSectionElement>(null);
+  const keys = (event: React.KeyboardEvent) => {
+    const muscle = MUSCLES[at];
+    const goal = GOAL_KEYS[event.key.toLowerCase()];
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    if (goal !== undefined && muscle !== undefined) onGoal(muscle, goal);
+    else if (step !== undefined) {
+      const next = Math.max(0, Math.min(MUSCLES.length - 1, at + step));
+      setAt(next);
+      body.current?.querySelectorAll<HTMLElement>('tr')[next]?.focus();
+    } else return;
+    event.preventDefault();
+  };
+  return (
+    <table className={classes.matrix} aria-label="Muscles by day">
+      <thead>
+        <tr>
+          <th scope="col">muscle</th>
+          <th scope="col">goal</th>
+          {Array.from({ length: block.cycleDays }, (_, day) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it
+            <th scope="col" key={day} className={classes.number}>
+              {dayName(day, block.cycleDays)}
+            </th>
+          ))}
+          <th scope="col" className={classes.number}>
+            a week
+          </th>
+          <th scope="col" className={classes.number}>
+            floor–ceiling
+          </th>
+        </tr>
+      </thead>
+      <tbody ref={body} onKeyDown={keys}>
+        {MUSCLES.map((muscle, index) => {
+          const week = rung.plan.muscles[muscle];
+          const { floor, ceiling } = week.landmarks;
+          const out =
+            week.goal !== 'hold' && (week.measured < floor - 1e-9 || week.measured > ceiling + 1e-9);
+          return (
+            <tr
+              key={muscle}
+              tabIndex={index === at ? 0 : -1}
+              data-goal={week.goal}
+              onFocus={() => {
+                setAt(index);
+                onSay(
+                  muscle,
+                  'G to grow, P for priority, H to hold. Small figures are hours since it was last trained.',
+                );
+              }}
+            >
+              <th scope="row">{muscle}</th>
+              <td>{week.goal}</td>
+              {(cells.get(muscle) ?? []).map((cell, day) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it
+                <td key={day} className={classes.number}>
+                  {cell === null ? null : (
+                    <>
+                      {cell.hours === null ? null : <span className={classes.hours}>{cell.hours}h </span>}
+                      {figure(cell.sets, 1)}
+                    </>
+                  )}
+                </td>
+              ))}
+              <td className={classes.number} data-out={out}>
+                {figure(week.measured, 1)}
+                {out ? (week.measured < floor ? ' low' : ' over') : ''}
+              </td>
+              <td className={`${classes.number} ${classes.soft}`}>
+                {figure(floor, 1)}–{figure(ceiling, 1)}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,171 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  type Athlete,
+  applyEdit,
+  type Catalogue,
+  type CheckInput,
+  type Edit,
+  fitSession,
+  missedSessionOptions,
+  placeFor,
+  type Result,
+  type Session,
+  sessionsOf,
+  tensionSeconds,
+} from '@/core';
+import { Choose, formClasses as form, Section, Toggles, Typed } from '@/ui/form';
+import { readNumber } from '@/ui/read';
+import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
+import { dayName, namesOf } from '@/ui/words/names';
+import classes from './frame.module.css';
+
+interface SessionFactsProps {
+  readonly session: Session;
+  readonly input: CheckInput;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly attempt: (edit: Edit) => Result<null>;
+}
+
+/** The chosen session: where, how long, what under tension; fitted to a time; and what if its day is gone. */
+export function SessionFacts({ session, input, athlete, catalogue, attempt }: SessionFactsProps) {
+  const seen = sessionsOf({
+    ...input,
+    week: { ...input.week, sessions: input.week.sessions.map((one) => ({ ...one, optional: false })) },
+  });
+  const planned = seen.find((one) => one.session.sessionId === session.id);
+  const set = (field: 'place' | 'optional', value: string | boolean | null) =>
+    attempt({ kind: 'session/set', session: session.id, field, value } as Edit);
+  const why = planned?.session.whySeconds;
+  const tension =
+    planned === undefined ? [] : [...tensionSeconds(planned.slots, input.conventions.secondsPerRep)];
+  const most = tension.sort((a, b) => b[1] - a[1]).slice(0, 3);
+  return (
+    <Section title={session.name} aside={dayName(session.day, input.block.cycleDays)}>
+      <div className={classes.line}>
+        <Choose
+          label="Place of the session"
+          value={placeFor(athlete, session.place).id}
+          options={athlete.places.map(({ id }) => id)}
+          names={(id) => placeFor(athlete, id).name}
+          onValue={(id) => set('place', id === athlete.places[0]?.id ? null : id)}
+        />
+        <Toggles
+          label="Whether the session is optional"
+          value={session.optional ? ['optional'] : []}
+          options={['optional']}
+          onValue={(value) => set('optional', value.length > 0)}
+        />
+      </div>
+      {planned === undefined || why?.code !== 'minutes' ? null : (
+        <p>
+          {span(minutes(planned.session.seconds.low), minutes(planned.session.seconds.high))} min {why.mode},{' '}
+          {Math.round((100 * why.rest) / Math.max(1, why.high))} % rest. Under tension:{' '}
+          {listed(most.map(([muscle, seconds]) => `${muscle} ${Math.round(seconds)} s`))}.
+        </p>
+      )}
+      <FitTo
+        session={session}
+        input={input}
+        catalogue={catalogue}
+        attempt={attempt}
+        limit={athlete.minutes}
+      />
+      <DayGone session={session} input={input} />
+    </Section>
+  );
+}
+
+interface FitToProps {
+  readonly session: Session;
+  readonly input: CheckInput;
+  readonly catalogue: Catalogue;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly limit: number;
+}
+
+/** What would be cut to fit so many minutes, shown as a difference before it is taken. */
+function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
+  const [wanted, setWanted] = useState(limit);
+  const names = namesOf(catalogue);
+  const fit = fitSession(session, wanted, input);
+  const dropped = new Map<string, number>();
+  for (const step of fit.steps)
+    if (step.kind === 'drop set') dropped.set(step.exerciseId, (dropped.get(step.exerciseId) ?? 0) + 1);
+  const rests = new Map(
+    fit.steps.flatMap((step) => (step.kind === 'shorten rest' ? [[step.exerciseId, step.to] as const] : [])),
+  );
+  const words = [
+    ...[...dropped].map(([id, sets]) => `${counted(sets, 'set')} of ${names(id)} less`),
+    ...[...rests].map(([id, to]) => `rest of ${names(id)} to ${to} s`),
+  ];
+  const below = fit.steps.some((step) => step.kind === 'drop set' && step.belowFloor);
+  const possible = applyEdit(input.block, { kind: 'batch', edits: fit.edits }).ok;
+  return (
+    <div className={classes.line}>
+      <span className={form.soft}>fit to</span>
+      <Typed
+        label="Minutes to fit the session to"
+        className={classes.short}
+        text={String(wanted)}
+        read={(text) => readNumber(text, { field: 'minutes', low: 5, high: 300, whole: true })}
+        onValue={setWanted}
+      />
+      <span className={form.soft}>min:</span>
+      <span>
+        {fit.steps.length === 0
+          ? 'it fits.'
+          : `${listed(words)}${fit.fits ? `, then about ${minutes(fit.after)} min` : ', and still too long'}${below ? '; below a floor' : ''}.`}
+      </span>
+      {fit.edits.length > 0 && possible ? (
+        <button
+          type="button"
+          className={form.button}
+          onClick={() => attempt({ kind: 'batch', edits: fit.edits })}
+        >
+          Take it
+        </button>
+      ) : null}
+    </div>
+  );
+}
+
+/** If this day is gone in a week: where the session would go, what breaks, what is lost. */
+function DayGone({ session, input }: Pick<SessionFactsProps, 'session' | 'input'>) {
+  const [asked, setAsked] = useState(false);
+  const options = asked
+    ? missedSessionOptions(input, { done: new Set(), today: 0, gone: new Set([session.day]) })
+    : [];
+  const name = (id: string) => input.block.sessions.find((one) => one.id === id)?.name ?? id;
+  return (
+    <div>
+      <button type="button" className={form.button} aria-expanded={asked} onClick={() => setAsked(!asked)}>
+        If this day is gone
+      </button>
+      {asked ? (
+        <ul className={classes.options}>
+          {options.map((option) => {
+            const moves = option.moves.map(
+              ({ sessionId, to }) => `${name(sessionId)} to ${dayName(to, input.block.cycleDays)}`,
+            );
+            const cost = [...option.cost].map(([muscle, sets]) => `${muscle} ${figure(sets, 1)}`);
+            const left = option.left.map(name);
+            return (
+              <li key={option.kind}>
+                {option.kind === 'move'
+                  ? `Move ${listed(moves)}`
+                  : option.kind === 'merge'
+                    ? `Put the best of ${listed(left)} into ${name(option.into?.sessionId ?? '')}${moves.length > 0 ? `; ${listed(moves)}` : ''}`
+                    : `Leave out ${listed(left)}${moves.length > 0 ? `; ${listed(moves)}` : ''}`}
+                {cost.length > 0 ? `. Costs ${listed(cost)} sets` : '. Costs nothing'}
+                {option.breaks.length > 0 ? `; breaks ${counted(option.breaks.length, 'rule')}` : ''}.
+              </li>
+            );
+          })}
+        </ul>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,101 @@
+import type { Block, Finding, Ladder, Template } from '@/core';
+import { sessionsInOrder, setCount } from '@/core';
+import { Section } from '@/ui/form';
+import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
+import { findingSentence } from '@/ui/words/findings';
+import { dayName, type ExerciseNames } from '@/ui/words/names';
+import classes from './new-block.module.css';
+
+interface PreviewProps {
+  readonly template: Template | undefined;
+  readonly outlook: {
+    readonly block: Block;
+    readonly ladder: Ladder;
+    readonly findings: readonly Finding[];
+  } | null;
+  /** What stands here when there is no design to show. */
+  readonly nothing: string;
+  readonly names: ExerciseNames;
+}
+
+const MOST_FINDINGS = 4;
+
+/** What the chosen start would be for this athlete: whom it suits, its week, and what the checks say of it. */
+export function Preview({ template, outlook, nothing, names }: PreviewProps) {
+  return (
+    <div className={classes.preview}>
+      {template === undefined ? null : (
+        <Section title={template.name} aside={template.shape}>
+          <p>{template.suits}</p>
+          <p className={classes.soft}>{template.badly}</p>
+          {template.prerequisites.length === 0 ? null : (
+            <p>
+              Before it:{' '}
+              {listed(
+                template.prerequisites.map(
+                  ({ exerciseId, reps }) => `${reps} clean reps of ${names(exerciseId)}`,
+                ),
+              )}
+              .
+            </p>
+          )}
+        </Section>
+      )}
+      {outlook === null ? (
+        <p className={classes.soft}>{nothing}</p>
+      ) : (
+        <Week outlook={outlook} names={names} />
+      )}
+    </div>
+  );
+}
+
+function Week({
+  outlook,
+  names,
+}: Pick<PreviewProps, 'names'> & { readonly outlook: NonNullable<PreviewProps['outlook']> }) {
+  const { block, ladder, findings } = outlook;
+  const [week] = ladder.rungs;
+  const loud = findings.filter(({ severity }) => severity !== 'note');
+  return (
+    <>
+      <Section title="Week 1" aside={week === undefined ? '' : `${figure(week.plan.hardSets, 0)} hard sets`}>
+        {sessionsInOrder(block).map((session) => {
+          const planned = week?.plan.sessions.find(({ sessionId }) => sessionId === session.id);
+          return (
+            <div className={classes.session} key={session.id}>
+              <div className={classes.sessionHead}>
+                <span>
+                  {dayName(session.day, block.cycleDays)} <strong>{session.name}</strong>
+                </span>
+                <span className={classes.soft}>
+                  {planned === undefined
+                    ? ''
+                    : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`}
+                </span>
+              </div>
+              <div className={classes.soft}>
+                {session.slots
+                  .map(({ exercise, technique }) => `${setCount(technique)} ${names(exercise.id)}`)
+                  .join(', ')}
+              </div>
+            </div>
+          );
+        })}
+      </Section>
+      <Section title="The checks say" aside={counted(findings.length, 'finding')}>
+        {loud.length === 0 ? <p className={classes.soft}>Nothing that needs you now.</p> : null}
+        <ul className={classes.said}>
+          {loud.slice(0, MOST_FINDINGS).map((finding) => (
+            <li key={finding.id}>{findingSentence(finding.detail, names)}</li>
+          ))}
+        </ul>
+        {loud.length > MOST_FINDINGS ? (
+          <p className={classes.soft}>
+            And {loud.length - MOST_FINDINGS} more; the Frame mends most of them.
+          </p>
+        ) : null}
+      </Section>
+    </>
+  );
+}

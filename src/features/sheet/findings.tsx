@@ -1,0 +1,166 @@
+'use client';
+
+import { useState } from 'react';
+import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
+import { counted } from '@/ui/words/figures';
+import { findingSentence, fixWords } from '@/ui/words/findings';
+import { namesOf } from '@/ui/words/names';
+import type { Focus } from './focus';
+import classes from './rail.module.css';
+
+const SIGNS = { block: '×', warn: '!', note: '–' } as const;
+const GROUPS = [
+  { name: 'Needs you', severities: ['block', 'warn'] },
+  { name: 'Notes', severities: ['note'] },
+] as const;
+
+interface FindingsProps {
+  readonly catalogue: Catalogue;
+  readonly findings: readonly Finding[];
+  readonly dismissed: readonly Dismissal[];
+  readonly onFocus: (focus: Focus) => void;
+  readonly onFix: (fix: Fix) => void;
+  readonly onJump: (finding: Finding) => void;
+  readonly onDismissed: (dismissed: readonly Dismissal[]) => void;
+}
+
+/** What the checks found: grouped, each leading to its place, with edits that mend it and a way to put it aside. */
+export function Findings(props: FindingsProps) {
+  const { findings, dismissed, onDismissed } = props;
+  const [aside, setAside] = useState(false);
+  return (
+    <section className={classes.section} aria-label="Findings">
+      <div className={classes.headline}>
+        <h2>Findings</h2>
+        <span>{findings.length === 0 ? 'none' : `${findings.length} open`}</span>
+      </div>
+      {GROUPS.map(({ name, severities }) => {
+        const list = findings.filter(({ severity }) => (severities as readonly string[]).includes(severity));
+        return list.length === 0 ? null : (
+          <div key={name}>
+            <h3 className={classes.group}>
+              {name} <span className={classes.soft}>{list.length}</span>
+            </h3>
+            <ul className={classes.list}>
+              {list.map((finding) => (
+                <FindingItem key={finding.id} finding={finding} {...props} />
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+      {dismissed.length === 0 ? null : (
+        <button type="button" className={classes.fix} aria-expanded={aside} onClick={() => setAside(!aside)}>
+          {counted(dismissed.length, 'put aside')}
+        </button>
+      )}
+      {aside
+        ? dismissed.map((one) => (
+            <div className={classes.callItem} key={`${one.finding}/${one.facts}`}>
+              {one.finding.replaceAll('/', ', ').replaceAll('-', ' ')}
+              {one.note === '' ? '' : `: ${one.note}`}{' '}
+              <button
+                type="button"
+                className={classes.fix}
+                onClick={() => onDismissed(dismissed.filter((other) => other !== one))}
+              >
+                Bring back
+              </button>
+            </div>
+          ))
+        : null}
+    </section>
+  );
+}
+
+function FindingItem({
+  finding,
+  catalogue,
+  dismissed,
+  onFocus,
+  onFix,
+  onJump,
+  onDismissed,
+}: FindingsProps & { readonly finding: Finding }) {
+  const [noting, setNoting] = useState(false);
+  const [note, setNote] = useState('');
+  const names = namesOf(catalogue);
+  const putAside = () =>
+    onDismissed([
+      ...dismissed.filter((one) => one.finding !== finding.id),
+      { finding: finding.id, facts: findingFacts(finding), note: note.trim() },
+    ]);
+  const { slotId, sessionId, muscle } = finding.place;
+  const placed = (slotId ?? sessionId ?? muscle) !== undefined;
+  return (
+    <li
+      className={`${classes.item} ${classes[finding.severity] ?? ''}`}
+      onFocus={() => onFocus({ kind: 'finding', id: finding.id })}
+    >
+      <span className={classes.sign} role="img" aria-label={finding.severity}>
+        {SIGNS[finding.severity]}
+      </span>
+      <div>
+        {findingSentence(finding.detail, names)}
+        <div className={classes.fixes}>
+          {finding.fixes.map((fix) => (
+            <button
+              type="button"
+              key={fixWords(fix, names)}
+              className={classes.fix}
+              onFocus={(event) => {
+                event.stopPropagation();
+                onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) });
+              }}
+              onMouseEnter={() =>
+                onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) })
+              }
+              onClick={() => onFix(fix)}
+            >
+              {fixWords(fix, names)}
+            </button>
+          ))}
+          {placed ? (
+            <button
+              type="button"
+              className={`${classes.fix} ${classes.quietFix}`}
+              onClick={() => onJump(finding)}
+            >
+              Go there
+            </button>
+          ) : null}
+          <button
+            type="button"
+            className={`${classes.fix} ${classes.quietFix}`}
+            onClick={() => setNoting(!noting)}
+          >
+            Put aside
+          </button>
+        </div>
+        {noting ? (
+          <form
+            className={classes.fixes}
+            onSubmit={(event) => {
+              event.preventDefault();
+              putAside();
+            }}
+          >
+            <input
+              className={classes.noteInput}
+              aria-label="Why it is put aside"
+              placeholder="why; Enter"
+              maxLength={400}
+              // biome-ignore lint/a11y/noAutofocus: it was just asked for
+              autoFocus
+              value={note}
+              onChange={(event) => setNote(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key === 'Escape') setNoting(false);
+              }}
+            />
+          </form>
+        ) : null}
+      </div>
+    </li>
+  );
+}
