@@ -27,7 +27,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect(await serious(page)).toEqual([]);
     await openBlock(page, 'Maren');
     expect(await serious(page)).toEqual([]);
-    await page.goto(page.url().replace('/blocks/', '/floor/'));
+    await page.keyboard.press('Alt+1');
+    await expect(page.getByRole('region', { name: 'Days of the cycle' })).toBeVisible();
+    expect(await serious(page)).toEqual([]);
+    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
     expect(await serious(page)).toEqual([]);
     await page
       .getByRole('link', { name: /squat first/ })
@@ -66,6 +69,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await openPalette(page);
     await page.keyboard.type('make 87.5');
     await expect(page.getByRole('dialog')).toContainText('each side');
+    expect(await serious(page)).toEqual([]);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.getByRole('link', { name: 'New block' }).click();
+    await page.getByRole('radio', { name: /^Upper and lower/ }).check();
+    await expect(page.getByRole('region', { name: 'Week 1' })).toBeVisible();
     expect(await serious(page)).toEqual([]);
     await page.goto('/library#hack-squat');
     await answers(page);

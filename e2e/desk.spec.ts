@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test, tsx } from './coach';
+import { answers, cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test, tsx } from './coach';
 
 async function crowd(count: number): Promise<string> {
   const email = `${randomUUID()}@example.org`;
@@ -39,8 +39,10 @@ test('a coach without athletes is led to a first one; one athlete without a bloc
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
   await signIn(other, await crowd(1));
-  await other.getByRole('button', { name: 'Start a block' }).click();
-  await other.waitForURL('**/blocks/**');
+  await other.getByRole('link', { name: 'Start a block' }).click();
+  await answers(other);
+  await other.getByRole('radio', { name: /^Nothing/ }).check();
+  await other.getByRole('button', { name: 'Start the block' }).click();
   await ready(other);
   await expect(other.getByRole('heading', { name: 'No sessions yet' })).toBeVisible();
   await elsewhere.close();

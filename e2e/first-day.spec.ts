@@ -109,9 +109,14 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
   });
 
   await test.step('the same slot at two places: loads each place can make, in its own unit', async () => {
-    await tabTo(page, page.getByRole('button', { name: 'Start a block' }));
+    await tabTo(page, page.getByRole('link', { name: 'Start a block' }));
     await press(page, 'Enter');
-    await page.waitForURL('**/blocks/**');
+    await page.waitForURL('**/blocks/new**');
+    await answers(page);
+    await tabTo(page, page.getByRole('radio', { checked: true }));
+    // Round the end of the list to the last: nothing.
+    while (!(await page.getByRole('radio', { name: /^Nothing/ }).isChecked())) await press(page, 'ArrowUp');
+    await press(page, 'Control+Enter');
     await ready(page);
     for (let session = 0; session < 2; session++) {
       await press(page, 'Alt+s');

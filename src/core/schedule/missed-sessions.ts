@@ -38,7 +38,7 @@ const MOST_OPTIONS = 3;
 /**
  * Proposes how to go on when sessions were missed, or when days are gone beforehand: the arrangement on the days left
  * that keeps gaps and day-order rules and moves the fewest sessions; if none fits, two sessions merged, trimmed to
- * priority slots and the time limit; then the least valuable one left out.
+ * priority slots and the time limit; then the least valuable one left out. Where a move breaks nothing, letting the missed session go stands beside it.
  * @returns two or three options, best first; none when nothing was missed and no day in use is gone
  */
 export function missedSessionOptions(input: CheckInput, situation: Situation): readonly MissedOption[] {
@@ -60,7 +60,12 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
     const merged = mergedOption(open, arrange, input);
     if (merged !== undefined) options.push(merged);
   }
-  const least = [...open].sort((a, b) => value(a, input) - value(b, input))[0];
+  // Where moving costs nothing, the other way is to let the missed session go; else the least valuable one.
+  const missed = open.filter((one) => !fine(one));
+  const byValue = (whole?.breaks.length === 0 ? missed : [...open]).sort(
+    (a, b) => value(a, input) - value(b, input),
+  );
+  const [least] = byValue;
   if (least !== undefined && open.length > 1) {
     const rest = arrange(open.filter((one) => one !== least));
     if (rest !== undefined)

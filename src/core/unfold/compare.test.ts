@@ -59,3 +59,28 @@ test('an issued week is as it was handed out', () => {
   expect(changes.goals).toEqual(['quads']);
   expect(changes.loads.every(({ week }) => week > 1)).toBe(true);
 });
+
+test('a set more: the muscles it credits and the session it lengthens, by hand', () => {
+  const design = (sets: number) =>
+    block([session('a', 0, [slot('1', 'leg-press', { technique: { kind: 'straight', sets } })])], {
+      weeks: 1,
+    });
+  const run = (sets: number) => {
+    const ladder = unfold({
+      block: design(sets),
+      athlete: athlete(),
+      exercises: lookup,
+      issued: [],
+      log: EMPTY_LOG,
+      answers: [],
+    });
+    return { ladder, findings: [] };
+  };
+  const { volume, times } = compareLadders(run(3), run(4));
+  // A leg press credits quads in full, glutes by half, adductors by a quarter.
+  expect(volume.find(({ muscle }) => muscle === 'quads')).toEqual({ muscle: 'quads', from: 3, to: 4 });
+  expect(volume.find(({ muscle }) => muscle === 'glutes')).toEqual({ muscle: 'glutes', from: 1.5, to: 2 });
+  expect(volume.some(({ muscle }) => muscle === 'chest')).toBe(false);
+  expect(times).toHaveLength(1);
+  expect(times[0]?.to).toBeGreaterThan(times[0]?.from ?? Number.POSITIVE_INFINITY);
+});

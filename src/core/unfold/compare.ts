@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Finding } from '../findings/finding';
 import type { Mark } from '../volume/landmarks';
-import type { Ladder, LadderSlot } from './ladder';
+import type { Ladder, LadderSlot, LadderWeek } from './ladder';
 
 /** A planned first set that reads otherwise. */
 export interface LoadChange {
@@ -19,9 +19,25 @@ export interface MarkChange {
   readonly to: number;
 }
 
+/** Hard sets of a muscle in the first week that can still change. */
+export interface VolumeChange {
+  readonly muscle: Muscle;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Seconds of a session in the first week that can still change, at the longer end; 0 where it is not there. */
+export interface TimeChange {
+  readonly session: string;
+  readonly from: number;
+  readonly to: number;
+}
+
 /** What differs between two ladders of one block: what can still change, first change first. */
 export interface LadderChanges {
   readonly loads: readonly LoadChange[];
+  readonly volume: readonly VolumeChange[];
+  readonly times: readonly TimeChange[];
   readonly marks: readonly MarkChange[];
   readonly goals: readonly Muscle[];
   readonly budget: { readonly from: number; readonly to: number } | null;
@@ -35,6 +51,23 @@ const differ = (a: number, b: number) => Math.abs(a - b) > EPSILON;
 interface Outlook {
   readonly ladder: Ladder;
   readonly findings: readonly Finding[];
+}
+
+function volumeChanges(was: LadderWeek, is: LadderWeek): readonly VolumeChange[] {
+  return MUSCLES.flatMap((muscle) => {
+    const [from, to] = [was.muscles[muscle].sets, is.muscles[muscle].sets];
+    return differ(from, to) ? [{ muscle, from, to }] : [];
+  });
+}
+
+function timeChanges(was: LadderWeek, is: LadderWeek): readonly TimeChange[] {
+  const names = new Map([...was.sessions, ...is.sessions].map(({ sessionId, name }) => [sessionId, name]));
+  const seconds = (week: LadderWeek, id: string) =>
+    week.sessions.find(({ sessionId }) => sessionId === id)?.seconds.high ?? 0;
+  return [...names].flatMap(([id, session]) => {
+    const [from, to] = [seconds(was, id), seconds(is, id)];
+    return differ(from, to) ? [{ session, from, to }] : [];
+  });
 }
 
 /** Compares what two versions of the inputs make of one block. Issued weeks are as they were handed out and stay out. */
@@ -76,10 +109,15 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
       }
     }
   }
+  const open = before.ladder.rungs.findIndex(({ issued }) => issued === null);
+  const [was, is] = [before.ladder.rungs[open]?.plan, after.ladder.rungs[open]?.plan];
+  const both = was !== undefined && is !== undefined;
   const ids = (findings: readonly Finding[]) => new Set(findings.map(({ id }) => id));
   const [had, has] = [ids(before.findings), ids(after.findings)];
   return {
     loads,
+    volume: both ? volumeChanges(was, is) : [],
+    times: both ? timeChanges(was, is) : [],
     marks,
     goals,
     budget,
@@ -89,6 +127,6 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
 }
 
 /** Whether nothing differs. */
-export function isUnchanged({ loads, marks, goals, budget, appearing, vanishing }: LadderChanges): boolean {
-  return [loads, marks, goals, appearing, vanishing].every((list) => list.length === 0) && budget === null;
+export function isUnchanged({ budget, ...lists }: LadderChanges): boolean {
+  return Object.values(lists).every((list) => list.length === 0) && budget === null;
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { col, fn } from 'sequelize';
+import { literal } from 'sequelize';
 import { type Block, copyBlock, encodeBlock } from '@/core';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
@@ -58,7 +58,7 @@ export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<re
   const [blocks, athletes] = await Promise.all([
     models().blocks.findAll({
       where: own(asker, athleteId === undefined ? {} : { athleteId }),
-      attributes: ['id', 'athleteId', [fn('JSON_VALUE', col('document'), '$.name'), 'name']],
+      attributes: ['id', 'athleteId', [literal("JSON_VALUE(document, '$.name')"), 'name']],
       order: [
         ['createdAt', 'DESC'],
         ['id', 'ASC'],

@@ -11,7 +11,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   type Athlete,
   type Block,
@@ -51,7 +51,11 @@ export interface FrameProps {
 }
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
+const NEXT_GOAL: Readonly<Record<Goal, Goal>> = { grow: 'priority', priority: 'hold', hold: 'grow' };
 const WIDEST = 7;
+/** Of the matrix, in px: a day’s column, and the others together. */
+const DAY_WIDTH = 50;
+const MARKS_WIDTH = 290;
 
 /** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
 export default function Frame(props: FrameProps) {
@@ -65,9 +69,18 @@ export default function Frame(props: FrameProps) {
   );
   const dates = datesOf(rung.plan, block.cycleDays);
   const columns = useRef<HTMLElement>(null);
+  // A moved card is drawn anew in its day: the focus goes with it.
+  const carried = useRef<string | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the block has changed
+  useEffect(() => {
+    if (carried.current === null) return;
+    columns.current?.querySelector<HTMLElement>(`[data-session="${carried.current}"]`)?.focus();
+    carried.current = null;
+  }, [block]);
 
   const move = (id: string, day: number) => {
     if (day < 0 || day >= block.cycleDays) return;
+    carried.current = id;
     attempt({ kind: 'session/set', session: id, field: 'day', value: day });
     setChosen(id);
   };
@@ -83,7 +96,7 @@ export default function Frame(props: FrameProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, {
       coordinateGetter: toColumn,
-      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
     }),
   );
   const drop = ({ active, over }: DragEndEvent) => {
@@ -263,7 +276,18 @@ function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
     event.preventDefault();
   };
   return (
-    <table className={classes.matrix} aria-label="Muscles by day">
+    <table
+      className={classes.matrix}
+      aria-label="Muscles by day"
+      style={{ minWidth: `${MARKS_WIDTH + DAY_WIDTH * block.cycleDays}px` }}
+    >
+      <colgroup>
+        <col className={classes.muscleColumn} />
+        <col className={classes.goalColumn} />
+        <col span={block.cycleDays} className={classes.dayColumn} />
+        <col className={classes.weekColumn} />
+        <col className={classes.marksColumn} />
+      </colgroup>
       <thead>
         <tr>
           <th scope="col">muscle</th>
@@ -302,7 +326,17 @@ function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
               }}
             >
               <th scope="row">{muscle}</th>
-              <td>{week.goal}</td>
+              <td>
+                <button
+                  type="button"
+                  className={classes.goal}
+                  tabIndex={-1}
+                  aria-label={`Goal of ${muscle}: ${week.goal}`}
+                  onClick={() => onGoal(muscle, NEXT_GOAL[week.goal])}
+                >
+                  {week.goal}
+                </button>
+              </td>
               {(cells.get(muscle) ?? []).map((cell, day) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it
                 <td key={day} className={classes.number}>

@@ -68,52 +68,50 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
     setText('');
   };
   return (
-    <Modal
-      opened={open}
-      onClose={leave}
-      withCloseButton={false}
-      centered={false}
-      yOffset="12vh"
-      size={560}
-      padding={0}
-      aria-label="Find, or ask about a load"
-    >
-      <Combobox
-        store={combobox}
-        onOptionSubmit={(to) => {
-          leave();
-          router.push(to);
-        }}
-      >
-        <Combobox.EventsTarget>
-          <input
-            className={classes.input}
-            data-autofocus
-            aria-label="Find, or ask about a load"
-            placeholder="An athlete, a screen, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-        </Combobox.EventsTarget>
-        {answer === null ? null : (
-          <div className={classes.answer} role="status">
-            <p className={classes.sentence}>{answer.sentence}</p>
-            {answer.recipe === null ? null : <Recipe recipe={answer.recipe} />}
-            <p className={classes.because}>{answer.because}</p>
-          </div>
-        )}
-        <Combobox.Options className={classes.options} aria-label="What is found">
-          {shown.map((item) => (
-            <Combobox.Option value={item.to} key={`${item.to}/${item.facts}`} className={classes.option}>
-              <span>{item.label}</span>
-              <span className={classes.facts}>{item.facts}</span>
-            </Combobox.Option>
-          ))}
-          {shown.length === 0 && answer === null ? (
-            <Combobox.Empty>Nothing is called that</Combobox.Empty>
-          ) : null}
-        </Combobox.Options>
-      </Combobox>
-    </Modal>
+    <Modal.Root opened={open} onClose={leave} yOffset="12vh" size={560} padding={0}>
+      <Modal.Overlay />
+      <Modal.Content aria-label="Find, or ask about a load">
+        <Combobox
+          store={combobox}
+          onOptionSubmit={(to) => {
+            leave();
+            router.push(to);
+          }}
+        >
+          <Combobox.EventsTarget>
+            <input
+              className={classes.input}
+              data-autofocus
+              aria-label="Find, or ask about a load"
+              placeholder="An athlete, a screen, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              // The list would keep the key to itself.
+              onKeyDownCapture={(event) => {
+                if (event.key === 'Escape') leave();
+              }}
+            />
+          </Combobox.EventsTarget>
+          {answer === null ? null : (
+            <div className={classes.answer} role="status">
+              <p className={classes.sentence}>{answer.sentence}</p>
+              {answer.recipe === null ? null : <Recipe recipe={answer.recipe} />}
+              <p className={classes.because}>{answer.because}</p>
+            </div>
+          )}
+          <Combobox.Options className={classes.options} aria-label="What is found">
+            {shown.map((item) => (
+              <Combobox.Option value={item.to} key={`${item.to}/${item.facts}`} className={classes.option}>
+                <span>{item.label}</span>
+                <span className={classes.facts}>{item.facts}</span>
+              </Combobox.Option>
+            ))}
+            {shown.length === 0 && answer === null ? (
+              <Combobox.Empty>Nothing is called that</Combobox.Empty>
+            ) : null}
+          </Combobox.Options>
+        </Combobox>
+      </Modal.Content>
+    </Modal.Root>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
 import { counted } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
@@ -28,8 +28,25 @@ interface FindingsProps {
 export function Findings(props: FindingsProps) {
   const { findings, dismissed, onDismissed } = props;
   const [aside, setAside] = useState(false);
+  const section = useRef<HTMLElement>(null);
+  const left = useRef<number | null>(null);
+  // A mended finding leaves the list: the focus goes on to the one that took its place.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the list of findings has changed
+  useEffect(() => {
+    if (left.current === null) return;
+    const stops = section.current?.querySelectorAll<HTMLElement>('li button:first-of-type') ?? [];
+    stops[Math.min(left.current, stops.length - 1)]?.focus();
+    left.current = null;
+  }, [findings]);
+  const leave = (id: string) => {
+    const items = [...(section.current?.querySelectorAll<HTMLElement>('[data-finding]') ?? [])];
+    left.current = Math.max(
+      0,
+      items.findIndex((item) => item.dataset.finding === id),
+    );
+  };
   return (
-    <section className={classes.section} aria-label="Findings">
+    <section className={classes.section} aria-label="Findings" ref={section}>
       <div className={classes.headline}>
         <h2>Findings</h2>
         <span>{findings.length === 0 ? 'none' : `${findings.length} open`}</span>
@@ -43,7 +60,7 @@ export function Findings(props: FindingsProps) {
             </h3>
             <ul className={classes.list}>
               {list.map((finding) => (
-                <FindingItem key={finding.id} finding={finding} {...props} />
+                <FindingItem key={finding.id} finding={finding} onLeave={leave} {...props} />
               ))}
             </ul>
           </div>
@@ -81,19 +98,23 @@ function FindingItem({
   onFix,
   onJump,
   onDismissed,
-}: FindingsProps & { readonly finding: Finding }) {
+  onLeave,
+}: FindingsProps & { readonly finding: Finding; readonly onLeave: (id: string) => void }) {
   const [noting, setNoting] = useState(false);
   const [note, setNote] = useState('');
   const names = namesOf(catalogue);
-  const putAside = () =>
+  const putAside = () => {
+    onLeave(finding.id);
     onDismissed([
       ...dismissed.filter((one) => one.finding !== finding.id),
       { finding: finding.id, facts: findingFacts(finding), note: note.trim() },
     ]);
+  };
   const { slotId, sessionId, muscle } = finding.place;
   const placed = (slotId ?? sessionId ?? muscle) !== undefined;
   return (
     <li
+      data-finding={finding.id}
       className={`${classes.item} ${classes[finding.severity] ?? ''}`}
       onFocus={() => onFocus({ kind: 'finding', id: finding.id })}
     >
@@ -115,7 +136,10 @@ function FindingItem({
               onMouseEnter={() =>
                 onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) })
               }
-              onClick={() => onFix(fix)}
+              onClick={() => {
+                onLeave(finding.id);
+                onFix(fix);
+              }}
             >
               {fixWords(fix, names)}
             </button>

@@ -152,9 +152,9 @@ function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Sa
   );
   const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
   return {
-    title: does,
-    value: 'if taken',
-    because: sentences.join(' '),
+    title: 'If taken',
+    value: '',
+    because: `${does}. ${sentences.join(' ')}`,
     besides: '',
     keys: [
       ['Enter', 'take it'],

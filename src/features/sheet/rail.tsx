@@ -26,6 +26,8 @@ interface RailProps {
   readonly calls: readonly Proposal[];
   readonly findings: readonly Finding[];
   readonly dismissed: readonly Dismissal[];
+  /** Whether findings stand above the calls: while the week is laid they matter more. */
+  readonly findingsFirst: boolean;
   readonly busy: boolean;
   readonly onFocus: (focus: Focus) => void;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
@@ -44,8 +46,9 @@ export function Rail(props: RailProps) {
   return (
     <aside className={classes.rail} aria-label="Volume, calls and findings">
       <Gauges {...props} />
+      {props.findingsFirst ? <Findings {...props} /> : null}
       <Calls {...props} />
-      <Findings {...props} />
+      {props.findingsFirst ? null : <Findings {...props} />}
     </aside>
   );
 }

@@ -92,18 +92,18 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     return change(edit);
   };
 
+  const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
+  const table = useCursor(start, rows, columns);
+  const { cursor, focus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
   useEffect(() => {
     if (window.location.hash === '#frame') setFace('Frame');
   }, []);
   const show = (next: Face) => {
     setFace(next);
+    if (next === 'Frame') table.setFocus(null);
     window.history.replaceState(null, '', `#${next.toLowerCase()}`);
   };
-
-  const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
-  const table = useCursor(start, rows, columns);
-  const { cursor, focus, editing, row } = table;
   const edits = useTableEdits({ block, athlete, catalogue, rows, attempt, change, move: table.move });
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   const rung = ladder.rungs.find(({ plan }) => plan.week === (week ?? ladder.currentWeek)) ?? ladder.rungs[0];
@@ -337,6 +337,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           calls={calls}
           findings={findings}
           dismissed={block.dismissed}
+          findingsFirst={face === 'Frame'}
           busy={busy}
           onFocus={table.setFocus}
           onGoal={setGoal}

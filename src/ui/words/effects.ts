@@ -1,5 +1,5 @@
 import { isUnchanged, type LadderChanges } from '@/core';
-import { counted, figure, listed, setText, setWithUnit } from './figures';
+import { counted, figure, listed, minutes, setText, setWithUnit } from './figures';
 import { findingSentence } from './findings';
 import type { ExerciseNames } from './names';
 
@@ -16,8 +16,20 @@ export function effectSentences(
   names: ExerciseNames,
 ): readonly string[] {
   if (isUnchanged(changes)) return [`Nothing in ${block} changes by this.`];
-  const { loads, marks, goals, budget, appearing, vanishing } = changes;
+  const { loads, volume, times, marks, goals, budget, appearing, vanishing } = changes;
   const sentences: string[] = [];
+  if (volume.length > 0) {
+    const named = volume
+      .slice(0, MOST_NAMED)
+      .map(({ muscle, from, to }) => `${muscle} ${figure(from, 1)} → ${figure(to, 1)}`);
+    sentences.push(`Hard sets: ${some(named, volume.length)}.`);
+  }
+  if (times.length > 0) {
+    const named = times
+      .slice(0, MOST_NAMED)
+      .map(({ session, from, to }) => `${session} ${minutes(from)} → ${minutes(to)} min`);
+    sentences.push(`Time: ${some(named, times.length)}.`);
+  }
   if (loads.length > 0) {
     const first = new Map(loads.map((change) => [change.exerciseId, change] as const).reverse());
     const named = [...first.values()].reverse().slice(0, MOST_NAMED);

@@ -3,8 +3,8 @@
 import { randomUUID } from 'node:crypto';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
-import { decodeAthlete, emptyBlock, LEVELS, mondayOf, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
-import { addAthlete, addBlock } from '@/data';
+import { decodeAthlete, LEVELS, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
+import { addAthlete } from '@/data';
 import type { FirstAnswers, NewAthleteAnswer } from '@/features/athlete/new-athlete';
 import { asCoach } from '../../../asker';
 import { localDate } from '../../../local-date';
@@ -19,14 +19,13 @@ const answers = z.strictObject({
   timeZone: z.string().min(1).max(64),
 });
 
-/** Adds an athlete from the few things asked first, and leads to the profile or into an empty block. */
+/** Adds an athlete from the few things asked first, and leads to the profile or to a first block. */
 export async function addFirst(given: FirstAnswers, then: 'profile' | 'block'): Promise<NewAthleteAnswer> {
   const parsed = answers.safeParse(given);
   if (!parsed.success) return { status: 'malformed' };
   const { bodyweight, ...facts } = parsed.data;
   const outcome = await asCoach(async (asker) => {
     const weight = { value: Math.round(bodyweight * 100) / 100, unit: facts.unit };
-    const now = new Date();
     const athlete = newAthlete(
       randomUUID(),
       randomUUID(),
@@ -36,10 +35,8 @@ export async function addFirst(given: FirstAnswers, then: 'profile' | 'block'): 
     const decoded = decodeAthlete(athlete);
     if (!decoded.ok) return { status: 'refused' as const, problems: decoded.problems };
     await addAthlete(asker, decoded.value);
-    if (then === 'profile') return { status: 'added' as const, to: `/athletes/${athlete.id}` };
-    const monday = mondayOf(localDate(athlete.timeZone));
-    const blockId = await addBlock(asker, athlete.id, emptyBlock('First block', monday), now);
-    return { status: 'added' as const, to: `/blocks/${blockId}` };
+    const to = then === 'profile' ? `/athletes/${athlete.id}` : `/blocks/new?athlete=${athlete.id}`;
+    return { status: 'added' as const, to };
   });
   if (outcome.status !== 'added') return outcome;
   redirect(outcome.to);

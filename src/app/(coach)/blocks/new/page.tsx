@@ -40,7 +40,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
         earlier,
         others: blocks.filter((block) => block.athleteId !== athleteId),
         ownTemplates: templates,
-        startDate: after > thisWeek ? after : thisWeek,
+        startDate: [thisWeek, after].sort()[1] ?? thisWeek,
         name: earlier.length === 0 ? 'First block' : `Block ${earlier.length + 1}`,
       }}
       actions={{ design, start: start.bind(null, athleteId), removeTemplate: remove }}

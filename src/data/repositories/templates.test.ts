@@ -1,0 +1,47 @@
+import { randomUUID } from 'node:crypto';
+import { addDays } from '@/core';
+import { closeDatabase } from '../database';
+import { people } from '../demo/people';
+import { NOW, smallBlock, someBlock, someCoach } from '../testing/coach';
+import { addAthlete } from './athletes';
+import { addBlock } from './blocks';
+import { blocksToCopy, findDesign, keepTemplate, ownTemplates, removeTemplate } from './templates';
+
+afterAll(closeDatabase);
+
+test('a block is kept as a template with ids of its own, found by its coach alone, and removed', async () => {
+  const { asker, blockId } = await someBlock();
+  const stranger = await someCoach();
+  expect(await keepTemplate(stranger, blockId, NOW)).toBe(false);
+  expect(await keepTemplate(asker, blockId, NOW)).toBe(true);
+  const [kept] = await ownTemplates(asker);
+  if (kept === undefined) throw new Error('nothing was kept');
+  expect(kept.name).toBe('Test block');
+  expect(await ownTemplates(stranger)).toEqual([]);
+  expect(await findDesign(stranger, kept.id)).toBeUndefined();
+  const design = await findDesign(asker, kept.id);
+  expect(design?.sessions.map(({ name }) => name)).toEqual(['A', 'B']);
+  expect(design?.sessions[0]?.slots.map(({ exercise }) => exercise.id)).toEqual([
+    'leg-press',
+    'seated-leg-curl',
+  ]);
+  expect(design?.sessions[0]?.slots[0]?.id).not.toBe('a1');
+  await removeTemplate(stranger, kept.id);
+  expect(await ownTemplates(asker)).toHaveLength(1);
+  await removeTemplate(asker, kept.id);
+  expect(await ownTemplates(asker)).toEqual([]);
+  expect(await findDesign(asker, blockId)).toMatchObject({ name: 'Test block' });
+});
+
+test('blocks to copy: newest first with the names of block and athlete, or those of one athlete', async () => {
+  const { asker, athlete, blockId } = await someBlock();
+  const second = people(randomUUID, addDays('2026-11-24', -60)).devika;
+  await addAthlete(asker, second);
+  const later = new Date(NOW.getTime() + 1000);
+  const other = await addBlock(asker, second.id, { ...smallBlock(), name: 'Rowing “winter” $1' }, later);
+  expect(await blocksToCopy(asker)).toEqual([
+    { id: other, name: 'Rowing “winter” $1', athleteId: second.id, athlete: second.name },
+    { id: blockId, name: 'Test block', athleteId: athlete.id, athlete: athlete.name },
+  ]);
+  expect((await blocksToCopy(asker, athlete.id)).map(({ id }) => id)).toEqual([blockId]);
+});
