@@ -99,13 +99,25 @@ export default function Frame(props: FrameProps) {
       keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
     }),
   );
+  const lifted = useRef(false);
+  const settle = () => {
+    lifted.current = false;
+  };
   const drop = ({ active, over }: DragEndEvent) => {
+    settle();
     if (over !== null) move(String(active.id), Number(over.id));
   };
 
   return (
     <div className={classes.frame}>
-      <DndContext sensors={sensors} onDragEnd={drop}>
+      <DndContext
+        sensors={sensors}
+        onDragStart={() => {
+          lifted.current = true;
+        }}
+        onDragEnd={drop}
+        onDragCancel={settle}
+      >
         <section
           className={classes.days}
           ref={columns}
@@ -134,6 +146,11 @@ export default function Frame(props: FrameProps) {
                     }}
                     onOpen={() => props.onOpenSession(one.id)}
                     onMove={(by) => move(one.id, one.day + by)}
+                    onStep={(by) => {
+                      if (lifted.current) return;
+                      const next = sessions[(sessions.indexOf(one) + by + sessions.length) % sessions.length];
+                      columns.current?.querySelector<HTMLElement>(`[data-session="${next?.id}"]`)?.focus();
+                    }}
                   />
                 ))}
               {block.activities
@@ -215,9 +232,11 @@ interface CardProps {
   readonly onChoose: () => void;
   readonly onOpen: () => void;
   readonly onMove: (by: number) => void;
+  /** To the session before or after; the cards are one stop of the Tab key. */
+  readonly onStep: (by: number) => void;
 }
 
-function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove }: CardProps) {
+function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onStep }: CardProps) {
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
   const planned = rung.plan.sessions.find(({ sessionId }) => sessionId === session.id);
   const time =
@@ -232,6 +251,7 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove }: CardP
       className={classes.card}
       data-session={session.id}
       data-chosen={chosen}
+      tabIndex={chosen ? 0 : -1}
       aria-label={`${letter} ${session.name}`}
       style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
       onFocus={onChoose}
@@ -241,7 +261,8 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove }: CardP
         if (event.altKey && by !== undefined) {
           event.preventDefault();
           onMove(by);
-        } else if (event.key === 'Enter') onOpen();
+        } else if (by !== undefined) onStep(by);
+        else if (event.key === 'Enter') onOpen();
         else (lift as ((event: React.KeyboardEvent) => void) | undefined)?.(event);
       }}
     >

@@ -10,7 +10,7 @@ const BLOCK_KEYS: KeyList = [
 ];
 
 export const FRAME_KEYS: KeyList = [
-  ['Tab', 'from session to session'],
+  ['←, →', 'from session to session'],
   ['Alt ←, Alt →', 'move the session a day'],
   ['Space, arrows, Space', 'lift, carry and set down the session'],
   ['Enter on a session', 'open it in the Sheet'],
