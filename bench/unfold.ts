@@ -1,4 +1,4 @@
-import { EMPTY_LOG, type IssuedWeek, type Log, unfold } from '../src/core';
+import { check, EMPTY_LOG, type IssuedWeek, type Log, unfold } from '../src/core';
 import { athlete, largeBlock, lookup, performWeek } from '../src/core/testing/fixtures';
 
 /** Times unfold on a 12-week, 6-session, 8-slot block, empty and fully logged, beside a yardstick of the same run. */
@@ -25,6 +25,8 @@ const text = JSON.stringify(state.log);
 const yardstick = median(() => JSON.parse(text));
 const empty = median(() => unfold({ ...input, issued: [], log: EMPTY_LOG }));
 const full = median(() => unfold({ ...input, ...state }));
+const ladder = unfold({ ...input, issued: [], log: EMPTY_LOG });
+const checks = median(() => check({ block, athlete: who, ladder, exercises: lookup }));
 const ms = (value: number) => `${value.toFixed(2)} ms`;
 
 console.log(
@@ -33,4 +35,7 @@ console.log(
 console.log(`  nothing logged ${ms(empty)}, full log ${ms(full)} (meant: under 8 ms)`);
 console.log(
   `  beside reading the log's JSON (${ms(yardstick)}): ${(empty / yardstick).toFixed(2)} x and ${(full / yardstick).toFixed(2)} x`,
+);
+console.log(
+  `  every check with its fixes ${ms(checks)}: ${(checks / empty).toFixed(2)} x an unfold; both together are what a move in the Frame costs (meant: a frame, 16 ms)`,
 );

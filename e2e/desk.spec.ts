@@ -36,6 +36,16 @@ test('a coach without athletes is led to a first one; one athlete without a bloc
   await signIn(page, await crowd(0));
   await expect(page.getByRole('heading', { name: 'Your first athlete' })).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+  await page.keyboard.type('Solveig Aas');
+  await page.getByLabel('Body weight').fill('70');
+  await page.getByRole('button', { name: 'Add and start a block' }).click();
+  await page.waitForURL('**/blocks/new**');
+  await answers(page);
+  await expect(page.getByRole('radio', { name: /^Full body, three days/ })).toBeChecked();
+  await page.getByRole('button', { name: 'Start the block' }).click();
+  await ready(page);
+  await expect(page.getByRole('button', { name: 'Name of the block: First block' })).toBeVisible();
+  await expect(page.locator('[data-day="0"]')).toContainText('Full body A');
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
   await signIn(other, await crowd(1));

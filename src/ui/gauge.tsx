@@ -2,15 +2,15 @@ import type { MuscleWeek } from '@/core';
 import classes from './gauge.module.css';
 import { figure } from './words/figures';
 
-/** Where a muscle stands against its landmarks, as a word. */
+/** Where a muscle stands against its landmarks, as a word; however sets are shown, landmarks keep their own count. */
 export function standing({
-  sets,
+  measured,
   landmarks,
   goal,
-}: Pick<MuscleWeek, 'sets' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
-  if (sets > landmarks.ceiling + 1e-9) return 'over';
-  if (goal === 'hold') return sets + 1e-9 < landmarks.hold ? 'low' : 'held';
-  return sets + 1e-9 < landmarks.floor ? 'low' : 'in';
+}: Pick<MuscleWeek, 'measured' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
+  if (measured > landmarks.ceiling + 1e-9) return 'over';
+  if (goal === 'hold') return measured + 1e-9 < landmarks.hold ? 'low' : 'held';
+  return measured + 1e-9 < landmarks.floor ? 'low' : 'in';
 }
 
 interface GaugeProps {
@@ -19,9 +19,9 @@ interface GaugeProps {
   readonly most: number;
 }
 
-/** A muscle's weekly sets: a bar from zero, a dot at hold, short rails at floor and ceiling, the figure and a word. */
+/** A muscle's weekly sets: a bar from zero of what the landmarks count, a dot at hold, short rails at floor and ceiling, the figure and a word. */
 export function Gauge({ week, most }: GaugeProps) {
-  const { sets, landmarks, goal } = week;
+  const { sets, measured, landmarks, goal } = week;
   const state = standing(week);
   const place = (value: number) => `${Math.min(100, (100 * value) / most)}%`;
   return (
@@ -31,7 +31,7 @@ export function Gauge({ week, most }: GaugeProps) {
         {goal === 'priority' ? <span className={classes.priority}> first</span> : null}
       </span>
       <span className={classes.scale} aria-hidden="true">
-        <span className={classes.bar} data-state={state} style={{ width: place(sets) }} />
+        <span className={classes.bar} data-state={state} style={{ width: place(measured) }} />
         {landmarks.hold > 0 ? (
           <span className={classes.hold} style={{ left: place(landmarks.hold) }} />
         ) : null}

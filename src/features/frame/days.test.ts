@@ -33,9 +33,13 @@ test('the matrix: sets of a day by their shares, hours since the last day that c
   expect(cells.get('lats')?.every((cell) => cell === null)).toBe(true);
 });
 
-test('a muscle trained on one day of the cycle has no hours to tell', () => {
+test('a muscle trained on one day waits the whole cycle; sets too few to count are no exposure', () => {
   const cells = matrixOf(inputOf(session('a', 2, [slot('a1', 'leg-press')])));
-  expect(cells.get('quads')?.[2]).toMatchObject({ hours: null });
+  expect(cells.get('quads')?.[2]).toMatchObject({ hours: 168 });
+  const little = matrixOf(
+    inputOf(session('a', 2, [slot('a1', 'hack-squat', { technique: { kind: 'straight', sets: 1 } })])),
+  );
+  expect(little.get('adductors')?.[2]).toMatchObject({ sets: 0.25, hours: null });
 });
 
 test('dates of a pass go on across the end of a month', () => {

@@ -13,7 +13,7 @@ import {
 /** Hard sets of a muscle on a day of the cycle, and the hours since it was last trained before that day. */
 export interface DayCell {
   readonly sets: number;
-  /** Null where it is trained on no other day. */
+  /** The whole cycle where it is trained on no other day; null where no day trains it enough to count. */
   readonly hours: number | null;
 }
 
@@ -39,7 +39,7 @@ export function matrixOf(input: CheckInput): ReadonlyMap<Muscle, readonly (DayCe
         if (count === 0) return null;
         for (let back = 1; back <= cycleDays; back++) {
           const before = sets[(day - back + cycleDays) % cycleDays] ?? 0;
-          if (before >= least) return { sets: count, hours: back === cycleDays ? null : back * HOURS };
+          if (before >= least) return { sets: count, hours: back * HOURS };
         }
         return { sets: count, hours: null };
       }),

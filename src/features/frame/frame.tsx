@@ -146,6 +146,7 @@ export default function Frame(props: FrameProps) {
                     }}
                     onOpen={() => props.onOpenSession(one.id)}
                     onMove={(by) => move(one.id, one.day + by)}
+                    onRemove={() => attempt({ kind: 'session/remove', session: one.id })}
                     onStep={(by) => {
                       if (lifted.current) return;
                       const next = sessions[(sessions.indexOf(one) + by + sessions.length) % sessions.length];
@@ -232,11 +233,12 @@ interface CardProps {
   readonly onChoose: () => void;
   readonly onOpen: () => void;
   readonly onMove: (by: number) => void;
+  readonly onRemove: () => void;
   /** To the session before or after; the cards are one stop of the Tab key. */
   readonly onStep: (by: number) => void;
 }
 
-function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onStep }: CardProps) {
+function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
   const planned = rung.plan.sessions.find(({ sessionId }) => sessionId === session.id);
   const time =
@@ -263,6 +265,7 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onStep 
           onMove(by);
         } else if (by !== undefined) onStep(by);
         else if (event.key === 'Enter') onOpen();
+        else if (event.key === 'Delete') onRemove();
         else (lift as ((event: React.KeyboardEvent) => void) | undefined)?.(event);
       }}
     >

@@ -245,6 +245,7 @@ export function NewBlock({
               <Typed
                 id="begins"
                 label="Begins on"
+                className={classes.date}
                 text={settled.startDate}
                 read={readDate}
                 onValue={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}

@@ -14,6 +14,7 @@ export const FRAME_KEYS: KeyList = [
   ['Alt ←, Alt →', 'move the session a day'],
   ['Space, arrows, Space', 'lift, carry and set down the session'],
   ['Enter on a session', 'open it in the Sheet'],
+  ['Delete on a session', 'take it out'],
   ['Alt S', 'add a session'],
   ['↑, ↓ in the matrix', 'from muscle to muscle'],
   ...BLOCK_KEYS,

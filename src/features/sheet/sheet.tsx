@@ -164,7 +164,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     else if (control && (key === 'y' || key === 'z')) redo();
     else if (chosen !== undefined) show(chosen);
     else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
-    else if (event.altKey && key === 's') edits.addSession();
+    else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
     else if (event.altKey && key === 'i' && next !== undefined) void issue(next);
     else return;
@@ -275,13 +275,13 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
               rung={rung}
               attempt={attempt}
               onOpenSession={openRow}
-              onAddSession={edits.addSession}
+              onAddSession={() => edits.addSession(false)}
               onGoal={setGoal}
               onSay={(title, text) => table.setFocus({ kind: 'said', title, text })}
               onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
             />
           ) : block.sessions.length === 0 ? (
-            <EmptyBlock onAdd={edits.addSession} />
+            <EmptyBlock onAdd={() => edits.addSession(true)} />
           ) : (
             <>
               <Grid
@@ -322,7 +322,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                 <button
                   type="button"
                   className={classes.quietButton}
-                  onClick={edits.addSession}
+                  onClick={() => edits.addSession(true)}
                   title="Alt S"
                 >
                   Add a session

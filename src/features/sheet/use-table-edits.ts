@@ -9,6 +9,7 @@ import {
   placeFor,
   type Result,
   type SingleEdit,
+  WEEKDAYS,
 } from '@/core';
 import { pickedExercise } from '@/ui/exercise-choices';
 import { newId } from '@/ui/new-id';
@@ -129,11 +130,13 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
       if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
     },
 
-    /** Adds a session on the first free day and asks for its first exercise. */
-    addSession(): void {
+    /** Adds a session on the first free day that the athlete has, and may ask for its first exercise. */
+    addSession(ask: boolean): void {
       const taken = new Set(block.sessions.map(({ day }) => day));
-      const free =
-        Array.from({ length: block.cycleDays }, (_, day) => day).find((day) => !taken.has(day)) ?? 0;
+      const open = Array.from({ length: block.cycleDays }, (_, day) => day).filter((day) => !taken.has(day));
+      const had =
+        block.cycleDays === WEEKDAYS.length ? open.find((day) => athlete.days.includes(day)) : undefined;
+      const free = had ?? open[0] ?? 0;
       const session = {
         id: shortId(),
         name: `Session ${block.sessions.length + 1}`,
@@ -144,7 +147,7 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
       };
       if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) return;
       move({ row: session.id, column: 'slot' });
-      setAdding({ session: session.id, after: null });
+      if (ask) setAdding({ session: session.id, after: null });
     },
 
     remove(row: Row): void {
