@@ -24,21 +24,22 @@ export interface SeenSession {
 /** From this share of a session's sets on, the session belongs to one half of the body. */
 const HALF_SHARE = 0.7;
 
-const seen = new WeakMap<LadderSession, SeenSession>();
+// What is seen of slots holds wherever their session stands: trying other days looks at each session once.
+const seen = new WeakMap<LadderSession['slots'], Omit<SeenSession, 'session'>>();
 
 /** The sessions that count, by day; two of one day in the order they are trained. */
 export function sessionsOf(input: CheckInput): readonly SeenSession[] {
   return input.week.sessions
     .filter(({ optional }) => !optional)
     .map((session) => {
-      const known = seen.get(session) ?? see(session, input);
-      seen.set(session, known);
-      return known;
+      const known = seen.get(session.slots) ?? see(session.slots, input);
+      seen.set(session.slots, known);
+      return { session, ...known };
     });
 }
 
-function see(session: LadderSession, input: CheckInput): SeenSession {
-  const slots = session.slots.map((slot) => ({
+function see(planned: LadderSession['slots'], input: CheckInput): Omit<SeenSession, 'session'> {
+  const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),
     hard: slot.sets.filter(({ hard }) => hard).length,
@@ -55,7 +56,7 @@ function see(session: LadderSession, input: CheckInput): SeenSession {
   const all = upper + lower;
   const half =
     all > 0 && upper / all >= HALF_SHARE ? 'upper' : all > 0 && lower / all >= HALF_SHARE ? 'lower' : 'whole';
-  return { session, slots, credit, half };
+  return { slots, credit, half };
 }
 
 /** A session and one trained the day after it. */

@@ -1,3 +1,4 @@
+import type { LadderSession } from '../unfold/ladder';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 
 /** A week in which sessions stand on other days. Nothing else of it is planned anew. */
@@ -13,52 +14,72 @@ const weight = (findings: readonly Finding[]) =>
   findings.reduce((sum, { severity }) => sum + WEIGHTS[severity], 0);
 
 /**
- * Edits that mend a finding of the calendar by moving its session to a free day or exchanging it with another: only
- * those after which the finding is gone and the calendar as a whole is better than before.
+ * The findings of the calendar with the edit that mends each by moving its session to a free day or exchanging it with
+ * another: the best of those after which the finding is gone and the calendar as a whole is better than before.
  * @param calendar the checks that look at days alone
  */
-export function calendarFixes(
-  finding: Finding,
-  sessionId: string,
+export function withCalendarFixes(
+  findings: readonly Finding[],
   input: CheckInput,
   calendar: readonly Check[],
-): readonly Fix[] {
-  const { sessions } = input.week;
-  const moving = sessions.find((session) => session.sessionId === sessionId);
-  if (moving === undefined) return [];
-  const before = weight(calendar.flatMap((check) => check(input)));
-  const better = (days: ReadonlyMap<string, number>) => {
-    const after = calendar.flatMap((check) => check(withDays(input, days)));
-    return !after.some(({ id }) => id === finding.id) && weight(after) < before ? weight(after) : null;
+): readonly Finding[] {
+  const before = weight(findings);
+  // Findings of one session try the same days: each arrangement is judged once.
+  const judged = new Map<string, readonly Finding[]>();
+  const after = (days: ReadonlyMap<string, number>) => {
+    const key = [...days].sort().join();
+    const known = judged.get(key) ?? calendar.flatMap((check) => check(withDays(input, days)));
+    judged.set(key, known);
+    return known;
   };
-  const found: { readonly weight: number; readonly fix: Fix }[] = [];
-  for (let day = 0; day < input.block.cycleDays; day++) {
-    const there = sessions.filter((session) => session.day === day);
-    if (day === moving.day || there.length > 1) continue;
+  return findings.map((finding): Finding => {
+    const moving = input.week.sessions.find(({ sessionId }) => sessionId === finding.place.sessionId);
+    if (moving === undefined) return finding;
+    let best: { readonly weight: number; readonly fix: Fix } | undefined;
+    for (const { days, fix } of placements(moving, input)) {
+      const left = after(days);
+      const weighs = weight(left);
+      if (weighs >= (best?.weight ?? before) || left.some(({ id }) => id === finding.id)) continue;
+      best = { weight: weighs, fix };
+    }
+    return { ...finding, fixes: best === undefined ? [] : [best.fix] };
+  });
+}
+
+interface Placement {
+  readonly days: ReadonlyMap<string, number>;
+  readonly fix: Fix;
+}
+
+/** Where a session could stand instead: on a free day, or in exchange with the only session of another. */
+function placements(moving: LadderSession, { block, week }: CheckInput): readonly Placement[] {
+  const set = (session: string, value: number) =>
+    ({ kind: 'session/set', session, field: 'day', value }) as const;
+  return Array.from({ length: block.cycleDays }, (_, day) => day).flatMap((day): Placement[] => {
+    const there = week.sessions.filter((session) => session.day === day);
+    if (day === moving.day || there.length > 1) return [];
     const [other] = there;
-    const days = new Map([
-      [sessionId, day],
-      ...(other === undefined ? [] : [[other.sessionId, moving.day] as const]),
-    ]);
-    const mended = better(days);
-    if (mended === null) continue;
-    const set = (session: string, value: number) =>
-      ({ kind: 'session/set', session, field: 'day', value }) as const;
-    found.push({
-      weight: mended,
-      fix:
-        other === undefined
-          ? { does: 'move session', session: moving.name, day, edit: set(sessionId, day) }
-          : {
-              does: 'swap sessions',
-              session: moving.name,
-              other: other.name,
-              edit: { kind: 'batch', edits: [set(sessionId, day), set(other.sessionId, moving.day)] },
-            },
-    });
-  }
-  return found
-    .sort((a, b) => a.weight - b.weight)
-    .slice(0, 1)
-    .map(({ fix }) => fix);
+    const move = set(moving.sessionId, day);
+    if (other === undefined)
+      return [
+        {
+          days: new Map([[moving.sessionId, day]]),
+          fix: { does: 'move session', session: moving.name, day, edit: move },
+        },
+      ];
+    return [
+      {
+        days: new Map([
+          [moving.sessionId, day],
+          [other.sessionId, moving.day],
+        ]),
+        fix: {
+          does: 'swap sessions',
+          session: moving.name,
+          other: other.name,
+          edit: { kind: 'batch', edits: [move, set(other.sessionId, moving.day)] },
+        },
+      },
+    ];
+  });
 }

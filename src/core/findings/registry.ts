@@ -13,7 +13,7 @@ import { type Check, type CheckInput, type Finding, SEVERITIES } from './finding
 import { frequency } from './frequency';
 import { irritatedJoint } from './irritated-joint';
 import { legsBeforeUpper } from './legs-before-upper';
-import { calendarFixes } from './move-session';
+import { withCalendarFixes } from './move-session';
 import { priorityPlace } from './priority-place';
 import { recoveryGap } from './recovery-gap';
 import { restDays } from './rest-days';
@@ -91,12 +91,7 @@ export function check(input: CheckedBlock): readonly Finding[] {
 export function checkAll(input: CheckedBlock): readonly Finding[] {
   const context = checkInput(input);
   if (context === undefined) return [];
-  const calendar = calendarFindings(context).map((finding): Finding => {
-    const { sessionId } = finding.place;
-    return sessionId === undefined
-      ? finding
-      : { ...finding, fixes: calendarFixes(finding, sessionId, context, CALENDAR) };
-  });
+  const calendar = withCalendarFixes(calendarFindings(context), context, CALENDAR);
   return [...calendar, ...OTHERS.flatMap((one) => one(context))].sort(
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
   );
