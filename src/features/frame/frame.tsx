@@ -44,7 +44,8 @@ export interface FrameProps {
   readonly rung: Rung;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onOpenSession: (sessionId: string) => void;
-  readonly onAddSession: () => void;
+  /** Adds an empty session; its id, or undefined where none can be added. */
+  readonly onAddSession: () => string | undefined;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onSay: (title: string, text: string) => void;
   readonly onSaveTemplate: (() => void) | null;
@@ -53,6 +54,8 @@ export interface FrameProps {
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 const NEXT_GOAL: Readonly<Record<Goal, Goal>> = { grow: 'priority', priority: 'hold', hold: 'grow' };
 const WIDEST = 7;
+/** With more days than this the matrix takes the whole width. */
+const LONG = 8;
 /** Of the matrix, in px: a day’s column, and the others together. */
 const DAY_WIDTH = 50;
 const MARKS_WIDTH = 290;
@@ -83,6 +86,12 @@ export default function Frame(props: FrameProps) {
     carried.current = id;
     attempt({ kind: 'session/set', session: id, field: 'day', value: day });
     setChosen(id);
+  };
+  const add = () => {
+    const id = props.onAddSession();
+    if (id === undefined) return;
+    setChosen(id);
+    carried.current = id;
   };
   // The keyboard lifts with Space and goes from column to column.
   const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
@@ -166,7 +175,7 @@ export default function Frame(props: FrameProps) {
           ))}
         </section>
       </DndContext>
-      <div className={classes.lower}>
+      <div className={classes.lower} data-long={block.cycleDays > LONG}>
         <div className={classes.matrixSide}>
           {input === undefined ? (
             <p className={classes.soft}>
@@ -190,7 +199,7 @@ export default function Frame(props: FrameProps) {
           <Activities block={block} attempt={attempt} />
           {input === undefined ? null : <BalanceFacts input={input} sessions={sessionsOf(input)} />}
           <div className={classes.tools}>
-            <button type="button" className={classes.link} onClick={props.onAddSession} title="Alt S">
+            <button type="button" className={classes.link} onClick={add} title="Alt S">
               Add a session
             </button>
             {props.onSaveTemplate === null ? null : (
@@ -273,7 +282,7 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onRemov
         <strong>{letter}</strong> {session.name}
       </span>
       <span className={classes.soft}>
-        {planned?.sets ?? 0} sets, {time}
+        {planned === undefined || planned.sets === 0 ? 'nothing in it yet' : `${planned.sets} sets, ${time}`}
         {session.optional ? ', optional' : ''}
       </span>
     </button>

@@ -106,7 +106,10 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   };
   const edits = useTableEdits({ block, athlete, catalogue, rows, attempt, change, move: table.move });
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
-  const rung = ladder.rungs.find(({ plan }) => plan.week === (week ?? ladder.currentWeek)) ?? ladder.rungs[0];
+  // The Frame is about what can still be laid otherwise; the Sheet shows the week the cursor is in.
+  const open = ladder.rungs.find(({ issued: handedOut }) => handedOut === null);
+  const shown = ladder.rungs.find(({ plan }) => plan.week === (week ?? ladder.currentWeek));
+  const rung = (face === 'Frame' ? (open ?? shown) : shown) ?? ladder.rungs[0];
 
   const commit = (cell: Cell, text: string, leave: Leave) => {
     const problems = edits.type(cell, text);

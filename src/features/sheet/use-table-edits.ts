@@ -131,7 +131,7 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
     },
 
     /** Adds a session on the first free day that the athlete has, and may ask for its first exercise. */
-    addSession(ask: boolean): void {
+    addSession(ask: boolean): string | undefined {
       const taken = new Set(block.sessions.map(({ day }) => day));
       const open = Array.from({ length: block.cycleDays }, (_, day) => day).filter((day) => !taken.has(day));
       const had =
@@ -145,9 +145,13 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
         optional: false,
         slots: [],
       };
-      if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok) return;
-      move({ row: session.id, column: 'slot' });
-      if (ask) setAdding({ session: session.id, after: null });
+      if (!attempt({ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session }).ok)
+        return undefined;
+      if (ask) {
+        move({ row: session.id, column: 'slot' });
+        setAdding({ session: session.id, after: null });
+      }
+      return session.id;
     },
 
     remove(row: Row): void {
