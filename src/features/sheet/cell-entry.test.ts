@@ -1,6 +1,6 @@
 import { catalogueWith, type Edit, emptyBlock, exerciseById, newSlot, type Problem, type Slot } from '@/core';
 import { HALL_PLACE } from '@/core/testing/fixtures';
-import { type EntryColumn, sessionEntry, settingEntry, slotEntry } from './cell-entry';
+import { type EntryColumn, pausesText, sessionEntry, settingEntry, slotEntry } from './cell-entry';
 
 const exercise = exerciseById('seated-leg-curl');
 if (exercise === undefined) throw new Error('the library lost the leg curl');
@@ -137,4 +137,20 @@ test('the block line: weeks, both ends of the ramp, the deload as a share or non
   expect(of('landmarks', 'fixed')).toMatchObject({ ok: true, value: { value: 'fixed dose' } });
   expect(of('cycle', '10')).toMatchObject({ ok: true, value: { field: 'cycleDays', value: 10 } });
   expect(of('crediting', 'mood').ok).toBe(false);
+});
+
+test('pauses are written as they read, several with commas; what is not understood says how', () => {
+  const of = (text: string) => settingEntry('pauses', text, emptyBlock('B', '2026-11-23'));
+  const pauses = [
+    { after: 3, days: 7 },
+    { after: 5, days: 10 },
+  ];
+  expect(of('7 after 3, 10 days after week 5')).toEqual({
+    ok: true,
+    value: { kind: 'block/set', field: 'pauses', value: pauses },
+  });
+  expect(of(pausesText(pauses))).toMatchObject({ value: { value: pauses } });
+  expect(of('none')).toMatchObject({ value: { value: [] } });
+  expect(of(pausesText([]))).toMatchObject({ value: { value: [] } });
+  expect(of('7 after 3, later')).toMatchObject({ ok: false, problems: [{ text: 'later' }] });
 });

@@ -1,0 +1,71 @@
+import { catalogueWith } from '../../exercises/catalogue';
+import { athlete, block, session, slot } from '../../testing/fixtures';
+import { emptyBlock } from '../block';
+import { decodeBlock } from '../block-codec';
+import { blockProblems } from '../block-rules';
+import { settledSchema } from './settled-schema';
+import { TEMPLATES } from './shipped';
+import { type BlockSettled, type BlockSource, startBlock } from './start-block';
+
+const settled: BlockSettled = {
+  name: 'Winter',
+  startDate: '2026-11-30',
+  weeks: 5,
+  deload: null,
+  crediting: 'inclusive',
+  landmarks: 'fixed dose',
+  goals: { glutes: 'priority' },
+};
+
+function start(source: BlockSource) {
+  let next = 0;
+  return startBlock(source, settled, {
+    athlete: athlete(),
+    catalogue: catalogueWith([]),
+    newId: () => `n${next++}`,
+  });
+}
+
+const earlier = block([{ ...session('a', 0, [slot('a1', 'leg-press')]), place: 'cellar' }], {
+  weeks: 8,
+  cycleDays: 10,
+  goals: { chest: 'hold' },
+  activities: [{ id: 'run', day: 3, name: 'running', hard: true, legs: true }],
+  pauses: [{ after: 2, days: 7 }],
+  dismissed: [{ finding: 'below floor/chest', facts: 'x', note: '' }],
+});
+
+test('what was settled holds over what an earlier block says; its design is taken with new ids and no places', () => {
+  const made = start({ kind: 'design', block: earlier });
+  expect(made).toMatchObject(settled);
+  expect(made.cycleDays).toBe(10);
+  expect(made.sessions[0]).toMatchObject({ name: earlier.sessions[0]?.name, place: null });
+  expect(made.sessions[0]?.id).not.toBe('a');
+  expect(made.sessions[0]?.slots[0]).toMatchObject({ exercise: { id: 'leg-press' }, start: null });
+  expect(made.sessions[0]?.slots[0]?.id).not.toBe('a1');
+  // What belonged to that run stays behind; what belongs to the week comes along.
+  expect(made.activities).toMatchObject([{ day: 3, name: 'running', hard: true }]);
+  expect([made.pauses, made.dismissed]).toEqual([[], []]);
+});
+
+test('from nothing there are no sessions, from a template its own; all of them are blocks without a problem', () => {
+  expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settled });
+  for (const template of TEMPLATES) {
+    const made = start({ kind: 'template', template });
+    expect(made).toMatchObject(settled);
+    expect(made.sessions.map(({ day }) => day)).toEqual(template.sessions.map(({ day }) => day));
+    expect(blockProblems(made)).toEqual([]);
+    expect(decodeBlock(JSON.parse(JSON.stringify(made)))).toEqual({ ok: true, value: made });
+  }
+});
+
+test('what is settled is checked when it comes over the wire', () => {
+  expect(settledSchema.safeParse(settled).success).toBe(true);
+  for (const wrong of [
+    { landmarks: 'mine' },
+    { goals: { elbow: 'grow' } },
+    { startDate: 'soon' },
+    { sessions: [] },
+  ])
+    expect(settledSchema.safeParse({ ...settled, ...wrong }).success).toBe(false);
+});
