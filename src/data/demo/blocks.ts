@@ -141,6 +141,10 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('Garage cut', startDate),
     weeks: 5,
+    activities: [
+      { id: newId(), day: 2, name: 'trail running', hard: false, legs: true },
+      { id: newId(), day: 6, name: 'trail running', hard: true, legs: true },
+    ],
     rir: { first: 3, last: 1 },
     goals: {
       forearms: 'hold',

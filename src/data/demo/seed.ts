@@ -11,6 +11,7 @@ import { saveExercise } from '../repositories/exercises';
 import { issueWeek } from '../repositories/issuing';
 import { finishWorkout, logSets, reportSoreness } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
+import { keepTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
 import { autumnUpperLower, firstFullBody, garageCut, ringsAndBars, TOWEL_ROW } from './blocks';
 import { measurementsOf, people } from './people';
@@ -135,6 +136,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
     await issue(asker, garage, 1, `${addDays(monday, -1)}T18:00:00Z`);
     await playWeek(asker, garage, 1, 1, { over: [0, 1, -1], soreness: {} });
   }
-  await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
+  const rings = await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
+  if (rings !== undefined) await keepTemplate(asker, rings, started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
 }

@@ -147,6 +147,8 @@ export default function Frame(props: FrameProps) {
                     rung={rung}
                     chosen={one.id === session?.id}
                     onChoose={() => {
+                      // One that was just moved is chosen already.
+                      if (carried.current === one.id) return;
                       setChosen(one.id);
                       onSay(
                         one.name,
