@@ -57,6 +57,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await expect(page.getByText('“2.5z” was not understood.')).toBeVisible();
     await press(page, 'Backspace');
     await expect(page.getByText('makes 45, 50, 55')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeEnabled();
     await press(page, 'Control+Enter');
     await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   });

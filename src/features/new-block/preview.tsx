@@ -91,9 +91,7 @@ function Week({
           ))}
         </ul>
         {loud.length > MOST_FINDINGS ? (
-          <p className={classes.soft}>
-            And {loud.length - MOST_FINDINGS} more; the Frame shows them all.
-          </p>
+          <p className={classes.soft}>And {loud.length - MOST_FINDINGS} more; the Frame shows them all.</p>
         ) : null}
       </Section>
     </>
