@@ -178,6 +178,7 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await expect(page.getByLabel('Building weeks')).toHaveValue('7');
   await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Lower, squat first');
   await page.getByRole('button', { name: 'Remove the template Autumn block' }).click();
+  await page.getByRole('button', { name: 'Remove Autumn block for good' }).click();
   await expect(page.getByRole('radio', { name: /^Autumn block/ })).toBeHidden();
 });
 

@@ -1,17 +1,6 @@
-import type { MuscleWeek } from '@/core';
+import { type MuscleWeek, standing } from '@/core';
 import classes from './gauge.module.css';
 import { figure } from './words/figures';
-
-/** Where a muscle stands against its landmarks, as a word; however sets are shown, landmarks keep their own count. */
-export function standing({
-  measured,
-  landmarks,
-  goal,
-}: Pick<MuscleWeek, 'measured' | 'landmarks' | 'goal'>): 'over' | 'low' | 'held' | 'in' {
-  if (measured > landmarks.ceiling + 1e-9) return 'over';
-  if (goal === 'hold') return measured + 1e-9 < landmarks.hold ? 'low' : 'held';
-  return measured + 1e-9 < landmarks.floor ? 'low' : 'in';
-}
 
 interface GaugeProps {
   readonly week: MuscleWeek;

@@ -300,6 +300,18 @@ export const CONVENTIONS = {
     default: 1.5,
     reason: 'More than three to two on one side shows in posture and joints.',
   },
+  strengthZone: {
+    name: 'Most reps of the strength zone',
+    unit: 'reps',
+    default: 5,
+    reason: 'Sets of five or fewer train strength first.',
+  },
+  sizeZone: {
+    name: 'Most reps of the size zone',
+    unit: 'reps',
+    default: 12,
+    reason: 'Up to twelve trains size first; a narrower school draws the zone from six to ten.',
+  },
   noviceCompounds: {
     name: 'Compounds of a novice',
     unit: '%',

@@ -1,4 +1,5 @@
 import { LEVELS } from '../athlete/athlete';
+import { prerequisitesFor } from '../block/templates/prerequisites';
 import { TEMPLATES } from '../block/templates/shipped';
 import type { Check, Finding } from './finding';
 
@@ -16,11 +17,8 @@ export const splitFit: Check = ({ block, athlete }) => {
       fixes: [],
     });
   }
-  for (const { exerciseId, reps } of template.prerequisites) {
-    const best = athlete.bestSets[exerciseId];
-    // Reps with assistance are not clean; added load only makes them stronger.
-    const known = best === undefined ? null : best.load.value < 0 ? 0 : best.reps + Math.floor(best.rir);
-    if (known !== null && known >= reps) continue;
+  for (const { exerciseId, reps, known, met } of prerequisitesFor(template, athlete)) {
+    if (met) continue;
     findings.push({
       id: `prerequisite/${exerciseId}`,
       severity: 'note',

@@ -1,6 +1,10 @@
 import { MUSCLES } from '../anatomy/muscle';
 import { isIn, type RollUp } from '../anatomy/roll-up';
+import type { Conventions } from '../conventions/conventions';
 import type { LadderWeek } from '../unfold/ladder';
+
+/** Weekly sets of both sides together from which their balance is judged. */
+const LEAST_JUDGED = 6;
 
 /** Weekly fractional sets of one side against another. */
 export interface Ratio {
@@ -15,6 +19,16 @@ export interface Balance {
   readonly ratios: readonly Ratio[];
   /** Upper and lower body, shown only. */
   readonly halves: Ratio;
+}
+
+/** Whether one side outweighs the other beyond the conventions. */
+export function isLopsided(
+  { sets, against }: Pick<Ratio, 'sets' | 'against'>,
+  { balanceLeast, balanceMost }: Conventions,
+): boolean {
+  // Too little on both sides is not a matter of balance.
+  if (sets + against < LEAST_JUDGED) return false;
+  return sets < balanceLeast * against || sets > balanceMost * against;
 }
 
 /** How a week's sets stand against each other, by the roll-ups of the muscles. */

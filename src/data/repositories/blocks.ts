@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { Transaction } from 'sequelize';
-import { Op } from 'sequelize';
+import type { Model, Transaction } from 'sequelize';
+import { literal, Op } from 'sequelize';
 import type { SaveOutcome, SentStep } from '@/core';
-import { applyEdit, type Block, collides, type Edit, encodeBlock } from '@/core';
+import { applyEdit, type Block, collides, cutsIssued, type Edit, encodeBlock } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { models, type RevisionRow } from '../models/models';
+import { type IssuedRow, models, type RevisionRow } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
 import { blockFrom } from './stored-block';
@@ -105,7 +105,16 @@ async function save(
       await finish();
       return { status: 'refused', revision, theirs: block, problems: applied.problems, saved };
     }
-    block = applied.value.block;
+    const after = applied.value.block;
+    const cuts =
+      after.weeks < block.weeks
+        ? cutsIssued(after, await lastBuildingIssued(asker, blockId, transaction))
+        : [];
+    if (cuts.length > 0) {
+      await finish();
+      return { status: 'refused', revision, theirs: block, problems: cuts, saved };
+    }
+    block = after;
     revision++;
     saved++;
     rows.push({
@@ -122,4 +131,18 @@ async function save(
   }
   await finish();
   return { status: 'saved', revision, merged: theirs.length === 0 ? null : block };
+}
+
+/** The number of the last building week that stands handed out; 0 without any. */
+async function lastBuildingIssued(asker: Asker, blockId: string, transaction: Transaction): Promise<number> {
+  const last = await models().issued.max<number | null, Model<IssuedRow, IssuedRow>>('week', {
+    where: {
+      [Op.and]: [
+        own(asker, { blockId, recalledAt: null }),
+        literal("JSON_VALUE(snapshot, '$.rung.kind') = 'building'"),
+      ],
+    },
+    transaction,
+  });
+  return last ?? 0;
 }

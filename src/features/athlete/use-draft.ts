@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { type Athlete, decodeAthlete } from '@/core';
+import { useUnread } from '@/ui/use-unread';
 import { problemSentence } from '@/ui/words/problems';
 import type { AthleteActions, AthleteData } from './contract';
 import { changedFields, type Draft, draftOf, draftProblems, rebased } from './draft';
@@ -24,7 +25,7 @@ function leftOver(data: AthleteData): Draft | undefined {
 /** The athlete under edit: nothing is kept before the coach says so, and nothing typed is lost by a reload. */
 export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   const [draft, setDraft] = useState<Draft>(() => draftOf(data.athlete, data.revision));
-  const [unread, setUnread] = useState<ReadonlySet<string>>(new Set());
+  const { count: unread, report: reportUnread, forget: forgetUnread } = useUnread();
   const [generation, setGeneration] = useState(0);
   const [status, setStatus] = useState<'idle' | 'saving' | 'saved'>('idle');
   const [message, setMessage] = useState<string | null>(null);
@@ -38,7 +39,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   }, []);
 
   const changed = useMemo(() => changedFields(draft), [draft]);
-  const dirty = changed.length > 0 || unread.size > 0;
+  const dirty = changed.length > 0 || unread > 0;
   useEffect(() => {
     try {
       if (dirty) sessionStorage.setItem(keyOf(draft.base.id), JSON.stringify(draft));
@@ -52,19 +53,10 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
     setStatus('idle');
     setDraft((before) => ({ ...before, mine: { ...before.mine, ...part } }));
   }, []);
-  const reportUnread = useCallback((field: string, isUnread: boolean) => {
-    setUnread((before) => {
-      if (before.has(field) === isUnread) return before;
-      const next = new Set(before);
-      if (isUnread) next.add(field);
-      else next.delete(field);
-      return next;
-    });
-  }, []);
   const problems = useMemo(() => draftProblems(draft), [draft]);
 
   const keep = async () => {
-    if (changed.length === 0 || status === 'saving' || unread.size > 0 || problems.size > 0) return;
+    if (changed.length === 0 || status === 'saving' || unread > 0 || problems.size > 0) return;
     setStatus('saving');
     setMessage(null);
     const outcome = await save(draft.mine, draft.revision).catch(() => ({ status: 'unavailable' as const }));
@@ -103,7 +95,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
 
   const discard = () => {
     setDraft((before) => draftOf(before.base, before.revision));
-    setUnread(new Set());
+    forgetUnread();
     setGeneration((one) => one + 1);
     setMessage(null);
   };
@@ -126,8 +118,8 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
     discard,
     adopt,
     dirty,
-    keepable: changed.length > 0 && unread.size === 0 && problems.size === 0 && status !== 'saving',
-    unread: unread.size,
+    keepable: changed.length > 0 && unread === 0 && problems.size === 0 && status !== 'saving',
+    unread,
     problems,
     problemAt,
     reportUnread,

@@ -1,32 +1,32 @@
-import { balanceOf, type CheckInput, type SeenSession } from '@/core';
+import { balanceOf, type CheckInput, isLopsided, REP_ZONES, repPicture, sessionsOf } from '@/core';
 import { Section } from '@/ui/form';
 import { figure } from '@/ui/words/figures';
-import { goalByZones, sharesOf, ZONES } from './days';
 import classes from './frame.module.css';
 
 interface BalanceFactsProps {
   readonly input: CheckInput;
-  readonly sessions: readonly SeenSession[];
 }
 
 const YEAR_DAYS = 365;
 
 /** What the plan comes to as a whole: opposing sides, rep zones, compounds, sessions a year. */
-export function BalanceFacts({ input, sessions }: BalanceFactsProps) {
+export function BalanceFacts({ input }: BalanceFactsProps) {
   const { ratios, halves } = balanceOf(input.week);
-  const { zones, compounds } = sharesOf(sessions);
-  const { balanceLeast, balanceMost } = input.conventions;
-  const aYear = (sessions.length * YEAR_DAYS) / input.block.cycleDays;
+  const { zones, compounds, goal } = repPicture(input);
+  const { strengthZone, sizeZone } = input.conventions;
+  const reps = {
+    strength: `1–${strengthZone}`,
+    size: `${strengthZone + 1}–${sizeZone}`,
+    endurance: `${sizeZone + 1}+`,
+  };
+  const aYear = (sessionsOf(input).length * YEAR_DAYS) / input.block.cycleDays;
   return (
-    <Section title="Balance" aside={`trains ${goalByZones(zones)}`}>
+    <Section title="Balance" aside={goal === null ? '' : `trains ${goal}`}>
       <table className={classes.balance}>
         <tbody>
           {[...ratios, halves].map(({ name, sides, sets, against }) => {
             const ratio = against === 0 ? Number.POSITIVE_INFINITY : sets / against;
-            const out =
-              name !== 'upper and lower' &&
-              sets + against > 0 &&
-              (ratio < balanceLeast || ratio > balanceMost);
+            const out = name !== halves.name && isLopsided({ sets, against }, input.conventions);
             return (
               <tr key={name}>
                 <th scope="row">
@@ -42,17 +42,19 @@ export function BalanceFacts({ input, sessions }: BalanceFactsProps) {
               </tr>
             );
           })}
-          {ZONES.map((zone, at) => (
+          {REP_ZONES.map((zone) => (
             <tr key={zone}>
-              <th scope="row">{zone}</th>
+              <th scope="row">
+                {reps[zone]} {zone}
+              </th>
               <td />
-              <td className={classes.number}>{figure(zones[at] ?? 0, 0)} %</td>
+              <td className={classes.number}>{figure(100 * zones[zone], 0)} %</td>
             </tr>
           ))}
           <tr>
             <th scope="row">compounds</th>
             <td />
-            <td className={classes.number}>{figure(compounds, 0)} %</td>
+            <td className={classes.number}>{figure(100 * compounds, 0)} %</td>
           </tr>
           <tr>
             <th scope="row">sessions a year</th>

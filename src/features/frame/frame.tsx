@@ -14,9 +14,11 @@ import {
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   type Athlete,
+  addDays,
   type Block,
   type Catalogue,
   checkInput,
+  dayMatrix,
   type Edit,
   type Goal,
   type Ladder,
@@ -26,13 +28,12 @@ import {
   type Rung,
   type Session,
   sessionsInOrder,
-  sessionsOf,
+  standing,
 } from '@/core';
 import { figure, minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import { Activities } from './activities';
 import { BalanceFacts } from './balance-facts';
-import { datesOf, matrixOf } from './days';
 import classes from './frame.module.css';
 import { SessionFacts } from './session-facts';
 
@@ -60,6 +61,8 @@ const LONG = 8;
 const DAY_WIDTH = 50;
 const MARKS_WIDTH = 290;
 
+const daysOf = ({ cycleDays }: Block) => Array.from({ length: cycleDays }, (_, day) => day);
+
 /** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
 export default function Frame(props: FrameProps) {
   const { block, athlete, catalogue, ladder, rung, attempt, onSay } = props;
@@ -70,7 +73,7 @@ export default function Frame(props: FrameProps) {
     () => checkInput({ block, athlete, ladder, exercises: catalogue.find }),
     [block, athlete, ladder, catalogue],
   );
-  const dates = datesOf(rung.plan, block.cycleDays);
+  const days = daysOf(block);
   const columns = useRef<HTMLElement>(null);
   // A moved card is drawn anew in its day: the focus goes with it.
   const carried = useRef<string | null>(null);
@@ -133,10 +136,13 @@ export default function Frame(props: FrameProps) {
           aria-label="Days of the cycle"
           style={{ gridTemplateColumns: `repeat(${Math.min(WIDEST, block.cycleDays)}, minmax(0, 1fr))` }}
         >
-          {Array.from({ length: block.cycleDays }, (_, day) => (
-            // A day of the cycle is its place in it.
-            // biome-ignore lint/suspicious/noArrayIndexKey: see above
-            <Day key={day} day={day} name={dayName(day, block.cycleDays)} date={dates[day]?.slice(5) ?? ''}>
+          {days.map((day) => (
+            <Day
+              key={day}
+              day={day}
+              name={dayName(day, block.cycleDays)}
+              date={addDays(rung.plan.startDate, day).slice(5)}
+            >
               {sessions
                 .filter((one) => one.day === day)
                 .map((one) => (
@@ -184,7 +190,7 @@ export default function Frame(props: FrameProps) {
               Once sessions have exercises, what each day does to each muscle stands here.
             </p>
           ) : (
-            <Matrix {...props} cells={matrixOf(input)} />
+            <Matrix {...props} cells={dayMatrix(input)} />
           )}
         </div>
         <div className={classes.facts}>
@@ -199,7 +205,7 @@ export default function Frame(props: FrameProps) {
             />
           )}
           <Activities block={block} attempt={attempt} />
-          {input === undefined ? null : <BalanceFacts input={input} sessions={sessionsOf(input)} />}
+          {input === undefined ? null : <BalanceFacts input={input} />}
           <div className={classes.tools}>
             <button type="button" className={classes.link} onClick={add} title="Alt S">
               Add a session
@@ -291,10 +297,11 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onRemov
   );
 }
 
-type MatrixProps = FrameProps & { readonly cells: ReturnType<typeof matrixOf> };
+type MatrixProps = FrameProps & { readonly cells: ReturnType<typeof dayMatrix> };
 
 /** Muscle by day: hard sets, and small behind them the hours since the muscle was last trained. */
 function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
+  const days = daysOf(block);
   const [at, setAt] = useState(0);
   const body = useRef<HTMLTableSectionElement>(null);
   const keys = (event: React.KeyboardEvent) => {
@@ -327,8 +334,7 @@ function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
         <tr>
           <th scope="col">muscle</th>
           <th scope="col">goal</th>
-          {Array.from({ length: block.cycleDays }, (_, day) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it
+          {days.map((day) => (
             <th scope="col" key={day} className={classes.number}>
               {dayName(day, block.cycleDays)}
             </th>
@@ -345,8 +351,8 @@ function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
         {MUSCLES.map((muscle, index) => {
           const week = rung.plan.muscles[muscle];
           const { floor, ceiling } = week.landmarks;
-          const out =
-            week.goal !== 'hold' && (week.measured < floor - 1e-9 || week.measured > ceiling + 1e-9);
+          const state = standing(week);
+          const out = state === 'low' || state === 'over';
           return (
             <tr
               key={muscle}
@@ -385,7 +391,7 @@ function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
               ))}
               <td className={classes.number} data-out={out}>
                 {figure(week.measured, 1)}
-                {out ? (week.measured < floor ? ' low' : ' over') : ''}
+                {out ? ` ${state}` : ''}
               </td>
               <td className={`${classes.number} ${classes.soft}`}>
                 {figure(floor, 1)}–{figure(ceiling, 1)}

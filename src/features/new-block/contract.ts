@@ -34,5 +34,5 @@ export interface NewBlockActions {
     | { readonly status: 'gone' }
     | Unanswered
   >;
-  readonly removeTemplate: (id: string) => Promise<void>;
+  readonly removeTemplate: (id: string) => Promise<{ readonly status: 'removed' } | Unanswered>;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useWindowEvent } from '@mantine/hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import {
   addDays,
   type Block,
@@ -17,6 +17,7 @@ import {
   LANDMARK_SCHOOLS,
   MUSCLES,
   type Muscle,
+  prerequisitesFor,
   startBlock,
   TEMPLATES,
   unfold,
@@ -26,6 +27,7 @@ import { Choose, formClasses as form, Line, Section, Toggles, Typed, UnreadField
 import { readDate, readNumber, readText } from '@/ui/read';
 import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
+import { useUnread } from '@/ui/use-unread';
 import { counted } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
@@ -60,9 +62,10 @@ export function NewBlock({
   const [other, setOther] = useState(others[0]?.id ?? '');
   const [removed, setRemoved] = useState<readonly string[]>([]);
   const [designs, setDesigns] = useState<ReadonlyMap<string, Block>>(new Map());
+  const [asked, setAsked] = useState<string | null>(null);
   const [message, setMessage] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const [unread, setUnread] = useState<ReadonlySet<string>>(new Set());
+  const unread = useUnread();
   const plain = emptyBlock(data.name, data.startDate);
   const [settled, setSettled] = useState<BlockSettled>({
     name: data.name,
@@ -102,6 +105,8 @@ export function NewBlock({
 
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
   const template = TEMPLATES.find(({ id }) => source.kind === 'template' && id === source.id);
+  // Worked out behind the typing.
+  const wished = useDeferredValue(settled);
   const outlook = useMemo(() => {
     const from: BlockSource | null =
       template !== undefined
@@ -111,7 +116,7 @@ export function NewBlock({
           : null;
     if (from === null) return null;
     let next = 0;
-    const block = startBlock(from, settled, { athlete, catalogue, newId: () => `p${next++}` });
+    const block = startBlock(from, wished, { athlete, catalogue, newId: () => `p${next++}` });
     const ladder = unfold({
       block,
       athlete,
@@ -121,10 +126,20 @@ export function NewBlock({
       exercises: catalogue.find,
     });
     return { block, ladder, findings: check({ block, athlete, ladder, exercises: catalogue.find }) };
-  }, [template, design, settled, athlete, catalogue]);
+  }, [template, design, wished, athlete, catalogue]);
+
+  const remove = async (id: string) => {
+    const answer = await actions.removeTemplate(id).catch(() => ({ status: 'unavailable' as const }));
+    if (answer.status !== 'removed') {
+      setMessage('The server does not answer just now; the template stays. Please try again.');
+      return;
+    }
+    setRemoved([...removed, id]);
+    if (chosen === `design/${id}`) setChosen('empty');
+  };
 
   const start = async () => {
-    if (busy || unread.size > 0) return;
+    if (busy || unread.count > 0) return;
     setBusy(true);
     setMessage(null);
     const answer = await actions.start(source, settled).catch(() => ({ status: 'unavailable' as const }));
@@ -166,17 +181,7 @@ export function NewBlock({
   );
 
   return (
-    <UnreadFields
-      value={(field, wrong) =>
-        setUnread((before) => {
-          if (before.has(field) === wrong) return before;
-          const next = new Set(before);
-          if (wrong) next.add(field);
-          else next.delete(field);
-          return next;
-        })
-      }
-    >
+    <UnreadFields value={unread.report}>
       <Bar title="New block" about={`for ${athlete.name}`} />
       <main className={classes.page} data-ready={ready}>
         <fieldset className={classes.sources} aria-label="Start from">
@@ -197,14 +202,11 @@ export function NewBlock({
                 <button
                   type="button"
                   className={form.button}
-                  aria-label={`Remove the template ${name}`}
-                  onClick={() => {
-                    setRemoved([...removed, id]);
-                    if (chosen === `design/${id}`) setChosen('empty');
-                    void actions.removeTemplate(id);
-                  }}
+                  aria-label={asked === id ? `Remove ${name} for good` : `Remove the template ${name}`}
+                  onBlur={() => setAsked(null)}
+                  onClick={() => (asked === id ? void remove(id) : setAsked(id))}
                 >
-                  ×
+                  {asked === id ? 'Remove for good' : '×'}
                 </button>
               </div>
             ))}
@@ -325,7 +327,7 @@ export function NewBlock({
           <button
             type="button"
             className={form.strong}
-            aria-disabled={busy || unread.size > 0 || wanted !== null}
+            aria-disabled={busy || unread.count > 0 || wanted !== null}
             onClick={() => void start()}
             title="Ctrl Enter"
           >
@@ -334,6 +336,7 @@ export function NewBlock({
         </div>
         <Preview
           template={template}
+          prerequisites={template === undefined ? [] : prerequisitesFor(template, athlete)}
           outlook={outlook}
           nothing={
             source.kind === 'empty' ? 'Sessions and exercises are added by hand.' : 'Reading the block …'

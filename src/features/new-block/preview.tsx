@@ -1,4 +1,4 @@
-import type { Block, Finding, Ladder, Template } from '@/core';
+import type { Block, Finding, Ladder, PrerequisiteState, Template } from '@/core';
 import { sessionsInOrder, setCount } from '@/core';
 import { Section } from '@/ui/form';
 import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
@@ -8,6 +8,7 @@ import classes from './new-block.module.css';
 
 interface PreviewProps {
   readonly template: Template | undefined;
+  readonly prerequisites: readonly PrerequisiteState[];
   readonly outlook: {
     readonly block: Block;
     readonly ladder: Ladder;
@@ -21,19 +22,20 @@ interface PreviewProps {
 const MOST_FINDINGS = 4;
 
 /** What the chosen start would be for this athlete: whom it suits, its week, and what the checks say of it. */
-export function Preview({ template, outlook, nothing, names }: PreviewProps) {
+export function Preview({ template, prerequisites, outlook, nothing, names }: PreviewProps) {
   return (
     <div className={classes.preview}>
       {template === undefined ? null : (
         <Section title={template.name} aside={template.shape}>
           <p>{template.suits}</p>
           <p className={classes.soft}>{template.badly}</p>
-          {template.prerequisites.length === 0 ? null : (
+          {prerequisites.length === 0 ? null : (
             <p>
               Before it:{' '}
               {listed(
-                template.prerequisites.map(
-                  ({ exerciseId, reps }) => `${reps} clean reps of ${names(exerciseId)}`,
+                prerequisites.map(
+                  ({ exerciseId, reps, known, met }) =>
+                    `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : known === null ? 'none on record' : `${known} on record`})`,
                 ),
               )}
               .

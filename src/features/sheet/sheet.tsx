@@ -5,9 +5,9 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import {
-  BOUNDS,
   catalogueWith,
   check,
+  cutsIssued,
   type Edit,
   type Finding,
   type Goal,
@@ -76,20 +76,14 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     return changed;
   };
 
-  // Weeks that were issued stand: a block is not cut below them.
-  const lastBuilding = issued.filter(({ week }) => week <= block.weeks).at(-1)?.week ?? 1;
+  const lastBuilding =
+    issued.filter(({ rung: handedOut }) => handedOut.kind === 'building').at(-1)?.week ?? 0;
   const changeSetting = (edit: Edit) => {
-    if (edit.kind === 'block/set' && edit.field === 'weeks' && edit.value < lastBuilding)
-      return refused({
-        code: 'out-of-range',
-        path: 'block/weeks',
-        field: 'weeks',
-        low: lastBuilding,
-        high: BOUNDS.weeks.high,
-        value: edit.value,
-        whole: true,
-      });
-    return change(edit);
+    const cuts =
+      edit.kind === 'block/set' && edit.field === 'weeks'
+        ? cutsIssued({ weeks: edit.value }, lastBuilding)
+        : [];
+    return cuts.length > 0 ? refused(...cuts) : change(edit);
   };
 
   const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
@@ -196,6 +190,11 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           : 'The server does not answer just now; it was not kept. Please try again in a moment.',
     });
   };
+
+  const said = useMemo(
+    () => say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung }),
+    [focus, training, block, athlete, catalogue, ladder, findings, rows, rung],
+  );
 
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
@@ -350,7 +349,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           onAnswer={answer}
         />
       </div>
-      <WhyStrip said={say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung })} />
+      <WhyStrip said={said} />
       <KeysHelp of={`the ${face}`} keys={face === 'Frame' ? FRAME_KEYS : SHEET_KEYS} />
     </div>
   );

@@ -15,7 +15,7 @@ import {
 } from '@/core';
 import { type Asker, addBlock, findAthlete, findDesign, ownExercises, removeTemplate } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
-import { asCoach, requireAsker } from '../../../asker';
+import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(64);
 const choiceSchema = z.discriminatedUnion('kind', [
@@ -76,6 +76,12 @@ export async function start(
   redirect(outcome.to);
 }
 
-export async function remove(templateId: string): Promise<void> {
-  await removeTemplate(await requireAsker(), templateId);
+/** Removes one of the coach's own templates. */
+export async function remove(templateId: string): ReturnType<NewBlockActions['removeTemplate']> {
+  const parsed = id.safeParse(templateId);
+  if (!parsed.success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    await removeTemplate(asker, parsed.data);
+    return { status: 'removed' as const };
+  });
 }

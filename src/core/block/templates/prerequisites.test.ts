@@ -1,0 +1,13 @@
+import { prerequisitesFor } from './prerequisites';
+
+const asks = { prerequisites: [{ exerciseId: 'pull-up', reps: 8 }] };
+const best = (load: number, reps: number, rir: number) => ({
+  bestSets: { 'pull-up': { load: { value: load, unit: 'kg' as const }, reps, rir, date: null } },
+});
+
+test('reps done and left in reserve count; assistance does not; nothing on record is said so', () => {
+  expect(prerequisitesFor(asks, best(0, 6, 2))).toMatchObject([{ known: 8, met: true }]);
+  expect(prerequisitesFor(asks, best(10, 6, 1.5))).toMatchObject([{ known: 7, met: false }]);
+  expect(prerequisitesFor(asks, best(-20, 12, 2))).toMatchObject([{ known: 0, met: false }]);
+  expect(prerequisitesFor(asks, { bestSets: {} })).toMatchObject([{ known: null, met: false }]);
+});

@@ -1,0 +1,16 @@
+import type { MuscleWeek } from '../unfold/ladder';
+
+const EPSILON = 1e-9;
+
+/** Where a muscle stands against its landmarks; however sets are shown, landmarks keep their own count. */
+export type Standing = 'over' | 'low' | 'held' | 'in';
+
+export function standing({
+  measured,
+  landmarks,
+  goal,
+}: Pick<MuscleWeek, 'measured' | 'landmarks' | 'goal'>): Standing {
+  if (measured > landmarks.ceiling + EPSILON) return 'over';
+  if (goal === 'hold') return measured + EPSILON < landmarks.hold ? 'low' : 'held';
+  return measured + EPSILON < landmarks.floor ? 'low' : 'in';
+}

@@ -1,0 +1,17 @@
+import { useCallback, useState } from 'react';
+
+/** Which fields of a form hold text nobody can read yet; `report` goes into `UnreadFields`. */
+export function useUnread() {
+  const [unread, setUnread] = useState<ReadonlySet<string>>(new Set());
+  const report = useCallback((field: string, isUnread: boolean) => {
+    setUnread((before) => {
+      if (before.has(field) === isUnread) return before;
+      const next = new Set(before);
+      if (isUnread) next.add(field);
+      else next.delete(field);
+      return next;
+    });
+  }, []);
+  const forget = useCallback(() => setUnread(new Set()), []);
+  return { count: unread.size, report, forget };
+}
