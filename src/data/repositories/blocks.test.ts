@@ -2,6 +2,7 @@ import type { Edit, SentStep } from '@/core';
 import { closeDatabase } from '../database';
 import { NOW, someBlock, someCoach } from '../testing/coach';
 import { addBlock, saveSteps } from './blocks';
+import { issueWeek, recallWeek } from './issuing';
 import { findHistory, findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -88,4 +89,19 @@ test('another coach neither sees the block nor changes it nor adds to the athlet
   const training = await findTraining(asker, blockId);
   expect(training?.revision).toBe(0);
   expect(await addBlock(stranger, athlete.id, training?.block as never, NOW)).toBeUndefined();
+});
+
+test('a block is not cut below a building week that stands handed out, from wherever the step comes', async () => {
+  const { asker, blockId } = await someBlock();
+  const weeks = (value: number) => [step({ kind: 'block/set', field: 'weeks', value })];
+  await issueWeek(asker, blockId, 1, 0, NOW);
+  await issueWeek(asker, blockId, 2, 0, NOW);
+  expect(await saveSteps(asker, blockId, 0, weeks(3), NOW)).toMatchObject({ status: 'saved', revision: 1 });
+  expect(await saveSteps(asker, blockId, 1, weeks(1), NOW)).toMatchObject({
+    status: 'refused',
+    problems: [{ code: 'out-of-range', low: 2 }],
+    theirs: { weeks: 3 },
+  });
+  expect(await recallWeek(asker, blockId, 2, NOW)).toMatchObject({ status: 'recalled' });
+  expect(await saveSteps(asker, blockId, 1, weeks(1), NOW)).toMatchObject({ status: 'saved', revision: 2 });
 });
