@@ -118,7 +118,7 @@ function main([command, file, flag, athleteFile]: readonly string[]): unknown {
         secondsLow: session.seconds.low,
         secondsHigh: session.seconds.high,
         restSeconds: session.whySeconds.code === 'minutes' ? session.whySeconds.rest : 0,
-        tensionSeconds: Object.fromEntries(tensionSeconds(slots, input.conventions.secondsPerRep)),
+        tensionSeconds: Object.fromEntries(tensionSeconds(slots, input.conventions)),
       }));
     }
     case 'volume':

@@ -38,6 +38,7 @@ export * from './findings/cycle';
 export * from './findings/finding';
 export * from './findings/registry';
 export * from './hash';
+export * from './loading/carried';
 export * from './loading/equipment';
 export * from './loading/grid';
 export * from './loading/make-load';

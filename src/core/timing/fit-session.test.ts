@@ -103,7 +103,7 @@ test('tension: three sets of nine at 4 s are 108 s for quads, half of it for glu
   const exercise = exerciseById('leg-press');
   if (planned === undefined || exercise === undefined) throw new Error('no slot');
   const reps = planned.sets.reduce((sum, set) => sum + set.reps, 0);
-  const tension = tensionSeconds([{ slot: planned, exercise }], 3);
+  const tension = tensionSeconds([{ slot: planned, exercise }], { secondsPerRep: 3 });
   expect(tension.get('quads')).toBe(4 * reps);
   expect(tension.get('glutes')).toBe(2 * reps);
 });

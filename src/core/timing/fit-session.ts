@@ -43,8 +43,7 @@ type FitInput = Pick<CheckInput, 'block' | 'week' | 'exerciseOf' | 'conventions'
 /** Seconds of one set of a slot with the rest after it, at the long end of its range. */
 function cost(slot: Slot, input: FitInput): number {
   const exercise = input.exerciseOf(asPlanned(slot));
-  const perRep =
-    exercise.measure === 'seconds' ? 1 : secondsPerRep(slot.tempo, input.conventions.secondsPerRep);
+  const perRep = secondsPerRep({ measure: exercise.measure, tempo: slot.tempo }, input.conventions);
   return setSeconds({ secondsPerRep: perRep, sides: exercise.sides }, slot.range.high) + slot.rest;
 }
 

@@ -1,3 +1,6 @@
+import type { Conventions } from '../conventions/conventions';
+import type { Measure } from '../exercises/exercise';
+
 /** Seconds of one rep: lowering, pause at the stretch, lifting, pause at the squeeze. */
 export interface Tempo {
   readonly lowering: number;
@@ -18,9 +21,13 @@ export function parseTempo(text: string): Tempo | undefined {
   return { lowering, stretch, lifting, squeeze };
 }
 
-/** Seconds of one rep at a tempo, or the convention's when none is prescribed. */
-export function secondsPerRep(text: string | null, secondsWithout: number): number {
+/** Seconds of one rep at its tempo, or the convention's when none is prescribed. A hold is counted in seconds: each is one. */
+export function secondsPerRep(
+  { measure, tempo: text }: { readonly measure: Measure; readonly tempo: string | null },
+  conventions: Pick<Conventions, 'secondsPerRep'>,
+): number {
+  if (measure === 'seconds') return 1;
   const tempo = text === null ? undefined : parseTempo(text);
-  if (tempo === undefined) return secondsWithout;
+  if (tempo === undefined) return conventions.secondsPerRep;
   return tempo.lowering + tempo.stretch + tempo.lifting + tempo.squeeze;
 }

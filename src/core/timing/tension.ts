@@ -1,4 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
+import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise } from '../exercises/exercise';
 import type { LadderSlot } from '../unfold/ladder';
 import { setSeconds } from './session-time';
@@ -6,15 +7,14 @@ import { secondsPerRep } from './tempo';
 
 /**
  * Seconds under tension of each muscle over some slots: seconds of every working set times its share in it.
- * @param secondsWithout seconds a rep where no tempo is prescribed
  */
 export function tensionSeconds(
   slots: readonly { readonly slot: LadderSlot; readonly exercise: Exercise }[],
-  secondsWithout: number,
+  conventions: Pick<Conventions, 'secondsPerRep'>,
 ): ReadonlyMap<Muscle, number> {
   const tension = new Map<Muscle, number>();
   for (const { slot, exercise } of slots) {
-    const perRep = slot.measure === 'seconds' ? 1 : secondsPerRep(slot.tempo, secondsWithout);
+    const perRep = secondsPerRep(slot, conventions);
     // One side rests while the other works: each limb is under tension for its own half.
     const seconds = slot.sets.reduce(
       (sum, { reps }) => sum + setSeconds({ secondsPerRep: perRep, sides: 1 }, reps),

@@ -7,9 +7,11 @@ const conventions = conventionsWith();
 
 test('31X0 is five seconds a rep, three digits have no last pause, nothing is three seconds', () => {
   expect(parseTempo('31X0')).toEqual({ lowering: 3, stretch: 1, lifting: 1, squeeze: 0 });
-  expect(secondsPerRep('31X0', 3)).toBe(5);
-  expect(secondsPerRep('201', 3)).toBe(3);
-  expect(secondsPerRep(null, 3)).toBe(3);
+  expect(secondsPerRep({ measure: 'reps', tempo: '31X0' }, { secondsPerRep: 3 })).toBe(5);
+  expect(secondsPerRep({ measure: 'reps', tempo: '201' }, { secondsPerRep: 3 })).toBe(3);
+  expect(secondsPerRep({ measure: 'reps', tempo: null }, { secondsPerRep: 3 })).toBe(3);
+  // A hold is counted in seconds, whatever its tempo says.
+  expect(secondsPerRep({ measure: 'seconds', tempo: '3111' }, { secondsPerRep: 3 })).toBe(1);
   for (const wrong of ['', '31', 'X100', '31x00', 'abc', '3-1-1']) expect(parseTempo(wrong)).toBeUndefined();
 });
 

@@ -258,8 +258,7 @@ function roomFor(muscle: Muscle, sessionId: string, next: NextWeek): SlotRoom[] 
     if (contribution(exercise, muscle) !== 1) return [];
     const seconds = setSeconds(
       {
-        secondsPerRep:
-          slot.measure === 'seconds' ? 1 : secondsPerRep(slot.tempo, next.conventions.secondsPerRep),
+        secondsPerRep: secondsPerRep(slot, next.conventions),
         sides: exercise.sides,
       },
       prescription.range.high,

@@ -4,6 +4,7 @@ import type { Conventions } from '../conventions/conventions';
 import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
+import { carriedWeight } from '../loading/carried';
 import type { EquipmentSet } from '../loading/equipment';
 import { type LoadGrid, loadGrid, nearestLoad } from '../loading/grid';
 import { hundredths, valueIn, type Weight } from '../loading/weight';
@@ -61,7 +62,7 @@ export function trackOf(
   estimating: Estimating,
 ): Track {
   const grid = loadGrid(exercise.loading, loads);
-  const carried = exercise.bodyweightShare * valueIn(grid.unit, athlete.bodyweight);
+  const carried = carriedWeight(exercise, athlete, grid.unit);
   const set = slot.start ?? athlete.bestSets[exercise.id];
   const kind = slot.start === null ? 'best set' : 'start set';
   const start = set === undefined ? null : startExposure(kind, set, { exercise, grid, carried }, estimating);

@@ -52,7 +52,7 @@ export function sessionFigures(
       );
     }
     timed.push({
-      secondsPerRep: held ? 1 : secondsPerRep(slot.tempo, conventions.secondsPerRep),
+      secondsPerRep: secondsPerRep(slot, conventions),
       sides: exercise.sides,
       rest: slot.rest,
       sets: repSpans(slot, ranges.get(slot.slotId)),

@@ -2,6 +2,7 @@ import { QueryTypes } from 'sequelize';
 import {
   type Athlete,
   type Catalogue,
+  carriedWeight,
   conventionsWith,
   currentSets,
   driftPerSet,
@@ -72,7 +73,7 @@ export async function findExposures(
         exercise.measure === 'seconds'
       )
         return [];
-      const carried = exercise.bodyweightShare * valueIn(athlete.unit, athlete.bodyweight);
+      const carried = carriedWeight(exercise, athlete, athlete.unit);
       const perSet = driftPerSet(exercise.restSeconds, conventions);
       return [
         {

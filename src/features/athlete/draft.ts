@@ -36,3 +36,8 @@ export function draftProblems({ mine }: Draft): ReadonlyMap<string, Problem> {
   const decoded = decodeAthlete(mine);
   return new Map(decoded.ok ? [] : decoded.problems.map((problem) => [problem.path, problem]));
 }
+
+/** A list with one of its entries changed. */
+export function changedAt<T>(list: readonly T[], place: number, part: Partial<T>): readonly T[] {
+  return list.map((one, index) => (index === place ? { ...one, ...part } : one));
+}

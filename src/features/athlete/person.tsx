@@ -1,22 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import {
-  type Athlete,
-  addDays,
-  JOINTS,
-  LEVELS,
-  type LocalDate,
-  PHASES,
-  STYLES,
-  UNITS,
-  WEEKDAYS,
-} from '@/core';
+import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
 import { readDate, readNumber, readText } from '@/ui/read';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { counted, figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
+import { changedAt } from './draft';
+import { Phases } from './phases';
 import type { DraftTools } from './use-draft';
 
 const DAYS = [0, 1, 2, 3, 4, 5, 6] as const;
@@ -168,7 +160,7 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase }: P
         <SportTable athlete={athlete} tools={tools} />
       </div>
       <div>
-        <Phases athlete={athlete} tools={tools} today={today} />
+        <Phases tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
         <Section title="Blocks" aside={counted(blocks.length, 'block')}>
           {blocks.map(({ id, name }, at) => (
@@ -208,10 +200,6 @@ interface PartProps {
   readonly tools: DraftTools;
 }
 
-function at<T>(list: readonly T[], place: number, part: Partial<T>): readonly T[] {
-  return list.map((one, index) => (index === place ? { ...one, ...part } : one));
-}
-
 function SportTable({ athlete, tools }: PartProps) {
   const { sport } = athlete;
   const { change, problemAt } = tools;
@@ -237,7 +225,7 @@ function SportTable({ athlete, tools }: PartProps) {
             className={classes.wide}
             text={one.name}
             read={readText(60)}
-            onValue={(name) => change({ sport: at(sport, place, { name }) })}
+            onValue={(name) => change({ sport: changedAt(sport, place, { name }) })}
             problem={problemAt(`sport/${place}/name`) === undefined ? undefined : 'A name is needed.'}
           />
           <Typed
@@ -245,14 +233,14 @@ function SportTable({ athlete, tools }: PartProps) {
             className={own.short}
             text={String(one.sessions)}
             read={(text) => readNumber(text, { field: 'sessions', low: 1, high: 14, whole: true })}
-            onValue={(sessions) => change({ sport: at(sport, place, { sessions }) })}
+            onValue={(sessions) => change({ sport: changedAt(sport, place, { sessions }) })}
           />
           <span className={classes.soft}>a week</span>
           <Toggles
             label={`Effort of sport ${place + 1}`}
             value={one.hard ? ['hard'] : []}
             options={['hard']}
-            onValue={(value) => change({ sport: at(sport, place, { hard: value.length > 0 }) })}
+            onValue={(value) => change({ sport: changedAt(sport, place, { hard: value.length > 0 }) })}
           />
           <button
             type="button"
@@ -264,110 +252,6 @@ function SportTable({ athlete, tools }: PartProps) {
         </div>
       ))}
     </Section>
-  );
-}
-
-function Phases({ athlete, tools, today }: PartProps & { readonly today: LocalDate }) {
-  const { phases } = athlete;
-  const { change, problemAt } = tools;
-  const latest =
-    phases
-      .map(({ from }) => from)
-      .sort()
-      .at(-1) ?? '';
-  const add = () =>
-    change({
-      phases: [...phases, { from: latest >= today ? addDays(latest, 84) : today, phase: 'holding' }],
-    });
-  return (
-    <Section
-      title="Phases"
-      aside={
-        <button type="button" className={classes.button} onClick={add}>
-          Add
-        </button>
-      }
-    >
-      <PhaseLine phases={phases} today={today} />
-      {phases.map((one, place) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
-        <div className={own.entry} key={place}>
-          <span className={classes.soft}>from</span>
-          <Typed
-            label={`First day of phase ${place + 1}`}
-            className={own.date}
-            text={one.from}
-            read={readDate}
-            onValue={(from) => change({ phases: at(phases, place, { from }) })}
-            problem={problemAt(`phases/${place}/from`)}
-          />
-          <Choose
-            label={`Phase ${place + 1}`}
-            value={one.phase}
-            options={PHASES}
-            onValue={(phase) => change({ phases: at(phases, place, { phase }) })}
-          />
-          <span className={classes.wide} />
-          {phases.length > 1 ? (
-            <button
-              type="button"
-              className={classes.button}
-              onClick={() => change({ phases: phases.filter((_, index) => index !== place) })}
-            >
-              Remove
-            </button>
-          ) : null}
-        </div>
-      ))}
-      {problemAt('phases') === undefined ? null : <p className={classes.problem}>{problemAt('phases')}</p>}
-    </Section>
-  );
-}
-
-const DAY = 86_400_000;
-const WIDTH = 600;
-const HEIGHTS = { gaining: 14, holding: 20, cutting: 26 } as const;
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
-/** The phases over the year around today: gaining high, cutting low, today marked. */
-function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; readonly today: LocalDate }) {
-  const start = Date.parse(today) - 183 * DAY;
-  const end = start + 365 * DAY;
-  const x = (date: number) => Math.max(0, Math.min(WIDTH, (WIDTH * (date - start)) / (end - start)));
-  const sorted = [...phases]
-    .filter(({ from }) => !Number.isNaN(Date.parse(from)))
-    .sort((a, b) => a.from.localeCompare(b.from));
-  const spans = sorted.map(({ from, phase }, place) => ({
-    from,
-    phase,
-    left: place === 0 ? 0 : x(Date.parse(from)),
-    right: x(Date.parse(sorted[place + 1]?.from ?? '') || end),
-  }));
-  const first = Number(today.slice(5, 7)) - 6;
-  const year = Number(today.slice(0, 4));
-  return (
-    <svg viewBox={`0 0 ${WIDTH} 50`} className={own.phases} role="img" aria-label="Phases over the year">
-      {spans.map(({ from, phase, left, right }) =>
-        right <= left ? null : (
-          <g key={from}>
-            <rect x={left} y={HEIGHTS[phase]} width={Math.max(0, right - left - 1)} height="4" />
-            <text x={left + 2} y={HEIGHTS[phase] - 3} className={own.word}>
-              {phase}
-            </text>
-          </g>
-        ),
-      )}
-      {Array.from({ length: 12 }, (_, month) => {
-        const at = x(Date.UTC(year, first + month, 1));
-        const name = MONTHS[(first + month + 12) % 12];
-        return at <= 0 || at > WIDTH - 24 ? null : (
-          <text key={name} x={at} y="45">
-            {name}
-          </text>
-        );
-      })}
-      <line x1={x(Date.parse(today))} x2={x(Date.parse(today))} y1="2" y2="34" className={own.now} />
-    </svg>
   );
 }
 
@@ -395,7 +279,7 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
             label={`Joint ${place + 1}`}
             value={one.joint}
             options={JOINTS.filter((joint) => joint === one.joint || free.includes(joint))}
-            onValue={(joint) => change({ joints: at(joints, place, { joint }) })}
+            onValue={(joint) => change({ joints: changedAt(joints, place, { joint }) })}
           />
           <span className={classes.soft}>since</span>
           <Typed
@@ -403,7 +287,7 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
             className={own.date}
             text={one.since}
             read={readDate}
-            onValue={(since) => change({ joints: at(joints, place, { since }) })}
+            onValue={(since) => change({ joints: changedAt(joints, place, { since }) })}
           />
           <Typed
             label={`Note on joint ${place + 1}`}
@@ -411,7 +295,7 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
             placeholder="where, when, who has seen it"
             text={one.note}
             read={readText(400)}
-            onValue={(note) => change({ joints: at(joints, place, { note }) })}
+            onValue={(note) => change({ joints: changedAt(joints, place, { note }) })}
           />
           <button
             type="button"

@@ -9,6 +9,7 @@ import {
   type Catalogue,
   CURVES,
   type CurveKind,
+  carriedWeight,
   conventionsWith,
   currentStrength,
   curveOf,
@@ -23,7 +24,6 @@ import {
   type Result,
   rirBias,
   shownStrength,
-  valueIn,
 } from '@/core';
 import { exerciseChoices, pickedExercise } from '@/ui/exercise-choices';
 import { Choose, formClasses as classes, Line, Section, Typed } from '@/ui/form';
@@ -67,7 +67,7 @@ function byExercise(exposures: readonly Exposure[]): ReadonlyMap<string, readonl
 function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: Athlete): string {
   const now = currentStrength(exposures, curveOf(athlete.effort));
   if (now === undefined) return '';
-  const carried = exercise.bodyweightShare * valueIn(athlete.unit, athlete.bodyweight);
+  const carried = carriedWeight(exercise, athlete, athlete.unit);
   const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
   const shown = shownStrength(now.set, false, curveOf(athlete.effort), conventions);
   return shown.kind === 'one-rep max' ? `${estimate(shown.value)}, by ${set}` : set;
@@ -80,7 +80,7 @@ function setWords(set: BestSet, exercise: Exercise): string {
 
 function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): string {
   const { unit } = set.load;
-  const moved = exercise.bodyweightShare * valueIn(unit, athlete.bodyweight) + set.load.value;
+  const moved = carriedWeight(exercise, athlete, unit) + set.load.value;
   const held = exercise.measure === 'seconds';
   if (moved <= 0 && !held) return '';
   const shown = shownStrength({ ...set, load: moved }, held, curveOf(athlete.effort), conventions);

@@ -39,8 +39,7 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
   const set = (field: 'place' | 'optional', value: string | boolean | null) =>
     attempt({ kind: 'session/set', session: session.id, field, value } as Edit);
   const why = planned?.session.whySeconds;
-  const tension =
-    planned === undefined ? [] : [...tensionSeconds(planned.slots, input.conventions.secondsPerRep)];
+  const tension = planned === undefined ? [] : [...tensionSeconds(planned.slots, input.conventions)];
   const most = tension.sort((a, b) => b[1] - a[1]).slice(0, 3);
   return (
     <Section title={session.name} aside={dayName(session.day, input.block.cycleDays)}>

@@ -1,5 +1,6 @@
 import {
   type Athlete,
+  carriedWeight,
   conventionsWith,
   curveOf,
   EPLEY,
@@ -60,7 +61,7 @@ function strengthOf(
 
 function carriedBy(exercise: Exercise, athlete: Athlete): number {
   const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
-  return exercise.bodyweightShare * valueIn(unit, athlete.bodyweight);
+  return carriedWeight(exercise, athlete, unit);
 }
 
 /** `barbell`, `stack` … named in a question to make a load. */

@@ -1,0 +1,116 @@
+import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
+import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
+import { readDate } from '@/ui/read';
+import own from './athlete.module.css';
+import { changedAt } from './draft';
+import type { DraftTools } from './use-draft';
+
+interface PhasesProps {
+  readonly tools: DraftTools;
+  readonly today: LocalDate;
+}
+
+/** What the athlete is in, and from when: gaining, holding, cutting. */
+export function Phases({ tools, today }: PhasesProps) {
+  const { phases } = tools.athlete;
+  const { change, problemAt } = tools;
+  const latest =
+    phases
+      .map(({ from }) => from)
+      .sort()
+      .at(-1) ?? '';
+  const add = () =>
+    change({
+      phases: [...phases, { from: latest >= today ? addDays(latest, 84) : today, phase: 'holding' }],
+    });
+  return (
+    <Section
+      title="Phases"
+      aside={
+        <button type="button" className={classes.button} onClick={add}>
+          Add
+        </button>
+      }
+    >
+      <PhaseLine phases={phases} today={today} />
+      {phases.map((one, place) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
+        <div className={own.entry} key={place}>
+          <span className={classes.soft}>from</span>
+          <Typed
+            label={`First day of phase ${place + 1}`}
+            className={own.date}
+            text={one.from}
+            read={readDate}
+            onValue={(from) => change({ phases: changedAt(phases, place, { from }) })}
+            problem={problemAt(`phases/${place}/from`)}
+          />
+          <Choose
+            label={`Phase ${place + 1}`}
+            value={one.phase}
+            options={PHASES}
+            onValue={(phase) => change({ phases: changedAt(phases, place, { phase }) })}
+          />
+          <span className={classes.wide} />
+          {phases.length > 1 ? (
+            <button
+              type="button"
+              className={classes.button}
+              onClick={() => change({ phases: phases.filter((_, index) => index !== place) })}
+            >
+              Remove
+            </button>
+          ) : null}
+        </div>
+      ))}
+      {problemAt('phases') === undefined ? null : <p className={classes.problem}>{problemAt('phases')}</p>}
+    </Section>
+  );
+}
+
+const DAY = 86_400_000;
+const WIDTH = 600;
+const HEIGHTS = { gaining: 14, holding: 20, cutting: 26 } as const;
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** The phases over the year around today: gaining high, cutting low, today marked. */
+function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; readonly today: LocalDate }) {
+  const start = Date.parse(today) - 183 * DAY;
+  const end = start + 365 * DAY;
+  const x = (date: number) => Math.max(0, Math.min(WIDTH, (WIDTH * (date - start)) / (end - start)));
+  const sorted = [...phases]
+    .filter(({ from }) => !Number.isNaN(Date.parse(from)))
+    .sort((a, b) => a.from.localeCompare(b.from));
+  const spans = sorted.map(({ from, phase }, place) => ({
+    from,
+    phase,
+    left: place === 0 ? 0 : x(Date.parse(from)),
+    right: x(Date.parse(sorted[place + 1]?.from ?? '') || end),
+  }));
+  const first = Number(today.slice(5, 7)) - 6;
+  const year = Number(today.slice(0, 4));
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 50`} className={own.phases} role="img" aria-label="Phases over the year">
+      {spans.map(({ from, phase, left, right }) =>
+        right <= left ? null : (
+          <g key={from}>
+            <rect x={left} y={HEIGHTS[phase]} width={Math.max(0, right - left - 1)} height="4" />
+            <text x={left + 2} y={HEIGHTS[phase] - 3} className={own.word}>
+              {phase}
+            </text>
+          </g>
+        ),
+      )}
+      {Array.from({ length: 12 }, (_, month) => {
+        const at = x(Date.UTC(year, first + month, 1));
+        const name = MONTHS[(first + month + 12) % 12];
+        return at <= 0 || at > WIDTH - 24 ? null : (
+          <text key={name} x={at} y="45">
+            {name}
+          </text>
+        );
+      })}
+      <line x1={x(Date.parse(today))} x2={x(Date.parse(today))} y1="2" y2="34" className={own.now} />
+    </svg>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { useState } from 'react';
+import type { Exercise, ExerciseUse } from '@/core';
+import { formClasses as classes, Toggles } from '@/ui/form';
+import { counted } from '@/ui/words/figures';
+import type { LibraryActions } from './contract';
+import own from './library.module.css';
+
+interface AdoptProps {
+  readonly exercise: Exercise;
+  readonly uses: readonly ExerciseUse[];
+  readonly adopt: LibraryActions['adopt'];
+  readonly onClose: () => void;
+}
+
+/** Blocks keep the revision they were written with; this offers to move them to the new one. */
+export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
+  const [chosen, setChosen] = useState<readonly string[]>(uses.map(({ blockId }) => blockId));
+  const [message, setMessage] = useState<string | null>(null);
+  const names = new Map(
+    uses.map(({ blockId, blockName, athleteName }) => [blockId, `${athleteName}, ${blockName}`]),
+  );
+  const go = async () => {
+    const failed = await adopt(chosen, { id: exercise.id, revision: exercise.revision }).catch(() => null);
+    if (failed !== null && Array.isArray(failed) && failed.length === 0) onClose();
+    else
+      setMessage(
+        failed !== null && Array.isArray(failed)
+          ? `Not updated: ${failed.map((id) => names.get(id) ?? id).join('; ')}. Open the block and try there.`
+          : 'The server does not answer just now. Please try again.',
+      );
+  };
+  return (
+    <div className={own.detail}>
+      <h2>Saved as revision {exercise.revision}</h2>
+      <p>
+        {counted(uses.length, 'block')} still use an earlier revision of {exercise.name}. Weeks already handed
+        out stay as they are.
+      </p>
+      <Toggles
+        label="Blocks to update"
+        value={chosen}
+        options={uses.map(({ blockId }) => blockId)}
+        names={(id) => names.get(id) ?? id}
+        onValue={setChosen}
+      />
+      {message === null ? null : (
+        <p className={classes.problem} role="alert">
+          {message}
+        </p>
+      )}
+      <div className={own.tools}>
+        <button
+          type="button"
+          className={classes.strong}
+          disabled={chosen.length === 0}
+          onClick={() => void go()}
+        >
+          Update {counted(chosen.length, 'block')}
+        </button>
+        <button type="button" className={classes.button} onClick={onClose}>
+          Leave them
+        </button>
+      </div>
+    </div>
+  );
+}

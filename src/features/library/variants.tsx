@@ -1,0 +1,63 @@
+import type { Exercise } from '@/core';
+import { formClasses as classes, Section, Typed } from '@/ui/form';
+import { newId } from '@/ui/new-id';
+import { readText } from '@/ui/read';
+import own from './library.module.css';
+import { readShares, sharesText } from './shares-text';
+
+interface VariantsProps {
+  readonly variants: Exercise['variants'];
+  readonly onChange: (variants: Exercise['variants']) => void;
+}
+
+/** Set-ups that shift the shares: stance, stride, bench angle, grip. */
+export function Variants({ variants, onChange }: VariantsProps) {
+  const put = (at: number, part: Partial<Exercise['variants'][number]>) =>
+    onChange(variants.map((one, place) => (place === at ? { ...one, ...part } : one)));
+  return (
+    <Section
+      title="Variants"
+      aside={
+        <button
+          type="button"
+          className={classes.button}
+          onClick={() =>
+            onChange([...variants, { id: newId().slice(0, 12), name: 'wide grip', contributions: {} }])
+          }
+        >
+          Add
+        </button>
+      }
+    >
+      {variants.length === 0 ? (
+        <p className={classes.soft}>None. A variant is a set-up that shifts the shares.</p>
+      ) : null}
+      {variants.map((one, at) => (
+        <div className={own.variant} key={one.id}>
+          <Typed
+            label={`Name of variant ${at + 1}`}
+            text={one.name}
+            read={readText(80)}
+            onValue={(name) => put(at, { name })}
+          />
+          <Typed
+            label={`Shares that variant ${at + 1} shifts`}
+            className={classes.wide}
+            placeholder="glutes 1, quads 0.5"
+            text={sharesText(one.contributions)}
+            read={readShares}
+            onValue={(contributions) => put(at, { contributions })}
+          />
+          <button
+            type="button"
+            className={classes.button}
+            aria-label={`Remove variant ${one.name}`}
+            onClick={() => onChange(variants.filter((_, place) => place !== at))}
+          >
+            Remove
+          </button>
+        </div>
+      ))}
+    </Section>
+  );
+}
