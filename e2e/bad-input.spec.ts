@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { cell, expect, openBlock, ready, savedAt, test, typeInto } from './coach';
+import { answers, cell, expect, openBlock, ready, savedAt, test, typeInto } from './coach';
 
 const EXERCISE = 'seated leg curl';
 
@@ -72,4 +72,21 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await page.reload();
   await ready(page);
   await expect(cell(page, 'hack squat', 'rest')).toHaveText('210');
+});
+
+test('an own exercise is not saved over text that cannot be read', async ({ coach: page }) => {
+  await page.goto('/library');
+  await answers(page);
+  await page.keyboard.press('Alt+n');
+  await page.getByLabel('Name', { exact: true }).fill('cellar press');
+  await page.getByRole('checkbox', { name: 'barbell' }).check();
+  await page.getByLabel('Share of chest').fill('1');
+  await page.getByLabel('Share of triceps').fill('half');
+  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await expect(page.getByText('“half” is not a number.')).toBeVisible();
+  await expect(page.getByText('1 field above cannot be read yet.')).toBeVisible();
+  await expect(page.getByLabel('Share of triceps')).toHaveValue('half');
+  await page.getByLabel('Share of triceps').fill('0,5');
+  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await expect(page.getByRole('article', { name: 'cellar press' })).toBeVisible();
 });

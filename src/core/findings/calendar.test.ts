@@ -5,11 +5,11 @@ import { type Block, emptyBlock, type Slot } from '../block/block';
 import { fromTemplate } from '../block/templates/from-template';
 import { TEMPLATES } from '../block/templates/shipped';
 import { catalogueWith } from '../exercises/catalogue';
-import { LIBRARY } from '../exercises/library';
 import { EMPTY_LOG } from '../log/log';
+import { anyBlock } from '../testing/any-block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import type { FindingDetail } from './finding';
+import { type Finding, type FindingDetail, SEVERITIES } from './finding';
 import { check, checkAll, findingFacts } from './registry';
 
 const run = (of: Block, who: Athlete, all = false) => {
@@ -215,37 +215,6 @@ test('a finding put aside stays quiet until its facts change', () => {
 });
 
 /** Any block that a coach might have half done. */
-const anyBlock = fc
-  .array(
-    fc.record({
-      day: fc.integer({ min: 0, max: 6 }),
-      slots: fc.array(
-        fc.record({
-          exercise: fc.constantFrom(...LIBRARY.map(({ id }) => id)),
-          sets: fc.integer({ min: 1, max: 6 }),
-          rest: fc.integer({ min: 20, max: 240 }),
-          drift: fc.constantFrom<Slot['drift']>('hold RIR', 'hold reps'),
-        }),
-        { minLength: 1, maxLength: 7 },
-      ),
-    }),
-    { minLength: 1, maxLength: 6 },
-  )
-  .map((sessions) =>
-    block(
-      sessions.map(({ day, slots }, at) =>
-        session(
-          `s${at}`,
-          day,
-          slots.map(({ exercise, sets: count, rest, drift }, k) =>
-            one(`s${at}-${k}`, exercise, count, { rest, drift }),
-          ),
-        ),
-      ),
-      { weeks: 3 },
-    ),
-  );
-
 test('sixty random blocks unfold and check without an error, each finding once', () => {
   fc.assert(
     fc.property(anyBlock, fc.constantFrom('novice', 'intermediate', 'advanced'), (of, level) => {
@@ -256,26 +225,33 @@ test('sixty random blocks unfold and check without an error, each finding once',
   );
 });
 
-const weight = (findings: ReturnType<typeof run>) =>
-  findings.filter(({ severity }) => severity !== 'note').length;
-
-test('a move of a session removes its finding and leaves no more warnings than there were', () => {
+test('every fix removes its finding and adds none that is more severe; moves leave no more warnings than there were', () => {
+  const rank = (finding: Finding) => SEVERITIES.indexOf(finding.severity);
+  const warnings = (findings: readonly Finding[]) =>
+    findings.filter(({ severity }) => severity !== 'note').length;
+  const tried = new Set<string>();
   fc.assert(
     fc.property(anyBlock, (of) => {
       const before = run(of, athlete());
-      for (const { id, fixes } of before) {
-        for (const fix of fixes) {
-          if (fix.does !== 'move session' && fix.does !== 'swap sessions') continue;
+      const known = new Set(before.map(({ id }) => id));
+      for (const finding of before) {
+        for (const fix of finding.fixes) {
           const applied = applyEdit(of, fix.edit);
           if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
           const after = run(applied.value.block, athlete());
-          expect(after.some((finding) => finding.id === id)).toBe(false);
-          expect(weight(after)).toBeLessThanOrEqual(weight(before));
+          const added = after.filter(({ id }) => !known.has(id));
+          const label = `${finding.id}, ${fix.does}`;
+          expect([label, after.some(({ id }) => id === finding.id)]).toEqual([label, false]);
+          expect([label, added.filter((one) => rank(one) < rank(finding))]).toEqual([label, []]);
+          if (fix.does === 'move session' || fix.does === 'swap sessions')
+            expect([label, warnings(after) <= warnings(before)]).toEqual([label, true]);
+          tried.add(fix.does);
         }
       }
     }),
-    { numRuns: 40 },
+    { numRuns: 50 },
   );
+  expect(tried.size).toBeGreaterThan(5);
 });
 
 test.each(TEMPLATES.map((template) => [template.name, template] as const))(

@@ -1,6 +1,7 @@
 import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
 import { type SeenSlot, sessionsOf } from './cycle';
-import type { Check, CheckInput, Finding } from './finding';
+import type { Check, CheckInput, Finding, Fix } from './finding';
+import { takesReorder } from './reorder-room';
 
 interface Clash {
   readonly early: SeenSlot;
@@ -47,36 +48,35 @@ export const exerciseOrder: Check = (input) =>
       const { sessionId, name } = session;
       const moveUp = why === 'skill first';
       const before = slots[slots.indexOf(early) - 1];
+      const fix: Fix = moveUp
+        ? {
+            does: 'move slot first',
+            exerciseId: late.exercise.id,
+            edit: {
+              kind: 'slot/move',
+              slot: late.slot.slotId,
+              session: sessionId,
+              after: before?.slot.slotId ?? null,
+            },
+          }
+        : {
+            does: 'move slot',
+            exerciseId: early.exercise.id,
+            after: late.exercise.id,
+            edit: {
+              kind: 'slot/move',
+              slot: early.slot.slotId,
+              session: sessionId,
+              after: late.slot.slotId,
+            },
+          };
       return [
         {
           id: `order/${early.slot.slotId}/${late.slot.slotId}`,
           severity: 'note',
           place: { sessionId, slotId: early.slot.slotId },
           detail: { rule: 'order', session: name, early: early.exercise.id, late: late.exercise.id, why },
-          fixes: [
-            moveUp
-              ? {
-                  does: 'move slot first',
-                  exerciseId: late.exercise.id,
-                  edit: {
-                    kind: 'slot/move',
-                    slot: late.slot.slotId,
-                    session: sessionId,
-                    after: before?.slot.slotId ?? null,
-                  },
-                }
-              : {
-                  does: 'move slot',
-                  exerciseId: early.exercise.id,
-                  after: late.exercise.id,
-                  edit: {
-                    kind: 'slot/move',
-                    slot: early.slot.slotId,
-                    session: sessionId,
-                    after: late.slot.slotId,
-                  },
-                },
-          ],
+          fixes: takesReorder(session, input) ? [fix] : [],
         },
       ];
     }),

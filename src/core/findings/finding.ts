@@ -159,8 +159,11 @@ export type FindingDetail =
 /** Edits that mend a finding, and what they do. */
 export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'move session'; readonly session: string; readonly day: number }
-  | { readonly does: 'add a set'; readonly exerciseId: string }
-  | { readonly does: 'drop sets'; readonly sets: number; readonly exerciseIds: readonly string[] }
+  | {
+      readonly does: 'add sets' | 'drop sets';
+      readonly sets: number;
+      readonly exerciseIds: readonly string[];
+    }
   | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
   | {
       readonly does: 'fit session';

@@ -110,13 +110,14 @@ describe('frequency', () => {
 });
 
 describe('weekly volume', () => {
-  test('three sets of quads are below the floor of eight; one set more is offered and helps', () => {
+  test('three sets of quads are below the floor of eight; five more are offered and mend it', () => {
     const few = block([session('a', 0, [slot('1', 'leg-press')])]);
     const finding = about('below floor', few).find(
       ({ detail }) => detail.rule === 'below floor' && detail.muscle === 'quads',
     );
     expect(finding?.detail).toMatchObject({ sets: 3, floor: 8, week: 1 });
-    expect(finding?.fixes[0]).toMatchObject({ does: 'add a set', exerciseId: 'leg-press' });
+    expect(finding?.fixes[0]).toMatchObject({ does: 'add sets', sets: 5, exerciseIds: ['leg-press'] });
+    expect(finding && mended(few, finding).gone).toBe(true);
   });
 
   test('nine sets are enough; twenty pass the ceiling of eighteen and one fewer is offered', () => {

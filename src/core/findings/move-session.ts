@@ -1,11 +1,13 @@
 import type { LadderSession } from '../unfold/ladder';
-import type { Check, CheckInput, Finding, Fix } from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 
 /** A week in which sessions stand on other days. Nothing else of it is planned anew. */
 function withDays(input: CheckInput, days: ReadonlyMap<string, number>): CheckInput {
+  // Two of one day are trained in the order they are written in.
+  const written = input.block.sessions.map(({ id }) => id);
   const sessions = input.week.sessions
     .map((session) => ({ ...session, day: days.get(session.sessionId) ?? session.day }))
-    .sort((a, b) => a.day - b.day);
+    .sort((a, b) => a.day - b.day || written.indexOf(a.sessionId) - written.indexOf(b.sessionId));
   return { ...input, week: { ...input.week, sessions } };
 }
 
@@ -13,9 +15,14 @@ const WEIGHTS = { block: 9, warn: 3, note: 1 } as const;
 const weight = (findings: readonly Finding[]) =>
   findings.reduce((sum, { severity }) => sum + WEIGHTS[severity], 0);
 
+/** Whether one finding is more severe than another. */
+export const isWorse = (one: Finding, other: Finding) =>
+  SEVERITIES.indexOf(one.severity) < SEVERITIES.indexOf(other.severity);
+
 /**
  * The findings of the calendar with the edit that mends each by moving its session to a free day or exchanging it with
- * another: the best of those after which the finding is gone and the calendar as a whole is better than before.
+ * another: the best of those after which the finding is gone, none more severe has come and the calendar as a whole is
+ * better than before.
  * @param calendar the checks that look at days alone
  */
 export function withCalendarFixes(
@@ -24,6 +31,7 @@ export function withCalendarFixes(
   calendar: readonly Check[],
 ): readonly Finding[] {
   const before = weight(findings);
+  const known = new Set(findings.map(({ id }) => id));
   // Findings of one session try the same days: each arrangement is judged once.
   const judged = new Map<string, readonly Finding[]>();
   const after = (days: ReadonlyMap<string, number>) => {
@@ -40,6 +48,7 @@ export function withCalendarFixes(
       const left = after(days);
       const weighs = weight(left);
       if (weighs >= (best?.weight ?? before) || left.some(({ id }) => id === finding.id)) continue;
+      if (left.some((one) => !known.has(one.id) && isWorse(one, finding))) continue;
       best = { weight: weighs, fix };
     }
     return { ...finding, fixes: best === undefined ? [] : [best.fix] };

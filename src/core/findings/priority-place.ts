@@ -2,6 +2,7 @@ import { MUSCLES } from '../anatomy/muscle';
 import { primeMovers } from '../exercises/exercise';
 import { sessionsOf } from './cycle';
 import type { Check, Finding, Fix } from './finding';
+import { takesReorder } from './reorder-room';
 
 const FIRST = 2;
 
@@ -28,7 +29,7 @@ export const priorityPlace: Check = (input) => {
           severity: 'note',
           place: { sessionId: best.session.sessionId, slotId: best.slot.slotId, muscle },
           detail: { rule: 'priority place', muscle },
-          fixes: best.exercise.kind === 'compound' ? [fix] : [],
+          fixes: best.exercise.kind === 'compound' && takesReorder(best.session, input) ? [fix] : [],
         },
       ];
     },

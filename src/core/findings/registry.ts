@@ -9,11 +9,12 @@ import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
-import { type Check, type CheckInput, type Finding, SEVERITIES } from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 import { frequency } from './frequency';
 import { irritatedJoint } from './irritated-joint';
 import { legsBeforeUpper } from './legs-before-upper';
-import { withCalendarFixes } from './move-session';
+import { isWorse, withCalendarFixes } from './move-session';
+import { withSlotIn } from './move-slot';
 import { priorityPlace } from './priority-place';
 import { recoveryGap } from './recovery-gap';
 import { restDays } from './rest-days';
@@ -92,8 +93,26 @@ export function checkAll(input: CheckedBlock): readonly Finding[] {
   const context = checkInput(input);
   if (context === undefined) return [];
   const calendar = withCalendarFixes(calendarFindings(context), context, CALENDAR);
-  return [...calendar, ...OTHERS.flatMap((one) => one(context))].sort(
+  const others = OTHERS.flatMap((one) => one(context)).map((finding) => ({
+    ...finding,
+    fixes: finding.fixes.filter((fix) => keepsCalendar(fix, finding, calendar, context)),
+  }));
+  return [...calendar, ...others].sort(
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
+  );
+}
+
+/** Whether a slot's way into another session leaves the calendar without a new finding more severe than the one it mends. */
+function keepsCalendar(
+  { edit }: Fix,
+  finding: Finding,
+  calendar: readonly Finding[],
+  context: CheckInput,
+): boolean {
+  if (edit.kind !== 'slot/move') return true;
+  const known = new Set(calendar.map(({ id }) => id));
+  return !calendarFindings(withSlotIn(context, edit.slot, edit.session)).some(
+    (one) => !known.has(one.id) && isWorse(one, finding),
   );
 }
 

@@ -1,20 +1,9 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Goal } from '../volume/goal';
 import type { Check, CheckInput, Finding, Fix } from './finding';
-import { changeSets, slotsFor } from './slot-sets';
+import { addSets, dropSets } from './volume-fixes';
 
-function setFix(muscle: Muscle, by: 1 | -1, input: CheckInput): Fix[] {
-  const slots = slotsFor(muscle, input);
-  for (const slot of by > 0 ? slots : [...slots].reverse()) {
-    const edit = changeSets(slot, by);
-    if (edit === undefined) continue;
-    const exerciseId = slot.exercise.id;
-    return by > 0
-      ? [{ does: 'add a set', exerciseId, edit }]
-      : [{ does: 'drop sets', sets: 1, exerciseIds: [exerciseId], edit }];
-  }
-  return [];
-}
+const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
 
 function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
   const { week } = input;
@@ -26,7 +15,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       place: { muscle, week: week.week },
       detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
-      fixes: setFix(muscle, 1, input),
+      fixes: offered(addSets(muscle, input)),
     },
   ];
 }
@@ -47,7 +36,7 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       place: { muscle, week },
       detail: { rule: 'above ceiling', muscle, sets, ceiling: landmarks.ceiling, week },
-      fixes: setFix(muscle, -1, input),
+      fixes: offered(dropSets(muscle, input)),
     },
   ];
 }

@@ -1,5 +1,8 @@
+import fc from 'fast-check';
+import type { Block } from '../block/block';
 import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
+import { anyBlock } from '../testing/any-block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { dayMatrix } from './day-matrix';
@@ -7,7 +10,10 @@ import { dayMatrix } from './day-matrix';
 const someone = athlete();
 
 function inputOf(...sessions: Parameters<typeof block>[0]) {
-  const plan = block(sessions);
+  return seen(block(sessions));
+}
+
+function seen(plan: Block) {
   const ladder = unfold({
     block: plan,
     athlete: someone,
@@ -42,4 +48,18 @@ test('a muscle trained on one day waits the whole cycle; sets too few to count a
     inputOf(session('a', 2, [slot('a1', 'hack-squat', { technique: { kind: 'straight', sets: 1 } })])),
   );
   expect(little.get('adductors')?.[2]).toMatchObject({ sets: 0.25, hours: null });
+});
+
+test('a muscle’s days add up to what its week counts', () => {
+  fc.assert(
+    fc.property(anyBlock, (of) => {
+      const input = seen(of);
+      const matrix = dayMatrix(input);
+      for (const [muscle, days] of matrix) {
+        const sum = days.reduce((total, cell) => total + (cell?.sets ?? 0), 0);
+        expect(sum).toBeCloseTo(input.week.muscles[muscle].measured, 9);
+      }
+    }),
+    { numRuns: 30 },
+  );
 });

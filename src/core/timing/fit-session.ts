@@ -4,8 +4,7 @@ import type { SingleEdit } from '../block/edit';
 import { primeMovers } from '../exercises/exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { changeSets } from '../findings/slot-sets';
-import { setSeconds } from './session-time';
-import { secondsPerRep } from './tempo';
+import { setCost } from './set-cost';
 
 /** Shortest rest that isolation work is cut to, and by how much at a time; seconds. */
 const LEAST_REST = 45;
@@ -40,13 +39,6 @@ export interface SessionFit {
 
 type FitInput = Pick<CheckInput, 'block' | 'week' | 'exerciseOf' | 'conventions'>;
 
-/** Seconds of one set of a slot with the rest after it, at the long end of its range. */
-function cost(slot: Slot, input: FitInput): number {
-  const exercise = input.exerciseOf(asPlanned(slot));
-  const perRep = secondsPerRep({ measure: exercise.measure, tempo: slot.tempo }, input.conventions);
-  return setSeconds({ secondsPerRep: perRep, sides: exercise.sides }, slot.range.high) + slot.rest;
-}
-
 /**
  * What to cut so that a session fits: first sets where the worst-off muscle stands furthest above its floor, then rests
  * of isolation work, and only then sets that take a muscle below its floor.
@@ -78,7 +70,7 @@ export function fitSession(session: Session, minutes: number, input: FitInput): 
     for (const slot of order) {
       const edit = changeSets(slot, -1);
       if (edit === undefined || (keepFloor && spare(slot) < perWeek)) continue;
-      left -= cost(slot, input);
+      left -= setCost(slot, input.exerciseOf(asPlanned(slot)), input.conventions);
       for (const muscle of primeMovers(input.exerciseOf(asPlanned(slot))))
         dropped.set(muscle, (dropped.get(muscle) ?? 0) + perWeek);
       steps.push({ kind: 'drop set', slotId: slot.id, exerciseId: slot.exercise.id, belowFloor: !keepFloor });

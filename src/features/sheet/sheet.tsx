@@ -88,14 +88,16 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
 
   const start: Cell = { row: data.block.sessions[0]?.slots[0]?.id ?? 'weeks', column: 'slot' };
   const table = useCursor(start, rows, columns);
-  const { cursor, focus, editing, row } = table;
+  const { cursor, focus, setFocus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
   useEffect(() => {
-    if (window.location.hash === '#frame') setFace('Frame');
-  }, []);
+    if (window.location.hash !== '#frame') return;
+    setFace('Frame');
+    setFocus(null);
+  }, [setFocus]);
   const show = (next: Face) => {
     setFace(next);
-    if (next === 'Frame') table.setFocus(null);
+    if (next === 'Frame') setFocus(null);
     window.history.replaceState(null, '', `#${next.toLowerCase()}`);
   };
   const edits = useTableEdits({ block, athlete, catalogue, rows, attempt, change, move: table.move });
@@ -181,7 +183,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const saveTemplate = async () => {
     await document.settled();
     const answer = await actions.saveTemplate().catch(() => ({ status: 'unavailable' as const }));
-    table.setFocus({
+    setFocus({
       kind: 'said',
       title: block.name,
       text:
@@ -233,7 +235,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         </button>
         <SavingNote state={state} onSettle={document.settle} />
       </Bar>
-      <BlockLine block={block} onChange={changeSetting} onFocus={table.setFocus}>
+      <BlockLine block={block} onChange={changeSetting} onFocus={setFocus}>
         {problem === '' ? null : (
           <span role="alert" className={classes.alert}>
             {problem}
@@ -279,7 +281,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
               onOpenSession={openRow}
               onAddSession={() => edits.addSession(false)}
               onGoal={setGoal}
-              onSay={(title, text) => table.setFocus({ kind: 'said', title, text })}
+              onSay={(title, text) => setFocus({ kind: 'said', title, text })}
               onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
             />
           ) : block.sessions.length === 0 ? (
@@ -341,7 +343,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           dismissed={block.dismissed}
           findingsFirst={face === 'Frame'}
           busy={busy}
-          onFocus={table.setFocus}
+          onFocus={setFocus}
           onGoal={setGoal}
           onFix={(fix) => attempt(fix.edit)}
           onJump={jump}

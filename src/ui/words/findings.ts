@@ -87,12 +87,14 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
   switch (fix.does) {
     case 'move session':
       return `Move ${fix.session} to ${dayName(fix.day, 7)}`;
-    case 'add a set':
-      return `Add a set of ${names(fix.exerciseId)}`;
-    case 'drop sets':
-      return fix.exerciseIds.length === 1
-        ? `Drop ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${listed(fix.exerciseIds.map(names))}`
-        : `Drop ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
+    case 'add sets':
+    case 'drop sets': {
+      const verb = fix.does === 'add sets' ? 'Add' : 'Drop';
+      const [only] = fix.exerciseIds;
+      return only !== undefined && fix.exerciseIds.length === 1
+        ? `${verb} ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${names(only)}`
+        : `${verb} ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
+    }
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
     case 'swap sessions':
