@@ -1,6 +1,8 @@
 import { MUSCLES } from '../anatomy/muscle';
 import { isIn } from '../anatomy/roll-up';
+import { findSlot } from '../block/block';
 import { contribution, primeMovers } from '../exercises/exercise';
+import { setCost } from '../timing/set-cost';
 import { sessionsOf } from './cycle';
 import type { Check, Finding, Fix } from './finding';
 
@@ -26,11 +28,14 @@ export const smallAfterCompounds: Check = (input) => {
     if (first?.tired === undefined || places.length < 2 || places.some(({ tired }) => tired === undefined))
       return [];
     const limit = input.athlete.minutes * 60;
+    const written = findSlot(input.block, first.slot.slotId)?.slot;
+    if (written === undefined) return [];
+    const seconds = first.slot.sets.length * setCost(written, first.exercise, input.conventions);
     const room = sessions.find(
       ({ session, half, slots }) =>
         half === 'lower' &&
         !slots.some(({ exercise }) => contribution(exercise, muscle) >= TIRES) &&
-        session.seconds.high + first.slot.sets.length * (first.slot.rest + 60) <= limit,
+        session.seconds.high + seconds + input.conventions.changeOver <= limit,
     );
     const fixes: readonly Fix[] =
       room === undefined

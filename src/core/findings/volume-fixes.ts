@@ -1,5 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import type { Session, Slot } from '../block/block';
+import { findSlot, type Session, type Slot } from '../block/block';
 import { driftPerSet } from '../effort/drift';
 import { contribution, type Exercise } from '../exercises/exercise';
 import { setCount } from '../techniques/registry';
@@ -18,7 +18,7 @@ interface Candidate {
 /** Direct slots of a muscle in sessions that count, best payoff first. */
 function candidates(muscle: Muscle, input: CheckInput): readonly Candidate[] {
   return slotsFor(muscle, input).flatMap((slot): Candidate[] => {
-    const session = input.block.sessions.find(({ slots }) => slots.some(({ id }) => id === slot.id));
+    const session = findSlot(input.block, slot.id)?.session;
     if (session === undefined || session.optional) return [];
     return [{ slot, session, exercise: input.exerciseOf(asPlanned(slot)) }];
   });

@@ -1,7 +1,9 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { findSlot } from '../block/block';
 import { type SeenSession, sessionsOf } from '../findings/cycle';
 import type { CheckInput, Finding } from '../findings/finding';
 import { calendarFindings } from '../findings/registry';
+import { setCost } from '../timing/set-cost';
 
 /** Where the pass of a cycle stands. Days are days of the cycle. */
 export interface Situation {
@@ -165,7 +167,9 @@ function mergedOption(
   const slotIds: string[] = [];
   const lost = new Map(least.credit);
   for (const one of [...least.slots].sort((a, b) => worth(b) - worth(a))) {
-    const seconds = one.slot.sets.length * (one.slot.rest + 40);
+    const written = findSlot(input.block, one.slot.slotId)?.slot;
+    if (written === undefined) continue;
+    const seconds = one.slot.sets.length * setCost(written, one.exercise, input.conventions);
     if (seconds > room) continue;
     room -= seconds;
     slotIds.push(one.slot.slotId);
