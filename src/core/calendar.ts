@@ -12,6 +12,11 @@ export function addDays(date: LocalDate, days: number): LocalDate {
   return new Date(toUtc(date) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
+/** Days from one day to another; negative when it is earlier. */
+export function daysBetween(from: LocalDate, to: LocalDate): number {
+  return Math.round((toUtc(to) - toUtc(from)) / DAY_MS);
+}
+
 export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
 /** 0 for Monday to 6 for Sunday. */

@@ -6,6 +6,7 @@ import type { Soreness } from './log/log';
 import type { Fit } from './progression/load-rules/fit';
 import type { Cap } from './progression/set-response';
 import type { Verdict } from './recovery/performance';
+import type { RuleName } from './unfold/plan-slot';
 import type { Goal } from './volume/goal';
 import type { LandmarkTrace } from './volume/landmarks';
 import type { Crediting } from './volume/schools';
@@ -56,6 +57,8 @@ export type Reason =
   | { readonly code: 'rir/easy'; readonly week: 'deload' | 'recover'; readonly value: number }
   | {
       readonly code: 'load/best-fit';
+      /** The rule it goes by; absent in weeks issued when there was but one. */
+      readonly rule?: RuleName;
       readonly unit: Unit;
       readonly last: { readonly load: number; readonly reps: number } | null;
       readonly strength: Strength;
@@ -72,6 +75,15 @@ export type Reason =
       readonly targetRir: number;
       readonly range: RepRange;
     }
+  | {
+      readonly code: 'load/override';
+      readonly unit: Unit;
+      readonly load: number | null;
+      readonly reps: number;
+      readonly proposed: Reason;
+    }
+  | { readonly code: 'rir/override'; readonly value: number; readonly proposed: number }
+  | { readonly code: 'sets/override'; readonly sets: number; readonly proposed: number }
   | { readonly code: 'load/search'; readonly targetRir: number; readonly range: RepRange }
   | {
       readonly code: 'load/answered';
@@ -89,6 +101,16 @@ export type Reason =
       readonly load: number;
       readonly reps: number;
       readonly predictedRir: number;
+    }
+  | {
+      readonly code: 'whole-body-deload';
+      /** Growing muscles behind, recovering and at their ceiling, each counted once. */
+      readonly behind: number;
+      readonly recovering: number;
+      readonly atCeiling: number;
+      readonly growing: number;
+      /** Of the last two weeks those at RIR 1 or less. */
+      readonly hardWeeks: number;
     }
   | { readonly code: 'sets/prescribed'; readonly sets: number }
   | {

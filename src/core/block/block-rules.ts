@@ -1,4 +1,5 @@
 import type { Problem } from '../problem';
+import type { DeloadMeasure } from '../recovery/deload/deload';
 import { setCount, setLimits } from '../techniques/registry';
 import { parseTempo } from '../timing/tempo';
 import type { Block, BlockSettings, Session, Slot, SlotRir } from './block';
@@ -12,6 +13,12 @@ export const BOUNDS = {
   reps: { low: 1, high: 300 },
   rest: { low: 0, high: 900 },
   deloadSets: { low: 0.1, high: 1 },
+  deloadLoad: { low: 0.5, high: 0.95 },
+  deloadRir: { low: 4, high: 6 },
+  deloadMinutes: { low: 10, high: 180 },
+  restWeeks: { low: 1, high: 4 },
+  loadStep: { low: 0.5, high: 10 },
+  week: { low: 1, high: 17 },
   pauseDays: { low: 1, high: 60 },
 } as const;
 
@@ -59,6 +66,18 @@ export function slotProblems(slot: Slot): readonly Problem[] {
   if (slot.tempo !== null && parseTempo(slot.tempo) === undefined) {
     problems.push({ code: 'tempo', path: `${path}/tempo`, text: slot.tempo });
   }
+  if (slot.loadStep !== null)
+    problems.push(...outside(`${path}/loadStep`, 'load step', slot.loadStep, BOUNDS.loadStep, false));
+  for (const { week, sets, reps, rir, load } of slot.weeks) {
+    const own = `${path}/weeks`;
+    problems.push(
+      ...outside(own, 'week', week, BOUNDS.week),
+      ...(sets === null ? [] : outside(own, 'sets', sets, { low: limits.least, high: limits.most })),
+      ...(reps === null ? [] : outside(own, 'reps', reps, BOUNDS.reps)),
+      ...(rir === null ? [] : outside(own, 'RIR', rir, BOUNDS.rir)),
+      ...(load === null ? [] : outside(own, 'load', load.value, { low: -500, high: 1500 }, false)),
+    );
+  }
   if (slot.start !== null) {
     problems.push(
       ...outside(`${path}/start`, 'reps', slot.start.reps, BOUNDS.reps),
@@ -96,10 +115,30 @@ export function settingsProblems(block: BlockSettings): readonly Problem[] {
       ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),
       ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
     ]),
-    ...(block.deload === null
-      ? []
-      : outside('block/deload', 'deload', block.deload.sets, BOUNDS.deloadSets, false)),
+    ...(block.deload ?? []).flatMap((measure) => deloadProblems(measure)),
   ];
+}
+
+/** What is wrong with one way of deloading. Shares and weeks have the bounds of their schema. */
+function deloadProblems(measure: DeloadMeasure): Problem[] {
+  const path = 'block/deload';
+  switch (measure.kind) {
+    case 'fewer sets':
+    case 'both':
+      return outside(path, 'share of sets', measure.sets, BOUNDS.deloadSets, false);
+    case 'lighter':
+      return outside(path, 'share of the load', measure.load, BOUNDS.deloadLoad, false);
+    case 'easier':
+      return outside(path, 'RIR', measure.rir, BOUNDS.deloadRir);
+    case 'less time':
+      return outside(path, 'minutes', measure.minutes, BOUNDS.deloadMinutes);
+    case 'active rest':
+      return outside(path, 'weeks', measure.weeks, BOUNDS.restWeeks);
+    case 'fewer days':
+    case 'fewer exercises':
+    case 'one heavy touch':
+      return [];
+  }
 }
 
 /** Everything wrong with a block, doubled ids included. */

@@ -2,10 +2,12 @@ import { z } from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
 import { CONVENTION_IDS } from '../conventions/conventions';
 import { UNITS } from '../loading/weight';
+import { LOAD_RULES } from '../progression/load-rules/rule';
+import { deloadSchema } from '../recovery/deload/deload';
 import { techniqueSchema } from '../techniques/registry';
 import { GOALS } from '../volume/goal';
 import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
-import { BLOCK_FORMAT, BLOCK_VERSION } from './block';
+import { BLOCK_FORMAT, BLOCK_VERSION, MOTIONS } from './block';
 import { SHAPES } from './templates/template';
 
 /** The shape of the document. What the figures may be is in block-rules, where it can be said in a sentence. */
@@ -13,17 +15,29 @@ const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 const number = z.number().finite();
 const text = z.string().max(2000);
 
+const weight = z.strictObject({ value: number, unit: z.enum(UNITS) });
+
 const slotRir = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('week'), offset: number }),
   z.strictObject({ kind: z.literal('fixed'), rir: number }),
 ]);
 
-// Fields with a default came with version 2: documents and edits written before it are read as if they had it.
+// Fields with a default came with a later version: documents and edits written before it are read as if they had it.
 export const slotShape = {
   id,
   exercise: z.strictObject({ id, revision: z.int().min(1) }),
   variant: z.string().max(64).nullable().default(null),
+  substitutes: z.array(z.string().max(64)).max(20).default([]),
+  rotate: z.array(z.string().max(64)).max(8).default([]),
+  joined: z.boolean().default(false),
   technique: techniqueSchema,
+  safety: z.string().max(200).default(''),
+  motion: z.enum(MOTIONS).default('full'),
+  optionalSets: z.int().min(0).max(10).default(0),
+  stretch: z
+    .strictObject({ seconds: z.int().min(5).max(600), note: z.string().max(200) })
+    .nullable()
+    .default(null),
   range: z.strictObject({ low: number, high: number }),
   rir: slotRir,
   setTargets: z
@@ -33,11 +47,22 @@ export const slotShape = {
   tempo: z.string().max(8).nullable(),
   rest: number,
   drift: z.enum(['hold RIR', 'hold reps']),
-  loadRule: z.enum(['best fit']),
+  loadRule: z.enum(LOAD_RULES),
+  loadStep: number.nullable().default(null),
   setRule: z.enum(['by response', 'fixed']),
-  start: z
-    .strictObject({ load: z.strictObject({ value: number, unit: z.enum(UNITS) }), reps: number, rir: number })
-    .nullable(),
+  start: z.strictObject({ load: weight, reps: number, rir: number }).nullable(),
+  weeks: z
+    .array(
+      z.strictObject({
+        week: z.int().min(1).max(17),
+        sets: z.int().nullable(),
+        reps: z.int().nullable(),
+        load: weight.nullable(),
+        rir: number.nullable(),
+      }),
+    )
+    .max(17)
+    .default([]),
   note: text,
 } as const;
 export const slotSchema = z.strictObject(slotShape);
@@ -59,7 +84,8 @@ export const settingsShape = {
   shape: z.enum(SHAPES).nullable().default(null),
   weeks: z.int(),
   rir: z.strictObject({ first: number, last: number }),
-  deload: z.strictObject({ kind: z.literal('fewer sets'), sets: number }).nullable(),
+  deload: deloadSchema.nullable(),
+  lowSets: z.boolean().default(false),
   crediting: z.enum(CREDITING_SCHOOLS),
   landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),
   time: z.enum(['realistic', 'strict']),
@@ -85,7 +111,7 @@ export const settingsShape = {
 
 export const blockSchema = z.strictObject({
   format: z.literal(BLOCK_FORMAT),
-  version: z.union([z.literal(1), z.literal(BLOCK_VERSION)]),
+  version: z.union([z.literal(1), z.literal(2), z.literal(BLOCK_VERSION)]),
   ...settingsShape,
   sessions: z.array(sessionSchema).max(60),
 });

@@ -175,9 +175,9 @@ test('the codec names what is wrong and where, and refuses newer formats', () =>
     ok: false,
     problems: [{ code: 'malformed', path: 'weeks' }],
   });
-  expect(decodeBlock({ ...base, version: 3 })).toEqual({
+  expect(decodeBlock({ ...base, version: 4 })).toEqual({
     ok: false,
-    problems: [{ code: 'newer-format', path: 'version', version: 3 }],
+    problems: [{ code: 'newer-format', path: 'version', version: 4 }],
   });
   expect(decodeBlock({ ...base, surprise: 1 }).ok).toBe(false);
   expect(decodeBlock(null).ok).toBe(false);

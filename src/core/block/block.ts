@@ -2,13 +2,15 @@ import type { Muscle } from '../anatomy/muscle';
 import { addDays, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { Weight } from '../loading/weight';
+import type { LoadRule } from '../progression/load-rules/rule';
+import { DEFAULT_DELOAD, type Deload } from '../recovery/deload/deload';
 import type { TechniqueParameters } from '../techniques/registry';
 import type { Goal } from '../volume/goal';
 import type { Crediting, LandmarkSchool } from '../volume/schools';
 import type { Shape } from './templates/template';
 
 export const BLOCK_FORMAT = 'dense-ladder/block';
-export const BLOCK_VERSION = 2;
+export const BLOCK_VERSION = 3;
 
 /** A particular revision of an exercise. */
 export interface ExerciseRef {
@@ -39,13 +41,44 @@ export interface StartSet {
   readonly rir: number;
 }
 
+/** How much of its range of motion a slot uses. Restricted is for a range that pain sets. */
+export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
+export type Motion = (typeof MOTIONS)[number];
+
+/** What one week of a slot keeps of its own; null: as the rules have it. */
+export interface WeekOverride {
+  readonly week: number;
+  readonly sets: number | null;
+  readonly reps: number | null;
+  readonly load: Weight | null;
+  readonly rir: number | null;
+}
+
+/** What a slot ends in. */
+export interface Stretch {
+  readonly seconds: number;
+  readonly note: string;
+}
+
 /** One exercise's place in a session. */
 export interface Slot {
   readonly id: string;
   readonly exercise: ExerciseRef;
   /** A set-up of the exercise, by its id; null: as it is. */
   readonly variant: string | null;
+  /** Exercises the athlete may take instead by what is free, by their ids. */
+  readonly substitutes: readonly string[];
+  /** Set-ups that change from set to set, by their ids; empty: every set in `variant`. */
+  readonly rotate: readonly string[];
+  /** Done in turn with the slot above: a superset, giant set or circuit. */
+  readonly joined: boolean;
   readonly technique: TechniqueParameters;
+  /** How going to failure or past it is made safe where the exercise does not allow it alone; empty: it is not. */
+  readonly safety: string;
+  readonly motion: Motion;
+  /** Last sets that are done only when there is energy left. */
+  readonly optionalSets: number;
+  readonly stretch: Stretch | null;
   readonly range: RepRange;
   readonly rir: SlotRir;
   /** Sets whose effort differs from the slot's. */
@@ -55,9 +88,13 @@ export interface Slot {
   /** Seconds after each set. */
   readonly rest: number;
   readonly drift: 'hold RIR' | 'hold reps';
-  readonly loadRule: 'best fit';
+  readonly loadRule: LoadRule;
+  /** Per cent of the load rule's step; null: the convention's. */
+  readonly loadStep: number | null;
   readonly setRule: 'by response' | 'fixed';
   readonly start: StartSet | null;
+  /** Weeks that keep something of their own. */
+  readonly weeks: readonly WeekOverride[];
   readonly note: string;
 }
 
@@ -111,8 +148,10 @@ export interface BlockSettings {
   readonly weeks: number;
   /** RIR of the first and of the last building week. */
   readonly rir: { readonly first: number; readonly last: number };
-  /** Share of sets kept in the deload; null: no deload planned. */
-  readonly deload: { readonly kind: 'fewer sets'; readonly sets: number } | null;
+  /** How the deload lightens the week, all of them together; null: no deload planned. */
+  readonly deload: Deload | null;
+  /** A plan of two working sets an exercise, in which more slots may knowingly go past failure. */
+  readonly lowSets: boolean;
   /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
   readonly crediting: Crediting;
   readonly landmarks: LandmarkSchool;
@@ -144,7 +183,8 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     shape: null,
     weeks: 6,
     rir: { first: 3, last: 1 },
-    deload: { kind: 'fewer sets', sets: 0.4 },
+    deload: [DEFAULT_DELOAD],
+    lowSets: false,
     crediting: 'fractional',
     landmarks: 'ramped',
     time: 'realistic',

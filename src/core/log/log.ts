@@ -2,6 +2,19 @@ import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
 import type { Weight } from '../loading/weight';
 
+/** What is noted of a set beside its reps. */
+export interface LoggedMore {
+  /** Partial or loose reps after the full ones. */
+  readonly partials?: number | undefined;
+  /** Reps done with help. */
+  readonly assisted?: number | undefined;
+  /** Seconds it took, where time is what counts. */
+  readonly seconds?: number | undefined;
+  /** Reps of each side, where a one-sided set was logged by sides; `reps` is the lower. */
+  readonly left?: number | undefined;
+  readonly right?: number | undefined;
+}
+
 /** One performed set. Never changed: a correction is a further set that supersedes it. */
 export interface LoggedSet {
   /** Made by the phone, so that a repeated send is one set. */
@@ -16,6 +29,8 @@ export interface LoggedSet {
   readonly load: Weight;
   readonly reps: number;
   readonly rir: number;
+  /** What else the technique asks to be noted; absent when nothing. */
+  readonly more?: LoggedMore | undefined;
   /** When it was done, ISO 8601, by the phone's clock. */
   readonly at: string;
   readonly supersedes: string | null;

@@ -1,4 +1,3 @@
-import type { Conventions } from '../conventions/conventions';
 import { roundHalfUp } from '../rounding';
 
 /** Sets left of a slot by a factor: rounded half up, at least one. */
@@ -7,10 +6,10 @@ export function fewerSets(sets: number, factor: number): number {
 }
 
 /**
- * Reps that leave the easy weeks' RIR at a load: as many as the capacity allows, never more than were done before and
- * at least one.
+ * Reps that leave so many in reserve at a load: as many as the capacity allows, never more than were done before and at
+ * least one.
  * @param capacity reps to failure at the load
  */
-export function easyReps(capacity: number, before: number, conventions: Conventions): number {
-  return Math.max(1, Math.min(before, Math.floor(capacity - conventions.easyRir + 1e-9)));
+export function easyReps(capacity: number, before: number, rir: number): number {
+  return Math.max(1, Math.min(before, Math.floor(capacity - rir + 1e-9)));
 }

@@ -57,7 +57,7 @@ test('another load is corrected through e1RM: 105 x 10 at 2 is worth 14.1 at 100
 
 test('easy weeks: 0.4 of 3 is 1, of 4 is 2 (1.6), never none; reps leave four in reserve', () => {
   expect([1, 2, 3, 4, 5].map((sets) => fewerSets(sets, 0.4))).toEqual([1, 1, 1, 2, 2]);
-  expect(easyReps(13.9, 12, conventions)).toBe(9);
-  expect(easyReps(13.9, 8, conventions)).toBe(8);
-  expect(easyReps(3, 8, conventions)).toBe(1);
+  expect(easyReps(13.9, 12, 4)).toBe(9);
+  expect(easyReps(13.9, 8, 4)).toBe(8);
+  expect(easyReps(3, 8, 4)).toBe(1);
 });

@@ -1,27 +1,116 @@
 import { z } from 'zod';
+import { type Activation, activation } from './activation';
+import { type AscendingMinis, ascendingMinis } from './ascending-minis';
+import { type Cluster, cluster } from './cluster';
+import { type Density, densityOf } from './density';
+import { type DropSet, dropSet } from './drop-set';
+import { type EveryMinute, everyMinute } from './every-minute';
+import { type ForTime, forTime } from './for-time';
+import { type HighRepFinisher, highRepFinisher } from './high-rep-finisher';
+import { type LengthenedPartials, lengthenedPartials } from './lengthened-partials';
+import { type PartialsAfterFailure, partialsAfterFailure } from './partials-after-failure';
+import { type RepBank, repBank } from './rep-bank';
+import { type RepLadder, repLadder } from './rep-ladder';
+import { type RestPause, restPause } from './rest-pause';
+import { type RestrictedFlow, restrictedFlow } from './restricted-flow';
+import { type SectionedReps, sectionedReps } from './sectioned-reps';
+import { type SlowLowering, slowLowering } from './slow-lowering';
+import { type StaticHold, staticHold } from './static-hold';
 import { type StraightSets, straightSets } from './straight-sets';
-import type { Part, Technique } from './technique';
+import { type StrictThenLoose, strictThenLoose } from './strict-then-loose';
+import type { Done, LoggedAs, Part, Progress, Reach, Technique, Written } from './technique';
 import { type TopSetBackOffs, topSetBackOffs } from './top-set-back-offs';
+import { type TotalRepTarget, totalRepTarget } from './total-rep-target';
 
+/** The parameters of any technique but density, which stands around one of these. */
+export type PlainParameters =
+  | StraightSets
+  | TopSetBackOffs
+  | RestPause
+  | TotalRepTarget
+  | Cluster
+  | AscendingMinis
+  | RepBank
+  | DropSet
+  | PartialsAfterFailure
+  | LengthenedPartials
+  | SectionedReps
+  | StrictThenLoose
+  | HighRepFinisher
+  | SlowLowering
+  | StaticHold
+  | EveryMinute
+  | RepLadder
+  | ForTime
+  | RestrictedFlow
+  | Activation;
 /** The parameters of any technique. */
-export type TechniqueParameters = StraightSets | TopSetBackOffs;
+export type TechniqueParameters = PlainParameters | Density<PlainParameters>;
 export type TechniqueKind = TechniqueParameters['kind'];
 
-const REGISTRY: { readonly [K in TechniqueKind]: Technique<Extract<TechniqueParameters, { kind: K }>> } = {
-  straight: straightSets,
-  'top + back-offs': topSetBackOffs,
+type Registered<P extends { readonly kind: string }> = {
+  readonly [K in P['kind']]: Technique<Extract<P, { kind: K }>>;
 };
 
-export const TECHNIQUE_KINDS = Object.keys(REGISTRY) as TechniqueKind[];
-
-export const techniqueSchema: z.ZodType<TechniqueParameters> = z.union([
-  straightSets.schema,
-  topSetBackOffs.schema,
-]);
+const PLAIN: Registered<PlainParameters> = {
+  straight: straightSets,
+  'top + back-offs': topSetBackOffs,
+  'rest-pause': restPause,
+  'total-rep target': totalRepTarget,
+  cluster,
+  'ascending mini-sets': ascendingMinis,
+  'rep bank': repBank,
+  'drop set': dropSet,
+  'partials after failure': partialsAfterFailure,
+  'lengthened partials': lengthenedPartials,
+  'sectioned reps': sectionedReps,
+  'strict then loose': strictThenLoose,
+  'high-rep finisher': highRepFinisher,
+  'slow lowering': slowLowering,
+  'static hold': staticHold,
+  'every-minute sets': everyMinute,
+  'rep ladder': repLadder,
+  'for time': forTime,
+  'restricted blood flow': restrictedFlow,
+  activation,
+};
 
 // The registry is indexed by the kind its parameters carry, so the pair always fits; TypeScript cannot correlate them.
+function plainOf(parameters: PlainParameters): Technique<PlainParameters> {
+  return PLAIN[parameters.kind] as unknown as Technique<PlainParameters>;
+}
+
+const density = densityOf<PlainParameters>({
+  schema: z.union(Object.values(PLAIN).map(({ schema }) => schema)) as z.ZodType<PlainParameters>,
+  start: straightSets.start,
+  parts: (of) => plainOf(of).parts(of),
+  setCount: (of) => plainOf(of).setCount(of),
+  withSetCount: (of, sets) => withSetCount(of, sets) as PlainParameters,
+  setLimits: (of) => plainOf(of).setLimits(of),
+  reach: (of) => plainOf(of).reach(of),
+  heldBack: (of) => plainOf(of).heldBack(of),
+});
+
+const REGISTRY: Registered<TechniqueParameters> = { ...PLAIN, density };
+
+export const TECHNIQUE_KINDS = Object.keys(REGISTRY) as readonly TechniqueKind[];
+
+export const techniqueSchema = z.union(
+  Object.values(REGISTRY).map(({ schema }) => schema),
+) as z.ZodType<TechniqueParameters>;
+
 function techniqueOf(parameters: TechniqueParameters): Technique<TechniqueParameters> {
   return REGISTRY[parameters.kind] as unknown as Technique<TechniqueParameters>;
+}
+
+/** How a technique starts when a coach picks it. */
+export function startOf(kind: TechniqueKind): TechniqueParameters {
+  return REGISTRY[kind].start;
+}
+
+/** The technique itself; of a density what stands inside. */
+export function insideOf(parameters: TechniqueParameters): PlainParameters {
+  return parameters.kind === 'density' ? parameters.of : parameters;
 }
 
 export function partsOf(parameters: TechniqueParameters): readonly Part[] {
@@ -37,11 +126,70 @@ export function setLimits(parameters: TechniqueParameters): {
   readonly least: number;
   readonly most: number;
 } {
-  return techniqueOf(parameters).setLimits;
+  return techniqueOf(parameters).setLimits(parameters);
 }
 
 /** The technique with another number of sets, kept within the limits of its shape. */
 export function withSetCount(parameters: TechniqueParameters, sets: number): TechniqueParameters {
   const { least, most } = setLimits(parameters);
   return techniqueOf(parameters).withSetCount(parameters, Math.min(most, Math.max(least, sets)));
+}
+
+/** How near failure it comes. */
+export function reachOf(parameters: TechniqueParameters): Reach {
+  return techniqueOf(parameters).reach(parameters);
+}
+
+/** The same held back from failure; straight sets where its shape has no such form. */
+export function heldBack(parameters: TechniqueParameters): TechniqueParameters {
+  const kept = techniqueOf(parameters).heldBack(parameters);
+  return kept ?? withSetCount(straightSets.start, setCount(parameters));
+}
+
+export function progressOf(parameters: TechniqueParameters): Progress {
+  return techniqueOf(parameters).progress;
+}
+
+/** Whether the load goes up by what the technique asks to be done first. */
+export function isEarned(parameters: TechniqueParameters, done: Done, written: Written): boolean {
+  return techniqueOf(parameters).earned?.(parameters, done, written) ?? false;
+}
+
+/** Whether anything of it changes from week to week by what was done. */
+export function hasNext(parameters: TechniqueParameters): boolean {
+  return techniqueOf(parameters).next !== undefined;
+}
+
+/** Next time's parameters after what was done. */
+export function nextParameters(
+  parameters: TechniqueParameters,
+  done: Done,
+  written: Written,
+): TechniqueParameters {
+  return techniqueOf(parameters).next?.(parameters, done, written) ?? parameters;
+}
+
+export function loggedAs(parameters: TechniqueParameters): LoggedAs {
+  return plainOf(insideOf(parameters)).loggedAs;
+}
+
+/** Whether the first set of it says how strong the athlete is. */
+export function measuresStrength(parameters: TechniqueParameters): boolean {
+  return plainOf(insideOf(parameters)).measures;
+}
+
+/** Whether its sets never count, being easy on purpose. */
+export function isUncounted(parameters: TechniqueParameters): boolean {
+  return plainOf(insideOf(parameters)).uncounted === true;
+}
+
+/** Whether reps stay as they were while rests are cut. */
+export function keepsReps(parameters: TechniqueParameters): boolean {
+  return techniqueOf(parameters).keepsReps === true;
+}
+
+/** The tempo the technique asks for: its own, or the one written. */
+export function tempoOf(parameters: TechniqueParameters, written: string | null): string | null {
+  const plain = insideOf(parameters);
+  return plainOf(plain).tempo?.(plain, written) ?? written;
 }

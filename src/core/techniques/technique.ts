@@ -1,15 +1,60 @@
 import type { z } from 'zod';
+import type { RepRange } from '../block/block';
 
 /** What a set is for within its slot. */
-export const ROLES = ['work', 'top', 'back-off'] as const;
+export const ROLES = ['work', 'top', 'back-off', 'easy'] as const;
 export type Role = (typeof ROLES)[number];
 
+/** How reps are done when they are not plain full ones. */
+export const MANNERS = ['full', 'long half', 'short half', 'loose', 'slow'] as const;
+export type Manner = (typeof MANNERS)[number];
+
+/** Reps that follow the counted ones of a set without a pause. */
+export interface Section {
+  readonly manner: Manner;
+  readonly reps: number;
+  /** Done beyond failure, so that it takes nothing from what the set had left. */
+  readonly past?: true;
+}
+
+/** A half rep takes half of a full one from what is left. */
+const HALF_COST = 0.5;
+
+/** What sections take from what a set has left, in full reps; what is done past failure takes nothing. */
+export function sectionsCost(sections: readonly Section[]): number {
+  return sections.reduce((sum, { manner, reps, past }) => {
+    if (past) return sum;
+    return sum + reps * (manner === 'long half' || manner === 'short half' ? HALF_COST : 1);
+  }, 0);
+}
+
+/** One piece of a round, done after a short rest. */
+export interface Mini {
+  readonly reps: number;
+  /** Seconds of rest before it. */
+  readonly pause: number;
+  /** Its load as a share of the round's first. */
+  readonly share: number;
+}
+
+/** The round's first set as asked, and what is known of the athlete's reach. */
+export interface Lead {
+  readonly reps: number;
+  /** RIR that the round is to end at. */
+  readonly rir: number;
+  /** Reps to failure at a share of the first load, fresh. */
+  readonly reach: (share: number) => number;
+  /** Reps that a second of rest inside a round gives back. */
+  readonly back: number;
+}
+
 /**
- * A run of sets at one load, loaded and progressed by the slot's load rule on its own. The first part of a technique
- * carries the slot's strength estimate; later parts hang below it.
+ * A run of sets at one load, loaded and progressed on its own. The first part of a technique carries the slot's
+ * strength estimate; later parts hang below it.
  */
 export interface Part {
   readonly role: Role;
+  /** Sets; of a technique made of mini-sets, rounds. */
   readonly sets: number;
   /** Added to the slot's target RIR of the week. */
   readonly rirOffset: number;
@@ -17,7 +62,65 @@ export interface Part {
   readonly repOffset: number;
   /** How far below the first part's load, as fractions: least, wished, most. Absent for the first part. */
   readonly drop?: { readonly least: number; readonly wished: number; readonly most: number };
+  /** RIR of the technique's own, in place of the week's; and that of the slot's last set. */
+  readonly rir?: number;
+  readonly lastRir?: number;
+  /** RIR that is never gone below, whatever the week or a set's own effort says. */
+  readonly leastRir?: number;
+  /** Rep range of the technique's own, in place of the slot's. */
+  readonly range?: RepRange;
+  /** Load as a share of the one-rep max. */
+  readonly ofMax?: number;
+  /**
+   * RIR to be left after the first reps so that the whole set or round ends at `rir`.
+   * @param back reps that a second of rest inside a round gives back
+   */
+  readonly leadRir?: (rir: number, back: number) => number;
+  /** What follows the round's first set. */
+  readonly minis?: (lead: Lead) => readonly Mini[];
+  /** What follows the counted reps of each set without a pause; `last` for the slot's last set. */
+  readonly sections?: (last: boolean) => readonly Section[];
+  /** How the counted reps are done. */
+  readonly manner?: Manner;
+  /** Seconds after each set, in place of the slot's rest. */
+  readonly rest?: (seconds: number) => number;
+  /** Pieces that count as hard, the last ones, where RIR cannot be known; the coach states it. */
+  readonly stated?: number;
+  /** Counts as a round of hard pieces, whatever the model makes of its RIR. */
+  readonly asRound?: true;
 }
+
+/** How near failure the work comes. */
+export const REACHES = ['short of failure', 'to failure', 'past failure'] as const;
+export type Reach = (typeof REACHES)[number];
+
+/** A slot's working sets last time, as they were logged or, for weeks ahead, planned. */
+export interface Done {
+  /** Reps of the first set. */
+  readonly first: number;
+  /** Reps of all sets and mini-sets, all sections. */
+  readonly total: number;
+  readonly sets: number;
+  /** Fewest reps of any set that starts a round. */
+  readonly least: number;
+  /** Whether everything was done as asked, and how many sessions running. */
+  readonly met: boolean;
+  readonly running: number;
+}
+
+/** What the slot itself prescribes. */
+export interface Written {
+  readonly range: RepRange;
+  /** Seconds after each set. */
+  readonly rest: number;
+}
+
+/** What makes the load rise: the slot's load rule, reps through the range, earning it as the technique says, nothing. */
+export type Progress = 'load rule' | 'reps' | 'earned' | 'none';
+
+/** What is logged of its sets. */
+export const LOGGED = ['reps', 'sum of reps', 'full and partial reps', 'seconds', 'time'] as const;
+export type LoggedAs = (typeof LOGGED)[number];
 
 /**
  * A set technique as data with parameters P. Sets, time, credit and progression follow from the parts; a new
@@ -26,11 +129,47 @@ export interface Part {
 export interface Technique<P extends { readonly kind: string }> {
   readonly kind: P['kind'];
   readonly schema: z.ZodType<P>;
+  /** How it starts when a coach picks it. */
+  readonly start: P;
   readonly parts: (parameters: P) => readonly Part[];
-  /** Working sets, all parts together. */
+  /** Working sets, all parts together; rounds where it is made of mini-sets. */
   readonly setCount: (parameters: P) => number;
   /** The same technique with another number of working sets, as near as its shape allows. */
   readonly withSetCount: (parameters: P, sets: number) => P;
   /** Working sets the shape allows, least and most. */
-  readonly setLimits: { readonly least: number; readonly most: number };
+  readonly setLimits: (parameters: P) => { readonly least: number; readonly most: number };
+  readonly reach: (parameters: P) => Reach;
+  /** The same held back from failure, for where going there is not safe or not wise. */
+  readonly heldBack: (parameters: P) => P | null;
+  readonly progress: Progress;
+  /** Where progress is earned: whether the load goes up after what was done. */
+  readonly earned?: (parameters: P, done: Done, written: Written) => boolean;
+  /** Next time's parameters after what was done; absent: they stay. */
+  readonly next?: (parameters: P, done: Done, written: Written) => P;
+  readonly loggedAs: LoggedAs;
+  /** Whether its first set says how strong the athlete is. */
+  readonly measures: boolean;
+  /** Whether its sets never count, being easy on purpose. */
+  readonly uncounted?: true;
+  /** Whether reps stay as they were last time while something else progresses. */
+  readonly keepsReps?: true;
+  /** Tempo of the technique's own. */
+  readonly tempo?: (parameters: P, written: string | null) => string;
+}
+
+/** Set counting of a technique that keeps its number of sets in `sets`. */
+export function bySets<P extends { readonly kind: string; readonly sets: number }>(
+  least: number,
+  most: number,
+): Pick<Technique<P>, 'setCount' | 'withSetCount' | 'setLimits'> {
+  return {
+    setCount: ({ sets }) => sets,
+    withSetCount: (parameters, sets) => ({ ...parameters, sets }),
+    setLimits: () => ({ least, most }),
+  };
+}
+
+/** The usual part: so many sets in the slot's range at the week's RIR. */
+export function plainPart(sets: number, changes: Partial<Part> = {}): Part {
+  return { role: 'work', sets, rirOffset: 0, repOffset: 0, ...changes };
 }

@@ -7,7 +7,9 @@ import {
   techniqueSchema,
   withSetCount,
 } from './registry';
-import { DEFAULT_TOP_SET_BACK_OFFS } from './top-set-back-offs';
+import { topSetBackOffs } from './top-set-back-offs';
+
+const DEFAULT_TOP_SET_BACK_OFFS = topSetBackOffs.start;
 
 const straight: TechniqueParameters = { kind: 'straight', sets: 3 };
 

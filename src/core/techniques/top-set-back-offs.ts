@@ -10,6 +10,8 @@ export interface TopSetBackOffs {
   readonly topRir: number;
   /** Added to both ends of the rep range for the back-offs; 0 keeps the range. */
   readonly backOffReps: number;
+  /** The other school: the top set goes to failure, whatever the week. */
+  readonly topToFailure: boolean;
 }
 
 const LIMITS = { least: 2, most: 5 };
@@ -28,9 +30,19 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
     drop: z.number().min(LEAST_DROP).max(MOST_DROP),
     topRir: z.int().min(0).max(3),
     backOffReps: z.int().min(0).max(8),
+    topToFailure: z.boolean().default(false),
   }),
-  parts: ({ backOffs, drop, topRir, backOffReps }) => [
-    { role: 'top', sets: 1, rirOffset: topRir, repOffset: 0 },
+  start: {
+    kind: 'top + back-offs',
+    backOffs: 2,
+    drop: 0.12,
+    topRir: 1,
+    // A top set near the middle of the range leaves back-offs about four reps more.
+    backOffReps: 4,
+    topToFailure: false,
+  },
+  parts: ({ backOffs, drop, topRir, backOffReps, topToFailure }) => [
+    { role: 'top', sets: 1, rirOffset: topRir, repOffset: 0, ...(topToFailure ? { rir: 0 } : {}) },
     {
       role: 'back-off',
       sets: backOffs,
@@ -41,14 +53,10 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
   ],
   setCount: ({ backOffs }) => 1 + backOffs,
   withSetCount: (parameters, sets) => ({ ...parameters, backOffs: sets - 1 }),
-  setLimits: LIMITS,
-};
-
-/** How it starts when a coach picks it. A top set near the middle of the range leaves back-offs about four reps more. */
-export const DEFAULT_TOP_SET_BACK_OFFS: TopSetBackOffs = {
-  kind: 'top + back-offs',
-  backOffs: 2,
-  drop: 0.12,
-  topRir: 1,
-  backOffReps: 4,
+  setLimits: () => LIMITS,
+  reach: ({ topToFailure }) => (topToFailure ? 'to failure' : 'short of failure'),
+  heldBack: (parameters) => ({ ...parameters, topToFailure: false }),
+  progress: 'load rule',
+  loggedAs: 'reps',
+  measures: true,
 };

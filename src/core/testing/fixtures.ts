@@ -129,7 +129,14 @@ export function largeBlock(weeks: number, sessions: number, slots: number): Bloc
   );
 }
 
-const TOP = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
+const TOP = {
+  kind: 'top + back-offs',
+  backOffs: 2,
+  drop: 0.12,
+  topRir: 1,
+  backOffReps: 4,
+  topToFailure: false,
+} as const;
 
 /** How the simulated sets of a week are done: reps and RIR against what was asked. */
 export type Doing = (asked: { readonly reps: number; readonly rir: number }) => {

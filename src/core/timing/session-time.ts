@@ -10,6 +10,14 @@ export interface TimedSlot {
   readonly sets: readonly { readonly low: number; readonly high: number }[];
   /** Reps of each warm-up set. */
   readonly warmUps: readonly number[];
+  /** Rounds its sets make, where mini-sets make them; absent: each set is one. */
+  readonly rounds?: number;
+  /** Seconds of rest inside rounds, all together. */
+  readonly inner?: number;
+  /** Done in turn with the slot before. */
+  readonly joined?: boolean;
+  /** Seconds of the stretch it ends in. */
+  readonly stretch?: number;
 }
 
 /** Seconds; `low` and `high` are totals at the two ends of the rep ranges, the rest is at the long end. */
@@ -26,9 +34,34 @@ export function setSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides'>, rep
   return reps * slot.secondsPerRep * slot.sides;
 }
 
+/** Slots that are done in turn, in order; a slot alone is a group of one. Slots without sets are left out. */
+function groups(slots: readonly TimedSlot[]): readonly (readonly TimedSlot[])[] {
+  const made: TimedSlot[][] = [];
+  for (const slot of slots) {
+    if (slot.sets.length === 0) continue;
+    const group = made.at(-1);
+    if (slot.joined && group !== undefined) group.push(slot);
+    else made.push([slot]);
+  }
+  return made;
+}
+
+const roundsOf = (slot: TimedSlot) => slot.rounds ?? slot.sets.length;
+
+/** Rest within a group: after every round but its last, and between its members. */
+function restIn(group: readonly TimedSlot[], change: number): number {
+  const rounds = Math.max(...group.map(roundsOf));
+  const after = group.at(-1)?.rest ?? 0;
+  let changes = 0;
+  for (let round = 1; round <= rounds; round++)
+    changes += Math.max(0, group.filter((slot) => roundsOf(slot) >= round).length - 1);
+  return after * (rounds - 1) + change * changes;
+}
+
 /**
- * Length of a session: all sets and the rest after every set but the last. Realistic adds warm-up sets with a pause
- * after each, and takes the longer of rest and change-over between exercises.
+ * Length of a session: all sets and the rest after every set but the last; the members of a group are done in turn
+ * with the rest after the round. Realistic adds warm-up sets with a pause after each, takes the longer of rest and
+ * change-over between exercises, and the change between the members of a group.
  */
 export function sessionTime(
   slots: readonly TimedSlot[],
@@ -39,17 +72,20 @@ export function sessionTime(
   let work = 0;
   let rest = 0;
   let warmUp = 0;
-  slots.forEach((slot, at) => {
-    for (const { low, high } of slot.sets) {
-      workLow += setSeconds(slot, low);
-      work += setSeconds(slot, high);
-    }
-    if (slot.sets.length === 0) return;
-    rest += slot.rest * (slot.sets.length - 1);
-    if (at < slots.length - 1)
-      rest += mode === 'strict' ? slot.rest : Math.max(slot.rest, conventions.changeOver);
-    if (mode === 'realistic') {
-      for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
+  const all = groups(slots);
+  all.forEach((group, at) => {
+    rest += restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
+    const after = group.at(-1)?.rest ?? 0;
+    if (at < all.length - 1) rest += mode === 'strict' ? after : Math.max(after, conventions.changeOver);
+    for (const slot of group) {
+      for (const { low, high } of slot.sets) {
+        workLow += setSeconds(slot, low);
+        work += setSeconds(slot, high);
+      }
+      rest += (slot.inner ?? 0) + (slot.stretch ?? 0);
+      if (mode === 'realistic') {
+        for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
+      }
     }
   });
   return { work, rest, warmUp, low: workLow + rest + warmUp, high: work + rest + warmUp };

@@ -1,11 +1,27 @@
 import type { Slot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
+import { partsOf, tempoOf } from '../techniques/registry';
+import { sameLoad } from '../techniques/stamina';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
 
-/** Seconds of one set of a slot with the rest after it, at the long end of its range. */
+/** RIR at which the length of a set is reckoned. */
+const USUAL_RIR = 1;
+
+/** Seconds of one set of a slot, its mini-sets included, with the rest after it, at the long end of its range. */
 export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: Conventions): number {
-  const perRep = secondsPerRep({ measure, tempo: slot.tempo }, conventions);
-  return setSeconds({ secondsPerRep: perRep, sides }, slot.range.high) + slot.rest;
+  const [part] = partsOf(slot.technique);
+  const reps = part?.range?.high ?? slot.range.high;
+  const lead = { reps, rir: USUAL_RIR, reach: sameLoad(reps + USUAL_RIR), back: conventions.roundBack };
+  const minis = part?.minis?.(lead) ?? [];
+  const total = minis.reduce((sum, mini) => sum + mini.reps, reps);
+  const pauses = minis.reduce((sum, { pause }) => sum + pause, 0);
+  const perRep = secondsPerRep({ measure, tempo: tempoOf(slot.technique, slot.tempo) }, conventions);
+  return setSeconds({ secondsPerRep: perRep, sides }, total) + pauses + slot.rest;
+}
+
+/** Seconds of one set of a slot alone, without the rest after it. */
+export function setTime(slot: Slot, exercise: Exercise, conventions: Conventions): number {
+  return setCost(slot, exercise, conventions) - slot.rest;
 }

@@ -2,6 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise } from '../exercises/exercise';
 import type { LadderSlot } from '../unfold/ladder';
+import { fullReps } from './full-reps';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
 
@@ -17,7 +18,7 @@ export function tensionSeconds(
     const perRep = secondsPerRep(slot, conventions);
     // One side rests while the other works: each limb is under tension for its own half.
     const seconds = slot.sets.reduce(
-      (sum, { reps }) => sum + setSeconds({ secondsPerRep: perRep, sides: 1 }, reps),
+      (sum, set) => sum + setSeconds({ secondsPerRep: perRep, sides: 1 }, fullReps(set)),
       0,
     );
     for (const [muscle, share] of credits(exercise))

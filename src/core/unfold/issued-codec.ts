@@ -1,12 +1,55 @@
+import type { TechniqueParameters } from '../techniques/registry';
+import { topSetBackOffs } from '../techniques/top-set-back-offs';
 import { LANDMARKS } from '../volume/landmarks';
 import type { IssuedWeek, LadderSession, LadderSlot, MuscleWeek } from './ladder';
 
 /**
- * A stored week as it was handed out, in today's shape. Weeks of engine 1 knew neither places nor variants nor holds:
- * those read as none; no figure of them is derived again.
+ * A stored week as it was handed out, in today's shape; no figure of it is derived again. Weeks of engine 1 knew
+ * neither places nor variants nor holds, those of engine 2 no techniques beyond straight sets and a top set with
+ * back-offs: they read as none.
  */
 export function issuedFrom(stored: IssuedWeek): IssuedWeek {
-  if (stored.engine >= 2) return stored;
+  if (stored.engine >= 3) return stored;
+  const known = stored.engine >= 2 ? stored : fromFirst(stored);
+  return {
+    ...known,
+    rung: {
+      ...known.rung,
+      sessions: known.rung.sessions.map((session) => ({ ...session, slots: session.slots.map(fromSecond) })),
+    },
+  };
+}
+
+function fromSecond(slot: LadderSlot): LadderSlot {
+  const backOffs = slot.sets.filter(({ role }) => role === 'back-off').length;
+  const technique: TechniqueParameters =
+    backOffs > 0
+      ? { ...topSetBackOffs.start, backOffs }
+      : { kind: 'straight', sets: Math.max(1, slot.sets.length) };
+  return {
+    ...slot,
+    technique,
+    gate: null,
+    joined: false,
+    motion: 'full',
+    stretch: null,
+    substitutes: [],
+    override: null,
+    sets: slot.sets.map((set, at) => ({
+      ...set,
+      credit: set.hard ? 1 : 0,
+      round: at + 1,
+      piece: 1,
+      rest: slot.rest,
+      manner: 'full',
+      sections: [],
+      variant: null,
+      optional: false,
+    })),
+  };
+}
+
+function fromFirst(stored: IssuedWeek): IssuedWeek {
   const { rung } = stored;
   return {
     ...stored,

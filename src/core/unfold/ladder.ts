@@ -1,5 +1,6 @@
 import type { Muscle, PerMuscle } from '../anatomy/muscle';
 import type { Phase } from '../athlete/athlete';
+import type { Motion, Stretch, WeekOverride } from '../block/block';
 import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise, Loading, Measure } from '../exercises/exercise';
@@ -9,7 +10,9 @@ import type { CurrentSet } from '../log/current-sets';
 import type { Workout } from '../log/log';
 import type { Candidate } from '../progression/load-rules/fit';
 import type { Reason } from '../reason';
-import type { Role } from '../techniques/technique';
+import type { Gate } from '../techniques/gates';
+import type { TechniqueParameters } from '../techniques/registry';
+import type { Manner, Role, Section } from '../techniques/technique';
 import type { Goal } from '../volume/goal';
 import type { Landmarks } from '../volume/landmarks';
 
@@ -24,6 +27,21 @@ export interface PlannedSet {
   /** RIR the strength estimate predicts; null without one. */
   readonly predictedRir: number | null;
   readonly hard: boolean;
+  /** Sets it counts for, 0-1, before the muscle's share. */
+  readonly credit: number;
+  /** The round of mini-sets it is a piece of, from 1, and its place in it, from 1; the whole set is 1 of its own. */
+  readonly round: number;
+  readonly piece: number;
+  /** Seconds of rest before the slot's next set. */
+  readonly rest: number;
+  /** How its reps are done. */
+  readonly manner: Manner;
+  /** What follows its reps without a pause. */
+  readonly sections: readonly Section[];
+  /** Set-up of this set where they rotate; null: the slot's. */
+  readonly variant: string | null;
+  /** Done only when there is energy left, and counted only then. */
+  readonly optional: boolean;
 }
 
 /** A slot in one week, with why its figures are what they are. */
@@ -40,6 +58,16 @@ export interface LadderSlot {
   readonly carried: number;
   readonly rest: number;
   readonly tempo: string | null;
+  /** As it is done this week, behind its gate and with its own progress. */
+  readonly technique: TechniqueParameters;
+  /** What keeps the technique from being done as written. */
+  readonly gate: Gate | null;
+  readonly joined: boolean;
+  readonly motion: Motion;
+  readonly stretch: Stretch | null;
+  readonly substitutes: readonly string[];
+  /** What this week keeps of its own. */
+  readonly override: WeekOverride | null;
   readonly note: string;
   readonly sets: readonly PlannedSet[];
   readonly warmUp: readonly WarmUpSet[];
@@ -155,7 +183,8 @@ export type Proposal =
       readonly muscle: Muscle;
       readonly add: number;
     })
-  | (ProposalHead & { readonly kind: 'recover'; readonly muscle: Muscle });
+  | (ProposalHead & { readonly kind: 'recover'; readonly muscle: Muscle })
+  | (ProposalHead & { readonly kind: 'deload' });
 
 /** A coach's answer; declined keeps things as they were. */
 export interface Answer {

@@ -1,19 +1,31 @@
-import type { RepRange, Slot, SlotRir } from '../block/block';
+import type { RepRange, WeekOverride } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
-import { driftedSet, driftPerSet } from '../effort/drift';
+import { driftPerSet } from '../effort/drift';
 import { rirOfHold, secondsAt } from '../effort/hold';
 import type { RepMaxCurve } from '../effort/rep-max';
-import { isMakeable, nearestLoad } from '../loading/grid';
-import { hundredths } from '../loading/weight';
+import { nearestLoad } from '../loading/grid';
+import { hundredths, valueIn } from '../loading/weight';
 import { backOffFit } from '../progression/load-rules/back-off';
-import { bestFit } from '../progression/load-rules/best-fit';
-import { type Candidate, candidate, capacity, type Fit, type FitInput } from '../progression/load-rules/fit';
+import { doubleProgression } from '../progression/load-rules/double-progression';
+import { earnedLoad } from '../progression/load-rules/earned';
+import { type Candidate, candidate, capacity, type Fit } from '../progression/load-rules/fit';
+import { RULES } from '../progression/load-rules/registry';
+import type { RuleInput } from '../progression/load-rules/rule';
 import type { Reason, Strength } from '../reason';
-import { easyReps, fewerSets } from '../recovery/easy-week';
 import { clamp, roundHalfDown } from '../rounding';
-import { partsOf, setCount, type TechniqueParameters, withSetCount } from '../techniques/registry';
+import type { Gate } from '../techniques/gates';
+import {
+  keepsReps,
+  measuresStrength,
+  partsOf,
+  progressOf,
+  setCount,
+  type TechniqueParameters,
+  tempoOf,
+  withSetCount,
+} from '../techniques/registry';
 import type { Part } from '../techniques/technique';
-import { isHard } from '../volume/credit';
+import { expandPart, type PartPlan } from './expand-sets';
 import type { LadderSlot, PlannedSet } from './ladder';
 import { isHeld, type Track } from './track';
 
@@ -25,6 +37,10 @@ export interface SlotTarget {
   readonly whyRir: Reason;
   readonly sets: number;
   readonly whySets: Reason;
+  /** As it is done this week: with its own progress, behind its gate. */
+  readonly technique: TechniqueParameters;
+  readonly gate: Gate | null;
+  readonly override: WeekOverride | null;
   readonly strength: Strength | null;
   /** A coach's answer that settles set 1. */
   readonly pinned: {
@@ -37,36 +53,61 @@ export interface SlotTarget {
 }
 
 function shifted(range: RepRange, offset: number): RepRange {
-  return { low: range.low + offset, high: range.high + offset };
+  return offset === 0 ? range : { low: range.low + offset, high: range.high + offset };
 }
 
-/** A set's own effort where the slot gives it one; the last set's word goes before its number's. */
-function ownRir({ setTargets }: Slot, at: number, count: number): SlotRir | null {
-  const last = at === count - 1 ? setTargets.find(({ set }) => set === 'last') : undefined;
-  return (last ?? setTargets.find(({ set }) => set === at + 1))?.rir ?? null;
+const byReps = doubleProgression('first set');
+
+/** The first set of a part by the slot's load rule, or by what the technique says makes its load rise. */
+function fitPart(
+  track: Track,
+  technique: TechniqueParameters,
+  input: RuleInput,
+  part: Part,
+  top: number | null,
+) {
+  if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
+  if (part.drop !== undefined && top !== null) return backOffFit(input, top, part.drop);
+  switch (progressOf(technique)) {
+    case 'reps':
+      return byReps(input);
+    case 'earned':
+      return earnedLoad(input, track.earned, keepsReps(technique));
+    case 'load rule':
+    case 'none':
+      return RULES[track.slot.loadRule](input);
+  }
 }
 
-function setRir(own: SlotRir | null, asked: number, weekRir: number): number {
-  if (own === null) return asked;
-  return own.kind === 'fixed' ? own.rir : Math.max(0, weekRir + own.offset);
+/** A load as a share of the one-rep max, at the middle of the range. */
+function shareOfMax(input: RuleInput, share: number): Fit {
+  const load = nearestLoad(input.grid, (input.oneRepMax * share - input.carried) * 100);
+  const reps = roundHalfDown((input.range.low + input.range.high) / 2);
+  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
 
-/** A slot's sets in a building week: each part loaded by the rule, later sets by drift, single sets by their own effort. */
+/** A slot's sets in a building week: each part loaded by its rule, then laid out set by set. */
 export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
   const { slot, grid } = track;
-  const { conventions, curve, strength } = target;
+  const { conventions, curve, strength, override } = target;
   const held = isHeld(track.exercise);
-  const perSet = driftPerSet(slot.rest, conventions);
-  const technique: TechniqueParameters = withSetCount(slot.technique, target.sets);
+  const technique = withSetCount(target.technique, target.sets);
   const count = setCount(technique);
+  const parts = partsOf(technique);
+  const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
+  // In a group the others' sets are rest too.
+  const seconds = rest + track.between;
+  const perSet = driftPerSet(seconds, conventions);
   const sets: PlannedSet[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
   let top: number | null = null;
-  for (const part of partsOf(technique)) {
-    const rir = Math.max(0, target.rir + part.rirOffset);
-    const range = shifted(slot.range, part.repOffset);
-    const before = sets.length;
-    const input: FitInput | null =
+  let before = 0;
+  parts.forEach((part, index) => {
+    const week = part.rir ?? Math.max(0, target.rir + part.rirOffset);
+    const rir = Math.max(part.leastRir ?? 0, override?.rir ?? week);
+    const leadRir = part.leadRir?.(rir, conventions.roundBack) ?? rir;
+    const range = part.range ?? shifted(slot.range, part.repOffset);
+    const input: RuleInput | null =
       strength === null || held
         ? null
         : {
@@ -74,17 +115,27 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
             carried: track.carried,
             grid,
             range,
-            targetRir: rir,
+            targetRir: leadRir,
             fatigue: perSet * before,
             last: track.last.get(part.role) ?? null,
+            step: slot.loadStep,
             curve,
             conventions,
           };
-    const fit: Fit | undefined = input === null ? undefined : fitPart(input, part, top);
+    const fit = input === null ? undefined : fitPart(track, technique, input, part, top);
     let first: Candidate | null = fit?.chosen ?? null;
-    if (fit !== undefined && strength !== null && before === 0) {
-      why = loadReason(track, target, fit, rir, range);
-      if (target.pinned !== null && input !== null) {
+    if (fit !== undefined && input !== null && strength !== null && index === 0) {
+      why = {
+        code: 'load/best-fit',
+        rule: ruleName(track, technique, part),
+        unit: grid.unit,
+        last: input.last === null ? null : { load: input.last.load / 100, reps: input.last.reps },
+        strength,
+        targetRir: leadRir,
+        range,
+        fit,
+      };
+      if (target.pinned !== null) {
         const { outcome, load, reps } = target.pinned;
         first = candidate(input, hundredths(load), reps);
         why = { code: 'load/answered', outcome, unit: grid.unit, load, reps, proposed: why };
@@ -92,7 +143,7 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     }
     if (held) {
       first = holdFit(track, target, rir, perSet * before);
-      if (before === 0 && strength !== null && first !== null)
+      if (index === 0 && strength !== null && first !== null)
         why = {
           code: 'load/hold',
           unit: grid.unit,
@@ -103,31 +154,45 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
           range,
         };
     }
-    const load: number | null = first === null ? null : hundredths(first.load);
-    if (before === 0) top = load;
-    const asked = { reps: first?.reps ?? roundHalfDown((range.low + range.high) / 2), rir };
-    // A rep of a hold is a share of its seconds.
-    const unit = held ? Math.max(1, (asked.reps * conventions.holdShare) / 100) : 1;
-    for (let k = 1; k <= part.sets; k++) {
-      const drifted = driftedSet(slot.drift, asked, perSet * unit, k);
-      const own = setRir(ownRir(slot, sets.length, count), drifted.rir, target.weekRir);
-      const reps = Math.max(1, drifted.reps + roundHalfDown((drifted.rir - own) * unit));
-      sets.push({
-        id: `${part.role}-${k}`,
-        role: part.role,
+    let load: number | null = first === null ? null : hundredths(first.load);
+    let reps = first?.reps ?? roundHalfDown((range.low + range.high) / 2);
+    if (override !== null && index === 0 && (override.load !== null || override.reps !== null)) {
+      if (override.load !== null) load = nearestLoad(grid, hundredths(valueIn(grid.unit, override.load)));
+      if (override.reps !== null) reps = override.reps;
+      why = {
+        code: 'load/override',
+        unit: grid.unit,
         load: load === null ? null : load / 100,
         reps,
-        rir: own,
-        predictedRir:
-          load === null || strength === null
-            ? null
-            : input !== null
-              ? capacity(input, load) - perSet * (k - 1) - reps
-              : rirOfHold(strength.oneRepMax, reps, conventions) - perSet * (before + k - 1),
-        hard: isHard(own, conventions),
-      });
+        proposed: why,
+      };
     }
-  }
+    if (index === 0) top = load;
+    const plan: PartPlan = {
+      part,
+      load,
+      reps,
+      rir,
+      leadRir,
+      weekRir: target.weekRir,
+      before,
+      count,
+      optional: index === parts.length - 1 ? slot.optionalSets : 0,
+      perSet,
+      unit: held ? Math.max(1, (reps * conventions.holdShare) / 100) : 1,
+      rest,
+      capacity: input === null ? null : (at) => capacity(input, at),
+      predictHold:
+        held && strength !== null
+          ? (asked, k) => rirOfHold(strength.oneRepMax, asked, conventions) - perSet * (before + k - 1)
+          : null,
+      aside: slot.motion !== 'full' || (part.manner ?? 'full') !== 'full' || !measuresStrength(technique),
+      curve,
+      conventions,
+    };
+    expandPart(track, plan, sets);
+    before += part.sets;
+  });
   return {
     slotId: slot.id,
     exerciseId: slot.exercise.id,
@@ -137,20 +202,40 @@ export function planBuilding(track: Track, target: SlotTarget): LadderSlot {
     measure: track.exercise.measure,
     unit: grid.unit,
     carried: track.carried,
-    rest: slot.rest,
-    tempo: slot.tempo,
+    rest,
+    tempo: tempoOf(technique, slot.tempo),
+    technique,
+    gate: target.gate,
+    joined: slot.joined,
+    motion: slot.motion,
+    stretch: slot.stretch,
+    substitutes: slot.substitutes,
+    override,
     note: slot.note,
     sets,
     warmUp: [],
     oneRepMax: held ? null : (strength?.oneRepMax ?? null),
     why: {
-      rir: target.whyRir,
+      rir:
+        override?.rir == null
+          ? target.whyRir
+          : { code: 'rir/override', value: override.rir, proposed: target.rir },
       load: why,
       sets: target.whySets,
-      reps: { code: 'reps/drift', mode: slot.drift, seconds: slot.rest, perSet },
+      reps: { code: 'reps/drift', mode: slot.drift, seconds, perSet },
     },
   };
 }
+
+function ruleName(track: Track, technique: TechniqueParameters, part: Part): RuleName {
+  if (part.ofMax !== undefined) return 'share of the max';
+  const progress = progressOf(technique);
+  if (progress === 'earned' || progress === 'reps') return progress;
+  return track.slot.loadRule;
+}
+
+/** The rule a load goes by: the slot's, or the technique's own. */
+export type RuleName = Track['slot']['loadRule'] | 'earned' | 'reps' | 'share of the max';
 
 /**
  * Seconds of a hold: what leaves the target in reserve, within the range; the load, if there is any, stays as it was.
@@ -171,114 +256,4 @@ function holdFit(
   );
   const load = nearestLoad(track.grid, hundredths(strength.source.load)) / 100;
   return { load, reps: seconds, predictedRir: rirOfHold(strength.oneRepMax, seconds, conventions) - fatigue };
-}
-
-function fitPart(input: FitInput, part: Part, top: number | null): Fit | undefined {
-  return part.drop === undefined || top === null ? bestFit(input) : backOffFit(input, top, part.drop);
-}
-
-function loadReason(track: Track, target: SlotTarget, fit: Fit, rir: number, range: RepRange): Reason {
-  if (target.strength === null) return { code: 'load/search', targetRir: rir, range };
-  const first = partsOf(track.slot.technique)[0];
-  const last = first === undefined ? undefined : track.last.get(first.role);
-  return {
-    code: 'load/best-fit',
-    unit: track.grid.unit,
-    last: last === undefined ? null : { load: last.load / 100, reps: last.reps },
-    strength: target.strength,
-    targetRir: rir,
-    range,
-    fit,
-  };
-}
-
-/** How an easy week lightens a slot. */
-export interface Easing {
-  readonly week: 'deload' | 'recover';
-  readonly setFactor: number;
-  readonly loadFactor: number;
-}
-
-/** A slot lightened for a deload or recover week: fewer sets, and reps cut until the easy RIR is left. */
-export function easeSlot(track: Track, planned: LadderSlot, easing: Easing, target: SlotTarget): LadderSlot {
-  const { conventions, curve, strength } = target;
-  const count = fewerSets(planned.sets.length, easing.setFactor);
-  const sets = planned.sets.slice(0, count).map((set, at): PlannedSet => {
-    const rir = Math.max(conventions.easyRir, set.rir);
-    if (set.load === null || strength === null) {
-      return {
-        ...set,
-        rir,
-        reps: Math.max(1, set.reps - Math.ceil(rir - set.rir)),
-        predictedRir: null,
-        hard: isHard(rir, conventions),
-      };
-    }
-    const load = easedLoad(track, hundredths(set.load), easing.loadFactor);
-    if (isHeld(track.exercise)) {
-      const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, rir, conventions)));
-      const reps = Math.min(set.reps, seconds);
-      const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
-      return { ...set, load: load / 100, reps, rir, predictedRir, hard: isHard(rir, conventions) };
-    }
-    const reach = capacity(
-      {
-        oneRepMax: strength.oneRepMax,
-        carried: track.carried,
-        curve,
-        fatigue: driftPerSet(planned.rest, conventions) * at,
-      },
-      load,
-    );
-    const reps = easyReps(reach, set.reps, conventions);
-    return {
-      ...set,
-      load: load / 100,
-      reps,
-      rir,
-      predictedRir: reach - reps,
-      hard: isHard(rir, conventions),
-    };
-  });
-  const [first] = planned.sets;
-  const [eased] = sets;
-  const whyLoad: Reason =
-    first === undefined ||
-    eased === undefined ||
-    first.load === null ||
-    eased.load === null ||
-    eased.predictedRir === null
-      ? planned.why.load
-      : {
-          code: 'load/easy',
-          week: easing.week,
-          unit: planned.unit,
-          from: { load: first.load, reps: first.reps },
-          load: eased.load,
-          reps: eased.reps,
-          predictedRir: eased.predictedRir,
-        };
-  return {
-    ...planned,
-    sets,
-    why: {
-      rir: { code: 'rir/easy', week: easing.week, value: conventions.easyRir },
-      load: whyLoad,
-      sets: {
-        code: 'sets/easy',
-        week: easing.week,
-        from: planned.sets.length,
-        factor: easing.setFactor,
-        sets: count,
-      },
-      reps: planned.why.reps,
-    },
-  };
-}
-
-/** The load as moved times the factor, made of what the equipment allows and never heavier than before. */
-function easedLoad(track: Track, load: number, factor: number): number {
-  if (factor === 1) return isMakeable(track.grid, load) ? load : nearestLoad(track.grid, load);
-  const moved = track.carried * 100 + load;
-  return Math.min(load, nearestLoad(track.grid, moved * factor - track.carried * 100));
 }

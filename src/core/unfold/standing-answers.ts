@@ -17,6 +17,7 @@ export class StandingAnswers {
   readonly bySubject: ReadonlyMap<string, Answer>;
   private readonly setsBySlot = new Map<string, Answer[]>();
   private readonly recovering: Answer[] = [];
+  private readonly early = new Set<number>();
   /** Identities that the observations so far give to calls, by subject. */
   private readonly identities = new Map<string, Set<string>>();
 
@@ -29,6 +30,7 @@ export class StandingAnswers {
       const { proposal, outcome } = answer;
       if (outcome === 'declined') continue;
       if (proposal.kind === 'recover') this.recovering.push(answer);
+      if (proposal.kind === 'deload') this.early.add(proposal.week);
       if (proposal.kind !== 'sets') continue;
       this.setsBySlot.set(proposal.slotId, [...(this.setsBySlot.get(proposal.slotId) ?? []), answer]);
     }
@@ -54,6 +56,11 @@ export class StandingAnswers {
       added.push({ muscle: proposal.muscle, week: proposal.week, add });
     }
     return added;
+  }
+
+  /** Whether the whole body deloads in a week, ahead of the planned deload. */
+  deloads(week: number): boolean {
+    return this.early.has(week);
   }
 
   /** Whether one of these muscles has its recover week now. */

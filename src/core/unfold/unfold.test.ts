@@ -137,7 +137,14 @@ test('sets further than RIR 4 from failure are not credited', () => {
 });
 
 test('top set and back-offs: two runs, the lighter one between a tenth and three tenths below', () => {
-  const technique = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
+  const technique = {
+    kind: 'top + back-offs',
+    backOffs: 2,
+    drop: 0.12,
+    topRir: 1,
+    backOffReps: 4,
+    topToFailure: false,
+  } as const;
   const ladder = unfold(
     input({
       block: block([
@@ -352,7 +359,7 @@ describe('laws', () => {
           const made: Block = {
             ...largeBlock(weeks, 2, 3),
             rir: { first: lastRir + above, last: lastRir },
-            deload: { kind: 'fewer sets', sets: share },
+            deload: [{ kind: 'fewer sets', sets: share, reps: 'cut' }],
           };
           const { rungs } = unfold(input({ block: made }));
           const deload = rungs.at(-1)?.plan;

@@ -7,9 +7,11 @@ import {
   type Session,
   type Slot,
   sessionsInOrder,
+  type WeekOverride,
   weekStart,
 } from '../block/block';
 import { newSlot } from '../block/new-slot';
+import type { LocalDate } from '../calendar';
 import { type Conventions, conventionsWith } from '../conventions/conventions';
 import { curveOf } from '../effort/curves';
 import type { RepMaxCurve } from '../effort/rep-max';
@@ -25,13 +27,22 @@ import type { Log, Soreness, Workout } from '../log/log';
 import { projectedGain } from '../progression/projected-gain';
 import { rampRir } from '../progression/rir-ramp';
 import type { Reason } from '../reason';
+import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
+import { keptDays } from '../recovery/deload/kept-days';
+import { keptSlots } from '../recovery/deload/kept-slots';
+import type { Lightening } from '../recovery/deload/lightening';
 import { roundHalfUp } from '../rounding';
-import { setCount, setLimits } from '../techniques/registry';
+import { behindGate, type Gate, gatesOf, isLowSets, pastFailureLimit } from '../techniques/gates';
+import { heldBack, setCount, setLimits, type TechniqueParameters } from '../techniques/registry';
+import { restBetween } from '../timing/rest-between';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
+import { deloadProposal } from './deload-proposal';
+import { type Easing, easeSlot } from './ease-slot';
 import type {
   Answer,
   IssuedWeek,
   Ladder,
+  LadderSession,
   LadderSlot,
   LadderWeek,
   Performed,
@@ -39,14 +50,15 @@ import type {
   Rung,
   WeekStatus,
 } from './ladder';
-import { easeSlot, planBuilding, type SlotTarget } from './plan-slot';
+import { planBuilding, type SlotTarget } from './plan-slot';
 import { doneLoads, type Observation, observe, responseProposals } from './responses';
 import { StandingAnswers } from './standing-answers';
-import { rememberLog, rememberPlan, strengthAt, type Track, trackOf } from './track';
+import { remember, strengthAt, type Track, trackOf } from './track';
 import { sessionFigures, weekFigures } from './week-figures';
+import { withinMinutes } from './within-minutes';
 
 /** Counts up when the rules compute differently; issued weeks note the one they were made with. */
-export const ENGINE_VERSION = 2;
+export const ENGINE_VERSION = 3;
 
 /** Facts of an exercise revision; undefined when it is not known. */
 export type ExerciseLookup = (ref: ExerciseRef) => Exercise | undefined;
@@ -71,6 +83,15 @@ export function unfold(input: UnfoldInput): Ladder {
 
 const byWorkout = (workouts: readonly Workout[]) =>
   new Map(workouts.map((workout) => [`${workout.week}/${workout.sessionId}`, workout]));
+
+/** The week in hand. */
+interface At {
+  readonly week: number;
+  readonly startDate: LocalDate;
+  /** Projected gain, per cent a week. */
+  readonly gain: number;
+  readonly deload: boolean;
+}
 
 /** One pass from week 1 to the deload, carrying what each slot knows from week to week. */
 class Climb {
@@ -98,7 +119,7 @@ class Climb {
     this.curve = curveOf(input.athlete.effort);
     this.sessions = sessionsInOrder(input.block);
     for (const session of this.sessions) {
-      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot, session.place));
+      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot, session));
     }
     this.issued = new Map(input.issued.map((week) => [week.week, week]));
     this.answers = new StandingAnswers(input.answers, (week) => this.issued.has(week));
@@ -125,10 +146,17 @@ class Climb {
     return { rungs, currentWeek: current?.plan.week ?? 1, proposals: this.proposals };
   }
 
-  private track(slot: Slot, place: string | null): Track {
-    const exercise = this.input.exercises(slot.exercise) ?? unknownExercise(slot.exercise);
-    const { loads } = placeFor(this.athlete, place);
-    return trackOf(slot, inVariant(exercise, slot.variant), this.athlete, loads, this);
+  private readonly baseOf = (slot: Pick<Slot, 'exercise'>): Exercise =>
+    this.input.exercises(slot.exercise) ?? unknownExercise(slot.exercise);
+
+  private readonly exerciseOf = (slot: Slot): Exercise => inVariant(this.baseOf(slot), slot.variant);
+
+  private track(slot: Slot, session: Pick<Session, 'place' | 'slots'>): Track {
+    const { loads } = placeFor(this.athlete, session.place);
+    return trackOf(slot, this.exerciseOf(slot), this.athlete, loads, this, {
+      between: restBetween(slot, session, this.exerciseOf, this.conventions),
+      inVariant: (variant) => inVariant(this.baseOf(slot), variant),
+    });
   }
 
   /** Facts for a planned slot, also for one that has left the block since its week was issued. */
@@ -146,7 +174,8 @@ class Climb {
     const stranger = this.strangers.get(key);
     if (stranger !== undefined) return stranger;
     const exercise = this.input.exercises(ref) ?? unknownExercise(ref);
-    const made = this.track(newSlot(planned.slotId, exercise, planned.variant), null);
+    const slot = newSlot(planned.slotId, exercise, planned.variant);
+    const made = this.track(slot, { place: null, slots: [slot] });
     this.strangers.set(key, made);
     return made;
   };
@@ -164,23 +193,14 @@ class Climb {
   };
 
   private plan(week: number): LadderWeek {
-    const deload = week > this.block.weeks;
+    const early = this.answers.deloads(week);
+    const deload = early || week > this.block.weeks;
     const startDate = weekStart(this.block, week);
     const phase = phaseOn(this.athlete, startDate);
     const gain = projectedGain(this.athlete.level, phase, this.conventions);
-    const sessions = this.sessions.map((session) =>
-      sessionFigures(
-        session,
-        session.slots.map((slot) =>
-          this.planSlot(this.tracks.get(slot.id) as Track, session, week, deload, gain),
-        ),
-        this.facts,
-        this.block,
-        this.conventions,
-      ),
-    );
+    const sessions = this.planSessions({ week, startDate, gain, deload });
     const kind = deload ? 'deload' : 'building';
-    const rir = deload ? this.conventions.easyRir : rampRir(this.block.rir, week, this.block.weeks);
+    const rir = deload ? this.deloadRir() : rampRir(this.block.rir, week, this.block.weeks);
     const whyRir: Reason = deload
       ? { code: 'rir/easy', week: 'deload', value: rir }
       : { code: 'rir/ramp', week, weeks: this.block.weeks, ...this.block.rir, offset: 0, value: rir };
@@ -194,35 +214,120 @@ class Climb {
     return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
   }
 
-  private planSlot(track: Track, session: Session, week: number, deload: boolean, gain: number): LadderSlot {
-    // A deload asks what the last building week asked, lightened.
-    const as = deload ? this.block.weeks : week;
-    const strength = strengthAt(track, as, gain);
-    const { rir, whyRir } = this.rirOf(track.slot, as);
-    const weekRir = rampRir(this.block.rir, as, this.block.weeks);
-    const { sets, whySets } = this.setsOf(track, as);
-    const pinned = deload ? null : this.pinned(track, session, week);
+  /** What the deload of this block lowers; for one that comes early, the usual one where none is planned. */
+  private readonly lightening = (): Lightening =>
+    lighteningOf(this.block.deload ?? [DEFAULT_DELOAD], this.conventions);
+
+  private deloadRir(): number {
+    return Math.max(this.lightening().rir, rampRir(this.block.rir, this.block.weeks, this.block.weeks));
+  }
+
+  private planSessions(at: At): readonly LadderSession[] {
+    const { block, conventions, facts } = this;
+    const made = (session: Session, slots: readonly LadderSlot[]) =>
+      sessionFigures(session, slots, facts, block, conventions);
+    if (!at.deload) return this.sessions.map((session) => made(session, this.planSession(session, at, null)));
+    const lightening = this.lightening();
+    const days = lightening.fewerDays ? keptDays(this.sessions.map(this.trains)) : null;
+    return this.sessions.map((session) => {
+      const kept = days?.has(session.id) === false ? 'none' : lightening.kept;
+      const slots = this.planSession(session, at, { ...lightening, kept });
+      return withinMinutes(slots, lightening.minutes, (some) => made(session, some));
+    });
+  }
+
+  private readonly trains = (session: Session) => ({
+    id: session.id,
+    muscles: new Set(session.slots.flatMap((slot) => primeMovers(this.exerciseOf(slot)))),
+  });
+
+  private planSession(session: Session, at: At, lightening: Lightening | null): readonly LadderSlot[] {
+    const gates = this.gates(session, at);
+    const kept =
+      lightening === null
+        ? null
+        : keptSlots(
+            session.slots.map((slot) => ({ id: slot.id, exercise: this.exerciseOf(slot) })),
+            lightening.kept,
+          );
+    return session.slots.map((slot) => {
+      const track = this.tracks.get(slot.id) as Track;
+      const gate = gates.get(slot.id) ?? null;
+      if (lightening === null || kept === null) return this.planSlot(track, session, at.week, at.gain, gate);
+      return this.deloadSlot(track, at, gate, { ...lightening, week: 'deload', kept: kept.has(slot.id) });
+    });
+  }
+
+  /** Gates of a session, looked at only where something of it comes near failure. */
+  private gates(session: Session, at: At): ReadonlyMap<string, Gate> {
+    const { athlete, conventions, block } = this;
+    const low = block.lowSets && isLowSets(session, conventions);
+    const limit = low ? session.slots.length : pastFailureLimit(athlete, at, conventions);
+    return gatesOf(session, this.exerciseOf, limit);
+  }
+
+  private targetOf(track: Track, week: number, gain: number, technique: TechniqueParameters): SlotTarget {
+    const { rir, whyRir } = this.rirOf(track.slot, week);
+    const { sets, whySets } = this.setsOf(track, week);
     const { curve, conventions } = this;
-    const target: SlotTarget = { rir, weekRir, whyRir, sets, whySets, strength, pinned, curve, conventions };
-    const planned = deload ? this.lastWeekAgain(track, target) : planBuilding(track, target);
-    if (deload && this.block.deload !== null) {
-      return easeSlot(
-        track,
-        planned,
-        { week: 'deload', setFactor: this.block.deload.sets, loadFactor: 1 },
-        target,
-      );
-    }
-    if (this.answers.recovers(primeMovers(track.exercise), week)) {
-      const { recoverSets, recoverLoad } = this.conventions;
-      return easeSlot(
-        track,
-        planned,
-        { week: 'recover', setFactor: recoverSets, loadFactor: recoverLoad },
-        target,
-      );
-    }
-    return planned;
+    return {
+      rir,
+      weekRir: rampRir(this.block.rir, week, this.block.weeks),
+      whyRir,
+      sets,
+      whySets,
+      technique,
+      gate: null,
+      override: null,
+      strength: strengthAt(track, week, gain),
+      pinned: null,
+      curve,
+      conventions,
+    };
+  }
+
+  private planSlot(
+    track: Track,
+    session: Session,
+    week: number,
+    gain: number,
+    gate: Gate | null,
+  ): LadderSlot {
+    const technique = gate === null ? track.technique : behindGate(track.technique, gate);
+    const recovers = this.answers.recovers(primeMovers(track.exercise), week);
+    const override = overrideOf(track.slot, week);
+    const base = this.targetOf(track, week, gain, recovers ? heldBack(technique) : technique);
+    const target: SlotTarget = {
+      ...base,
+      ...(override?.sets == null
+        ? {}
+        : {
+            sets: override.sets,
+            whySets: { code: 'sets/override', sets: override.sets, proposed: base.sets },
+          }),
+      gate,
+      override,
+      pinned: this.pinned(track, session, week),
+    };
+    const planned = planBuilding(track, target);
+    if (!recovers) return planned;
+    const { recoverSets, recoverLoad, easyRir } = this.conventions;
+    const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir };
+    return easeSlot(track, planned, { ...lowered, week: 'recover', kept: true }, target);
+  }
+
+  /** A deload asks what the last building week asked, lightened and held back from failure. */
+  private deloadSlot(track: Track, at: At, gate: Gate | null, easing: Easing): LadderSlot {
+    const asked = gate === null ? track.technique : behindGate(track.technique, gate);
+    const technique = heldBack(asked);
+    const target = { ...this.targetOf(track, this.lastBuilding(at.week), at.gain, technique), gate };
+    return easeSlot(track, this.lastWeekAgain(track, target), easing, target);
+  }
+
+  /** The last building week before a deload; the deload's own number while there is none. */
+  private lastBuilding(week: number): number {
+    const last = this.plans.filter(({ kind }) => kind === 'building').at(-1);
+    return last?.week ?? Math.min(week, this.block.weeks);
   }
 
   /** The last building week's first sets, as they were planned or logged, at this slot's shape. */
@@ -232,9 +337,14 @@ class Climb {
       ...planned,
       sets: planned.sets.map((set) => {
         const last = track.last.get(set.role);
-        return last === undefined
-          ? set
-          : { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+        const first = planned.sets.find(({ role }) => role === set.role);
+        if (last === undefined || first?.load == null || set.load === null) return set;
+        if (set.piece === 1) return { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+        // What was dropped inside a round keeps its share of the first load.
+        const { carried } = track;
+        const share = (carried + set.load) / (carried + first.load);
+        const moved = nearestLoad(track.grid, (carried * 100 + last.load) * share - carried * 100);
+        return { ...set, load: Math.min(moved, last.load) / 100 };
       }),
     };
   }
@@ -336,6 +446,8 @@ class Climb {
     const observations = this.observations.filter((observation) => observation.week === previous.plan.week);
     const next = { block, athlete, plan, last: previous.plan, answers, facts, conventions };
     this.proposals.push(...responseProposals(observations, next));
+    const whole = deloadProposal(observations, plan, this.plans, this.answers);
+    if (whole !== null && answers.get(whole.subject)?.id !== whole.id) this.proposals.push(whole);
   }
 
   private proposeLoad(planned: LadderSlot, session: Session, week: number): void {
@@ -394,8 +506,7 @@ class Climb {
           slot.why.sets.code === 'sets/easy'
         )
           continue;
-        rememberPlan(track, slot);
-        if (done !== undefined) rememberLog(track, slot, done, plan.week, this);
+        remember(track, slot, done ?? null, plan.week, this);
       }
       if (done === undefined) continue;
       const judging = { facts, before: this.before, soreness, curve, conventions };
@@ -407,6 +518,11 @@ class Climb {
     }
     this.before = before;
   }
+}
+
+/** What a week of a slot keeps of its own. */
+function overrideOf({ weeks }: Slot, week: number): WeekOverride | null {
+  return weeks.length === 0 ? null : (weeks.find((one) => one.week === week) ?? null);
 }
 
 function dateOf(performed: ReadonlyMap<string, Performed>, sessionId: string): string {

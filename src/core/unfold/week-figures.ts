@@ -8,6 +8,7 @@ import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
 import { hundredths } from '../loading/weight';
 import type { Reason } from '../reason';
 import { partsOf } from '../techniques/registry';
+import { fullReps } from '../timing/full-reps';
 import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { wholeBodyBudget } from '../volume/budget';
@@ -18,6 +19,8 @@ import type { LadderSession, LadderSlot, MuscleWeek, PlannedSet } from './ladder
 
 type Facts = (slot: LadderSlot) => {
   readonly exercise: Exercise;
+  /** The exercise in another set-up, for slots whose set-up rotates. */
+  readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;
   readonly carried: number;
 };
@@ -51,11 +54,16 @@ export function sessionFigures(
         conventions,
       );
     }
+    const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
     timed.push({
       secondsPerRep: secondsPerRep(slot, conventions),
       sides: exercise.sides,
       rest: slot.rest,
       sets: repSpans(slot, ranges.get(slot.slotId)),
+      rounds: slot.sets.length - pieces,
+      inner: pieces === 0 ? 0 : innerRest(slot),
+      joined: slot.joined,
+      stretch: slot.stretch?.seconds ?? 0,
       warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
     });
     return { ...slot, warmUp };
@@ -70,21 +78,38 @@ export function sessionFigures(
     slots: withRamps,
     seconds: { low: time.low, high: time.high },
     whySeconds: { code: 'minutes', mode: block.time, ...time },
-    sets: slots.reduce((sum, slot) => sum + slot.sets.length, 0),
+    sets: slots.reduce((sum, slot) => sum + workingSets(slot), 0),
   };
 }
 
-/** Reps at both ends of the range for each planned set; easy weeks and slots no longer in the block as asked. */
+/** Working sets of a slot: rounds where mini-sets make them, without optional ones. */
+export function workingSets({ sets }: Pick<LadderSlot, 'sets'>): number {
+  return sets.reduce(
+    (sum, { piece, optional, role }) => sum + (piece === 1 && !optional && role !== 'easy' ? 1 : 0),
+    0,
+  );
+}
+
+/** Seconds of rest inside the rounds of a slot. */
+function innerRest({ sets }: LadderSlot): number {
+  return sets.reduce((sum, { piece }, at) => sum + (piece > 1 ? (sets[at - 1]?.rest ?? 0) : 0), 0);
+}
+
+/** Reps at both ends of the range for each planned set; what the range does not bind as asked. */
 function repSpans(
   slot: LadderSlot,
   written: Session['slots'][number] | undefined,
 ): { low: number; high: number }[] {
-  if (written === undefined || slot.why.sets.code === 'sets/easy')
-    return slot.sets.map(({ reps }) => ({ low: reps, high: reps }));
-  const offsets = new Map(partsOf(written.technique).map((part) => [part.role, part.repOffset]));
-  return slot.sets.map(({ role }) => {
-    const offset = offsets.get(role) ?? 0;
-    return { low: written.range.low + offset, high: written.range.high + offset };
+  const easy = written === undefined || slot.why.sets.code === 'sets/easy';
+  const parts = easy ? [] : partsOf(slot.technique);
+  return slot.sets.map((set) => {
+    const part = parts.find(({ role }) => role === set.role);
+    if (written === undefined || part === undefined || set.piece > 1 || set.sections.length > 0) {
+      const reps = fullReps(set);
+      return { low: reps, high: reps };
+    }
+    if (part.range !== undefined) return part.range;
+    return { low: written.range.low + part.repOffset, high: written.range.high + part.repOffset };
   });
 }
 
@@ -95,15 +120,25 @@ interface Credited {
   credit: number;
 }
 
-/** Credit that a set gives to a muscle in this week; deload weeks show what is performed. */
+/** Sets a set counts for in this week, whatever it trains; deload weeks show what is performed. */
+function countOf(
+  { credit, piece, optional, role }: Pick<PlannedSet, 'credit' | 'piece' | 'optional' | 'role'>,
+  kind: 'building' | 'deload',
+): number {
+  if (kind === 'building') return credit;
+  return piece === 1 && !optional && role !== 'easy' ? 1 : 0;
+}
+
+/** Credit that a set gives to a muscle in this week. */
 export function setCredit(
-  set: Pick<PlannedSet, 'reps' | 'rir'>,
+  set: Pick<PlannedSet, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
   share: number,
   block: Pick<Block, 'crediting'>,
   kind: 'building' | 'deload',
   conventions: Conventions,
 ): number {
-  return kind === 'deload' ? share : CREDITING[block.crediting](set, share, conventions);
+  if (kind === 'deload') return countOf(set, kind) * share;
+  return set.optional ? 0 : CREDITING[block.crediting](set, share, conventions);
 }
 
 /** A muscle's sums over the sessions of a week. */
@@ -138,30 +173,38 @@ export function weekFigures(
     if (session.optional) continue;
     const inSession = new Map<Muscle, { fractional: number; direct: number }>();
     for (const slot of session.slots) {
-      const { exercise } = facts(slot);
-      let counted = 0;
-      for (const set of slot.sets) if (kind === 'deload' || set.hard) counted++;
-      performed += counted;
-      for (const [muscle, share] of credits(exercise)) {
-        let credit = 0;
-        for (const set of slot.sets) credit += setCredit(set, share, block, kind, conventions);
-        if (counted === 0 && credit === 0) continue;
-        const sum = sumsOf(sums, muscle);
-        const here = inSession.get(muscle) ?? { fractional: 0, direct: 0 };
-        inSession.set(muscle, here);
-        sum.total += credit;
-        sum.fractional += counted * share;
-        here.fractional += counted * share;
-        if (share === 1) {
-          sum.direct += counted;
-          here.direct += counted;
-        }
-        const part = sum.parts.get(exercise.id);
-        if (part === undefined)
-          sum.parts.set(exercise.id, { exerciseId: exercise.id, contribution: share, sets: counted, credit });
-        else {
-          part.sets += counted;
-          part.credit += credit;
+      const { exercise, inVariant } = facts(slot);
+      for (const [variant, sets] of byVariant(slot)) {
+        const done = variant === null ? exercise : inVariant(variant);
+        let counted = 0;
+        for (const set of sets) counted += countOf(set, kind);
+        performed += counted;
+        for (const [muscle, share] of credits(done)) {
+          let credit = 0;
+          for (const set of sets) credit += setCredit(set, share, block, kind, conventions);
+          if (counted === 0 && credit === 0) continue;
+          const sum = sumsOf(sums, muscle);
+          const here = inSession.get(muscle) ?? { fractional: 0, direct: 0 };
+          inSession.set(muscle, here);
+          sum.total += credit;
+          sum.fractional += counted * share;
+          here.fractional += counted * share;
+          if (share === 1) {
+            sum.direct += counted;
+            here.direct += counted;
+          }
+          const part = sum.parts.get(exercise.id);
+          if (part === undefined)
+            sum.parts.set(exercise.id, {
+              exerciseId: exercise.id,
+              contribution: share,
+              sets: counted,
+              credit,
+            });
+          else {
+            part.sets += counted;
+            part.credit += credit;
+          }
         }
       }
     }
@@ -218,6 +261,18 @@ export function weekFigures(
       hardSport: hardSessions(athlete),
     },
   };
+}
+
+/** A slot's sets by the set-up they are done in; null is the slot's own. */
+function byVariant(slot: LadderSlot): Iterable<readonly [string | null, readonly PlannedSet[]]> {
+  if (slot.sets.every(({ variant }) => variant === null)) return [[null, slot.sets]];
+  const groups = new Map<string | null, PlannedSet[]>();
+  for (const set of slot.sets) {
+    const group = groups.get(set.variant);
+    if (group === undefined) groups.set(set.variant, [set]);
+    else group.push(set);
+  }
+  return groups;
 }
 
 const NOTHING: Sums = {

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
-import { CREDITING } from './credit';
+import { CREDITING, isHard } from './credit';
 import { CREDITING_SCHOOLS } from './schools';
 
 const conventions = conventionsWith();
 const credit = (school: (typeof CREDITING_SCHOOLS)[number], reps: number, rir: number, share: number) =>
-  CREDITING[school]({ reps, rir }, share, conventions);
+  CREDITING[school]({ credit: isHard(rir, conventions) ? 1 : 0, reps, rir }, share, conventions);
 
 test('ten reps with two left, as prime mover, clear assistance and minor', () => {
   const of = (school: (typeof CREDITING_SCHOOLS)[number]) =>

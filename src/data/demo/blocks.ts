@@ -24,6 +24,7 @@ const TOP: Slot['technique'] = {
   drop: 0.12,
   topRir: 1,
   backOffReps: 4,
+  topToFailure: false,
 };
 
 function session(newId: NewId, name: string, day: number, lines: readonly Line[]): Session {
@@ -99,7 +100,7 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
     ...emptyBlock('First full-body block', startDate),
     weeks: 4,
     rir: { first: 3, last: 1 },
-    deload: { kind: 'fewer sets', sets: 0.4 },
+    deload: [{ kind: 'fewer sets', sets: 0.4, reps: 'cut' }],
     goals: {
       traps: 'hold',
       forearms: 'hold',

@@ -110,6 +110,8 @@ export interface LoggedSetRow {
   loadUnit: 'kg' | 'lb';
   reps: number;
   rir: string | number;
+  /** JSON of what else was noted; null where nothing was. */
+  more: string | null;
   doneAt: Date;
   receivedAt: Date;
   supersedes: string | null;
@@ -244,6 +246,7 @@ function define(sequelize: Sequelize): Models {
       loadUnit: DataTypes.STRING,
       reps: DataTypes.INTEGER,
       rir: DataTypes.DECIMAL(3, 1),
+      more: DataTypes.STRING(200),
       doneAt: when,
       receivedAt: when,
       supersedes: id,

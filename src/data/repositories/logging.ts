@@ -77,8 +77,9 @@ export async function logSets(
     if (stray !== undefined) return { status: 'unknown set', id: stray.id };
     const { sets, workouts } = models();
     await sets.bulkCreate(
-      sent.map(({ load, at, ...set }) => ({
+      sent.map(({ load, at, more, ...set }) => ({
         ...set,
+        more: more === undefined ? null : JSON.stringify(more),
         coachId: asker.coachId,
         workoutId: workoutId(session),
         loadValue: load.value,

@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import {
+  ASIDE,
   type Athlete,
   type Catalogue,
   carriedWeight,
@@ -48,13 +49,17 @@ export async function findExposures(
        s.supersedes, w.week, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM logged_sets s JOIN workouts w ON w.id = s.workout_id JOIN blocks b ON b.id = w.block_id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND w.week <= b.weeks
+       AND s.set_id NOT LIKE '${ASIDE}%'
      ORDER BY s.done_at DESC, s.received_at DESC LIMIT ${MOST_SETS}`,
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId: athlete.id } },
   );
   const workouts = new Map(rows.map((row) => [row.workoutId, row]));
   const logged = rows
     .reverse()
-    .map((row): LoggedSet => loggedSetFrom({ ...row, coachId: asker.coachId, doneAt: new Date(row.doneAt) }));
+    .map(
+      (row): LoggedSet =>
+        loggedSetFrom({ ...row, more: null, coachId: asker.coachId, doneAt: new Date(row.doneAt) }),
+    );
   const conventions = conventionsWith();
   return [...currentSets(logged)].flatMap(([workoutId, places]) => {
     const workout = workouts.get(workoutId);

@@ -9,6 +9,7 @@ import {
   type HistoryStep,
   type IssuedWeek,
   issuedFrom,
+  type LoggedMore,
   type LoggedSet,
   type Muscle,
   type Soreness,
@@ -37,6 +38,7 @@ export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
     load: { value: Number(row.loadValue), unit: row.loadUnit },
     reps: row.reps,
     rir: Number(row.rir),
+    ...(row.more === null ? {} : { more: JSON.parse(row.more) as LoggedMore }),
     at: row.doneAt.toISOString(),
     supersedes: row.supersedes,
   };

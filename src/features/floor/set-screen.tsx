@@ -13,7 +13,8 @@ import {
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords, setText } from '@/ui/words/figures';
-import { capital, setName } from '@/ui/words/names';
+import { capital } from '@/ui/words/names';
+import { setName } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';

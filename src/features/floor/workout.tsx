@@ -17,7 +17,8 @@ import {
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { setText, setWithUnit } from '@/ui/words/figures';
-import { capital, setName } from '@/ui/words/names';
+import { capital } from '@/ui/words/names';
+import { setName } from '@/ui/words/techniques';
 import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
 import type { Outbox } from './outbox';

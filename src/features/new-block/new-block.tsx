@@ -11,6 +11,8 @@ import {
   CREDITING_SCHOOLS,
   catalogueWith,
   check,
+  DELOAD_KINDS,
+  deloadStart,
   EMPTY_LOG,
   emptyBlock,
   type Goal,
@@ -28,12 +30,16 @@ import { readDate, readNumber, readText } from '@/ui/read';
 import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
 import { useUnread } from '@/ui/use-unread';
+import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
 import { counted } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import type { NewBlockActions, NewBlockData, SourceChoice } from './contract';
 import classes from './new-block.module.css';
 import { Preview } from './preview';
+
+/** Ways of deloading to pick from; combinations are written in the block's own line. */
+const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
 
 type Chosen = 'empty' | 'other' | `template/${string}` | `design/${string}`;
 
@@ -267,23 +273,13 @@ export function NewBlock({
             <Line label="Then">
               <Choose
                 label="Deload"
-                value={settled.deload === null ? 'none' : String(settled.deload.sets)}
-                options={[
-                  ...new Set([
-                    '0.3',
-                    '0.4',
-                    '0.5',
-                    '0.6',
-                    'none',
-                    ...(settled.deload === null ? [] : [String(settled.deload.sets)]),
-                  ]),
-                ]}
-                names={(share) =>
-                  share === 'none' ? 'no deload' : `a deload week with × ${share} of the sets`
-                }
-                onValue={(share) =>
-                  set({ deload: share === 'none' ? null : { kind: 'fewer sets', sets: Number(share) } })
-                }
+                value={deloadText(settled.deload)}
+                options={[...new Set([...DELOADS, deloadText(settled.deload)])]}
+                names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
+                onValue={(text) => {
+                  const deload = readDeload(text, 'block/deload');
+                  if (deload.ok) set({ deload: deload.value });
+                }}
               />
             </Line>
             <Line label="Sets count">

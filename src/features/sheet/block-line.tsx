@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
-import { figure } from '@/ui/words/figures';
+import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { pausesText, type SettingColumn, settingEntry } from './cell-entry';
 import { TextEditor } from './editor';
 import type { Focus } from './focus';
@@ -25,7 +25,6 @@ interface Setting {
 }
 
 function settingsOf(block: Block): readonly Setting[] {
-  const share = block.deload === null ? 'none' : `× ${figure(block.deload.sets)}`;
   return [
     {
       column: 'block-name',
@@ -77,11 +76,11 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'deload',
-      before: 'deload sets',
+      before: 'deload',
       after: '',
-      value: share,
+      value: deloadText(block.deload),
       name: 'Deload',
-      says: 'Share of sets kept in the deload, rounded per slot, at least one; loads stay, reps are cut to RIR 4. Write “none” for no deload.',
+      says: `${block.deload === null ? 'No deload is planned.' : block.deload.map(measureSentence).join(' ')} Join several with “+”; the Ladder shows them side by side. Write “none” for none.`,
     },
     {
       column: 'pauses',
@@ -154,7 +153,7 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
             {open === column ? (
               <TextEditor
                 label={name}
-                initial={value.replace('× ', '')}
+                initial={value}
                 typed={false}
                 onCommit={(text) => commit(column, text)}
                 onCancel={() => close(column)}

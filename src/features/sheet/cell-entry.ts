@@ -24,6 +24,7 @@ import {
   withSetCount,
 } from '@/core';
 import { readSet } from '@/ui/read-set';
+import { readDeload } from '@/ui/words/deloads';
 
 /** Columns of a slot that take typed text. */
 export type EntryColumn = 'sets' | 'range' | 'rir' | 'tempo' | 'rest' | 'start';
@@ -276,8 +277,10 @@ export function settingEntry(
       });
     return ok({ kind: 'block/set', field: 'startDate', value: addDays(date, -weekdayOf(date)) });
   }
-  if (column === 'deload' && /^(no|none|off|–|)$/i.test(text.trim()))
-    return ok({ kind: 'block/set', field: 'deload', value: null });
+  if (column === 'deload') {
+    const deload = readDeload(text, 'block/deload');
+    return deload.ok ? ok({ kind: 'block/set', field: 'deload', value: deload.value }) : deload;
+  }
   if (column === 'pauses') {
     const pauses = pausesOf(text);
     return pauses.ok ? ok({ kind: 'block/set', field: 'pauses', value: pauses.value }) : pauses;
@@ -293,9 +296,5 @@ export function settingEntry(
       return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, first: value.value } });
     case 'last':
       return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, last: value.value } });
-    case 'deload': {
-      const share = /%/.test(text) ? value.value / 100 : value.value;
-      return ok({ kind: 'block/set', field: 'deload', value: { kind: 'fewer sets', sets: share } });
-    }
   }
 }

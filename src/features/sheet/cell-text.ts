@@ -11,7 +11,7 @@ import type {
 } from '@/core';
 import { loadGrid, variantName } from '@/core';
 import { count, figure, load, span } from '@/ui/words/figures';
-import { techniqueCell } from '@/ui/words/names';
+import { techniqueCell } from '@/ui/words/techniques';
 import type { PrescriptionColumn } from './layout';
 
 function rirText(rir: SlotRir, week: string): string {

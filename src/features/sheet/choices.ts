@@ -1,8 +1,8 @@
 import {
-  DEFAULT_TOP_SET_BACK_OFFS,
   type Place,
   type Slot,
   setCount,
+  startOf,
   type TechniqueKind,
   type TechniqueParameters,
   withSetCount,
@@ -34,7 +34,7 @@ export function pickedTechnique(
 ): { readonly technique: TechniqueParameters; readonly drift: Slot['drift'] } {
   const kind = value.replace(HOLD_REPS, '') as TechniqueKind;
   return {
-    technique: kind === 'straight' ? { kind, sets } : withSetCount(DEFAULT_TOP_SET_BACK_OFFS, sets),
+    technique: withSetCount(startOf(kind), sets),
     drift: value.endsWith(HOLD_REPS) ? 'hold reps' : 'hold RIR',
   };
 }

@@ -23,9 +23,10 @@ import {
 import { effectSentences } from '@/ui/words/effects';
 import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
 import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
-import { capital, dayName, namesOf, techniqueSentence, weekName } from '@/ui/words/names';
+import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
+import { techniqueSentence } from '@/ui/words/techniques';
 import { prescriptionCell } from './cell-text';
 import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './layout';
 

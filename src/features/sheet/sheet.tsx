@@ -65,7 +65,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const columns = useMemo(() => columnsOf(ladder), [ladder]);
   const calls = ladder.proposals;
   const callCells = useMemo(
-    () => new Set(calls.flatMap((call) => (call.kind === 'recover' ? [] : [`${call.week}/${call.slotId}`]))),
+    () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
     [calls],
   );
   const next = nextToIssue(ladder);

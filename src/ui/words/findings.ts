@@ -141,5 +141,7 @@ export function callLine(
       };
     case 'recover':
       return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };
+    case 'deload':
+      return { subject: 'the whole body', change: 'a deload next' };
   }
 }

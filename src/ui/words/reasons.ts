@@ -20,6 +20,21 @@ const DECIDERS: Readonly<Record<Decider, string>> = {
   'below the range': 'Last time’s load no longer reaches the bottom of the range, so it falls to the middle.',
   'next load out of reach':
     'The next load would not reach the bottom of the range yet, so reps pass its top.',
+  'fewest steps': 'Load first: the fewest steps that reach the target at the same reps.',
+  'step overshoots': 'The next step would overshoot by more than one, so reps are added instead.',
+  'reps first': 'Reps rise through the range before the load does.',
+  'top of the range':
+    'Last time was at the top of the range, so the load rises and reps go back to the bottom.',
+  'per cent': 'So many per cent more each week at the same reps.',
+  'per cent below a step': 'The per cent so far do not make a whole step yet.',
+  'not met yet': 'Not all of it was met, so it stays.',
+  'met once': 'Met once; the load rises when it is met twice running.',
+  'met twice running': 'Met in two sessions running, so the load rises.',
+  'not earned yet': 'The technique has not earned its next load yet.',
+  earned: 'The technique’s goal was met, so the load rises.',
+  'end of the equipment': 'There is no heavier load here.',
+  'next variation due': 'All sets at the top of the range: the next harder variation is due.',
+  'share of the max': 'A fixed share of the one-rep max.',
 };
 
 function at(candidate: Pick<Candidate, 'load' | 'reps'>, written: Written): string {
@@ -101,6 +116,21 @@ export function explain(reason: Reason, names: ExerciseNames, written: Written =
         besides: proposed.besides,
       };
     }
+    case 'load/override':
+      return {
+        because: `${reason.load === null ? `${reason.reps} reps` : at({ load: reason.load, reps: reason.reps }, written)} in this week alone, as you wrote. The rule had: ${explain(reason.proposed, names, written).because}`,
+        besides: 'Empty the cell to go back to the rule.',
+      };
+    case 'rir/override':
+      return {
+        because: `RIR ${reason.value} in this week alone; the rule had ${reason.proposed}.`,
+        besides: 'Empty the cell to go back to the rule.',
+      };
+    case 'sets/override':
+      return {
+        because: `${counted(reason.sets, 'set')} in this week alone; ${reason.proposed} otherwise.`,
+        besides: '',
+      };
     case 'load/easy':
       return {
         because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${at(reason.from, written)} to ${at(reason, written)}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
@@ -109,6 +139,18 @@ export function explain(reason: Reason, names: ExerciseNames, written: Written =
             ? 'The load is kept, so that nothing is forgotten; reps are cut.'
             : 'Lighter by a tenth, and far from failure.',
       };
+    case 'whole-body-deload': {
+      const { behind, recovering, atCeiling, growing, hardWeeks } = reason;
+      const worn = [
+        ...(behind > 0 ? [`${behind} behind`] : []),
+        ...(recovering > 0 ? [`${recovering} recovering`] : []),
+        ...(atCeiling > 0 ? [`${atCeiling} at their ceiling`] : []),
+      ];
+      return {
+        because: `Of ${counted(growing, 'growing muscle')} ${listed(worn)}: half or more are worn.${hardWeeks > 1 ? ' The last two weeks went to RIR 1 or less.' : ''}`,
+        besides: 'Taken, the next week becomes the deload; declined, the block goes on as planned.',
+      };
+    }
     case 'sets/prescribed':
       return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
     case 'sets/response': {

@@ -12,10 +12,11 @@ import {
 import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
 import { counted, estimate, figure, listed, load, minutes, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
-import { dayName, namesOf, setName, techniqueCell, techniqueSentence } from './names';
+import { dayName, namesOf } from './names';
 import { problemSentence, refusalSentence } from './problems';
 import { explain } from './reasons';
 import { recipeSentence } from './recipes';
+import { setName, techniqueCell, techniqueSentence } from './techniques';
 
 const names = namesOf(catalogueWith([]));
 
@@ -73,7 +74,14 @@ test('names', () => {
     'day 3',
     'Thu B',
   ]);
-  const technique = { kind: 'top + back-offs', backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4 } as const;
+  const technique = {
+    kind: 'top + back-offs',
+    backOffs: 2,
+    drop: 0.12,
+    topRir: 1,
+    backOffReps: 4,
+    topToFailure: false,
+  } as const;
   expect(techniqueCell({ technique, drift: 'hold RIR' })).toBe('top + 2');
   expect(techniqueCell({ technique: { kind: 'straight', sets: 3 }, drift: 'hold reps' })).toBe('same reps');
   expect(techniqueSentence({ technique, drift: 'hold reps' })).toContain('12 % lighter');
@@ -85,8 +93,16 @@ test('names', () => {
     rir: 1,
     predictedRir: 1,
     hard: true,
+    credit: 1,
+    round: Number(id.at(-1)),
+    piece: 1,
+    rest: 120,
+    manner: 'full' as const,
+    sections: [],
+    variant: null,
+    optional: false,
   });
-  const sets = [set('t', 'top'), set('b1', 'back-off'), set('b2', 'back-off')];
+  const sets = [set('t1', 'top'), set('b2', 'back-off'), set('b3', 'back-off')];
   expect(sets.map((one) => setName(one, sets))).toEqual(['top set', 'back-off 1 of 2', 'back-off 2 of 2']);
 });
 

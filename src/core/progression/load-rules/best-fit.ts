@@ -1,6 +1,8 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
 import { type Candidate, candidate, candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
+import { loadsFrom } from './loads-from';
+import { nextLoad } from './step-up';
 
 /**
  * Best fit: of the makeable loads at or above last time's and the reps of the range, take what is predicted within
@@ -20,7 +22,7 @@ export function bestFit(input: FitInput): Fit | undefined {
   const reach = capacity(input, last.load) - targetRir;
   if (reach < range.low - conventions.fitTolerance) return stepDown(input, last.load);
 
-  const next = nextLoad(input, last.load);
+  const next = nextLoad(input.grid, last.load);
   const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low;
   const top = nextReaches ? range.high : Math.max(range.high, roundHalfDown(reach));
   const candidates: Candidate[] = [];
@@ -37,26 +39,6 @@ export function bestFit(input: FitInput): Fit | undefined {
 
 function middle(input: FitInput): number {
   return roundHalfDown((input.range.low + input.range.high) / 2);
-}
-
-/** The smallest makeable load above one. */
-function nextLoad(input: FitInput, load: number): number | undefined {
-  return input.grid.steps[indexAtOrAbove(input.grid, load + 1)];
-}
-
-/** Makeable loads from last time's up to the largest step; the next one is always among them. */
-function loadsFrom(input: FitInput, load: number): number[] {
-  const { steps } = input.grid;
-  const moved = input.carried * 100 + load;
-  const limit = load + Math.abs(moved) * (input.conventions.largestStep / 100) + 1e-6;
-  const loads = [load];
-  for (let at = indexAtOrAbove(input.grid, load + 1); at < steps.length; at++) {
-    const step = steps[at] as number;
-    if (step > limit && loads.length > 1) break;
-    loads.push(step);
-    if (step > limit) break;
-  }
-  return loads;
 }
 
 /** The load, as moved, at which so many reps at the target are predicted; hundredths of what is added. */

@@ -21,6 +21,20 @@ export type Decider =
   | 'smaller load'
   | 'none fits, nearest RIR'
   | 'below the range'
+  | 'fewest steps'
+  | 'step overshoots'
+  | 'reps first'
+  | 'top of the range'
+  | 'per cent'
+  | 'per cent below a step'
+  | 'not met yet'
+  | 'met once'
+  | 'met twice running'
+  | 'not earned yet'
+  | 'earned'
+  | 'end of the equipment'
+  | 'next variation due'
+  | 'share of the max'
   | 'next load out of reach';
 
 /** A chosen load with its runners-up, best first. */

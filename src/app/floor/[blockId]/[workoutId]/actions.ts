@@ -7,6 +7,7 @@ import { finishWorkout, logSets, reportRamps, reportSoreness, type SessionRef } 
 import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(96);
+const count = z.int().min(0).max(3600).optional();
 const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
 const outgoingSchema = z.strictObject({
   localDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/),
@@ -20,6 +21,9 @@ const outgoingSchema = z.strictObject({
         load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
         reps: z.int().min(0).max(600),
         rir: z.number().min(0).max(10),
+        more: z
+          .strictObject({ partials: count, assisted: count, seconds: count, left: count, right: count })
+          .optional(),
         at: z.iso.datetime(),
         supersedes: id.nullable(),
       }),

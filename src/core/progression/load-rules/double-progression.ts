@@ -1,0 +1,45 @@
+import { clamp, roundHalfDown } from '../../rounding';
+import { bestFit } from './best-fit';
+import { candidate, capacity } from './fit';
+import type { LastTime, Rule, RuleInput } from './rule';
+import { nextLoad } from './step-up';
+
+/** When the load rises: all sets at the top of the range, the first set at it, or the first set beyond it. */
+export type Top = 'all sets' | 'first set' | 'beyond the top';
+
+function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
+  switch (top) {
+    case 'all sets':
+      return last.least >= range.high;
+    case 'first set':
+      return last.reps >= range.high;
+    case 'beyond the top':
+      return last.reps > range.high;
+  }
+}
+
+/**
+ * Double progression: reps rise within the range at the target RIR; at the top the smallest load step, back to the
+ * bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
+ */
+export const doubleProgression =
+  (top: Top): Rule =>
+  (input) => {
+    const { last, targetRir, range, conventions } = input;
+    if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
+      return bestFit(input);
+    const next = nextLoad(input.grid, last.load);
+    const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low - 1;
+    if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
+      const chosen = candidate(input, next, range.low);
+      return { chosen, others: [candidate(input, last.load, last.reps)], decider: 'top of the range' };
+    }
+    const most = nextReaches && top !== 'beyond the top' ? range.high : range.high + PAST_TOP;
+    const reach = roundHalfDown(capacity(input, last.load) - targetRir);
+    const chosen = candidate(input, last.load, clamp(reach, Math.min(last.reps, most), most));
+    const others = next === undefined ? [] : [candidate(input, next, range.low)];
+    return { chosen, others, decider: chosen.reps > range.high ? 'next load out of reach' : 'reps first' };
+  };
+
+/** Reps past the top of the range while coarse steps wait. */
+const PAST_TOP = 8;

@@ -1,0 +1,29 @@
+import { clamp, roundHalfDown } from '../../rounding';
+import { bestFit } from './best-fit';
+import { candidate, capacity, type Fit } from './fit';
+import type { RuleInput } from './rule';
+import { earnedStep } from './step-up';
+
+/**
+ * A load that stays until the technique says it is earned, then rises by 2.5-5 %; reps follow what the load allows at
+ * the target RIR, or stay where the technique keeps them.
+ */
+export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean): Fit | undefined {
+  const { last, targetRir, range, conventions } = input;
+  if (last === null) return bestFit(input);
+  const { earnedStepLeast: least, earnedStepMost: most } = conventions;
+  const up = earned ? earnedStep(input, last.load, { least, most }) : undefined;
+  const load = up ?? last.load;
+  const fixed = range.low === range.high;
+  const reach = roundHalfDown(capacity(input, load) - targetRir);
+  const reps = fixed
+    ? range.low
+    : keepsReps
+      ? last.reps
+      : clamp(reach, Math.min(range.low, last.reps), Math.max(range.high, last.reps));
+  return {
+    chosen: candidate(input, load, Math.max(1, reps)),
+    others: load === last.load ? [] : [candidate(input, last.load, last.reps)],
+    decider: up === undefined ? 'not earned yet' : 'earned',
+  };
+}

@@ -1,0 +1,33 @@
+import { clamp, roundHalfDown } from '../../rounding';
+import { bestFit } from './best-fit';
+import { candidate, capacity, type Fit } from './fit';
+import { loadsFrom } from './loads-from';
+import type { Rule } from './rule';
+
+/** Overshoot beyond this many RIR asks for reps in place of load. */
+const OVERSHOOT = 1;
+
+/**
+ * Load first: reps stay, and the fewest steps are added that bring the prediction down to the target RIR. Where the
+ * step that reaches it overshoots by more than 1 RIR, reps are added at the old load instead. The first week, and a
+ * load that no longer reaches the range, go by best fit.
+ */
+export const loadFirst: Rule = (input) => {
+  const { last, targetRir, range, conventions } = input;
+  if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
+    return bestFit(input);
+  const reps = clamp(last.reps, range.low, range.high);
+  const tries = loadsFrom(input, last.load).map((load) => candidate(input, load, reps));
+  const reached = tries.find(({ predictedRir }) => predictedRir <= targetRir + conventions.fitTolerance);
+  const chosen = reached ?? tries.at(-1);
+  if (chosen === undefined) return undefined;
+  if (chosen.predictedRir < targetRir - OVERSHOOT) {
+    const more = candidate(
+      input,
+      last.load,
+      Math.max(reps, roundHalfDown(capacity(input, last.load) - targetRir)),
+    );
+    return { chosen: more, others: [chosen], decider: 'step overshoots' } satisfies Fit;
+  }
+  return { chosen, others: tries.filter((one) => one !== chosen).slice(0, 3), decider: 'fewest steps' };
+};

@@ -1,0 +1,20 @@
+import { indexAtOrAbove } from '../../loading/grid';
+import type { FitInput } from './fit';
+
+/** Makeable loads from last time's up to the largest step; the next one is always among them. Hundredths. */
+export function loadsFrom(
+  input: Pick<FitInput, 'grid' | 'carried' | 'conventions'>,
+  load: number,
+): readonly number[] {
+  const { steps } = input.grid;
+  const moved = input.carried * 100 + load;
+  const limit = load + Math.abs(moved) * (input.conventions.largestStep / 100) + 1e-6;
+  const loads = [load];
+  for (let at = indexAtOrAbove(input.grid, load + 1); at < steps.length; at++) {
+    const step = steps[at] as number;
+    if (step > limit && loads.length > 1) break;
+    loads.push(step);
+    if (step > limit) break;
+  }
+  return loads;
+}

@@ -1,0 +1,35 @@
+import { indexAtOrAbove, type LoadGrid, nearestLoad } from '../../loading/grid';
+import type { FitInput } from './fit';
+
+type Moved = Pick<FitInput, 'grid' | 'carried'>;
+
+/** The smallest makeable load above one; undefined at the end of the grid. Hundredths. */
+export function nextLoad(grid: LoadGrid, load: number): number | undefined {
+  return grid.steps[indexAtOrAbove(grid, load + 1)];
+}
+
+/** The load that moves so many per cent more, body included, before it is made of what there is. Hundredths. */
+export function percentMore({ carried }: Pick<Moved, 'carried'>, load: number, percent: number): number {
+  const moved = carried * 100 + load;
+  return load + (Math.abs(moved) * percent) / 100;
+}
+
+/**
+ * One step up within two percentages: the makeable load nearest their middle when one lies between, else the smallest
+ * step there is. Undefined at the end of the grid.
+ */
+export function earnedStep(
+  input: Moved,
+  load: number,
+  { least, most }: { readonly least: number; readonly most: number },
+): number | undefined {
+  const [from, to] = [percentMore(input, load, least), percentMore(input, load, most)];
+  const near = nearestLoad(input.grid, (from + to) / 2);
+  if (near > load && near >= from - 1e-6 && near <= to + 1e-6) return near;
+  const next = nextLoad(input.grid, load);
+  if (next !== undefined && next < from) {
+    const at = input.grid.steps[indexAtOrAbove(input.grid, from)];
+    if (at !== undefined && at <= to + 1e-6) return at;
+  }
+  return next;
+}

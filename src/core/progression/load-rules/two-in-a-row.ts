@@ -1,0 +1,18 @@
+import { bestFit } from './best-fit';
+import { candidate } from './fit';
+import type { Rule } from './rule';
+import { earnedStep } from './step-up';
+
+/** Two in a row: unchanged until the whole prescription is met in two sessions running, then 2.5-5 % more. */
+export const twoInARow: Rule = (input) => {
+  const { last, conventions } = input;
+  if (last === null) return bestFit(input);
+  const kept = candidate(input, last.load, last.reps);
+  if (!last.met || last.running < 2)
+    return { chosen: kept, others: [], decider: last.met ? 'met once' : 'not met yet' };
+  const { earnedStepLeast, earnedStepMost } = conventions;
+  const least = input.step ?? earnedStepLeast;
+  const next = earnedStep(input, last.load, { least, most: Math.max(least, earnedStepMost) });
+  if (next === undefined) return { chosen: kept, others: [], decider: 'end of the equipment' };
+  return { chosen: candidate(input, next, last.reps), others: [kept], decider: 'met twice running' };
+};

@@ -1,0 +1,20 @@
+import { clamp, roundHalfDown } from '../../rounding';
+import { bestFit } from './best-fit';
+import { candidate, capacity } from './fit';
+import type { Rule } from './rule';
+
+/**
+ * Variation chain: the load stays and reps rise to the top of the range; with all sets there the next harder variation
+ * is due (a finding offers it), at the bottom of the range.
+ */
+export const variationChain: Rule = (input) => {
+  const { last, targetRir, range } = input;
+  if (last === null) return bestFit(input);
+  const reach = roundHalfDown(capacity(input, last.load) - targetRir);
+  const reps = clamp(reach, Math.min(range.low, Math.max(1, last.reps)), range.high);
+  return {
+    chosen: candidate(input, last.load, reps),
+    others: [],
+    decider: last.least >= range.high ? 'next variation due' : 'reps first',
+  };
+};

@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import type { DeloadKind } from './lightening';
+
+export interface Both {
+  readonly kind: 'both';
+  readonly sets: number;
+}
+
+/** Fewer sets, half the reps, half of the one-rep max: after long hard stretches. */
+export const both: DeloadKind<Both> = {
+  kind: 'both',
+  start: { kind: 'both', sets: 0.4 },
+  schema: z.strictObject({ kind: z.literal('both'), sets: z.number().min(0.1).max(1) }),
+  lightens: ({ sets }) => ({ sets, reps: 0.5, ofMax: 0.5 }),
+};

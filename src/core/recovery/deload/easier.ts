@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import type { DeloadKind } from './lightening';
+
+export interface Easier {
+  readonly kind: 'easier';
+  readonly rir: number;
+}
+
+/** The same sets further from failure: for those who rate honestly. */
+export const easier: DeloadKind<Easier> = {
+  kind: 'easier',
+  start: { kind: 'easier', rir: 5 },
+  schema: z.strictObject({ kind: z.literal('easier'), rir: z.int().min(4).max(6) }),
+  lightens: ({ rir }) => ({ rir }),
+};

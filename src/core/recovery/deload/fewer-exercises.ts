@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import type { DeloadKind } from './lightening';
+
+export interface FewerExercises {
+  readonly kind: 'fewer exercises';
+}
+
+/** The first compound of each muscle only: when joints ache. */
+export const fewerExercises: DeloadKind<FewerExercises> = {
+  kind: 'fewer exercises',
+  start: { kind: 'fewer exercises' },
+  schema: z.strictObject({ kind: z.literal('fewer exercises') }),
+  lightens: () => ({ kept: 'first compound per muscle' }),
+};

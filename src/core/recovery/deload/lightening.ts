@@ -1,0 +1,61 @@
+import type { z } from 'zod';
+import type { Conventions } from '../../conventions/conventions';
+
+/** Which slots a deload keeps. */
+export const KEPT = ['all', 'first compound per muscle', 'first compound of the session', 'none'] as const;
+export type Kept = (typeof KEPT)[number];
+
+/** What a deload lowers, dimension by dimension. Shares are of the last building week. */
+export interface Lightening {
+  readonly sets: number;
+  /** Share of the load as moved. */
+  readonly load: number;
+  /** Load at most this share of the one-rep max. */
+  readonly ofMax: number;
+  readonly reps: number;
+  /** RIR left at least, for which reps are cut; 0 leaves the reps as they are. */
+  readonly rir: number;
+  readonly kept: Kept;
+  /** Whether sessions are left out as long as every muscle is trained once. */
+  readonly fewerDays: boolean;
+  /** Longest session in minutes. */
+  readonly minutes: number;
+}
+
+/** Nothing lowered. */
+export const UNCHANGED: Lightening = {
+  sets: 1,
+  load: 1,
+  ofMax: 1,
+  reps: 1,
+  rir: 0,
+  kept: 'all',
+  fewerDays: false,
+  minutes: Number.POSITIVE_INFINITY,
+};
+
+/** A way of deloading as data with parameters P; a new one is one file and one line in the registry. */
+export interface DeloadKind<P extends { readonly kind: string }> {
+  readonly kind: P['kind'];
+  readonly schema: z.ZodType<P>;
+  /** How it starts when a coach picks it. */
+  readonly start: P;
+  readonly lightens: (parameters: P, conventions: Conventions) => Partial<Lightening>;
+}
+
+/** Several at once: the lowest of each dimension. */
+export function together(lightenings: readonly Partial<Lightening>[]): Lightening {
+  return lightenings.reduce<Lightening>((sum, one) => {
+    const each = { ...UNCHANGED, ...one };
+    return {
+      sets: Math.min(sum.sets, each.sets),
+      load: Math.min(sum.load, each.load),
+      ofMax: Math.min(sum.ofMax, each.ofMax),
+      reps: Math.min(sum.reps, each.reps),
+      rir: Math.max(sum.rir, each.rir),
+      kept: KEPT[Math.max(KEPT.indexOf(sum.kept), KEPT.indexOf(each.kept))] as Kept,
+      fewerDays: sum.fewerDays || each.fewerDays,
+      minutes: Math.min(sum.minutes, each.minutes),
+    };
+  }, UNCHANGED);
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import type { DeloadKind } from './lightening';
+
+export interface Lighter {
+  readonly kind: 'lighter';
+  /** Share of the load. */
+  readonly load: number;
+  /** In its place half of the one-rep max. */
+  readonly half: boolean;
+}
+
+/** Less load, sets and reps kept: for practice, and as a bridge between blocks. */
+export const lighter: DeloadKind<Lighter> = {
+  kind: 'lighter',
+  start: { kind: 'lighter', load: 0.85, half: false },
+  schema: z.strictObject({
+    kind: z.literal('lighter'),
+    load: z.number().min(0.5).max(0.95),
+    half: z.boolean().default(false),
+  }),
+  lightens: ({ load, half }) => (half ? { ofMax: 0.5 } : { load }),
+};

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface Activation {
+  readonly kind: 'activation';
+  readonly sets: number;
+}
+
+/** Share of the one-rep max that is felt and tires nobody. */
+const EASY_SHARE = 0.4;
+/** RIR named for sets that must stay easy. */
+const EASY_RIR = 6;
+
+/** One to three easy sets before the main lift. They never count and never progress. */
+export const activation: Technique<Activation> = {
+  kind: 'activation',
+  schema: z.strictObject({ kind: z.literal('activation'), sets: z.int().min(1).max(3) }),
+  start: { kind: 'activation', sets: 2 },
+  parts: ({ sets }) => [plainPart(sets, { role: 'easy', ofMax: EASY_SHARE, rir: EASY_RIR })],
+  ...bySets(1, 3),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'none',
+  loggedAs: 'reps',
+  measures: false,
+  uncounted: true,
+};

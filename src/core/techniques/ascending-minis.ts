@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { fixedMinis, leadRirOf } from './stamina';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface AscendingMinis {
+  readonly kind: 'ascending mini-sets';
+  /** Rounds. */
+  readonly sets: number;
+  /** Reps of the first and of the last mini-set; each has one more than the one before. */
+  readonly from: number;
+  readonly to: number;
+  readonly pause: number;
+}
+
+const repsOf = ({ from, to }: AscendingMinis) =>
+  Array.from({ length: Math.max(1, to - from + 1) }, (_, at) => from + at);
+
+/** a, a + 1, ... b reps at one load with short rests, one or two rounds; complete twice running, the load rises. */
+export const ascendingMinis: Technique<AscendingMinis> = {
+  kind: 'ascending mini-sets',
+  schema: z.strictObject({
+    kind: z.literal('ascending mini-sets'),
+    sets: z.int().min(1).max(3),
+    from: z.int().min(1).max(10),
+    to: z.int().min(2).max(15),
+    pause: z.int().min(5).max(45),
+  }),
+  start: { kind: 'ascending mini-sets', sets: 1, from: 2, to: 6, pause: 15 },
+  parts: (parameters) => {
+    const reps = repsOf(parameters);
+    const [first = 1, ...others] = reps;
+    return [
+      plainPart(parameters.sets, {
+        range: { low: first, high: first },
+        leadRir: leadRirOf(reps, parameters.pause),
+        minis: () => fixedMinis(others, parameters.pause),
+      }),
+    ];
+  },
+  ...bySets(1, 3),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'earned',
+  earned: (_, done) => done.met && done.running >= 2,
+  loggedAs: 'reps',
+  measures: true,
+};

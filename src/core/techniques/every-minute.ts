@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { fixedMinis, leadRirOf } from './stamina';
+import { plainPart, type Technique } from './technique';
+
+export interface EveryMinute {
+  readonly kind: 'every-minute sets';
+  /** Reps at the start of each minute. */
+  readonly reps: number;
+  readonly minutes: number;
+  /** Sets that count as hard; the coach's word. */
+  readonly hard: number;
+}
+
+/** What a minute leaves after some reps at the usual pace. */
+const PACE = 3;
+const pauseOf = ({ reps }: EveryMinute) => Math.max(10, 60 - PACE * reps);
+
+/** r reps each minute for m minutes: r rises through the slot's range, then m. */
+export const everyMinute: Technique<EveryMinute> = {
+  kind: 'every-minute sets',
+  schema: z.strictObject({
+    kind: z.literal('every-minute sets'),
+    reps: z.int().min(1).max(15),
+    minutes: z.int().min(3).max(30),
+    hard: z.int().min(0).max(30),
+  }),
+  start: { kind: 'every-minute sets', reps: 5, minutes: 8, hard: 3 },
+  parts: (parameters) => {
+    const reps = Array.from({ length: parameters.minutes }, () => parameters.reps);
+    return [
+      plainPart(1, {
+        range: { low: parameters.reps, high: parameters.reps },
+        leadRir: leadRirOf(reps, pauseOf(parameters)),
+        minis: () => fixedMinis(reps.slice(1), pauseOf(parameters)),
+        stated: Math.min(parameters.hard, parameters.minutes),
+      }),
+    ];
+  },
+  setCount: () => 1,
+  withSetCount: (parameters) => parameters,
+  setLimits: () => ({ least: 1, most: 1 }),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'earned',
+  next: (parameters, done, { range }) => {
+    if (!done.met) return parameters;
+    if (parameters.reps < range.high) return { ...parameters, reps: Math.min(15, parameters.reps + 1) };
+    return { ...parameters, reps: Math.min(15, range.low), minutes: Math.min(30, parameters.minutes + 1) };
+  },
+  loggedAs: 'reps',
+  measures: false,
+};

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { fixedMinis } from './stamina';
+import { plainPart, type Technique } from './technique';
+
+export interface ForTime {
+  readonly kind: 'for time';
+  /** Reps of each part, in order. */
+  readonly list: readonly number[];
+  /** Seconds after which it ends whatever is left. */
+  readonly cap: number;
+  /** Parts that count as hard; the coach's word. */
+  readonly hard: number;
+}
+
+/** A list of reps as fast as possible, under a cap. The time progresses; the load stays. */
+export const forTime: Technique<ForTime> = {
+  kind: 'for time',
+  schema: z.strictObject({
+    kind: z.literal('for time'),
+    list: z.array(z.int().min(1).max(100)).min(1).max(12),
+    cap: z.int().min(30).max(3600),
+    hard: z.int().min(0).max(12),
+  }),
+  start: { kind: 'for time', list: [20, 15, 10], cap: 480, hard: 2 },
+  parts: ({ list, hard }) => {
+    const [first = 1, ...others] = list;
+    return [
+      plainPart(1, {
+        range: { low: first, high: first },
+        minis: () => fixedMinis(others, 0),
+        stated: Math.min(hard, list.length),
+      }),
+    ];
+  },
+  setCount: () => 1,
+  withSetCount: (parameters) => parameters,
+  setLimits: () => ({ least: 1, most: 1 }),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'earned',
+  loggedAs: 'time',
+  measures: false,
+};

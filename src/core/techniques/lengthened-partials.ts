@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface LengthenedPartials {
+  readonly kind: 'lengthened partials';
+  readonly sets: number;
+}
+
+/** Only the half of the range in which the target is long. Reps progress, then load. */
+export const lengthenedPartials: Technique<LengthenedPartials> = {
+  kind: 'lengthened partials',
+  schema: z.strictObject({ kind: z.literal('lengthened partials'), sets: z.int().min(1).max(8) }),
+  start: { kind: 'lengthened partials', sets: 2 },
+  parts: ({ sets }) => [plainPart(sets, { manner: 'long half' })],
+  ...bySets(1, 8),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'reps',
+  loggedAs: 'reps',
+  measures: true,
+};

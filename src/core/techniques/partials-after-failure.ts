@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { bySets, MANNERS, type Manner, plainPart, type Section, type Technique } from './technique';
+
+export interface PartialsAfterFailure {
+  readonly kind: 'partials after failure';
+  readonly sets: number;
+  readonly on: 'every set' | 'last set';
+  readonly partials: number;
+  readonly half: Extract<Manner, 'long half' | 'short half'>;
+}
+
+/** Full reps to failure, then partials in the long or the easier half; of every set or of the last only. */
+export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
+  kind: 'partials after failure',
+  schema: z.strictObject({
+    kind: z.literal('partials after failure'),
+    sets: z.int().min(1).max(6),
+    on: z.enum(['every set', 'last set']),
+    partials: z.int().min(1).max(12),
+    half: z.enum(MANNERS).extract(['long half', 'short half']),
+  }),
+  start: { kind: 'partials after failure', sets: 2, on: 'last set', partials: 4, half: 'long half' },
+  parts: ({ sets, on, partials, half }) => {
+    const section: Section = { manner: half, reps: partials, past: true };
+    return [
+      plainPart(sets, {
+        ...(on === 'every set' ? { rir: 0 } : { lastRir: 0 }),
+        sections: (last) => (last || on === 'every set' ? [section] : []),
+      }),
+    ];
+  },
+  ...bySets(1, 6),
+  reach: () => 'past failure',
+  heldBack: () => null,
+  progress: 'reps',
+  loggedAs: 'full and partial reps',
+  measures: true,
+};

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface RepBank {
+  readonly kind: 'rep bank';
+  readonly sets: number;
+  /** Sum of reps at which the load rises, or assistance falls. */
+  readonly sum: number;
+  /** As many as possible; otherwise to the week's RIR. */
+  readonly toFailure: boolean;
+}
+
+/** n sets of as many as possible at fixed rest; the sum of their reps is what progresses. */
+export const repBank: Technique<RepBank> = {
+  kind: 'rep bank',
+  schema: z.strictObject({
+    kind: z.literal('rep bank'),
+    sets: z.int().min(2).max(10),
+    sum: z.int().min(5).max(200),
+    toFailure: z.boolean(),
+  }),
+  start: { kind: 'rep bank', sets: 4, sum: 40, toFailure: true },
+  parts: ({ sets, toFailure }) => [plainPart(sets, toFailure ? { rir: 0 } : { leastRir: 1 })],
+  ...bySets(2, 10),
+  reach: ({ toFailure }) => (toFailure ? 'to failure' : 'short of failure'),
+  heldBack: (parameters) => ({ ...parameters, toFailure: false }),
+  progress: 'earned',
+  earned: ({ sum }, done) => done.total >= sum,
+  loggedAs: 'sum of reps',
+  measures: true,
+};

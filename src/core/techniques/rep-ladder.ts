@@ -1,0 +1,64 @@
+import { z } from 'zod';
+import { fixedMinis, leadRirOf } from './stamina';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface RepLadder {
+  readonly kind: 'rep ladder';
+  /** How often it is climbed. */
+  readonly sets: number;
+  /** Up 1-2-...-k; up and down again; or down from k by steps. */
+  readonly way: 'up' | 'up and down' | 'down';
+  /** Reps of the longest mini-set, k. */
+  readonly top: number;
+  /** Reps by which each mini-set differs from the one before. */
+  readonly step: number;
+  readonly pause: number;
+}
+
+const MOST = 15;
+const LEAST_PAUSE = 10;
+
+function repsOf({ way, top, step }: RepLadder): readonly number[] {
+  const up: number[] = [];
+  for (let reps = top; reps > 0; reps -= step) up.unshift(reps);
+  if (way === 'up') return up;
+  const down = [...up].reverse();
+  return way === 'down' ? down : [...up, ...down.slice(1)];
+}
+
+/** 1-2-...-k at one load, back down if wished, or sets that shrink by a step: k grows, then rests fall. */
+export const repLadder: Technique<RepLadder> = {
+  kind: 'rep ladder',
+  schema: z.strictObject({
+    kind: z.literal('rep ladder'),
+    sets: z.int().min(1).max(4),
+    way: z.enum(['up', 'up and down', 'down']),
+    top: z.int().min(2).max(MOST),
+    step: z.int().min(1).max(5),
+    pause: z.int().min(LEAST_PAUSE).max(45),
+  }),
+  start: { kind: 'rep ladder', sets: 2, way: 'up', top: 5, step: 1, pause: 20 },
+  parts: (parameters) => {
+    const reps = repsOf(parameters);
+    const [first = 1, ...others] = reps;
+    return [
+      plainPart(parameters.sets, {
+        range: { low: first, high: first },
+        leadRir: leadRirOf(reps, parameters.pause),
+        minis: () => fixedMinis(others, parameters.pause),
+      }),
+    ];
+  },
+  ...bySets(1, 4),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'earned',
+  next: (parameters, done, { range }) => {
+    if (!done.met) return parameters;
+    const most = Math.min(MOST, Math.max(range.high, parameters.top));
+    if (parameters.top < most) return { ...parameters, top: parameters.top + 1 };
+    return { ...parameters, pause: Math.max(LEAST_PAUSE, parameters.pause - 5) };
+  },
+  loggedAs: 'reps',
+  measures: false,
+};

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { fixedMinis } from './stamina';
+import { plainPart, type Technique } from './technique';
+
+export interface RestrictedFlow {
+  readonly kind: 'restricted blood flow';
+  /** Reps of the long set and of the shorter ones after it. */
+  readonly long: number;
+  readonly short: number;
+  readonly shorts: number;
+  /** Seconds between. */
+  readonly pause: number;
+  /** Load as a share of the one-rep max. */
+  readonly share: number;
+  /** The coach has seen to it that a clinician screened the athlete. */
+  readonly screened: boolean;
+}
+
+/** Band of loads, as shares of the one-rep max, and the step within it. */
+const BAND = { least: 0.2, most: 0.3, step: 0.02 };
+
+/** One long and three shorter sets at 20-30 % of 1RM with little rest, limbs only; the load rises within the band. */
+export const restrictedFlow: Technique<RestrictedFlow> = {
+  kind: 'restricted blood flow',
+  schema: z.strictObject({
+    kind: z.literal('restricted blood flow'),
+    long: z.int().min(15).max(40),
+    short: z.int().min(8).max(20),
+    shorts: z.int().min(1).max(4),
+    pause: z.int().min(20).max(45),
+    share: z.number().min(BAND.least).max(BAND.most),
+    screened: z.boolean(),
+  }),
+  start: {
+    kind: 'restricted blood flow',
+    long: 30,
+    short: 15,
+    shorts: 3,
+    pause: 30,
+    share: BAND.least,
+    screened: false,
+  },
+  parts: ({ long, short, shorts, pause, share }) => [
+    plainPart(1, {
+      range: { low: long, high: long },
+      ofMax: share,
+      minis: () =>
+        fixedMinis(
+          Array.from({ length: shorts }, () => short),
+          pause,
+        ),
+      asRound: true,
+    }),
+  ],
+  setCount: () => 1,
+  withSetCount: (parameters) => parameters,
+  setLimits: () => ({ least: 1, most: 1 }),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'none',
+  next: (parameters, done) =>
+    done.met && done.running >= 2
+      ? { ...parameters, share: Math.min(BAND.most, Math.round((parameters.share + BAND.step) * 100) / 100) }
+      : parameters,
+  loggedAs: 'reps',
+  measures: false,
+};

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { bySets, plainPart, type Technique } from './technique';
+
+export interface SlowLowering {
+  readonly kind: 'slow lowering';
+  readonly sets: number;
+  /** Seconds of lowering. */
+  readonly down: number;
+}
+
+/** What follows the lowering where no tempo is written: no pause, one second up. */
+const OTHERWISE = '010';
+
+/** Sets whose lowering takes 3-6 s. */
+export const slowLowering: Technique<SlowLowering> = {
+  kind: 'slow lowering',
+  schema: z.strictObject({
+    kind: z.literal('slow lowering'),
+    sets: z.int().min(1).max(8),
+    down: z.int().min(3).max(6),
+  }),
+  start: { kind: 'slow lowering', sets: 3, down: 4 },
+  parts: ({ sets }) => [plainPart(sets)],
+  ...bySets(1, 8),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'load rule',
+  loggedAs: 'reps',
+  measures: true,
+  tempo: ({ down }, written) => `${down}${written?.slice(1) ?? OTHERWISE}`,
+};

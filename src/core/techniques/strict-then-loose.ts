@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { bySets, plainPart, type Section, type Technique } from './technique';
+
+export interface StrictThenLoose {
+  readonly kind: 'strict then loose';
+  readonly sets: number;
+  /** Reps with body English after the last strict one. */
+  readonly loose: number;
+}
+
+/** Strict reps until none is left, then a few with body English. Isolation only; strict reps progress. */
+export const strictThenLoose: Technique<StrictThenLoose> = {
+  kind: 'strict then loose',
+  schema: z.strictObject({
+    kind: z.literal('strict then loose'),
+    sets: z.int().min(1).max(4),
+    loose: z.int().min(1).max(8),
+  }),
+  start: { kind: 'strict then loose', sets: 2, loose: 3 },
+  parts: ({ sets, loose }) => {
+    const section: Section = { manner: 'loose', reps: loose, past: true };
+    return [plainPart(sets, { rir: 0, sections: () => [section] })];
+  },
+  ...bySets(1, 4),
+  reach: () => 'past failure',
+  heldBack: () => null,
+  progress: 'reps',
+  loggedAs: 'full and partial reps',
+  measures: true,
+};

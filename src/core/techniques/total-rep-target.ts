@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { minisToRir } from './stamina';
+import { plainPart, type Technique } from './technique';
+
+export interface TotalRepTarget {
+  readonly kind: 'total-rep target';
+  /** Reps in all. */
+  readonly total: number;
+  /** Seconds between mini-sets. */
+  readonly pause: number;
+  /** Mini-sets at which the load rises. */
+  readonly fewest: number;
+}
+
+/** More mini-sets than this are a load too heavy for the total. */
+const MOST_MINIS = 15;
+
+/** One load, as many mini-sets with short rests as the total needs: fewer mini-sets, then load. */
+export const totalRepTarget: Technique<TotalRepTarget> = {
+  kind: 'total-rep target',
+  schema: z.strictObject({
+    kind: z.literal('total-rep target'),
+    total: z.int().min(10).max(100),
+    pause: z.int().min(10).max(45),
+    fewest: z.int().min(1).max(8),
+  }),
+  start: { kind: 'total-rep target', total: 30, pause: 20, fewest: 4 },
+  parts: ({ total, pause }) => [
+    plainPart(1, {
+      minis: (lead) =>
+        minisToRir(
+          lead,
+          Array.from({ length: MOST_MINIS }, () => ({ pause, share: 1 })),
+          total - lead.reps,
+        ),
+    }),
+  ],
+  setCount: () => 1,
+  withSetCount: (parameters) => parameters,
+  setLimits: () => ({ least: 1, most: 1 }),
+  reach: () => 'short of failure',
+  heldBack: (parameters) => parameters,
+  progress: 'earned',
+  earned: ({ total, fewest }, done) => done.total >= total && done.sets <= fewest,
+  loggedAs: 'sum of reps',
+  measures: true,
+};

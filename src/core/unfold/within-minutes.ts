@@ -1,0 +1,27 @@
+import type { LadderSession, LadderSlot } from './ladder';
+
+/** A slot without its last round. */
+function withoutLastRound(slot: LadderSlot): LadderSlot {
+  const last = slot.sets.at(-1)?.round;
+  return { ...slot, sets: slot.sets.filter(({ round }) => round !== last) };
+}
+
+/**
+ * A session cut until it lasts no longer: what comes last goes first, a round at a time.
+ * @param made the session's figures with such slots
+ */
+export function withinMinutes(
+  slots: readonly LadderSlot[],
+  minutes: number,
+  made: (slots: readonly LadderSlot[]) => LadderSession,
+): LadderSession {
+  let left = slots;
+  let session = made(left);
+  while (session.seconds.high > minutes * 60) {
+    const at = left.findLastIndex(({ sets }) => sets.length > 0);
+    if (at < 0) break;
+    left = left.map((slot, k) => (k === at ? withoutLastRound(slot) : slot));
+    session = made(left);
+  }
+  return session;
+}

@@ -1,0 +1,202 @@
+import type { Gate, LoggedAs, PlannedSet, Role, Slot, TechniqueKind, TechniqueParameters } from '@/core';
+import { counted, figure, span } from './figures';
+
+/** What a technique is called, and what it is in a few words. */
+export const TECHNIQUE_NAMES: Readonly<
+  Record<TechniqueKind, { readonly name: string; readonly is: string }>
+> = {
+  straight: { name: 'straight sets', is: 'n sets at one load' },
+  'top + back-offs': { name: 'top set + back-offs', is: 'one heavier, then lighter' },
+  'rest-pause': { name: 'rest-pause', is: 'a set taken up again after short pauses' },
+  'total-rep target': { name: 'total-rep target', is: 'as many short sets as the total needs' },
+  cluster: { name: 'cluster', is: 'big sets in small pieces' },
+  'ascending mini-sets': { name: 'ascending mini-sets', is: 'each a rep longer than the last' },
+  'rep bank': { name: 'rep bank', is: 'as many as possible, summed' },
+  'drop set': { name: 'drop set', is: 'to failure, lighter, again' },
+  'partials after failure': { name: 'partials after failure', is: 'full reps, then half ones' },
+  'lengthened partials': { name: 'lengthened partials', is: 'only the half where the muscle is long' },
+  'sectioned reps': { name: 'sectioned reps', is: 'full, then one half, then the other' },
+  'strict then loose': { name: 'strict then loose', is: 'strict reps, then with body English' },
+  'high-rep finisher': { name: 'high-rep finisher', is: 'one long set at the end' },
+  'slow lowering': { name: 'slow lowering', is: '3 to 6 seconds down' },
+  'static hold': { name: 'static hold', is: 'a position held for seconds' },
+  'every-minute sets': { name: 'every-minute sets', is: 'some reps at the start of each minute' },
+  'rep ladder': { name: 'rep ladder', is: 'rung by rung up, or down' },
+  'for time': { name: 'for time', is: 'a list of reps against the clock' },
+  'restricted blood flow': { name: 'restricted blood flow', is: 'light and long, limbs only' },
+  activation: { name: 'activation', is: 'easy sets that never count' },
+  density: { name: 'density', is: 'the same work with less rest' },
+};
+
+/** A technique as it reads in a cell. */
+export function techniqueCell({ technique, drift }: Pick<Slot, 'technique' | 'drift'>): string {
+  return `${shapeCell(technique)}${drift === 'hold reps' && technique.kind !== 'straight' ? ' =' : ''}`.replace(
+    /^straight$/,
+    drift === 'hold reps' ? 'same reps' : 'straight',
+  );
+}
+
+function shapeCell(technique: TechniqueParameters): string {
+  switch (technique.kind) {
+    case 'straight':
+      return 'straight';
+    case 'top + back-offs':
+      return `top + ${technique.backOffs}`;
+    case 'rest-pause':
+      return `pause ×${technique.pauses}`;
+    case 'total-rep target':
+      return `total ${technique.total}`;
+    case 'cluster':
+      return `${technique.minis}×${technique.reps} cluster`;
+    case 'ascending mini-sets':
+      return `${technique.from}…${technique.to} up`;
+    case 'rep bank':
+      return `bank ${technique.sum}`;
+    case 'drop set':
+      return `drop ×${technique.drops}`;
+    case 'partials after failure':
+      return `+${technique.partials} half`;
+    case 'lengthened partials':
+      return 'long half';
+    case 'sectioned reps':
+      return Array.from({ length: technique.slow ? 4 : 3 }, () => technique.each).join('+');
+    case 'strict then loose':
+      return `+${technique.loose} loose`;
+    case 'high-rep finisher':
+      return technique.shape === 'long set' ? 'finisher' : '10 to 20';
+    case 'slow lowering':
+      return `${technique.down} s down`;
+    case 'static hold':
+      return 'hold';
+    case 'every-minute sets':
+      return `${technique.minutes} min`;
+    case 'rep ladder':
+      return technique.way === 'down' ? `${technique.top}…1` : `1…${technique.top}`;
+    case 'for time':
+      return technique.list.join('-');
+    case 'restricted blood flow':
+      return 'low flow';
+    case 'activation':
+      return 'easy';
+    case 'density':
+      return `rest −${technique.cut}`;
+  }
+}
+
+/** A technique in words. */
+export function techniqueSentence({ technique, drift }: Pick<Slot, 'technique' | 'drift'>): string {
+  const later =
+    drift === 'hold reps'
+      ? ' Every set asks the same reps and ends nearer failure.'
+      : ' Later sets ask fewer reps at the same RIR.';
+  return (
+    shapeSentence(technique) +
+    (technique.kind === 'straight' || technique.kind === 'top + back-offs' ? later : '')
+  );
+}
+
+const failing = (toFailure: boolean) =>
+  toFailure ? 'to failure' : 'held back at the week’s RIR, never less than 1';
+
+function shapeSentence(technique: TechniqueParameters): string {
+  switch (technique.kind) {
+    case 'straight':
+      return `${counted(technique.sets, 'straight set')} at one load.`;
+    case 'top + back-offs': {
+      const reps =
+        technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;
+      const top = technique.topToFailure ? 'taken to failure' : `held back by ${technique.topRir} RIR`;
+      return `One heavier set ${top}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
+    }
+    case 'rest-pause':
+      return `${counted(technique.sets, 'set')}, each taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
+    case 'total-rep target':
+      return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
+    case 'cluster':
+      return `${counted(technique.sets, 'big set')} of ${technique.minis} × ${technique.reps} with ${technique.pause} s inside and full rests between; the last piece ends at the target RIR.`;
+    case 'ascending mini-sets':
+      return `${counted(technique.sets, 'round')} of ${technique.from}, ${technique.from + 1}, … ${technique.to} reps at one load with ${technique.pause} s between. Complete in two sessions running, the load rises by 2.5–5 %.`;
+    case 'rep bank':
+      return `${counted(technique.sets, 'set')} of as many as possible, ${failing(technique.toFailure)}. Their sum is what counts: at ${technique.sum} the load rises, or assistance falls.`;
+    case 'drop set':
+      return `${counted(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${counted(technique.drops, 'drop')}. The reps of the first part progress.`;
+    case 'partials after failure':
+      return `Full reps to failure, then ${technique.partials} partials in the ${technique.half === 'long half' ? 'half where the muscle is long' : 'easier half'}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}. Log full and partial reps.`;
+    case 'lengthened partials':
+      return `${counted(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
+    case 'sectioned reps':
+      return `${counted(technique.sets, 'set')} of ${technique.each} full, ${technique.each} in the long half and ${technique.each} in the other${technique.slow ? `, then ${technique.each} slow` : ''}, without a pause.`;
+    case 'strict then loose':
+      return `Strict reps until none is left, then ${technique.loose} with body English. Isolation only; strict reps progress.`;
+    case 'high-rep finisher':
+      return technique.shape === 'long set'
+        ? `One set of 17–30, ${failing(technique.toFailure)}. At 30 the load rises.`
+        : `A load good for ten, taken on to twenty with a few breaths between, ${failing(technique.toFailure)}.`;
+    case 'slow lowering':
+      return `${counted(technique.sets, 'set')} with ${technique.down} s of lowering in each rep.`;
+    case 'static hold':
+      return `${counted(technique.sets, 'hold')}. Seconds progress, then a harder variation.`;
+    case 'every-minute sets':
+      return `${technique.reps} reps at the start of each of ${technique.minutes} minutes. Reps rise through the range, then minutes. Counted as ${counted(technique.hard, 'hard set')}, your word.`;
+    case 'rep ladder': {
+      const climbs = technique.sets === 1 ? 'once' : `${technique.sets} times`;
+      const way =
+        technique.way === 'down'
+          ? `from ${technique.top} down by ${technique.step}`
+          : `up to ${technique.top} by ${technique.step}${technique.way === 'up' ? '' : ' and down again'}`;
+      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.pause} s between. The longest rung grows, then rests fall.`;
+    }
+    case 'for time':
+      return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counted as ${counted(technique.hard, 'hard set')}, your word.`;
+    case 'restricted blood flow':
+      return `${technique.long} reps, then ${technique.shorts} × ${technique.short} with ${technique.pause} s between, at ${figure(technique.share * 100)} % of one-rep max. Limbs only, and only after screening by a clinician.`;
+    case 'activation':
+      return `${counted(technique.sets, 'easy set')} to feel the muscle before the main lift. They never count.`;
+    case 'density':
+      return `${shapeSentence(technique.of)} Each session that was met cuts the rest by ${technique.cut} s down to ${technique.least} s; then the load rises and the rest starts anew.`;
+  }
+}
+
+/** Why a technique is not done as it is written. */
+export const GATE_SENTENCES: Readonly<Record<Gate, string>> = {
+  'unsafe alone':
+    'This lift cannot be failed safely alone, so it is held back. Write down how it is made safe (safeties, a spotter) to allow it.',
+  'isolation only': 'Loose reps are for isolation work; a compound is done as straight sets.',
+  'not screened':
+    'Restricted flow needs a clinician’s screening first; until you confirm it, straight sets stand here.',
+  'limbs only': 'Restricted flow is for arms and legs only; straight sets stand here.',
+  'holds only': 'This exercise is counted in reps, so it cannot be held; straight sets stand here.',
+  'reps only': 'This exercise is held for seconds, so it has no reps to arrange; straight holds stand here.',
+  'too much past failure':
+    'More slots of this session go past failure than this athlete should; this one is held back.',
+};
+
+/** What is logged of its sets. */
+export const LOGGED_WORDS: Readonly<Record<LoggedAs, string>> = {
+  reps: 'Logged set by set.',
+  'sum of reps': 'Logged set by set; the sum is what counts.',
+  'full and partial reps': 'Logged as full reps and partial ones.',
+  seconds: 'Logged in seconds.',
+  time: 'Logged with the time it took.',
+};
+
+const ROLES: Readonly<Record<Role, string>> = {
+  work: 'set',
+  top: 'top set',
+  'back-off': 'back-off',
+  easy: 'easy set',
+};
+
+/** `set 2 of 3`, `top set`, `back-off 1 of 2`, `set 1, part 2 of 3`. */
+export function setName(set: PlannedSet, sets: readonly PlannedSet[]): string {
+  const alike = sets.filter((one) => one.role === set.role);
+  const starts = alike.filter(({ piece }) => piece === 1);
+  const at = starts.findIndex(({ round }) => round === set.round) + 1;
+  const whole =
+    starts.length === 1 && (set.role === 'top' || alike.length > 1)
+      ? ROLES[set.role]
+      : `${ROLES[set.role]} ${at} of ${starts.length}`;
+  const pieces = alike.filter(({ round }) => round === set.round).length;
+  const part = pieces > 1 ? `, part ${set.piece} of ${pieces}` : '';
+  return `${whole}${part}${set.optional ? ', if there is energy left' : ''}`;
+}
