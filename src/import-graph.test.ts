@@ -77,7 +77,9 @@ function against(file: string, from: string): string | undefined {
   if (from.startsWith('@/')) {
     const path = from.slice(2);
     [target] = path.split('/');
-    if (target === 'core' && path !== 'core' && part !== 'core') return 'the core has one door: @/core';
+    if (target === 'core' && path !== 'core' && path !== 'core/codecs' && part !== 'core')
+      return 'the core has two doors: @/core and @/core/codecs';
+    if (path === 'core/codecs' && part === 'ui') return 'what every screen loads reads nothing unchecked';
     if (part === 'app' && target === 'data' && path !== 'data') return 'the database has one door: @/data';
   } else if (from.startsWith('.')) {
     const path = relative('.', join(file, '..', from));

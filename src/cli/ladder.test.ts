@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { blockJsonSchema, decodeBlock } from '../core';
+import { blockJsonSchema, decodeBlock } from '../core/codecs';
 
 const ROOT = join(__dirname, '..', '..');
 const FORMATS = join(ROOT, 'docs', 'formats');

@@ -2,12 +2,9 @@ import { readFileSync } from 'node:fs';
 import {
   type Athlete,
   type Block,
-  blockJsonSchema,
   catalogueWith,
   check,
   checkInput,
-  decodeAthlete,
-  decodeBlock,
   EMPTY_LOG,
   type Ladder,
   MUSCLES,
@@ -16,6 +13,7 @@ import {
   tensionSeconds,
   unfold,
 } from '../core';
+import { blockJsonSchema, decodeAthlete, decodeBlock } from '../core/codecs';
 
 const USAGE = `ladder unfold|check|time|volume BLOCK.json [--athlete ATHLETE.json]
 ladder schema

@@ -1,13 +1,11 @@
-/** The only door to the training engine. */
+/** The door to the training engine. What reads unchecked data stands apart, in codecs. */
 export * from './anatomy/muscle';
 export * from './anatomy/roll-up';
 export * from './athlete/athlete';
-export * from './athlete/athlete-codec';
 export * from './athlete/new-athlete';
 export * from './athlete/place';
 export * from './block/apply-edit';
 export * from './block/block';
-export * from './block/block-codec';
 export * from './block/block-rules';
 export * from './block/collision';
 export * from './block/edit';
@@ -16,7 +14,6 @@ export * from './block/history';
 export * from './block/new-slot';
 export * from './block/templates/from-template';
 export * from './block/templates/prerequisites';
-export * from './block/templates/settled-schema';
 export * from './block/templates/shipped';
 export * from './block/templates/start-block';
 export * from './block/templates/template';
@@ -32,9 +29,9 @@ export * from './effort/rir-bias';
 export * from './effort/strength';
 export * from './exercises/catalogue';
 export * from './exercises/exercise';
-export * from './exercises/exercise-codec';
 export * from './exercises/library';
 export * from './exercises/variant';
+export * from './fields';
 export * from './findings/cycle';
 export * from './findings/finding';
 export * from './findings/registry';

@@ -4,7 +4,8 @@ import { applyEdit } from './apply-edit';
 import { type Block, findSlot, sessionsInOrder, weekStart } from './block';
 import { decodeBlock, encodeBlock } from './block-codec';
 import { collides } from './collision';
-import { type Edit, editSchema } from './edit';
+import type { Edit } from './edit';
+import { editSchema } from './edit-schema';
 import { afterStep, type HistoryStep, historyOf, NO_HISTORY, redoEdit, undoEdit } from './history';
 
 const base = block([

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface Activation {
@@ -14,7 +14,7 @@ const EASY_RIR = 6;
 /** One to three easy sets before the main lift. They never count and never progress. */
 export const activation: Technique<Activation> = {
   kind: 'activation',
-  schema: z.strictObject({ kind: z.literal('activation'), sets: z.int().min(1).max(3) }),
+  fields: { sets: whole(1, 3) },
   start: { kind: 'activation', sets: 2 },
   parts: ({ sets }) => [plainPart(sets, { role: 'easy', ofMax: EASY_SHARE, rir: EASY_RIR })],
   ...bySets(1, 3),

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { fixedMinis, leadRirOf } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
@@ -18,13 +18,7 @@ const repsOf = ({ from, to }: AscendingMinis) =>
 /** a, a + 1, ... b reps at one load with short rests, one or two rounds; complete twice running, the load rises. */
 export const ascendingMinis: Technique<AscendingMinis> = {
   kind: 'ascending mini-sets',
-  schema: z.strictObject({
-    kind: z.literal('ascending mini-sets'),
-    sets: z.int().min(1).max(3),
-    from: z.int().min(1).max(10),
-    to: z.int().min(2).max(15),
-    pause: z.int().min(5).max(45),
-  }),
+  fields: { sets: whole(1, 3), from: whole(1, 10), to: whole(2, 15), pause: whole(5, 45) },
   start: { kind: 'ascending mini-sets', sets: 1, from: 2, to: 6, pause: 15 },
   parts: (parameters) => {
     const reps = repsOf(parameters);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { fixedMinis, leadRirOf } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
@@ -17,13 +17,7 @@ const repsOf = ({ minis, reps }: Cluster) => Array.from({ length: minis }, () =>
 /** k big sets of m x r with short rests inside and full rests between. */
 export const cluster: Technique<Cluster> = {
   kind: 'cluster',
-  schema: z.strictObject({
-    kind: z.literal('cluster'),
-    sets: z.int().min(1).max(6),
-    minis: z.int().min(2).max(8),
-    reps: z.int().min(1).max(10),
-    pause: z.int().min(5).max(45),
-  }),
+  fields: { sets: whole(1, 6), minis: whole(2, 8), reps: whole(1, 10), pause: whole(5, 45) },
   start: { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20 },
   parts: (parameters) => {
     const reps = repsOf(parameters);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { type Fields, whole } from '../fields';
 import type { Technique } from './technique';
 
 /** Any other technique, with its rest cut week by week. */
@@ -13,6 +13,9 @@ export interface Density<Inner extends { readonly kind: string }> {
   readonly taken: number;
 }
 
+/** Its own parameters; what stands inside is a technique with fields of its own. */
+export const DENSITY_FIELDS = { cut: whole(1, 30), least: whole(15, 300), taken: whole(0, 600, 0) };
+
 function isLeast({ taken, least }: Pick<Density<never>, 'taken' | 'least'>, rest: number): boolean {
   return rest - taken <= least;
 }
@@ -24,18 +27,12 @@ function isLeast({ taken, least }: Pick<Density<never>, 'taken' | 'least'>, rest
 export function densityOf<Inner extends { readonly kind: string }>(
   inner: Pick<
     Technique<Inner>,
-    'schema' | 'start' | 'parts' | 'setCount' | 'withSetCount' | 'setLimits' | 'reach' | 'heldBack'
+    'start' | 'parts' | 'setCount' | 'withSetCount' | 'setLimits' | 'reach' | 'heldBack'
   >,
 ): Technique<Density<Inner>> {
   return {
     kind: 'density',
-    schema: z.strictObject({
-      kind: z.literal('density'),
-      of: inner.schema,
-      cut: z.int().min(1).max(30),
-      least: z.int().min(15).max(300),
-      taken: z.int().min(0).max(600).default(0),
-    }),
+    fields: DENSITY_FIELDS as Fields<Density<Inner>>,
     start: { kind: 'density', of: inner.start, cut: 10, least: 45, taken: 0 },
     parts: ({ of, least, taken }) =>
       inner.parts(of).map((part) => ({

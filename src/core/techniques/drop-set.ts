@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { share, whole, yes } from '../fields';
 import { minisToRir } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
@@ -14,13 +14,7 @@ export interface DropSet {
 /** To failure, a fifth to a quarter off, again; one to three drops. The reps of the first part progress. */
 export const dropSet: Technique<DropSet> = {
   kind: 'drop set',
-  schema: z.strictObject({
-    kind: z.literal('drop set'),
-    sets: z.int().min(1).max(4),
-    drops: z.int().min(1).max(3),
-    off: z.number().min(0.1).max(0.4),
-    toFailure: z.boolean(),
-  }),
+  fields: { sets: whole(1, 4), drops: whole(1, 3), off: share(0.1, 0.4), toFailure: yes() },
   start: { kind: 'drop set', sets: 1, drops: 2, off: 0.2, toFailure: true },
   parts: ({ sets, drops, off, toFailure }) => [
     plainPart(sets, {

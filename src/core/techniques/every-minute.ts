@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { fixedMinis, leadRirOf } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -18,12 +18,7 @@ const pauseOf = ({ reps }: EveryMinute) => Math.max(10, 60 - PACE * reps);
 /** r reps each minute for m minutes: r rises through the slot's range, then m. */
 export const everyMinute: Technique<EveryMinute> = {
   kind: 'every-minute sets',
-  schema: z.strictObject({
-    kind: z.literal('every-minute sets'),
-    reps: z.int().min(1).max(15),
-    minutes: z.int().min(3).max(30),
-    hard: z.int().min(0).max(30),
-  }),
+  fields: { reps: whole(1, 15), minutes: whole(3, 30), hard: whole(0, 30) },
   start: { kind: 'every-minute sets', reps: 5, minutes: 8, hard: 3 },
   parts: (parameters) => {
     const reps = Array.from({ length: parameters.minutes }, () => parameters.reps);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { fixedMinis } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -15,12 +15,11 @@ export interface ForTime {
 /** A list of reps as fast as possible, under a cap. The time progresses; the load stays. */
 export const forTime: Technique<ForTime> = {
   kind: 'for time',
-  schema: z.strictObject({
-    kind: z.literal('for time'),
-    list: z.array(z.int().min(1).max(100)).min(1).max(12),
-    cap: z.int().min(30).max(3600),
-    hard: z.int().min(0).max(12),
-  }),
+  fields: {
+    list: { type: 'list', least: 1, most: 100, longest: 12 },
+    cap: whole(30, 3600),
+    hard: whole(0, 12),
+  },
   start: { kind: 'for time', list: [20, 15, 10], cap: 480, hard: 2 },
   parts: ({ list, hard }) => {
     const [first = 1, ...others] = list;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { choice, yes } from '../fields';
 import { minisToRir } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -18,11 +18,7 @@ const BREATHS = 15;
 /** One set of 17-30, or a ten-rep load taken to twenty. At the top of the range the load rises. */
 export const highRepFinisher: Technique<HighRepFinisher> = {
   kind: 'high-rep finisher',
-  schema: z.strictObject({
-    kind: z.literal('high-rep finisher'),
-    shape: z.enum(['long set', 'ten to twenty']),
-    toFailure: z.boolean(),
-  }),
+  fields: { shape: choice(['long set', 'ten to twenty']), toFailure: yes() },
   start: { kind: 'high-rep finisher', shape: 'long set', toFailure: false },
   parts: ({ shape, toFailure }) => {
     const rir = toFailure ? { rir: 0 } : { leastRir: 1 };

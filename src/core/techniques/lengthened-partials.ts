@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface LengthenedPartials {
@@ -9,7 +9,7 @@ export interface LengthenedPartials {
 /** Only the half of the range in which the target is long. Reps progress, then load. */
 export const lengthenedPartials: Technique<LengthenedPartials> = {
   kind: 'lengthened partials',
-  schema: z.strictObject({ kind: z.literal('lengthened partials'), sets: z.int().min(1).max(8) }),
+  fields: { sets: whole(1, 8) },
   start: { kind: 'lengthened partials', sets: 2 },
   parts: ({ sets }) => [plainPart(sets, { manner: 'long half' })],
   ...bySets(1, 8),

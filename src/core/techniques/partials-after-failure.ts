@@ -1,5 +1,5 @@
-import { z } from 'zod';
-import { bySets, MANNERS, type Manner, plainPart, type Section, type Technique } from './technique';
+import { choice, whole } from '../fields';
+import { bySets, type Manner, plainPart, type Section, type Technique } from './technique';
 
 export interface PartialsAfterFailure {
   readonly kind: 'partials after failure';
@@ -12,13 +12,12 @@ export interface PartialsAfterFailure {
 /** Full reps to failure, then partials in the long or the easier half; of every set or of the last only. */
 export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   kind: 'partials after failure',
-  schema: z.strictObject({
-    kind: z.literal('partials after failure'),
-    sets: z.int().min(1).max(6),
-    on: z.enum(['every set', 'last set']),
-    partials: z.int().min(1).max(12),
-    half: z.enum(MANNERS).extract(['long half', 'short half']),
-  }),
+  fields: {
+    sets: whole(1, 6),
+    on: choice(['every set', 'last set']),
+    partials: whole(1, 12),
+    half: choice(['long half', 'short half']),
+  },
   start: { kind: 'partials after failure', sets: 2, on: 'last set', partials: 4, half: 'long half' },
   parts: ({ sets, on, partials, half }) => {
     const section: Section = { manner: half, reps: partials, past: true };

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import type { Field } from '../fields';
 import { type Activation, activation } from './activation';
 import { type AscendingMinis, ascendingMinis } from './ascending-minis';
 import { type Cluster, cluster } from './cluster';
@@ -81,7 +81,6 @@ function plainOf(parameters: PlainParameters): Technique<PlainParameters> {
 }
 
 const density = densityOf<PlainParameters>({
-  schema: z.union(Object.values(PLAIN).map(({ schema }) => schema)) as z.ZodType<PlainParameters>,
   start: straightSets.start,
   parts: (of) => plainOf(of).parts(of),
   setCount: (of) => plainOf(of).setCount(of),
@@ -95,9 +94,10 @@ const REGISTRY: Registered<TechniqueParameters> = { ...PLAIN, density };
 
 export const TECHNIQUE_KINDS = Object.keys(REGISTRY) as readonly TechniqueKind[];
 
-export const techniqueSchema = z.union(
-  Object.values(REGISTRY).map(({ schema }) => schema),
-) as z.ZodType<TechniqueParameters>;
+/** What each parameter of a technique may be; of a density its own alone. */
+export function fieldsOf(kind: TechniqueKind): Readonly<Record<string, Field>> {
+  return REGISTRY[kind].fields as Readonly<Record<string, Field>>;
+}
 
 function techniqueOf(parameters: TechniqueParameters): Technique<TechniqueParameters> {
   return REGISTRY[parameters.kind] as unknown as Technique<TechniqueParameters>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole, yes } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface RepBank {
@@ -13,12 +13,7 @@ export interface RepBank {
 /** n sets of as many as possible at fixed rest; the sum of their reps is what progresses. */
 export const repBank: Technique<RepBank> = {
   kind: 'rep bank',
-  schema: z.strictObject({
-    kind: z.literal('rep bank'),
-    sets: z.int().min(2).max(10),
-    sum: z.int().min(5).max(200),
-    toFailure: z.boolean(),
-  }),
+  fields: { sets: whole(2, 10), sum: whole(5, 200), toFailure: yes() },
   start: { kind: 'rep bank', sets: 4, sum: 40, toFailure: true },
   parts: ({ sets, toFailure }) => [plainPart(sets, toFailure ? { rir: 0 } : { leastRir: 1 })],
   ...bySets(2, 10),

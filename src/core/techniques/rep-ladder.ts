@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { choice, whole } from '../fields';
 import { fixedMinis, leadRirOf } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
@@ -29,14 +29,13 @@ function repsOf({ way, top, step }: RepLadder): readonly number[] {
 /** 1-2-...-k at one load, back down if wished, or sets that shrink by a step: k grows, then rests fall. */
 export const repLadder: Technique<RepLadder> = {
   kind: 'rep ladder',
-  schema: z.strictObject({
-    kind: z.literal('rep ladder'),
-    sets: z.int().min(1).max(4),
-    way: z.enum(['up', 'up and down', 'down']),
-    top: z.int().min(2).max(MOST),
-    step: z.int().min(1).max(5),
-    pause: z.int().min(LEAST_PAUSE).max(45),
-  }),
+  fields: {
+    sets: whole(1, 4),
+    way: choice(['up', 'up and down', 'down']),
+    top: whole(2, MOST),
+    step: whole(1, 5),
+    pause: whole(LEAST_PAUSE, 45),
+  },
   start: { kind: 'rep ladder', sets: 2, way: 'up', top: 5, step: 1, pause: 20 },
   parts: (parameters) => {
     const reps = repsOf(parameters);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole, yes } from '../fields';
 import { minisToRir } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
@@ -18,14 +18,13 @@ export interface RestPause {
 /** A set, 15-30 s, again, and again: total reps in a band. */
 export const restPause: Technique<RestPause> = {
   kind: 'rest-pause',
-  schema: z.strictObject({
-    kind: z.literal('rest-pause'),
-    sets: z.int().min(1).max(4),
-    pauses: z.int().min(1).max(4),
-    pause: z.int().min(10).max(45),
-    total: z.strictObject({ low: z.int().min(2).max(60), high: z.int().min(2).max(60) }),
-    toFailure: z.boolean(),
-  }),
+  fields: {
+    sets: whole(1, 4),
+    pauses: whole(1, 4),
+    pause: whole(10, 45),
+    total: { type: 'band', least: 2, most: 60 },
+    toFailure: yes(),
+  },
   start: {
     kind: 'rest-pause',
     sets: 1,

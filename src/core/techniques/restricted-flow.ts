@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { share, whole, yes } from '../fields';
 import { fixedMinis } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -22,15 +22,14 @@ const BAND = { least: 0.2, most: 0.3, step: 0.02 };
 /** One long and three shorter sets at 20-30 % of 1RM with little rest, limbs only; the load rises within the band. */
 export const restrictedFlow: Technique<RestrictedFlow> = {
   kind: 'restricted blood flow',
-  schema: z.strictObject({
-    kind: z.literal('restricted blood flow'),
-    long: z.int().min(15).max(40),
-    short: z.int().min(8).max(20),
-    shorts: z.int().min(1).max(4),
-    pause: z.int().min(20).max(45),
-    share: z.number().min(BAND.least).max(BAND.most),
-    screened: z.boolean(),
-  }),
+  fields: {
+    long: whole(15, 40),
+    short: whole(8, 20),
+    shorts: whole(1, 4),
+    pause: whole(20, 45),
+    share: share(BAND.least, BAND.most),
+    screened: yes(),
+  },
   start: {
     kind: 'restricted blood flow',
     long: 30,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole, yes } from '../fields';
 import { bySets, plainPart, type Section, sectionsCost, type Technique } from './technique';
 
 export interface SectionedReps {
@@ -13,12 +13,7 @@ export interface SectionedReps {
 /** p full, p of the long half, p of the other, p slow if wished: one set without a pause. */
 export const sectionedReps: Technique<SectionedReps> = {
   kind: 'sectioned reps',
-  schema: z.strictObject({
-    kind: z.literal('sectioned reps'),
-    sets: z.int().min(1).max(6),
-    each: z.int().min(3).max(12),
-    slow: z.boolean(),
-  }),
+  fields: { sets: whole(1, 6), each: whole(3, 12), slow: yes() },
   start: { kind: 'sectioned reps', sets: 2, each: 7, slow: false },
   parts: ({ sets, each, slow }) => {
     const sections: readonly Section[] = [

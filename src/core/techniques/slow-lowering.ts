@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface SlowLowering {
@@ -14,11 +14,7 @@ const OTHERWISE = '010';
 /** Sets whose lowering takes 3-6 s. */
 export const slowLowering: Technique<SlowLowering> = {
   kind: 'slow lowering',
-  schema: z.strictObject({
-    kind: z.literal('slow lowering'),
-    sets: z.int().min(1).max(8),
-    down: z.int().min(3).max(6),
-  }),
+  fields: { sets: whole(1, 8), down: whole(3, 6) },
   start: { kind: 'slow lowering', sets: 3, down: 4 },
   parts: ({ sets }) => [plainPart(sets)],
   ...bySets(1, 8),

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface StaticHold {
@@ -9,7 +9,7 @@ export interface StaticHold {
 /** A position held for seconds, by sets: seconds, then a harder variation. For exercises that are held. */
 export const staticHold: Technique<StaticHold> = {
   kind: 'static hold',
-  schema: z.strictObject({ kind: z.literal('static hold'), sets: z.int().min(1).max(10) }),
+  fields: { sets: whole(1, 10) },
   start: { kind: 'static hold', sets: 3 },
   parts: ({ sets }) => [plainPart(sets)],
   ...bySets(1, 10),

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface StraightSets {
@@ -9,7 +9,7 @@ export interface StraightSets {
 /** n sets in the range at the target RIR. */
 export const straightSets: Technique<StraightSets> = {
   kind: 'straight',
-  schema: z.strictObject({ kind: z.literal('straight'), sets: z.int().min(1).max(12) }),
+  fields: { sets: whole(1, 12) },
   start: { kind: 'straight', sets: 3 },
   parts: ({ sets }) => [plainPart(sets)],
   ...bySets(1, 12),

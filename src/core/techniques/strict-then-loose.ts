@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { bySets, plainPart, type Section, type Technique } from './technique';
 
 export interface StrictThenLoose {
@@ -11,11 +11,7 @@ export interface StrictThenLoose {
 /** Strict reps until none is left, then a few with body English. Isolation only; strict reps progress. */
 export const strictThenLoose: Technique<StrictThenLoose> = {
   kind: 'strict then loose',
-  schema: z.strictObject({
-    kind: z.literal('strict then loose'),
-    sets: z.int().min(1).max(4),
-    loose: z.int().min(1).max(8),
-  }),
+  fields: { sets: whole(1, 4), loose: whole(1, 8) },
   start: { kind: 'strict then loose', sets: 2, loose: 3 },
   parts: ({ sets, loose }) => {
     const section: Section = { manner: 'loose', reps: loose, past: true };

@@ -1,5 +1,5 @@
-import type { z } from 'zod';
 import type { RepRange } from '../block/block';
+import type { Fields } from '../fields';
 
 /** What a set is for within its slot. */
 export const ROLES = ['work', 'top', 'back-off', 'easy'] as const;
@@ -128,7 +128,7 @@ export type LoggedAs = (typeof LOGGED)[number];
  */
 export interface Technique<P extends { readonly kind: string }> {
   readonly kind: P['kind'];
-  readonly schema: z.ZodType<P>;
+  readonly fields: Fields<P>;
   /** How it starts when a coach picks it. */
   readonly start: P;
   readonly parts: (parameters: P) => readonly Part[];

@@ -1,12 +1,6 @@
 import fc from 'fast-check';
-import {
-  partsOf,
-  setCount,
-  setLimits,
-  type TechniqueParameters,
-  techniqueSchema,
-  withSetCount,
-} from './registry';
+import { partsOf, setCount, setLimits, type TechniqueParameters, withSetCount } from './registry';
+import { techniqueSchema } from './technique-schema';
 import { topSetBackOffs } from './top-set-back-offs';
 
 const DEFAULT_TOP_SET_BACK_OFFS = topSetBackOffs.start;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { share, whole, yes } from '../fields';
 import type { Technique } from './technique';
 
 export interface TopSetBackOffs {
@@ -21,17 +21,13 @@ const MOST_DROP = 0.3;
 /** One heavier set held back from failure, then one to four lighter ones nearer to it. */
 export const topSetBackOffs: Technique<TopSetBackOffs> = {
   kind: 'top + back-offs',
-  schema: z.strictObject({
-    kind: z.literal('top + back-offs'),
-    backOffs: z
-      .int()
-      .min(LIMITS.least - 1)
-      .max(LIMITS.most - 1),
-    drop: z.number().min(LEAST_DROP).max(MOST_DROP),
-    topRir: z.int().min(0).max(3),
-    backOffReps: z.int().min(0).max(8),
-    topToFailure: z.boolean().default(false),
-  }),
+  fields: {
+    backOffs: whole(LIMITS.least - 1, LIMITS.most - 1),
+    drop: share(LEAST_DROP, MOST_DROP),
+    topRir: whole(0, 3),
+    backOffReps: whole(0, 8),
+    topToFailure: yes(false),
+  },
   start: {
     kind: 'top + back-offs',
     backOffs: 2,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../fields';
 import { minisToRir } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -18,12 +18,7 @@ const MOST_MINIS = 15;
 /** One load, as many mini-sets with short rests as the total needs: fewer mini-sets, then load. */
 export const totalRepTarget: Technique<TotalRepTarget> = {
   kind: 'total-rep target',
-  schema: z.strictObject({
-    kind: z.literal('total-rep target'),
-    total: z.int().min(10).max(100),
-    pause: z.int().min(10).max(45),
-    fewest: z.int().min(1).max(8),
-  }),
+  fields: { total: whole(10, 100), pause: whole(10, 45), fewest: whole(1, 8) },
   start: { kind: 'total-rep target', total: 30, pause: 20, fewest: 4 },
   parts: ({ total, pause }) => [
     plainPart(1, {

@@ -164,7 +164,8 @@ function loggedSets(track: Track, planned: LadderSlot, performed: Performed): re
       set,
       load,
       reps,
-      met: reps >= set.reps && (set.load === null || load >= hundredths(set.load)) && rir >= set.rir - MET_RIR,
+      met:
+        reps >= set.reps && (set.load === null || load >= hundredths(set.load)) && rir >= set.rir - MET_RIR,
       total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
     });
   }

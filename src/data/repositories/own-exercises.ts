@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize';
-import { decodeExercise, type Exercise } from '@/core';
+import type { Exercise } from '@/core';
+import { decodeExercise } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 

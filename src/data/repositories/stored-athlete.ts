@@ -1,4 +1,5 @@
-import { type Athlete, decodeAthlete } from '@/core';
+import type { Athlete } from '@/core';
+import { decodeAthlete } from '@/core/codecs';
 
 /** Reads a stored athlete; a row that does not pass the codec is a bug, not input. */
 export function athleteFrom(facts: string): Athlete {

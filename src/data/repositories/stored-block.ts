@@ -1,4 +1,5 @@
-import { type Block, decodeBlock } from '@/core';
+import type { Block } from '@/core';
+import { decodeBlock } from '@/core/codecs';
 
 /** Reads a stored document; one that does not pass the codec is a bug, not input. */
 export function blockFrom(document: string): Block {

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { literal } from 'sequelize';
-import { type Block, copyBlock, encodeBlock } from '@/core';
+import { type Block, copyBlock } from '@/core';
+import { encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { blockFrom } from './stored-block';

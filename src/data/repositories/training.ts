@@ -5,7 +5,6 @@ import {
   catalogueWith,
   type Edit,
   type ExerciseLookup,
-  editSchema,
   type HistoryStep,
   type IssuedWeek,
   issuedFrom,
@@ -14,6 +13,7 @@ import {
   type Muscle,
   type Soreness,
 } from '@/core';
+import { editSchema } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { type CallRow, type LoggedSetRow, models } from '../models/models';
 import { ownExercises } from './own-exercises';

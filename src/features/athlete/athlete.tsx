@@ -54,7 +54,7 @@ export function AthleteScreen({
   const [erasing, setErasing] = useState(false);
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
   const { running } = data;
-  const effects = useEffects(running, draft.base, athlete, catalogue);
+  const effects = useEffects(running, draft.base, athlete, catalogue, tools.decode);
   const week = useMemo(() => {
     if (running === null) return null;
     const ladder = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });

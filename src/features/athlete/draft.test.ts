@@ -1,3 +1,4 @@
+import { decodeAthlete } from '@/core/codecs';
 import { athlete } from '@/core/testing/fixtures';
 import { changedFields, draftOf, draftProblems, rebased } from './draft';
 
@@ -22,6 +23,6 @@ test('changed on both sides is a collision, unless both made the same of it', ()
 
 test('problems are found by their path', () => {
   const wrong = { ...draftOf(stored, 0), mine: { ...stored, name: ' ', places: [] } };
-  expect([...draftProblems(wrong).keys()]).toEqual(['name', 'places']);
-  expect(draftProblems(draftOf(stored, 0)).size).toBe(0);
+  expect([...draftProblems(wrong, decodeAthlete).keys()]).toEqual(['name', 'places']);
+  expect(draftProblems(draftOf(stored, 0), decodeAthlete).size).toBe(0);
 });

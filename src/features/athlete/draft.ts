@@ -1,4 +1,5 @@
-import { type Athlete, decodeAthlete, type Problem } from '@/core';
+import type { Athlete, Problem } from '@/core';
+import type { DecodeAthlete } from './use-decoder';
 
 /** An athlete under edit: what is stored, what the coach has made of it, and the fields both sides have changed. */
 export interface Draft {
@@ -32,8 +33,8 @@ export function rebased(draft: Draft, theirs: Athlete, revision: number): Draft 
 }
 
 /** What is wrong with the draft, by path. */
-export function draftProblems({ mine }: Draft): ReadonlyMap<string, Problem> {
-  const decoded = decodeAthlete(mine);
+export function draftProblems({ mine }: Draft, decode: DecodeAthlete): ReadonlyMap<string, Problem> {
+  const decoded = decode(mine);
   return new Map(decoded.ok ? [] : decoded.problems.map((problem) => [problem.path, problem]));
 }
 

@@ -1,19 +1,20 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { type Athlete, decodeAthlete } from '@/core';
+import type { Athlete } from '@/core';
 import { useUnread } from '@/ui/use-unread';
 import { problemSentence } from '@/ui/words/problems';
 import type { AthleteActions, AthleteData } from './contract';
 import { changedFields, type Draft, draftOf, draftProblems, rebased } from './draft';
+import { type DecodeAthlete, useDecoder } from './use-decoder';
 
 const keyOf = (id: string) => `ladder/athlete/${id}`;
 
 /** A change that an earlier page of this tab left unkept. */
-function leftOver(data: AthleteData): Draft | undefined {
+function leftOver(data: AthleteData, decode: DecodeAthlete): Draft | undefined {
   try {
     const text = sessionStorage.getItem(keyOf(data.athlete.id));
     if (text === null) return undefined;
     const left = JSON.parse(text) as { base: unknown; mine: unknown; revision: number };
-    const [base, mine] = [decodeAthlete(left.base), decodeAthlete(left.mine)];
+    const [base, mine] = [decode(left.base), decode(left.mine)];
     if (!base.ok || !mine.ok) return undefined;
     const draft: Draft = { base: base.value, mine: mine.value, revision: left.revision, collisions: [] };
     return rebased(draft, data.athlete, data.revision);
@@ -30,30 +31,37 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   const [status, setStatus] = useState<'idle' | 'saving' | 'saved'>('idle');
   const [message, setMessage] = useState<string | null>(null);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the page is there
+  const decode = useDecoder();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when what is left can be read
   useEffect(() => {
-    const left = leftOver(data);
+    if (decode === null) return;
+    const left = leftOver(data, decode);
     if (left === undefined || changedFields(left).length === 0) return;
-    setDraft(left);
+    setDraft((now) => (changedFields(now).length === 0 ? left : now));
     setGeneration(1);
-  }, []);
+  }, [decode]);
 
   const changed = useMemo(() => changedFields(draft), [draft]);
   const dirty = changed.length > 0 || unread > 0;
   useEffect(() => {
+    // What an earlier page left stays until it has been read.
+    if (decode === null) return;
     try {
       if (dirty) sessionStorage.setItem(keyOf(draft.base.id), JSON.stringify(draft));
       else sessionStorage.removeItem(keyOf(draft.base.id));
     } catch {
       // Storage is full or forbidden: the draft still stands on this page.
     }
-  }, [draft, dirty]);
+  }, [draft, dirty, decode]);
 
   const change = useCallback((part: Partial<Athlete>) => {
     setStatus('idle');
     setDraft((before) => ({ ...before, mine: { ...before.mine, ...part } }));
   }, []);
-  const problems = useMemo(() => draftProblems(draft), [draft]);
+  const problems = useMemo(
+    () => (decode === null ? new Map<string, never>() : draftProblems(draft, decode)),
+    [draft, decode],
+  );
 
   const keep = async () => {
     if (changed.length === 0 || status === 'saving' || unread > 0 || problems.size > 0) return;
@@ -63,8 +71,8 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
     setStatus(outcome.status === 'saved' ? 'saved' : 'idle');
     switch (outcome.status) {
       case 'saved': {
-        const decoded = decodeAthlete(draft.mine);
-        setDraft(draftOf(decoded.ok ? decoded.value : draft.mine, outcome.revision));
+        const decoded = decode?.(draft.mine);
+        setDraft(draftOf(decoded?.ok ? decoded.value : draft.mine, outcome.revision));
         return;
       }
       case 'stale': {
@@ -111,6 +119,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   };
 
   return {
+    decode,
     draft,
     athlete: draft.mine,
     change,

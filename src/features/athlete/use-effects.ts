@@ -1,15 +1,8 @@
 import { useDeferredValue, useMemo } from 'react';
-import {
-  type Athlete,
-  type Catalogue,
-  check,
-  compareLadders,
-  decodeAthlete,
-  type Training,
-  unfold,
-} from '@/core';
+import { type Athlete, type Catalogue, check, compareLadders, type Training, unfold } from '@/core';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
+import type { DecodeAthlete } from './use-decoder';
 
 function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   const { block } = running;
@@ -23,6 +16,7 @@ export function useEffects(
   base: Athlete,
   mine: Athlete,
   catalogue: Catalogue,
+  decode: DecodeAthlete | null,
 ): readonly string[] {
   const wanted = useDeferredValue(mine);
   const before = useMemo(
@@ -30,10 +24,10 @@ export function useEffects(
     [running, base, catalogue],
   );
   return useMemo(() => {
-    if (running === null || before === null || wanted === base) return [];
-    const decoded = decodeAthlete(wanted);
+    if (running === null || before === null || decode === null || wanted === base) return [];
+    const decoded = decode(wanted);
     if (!decoded.ok) return [];
     const after = outlook(running, decoded.value, catalogue);
     return effectSentences(compareLadders(before, after), running.block.name, namesOf(catalogue));
-  }, [running, before, base, wanted, catalogue]);
+  }, [running, before, base, wanted, catalogue, decode]);
 }

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import {
   conventionsWith,
   credits,
-  decodeExercise,
   EQUIPMENT,
   type Exercise,
   type ExerciseUse,
@@ -22,6 +21,7 @@ import {
   setCount,
   setSeconds,
 } from '@/core';
+import { decodeExercise } from '@/core/codecs';
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed, UnreadFields } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
 import { useUnread } from '@/ui/use-unread';

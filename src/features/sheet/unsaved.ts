@@ -1,4 +1,4 @@
-import { editSchema, type SentStep } from '@/core';
+import type { SentStep } from '@/core';
 
 /** Steps that the server has not confirmed yet, kept by the browser so that closing the page loses none. */
 export interface Unsaved {
@@ -22,8 +22,10 @@ export function keepUnsaved(blockId: string, tab: string, unsaved: Unsaved): voi
   }
 }
 
-function read(text: string | null): Unsaved | undefined {
+async function read(text: string | null): Promise<Unsaved | undefined> {
   try {
+    // Fetched only when something was left behind.
+    const { editSchema } = await import('@/core/codecs');
     const { base, steps } = JSON.parse(text ?? '') as Unsaved;
     return { base, steps: steps.filter((step) => editSchema.safeParse(step.edit).success) };
   } catch {
@@ -52,7 +54,7 @@ export async function takeUnsaved(blockId: string, tab: string): Promise<Unsaved
     for (const name of Object.keys(localStorage)) {
       if (!name.startsWith(`${PREFIX}/${blockId}/`) || name === key(blockId, tab) || (await lives(name)))
         continue;
-      const unsaved = read(localStorage.getItem(name));
+      const unsaved = await read(localStorage.getItem(name));
       if (unsaved !== undefined) left.push(unsaved);
       localStorage.removeItem(name);
     }

@@ -3,7 +3,8 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
-import { decodeExercise, exerciseById } from '@/core';
+import { exerciseById } from '@/core';
+import { decodeExercise } from '@/core/codecs';
 import { adoptRevision, exerciseUses, saveExercise } from '@/data';
 import { asCoach } from '../../asker';
 

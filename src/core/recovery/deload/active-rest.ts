@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface ActiveRest {
@@ -10,6 +10,6 @@ export interface ActiveRest {
 export const activeRest: DeloadKind<ActiveRest> = {
   kind: 'active rest',
   start: { kind: 'active rest', weeks: 2 },
-  schema: z.strictObject({ kind: z.literal('active rest'), weeks: z.int().min(1).max(4) }),
+  fields: { weeks: whole(1, 4) },
   lightens: () => ({ kept: 'none' }),
 };

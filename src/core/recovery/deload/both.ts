@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { share } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface Both {
@@ -10,6 +10,6 @@ export interface Both {
 export const both: DeloadKind<Both> = {
   kind: 'both',
   start: { kind: 'both', sets: 0.4 },
-  schema: z.strictObject({ kind: z.literal('both'), sets: z.number().min(0.1).max(1) }),
+  fields: { sets: share(0.1, 1) },
   lightens: ({ sets }) => ({ sets, reps: 0.5, ofMax: 0.5 }),
 };

@@ -1,5 +1,5 @@
-import { z } from 'zod';
 import type { Conventions } from '../../conventions/conventions';
+import type { Field } from '../../fields';
 import { type ActiveRest, activeRest } from './active-rest';
 import { type Both, both } from './both';
 import { type Easier, easier } from './easier';
@@ -47,13 +47,10 @@ export function deloadStart(kind: DeloadMeasure['kind']): DeloadMeasure {
   return REGISTRY[kind].start;
 }
 
-const measure = z.union(Object.values(REGISTRY).map(({ schema }) => schema)) as z.ZodType<DeloadMeasure>;
-
-/** Before version 3 a deload was one measure. */
-export const deloadSchema = z.union([
-  z.array(measure).min(1).max(DELOAD_KINDS.length),
-  measure.transform((one) => [one]),
-]);
+/** What each parameter of a way of deloading may be. */
+export function deloadFields(kind: DeloadMeasure['kind']): Readonly<Record<string, Field>> {
+  return REGISTRY[kind].fields as Readonly<Record<string, Field>>;
+}
 
 /** What a deload lowers, all its measures together. */
 export function lighteningOf(deload: Deload, conventions: Conventions): Lightening {

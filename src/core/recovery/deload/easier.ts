@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface Easier {
@@ -10,6 +10,6 @@ export interface Easier {
 export const easier: DeloadKind<Easier> = {
   kind: 'easier',
   start: { kind: 'easier', rir: 5 },
-  schema: z.strictObject({ kind: z.literal('easier'), rir: z.int().min(4).max(6) }),
+  fields: { rir: whole(4, 6) },
   lightens: ({ rir }) => ({ rir }),
 };

@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { DeloadKind } from './lightening';
 
 export interface FewerDays {
@@ -9,6 +8,6 @@ export interface FewerDays {
 export const fewerDays: DeloadKind<FewerDays> = {
   kind: 'fewer days',
   start: { kind: 'fewer days' },
-  schema: z.strictObject({ kind: z.literal('fewer days') }),
+  fields: {},
   lightens: () => ({ fewerDays: true }),
 };

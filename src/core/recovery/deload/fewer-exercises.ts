@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { DeloadKind } from './lightening';
 
 export interface FewerExercises {
@@ -9,6 +8,6 @@ export interface FewerExercises {
 export const fewerExercises: DeloadKind<FewerExercises> = {
   kind: 'fewer exercises',
   start: { kind: 'fewer exercises' },
-  schema: z.strictObject({ kind: z.literal('fewer exercises') }),
+  fields: {},
   lightens: () => ({ kept: 'first compound per muscle' }),
 };

@@ -1,5 +1,5 @@
-import { z } from 'zod';
 import { CONVENTIONS } from '../../conventions/conventions';
+import { choice, share } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface FewerSets {
@@ -14,10 +14,6 @@ export interface FewerSets {
 export const fewerSets: DeloadKind<FewerSets> = {
   kind: 'fewer sets',
   start: { kind: 'fewer sets', sets: CONVENTIONS.deloadSets.default, reps: 'cut' },
-  schema: z.strictObject({
-    kind: z.literal('fewer sets'),
-    sets: z.number().min(0.1).max(1),
-    reps: z.enum(['cut', 'kept']).default('cut'),
-  }),
+  fields: { sets: share(0.1, 1), reps: choice(['cut', 'kept'], 'cut') },
   lightens: ({ sets, reps }, { easyRir }) => ({ sets, ...(reps === 'cut' ? { rir: easyRir } : {}) }),
 };

@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { DeloadKind } from './lightening';
 
 export interface HeavyTouch {
@@ -9,7 +8,7 @@ export interface HeavyTouch {
 export const heavyTouch: DeloadKind<HeavyTouch> = {
   kind: 'one heavy touch',
   start: { kind: 'one heavy touch' },
-  schema: z.strictObject({ kind: z.literal('one heavy touch') }),
+  fields: {},
   // No slot has so many sets that this leaves two.
   lightens: () => ({ kept: 'first compound of the session', sets: 0.01 }),
 };

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { whole } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface LessTime {
@@ -10,6 +10,6 @@ export interface LessTime {
 export const lessTime: DeloadKind<LessTime> = {
   kind: 'less time',
   start: { kind: 'less time', minutes: 30 },
-  schema: z.strictObject({ kind: z.literal('less time'), minutes: z.int().min(10).max(180) }),
+  fields: { minutes: whole(10, 180) },
   lightens: ({ minutes }) => ({ minutes }),
 };

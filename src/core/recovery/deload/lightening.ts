@@ -1,5 +1,5 @@
-import type { z } from 'zod';
 import type { Conventions } from '../../conventions/conventions';
+import type { Fields } from '../../fields';
 
 /** Which slots a deload keeps. */
 export const KEPT = ['all', 'first compound per muscle', 'first compound of the session', 'none'] as const;
@@ -37,7 +37,7 @@ export const UNCHANGED: Lightening = {
 /** A way of deloading as data with parameters P; a new one is one file and one line in the registry. */
 export interface DeloadKind<P extends { readonly kind: string }> {
   readonly kind: P['kind'];
-  readonly schema: z.ZodType<P>;
+  readonly fields: Fields<P>;
   /** How it starts when a coach picks it. */
   readonly start: P;
   readonly lightens: (parameters: P, conventions: Conventions) => Partial<Lightening>;

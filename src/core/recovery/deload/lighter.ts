@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { share, yes } from '../../fields';
 import type { DeloadKind } from './lightening';
 
 export interface Lighter {
@@ -13,10 +13,6 @@ export interface Lighter {
 export const lighter: DeloadKind<Lighter> = {
   kind: 'lighter',
   start: { kind: 'lighter', load: 0.85, half: false },
-  schema: z.strictObject({
-    kind: z.literal('lighter'),
-    load: z.number().min(0.5).max(0.95),
-    half: z.boolean().default(false),
-  }),
+  fields: { load: share(0.5, 0.95), half: yes(false) },
   lightens: ({ load, half }) => (half ? { ofMax: 0.5 } : { load }),
 };

@@ -3,7 +3,8 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
-import { decodeAthlete, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import { MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import { decodeAthlete } from '@/core/codecs';
 import { archiveAthlete, changeMeasurements, eraseAthlete, saveAthlete } from '@/data';
 import type { MeasureAnswer } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';

@@ -3,7 +3,8 @@
 import { randomUUID } from 'node:crypto';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
-import { decodeAthlete, LEVELS, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
+import { LEVELS, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
+import { decodeAthlete } from '@/core/codecs';
 import { addAthlete } from '@/data';
 import type { FirstAnswers, NewAthleteAnswer } from '@/features/athlete/new-athlete';
 import { asCoach } from '../../../asker';

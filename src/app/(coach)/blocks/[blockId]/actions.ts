@@ -10,7 +10,7 @@ import type {
   SentStep,
   Unanswered,
 } from '@/core';
-import { editSchema } from '@/core';
+import { editSchema } from '@/core/codecs';
 import { answerCalls, findTraining, issueWeek, keepTemplate, recallWeek, saveSteps } from '@/data';
 import { asCoach } from '../../../asker';
 

@@ -9,10 +9,10 @@ import {
   type BlockSource,
   blockProblems,
   catalogueWith,
-  settledSchema,
   startBlock,
   TEMPLATES,
 } from '@/core';
+import { settledSchema } from '@/core/codecs';
 import { type Asker, addBlock, findAthlete, findDesign, ownExercises, removeTemplate } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoach } from '../../../asker';

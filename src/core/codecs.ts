@@ -1,0 +1,6 @@
+/** What reads unchecked data: apart from the engine, so that a browser fetches it only when it has some. */
+export * from './athlete/athlete-codec';
+export * from './block/block-codec';
+export * from './block/edit-schema';
+export * from './block/templates/settled-schema';
+export * from './exercises/exercise-codec';
