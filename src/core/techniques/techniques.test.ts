@@ -1,53 +1,335 @@
 import fc from 'fast-check';
-import { partsOf, setCount, setLimits, type TechniqueParameters, withSetCount } from './registry';
+import { conventionsWith } from '../conventions/conventions';
+import { anyTechnique } from '../testing/any-technique';
+import {
+  fieldsOf,
+  heldBack,
+  isEarned,
+  loggedAs,
+  nextParameters,
+  partsOf,
+  reachOf,
+  setCount,
+  setLimits,
+  startOf,
+  TECHNIQUE_KINDS,
+  type TechniqueParameters,
+  tempoOf,
+  withSetCount,
+} from './registry';
+import { roundCredits, roundRirs, Stamina, sameLoad } from './stamina';
+import type { Done, Lead, Mini } from './technique';
 import { techniqueSchema } from './technique-schema';
-import { topSetBackOffs } from './top-set-back-offs';
 
-const DEFAULT_TOP_SET_BACK_OFFS = topSetBackOffs.start;
+const conventions = conventionsWith();
+const BACK = conventions.roundBack;
+const slot = { range: { low: 8, high: 12 }, rest: 120 };
 
-const straight: TechniqueParameters = { kind: 'straight', sets: 3 };
+function done(changes: Partial<Done> = {}): Done {
+  return { first: 10, total: 30, sets: 3, least: 8, met: true, running: 1, ...changes };
+}
 
-test('straight sets are one part at the slot’s own target', () => {
-  expect(partsOf(straight)).toEqual([{ role: 'work', sets: 3, rirOffset: 0, repOffset: 0 }]);
-});
+/** The pieces after a round's first set, for someone who can do so many reps. */
+function minisOf(
+  technique: TechniqueParameters,
+  reps: number,
+  rir: number,
+  reach = reps + rir,
+): readonly Mini[] {
+  const lead: Lead = { reps, rir, reach: sameLoad(reach), back: BACK };
+  return partsOf(technique)[0]?.minis?.(lead) ?? [];
+}
+const repsOf = (minis: readonly Mini[]) => minis.map(({ reps }) => reps);
 
-test('a top set is held back, its back-offs hang below it', () => {
-  const [top, backOff] = partsOf(DEFAULT_TOP_SET_BACK_OFFS);
-  expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
-  expect(backOff).toMatchObject({
-    role: 'back-off',
-    sets: 2,
-    repOffset: 4,
-    drop: { least: 0.1, wished: 0.12, most: 0.3 },
+describe('inside a round', () => {
+  const fours = (count: number): Mini[] =>
+    Array.from({ length: count }, () => ({ reps: 4, pause: 25, share: 1 }));
+
+  test('five fours at a 12-rep load with 25 s between end at 8, 7, 6, 5, 4 and count 1', () => {
+    const rirs = roundRirs({ reps: 4, reach: sameLoad(12), back: BACK }, fours(4));
+    expect(rirs).toEqual([8, 7, 6, 5, 4]);
+    const pieces = rirs.map((rir) => ({ reps: 4, rir, pause: 25 }));
+    expect(roundCredits(pieces, conventions)).toEqual([0, 0, 0, 0, 1]);
+  });
+
+  test('ten to failure, then 20 s, four, 20 s, four count 1.5', () => {
+    const more = [4, 4].map((reps) => ({ reps, pause: 20, share: 1 }));
+    const rirs = roundRirs({ reps: 10, reach: sameLoad(10), back: BACK }, more);
+    expect(rirs).toEqual([0, 0, 0]);
+    const pieces = [10, 4, 4].map((reps) => ({ reps, rir: 0, pause: 20 }));
+    expect(roundCredits(pieces, conventions).reduce((sum, credit) => sum + credit, 0)).toBe(1.5);
+  });
+
+  test('a rest never restores what each mini-set has cost for good', () => {
+    const stamina = new Stamina(sameLoad(10), BACK);
+    stamina.do(3);
+    stamina.rest(600);
+    expect(stamina.left()).toBe(9);
+    stamina.do(3);
+    stamina.rest(600);
+    expect(stamina.left()).toBe(8);
+  });
+
+  test('after a rest longer than a round’s the next piece is a set of its own', () => {
+    const pieces = [20, 60, 20].map((pause) => ({ reps: 8, rir: 1, pause }));
+    expect(roundCredits(pieces, conventions)).toEqual([1, 1, 0.5]);
+  });
+
+  test('credit is never negative and never above the pieces done', () => {
+    const piece = fc.record({
+      reps: fc.integer({ min: 1, max: 30 }),
+      rir: fc.integer({ min: -3, max: 9 }),
+      pause: fc.integer({ min: 0, max: 90 }),
+    });
+    fc.assert(
+      fc.property(fc.array(piece, { maxLength: 12 }), (pieces) => {
+        const credits = roundCredits(pieces, conventions);
+        return credits.length === pieces.length && credits.every((credit) => credit >= 0 && credit <= 1);
+      }),
+    );
   });
 });
 
-test('a top set never goes without a back-off', () => {
-  expect(withSetCount(DEFAULT_TOP_SET_BACK_OFFS, 1)).toMatchObject({ backOffs: 1 });
-  expect(setLimits(DEFAULT_TOP_SET_BACK_OFFS)).toEqual({ least: 2, most: 5 });
+describe('each technique by hand', () => {
+  test('straight sets are one part at the slot’s own target', () => {
+    expect(partsOf({ kind: 'straight', sets: 3 })).toEqual([
+      { role: 'work', sets: 3, rirOffset: 0, repOffset: 0 },
+    ]);
+  });
+
+  test('a top set is held back, or goes to failure by the other school; its back-offs hang below it', () => {
+    const start = startOf('top + back-offs');
+    const [top, backOff] = partsOf(start);
+    expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
+    expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: { least: 0.1, wished: 0.12, most: 0.3 } });
+    const failing = { ...start, topToFailure: true } as TechniqueParameters;
+    expect(partsOf(failing)[0]).toMatchObject({ rir: 0 });
+    expect(reachOf(failing)).toBe('to failure');
+    expect(withSetCount(start, 1)).toMatchObject({ backOffs: 1 });
+  });
+
+  test('rest-pause: ten to failure, 20 s give back four, twice; at the top of the band the load is earned', () => {
+    const start = startOf('rest-pause');
+    expect(repsOf(minisOf(start, 10, 0))).toEqual([4, 4]);
+    expect(isEarned(start, done({ total: 18 }), slot)).toBe(false);
+    expect(isEarned(start, done({ total: 20 }), slot)).toBe(true);
+    expect(isEarned({ ...start, sets: 2 } as TechniqueParameters, done({ total: 39 }), slot)).toBe(false);
+  });
+
+  test('rest-pause held back at 2: ten, then each piece stops with two left', () => {
+    const held = { ...startOf('rest-pause'), toFailure: false } as TechniqueParameters;
+    // 12 can be done: 10 leave 2, 20 s make 6, 4 leave 2 again.
+    expect(repsOf(minisOf(held, 10, 2))).toEqual([4, 4]);
+    expect(partsOf(held)[0]).toMatchObject({ leastRir: 1 });
+    expect(reachOf(held)).toBe('short of failure');
+  });
+
+  test('total-rep target: 30 reps at a twelve-rep load to one left are 11, then fours until none are open', () => {
+    // 12 − 11 = 1 left; 20 s give 4 back: 5, of which 4 leave 1; the last is cut to the total.
+    expect(repsOf(minisOf(startOf('total-rep target'), 11, 1))).toEqual([4, 4, 4, 4, 3]);
+    expect(isEarned(startOf('total-rep target'), done({ total: 30, sets: 5 }), slot)).toBe(false);
+    expect(isEarned(startOf('total-rep target'), done({ total: 30, sets: 4 }), slot)).toBe(true);
+  });
+
+  test('cluster: four threes with 20 s need a load good for six to end with two left', () => {
+    const start = startOf('cluster');
+    expect(repsOf(minisOf(start, 3, 5))).toEqual([3, 3, 3]);
+    // Each piece costs 3 and 20 s give back 4, never below one for each piece done: 3, 1+3, 2+3, 3+3 are spent.
+    const lead = partsOf(start)[0]?.leadRir?.(2, BACK);
+    expect(lead).toBe(5);
+    const rirs = roundRirs({ reps: 3, reach: sameLoad(8), back: BACK }, minisOf(start, 3, 5));
+    expect(rirs).toEqual([5, 4, 3, 2]);
+  });
+
+  test('ascending mini-sets: 2 to 6; complete in two sessions running, the load is earned', () => {
+    const start = startOf('ascending mini-sets');
+    expect(partsOf(start)[0]?.range).toEqual({ low: 2, high: 2 });
+    expect(repsOf(minisOf(start, 2, 8))).toEqual([3, 4, 5, 6]);
+    expect(isEarned(start, done({ running: 1 }), slot)).toBe(false);
+    expect(isEarned(start, done({ running: 2 }), slot)).toBe(true);
+  });
+
+  test('rep bank: as many as possible, the sum earns the load', () => {
+    const start = startOf('rep bank');
+    expect(partsOf(start)[0]).toMatchObject({ sets: 4, rir: 0 });
+    expect(isEarned(start, done({ total: 39 }), slot)).toBe(false);
+    expect(isEarned(start, done({ total: 40 }), slot)).toBe(true);
+    expect(loggedAs(start)).toBe('sum of reps');
+  });
+
+  test('drop set: ten to failure at 100 %, then what 80 and 64 % still allow', () => {
+    const reach = (share: number) => 10 + (1 - share) * 40;
+    const lead: Lead = { reps: 10, rir: 0, reach, back: BACK };
+    const minis = partsOf(startOf('drop set'))[0]?.minis?.(lead) ?? [];
+    // 18 at 80 % less the 10 done are 8; 24.4 at 64 % less 18 are 6.
+    expect(minis.map(({ share }) => Number(share.toFixed(2)))).toEqual([0.8, 0.64]);
+    expect(repsOf(minis)).toEqual([8, 6]);
+    expect(reachOf(startOf('drop set'))).toBe('past failure');
+  });
+
+  test('partials after failure: on the last set, or on every one; held back they are straight sets', () => {
+    const start = startOf('partials after failure');
+    const [part] = partsOf(start);
+    expect(part?.sections?.(false)).toEqual([]);
+    expect(part?.sections?.(true)).toEqual([{ manner: 'long half', reps: 4, past: true }]);
+    expect(part?.lastRir).toBe(0);
+    expect(heldBack(start)).toEqual({ kind: 'straight', sets: 2 });
+    expect(partsOf({ ...start, on: 'every set' } as TechniqueParameters)[0]).toMatchObject({ rir: 0 });
+  });
+
+  test('lengthened partials: only the long half', () => {
+    expect(partsOf(startOf('lengthened partials'))[0]).toMatchObject({ manner: 'long half', sets: 2 });
+  });
+
+  test('sectioned reps: 7 full, 7 and 7 halves take 14 of what can be done, 21 with 7 slow ones', () => {
+    const start = startOf('sectioned reps');
+    expect(partsOf(start)[0]?.sections?.(false)).toHaveLength(2);
+    expect(partsOf(start)[0]?.leadRir?.(1, BACK)).toBe(8);
+    expect(partsOf({ ...start, slow: true } as TechniqueParameters)[0]?.leadRir?.(1, BACK)).toBe(15);
+  });
+
+  test('strict then loose: none left, then three loose ones that take nothing', () => {
+    const [part] = partsOf(startOf('strict then loose'));
+    expect(part).toMatchObject({ rir: 0 });
+    expect(part?.sections?.(false)).toEqual([{ manner: 'loose', reps: 3, past: true }]);
+  });
+
+  test('high-rep finisher: 17–30 at once, or ten taken to twenty with breaths', () => {
+    expect(partsOf(startOf('high-rep finisher'))[0]?.range).toEqual({ low: 17, high: 30 });
+    const ten: TechniqueParameters = { kind: 'high-rep finisher', shape: 'ten to twenty', toFailure: true };
+    // 15 s give back three each time.
+    expect(repsOf(minisOf(ten, 10, 0))).toEqual([3, 3, 3, 1]);
+  });
+
+  test('slow lowering writes its seconds into the tempo', () => {
+    expect(tempoOf(startOf('slow lowering'), '21X0')).toBe('41X0');
+    expect(tempoOf(startOf('slow lowering'), null)).toBe('4010');
+    expect(tempoOf({ kind: 'straight', sets: 3 }, '21X0')).toBe('21X0');
+  });
+
+  test('static hold: sets of seconds', () => {
+    expect(loggedAs(startOf('static hold'))).toBe('seconds');
+    expect(setCount(startOf('static hold'))).toBe(3);
+  });
+
+  test('every-minute sets: reps rise through the range, then minutes', () => {
+    const start = startOf('every-minute sets');
+    expect(repsOf(minisOf(start, 5, 9))).toEqual([5, 5, 5, 5, 5, 5, 5]);
+    const range = { low: 5, high: 6 };
+    const six = nextParameters(start, done(), { range, rest: 60 });
+    expect(six).toMatchObject({ reps: 6, minutes: 8 });
+    expect(nextParameters(six, done(), { range, rest: 60 })).toMatchObject({ reps: 5, minutes: 9 });
+    expect(nextParameters(start, done({ met: false }), { range, rest: 60 })).toEqual(start);
+  });
+
+  test('rep ladder: up, up and down, or down by steps; the top grows, then the pauses shrink', () => {
+    const way = (changes: object) => {
+      const made = { ...startOf('rep ladder'), ...changes } as TechniqueParameters;
+      const first = partsOf(made)[0]?.range?.low ?? 0;
+      return [first, ...repsOf(minisOf(made, first, 9))];
+    };
+    expect(way({ top: 4 })).toEqual([1, 2, 3, 4]);
+    expect(way({ top: 3, way: 'up and down' })).toEqual([1, 2, 3, 2, 1]);
+    expect(way({ top: 10, step: 3, way: 'down' })).toEqual([10, 7, 4, 1]);
+    const range = { low: 1, high: 6 };
+    const six = nextParameters(startOf('rep ladder'), done(), { range, rest: 90 });
+    expect(six).toMatchObject({ top: 6, pause: 20 });
+    expect(nextParameters(six, done(), { range, rest: 90 })).toMatchObject({ top: 6, pause: 15 });
+  });
+
+  test('for time: the list as written, hard as the coach says', () => {
+    const start = startOf('for time');
+    expect(partsOf(start)[0]).toMatchObject({ range: { low: 20, high: 20 }, stated: 2 });
+    expect(repsOf(minisOf(start, 20, 2))).toEqual([15, 10]);
+    expect(loggedAs(start)).toBe('time');
+  });
+
+  test('restricted blood flow: 30, 15, 15, 15 at a fifth of the max; met twice, the share rises to 30 % at most', () => {
+    const start = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
+    expect(partsOf(start)[0]).toMatchObject({ ofMax: 0.2, asRound: true, range: { low: 30, high: 30 } });
+    expect(repsOf(minisOf(start, 30, 0))).toEqual([15, 15, 15]);
+    expect(nextParameters(start, done({ running: 1 }), slot)).toEqual(start);
+    expect(nextParameters(start, done({ running: 2 }), slot)).toMatchObject({ share: 0.22 });
+    const most = { ...start, share: 0.3 } as TechniqueParameters;
+    expect(nextParameters(most, done({ running: 4 }), slot)).toMatchObject({ share: 0.3 });
+  });
+
+  test('activation is easy and far from failure', () => {
+    expect(partsOf(startOf('activation'))[0]).toMatchObject({ role: 'easy', rir: 6, ofMax: 0.4 });
+  });
+
+  test('density: 90 s of rest fall by 10 a session to 70, then the load is earned and the rest starts anew', () => {
+    const written = { range: slot.range, rest: 90 };
+    let now: TechniqueParameters = { ...startOf('density'), least: 70 } as TechniqueParameters;
+    const rest = () => partsOf(now)[0]?.rest?.(90);
+    const seen = [rest()];
+    for (let session = 0; session < 3; session++) {
+      now = nextParameters(now, done(), written);
+      seen.push(rest());
+    }
+    expect(seen).toEqual([90, 80, 70, 90]);
+    const least = { ...startOf('density'), least: 70, taken: 20 } as TechniqueParameters;
+    expect(isEarned(least, done(), written)).toBe(true);
+    expect(isEarned(least, done({ met: false }), written)).toBe(false);
+  });
 });
 
-test('the schema refuses what the shape does not allow', () => {
-  expect(techniqueSchema.safeParse({ kind: 'straight', sets: 0 }).success).toBe(false);
-  expect(techniqueSchema.safeParse({ ...DEFAULT_TOP_SET_BACK_OFFS, drop: 0.5 }).success).toBe(false);
-  expect(techniqueSchema.safeParse({ kind: 'wave', sets: 3 }).success).toBe(false);
-});
+describe('for every technique', () => {
+  test('the start of each kind reads as its own schema has it', () => {
+    for (const kind of TECHNIQUE_KINDS) expect(techniqueSchema.safeParse(startOf(kind)).success).toBe(true);
+    for (const kind of TECHNIQUE_KINDS)
+      expect(Object.keys(fieldsOf(kind)).every((name) => name in startOf(kind))).toBe(true);
+  });
 
-test('parts add up to the set count, and a wished count is kept within limits', () => {
-  fc.assert(
-    fc.property(
-      fc.constantFrom<TechniqueParameters>(straight, DEFAULT_TOP_SET_BACK_OFFS),
-      fc.integer({ min: -3, max: 30 }),
-      (from, wished) => {
+  test('the schema refuses what the shape does not allow', () => {
+    const refused: unknown[] = [
+      { kind: 'straight', sets: 0 },
+      { ...startOf('top + back-offs'), drop: 0.5 },
+      { kind: 'wave', sets: 3 },
+      { ...startOf('rest-pause'), total: { low: 20, high: 10 } },
+      { ...startOf('for time'), list: [] },
+      { ...startOf('density'), of: startOf('density') },
+      { ...startOf('cluster'), surprise: 1 },
+    ];
+    for (const one of refused) expect(techniqueSchema.safeParse(one).success).toBe(false);
+  });
+
+  test('documents from before a parameter are read as not having it', () => {
+    const { topToFailure: _, ...old } = startOf('top + back-offs') as { topToFailure: boolean; kind: string };
+    expect(techniqueSchema.parse(old)).toEqual(startOf('top + back-offs'));
+  });
+
+  test('any parameters read, and a wished number of sets is kept within limits', () => {
+    fc.assert(
+      fc.property(anyTechnique, fc.integer({ min: -3, max: 30 }), (from, wished) => {
         const made = withSetCount(from, wished);
         const { least, most } = setLimits(made);
         const total = partsOf(made).reduce((sum, part) => sum + part.sets, 0);
-        return (
-          total === setCount(made) &&
-          total === Math.min(most, Math.max(least, wished)) &&
-          techniqueSchema.safeParse(made).success
-        );
-      },
-    ),
-  );
+        expect(techniqueSchema.safeParse(made).success).toBe(true);
+        expect(total).toBe(setCount(made));
+        expect(total).toBe(Math.min(most, Math.max(least, wished)));
+      }),
+    );
+  });
+
+  test('held back, nothing comes past failure, and holding back again changes nothing', () => {
+    fc.assert(
+      fc.property(anyTechnique, (technique) => {
+        const back = heldBack(technique);
+        expect(reachOf(back)).toBe('short of failure');
+        expect(heldBack(back)).toEqual(back);
+        expect(setCount(back)).toBe(setCount(technique));
+      }),
+    );
+  });
+
+  test('next time’s parameters read too, whatever was done', () => {
+    fc.assert(
+      fc.property(anyTechnique, fc.boolean(), fc.integer({ min: 0, max: 4 }), (technique, met, running) => {
+        const next = nextParameters(technique, done({ met, running }), slot);
+        expect(next.kind).toBe(technique.kind);
+        expect(techniqueSchema.safeParse(next).success).toBe(true);
+      }),
+    );
+  });
 });

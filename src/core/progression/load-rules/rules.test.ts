@@ -1,0 +1,163 @@
+import fc from 'fast-check';
+import { conventionsWith } from '../../conventions/conventions';
+import { EPLEY } from '../../effort/rep-max';
+import { isMakeable, loadGrid } from '../../loading/grid';
+import { HALL } from '../../testing/fixtures';
+import { earnedLoad } from './earned';
+import { RULES } from './registry';
+import { type LastTime, LOAD_RULES, type RuleInput } from './rule';
+import { earnedStep } from './step-up';
+
+const conventions = conventionsWith();
+const stack = loadGrid('stack', HALL);
+
+function last(load: number, reps: number, changes: Partial<LastTime> = {}): LastTime {
+  return { load: load * 100, reps, least: reps, met: true, running: 1, ideal: load * 100, ...changes };
+}
+
+/** A stack in 2.5 kg steps, 8-12 reps, two left; e1RM as given. */
+function input(oneRepMax: number, before: LastTime | null, changes: Partial<RuleInput> = {}): RuleInput {
+  return {
+    oneRepMax,
+    carried: 0,
+    grid: stack,
+    range: { low: 8, high: 12 },
+    targetRir: 2,
+    fatigue: 0,
+    last: before,
+    step: null,
+    curve: EPLEY,
+    conventions,
+    ...changes,
+  };
+}
+
+const chosen = (rule: keyof typeof RULES, one: RuleInput) => RULES[rule](one);
+
+describe('load first', () => {
+  test('after 60 × 10: e1RM 86 leaves 3 at 60, 2.3 at 61.25 is not made, 62.5 leaves 1.3: the fewest steps', () => {
+    // 30 × (86 / 62.5 − 1) = 11.28 reps; ten leave 1.28.
+    const fit = chosen('load first', input(86, last(60, 10)));
+    expect(fit?.chosen).toMatchObject({ load: 62.5, reps: 10 });
+    expect(fit?.chosen.predictedRir).toBeCloseTo(1.28, 2);
+    expect(fit?.decider).toBe('fewest steps');
+  });
+
+  test('a step that overshoots by more than one gives way to reps', () => {
+    // 10 kg dumbbells, next 15: ten at 15 are far beyond; at 10 kg 17 can be done, so 15 leave two.
+    const grid = loadGrid('dumbbell', { ...HALL, dumbbell: { unit: 'kg', weights: [10, 15, 20] } });
+    const fit = chosen('load first', input(10 * (1 + 17 / 30), last(10, 10), { grid }));
+    expect(fit?.chosen).toMatchObject({ load: 10, reps: 15 });
+    expect(fit?.decider).toBe('step overshoots');
+  });
+});
+
+describe('double progression', () => {
+  test('reps rise at the old load while the top is not reached', () => {
+    // e1RM 86: 13 can be done at 60, eleven leave two.
+    const fit = chosen('double progression', input(86, last(60, 10)));
+    expect(fit?.chosen).toMatchObject({ load: 60, reps: 11 });
+    expect(fit?.decider).toBe('reps first');
+  });
+
+  test('all sets at the top: the smallest step, back to the bottom; one set below it waits', () => {
+    const top = chosen('double progression', input(90, last(60, 12)));
+    expect(top?.chosen).toMatchObject({ load: 62.5, reps: 8 });
+    expect(top?.decider).toBe('top of the range');
+    expect(chosen('double progression', input(90, last(60, 12, { least: 10 })))?.chosen.load).toBe(60);
+  });
+
+  test('the first set alone is enough in one school, beyond the top is asked in another', () => {
+    const twelve = last(60, 12, { least: 9 });
+    expect(chosen('double progression, first set', input(90, twelve))?.chosen.load).toBe(62.5);
+    expect(chosen('double progression, beyond the top', input(90, twelve))?.chosen.load).toBe(60);
+    expect(chosen('double progression, beyond the top', input(90, last(60, 13)))?.chosen.load).toBe(62.5);
+  });
+});
+
+describe('percent', () => {
+  test('2.5 % of 60 are 61.5: no whole step yet; next week 63 is 62.5', () => {
+    const first = chosen('percent', input(100, last(60, 10)));
+    expect(first?.chosen).toMatchObject({ load: 62.5, reps: 10 });
+    const small = chosen('percent', input(100, last(60, 10), { step: 1 }));
+    expect(small?.chosen.load).toBe(60);
+    expect(small?.decider).toBe('per cent below a step');
+    const later = chosen('percent', input(100, last(60, 10, { ideal: 6120 }), { step: 1 }));
+    expect(later?.chosen.load).toBe(62.5);
+  });
+
+  test('no step above a tenth, the smallest one excepted', () => {
+    expect(chosen('percent', input(200, last(60, 10), { step: 20 }))?.chosen.load).toBe(62.5);
+  });
+});
+
+describe('two in a row', () => {
+  test('unchanged until all of it is met twice running, then 2.5-5 %', () => {
+    const once = chosen('two in a row', input(100, last(60, 10)));
+    expect([once?.chosen.load, once?.decider]).toEqual([60, 'met once']);
+    const missed = chosen('two in a row', input(100, last(60, 10, { met: false, running: 0 })));
+    expect([missed?.chosen.load, missed?.decider]).toEqual([60, 'not met yet']);
+    const twice = chosen('two in a row', input(100, last(60, 10, { running: 2 })));
+    expect([twice?.chosen.load, twice?.chosen.reps, twice?.decider]).toEqual([62.5, 10, 'met twice running']);
+  });
+
+  test('at the end of the equipment it stays and says so', () => {
+    const fit = chosen('two in a row', input(400, last(252.5, 10, { running: 2 })));
+    expect([fit?.chosen.load, fit?.decider]).toEqual([252.5, 'end of the equipment']);
+  });
+});
+
+test('variation chain: the load stays, reps rise; all sets at the top make the next variation due', () => {
+  const grid = loadGrid('bodyweight', HALL);
+  const body = { grid, carried: 80, range: { low: 5, high: 8 } };
+  // 80 kg for 9 to failure: seven leave two.
+  const fit = chosen('variation chain', input(80 * 1.3, last(0, 6), body));
+  expect(fit?.chosen).toMatchObject({ load: 0, reps: 7 });
+  expect(chosen('variation chain', input(80 * 1.4, last(0, 8), body))?.decider).toBe('next variation due');
+});
+
+describe('a load that is earned', () => {
+  test('stays until then, and rises by 2.5-5 % once', () => {
+    expect(earnedLoad(input(90, last(60, 10)), false, false)?.chosen.load).toBe(60);
+    expect(earnedLoad(input(90, last(60, 10)), true, false)).toMatchObject({
+      chosen: { load: 62.5 },
+      decider: 'earned',
+    });
+  });
+
+  test('keeps its reps where rests are what falls', () => {
+    expect(earnedLoad(input(120, last(60, 10)), false, true)?.chosen).toMatchObject({ load: 60, reps: 10 });
+  });
+});
+
+test('an earned step lies between its percentages where the grid has one, else it is the smallest there is', () => {
+  const of = (load: number) => earnedStep({ grid: stack, carried: 0 }, load * 100, { least: 2.5, most: 5 });
+  expect(of(100)).toBe(10250);
+  expect(of(20)).toBe(2250);
+  expect(of(200)).toBe(20750);
+});
+
+test('every rule, whatever came before: makeable loads, at least a rep, never down from a load in range', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...LOAD_RULES),
+      fc.constantFrom(...stack.steps.slice(6, 60)),
+      fc.integer({ min: 8, max: 14 }),
+      fc.double({ min: 1, max: 1.4, noNaN: true }),
+      fc.integer({ min: 0, max: 3 }),
+      fc.boolean(),
+      (rule, load, reps, strength, running, met) => {
+        const oneRepMax = (load / 100) * (1 + (reps + 2) / 30) * strength;
+        const before = last(load / 100, reps, { running, met });
+        const fit = RULES[rule](input(oneRepMax, before));
+        expect(fit).toBeDefined();
+        if (fit === undefined) return;
+        expect(isMakeable(stack, Math.round(fit.chosen.load * 100))).toBe(true);
+        expect(fit.chosen.reps).toBeGreaterThanOrEqual(1);
+        expect(fit.chosen.load * 100).toBeGreaterThanOrEqual(load - 1e-6);
+        const next = stack.steps[stack.steps.indexOf(load) + 1] ?? load;
+        expect(fit.chosen.load * 100).toBeLessThanOrEqual(Math.max(next, load * 1.1) + 1e-6);
+      },
+    ),
+  );
+});

@@ -1,0 +1,208 @@
+import fc from 'fast-check';
+import type { Muscle } from '../../anatomy/muscle';
+import { conventionsWith } from '../../conventions/conventions';
+import { EMPTY_LOG } from '../../log/log';
+import { anyDeload } from '../../testing/any-prescription';
+import { athlete, block, lookup, session, slot } from '../../testing/fixtures';
+import { unfold } from '../../unfold/unfold';
+import { adviseDeload, type DeloadSituation } from './advice';
+import { DELOAD_KINDS, type Deload, deloadStart, deloadWeeks, lighteningOf } from './deload';
+import { deloadSchema } from './deload-schema';
+import { keptDays } from './kept-days';
+
+const conventions = conventionsWith();
+
+/** Last building week and deload of an upper and a lower session of machine work, loads in kg. */
+function weeks(deload: Deload) {
+  const made = block(
+    [
+      session('a', 0, [slot('a1', 'leg-press'), slot('a2', 'hack-squat'), slot('a3', 'leg-extension')]),
+      session('b', 2, [slot('b1', 'leg-press'), slot('b2', 'seated-leg-curl')]),
+    ],
+    { weeks: 4, deload, rir: { first: 2, last: 1 } },
+  );
+  const { rungs } = unfold({
+    block: made,
+    athlete: athlete(),
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  return { last: rungs[3]?.plan, deload: rungs[4]?.plan };
+}
+
+const sets = (week: ReturnType<typeof weeks>['deload'], slotId: string) =>
+  week?.sessions.flatMap(({ slots }) => slots).find((one) => one.slotId === slotId)?.sets ?? [];
+
+describe('each kind as the next week’s actual sets', () => {
+  test('fewer sets: 0.4 of three is one, load kept, reps cut until four are left', () => {
+    const { last, deload } = weeks([deloadStart('fewer sets')]);
+    const [was, is] = [sets(last, 'a1')[0], sets(deload, 'a1')];
+    expect(is).toHaveLength(1);
+    expect(is[0]?.load).toBe(was?.load);
+    expect(is[0]?.reps).toBe(Math.floor((was?.reps ?? 0) + (was?.predictedRir ?? 0) - 4));
+    expect(is[0]?.predictedRir).toBeGreaterThanOrEqual(4);
+  });
+
+  test('the other school keeps the reps', () => {
+    const { last, deload } = weeks([{ kind: 'fewer sets', sets: 0.4, reps: 'kept' }]);
+    expect(sets(deload, 'a1')[0]?.reps).toBe(sets(last, 'a1')[0]?.reps);
+  });
+
+  test('lighter: load × 0.85 as makeable, sets and reps kept; or half of the max', () => {
+    const { last, deload } = weeks([deloadStart('lighter')]);
+    const [was, is] = [sets(last, 'a2'), sets(deload, 'a2')];
+    expect(is).toHaveLength(was.length);
+    expect(is.map(({ reps }) => reps)).toEqual(was.map(({ reps }) => reps));
+    const wished = (was[0]?.load ?? 0) * 0.85;
+    expect(Math.abs((is[0]?.load ?? 0) - wished)).toBeLessThanOrEqual(2.5);
+    const half = weeks([{ kind: 'lighter', load: 0.85, half: true }]).deload;
+    const slotHalf = half?.sessions[0]?.slots[1];
+    expect(Math.abs((slotHalf?.sets[0]?.load ?? 0) - (slotHalf?.oneRepMax ?? 0) / 2)).toBeLessThanOrEqual(
+      2.5,
+    );
+  });
+
+  test('both: one set of three, half the reps, half of the max', () => {
+    const { last, deload } = weeks([deloadStart('both')]);
+    const [was, is] = [sets(last, 'a1'), sets(deload, 'a1')];
+    expect(is).toHaveLength(1);
+    expect(is[0]?.reps).toBe(Math.floor((was[0]?.reps ?? 0) / 2 + 0.5));
+    expect(is[0]?.load).toBeLessThan((was[0]?.load ?? 0) * 0.75);
+  });
+
+  test('easier: as many sets, five left', () => {
+    const { last, deload } = weeks([deloadStart('easier')]);
+    expect(sets(deload, 'a1')).toHaveLength(sets(last, 'a1').length);
+    expect(sets(deload, 'a1').every(({ predictedRir }) => (predictedRir ?? 0) >= 5)).toBe(true);
+  });
+
+  test('fewer days: the session that alone trains a muscle stays, the other goes', () => {
+    // Hamstrings are trained on b alone, and b has the quads too.
+    const { deload } = weeks([deloadStart('fewer days')]);
+    expect(deload?.sessions.map((one) => one.sets > 0)).toEqual([false, true]);
+  });
+
+  test('fewer exercises: the first compound of each muscle', () => {
+    const { deload } = weeks([deloadStart('fewer exercises')]);
+    expect(['a1', 'a2', 'a3', 'b1', 'b2'].map((id) => sets(deload, id).length > 0)).toEqual([
+      true,
+      false,
+      false,
+      true,
+      false,
+    ]);
+  });
+
+  test('less time: what comes last goes first', () => {
+    const { deload } = weeks([{ kind: 'less time', minutes: 20 }]);
+    const first = deload?.sessions[0];
+    expect(first?.seconds.high).toBeLessThanOrEqual(1200);
+    expect(sets(deload, 'a1')).toHaveLength(3);
+    expect(sets(deload, 'a3').length).toBeLessThan(3);
+  });
+
+  test('one heavy touch: one usual top set of each session’s first compound', () => {
+    const { last, deload } = weeks([deloadStart('one heavy touch')]);
+    expect(sets(deload, 'a1').map(({ load, reps }) => [load, reps])).toEqual([
+      [sets(last, 'a1')[0]?.load, sets(last, 'a1')[0]?.reps],
+    ]);
+    expect(sets(deload, 'a2')).toHaveLength(0);
+  });
+
+  test('active rest: nothing, for as many weeks', () => {
+    expect(weeks([deloadStart('active rest')]).deload?.sessions.every((one) => one.sets === 0)).toBe(true);
+    expect(deloadWeeks([deloadStart('active rest')])).toBe(2);
+    expect(deloadWeeks([deloadStart('both')])).toBe(1);
+    expect(deloadWeeks(null)).toBe(0);
+  });
+});
+
+test('combined kinds take the lowest of each dimension', () => {
+  const made = lighteningOf(
+    [
+      { kind: 'fewer sets', sets: 0.6, reps: 'cut' },
+      { kind: 'lighter', load: 0.8, half: false },
+      { kind: 'easier', rir: 6 },
+      { kind: 'less time', minutes: 40 },
+    ],
+    conventions,
+  );
+  expect(made).toMatchObject({ sets: 0.6, load: 0.8, reps: 1, rir: 6, minutes: 40, kept: 'all' });
+});
+
+test('a deload kept before version 3 reads as one of several', () => {
+  expect(deloadSchema.parse({ kind: 'fewer sets', sets: 0.5 })).toEqual([
+    { kind: 'fewer sets', sets: 0.5, reps: 'cut' },
+  ]);
+  for (const kind of DELOAD_KINDS) expect(deloadSchema.safeParse([deloadStart(kind)]).success).toBe(true);
+  expect(deloadSchema.safeParse([]).success).toBe(false);
+});
+
+test('adding another kind never makes any dimension heavier', () => {
+  fc.assert(
+    fc.property(anyDeload, fc.constantFrom(...DELOAD_KINDS), (deload, kind) => {
+      const one = lighteningOf(deload, conventions);
+      const more = lighteningOf([...deload, deloadStart(kind)], conventions);
+      expect(more.sets).toBeLessThanOrEqual(one.sets);
+      expect(more.load).toBeLessThanOrEqual(one.load);
+      expect(more.reps).toBeLessThanOrEqual(one.reps);
+      expect(more.rir).toBeGreaterThanOrEqual(one.rir);
+      expect(more.minutes).toBeLessThanOrEqual(one.minutes);
+    }),
+  );
+});
+
+test('the kept days train every muscle, with as few sessions as can', () => {
+  const day = (id: string, ...muscles: Muscle[]) => ({ id, muscles: new Set(muscles) });
+  const kept = keptDays([
+    day('a', 'chest'),
+    day('b', 'chest', 'lats'),
+    day('c', 'lats', 'quads'),
+    day('d', 'quads'),
+  ]);
+  expect([...kept]).toEqual(['a', 'c']);
+});
+
+describe('advice', () => {
+  const usual: DeloadSituation = {
+    level: 'intermediate',
+    signs: {},
+    eager: false,
+    weeks: 4,
+    irritatedJoints: 0,
+    lifeStress: false,
+    test: false,
+    honest: false,
+  };
+  const advise = (changes: Partial<DeloadSituation>) => adviseDeload({ ...usual, ...changes }, conventions);
+  const six = { 'poor sleep': 2, 'low drive': 2, 'falling performance': 2 } as const;
+
+  test('six points propose, nine urge', () => {
+    expect(advise({ signs: six })).toMatchObject({
+      sum: 6,
+      verdict: 'propose',
+      needed: true,
+      because: 'signs',
+    });
+    const nine = { ...six, 'lingering soreness': 2, 'poor appetite': 1 } as const;
+    expect(advise({ signs: nine })).toMatchObject({ sum: 9, verdict: 'urge' });
+    expect(advise({ signs: nine }).kinds[0]).toEqual({ kind: 'both', reason: 'deep fatigue' });
+  });
+
+  test('someone eager with few signs probably needs none, even after many weeks', () => {
+    expect(advise({ eager: true, weeks: 9 })).toMatchObject({ needed: false, because: 'eager and fresh' });
+    expect(advise({ weeks: 9 })).toMatchObject({ needed: true, because: 'weeks' });
+    expect(advise({ level: 'novice', weeks: 12 })).toMatchObject({ needed: false, because: 'novice' });
+    expect(advise({})).toMatchObject({ needed: false, because: 'not yet' });
+  });
+
+  test('aching joints ask for fewer exercises, stress for fewer days, a test for a heavy touch', () => {
+    expect(advise({ signs: { 'aching joints': 2 } }).kinds[0]?.kind).toBe('fewer exercises');
+    expect(advise({ lifeStress: true }).kinds[0]?.kind).toBe('fewer days');
+    expect(advise({ test: true }).kinds[0]?.kind).toBe('one heavy touch');
+    expect(advise({}).kinds[0]).toEqual({ kind: 'fewer sets', reason: 'usual case' });
+    expect(advise({ honest: true }).kinds.map(({ kind }) => kind)).toContain('easier');
+  });
+});
