@@ -30,6 +30,7 @@ export * from './effort/strength';
 export * from './exercises/catalogue';
 export * from './exercises/exercise';
 export * from './exercises/library';
+export { isOpen, OPEN_EXERCISES } from './exercises/open-exercise';
 export * from './exercises/variant';
 export * from './fields';
 export * from './findings/cycle';

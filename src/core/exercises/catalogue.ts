@@ -1,6 +1,7 @@
 import type { ExerciseRef } from '../block/block';
 import type { Exercise } from './exercise';
 import { LIBRARY } from './library';
+import { OPEN_EXERCISES } from './open-exercise';
 
 /** All exercises a coach can use: the shipped ones and their own, every revision of them. */
 export interface Catalogue {
@@ -19,6 +20,11 @@ export interface Catalogue {
 export function catalogueWith(own: readonly Exercise[]): Catalogue {
   const byRevision = new Map<string, Exercise>();
   const newest = new Map<string, Exercise>();
+  const open = new Map<string, Exercise>();
+  for (const exercise of OPEN_EXERCISES) {
+    byRevision.set(`${exercise.id}@${exercise.revision}`, exercise);
+    open.set(exercise.id, exercise);
+  }
   for (const exercise of [...LIBRARY, ...own]) {
     byRevision.set(`${exercise.id}@${exercise.revision}`, exercise);
     if ((newest.get(exercise.id)?.revision ?? 0) < exercise.revision) newest.set(exercise.id, exercise);
@@ -27,7 +33,7 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
   return {
     list,
     find: (ref) => byRevision.get(`${ref.id}@${ref.revision}`),
-    newest: (id) => newest.get(id),
+    newest: (id) => newest.get(id) ?? open.get(id),
   };
 }
 

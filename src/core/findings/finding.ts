@@ -3,7 +3,9 @@ import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { Conventions } from '../conventions/conventions';
-import type { Equipment, Exercise, Joint } from '../exercises/exercise';
+import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
+import type { Gate } from '../techniques/gates';
+import type { TechniqueKind } from '../techniques/registry';
 import type { Ladder, LadderSlot, LadderWeek } from '../unfold/ladder';
 
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
@@ -148,6 +150,28 @@ export type FindingDetail =
       readonly exerciseIds: readonly string[];
     }
   | {
+      readonly rule: 'gate';
+      readonly gate: Gate;
+      readonly exerciseId: string;
+      readonly technique: TechniqueKind;
+      readonly session: string;
+    }
+  | {
+      readonly rule: 'long half';
+      readonly exerciseId: string;
+      readonly hardest: Hardest;
+      readonly session: string;
+    }
+  | { readonly rule: 'all halves'; readonly session: string; readonly exerciseId: string }
+  | {
+      readonly rule: 'next variation';
+      readonly exerciseId: string;
+      readonly next: string;
+      readonly reps: number;
+      readonly session: string;
+    }
+  | { readonly rule: 'open slot'; readonly exerciseId: string; readonly session: string }
+  | {
       readonly rule: 'stale load';
       readonly slot: string;
       readonly exerciseId: string;
@@ -177,6 +201,7 @@ export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'swap sessions'; readonly session: string; readonly other: string }
   | { readonly does: 'move slot to session'; readonly exerciseId: string; readonly session: string }
   | { readonly does: 'move slot first'; readonly exerciseId: string }
+  | { readonly does: 'hold back' | 'next variation'; readonly exerciseId: string }
   | { readonly does: 'shorten block'; readonly weeks: number }
   | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
 );

@@ -11,10 +11,14 @@ import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 import { frequency } from './frequency';
+import { gate } from './gate';
 import { irritatedJoint } from './irritated-joint';
 import { legsBeforeUpper } from './legs-before-upper';
+import { longHalf } from './long-half';
 import { isWorse, withCalendarFixes } from './move-session';
 import { withSlotIn } from './move-slot';
+import { nextVariation } from './next-variation';
+import { openSlot } from './open-slot';
 import { priorityPlace } from './priority-place';
 import { recoveryGap } from './recovery-gap';
 import { restDays } from './rest-days';
@@ -43,6 +47,10 @@ const CALENDAR: readonly Check[] = [
 ];
 
 const OTHERS: readonly Check[] = [
+  gate,
+  openSlot,
+  nextVariation,
+  longHalf,
   weeklyVolume,
   sessionLength,
   staleLoad,

@@ -1,11 +1,12 @@
+import { isUncounted } from '../techniques/registry';
 import type { LadderSlot } from '../unfold/ladder';
 import type { Check, CheckInput, Finding } from './finding';
 
 /** A set that ends below failure as written: by holding reps, its rest does not give back what it costs. */
 function beyondFailure(slot: LadderSlot, session: string, sessionId: string): Finding[] {
-  const at = slot.sets.findIndex(({ rir }) => rir < 0);
-  const set = slot.sets[at];
+  const set = slot.sets.find(({ rir, optional }) => rir < 0 && !optional);
   if (set === undefined) return [];
+  const plain = slot.technique.kind === 'straight' || slot.technique.kind === 'top + back-offs';
   return [
     {
       id: `beyond-failure/${slot.slotId}`,
@@ -14,18 +15,20 @@ function beyondFailure(slot: LadderSlot, session: string, sessionId: string): Fi
       detail: {
         rule: 'beyond failure',
         exerciseId: slot.exerciseId,
-        set: at + 1,
+        set: set.round,
         reps: set.reps,
         rir: set.rir,
         session,
       },
-      fixes: [
-        {
-          does: 'hold RIR',
-          exerciseId: slot.exerciseId,
-          edit: { kind: 'slot/set', slot: slot.slotId, field: 'drift', value: 'hold RIR' },
-        },
-      ],
+      fixes: plain
+        ? [
+            {
+              does: 'hold RIR',
+              exerciseId: slot.exerciseId,
+              edit: { kind: 'slot/set', slot: slot.slotId, field: 'drift', value: 'hold RIR' },
+            },
+          ]
+        : [],
     },
   ];
 }
@@ -37,7 +40,10 @@ function tooEasy(
   sessionId: string,
   { conventions }: CheckInput,
 ): Finding[] {
-  const easy = slot.sets.filter(({ hard }) => !hard).length;
+  if (isUncounted(slot.technique)) return [];
+  const planned = slot.sets.filter(({ optional }) => !optional);
+  const hard = new Set(planned.flatMap(({ round, credit }) => (credit > 0 ? [round] : [])));
+  const easy = new Set(planned.map(({ round }) => round)).size - hard.size;
   if (easy === 0) return [];
   return [
     {
@@ -48,7 +54,7 @@ function tooEasy(
         rule: 'too easy to count',
         exerciseId: slot.exerciseId,
         sets: easy,
-        of: slot.sets.length,
+        of: easy + hard.size,
         threshold: conventions.hardSetRir,
         session,
       },

@@ -1,3 +1,4 @@
+import { isUncounted } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /** Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there. */
@@ -10,6 +11,7 @@ export const staleLoad: Check = ({ ladder, week }) => {
         const [first] = slot.sets;
         if (first === undefined || first.predictedRir === null || slot.why.sets.code === 'sets/easy')
           continue;
+        if (isUncounted(slot.technique) || slot.override !== null) continue;
         if (first.predictedRir < first.rir + 1 || found.has(slot.slotId)) continue;
         found.set(slot.slotId, {
           id: `stale-load/${slot.slotId}`,

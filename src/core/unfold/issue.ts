@@ -1,5 +1,6 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
+import { isOpen } from '../exercises/open-exercise';
 import type { Problem } from '../problem';
 import type { IssuedWeek, Ladder } from './ladder';
 import { ENGINE_VERSION, type UnfoldInput, unfold } from './unfold';
@@ -33,6 +34,9 @@ export function freezeWeek(
   const bare = sessions.find((session) => session.slots.length === 0);
   if (bare !== undefined)
     return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
+  const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isOpen(exercise));
+  if (waiting !== undefined)
+    return refuse({ code: 'open-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
   const ladder = unfold(input);
   const rung = ladder.rungs.find(({ plan }) => plan.week === week);
   if (rung === undefined) return refuse({ code: 'no-such-week' });

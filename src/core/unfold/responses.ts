@@ -16,12 +16,12 @@ import {
   wantedSets,
 } from '../progression/set-response';
 import { type JudgedSet, type Performance, performance } from '../recovery/performance';
-import { setCount, setLimits } from '../techniques/registry';
-import { setSeconds } from '../timing/session-time';
-import { secondsPerRep } from '../timing/tempo';
+import { reachOf, setCount, setLimits } from '../techniques/registry';
+import { setCost } from '../timing/set-cost';
 import { goalOf } from '../volume/goal';
 import { type StartSets, startShortfall } from '../volume/start-enough';
 import type { Answer, LadderSession, LadderSlot, LadderWeek, Performed, Proposal } from './ladder';
+import { workingSets } from './week-figures';
 
 /** How a muscle did in one finished session. */
 export interface Observation {
@@ -256,28 +256,22 @@ function roomFor(muscle: Muscle, sessionId: string, next: NextWeek): SlotRoom[] 
     const prescription = written?.slots.find((one) => one.id === slot.slotId);
     if (prescription === undefined || prescription.setRule !== 'by response') return [];
     if (contribution(exercise, muscle) !== 1) return [];
-    const seconds = setSeconds(
-      {
-        secondsPerRep: secondsPerRep(slot, next.conventions),
-        sides: exercise.sides,
-      },
-      prescription.range.high,
-    );
+    // Past failure more sets are never a response: the gate comes before every other cap.
+    const gated = slot.gate !== null || reachOf(slot.technique) === 'past failure';
+    const most = gated ? 0 : setLimits(prescription.technique).most;
     return [
       {
         slotId: slot.slotId,
         payoff: payoff(exercise),
-        room:
-          setLimits(prescription.technique).most -
-          Math.max(slot.sets.length, setCount(prescription.technique)),
-        minutesPerSet: (seconds + slot.rest) / 60,
+        room: Math.max(0, most - Math.max(workingSets(slot), setCount(prescription.technique))),
+        minutesPerSet: setCost(prescription, exercise, next.conventions) / 60,
         credits: exercise.contributions,
       },
     ];
   });
 }
 
-function situation({ block, athlete, plan, last, answers, facts, conventions }: NextWeek): Situation {
+function situation({ block, athlete, plan, last, answers, facts }: NextWeek): Situation {
   const addedTo = new Map<Muscle, number>();
   for (const { proposal, choice, outcome } of answers.values()) {
     if (proposal.kind !== 'sets' || proposal.week !== plan.week || outcome === 'declined') continue;
@@ -288,7 +282,7 @@ function situation({ block, athlete, plan, last, answers, facts, conventions }: 
     plan.sessions.map((session) => {
       const sets = new Map<Muscle, number>();
       for (const slot of session.slots) {
-        const hard = slot.sets.filter((set) => set.rir <= conventions.hardSetRir).length;
+        const hard = slot.sets.reduce((sum, { credit }) => sum + credit, 0);
         for (const [muscle, share] of credits(facts(slot).exercise)) {
           sets.set(muscle, (sets.get(muscle) ?? 0) + hard * share);
         }

@@ -1,6 +1,13 @@
 import type { Catalogue, FindingDetail, Fix, Proposal } from '@/core';
 import { BY_REPS, counted, estimate, figure, listed, setText } from './figures';
 import { capital, dayName, type ExerciseNames, namesOf } from './names';
+import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
+
+const HARDEST = {
+  stretched: 'when stretched',
+  middle: 'in the middle',
+  shortened: 'when shortened',
+} as const;
 
 const ORDERS = {
   'skill first': 'skills go first, while fresh',
@@ -77,6 +84,16 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     }
     case 'irritated joint':
       return `${capital(listed(detail.exerciseIds.map(names)))} ${detail.exerciseIds.length === 1 ? 'stresses' : 'stress'} the ${detail.joint}, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.`;
+    case 'gate':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}: ${GATE_SENTENCES[detail.gate]}`;
+    case 'long half':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps at long length suit exercises hardest when stretched.`;
+    case 'all halves':
+      return `Every slot of ${detail.session} stays in the long half, though ${names(detail.exerciseId)} is a free weight: keep full reps there.`;
+    case 'next variation':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} on all sets: ${names(detail.next)} is the next step.`;
+    case 'open slot':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} still waits for an exercise.`;
     case 'stale load':
       return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
   }
@@ -112,6 +129,10 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       ];
       return `Fit into ${fix.minutes} min: ${listed(parts)}`;
     }
+    case 'hold back':
+      return `Hold ${names(fix.exerciseId)} back`;
+    case 'next variation':
+      return `Take ${names(fix.exerciseId)}`;
     case 'hold RIR':
       return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':

@@ -1,0 +1,67 @@
+import { lacking, placeFor } from '../athlete/place';
+import { newSlot } from '../block/new-slot';
+import { chainOf } from '../exercises/catalogue';
+import { LIBRARY } from '../exercises/library';
+import { insideOf } from '../techniques/registry';
+import type { Check, Finding } from './finding';
+
+/**
+ * The top of the range on all logged sets of a slot that climbs a chain of variations: the next harder one is due, at
+ * the bottom of the range. Holds climb by seconds.
+ */
+export const nextVariation: Check = ({ block, athlete, ladder, exerciseOf }) => {
+  const last = ladder.rungs
+    .filter(({ plan, performed }) => plan.kind === 'building' && performed.size > 0)
+    .at(-1);
+  if (last === undefined) return [];
+  return last.plan.sessions.flatMap(({ sessionId, name, slots }) =>
+    slots.flatMap((planned): Finding[] => {
+      const slot = block.sessions
+        .find(({ id }) => id === sessionId)
+        ?.slots.find(({ id }) => id === planned.slotId);
+      if (slot === undefined || slot.exercise.id !== planned.exerciseId) return [];
+      if (slot.loadRule !== 'variation chain' && insideOf(slot.technique).kind !== 'static hold') return [];
+      const done = planned.sets.map(
+        ({ id }) => last.performed.get(sessionId)?.sets.get(`${slot.id}/${id}`)?.set.reps ?? 0,
+      );
+      if (done.length === 0 || done.some((reps) => reps < slot.range.high)) return [];
+      const exercise = exerciseOf(planned);
+      const chain = chainOf(exercise, { list: LIBRARY });
+      const next = chain[chain.findIndex(({ id }) => id === exercise.id) + 1];
+      if (next === undefined || chain.length === 0) return [];
+      const fresh = newSlot(slot.id, next);
+      const place = block.sessions.find(({ id }) => id === sessionId)?.place ?? null;
+      const missing = lacking(next, placeFor(athlete, place)).length > 0;
+      return [
+        {
+          id: `next-variation/${slot.id}`,
+          severity: 'note',
+          place: { sessionId, slotId: slot.id },
+          detail: {
+            rule: 'next variation',
+            exerciseId: exercise.id,
+            next: next.id,
+            reps: slot.range.high,
+            session: name,
+          },
+          fixes: missing
+            ? []
+            : [
+                {
+                  does: 'next variation',
+                  exerciseId: next.id,
+                  edit: {
+                    kind: 'batch',
+                    edits: [
+                      { kind: 'slot/set', slot: slot.id, field: 'exercise', value: fresh.exercise },
+                      { kind: 'slot/set', slot: slot.id, field: 'variant', value: null },
+                      { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
+                    ],
+                  },
+                },
+              ],
+        },
+      ];
+    }),
+  );
+};

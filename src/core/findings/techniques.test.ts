@@ -1,0 +1,142 @@
+import { applyEdit } from '../block/apply-edit';
+import type { Block } from '../block/block';
+import { catalogueWith } from '../exercises/catalogue';
+import { isOpen } from '../exercises/open-exercise';
+import { EMPTY_LOG } from '../log/log';
+import { startOf, type TechniqueParameters } from '../techniques/registry';
+import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
+import { freezeWeek } from '../unfold/issue';
+import { unfold } from '../unfold/unfold';
+import type { Finding, FindingDetail } from './finding';
+import { check } from './registry';
+
+const who = athlete();
+const exercises = catalogueWith([]).find;
+
+function about(
+  rule: FindingDetail['rule'],
+  made: Block,
+  state = { issued: [], log: EMPTY_LOG } as Pick<Parameters<typeof unfold>[0], 'issued' | 'log'>,
+): readonly Finding[] {
+  const ladder = unfold({ block: made, athlete: who, exercises, answers: [], ...state });
+  return check({ block: made, athlete: who, ladder, exercises }).filter(({ detail }) => detail.rule === rule);
+}
+
+const one = (exercise: string, technique: TechniqueParameters, changes = {}) =>
+  block([session('a', 0, [slot('1', exercise, { technique, ...changes })])]);
+
+describe('gate', () => {
+  test('a drop set on the bench press is blocked, and held back by its fix', () => {
+    const made = one('barbell-bench-press', startOf('drop set'));
+    const [finding] = about('gate', made);
+    expect(finding).toMatchObject({
+      severity: 'block',
+      detail: { gate: 'unsafe alone', technique: 'drop set' },
+    });
+    const edit = finding?.fixes[0]?.edit;
+    const mended = edit === undefined ? undefined : applyEdit(made, edit);
+    expect(mended?.ok && about('gate', mended.value.block)).toEqual([]);
+  });
+
+  test.each<[string, string, TechniqueParameters, string]>([
+    ['loose reps on a compound', 'leg-press', startOf('strict then loose'), 'isolation only'],
+    ['restricted flow without screening', 'leg-extension', startOf('restricted blood flow'), 'not screened'],
+    [
+      'restricted flow on the chest',
+      'cable-fly',
+      { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters,
+      'limbs only',
+    ],
+    ['a hold of what is counted in reps', 'leg-extension', startOf('static hold'), 'holds only'],
+    ['a cluster of what is held', 'plank', startOf('cluster'), 'reps only'],
+  ])('%s', (_, exercise, technique, gate) => {
+    expect(about('gate', one(exercise, technique))[0]?.detail).toMatchObject({ gate });
+  });
+
+  test('not on a machine, not with its safety written down, not on limbs that were screened for it', () => {
+    expect(about('gate', one('leg-press', startOf('drop set')))).toEqual([]);
+    expect(about('gate', one('barbell-bench-press', startOf('drop set'), { safety: 'spotter' }))).toEqual([]);
+    const screened = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
+    expect(about('gate', one('leg-extension', screened))).toEqual([]);
+  });
+
+  test('the third slot past failure is one too many for an intermediate athlete', () => {
+    const made = block([
+      session(
+        'a',
+        0,
+        ['leg-extension', 'seated-leg-curl', 'cable-crunch'].map((id, at) =>
+          slot(`${at}`, id, { technique: startOf('drop set') }),
+        ),
+      ),
+    ]);
+    expect(about('gate', made).map(({ place, severity }) => [place.slotId, severity])).toEqual([
+      ['2', 'warn'],
+    ]);
+  });
+});
+
+describe('long half', () => {
+  test('suits what is hardest when stretched, not what is hardest elsewhere', () => {
+    const half = startOf('lengthened partials');
+    const [hard, soft] = ['stretched', 'shortened'].map(
+      (hardest) =>
+        catalogueWith([]).list.find(
+          (exercise) => exercise.hardest === hardest && exercise.loading === 'stack',
+        )?.id ?? '',
+    );
+    expect(about('long half', one(soft ?? '', half))).toHaveLength(1);
+    expect(about('long half', one(hard ?? '', half))).toEqual([]);
+  });
+
+  test('all slots in the long half only where none is a free weight', () => {
+    const made = (free: string) =>
+      block([
+        session('a', 0, [
+          slot('1', 'leg-press', { motion: 'long half' }),
+          slot('2', free, { motion: 'long half' }),
+        ]),
+      ]);
+    expect(about('all halves', made('barbell-back-squat'))).toHaveLength(1);
+    expect(about('all halves', made('hack-squat'))).toEqual([]);
+  });
+});
+
+test('the next variation is due once all sets reached the top, and taken by its fix', () => {
+  const chained = catalogueWith([]).list.filter(({ chain }) => chain?.step === 1 && chain !== null);
+  const first = chained.find(({ measure, loading }) => measure === 'reps' && loading === 'bodyweight');
+  const made = one(
+    first?.id ?? '',
+    { kind: 'straight', sets: 2 },
+    { loadRule: 'variation chain', range: { low: 5, high: 8 }, drift: 'hold reps' },
+  );
+  const state = { block: made, athlete: who, issued: [], log: EMPTY_LOG };
+  const short = performWeek(state, 1, ({ rir }) => ({ reps: 7, rir }));
+  expect(about('next variation', made, short)).toEqual([]);
+  const full = performWeek(state, 1, ({ rir }) => ({ reps: 8, rir }));
+  const [finding] = about('next variation', made, full);
+  expect(finding?.detail).toMatchObject({ exerciseId: first?.id, reps: 8 });
+  expect(finding?.fixes[0]).toMatchObject({ does: 'next variation' });
+});
+
+describe('open slot', () => {
+  const ref = { id: 'open-horizontal-press', revision: 1 };
+  const made = block([
+    session('a', 0, [{ ...slot('1', 'leg-press'), exercise: ref }, slot('2', 'hack-squat')]),
+  ]);
+
+  test('is found, credits nothing, and keeps its week from being handed out', () => {
+    expect(isOpen(ref)).toBe(true);
+    expect(about('open slot', made)[0]?.place).toEqual({ sessionId: 'a', slotId: '1' });
+    const input = { block: made, athlete: who, exercises, answers: [], issued: [], log: EMPTY_LOG };
+    expect(unfold(input).rungs[0]?.plan.muscles.chest.sets).toBe(0);
+    expect(freezeWeek(input, 1, { id: 'i', at: '2026-11-02T00:00:00Z' })).toMatchObject({
+      ok: false,
+      refusal: { code: 'open-slot' },
+    });
+  });
+
+  test('not where every slot has its exercise', () => {
+    expect(about('open slot', one('leg-press', { kind: 'straight', sets: 3 }))).toEqual([]);
+  });
+});
