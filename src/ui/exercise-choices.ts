@@ -1,4 +1,4 @@
-import { type Catalogue, lacking, type Place, primeMovers } from '@/core';
+import { type Catalogue, lacking, OPEN_EXERCISES, type Place, primeMovers } from '@/core';
 import type { Choice } from './picker';
 import { listed } from './words/figures';
 
@@ -10,8 +10,11 @@ export function pickedExercise(value: string): { readonly id: string; readonly v
   return { id, variant: variant ?? null };
 }
 
-/** All exercises and their variants to pick from, with what each trains and with what; those the place lacks last. */
-export function exerciseChoices(catalogue: Catalogue, place: Place): readonly Choice[] {
+/**
+ * All exercises and their variants to pick from, with what each trains and with what; those the place lacks last.
+ * @param open with slots that name a pattern alone and wait for their exercise
+ */
+export function exerciseChoices(catalogue: Catalogue, place: Place, open = false): readonly Choice[] {
   const here: Choice[] = [];
   const elsewhere: Choice[] = [];
   for (const exercise of catalogue.list) {
@@ -29,5 +32,8 @@ export function exerciseChoices(catalogue: Catalogue, place: Place): readonly Ch
         facts,
       });
   }
-  return [...here, ...elsewhere];
+  const waiting = open
+    ? OPEN_EXERCISES.map(({ id, name }) => ({ value: id, label: name, facts: 'left open, to be filled' }))
+    : [];
+  return [...here, ...elsewhere, ...waiting];
 }

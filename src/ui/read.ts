@@ -28,3 +28,11 @@ export function readDate(text: string): Result<string> {
 export function readText(most: number): (text: string) => Result<string> {
   return (text) => ok(text.slice(0, most));
 }
+
+/** A number as readNumber takes it, or nothing at all. */
+export function readOptionalNumber(
+  text: string,
+  bounds: Parameters<typeof readNumber>[1],
+): Result<number | null> {
+  return text.trim() === '' ? ok(null) : readNumber(text, bounds);
+}

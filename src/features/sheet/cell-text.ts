@@ -111,26 +111,49 @@ export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): reado
   const performed = rung.performed.get(sessionId);
   const roles = [...new Set(slot.sets.map((set) => set.role))];
   return roles.map((role) => {
-    const sets = slot.sets.filter((set) => set.role === role);
+    const sets = slot.sets.filter((set) => set.role === role && !set.optional);
     const done = sets.flatMap((set) => performed?.sets.get(`${slot.slotId}/${set.id}`)?.set ?? []);
     const [first] = sets;
     const [did] = done;
     if (first === undefined) return { text: '', mark: '', logged: false };
+    const optional = slot.sets.length > sets.length && role === slot.sets.at(-1)?.role ? '?' : '';
     if (did === undefined)
-      return { text: line(sets.length, first.reps, first.load, slot), mark: '', logged: false };
+      return { text: line(repsText(sets, slot), first.load, slot) + optional, mark: '', logged: false };
     const value = did.load.unit === slot.unit ? did.load.value : null;
+    const reps = isRounds(sets)
+      ? done.map((one) => one.reps).join('+')
+      : `${done.length}×${count(did.reps, slot).replace(' ', '')}${partials(did.more?.partials)}`;
     const text =
-      value === null
-        ? `${done.length}×${count(did.reps, slot)}·${figure(did.load.value)} ${did.load.unit}`
-        : line(done.length, did.reps, value, slot);
+      value === null ? `${reps}·${figure(did.load.value)} ${did.load.unit}` : line(reps, value, slot);
     return { text, mark: markOf(first, did.reps, did.rir, value), logged: true };
   });
 }
 
-function line(sets: number, reps: number, value: number | null, slot: LadderSlot): string {
-  const many = count(reps, slot).replace(' ', '');
-  if (slot.loading === 'none') return `${sets}×${value === null ? `${many} find` : many}`;
-  return `${sets}×${many}·${load(value, slot.loading)}`;
+const isRounds = (sets: readonly PlannedSet[]) => sets.some(({ piece }) => piece > 1);
+const partials = (many: number | undefined) => (many === undefined || many === 0 ? '' : `+${many}`);
+
+/** Reps of some sets: `3×10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
+function repsText(sets: readonly PlannedSet[], slot: LadderSlot): string {
+  const [first] = sets;
+  if (first === undefined) return '';
+  if (!isRounds(sets)) {
+    const extra = sets.at(-1)?.sections.reduce((sum, { reps }) => sum + reps, 0) ?? 0;
+    return `${sets.length}×${count(first.reps, slot).replace(' ', '')}${partials(extra)}`;
+  }
+  const rounds = sets.filter(({ piece }) => piece === 1).length;
+  const round = sets.filter((set) => set.round === first.round).map(({ reps }) => reps);
+  const many = rounds > 1 ? `${rounds}×` : '';
+  const last = round.at(-1) ?? 0;
+  if (round.every((reps) => reps === first.reps)) return `${many}${round.length}×${first.reps}`;
+  const steps = new Set(round.slice(1).map((reps, at) => reps - (round[at] ?? 0)));
+  if (round.length > 3 && steps.size === 1) return `${many}${first.reps}…${last}`;
+  const text = round.length > 4 ? `${round.slice(0, 3).join('+')}+…` : round.join('+');
+  return rounds > 1 ? `${many}(${text})` : text;
+}
+
+function line(reps: string, value: number | null, slot: LadderSlot): string {
+  if (slot.loading === 'none') return value === null ? `${reps} find` : reps;
+  return `${reps}·${load(value, slot.loading)}`;
 }
 
 function markOf(asked: PlannedSet, reps: number, rir: number, value: number | null): SetLine['mark'] {

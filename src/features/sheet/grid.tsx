@@ -1,35 +1,42 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import dynamic from 'next/dynamic';
+import { useEffect, useMemo, useRef } from 'react';
 import {
   type Athlete,
   type Block,
   type Catalogue,
   type Ladder,
+  type LadderSlot,
   type Problem,
   placeFor,
-  type Rung,
-  setCount,
+  type TechniqueParameters,
 } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
 import { Picker } from '@/ui/picker';
-import { figure, minutes, span } from '@/ui/words/figures';
+import { figure } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
-import { prescriptionCell, setLines } from './cell-text';
-import { placeChoices, TECHNIQUE_CHOICES } from './choices';
+import { placeChoices } from './choices';
+import { cellsOf, type Range } from './clipboard';
 import { type Leave, TextEditor } from './editor';
 import {
   type Cell,
   type ColumnId,
+  NUMBERS,
   PRESCRIPTION,
   type Row,
-  sessionIn,
   WEEK_WIDTH,
   weekColumn,
   weekOf,
 } from './layout';
+import { plannedSlots, slotViews } from './row-view';
+import { SessionRow } from './session-row';
 import classes from './sheet.module.css';
+import { SlotRow } from './slot-row';
 import type { Adding } from './use-table-edits';
+import { overrideText } from './week-entry';
+
+const TechniquePicker = dynamic(() => import('./technique-picker'), { ssr: false });
 
 /** A cell open for typing. `text` replaces what stands in it when it was opened by a letter or digit. */
 export interface Editing {
@@ -45,6 +52,8 @@ interface GridProps {
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly cursor: Cell;
+  /** The selected range; null where the cursor stands alone. */
+  readonly range: Range | null;
   /** Whether the cursor was moved since the page was opened. */
   readonly moved: boolean;
   readonly editing: Editing | null;
@@ -52,11 +61,18 @@ interface GridProps {
   readonly calls: ReadonlySet<string>;
   /** Session that a new slot is being picked for, and the slot it will stand behind. */
   readonly adding: Adding | null;
-  readonly onMove: (cell: Cell) => void;
+  readonly onMove: (cell: Cell, extend?: boolean) => void;
   readonly onKey: (event: React.KeyboardEvent) => void;
   readonly onOpen: (cell: Cell) => void;
   readonly onCommit: (cell: Cell, text: string, leave: Leave) => readonly Problem[];
   readonly onPick: (cell: Cell, value: string) => void;
+  readonly onTechnique: (
+    slot: string,
+    technique: TechniqueParameters,
+    drift: 'hold RIR' | 'hold reps',
+    safety: string,
+  ) => readonly Problem[];
+  readonly onDrop: (slot: string, onto: string, below: boolean) => void;
   readonly onAdd: (exercise: string) => void;
   readonly onClose: () => void;
 }
@@ -69,8 +85,10 @@ function cellOf(target: EventTarget): Cell | null {
 
 /** The Sheet's table: sessions, their slots, and every week. One tab stop; the arrows move within. */
 export function Grid(props: GridProps) {
-  const { ladder, rows, cursor, editing, onMove, onKey, onOpen } = props;
+  const { ladder, rows, columns, cursor, range, editing, athlete, catalogue, calls, onMove, onKey, onOpen } =
+    props;
   const table = useRef<HTMLTableElement>(null);
+  const dragged = useRef<string | null>(null);
   const { row, column } = cursor;
   const typing = editing !== null || props.adding !== null;
 
@@ -91,8 +109,27 @@ export function Grid(props: GridProps) {
     focusCell();
   }, [rows]);
 
+  const views = useMemo(
+    () => slotViews(rows, { athlete, catalogue, ladder, calls }),
+    [rows, athlete, catalogue, ladder, calls],
+  );
+  const keys = useMemo(() => new Map([...views].map(([id, view]) => [id, JSON.stringify(view)])), [views]);
+  const chosen = useMemo(
+    () => (range === null ? null : cellsOf(range, { rows, columns })),
+    [range, rows, columns],
+  );
+  const chosenRows = new Set(chosen?.rows.map(({ id }) => id));
+
   const weeks = ladder.rungs.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
+  const open = (row: Row) =>
+    editing?.cell.row === row.id
+      ? { column: editing.cell.column, editor: <CellEditor {...props} row={row} editing={editing} /> }
+      : null;
+  const adding = (after: string | null, session: string) =>
+    props.adding?.session === session && props.adding.after === after ? (
+      <AddingRow key="adding" {...props} />
+    ) : null;
   return (
     <table
       ref={table}
@@ -103,13 +140,30 @@ export function Grid(props: GridProps) {
       style={{ width }}
       onClick={(event) => {
         const cell = cellOf(event.target);
-        if (cell !== null && editing === null) onMove(cell);
+        if (cell !== null && editing === null) onMove(cell, event.shiftKey);
       }}
       onDoubleClick={(event) => {
         const cell = cellOf(event.target);
         if (cell !== null && editing === null) onOpen(cell);
       }}
       onKeyDown={onKey}
+      onDragStart={(event) => {
+        dragged.current = cellOf(event.target)?.row ?? null;
+        event.dataTransfer.effectAllowed = 'move';
+      }}
+      onDragOver={(event) => {
+        if (dragged.current === null || cellOf(event.target) === null) return;
+        event.preventDefault();
+      }}
+      onDrop={(event) => {
+        const onto = cellOf(event.target);
+        const box =
+          event.target instanceof Element ? event.target.closest('tr')?.getBoundingClientRect() : null;
+        if (dragged.current === null || onto === null || box == null) return;
+        event.preventDefault();
+        props.onDrop(dragged.current, onto.row, event.clientY > box.top + box.height / 2);
+        dragged.current = null;
+      }}
     >
       <colgroup>
         {PRESCRIPTION.map(({ id, width: px }) => (
@@ -120,39 +174,45 @@ export function Grid(props: GridProps) {
         ))}
       </colgroup>
       <thead>
-        <HeadRow {...props} />
+        <HeadRow ladder={ladder} cursor={row === 'weeks' ? column : null} />
       </thead>
       <tbody>
-        {rows.map((row) => {
-          if (row.kind === 'session') {
-            const adding = props.adding?.session === row.session.id && props.adding.after === null;
+        {rows.map((one) => {
+          const at = row === one.id ? column : null;
+          if (one.kind === 'session')
             return [
-              <SessionRow key={row.id} {...props} row={row} />,
-              adding ? <AddingRow key="adding" {...props} /> : null,
+              <SessionRow
+                key={one.id}
+                block={props.block}
+                athlete={athlete}
+                ladder={ladder}
+                row={one}
+                cursor={at}
+                open={open(one)}
+              />,
+              adding(null, one.session.id),
             ];
-          }
-          if (row.kind === 'slot') {
-            return [
-              <SlotRow key={row.id} {...props} row={row} />,
-              props.adding?.after === row.id ? <AddingRow key="adding" {...props} /> : null,
-            ];
-          }
-          return null;
+          const view = views.get(one.id);
+          if (one.kind !== 'slot' || view === undefined) return null;
+          return [
+            <SlotRow
+              key={one.id}
+              id={one.id}
+              view={view}
+              viewKey={keys.get(one.id) ?? ''}
+              cursor={at}
+              selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
+              open={open(one)}
+            />,
+            adding(one.id, one.session.id),
+          ];
         })}
       </tbody>
     </table>
   );
 }
 
-function isAt(cursor: Cell, row: string, column: ColumnId): boolean {
-  return cursor.row === row && cursor.column === column;
-}
-
-function weekData(rung: Rung, current: number) {
-  return { 'data-current': rung.plan.week === current, 'data-deload': rung.plan.kind === 'deload' };
-}
-
-function HeadRow({ ladder, cursor }: GridProps) {
+function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor: ColumnId | null }) {
   return (
     <tr>
       {PRESCRIPTION.map(({ id, head }) => (
@@ -164,8 +224,7 @@ function HeadRow({ ladder, cursor }: GridProps) {
           <span className={classes.headText}>{head}</span>
         </th>
       ))}
-      {ladder.rungs.map((rung) => {
-        const { plan, status } = rung;
+      {ladder.rungs.map(({ plan, status }) => {
         const column = weekColumn(plan.week);
         return (
           <th
@@ -174,8 +233,9 @@ function HeadRow({ ladder, cursor }: GridProps) {
             className={`${classes.head} ${classes.week} ${classes.cell}`}
             data-row="weeks"
             data-column={column}
-            tabIndex={isAt(cursor, 'weeks', column) ? 0 : -1}
-            {...weekData(rung, ladder.currentWeek)}
+            tabIndex={cursor === column ? 0 : -1}
+            data-current={plan.week === ladder.currentWeek}
+            data-deload={plan.kind === 'deload'}
           >
             <span className={classes.weekName}>{plan.kind === 'deload' ? 'deload' : `wk ${plan.week}`}</span>
             <span className={classes.weekFacts}>
@@ -188,200 +248,74 @@ function HeadRow({ ladder, cursor }: GridProps) {
   );
 }
 
-const NUMBERS: ReadonlySet<ColumnId> = new Set(['sets', 'range', 'rest', 'rir']);
+type CellEditorProps = GridProps & { readonly row: Row; readonly editing: Editing };
 
-/** The day takes the columns up to the one where the place stands. */
-const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;
-
-function SessionRow(props: GridProps & { readonly row: Extract<Row, { kind: 'session' }> }) {
-  const { block, athlete, ladder, row, cursor, editing, onCommit, onPick, onClose } = props;
-  const { session } = row;
-  const open = (column: ColumnId) => editing !== null && isAt(editing.cell, row.id, column);
-  const day = dayName(session.day, block.cycleDays);
-  const editor = (column: ColumnId, label: string, initial: string) => (
+/** What a cell is edited with: a list, the technique picker, or plain text. */
+function CellEditor(props: CellEditorProps) {
+  const { row, editing, block, athlete, catalogue, ladder, onCommit, onPick, onTechnique, onClose } = props;
+  const { cell, text } = editing;
+  const typing = (label: string, initial: string) => (
     <TextEditor
       label={label}
-      initial={editing?.text ?? initial}
-      typed={editing?.text != null}
-      onCommit={(text, leave) => onCommit({ row: row.id, column }, text, leave)}
+      initial={text ?? initial}
+      typed={text !== null}
+      onCommit={(typed, leave) => onCommit(cell, typed, leave)}
       onCancel={onClose}
     />
   );
-  return (
-    <tr className={classes.sessionRow}>
-      <td
-        className={`${classes.cell} ${classes.sticky}`}
-        data-row={row.id}
-        data-column="slot"
-        tabIndex={isAt(cursor, row.id, 'slot') ? 0 : -1}
-      >
-        <span className={`${classes.text} ${classes.sessionName}`}>
-          <span className={classes.letter}>{row.letter}</span>
-          {session.name}
-        </span>
-        {open('slot') ? editor('slot', 'Name of the session', session.name) : null}
-      </td>
-      <td
-        className={classes.cell}
-        colSpan={DAY_SPAN}
-        data-row={row.id}
-        data-column="sets"
-        tabIndex={isAt(cursor, row.id, 'sets') ? 0 : -1}
-      >
-        <span className={`${classes.text} ${classes.quiet}`}>{day}</span>
-        {open('sets') ? editor('sets', 'Day of the session', day) : null}
-      </td>
-      <td
-        className={classes.cell}
-        colSpan={PRESCRIPTION.length - 1 - DAY_SPAN}
-        data-row={row.id}
-        data-column="how"
-        tabIndex={isAt(cursor, row.id, 'how') ? 0 : -1}
-      >
-        <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}>
-          {placeFor(athlete, session.place).name}
-        </span>
-        {open('how') ? (
-          <Picker
-            label="Place of the session"
-            choices={placeChoices(athlete.places)}
-            initial={editing?.text ?? ''}
-            onPick={(value) => onPick({ row: row.id, column: 'how' }, value)}
-            onCancel={onClose}
-          />
-        ) : null}
-      </td>
-      {ladder.rungs.map((rung) => {
-        const column = weekColumn(rung.plan.week);
-        const planned = sessionIn(rung, session.id);
-        return (
-          <td
-            key={column}
-            className={`${classes.cell} ${classes.week}`}
-            data-row={row.id}
-            data-column={column}
-            tabIndex={isAt(cursor, row.id, column) ? 0 : -1}
-            {...weekData(rung, ladder.currentWeek)}
-          >
-            <span className={classes.text}>
-              {planned === undefined
-                ? ''
-                : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`}
-            </span>
-          </td>
-        );
-      })}
-    </tr>
-  );
-}
-
-function SlotRow(props: GridProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
-  const { athlete, catalogue, ladder, row, cursor, editing, calls } = props;
-  const { slot, session } = row;
-  const known = { athlete, catalogue, place: placeFor(athlete, session.place) };
-  return (
-    <tr className={classes.row}>
-      {PRESCRIPTION.map(({ id }) => {
-        const { shown, typed, quiet } = prescriptionCell(id, slot, known, setCount(slot.technique));
-        const open = editing !== null && isAt(editing.cell, row.id, id);
-        return (
-          <td
-            key={id}
-            className={`${classes.cell} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}
-            data-row={row.id}
-            data-column={id}
-            tabIndex={isAt(cursor, row.id, id) ? 0 : -1}
-          >
-            <span
-              className={`${classes.text} ${quiet ? classes.quiet : ''} ${id === 'slot' ? classes.name : ''}`}
-            >
-              {id === 'slot' ? <span className={classes.at}>{row.at}</span> : null}
-              {shown}
-            </span>
-            {open ? <CellEditor {...props} column={id} row={row} typed={typed} /> : null}
-          </td>
-        );
-      })}
-      {ladder.rungs.map((rung) => {
-        const column = weekColumn(rung.plan.week);
-        const planned = sessionIn(rung, session.id)?.slots.find(({ slotId }) => slotId === slot.id);
-        const lines = planned === undefined ? [] : setLines(planned, rung, session.id);
-        const call = calls.has(`${rung.plan.week}/${slot.id}`);
-        return (
-          <td
-            key={column}
-            className={`${classes.cell} ${classes.week}`}
-            data-row={row.id}
-            data-column={column}
-            data-logged={lines.some(({ logged }) => logged)}
-            data-call={call}
-            tabIndex={isAt(cursor, row.id, column) ? 0 : -1}
-            {...weekData(rung, ladder.currentWeek)}
-          >
-            {lines.map((line, at) => (
-              // Lines have no identity of their own: first the top set, then the back-offs.
-              // biome-ignore lint/suspicious/noArrayIndexKey: see above
-              <span className={classes.text} key={at}>
-                {line.text}
-                {line.mark === '' ? null : (
-                  <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
-                    {line.mark}
-                  </span>
-                )}
-              </span>
-            ))}
-          </td>
-        );
-      })}
-    </tr>
-  );
-}
-
-type CellEditorProps = GridProps & {
-  readonly row: Extract<Row, { kind: 'slot' }>;
-  readonly column: ColumnId;
-  readonly typed: string;
-};
-
-function CellEditor(props: CellEditorProps) {
-  const { row, column, typed, editing, athlete, catalogue, onCommit, onPick, onClose } = props;
-  const cell: Cell = { row: row.id, column };
-  if (column === 'slot') {
-    const label = `Exercise of slot ${row.at}`;
-    return (
-      <Picker
-        label={label}
-        choices={exerciseChoices(catalogue, placeFor(athlete, row.session.place))}
-        initial={editing?.text ?? ''}
-        onPick={(value) => onPick(cell, value)}
-        onCancel={onClose}
-      />
-    );
-  }
-  if (column === 'how') {
-    const label = `Technique of slot ${row.at}`;
-    return (
-      <Picker
-        label={label}
-        choices={TECHNIQUE_CHOICES}
-        initial={editing?.text ?? ''}
-        onPick={(value) => onPick(cell, value)}
-        onCancel={onClose}
-      />
-    );
-  }
-  const name = capital(catalogue.find(row.slot.exercise)?.name ?? '');
-  const week = weekOf(column);
-  if (week !== null) return null;
-  return (
-    <TextEditor
-      label={`${name}, ${column === 'start' ? 'from set' : column}`}
-      initial={editing?.text ?? typed}
-      typed={editing?.text != null}
-      onCommit={(text, leave) => onCommit(cell, text, leave)}
+  const picking = (label: string, choices: Parameters<typeof Picker>[0]['choices']) => (
+    <Picker
+      label={label}
+      choices={choices}
+      initial={text ?? ''}
+      onPick={(value) => onPick(cell, value)}
       onCancel={onClose}
     />
   );
+  if (row.kind === 'weeks') return null;
+  const { session } = row;
+  const place = placeFor(athlete, session.place);
+  if (row.kind === 'session') {
+    if (cell.column === 'slot') return typing('Name of the session', session.name);
+    if (cell.column === 'how') return picking('Place of the session', placeChoices(athlete.places));
+    return typing('Day of the session', dayName(session.day, block.cycleDays));
+  }
+  const { slot } = row;
+  const exercise = catalogue.find(slot.exercise);
+  const name = capital(exercise?.name ?? '');
+  if (cell.column === 'slot') return picking(`Exercise of slot ${row.at}`, exerciseChoices(catalogue, place));
+  if (cell.column === 'how') {
+    return exercise === undefined ? null : (
+      <TechniquePicker
+        label={`Technique of slot ${row.at}`}
+        slot={slot}
+        exercise={exercise}
+        search={text ?? ''}
+        onTake={(technique, drift, safety) => onTechnique(slot.id, technique, drift, safety)}
+        onClose={onClose}
+      />
+    );
+  }
+  const week = weekOf(cell.column);
+  if (week !== null) {
+    const own = slot.weeks.find((one) => one.week === week);
+    const asked: LadderSlot | undefined = plannedSlots(ladder).get(`${week}/${slot.id}`);
+    const [first] = asked?.sets ?? [];
+    const rule =
+      asked === undefined || first === undefined
+        ? ''
+        : `${asked.sets.filter(({ piece, optional }) => piece === 1 && !optional).length}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
+    return typing(`${name}, week ${week} alone`, own === undefined ? rule : overrideText(own));
+  }
+  const typed = props.catalogue === undefined ? '' : typedOf(props, row, cell.column);
+  return typing(`${name}, ${cell.column === 'start' ? 'from set' : cell.column}`, typed);
+}
+
+function typedOf({ athlete, catalogue, ladder, calls }: GridProps, row: Row, column: ColumnId): string {
+  if (row.kind !== 'slot') return '';
+  const session: Row = { kind: 'session', id: row.session.id, session: row.session, letter: '' };
+  const view = slotViews([session, row], { athlete, catalogue, ladder, calls }).get(row.id);
+  return view?.cells.find((cell) => cell.column === column)?.typed ?? '';
 }
 
 function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }: GridProps) {
@@ -393,7 +327,7 @@ function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }
         <span className={classes.text}>&nbsp;</span>
         <Picker
           label="Exercise of the new slot"
-          choices={exerciseChoices(catalogue, place)}
+          choices={exerciseChoices(catalogue, place, true)}
           initial=""
           onPick={onAdd}
           onCancel={onClose}

@@ -22,6 +22,9 @@ export const PRESCRIPTION = [
 
 export const WEEK_WIDTH = 75;
 
+/** Columns of figures, set flush right. */
+export const NUMBERS: ReadonlySet<ColumnId> = new Set<ColumnId>(['sets', 'range', 'rest', 'rir']);
+
 export type PrescriptionColumn = (typeof PRESCRIPTION)[number]['id'];
 /** A column: of the prescription, or `w3` for week 3. */
 export type ColumnId = PrescriptionColumn | `w${number}`;

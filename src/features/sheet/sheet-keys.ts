@@ -21,13 +21,18 @@ export const FRAME_KEYS: KeyList = [
 ];
 
 export const SHEET_KEYS: KeyList = [
-  ['arrows, Home, End', 'move in the table'],
+  ['arrows, Home, End', 'move in the table; with Shift select'],
   ['Enter or F2', 'edit the cell; on a week with a call: accept it'],
-  ['a letter or digit', 'type over the cell'],
+  ['a letter or digit', 'type over the cell; a week takes 4×8·60@2 for itself alone'],
   ['Enter, Tab', 'commit and go on; with Shift the other way'],
-  ['Esc', 'leave the cell as it was'],
-  ['Delete', 'take a slot or session out; on a week with a call: keep as it was'],
+  ['Esc', 'leave the cell as it was; drop the selection'],
+  ['Delete', 'take a slot or session out; clear a week of its own; with a call: keep as it was'],
+  ['Ctrl C, Ctrl V', 'copy and paste cells or slots, also with a spreadsheet'],
+  ['Ctrl D, Ctrl R', 'fill down, fill across the weeks'],
   ['Alt ↑, Alt ↓', 'move the slot'],
+  ['Alt J', 'do the slot in turn with the one above'],
+  ['Alt D', 'all of the slot: load rule, range of motion, substitutes, note'],
+  ['Alt R', 'replace an exercise everywhere'],
   ['Alt N, Alt S', 'add a slot, add a session'],
   ['Tab', 'to the gauges, the calls and the findings'],
   ...BLOCK_KEYS,

@@ -13,6 +13,7 @@ import {
   type Goal,
   type Muscle,
   nextToIssue,
+  type Problem,
   phaseOn,
   refused,
   unfold,
@@ -35,10 +36,13 @@ import { FRAME_KEYS, SHEET_KEYS } from './sheet-keys';
 import { useCursor } from './use-cursor';
 import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
+import { rangeOf, tableKeys } from './use-table-keys';
 import { useTraining } from './use-training';
 import { WhyStrip } from './why-strip';
 
 const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
+const SlotDetails = dynamic(() => import('./slot-details'), { ssr: false });
+const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
 /** Two ways of looking at one block. */
 const FACES = ['Frame', 'Sheet'] as const;
@@ -76,6 +80,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     return changed;
   };
 
+  const tell = (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) =>
+    setMessage(outcome.ok ? null : (outcome.problems ?? []).map(problemSentence).join(' '));
+
   const lastBuilding =
     issued.filter(({ rung: handedOut }) => handedOut.kind === 'building').at(-1)?.week ?? 0;
   const changeSetting = (edit: Edit) => {
@@ -90,6 +97,8 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const table = useCursor(start, rows, columns);
   const { cursor, focus, setFocus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
+  const [details, setDetails] = useState(false);
+  const [replacing, setReplacing] = useState(false);
   useEffect(() => {
     if (window.location.hash !== '#frame') return;
     setFace('Frame');
@@ -100,7 +109,17 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (next === 'Frame') setFocus(null);
     window.history.replaceState(null, '', `#${next.toLowerCase()}`);
   };
-  const edits = useTableEdits({ block, athlete, catalogue, rows, attempt, change, move: table.move });
+  const edits = useTableEdits({
+    block,
+    athlete,
+    catalogue,
+    ladder,
+    rows,
+    columns,
+    attempt,
+    change,
+    move: table.move,
+  });
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   // The Frame is about what can still be laid otherwise; the Sheet shows the week the cursor is in.
   const open = ladder.rungs.find(({ issued: handedOut }) => handedOut === null);
@@ -116,6 +135,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const planned = rung?.plan.sessions
     .flatMap(({ slots }) => slots)
     .find(({ slotId }) => slotId === focused?.id);
+  const openSlot = open?.plan.sessions
+    .flatMap(({ slots }) => slots)
+    .find(({ slotId }) => slotId === focused?.id);
   usePaletteScope({
     athlete,
     catalogue,
@@ -126,31 +148,20 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     (call) => call.kind === 'load' && call.slotId === cursor.row && call.week === weekOf(cursor.column),
   );
 
-  /** Keys of the table itself; whether it was one. */
-  const tableKey = (event: React.KeyboardEvent): boolean => {
-    const { key } = event;
-    if (row === undefined) return false;
-    if (event.altKey) {
-      if (key !== 'ArrowUp' && key !== 'ArrowDown') return false;
-      edits.shift(row, key === 'ArrowUp' ? -1 : 1);
-    } else if (key === 'Enter' || key === 'F2') {
-      if (waiting.length > 0) void answer(waiting, 'accepted', null);
-      else table.open(cursor);
-    } else if (key === 'Delete' || key === 'Backspace') {
-      if (waiting.length > 0) void answer(waiting, 'declined', null);
-      else if (cursor.column === 'slot' && key === 'Delete') {
-        table.step(0, row.kind === 'slot' && row.at < row.session.slots.length ? 1 : -1);
-        edits.remove(row);
-      } else if (cursor.column === 'start') edits.clearStart(row);
-    } else if (key.length === 1 && key !== ' ' && key !== '?') table.open(cursor, key);
-    else return table.stepByKey(key);
-    return true;
-  };
-
+  const onTableKey = tableKeys(
+    {
+      table,
+      edits,
+      waiting,
+      onAnswer: (which, outcome) => void answer(which, outcome, null),
+      onOutcome: tell,
+    },
+    rows,
+  );
   const onKey = (event: React.KeyboardEvent) => {
-    if (editing !== null || edits.adding !== null || event.ctrlKey || event.metaKey) return;
+    if (editing !== null || edits.adding !== null) return;
     setMessage(null);
-    if (tableKey(event)) event.preventDefault();
+    if (onTableKey(event)) event.preventDefault();
   };
 
   // Keys that work anywhere on the screen, also where the focus was just taken away.
@@ -162,6 +173,8 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (control && key === 'z' && !event.shiftKey) undo();
     else if (control && (key === 'y' || key === 'z')) redo();
     else if (chosen !== undefined) show(chosen);
+    else if (event.altKey && key === 'd' && face === 'Sheet') setDetails((open) => !open);
+    else if (event.altKey && key === 'r' && face === 'Sheet') setReplacing(true);
     else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
     else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
@@ -205,7 +218,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const recallable =
     last !== undefined && !log.workouts.some((one) => one.week === last.week && logged.has(one.id));
   const problem = message ?? state.problems.map(problemSentence).join(' ');
-  const deload = next !== undefined && next > block.weeks;
+  const deload = ladder.rungs.find(({ plan }) => plan.week === next)?.plan.kind === 'deload';
 
   return (
     <div className={classes.page}>
@@ -269,72 +282,114 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         )}
       </BlockLine>
       <div className={classes.work}>
-        <div className={classes.scroll}>
-          {face === 'Frame' && rung !== undefined ? (
-            <Frame
-              block={block}
-              athlete={athlete}
-              catalogue={catalogue}
-              ladder={ladder}
-              rung={rung}
-              attempt={attempt}
-              onOpenSession={openRow}
-              onAddSession={() => edits.addSession(false)}
-              onGoal={setGoal}
-              onSay={(title, text) => setFocus({ kind: 'said', title, text })}
-              onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
-            />
-          ) : block.sessions.length === 0 ? (
-            <EmptyBlock onAdd={() => edits.addSession(true)} />
-          ) : (
-            <>
-              <Grid
+        <div className={classes.pane}>
+          <div
+            className={classes.scroll}
+            onCopy={(event) => {
+              if (face !== 'Sheet' || event.target instanceof HTMLInputElement) return;
+              event.clipboardData.setData('text/plain', edits.copy(rangeOf(table.range, cursor)));
+              event.preventDefault();
+            }}
+            onPaste={(event) => {
+              if (face !== 'Sheet' || event.target instanceof HTMLInputElement) return;
+              event.preventDefault();
+              tell(edits.paste(event.clipboardData.getData('text/plain'), cursor));
+            }}
+          >
+            {face === 'Frame' && rung !== undefined ? (
+              <Frame
                 block={block}
                 athlete={athlete}
                 catalogue={catalogue}
                 ladder={ladder}
-                rows={rows}
-                columns={columns}
-                cursor={cursor}
-                moved={table.moved}
-                editing={editing}
-                calls={callCells}
-                adding={edits.adding}
-                onMove={table.move}
-                onKey={onKey}
-                onOpen={table.open}
-                onCommit={commit}
-                onPick={(cell, value) => {
-                  table.close();
-                  edits.pick(cell, value);
-                }}
-                onAdd={edits.addSlot}
-                onClose={() => {
-                  table.close();
-                  edits.stopAdding();
-                }}
+                rung={rung}
+                attempt={attempt}
+                onOpenSession={openRow}
+                onAddSession={() => edits.addSession(false)}
+                onGoal={setGoal}
+                onSay={(title, text) => setFocus({ kind: 'said', title, text })}
+                onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
               />
-              <div className={classes.add}>
-                <button
-                  type="button"
-                  className={classes.quietButton}
-                  onClick={() => edits.beginSlot(row)}
-                  title="Alt N"
-                >
-                  Add a slot
-                </button>
-                <button
-                  type="button"
-                  className={classes.quietButton}
-                  onClick={() => edits.addSession(true)}
-                  title="Alt S"
-                >
-                  Add a session
-                </button>
-              </div>
-            </>
-          )}
+            ) : block.sessions.length === 0 ? (
+              <EmptyBlock onAdd={() => edits.addSession(true)} />
+            ) : (
+              <>
+                <Grid
+                  block={block}
+                  athlete={athlete}
+                  catalogue={catalogue}
+                  ladder={ladder}
+                  rows={rows}
+                  columns={columns}
+                  cursor={cursor}
+                  moved={table.moved}
+                  editing={editing}
+                  calls={callCells}
+                  adding={edits.adding}
+                  range={table.range}
+                  onMove={table.move}
+                  onKey={onKey}
+                  onOpen={table.open}
+                  onCommit={commit}
+                  onPick={(cell, value) => {
+                    table.close();
+                    edits.pick(cell, value);
+                  }}
+                  onTechnique={(slot, technique, drift, safety) => {
+                    const problems = edits.technique(slot, technique, drift, safety);
+                    if (problems.length === 0) table.close();
+                    return problems;
+                  }}
+                  onDrop={edits.drop}
+                  onAdd={edits.addSlot}
+                  onClose={() => {
+                    table.close();
+                    edits.stopAdding();
+                  }}
+                />
+                <div className={classes.add}>
+                  <button
+                    type="button"
+                    className={classes.quietButton}
+                    onClick={() => edits.beginSlot(row)}
+                    title="Alt N"
+                  >
+                    Add a slot
+                  </button>
+                  <button
+                    type="button"
+                    className={classes.quietButton}
+                    onClick={() => edits.addSession(true)}
+                    title="Alt S"
+                  >
+                    Add a session
+                  </button>
+                </div>
+              </>
+            )}
+          </div>
+          {face === 'Sheet' && details && row?.kind === 'slot' ? (
+            <SlotDetails
+              row={row}
+              athlete={athlete}
+              catalogue={catalogue}
+              planned={openSlot}
+              today={data.today}
+              attempt={attempt}
+              onClose={() => setDetails(false)}
+            />
+          ) : null}
         </div>
+        {replacing ? (
+          <ReplaceDialog
+            block={block}
+            athlete={athlete}
+            catalogue={catalogue}
+            from={focused?.exercise.id}
+            onReplace={edits.replace}
+            onClose={() => setReplacing(false)}
+          />
+        ) : null}
         <Rail
           catalogue={catalogue}
           rung={rung}

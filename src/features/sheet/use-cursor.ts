@@ -1,4 +1,5 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
+import type { Range } from './clipboard';
 import type { Leave } from './editor';
 import type { Focus } from './focus';
 import type { Editing } from './grid';
@@ -54,21 +55,33 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
   const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: start });
   const [moved, setMoved] = useState(false);
   const [editing, setEditing] = useState<Editing | null>(null);
+  const [anchor, setAnchor] = useState<Cell | null>(null);
   // A row may have gone by an undo or from elsewhere.
   const cursor = rows.some(({ id }) => id === wished.row)
     ? wished
     : { row: 'weeks', column: columns.find((column) => weekOf(column) !== null) ?? 'slot' };
 
-  const move = useCallback((cell: Cell) => {
+  const from = useRef(start);
+  from.current = cursor as Cell;
+  /** Goes to a cell; with `extend` the range from where it began goes along. */
+  const move = useCallback((cell: Cell, extend = false) => {
+    setAnchor((before) => (extend ? (before ?? from.current) : null));
     setWished(cell);
     setMoved(true);
     setFocus({ kind: 'cell', cell });
   }, []);
+  const range: Range | null =
+    anchor === null || !rows.some(({ id }) => id === anchor.row)
+      ? null
+      : { from: anchor, to: cursor as Cell };
 
-  const step = (across: number, down: number) => move(cellAway(cursor, across, down, rows, columns));
+  const step = (across: number, down: number, extend = false) =>
+    move(cellAway(cursor, across, down, rows, columns), extend);
 
   return {
     cursor: cursor as Cell,
+    range,
+    dropRange: () => setAnchor(null),
     moved,
     focus,
     editing,
@@ -77,19 +90,20 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
     step,
     row: rows.find(({ id }) => id === cursor.row),
     /** Moves by a key that moves; whether it was one. */
-    stepByKey(key: string): boolean {
+    stepByKey(key: string, extend = false): boolean {
       const away = STEPS[key];
-      if (away !== undefined) step(...away);
+      if (away !== undefined) step(...away, extend);
       const row = rows.find(({ id }) => id === cursor.row);
       const used = row === undefined ? [] : usedColumns(row, columns);
       const edge = key === 'Home' ? used[0] : key === 'End' ? used.at(-1) : undefined;
-      if (edge !== undefined) move({ row: cursor.row, column: edge });
+      if (edge !== undefined) move({ row: cursor.row, column: edge }, extend);
       return away !== undefined || edge !== undefined;
     },
-    /** Opens a cell for typing, `text` in place of what stands in it. Weeks are not typed into. */
+    /** Opens a cell for typing, `text` in place of what stands in it. Weeks of a slot take what is theirs alone. */
     open(cell: Cell, text: string | null = null): void {
       const row = rows.find(({ id }) => id === cell.row);
-      if (row === undefined || row.kind === 'weeks' || weekOf(cell.column) !== null) return;
+      if (row === undefined || row.kind === 'weeks') return;
+      if (row.kind === 'session' && weekOf(cell.column) !== null) return;
       move(cell);
       setEditing({ cell, text });
     },

@@ -1,21 +1,39 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import {
   type Athlete,
   type Block,
   type Catalogue,
   type Edit,
+  type Ladder,
   newSlot,
+  ok,
   type Problem,
   placeFor,
   type Result,
+  refused,
   type SingleEdit,
+  type Slot,
+  type TechniqueParameters,
   WEEKDAYS,
 } from '@/core';
 import { pickedExercise } from '@/ui/exercise-choices';
 import { newId } from '@/ui/new-id';
 import { sessionEntry, slotEntry } from './cell-entry';
-import { pickedTechnique, setsOf } from './choices';
-import type { Cell, Row } from './layout';
+import {
+  type Board,
+  cellsOf,
+  clearCells,
+  copiedSlots,
+  copyText,
+  fillAcross,
+  fillDown,
+  pasteSlots,
+  pasteTable,
+  type Range,
+  readTable,
+  replaceExercise,
+} from './clipboard';
+import { type Cell, type ColumnId, type Row, weekOf } from './layout';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */
 export interface Adding {
@@ -27,7 +45,9 @@ interface TableEdits {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
+  readonly ladder: Ladder;
   readonly rows: readonly Row[];
+  readonly columns: readonly ColumnId[];
   readonly attempt: (edit: Edit) => Result<null>;
   readonly change: (edit: Edit) => Result<null>;
   readonly move: (cell: Cell) => void;
@@ -36,9 +56,28 @@ interface TableEdits {
 const shortId = () => newId().slice(0, 12);
 
 /** What the table does to the block: each a single undoable edit. */
-export function useTableEdits({ block, athlete, catalogue, rows, attempt, change, move }: TableEdits) {
+export function useTableEdits(table: TableEdits) {
+  const { block, athlete, catalogue, ladder, rows, attempt, change, move } = table;
   const [adding, setAdding] = useState<Adding | null>(null);
+  const copied = useRef<{ readonly text: string; readonly slots: readonly Slot[] }>({ text: '', slots: [] });
   const rowOf = (cell: Cell) => rows.find(({ id }) => id === cell.row);
+  const board: Board = { ...table, newId: shortId };
+  const put = (edit: Result<Edit>): Result<null> => {
+    if (!edit.ok) return edit;
+    if (edit.value.kind === 'batch' && edit.value.edits.length === 0) return ok(null);
+    return attempt(edit.value);
+  };
+  /** Refuses what would be written into a week that has been handed out. */
+  const open = ({ columns }: { readonly columns: readonly ColumnId[] }): Result<null> => {
+    const issued = columns
+      .map(weekOf)
+      .find((week) => ladder.rungs.some(({ plan, issued: out }) => plan.week === week && out !== null));
+    return issued == null ? ok(null) : refused({ code: 'week-issued', path: 'block/weeks', week: issued });
+  };
+  const within = (range: Range, edit: (range: Range, board: Board) => Result<Edit>): Result<null> => {
+    const free = open(cellsOf(range, board));
+    return free.ok ? put(edit(range, board)) : free;
+  };
 
   return {
     adding,
@@ -48,6 +87,13 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
     type(cell: Cell, text: string): readonly Problem[] {
       const row = rowOf(cell);
       if (row === undefined || row.kind === 'weeks') return [];
+      const week = weekOf(cell.column);
+      if (week !== null && row.kind === 'slot') {
+        const free = open({ columns: [cell.column] });
+        const made = free.ok ? pasteTable([[text]], cell, board) : free;
+        const changed = made.ok ? change(made.value) : made;
+        return changed.ok ? [] : changed.problems;
+      }
       const entry =
         row.kind === 'session'
           ? sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session)
@@ -70,19 +116,6 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
       }
       if (row?.kind !== 'slot') return;
       const { slot } = row;
-      if (cell.column === 'how') {
-        const { technique, drift } = pickedTechnique(value, setsOf(slot));
-        const edit: SingleEdit = { kind: 'slot/set', slot: slot.id, field: 'technique', value: technique };
-        attempt(
-          drift === slot.drift
-            ? edit
-            : {
-                kind: 'batch',
-                edits: [edit, { kind: 'slot/set', slot: slot.id, field: 'drift', value: drift }],
-              },
-        );
-        return;
-      }
       const { id, variant } = pickedExercise(value);
       const exercise = catalogue.newest(id);
       if (exercise === undefined) return;
@@ -112,6 +145,75 @@ export function useTableEdits({ block, athlete, catalogue, rows, attempt, change
             : [{ kind: 'slot/set', slot: slot.id, field: 'range', value: fresh.range } as const]),
         ],
       });
+    },
+
+    /** Puts a technique into a slot, with how later sets drift and how it is made safe. */
+    technique(
+      slotId: string,
+      technique: TechniqueParameters,
+      drift: Slot['drift'],
+      safety: string,
+    ): readonly Problem[] {
+      const changed = change({
+        kind: 'batch',
+        edits: [
+          { kind: 'slot/set', slot: slotId, field: 'technique', value: technique },
+          { kind: 'slot/set', slot: slotId, field: 'drift', value: drift },
+          { kind: 'slot/set', slot: slotId, field: 'safety', value: safety.trim() },
+        ],
+      });
+      return changed.ok ? [] : changed.problems;
+    },
+
+    /** Text of a range for the clipboard; whole slots are remembered as they are. */
+    copy(range: Range): string {
+      const text = copyText(range, board);
+      copied.current = { text, slots: copiedSlots(range, board) };
+      return text;
+    },
+
+    /** Puts the clipboard's text into the table from a cell on; slots copied here come back as they were. */
+    paste(text: string, at: Cell): Result<null> {
+      const row = rowOf(at);
+      const { slots, text: mine } = copied.current;
+      if (row !== undefined && row.kind !== 'weeks' && slots.length > 0 && text.trim() === mine.trim()) {
+        const after = row.kind === 'slot' ? row.slot.id : (row.session.slots.at(-1)?.id ?? null);
+        return put(ok(pasteSlots(slots, row.session.id, after, shortId)));
+      }
+      const values = readTable(text);
+      const from = table.columns.indexOf(at.column);
+      const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
+      const free = open({ columns });
+      return free.ok ? put(pasteTable(values, at, board)) : free;
+    },
+
+    fillDown: (range: Range) => within(range, fillDown),
+    fillAcross: (range: Range) => within(range, fillAcross),
+    clear: (range: Range) => within(range, clearCells),
+
+    /** Another exercise in the place of one, wherever it stands in the block. */
+    replace(from: string, value: string): void {
+      const { id, variant } = pickedExercise(value);
+      const exercise = catalogue.newest(id);
+      if (exercise === undefined) return;
+      put(ok(replaceExercise(block, from, { id, revision: exercise.revision }, variant)));
+    },
+
+    /** Joins a slot to the one above, or parts them. */
+    join(row: Row): void {
+      if (row.kind !== 'slot' || row.at === 1) return;
+      attempt({ kind: 'slot/set', slot: row.slot.id, field: 'joined', value: !row.slot.joined });
+    },
+
+    /** Sets a dragged slot down at another row. */
+    drop(slotId: string, onto: string, below: boolean): void {
+      const row = rows.find(({ id }) => id === onto);
+      if (row === undefined || row.kind === 'weeks' || slotId === onto) return;
+      const { session } = row;
+      const others = session.slots.filter(({ id }) => id !== slotId);
+      const at = row.kind === 'session' ? -1 : others.findIndex(({ id }) => id === onto);
+      const after = row.kind === 'session' ? null : below ? onto : (others[at - 1]?.id ?? null);
+      attempt({ kind: 'slot/move', slot: slotId, session: session.id, after });
     },
 
     /** Asks for the exercise of a new slot behind a row. */

@@ -53,6 +53,8 @@ export function problemSentence(problem: Problem): string {
       return 'The block has no sessions yet: add one first.';
     case 'session-without-slots':
       return `${problem.session} has no exercises yet.`;
+    case 'week-issued':
+      return `Week ${problem.week} has been handed out; recall it before changing it.`;
     case 'open-slot':
       return `A slot still waits for its exercise (${problem.exercise.replace('open-', '').replaceAll('-', ' ')}); choose one before the week is handed out.`;
   }

@@ -1,0 +1,40 @@
+import { lacking } from '../athlete/place';
+import { presetPlace } from '../loading/place-presets';
+import { athlete, HALL_PLACE } from '../testing/fixtures';
+import type { Exercise } from './exercise';
+import { exerciseById, LIBRARY } from './library';
+import { similarity, swapCandidates } from './similarity';
+
+const of = (id: string) => exerciseById(id) as Exercise;
+const at = { athlete: athlete(), place: HALL_PLACE, date: '2026-11-02' };
+
+test('the same contributions are 1, none shared 0, a half shared in between', () => {
+  expect(similarity(of('leg-extension'), of('leg-extension'))).toBeCloseTo(1, 9);
+  expect(similarity(of('leg-extension'), of('seated-leg-curl'))).toBe(0);
+  // Quads 1 against quads 1 and glutes 0.5: 1 / √1.25.
+  const a = { ...of('leg-extension'), contributions: { quads: 1 } };
+  const b = { ...of('leg-press'), contributions: { quads: 1, glutes: 0.5 } };
+  expect(similarity(a, b)).toBeCloseTo(0.894, 3);
+});
+
+test('the best candidate trains the same in the same pattern with what is there', () => {
+  const [first] = swapCandidates(of('barbell-bench-press'), LIBRARY, at);
+  expect(first?.samePattern).toBe(true);
+  expect(first?.similarity).toBeGreaterThan(0.8);
+  const home = presetPlace('home gym', 'kg', 'home');
+  for (const { exercise } of swapCandidates(of('barbell-bench-press'), LIBRARY, { ...at, place: home }))
+    expect(lacking(exercise, home)).toEqual([]);
+});
+
+test('an irritated joint puts what stresses it behind', () => {
+  const sore = athlete({ joints: [{ joint: 'shoulder', since: '2026-10-01', note: '' }] });
+  const ranked = swapCandidates(of('barbell-bench-press'), LIBRARY, { ...at, athlete: sore });
+  const spared = ranked.filter(({ sparesJoints }) => sparesJoints);
+  expect(spared.length).toBeGreaterThan(0);
+  const same = (one: (typeof ranked)[number]) => one.samePattern && one.similarity > 0.9;
+  const [a, b] = [
+    ranked.findIndex((one) => same(one) && one.sparesJoints),
+    ranked.findIndex((one) => same(one) && !one.sparesJoints),
+  ];
+  if (a >= 0 && b >= 0) expect(a).toBeLessThan(b);
+});

@@ -1,0 +1,72 @@
+import { type Athlete, phaseOn } from '../athlete/athlete';
+import { lacking, type Place } from '../athlete/place';
+import type { LocalDate } from '../calendar';
+import { credits, type Exercise, payoff } from './exercise';
+
+/** Cosine of the angle between two exercises' contributions: 1 for the same muscles in the same shares, 0 for none shared. */
+export function similarity(a: Exercise, b: Exercise): number {
+  const other = new Map(credits(b));
+  let dot = 0;
+  for (const [muscle, share] of credits(a)) dot += share * (other.get(muscle) ?? 0);
+  const length = (exercise: Exercise) => Math.hypot(...credits(exercise).map(([, share]) => share));
+  const lengths = length(a) * length(b);
+  return lengths === 0 ? 0 : dot / lengths;
+}
+
+/** Parts of the score by which exercises are ranked in the place of another. */
+export interface SwapScore {
+  readonly exercise: Exercise;
+  readonly total: number;
+  readonly similarity: number;
+  readonly samePattern: boolean;
+  /** Spares the joints that are irritated. */
+  readonly sparesJoints: boolean;
+  readonly payoff: number;
+  readonly longLength: boolean;
+}
+
+const WEIGHTS = { pattern: 0.3, joints: 0.4, payoff: 0.2, longLength: 0.1 };
+
+/** How much an exercise pays in this phase: payoff first while cutting, else stimulus weighs more; for novices stimulus. */
+function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
+  if (athlete.level === 'novice') return exercise.stimulus / 5;
+  const cutting = phaseOn(athlete, date) === 'cutting';
+  return cutting ? payoff(exercise) / 5 : (exercise.stimulus / 5 + payoff(exercise) / 5) / 2;
+}
+
+/**
+ * Exercises that could stand in the place of one, the best first: by similarity of what they train, the same pattern,
+ * sparing irritated joints, payoff under the phase and loading at long length. Only what the place has.
+ */
+export function swapCandidates(
+  exercise: Exercise,
+  list: readonly Exercise[],
+  { athlete, place, date }: { readonly athlete: Athlete; readonly place: Place; readonly date: LocalDate },
+): readonly SwapScore[] {
+  const irritated = new Set(athlete.joints.map(({ joint }) => joint));
+  return list
+    .filter((one) => one.id !== exercise.id && lacking(one, place).length === 0)
+    .map((one): SwapScore => {
+      const alike = similarity(exercise, one);
+      const samePattern = one.pattern === exercise.pattern;
+      const sparesJoints = !one.joints.some((joint) => irritated.has(joint));
+      const pays = worth(one, athlete, date);
+      const longLength = one.hardest === 'stretched';
+      return {
+        exercise: one,
+        similarity: alike,
+        samePattern,
+        sparesJoints,
+        payoff: pays,
+        longLength,
+        total:
+          alike +
+          (samePattern ? WEIGHTS.pattern : 0) +
+          (sparesJoints ? WEIGHTS.joints : 0) +
+          WEIGHTS.payoff * pays +
+          (longLength ? WEIGHTS.longLength : 0),
+      };
+    })
+    .filter((one) => one.similarity > 0)
+    .sort((a, b) => b.total - a.total || a.exercise.name.localeCompare(b.exercise.name));
+}

@@ -1,0 +1,89 @@
+import type { RepRange } from '../block/block';
+import { CONVENTIONS } from '../conventions/conventions';
+import { EPLEY, e1rm, repsToFailure } from '../effort/rep-max';
+import { partsOf, type TechniqueParameters } from './registry';
+import type { Manner, Role } from './technique';
+
+/** One bar of a technique's drawing: some reps at a load, in a manner, and the pause after them. */
+export interface Bar {
+  readonly reps: number;
+  /** Load as a share of the heaviest. */
+  readonly share: number;
+  readonly role: Role;
+  readonly manner: Manner;
+  /** Beyond failure. */
+  readonly past: boolean;
+  /** Which set or round it belongs to, from 1. */
+  readonly round: number;
+  /** Seconds until the next bar: 0 where it follows without a pause. */
+  readonly pause: number;
+}
+
+/** RIR at which a drawing is made where the technique has none of its own. */
+const USUAL_RIR = 2;
+/** How much of its load a set that stays easy is drawn with. */
+const EASY_SHARE = 0.5;
+
+/**
+ * The structure of a technique as it would be done at the middle of a range with usual effort: for drawing, not for
+ * planning.
+ * @param rest seconds between its sets
+ */
+export function structureOf(technique: TechniqueParameters, range: RepRange, rest: number): readonly Bar[] {
+  const bars: Bar[] = [];
+  let round = 0;
+  for (const part of partsOf(technique)) {
+    const own = part.range ?? { low: range.low + part.repOffset, high: range.high + part.repOffset };
+    const reps = Math.floor((own.low + own.high) / 2);
+    const rir = part.rir ?? USUAL_RIR;
+    const back = CONVENTIONS.roundBack.default;
+    const reach = reps + (part.leadRir?.(rir, back) ?? rir);
+    const at = (share: number) => (share === 1 ? reach : repsToFailure(e1rm(1, reach, EPLEY), share, EPLEY));
+    const load = part.role === 'easy' ? EASY_SHARE : 1 - (part.drop?.wished ?? 0);
+    const after = part.rest?.(rest) ?? rest;
+    for (let set = 1; set <= part.sets; set++) {
+      round++;
+      const minis = part.minis?.({ reps, rir, reach: at, back }) ?? [];
+      const last = round === partsOf(technique).reduce((sum, one) => sum + one.sets, 0);
+      const sections = part.sections?.(last) ?? [];
+      const pieces: Bar[] = [
+        {
+          reps,
+          share: load,
+          role: part.role,
+          manner: part.manner ?? 'full',
+          past: false,
+          round,
+          pause: after,
+        },
+        ...sections.map(
+          (section): Bar => ({
+            reps: section.reps,
+            share: load,
+            role: part.role,
+            manner: section.manner,
+            past: section.past === true,
+            round,
+            pause: after,
+          }),
+        ),
+        ...minis.map(
+          (mini): Bar => ({
+            reps: mini.reps,
+            share: load * mini.share,
+            role: part.role,
+            manner: part.manner ?? 'full',
+            past: false,
+            round,
+            pause: after,
+          }),
+        ),
+      ];
+      pieces.forEach((bar, k) => {
+        const next = k < sections.length ? 0 : minis[k - sections.length]?.pause;
+        bars.push({ ...bar, pause: next ?? after });
+      });
+    }
+  }
+  return bars;
+}

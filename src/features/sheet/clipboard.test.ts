@@ -1,0 +1,191 @@
+import {
+  applyEdit,
+  type Block,
+  catalogueWith,
+  type Edit,
+  EMPTY_LOG,
+  findSlot,
+  type Result,
+  startOf,
+  unfold,
+} from '@/core';
+import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { readTechnique, techniqueText } from '@/ui/words/technique-text';
+import {
+  type Board,
+  clearCells,
+  copiedSlots,
+  copyText,
+  fillAcross,
+  fillDown,
+  pasteSlots,
+  pasteTable,
+  type Range,
+  readTable,
+  replaceExercise,
+} from './clipboard';
+import { type ColumnId, columnsOf, rowsOf } from './layout';
+
+const who = athlete();
+const base = block([
+  session('a', 0, [slot('a1', 'leg-press'), slot('a2', 'hack-squat', { technique: startOf('rest-pause') })]),
+  session('b', 3, [slot('b1', 'pull-up')]),
+]);
+
+function board(made: Block): Board {
+  const ladder = unfold({
+    block: made,
+    athlete: who,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  let ids = 0;
+  return {
+    block: made,
+    athlete: who,
+    catalogue: catalogueWith([]),
+    ladder,
+    rows: rowsOf(made),
+    columns: columnsOf(ladder),
+    newId: () => `new${++ids}`,
+  };
+}
+
+function after(made: Block, edit: Result<Edit>): Block {
+  if (!edit.ok) throw new Error(JSON.stringify(edit.problems));
+  const applied = applyEdit(made, edit.value);
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  return applied.value.block;
+}
+
+const range = (from: string, a: ColumnId, to: string, b: ColumnId): Range => ({
+  from: { row: from, column: a },
+  to: { row: to, column: b },
+});
+const slotOf = (made: Block, id: string) => findSlot(made, id)?.slot;
+
+test('cells are copied as lines and tabs; names alone stand for their whole slots', () => {
+  expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base))).toBe('3\t8–12\n1\t8–12');
+  const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base)).split('\n');
+  expect(whole[0]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
+  expect(whole[1]).toContain('rest-pause (sets 1; pauses 2');
+});
+
+test('what was copied pastes back to the same slots', () => {
+  const text = copyText(range('a1', 'slot', 'a2', 'slot'), board(base));
+  const other = block([session('a', 0, [slot('a1', 'pull-up'), slot('a2', 'pull-up')])]);
+  const made = after(other, pasteTable(readTable(text), { row: 'a1', column: 'slot' }, board(other)));
+  for (const id of ['a1', 'a2']) {
+    const [is, was] = [slotOf(made, id), slotOf(base, id)];
+    expect(is?.exercise).toEqual(was?.exercise);
+    expect(is?.technique).toEqual(was?.technique);
+    expect([is?.range, is?.rest, is?.rir]).toEqual([was?.range, was?.rest, was?.rir]);
+  }
+});
+
+test('a table from a spreadsheet goes over the rows below and adds slots at the end of the session', () => {
+  const table = 'Hack squat\t4\t6-10\t2\r\nseated leg curl\t3\t10-15\r\nLeg extension\t2\t12–20\t\t\t60\r\n';
+  const made = after(base, pasteTable(readTable(table), { row: 'a1', column: 'slot' }, board(base)));
+  const slots = made.sessions[0]?.slots ?? [];
+  expect(slots.map(({ exercise }) => exercise.id)).toEqual([
+    'hack-squat',
+    'seated-leg-curl',
+    'leg-extension',
+  ]);
+  expect(slots[0]).toMatchObject({
+    technique: { sets: 4 },
+    range: { low: 6, high: 10 },
+    rir: { kind: 'fixed', rir: 2 },
+  });
+  expect(slots[2]).toMatchObject({ range: { low: 12, high: 20 }, rest: 60 });
+  expect(made.sessions[1]).toBe(base.sessions[1]);
+});
+
+test('on a session row everything becomes new slots at its end', () => {
+  const made = after(base, pasteTable([['cable crunch', '3']], { row: 'b', column: 'sets' }, board(base)));
+  expect(made.sessions[1]?.slots.map(({ exercise }) => exercise.id)).toEqual(['pull-up', 'cable-crunch']);
+});
+
+test('one cell that cannot be read refuses all of it, and says which', () => {
+  const bad = pasteTable(readTable('3\t8-12\n4\tmany'), { row: 'a1', column: 'sets' }, board(base));
+  expect(bad).toMatchObject({ ok: false, problems: [{ code: 'not-a-number', text: 'many' }] });
+  const unknown = pasteTable([['moon press']], { row: 'a1', column: 'slot' }, board(base));
+  expect(unknown).toMatchObject({
+    ok: false,
+    problems: [{ code: 'unknown-exercise', exercise: 'moon press' }],
+  });
+});
+
+test('slots copied here come back as they were, under new ids', () => {
+  const slots = copiedSlots(range('a1', 'slot', 'a2', 'slot'), board(base));
+  const made = after(base, { ok: true, value: pasteSlots(slots, 'b', 'b1', board(base).newId) });
+  expect(made.sessions[1]?.slots.map(({ id }) => id)).toEqual(['b1', 'new1', 'new2']);
+  expect(made.sessions[1]?.slots[2]).toEqual({ ...slotOf(base, 'a2'), id: 'new2' });
+});
+
+test('fill down copies the first row’s cells, fill across the first week', () => {
+  const down = after(
+    base,
+    fillDown(range('a1', 'sets', 'a2', 'rest'), board({ ...base, sessions: base.sessions })),
+  );
+  expect(slotOf(down, 'a2')?.rest).toBe(slotOf(base, 'a1')?.rest);
+  const own = { week: 1, sets: 2, reps: 6, load: null, rir: null };
+  const first = block([session('a', 0, [slot('a1', 'leg-press', { weeks: [own] })])]);
+  const across = after(first, fillAcross(range('a1', 'w1', 'a1', 'w3'), board(first)));
+  expect(slotOf(across, 'a1')?.weeks.map(({ week, sets, reps }) => [week, sets, reps])).toEqual([
+    [1, 2, 6],
+    [2, 2, 6],
+    [3, 2, 6],
+  ]);
+  const cleared = after(across, clearCells(range('a1', 'w2', 'a1', 'w3'), board(across)));
+  expect(slotOf(cleared, 'a1')?.weeks.map(({ week }) => week)).toEqual([1]);
+});
+
+test('a week takes its own sets, reps, load and RIR, and only what differs from the rules', () => {
+  const typed = (text: string) => pasteTable([[text]], { row: 'a1', column: 'w2' }, board(base));
+  const own = (text: string) => slotOf(after(base, typed(text)), 'a1')?.weeks[0];
+  expect(own('4×8·65@2')).toMatchObject({ week: 2, sets: 4, reps: 8, load: { value: 65 } });
+  expect(own('@0')).toMatchObject({ sets: null, reps: null, load: null, rir: 0 });
+  expect(own('5x')).toMatchObject({ sets: 5, reps: null });
+  // What the rules have already stays theirs.
+  const planned = board(base).ladder.rungs[1]?.plan.sessions[0]?.slots[0];
+  const [first] = planned?.sets ?? [];
+  expect(own(`3×${first?.reps}·${first?.load}`)).toBeUndefined();
+  expect(typed('lots')).toMatchObject({ ok: false, problems: [{ code: 'not-understood' }] });
+  expect(typed('·61.3')).toMatchObject({ ok: false, problems: [{ code: 'load-not-makeable' }] });
+});
+
+test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {
+  const twice = block([
+    session('a', 0, [
+      slot('a1', 'leg-press', { weeks: [{ week: 1, sets: 2, reps: null, load: null, rir: null }] }),
+    ]),
+    session('b', 2, [slot('b1', 'leg-press'), slot('b2', 'pull-up')]),
+  ]);
+  const edit = replaceExercise(twice, 'leg-press', { id: 'hack-squat', revision: 1 }, null);
+  const made = after(twice, { ok: true, value: edit });
+  expect(made.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id))).toEqual([
+    'hack-squat',
+    'hack-squat',
+    'pull-up',
+  ]);
+  expect(slotOf(made, 'a1')?.weeks).toEqual([]);
+});
+
+test('a technique reads back from its text, whatever its parameters', () => {
+  const kinds = [
+    'straight',
+    'rest-pause',
+    'for time',
+    'density',
+    'restricted blood flow',
+    'high-rep finisher',
+  ] as const;
+  for (const kind of kinds) expect(readTechnique(techniqueText(startOf(kind)))).toEqual(startOf(kind));
+  expect(readTechnique('cluster')).toEqual(startOf('cluster'));
+  expect(readTechnique('drop set (drops 3)')).toEqual({ ...startOf('drop set'), drops: 3 });
+  expect(readTechnique('drop set (drops 9)')).toBeUndefined();
+  expect(readTechnique('magic')).toBeUndefined();
+});

@@ -1,0 +1,343 @@
+import {
+  type Athlete,
+  applyEdit,
+  type Block,
+  type Catalogue,
+  type Edit,
+  findSlot,
+  type Ladder,
+  newSlot,
+  ok,
+  type Problem,
+  placeFor,
+  type Result,
+  refused,
+  type SingleEdit,
+  type Slot,
+  setCount,
+  setLimits,
+  variantName,
+  withSetCount,
+} from '@/core';
+import { readTechnique, techniqueText } from '@/ui/words/technique-text';
+import { type EntryColumn, slotEntry } from './cell-entry';
+import { prescriptionCell } from './cell-text';
+import { type Cell, type ColumnId, PRESCRIPTION, type Row, sessionIn, weekOf } from './layout';
+import { overrideText, weekEntry } from './week-entry';
+
+/** What copying and pasting look at. */
+export interface Board {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly ladder: Ladder;
+  readonly rows: readonly Row[];
+  readonly columns: readonly ColumnId[];
+  readonly newId: () => string;
+}
+
+/** A rectangle of cells, both ends included. */
+export interface Range {
+  readonly from: Cell;
+  readonly to: Cell;
+}
+
+/** Rows and columns of a range, in order. */
+export function cellsOf(
+  { from, to }: Range,
+  { rows, columns }: Pick<Board, 'rows' | 'columns'>,
+): { readonly rows: readonly Row[]; readonly columns: readonly ColumnId[] } {
+  const [a, b] = [from, to].map(({ row }) => rows.findIndex(({ id }) => id === row)) as [number, number];
+  const [c, d] = [from, to].map(({ column }) => columns.indexOf(column)) as [number, number];
+  return {
+    rows: rows.slice(Math.min(a, b), Math.max(a, b) + 1),
+    columns: columns.slice(Math.min(c, d), Math.max(c, d) + 1),
+  };
+}
+
+/** A cell as it goes to a spreadsheet and comes back. */
+export function cellCopy(row: Row, column: ColumnId, board: Board): string {
+  if (row.kind === 'weeks') return '';
+  if (row.kind === 'session') return column === 'slot' ? row.session.name : '';
+  const { slot, session } = row;
+  const week = weekOf(column);
+  if (week !== null) {
+    const own = slot.weeks.find((one) => one.week === week);
+    if (own !== undefined) return overrideText(own);
+    const planned = plannedSlot(board.ladder, week, session.id, slot.id);
+    const [first] = planned?.sets ?? [];
+    if (planned === undefined || first === undefined) return '';
+    const sets = planned.sets.filter(({ piece }) => piece === 1).length;
+    return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
+  }
+  if (column === 'how') return techniqueText(slot.technique);
+  if (column === 'start' && slot.start === null) return '';
+  const known = { ...board, place: placeFor(board.athlete, session.place) };
+  const { typed } = prescriptionCell(
+    column as (typeof PRESCRIPTION)[number]['id'],
+    slot,
+    known,
+    setCount(slot.technique),
+  );
+  return typed;
+}
+
+function plannedSlot(ladder: Ladder, week: number, sessionId: string, slotId: string) {
+  const rung = ladder.rungs.find(({ plan }) => plan.week === week);
+  if (rung === undefined) return undefined;
+  return sessionIn(rung, sessionId)?.slots.find((one) => one.slotId === slotId);
+}
+
+/** Cells as text for a spreadsheet: tabs between columns, lines between rows. Names alone stand for their whole slots. */
+export function copyText(range: Range, board: Board): string {
+  const { rows, columns } = cellsOf(range, board);
+  const names = columns.length === 1 && columns[0] === 'slot';
+  const wanted = names ? PRESCRIPTION.map(({ id }) => id) : columns;
+  return rows
+    .filter(({ kind }) => kind === 'slot' || !names)
+    .map((row) => wanted.map((column) => cellCopy(row, column, board)).join('\t'))
+    .join('\n');
+}
+
+/** Whole slots of a range, for pasting them as they are. */
+export function copiedSlots(range: Range, board: Board): readonly Slot[] {
+  const { rows, columns } = cellsOf(range, board);
+  if (columns.length !== 1 || columns[0] !== 'slot') return [];
+  return rows.flatMap((row) => (row.kind === 'slot' ? [row.slot] : []));
+}
+
+/** Text of a spreadsheet as cells; a last empty line is no row. */
+export function readTable(text: string): readonly (readonly string[])[] {
+  const lines = text.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n');
+  return lines.map((line) => line.split('\t').map((cell) => cell.replace(/^"(.*)"$/, '$1').trim()));
+}
+
+/** An exercise or one of its variants by its name, as a spreadsheet has it. */
+function namedExercise(
+  name: string,
+  catalogue: Catalogue,
+): { id: string; variant: string | null } | undefined {
+  const wanted = name.trim().toLowerCase();
+  for (const exercise of catalogue.list) {
+    if (exercise.name.toLowerCase() === wanted || exercise.id === wanted)
+      return { id: exercise.id, variant: null };
+    const variant = exercise.variants.find(({ id }) => variantName(exercise, id).toLowerCase() === wanted);
+    if (variant !== undefined) return { id: exercise.id, variant: variant.id };
+  }
+  return undefined;
+}
+
+const ENTRY: ReadonlySet<ColumnId> = new Set(['sets', 'range', 'rir', 'tempo', 'rest', 'start']);
+
+/** The edit that puts a text into one cell of a slot. */
+function cellEdit(
+  text: string,
+  slot: Slot,
+  column: ColumnId,
+  place: string | null,
+  board: Board,
+): Result<Edit | null> {
+  const { athlete, catalogue, ladder } = board;
+  const path = `slot/${slot.id}/${column}`;
+  const here = placeFor(athlete, place);
+  const week = weekOf(column);
+  if (column === 'slot') {
+    const named = namedExercise(text, catalogue);
+    const exercise = named === undefined ? undefined : catalogue.newest(named.id);
+    if (named === undefined || exercise === undefined)
+      return refused({ code: 'unknown-exercise', path, exercise: text });
+    const ref = { id: exercise.id, revision: exercise.revision };
+    return ok({
+      kind: 'batch',
+      edits: [
+        { kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref },
+        { kind: 'slot/set', slot: slot.id, field: 'variant', value: named.variant },
+      ],
+    });
+  }
+  if (column === 'how') {
+    if (text === '') return ok(null);
+    const technique = readTechnique(text);
+    if (technique === undefined)
+      return refused({ code: 'not-understood', path, text, example: 'straight sets' });
+    return ok({ kind: 'slot/set', slot: slot.id, field: 'technique', value: technique });
+  }
+  if (week !== null) {
+    const exercise = catalogue.find(slot.exercise);
+    const session = board.block.sessions.find(({ slots }) => slots.some(({ id }) => id === slot.id));
+    if (exercise === undefined)
+      return refused({ code: 'unknown-exercise', path, exercise: slot.exercise.id });
+    const planned = plannedSlot(ladder, week, session?.id ?? '', slot.id);
+    return weekEntry(text, slot, week, planned, { exercise, place: here });
+  }
+  if (!ENTRY.has(column)) return ok(null);
+  if (text === '' && column !== 'tempo' && column !== 'start') return ok(null);
+  return slotEntry(column as EntryColumn, text, slot, { catalogue, place: here });
+}
+
+/** Cells in the order in which one may lean on the other: the exercise first, then the technique, then its sets. */
+const FIRST: readonly ColumnId[] = ['slot', 'how'];
+
+/**
+ * Puts the cells of a spreadsheet into the table from a cell on: rows below are overwritten, and what goes beyond the
+ * session's last slot becomes new slots where the first column names an exercise. All of it or nothing, as one edit.
+ */
+export function pasteTable(table: readonly (readonly string[])[], at: Cell, board: Board): Result<Edit> {
+  const row = board.rows.find(({ id }) => id === at.row);
+  if (row === undefined || row.kind === 'weeks')
+    return refused({ code: 'unknown-id', path: at.row, id: at.row });
+  const sessionId = row.session.id;
+  const place = row.session.place;
+  const from = board.columns.indexOf(row.kind === 'session' ? 'slot' : at.column);
+  const ids = row.session.slots.map(({ id }) => id);
+  let next = row.kind === 'session' ? ids.length : ids.indexOf(row.slot.id);
+  let block = board.block;
+  const edits: SingleEdit[] = [];
+  const problems: Problem[] = [];
+  const take = (edit: Edit | null): boolean => {
+    if (edit === null) return true;
+    const applied = applyEdit(block, edit);
+    if (!applied.ok) {
+      problems.push(...applied.problems);
+      return false;
+    }
+    block = applied.value.block;
+    edits.push(...(edit.kind === 'batch' ? edit.edits : [edit]));
+    return true;
+  };
+  for (const line of table) {
+    if (line.every((cell) => cell === '')) continue;
+    const columns = line.map((_, k) => board.columns[from + k]).filter((column) => column !== undefined);
+    let id = ids[next];
+    if (id === undefined) {
+      const named = columns[0] === 'slot' ? namedExercise(line[0] ?? '', board.catalogue) : undefined;
+      const exercise = named === undefined ? undefined : board.catalogue.newest(named.id);
+      if (named === undefined || exercise === undefined) {
+        problems.push({ code: 'unknown-exercise', path: `session/${sessionId}`, exercise: line[0] ?? '' });
+        break;
+      }
+      id = board.newId();
+      const after = ids.at(-1) ?? null;
+      if (!take({ kind: 'slot/add', session: sessionId, after, slot: newSlot(id, exercise, named.variant) }))
+        break;
+      ids.push(id);
+    }
+    const ordered = [...columns].sort((a, b) => order(a) - order(b));
+    for (const column of ordered) {
+      const text = line[columns.indexOf(column)] ?? '';
+      const slot = findSlot(block, id)?.slot;
+      if (slot === undefined) break;
+      const made = cellEdit(text, slot, column, place, { ...board, block });
+      if (!made.ok) problems.push(...made.problems);
+      else take(made.value);
+    }
+    next++;
+  }
+  if (problems.length > 0) return refused(...problems.slice(0, 1));
+  return ok({ kind: 'batch', edits });
+}
+
+function order(column: ColumnId): number {
+  const at = FIRST.indexOf(column);
+  return at < 0 ? FIRST.length : at;
+}
+
+/** New slots like some others, behind a place in a session. */
+export function pasteSlots(
+  slots: readonly Slot[],
+  session: string,
+  after: string | null,
+  newId: () => string,
+): Edit {
+  let before = after;
+  return {
+    kind: 'batch',
+    edits: slots.map((slot): SingleEdit => {
+      const made = { ...slot, id: newId() };
+      const edit: SingleEdit = { kind: 'slot/add', session, after: before, slot: made };
+      before = made.id;
+      return edit;
+    }),
+  };
+}
+
+/** Fills the cells of a range with those of its first row. */
+export function fillDown(range: Range, board: Board): Result<Edit> {
+  const { rows, columns } = cellsOf(range, board);
+  const slots = rows.filter((row) => row.kind === 'slot');
+  const [first, ...others] = slots;
+  if (first === undefined || others.length === 0 || columns[0] === undefined)
+    return ok({ kind: 'batch', edits: [] });
+  const texts = columns.map((column) => cellCopy(first, column, board));
+  return each(others, (row) => pasteTable([texts], { row: row.id, column: columns[0] as ColumnId }, board));
+}
+
+/** Fills the weeks of a range with its first week, row by row. */
+export function fillAcross(range: Range, board: Board): Result<Edit> {
+  const { rows, columns } = cellsOf(range, board);
+  const weeks = columns.filter((column) => weekOf(column) !== null);
+  const [first, second] = weeks;
+  if (first === undefined || second === undefined) return ok({ kind: 'batch', edits: [] });
+  return each(
+    rows.filter((row) => row.kind === 'slot'),
+    (row) => {
+      const text = cellCopy(row, first, board);
+      return pasteTable([weeks.slice(1).map(() => text)], { row: row.id, column: second }, board);
+    },
+  );
+}
+
+function each(rows: readonly Row[], edit: (row: Row) => Result<Edit>): Result<Edit> {
+  const edits: SingleEdit[] = [];
+  for (const row of rows) {
+    const made = edit(row);
+    if (!made.ok) return made;
+    edits.push(...(made.value.kind === 'batch' ? made.value.edits : [made.value]));
+  }
+  return ok({ kind: 'batch', edits });
+}
+
+/** Clears what can be cleared: weeks of their own, starts, tempos. */
+export function clearCells(range: Range, board: Board): Result<Edit> {
+  const { rows, columns } = cellsOf(range, board);
+  const edits: SingleEdit[] = [];
+  for (const row of rows) {
+    if (row.kind !== 'slot') continue;
+    const weeks = new Set(columns.flatMap((column) => weekOf(column) ?? []));
+    const left = row.slot.weeks.filter(({ week }) => !weeks.has(week));
+    if (left.length < row.slot.weeks.length)
+      edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'weeks', value: left });
+    if (columns.includes('start') && row.slot.start !== null)
+      edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'start', value: null });
+    if (columns.includes('tempo') && row.slot.tempo !== null)
+      edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'tempo', value: null });
+  }
+  return ok({ kind: 'batch', edits });
+}
+
+/** Puts one exercise in the place of another in every slot of the block, its prescription kept. */
+export function replaceExercise(
+  block: Block,
+  from: string,
+  to: { readonly id: string; readonly revision: number },
+  variant: string | null,
+): Edit {
+  const slots = block.sessions.flatMap(({ slots }) => slots).filter(({ exercise }) => exercise.id === from);
+  return {
+    kind: 'batch',
+    edits: slots.flatMap((slot): SingleEdit[] => [
+      { kind: 'slot/set', slot: slot.id, field: 'exercise', value: to },
+      { kind: 'slot/set', slot: slot.id, field: 'variant', value: variant },
+      { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
+      { kind: 'slot/set', slot: slot.id, field: 'rotate', value: [] },
+      { kind: 'slot/set', slot: slot.id, field: 'weeks', value: [] },
+    ]),
+  };
+}
+
+/** A technique with the sets a slot had, as near as its shape allows. */
+export function keepingSets(technique: Slot['technique'], before: Slot['technique']): Slot['technique'] {
+  const { least, most } = setLimits(technique);
+  const sets = setCount(before);
+  return sets >= least && sets <= most ? withSetCount(technique, sets) : technique;
+}

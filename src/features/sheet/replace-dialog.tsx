@@ -1,0 +1,88 @@
+'use client';
+
+import { Modal } from '@mantine/core';
+import { useState } from 'react';
+import { type Athlete, type Block, type Catalogue, placeFor } from '@/core';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { Choose, Line } from '@/ui/form';
+import { Picker } from '@/ui/picker';
+import { counted } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import classes from './technique-picker.module.css';
+
+interface ReplaceDialogProps {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  /** The exercise the cursor stands on; undefined where it stands on none. */
+  readonly from: string | undefined;
+  readonly onReplace: (from: string, to: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Finds an exercise in the block and puts another in its place, everywhere at once. */
+export default function ReplaceDialog(props: ReplaceDialogProps) {
+  const { block, athlete, catalogue, onReplace, onClose } = props;
+  const slots = block.sessions.flatMap((session) => session.slots);
+  const used = [...new Set(slots.map(({ exercise }) => exercise.id))].sort((a, b) => a.localeCompare(b));
+  const [from, setFrom] = useState(props.from ?? used[0] ?? '');
+  const [to, setTo] = useState<string | null>(null);
+  const [picking, setPicking] = useState(true);
+  const places = slots.filter(({ exercise }) => exercise.id === from).length;
+  const name = (id: string) => capital(catalogue.newest(id.split('#')[0] ?? id)?.name ?? id);
+  return (
+    <Modal opened onClose={onClose} title="Replace an exercise everywhere" size="md">
+      <form
+        onKeyDown={(event) => event.stopPropagation()}
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (to === null) return;
+          onReplace(from, to);
+          onClose();
+        }}
+      >
+        <Line label="Find">
+          <Choose label="Exercise to find" value={from} options={used} names={name} onValue={setFrom} />
+          <span>in {counted(places, 'slot')}</span>
+        </Line>
+        <Line label="Replace by">
+          {picking ? (
+            <span style={{ position: 'relative', height: 26, flex: 1 }}>
+              <Picker
+                label="Exercise to put in its place"
+                choices={exerciseChoices(catalogue, placeFor(athlete, null))}
+                initial=""
+                onPick={(value) => {
+                  setTo(value);
+                  setPicking(false);
+                }}
+                onCancel={() => setPicking(to === null)}
+              />
+            </span>
+          ) : (
+            <button type="button" className={classes.leave} onClick={() => setPicking(true)}>
+              {to === null ? 'choose' : name(to)}
+            </button>
+          )}
+        </Line>
+        <p>
+          Sets, reps, RIR, rest and technique stay; loads are found anew. Weeks handed out keep what they
+          have.
+        </p>
+        <div className={classes.foot}>
+          <button
+            type="submit"
+            className={classes.take}
+            aria-disabled={to === null}
+            data-autofocus={to !== null}
+          >
+            Replace
+          </button>
+          <button type="button" className={classes.leave} onClick={onClose}>
+            Leave as it was
+          </button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

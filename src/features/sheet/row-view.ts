@@ -1,0 +1,143 @@
+import {
+  type Athlete,
+  type Catalogue,
+  groupKind,
+  groupsOf,
+  inVariant,
+  type Ladder,
+  type LadderSlot,
+  type Place,
+  placeFor,
+  type Rung,
+  type Session,
+  setCount,
+} from '@/core';
+import { prescriptionCell, type SetLine, setLines } from './cell-text';
+import { type ColumnId, PRESCRIPTION, type PrescriptionColumn, type Row, weekColumn } from './layout';
+
+export interface CellView {
+  readonly column: PrescriptionColumn;
+  readonly shown: string;
+  /** How it reads when it is opened for typing. */
+  readonly typed: string;
+  readonly quiet: boolean;
+  /** Something here is not done as written. */
+  readonly alert: boolean;
+}
+
+export interface WeekView {
+  readonly column: ColumnId;
+  readonly lines: readonly SetLine[];
+  /** Keeps something of its own. */
+  readonly own: boolean;
+  readonly call: boolean;
+  readonly logged: boolean;
+  readonly current: boolean;
+  readonly deload: boolean;
+}
+
+/** A slot's place in its group, drawn as a bracket beside the names. */
+export type Bracket = 'none' | 'top' | 'middle' | 'bottom';
+
+/** All that a slot's row shows, as text: a row whose view is as it was is not drawn again. */
+export interface SlotView {
+  readonly at: number;
+  readonly bracket: Bracket;
+  readonly group: string;
+  readonly cells: readonly CellView[];
+  readonly weeks: readonly WeekView[];
+}
+
+export interface Viewed {
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly ladder: Ladder;
+  /** Week and slot of open load calls, `week/slot`. */
+  readonly calls: ReadonlySet<string>;
+}
+
+/** The planned slots of a ladder by week and slot, `week/slot`. */
+export function plannedSlots(ladder: Ladder): ReadonlyMap<string, LadderSlot> {
+  return new Map(
+    ladder.rungs.flatMap(({ plan }) =>
+      plan.sessions.flatMap(({ slots }) =>
+        slots.map((slot) => [`${plan.week}/${slot.slotId}`, slot] as const),
+      ),
+    ),
+  );
+}
+
+/** Brackets and names of a session's groups by slot. */
+function bracketsOf(
+  session: Session,
+  catalogue: Catalogue,
+): ReadonlyMap<string, Pick<SlotView, 'bracket' | 'group'>> {
+  const found = new Map<string, Pick<SlotView, 'bracket' | 'group'>>();
+  for (const group of groupsOf(session)) {
+    if (group.length < 2) continue;
+    const exercises = group.flatMap((slot) => {
+      const exercise = catalogue.find(slot.exercise);
+      return exercise === undefined ? [] : [inVariant(exercise, slot.variant)];
+    });
+    const name = groupKind(exercises) ?? '';
+    group.forEach((slot, at) => {
+      const bracket = at === 0 ? 'top' : at === group.length - 1 ? 'bottom' : 'middle';
+      found.set(slot.id, { bracket, group: name });
+    });
+  }
+  return found;
+}
+
+/** The views of all slot rows, by slot. */
+export function slotViews(
+  rows: readonly Row[],
+  { athlete, catalogue, ladder, calls }: Viewed,
+): ReadonlyMap<string, SlotView> {
+  const planned = plannedSlots(ladder);
+  const views = new Map<string, SlotView>();
+  let brackets: ReturnType<typeof bracketsOf> = new Map();
+  let place: Place | undefined;
+  for (const row of rows) {
+    if (row.kind === 'session') {
+      brackets = bracketsOf(row.session, catalogue);
+      place = placeFor(athlete, row.session.place);
+    }
+    if (row.kind !== 'slot' || place === undefined) continue;
+    const known = { athlete, catalogue, place };
+    const sets = setCount(row.slot.technique);
+    const open = ladder.rungs.find(({ issued }) => issued === null)?.plan.week ?? 1;
+    const gated = planned.get(`${open}/${row.slot.id}`)?.gate != null;
+    views.set(row.id, {
+      at: row.at,
+      ...(brackets.get(row.id) ?? { bracket: 'none', group: '' }),
+      cells: PRESCRIPTION.map(({ id }): CellView => {
+        const cell = prescriptionCell(id, row.slot, known, sets);
+        return { column: id, ...cell, alert: id === 'how' && gated };
+      }),
+      weeks: ladder.rungs.map((rung) => weekView(row, rung, planned, calls, ladder.currentWeek)),
+    });
+  }
+  return views;
+}
+
+function weekView(
+  { slot, session }: Extract<Row, { kind: 'slot' }>,
+  rung: Rung,
+  planned: ReadonlyMap<string, LadderSlot>,
+  calls: ReadonlySet<string>,
+  current: number,
+): WeekView {
+  const { week, kind } = rung.plan;
+  const key = `${week}/${slot.id}`;
+  const asked = planned.get(key);
+  const lines = asked === undefined ? [] : setLines(asked, rung, session.id);
+  return {
+    column: weekColumn(week),
+    lines,
+    own: asked?.override != null,
+    call: calls.has(key),
+    logged: lines.some(({ logged }) => logged),
+    current: week === current,
+    deload: kind === 'deload',
+  };
+}

@@ -1,0 +1,130 @@
+'use client';
+
+import { memo } from 'react';
+import { type ColumnId, NUMBERS } from './layout';
+import type { Bracket, CellView, SlotView, WeekView } from './row-view';
+import classes from './sheet.module.css';
+
+interface SlotRowProps {
+  readonly id: string;
+  readonly view: SlotView;
+  /** The view as text: rows with the same one are alike. */
+  readonly viewKey: string;
+  /** The column the cursor stands in; null while it is in another row. */
+  readonly cursor: ColumnId | null;
+  /** Columns of this row in the selected range. */
+  readonly selected: readonly ColumnId[] | null;
+  /** The cell open for typing with what is typed in, and its column; null while none of this row is. */
+  readonly open: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
+}
+
+/** One slot: its prescription and its weeks. Drawn again only when something of it changes. */
+export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open }: SlotRowProps) {
+  const common = (column: ColumnId) => ({
+    'data-row': id,
+    'data-column': column,
+    'data-selected': selected?.includes(column) ?? false,
+    tabIndex: cursor === column ? 0 : -1,
+  });
+  return (
+    <tr className={classes.row}>
+      {view.cells.map((cell) => (
+        <PrescriptionCell
+          key={cell.column}
+          cell={cell}
+          at={view.at}
+          bracket={view.bracket}
+          group={view.group}
+          common={common(cell.column)}
+        >
+          {open?.column === cell.column ? open.editor : null}
+        </PrescriptionCell>
+      ))}
+      {view.weeks.map((week) => (
+        <WeekCell key={week.column} week={week} common={common(week.column)}>
+          {open?.column === week.column ? open.editor : null}
+        </WeekCell>
+      ))}
+    </tr>
+  );
+}, alike);
+
+function alike(a: SlotRowProps, b: SlotRowProps): boolean {
+  return (
+    a.viewKey === b.viewKey &&
+    a.cursor === b.cursor &&
+    a.open === null &&
+    b.open === null &&
+    a.selected?.join() === b.selected?.join()
+  );
+}
+
+interface CellProps {
+  readonly common: Readonly<Record<string, unknown>>;
+  readonly children: React.ReactNode;
+}
+
+function PrescriptionCell({
+  cell,
+  at,
+  bracket,
+  group,
+  common,
+  children,
+}: CellProps & {
+  readonly cell: CellView;
+  readonly at: number;
+  readonly bracket: Bracket;
+  readonly group: string;
+}) {
+  const name = cell.column === 'slot';
+  return (
+    <td
+      className={`${classes.cell} ${name ? classes.sticky : ''} ${NUMBERS.has(cell.column) ? classes.number : ''}`}
+      {...(name && bracket !== 'none' ? { 'data-bracket': bracket } : {})}
+      {...common}
+    >
+      <span
+        className={`${classes.text} ${cell.quiet ? classes.quiet : ''} ${name ? classes.name : ''} ${cell.alert ? classes.gated : ''}`}
+      >
+        {name ? (
+          <span className={classes.at} draggable data-drag title="Drag to another place">
+            {at}
+          </span>
+        ) : null}
+        {cell.alert ? '! ' : ''}
+        {cell.shown}
+        {name && bracket === 'top' ? <span className={classes.group}> {group}</span> : null}
+      </span>
+      {children}
+    </td>
+  );
+}
+
+function WeekCell({ week, common, children }: CellProps & { readonly week: WeekView }) {
+  return (
+    <td
+      className={`${classes.cell} ${classes.week}`}
+      data-logged={week.logged}
+      data-call={week.call}
+      data-own={week.own}
+      data-current={week.current}
+      data-deload={week.deload}
+      {...common}
+    >
+      {week.lines.map((line, at) => (
+        // Lines have no identity of their own: first the top set, then the back-offs.
+        // biome-ignore lint/suspicious/noArrayIndexKey: see above
+        <span className={classes.text} key={at}>
+          {line.text}
+          {line.mark === '' ? null : (
+            <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
+              {line.mark}
+            </span>
+          )}
+        </span>
+      ))}
+      {children}
+    </td>
+  );
+}

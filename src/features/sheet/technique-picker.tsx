@@ -1,0 +1,215 @@
+'use client';
+
+import { Modal } from '@mantine/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type Exercise,
+  gateOf,
+  inVariant,
+  loggedAs,
+  type PlainParameters,
+  type Problem,
+  type Slot,
+  startOf,
+  type TechniqueKind,
+  type TechniqueParameters,
+} from '@/core';
+import { formClasses as form, UnreadFields } from '@/ui/form';
+import { TechniqueDrawing } from '@/ui/technique-drawing';
+import { useUnread } from '@/ui/use-unread';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { problemSentence } from '@/ui/words/problems';
+import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
+import { GATE_SENTENCES, LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
+import { keepingSets } from './clipboard';
+import { TechniqueFields } from './technique-fields';
+import classes from './technique-picker.module.css';
+
+interface TechniquePickerProps {
+  readonly label: string;
+  readonly slot: Slot;
+  readonly exercise: Exercise;
+  /** What was typed to open it. */
+  readonly search: string;
+  readonly onTake: (
+    technique: TechniqueParameters,
+    drift: Slot['drift'],
+    safety: string,
+  ) => readonly Problem[];
+  readonly onClose: () => void;
+}
+
+function found(text: string): typeof ALL_TECHNIQUES {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  return ALL_TECHNIQUES.filter(({ name, is }) =>
+    words.every((word) => `${name} ${is}`.toLowerCase().includes(word)),
+  );
+}
+
+/** How a technique starts in this slot: as it is where it is the same, else with the sets it has. */
+function started(kind: TechniqueKind, { technique }: Slot): TechniqueParameters {
+  if (kind === technique.kind) return technique;
+  const start = startOf(kind);
+  if (start.kind === 'density') {
+    const of: PlainParameters = technique.kind === 'density' ? technique.of : technique;
+    return { ...start, of };
+  }
+  return keepingSets(start, technique);
+}
+
+/** Picks a technique: its drawing, what it does and what it asks, and a small form for its parameters. */
+export default function TechniquePicker({
+  label,
+  slot,
+  exercise,
+  search,
+  onTake,
+  onClose,
+}: TechniquePickerProps) {
+  const [text, setText] = useState(search);
+  const shown = useMemo(() => found(text), [text]);
+  const [kind, setKind] = useState<TechniqueKind>(slot.technique.kind);
+  const [technique, setTechnique] = useState<TechniqueParameters>(slot.technique);
+  const [drift, setDrift] = useState(slot.drift);
+  const [safety, setSafety] = useState(slot.safety);
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const unread = useUnread();
+  const list = useRef<HTMLDivElement>(null);
+  const choose = (next: TechniqueKind) => {
+    setKind(next);
+    setTechnique(started(next, slot));
+    setProblems([]);
+  };
+  // What is marked stays among what is found.
+  useEffect(() => {
+    const [first] = shown;
+    if (first === undefined || shown.some((one) => one.kind === kind)) return;
+    setKind(first.kind);
+    setTechnique(started(first.kind, slot));
+  }, [shown, kind, slot]);
+  useEffect(() => {
+    list.current?.querySelector(`[data-kind="${kind}"]`)?.scrollIntoView({ block: 'nearest' });
+  }, [kind]);
+
+  const take = () => {
+    if (unread.count > 0) return;
+    setProblems(onTake(technique, drift, safety));
+  };
+  const step = (by: 1 | -1) => {
+    const at = shown.findIndex((one) => one.kind === kind);
+    const next = shown[Math.max(0, Math.min(shown.length - 1, at + by))];
+    if (next !== undefined) choose(next.kind);
+  };
+  const variant = inVariant(exercise, slot.variant);
+  const gate = gateOf({ technique, safety }, variant);
+  const unsafe = gateOf({ technique, safety: '' }, variant) === 'unsafe alone';
+  const drifts = technique.kind === 'straight' || technique.kind === 'top + back-offs';
+  const [problem] = problems;
+  return (
+    <Modal.Root opened onClose={onClose} yOffset="8vh" size={760} padding={0}>
+      <Modal.Overlay />
+      <Modal.Content aria-label={label} onKeyDown={(event) => event.stopPropagation()}>
+        <form
+          className={classes.picker}
+          onSubmit={(event) => {
+            event.preventDefault();
+            take();
+          }}
+        >
+          <div className={classes.side}>
+            <input
+              data-autofocus
+              className={classes.search}
+              role="combobox"
+              aria-expanded
+              aria-controls="techniques"
+              aria-activedescendant={`technique-${kind.replace(/[^a-z]+/g, '-')}`}
+              aria-label={label}
+              placeholder="Find a technique"
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+                event.preventDefault();
+                step(event.key === 'ArrowDown' ? 1 : -1);
+              }}
+            />
+            <div className={classes.list} id="techniques" role="listbox" aria-label="Techniques" ref={list}>
+              {shown.map((one) => (
+                // biome-ignore lint/a11y/useKeyWithClickEvents: the field above moves among them by the arrows
+                <div
+                  key={one.kind}
+                  id={`technique-${one.kind.replace(/[^a-z]+/g, '-')}`}
+                  data-kind={one.kind}
+                  role="option"
+                  tabIndex={-1}
+                  aria-selected={one.kind === kind}
+                  className={classes.option}
+                  onClick={() => choose(one.kind)}
+                >
+                  <span>{one.name}</span>
+                  <span className={classes.is}>{one.is}</span>
+                </div>
+              ))}
+              {shown.length === 0 ? <p className={classes.is}>Nothing is called that.</p> : null}
+            </div>
+          </div>
+          <div className={classes.main}>
+            <TechniqueDrawing technique={technique} range={slot.range} rest={slot.rest} />
+            <p className={classes.sentence}>
+              {techniqueSentence({ technique, drift })} {LOGGED_WORDS[loggedAs(technique)]}
+            </p>
+            {gate === null ? null : (
+              <p className={classes.gate} role="alert">
+                {GATE_SENTENCES[gate]}
+              </p>
+            )}
+            {technique.kind === 'restricted blood flow' ? (
+              <p className={classes.caution}>{CLINICIAN}</p>
+            ) : null}
+            <UnreadFields.Provider value={unread.report}>
+              <div className={classes.fields}>
+                <TechniqueFields technique={technique} onChange={setTechnique} />
+                {drifts ? (
+                  <label className={classes.check}>
+                    <input
+                      type="checkbox"
+                      checked={drift === 'hold reps'}
+                      onChange={(event) => setDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
+                    />
+                    same reps in every set, each nearer failure
+                  </label>
+                ) : null}
+                {unsafe ? (
+                  <label className={classes.safety}>
+                    <span>Made safe by</span>
+                    <input
+                      className={form.input}
+                      value={safety}
+                      maxLength={200}
+                      placeholder="safeties at the bottom, a spotter"
+                      onChange={(event) => setSafety(event.target.value)}
+                    />
+                  </label>
+                ) : null}
+              </div>
+            </UnreadFields.Provider>
+            <div className={classes.foot}>
+              {problem === undefined ? null : (
+                <span className={classes.gate} role="alert">
+                  {problemSentence(problem)}
+                </span>
+              )}
+              <button type="submit" className={classes.take} aria-disabled={unread.count > 0}>
+                Take it
+              </button>
+              <button type="button" className={classes.leave} onClick={onClose}>
+                Leave as it was
+              </button>
+            </div>
+          </div>
+        </form>
+      </Modal.Content>
+    </Modal.Root>
+  );
+}

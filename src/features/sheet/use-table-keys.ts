@@ -1,0 +1,72 @@
+import type { Proposal } from '@/core';
+import type { Range } from './clipboard';
+import type { Cell, Row } from './layout';
+import type { useCursor } from './use-cursor';
+import type { useTableEdits } from './use-table-edits';
+
+interface TableKeys {
+  readonly table: ReturnType<typeof useCursor>;
+  readonly edits: ReturnType<typeof useTableEdits>;
+  /** Load calls that wait in the cursor's cell. */
+  readonly waiting: readonly Proposal[];
+  readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined') => void;
+  /** Says what a command was refused for. */
+  readonly onOutcome: (outcome: { readonly ok: boolean }) => void;
+}
+
+/** The range a command works on: what is selected, or the cell of the cursor alone. */
+export function rangeOf(range: Range | null, cursor: Cell): Range {
+  return range ?? { from: cursor, to: cursor };
+}
+
+/** The row above the cursor's with the cursor's column, so that a single cell is filled from above. */
+function fromAbove(rows: readonly Row[], cursor: Cell): Range {
+  const slots = rows.filter(({ kind }) => kind === 'slot');
+  const above = slots[slots.findIndex(({ id }) => id === cursor.row) - 1];
+  return { from: { row: above?.id ?? cursor.row, column: cursor.column }, to: cursor };
+}
+
+/** Keys of the table itself; answers whether it was one. */
+export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableKeys, rows: readonly Row[]) {
+  const { cursor, row, range } = table;
+
+  const control = (key: string): boolean => {
+    if (key === 'd') onOutcome(edits.fillDown(range ?? fromAbove(rows, cursor)));
+    else if (key === 'r') onOutcome(edits.fillAcross(rangeOf(range, cursor)));
+    else return false;
+    return true;
+  };
+
+  const alt = (key: string): boolean => {
+    if (row === undefined) return false;
+    if (key === 'ArrowUp' || key === 'ArrowDown') edits.shift(row, key === 'ArrowUp' ? -1 : 1);
+    else if (key.toLowerCase() === 'j') edits.join(row);
+    else return false;
+    return true;
+  };
+
+  const remove = (key: string): void => {
+    if (row === undefined) return;
+    if (waiting.length > 0) onAnswer(waiting, 'declined');
+    else if (range !== null || cursor.column !== 'slot') onOutcome(edits.clear(rangeOf(range, cursor)));
+    else if (key === 'Delete') {
+      table.step(0, row.kind === 'slot' && row.at < row.session.slots.length ? 1 : -1);
+      edits.remove(row);
+    }
+  };
+
+  return (event: React.KeyboardEvent): boolean => {
+    const { key, shiftKey } = event;
+    if (row === undefined) return false;
+    if (event.ctrlKey || event.metaKey) return !shiftKey && control(key.toLowerCase());
+    if (event.altKey) return alt(key);
+    if (key === 'Escape' && range !== null) table.dropRange();
+    else if (key === 'Enter' || key === 'F2') {
+      if (waiting.length > 0) onAnswer(waiting, 'accepted');
+      else table.open(cursor);
+    } else if (key === 'Delete' || key === 'Backspace') remove(key);
+    else if (key.length === 1 && key !== ' ' && key !== '?') table.open(cursor, key);
+    else return table.stepByKey(key, shiftKey);
+    return true;
+  };
+}

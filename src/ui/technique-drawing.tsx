@@ -1,0 +1,80 @@
+import { type RepRange, structureOf, type TechniqueParameters } from '@/core';
+import classes from './technique-drawing.module.css';
+import { techniqueSentence } from './words/techniques';
+
+const HEIGHT = 44;
+const LABELS = 14;
+const REP = 5;
+const LEAST_BAR = 7;
+/** Longest technique that is drawn at full width. */
+const WIDTH = 300;
+
+interface TechniqueDrawingProps {
+  readonly technique: TechniqueParameters;
+  readonly range: RepRange;
+  readonly rest: number;
+}
+
+/** Gap after a bar: none, a short pause, or the rest between sets. */
+function gap(pause: number, ends: boolean): number {
+  if (ends) return 14;
+  return pause === 0 ? 0 : 5;
+}
+
+/**
+ * A technique's structure: bars as wide as their reps and as high as their load. Half reps are half hatched, what is
+ * beyond failure is hatched, what stays easy is an outline.
+ */
+export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingProps) {
+  const bars = structureOf(technique, range, rest);
+  let x = 1;
+  const placed = bars.map((bar, at) => {
+    const left = x;
+    const width = Math.max(LEAST_BAR, bar.reps * REP);
+    x += width + gap(bar.pause, bars[at + 1]?.round !== bar.round);
+    return { ...bar, left, width };
+  });
+  const width = Math.max(WIDTH, x);
+  return (
+    <svg
+      className={classes.drawing}
+      viewBox={`0 0 ${width} ${HEIGHT + LABELS}`}
+      width={WIDTH}
+      height={HEIGHT + LABELS}
+      preserveAspectRatio="xMinYMid meet"
+      role="img"
+      aria-label={techniqueSentence({ technique, drift: 'hold RIR' })}
+    >
+      <defs>
+        <pattern id="past" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="5" className={classes.hatch} />
+        </pattern>
+      </defs>
+      <line x1="0" x2={x} y1={HEIGHT} y2={HEIGHT} className={classes.ground} />
+      {placed.map((bar) => {
+        const height = (HEIGHT - 4) * bar.share;
+        const half = bar.manner === 'long half' || bar.manner === 'short half';
+        const top = HEIGHT - height;
+        return (
+          <g key={bar.left}>
+            <rect
+              x={bar.left}
+              y={half ? HEIGHT - height / 2 : top}
+              width={bar.width}
+              height={half ? height / 2 : height}
+              className={bar.role === 'easy' ? classes.easy : bar.past ? classes.past : classes.bar}
+            />
+            {half ? (
+              <rect x={bar.left} y={top} width={bar.width} height={height} className={classes.outline} />
+            ) : null}
+            {bar.width >= LEAST_BAR ? (
+              <text x={bar.left + bar.width / 2} y={HEIGHT + 11} className={classes.label}>
+                {bar.reps}
+              </text>
+            ) : null}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
