@@ -2,12 +2,14 @@ import { type RepRange, structureOf, type TechniqueParameters } from '@/core';
 import classes from './technique-drawing.module.css';
 import { techniqueSentence } from './words/techniques';
 
-const HEIGHT = 44;
+const HEIGHT = 60;
 const LABELS = 14;
-const REP = 5;
+const REP = 6;
 const LEAST_BAR = 7;
 /** Longest technique that is drawn at full width. */
-const WIDTH = 300;
+const WIDTH = 430;
+/** Sets drawn one by one; the others are like them. */
+const MOST_ROUNDS = 4;
 
 interface TechniqueDrawingProps {
   readonly technique: TechniqueParameters;
@@ -26,7 +28,9 @@ function gap(pause: number, ends: boolean): number {
  * beyond failure is hatched, what stays easy is an outline.
  */
 export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingProps) {
-  const bars = structureOf(technique, range, rest);
+  const all = structureOf(technique, range, rest);
+  const rounds = new Set(all.map(({ round }) => round)).size;
+  const bars = all.filter(({ round }) => round <= MOST_ROUNDS);
   let x = 1;
   const placed = bars.map((bar, at) => {
     const left = x;
@@ -34,7 +38,8 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
     x += width + gap(bar.pause, bars[at + 1]?.round !== bar.round);
     return { ...bar, left, width };
   });
-  const width = Math.max(WIDTH, x);
+  const width = Math.max(WIDTH, x + (rounds > MOST_ROUNDS ? 50 : 0));
+  const more = rounds - MOST_ROUNDS;
   return (
     <svg
       className={classes.drawing}
@@ -75,6 +80,11 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
           </g>
         );
       })}
+      {more > 0 ? (
+        <text x={x + 4} y={HEIGHT - 4} className={classes.more}>
+          +{more} more
+        </text>
+      ) : null}
     </svg>
   );
 }

@@ -1,62 +1,81 @@
 import type { Conventions } from '../conventions/conventions';
+import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
 import { isHard } from '../volume/credit';
 import type { Lead, Mini } from './technique';
 
+/** Reps left at a lighter load for someone who has so many left at a heavier one; the ratio is of the two loads. */
+export type Lighter = (left: number, ratio: number) => number;
+
 /**
  * What an athlete has left inside one round of mini-sets: reps done come off, every second of inner rest gives some
- * back, and never more than the fresh reach less one rep for each mini-set already done.
+ * back, and never more than the fresh reach less one rep for each mini-set already done. A lighter load opens what the
+ * strength of the moment can still do with it.
  */
 export class Stamina {
-  /** Reps' worth of tiredness; each mini-set leaves at least one. */
-  private spent = 0;
+  private open: number;
   private done = 0;
 
   constructor(
-    private readonly reach: (share: number) => number,
+    private reach: number,
+    private readonly lighter: Lighter,
     private readonly back: number,
-  ) {}
+  ) {
+    this.open = reach;
+  }
 
-  /** Reps that can be done now at a share of the round's first load. */
-  left(share = 1): number {
-    return this.reach(share) - this.spent;
+  /** Reps that can be done now. */
+  left(): number {
+    return this.open;
   }
 
   rest(seconds: number): void {
-    this.spent = Math.max(this.done, this.spent - this.back * seconds);
+    if (seconds > 0) this.open = Math.min(this.reach - this.done, this.open + this.back * seconds);
   }
 
   do(reps: number): void {
-    this.spent += reps;
+    this.open -= reps;
     this.done++;
   }
+
+  /** Takes weight off: the load becomes so much of what it was. */
+  drop(ratio: number): void {
+    if (ratio >= 1) return;
+    this.open = this.lighter(this.open, ratio);
+    this.reach = this.open + this.done;
+  }
+}
+
+/** Lightening by a curve of reps to failure. */
+export function lighterBy(curve: RepMaxCurve): Lighter {
+  return (left, ratio) => repsToFailure(e1rm(1, Math.max(1, left), curve), ratio, curve);
 }
 
 /** RIR at the end of each piece of a round; below 0 it cannot be completed as written. */
 export function roundRirs(
-  lead: Pick<Lead, 'reps' | 'reach' | 'back'>,
+  lead: Pick<Lead, 'reps' | 'reach' | 'lighter' | 'back'>,
   minis: readonly Mini[],
 ): readonly number[] {
-  const stamina = new Stamina(lead.reach, lead.back);
+  const stamina = new Stamina(lead.reach, lead.lighter, lead.back);
   stamina.do(lead.reps);
+  let load = 1;
   return [
     stamina.left(),
     ...minis.map(({ reps, pause, share }) => {
       stamina.rest(pause);
+      stamina.drop(share / load);
+      load = share;
       stamina.do(reps);
-      return stamina.left(share);
+      return stamina.left();
     }),
   ];
 }
-
-/** A Lead's reach where all mini-sets use one load. */
-export const sameLoad = (reach: number) => () => reach;
 
 /** RIR to leave after the first reps so that no piece of a round of fixed reps ends below `rir`. */
 export function leadRirOf(reps: readonly number[], pause: number): (rir: number, back: number) => number {
   return (rir, back) => {
     const [first = 0, ...others] = reps;
     const minis = others.map((each) => ({ reps: each, pause, share: 1 }));
-    const lowest = Math.min(...roundRirs({ reps: first, reach: sameLoad(0), back }, minis));
+    const lowest = Math.min(...roundRirs({ reps: first, reach: 0, lighter: (left) => left, back }, minis));
     return rir - lowest - first;
   };
 }
@@ -71,18 +90,21 @@ export function fixedMinis(reps: readonly number[], pause: number): readonly Min
  * @param more how many may follow, by the reps done so far; the last is cut to `room` reps
  */
 export function minisToRir(
-  { reps, rir, reach, back }: Lead,
+  { reps, rir, reach, lighter, back }: Lead,
   steps: readonly { readonly pause: number; readonly share: number }[],
   room = Number.POSITIVE_INFINITY,
 ): readonly Mini[] {
-  const stamina = new Stamina(reach, back);
+  const stamina = new Stamina(reach, lighter, back);
   stamina.do(reps);
+  let load = 1;
   let open = room;
   const minis: Mini[] = [];
   for (const { pause, share } of steps) {
     if (open <= 0) break;
     stamina.rest(pause);
-    const each = Math.max(1, Math.min(open, Math.floor(stamina.left(share) - rir + 1e-9)));
+    stamina.drop(share / load);
+    load = share;
+    const each = Math.max(1, Math.min(open, Math.floor(stamina.left() - rir + 1e-9)));
     stamina.do(each);
     open -= each;
     minis.push({ reps: each, pause, share });

@@ -1,7 +1,8 @@
 import type { RepRange } from '../block/block';
 import { CONVENTIONS } from '../conventions/conventions';
-import { EPLEY, e1rm, repsToFailure } from '../effort/rep-max';
+import { EPLEY } from '../effort/rep-max';
 import { partsOf, type TechniqueParameters } from './registry';
+import { lighterBy } from './stamina';
 import type { Manner, Role } from './technique';
 
 /** One bar of a technique's drawing: some reps at a load, in a manner, and the pause after them. */
@@ -18,6 +19,8 @@ export interface Bar {
   /** Seconds until the next bar: 0 where it follows without a pause. */
   readonly pause: number;
 }
+
+const lighter = lighterBy(EPLEY);
 
 /** RIR at which a drawing is made where the technique has none of its own. */
 const USUAL_RIR = 2;
@@ -38,12 +41,11 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
     const rir = part.rir ?? USUAL_RIR;
     const back = CONVENTIONS.roundBack.default;
     const reach = reps + (part.leadRir?.(rir, back) ?? rir);
-    const at = (share: number) => (share === 1 ? reach : repsToFailure(e1rm(1, reach, EPLEY), share, EPLEY));
     const load = part.role === 'easy' ? EASY_SHARE : 1 - (part.drop?.wished ?? 0);
     const after = part.rest?.(rest) ?? rest;
     for (let set = 1; set <= part.sets; set++) {
       round++;
-      const minis = part.minis?.({ reps, rir, reach: at, back }) ?? [];
+      const minis = part.minis?.({ reps, rir, reach, lighter, back }) ?? [];
       const last = round === partsOf(technique).reduce((sum, one) => sum + one.sets, 0);
       const sections = part.sections?.(last) ?? [];
       const pieces: Bar[] = [

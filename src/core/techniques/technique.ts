@@ -42,8 +42,10 @@ export interface Lead {
   readonly reps: number;
   /** RIR that the round is to end at. */
   readonly rir: number;
-  /** Reps to failure at a share of the first load, fresh. */
-  readonly reach: (share: number) => number;
+  /** Reps to failure, fresh. */
+  readonly reach: number;
+  /** Reps left at a lighter load for someone who has so many left at a heavier one; see Stamina. */
+  readonly lighter: (left: number, ratio: number) => number;
   /** Reps that a second of rest inside a round gives back. */
   readonly back: number;
 }

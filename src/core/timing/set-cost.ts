@@ -1,8 +1,9 @@
 import type { Slot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
+import { EPLEY } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { partsOf, tempoOf } from '../techniques/registry';
-import { sameLoad } from '../techniques/stamina';
+import { lighterBy } from '../techniques/stamina';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
 
@@ -13,7 +14,13 @@ const USUAL_RIR = 1;
 export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: Conventions): number {
   const [part] = partsOf(slot.technique);
   const reps = part?.range?.high ?? slot.range.high;
-  const lead = { reps, rir: USUAL_RIR, reach: sameLoad(reps + USUAL_RIR), back: conventions.roundBack };
+  const lead = {
+    reps,
+    rir: USUAL_RIR,
+    reach: reps + USUAL_RIR,
+    lighter: lighterBy(EPLEY),
+    back: conventions.roundBack,
+  };
   const minis = part?.minis?.(lead) ?? [];
   const total = minis.reduce((sum, mini) => sum + mini.reps, reps);
   const pauses = minis.reduce((sum, { pause }) => sum + pause, 0);

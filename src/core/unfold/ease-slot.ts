@@ -7,7 +7,7 @@ import type { Reason } from '../reason';
 import type { Lightening } from '../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../recovery/easy-week';
 import { roundHalfUp } from '../rounding';
-import { Stamina } from '../techniques/stamina';
+import { lighterBy, Stamina } from '../techniques/stamina';
 import { isHard } from '../volume/credit';
 import type { LadderSlot, PlannedSet } from './ladder';
 import type { SlotTarget } from './plan-slot';
@@ -67,8 +67,9 @@ function easeRounds(
 ): readonly PlannedSet[] {
   const held = isHeld(track.exercise);
   const perSet = driftPerSet(planned.rest + track.between, conventions);
-  // Counts what a round has cost so far, from nothing down.
-  let round = new Stamina(() => 0, conventions.roundBack);
+  const lighter = lighterBy(curve);
+  let round = new Stamina(0, lighter, conventions.roundBack);
+  let before = 0;
   return sets.map((set, at): PlannedSet => {
     // What was past failure, or a section after the full reps, has no place in an easy week.
     const plain = { ...set, sections: [] };
@@ -95,9 +96,14 @@ function easeRounds(
       },
       load,
     );
-    if (set.piece === 1) round = new Stamina(() => 0, conventions.roundBack);
-    else round.rest(sets[at - 1]?.rest ?? 0);
-    const left = reach + round.left();
+    const moved = track.carried * 100 + load;
+    if (set.piece === 1) round = new Stamina(reach, lighter, conventions.roundBack);
+    else {
+      round.rest(sets[at - 1]?.rest ?? 0);
+      round.drop(moved / before);
+    }
+    before = moved;
+    const left = round.left();
     const reps = easing.rir > 0 ? easyReps(left, wished, easing.rir) : wished;
     round.do(reps);
     const predictedRir = left - reps;

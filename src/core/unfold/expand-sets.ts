@@ -1,10 +1,10 @@
 import type { Slot, SlotRir } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { driftedSet } from '../effort/drift';
-import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
+import type { RepMaxCurve } from '../effort/rep-max';
 import { nearestLoad } from '../loading/grid';
 import { roundHalfDown } from '../rounding';
-import { roundCredits, roundRirs } from '../techniques/stamina';
+import { lighterBy, roundCredits, roundRirs } from '../techniques/stamina';
 import type { Lead, Mini, Part, Section } from '../techniques/technique';
 import { isHard } from '../volume/credit';
 import type { PlannedSet } from './ladder';
@@ -79,7 +79,13 @@ export function expandPart(track: Track, plan: PartPlan, sets: PlannedSet[]): vo
     const id = `${plan.aside ? ASIDE : ''}${part.role}-${k}`;
     if (part.minis !== undefined) {
       const fresh = fixed ? reps + plan.leadRir - perSet * (k - 1) : reps + own;
-      const lead: Lead = { reps, rir: own, reach: reachOf(plan, fresh), back: conventions.roundBack };
+      const lead: Lead = {
+        reps,
+        rir: own,
+        reach: fresh,
+        lighter: lighterBy(plan.curve),
+        back: conventions.roundBack,
+      };
       pieces(track, plan, { lead, minis: part.minis(lead), k, round: at + 1, variant, optional, id }, sets);
       continue;
     }
@@ -106,11 +112,6 @@ export function expandPart(track: Track, plan: PartPlan, sets: PlannedSet[]): vo
 }
 
 const NO_SECTIONS: readonly Section[] = [];
-
-/** Reps to failure at a share of the first load, for someone who can do so many at the whole of it. */
-function reachOf({ curve }: PartPlan, reach: number): Lead['reach'] {
-  return (share) => (share === 1 ? reach : repsToFailure(e1rm(1, Math.max(1, reach), curve), share, curve));
-}
 
 function predicted(plan: PartPlan, reps: number, k: number): number | null {
   if (plan.predictHold !== null) return plan.predictHold(reps, k);
@@ -152,16 +153,7 @@ function pieces(
   const foreseen =
     load === null || capacity === null || !known
       ? null
-      : roundRirs(
-          {
-            ...lead,
-            reach: (share) => {
-              const at = all.findIndex((one) => one.share === share);
-              return capacity(loads[at] ?? load) - perSet * (k - 1);
-            },
-          },
-          minis,
-        );
+      : roundRirs({ ...lead, reach: capacity(load) - perSet * (k - 1) }, madeOf(minis, loads, carried));
   const credits = creditsOf(part, all, rirs, conventions);
   all.forEach(({ reps }, at) => {
     const counted = optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
@@ -185,6 +177,14 @@ function pieces(
       optional,
     });
   });
+}
+
+/** The pieces with the shares that the loads as made really are. */
+function madeOf(minis: readonly Mini[], loads: readonly (number | null)[], carried: number): readonly Mini[] {
+  const moved = (at: number) => carried * 100 + (loads[at] ?? 0);
+  return minis.map((mini, at) =>
+    mini.share === 1 || moved(0) <= 0 ? mini : { ...mini, share: moved(at + 1) / moved(0) },
+  );
 }
 
 function creditsOf(

@@ -116,7 +116,7 @@ export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): reado
     const [first] = sets;
     const [did] = done;
     if (first === undefined) return { text: '', mark: '', logged: false };
-    const optional = slot.sets.length > sets.length && role === slot.sets.at(-1)?.role ? '?' : '';
+    const optional = slot.sets.some((set) => set.optional && set.role === role) ? '+?' : '';
     if (did === undefined)
       return { text: line(repsText(sets, slot), first.load, slot) + optional, mark: '', logged: false };
     const value = did.load.unit === slot.unit ? did.load.value : null;
@@ -147,8 +147,8 @@ function repsText(sets: readonly PlannedSet[], slot: LadderSlot): string {
   if (round.every((reps) => reps === first.reps)) return `${many}${round.length}×${first.reps}`;
   const steps = new Set(round.slice(1).map((reps, at) => reps - (round[at] ?? 0)));
   if (round.length > 3 && steps.size === 1) return `${many}${first.reps}…${last}`;
-  const text = round.length > 4 ? `${round.slice(0, 3).join('+')}+…` : round.join('+');
-  return rounds > 1 ? `${many}(${text})` : text;
+  if (rounds > 1) return `${many}${first.reps}+…`;
+  return round.length > 3 ? `${round.slice(0, 2).join('+')}+…` : round.join('+');
 }
 
 function line(reps: string, value: number | null, slot: LadderSlot): string {

@@ -16,8 +16,8 @@ export const PRESCRIPTION = [
   { id: 'rir', head: 'RIR', width: 40 },
   { id: 'tempo', head: 'tempo', width: 40 },
   { id: 'rest', head: 'rest', width: 34 },
-  { id: 'how', head: 'how', width: 58 },
-  { id: 'start', head: 'from set', width: 74 },
+  { id: 'how', head: 'how', width: 64 },
+  { id: 'start', head: 'from set', width: 68 },
 ] as const;
 
 export const WEEK_WIDTH = 75;

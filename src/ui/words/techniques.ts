@@ -47,7 +47,7 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'total-rep target':
       return `total ${technique.total}`;
     case 'cluster':
-      return `${technique.minis}×${technique.reps} cluster`;
+      return `clus. ${technique.minis}×${technique.reps}`;
     case 'ascending mini-sets':
       return `${technique.from}…${technique.to} up`;
     case 'rep bank':
