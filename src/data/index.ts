@@ -12,6 +12,7 @@ export * from './repositories/issuing';
 export * from './repositories/logging';
 export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';
+export * from './repositories/revisions';
 export * from './repositories/strength';
 export * from './repositories/templates';
 export {

@@ -29,5 +29,5 @@ const single = z.union([
 /** Checks the shape of an edit that came over the wire. */
 export const editSchema = z.union([
   single,
-  z.strictObject({ kind: z.literal('batch'), edits: z.array(single).min(1).max(500) }),
+  z.strictObject({ kind: z.literal('batch'), edits: z.array(single).min(1).max(2000) }),
 ]) as unknown as z.ZodType<Edit>;

@@ -1,5 +1,14 @@
 import type { Edit } from './edit';
 
+/** One change in a block's life, for a list. */
+export interface RevisionLine {
+  readonly revision: number;
+  readonly action: 'do' | 'undo' | 'redo';
+  readonly edit: Edit;
+  /** ISO 8601. */
+  readonly at: string;
+}
+
 /** A step in the life of a block. Undoing and redoing are steps too: nothing is ever erased. */
 export interface HistoryStep {
   readonly action: 'do' | 'undo' | 'redo';

@@ -132,7 +132,7 @@ export async function findTraining(
 }
 
 /** Stored edits pass the schema again: those written by an older version get the fields that came later. */
-function storedEdit(text: string): Edit {
+export function storedEdit(text: string): Edit {
   return editSchema.parse(JSON.parse(text));
 }
 

@@ -1,9 +1,11 @@
 import type {
   AnswerOutcome,
+  Block,
   HistoryStep,
   IssueOutcome,
   LocalDate,
   RecallOutcome,
+  RevisionLine,
   SaveOutcome,
   SentAnswer,
   SentStep,
@@ -27,6 +29,20 @@ export interface SheetActions {
   /** Keeps the block's design as a template of the coach's own. */
   readonly saveTemplate: () => Promise<
     { readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered
+  >;
+  /** The latest changes of the block, newest first. */
+  readonly revisions: () => Promise<
+    { readonly status: 'found'; readonly lines: readonly RevisionLine[] } | Unanswered
+  >;
+  /** The block as it was at a revision. */
+  readonly revision: (
+    revision: number,
+  ) => Promise<
+    { readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered
+  >;
+  /** The athlete's block before this one, with all that happened in it. */
+  readonly blockBefore: () => Promise<
+    { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
   >;
   readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
 }

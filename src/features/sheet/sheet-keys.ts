@@ -1,7 +1,7 @@
 import type { KeyList } from '@/ui/keys-help';
 
 const BLOCK_KEYS: KeyList = [
-  ['Alt 1, Alt 2', 'Frame, Sheet'],
+  ['Alt 1, Alt 2, Alt 3', 'Frame, Sheet, Ladder'],
   ['Ctrl Z, Ctrl Y', 'undo, redo; also after a reload'],
   ['G, P, H on a muscle', 'grow, priority, hold'],
   ['A, K on a call', 'accept, keep as it was'],
@@ -35,5 +35,11 @@ export const SHEET_KEYS: KeyList = [
   ['Alt R', 'replace an exercise everywhere'],
   ['Alt N, Alt S', 'add a slot, add a session'],
   ['Tab', 'to the gauges, the calls and the findings'],
+  ...BLOCK_KEYS,
+];
+
+export const LADDER_KEYS: KeyList = [
+  ['Tab', 'from ladder to ladder, then the weeks, the deloads and the loads'],
+  ['Enter', 'on a ladder, a week or a slot: open its cell in the Sheet'],
   ...BLOCK_KEYS,
 ];

@@ -28,11 +28,11 @@ import type { SheetActions, SheetData } from './contract';
 import type { Leave } from './editor';
 import { say } from './focus';
 import { Grid } from './grid';
-import { type Cell, columnsOf, rowsOf, weekOf } from './layout';
+import { type Cell, columnsOf, rowsOf, weekColumn, weekOf } from './layout';
 import { Rail } from './rail';
 import { SavingNote } from './saving-note';
 import classes from './sheet.module.css';
-import { FRAME_KEYS, SHEET_KEYS } from './sheet-keys';
+import { FRAME_KEYS, LADDER_KEYS, SHEET_KEYS } from './sheet-keys';
 import { useCursor } from './use-cursor';
 import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
@@ -41,14 +41,15 @@ import { useTraining } from './use-training';
 import { WhyStrip } from './why-strip';
 
 const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
+const LadderFace = dynamic(() => import('../ladder/ladder-face'), { ssr: false });
 const SlotDetails = dynamic(() => import('./slot-details'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
-/** Two ways of looking at one block. */
-const FACES = ['Frame', 'Sheet'] as const;
+/** Ways of looking at one block. */
+const FACES = ['Frame', 'Sheet', 'Ladder'] as const;
 type Face = (typeof FACES)[number];
 
-/** The block: its Frame or its Sheet, with the rail and the why strip that stand by both. */
+/** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by both. */
 export function Sheet({ data, actions }: { readonly data: SheetData; readonly actions: SheetActions }) {
   const document = useDocument(data, actions.save);
   const { state, change, undo, redo } = document;
@@ -100,13 +101,14 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const [details, setDetails] = useState(false);
   const [replacing, setReplacing] = useState(false);
   useEffect(() => {
-    if (window.location.hash !== '#frame') return;
-    setFace('Frame');
+    const asked = FACES.find((name) => window.location.hash === `#${name.toLowerCase()}`);
+    if (asked === undefined || asked === 'Sheet') return;
+    setFace(asked);
     setFocus(null);
   }, [setFocus]);
   const show = (next: Face) => {
     setFace(next);
-    if (next === 'Frame') setFocus(null);
+    if (next !== 'Sheet') setFocus(null);
     window.history.replaceState(null, '', `#${next.toLowerCase()}`);
   };
   const edits = useTableEdits({
@@ -310,6 +312,21 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                 onSay={(title, text) => setFocus({ kind: 'said', title, text })}
                 onSaveTemplate={block.sessions.length === 0 ? null : () => void saveTemplate()}
               />
+            ) : face === 'Ladder' && block.sessions.length > 0 ? (
+              <LadderFace
+                block={block}
+                athlete={athlete}
+                catalogue={catalogue}
+                training={training}
+                ladder={ladder}
+                actions={actions}
+                attempt={attempt}
+                onFocusMuscle={(muscle) => setFocus({ kind: 'muscle', muscle })}
+                onCell={(row, week) => {
+                  show('Sheet');
+                  table.move({ row, column: weekColumn(week) });
+                }}
+              />
             ) : block.sessions.length === 0 ? (
               <EmptyBlock onAdd={() => edits.addSession(true)} />
             ) : (
@@ -407,7 +424,10 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         />
       </div>
       <WhyStrip said={said} />
-      <KeysHelp of={`the ${face}`} keys={face === 'Frame' ? FRAME_KEYS : SHEET_KEYS} />
+      <KeysHelp
+        of={`the ${face}`}
+        keys={{ Frame: FRAME_KEYS, Sheet: SHEET_KEYS, Ladder: LADDER_KEYS }[face]}
+      />
     </div>
   );
 }

@@ -3,15 +3,28 @@
 import { z } from 'zod';
 import type {
   AnswerOutcome,
+  Block,
   IssueOutcome,
   RecallOutcome,
+  RevisionLine,
   SaveOutcome,
   SentAnswer,
   SentStep,
+  Training,
   Unanswered,
 } from '@/core';
 import { editSchema } from '@/core/codecs';
-import { answerCalls, findTraining, issueWeek, keepTemplate, recallWeek, saveSteps } from '@/data';
+import {
+  answerCalls,
+  findBlockBefore,
+  findRevision,
+  findRevisions,
+  findTraining,
+  issueWeek,
+  keepTemplate,
+  recallWeek,
+  saveSteps,
+} from '@/data';
 import { asCoach } from '../../../asker';
 
 const id = z.string().min(1).max(191);
@@ -88,4 +101,37 @@ export async function saveTemplate(
   return asCoach(async (asker) => ({
     status: (await keepTemplate(asker, blockId, new Date())) ? 'kept' : 'gone',
   }));
+}
+
+/** The latest changes of the block. */
+export async function revisions(
+  blockId: string,
+): Promise<{ readonly status: 'found'; readonly lines: readonly RevisionLine[] } | Unanswered> {
+  if (!isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => ({ status: 'found', lines: await findRevisions(asker, blockId) }));
+}
+
+/** The block as it was at a revision. */
+export async function revision(
+  blockId: string,
+  at: number,
+): Promise<{ readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(blockId) || !Number.isInteger(at)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const block = await findRevision(asker, blockId, at);
+    return block === undefined ? { status: 'gone' } : { status: 'found', block };
+  });
+}
+
+/** The athlete's block before this one. */
+export async function blockBefore(
+  blockId: string,
+): Promise<
+  { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
+> {
+  if (!isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const training = await findBlockBefore(asker, blockId);
+    return training === undefined ? { status: 'gone' } : { status: 'found', training };
+  });
 }

@@ -4,7 +4,17 @@ import { findHistory, findTraining } from '@/data';
 import { Sheet } from '@/features/sheet/sheet';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { answer, issue, recall, reload, save, saveTemplate } from './actions';
+import {
+  answer,
+  blockBefore,
+  issue,
+  recall,
+  reload,
+  revision,
+  revisions,
+  save,
+  saveTemplate,
+} from './actions';
 
 export const metadata: Metadata = { title: 'Block' };
 
@@ -24,6 +34,9 @@ export default async function SheetPage({ params }: PageProps) {
     reload: reload.bind(null, blockId),
     issue: issue.bind(null, blockId),
     recall: recall.bind(null, blockId),
+    revisions: revisions.bind(null, blockId),
+    revision: revision.bind(null, blockId),
+    blockBefore: blockBefore.bind(null, blockId),
     saveTemplate: saveTemplate.bind(null, blockId),
   };
   return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;

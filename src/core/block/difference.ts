@@ -1,0 +1,102 @@
+import { applyEdit } from './apply-edit';
+import { type Block, type BlockSettings, emptyBlock, findSlot, type Session, type Slot } from './block';
+import type { Edit, SessionField, SettingsField, SingleEdit, SlotField } from './edit';
+
+/** Whether two values of a document are alike. Documents are plain JSON with their fields in one order. */
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+const OUTSIDE: ReadonlySet<string> = new Set(['format', 'version', 'sessions']);
+const SETTINGS = Object.keys(emptyBlock('', '2026-01-01')).filter(
+  (key) => !OUTSIDE.has(key),
+) as SettingsField[];
+
+/**
+ * The edit that turns one block into another: settings, then sessions and slots taken out, added, moved and changed,
+ * each by its id. Null where nothing differs.
+ */
+export function differenceEdit(from: Block, to: Block): Edit | null {
+  const edits: SingleEdit[] = [];
+  let block = from;
+  const take = (edit: SingleEdit): void => {
+    const applied = applyEdit(block, edit);
+    if (!applied.ok)
+      throw new Error(`a difference could not be applied: ${JSON.stringify(applied.problems)}`);
+    block = applied.value.block;
+    edits.push(edit);
+  };
+
+  // A shorter cycle may leave sessions outside it for a moment: they go first, and the cycle with the other settings.
+  const wanted = new Map(to.sessions.map((session) => [session.id, session]));
+  const slots = new Set(to.sessions.flatMap((session) => session.slots.map(({ id }) => id)));
+  for (const session of from.sessions) {
+    for (const slot of session.slots) if (!slots.has(slot.id)) take({ kind: 'slot/remove', slot: slot.id });
+  }
+  const grows = to.cycleDays > from.cycleDays;
+  if (grows) takeSettings();
+  // Slots of a session that goes may live on in another one: they are moved out before it is taken out.
+  for (const session of to.sessions) {
+    if (!block.sessions.some(({ id }) => id === session.id)) addSession(session);
+  }
+  for (const session of to.sessions) placeSlots(session);
+  for (const session of from.sessions) {
+    if (!wanted.has(session.id)) take({ kind: 'session/remove', session: session.id });
+  }
+  for (const session of to.sessions) setSession(session);
+  orderSessions();
+  if (!grows) takeSettings();
+  return edits.length === 0 ? null : { kind: 'batch', edits };
+
+  function takeSettings(): void {
+    for (const field of SETTINGS) {
+      if (!same(block[field], to[field]))
+        take({ kind: 'block/set', field, value: (to as BlockSettings)[field] } as SingleEdit);
+    }
+  }
+
+  function addSession(session: Session): void {
+    const at = to.sessions.indexOf(session);
+    const after = to.sessions[at - 1]?.id ?? null;
+    const known = block.sessions.some(({ id }) => id === after);
+    take({ kind: 'session/add', after: known ? after : null, session: { ...session, slots: [] } });
+  }
+
+  function placeSlots(session: Session): void {
+    session.slots.forEach((slot, at) => {
+      const after = session.slots[at - 1]?.id ?? null;
+      const found = findSlot(block, slot.id);
+      if (found === undefined) take({ kind: 'slot/add', session: session.id, after, slot });
+      else if (found.session.id !== session.id || found.session.slots[at]?.id !== slot.id)
+        take({ kind: 'slot/move', slot: slot.id, session: session.id, after });
+      setSlot(slot);
+    });
+  }
+
+  function setSlot(slot: Slot): void {
+    const now = findSlot(block, slot.id)?.slot;
+    for (const field of Object.keys(slot) as (keyof Slot)[]) {
+      if (field === 'id' || same(now?.[field], slot[field])) continue;
+      take({ kind: 'slot/set', slot: slot.id, field: field as SlotField, value: slot[field] } as SingleEdit);
+    }
+  }
+
+  function setSession(session: Session): void {
+    const now = block.sessions.find(({ id }) => id === session.id);
+    for (const field of Object.keys(session) as (keyof Session)[]) {
+      if (field === 'id' || field === 'slots' || same(now?.[field], session[field])) continue;
+      const value = session[field as SessionField];
+      take({ kind: 'session/set', session: session.id, field, value } as SingleEdit);
+    }
+  }
+
+  /** Sessions have no move of their own: one that stands elsewhere is taken out and put back. */
+  function orderSessions(): void {
+    to.sessions.forEach((session, at) => {
+      const now = block.sessions[at];
+      if (now === undefined || now.id === session.id) return;
+      const whole = block.sessions.find(({ id }) => id === session.id);
+      if (whole === undefined) return;
+      take({ kind: 'session/remove', session: session.id });
+      take({ kind: 'session/add', after: to.sessions[at - 1]?.id ?? null, session: whole });
+    });
+  }
+}

@@ -1,0 +1,47 @@
+import type { Conventions } from '../conventions/conventions';
+import { REP_ZONES, type RepZone, zoneOf } from '../volume/rep-zones';
+import { setWork } from '../volume/work';
+import type { LadderWeek } from './ladder';
+import { workingSets } from './week-figures';
+
+/** What a week comes to as a whole. */
+export interface WeekTotals {
+  readonly sets: number;
+  /** Seconds at the long end, all sessions that are not optional. */
+  readonly seconds: number;
+  /** Load as moved x reps x range fraction over all sets with a known load, in the unit of most slots. */
+  readonly work: number;
+  /** Slots with sets at all. */
+  readonly slots: number;
+  /** Sessions with sets at all. */
+  readonly sessions: number;
+  /** Shares of the sets counted in reps, 0 to 1, by their planned reps. */
+  readonly zones: Readonly<Record<RepZone, number>>;
+}
+
+/** Adds up a planned week. */
+export function weekTotals(week: LadderWeek, conventions: Conventions): WeekTotals {
+  const zones: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
+  let [sets, seconds, work, slots, sessions, counted] = [0, 0, 0, 0, 0, 0];
+  for (const session of week.sessions) {
+    if (session.optional) continue;
+    if (session.sets > 0) {
+      sessions++;
+      seconds += session.seconds.high;
+    }
+    for (const slot of session.slots) {
+      const many = workingSets(slot);
+      if (many > 0) slots++;
+      sets += many;
+      for (const set of slot.sets) {
+        if (set.optional) continue;
+        work += setWork(set, slot, conventions);
+        if (slot.measure === 'seconds' || set.credit === 0) continue;
+        zones[zoneOf(set.reps, conventions)] += set.credit;
+        counted += set.credit;
+      }
+    }
+  }
+  for (const zone of REP_ZONES) zones[zone] = counted === 0 ? 0 : zones[zone] / counted;
+  return { sets, seconds, work, slots, sessions, zones };
+}

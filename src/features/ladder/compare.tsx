@@ -1,0 +1,114 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import {
+  type Catalogue,
+  check,
+  compareLadders,
+  differenceEdit,
+  isUnchanged,
+  type Ladder,
+  type RevisionLine,
+  type Training,
+  unfold,
+} from '@/core';
+import { Choose } from '@/ui/form';
+import { effectSentences } from '@/ui/words/effects';
+import { namesOf } from '@/ui/words/names';
+import type { SheetActions } from '../sheet/contract';
+import classes from './ladder.module.css';
+
+/** Another version of the block, unfolded, with how it is called. */
+export interface Other {
+  readonly name: string;
+  readonly ladder: Ladder;
+  /** What differs, in sentences; empty where it is another block altogether. */
+  readonly sentences: readonly string[];
+}
+
+interface CompareProps {
+  readonly training: Training;
+  readonly ladder: Ladder;
+  readonly catalogue: Catalogue;
+  readonly actions: Pick<SheetActions, 'revisions' | 'revision' | 'blockBefore'>;
+  readonly other: Other | null;
+  readonly onOther: (other: Other | null) => void;
+}
+
+const LAST = 'last block';
+const NONE = 'nothing';
+
+/** Chooses what this block is compared with: one of its revisions, or the athlete's last block. */
+export function Compare({ training, ladder, catalogue, actions, other, onOther }: CompareProps) {
+  const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
+  const [message, setMessage] = useState('');
+  const [chosen, setChosen] = useState(NONE);
+  useEffect(() => {
+    let here = true;
+    void actions
+      .revisions()
+      .catch(() => null)
+      .then((answer) => {
+        if (here) setLines(answer !== null && answer.status === 'found' ? answer.lines : []);
+      });
+    return () => {
+      here = false;
+    };
+  }, [actions]);
+  const choose = async (value: string) => {
+    setChosen(value);
+    setMessage('');
+    if (value === NONE) return onOther(null);
+    if (value === LAST) {
+      const answer = await actions.blockBefore().catch(() => null);
+      if (answer === null || answer.status !== 'found') {
+        setMessage('There is no block before this one.');
+        return onOther(null);
+      }
+      const before = unfold({ ...answer.training, exercises: catalogue.find });
+      return onOther({ name: answer.training.block.name, ladder: before, sentences: [] });
+    }
+    const answer = await actions.revision(Number(value)).catch(() => null);
+    if (answer === null || answer.status !== 'found') {
+      setMessage('The server does not answer just now. Please try again in a moment.');
+      return onOther(null);
+    }
+    const { block } = answer;
+    const { athlete } = training;
+    const exercises = catalogue.find;
+    const then = unfold({ ...training, block, exercises });
+    const changes = compareLadders(
+      { ladder: then, findings: check({ block, athlete, ladder: then, exercises }) },
+      { ladder, findings: check({ block: training.block, athlete, ladder, exercises }) },
+    );
+    const same = isUnchanged(changes) && differenceEdit(block, training.block) === null;
+    onOther({
+      name: `revision ${value}`,
+      ladder: then,
+      sentences: same ? ['Nothing differs.'] : effectSentences(changes, 'the plan', namesOf(catalogue)),
+    });
+  };
+  const options = [NONE, LAST, ...(lines ?? []).map(({ revision }) => String(revision - 1))];
+  return (
+    <div className={classes.compare}>
+      <span>Compare with</span>
+      <Choose
+        label="Compare with"
+        value={chosen}
+        options={[...new Set([...options, chosen])]}
+        names={(option) => {
+          if (option === NONE || option === LAST) return option;
+          const line = lines?.find(({ revision }) => revision - 1 === Number(option));
+          return `revision ${option}${line === undefined ? '' : `, before ${new Date(line.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}`}`;
+        }}
+        onValue={(value) => void choose(value)}
+      />
+      {message === '' ? null : <span role="alert">{message}</span>}
+      {other === null ? null : (
+        <p role="status" className={classes.differs}>
+          From {other.name} to now. {other.sentences.join(' ')}
+        </p>
+      )}
+    </div>
+  );
+}

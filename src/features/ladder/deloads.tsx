@@ -1,0 +1,203 @@
+import { useMemo, useState } from 'react';
+import {
+  type Athlete,
+  adviseDeload,
+  type Block,
+  type Catalogue,
+  conventionsWith,
+  DELOAD_KINDS,
+  type Deload,
+  deloadStart,
+  type Edit,
+  type Ladder,
+  type Result,
+  SIGNS,
+  type Sign,
+  type SignScore,
+  type Signs,
+  type Training,
+  unfold,
+  weekTotals,
+} from '@/core';
+import { adviceReason, adviceSentence, deloadText, measureSentence } from '@/ui/words/deloads';
+import { counted, figure, minutes } from '@/ui/words/figures';
+import classes from './ladder.module.css';
+
+interface DeloadsProps {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly training: Training;
+  readonly ladder: Ladder;
+  readonly unit: string;
+  readonly attempt: (edit: Edit) => Result<null>;
+}
+
+const SCORE_WORDS = ['none', 'some', 'clear'] as const;
+
+/** The ways to deload side by side as next week's actual sets, and which of them suits. */
+export function Deloads({ block, athlete, catalogue, training, ladder, unit, attempt }: DeloadsProps) {
+  const conventions = conventionsWith(block.conventions);
+  const [signs, setSigns] = useState<Signs>({});
+  const [facts, setFacts] = useState({ eager: false, lifeStress: false, test: false, honest: false });
+  const kept = useMemo<readonly Deload[]>(() => {
+    const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
+    const own = block.deload;
+    const known = own === null || each.some((one) => deloadText(one) === deloadText(own));
+    return known ? each : [own, ...each];
+  }, [block.deload]);
+  const tried = useMemo(
+    () =>
+      kept.map((deload) => {
+        const { rungs } = unfold({
+          ...training,
+          block: { ...block, deload },
+          athlete,
+          exercises: catalogue.find,
+        });
+        const plan = rungs.at(-1)?.plan;
+        return { deload, totals: plan === undefined ? null : weekTotals(plan, conventions), plan };
+      }),
+    [kept, training, block, athlete, catalogue, conventions],
+  );
+  const last = ladder.rungs.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
+  const before = last === undefined ? null : weekTotals(last, conventions);
+  const advice = adviseDeload(
+    {
+      level: athlete.level,
+      signs,
+      ...facts,
+      weeks: block.weeks,
+      irritatedJoints: athlete.joints.length,
+    },
+    conventions,
+  );
+  const best = new Map(advice.kinds.map(({ kind, reason }, at) => [kind, { reason, at }]));
+  const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
+  return (
+    <section aria-label="Deload">
+      <h2 className={classes.head}>
+        Deload
+        <span className={classes.key}>each way as the week’s actual sets, beside the last building week</span>
+      </h2>
+      <div className={classes.deload}>
+        <table className={classes.tried}>
+          <thead>
+            <tr>
+              <th scope="col">way</th>
+              <th scope="col">sets</th>
+              <th scope="col">work</th>
+              <th scope="col">minutes</th>
+              <th scope="col">days</th>
+              <th scope="col">for example</th>
+              <th scope="col">suits</th>
+              <th scope="col" aria-label="take it" />
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">last building week</th>
+              <td>{before?.sets ?? 0}</td>
+              <td>
+                {figure((before?.work ?? 0) / 1000, 1)} t {unit}
+              </td>
+              <td>{minutes(before?.seconds ?? 0)}</td>
+              <td>{before?.sessions ?? 0}</td>
+              <td>{exampleOf(last)}</td>
+              <td />
+              <td />
+            </tr>
+            {tried.map(({ deload, totals, plan }) => {
+              const text = deloadText(deload);
+              const mine = text === deloadText(block.deload);
+              const suits =
+                deload.length === 1 && deload[0] !== undefined ? best.get(deload[0].kind) : undefined;
+              return (
+                <tr key={text} data-mine={mine} title={deload.map(measureSentence).join(' ')}>
+                  <th scope="row">
+                    {text}
+                    {mine ? ' (this block’s)' : ''}
+                  </th>
+                  <td>
+                    {totals?.sets ?? 0}{' '}
+                    <span className={classes.was}>{share(totals?.sets ?? 0, before?.sets ?? 0)}</span>
+                  </td>
+                  <td>
+                    <span className={classes.was}>{share(totals?.work ?? 0, before?.work ?? 0)}</span>
+                  </td>
+                  <td>{minutes(totals?.seconds ?? 0)}</td>
+                  <td>{totals?.sessions ?? 0}</td>
+                  <td>{exampleOf(plan)}</td>
+                  <td>
+                    {suits === undefined ? '' : adviceReason(suits.reason)}
+                    {advice.needed && suits?.at === 0 ? ' · first choice' : ''}
+                  </td>
+                  <td>
+                    {mine ? null : (
+                      <button
+                        type="button"
+                        className={classes.link}
+                        aria-label={`Take ${text}`}
+                        onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
+                      >
+                        Take
+                      </button>
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <div className={classes.signs}>
+          <p role="status">{adviceSentence(advice)}</p>
+          {SIGNS.map((sign) => (
+            <fieldset key={sign} className={classes.sign} aria-label={sign}>
+              <legend>{sign}</legend>
+              {SCORE_WORDS.map((word, score) => (
+                <label key={word}>
+                  <input
+                    type="radio"
+                    name={`sign-${sign}`}
+                    checked={(signs[sign as Sign] ?? 0) === score}
+                    onChange={() => setSigns((now) => ({ ...now, [sign]: score as SignScore }))}
+                  />
+                  {word}
+                </label>
+              ))}
+            </fieldset>
+          ))}
+          {(
+            [
+              ['eager', 'cannot wait to train'],
+              ['lifeStress', 'life leaves little time'],
+              ['test', 'a test of strength follows'],
+              ['honest', 'rates effort honestly'],
+            ] as const
+          ).map(([fact, words]) => (
+            <label key={fact} className={classes.fact}>
+              <input
+                type="checkbox"
+                checked={facts[fact]}
+                onChange={(event) => setFacts((now) => ({ ...now, [fact]: event.target.checked }))}
+              />
+              {words}
+            </label>
+          ))}
+          <p className={classes.key}>
+            {counted(athlete.joints.length, 'irritated joint')} on record. Sharp, lasting or spreading pain
+            goes to a clinician first.
+          </p>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** The first slot with sets, as an example of what is asked. */
+function exampleOf(week: Ladder['rungs'][number]['plan'] | undefined): string {
+  const slot = week?.sessions.flatMap(({ slots }) => slots).find(({ sets }) => sets.length > 0);
+  const [first] = slot?.sets ?? [];
+  if (slot === undefined || first === undefined) return 'nothing';
+  return `${slot.sets.filter(({ piece }) => piece === 1).length}×${first.reps}${first.load === null ? '' : ` at ${figure(first.load)}`}`;
+}

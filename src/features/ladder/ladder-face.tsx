@@ -1,0 +1,90 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import {
+  type Athlete,
+  type Block,
+  type Catalogue,
+  contribution,
+  type Edit,
+  inVariant,
+  type Ladder,
+  type Muscle,
+  type Result,
+  sessionsInOrder,
+  type Training,
+} from '@/core';
+import type { SheetActions } from '../sheet/contract';
+import { Compare, type Other } from './compare';
+import { Deloads } from './deloads';
+import classes from './ladder.module.css';
+import { Ladders } from './ladders';
+import { Loads } from './loads';
+import { Totals } from './totals';
+
+interface LadderFaceProps {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly training: Training;
+  readonly ladder: Ladder;
+  readonly actions: SheetActions;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly onFocusMuscle: (muscle: Muscle) => void;
+  /** Goes to a cell of the Sheet: a slot's week, or the head of the week. */
+  readonly onCell: (row: string, week: number) => void;
+}
+
+/** The block at a glance: what each week comes to, every muscle's ladder, loads, deloads, and another version beside it. */
+export default function LadderFace(props: LadderFaceProps) {
+  const { block, athlete, catalogue, training, ladder, actions, attempt, onFocusMuscle, onCell } = props;
+  const [other, setOther] = useState<Other | null>(null);
+  const now = useMemo(() => ({ ...training, block, athlete }), [training, block, athlete]);
+  const openMuscle = (muscle: Muscle, week: number) => {
+    const slots = sessionsInOrder(block).flatMap((session) => session.slots);
+    const share = (id: string) => {
+      const slot = slots.find((one) => one.id === id);
+      const exercise = slot === undefined ? undefined : catalogue.find(slot.exercise);
+      return slot === undefined || exercise === undefined
+        ? 0
+        : contribution(inVariant(exercise, slot.variant), muscle);
+    };
+    const [best] = [...slots].sort((a, b) => share(b.id) - share(a.id));
+    onCell(best === undefined || share(best.id) === 0 ? 'weeks' : best.id, week);
+  };
+  return (
+    <div className={classes.face}>
+      <Compare
+        training={now}
+        ladder={ladder}
+        catalogue={catalogue}
+        actions={actions}
+        other={other}
+        onOther={setOther}
+      />
+      <Ladders
+        ladder={ladder}
+        other={other?.ladder ?? null}
+        onFocusMuscle={onFocusMuscle}
+        onOpen={openMuscle}
+      />
+      <Totals
+        block={block}
+        ladder={ladder}
+        other={other?.ladder ?? null}
+        unit={athlete.unit}
+        onWeek={(week) => onCell('weeks', week)}
+      />
+      <Deloads
+        block={block}
+        athlete={athlete}
+        catalogue={catalogue}
+        training={now}
+        ladder={ladder}
+        unit={athlete.unit}
+        attempt={attempt}
+      />
+      <Loads block={block} catalogue={catalogue} ladder={ladder} onOpen={onCell} />
+    </div>
+  );
+}

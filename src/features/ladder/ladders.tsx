@@ -1,0 +1,84 @@
+import { type Ladder, MUSCLES, type Muscle } from '@/core';
+import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
+import { figure } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import classes from './ladder.module.css';
+
+interface LaddersProps {
+  readonly ladder: Ladder;
+  /** Another version to compare with. */
+  readonly other: Ladder | null;
+  readonly onFocusMuscle: (muscle: Muscle) => void;
+  /** Goes to the Sheet where a muscle is trained in a week. */
+  readonly onOpen: (muscle: Muscle, week: number) => void;
+}
+
+function rungsOf(ladder: Ladder, muscle: Muscle): readonly LadderRung[] {
+  return ladder.rungs.map((rung) => {
+    const { measured, landmarks } = rung.plan.muscles[muscle];
+    return {
+      week: rung.plan.week,
+      sets: measured,
+      state: rungState(rung),
+      floor: landmarks.floor,
+      ceiling: landmarks.ceiling,
+    };
+  });
+}
+
+/** Every muscle's ladder side by side, at one scale. */
+export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) {
+  const all = MUSCLES.map((muscle) => ({ muscle, rungs: rungsOf(ladder, muscle) }));
+  const most = Math.max(
+    8,
+    ...all.flatMap(({ rungs }) => rungs.map(({ sets, ceiling }) => Math.max(sets, ceiling))),
+  );
+  return (
+    <section aria-label="Ladders">
+      <h2 className={classes.head}>
+        Hard sets a week
+        <span className={classes.key}>
+          week 1 at the bottom; rails at floor and ceiling; filled is done, dashed the deload
+          {other === null ? '' : '; ticks are the other version'}
+        </span>
+      </h2>
+      <div className={classes.ladders}>
+        {all.map(({ muscle, rungs }) => {
+          const { goal } = ladder.rungs[0]?.plan.muscles[muscle] ?? { goal: 'grow' };
+          const [first, last] = [rungs[0], rungs.filter(({ state }) => state !== 'deload').at(-1)];
+          return (
+            <button
+              type="button"
+              key={muscle}
+              className={classes.ladder}
+              data-goal={goal}
+              aria-label={`${capital(muscle)}: ${rungs.map(({ sets }) => figure(sets, 1)).join(', ')} sets by week`}
+              onFocus={() => onFocusMuscle(muscle)}
+              onClick={(event) => {
+                const box = event.currentTarget.querySelector('svg')?.getBoundingClientRect();
+                const up =
+                  box === undefined || event.clientY === 0 ? 0 : (box.bottom - event.clientY) / box.height;
+                const at = Math.max(0, Math.min(rungs.length - 1, Math.floor(up * rungs.length)));
+                onOpen(muscle, rungs[at]?.week ?? ladder.currentWeek);
+              }}
+            >
+              <span className={classes.muscle}>
+                {muscle}
+                <span className={classes.span}>
+                  {goal === 'hold' ? 'held ' : ''}
+                  {figure(first?.sets ?? 0, 1)}–{figure(last?.sets ?? 0, 1)}
+                </span>
+              </span>
+              <LadderDrawing
+                rungs={rungs}
+                most={most}
+                current={ladder.currentWeek}
+                {...(other === null ? {} : { other: rungsOf(other, muscle) })}
+              />
+            </button>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+import type { Block, Catalogue, Ladder, LadderSlot } from '@/core';
+import { sessionsInOrder, variantName } from '@/core';
+import { setText } from '@/ui/words/figures';
+import classes from './ladder.module.css';
+
+interface LoadsProps {
+  readonly block: Block;
+  readonly catalogue: Catalogue;
+  readonly ladder: Ladder;
+  readonly onOpen: (slot: string, week: number) => void;
+}
+
+interface Point {
+  readonly week: number;
+  readonly slot: LadderSlot;
+  readonly done: boolean;
+  /** Strength that the first set stands for, so that load and reps make one line. */
+  readonly level: number;
+}
+
+const WIDTH = 150;
+const HEIGHT = 22;
+
+function pointsOf(ladder: Ladder, slotId: string): readonly Point[] {
+  return ladder.rungs.flatMap(({ plan, performed }): Point[] => {
+    if (plan.kind === 'deload') return [];
+    for (const session of plan.sessions) {
+      const slot = session.slots.find((one) => one.slotId === slotId);
+      const [first] = slot?.sets ?? [];
+      if (slot === undefined || first === undefined) continue;
+      const logged = performed.get(session.sessionId)?.sets.get(`${slotId}/${first.id}`)?.set;
+      const load = (logged?.load.value ?? first.load ?? 0) + slot.carried;
+      const reps = (logged?.reps ?? first.reps) + (logged?.rir ?? first.rir);
+      const level = slot.measure === 'seconds' ? (logged?.reps ?? first.reps) : load * (1 + reps / 30);
+      return [{ week: plan.week, slot, done: logged !== undefined, level }];
+    }
+    return [];
+  });
+}
+
+/** What a slot asks at the start and at the end, with the line between: done weeks as dots, projections dashed. */
+export function Loads({ block, catalogue, ladder, onOpen }: LoadsProps) {
+  return (
+    <section aria-label="Projected loads">
+      <h2 className={classes.head}>
+        Loads
+        <span className={classes.key}>
+          dots are done, the dashed line is projected from the strength known now
+        </span>
+      </h2>
+      <div className={classes.loads}>
+        {sessionsInOrder(block).map((session) => (
+          <table key={session.id} className={classes.loadTable}>
+            <caption>{session.name}</caption>
+            <tbody>
+              {session.slots.map((slot) => {
+                const points = pointsOf(ladder, slot.id);
+                const [first, last] = [points[0], points.at(-1)];
+                const exercise = catalogue.find(slot.exercise);
+                if (first === undefined || last === undefined || exercise === undefined) return null;
+                const text = ({ slot: one }: Point) =>
+                  setText(one.sets[0]?.load ?? null, one.sets[0]?.reps ?? 0, one);
+                return (
+                  <tr key={slot.id}>
+                    <th scope="row">
+                      <button
+                        type="button"
+                        className={classes.link}
+                        onClick={() => onOpen(slot.id, last.week)}
+                      >
+                        {variantName(exercise, slot.variant)}
+                      </button>
+                    </th>
+                    <td>{text(first)}</td>
+                    <td>
+                      <Line points={points} />
+                    </td>
+                    <td>
+                      <strong>{text(last)}</strong>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function Line({ points }: { readonly points: readonly Point[] }) {
+  const levels = points.map(({ level }) => level);
+  const [low, high] = [Math.min(...levels), Math.max(...levels)];
+  const x = (at: number) => 4 + (at / Math.max(1, points.length - 1)) * (WIDTH - 8);
+  const y = (level: number) =>
+    high === low ? HEIGHT / 2 : HEIGHT - 4 - ((level - low) / (high - low)) * (HEIGHT - 8);
+  const path = points.map(({ level }, at) => `${at === 0 ? 'M' : 'L'}${x(at)} ${y(level)}`).join('');
+  return (
+    <svg width={WIDTH} height={HEIGHT} aria-hidden="true" className={classes.line}>
+      <path d={path} />
+      {points.map(({ week, level, done }, at) =>
+        done ? <circle key={week} cx={x(at)} cy={y(level)} r={2.6} /> : null,
+      )}
+    </svg>
+  );
+}
