@@ -3,7 +3,7 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   // Types are checked by `npm test` with the compiler the project pins; the build need not do it twice.
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ['sequelize', 'mysql2', 'umzug', '@node-rs/argon2'],
+  serverExternalPackages: ['sequelize', 'mysql2', 'umzug', '@node-rs/argon2', 'highs'],
   poweredByHeader: false,
   devIndicators: false,
   experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks'] },

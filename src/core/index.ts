@@ -4,6 +4,8 @@ export * from './anatomy/roll-up';
 export * from './athlete/athlete';
 export * from './athlete/new-athlete';
 export * from './athlete/place';
+export * from './balance/linear';
+export * from './balance/rebalance';
 export * from './block/apply-edit';
 export * from './block/block';
 export * from './block/block-rules';

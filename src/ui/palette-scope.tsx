@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useEffect, useMemo, useState } from 'react';
+import { createContext, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { Athlete, Catalogue } from '@/core';
 
 /** Whom and what the command palette's load tool speaks of: set by the screen that is open. */
@@ -13,7 +13,17 @@ export interface PaletteScope {
   readonly oneRepMax: number | null;
 }
 
+/** Something the screen that is open can do, found by its name. */
+export interface Command {
+  readonly name: string;
+  /** The keys that do the same, if any. */
+  readonly keys: string;
+  readonly run: () => void;
+}
+
 interface Holder {
+  /** Read when the palette opens: screens put theirs here as they are drawn. */
+  readonly commands: { current: readonly Command[] };
   readonly scope: PaletteScope | null;
   readonly setScope: (scope: PaletteScope | null) => void;
   readonly open: boolean;
@@ -21,6 +31,7 @@ interface Holder {
 }
 
 const Context = createContext<Holder>({
+  commands: { current: [] },
   scope: null,
   setScope: () => undefined,
   open: false,
@@ -31,7 +42,8 @@ const Context = createContext<Holder>({
 export function PaletteHolder({ children }: { readonly children: React.ReactNode }) {
   const [scope, setScope] = useState<PaletteScope | null>(null);
   const [open, setOpen] = useState(false);
-  const holder = useMemo(() => ({ scope, setScope, open, setOpen }), [scope, open]);
+  const commands = useRef<readonly Command[]>([]);
+  const holder = useMemo(() => ({ commands, scope, setScope, open, setOpen }), [scope, open]);
   return <Context value={holder}>{children}</Context>;
 }
 
@@ -46,4 +58,15 @@ export function usePaletteScope({ athlete, catalogue, exerciseId, oneRepMax }: P
     setScope({ athlete, catalogue, exerciseId, oneRepMax });
     return () => setScope(null);
   }, [setScope, athlete, catalogue, exerciseId, oneRepMax]);
+}
+
+/** Offers what this screen can do in the palette, as long as it is open. */
+export function usePaletteCommands(commands: readonly Command[]): void {
+  const { commands: held } = useContext(Context);
+  useEffect(() => {
+    held.current = commands;
+    return () => {
+      held.current = [];
+    };
+  });
 }

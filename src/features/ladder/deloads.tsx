@@ -86,7 +86,7 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
             <tr>
               <th scope="col">way</th>
               <th scope="col">sets</th>
-              <th scope="col">work</th>
+              <th scope="col">{unit}·1000</th>
               <th scope="col">minutes</th>
               <th scope="col">days</th>
               <th scope="col">for example</th>
@@ -98,9 +98,7 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
             <tr>
               <th scope="row">last building week</th>
               <td>{before?.sets ?? 0}</td>
-              <td>
-                {figure((before?.work ?? 0) / 1000, 1)} t {unit}
-              </td>
+              <td>{figure((before?.work ?? 0) / 1000, 1)}</td>
               <td>{minutes(before?.seconds ?? 0)}</td>
               <td>{before?.sessions ?? 0}</td>
               <td>{exampleOf(last)}</td>

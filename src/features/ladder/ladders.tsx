@@ -66,7 +66,7 @@ export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) 
                 {muscle}
                 <span className={classes.span}>
                   {goal === 'hold' ? 'held ' : ''}
-                  {figure(first?.sets ?? 0, 1)}–{figure(last?.sets ?? 0, 1)}
+                  {[...new Set([first?.sets ?? 0, last?.sets ?? 0].map((sets) => figure(sets, 1)))].join('–')}
                 </span>
               </span>
               <LadderDrawing

@@ -4,7 +4,7 @@ import { Combobox, Modal, useCombobox } from '@mantine/core';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { LIBRARY } from '@/core';
-import { usePalette } from '@/ui/palette-scope';
+import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
 import { answerQuestion } from './answer';
 import type { FoundAthlete } from './palette';
@@ -31,8 +31,12 @@ interface PaletteDialogProps {
   readonly onClose: () => void;
 }
 
-function itemsOf(athletes: readonly FoundAthlete[]): readonly Item[] {
+/** What a command's item leads to, in place of an address. */
+const COMMAND = 'command:';
+
+function itemsOf(athletes: readonly FoundAthlete[], commands: readonly Command[]): readonly Item[] {
   return [
+    ...commands.map(({ name, keys }) => ({ to: `${COMMAND}${name}`, label: name, facts: keys })),
     ...athletes.flatMap(({ id, name, blockId }): Item[] => [
       ...(blockId === null ? [] : [{ to: `/blocks/${blockId}`, label: name, facts: 'block' }]),
       { to: `/athletes/${id}`, label: name, facts: 'profile' },
@@ -52,10 +56,11 @@ function found(items: readonly Item[], text: string): readonly Item[] {
 /** One field: what is typed is found, and a question about loads is answered above what is found. */
 export default function PaletteDialog({ open, athletes, onClose }: PaletteDialogProps) {
   const router = useRouter();
-  const { scope } = usePalette();
+  const { scope, commands } = usePalette();
   const [text, setText] = useState('');
   const combobox = useCombobox({ opened: true });
-  const items = useMemo(() => itemsOf(athletes), [athletes]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the screen's commands are read anew each time it opens
+  const items = useMemo(() => itemsOf(athletes, commands.current), [athletes, open]);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);
   const shown = found(items, text);
@@ -75,7 +80,9 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
           store={combobox}
           onOptionSubmit={(to) => {
             leave();
-            router.push(to);
+            const command = commands.current.find(({ name }) => to === `${COMMAND}${name}`);
+            if (command === undefined) router.push(to);
+            else command.run();
           }}
         >
           <Combobox.EventsTarget>
@@ -83,7 +90,7 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
               className={classes.input}
               data-autofocus
               aria-label="Find, or ask about a load"
-              placeholder="An athlete, a screen, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
+              placeholder="An athlete, a screen, a command, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
               value={text}
               onChange={(event) => setText(event.target.value)}
               // The list would keep the key to itself.

@@ -1,5 +1,6 @@
 import type {
   AnswerOutcome,
+  BalanceProposal,
   Block,
   HistoryStep,
   IssueOutcome,
@@ -43,6 +44,12 @@ export interface SheetActions {
   /** The athlete's block before this one, with all that happened in it. */
   readonly blockBefore: () => Promise<
     { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
+  >;
+  /** Sets and exercises that bring every growing muscle to its target; null where there are none. */
+  readonly proposeBalance: () => Promise<
+    | { readonly status: 'found'; readonly proposal: BalanceProposal | null }
+    | { readonly status: 'gone' }
+    | Unanswered
   >;
   readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
 }

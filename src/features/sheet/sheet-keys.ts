@@ -6,6 +6,8 @@ const BLOCK_KEYS: KeyList = [
   ['G, P, H on a muscle', 'grow, priority, hold'],
   ['A, K on a call', 'accept, keep as it was'],
   ['Alt A', 'accept all calls'],
+  ['Alt B', 'fill open slots and rebalance the sets'],
+  ['Alt H', 'history: what was changed, and back to any of it'],
   ['Alt I', 'issue the next week'],
 ];
 

@@ -19,9 +19,10 @@ import {
   unfold,
 } from '@/core';
 import { KeysHelp } from '@/ui/keys-help';
-import { usePaletteScope } from '@/ui/palette-scope';
+import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
 import type { SheetActions, SheetData } from './contract';
@@ -43,6 +44,8 @@ import { WhyStrip } from './why-strip';
 const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
 const LadderFace = dynamic(() => import('../ladder/ladder-face'), { ssr: false });
 const SlotDetails = dynamic(() => import('./slot-details'), { ssr: false });
+const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
+const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
 /** Ways of looking at one block. */
@@ -99,7 +102,8 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { cursor, focus, setFocus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
   const [details, setDetails] = useState(false);
-  const [replacing, setReplacing] = useState(false);
+  const [dialog, setDialog] = useState<'replace' | 'balance' | 'history' | null>(null);
+  const closeDialog = () => setDialog(null);
   useEffect(() => {
     const asked = FACES.find((name) => window.location.hash === `#${name.toLowerCase()}`);
     if (asked === undefined || asked === 'Sheet') return;
@@ -176,7 +180,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     else if (control && (key === 'y' || key === 'z')) redo();
     else if (chosen !== undefined) show(chosen);
     else if (event.altKey && key === 'd' && face === 'Sheet') setDetails((open) => !open);
-    else if (event.altKey && key === 'r' && face === 'Sheet') setReplacing(true);
+    else if (event.altKey && key === 'r' && face === 'Sheet') setDialog('replace');
+    else if (event.altKey && key === 'b') setDialog('balance');
+    else if (event.altKey && key === 'h') setDialog('history');
     else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
     else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
@@ -208,11 +214,35 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     });
   };
 
+  const print = () => window.open(`/blocks/${data.blockId}/print/${rung?.plan.week ?? 1}`, '_blank');
+  usePaletteCommands([
+    ...FACES.map((name, at) => ({ name: `Show the ${name}`, keys: `Alt ${at + 1}`, run: () => show(name) })),
+    { name: 'Undo', keys: 'Ctrl Z', run: undo },
+    { name: 'Redo', keys: 'Ctrl Y', run: redo },
+    { name: 'History of the block', keys: 'Alt H', run: () => setDialog('history') },
+    { name: 'Fill open slots and rebalance', keys: 'Alt B', run: () => setDialog('balance') },
+    { name: 'Replace an exercise everywhere', keys: 'Alt R', run: () => setDialog('replace') },
+    { name: 'All of the slot', keys: 'Alt D', run: () => setDetails(true) },
+    {
+      name: 'Choose the slot’s technique',
+      keys: 'Enter on how',
+      run: () => table.open({ row: cursor.row, column: 'how' }),
+    },
+    { name: 'Add a slot', keys: 'Alt N', run: () => edits.beginSlot(row) },
+    { name: 'Add a session', keys: 'Alt S', run: () => void edits.addSession(face === 'Sheet') },
+    { name: 'Accept all calls', keys: 'Alt A', run: () => void answer(calls, 'accepted', null) },
+    { name: 'Print the week’s session sheets', keys: '', run: print },
+    ...(next === undefined
+      ? []
+      : [{ name: `Issue week ${next}`, keys: 'Alt I', run: () => void issue(next) }]),
+  ]);
+
   const said = useMemo(
     () => say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung }),
     [focus, training, block, athlete, catalogue, ladder, findings, rows, rung],
   );
 
+  const names = useMemo(() => namesOf(catalogue), [catalogue]);
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
   const last = issued.at(-1);
@@ -248,6 +278,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         >
           Redo
         </button>
+        <button type="button" className={barClasses.quiet} onClick={() => setDialog('history')} title="Alt H">
+          History
+        </button>
         <SavingNote state={state} onSettle={document.settle} />
       </Bar>
       <BlockLine block={block} onChange={changeSetting} onFocus={setFocus}>
@@ -259,6 +292,16 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         {last === undefined ? null : (
           <Link className={barClasses.quiet} href={`/floor/${data.blockId}`} prefetch={false}>
             Floor
+          </Link>
+        )}
+        {rung === undefined || block.sessions.length === 0 ? null : (
+          <Link
+            className={barClasses.quiet}
+            href={`/blocks/${data.blockId}/print/${rung.plan.week}`}
+            prefetch={false}
+            target="_blank"
+          >
+            Print week {rung.plan.week}
           </Link>
         )}
         {last !== undefined && recallable ? (
@@ -397,14 +440,34 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
             />
           ) : null}
         </div>
-        {replacing ? (
+        {dialog === 'history' ? (
+          <HistoryDialog
+            block={block}
+            names={names}
+            settled={document.settled}
+            actions={actions}
+            attempt={attempt}
+            onClose={closeDialog}
+          />
+        ) : null}
+        {dialog === 'balance' ? (
+          <BalanceDialog
+            block={block}
+            names={names}
+            settled={document.settled}
+            propose={actions.proposeBalance}
+            attempt={attempt}
+            onClose={closeDialog}
+          />
+        ) : null}
+        {dialog === 'replace' ? (
           <ReplaceDialog
             block={block}
             athlete={athlete}
             catalogue={catalogue}
             from={focused?.exercise.id}
             onReplace={edits.replace}
-            onClose={() => setReplacing(false)}
+            onClose={closeDialog}
           />
         ) : null}
         <Rail

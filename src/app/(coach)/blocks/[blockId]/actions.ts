@@ -3,6 +3,7 @@
 import { z } from 'zod';
 import type {
   AnswerOutcome,
+  BalanceProposal,
   Block,
   IssueOutcome,
   RecallOutcome,
@@ -13,6 +14,7 @@ import type {
   Training,
   Unanswered,
 } from '@/core';
+import { catalogueWith, checkInput, rebalance, unfold } from '@/core';
 import { editSchema } from '@/core/codecs';
 import {
   answerCalls,
@@ -26,6 +28,7 @@ import {
   saveSteps,
 } from '@/data';
 import { asCoach } from '../../../asker';
+import { solve } from '../../../solver';
 
 const id = z.string().min(1).max(191);
 const stepsSchema = z
@@ -133,5 +136,26 @@ export async function blockBefore(
   return asCoach(async (asker) => {
     const training = await findBlockBefore(asker, blockId);
     return training === undefined ? { status: 'gone' } : { status: 'found', training };
+  });
+}
+
+/** Sets and exercises that bring every growing muscle to its target, for the block as the server has it. */
+export async function proposeBalance(
+  blockId: string,
+): Promise<
+  | { readonly status: 'found'; readonly proposal: BalanceProposal | null }
+  | { readonly status: 'gone' }
+  | Unanswered
+> {
+  if (!isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const training = await findTraining(asker, blockId);
+    if (training === undefined) return { status: 'gone' };
+    const { block, athlete, ownExercises } = training;
+    const { find: exercises, list } = catalogueWith(ownExercises);
+    const ladder = unfold({ ...training, exercises });
+    const input = checkInput({ block, athlete, ladder, exercises });
+    if (input === undefined) return { status: 'found', proposal: null };
+    return { status: 'found', proposal: await rebalance({ ...input, list }, solve) };
   });
 }

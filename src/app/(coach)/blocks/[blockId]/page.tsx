@@ -8,6 +8,7 @@ import {
   answer,
   blockBefore,
   issue,
+  proposeBalance,
   recall,
   reload,
   revision,
@@ -37,6 +38,7 @@ export default async function SheetPage({ params }: PageProps) {
     revisions: revisions.bind(null, blockId),
     revision: revision.bind(null, blockId),
     blockBefore: blockBefore.bind(null, blockId),
+    proposeBalance: proposeBalance.bind(null, blockId),
     saveTemplate: saveTemplate.bind(null, blockId),
   };
   return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;

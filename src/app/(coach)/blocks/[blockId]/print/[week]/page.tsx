@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { catalogueWith, unfold } from '@/core';
+import { findTraining } from '@/data';
+import { SessionSheets } from '@/features/print/session-sheets';
+import { requireAsker } from '../../../../../asker';
+
+export const metadata: Metadata = { title: 'Session sheets' };
+
+interface PageProps {
+  readonly params: Promise<{ readonly blockId: string; readonly week: string }>;
+}
+
+/** A week's session sheets, to print and hand out. */
+export default async function PrintPage({ params }: PageProps) {
+  const { blockId, week } = await params;
+  const asker = await requireAsker();
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) notFound();
+  const { block, athlete } = training;
+  const catalogue = catalogueWith(training.ownExercises);
+  const ladder = unfold({ ...training, exercises: catalogue.find });
+  const rung = ladder.rungs.find(({ plan }) => String(plan.week) === week);
+  if (rung === undefined) notFound();
+  return (
+    <SessionSheets
+      blockName={block.name}
+      cycleDays={block.cycleDays}
+      athlete={athlete}
+      catalogue={catalogue}
+      sessions={block.sessions}
+      week={rung.plan}
+      issued={rung.issued !== null}
+    />
+  );
+}

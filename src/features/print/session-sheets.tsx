@@ -1,0 +1,183 @@
+import {
+  type Athlete,
+  type Catalogue,
+  groupKind,
+  groupsOf,
+  inVariant,
+  type LadderSession,
+  type LadderSlot,
+  type LadderWeek,
+  type PlannedSet,
+  placeFor,
+  type Session,
+  variantName,
+} from '@/core';
+import { CLINICIAN, NOT_ALONE } from '@/ui/words/cautions';
+import { count, figure, load, minutes, setText, span } from '@/ui/words/figures';
+import { capital, dayName, weekName } from '@/ui/words/names';
+import { setName, techniqueSentence } from '@/ui/words/techniques';
+import classes from './print.module.css';
+import { PrintButton } from './print-button';
+
+interface SessionSheetsProps {
+  readonly blockName: string;
+  readonly cycleDays: number;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly sessions: readonly Session[];
+  readonly week: LadderWeek;
+  /** Whether the week has been handed out. */
+  readonly issued: boolean;
+}
+
+/** A week's sessions as sheets to hand out: what is asked, and room to write what was done. */
+export function SessionSheets(props: SessionSheetsProps) {
+  const { blockName, athlete, week, issued } = props;
+  return (
+    <main className={classes.page}>
+      <div className={classes.screenOnly}>
+        <PrintButton />
+        {issued ? null : <span>This week has not been handed out yet; its loads may still change.</span>}
+      </div>
+      {week.sessions.map((session) => (
+        <SessionSheet key={session.sessionId} session={session} {...props} />
+      ))}
+      <p className={classes.foot}>
+        {athlete.name}, {blockName}, {weekName(week.week, week.kind)}. {CLINICIAN}
+      </p>
+    </main>
+  );
+}
+
+function SessionSheet({
+  session,
+  athlete,
+  catalogue,
+  sessions,
+  week,
+  blockName,
+  cycleDays,
+}: SessionSheetsProps & { readonly session: LadderSession }) {
+  const written = sessions.find(({ id }) => id === session.sessionId);
+  const slots = session.slots.filter(({ sets }) => sets.length > 0);
+  if (slots.length === 0) return null;
+  const groups = groupNames(written, catalogue);
+  return (
+    <article className={classes.sheet}>
+      <header className={classes.head}>
+        <h1>{session.name}</h1>
+        <span>
+          {athlete.name} · {blockName}, {weekName(week.week, week.kind)} · {dayName(session.day, cycleDays)} ·{' '}
+          {placeFor(athlete, session.place).name} ·{' '}
+          {span(minutes(session.seconds.low), minutes(session.seconds.high))} min
+          {session.optional ? ' · optional' : ''}
+        </span>
+        <span className={classes.date}>Date</span>
+      </header>
+      <table className={classes.table}>
+        <thead>
+          <tr>
+            <th scope="col">exercise</th>
+            <th scope="col">asked</th>
+            <th scope="col">left</th>
+            <th scope="col">rest</th>
+            <th scope="col">done: load × reps, left</th>
+          </tr>
+        </thead>
+        <tbody>
+          {slots.map((slot, at) => (
+            <SlotLines
+              key={slot.slotId}
+              slot={slot}
+              at={at + 1}
+              athlete={athlete}
+              catalogue={catalogue}
+              group={groups.get(slot.slotId)}
+            />
+          ))}
+        </tbody>
+      </table>
+      <p className={classes.notes}>Notes, soreness, joints:</p>
+    </article>
+  );
+}
+
+function groupNames(session: Session | undefined, catalogue: Catalogue): ReadonlyMap<string, string> {
+  const names = new Map<string, string>();
+  for (const group of session === undefined ? [] : groupsOf(session)) {
+    const exercises = group.flatMap((slot) => catalogue.find(slot.exercise) ?? []);
+    const kind = groupKind(exercises);
+    if (kind !== null) for (const { id } of group) names.set(id, kind);
+  }
+  return names;
+}
+
+interface SlotLinesProps {
+  readonly slot: LadderSlot;
+  readonly at: number;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  readonly group: string | undefined;
+}
+
+function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
+  const pinned = catalogue.find({ id: slot.exerciseId, revision: slot.exerciseRevision });
+  const exercise = pinned === undefined ? undefined : inVariant(pinned, slot.variant);
+  const setUp = athlete.setUps[slot.exerciseId];
+  const risky = exercise !== undefined && !exercise.failableAlone && slot.sets.some(({ rir }) => rir <= 1);
+  const notes = [
+    ...(group === undefined
+      ? []
+      : [slot.joined ? `In turn with the one above (${group}).` : `First of a ${group}.`]),
+    ...(slot.technique.kind === 'straight'
+      ? []
+      : [techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })]),
+    ...(slot.warmUp.length === 0
+      ? []
+      : [`Warm-up ${slot.warmUp.map((one) => setText(one.load / 100, one.reps, slot)).join(', ')}.`]),
+    ...(slot.tempo === null ? [] : [`Tempo ${slot.tempo}.`]),
+    ...(slot.motion === 'full' ? [] : [`Range of motion: ${slot.motion}.`]),
+    slot.note === '' ? (exercise?.cues ?? '') : slot.note,
+    ...(setUp === undefined ? [] : [`Set-up: ${setUp}.`]),
+    ...(slot.stretch === null ? [] : [`End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`]),
+    ...(slot.substitutes.length === 0
+      ? []
+      : [`Or instead: ${slot.substitutes.map((id) => catalogue.newest(id)?.name ?? id).join(', ')}.`]),
+    ...(risky ? [NOT_ALONE] : []),
+  ].filter(Boolean);
+  return (
+    <>
+      {slot.sets.map((set, k) => (
+        <tr key={set.id} className={k === 0 ? classes.first : ''}>
+          <td>
+            {k === 0 ? (
+              <strong>
+                {at} {exercise === undefined ? slot.exerciseId : capital(variantName(exercise, slot.variant))}
+              </strong>
+            ) : (
+              <span className={classes.soft}>{setName(set, slot.sets)}</span>
+            )}
+          </td>
+          <td>{asked(set, slot)}</td>
+          <td>{set.role === 'easy' ? 'easy' : figure(set.rir, 1)}</td>
+          <td>{set.rest} s</td>
+          <td className={classes.write} />
+        </tr>
+      ))}
+      <tr>
+        <td colSpan={5} className={classes.soft}>
+          {notes.join(' ')}
+        </td>
+      </tr>
+    </>
+  );
+}
+
+function asked(set: PlannedSet, slot: LadderSlot): string {
+  const weight =
+    slot.loading === 'none'
+      ? ''
+      : `${set.load === null ? 'find' : `${load(set.load, slot.loading)} ${slot.unit}`} × `;
+  const more = set.sections.map(({ reps, manner }) => ` + ${reps} ${manner}`).join('');
+  return `${weight}${count(set.reps, slot)}${more}${set.optional ? ' (if there is energy left)' : ''}`;
+}

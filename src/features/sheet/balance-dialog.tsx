@@ -1,0 +1,155 @@
+'use client';
+
+import { Modal } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import type { BalanceProposal, Block, Edit, Result } from '@/core';
+import { changeLine, shortfallSentence } from '@/ui/words/balance';
+import { counted, figure } from '@/ui/words/figures';
+import { capital, type ExerciseNames } from '@/ui/words/names';
+import { problemSentence } from '@/ui/words/problems';
+import classes from './balance-dialog.module.css';
+import type { SheetActions } from './contract';
+import picker from './technique-picker.module.css';
+
+interface BalanceDialogProps {
+  readonly block: Block;
+  readonly names: ExerciseNames;
+  /** Resolves when all edits are saved, so that the server sees what the coach sees. */
+  readonly settled: () => Promise<unknown>;
+  readonly propose: SheetActions['proposeBalance'];
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly onClose: () => void;
+}
+
+type State =
+  | { readonly status: 'working' }
+  | { readonly status: 'failed'; readonly because: string }
+  | { readonly status: 'found'; readonly proposal: BalanceProposal };
+
+/** Fills open slots and balances the sets: a difference to take whole or in parts. */
+export default function BalanceDialog(props: BalanceDialogProps) {
+  const { block, names, settled, propose, attempt, onClose } = props;
+  const [state, setState] = useState<State>({ status: 'working' });
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [problem, setProblem] = useState('');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
+  useEffect(() => {
+    let here = true;
+    void settled()
+      .then(propose)
+      .catch(() => ({ status: 'unavailable' as const }))
+      .then((answer) => {
+        if (!here) return;
+        if (answer.status !== 'found')
+          setState({
+            status: 'failed',
+            because: 'The server does not answer just now. Please try again in a moment.',
+          });
+        else if (answer.proposal === null)
+          setState({
+            status: 'failed',
+            because:
+              'Nothing was found: an open slot asks for a pattern that its place has no exercise for, or there is nothing to balance yet.',
+          });
+        else setState({ status: 'found', proposal: answer.proposal });
+      });
+    return () => {
+      here = false;
+    };
+  }, []);
+
+  const take = (proposal: BalanceProposal) => {
+    const edits = proposal.changes.filter(({ id }) => !left.has(id)).flatMap((change) => change.edits);
+    if (edits.length === 0) return onClose();
+    const made = attempt({ kind: 'batch', edits });
+    if (made.ok) onClose();
+    else setProblem(made.problems.map(problemSentence).join(' '));
+  };
+  const flip = (id: string) =>
+    setLeft((before) => {
+      const after = new Set(before);
+      if (!after.delete(id)) after.add(id);
+      return after;
+    });
+
+  return (
+    <Modal opened onClose={onClose} title="Fill and rebalance" size="lg">
+      {state.status === 'working' ? <p role="status">Weighing sets, time and recovery …</p> : null}
+      {state.status === 'failed' ? <p role="alert">{state.because}</p> : null}
+      {state.status === 'found' ? (
+        <form
+          onKeyDown={(event) => event.stopPropagation()}
+          onSubmit={(event) => {
+            event.preventDefault();
+            take(state.proposal);
+          }}
+        >
+          <p className={classes.said}>
+            {state.proposal.changes.length === 0
+              ? 'Every growing muscle is as near its target as the limits allow; nothing changes.'
+              : `${counted(state.proposal.changes.length, 'change')} bring the growing muscles to their targets within time, per-session caps, ceilings and budget. Take all, or only some.`}
+          </p>
+          {block.sessions.map((session) => {
+            const mine = state.proposal.changes.filter(({ sessionId }) => sessionId === session.id);
+            return mine.length === 0 ? null : (
+              <fieldset key={session.id} className={classes.session}>
+                <legend>{session.name}</legend>
+                {mine.map((change) => (
+                  <label key={change.id} className={classes.change}>
+                    <input type="checkbox" checked={!left.has(change.id)} onChange={() => flip(change.id)} />
+                    {changeLine(change, names)}
+                  </label>
+                ))}
+              </fieldset>
+            );
+          })}
+          {state.proposal.shortfalls.map((short) => (
+            <p key={short.muscle} className={classes.short}>
+              {shortfallSentence(short)}
+            </p>
+          ))}
+          <Muscles proposal={state.proposal} />
+          {problem === '' ? null : <p role="alert">{problem}</p>}
+          <div className={picker.foot}>
+            <button type="submit" className={picker.take} data-autofocus>
+              {state.proposal.changes.length === 0 ? 'Close' : 'Take it'}
+            </button>
+            {state.proposal.changes.length === 0 ? null : (
+              <button type="button" className={picker.leave} onClick={onClose}>
+                Leave as it was
+              </button>
+            )}
+          </div>
+        </form>
+      ) : null}
+    </Modal>
+  );
+}
+
+/** Weekly sets of the muscles that change, beside their targets. */
+function Muscles({ proposal }: { readonly proposal: BalanceProposal }) {
+  const changed = proposal.muscles.filter(({ from, to }) => Math.abs(from - to) > 1e-6);
+  if (changed.length === 0) return null;
+  return (
+    <table className={classes.muscles}>
+      <thead>
+        <tr>
+          <th scope="col">muscle</th>
+          <th scope="col">sets a week</th>
+          <th scope="col">target</th>
+        </tr>
+      </thead>
+      <tbody>
+        {changed.map(({ muscle, from, to, target }) => (
+          <tr key={muscle}>
+            <th scope="row">{capital(muscle)}</th>
+            <td>
+              {figure(from, 1)} → <strong>{figure(to, 1)}</strong>
+            </td>
+            <td>{target === 0 ? 'held' : figure(target, 1)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

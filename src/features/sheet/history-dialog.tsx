@@ -1,0 +1,100 @@
+'use client';
+
+import { Modal } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { type Block, differenceEdit, type Edit, type Result, type RevisionLine } from '@/core';
+import { editWords } from '@/ui/words/edits';
+import type { ExerciseNames } from '@/ui/words/names';
+import { problemSentence } from '@/ui/words/problems';
+import type { SheetActions } from './contract';
+import classes from './history-dialog.module.css';
+
+interface HistoryDialogProps {
+  readonly block: Block;
+  readonly names: ExerciseNames;
+  /** Resolves when all edits are saved, so that the list has them. */
+  readonly settled: () => Promise<unknown>;
+  readonly actions: Pick<SheetActions, 'revisions' | 'revision'>;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly onClose: () => void;
+}
+
+const ACTIONS = { do: '', undo: 'undone: ', redo: 'redone: ' } as const;
+const UNAVAILABLE = 'The server does not answer just now. Please try again in a moment.';
+
+/** Every change of the block, newest first, and the way back to before any of them. Going back is a change too. */
+export default function HistoryDialog({
+  block,
+  names,
+  settled,
+  actions,
+  attempt,
+  onClose,
+}: HistoryDialogProps) {
+  const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
+  const [message, setMessage] = useState('');
+  const [busy, setBusy] = useState(false);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
+  useEffect(() => {
+    let here = true;
+    void settled()
+      .then(actions.revisions)
+      .catch(() => null)
+      .then((answer) => {
+        if (!here) return;
+        setLines(answer?.status === 'found' ? answer.lines : []);
+        if (answer?.status !== 'found') setMessage(UNAVAILABLE);
+      });
+    return () => {
+      here = false;
+    };
+  }, []);
+
+  const restore = async (revision: number) => {
+    if (busy) return;
+    setBusy(true);
+    const answer = await actions.revision(revision).catch(() => null);
+    setBusy(false);
+    if (answer?.status !== 'found') return setMessage(UNAVAILABLE);
+    const edit = differenceEdit(block, answer.block);
+    if (edit === null) return setMessage('The block is as it was then already.');
+    const made = attempt(edit);
+    if (made.ok) onClose();
+    else setMessage(made.problems.map(problemSentence).join(' '));
+  };
+
+  return (
+    <Modal opened onClose={onClose} title="History of the block" size="lg">
+      <div>
+        {message === '' ? null : <p role="alert">{message}</p>}
+        {lines === null ? <p role="status">Looking it up …</p> : null}
+        {lines?.length === 0 ? <p>Nothing has been changed yet.</p> : null}
+        <table className={classes.lines}>
+          <tbody>
+            {(lines ?? []).map(({ revision, action, edit, at }) => (
+              <tr key={revision}>
+                <th scope="row">{revision}</th>
+                <td>{new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}</td>
+                <td>
+                  {ACTIONS[action]}
+                  {editWords(edit, block, names)}
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className={classes.restore}
+                    aria-label={`Go back to before change ${revision}`}
+                    aria-disabled={busy}
+                    onClick={() => void restore(revision - 1)}
+                  >
+                    Go back to before
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,32 @@
+import type { BalanceChange, Limit, Shortfall } from '@/core';
+import { counted, figure, listed } from './figures';
+import { capital, type ExerciseNames } from './names';
+
+/** One change of a proposal as a line. */
+export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names: ExerciseNames): string {
+  if (fills) return `${names(exerciseId)}, ${counted(to, 'set')}`;
+  return `${names(exerciseId)} ${from} → ${counted(to, 'set')}`;
+}
+
+function limitWords(limit: Limit): string {
+  switch (limit.kind) {
+    case 'time':
+      return `${limit.session} is at the athlete’s time`;
+    case 'session cap':
+      return `${limit.session} has as many sets for one muscle as grow it`;
+    case 'budget':
+      return 'the whole body’s budget is used up';
+    case 'slots full':
+      return 'its slots take no more sets';
+    case 'no slot':
+      return 'no slot trains it';
+    case 'ceiling':
+      return `${limit.muscle} would pass its ceiling`;
+  }
+}
+
+/** A muscle that stays short, and what stands in the way. */
+export function shortfallSentence({ muscle, short, limits }: Shortfall): string {
+  const because = limits.length === 0 ? 'several limits together' : listed(limits.map(limitWords));
+  return `${capital(muscle)} stays ${figure(short, 1)} short: ${because}.`;
+}
