@@ -86,10 +86,20 @@ interface Choice {
   readonly least: number;
   readonly most: number;
   readonly now: number;
+  /** Sets that answers have added to what is written. */
+  readonly added: number;
   /** Hard sets that one of its sets counts for, before the muscle's share. */
   readonly credit: number;
   /** Seconds of one set with its rest. */
   readonly seconds: number;
+}
+
+/** Sets of a slot in the week in hand: as written, with what answers have added. */
+function plannedSets(slot: Slot, { week }: BalanceInput): number {
+  const planned = week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+  const written = setCount(slot.technique);
+  if (planned === undefined || planned.why.sets.code !== 'sets/response') return written;
+  return Math.max(written, planned.why.sets.sets);
 }
 
 function creditOf(slot: Slot, { week }: BalanceInput): number {
@@ -137,16 +147,18 @@ function choicesOf(input: BalanceInput): readonly Choice[] {
       const k = choices.length;
       if (!isOpen(exercise)) {
         const limits = setLimits(slot.technique);
-        const now = setCount(slot.technique);
+        const now = plannedSets(slot, input);
+        const added = now - setCount(slot.technique);
         choices.push({
           session,
           slot,
           exercise,
           sets: `x${k}`,
           taken: null,
-          least: limits.least,
+          least: limits.least + Math.max(0, added),
           most: Math.max(now, Math.min(limits.most, MOST_SETS)),
           now,
+          added,
           credit: creditOf(slot, input),
           seconds: setCost(slot, exercise, conventions),
         });
@@ -163,6 +175,7 @@ function choicesOf(input: BalanceInput): readonly Choice[] {
           least: 1,
           most: MOST_SETS,
           now: 0,
+          added: 0,
           credit: 1,
           seconds: setCost(filled, candidate, conventions),
         });
@@ -333,10 +346,10 @@ function limitsOf(
 }
 
 function changeOf(choice: Choice, to: number): BalanceChange {
-  const { session, slot, exercise, taken, now } = choice;
+  const { session, slot, exercise, taken, now, added } = choice;
   const fills = taken !== null;
   const made = fills ? newSlot(slot.id, exercise) : slot;
-  const technique = withSetCount(made.technique, to);
+  const technique = withSetCount(made.technique, to - added);
   const head = { kind: 'slot/set', slot: slot.id } as const;
   return {
     id: slot.id,

@@ -138,7 +138,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
     ...(slot.tempo === null ? [] : [`Tempo ${slot.tempo}.`]),
     ...(slot.motion === 'full' ? [] : [`Range of motion: ${slot.motion}.`]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,
-    ...(setUp === undefined ? [] : [`Set-up: ${setUp}.`]),
+    ...(setUp === undefined ? [] : [`Set-up: ${setUp}`]),
     ...(slot.stretch === null ? [] : [`End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`]),
     ...(slot.substitutes.length === 0
       ? []

@@ -1,7 +1,7 @@
 'use client';
 
 import { Modal } from '@mantine/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { BalanceProposal, Block, Edit, Result } from '@/core';
 import { changeLine, shortfallSentence } from '@/ui/words/balance';
 import { counted, figure } from '@/ui/words/figures';
@@ -58,6 +58,12 @@ export default function BalanceDialog(props: BalanceDialogProps) {
     };
   }, []);
 
+  // The dialog opens before there is anything to take.
+  const first = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (state.status === 'found') first.current?.focus();
+  }, [state]);
+
   const take = (proposal: BalanceProposal) => {
     const edits = proposal.changes.filter(({ id }) => !left.has(id)).flatMap((change) => change.edits);
     if (edits.length === 0) return onClose();
@@ -111,7 +117,7 @@ export default function BalanceDialog(props: BalanceDialogProps) {
           <Muscles proposal={state.proposal} />
           {problem === '' ? null : <p role="alert">{problem}</p>}
           <div className={picker.foot}>
-            <button type="submit" className={picker.take} data-autofocus>
+            <button type="submit" className={picker.take} ref={first}>
               {state.proposal.changes.length === 0 ? 'Close' : 'Take it'}
             </button>
             {state.proposal.changes.length === 0 ? null : (
@@ -126,30 +132,19 @@ export default function BalanceDialog(props: BalanceDialogProps) {
   );
 }
 
-/** Weekly sets of the muscles that change, beside their targets. */
+/** Weekly sets of the muscles that come nearer their targets, or move by half a set and more. */
 function Muscles({ proposal }: { readonly proposal: BalanceProposal }) {
-  const changed = proposal.muscles.filter(({ from, to }) => Math.abs(from - to) > 1e-6);
-  if (changed.length === 0) return null;
+  const changed = proposal.muscles.filter(
+    ({ from, to, target }) => Math.abs(from - to) >= 0.5 || (from < target && to > from),
+  );
   return (
-    <table className={classes.muscles}>
-      <thead>
-        <tr>
-          <th scope="col">muscle</th>
-          <th scope="col">sets a week</th>
-          <th scope="col">target</th>
-        </tr>
-      </thead>
-      <tbody>
-        {changed.map(({ muscle, from, to, target }) => (
-          <tr key={muscle}>
-            <th scope="row">{capital(muscle)}</th>
-            <td>
-              {figure(from, 1)} → <strong>{figure(to, 1)}</strong>
-            </td>
-            <td>{target === 0 ? 'held' : figure(target, 1)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <ul className={classes.muscles} aria-label="Sets a week">
+      {changed.map(({ muscle, from, to, target }) => (
+        <li key={muscle}>
+          {capital(muscle)} {figure(from, 1)} → <strong>{figure(to, 1)}</strong>
+          <span className={classes.target}>{target === 0 ? 'held' : `target ${figure(target, 1)}`}</span>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -10,14 +10,14 @@ import {
 
 /** Columns that hold the prescription, in order, with their least width in px. */
 export const PRESCRIPTION = [
-  { id: 'slot', head: 'slot', width: 162 },
+  { id: 'slot', head: 'slot', width: 158 },
   { id: 'sets', head: 'sets', width: 30 },
-  { id: 'range', head: 'reps', width: 52 },
+  { id: 'range', head: 'reps', width: 50 },
   { id: 'rir', head: 'RIR', width: 40 },
   { id: 'tempo', head: 'tempo', width: 40 },
-  { id: 'rest', head: 'rest', width: 34 },
+  { id: 'rest', head: 'rest', width: 32 },
   { id: 'how', head: 'how', width: 64 },
-  { id: 'start', head: 'from set', width: 68 },
+  { id: 'start', head: 'from set', width: 75 },
 ] as const;
 
 export const WEEK_WIDTH = 75;
