@@ -1,4 +1,4 @@
-import { hundredths, isMakeable, type LoadGrid, neighbours } from '@/core';
+import { hundredths, isMakeable, type LoadGrid, type LoggedMore, neighbours } from '@/core';
 import { figure } from '@/ui/words/figures';
 
 /** What is typed into the three steppers. */
@@ -12,6 +12,8 @@ export interface CheckedSet {
   readonly load: number;
   readonly reps: number;
   readonly rir: number;
+  /** What else was noted. */
+  readonly more?: LoggedMore;
 }
 
 /** Problems by field; a load the equipment cannot make is only a hint, since what was lifted was lifted. */

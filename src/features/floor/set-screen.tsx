@@ -14,12 +14,14 @@ import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
-import { setName } from '@/ui/words/techniques';
+import { setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
+import { checkMore, MORE_LABELS, type MoreEntry, moreFields, startMore } from './more-entry';
+import type { Place } from './order';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 import { Stepper } from './stepper';
-import { nameOf, type Place } from './workout';
+import { nameOf } from './workout';
 
 interface SetScreenProps {
   readonly data: FloorSession;
@@ -31,10 +33,12 @@ interface SetScreenProps {
   readonly ramp: RampVerdict | null;
   readonly onRamp: (verdict: RampVerdict) => void;
   readonly onLog: (value: CheckedSet) => void;
+  /** Leaves the set out; null where it must be done. */
+  readonly onSkip: (() => void) | null;
 }
 
 /** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
-export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }: SetScreenProps) {
+export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, onSkip }: SetScreenProps) {
   const { slot, set } = place;
   const exercise = data.exercises[slot.exerciseId];
   const grid = loadGrid(slot.loading, data.equipment);
@@ -45,6 +49,10 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
     rir: String(done?.rir ?? set.rir),
   }));
 
+  const fields = moreFields(slot, set, exercise);
+  const [more, setMore] = useState<MoreEntry>(() => startMore(fields, set, done?.more));
+  const noted = checkMore(more);
+
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
   const step = (field: keyof SetEntry, by: 1 | -1) => {
@@ -52,7 +60,11 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
     else put(field, String(Math.max(0, (Number.parseFloat(entry[field]) || 0) + by)));
   };
   const tap = () => {
-    if (check.value !== null) onLog(check.value);
+    if (check.value === null || noted.problem !== null) return;
+    const { left, right } = noted.value ?? {};
+    // Of two sides the lower counts.
+    const reps = left === undefined || right === undefined ? check.value.reps : Math.min(left, right);
+    onLog({ ...check.value, reps, ...(noted.value === undefined ? {} : { more: noted.value }) });
   };
 
   const asked =
@@ -82,6 +94,16 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
         {setUp === undefined ? '' : ` Set-up: ${setUp}`}
         {slot.tempo === null ? '' : ` Tempo ${slot.tempo}.`}
+        {slot.motion === 'full' ? '' : ` Range of motion: ${slot.motion}.`}
+        {slot.technique.kind === 'straight'
+          ? ''
+          : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
+        {set.sections.length === 0
+          ? ''
+          : ` Then ${set.sections.map(({ reps, manner }) => `${reps} ${manner}`).join(', ')}.`}
+        {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
+          ? ''
+          : ` End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`}
       </p>
       <div className={classes.asked}>
         <Big
@@ -109,7 +131,7 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
             value={`${held ? `${last.reps} s` : last.reps}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
           />
         )}
-        {restSince === null || done !== null ? null : <Rest since={restSince} of={slot.rest} />}
+        {restSince === null || done !== null ? null : <Rest since={restSince} of={place.rest} />}
       </dl>
       {ramped ? (
         <fieldset className={classes.verdicts}>
@@ -166,11 +188,30 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
           onStep={(by) => step('rir', by)}
         />
       </div>
+      {fields.length === 0 ? null : (
+        <div className={classes.more}>
+          {fields.map((field) => (
+            <label key={field} className={classes.moreField}>
+              {MORE_LABELS[field]}
+              <input
+                className={classes.moreInput}
+                inputMode="numeric"
+                value={more[field] ?? ''}
+                placeholder={field === 'left' || field === 'right' ? 'if they differ' : ''}
+                aria-invalid={noted.problem === field}
+                onFocus={(event) => event.target.select()}
+                onChange={(event) => setMore((now) => ({ ...now, [field]: event.target.value }))}
+              />
+            </label>
+          ))}
+        </div>
+      )}
       <p
         className={classes.said}
-        data-problem={check.problem !== null}
-        role={check.problem === null ? undefined : 'alert'}
+        data-problem={check.problem !== null || noted.problem !== null}
+        role={check.problem === null && noted.problem === null ? undefined : 'alert'}
       >
+        {noted.problem === null ? '' : `${MORE_LABELS[noted.problem]}: a whole number, please. `}
         {check.problem?.sentence ?? check.hint}
       </p>
       <button type="button" className={classes.go} disabled={check.value === null} onClick={tap}>
@@ -180,6 +221,11 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog }:
             ? verb
             : `${verb} ${setText(check.value.load, check.value.reps, slot)}, ${figure(check.value.rir)} left`}
       </button>
+      {onSkip === null || done !== null ? null : (
+        <button type="button" className={classes.link} onClick={onSkip}>
+          No energy left: leave it out
+        </button>
+      )}
     </>
   );
 }

@@ -9,7 +9,6 @@ import {
   type LadderSlot,
   type LoggedSet,
   type Muscle,
-  type PlannedSet,
   primeMovers,
   type RampVerdict,
   type Soreness,
@@ -21,6 +20,7 @@ import { capital } from '@/ui/words/names';
 import { setName } from '@/ui/words/techniques';
 import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
+import { type Place, placesOf } from './order';
 import type { Outbox } from './outbox';
 import type { CheckedSet } from './set-entry';
 import { SetScreen } from './set-screen';
@@ -34,13 +34,6 @@ const DOUBLE_TAP_MS = 700;
 export function nameOf(slot: LadderSlot, data: Pick<FloorSession, 'exercises'>): string {
   const exercise = data.exercises[slot.exerciseId];
   return exercise === undefined ? slot.exerciseId : variantName(exercise, slot.variant);
-}
-
-/** A planned set with its slot, in the order of the session. */
-export interface Place {
-  readonly key: string;
-  readonly slot: LadderSlot;
-  readonly set: PlannedSet;
 }
 
 type View =
@@ -87,13 +80,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
   const [reported, setReported] = useState(() => bySoreness(data.reported));
   const { session, workoutId } = data;
 
-  const places = useMemo(
-    () =>
-      session.slots.flatMap((slot) =>
-        slot.sets.map((set): Place => ({ key: `${slot.slotId}/${set.id}`, slot, set })),
-      ),
-    [session],
-  );
+  const places = useMemo(() => placesOf(session), [session]);
   // By id, so that what the server knew and what was tapped here count once.
   const done = useMemo(() => {
     const all = new Map([...data.logged, ...mine].map((set) => [set.id, set]));
@@ -119,6 +106,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
         load: { value: value.load, unit: place.slot.unit },
         reps: value.reps,
         rir: value.rir,
+        ...(value.more === undefined ? {} : { more: value.more }),
         at: new Date().toISOString(),
         supersedes: before?.id ?? null,
       };
@@ -135,6 +123,12 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
     },
     [done, places, post, workoutId],
   );
+
+  /** Leaves out a set that is done only when there is energy left. */
+  const skip = (place: Place) => {
+    const next = places.slice(places.indexOf(place) + 1).find(({ key }) => !done.has(key));
+    setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
+  };
 
   const finish = () => {
     setFinished(true);
@@ -196,11 +190,12 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
           ramp={ramps[place.slot.slotId] ?? null}
           onRamp={(verdict) => reportRamp(place.slot.slotId, verdict)}
           onLog={(value) => log(place, value)}
+          onSkip={place.set.optional ? () => skip(place) : null}
         />
       ) : now.status === 'end' ? (
         <End
           data={data}
-          open={places.length - done.size}
+          open={places.filter(({ key, set }) => !set.optional && !done.has(key)).length}
           finished={finished}
           reported={reported}
           onFinish={finish}

@@ -1,0 +1,248 @@
+import type { Locator, Page } from '@playwright/test';
+import { cell, expect, gauge, openBlock, press, ready, savedAt, slotRow, tabTo, test } from './coach';
+
+test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
+
+/** Goes to a cell by the arrows alone, from wherever the cursor stands in the table. */
+async function goTo(page: Page, target: Locator): Promise<void> {
+  const wanted = await target.evaluate((element) => ({ ...(element as HTMLElement).dataset }));
+  const order = ['slot', 'sets', 'range', 'rir', 'tempo', 'rest', 'how', 'start'];
+  await press(page, 'Home');
+  for (let steps = 0; steps < 60; steps++) {
+    const now = await page.evaluate(() => {
+      const rows = [...document.querySelectorAll<HTMLElement>('[data-column="slot"]')].map(
+        (one) => one.dataset.row,
+      );
+      const at = (document.activeElement as HTMLElement | null)?.dataset;
+      return { rows, row: at?.row, column: at?.column };
+    });
+    const down = now.rows.indexOf(wanted.row) - now.rows.indexOf(now.row);
+    if (down === 0) break;
+    await press(page, down > 0 ? 'ArrowDown' : 'ArrowUp');
+  }
+  const across = wanted.column?.startsWith('w')
+    ? order.length + Number(wanted.column.slice(1)) - 1
+    : order.indexOf(wanted.column ?? '');
+  for (let step = 0; step < across; step++) await press(page, 'ArrowRight');
+  await expect(target).toBeFocused();
+}
+
+/** Opens the technique picker of a slot, finds a technique by typing, and perhaps changes one of its parameters. */
+async function takeTechnique(
+  page: Page,
+  exercise: string,
+  name: string,
+  field?: readonly [string, string],
+): Promise<void> {
+  await goTo(page, cell(page, exercise, 'how'));
+  await press(page, 'Enter');
+  const search = page.getByRole('combobox', { name: /^Technique of slot/ });
+  await expect(search).toBeFocused();
+  await page.keyboard.type(name);
+  await expect(page.getByRole('option', { selected: true })).toContainText(name);
+  if (field !== undefined) {
+    const input = page.getByRole('dialog').getByLabel(field[0], { exact: true });
+    await tabTo(page, input);
+    await press(page, 'Control+a');
+    await page.keyboard.type(field[1]);
+  }
+  await press(page, 'Enter');
+  await expect(search).toBeHidden();
+  await expect(cell(page, exercise, 'how')).toBeFocused();
+}
+
+test('four techniques and a group by keyboard, a table from a spreadsheet, rebalanced, two deloads compared, a revision restored', async ({
+  coach: page,
+}) => {
+  test.setTimeout(180_000);
+  await openBlock(page, 'Maren');
+  await cell(page, 'hack squat', 'slot').focus();
+
+  await test.step('four techniques, each with its sets in the weeks ahead', async () => {
+    await takeTechnique(page, 'seated leg curl', 'drop set', ['drops', '1']);
+    await expect(cell(page, 'seated leg curl', 'how')).toContainText('drop ×1');
+    await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/^3×\d+\+…·/);
+    await takeTechnique(page, 'standing calf raise', 'rest-pause', ['pauses', '3']);
+    await expect(cell(page, 'standing calf raise', 'how')).toContainText('pause ×3');
+    await takeTechnique(page, 'dumbbell split squat', 'slow lowering');
+    await expect(cell(page, 'dumbbell split squat', 'how')).toContainText('4 s down');
+    await takeTechnique(page, 'cable crunch', 'total-rep target', ['total reps', '25']);
+    await expect(cell(page, 'cable crunch', 'how')).toContainText('total 25');
+    await expect(page.getByTestId('why')).toContainText('25 reps at one load');
+  });
+
+  await test.step('a gate holds back what cannot be failed alone, and says how to open it', async () => {
+    await takeTechnique(page, 'stiff-leg deadlift', 'rest-pause');
+    await expect(cell(page, 'stiff-leg deadlift', 'how')).toContainText('!');
+    const finding = page
+      .getByRole('region', { name: 'Findings' })
+      .getByText(/Stiff-leg deadlift.*cannot be failed safely alone/);
+    await expect(finding).toBeVisible();
+    await goTo(page, cell(page, 'stiff-leg deadlift', 'how'));
+    await press(page, 'Enter');
+    const safety = page.getByRole('dialog').getByLabel('Made safe by');
+    await tabTo(page, safety);
+    await page.keyboard.type('straps and low pins');
+    await press(page, 'Enter');
+    await expect(cell(page, 'stiff-leg deadlift', 'how')).not.toContainText('!');
+    await expect(finding).toBeHidden();
+    await press(page, 'Control+z', 'Control+z');
+    await expect(cell(page, 'stiff-leg deadlift', 'how')).toContainText('straight');
+  });
+
+  await test.step('two slots in turn: a bracket, and a shorter session', async () => {
+    const minutes = page.locator('tr', { hasText: 'Lower, squat first' }).locator('[data-column="w4"]');
+    const before = Number.parseInt((await minutes.textContent())?.split('–')[1] ?? '', 10);
+    await goTo(page, cell(page, 'dumbbell split squat', 'slot'));
+    await press(page, 'Alt+j');
+    await expect(slotRow(page, 'seated leg curl')).toContainText('superset');
+    await expect
+      .poll(async () => Number.parseInt((await minutes.textContent())?.split('–')[1] ?? '', 10))
+      .toBeLessThan(before);
+  });
+
+  await test.step('a week of its own, filled across, and back to the rule', async () => {
+    await goTo(page, cell(page, 'hack squat', 'w4'));
+    await page.keyboard.type('2x6');
+    await press(page, 'Enter');
+    await goTo(page, cell(page, 'hack squat', 'w4'));
+    await expect(cell(page, 'hack squat', 'w4')).toHaveAttribute('data-own', 'true');
+    await press(page, 'Shift+ArrowRight', 'Control+r');
+    await expect(cell(page, 'hack squat', 'w5')).toHaveAttribute('data-own', 'true');
+    await press(page, 'Delete');
+    await expect(cell(page, 'hack squat', 'w5')).toHaveAttribute('data-own', 'false');
+  });
+
+  await test.step('a table from a spreadsheet over the last session', async () => {
+    const rows = [
+      ['Seated dumbbell press', '4', '6-10', '1'],
+      ['pull-up', '4', '6-10', 'week'],
+      ['cable fly', '2', '12-20', ''],
+      ['machine that is not there', '3', '10-15', ''],
+    ];
+    const paste = async (table: readonly (readonly string[])[]) => {
+      await page.evaluate(
+        (text) => navigator.clipboard.writeText(text),
+        table.map((row) => row.join('\t')).join('\n'),
+      );
+      await goTo(page, cell(page, 'seated dumbbell press', 'slot'));
+      await press(page, 'Control+v');
+    };
+    await paste(rows);
+    await expect(page.getByRole('alert').filter({ hasText: 'machine that is not there' })).toBeVisible();
+    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('3');
+    await paste([...rows.slice(0, 3), ['cable rear-delt fly', '3', '12-20', '0']]);
+    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('4');
+    await expect(cell(page, 'seated dumbbell press', 'rir')).toHaveText('1');
+    await expect(cell(page, 'cable fly', 'sets')).toHaveText('2');
+    // And back out of the table.
+    await goTo(page, cell(page, 'seated dumbbell press', 'slot'));
+    await press(page, 'Shift+ArrowDown', 'Control+c');
+    const copied = await page.evaluate(() => navigator.clipboard.readText());
+    expect(copied.split('\n')).toHaveLength(2);
+    expect(copied).toContain('seated dumbbell press\t4\t6–10\t1');
+  });
+
+  await test.step('rebalanced: a difference taken in parts', async () => {
+    await press(page, 'Escape', 'Alt+b');
+    const dialog = page.getByRole('dialog', { name: 'Fill and rebalance' });
+    await expect(dialog.getByRole('button', { name: 'Take it' })).toBeFocused({ timeout: 15_000 });
+    const abs = Number((await gauge(page, 'abs').textContent())?.match(/[\d.]+/)?.[0]);
+    expect(abs).toBeGreaterThan(0);
+    const changes = dialog.getByRole('checkbox');
+    const all = await changes.count();
+    expect(all).toBeGreaterThan(1);
+    await changes.first().focus();
+    await press(page, 'Space');
+    await expect(changes.first()).not.toBeChecked();
+    await tabTo(page, dialog.getByRole('button', { name: 'Take it' }));
+    await press(page, 'Enter');
+    await expect(dialog).toBeHidden();
+    await ready(page);
+  });
+
+  await test.step('two deloads side by side, one of them taken', async () => {
+    await press(page, 'Alt+3');
+    const deloads = page.getByRole('region', { name: 'Deload' });
+    const sets = async (way: string) =>
+      Number.parseInt(
+        (await deloads
+          .getByRole('row', { name: new RegExp(`^${way}`) })
+          .getByRole('cell')
+          .first()
+          .textContent()) ?? '',
+        10,
+      );
+    const [fewer, lighter] = [await sets('fewer sets'), await sets('lighter')];
+    expect(fewer).toBeLessThan(lighter);
+    await tabTo(page, deloads.getByRole('button', { name: 'Take lighter × 0.85' }));
+    await press(page, 'Enter');
+    await expect(page.getByRole('button', { name: /^Deload:/ })).toContainText('lighter × 0.85');
+    const severe = deloads.getByRole('group', { name: 'aching joints' }).getByLabel('clear');
+    await severe.check();
+    await expect(deloads.getByRole('status')).toContainText('Signs add up to 2');
+  });
+
+  await test.step('compared with how it began, and gone back to it', async () => {
+    await page
+      .getByLabel('Compare with')
+      .selectOption({
+        label: (await page.getByLabel('Compare with').locator('option').last().textContent()) ?? '',
+      });
+    await expect(page.getByText(/^From revision 0 to now\./)).toBeVisible();
+    await press(page, 'Alt+2', 'Alt+h');
+    const dialog = page.getByRole('dialog', { name: 'History of the block' });
+    await dialog.getByRole('button', { name: 'Go back to before change 1', exact: true }).focus();
+    await press(page, 'Enter');
+    await expect(dialog).toBeHidden();
+    await expect(cell(page, 'seated leg curl', 'how')).toHaveText('straight');
+    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('3');
+    await ready(page);
+    await page.reload();
+    await ready(page);
+    await expect(cell(page, 'seated leg curl', 'how')).toHaveText('straight');
+    await press(page, 'Control+z');
+    await expect(cell(page, 'seated leg curl', 'how')).toContainText('drop');
+  });
+});
+
+test('an exercise replaced everywhere, the details of a slot, a slot dragged, a sheet to print', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await cell(page, 'standing calf raise', 'slot').click();
+
+  await press(page, 'Alt+r');
+  const replace = page.getByRole('dialog', { name: 'Replace an exercise everywhere' });
+  await expect(replace).toContainText('in 2 slots');
+  const to = replace.getByRole('textbox', { name: 'Exercise to put in its place' });
+  await to.focus();
+  await page.keyboard.type('seated calf raise');
+  await press(page, 'Enter');
+  await replace.getByRole('button', { name: 'Replace' }).click();
+  await expect(page.locator('[data-column="slot"]', { hasText: 'seated calf raise' })).toHaveCount(2);
+  await savedAt(page, 1);
+
+  await cell(page, 'leg press', 'slot').click();
+  await press(page, 'Alt+d');
+  const details = page.getByRole('region', { name: 'Details of leg press' });
+  await details.getByLabel('Load goes by').selectOption('two in a row');
+  await details.getByLabel('Note for the athlete').fill('Feet high today.');
+  await details.getByLabel('Add a substitute').selectOption({ index: 1 });
+  await expect(details.getByTitle('Take it off the list')).toHaveCount(1);
+  await cell(page, 'leg press', 'w5').click();
+  await expect(page.getByTestId('why')).toContainText(/Met|unchanged|met/);
+
+  const first = slotRow(page, 'hack squat');
+  await slotRow(page, 'dumbbell split squat')
+    .locator('[data-drag]')
+    .dragTo(first, { targetPosition: { x: 40, y: 3 } });
+  await expect(first.locator('[data-drag]')).toHaveText('2');
+
+  const [sheet] = await Promise.all([
+    page.context().waitForEvent('page'),
+    page.getByRole('link', { name: /^Print week/ }).click(),
+  ]);
+  await expect(sheet.getByRole('heading', { name: 'Lower, squat first' })).toBeVisible();
+  await expect(sheet.getByText('Feet high today.')).toBeVisible();
+});

@@ -1,0 +1,75 @@
+import { EMPTY_LOG, startOf, unfold } from '@/core';
+import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { checkMore, moreFields, startMore } from './more-entry';
+import { placesOf } from './order';
+
+function planned(...slots: Parameters<typeof session>[2]) {
+  const { rungs } = unfold({
+    block: block([session('a', 0, slots)]),
+    athlete: athlete(),
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  const [first] = rungs[0]?.plan.sessions ?? [];
+  if (first === undefined) throw new Error('no session');
+  return first;
+}
+
+const straight = (sets: number) => ({ technique: { kind: 'straight' as const, sets } });
+
+test('slots stand one after the other, a group round by round with a short walk between', () => {
+  const places = placesOf(
+    planned(
+      slot('1', 'leg-extension', { ...straight(2), rest: 90 }),
+      slot('2', 'seated-leg-curl', { ...straight(3), rest: 60, joined: true }),
+      slot('3', 'cable-crunch', straight(1)),
+    ),
+  );
+  expect(places.map(({ key }) => key)).toEqual([
+    '1/work-1',
+    '2/work-1',
+    '1/work-2',
+    '2/work-2',
+    '2/work-3',
+    '3/work-1',
+  ]);
+  expect(places.map(({ rest }) => rest)).toEqual([0, 15, 60, 15, 60, 60]);
+});
+
+test('mini-sets follow each other with their own short rests', () => {
+  const places = placesOf(
+    planned(slot('1', 'leg-extension', { technique: startOf('rest-pause'), rest: 120 })),
+  );
+  expect(places.map(({ set, rest }) => [set.id, rest])).toEqual([
+    ['work-1', 0],
+    ['work-1.2', 20],
+    ['work-1.3', 20],
+  ]);
+});
+
+describe('what else is noted', () => {
+  const partials = planned(slot('1', 'leg-extension', { technique: startOf('partials after failure') }))
+    .slots[0];
+  const last = partials?.sets.at(-1);
+
+  test('partial reps where they follow, sides where there are two, the time where it counts', () => {
+    if (partials === undefined || last === undefined) throw new Error('no set');
+    expect(moreFields(partials, last, { sides: 1 })).toEqual(['partials', 'assisted']);
+    expect(moreFields(partials, partials.sets[0] ?? last, { sides: 2 })).toEqual(['left', 'right']);
+    expect(startMore(['partials', 'left'], last, undefined)).toEqual({ partials: '4', left: '' });
+    const timed = planned(slot('1', 'leg-extension', { technique: startOf('for time') })).slots[0];
+    const fields = timed?.sets.map((set) => moreFields(timed, set, { sides: 1 }).length);
+    expect(fields).toEqual([0, 0, 1]);
+  });
+
+  test('empty is nothing, a word is refused', () => {
+    expect(checkMore({ partials: '', left: '' })).toEqual({ value: undefined, problem: null });
+    expect(checkMore({ partials: '3', left: '8', right: '7' })).toEqual({
+      value: { partials: 3, left: 8, right: 7 },
+      problem: null,
+    });
+    expect(checkMore({ partials: 'few' })).toEqual({ value: undefined, problem: 'partials' });
+  });
+});

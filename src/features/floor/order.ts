@@ -1,0 +1,39 @@
+import type { LadderSession, LadderSlot, PlannedSet } from '@/core';
+
+/** A planned set with its slot, in the order of the session. */
+export interface Place {
+  readonly key: string;
+  readonly slot: LadderSlot;
+  readonly set: PlannedSet;
+  /** Seconds of rest asked before it. */
+  readonly rest: number;
+}
+
+/** Walking to the next member of a group. */
+const CHANGE = 15;
+
+/** The sets of a session in the order they are done: slots one after the other, groups round by round. */
+export function placesOf(session: LadderSession): readonly Place[] {
+  const groups: LadderSlot[][] = [];
+  for (const slot of session.slots) {
+    const group = groups.at(-1);
+    if (slot.joined && group !== undefined) group.push(slot);
+    else groups.push([slot]);
+  }
+  const places: Place[] = [];
+  let rest = 0;
+  for (const group of groups) {
+    const rounds = Math.max(0, ...group.flatMap(({ sets }) => sets.map(({ round }) => round)));
+    for (let round = 1; round <= rounds; round++) {
+      const here = group.filter(({ sets }) => sets.some((one) => one.round === round));
+      here.forEach((slot, member) => {
+        for (const set of slot.sets.filter((one) => one.round === round)) {
+          places.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest });
+          rest = set.rest;
+        }
+        if (member < here.length - 1) rest = CHANGE;
+      });
+    }
+  }
+  return places;
+}
