@@ -19,6 +19,19 @@ async function issuedBlock() {
   return { ...made, issued: outcome.week, session: { issuedWeekId: outcome.week.id, sessionId: 'sa' } };
 }
 
+describe('what else is noted of a set', () => {
+  test('partials, sides and time come back as they were logged; what was not noted is absent', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const [first, second, ...others] = await setsFor(asker, blockId, 'sa');
+    if (first === undefined || second === undefined) throw new Error('no sets');
+    const more = { partials: 4, left: 9, right: 8 };
+    await logSets(asker, session, '2026-11-24', [{ ...first, more }, second, ...others], NOW);
+    const sets = (await findTraining(asker, blockId))?.log.sets;
+    expect(sets?.find(({ id }) => id === first.id)?.more).toEqual(more);
+    expect(sets?.find(({ id }) => id === second.id)).not.toHaveProperty('more');
+  });
+});
+
 describe('issuing', () => {
   test('an issued week keeps its sets and reasons when the block changes', async () => {
     const { asker, blockId } = await issuedBlock();
