@@ -1,6 +1,8 @@
 // npm run bench: figures and same-run ratios. Nothing here passes or fails.
+import { execFile } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { gzipSync } from 'node:zlib';
 import { Database } from './database.mjs';
 import { DATA, ensureBuild, ensurePackages, ROOT, run, say } from './machine.mjs';
@@ -11,7 +13,8 @@ const WARM = 10;
 const COACH = { email: 'bench@example.org', password: 'rung by rung' };
 
 await ensurePackages();
-await benchUnfold();
+await benchCore('unfold');
+await benchCore('balance');
 
 const database = new Database(join(DATA, 'bench'));
 let server;
@@ -23,20 +26,27 @@ try {
   await ensureBuild();
   server = await startServer({ databaseUrl: database.url, quiet: true });
   await benchPages(server.address);
+  const { stdout } = await promisify(execFile)(
+    join(ROOT, 'node_modules', '.bin', 'tsx'),
+    [join(ROOT, 'bench', 'large-block.ts'), COACH.email],
+    { env: { ...process.env, DATABASE_URL: database.url } },
+  );
+  await benchEdits(server.address, stdout.trim());
 } finally {
   await server?.stop();
   await database.stop();
 }
 
-async function benchUnfold() {
+async function benchCore(name) {
   const { build } = await import('esbuild');
-  const outfile = join(ROOT, '.cache', 'bench-unfold.mjs');
+  const outfile = join(ROOT, '.cache', `bench-${name}.mjs`);
   mkdirSync(join(ROOT, '.cache'), { recursive: true });
   // Bundled as the browser gets it: without the name-keeping helpers that running TypeScript directly adds.
   await build({
-    entryPoints: [join(ROOT, 'bench', 'unfold.ts')],
+    entryPoints: [join(ROOT, 'bench', `${name}.ts`)],
     bundle: true,
     format: 'esm',
+    packages: 'external',
     platform: 'node',
     outfile,
     logLevel: 'error',
@@ -44,19 +54,69 @@ async function benchUnfold() {
   await run(process.execPath, [outfile]);
 }
 
-/** Server time of the Sheet beside a bare page with one query by primary key, taken in turns. */
-async function benchPages(address) {
+async function signedIn(address) {
   const { chromium } = await import('@playwright/test');
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
   });
-  const page = await browser.newPage();
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/sign-in`);
   await page.getByLabel('Email').fill(COACH.email);
   await page.locator('input[name=password]').fill(COACH.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
+  return { browser, page };
+}
+
+/** From the key that commits an edit, or moves the cursor, to the paint that shows it, on a block of 12 weeks x 48 slots. */
+async function benchEdits(address, blockId) {
+  const { browser, page } = await signedIn(address);
+  await page.goto(`${address}/blocks/${blockId}`);
+  await page.getByRole('grid').waitFor();
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => {
+    window.painted = [];
+    window.addEventListener(
+      'keydown',
+      (event) => {
+        const start = performance.now();
+        const { key } = event;
+        requestAnimationFrame(() => {
+          const channel = new MessageChannel();
+          channel.port1.onmessage = () => window.painted.push({ key, ms: performance.now() - start });
+          channel.port2.postMessage(null);
+        });
+      },
+      { capture: true },
+    );
+  });
+  const rows = page.locator('[data-column="rest"]');
+  for (let edit = 0; edit < 30; edit++) {
+    await rows.nth(edit).click();
+    await page.keyboard.type(String(60 + ((edit * 7) % 90)));
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowDown');
+    await page.waitForTimeout(150);
+  }
+  const painted = await page.evaluate(() => window.painted);
+  await browser.close();
+  const of = (name) =>
+    painted
+      .filter(({ key }) => key === name)
+      .map(({ ms }) => ms)
+      .sort((a, b) => a - b);
+  const middle = (list) => list[list.length >> 1];
+  const [edits, moves] = [of('Enter'), of('ArrowDown')];
+  say('\nkey to paint in the Sheet, 12 weeks x 48 slots, median of 30');
+  say(
+    `  an edit ${middle(edits).toFixed(0)} ms (meant: under 50 ms), a move of the cursor ${middle(moves).toFixed(0)} ms: ${(middle(edits) / middle(moves)).toFixed(1)} x`,
+  );
+}
+
+/** Server time of the Sheet beside a bare page with one query by primary key, taken in turns. */
+async function benchPages(address) {
+  const { browser, page } = await signedIn(address);
   await page.getByRole('rowheader').getByRole('link', { name: 'Maren' }).click();
   await page.waitForURL('**/blocks/**');
   const sheet = new URL(page.url()).pathname;

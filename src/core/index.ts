@@ -80,6 +80,7 @@ export { ASIDE } from './unfold/expand-sets';
 export * from './unfold/issue';
 export * from './unfold/issued-codec';
 export * from './unfold/ladder';
+export { UnfoldMemory } from './unfold/memory';
 export type { RuleName } from './unfold/plan-slot';
 export * from './unfold/unfold';
 export { workingSets } from './unfold/week-figures';

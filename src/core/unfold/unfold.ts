@@ -50,6 +50,7 @@ import type {
   Rung,
   WeekStatus,
 } from './ladder';
+import { type SessionMemory, snapshotOf, type UnfoldMemory } from './memory';
 import { planBuilding, type SlotTarget } from './plan-slot';
 import { doneLoads, type Observation, observe, responseProposals } from './responses';
 import { StandingAnswers } from './standing-answers';
@@ -76,9 +77,10 @@ export interface UnfoldInput {
  * Derives what should happen: every week of the block from the document, the athlete, what was issued and logged, and
  * the coach's answers. Same inputs, same ladder, wherever it runs. Issued weeks are taken as they were handed out; all
  * others are planned, with a reason on every figure.
+ * @param memory of the unfolding before, where one block is unfolded again and again while it is edited
  */
-export function unfold(input: UnfoldInput): Ladder {
-  return new Climb(input).run();
+export function unfold(input: UnfoldInput, memory?: UnfoldMemory): Ladder {
+  return new Climb(input, memory ?? null).run();
 }
 
 const byWorkout = (workouts: readonly Workout[]) =>
@@ -112,22 +114,44 @@ class Climb {
   private readonly proposals: Proposal[] = [];
   private readonly strangers = new Map<string, Track>();
 
-  constructor(private readonly input: UnfoldInput) {
+  private readonly remembered = new Map<string, SessionMemory>();
+  /** Sessions taken over from the unfolding before. */
+  private readonly known = new Set<string>();
+
+  constructor(
+    private readonly input: UnfoldInput,
+    private readonly memory: UnfoldMemory | null,
+  ) {
     this.block = input.block;
     this.athlete = input.athlete;
     this.conventions = conventionsWith(input.block.conventions);
     this.curve = curveOf(input.athlete.effort);
     this.sessions = sessionsInOrder(input.block);
-    for (const session of this.sessions) {
-      for (const slot of session.slots) this.tracks.set(slot.id, this.track(slot, session));
-    }
+    memory?.begin(input, this.conventions);
+    for (const session of this.sessions) this.takeUp(session);
     this.issued = new Map(input.issued.map((week) => [week.week, week]));
     this.answers = new StandingAnswers(input.answers, (week) => this.issued.has(week));
     this.workouts = byWorkout(input.log.workouts);
-    this.logged = currentSets(input.log.sets);
+    this.logged = setsOfLog(input.log);
     this.soreness = new Map(
       input.log.soreness.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]),
     );
+  }
+
+  /** A session as the unfolding before left it, or afresh. */
+  private takeUp(session: Session): void {
+    const known = this.memory?.find(session);
+    if (known !== undefined) this.known.add(session.id);
+    const tracks =
+      known?.tracks ?? new Map(session.slots.map((slot) => [slot.id, this.track(slot, session)] as const));
+    for (const [id, track] of tracks) this.tracks.set(id, track);
+    this.remembered.set(session.id, known ?? { session, weeks: new Map(), tracks, open: null });
+  }
+
+  /** Before the first week that is still open: what calls compare with. */
+  private noteOpen(): void {
+    for (const session of this.remembered.values())
+      session.open ??= new Map([...session.tracks].map(([id, track]) => [id, snapshotOf(track)]));
   }
 
   run(): Ladder {
@@ -135,6 +159,7 @@ class Climb {
     const total = this.block.weeks + (this.block.deload === null ? 0 : 1);
     for (let week = 1; week <= total; week++) {
       const issued = this.issued.get(week) ?? null;
+      if (issued === null) this.noteOpen();
       const plan = issued?.rung ?? this.plan(week);
       const performed = this.performed(plan);
       const previous = rungs.at(-1);
@@ -142,6 +167,7 @@ class Climb {
       this.remember(plan, performed);
       rungs.push({ status: statusOf(plan, issued, performed), plan, issued, performed });
     }
+    this.memory?.keep(this.remembered);
     const current = rungs.find((rung) => rung.status !== 'done') ?? rungs.at(-1);
     return { rungs, currentWeek: current?.plan.week ?? 1, proposals: this.proposals };
   }
@@ -226,13 +252,19 @@ class Climb {
     const { block, conventions, facts } = this;
     const made = (session: Session, slots: readonly LadderSlot[]) =>
       sessionFigures(session, slots, facts, block, conventions);
-    if (!at.deload) return this.sessions.map((session) => made(session, this.planSession(session, at, null)));
-    const lightening = this.lightening();
-    const days = lightening.fewerDays ? keptDays(this.sessions.map(this.trains)) : null;
-    return this.sessions.map((session) => {
+    const lightening = at.deload ? this.lightening() : null;
+    const days = lightening?.fewerDays ? keptDays(this.sessions.map(this.trains)) : null;
+    const planned = (session: Session): LadderSession => {
+      if (lightening === null) return made(session, this.planSession(session, at, null));
       const kept = days?.has(session.id) === false ? 'none' : lightening.kept;
       const slots = this.planSession(session, at, { ...lightening, kept });
       return withinMinutes(slots, lightening.minutes, (some) => made(session, some));
+    };
+    return this.sessions.map((session) => {
+      const weeks = this.remembered.get(session.id)?.weeks;
+      const known = weeks?.get(at.week) ?? planned(session);
+      weeks?.set(at.week, known);
+      return known;
     });
   }
 
@@ -451,7 +483,7 @@ class Climb {
   }
 
   private proposeLoad(planned: LadderSlot, session: Session, week: number): void {
-    const track = this.tracks.get(planned.slotId);
+    const track = this.remembered.get(session.id)?.open?.get(planned.slotId);
     if (track === undefined || track.lastLogged !== week - 1) return;
     const why = planned.why.load;
     const last = this.lastOf(track);
@@ -498,7 +530,7 @@ class Climb {
     );
     for (const session of sessions) {
       const done = performed.get(session.sessionId);
-      for (const slot of session.slots) {
+      for (const slot of this.known.has(session.sessionId) ? [] : session.slots) {
         const track = this.tracks.get(slot.slotId);
         if (
           track === undefined ||
@@ -523,6 +555,15 @@ class Climb {
 /** What a week of a slot keeps of its own. */
 function overrideOf({ weeks }: Slot, week: number): WeekOverride | null {
   return weeks.length === 0 ? null : (weeks.find((one) => one.week === week) ?? null);
+}
+
+const logs = new WeakMap<Log['sets'], ReturnType<typeof currentSets>>();
+
+/** The sets that count of a log; the same log gives the same ones. */
+function setsOfLog({ sets }: Log): ReturnType<typeof currentSets> {
+  const known = logs.get(sets) ?? currentSets(sets);
+  logs.set(sets, known);
+  return known;
 }
 
 function dateOf(performed: ReadonlyMap<string, Performed>, sessionId: string): string {

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef } from 'react';
+import { memo, useEffect, useMemo, useRef } from 'react';
 import {
   type Athlete,
   type Block,
@@ -84,7 +84,7 @@ function cellOf(target: EventTarget): Cell | null {
 }
 
 /** The Sheet's table: sessions, their slots, and every week. One tab stop; the arrows move within. */
-export function Grid(props: GridProps) {
+export const Grid = memo(function Grid(props: GridProps) {
   const { ladder, rows, columns, cursor, range, editing, athlete, catalogue, calls, onMove, onKey, onOpen } =
     props;
   const table = useRef<HTMLTableElement>(null);
@@ -113,7 +113,6 @@ export function Grid(props: GridProps) {
     () => slotViews(rows, { athlete, catalogue, ladder, calls }),
     [rows, athlete, catalogue, ladder, calls],
   );
-  const keys = useMemo(() => new Map([...views].map(([id, view]) => [id, JSON.stringify(view)])), [views]);
   const chosen = useMemo(
     () => (range === null ? null : cellsOf(range, { rows, columns })),
     [range, rows, columns],
@@ -122,6 +121,9 @@ export function Grid(props: GridProps) {
 
   const weeks = ladder.rungs.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
+  const template = [...PRESCRIPTION.map((column) => column.width), ...ladder.rungs.map(() => WEEK_WIDTH)]
+    .map((px) => `minmax(${px}px, ${px}fr)`)
+    .join(' ');
   const open = (row: Row) =>
     editing?.cell.row === row.id
       ? { column: editing.cell.column, editor: <CellEditor {...props} row={row} editing={editing} /> }
@@ -133,11 +135,10 @@ export function Grid(props: GridProps) {
   return (
     <table
       ref={table}
-      // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: an editable table is a grid
       role="grid"
       aria-label="Block"
       className={`${classes.table} ${classes.grid}`}
-      style={{ width }}
+      style={{ width, '--columns': template } as React.CSSProperties}
       onClick={(event) => {
         const cell = cellOf(event.target);
         if (cell !== null && editing === null) onMove(cell, event.shiftKey);
@@ -165,18 +166,11 @@ export function Grid(props: GridProps) {
         dragged.current = null;
       }}
     >
-      <colgroup>
-        {PRESCRIPTION.map(({ id, width: px }) => (
-          <col key={id} style={{ width: px }} />
-        ))}
-        {ladder.rungs.map(({ plan }) => (
-          <col key={plan.week} style={{ width: WEEK_WIDTH }} />
-        ))}
-      </colgroup>
-      <thead>
+      {/* Rows are laid out each by itself (see the styles), which takes their meaning from them: roles give it back. */}
+      <thead role="rowgroup">
         <HeadRow ladder={ladder} cursor={row === 'weeks' ? column : null} />
       </thead>
-      <tbody>
+      <tbody role="rowgroup">
         {rows.map((one) => {
           const at = row === one.id ? column : null;
           if (one.kind === 'session')
@@ -199,7 +193,6 @@ export function Grid(props: GridProps) {
               key={one.id}
               id={one.id}
               view={view}
-              viewKey={keys.get(one.id) ?? ''}
               cursor={at}
               selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
               open={open(one)}
@@ -210,14 +203,15 @@ export function Grid(props: GridProps) {
       </tbody>
     </table>
   );
-}
+});
 
 function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor: ColumnId | null }) {
   return (
-    <tr>
+    <tr role="row" className={classes.headRow}>
       {PRESCRIPTION.map(({ id, head }) => (
         <th
           key={id}
+          role="columnheader"
           scope="col"
           className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}
         >
@@ -229,6 +223,7 @@ function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor:
         return (
           <th
             key={plan.week}
+            role="columnheader"
             scope="col"
             className={`${classes.head} ${classes.week} ${classes.cell}`}
             data-row="weeks"
@@ -322,8 +317,8 @@ function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }
   const session = block.sessions.find(({ id }) => id === adding?.session);
   const place = placeFor(athlete, session?.place ?? null);
   return (
-    <tr className={classes.row}>
-      <td className={`${classes.cell} ${classes.sticky}`}>
+    <tr role="row" className={classes.row} data-open="true">
+      <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
         <Picker
           label="Exercise of the new slot"
@@ -333,7 +328,11 @@ function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }
           onCancel={onClose}
         />
       </td>
-      <td colSpan={PRESCRIPTION.length - 1 + ladder.rungs.length} />
+      <td
+        role="gridcell"
+        tabIndex={-1}
+        style={{ gridColumn: `2 / ${PRESCRIPTION.length + ladder.rungs.length + 1}` }}
+      />
     </tr>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import {
   type Catalogue,
   type Dismissal,
@@ -42,7 +42,7 @@ interface RailProps {
 }
 
 /** Beside every face of the block: hard sets against the landmarks, calls that wait, findings. */
-export function Rail(props: RailProps) {
+export const Rail = memo(function Rail(props: RailProps) {
   return (
     <aside className={classes.rail} aria-label="Volume, calls and findings">
       <Gauges {...props} />
@@ -51,7 +51,7 @@ export function Rail(props: RailProps) {
       {props.findingsFirst ? null : <Findings {...props} />}
     </aside>
   );
-}
+});
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 

@@ -10,6 +10,7 @@ import {
   placeFor,
   type Rung,
   type Session,
+  type Slot,
   setCount,
 } from '@/core';
 import { prescriptionCell, type SetLine, setLines } from './cell-text';
@@ -88,6 +89,26 @@ function bracketsOf(
   return found;
 }
 
+/** The last view of each slot with all it was made from. */
+const kept = new WeakMap<Slot, { readonly from: readonly unknown[]; readonly view: SlotView }>();
+
+/** The view made before, where it was made from the same. */
+function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): SlotView {
+  const before = kept.get(slot);
+  if (
+    before !== undefined &&
+    before.from.length === from.length &&
+    from.every((one, at) => one === before.from[at])
+  )
+    return before.view;
+  const made = make();
+  // Made from something else, but to the same effect: the row need not be drawn again.
+  const view =
+    before !== undefined && JSON.stringify(before.view) === JSON.stringify(made) ? before.view : made;
+  kept.set(slot, { from, view });
+  return view;
+}
+
 /** The views of all slot rows, by slot. */
 export function slotViews(
   rows: readonly Row[],
@@ -95,6 +116,7 @@ export function slotViews(
 ): ReadonlyMap<string, SlotView> {
   const planned = plannedSlots(ladder);
   const views = new Map<string, SlotView>();
+  const open = ladder.rungs.find(({ issued }) => issued === null)?.plan.week ?? 1;
   let brackets: ReturnType<typeof bracketsOf> = new Map();
   let place: Place | undefined;
   for (const row of rows) {
@@ -104,18 +126,29 @@ export function slotViews(
     }
     if (row.kind !== 'slot' || place === undefined) continue;
     const known = { athlete, catalogue, place };
-    const sets = setCount(row.slot.technique);
-    const open = ladder.rungs.find(({ issued }) => issued === null)?.plan.week ?? 1;
-    const gated = planned.get(`${open}/${row.slot.id}`)?.gate != null;
-    views.set(row.id, {
-      at: row.at,
-      ...(brackets.get(row.id) ?? { bracket: 'none', group: '' }),
-      cells: PRESCRIPTION.map(({ id }): CellView => {
-        const cell = prescriptionCell(id, row.slot, known, sets);
-        return { column: id, ...cell, alert: id === 'how' && gated };
-      }),
-      weeks: ladder.rungs.map((rung) => weekView(row, rung, planned, calls, ladder.currentWeek)),
-    });
+    const { bracket, group } = brackets.get(row.id) ?? { bracket: 'none' as const, group: '' };
+    const from: unknown[] = [athlete, catalogue, place, row.at, bracket, group, ladder.currentWeek, open];
+    for (const { plan, status, performed } of ladder.rungs) {
+      const key = `${plan.week}/${row.id}`;
+      from.push(planned.get(key), performed.get(row.session.id)?.sets, status, plan.kind, calls.has(key));
+    }
+    views.set(
+      row.id,
+      keptView(row.slot, from, () => ({
+        at: row.at,
+        bracket,
+        group,
+        cells: PRESCRIPTION.map(({ id }): CellView => {
+          const cell = prescriptionCell(id, row.slot, known, setCount(row.slot.technique));
+          return {
+            column: id,
+            ...cell,
+            alert: id === 'how' && planned.get(`${open}/${row.slot.id}`)?.gate != null,
+          };
+        }),
+        weeks: ladder.rungs.map((rung) => weekView(row, rung, planned, calls, ladder.currentWeek)),
+      })),
+    );
   }
   return views;
 }

@@ -28,19 +28,29 @@ export function SessionRow({ block, athlete, ladder, row, cursor, open }: Sessio
   });
   const editor = (column: ColumnId) => (open?.column === column ? open.editor : null);
   return (
-    <tr className={classes.sessionRow}>
-      <td className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
+    <tr role="row" className={classes.sessionRow} data-open={open !== null}>
+      <td role="gridcell" className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
         <span className={`${classes.text} ${classes.sessionName}`}>
           <span className={classes.letter}>{row.letter}</span>
           {session.name}
         </span>
         {editor('slot')}
       </td>
-      <td className={classes.cell} colSpan={DAY_SPAN} {...common('sets')}>
+      <td
+        role="gridcell"
+        className={classes.cell}
+        style={{ gridColumn: `span ${DAY_SPAN}` }}
+        {...common('sets')}
+      >
         <span className={`${classes.text} ${classes.quiet}`}>{dayName(session.day, block.cycleDays)}</span>
         {editor('sets')}
       </td>
-      <td className={classes.cell} colSpan={PRESCRIPTION.length - 1 - DAY_SPAN} {...common('how')}>
+      <td
+        role="gridcell"
+        className={classes.cell}
+        style={{ gridColumn: `span ${PRESCRIPTION.length - 1 - DAY_SPAN}` }}
+        {...common('how')}
+      >
         <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}>
           {placeFor(athlete, session.place).name}
         </span>
@@ -51,6 +61,7 @@ export function SessionRow({ block, athlete, ladder, row, cursor, open }: Sessio
         const planned = sessionIn(rung, session.id);
         return (
           <td
+            role="gridcell"
             key={column}
             className={`${classes.cell} ${classes.week}`}
             data-current={rung.plan.week === ladder.currentWeek}

@@ -3,25 +3,29 @@
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import {
+  type Block,
   catalogueWith,
   check,
   cutsIssued,
   type Edit,
   type Finding,
+  type Fix,
   type Goal,
   type Muscle,
   nextToIssue,
   type Problem,
   phaseOn,
   refused,
+  UnfoldMemory,
   unfold,
 } from '@/core';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { useStable } from '@/ui/use-stable';
 import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
@@ -61,16 +65,22 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { athlete, ownExercises, issued, log, answers } = training;
   const catalogue = useMemo(() => catalogueWith(ownExercises), [ownExercises]);
 
+  const [memory] = useState(() => new UnfoldMemory());
   const ladder = useMemo(
-    () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }),
-    [block, athlete, issued, log, answers, catalogue],
+    () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }, memory),
+    [block, athlete, issued, log, answers, catalogue, memory],
   );
+  // What is wrong with it may follow a frame later than the figures themselves.
+  const judged = useDeferredValue(ladder);
+  const judgedBlock = useDeferredValue(block);
   const findings = useMemo(
-    () => check({ block, athlete, ladder, exercises: catalogue.find }),
-    [block, athlete, ladder, catalogue],
+    () => check({ block: judgedBlock, athlete, ladder: judged, exercises: catalogue.find }),
+    [judgedBlock, athlete, judged, catalogue],
   );
   const rows = useMemo(() => rowsOf(block), [block]);
-  const columns = useMemo(() => columnsOf(ladder), [ladder]);
+  const weeks = ladder.rungs.length;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the columns follow the number of weeks alone
+  const columns = useMemo(() => columnsOf(ladder), [weeks]);
   const calls = ladder.proposals;
   const callCells = useMemo(
     () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
@@ -170,6 +180,26 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     if (onTableKey(event)) event.preventDefault();
   };
 
+  // The table is drawn again only for what it shows: what it calls stays the same.
+  const gridKey = useStable(onKey);
+  const openCell = useStable((cell: Cell) => table.open(cell));
+  const commitCell = useStable(commit);
+  const pickCell = useStable((cell: Cell, value: string) => {
+    table.close();
+    edits.pick(cell, value);
+  });
+  const takeTechnique = useStable((...given: Parameters<typeof edits.technique>) => {
+    const problems = edits.technique(...given);
+    if (problems.length === 0) table.close();
+    return problems;
+  });
+  const dropSlot = useStable(edits.drop);
+  const addSlot = useStable(edits.addSlot);
+  const closeEditors = useStable(() => {
+    table.close();
+    edits.stopAdding();
+  });
+
   // Keys that work anywhere on the screen, also where the focus was just taken away.
   useWindowEvent('keydown', (event) => {
     const key = event.key.toLowerCase();
@@ -245,6 +275,14 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const names = useMemo(() => namesOf(catalogue), [catalogue]);
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
+  // The rail is drawn again only for what it shows, too.
+  const goal = useStable(setGoal);
+  const mend = useStable((fix: Fix) => attempt(fix.edit));
+  const jumpTo = useStable(jump);
+  const putAside = useStable((dismissed: Block['dismissed']) =>
+    attempt({ kind: 'block/set', field: 'dismissed', value: dismissed }),
+  );
+  const answerCalls = useStable(answer);
   const last = issued.at(-1);
   const logged = new Set(log.sets.map(({ workoutId }) => workoutId));
   const recallable =
@@ -388,24 +426,14 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                   adding={edits.adding}
                   range={table.range}
                   onMove={table.move}
-                  onKey={onKey}
-                  onOpen={table.open}
-                  onCommit={commit}
-                  onPick={(cell, value) => {
-                    table.close();
-                    edits.pick(cell, value);
-                  }}
-                  onTechnique={(slot, technique, drift, safety) => {
-                    const problems = edits.technique(slot, technique, drift, safety);
-                    if (problems.length === 0) table.close();
-                    return problems;
-                  }}
-                  onDrop={edits.drop}
-                  onAdd={edits.addSlot}
-                  onClose={() => {
-                    table.close();
-                    edits.stopAdding();
-                  }}
+                  onKey={gridKey}
+                  onOpen={openCell}
+                  onCommit={commitCell}
+                  onPick={pickCell}
+                  onTechnique={takeTechnique}
+                  onDrop={dropSlot}
+                  onAdd={addSlot}
+                  onClose={closeEditors}
                 />
                 <div className={classes.add}>
                   <button
@@ -479,11 +507,11 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           findingsFirst={face === 'Frame'}
           busy={busy}
           onFocus={setFocus}
-          onGoal={setGoal}
-          onFix={(fix) => attempt(fix.edit)}
-          onJump={jump}
-          onDismissed={(dismissed) => attempt({ kind: 'block/set', field: 'dismissed', value: dismissed })}
-          onAnswer={answer}
+          onGoal={goal}
+          onFix={mend}
+          onJump={jumpTo}
+          onDismissed={putAside}
+          onAnswer={answerCalls}
         />
       </div>
       <WhyStrip said={said} />

@@ -7,9 +7,8 @@ import classes from './sheet.module.css';
 
 interface SlotRowProps {
   readonly id: string;
+  /** Kept from drawing to drawing while nothing of it changes. */
   readonly view: SlotView;
-  /** The view as text: rows with the same one are alike. */
-  readonly viewKey: string;
   /** The column the cursor stands in; null while it is in another row. */
   readonly cursor: ColumnId | null;
   /** Columns of this row in the selected range. */
@@ -27,7 +26,7 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open 
     tabIndex: cursor === column ? 0 : -1,
   });
   return (
-    <tr className={classes.row}>
+    <tr role="row" className={classes.row} data-open={open !== null}>
       {view.cells.map((cell) => (
         <PrescriptionCell
           key={cell.column}
@@ -51,7 +50,7 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open 
 
 function alike(a: SlotRowProps, b: SlotRowProps): boolean {
   return (
-    a.viewKey === b.viewKey &&
+    a.view === b.view &&
     a.cursor === b.cursor &&
     a.open === null &&
     b.open === null &&
@@ -80,6 +79,7 @@ function PrescriptionCell({
   const name = cell.column === 'slot';
   return (
     <td
+      role="gridcell"
       className={`${classes.cell} ${name ? classes.sticky : ''} ${NUMBERS.has(cell.column) ? classes.number : ''}`}
       {...(name && bracket !== 'none' ? { 'data-bracket': bracket } : {})}
       {...common}
@@ -104,6 +104,7 @@ function PrescriptionCell({
 function WeekCell({ week, common, children }: CellProps & { readonly week: WeekView }) {
   return (
     <td
+      role="gridcell"
       className={`${classes.cell} ${classes.week}`}
       data-logged={week.logged}
       data-call={week.call}

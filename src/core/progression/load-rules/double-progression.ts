@@ -31,10 +31,17 @@ export const doubleProgression =
     const next = nextLoad(input.grid, last.load);
     const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low - 1;
     if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
-      const chosen = candidate(input, next, range.low);
+      // What goes to failure ends where it ends; anything else goes back to the bottom.
+      const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));
+      const chosen = candidate(input, next, bottom);
       return { chosen, others: [candidate(input, last.load, last.reps)], decider: 'top of the range' };
     }
-    const most = nextReaches && top !== 'beyond the top' ? range.high : range.high + PAST_TOP;
+    const most =
+      targetRir <= 0
+        ? Number.POSITIVE_INFINITY
+        : nextReaches && top !== 'beyond the top'
+          ? range.high
+          : range.high + PAST_TOP;
     const reach = roundHalfDown(capacity(input, last.load) - targetRir);
     const chosen = candidate(input, last.load, clamp(reach, Math.min(last.reps, most), most));
     const others = next === undefined ? [] : [candidate(input, next, range.low)];

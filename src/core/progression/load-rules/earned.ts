@@ -20,7 +20,12 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
     ? range.low
     : keepsReps
       ? last.reps
-      : clamp(reach, Math.min(range.low, last.reps), Math.max(range.high, last.reps));
+      : clamp(
+          reach,
+          Math.min(range.low, last.reps),
+          // What goes to failure ends where it ends.
+          targetRir > 0 ? Math.max(range.high, last.reps) : Number.POSITIVE_INFINITY,
+        );
   return {
     chosen: candidate(input, load, Math.max(1, reps)),
     others: load === last.load ? [] : [candidate(input, last.load, last.reps)],

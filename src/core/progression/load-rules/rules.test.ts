@@ -130,6 +130,20 @@ describe('a load that is earned', () => {
   });
 });
 
+test('to failure reps are what they are: 13 at 60 with an e1RM of 86, whatever the range says', () => {
+  const failing = { targetRir: 0 };
+  expect(earnedLoad(input(86, last(60, 12), failing), false, false)?.chosen).toMatchObject({
+    load: 60,
+    reps: 13,
+  });
+  expect(chosen('double progression', input(86, last(60, 11), failing))?.chosen).toMatchObject({ reps: 13 });
+  // At the top: 62.5 allows 11.3, and that is what is asked.
+  expect(chosen('double progression', input(86, last(60, 12), failing))?.chosen).toMatchObject({
+    load: 62.5,
+    reps: 11,
+  });
+});
+
 test('an earned step lies between its percentages where the grid has one, else it is the smallest there is', () => {
   const of = (load: number) => earnedStep({ grid: stack, carried: 0 }, load * 100, { least: 2.5, most: 5 });
   expect(of(100)).toBe(10250);
