@@ -56,6 +56,14 @@ const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 const FACES = ['Frame', 'Sheet', 'Ladder'] as const;
 type Face = (typeof FACES)[number];
 
+const NOT_TYPED: ReadonlySet<string> = new Set(['checkbox', 'radio', 'button', 'submit']);
+
+/** Whether keys belong to a field that is being typed into. */
+function isTyping(target: EventTarget | null): boolean {
+  if (target instanceof HTMLTextAreaElement) return true;
+  return target instanceof HTMLInputElement && !NOT_TYPED.has(target.type);
+}
+
 /** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by both. */
 export function Sheet({ data, actions }: { readonly data: SheetData; readonly actions: SheetActions }) {
   const document = useDocument(data, actions.save);
@@ -203,7 +211,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   // Keys that work anywhere on the screen, also where the focus was just taken away.
   useWindowEvent('keydown', (event) => {
     const key = event.key.toLowerCase();
-    if (event.target instanceof HTMLInputElement) return;
+    if (isTyping(event.target)) return;
     const chosen = event.altKey ? FACES[Number(key) - 1] : undefined;
     const control = event.ctrlKey || event.metaKey;
     if (control && key === 'z' && !event.shiftKey) undo();
@@ -369,12 +377,12 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           <div
             className={classes.scroll}
             onCopy={(event) => {
-              if (face !== 'Sheet' || event.target instanceof HTMLInputElement) return;
+              if (face !== 'Sheet' || isTyping(event.target)) return;
               event.clipboardData.setData('text/plain', edits.copy(rangeOf(table.range, cursor)));
               event.preventDefault();
             }}
             onPaste={(event) => {
-              if (face !== 'Sheet' || event.target instanceof HTMLInputElement) return;
+              if (face !== 'Sheet' || isTyping(event.target)) return;
               event.preventDefault();
               tell(edits.paste(event.clipboardData.getData('text/plain'), cursor));
             }}
