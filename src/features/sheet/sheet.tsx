@@ -3,7 +3,7 @@
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import {
   type Block,
   catalogueWith,
@@ -25,6 +25,7 @@ import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { useLater } from '@/ui/use-later';
 import { useStable } from '@/ui/use-stable';
 import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
@@ -78,13 +79,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }, memory),
     [block, athlete, issued, log, answers, catalogue, memory],
   );
-  // What is wrong with it may follow a frame later than the figures themselves.
-  const judged = useDeferredValue(ladder);
-  const judgedBlock = useDeferredValue(block);
-  const findings = useMemo(
-    () => check({ block: judgedBlock, athlete, ladder: judged, exercises: catalogue.find }),
-    [judgedBlock, athlete, judged, catalogue],
-  );
+  // What is wrong with it may follow a paint later than the figures themselves.
+  const judged = useLater(useMemo(() => ({ block, athlete, ladder }), [block, athlete, ladder]));
+  const findings = useMemo(() => check({ ...judged, exercises: catalogue.find }), [judged, catalogue]);
   const rows = useMemo(() => rowsOf(block), [block]);
   const weeks = ladder.rungs.length;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the columns follow the number of weeks alone
