@@ -27,6 +27,15 @@ const TOP: Slot['technique'] = {
   topToFailure: false,
 };
 
+const DROPS: Slot['technique'] = { kind: 'drop set', sets: 2, drops: 1, off: 0.2, toFailure: true };
+const PARTIALS: Slot['technique'] = {
+  kind: 'partials after failure',
+  sets: 3,
+  on: 'last set',
+  partials: 5,
+  half: 'long half',
+};
+
 function session(newId: NewId, name: string, day: number, lines: readonly Line[]): Session {
   return {
     id: newId(),
@@ -171,10 +180,10 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
       ]),
       session(newId, 'Press and arms', 4, [
         ['incline-dumbbell-press', 4, 8, 12],
-        ['dumbbell-lateral-raise', 3, 12, 20],
+        ['dumbbell-lateral-raise', 2, 12, 20, { technique: DROPS }],
         ['overhead-cable-extension', 3, 10, 15],
-        ['incline-dumbbell-curl', 2, 10, 15],
-        ['single-leg-calf-raise', 3, 10, 15],
+        ['incline-dumbbell-curl', 3, 10, 15, { joined: true }],
+        ['single-leg-calf-raise', 3, 10, 15, { technique: PARTIALS }],
       ]),
     ],
   };
