@@ -19,9 +19,6 @@ import type { Exercise } from '../exercises/exercise';
 import { primeMovers } from '../exercises/exercise';
 import { unknownExercise } from '../exercises/unknown-exercise';
 import { inVariant } from '../exercises/variant';
-import { factsHash } from '../hash';
-import { nearestLoad } from '../loading/grid';
-import { hundredths } from '../loading/weight';
 import { currentSets } from '../log/current-sets';
 import type { Log, Soreness, Workout } from '../log/log';
 import { projectedGain } from '../progression/projected-gain';
@@ -50,6 +47,8 @@ import type {
   Rung,
   WeekStatus,
 } from './ladder';
+import { lastWeekAgain } from './last-week-again';
+import { loadProposal, pinnedLoad } from './load-calls';
 import { type SessionMemory, snapshotOf, type UnfoldMemory } from './memory';
 import { planBuilding, type SlotTarget } from './plan-slot';
 import { doneLoads, type Observation, observe, responseProposals } from './responses';
@@ -339,7 +338,7 @@ class Climb {
           }),
       gate,
       override,
-      pinned: this.pinned(track, session, week),
+      pinned: pinnedLoad(track, this.answers, { sessionId: session.id, week, rir: base.rir }),
     };
     const planned = planBuilding(track, target);
     if (!recovers) return planned;
@@ -353,32 +352,13 @@ class Climb {
     const asked = gate === null ? track.technique : behindGate(track.technique, gate);
     const technique = heldBack(asked);
     const target = { ...this.targetOf(track, this.lastBuilding(at.week), at.gain, technique), gate };
-    return easeSlot(track, this.lastWeekAgain(track, target), easing, target);
+    return easeSlot(track, lastWeekAgain(track, planBuilding(track, target)), easing, target);
   }
 
   /** The last building week before a deload; the deload's own number while there is none. */
   private lastBuilding(week: number): number {
     const last = this.plans.filter(({ kind }) => kind === 'building').at(-1);
     return last?.week ?? Math.min(week, this.block.weeks);
-  }
-
-  /** The last building week's first sets, as they were planned or logged, at this slot's shape. */
-  private lastWeekAgain(track: Track, target: SlotTarget): LadderSlot {
-    const planned = planBuilding(track, target);
-    return {
-      ...planned,
-      sets: planned.sets.map((set) => {
-        const last = track.last.get(set.role);
-        const first = planned.sets.find(({ role }) => role === set.role);
-        if (last === undefined || first?.load == null || set.load === null) return set;
-        if (set.piece === 1) return { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
-        // What was dropped inside a round keeps its share of the first load.
-        const { carried } = track;
-        const share = (carried + set.load) / (carried + first.load);
-        const moved = nearestLoad(track.grid, (carried * 100 + last.load) * share - carried * 100);
-        return { ...set, load: Math.min(moved, last.load) / 100 };
-      }),
-    };
   }
 
   private rirOf(slot: Slot, week: number): { rir: number; whyRir: Reason } {
@@ -429,48 +409,18 @@ class Climb {
     return this.plans.find((plan) => plan.week === week - 1);
   }
 
-  private loadSubject(slotId: string, week: number): string {
-    return `load/${slotId}/${week}`;
-  }
-
-  private pinned(track: Track, session: Session, week: number): SlotTarget['pinned'] {
-    const subject = this.loadSubject(track.slot.id, week);
-    const answer = this.answers.bySubject.get(subject);
-    const last = this.lastOf(track);
-    if (answer === undefined || last === null || answer.proposal.kind !== 'load') return null;
-    if (answer.id !== this.loadId(subject, track, week, session)) return null;
-    const { outcome, choice, proposal } = answer;
-    if (outcome === 'declined') return { outcome: 'held', load: last.load, reps: last.reps };
-    const to = choice !== null && 'load' in choice ? choice : proposal.to;
-    return { outcome, load: nearestLoad(track.grid, hundredths(to.load)) / 100, reps: to.reps };
-  }
-
-  private lastOf(track: Track): { load: number; reps: number } | null {
-    const [last] = track.last.values();
-    return last === undefined ? null : { load: last.load / 100, reps: last.reps };
-  }
-
-  private loadId(subject: string, track: Track, week: number, session: Session): string {
-    const { range } = track.slot;
-    const last = this.lastOf(track);
-    const logged = track.exposures.at(-1);
-    const facts = [
-      last?.load ?? 0,
-      last?.reps ?? 0,
-      Math.round((logged?.oneRepMax ?? 0) * 10),
-      range.low,
-      range.high,
-    ];
-    return `${subject}/${factsHash([...facts, this.rirOf(track.slot, week).rir, session.id, track.exercise.id])}`;
-  }
-
   /** Calls for the first week that is not handed out yet, from what was logged in the week before it. */
   private propose(plan: LadderWeek, previous: Rung): void {
     if (plan.kind === 'deload' || previous.performed.size === 0 || previous.issued === null) return;
     for (const session of this.sessions) {
       if (previous.performed.get(session.id)?.workout.finished !== true) continue;
       const planned = plan.sessions.find((one) => one.sessionId === session.id);
-      for (const slot of planned?.slots ?? []) this.proposeLoad(slot, session, plan.week);
+      for (const slot of planned?.slots ?? []) {
+        const track = this.remembered.get(session.id)?.open?.get(slot.slotId);
+        if (track === undefined) continue;
+        const { rir } = this.rirOf(track.slot, plan.week);
+        this.proposals.push(...loadProposal(track, slot, { sessionId: session.id, week: plan.week, rir }));
+      }
     }
     const facts = (slot: LadderSlot) => this.facts(slot);
     const { block, athlete, conventions } = this;
@@ -480,32 +430,6 @@ class Climb {
     this.proposals.push(...responseProposals(observations, next));
     const whole = deloadProposal(observations, plan, this.plans, this.answers);
     if (whole !== null && answers.get(whole.subject)?.id !== whole.id) this.proposals.push(whole);
-  }
-
-  private proposeLoad(planned: LadderSlot, session: Session, week: number): void {
-    const track = this.remembered.get(session.id)?.open?.get(planned.slotId);
-    if (track === undefined || track.lastLogged !== week - 1) return;
-    const why = planned.why.load;
-    const last = this.lastOf(track);
-    // Answered, searched or eased loads are settled; a call stands only where the rule itself chose.
-    if (why.code !== 'load/best-fit' || last === null) return;
-    const { chosen, others } = why.fit;
-    if (chosen.load === last.load && chosen.reps === last.reps) return;
-    const subject = this.loadSubject(planned.slotId, week);
-    this.proposals.push({
-      kind: 'load',
-      id: this.loadId(subject, track, week, session),
-      subject,
-      week,
-      sessionId: session.id,
-      slotId: planned.slotId,
-      exerciseId: planned.exerciseId,
-      unit: planned.unit,
-      from: last,
-      to: chosen,
-      alternatives: others,
-      why,
-    });
   }
 
   private performed(plan: LadderWeek): ReadonlyMap<string, Performed> {

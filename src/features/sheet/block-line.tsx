@@ -83,6 +83,14 @@ function settingsOf(block: Block): readonly Setting[] {
       says: `${block.deload === null ? 'No deload is planned.' : block.deload.map(measureSentence).join(' ')} Join several with “+”; the Ladder shows them side by side. Write “none” for none.`,
     },
     {
+      column: 'low-sets',
+      before: 'low-set plan',
+      after: '',
+      value: block.lowSets ? 'yes' : 'no',
+      name: 'Low-set plan',
+      says: 'Two working sets an exercise at most: then more slots of a session may knowingly go past failure than the usual one, two or three. Sessions with more sets keep the usual limit.',
+    },
+    {
       column: 'pauses',
       before: 'pause',
       after: '',

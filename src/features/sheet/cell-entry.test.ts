@@ -127,7 +127,12 @@ test('the block line: weeks, both ends of the ramp, the deload as a share or non
     value: { value: [{ kind: 'fewer sets', sets: 0.5, reps: 'cut' }] },
   });
   expect(of('deload', '× 0.4')).toMatchObject({ ok: true, value: { value: [{ sets: 0.4 }] } });
-  expect(of('deload', 'lighter 0.8 + 30')).toMatchObject({ ok: true, value: { value: [{ load: 0.8 }, {}] } });
+  expect(of('deload', 'lighter 0.8 + less time 30')).toMatchObject({
+    ok: true,
+    value: { value: [{ load: 0.8 }, { minutes: 30 }] },
+  });
+  expect(of('low-sets', 'yes')).toMatchObject({ ok: true, value: { field: 'lowSets', value: true } });
+  expect(of('low-sets', 'perhaps')).toMatchObject({ ok: false });
   expect(of('deload', 'nap')).toMatchObject({ ok: false, problems: [{ code: 'not-understood' }] });
   expect(of('deload', 'none')).toMatchObject({ ok: true, value: { value: null } });
   expect(of('start-date', '2026-11-26')).toMatchObject({ ok: true, value: { value: '2026-11-23' } });

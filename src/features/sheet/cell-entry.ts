@@ -210,6 +210,7 @@ export type SettingColumn =
   | 'deload'
   | 'start-date'
   | 'pauses'
+  | 'low-sets'
   | 'time'
   | 'crediting'
   | 'landmarks';
@@ -280,6 +281,10 @@ export function settingEntry(
   if (column === 'deload') {
     const deload = readDeload(text, 'block/deload');
     return deload.ok ? ok({ kind: 'block/set', field: 'deload', value: deload.value }) : deload;
+  }
+  if (column === 'low-sets') {
+    const answer = oneOf(text, ['yes', 'no'] as const, 'block/lowSets');
+    return answer.ok ? ok({ kind: 'block/set', field: 'lowSets', value: answer.value === 'yes' }) : answer;
   }
   if (column === 'pauses') {
     const pauses = pausesOf(text);

@@ -21,16 +21,17 @@ import {
   UnfoldMemory,
   unfold,
 } from '@/core';
+import { isTyping } from '@/ui/is-typing';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useLater } from '@/ui/use-later';
 import { useStable } from '@/ui/use-stable';
-import { namesOf } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
 import type { SheetActions, SheetData } from './contract';
+import { type DialogName, Dialogs } from './dialogs';
 import type { Leave } from './editor';
 import { say } from './focus';
 import { Grid } from './grid';
@@ -49,21 +50,10 @@ import { WhyStrip } from './why-strip';
 const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
 const LadderFace = dynamic(() => import('../ladder/ladder-face'), { ssr: false });
 const SlotDetails = dynamic(() => import('./slot-details'), { ssr: false });
-const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
-const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
-const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
 /** Ways of looking at one block. */
 const FACES = ['Frame', 'Sheet', 'Ladder'] as const;
 type Face = (typeof FACES)[number];
-
-const NOT_TYPED: ReadonlySet<string> = new Set(['checkbox', 'radio', 'button', 'submit']);
-
-/** Whether keys belong to a field that is being typed into. */
-function isTyping(target: EventTarget | null): boolean {
-  if (target instanceof HTMLTextAreaElement) return true;
-  return target instanceof HTMLInputElement && !NOT_TYPED.has(target.type);
-}
 
 /** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by both. */
 export function Sheet({ data, actions }: { readonly data: SheetData; readonly actions: SheetActions }) {
@@ -117,8 +107,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { cursor, focus, setFocus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
   const [details, setDetails] = useState(false);
-  const [dialog, setDialog] = useState<'replace' | 'balance' | 'history' | null>(null);
-  const closeDialog = () => setDialog(null);
+  const [dialog, setDialog] = useState<DialogName | null>(null);
   useEffect(() => {
     const asked = FACES.find((name) => window.location.hash === `#${name.toLowerCase()}`);
     if (asked === undefined || asked === 'Sheet') return;
@@ -277,7 +266,6 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     [focus, training, block, athlete, catalogue, ladder, findings, rows, rung],
   );
 
-  const names = useMemo(() => namesOf(catalogue), [catalogue]);
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
   // The rail is drawn again only for what it shows, too.
@@ -473,36 +461,18 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
             />
           ) : null}
         </div>
-        {dialog === 'history' ? (
-          <HistoryDialog
-            block={block}
-            names={names}
-            settled={document.settled}
-            actions={actions}
-            attempt={attempt}
-            onClose={closeDialog}
-          />
-        ) : null}
-        {dialog === 'balance' ? (
-          <BalanceDialog
-            block={block}
-            names={names}
-            settled={document.settled}
-            propose={actions.proposeBalance}
-            attempt={attempt}
-            onClose={closeDialog}
-          />
-        ) : null}
-        {dialog === 'replace' ? (
-          <ReplaceDialog
-            block={block}
-            athlete={athlete}
-            catalogue={catalogue}
-            from={focused?.exercise.id}
-            onReplace={edits.replace}
-            onClose={closeDialog}
-          />
-        ) : null}
+        <Dialogs
+          open={dialog}
+          block={block}
+          athlete={athlete}
+          catalogue={catalogue}
+          exerciseId={focused?.exercise.id}
+          settled={document.settled}
+          actions={actions}
+          attempt={attempt}
+          onReplace={edits.replace}
+          onClose={() => setDialog(null)}
+        />
         <Rail
           catalogue={catalogue}
           rung={rung}

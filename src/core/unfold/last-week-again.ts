@@ -1,0 +1,20 @@
+import { nearestLoad } from '../loading/grid';
+import type { LadderSlot } from './ladder';
+import type { Track } from './track';
+
+/** A planned slot with the loads and reps of its last building week, as they were planned or logged. */
+export function lastWeekAgain({ grid, carried, last: lastTime }: Track, planned: LadderSlot): LadderSlot {
+  return {
+    ...planned,
+    sets: planned.sets.map((set) => {
+      const last = lastTime.get(set.role);
+      const first = planned.sets.find(({ role }) => role === set.role);
+      if (last === undefined || first?.load == null || set.load === null) return set;
+      if (set.piece === 1) return { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+      // What was dropped inside a round keeps its share of the first load.
+      const share = (carried + set.load) / (carried + first.load);
+      const moved = nearestLoad(grid, (carried * 100 + last.load) * share - carried * 100);
+      return { ...set, load: Math.min(moved, last.load) / 100 };
+    }),
+  };
+}

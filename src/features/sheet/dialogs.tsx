@@ -1,0 +1,60 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { Athlete, Block, Catalogue, Edit, Result } from '@/core';
+import { namesOf } from '@/ui/words/names';
+import type { SheetActions } from './contract';
+
+const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
+const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
+const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
+
+export type DialogName = 'replace' | 'balance' | 'history';
+
+interface DialogsProps {
+  readonly open: DialogName | null;
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly catalogue: Catalogue;
+  /** The exercise the cursor stands on. */
+  readonly exerciseId: string | undefined;
+  /** Resolves when all edits are saved. */
+  readonly settled: () => Promise<unknown>;
+  readonly actions: SheetActions;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly onReplace: (from: string, to: string) => void;
+  readonly onClose: () => void;
+}
+
+/** What opens over any face of the block; each is fetched when it is first asked for. */
+export function Dialogs(props: DialogsProps) {
+  const { open, block, athlete, catalogue, exerciseId, settled, actions, attempt, onReplace, onClose } =
+    props;
+  const common = { block, attempt, onClose };
+  switch (open) {
+    case 'history':
+      return <HistoryDialog {...common} names={namesOf(catalogue)} settled={settled} actions={actions} />;
+    case 'balance':
+      return (
+        <BalanceDialog
+          {...common}
+          names={namesOf(catalogue)}
+          settled={settled}
+          propose={actions.proposeBalance}
+        />
+      );
+    case 'replace':
+      return (
+        <ReplaceDialog
+          block={block}
+          athlete={athlete}
+          catalogue={catalogue}
+          from={exerciseId}
+          onReplace={onReplace}
+          onClose={onClose}
+        />
+      );
+    case null:
+      return null;
+  }
+}

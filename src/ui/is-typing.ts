@@ -1,0 +1,7 @@
+const NOT_TYPED: ReadonlySet<string> = new Set(['checkbox', 'radio', 'button', 'submit']);
+
+/** Whether keys belong to a field that is being typed into. */
+export function isTyping(target: EventTarget | null): boolean {
+  if (target instanceof HTMLTextAreaElement) return true;
+  return target instanceof HTMLInputElement && !NOT_TYPED.has(target.type);
+}
