@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { answers, expect, openBlock, openPalette, openProfile, test } from './coach';
+import { answers, cell, expect, openBlock, openPalette, openProfile, test } from './coach';
 
 interface Violation {
   readonly id: string;
@@ -86,5 +86,44 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.goto(path);
       expect([path, await serious(page)]).toEqual([path, []]);
     }
+  });
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on the Ladder, the technique picker and the dialogs of a block, ${colorScheme}`, async ({
+    coach: page,
+  }) => {
+    await page.emulateMedia({ colorScheme });
+    await openBlock(page, 'Devika');
+    await cell(page, 'dumbbell lateral raise', 'how').first().click();
+    await page.keyboard.press('Alt+d');
+    await expect(page.getByRole('region', { name: /^Details of/ })).toBeVisible();
+    expect(['details', await serious(page)]).toEqual(['details', []]);
+    await cell(page, 'dumbbell lateral raise', 'how').first().click();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('combobox', { name: /^Technique of/ })).toBeVisible();
+    await page.keyboard.type('restricted');
+    await expect(page.getByRole('dialog').getByRole('alert')).toBeVisible();
+    expect(['picker', await serious(page)]).toEqual(['picker', []]);
+    await page.keyboard.press('Escape');
+    for (const [keys, name] of [
+      ['Alt+b', 'Fill and rebalance'],
+      ['Alt+h', 'History of the block'],
+      ['Alt+r', 'Replace an exercise everywhere'],
+    ] as const) {
+      await page.keyboard.press(keys);
+      await expect(page.getByRole('dialog', { name })).toBeVisible();
+      await expect(page.getByRole('dialog', { name }).getByRole('status')).toBeHidden();
+      expect([name, await serious(page)]).toEqual([name, []]);
+      await page.getByRole('dialog', { name }).getByRole('banner').getByRole('button').click();
+      await expect(page.getByRole('dialog', { name })).toBeHidden();
+    }
+    await page.keyboard.press('Alt+3');
+    await expect(page.getByRole('region', { name: 'Ladders' })).toBeVisible();
+    expect(['ladder', await serious(page)]).toEqual(['ladder', []]);
+    const week = await page.getByRole('link', { name: /^Print week/ }).getAttribute('href');
+    await page.goto(week ?? '');
+    await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+    expect(['print', await serious(page)]).toEqual(['print', []]);
   });
 }

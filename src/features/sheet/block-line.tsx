@@ -84,7 +84,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'low-sets',
-      before: 'low-set plan',
+      before: 'low sets',
       after: '',
       value: block.lowSets ? 'yes' : 'no',
       name: 'Low-set plan',
