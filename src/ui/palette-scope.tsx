@@ -21,48 +21,53 @@ export interface Command {
   readonly run: () => void;
 }
 
-interface Holder {
+/** What screens hand to the palette; it never changes, so that handing something over draws no screen again. */
+interface Giver {
+  readonly setScope: (scope: PaletteScope | null) => void;
   /** Read when the palette opens: screens put theirs here as they are drawn. */
   readonly commands: { current: readonly Command[] };
+}
+
+interface Holder extends Giver {
   readonly scope: PaletteScope | null;
-  readonly setScope: (scope: PaletteScope | null) => void;
   readonly open: boolean;
   readonly setOpen: (open: boolean) => void;
 }
 
-const Context = createContext<Holder>({
-  commands: { current: [] },
-  scope: null,
-  setScope: () => undefined,
-  open: false,
-  setOpen: () => undefined,
-});
+const NOBODY: Giver = { setScope: () => undefined, commands: { current: [] } };
+const Giving = createContext<Giver>(NOBODY);
+const Holding = createContext<Holder>({ ...NOBODY, scope: null, open: false, setOpen: () => undefined });
 
 /** Holds the palette's scope for the screens below it. */
 export function PaletteHolder({ children }: { readonly children: React.ReactNode }) {
   const [scope, setScope] = useState<PaletteScope | null>(null);
   const [open, setOpen] = useState(false);
   const commands = useRef<readonly Command[]>([]);
-  const holder = useMemo(() => ({ commands, scope, setScope, open, setOpen }), [scope, open]);
-  return <Context value={holder}>{children}</Context>;
+  const giver = useMemo(() => ({ setScope, commands }), []);
+  const holder = useMemo(() => ({ ...giver, scope, open, setOpen }), [giver, scope, open]);
+  return (
+    <Giving value={giver}>
+      <Holding value={holder}>{children}</Holding>
+    </Giving>
+  );
 }
 
 export function usePalette(): Holder {
-  return useContext(Context);
+  return useContext(Holding);
 }
 
 /** Tells the palette whom and what this screen is about, as long as it is open. */
 export function usePaletteScope({ athlete, catalogue, exerciseId, oneRepMax }: PaletteScope): void {
-  const { setScope } = useContext(Context);
+  const { setScope } = useContext(Giving);
   useEffect(() => {
     setScope({ athlete, catalogue, exerciseId, oneRepMax });
-    return () => setScope(null);
   }, [setScope, athlete, catalogue, exerciseId, oneRepMax]);
+  useEffect(() => () => setScope(null), [setScope]);
 }
 
 /** Offers what this screen can do in the palette, as long as it is open. */
 export function usePaletteCommands(commands: readonly Command[]): void {
-  const { commands: held } = useContext(Context);
+  const { commands: held } = useContext(Giving);
   useEffect(() => {
     held.current = commands;
     return () => {

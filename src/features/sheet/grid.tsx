@@ -30,7 +30,7 @@ import {
   weekOf,
 } from './layout';
 import { plannedSlots, slotViews } from './row-view';
-import { SessionRow } from './session-row';
+import { SessionRow, sessionWeeks } from './session-row';
 import classes from './sheet.module.css';
 import { SlotRow } from './slot-row';
 import type { Adding } from './use-table-edits';
@@ -177,9 +177,9 @@ export const Grid = memo(function Grid(props: GridProps) {
             return [
               <SessionRow
                 key={one.id}
-                block={props.block}
+                cycleDays={props.block.cycleDays}
                 athlete={athlete}
-                ladder={ladder}
+                weeks={sessionWeeks(one.session.id, ladder)}
                 row={one}
                 cursor={at}
                 open={open(one)}

@@ -1,6 +1,7 @@
 'use client';
 
-import { type Athlete, type Block, type Ladder, placeFor } from '@/core';
+import { memo } from 'react';
+import { type Athlete, type Ladder, placeFor } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import { type ColumnId, PRESCRIPTION, type Row, sessionIn, weekColumn } from './layout';
@@ -10,16 +11,53 @@ import classes from './sheet.module.css';
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;
 
 interface SessionRowProps {
-  readonly block: Block;
+  readonly cycleDays: number;
   readonly athlete: Athlete;
-  readonly ladder: Ladder;
+  /** Its weeks as they are shown. */
+  readonly weeks: readonly SessionWeek[];
   readonly row: Extract<Row, { kind: 'session' }>;
   readonly cursor: ColumnId | null;
   readonly open: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
-/** One session: its name, day and place, and how long it lasts in each week. */
-export function SessionRow({ block, athlete, ladder, row, cursor, open }: SessionRowProps) {
+/** What a session shows of a week. */
+export interface SessionWeek {
+  readonly column: ColumnId;
+  readonly minutes: string;
+  readonly current: boolean;
+  readonly deload: boolean;
+}
+
+/** The weeks of a session as they are shown. */
+export function sessionWeeks(sessionId: string, ladder: Ladder): readonly SessionWeek[] {
+  return ladder.rungs.map((rung) => {
+    const planned = sessionIn(rung, sessionId);
+    const idle = planned === undefined || planned.sets === 0;
+    return {
+      column: weekColumn(rung.plan.week),
+      minutes: idle ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`,
+      current: rung.plan.week === ladder.currentWeek,
+      deload: rung.plan.kind === 'deload',
+    };
+  });
+}
+
+function alike(a: SessionRowProps, b: SessionRowProps): boolean {
+  return (
+    a.row.session === b.row.session &&
+    a.row.letter === b.row.letter &&
+    a.cycleDays === b.cycleDays &&
+    a.athlete === b.athlete &&
+    a.cursor === b.cursor &&
+    a.open === null &&
+    b.open === null &&
+    JSON.stringify(a.weeks) === JSON.stringify(b.weeks)
+  );
+}
+
+/** One session: its name, day and place, and how long it lasts in each week. Drawn again only when that changes. */
+export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
+  const { cycleDays, athlete, weeks, row, cursor, open } = props;
   const { session } = row;
   const common = (column: ColumnId) => ({
     'data-row': row.id,
@@ -42,7 +80,7 @@ export function SessionRow({ block, athlete, ladder, row, cursor, open }: Sessio
         style={{ gridColumn: `span ${DAY_SPAN}` }}
         {...common('sets')}
       >
-        <span className={`${classes.text} ${classes.quiet}`}>{dayName(session.day, block.cycleDays)}</span>
+        <span className={`${classes.text} ${classes.quiet}`}>{dayName(session.day, cycleDays)}</span>
         {editor('sets')}
       </td>
       <td
@@ -56,26 +94,18 @@ export function SessionRow({ block, athlete, ladder, row, cursor, open }: Sessio
         </span>
         {editor('how')}
       </td>
-      {ladder.rungs.map((rung) => {
-        const column = weekColumn(rung.plan.week);
-        const planned = sessionIn(rung, session.id);
-        return (
-          <td
-            role="gridcell"
-            key={column}
-            className={`${classes.cell} ${classes.week}`}
-            data-current={rung.plan.week === ladder.currentWeek}
-            data-deload={rung.plan.kind === 'deload'}
-            {...common(column)}
-          >
-            <span className={classes.text}>
-              {planned === undefined || planned.sets === 0
-                ? ''
-                : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`}
-            </span>
-          </td>
-        );
-      })}
+      {weeks.map(({ column, minutes: shown, current, deload }) => (
+        <td
+          role="gridcell"
+          key={column}
+          className={`${classes.cell} ${classes.week}`}
+          data-current={current}
+          data-deload={deload}
+          {...common(column)}
+        >
+          <span className={classes.text}>{shown}</span>
+        </td>
+      ))}
     </tr>
   );
-}
+}, alike);
