@@ -76,7 +76,9 @@ export async function openBlock(page: Page, athlete: string): Promise<void> {
   await ready(page);
 }
 
+/** Waits until a block's screen answers and everything is with the server. */
 export async function ready(page: Page): Promise<void> {
+  await answers(page);
   await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();
 }
 

@@ -45,6 +45,12 @@ export const theme = createTheme({
   components: {
     Button: { defaultProps: { size: 'compact-sm', variant: 'default' } },
     TextInput: { defaultProps: { size: 'sm' } },
-    Modal: { defaultProps: { transitionProps: { duration: 0 }, centered: true } },
+    Modal: {
+      defaultProps: {
+        transitionProps: { duration: 0 },
+        centered: true,
+        closeButtonProps: { 'aria-label': 'Close' },
+      },
+    },
   },
 });

@@ -27,6 +27,7 @@ import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useLater } from '@/ui/use-later';
+import { useReady } from '@/ui/use-ready';
 import { useStable } from '@/ui/use-stable';
 import { problemSentence } from '@/ui/words/problems';
 import { BlockLine } from './block-line';
@@ -106,6 +107,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const table = useCursor(start, rows, columns);
   const { cursor, focus, setFocus, editing, row } = table;
   const [face, setFace] = useState<Face>('Sheet');
+  const ready = useReady();
   const [details, setDetails] = useState(false);
   const [dialog, setDialog] = useState<DialogName | null>(null);
   useEffect(() => {
@@ -357,7 +359,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           </button>
         )}
       </BlockLine>
-      <div className={classes.work}>
+      <main className={classes.work} data-ready={ready}>
         <div className={classes.pane}>
           <div
             className={classes.scroll}
@@ -488,7 +490,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
           onDismissed={putAside}
           onAnswer={answerCalls}
         />
-      </div>
+      </main>
       <WhyStrip said={said} />
       <KeysHelp
         of={`the ${face}`}
