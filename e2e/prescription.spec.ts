@@ -208,7 +208,7 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await press(page, 'Alt+r');
   const replace = page.getByRole('dialog', { name: 'Replace an exercise everywhere' });
   await expect(replace).toContainText('in 2 slots');
-  const to = replace.getByRole('textbox', { name: 'Exercise to put in its place' });
+  const to = replace.getByRole('combobox', { name: 'Exercise to put in its place' });
   await to.focus();
   await page.keyboard.type('seated calf raise');
   await press(page, 'Enter');

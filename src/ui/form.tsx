@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useEffect, useId, useState } from 'react';
+import { createContext, useContext, useId, useLayoutEffect, useState } from 'react';
 import type { Result } from '@/core';
 import classes from './form.module.css';
 import { problemSentence } from './words/problems';
@@ -83,7 +83,8 @@ export function Typed<T>(props: TypedProps<T>) {
   const outcome = typed === null ? null : read(typed);
   const wrong = outcome !== null && !outcome.ok ? outcome.problems[0] : undefined;
   const unread = wrong !== undefined;
-  useEffect(() => {
+  // At once: Enter may follow the last letter before the screen has been drawn again.
+  useLayoutEffect(() => {
     report(field, unread);
     return () => report(field, false);
   }, [report, field, unread]);

@@ -1,7 +1,7 @@
 'use client';
 
 import { Combobox, useCombobox } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { type ComponentProps, useEffect, useId, useRef, useState } from 'react';
 import classes from './in-place.module.css';
 
 export interface Choice {
@@ -33,11 +33,17 @@ function found(choices: readonly Choice[], search: string): readonly Choice[] {
 /** More would be scrolled past, not read: a letter more narrows it down. */
 const MOST_SHOWN = 80;
 
+/** The list is open from the first moment; Mantine would say so only once it is drawn again. */
+function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: string }) {
+  return <input {...given} role="combobox" aria-autocomplete="list" aria-expanded aria-controls={list} />;
+}
+
 /** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
 export function Picker({ label, choices, initial, onPick, onCancel }: PickerProps) {
   const [search, setSearch] = useState(initial);
   const input = useRef<HTMLInputElement>(null);
   const combobox = useCombobox({ defaultOpened: true });
+  const list = useId();
   const shown = found(choices, search);
 
   useEffect(() => input.current?.focus(), []);
@@ -50,7 +56,8 @@ export function Picker({ label, choices, initial, onPick, onCancel }: PickerProp
     <span className={classes.editor}>
       <Combobox store={combobox} onOptionSubmit={onPick} width={340} position="bottom-start" offset={0}>
         <Combobox.Target>
-          <input
+          <Entry
+            list={list}
             ref={input}
             className={classes.input}
             aria-label={label}
@@ -65,7 +72,7 @@ export function Picker({ label, choices, initial, onPick, onCancel }: PickerProp
           />
         </Combobox.Target>
         <Combobox.Dropdown p={0} className={classes.dropdown}>
-          <Combobox.Options mah={256} style={{ overflowY: 'auto' }} aria-label={label}>
+          <Combobox.Options id={list} mah={256} style={{ overflowY: 'auto' }} aria-label={label}>
             {shown.map((choice) => (
               <Combobox.Option value={choice.value} key={choice.value} className={classes.option}>
                 <span>{choice.label}</span>

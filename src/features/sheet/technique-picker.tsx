@@ -46,6 +46,11 @@ function found(text: string): typeof ALL_TECHNIQUES {
   );
 }
 
+/** What is marked stays among what is found. */
+function marked(shown: typeof ALL_TECHNIQUES, kind: TechniqueKind): TechniqueKind {
+  return shown.some((one) => one.kind === kind) ? kind : (shown[0]?.kind ?? kind);
+}
+
 /** How a technique starts in this slot: as it is where it is the same, else with the sets it has. */
 function started(kind: TechniqueKind, { technique }: Slot): TechniqueParameters {
   if (kind === technique.kind) return technique;
@@ -68,8 +73,8 @@ export default function TechniquePicker({
 }: TechniquePickerProps) {
   const [text, setText] = useState(search);
   const shown = useMemo(() => found(text), [text]);
-  const [kind, setKind] = useState<TechniqueKind>(slot.technique.kind);
-  const [technique, setTechnique] = useState<TechniqueParameters>(slot.technique);
+  const [kind, setKind] = useState<TechniqueKind>(() => marked(shown, slot.technique.kind));
+  const [technique, setTechnique] = useState<TechniqueParameters>(() => started(kind, slot));
   const [drift, setDrift] = useState(slot.drift);
   const [safety, setSafety] = useState(slot.safety);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
@@ -80,13 +85,11 @@ export default function TechniquePicker({
     setTechnique(started(next, slot));
     setProblems([]);
   };
-  // What is marked stays among what is found.
-  useEffect(() => {
-    const [first] = shown;
-    if (first === undefined || shown.some((one) => one.kind === kind)) return;
-    setKind(first.kind);
-    setTechnique(started(first.kind, slot));
-  }, [shown, kind, slot]);
+  const find = (next: string) => {
+    setText(next);
+    const mark = marked(found(next), kind);
+    if (mark !== kind) choose(mark);
+  };
   useEffect(() => {
     list.current?.querySelector(`[data-kind="${kind}"]`)?.scrollIntoView({ block: 'nearest' });
   }, [kind]);
@@ -127,7 +130,7 @@ export default function TechniquePicker({
               aria-label={label}
               placeholder="Find a technique"
               value={text}
-              onChange={(event) => setText(event.target.value)}
+              onChange={(event) => find(event.target.value)}
               onKeyDown={(event) => {
                 if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
                 event.preventDefault();
