@@ -171,6 +171,7 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await press(page, 'Escape');
   await type(/^Building weeks/, '7');
   await expect(page.locator('[data-column="w8"]').first()).toBeVisible();
+  await page.getByRole('button', { name: /more settings$/ }).click();
   await type(/^Pauses/, 'a while');
   await expect(page.getByText('“a while” was not understood.')).toBeVisible();
   await press(page, 'Escape');

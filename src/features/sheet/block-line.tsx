@@ -22,6 +22,8 @@ interface Setting {
   readonly value: string;
   readonly name: string;
   readonly says: string;
+  /** Of a setting that is seldom touched: what it is in most blocks. Then it waits behind a button. */
+  readonly usual?: string;
 }
 
 function settingsOf(block: Block): readonly Setting[] {
@@ -84,6 +86,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'low-sets',
+      usual: 'no',
       before: 'low sets',
       after: '',
       value: block.lowSets ? 'yes' : 'no',
@@ -92,6 +95,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'pauses',
+      usual: 'none',
       before: 'pause',
       after: '',
       value: pausesText(block.pauses),
@@ -100,6 +104,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'time',
+      usual: 'realistic',
       before: 'time',
       after: '',
       value: block.time,
@@ -108,6 +113,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'crediting',
+      usual: 'fractional',
       before: 'count',
       after: '',
       value: block.crediting,
@@ -116,6 +122,7 @@ function settingsOf(block: Block): readonly Setting[] {
     },
     {
       column: 'landmarks',
+      usual: 'ramped',
       before: 'landmarks',
       after: '',
       value: block.landmarks,
@@ -128,6 +135,7 @@ function settingsOf(block: Block): readonly Setting[] {
 /** What holds for the whole block, each figure editable in place. */
 export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps) {
   const [open, setOpen] = useState<SettingColumn | null>(null);
+  const [all, setAll] = useState(false);
   const line = useRef<HTMLDivElement>(null);
   const close = (column: SettingColumn) => {
     setOpen(null);
@@ -142,9 +150,11 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
     close(column);
     return [];
   };
+  const settings = settingsOf(block);
+  const shown = settings.filter(({ value, usual }) => all || value !== usual);
   return (
     <div className={classes.line} ref={line}>
-      {settingsOf(block).map(({ column, before, after, value, name, says }) => (
+      {shown.map(({ column, before, after, value, name, says }) => (
         <span className={classes.setting} key={column}>
           {before}
           <span style={{ position: 'relative' }}>
@@ -171,6 +181,15 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
           {after}
         </span>
       ))}
+      <button
+        type="button"
+        className={classes.quietButton}
+        aria-expanded={all}
+        onClick={() => setAll(!all)}
+        title="Pauses, session time, counting of sets, landmarks, low sets"
+      >
+        {all ? 'fewer' : `${settings.length - shown.length} more settings`}
+      </button>
       <span style={{ flex: 1 }} />
       {children}
     </div>

@@ -22,6 +22,25 @@ export const PRESCRIPTION = [
 
 export const WEEK_WIDTH = 75;
 
+/** What a letter takes at most on average, with the padding of a cell, in px. */
+const LETTER_WIDTH = 6.8;
+const PADDING = 9;
+
+/**
+ * Whether a text may be wider than its columns and is to be cut off. Only those are: cutting a thousand texts that
+ * fit costs the browser most of a frame after every edit.
+ */
+export function mayRunOver(text: string, width: number): boolean {
+  return text.length * LETTER_WIDTH + PADDING > width;
+}
+
+const WIDTHS: ReadonlyMap<string, number> = new Map(PRESCRIPTION.map(({ id, width }) => [id, width]));
+
+/** Least width of a column, in px. */
+export function widthOf(column: ColumnId): number {
+  return WIDTHS.get(column) ?? WEEK_WIDTH;
+}
+
 /** Columns of figures, set flush right. */
 export const NUMBERS: ReadonlySet<ColumnId> = new Set<ColumnId>(['sets', 'range', 'rest', 'rir']);
 

@@ -68,7 +68,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
   return (
     <tr role="row" className={classes.sessionRow} data-open={open !== null}>
       <td role="gridcell" className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
-        <span className={`${classes.text} ${classes.sessionName}`}>
+        <span className={`${classes.text} ${classes.sessionName}`} data-long>
           <span className={classes.letter}>{row.letter}</span>
           {session.name}
         </span>
@@ -80,7 +80,9 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         style={{ gridColumn: `span ${DAY_SPAN}` }}
         {...common('sets')}
       >
-        <span className={`${classes.text} ${classes.quiet}`}>{dayName(session.day, cycleDays)}</span>
+        <span className={`${classes.text} ${classes.quiet}`} data-long>
+          {dayName(session.day, cycleDays)}
+        </span>
         {editor('sets')}
       </td>
       <td
@@ -89,7 +91,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         style={{ gridColumn: `span ${PRESCRIPTION.length - 1 - DAY_SPAN}` }}
         {...common('how')}
       >
-        <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}>
+        <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`} data-long>
           {placeFor(athlete, session.place).name}
         </span>
         {editor('how')}

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import { type ColumnId, NUMBERS } from './layout';
+import { type ColumnId, mayRunOver, NUMBERS, WEEK_WIDTH, widthOf } from './layout';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
 import classes from './sheet.module.css';
 
@@ -58,6 +58,9 @@ function alike(a: SlotRowProps, b: SlotRowProps): boolean {
   );
 }
 
+/** What the number before a name takes, in px. */
+const AT_WIDTH = 18;
+
 interface CellProps {
   readonly common: Readonly<Record<string, unknown>>;
   readonly children: React.ReactNode;
@@ -77,6 +80,8 @@ function PrescriptionCell({
   readonly group: string;
 }) {
   const name = cell.column === 'slot';
+  const lead = cell.alert ? '! ' : '';
+  const follow = name && bracket === 'top' ? ` ${group}` : '';
   return (
     <td
       role="gridcell"
@@ -86,15 +91,16 @@ function PrescriptionCell({
     >
       <span
         className={`${classes.text} ${cell.quiet ? classes.quiet : ''} ${name ? classes.name : ''} ${cell.alert ? classes.gated : ''}`}
+        data-long={mayRunOver(`${lead}${cell.shown}${follow}`, widthOf(cell.column) - (name ? AT_WIDTH : 0))}
       >
         {name ? (
           <span className={classes.at} draggable data-drag title="Drag to another place">
             {at}
           </span>
         ) : null}
-        {cell.alert ? '! ' : ''}
+        {lead}
         {cell.shown}
-        {name && bracket === 'top' ? <span className={classes.group}> {group}</span> : null}
+        {follow === '' ? null : <span className={classes.group}>{follow}</span>}
       </span>
       {children}
     </td>
@@ -114,9 +120,12 @@ function WeekCell({ week, common, children }: CellProps & { readonly week: WeekV
       {...common}
     >
       {week.lines.map((line, at) => (
-        // Lines have no identity of their own: first the top set, then the back-offs.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <span className={classes.text} key={at}>
+        <span
+          className={classes.text}
+          // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity of their own, first the top set, then the back-offs
+          key={at}
+          data-long={mayRunOver(`${line.text}${line.mark}`, WEEK_WIDTH)}
+        >
           {line.text}
           {line.mark === '' ? null : (
             <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
