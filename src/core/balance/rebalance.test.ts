@@ -148,7 +148,7 @@ test('a muscle at eight sets in its only session: the session cap is named', asy
   expect(shortfalls[0]?.limits).toContainEqual({ kind: 'session cap', session: 'Session a' });
 });
 
-test('whatever the block: no muscle that could be helped is worse off, time and caps hold, all edits apply', async () => {
+test('whatever the block: no growing muscle loses sets it needs, time and caps hold, all edits apply', async () => {
   await fc.assert(
     fc.asyncProperty(anyBlock, async (made) => {
       const person = athlete({ minutes: 75 });
@@ -165,7 +165,7 @@ test('whatever the block: no muscle that could be helped is worse off, time and 
         expect(is).toBeLessThanOrEqual(Math.max(was, 75 * 60) + 240);
       }
       for (const { from, to, target } of proposal.muscles)
-        if (target > 0) expect(to).toBeGreaterThanOrEqual(Math.min(from, target) - 1.01);
+        if (target > 0) expect(to).toBeGreaterThanOrEqual(Math.min(from, target) - 1e-6);
     }),
     { numRuns: 15 },
   );

@@ -70,8 +70,11 @@ export type BalanceInput = Pick<CheckInput, 'block' | 'athlete' | 'week' | 'exer
 const MOST_SETS = 6;
 /** Candidates looked at for an open slot, the best first. */
 const CANDIDATES = 12;
-/** Prices: a set below target outweighs everything, a priority muscle's twice; then each set that changes. */
-const PRICE = { short: 1000, priority: 2000, over: 400, change: 1, fill: 0.05 };
+/**
+ * Prices: what takes a growing muscle further from its target than it is outweighs everything; then a set below target,
+ * a priority muscle's twice; then each set that changes.
+ */
+const PRICE = { loss: 50_000, short: 1000, priority: 2000, over: 400, change: 1, fill: 0.05 };
 const EPSILON = 1e-6;
 
 /** A slot as the program sees it: one exercise with a number of sets to choose. */
@@ -265,6 +268,16 @@ function model(input: BalanceInput): Model {
     real(short);
     minimise.push(term(short, goal === 'priority' ? PRICE.priority : PRICE.short));
     rows.push({ name: `target_${at}`, terms: [...terms, term(short, 1)], least: target });
+    // One muscle is not fed from another that needs its sets itself.
+    const now = choices.reduce(
+      (sum, one) => sum + contribution(one.exercise, muscle) * one.credit * one.now * perWeek,
+      0,
+    );
+    if (now === 0) return;
+    const loss = `loss_${at}`;
+    real(loss);
+    minimise.push(term(loss, PRICE.loss));
+    rows.push({ name: `kept_${at}`, terms: [...terms, term(loss, 1)], least: Math.min(now, target) });
   });
 
   for (const [at, session] of block.sessions.entries()) {
@@ -374,7 +387,8 @@ function changeOf(choice: Choice, to: number): BalanceChange {
 
 /**
  * Chooses sets for every slot, and exercises for open ones, so that every growing muscle meets its weekly target within
- * time, per-session caps, ceilings, budget, equipment and joints, changing as little as possible of what is written.
+ * time, per-session caps, ceilings, budget, equipment and joints, changing as little as possible of what is written. No
+ * growing muscle is taken further from its target for another's sake.
  * Where that cannot be, the nearest there is, with the limits that stand in the way of each muscle.
  *
  * @returns null where the solver finds nothing at all: an open slot for which the place has no exercise

@@ -2,7 +2,7 @@ import { type Muscle, type PerMuscle, perMuscle } from '../anatomy/muscle';
 import { type Athlete, hardSessions, type Phase } from '../athlete/athlete';
 import type { Block, Session } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
-import { credits, type Exercise, primeMovers } from '../exercises/exercise';
+import { type Exercise, primeMovers } from '../exercises/exercise';
 import type { LoadGrid } from '../loading/grid';
 import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
 import { hundredths } from '../loading/weight';
@@ -12,12 +12,13 @@ import { fullReps } from '../timing/full-reps';
 import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { wholeBodyBudget } from '../volume/budget';
-import { CREDITING } from '../volume/credit';
 import { goalOf } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
-import type { LadderSession, LadderSlot, MuscleWeek, PlannedSet } from './ladder';
+import type { LadderSession, LadderSlot, MuscleWeek } from './ladder';
+import { type Credited, sessionCredit } from './session-credit';
 
-type Facts = (slot: LadderSlot) => {
+/** What is known of a slot's exercise and of the loads at hand. */
+export type Facts = (slot: LadderSlot) => {
   readonly exercise: Exercise;
   /** The exercise in another set-up, for slots whose set-up rotates. */
   readonly inVariant: (variant: string) => Exercise;
@@ -113,34 +114,6 @@ function repSpans(
   });
 }
 
-interface Credited {
-  readonly exerciseId: string;
-  readonly contribution: number;
-  sets: number;
-  credit: number;
-}
-
-/** Sets a set counts for in this week, whatever it trains; deload weeks show what is performed. */
-function countOf(
-  { credit, piece, optional, role }: Pick<PlannedSet, 'credit' | 'piece' | 'optional' | 'role'>,
-  kind: 'building' | 'deload',
-): number {
-  if (kind === 'building') return credit;
-  return piece === 1 && !optional && role !== 'easy' ? 1 : 0;
-}
-
-/** Credit that a set gives to a muscle in this week. */
-export function setCredit(
-  set: Pick<PlannedSet, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
-  share: number,
-  block: Pick<Block, 'crediting'>,
-  kind: 'building' | 'deload',
-  conventions: Conventions,
-): number {
-  if (kind === 'deload') return countOf(set, kind) * share;
-  return set.optional ? 0 : CREDITING[block.crediting](set, share, conventions);
-}
-
 /** A muscle's sums over the sessions of a week. */
 interface Sums {
   /** As the block's school credits. */
@@ -171,47 +144,24 @@ export function weekFigures(
   let performed = 0;
   for (const session of sessions) {
     if (session.optional) continue;
-    const inSession = new Map<Muscle, { fractional: number; direct: number }>();
-    for (const slot of session.slots) {
-      const { exercise, inVariant } = facts(slot);
-      for (const [variant, sets] of byVariant(slot)) {
-        const done = variant === null ? exercise : inVariant(variant);
-        let counted = 0;
-        for (const set of sets) counted += countOf(set, kind);
-        performed += counted;
-        for (const [muscle, share] of credits(done)) {
-          let credit = 0;
-          for (const set of sets) credit += setCredit(set, share, block, kind, conventions);
-          if (counted === 0 && credit === 0) continue;
-          const sum = sumsOf(sums, muscle);
-          const here = inSession.get(muscle) ?? { fractional: 0, direct: 0 };
-          inSession.set(muscle, here);
-          sum.total += credit;
-          sum.fractional += counted * share;
-          here.fractional += counted * share;
-          if (share === 1) {
-            sum.direct += counted;
-            here.direct += counted;
-          }
-          const part = sum.parts.get(exercise.id);
-          if (part === undefined)
-            sum.parts.set(exercise.id, {
-              exerciseId: exercise.id,
-              contribution: share,
-              sets: counted,
-              credit,
-            });
-          else {
-            part.sets += counted;
-            part.credit += credit;
-          }
-        }
-      }
-    }
-    for (const [muscle, { fractional, direct }] of inSession) {
+    const given = sessionCredit(session, facts, { block, kind, conventions });
+    performed += given.performed;
+    for (const [muscle, { total, fractional, direct, parts }] of given.muscles) {
       const sum = sumsOf(sums, muscle);
+      sum.total += total;
+      sum.fractional += fractional;
+      sum.direct += direct;
       if (fractional >= conventions.exposureCredit) sum.exposures++;
       if (direct >= conventions.exposureCredit) sum.directExposures++;
+      for (const part of parts) {
+        const before = sum.parts.get(part.exerciseId);
+        sum.parts.set(
+          part.exerciseId,
+          before === undefined
+            ? part
+            : { ...before, sets: before.sets + part.sets, credit: before.credit + part.credit },
+        );
+      }
     }
   }
   const landmarks = week.landmarks(phase);
@@ -261,18 +211,6 @@ export function weekFigures(
       hardSport: hardSessions(athlete),
     },
   };
-}
-
-/** A slot's sets by the set-up they are done in; null is the slot's own. */
-function byVariant(slot: LadderSlot): Iterable<readonly [string | null, readonly PlannedSet[]]> {
-  if (slot.sets.every(({ variant }) => variant === null)) return [[null, slot.sets]];
-  const groups = new Map<string | null, PlannedSet[]>();
-  for (const set of slot.sets) {
-    const group = groups.get(set.variant);
-    if (group === undefined) groups.set(set.variant, [set]);
-    else group.push(set);
-  }
-  return groups;
 }
 
 const NOTHING: Sums = {
