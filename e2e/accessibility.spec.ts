@@ -82,6 +82,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect(await serious(page)).toEqual([]);
     await page.getByRole('button', { name: 'Copy as my own' }).click();
     expect(await serious(page)).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Alt+2');
+    await expect(page.getByRole('list', { name: 'Techniques' }).getByRole('img')).toHaveCount(21);
+    expect(await serious(page)).toEqual([]);
     for (const path of ['/athletes/new', '/account']) {
       await page.goto(path);
       expect([path, await serious(page)]).toEqual([path, []]);

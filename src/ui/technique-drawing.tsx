@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { type RepRange, structureOf, type TechniqueParameters } from '@/core';
 import classes from './technique-drawing.module.css';
 import { techniqueSentence } from './words/techniques';
@@ -28,6 +29,7 @@ function gap(pause: number, ends: boolean): number {
  * beyond failure is hatched, what stays easy is an outline.
  */
 export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingProps) {
+  const hatching = useId();
   const all = structureOf(technique, range, rest);
   const rounds = new Set(all.map(({ round }) => round)).size;
   const bars = all.filter(({ round }) => round <= MOST_ROUNDS);
@@ -51,7 +53,13 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
       aria-label={techniqueSentence({ technique, drift: 'hold RIR' })}
     >
       <defs>
-        <pattern id="past" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id={hatching}
+          width="5"
+          height="5"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <line x1="0" y1="0" x2="0" y2="5" className={classes.hatch} />
         </pattern>
       </defs>
@@ -68,6 +76,7 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
               width={bar.width}
               height={half ? height / 2 : height}
               className={bar.role === 'easy' ? classes.easy : bar.past ? classes.past : classes.bar}
+              {...(bar.past && bar.role !== 'easy' ? { fill: `url(#${hatching})` } : {})}
             />
             {half ? (
               <rect x={bar.left} y={top} width={bar.width} height={height} className={classes.outline} />

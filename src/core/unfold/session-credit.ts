@@ -30,7 +30,7 @@ export interface SessionCredit {
 }
 
 interface Counting {
-  readonly block: Pick<Block, 'crediting'>;
+  readonly block: Pick<Block, 'crediting' | 'conventions'>;
   readonly kind: 'building' | 'deload';
   readonly conventions: Conventions;
 }
@@ -43,7 +43,8 @@ const known = new WeakMap<
 
 /** Credit of a planned session to every muscle it trains. */
 export function sessionCredit(session: LadderSession, facts: Facts, counting: Counting): SessionCredit {
-  const by = [counting.block.crediting, counting.kind, counting.conventions];
+  const { crediting, conventions } = counting.block;
+  const by = [crediting, conventions, counting.kind];
   const before = known.get(session);
   if (before?.by.every((one, at) => one === by[at])) return before.credit;
   const credit = counted(session, facts, counting);

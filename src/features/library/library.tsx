@@ -1,6 +1,7 @@
 'use client';
 
 import { useWindowEvent } from '@mantine/hooks';
+import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   catalogueWith,
@@ -17,6 +18,7 @@ import { formClasses as form, Toggles } from '@/ui/form';
 import { type KeyList, KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
+import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
 import { counted, figure } from '@/ui/words/figures';
 import type { LibraryActions, LibraryData } from './contract';
@@ -25,7 +27,14 @@ import { EVERYTHING, type Filter, filtered } from './filter';
 import classes from './library.module.css';
 import { OwnForm } from './own-form';
 
+const Techniques = dynamic(() => import('./techniques'), { ssr: false });
+
+/** What the Library holds. */
+const SHELVES = ['Exercises', 'Techniques'] as const;
+type Shelf = (typeof SHELVES)[number];
+
 const KEYS: KeyList = [
+  ['Alt 1, Alt 2', 'Exercises, Techniques'],
   ['↓ from the search, ↑ ↓', 'walk the list; the exercise shows beside it'],
   ['Tab', 'to the filters and to the exercise'],
   ['Alt N', 'a new exercise of your own'],
@@ -36,6 +45,9 @@ interface Editing {
   readonly fresh: boolean;
 }
 
+/** In the address, in place of an exercise. */
+const TECHNIQUES = 'techniques';
+
 const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
 /** The Library: every exercise, found as you type, with what it credits; two side by side; the coach's own. */
@@ -43,6 +55,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const ready = useReady();
   const [own, setOwn] = useState(data.own);
   const catalogue = useMemo(() => catalogueWith(own), [own]);
+  const [shelf, setShelf] = useState<Shelf>('Exercises');
   const [filter, setFilter] = useState<Filter>(EVERYTHING);
   const [chosen, setChosen] = useState<string | null>(null);
   const [beside, setBeside] = useState<Exercise | null>(null);
@@ -55,7 +68,8 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   useEffect(() => {
     const look = () => {
       const id = decodeURIComponent(window.location.hash.slice(1));
-      if (id !== '') setChosen(id);
+      if (id === TECHNIQUES) setShelf('Techniques');
+      else if (id !== '') setChosen(id);
     };
     look();
     window.addEventListener('hashchange', look);
@@ -65,6 +79,11 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     setChosen(id);
     setEditing(null);
     window.history.replaceState(null, '', `#${encodeURIComponent(id)}`);
+  };
+  const show = (next: Shelf) => {
+    setShelf(next);
+    const at = next === 'Techniques' ? TECHNIQUES : (chosen ?? '');
+    window.history.replaceState(null, '', `#${encodeURIComponent(at)}`);
   };
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
   const edit = (of: Exercise) =>
@@ -77,6 +96,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
           },
     );
   const blank = () => {
+    show('Exercises');
     const base = exerciseById('flat-dumbbell-press');
     if (base === undefined) return;
     setEditing({
@@ -97,9 +117,12 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   };
 
   useWindowEvent('keydown', (event) => {
-    if (!event.altKey || event.key.toLowerCase() !== 'n') return;
+    if (!event.altKey) return;
+    const next = SHELVES[Number(event.key) - 1];
+    if (next !== undefined) show(next);
+    else if (event.key.toLowerCase() === 'n') blank();
+    else return;
     event.preventDefault();
-    blank();
   });
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -116,11 +139,13 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={onKeyDown}>
       <Bar title="Library" about={counted(catalogue.list.length, 'exercise')}>
+        <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={show} />
         <button type="button" className={form.button} onClick={blank} title="Alt N">
           New exercise
         </button>
       </Bar>
-      <main className={classes.work} data-ready={ready}>
+      {shelf === 'Techniques' ? <Techniques /> : null}
+      <main className={classes.work} data-ready={ready} hidden={shelf !== 'Exercises'}>
         <div className={classes.listSide}>
           <Filters filter={filter} places={data.places} onNarrow={narrow} />
           <p className={classes.count}>

@@ -2,7 +2,6 @@
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import {
   type Block,
@@ -46,6 +45,7 @@ import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
 import { rangeOf, tableKeys } from './use-table-keys';
 import { useTraining } from './use-training';
+import { WeekActions } from './week-actions';
 import { WhyStrip } from './why-strip';
 
 const Frame = dynamic(() => import('../frame/frame'), { ssr: false });
@@ -322,42 +322,17 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
             {problem}
           </span>
         )}
-        {last === undefined ? null : (
-          <Link className={barClasses.quiet} href={`/floor/${data.blockId}`} prefetch={false}>
-            Floor
-          </Link>
-        )}
-        {rung === undefined || block.sessions.length === 0 ? null : (
-          <Link
-            className={barClasses.quiet}
-            href={`/blocks/${data.blockId}/print/${rung.plan.week}`}
-            prefetch={false}
-            target="_blank"
-          >
-            Print week {rung.plan.week}
-          </Link>
-        )}
-        {last !== undefined && recallable ? (
-          <button
-            type="button"
-            className={classes.linkButton}
-            aria-disabled={busy}
-            onClick={() => recall(last.week)}
-          >
-            Recall week {last.week}
-          </button>
-        ) : null}
-        {next === undefined ? null : (
-          <button
-            type="button"
-            className={classes.linkButton}
-            aria-disabled={busy}
-            onClick={() => issue(next)}
-            title="Alt I"
-          >
-            Issue {deload ? 'the deload' : `week ${next}`}
-          </button>
-        )}
+        <WeekActions
+          blockId={data.blockId}
+          shownWeek={block.sessions.length === 0 ? null : (rung?.plan.week ?? null)}
+          last={last?.week ?? null}
+          recallable={recallable}
+          next={next ?? null}
+          deload={deload}
+          busy={busy}
+          onIssue={issue}
+          onRecall={recall}
+        />
       </BlockLine>
       <main className={classes.work} data-ready={ready}>
         <div className={classes.pane}>

@@ -11,9 +11,9 @@ export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names
 function limitWords(limit: Limit): string {
   switch (limit.kind) {
     case 'time':
-      return `${limit.session} is at the athlete’s time`;
+      return `${limit.session} fills the athlete’s time`;
     case 'session cap':
-      return `${limit.session} has as many sets for one muscle as grow it`;
+      return `${limit.session} has as many sets of one muscle as a session can use`;
     case 'budget':
       return 'the whole body’s budget is used up';
     case 'slots full':
@@ -28,5 +28,5 @@ function limitWords(limit: Limit): string {
 /** A muscle that stays short, and what stands in the way. */
 export function shortfallSentence({ muscle, short, limits }: Shortfall): string {
   const because = limits.length === 0 ? 'several limits together' : listed(limits.map(limitWords));
-  return `${capital(muscle)} stays ${figure(short, 1)} short: ${because}.`;
+  return `${capital(muscle)}: still ${figure(short, 1)} ${short === 1 ? 'set' : 'sets'} short; ${because}.`;
 }

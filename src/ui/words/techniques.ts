@@ -109,7 +109,7 @@ function shapeSentence(technique: TechniqueParameters): string {
       return `One heavier set ${top}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
     }
     case 'rest-pause':
-      return `${counted(technique.sets, 'set')}, each taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
+      return `${counted(technique.sets, 'set')}${technique.sets === 1 ? '' : ', each'} taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
     case 'total-rep target':
       return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
     case 'cluster':
@@ -121,7 +121,7 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'drop set':
       return `${counted(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${counted(technique.drops, 'drop')}. The reps of the first part progress.`;
     case 'partials after failure':
-      return `Full reps to failure, then ${technique.partials} partials in the ${technique.half === 'long half' ? 'half where the muscle is long' : 'easier half'}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}. Log full and partial reps.`;
+      return `Full reps to failure, then ${technique.partials} partials in the ${technique.half === 'long half' ? 'half where the muscle is long' : 'easier half'}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}.`;
     case 'lengthened partials':
       return `${counted(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
     case 'sectioned reps':

@@ -1,0 +1,52 @@
+'use client';
+
+import { loggedAs, type Reach, reachOf, startOf } from '@/core';
+import { TechniqueDrawing } from '@/ui/technique-drawing';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { counted } from '@/ui/words/figures';
+import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
+import { LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
+import classes from './techniques.module.css';
+
+const REACH_WORDS: Readonly<Record<Reach, string>> = {
+  'short of failure': 'May be done on any lift.',
+  'to failure':
+    'Goes to failure: blocked on lifts that cannot be failed safely alone, until what makes it safe is noted.',
+  'past failure':
+    'Goes past failure: blocked on lifts that cannot be failed safely alone, few slots a session, none in a deload.',
+};
+
+/** Range and rest that the drawings are made for. */
+const RANGE = { low: 8, high: 12 };
+const REST = 120;
+
+/** Every set technique as it starts: its structure drawn, what it asks, what progresses, how it is logged, what holds it back. */
+export default function Techniques() {
+  return (
+    <main className={classes.shelf}>
+      <p className={classes.lead}>
+        {counted(ALL_TECHNIQUES.length, 'technique')}, as each starts in a slot of {RANGE.low}–{RANGE.high}. A
+        bar is as wide as its reps and as high as its load; half reps are half filled, what is past failure is
+        hatched, what stays easy is an outline. In the Sheet, Enter on a slot’s “how” picks one.
+      </p>
+      <ul className={classes.list} aria-label="Techniques">
+        {ALL_TECHNIQUES.map(({ kind, name, is }) => {
+          const technique = startOf(kind);
+          return (
+            <li key={kind} className={classes.item}>
+              <h2 className={classes.name}>{name}</h2>
+              <p className={classes.is}>{is}</p>
+              <TechniqueDrawing technique={technique} range={RANGE} rest={REST} />
+              <p>
+                {techniqueSentence({ technique, drift: 'hold RIR' })} {LOGGED_WORDS[loggedAs(technique)]}
+              </p>
+              <p className={classes.gate}>
+                {kind === 'restricted blood flow' ? CLINICIAN : REACH_WORDS[reachOf(technique)]}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+    </main>
+  );
+}

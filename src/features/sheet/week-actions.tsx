@@ -1,0 +1,67 @@
+'use client';
+
+import Link from 'next/link';
+import { barClasses } from '@/ui/shell/bar';
+import classes from './sheet.module.css';
+
+interface WeekActionsProps {
+  readonly blockId: string;
+  /** The week in sight; null while there is nothing to print. */
+  readonly shownWeek: number | null;
+  /** The last week handed out; null before the first. */
+  readonly last: number | null;
+  /** Whether nothing of it is logged yet. */
+  readonly recallable: boolean;
+  /** The week to hand out next; null after the last. */
+  readonly next: number | null;
+  /** Whether that is the deload. */
+  readonly deload: boolean;
+  readonly busy: boolean;
+  readonly onIssue: (week: number) => void;
+  readonly onRecall: (week: number) => void;
+}
+
+/** What a coach does with whole weeks: hand out, call back, print, look at on the floor. */
+export function WeekActions(props: WeekActionsProps) {
+  const { blockId, shownWeek, last, recallable, next, deload, busy, onIssue, onRecall } = props;
+  return (
+    <>
+      {last === null ? null : (
+        <Link className={barClasses.quiet} href={`/floor/${blockId}`} prefetch={false}>
+          Floor
+        </Link>
+      )}
+      {shownWeek === null ? null : (
+        <Link
+          className={barClasses.quiet}
+          href={`/blocks/${blockId}/print/${shownWeek}`}
+          prefetch={false}
+          target="_blank"
+        >
+          Print week {shownWeek}
+        </Link>
+      )}
+      {last !== null && recallable ? (
+        <button
+          type="button"
+          className={classes.linkButton}
+          aria-disabled={busy}
+          onClick={() => onRecall(last)}
+        >
+          Recall week {last}
+        </button>
+      ) : null}
+      {next === null ? null : (
+        <button
+          type="button"
+          className={classes.linkButton}
+          aria-disabled={busy}
+          onClick={() => onIssue(next)}
+          title="Alt I"
+        >
+          Issue {deload ? 'the deload' : `week ${next}`}
+        </button>
+      )}
+    </>
+  );
+}
