@@ -21,11 +21,12 @@ let state: { issued: readonly IssuedWeek[]; log: Log } = { issued: [], log: EMPT
 for (let week = 1; week <= 12; week++) state = performWeek({ block, athlete: who, ...state }, week);
 
 const input = { block, athlete: who, exercises: lookup, answers: [] };
+const blank = { issued: [], log: EMPTY_LOG };
 const text = JSON.stringify(state.log);
 const yardstick = median(() => JSON.parse(text));
-const empty = median(() => unfold({ ...input, issued: [], log: EMPTY_LOG }));
+const empty = median(() => unfold({ ...input, ...blank }));
 const full = median(() => unfold({ ...input, ...state }));
-const ladder = unfold({ ...input, issued: [], log: EMPTY_LOG });
+const ladder = unfold({ ...input, ...blank });
 const checks = median(() => check({ block, athlete: who, ladder, exercises: lookup }));
 
 /** Edits one slot's rest again and again, as a coach at the Sheet does, with what is known of the other sessions. */
@@ -38,7 +39,7 @@ const afterEdit = median(() => {
   const done = applyEdit(edited, { kind: 'slot/set', slot, field: 'rest', value: rest });
   if (!done.ok) throw new Error('the edit was refused');
   edited = done.value.block;
-  unfold({ ...input, block: edited, issued: [], log: EMPTY_LOG }, memory);
+  unfold({ ...input, ...blank, block: edited }, memory);
 });
 const ms = (value: number) => `${value.toFixed(2)} ms`;
 
