@@ -1,4 +1,4 @@
-import { cell, expect, ready, savedAt, slotRow, test } from './coach';
+import { cell, expect, openBlock, ready, savedAt, slotRow, test } from './coach';
 
 test('a block is built and edited by keyboard alone', async ({ coach: page }) => {
   const press = async (...keys: string[]) => {
@@ -78,4 +78,23 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
     await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
     await savedAt(page, 11);
   });
+});
+
+test('the weeks and the names stay in sight wherever the cursor goes', async ({ coach: page }) => {
+  await page.setViewportSize({ width: 1000, height: 600 });
+  await openBlock(page, 'Maren');
+  const week = page.getByRole('columnheader', { name: /^wk 6/ });
+  const first = cell(page, 'hack squat', 'slot');
+  await first.click();
+  for (let down = 0; down < 4; down++) await page.keyboard.press('PageDown');
+  await page.keyboard.press('End');
+  await expect(page.getByRole('columnheader', { name: /^deload/ })).toBeInViewport();
+  await expect(page.locator('[data-column="slot"]:visible').last()).toBeInViewport();
+  const head = await week.boundingBox();
+  const grid = await page.getByRole('grid').locator('xpath=..').boundingBox();
+  expect(Math.round(head?.y ?? 0)).toBe(Math.round(grid?.y ?? -1));
+  for (let up = 0; up < 4; up++) await page.keyboard.press('PageUp');
+  await page.keyboard.press('Home');
+  const row = await first.boundingBox();
+  expect(row?.y ?? 0).toBeGreaterThanOrEqual((head?.y ?? 0) + (head?.height ?? 0));
 });

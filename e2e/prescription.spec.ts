@@ -227,6 +227,9 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await expect(page.getByTestId('why')).toContainText(/Met|unchanged|met/);
 
   const first = slotRow(page, 'hack squat');
+  await cell(page, 'leg press', 'slot').click();
+  await press(page, 'Alt+d');
+  await cell(page, 'hack squat', 'slot').click();
   await slotRow(page, 'dumbbell split squat')
     .locator('[data-drag]')
     .dragTo(first, { targetPosition: { x: 40, y: 3 } });

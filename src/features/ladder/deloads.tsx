@@ -19,7 +19,7 @@ import {
   unfold,
   weekTotals,
 } from '@/core';
-import { adviceReason, adviceSentence, deloadText, measureSentence } from '@/ui/words/deloads';
+import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
 import { counted, figure, minutes } from '@/ui/words/figures';
 import classes from './ladder.module.css';
 
@@ -72,7 +72,6 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
     },
     conventions,
   );
-  const best = new Map(advice.kinds.map(({ kind, reason }, at) => [kind, { reason, at }]));
   const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
   return (
     <section aria-label="Deload">
@@ -86,7 +85,9 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
             <tr>
               <th scope="col">way</th>
               <th scope="col">sets</th>
-              <th scope="col">{unit}·1000</th>
+              <th scope="col" title={`1000 ${unit} × reps`}>
+                work
+              </th>
               <th scope="col">minutes</th>
               <th scope="col">days</th>
               <th scope="col">for example</th>
@@ -108,30 +109,31 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
             {tried.map(({ deload, totals, plan }) => {
               const text = deloadText(deload);
               const mine = text === deloadText(block.deload);
-              const suits =
-                deload.length === 1 && deload[0] !== undefined ? best.get(deload[0].kind) : undefined;
+              const [only] = deload;
+              const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
+              const word = fit < 0 ? '' : advice.needed && fit === 0 ? ' · first choice' : ' · fits';
               return (
                 <tr key={text} data-mine={mine} title={deload.map(measureSentence).join(' ')}>
-                  <th scope="row">
-                    {text}
-                    {mine ? ' (this block’s)' : ''}
-                  </th>
+                  <th scope="row">{text}</th>
                   <td>
                     {totals?.sets ?? 0}{' '}
                     <span className={classes.was}>{share(totals?.sets ?? 0, before?.sets ?? 0)}</span>
                   </td>
                   <td>
+                    {figure((totals?.work ?? 0) / 1000, 1)}{' '}
                     <span className={classes.was}>{share(totals?.work ?? 0, before?.work ?? 0)}</span>
                   </td>
                   <td>{minutes(totals?.seconds ?? 0)}</td>
                   <td>{totals?.sessions ?? 0}</td>
                   <td>{exampleOf(plan)}</td>
-                  <td>
-                    {suits === undefined ? '' : adviceReason(suits.reason)}
-                    {advice.needed && suits?.at === 0 ? ' · first choice' : ''}
+                  <td className={fit < 0 ? classes.suits : classes.suitsNow}>
+                    {deload.map(({ kind }) => SUITS[kind]).join(', ')}
+                    {word}
                   </td>
                   <td>
-                    {mine ? null : (
+                    {mine ? (
+                      'taken'
+                    ) : (
                       <button
                         type="button"
                         className={classes.link}

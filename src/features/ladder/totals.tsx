@@ -37,7 +37,7 @@ export function Totals({ block, ladder, other, unit, onWeek }: TotalsProps) {
       bar: ({ rung }) => rung.plan.hardSets / most.sets,
     },
     { name: 'minutes', of: ({ totals }) => String(minutes(totals.seconds)) },
-    { name: `work, t (${unit} × reps)`, of: ({ totals }) => figure(totals.work / 1000, 1) },
+    { name: `work, 1000 ${unit} × reps`, of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
       name: `${ZONE_HEADS[zone]}, % of sets`,
       of: ({ totals }: (typeof weeks)[number]) => figure(100 * totals.zones[zone], 0),

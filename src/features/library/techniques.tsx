@@ -23,7 +23,8 @@ const REST = 120;
 /** Every set technique as it starts: its structure drawn, what it asks, what progresses, how it is logged, what holds it back. */
 export default function Techniques() {
   return (
-    <main className={classes.shelf}>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: the keyboard must reach what scrolls
+    <main className={classes.shelf} tabIndex={0} aria-label="Techniques">
       <p className={classes.lead}>
         {counted(ALL_TECHNIQUES.length, 'technique')}, as each starts in a slot of {RANGE.low}–{RANGE.high}. A
         bar is as wide as its reps and as high as its load; half reps are half filled, what is past failure is

@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect } from 'react';
 import {
   type Athlete,
   type Catalogue,
@@ -48,6 +49,10 @@ const RULE_WORDS: Readonly<Record<Slot['loadRule'], string>> = {
 export default function SlotDetails(props: SlotDetailsProps) {
   const { row, athlete, catalogue, planned, today, attempt, onClose } = props;
   const { slot, session } = row;
+  // The panel takes room from the table: the slot it speaks of stays in sight.
+  useEffect(() => {
+    window.document.querySelector(`[data-row="${slot.id}"]`)?.scrollIntoView({ block: 'nearest' });
+  }, [slot.id]);
   const pinned = catalogue.find(slot.exercise);
   if (pinned === undefined) return null;
   const exercise = inVariant(pinned, slot.variant);

@@ -1,5 +1,4 @@
 import {
-  type AdviceReason,
   type Deload,
   type DeloadAdvice,
   type DeloadMeasure,
@@ -99,20 +98,18 @@ export function readDeload(text: string, path: string): Result<Deload | null> {
   return ok(measures);
 }
 
-const WHY: Readonly<Record<AdviceReason, string>> = {
-  'usual case': 'the usual case',
-  joints: 'joints ache',
-  'life stress': 'life leaves little time',
-  'deep fatigue': 'the fatigue is deep',
-  'test ahead': 'a test follows',
-  'honest rater': 'effort is rated honestly',
-  technique: 'good for practice, and as a bridge',
-  stale: 'stale after a long time',
+/** Whom or what a way of deloading suits. */
+export const SUITS: Readonly<Record<DeloadMeasure['kind'], string>> = {
+  'fewer sets': 'the usual case',
+  lighter: 'practice, between blocks',
+  both: 'deep fatigue',
+  easier: 'honest raters',
+  'fewer days': 'a full life',
+  'fewer exercises': 'aching joints',
+  'less time': 'little time',
+  'one heavy touch': 'before a test',
+  'active rest': 'stale, once a year',
 };
-
-export function adviceReason(reason: AdviceReason): string {
-  return WHY[reason];
-}
 
 /** Whether a deload is needed and why, in a sentence. */
 export function adviceSentence({ sum, verdict, because }: DeloadAdvice): string {

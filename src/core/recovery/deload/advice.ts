@@ -20,24 +20,12 @@ export interface DeloadSituation {
   readonly honest: boolean;
 }
 
-export const ADVICE_REASONS = [
-  'usual case',
-  'joints',
-  'life stress',
-  'deep fatigue',
-  'test ahead',
-  'honest rater',
-  'technique',
-  'stale',
-] as const;
-export type AdviceReason = (typeof ADVICE_REASONS)[number];
-
 /** What is advised: whether to deload at all, then the kinds that suit, best first. */
 export interface DeloadAdvice extends SignsSum {
   readonly needed: boolean;
   /** Why none is needed, or why one is. */
   readonly because: 'novice' | 'eager and fresh' | 'signs' | 'weeks' | 'not yet';
-  readonly kinds: readonly { readonly kind: DeloadMeasure['kind']; readonly reason: AdviceReason }[];
+  readonly kinds: readonly DeloadMeasure['kind'][];
 }
 
 /** Weeks after which even few signs make a deload due. */
@@ -47,7 +35,7 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
 
 /**
  * Whether a deload is needed and which kind suits: fewer sets in the usual case; fewer exercises for aching joints;
- * fewer days under stress; both after deep fatigue; a heavy touch before a test; easier for honest raters; lighter for
+ * fewer days, or less time, under stress; both after deep fatigue; a heavy touch before a test; easier for honest raters; lighter for
  * practice. Novices need none planned; those eager to train with few signs probably none now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
@@ -65,14 +53,13 @@ export function adviseDeload(situation: DeloadSituation, conventions: Convention
           ? 'novice'
           : 'not yet';
   const aching = (situation.signs['aching joints'] ?? 0) === 2 || situation.irritatedJoints > 1;
-  const kinds: DeloadAdvice['kinds'][number][] = [];
-  if (verdict === 'urge') kinds.push({ kind: 'both', reason: 'deep fatigue' });
-  if (aching) kinds.push({ kind: 'fewer exercises', reason: 'joints' });
-  if (situation.lifeStress) kinds.push({ kind: 'fewer days', reason: 'life stress' });
-  if (situation.test && sum < conventions.signsUrge)
-    kinds.push({ kind: 'one heavy touch', reason: 'test ahead' });
-  kinds.push({ kind: 'fewer sets', reason: 'usual case' });
-  if (situation.honest) kinds.push({ kind: 'easier', reason: 'honest rater' });
-  kinds.push({ kind: 'lighter', reason: 'technique' });
+  const kinds: DeloadMeasure['kind'][] = [];
+  if (verdict === 'urge') kinds.push('both');
+  if (aching) kinds.push('fewer exercises');
+  if (situation.lifeStress) kinds.push('fewer days', 'less time');
+  if (situation.test && sum < conventions.signsUrge) kinds.push('one heavy touch');
+  kinds.push('fewer sets');
+  if (situation.honest) kinds.push('easier');
+  kinds.push('lighter');
   return { ...total, needed, because, kinds };
 }

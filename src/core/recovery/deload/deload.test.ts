@@ -188,7 +188,7 @@ describe('advice', () => {
     });
     const nine = { ...six, 'lingering soreness': 2, 'poor appetite': 1 } as const;
     expect(advise({ signs: nine })).toMatchObject({ sum: 9, verdict: 'urge' });
-    expect(advise({ signs: nine }).kinds[0]).toEqual({ kind: 'both', reason: 'deep fatigue' });
+    expect(advise({ signs: nine }).kinds[0]).toBe('both');
   });
 
   test('someone eager with few signs probably needs none, even after many weeks', () => {
@@ -199,10 +199,10 @@ describe('advice', () => {
   });
 
   test('aching joints ask for fewer exercises, stress for fewer days, a test for a heavy touch', () => {
-    expect(advise({ signs: { 'aching joints': 2 } }).kinds[0]?.kind).toBe('fewer exercises');
-    expect(advise({ lifeStress: true }).kinds[0]?.kind).toBe('fewer days');
-    expect(advise({ test: true }).kinds[0]?.kind).toBe('one heavy touch');
-    expect(advise({}).kinds[0]).toEqual({ kind: 'fewer sets', reason: 'usual case' });
-    expect(advise({ honest: true }).kinds.map(({ kind }) => kind)).toContain('easier');
+    expect(advise({ signs: { 'aching joints': 2 } }).kinds[0]).toBe('fewer exercises');
+    expect(advise({ lifeStress: true }).kinds[0]).toBe('fewer days');
+    expect(advise({ test: true }).kinds[0]).toBe('one heavy touch');
+    expect(advise({}).kinds[0]).toBe('fewer sets');
+    expect(advise({ honest: true }).kinds).toContain('easier');
   });
 });
