@@ -155,7 +155,7 @@ export function explain(reason: Reason, names: ExerciseNames, written: Written =
       return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
     case 'sets/response': {
       const steps = reason.added.map(
-        ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${add} for ${muscle} from week ${week}`,
+        ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${figure(add)} for ${muscle} from week ${week}`,
       );
       return {
         because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,

@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { anyTechnique } from '../testing/any-technique';
+import { partsOf, startOf, type TechniqueParameters } from './registry';
+import { structureOf } from './structure';
+
+const RANGE = { low: 8, high: 12 };
+const drawn = (technique: TechniqueParameters) => structureOf(technique, RANGE, 120);
+const bars = (technique: TechniqueParameters) =>
+  drawn(technique).map(({ reps, share, round, pause }) => ({
+    reps,
+    share: Number(share.toFixed(2)),
+    round,
+    pause,
+  }));
+
+describe('by hand, in a range of 8 to 12 with two minutes of rest', () => {
+  test('straight sets: ten reps each, a rest after each', () => {
+    expect(bars({ kind: 'straight', sets: 2 })).toEqual([
+      { reps: 10, share: 1, round: 1, pause: 120 },
+      { reps: 10, share: 1, round: 2, pause: 120 },
+    ]);
+  });
+
+  test('a drop set: ten to failure; at 0.8 of the load 30 × (1 / 0.8 − 1) = 7.5 come back, so seven; no rest', () => {
+    expect(bars(startOf('drop set')).slice(0, 2)).toEqual([
+      { reps: 10, share: 1, round: 1, pause: 0 },
+      { reps: 7, share: 0.8, round: 1, pause: 0 },
+    ]);
+    expect(bars(startOf('drop set')).at(-1)).toMatchObject({ share: 0.64, pause: 120 });
+  });
+
+  test('rest-pause: twenty seconds give back four reps, twice', () => {
+    expect(bars(startOf('rest-pause')).map(({ reps, pause }) => [reps, pause])).toEqual([
+      [10, 20],
+      [4, 20],
+      [4, 120],
+    ]);
+  });
+
+  test('a top set and back-offs: twelve per cent less, four reps more', () => {
+    expect(bars(startOf('top + back-offs'))).toEqual([
+      { reps: 10, share: 1, round: 1, pause: 120 },
+      { reps: 14, share: 0.88, round: 2, pause: 120 },
+      { reps: 14, share: 0.88, round: 3, pause: 120 },
+    ]);
+  });
+
+  test('partials after failure: on the last set only, in the long half, beyond failure, without a pause', () => {
+    const all = drawn(startOf('partials after failure'));
+    expect(all.map(({ past }) => past)).toEqual([false, false, true]);
+    expect(all[1]?.pause).toBe(0);
+    expect(all[2]).toMatchObject({ reps: 4, manner: 'long half', round: 2, pause: 120 });
+  });
+
+  test('activation: easy, at half its load', () => {
+    for (const bar of drawn(startOf('activation'))) expect(bar).toMatchObject({ role: 'easy', share: 0.5 });
+  });
+});
+
+test('whatever the technique: shares up to the whole load, rounds that count its sets, no negative reps', () => {
+  fc.assert(
+    fc.property(anyTechnique, (technique) => {
+      const all = drawn(technique);
+      const sets = partsOf(technique).reduce((sum, part) => sum + part.sets, 0);
+      expect(new Set(all.map(({ round }) => round)).size).toBe(sets);
+      all.forEach((bar, at) => {
+        expect(bar.reps).toBeGreaterThanOrEqual(0);
+        expect(bar.share).toBeGreaterThan(0);
+        expect(bar.share).toBeLessThanOrEqual(1);
+        expect(bar.pause).toBeGreaterThanOrEqual(0);
+        const next = all[at + 1]?.round ?? bar.round;
+        expect([bar.round, bar.round + 1]).toContain(next);
+      });
+    }),
+  );
+});

@@ -1,0 +1,84 @@
+import fc from 'fast-check';
+import { DELOAD_KINDS, type DeloadAdvice, type DeloadMeasure, deloadStart } from '@/core';
+import { adviceSentence, deloadText, measureSentence, readDeload, SUITS } from './deloads';
+
+const share = fc.integer({ min: 20, max: 80 }).map((hundredth) => hundredth / 100);
+const anyMeasure: fc.Arbitrary<DeloadMeasure> = fc.oneof(
+  fc.record({
+    kind: fc.constant('fewer sets' as const),
+    sets: share,
+    reps: fc.constantFrom('cut' as const, 'kept' as const),
+  }),
+  fc.constantFrom(...DELOAD_KINDS).map((kind) => deloadStart(kind)),
+);
+
+test('as it is written: its kind with its figure, several joined', () => {
+  expect(DELOAD_KINDS.map((kind) => deloadText([deloadStart(kind)]))).toEqual([
+    'fewer sets × 0.4',
+    'lighter × 0.85',
+    'both × 0.4',
+    'easier RIR 5',
+    'fewer days',
+    'fewer exercises',
+    'less time 30 min',
+    'one heavy touch',
+    'active rest 2 wk',
+  ]);
+  expect(deloadText(null)).toBe('none');
+  expect(deloadText([deloadStart('easier'), deloadStart('fewer days')])).toBe('easier RIR 5 + fewer days');
+});
+
+test('what is written is read back the same', () => {
+  fc.assert(
+    fc.property(fc.array(anyMeasure, { minLength: 1, maxLength: 3 }), (deload) => {
+      expect(readDeload(deloadText(deload), 'deload')).toEqual({ ok: true, value: deload });
+    }),
+  );
+});
+
+test('a coach may write less: a bare share, a per cent, half of the max, none', () => {
+  expect(readDeload('× 0.5', '')).toEqual({
+    ok: true,
+    value: [{ ...deloadStart('fewer sets'), sets: 0.5 }],
+  });
+  expect(readDeload('sets 50 %', '')).toEqual({
+    ok: true,
+    value: [{ ...deloadStart('fewer sets'), sets: 0.5 }],
+  });
+  expect(readDeload('light, half max', '')).toEqual({
+    ok: true,
+    value: [{ ...deloadStart('lighter'), half: true }],
+  });
+  expect(readDeload(' none ', '')).toEqual({ ok: true, value: null });
+});
+
+test('what is no way to deload is refused with an example', () => {
+  expect(readDeload('fewer days + a holiday', 'deload')).toEqual({
+    ok: false,
+    problems: [{ code: 'not-understood', path: 'deload', text: 'a holiday', example: 'fewer sets × 0.4' }],
+  });
+});
+
+test('every kind says what it does and whom it suits', () => {
+  for (const kind of DELOAD_KINDS) {
+    expect(measureSentence(deloadStart(kind))).toMatch(/^[×A-Z\d].+\.$/);
+    expect(SUITS[kind]).not.toBe('');
+  }
+  expect(measureSentence({ kind: 'fewer sets', sets: 0.5, reps: 'kept' })).toBe(
+    '× 0.5 of the sets, at least one each, at the usual loads; reps kept. The usual case.',
+  );
+});
+
+test.each<[DeloadAdvice['because'], DeloadAdvice['verdict'], string]>([
+  ['signs', 'propose', 'Signs add up to 7 of 14: a deload is due.'],
+  ['signs', 'urge', 'Signs add up to 7 of 14: a deload is urgent.'],
+  [
+    'eager and fresh',
+    'not needed',
+    'Signs add up to 7 of 14 and the athlete is eager to train: probably no deload is needed now.',
+  ],
+  ['novice', 'wait', 'Signs add up to 7 of 14: a novice needs none planned.'],
+  ['not yet', 'wait', 'Signs add up to 7 of 14: not yet needed.'],
+])('%s, %s', (because, verdict, sentence) => {
+  expect(adviceSentence({ sum: 7, verdict, because, needed: false, kinds: [] })).toBe(sentence);
+});

@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { startOf, TECHNIQUE_KINDS, type TechniqueParameters } from '@/core';
+import { anyTechnique } from '@/core/testing/any-technique';
+import { TECHNIQUE_NAMES, techniqueCell, techniqueSentence } from './techniques';
+
+const said = (technique: TechniqueParameters) => techniqueSentence({ technique, drift: 'hold RIR' });
+const cell = (technique: TechniqueParameters) => techniqueCell({ technique, drift: 'hold RIR' });
+
+test('a drop set, rest-pause and a density around it, as a coach would say them', () => {
+  expect(said({ kind: 'drop set', sets: 2, drops: 1, off: 0.25, toFailure: true })).toBe(
+    '2 sets to failure, then 25 % off and on without a rest, 1 drop. The reps of the first part progress.',
+  );
+  const pause = {
+    kind: 'rest-pause',
+    sets: 1,
+    pauses: 2,
+    pause: 20,
+    total: { low: 15, high: 20 },
+    toFailure: false,
+  } as const;
+  expect(said(pause)).toBe(
+    '1 set taken up again 2 times after 20 s, held back at the week’s RIR, never less than 1. The total belongs in 15–20; at 20 the load rises.',
+  );
+  expect(said({ kind: 'density', of: pause, cut: 5, least: 45, taken: 0 })).toBe(
+    `${said(pause)} Each session that was met cuts the rest by 5 s down to 45 s; then the load rises and the rest starts anew.`,
+  );
+});
+
+test('what a clinician must look at first says so', () => {
+  expect(said(startOf('restricted blood flow'))).toContain('only after screening by a clinician');
+});
+
+test('cells are as short as their column', () => {
+  expect(
+    (['cluster', 'ascending mini-sets', 'sectioned reps', 'rep ladder', 'for time'] as const).map((kind) =>
+      cell(startOf(kind)),
+    ),
+  ).toEqual(['clus. 4×3', '2…6 up', '7+7+7', '1…5', '20-15-10']);
+});
+
+test('every technique has a name and a few words, and no two are called alike', () => {
+  expect(new Set(TECHNIQUE_KINDS.map((kind) => TECHNIQUE_NAMES[kind].name)).size).toBe(
+    TECHNIQUE_KINDS.length,
+  );
+  for (const kind of TECHNIQUE_KINDS) expect(TECHNIQUE_NAMES[kind].is).not.toBe('');
+});
+
+test('whatever its parameters: whole sentences, a cell, nothing unsaid', () => {
+  fc.assert(
+    fc.property(
+      anyTechnique,
+      fc.constantFrom('hold RIR' as const, 'hold reps' as const),
+      (technique, drift) => {
+        const sentence = techniqueSentence({ technique, drift });
+        expect(sentence).toMatch(/^[A-Z\d].+\.$/);
+        expect(`${sentence} ${techniqueCell({ technique, drift })}`).not.toMatch(/undefined|NaN|\[object/);
+        expect(techniqueCell({ technique, drift })).not.toBe('');
+      },
+    ),
+  );
+});
