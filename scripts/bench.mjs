@@ -102,6 +102,7 @@ async function benchEdits(address, blockId) {
       ms: window.painted.find(({ startTime }) => Math.abs(startTime - at) < 0.5)?.ms ?? 16,
     })),
   );
+  const frames = await scrolled(page);
   await browser.close();
   const of = (name) =>
     painted
@@ -109,11 +110,35 @@ async function benchEdits(address, blockId) {
       .map(({ ms }) => ms)
       .sort((a, b) => a - b);
   const middle = (list) => list[list.length >> 1];
+  const late = frames.filter((ms) => ms > 25).length;
   const [edits, moves] = [of('Enter'), of('ArrowDown')];
   say('\nkey to paint in the Sheet, 12 weeks x 48 slots, median of 30');
   say(
     `  an edit ${middle(edits).toFixed(0)} ms (meant: under 50 ms), a move of the cursor ${middle(moves).toFixed(0)} ms: ${(middle(edits) / middle(moves)).toFixed(1)} x`,
   );
+  say(`  scrolled from end to end: ${late} of ${frames.length} frames came late (above 25 ms)`);
+}
+
+/** Milliseconds between the frames drawn while the wheel turns over the whole Sheet and back. */
+async function scrolled(page) {
+  await page.evaluate(() => {
+    window.drawn = [];
+    const note = (at) => {
+      window.drawn.push(at);
+      window.noting = requestAnimationFrame(note);
+    };
+    window.noting = requestAnimationFrame(note);
+  });
+  await page.mouse.move(600, 500);
+  for (const by of [60, -60])
+    for (let turn = 0; turn < 25; turn++) {
+      await page.mouse.wheel(0, by);
+      await page.waitForTimeout(16);
+    }
+  return page.evaluate(() => {
+    cancelAnimationFrame(window.noting);
+    return window.drawn.slice(1).map((at, k) => at - window.drawn[k]);
+  });
 }
 
 /** Server time of the Sheet beside a bare page with one query by primary key, taken in turns. */

@@ -12,7 +12,7 @@ import {
 } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
-import { figure, loadWithUnit, load as loadWords, setText } from '@/ui/words/figures';
+import { figure, loadWithUnit, load as loadWords, reserve, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
@@ -46,7 +46,7 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
   const [entry, setEntry] = useState<SetEntry>(() => ({
     load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),
     reps: String(done?.reps ?? set.reps),
-    rir: String(done?.rir ?? set.rir),
+    rir: String(done?.rir ?? reserve(set.rir)),
   }));
 
   const fields = moreFields(slot, set, exercise);
@@ -64,14 +64,16 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
     const { left, right } = noted.value ?? {};
     // Of two sides the lower counts.
     const reps = left === undefined || right === undefined ? check.value.reps : Math.min(left, right);
-    onLog({ ...check.value, reps, ...(noted.value === undefined ? {} : { more: noted.value }) });
+    // Done as asked is done as planned, to the fraction.
+    const rir = check.value.rir === reserve(set.rir) ? Math.max(0, set.rir) : check.value.rir;
+    onLog({ ...check.value, reps, rir, ...(noted.value === undefined ? {} : { more: noted.value }) });
   };
 
   const asked =
     check.value !== null &&
     check.value.load === set.load &&
     check.value.reps === set.reps &&
-    check.value.rir === set.rir;
+    check.value.rir === reserve(set.rir);
   const verb = done === null ? 'Log' : 'Correct to';
   const recipe = check.value === null ? null : howToMake(check.value.load, slot.loading, data.equipment);
   const first = slot.sets[0]?.id === set.id;
@@ -113,7 +115,7 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
         {loadless ? null : (
           <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
         )}
-        <Big value={figure(set.rir)} label="left at the end" />
+        <Big value={String(reserve(set.rir))} label="left at the end" />
       </div>
       {recipe === null || recipe.kind === 'not makeable' || recipe.kind === 'bodyweight alone' ? null : (
         <Recipe recipe={recipe} />
@@ -152,8 +154,8 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
       {set.load === null ? (
         <p className={classes.caution}>
           {held
-            ? `Not known yet: hold until about ${figure(set.rir)} tenths more would be left, then log the seconds.`
-            : `No load is known yet: work up until ${set.reps} reps leave ${figure(set.rir)}, then log what you used.`}
+            ? `Not known yet: hold until about ${reserve(set.rir)} tenths more would be left, then log the seconds.`
+            : `No load is known yet: work up until ${set.reps} reps leave ${reserve(set.rir)}, then log what you used.`}
         </p>
       ) : null}
       {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (
@@ -269,6 +271,7 @@ function Rest({ since, of }: { readonly since: string; readonly of: number }) {
   if (now === null) return null;
   const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
   if (seconds > LONGEST_SHOWN) return null;
+  if (of === 0) return <Fact name="Rest" value="none: straight on" />;
   return (
     <div className={classes.fact}>
       <dt>Rest</dt>

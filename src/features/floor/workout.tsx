@@ -15,7 +15,7 @@ import {
   variantName,
 } from '@/core';
 import { newId } from '@/ui/new-id';
-import { setText, setWithUnit } from '@/ui/words/figures';
+import { figure, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { setName } from '@/ui/words/techniques';
 import type { FloorSession, SendAction } from './contract';
@@ -264,7 +264,8 @@ function SetList({ data, places, done, onOpen }: SetListProps) {
                     <span className={classes.soft}>asked {setText(set.load, set.reps, slot)}</span>
                   ) : (
                     <strong>
-                      {setWithUnit(shown.load.value, shown.reps, slot, shown.load.unit)}, {shown.rir} left
+                      {setWithUnit(shown.load.value, shown.reps, slot, shown.load.unit)}, {figure(shown.rir)}{' '}
+                      left
                     </strong>
                   )}
                 </button>

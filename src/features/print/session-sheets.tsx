@@ -13,7 +13,7 @@ import {
   variantName,
 } from '@/core';
 import { CLINICIAN, NOT_ALONE } from '@/ui/words/cautions';
-import { count, figure, load, minutes, setText, span } from '@/ui/words/figures';
+import { count, load, minutes, reserve, setText, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import { setName, techniqueSentence } from '@/ui/words/techniques';
 import classes from './print.module.css';
@@ -159,7 +159,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
             )}
           </td>
           <td>{asked(set, slot)}</td>
-          <td>{set.role === 'easy' ? 'easy' : figure(set.rir, 1)}</td>
+          <td>{set.role === 'easy' ? 'easy' : reserve(set.rir)}</td>
           <td>{set.rest} s</td>
           <td className={classes.write} />
         </tr>

@@ -70,6 +70,11 @@ export function listed(items: readonly string[]): string {
   return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
 }
 
+/** Reps in reserve as one asks a person for them: whole, halves down, never below failure. */
+export function reserve(rir: number): number {
+  return Math.max(0, Math.ceil(rir - 0.5));
+}
+
 /** `1 set`, `3 sets`. */
 export function counted(many: number, noun: string): string {
   return `${figure(many)} ${noun}${many === 1 ? '' : 's'}`;

@@ -10,7 +10,7 @@ import {
   unfold,
 } from '@/core';
 import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
-import { counted, estimate, figure, listed, load, minutes, setText, span } from './figures';
+import { counted, estimate, figure, listed, load, minutes, reserve, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
 import { dayName, namesOf } from './names';
 import { problemSentence, refusalSentence } from './problems';
@@ -43,6 +43,10 @@ test('figures as print sets them', () => {
     '1 set',
     '3 sets',
   ]);
+});
+
+test('reps in reserve are asked for whole: halves down, never below failure', () => {
+  expect([reserve(2), reserve(0.5), reserve(1.75), reserve(-0.4)]).toEqual([2, 0, 2, 0]);
 });
 
 test('sets as they are written: loads, bodyweight, bands, holds', () => {
