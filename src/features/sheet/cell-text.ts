@@ -153,7 +153,9 @@ function repsText(sets: readonly PlannedSet[], slot: LadderSlot): string {
 
 function line(reps: string, value: number | null, slot: LadderSlot): string {
   if (slot.loading === 'none') return value === null ? `${reps} find` : reps;
-  return `${reps}·${load(value, slot.loading)}`;
+  const moved = load(value, slot.loading);
+  // A sign stands for the dot: `3×8 −15`, not `3×8·−15`.
+  return /^[+−]/.test(moved) ? `${reps} ${moved}` : `${reps}·${moved}`;
 }
 
 function markOf(asked: PlannedSet, reps: number, rir: number, value: number | null): SetLine['mark'] {

@@ -11,6 +11,7 @@ import {
 } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
+import { setLines } from './cell-text';
 import {
   type Board,
   clearCells,
@@ -155,6 +156,15 @@ test('a week takes its own sets, reps, load and RIR, and only what differs from 
   expect(own(`3×${first?.reps}·${first?.load}`)).toBeUndefined();
   expect(typed('lots')).toMatchObject({ ok: false, problems: [{ code: 'not-understood' }] });
   expect(typed('·61.3')).toMatchObject({ ok: false, problems: [{ code: 'load-not-makeable' }] });
+});
+
+test('assistance is written with its sign in place of the dot, and reads back', () => {
+  const own = after(base, pasteTable([['3×8 −20']], { row: 'b1', column: 'w2' }, board(base)));
+  expect(slotOf(own, 'b1')?.weeks[0]).toMatchObject({ week: 2, reps: 8, load: { value: -20, unit: 'kg' } });
+  const rung = board(own).ladder.rungs[1];
+  const planned = rung?.plan.sessions[1]?.slots[0];
+  if (rung === undefined || planned === undefined) throw new Error('no week 2');
+  expect(setLines(planned, rung, 'b')[0]?.text).toBe('3×8 −20');
 });
 
 test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {

@@ -213,7 +213,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
     else if (event.altKey && key === 'i' && next !== undefined) void issue(next);
-    else return;
+    // With the focus nowhere the arrows go into the table.
+    else if (face !== 'Sheet' || editing !== null || event.target !== window.document.body) return;
+    else if (!table.stepByKey(event.key, event.shiftKey)) return;
     event.preventDefault();
   });
 

@@ -28,7 +28,8 @@ export function overrideText({ sets, reps, load, rir }: WeekOverride): string {
   ].join('');
 }
 
-const SHAPE = /^(?:(\d+)\s*[x×]\s*)?(\d+)?\s*s?\s*(?:[·*]\s*([+-]?\d+(?:[.,]\d+)?|bw))?\s*(?:@\s*(\d+))?$/i;
+const SHAPE =
+  /^(?:(\d+)\s*[x×]\s*)?(\d+)?\s*s?\s*(?:(?:[·*]\s*|\s+(?=[+-]))([+-]?\d+(?:[.,]\d+)?|bw))?\s*(?:@\s*(\d+))?$/i;
 
 function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
   const others = slot.weeks.filter((one) => one.week !== week);
