@@ -200,6 +200,20 @@ describe('strength from the log', () => {
     expect(await findExposures(await someCoach(), athlete, catalogueWith([]))).toEqual([]);
   });
 
+  test('what was done in a deload says nothing of strength, though it came before the last building week', async () => {
+    const { asker, athlete, blockId } = await someBlock();
+    const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (issued.status !== 'issued') throw new Error(issued.status);
+    const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+    await logSets(asker, ref, '2026-11-24', await setsFor(asker, blockId, 'sa'), NOW);
+    expect(await findExposures(asker, athlete, catalogueWith([]))).not.toEqual([]);
+    await database().query(
+      `UPDATE issued_weeks SET snapshot = JSON_SET(snapshot, '$.rung.kind', 'deload') WHERE id = :id`,
+      { replacements: { id: issued.week.id } },
+    );
+    expect(await findExposures(asker, athlete, catalogueWith([]))).toEqual([]);
+  });
+
   test('how the last ramp set moved is kept with its session', async () => {
     const { asker, blockId } = await someBlock();
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);

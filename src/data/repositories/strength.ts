@@ -36,7 +36,8 @@ interface StrengthRow {
 
 /**
  * The athlete's latest logged sets as exposures, over all their blocks: loads as moved, in the athlete's unit, with
- * what earlier sets of the slot have cost. Deload weeks are left out: they say nothing of strength.
+ * what earlier sets of the slot have cost. Weeks handed out as a deload, planned or early, are left out: they say
+ * nothing of strength.
  */
 export async function findExposures(
   asker: Asker,
@@ -48,7 +49,10 @@ export async function findExposures(
        s.load_value AS loadValue, s.load_unit AS loadUnit, s.reps, s.rir, s.done_at AS doneAt, s.received_at AS receivedAt,
        s.supersedes, w.week, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM logged_sets s JOIN workouts w ON w.id = s.workout_id JOIN blocks b ON b.id = w.block_id
-     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND w.week <= b.weeks
+     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId
+       AND w.issued_week_id NOT IN (
+         SELECT i.id FROM issued_weeks i JOIN blocks d ON d.id = i.block_id
+         WHERE d.coach_id = :coachId AND d.athlete_id = :athleteId AND JSON_VALUE(i.snapshot, '$.rung.kind') = 'deload')
        AND s.set_id NOT LIKE '${ASIDE}%'
      ORDER BY s.done_at DESC, s.received_at DESC LIMIT ${MOST_SETS}`,
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId: athlete.id } },
