@@ -54,6 +54,8 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
   await cell(page, 'hack squat', 'slot').focus();
 
   await test.step('four techniques, each with its sets in the weeks ahead', async () => {
+    await takeTechnique(page, 'seated leg curl', 'drop set', ['taken off, %', '25']);
+    await expect(page.getByTestId('why')).toContainText('then 25 % off');
     await takeTechnique(page, 'seated leg curl', 'drop set', ['drops', '1']);
     await expect(cell(page, 'seated leg curl', 'how')).toContainText('drop ×1');
     await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/^3×\d+\+…·/);

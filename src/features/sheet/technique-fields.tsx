@@ -3,7 +3,11 @@
 import { type Field, fieldsOf, type Problem, refused, type TechniqueParameters } from '@/core';
 import { Choose, formClasses as form, Line, Typed } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { figure } from '@/ui/words/figures';
 import { FIELD_WORDS } from './field-words';
+
+/** Shares are written as per cent. */
+const HUNDRED = 100;
 
 interface TechniqueFieldsProps {
   readonly technique: TechniqueParameters;
@@ -46,18 +50,32 @@ interface FieldInputProps {
 function FieldInput({ label, field, value, onValue }: FieldInputProps) {
   switch (field.type) {
     case 'whole':
-    case 'share': {
-      const whole = field.type === 'whole';
       return (
         <Typed
           label={label}
           className={form.number}
           text={String(value)}
-          read={(text) => readNumber(text, { field: label, low: field.least, high: field.most, whole })}
+          read={(text) => readNumber(text, { field: label, low: field.least, high: field.most, whole: true })}
           onValue={onValue}
         />
       );
-    }
+    case 'share':
+      return (
+        <Typed
+          label={label}
+          className={form.number}
+          text={figure(Number(value) * HUNDRED)}
+          read={(text) =>
+            readNumber(text, {
+              field: label,
+              low: Math.round(field.least * HUNDRED),
+              high: Math.round(field.most * HUNDRED),
+              whole: true,
+            })
+          }
+          onValue={(percent) => onValue(percent / HUNDRED)}
+        />
+      );
     case 'yes':
       return (
         <input
