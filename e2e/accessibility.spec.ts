@@ -113,6 +113,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     for (const [keys, name] of [
       ['Alt+b', 'Fill and rebalance'],
       ['Alt+h', 'History of the block'],
+      ['Alt+c', 'Conventions of this block'],
       ['Alt+r', 'Replace an exercise everywhere'],
     ] as const) {
       await page.keyboard.press(keys);

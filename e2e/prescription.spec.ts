@@ -244,3 +244,38 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await expect(sheet.getByRole('heading', { name: 'Lower, squat first' })).toBeVisible();
   await expect(sheet.getByText('Feet high today.')).toBeVisible();
 });
+
+test('a convention of the coach’s own: refused where it slips, felt at once, kept, and back to the usual', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const deload = page.getByRole('columnheader', { name: /^deload/ });
+  const before = await deload.textContent();
+  await press(page, 'Alt+c');
+  const dialog = page.getByRole('dialog', { name: 'Conventions of this block' });
+  const rir = dialog.getByLabel('RIR of easy weeks', { exact: true });
+  await expect(dialog.getByLabel('Find conventions')).toBeFocused();
+  await page.keyboard.type('easy weeks');
+  await expect(dialog.getByRole('row')).toHaveCount(2);
+  await tabTo(page, rir);
+  await press(page, 'Control+a');
+  await page.keyboard.type('many');
+  await press(page, 'Enter');
+  await expect(dialog.getByRole('alert')).toContainText('“many” is not a number.');
+  await press(page, 'Control+a');
+  await page.keyboard.type('40');
+  await press(page, 'Enter');
+  await expect(dialog.getByRole('alert')).toContainText('40 is outside what RIR of easy weeks can be');
+  await press(page, 'Control+a');
+  await page.keyboard.type('5');
+  await press(page, 'Enter', 'Escape');
+  await expect(dialog).toBeHidden();
+  await expect(deload).not.toHaveText(before ?? '');
+  await savedAt(page, 1);
+  await page.reload();
+  await ready(page);
+  await page.getByRole('button', { name: '1 convention of your own' }).click();
+  await expect(rir).toHaveValue('5');
+  await dialog.getByRole('button', { name: 'RIR of easy weeks back to 4' }).click();
+  await expect(deload).toHaveText(before ?? '');
+});

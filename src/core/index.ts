@@ -21,6 +21,7 @@ export * from './block/templates/shipped';
 export * from './block/templates/start-block';
 export * from './block/templates/template';
 export * from './calendar';
+export * from './conventions/bounds';
 export * from './conventions/conventions';
 export * from './effort/curves';
 export * from './effort/drift';

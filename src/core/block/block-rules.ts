@@ -1,3 +1,5 @@
+import { boundsOf } from '../conventions/bounds';
+import { CONVENTION_IDS, CONVENTIONS } from '../conventions/conventions';
 import type { Problem } from '../problem';
 import type { DeloadMeasure } from '../recovery/deload/deload';
 import { setCount, setLimits } from '../techniques/registry';
@@ -116,6 +118,11 @@ export function settingsProblems(block: BlockSettings): readonly Problem[] {
       ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
     ]),
     ...(block.deload ?? []).flatMap((measure) => deloadProblems(measure)),
+    ...CONVENTION_IDS.flatMap((id) => {
+      const own = block.conventions[id];
+      const { name } = CONVENTIONS[id];
+      return own === undefined ? [] : outside('block/conventions', name, own, boundsOf(id), false);
+    }),
   ];
 }
 

@@ -3,6 +3,7 @@
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
+import { counted } from '@/ui/words/figures';
 import { pausesText, type SettingColumn, settingEntry } from './cell-entry';
 import { TextEditor } from './editor';
 import type { Focus } from './focus';
@@ -12,6 +13,7 @@ interface BlockLineProps {
   readonly block: Block;
   readonly onChange: (edit: Edit) => Result<null>;
   readonly onFocus: (focus: Focus) => void;
+  readonly onConventions: () => void;
   readonly children: React.ReactNode;
 }
 
@@ -133,7 +135,7 @@ function settingsOf(block: Block): readonly Setting[] {
 }
 
 /** What holds for the whole block, each figure editable in place. */
-export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps) {
+export function BlockLine({ block, onChange, onFocus, onConventions, children }: BlockLineProps) {
   const [open, setOpen] = useState<SettingColumn | null>(null);
   const [all, setAll] = useState(false);
   const line = useRef<HTMLDivElement>(null);
@@ -151,6 +153,7 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
     return [];
   };
   const settings = settingsOf(block);
+  const own = Object.keys(block.conventions).length;
   const shown = settings.filter(({ value, usual }) => all || value !== usual);
   return (
     <div className={classes.line} ref={line}>
@@ -181,12 +184,17 @@ export function BlockLine({ block, onChange, onFocus, children }: BlockLineProps
           {after}
         </span>
       ))}
+      {all || own > 0 ? (
+        <button type="button" className={classes.quietButton} onClick={onConventions} title="Alt C">
+          {own === 0 ? 'conventions as usual' : `${counted(own, 'convention')} of your own`}
+        </button>
+      ) : null}
       <button
         type="button"
         className={classes.quietButton}
         aria-expanded={all}
         onClick={() => setAll(!all)}
-        title="Pauses, session time, counting of sets, landmarks, low sets"
+        title="Pauses, session time, counting of sets, landmarks, low sets, conventions"
       >
         {all ? 'fewer' : `${settings.length - shown.length} more settings`}
       </button>

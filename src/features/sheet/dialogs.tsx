@@ -6,10 +6,11 @@ import { namesOf } from '@/ui/words/names';
 import type { SheetActions } from './contract';
 
 const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
+const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
-export type DialogName = 'replace' | 'balance' | 'history';
+export type DialogName = 'replace' | 'balance' | 'history' | 'conventions';
 
 interface DialogsProps {
   readonly open: DialogName | null;
@@ -43,6 +44,8 @@ export function Dialogs(props: DialogsProps) {
           propose={actions.proposeBalance}
         />
       );
+    case 'conventions':
+      return <ConventionsDialog {...common} />;
     case 'replace':
       return (
         <ReplaceDialog

@@ -8,6 +8,7 @@ const BLOCK_KEYS: KeyList = [
   ['Alt A', 'accept all calls'],
   ['Alt B', 'fill open slots and rebalance the sets'],
   ['Alt H', 'history: what was changed, and back to any of it'],
+  ['Alt C', 'conventions: the numbers behind it, and your own'],
   ['Alt I', 'issue the next week'],
 ];
 

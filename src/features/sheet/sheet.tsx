@@ -209,6 +209,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     else if (event.altKey && key === 'r' && face === 'Sheet') setDialog('replace');
     else if (event.altKey && key === 'b') setDialog('balance');
     else if (event.altKey && key === 'h') setDialog('history');
+    else if (event.altKey && key === 'c') setDialog('conventions');
     else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
     else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
     else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
@@ -249,6 +250,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     { name: 'Redo', keys: 'Ctrl Y', run: redo },
     { name: 'History of the block', keys: 'Alt H', run: () => setDialog('history') },
     { name: 'Fill open slots and rebalance', keys: 'Alt B', run: () => setDialog('balance') },
+    { name: 'Conventions: the numbers behind it', keys: 'Alt C', run: () => setDialog('conventions') },
     { name: 'Replace an exercise everywhere', keys: 'Alt R', run: () => setDialog('replace') },
     { name: 'All of the slot', keys: 'Alt D', run: () => setDetails(true) },
     {
@@ -318,7 +320,12 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         </button>
         <SavingNote state={state} onSettle={document.settle} />
       </Bar>
-      <BlockLine block={block} onChange={changeSetting} onFocus={setFocus}>
+      <BlockLine
+        block={block}
+        onChange={changeSetting}
+        onFocus={setFocus}
+        onConventions={() => setDialog('conventions')}
+      >
         {problem === '' ? null : (
           <span role="alert" className={classes.alert}>
             {problem}

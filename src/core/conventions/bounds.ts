@@ -1,0 +1,28 @@
+import { CONVENTIONS, type ConventionId, type Conventions } from './conventions';
+
+/** How far a figure may be moved from its default, as a factor. */
+const REACH = 5;
+
+/** Limits that a coach may also set to none at all. */
+const MAY_BE_NONE: ReadonlySet<string> = new Set(['slots', 'points']);
+
+/**
+ * What a convention may be set to. Bounds stop slips, not opinions: a fifth to five times the default, and what lowers
+ * or raises as a factor goes on doing so.
+ */
+export function boundsOf(id: ConventionId): { readonly low: number; readonly high: number } {
+  const { default: usual, unit } = CONVENTIONS[id];
+  if (usual < 0) return { low: usual * REACH, high: usual / REACH };
+  if (unit === '×') return usual <= 1 ? { low: usual / REACH, high: 1 } : { low: 1, high: usual * REACH };
+  return { low: MAY_BE_NONE.has(unit) ? 0 : usual / REACH, high: usual * REACH };
+}
+
+/** Conventions with one of them set; at its default it is left to the table again. */
+export function withConvention(
+  own: Partial<Conventions>,
+  id: ConventionId,
+  value: number,
+): Partial<Conventions> {
+  const { [id]: _before, ...others } = own;
+  return value === CONVENTIONS[id].default ? others : { ...others, [id]: value };
+}
