@@ -4,6 +4,7 @@ export * from './anatomy/roll-up';
 export * from './athlete/athlete';
 export * from './athlete/new-athlete';
 export * from './athlete/place';
+export type { BalanceInput } from './balance/choices';
 export * from './balance/linear';
 export * from './balance/rebalance';
 export * from './block/apply-edit';

@@ -35,8 +35,8 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
 
 /**
  * Whether a deload is needed and which kind suits: fewer sets in the usual case; fewer exercises for aching joints;
- * fewer days, or less time, under stress; both after deep fatigue; a heavy touch before a test; easier for honest raters; lighter for
- * practice. Novices need none planned; those eager to train with few signs probably none now.
+ * fewer days, or less time, under stress; both after deep fatigue; a heavy touch before a test; easier for honest
+ * raters; lighter for practice. Novices need none planned; those eager to train with few signs probably none now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
   const total = signsSum(situation.signs, situation.eager, conventions);
