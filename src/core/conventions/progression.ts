@@ -1,0 +1,41 @@
+import type { Convention } from './convention';
+
+/** Loads from week to week and their projection. */
+export const PROGRESSION = {
+  fitTolerance: {
+    name: 'Fit tolerance',
+    unit: 'RIR',
+    default: 0.5,
+    reason: 'Nearer than this, effort cannot be told apart.',
+  },
+  largestStep: {
+    name: 'Largest load step',
+    unit: '%',
+    default: 10,
+    reason: 'Bigger jumps change the exercise.',
+  },
+  gainNovice: {
+    name: 'Projected gain, novice',
+    unit: '%/week',
+    default: 1,
+    reason: 'Typical estimate; replaced by what is logged.',
+  },
+  gainIntermediate: {
+    name: 'Projected gain, intermediate',
+    unit: '%/week',
+    default: 0.5,
+    reason: 'Typical estimate; replaced by what is logged.',
+  },
+  gainAdvanced: {
+    name: 'Projected gain, advanced',
+    unit: '%/week',
+    default: 0.25,
+    reason: 'Typical estimate; replaced by what is logged.',
+  },
+  gainCutting: {
+    name: 'Projected gain while cutting',
+    unit: '×',
+    default: 0.5,
+    reason: 'A deficit halves progress.',
+  },
+} as const satisfies Record<string, Convention>;
