@@ -1,20 +1,12 @@
 'use client';
 
-import { loggedAs, type Reach, reachOf, startOf } from '@/core';
+import { loggedAs, reachOf, startOf } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { counted } from '@/ui/words/figures';
 import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
-import { LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
+import { LOGGED_WORDS, REACH_WORDS, techniqueSentence } from '@/ui/words/techniques';
 import classes from './techniques.module.css';
-
-const REACH_WORDS: Readonly<Record<Reach, string>> = {
-  'short of failure': 'May be done on any lift.',
-  'to failure':
-    'Goes to failure: blocked on lifts that cannot be failed safely alone, until what makes it safe is noted.',
-  'past failure':
-    'Goes past failure: blocked on lifts that cannot be failed safely alone, few slots a session, none in a deload.',
-};
 
 /** Range and rest that the drawings are made for. */
 const RANGE = { low: 8, high: 12 };

@@ -1,6 +1,5 @@
 'use client';
 
-import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useState } from 'react';
 import {
@@ -22,7 +21,7 @@ import {
 } from '@/core';
 import { isTyping } from '@/ui/is-typing';
 import { KeysHelp } from '@/ui/keys-help';
-import { usePaletteCommands, usePaletteScope } from '@/ui/palette-scope';
+import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useLater } from '@/ui/use-later';
@@ -40,6 +39,7 @@ import { Rail } from './rail';
 import { SavingNote } from './saving-note';
 import classes from './sheet.module.css';
 import { FRAME_KEYS, LADDER_KEYS, SHEET_KEYS } from './sheet-keys';
+import { useCommands } from './use-commands';
 import { useCursor } from './use-cursor';
 import { useDocument } from './use-document';
 import { useTableEdits } from './use-table-edits';
@@ -196,30 +196,6 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     edits.stopAdding();
   });
 
-  // Keys that work anywhere on the screen, also where the focus was just taken away.
-  useWindowEvent('keydown', (event) => {
-    const key = event.key.toLowerCase();
-    if (isTyping(event.target)) return;
-    const chosen = event.altKey ? FACES[Number(key) - 1] : undefined;
-    const control = event.ctrlKey || event.metaKey;
-    if (control && key === 'z' && !event.shiftKey) undo();
-    else if (control && (key === 'y' || key === 'z')) redo();
-    else if (chosen !== undefined) show(chosen);
-    else if (event.altKey && key === 'd' && face === 'Sheet') setDetails((open) => !open);
-    else if (event.altKey && key === 'r' && face === 'Sheet') setDialog('replace');
-    else if (event.altKey && key === 'b') setDialog('balance');
-    else if (event.altKey && key === 'h') setDialog('history');
-    else if (event.altKey && key === 'c') setDialog('conventions');
-    else if (event.altKey && key === 'n' && face === 'Sheet') edits.beginSlot(row);
-    else if (event.altKey && key === 's') edits.addSession(face === 'Sheet');
-    else if (event.altKey && key === 'a') void answer(calls, 'accepted', null);
-    else if (event.altKey && key === 'i' && next !== undefined) void issue(next);
-    // With the focus nowhere the arrows go into the table.
-    else if (face !== 'Sheet' || editing !== null || event.target !== window.document.body) return;
-    else if (!table.stepByKey(event.key, event.shiftKey)) return;
-    event.preventDefault();
-  });
-
   const openRow = (row: string) => {
     show('Sheet');
     table.move({ row, column: 'slot' });
@@ -244,28 +220,45 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   };
 
   const print = () => window.open(`/blocks/${data.blockId}/print/${rung?.plan.week ?? 1}`, '_blank');
-  usePaletteCommands([
-    ...FACES.map((name, at) => ({ name: `Show the ${name}`, keys: `Alt ${at + 1}`, run: () => show(name) })),
-    { name: 'Undo', keys: 'Ctrl Z', run: undo },
-    { name: 'Redo', keys: 'Ctrl Y', run: redo },
-    { name: 'History of the block', keys: 'Alt H', run: () => setDialog('history') },
-    { name: 'Fill open slots and rebalance', keys: 'Alt B', run: () => setDialog('balance') },
-    { name: 'Conventions: the numbers behind it', keys: 'Alt C', run: () => setDialog('conventions') },
-    { name: 'Replace an exercise everywhere', keys: 'Alt R', run: () => setDialog('replace') },
-    { name: 'All of the slot', keys: 'Alt D', run: () => setDetails(true) },
-    {
-      name: 'Choose the slot’s technique',
-      keys: 'Enter on how',
-      run: () => table.open({ row: cursor.row, column: 'how' }),
-    },
-    { name: 'Add a slot', keys: 'Alt N', run: () => edits.beginSlot(row) },
-    { name: 'Add a session', keys: 'Alt S', run: () => void edits.addSession(face === 'Sheet') },
-    { name: 'Accept all calls', keys: 'Alt A', run: () => void answer(calls, 'accepted', null) },
-    { name: 'Print the week’s session sheets', keys: '', run: print },
-    ...(next === undefined
-      ? []
-      : [{ name: `Issue week ${next}`, keys: 'Alt I', run: () => void issue(next) }]),
-  ]);
+  const onSheet = face === 'Sheet';
+  useCommands(
+    [
+      ...FACES.map((name, at) => ({
+        name: `Show the ${name}`,
+        keys: `Alt ${at + 1}`,
+        run: () => show(name),
+      })),
+      { name: 'Undo', keys: 'Ctrl Z', run: undo },
+      { name: 'Redo', keys: 'Ctrl Y, Ctrl Shift Z', run: redo },
+      { name: 'History of the block', keys: 'Alt H', run: () => setDialog('history') },
+      { name: 'Fill open slots and rebalance', keys: 'Alt B', run: () => setDialog('balance') },
+      { name: 'Conventions: the numbers behind it', keys: 'Alt C', run: () => setDialog('conventions') },
+      { name: 'Add a session', keys: 'Alt S', run: () => void edits.addSession(onSheet) },
+      ...(onSheet
+        ? [
+            { name: 'Replace an exercise everywhere', keys: 'Alt R', run: () => setDialog('replace') },
+            { name: 'All of the slot', keys: 'Alt D', run: () => setDetails((open) => !open) },
+            {
+              name: 'Choose the slot’s technique',
+              keys: 'Enter on how',
+              run: () => table.open({ row: cursor.row, column: 'how' }),
+            },
+            { name: 'Add a slot', keys: 'Alt N', run: () => edits.beginSlot(row) },
+          ]
+        : []),
+      { name: 'Accept all calls', keys: 'Alt A', run: () => void answer(calls, 'accepted', null) },
+      { name: 'Print the week’s session sheets', keys: '', run: print },
+      ...(next === undefined
+        ? []
+        : [{ name: `Issue week ${next}`, keys: 'Alt I', run: () => void issue(next) }]),
+    ],
+    // With the focus nowhere the arrows go into the table.
+    (event) =>
+      onSheet &&
+      editing === null &&
+      event.target === window.document.body &&
+      table.stepByKey(event.key, event.shiftKey),
+  );
 
   const said = useMemo(
     () => say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung }),

@@ -1,4 +1,13 @@
-import type { Gate, LoggedAs, PlannedSet, Role, Slot, TechniqueKind, TechniqueParameters } from '@/core';
+import type {
+  Gate,
+  LoggedAs,
+  PlannedSet,
+  Reach,
+  Role,
+  Slot,
+  TechniqueKind,
+  TechniqueParameters,
+} from '@/core';
 import { counted, figure, span } from './figures';
 
 /** What a technique is called, and what it is in a few words. */
@@ -169,6 +178,15 @@ export const GATE_SENTENCES: Readonly<Record<Gate, string>> = {
   'reps only': 'This exercise is held for seconds, so it has no reps to arrange; straight holds stand here.',
   'too much past failure':
     'More slots of this session go past failure than this athlete should; this one is held back.',
+};
+
+/** Where a technique may be done, by how near failure it comes. */
+export const REACH_WORDS: Readonly<Record<Reach, string>> = {
+  'short of failure': 'May be done on any lift.',
+  'to failure':
+    'Goes to failure: blocked on lifts that cannot be failed safely alone, until what makes it safe is noted.',
+  'past failure':
+    'Goes past failure: blocked on lifts that cannot be failed safely alone, few slots a session, none in a deload.',
 };
 
 /** What is logged of its sets. */
