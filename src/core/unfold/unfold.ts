@@ -28,9 +28,8 @@ import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
 import { keptDays } from '../recovery/deload/kept-days';
 import { keptSlots } from '../recovery/deload/kept-slots';
 import type { Lightening } from '../recovery/deload/lightening';
-import { roundHalfUp } from '../rounding';
 import { behindGate, type Gate, gatesOf, isLowSets, pastFailureLimit } from '../techniques/gates';
-import { heldBack, setCount, setLimits, type TechniqueParameters } from '../techniques/registry';
+import { heldBack, type TechniqueParameters } from '../techniques/registry';
 import { restBetween } from '../timing/rest-between';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
 import { deloadProposal } from './deload-proposal';
@@ -52,6 +51,7 @@ import { loadProposal, pinnedLoad } from './load-calls';
 import { type SessionMemory, snapshotOf, type UnfoldMemory } from './memory';
 import { planBuilding, type SlotTarget } from './plan-slot';
 import { doneLoads, type Observation, observe, responseProposals } from './responses';
+import { slotRir, slotSets } from './slot-target';
 import { StandingAnswers } from './standing-answers';
 import { remember, strengthAt, type Track, trackOf } from './track';
 import { sessionFigures, weekFigures } from './week-figures';
@@ -298,8 +298,8 @@ class Climb {
   }
 
   private targetOf(track: Track, week: number, gain: number, technique: TechniqueParameters): SlotTarget {
-    const { rir, whyRir } = this.rirOf(track.slot, week);
-    const { sets, whySets } = this.setsOf(track, week);
+    const { rir, whyRir } = slotRir(track.slot, this.block, week);
+    const { sets, whySets } = slotSets(track, week, this.answers, (before) => this.weekBefore(before));
     const { curve, conventions } = this;
     return {
       rir,
@@ -361,48 +361,6 @@ class Climb {
     return last?.week ?? Math.min(week, this.block.weeks);
   }
 
-  private rirOf(slot: Slot, week: number): { rir: number; whyRir: Reason } {
-    if (slot.rir.kind === 'fixed')
-      return { rir: slot.rir.rir, whyRir: { code: 'rir/fixed', value: slot.rir.rir } };
-    const { offset } = slot.rir;
-    const { weeks, rir } = this.block;
-    const { first, last } = rir;
-    const value = Math.max(0, rampRir(rir, week, weeks) + offset);
-    return { rir: value, whyRir: { code: 'rir/ramp', week, weeks, first, last, offset, value } };
-  }
-
-  /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
-  private setsOf(track: Track, week: number): { sets: number; whySets: Reason } {
-    const prescribed = setCount(track.slot.technique);
-    const added = this.answers.addedSets(track.slot.id, week);
-    const { most, least } = setLimits(track.slot.technique);
-    const sum = Math.max(
-      least,
-      Math.min(most, prescribed + added.reduce((total, { add }) => total + add, 0)),
-    );
-    const recovered = this.failedBefore(track, week);
-    if (recovered !== null) {
-      const floor = Math.min(recovered.floor, recovered.failedAt);
-      const share = recovered.failedAt <= 0 ? 1 : (floor + recovered.failedAt) / 2 / recovered.failedAt;
-      const sets = Math.max(least, roundHalfUp(sum * share));
-      return { sets, whySets: { code: 'sets/after-recover', ...recovered, sets } };
-    }
-    if (added.length === 0) return { sets: sum, whySets: { code: 'sets/prescribed', sets: sum } };
-    return { sets: sum, whySets: { code: 'sets/response', prescribed, added, sets: sum } };
-  }
-
-  /** Where a muscle of the slot failed before its last recover week, if it had one. */
-  private failedBefore(
-    track: Track,
-    week: number,
-  ): { muscle: Muscle; failedAt: number; floor: number } | null {
-    const recover = this.answers.lastRecover(primeMovers(track.exercise), week);
-    const failed = recover === null ? undefined : this.weekBefore(recover.week);
-    if (recover === null || failed === undefined) return null;
-    const { sets, landmarks } = failed.muscles[recover.muscle];
-    return { muscle: recover.muscle, failedAt: sets, floor: landmarks.floor };
-  }
-
   private readonly plans: LadderWeek[] = [];
 
   private weekBefore(week: number): LadderWeek | undefined {
@@ -412,18 +370,18 @@ class Climb {
   /** Calls for the first week that is not handed out yet, from what was logged in the week before it. */
   private propose(plan: LadderWeek, previous: Rung): void {
     if (plan.kind === 'deload' || previous.performed.size === 0 || previous.issued === null) return;
+    const { block, athlete, conventions } = this;
     for (const session of this.sessions) {
       if (previous.performed.get(session.id)?.workout.finished !== true) continue;
       const planned = plan.sessions.find((one) => one.sessionId === session.id);
       for (const slot of planned?.slots ?? []) {
         const track = this.remembered.get(session.id)?.open?.get(slot.slotId);
         if (track === undefined) continue;
-        const { rir } = this.rirOf(track.slot, plan.week);
+        const { rir } = slotRir(track.slot, block, plan.week);
         this.proposals.push(...loadProposal(track, slot, { sessionId: session.id, week: plan.week, rir }));
       }
     }
     const facts = (slot: LadderSlot) => this.facts(slot);
-    const { block, athlete, conventions } = this;
     const answers = this.answers.bySubject;
     const observations = this.observations.filter((observation) => observation.week === previous.plan.week);
     const next = { block, athlete, plan, last: previous.plan, answers, facts, conventions };

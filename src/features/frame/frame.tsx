@@ -22,19 +22,18 @@ import {
   type Edit,
   type Goal,
   type Ladder,
-  MUSCLES,
   type Muscle,
   type Result,
   type Rung,
   type Session,
   sessionsInOrder,
-  standing,
 } from '@/core';
-import { figure, minutes, span } from '@/ui/words/figures';
+import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import { Activities } from './activities';
 import { BalanceFacts } from './balance-facts';
 import classes from './frame.module.css';
+import { daysOf, Matrix } from './matrix';
 import { SessionFacts } from './session-facts';
 
 export interface FrameProps {
@@ -52,16 +51,9 @@ export interface FrameProps {
   readonly onSaveTemplate: (() => void) | null;
 }
 
-const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
-const NEXT_GOAL: Readonly<Record<Goal, Goal>> = { grow: 'priority', priority: 'hold', hold: 'grow' };
 const WIDEST = 7;
 /** With more days than this the matrix takes the whole width. */
 const LONG = 8;
-/** Of the matrix, in px: a day’s column, and the others together. */
-const DAY_WIDTH = 50;
-const MARKS_WIDTH = 290;
-
-const daysOf = ({ cycleDays }: Block) => Array.from({ length: cycleDays }, (_, day) => day);
 
 /** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
 export default function Frame(props: FrameProps) {
@@ -73,7 +65,7 @@ export default function Frame(props: FrameProps) {
     () => checkInput({ block, athlete, ladder, exercises: catalogue.find }),
     [block, athlete, ladder, catalogue],
   );
-  const days = daysOf(block);
+  const days = daysOf(block.cycleDays);
   const columns = useRef<HTMLElement>(null);
   // A moved card is drawn anew in its day: the focus goes with it.
   const carried = useRef<string | null>(null);
@@ -190,7 +182,13 @@ export default function Frame(props: FrameProps) {
               Once sessions have exercises, what each day does to each muscle stands here.
             </p>
           ) : (
-            <Matrix {...props} cells={dayMatrix(input)} />
+            <Matrix
+              cycleDays={block.cycleDays}
+              rung={rung}
+              cells={dayMatrix(input)}
+              onGoal={props.onGoal}
+              onSay={props.onSay}
+            />
           )}
         </div>
         <div className={classes.facts}>
@@ -294,112 +292,5 @@ function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onRemov
         {session.optional ? ', optional' : ''}
       </span>
     </button>
-  );
-}
-
-type MatrixProps = FrameProps & { readonly cells: ReturnType<typeof dayMatrix> };
-
-/** Muscle by day: hard sets, and small behind them the hours since the muscle was last trained. */
-function Matrix({ block, rung, cells, onGoal, onSay }: MatrixProps) {
-  const days = daysOf(block);
-  const [at, setAt] = useState(0);
-  const body = useRef<HTMLTableSectionElement>(null);
-  const keys = (event: React.KeyboardEvent) => {
-    const muscle = MUSCLES[at];
-    const goal = GOAL_KEYS[event.key.toLowerCase()];
-    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    if (goal !== undefined && muscle !== undefined) onGoal(muscle, goal);
-    else if (step !== undefined) {
-      const next = Math.max(0, Math.min(MUSCLES.length - 1, at + step));
-      setAt(next);
-      body.current?.querySelectorAll<HTMLElement>('tr')[next]?.focus();
-    } else return;
-    event.preventDefault();
-  };
-  return (
-    <table
-      className={classes.matrix}
-      aria-label="Muscles by day"
-      style={{ minWidth: `${MARKS_WIDTH + DAY_WIDTH * block.cycleDays}px` }}
-    >
-      <colgroup>
-        <col className={classes.muscleColumn} />
-        <col className={classes.goalColumn} />
-        <col span={block.cycleDays} className={classes.dayColumn} />
-        <col className={classes.weekColumn} />
-        <col className={classes.marksColumn} />
-      </colgroup>
-      <thead>
-        <tr>
-          <th scope="col">muscle</th>
-          <th scope="col">goal</th>
-          {days.map((day) => (
-            <th scope="col" key={day} className={classes.number}>
-              {dayName(day, block.cycleDays)}
-            </th>
-          ))}
-          <th scope="col" className={classes.number}>
-            a week
-          </th>
-          <th scope="col" className={classes.number}>
-            floor–ceiling
-          </th>
-        </tr>
-      </thead>
-      <tbody ref={body} onKeyDown={keys}>
-        {MUSCLES.map((muscle, index) => {
-          const week = rung.plan.muscles[muscle];
-          const { floor, ceiling } = week.landmarks;
-          const state = standing(week);
-          const out = state === 'low' || state === 'over';
-          return (
-            <tr
-              key={muscle}
-              tabIndex={index === at ? 0 : -1}
-              data-goal={week.goal}
-              onFocus={() => {
-                setAt(index);
-                onSay(
-                  muscle,
-                  'G to grow, P for priority, H to hold. Small figures are hours since it was last trained.',
-                );
-              }}
-            >
-              <th scope="row">{muscle}</th>
-              <td>
-                <button
-                  type="button"
-                  className={classes.goal}
-                  tabIndex={-1}
-                  aria-label={`Goal of ${muscle}: ${week.goal}`}
-                  onClick={() => onGoal(muscle, NEXT_GOAL[week.goal])}
-                >
-                  {week.goal}
-                </button>
-              </td>
-              {(cells.get(muscle) ?? []).map((cell, day) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it
-                <td key={day} className={classes.number}>
-                  {cell === null ? null : (
-                    <>
-                      {cell.hours === null ? null : <span className={classes.hours}>{cell.hours}h </span>}
-                      {figure(cell.sets, 1)}
-                    </>
-                  )}
-                </td>
-              ))}
-              <td className={classes.number} data-out={out}>
-                {figure(week.measured, 1)}
-                {out ? ` ${state}` : ''}
-              </td>
-              <td className={`${classes.number} ${classes.soft}`}>
-                {figure(floor, 1)}–{figure(ceiling, 1)}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
   );
 }

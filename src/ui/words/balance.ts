@@ -1,5 +1,5 @@
 import type { BalanceChange, Limit, Shortfall } from '@/core';
-import { counted, figure, listed } from './figures';
+import { counted, listed } from './figures';
 import { capital, type ExerciseNames } from './names';
 
 /** One change of a proposal as a line. */
@@ -28,5 +28,5 @@ function limitWords(limit: Limit): string {
 /** A muscle that stays short, and what stands in the way. */
 export function shortfallSentence({ muscle, short, limits }: Shortfall): string {
   const because = limits.length === 0 ? 'several limits together' : listed(limits.map(limitWords));
-  return `${capital(muscle)}: still ${figure(short, 1)} ${short === 1 ? 'set' : 'sets'} short; ${because}.`;
+  return `${capital(muscle)}: still ${counted(Math.round(short * 10) / 10, 'set')} short; ${because}.`;
 }

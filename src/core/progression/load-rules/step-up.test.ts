@@ -1,0 +1,54 @@
+import fc from 'fast-check';
+import type { LoadGrid } from '../../loading/grid';
+import { earnedStep, nextLoad, percentMore } from './step-up';
+
+/** A grid of these loads in kg. */
+const gridOf = (...loads: readonly number[]): LoadGrid => ({
+  loading: 'barbell',
+  unit: 'kg',
+  steps: loads.map((load) => load * 100),
+});
+const earned = (grid: LoadGrid, load: number, carried = 0) => {
+  const step = earnedStep({ grid, carried }, load * 100, { least: 2.5, most: 5 });
+  return step === undefined ? undefined : step / 100;
+};
+
+test('the next load is the smallest above; at the end there is none', () => {
+  const grid = gridOf(20, 22.5, 25);
+  expect(nextLoad(grid, 2000)).toBe(2250);
+  expect(nextLoad(grid, 2100)).toBe(2250);
+  expect(nextLoad(grid, 2500)).toBeUndefined();
+});
+
+test('per cent more counts the body that is moved along: 5 % of 80 + 20 kg are 5 kg', () => {
+  expect(percentMore({ carried: 0 }, 10_000, 2.5)).toBe(10_250);
+  expect(percentMore({ carried: 80 }, 2000, 5)).toBe(2500);
+});
+
+test('100 kg earns 2.5 to 5 kg: the load nearest 103.75, on a tie the lower', () => {
+  expect(earned(gridOf(100, 101, 102.5, 105), 100)).toBe(102.5);
+  expect(earned(gridOf(100, 103, 104, 105), 100)).toBe(104);
+});
+
+test('fine steps below 2.5 % are passed over, coarse ones above 5 % are taken all the same', () => {
+  expect(earned(gridOf(100, 101, 105), 100)).toBe(105);
+  expect(earned(gridOf(10, 12, 14), 10)).toBe(12);
+  expect(earned(gridOf(100, 101, 120), 100)).toBe(101);
+  expect(earned(gridOf(10), 10)).toBeUndefined();
+});
+
+test('whatever the loads: a step goes up, to a load there is', () => {
+  const loads = fc.uniqueArray(fc.integer({ min: 1, max: 400 }), { minLength: 1, maxLength: 30 });
+  fc.assert(
+    fc.property(loads, fc.nat(), fc.integer({ min: 0, max: 90 }), (some, pick, carried) => {
+      const sorted = [...some].sort((a, b) => a - b);
+      const from = sorted[pick % sorted.length] as number;
+      const step = earned(gridOf(...sorted), from, carried);
+      if (step === undefined) expect(from).toBe(sorted.at(-1));
+      else {
+        expect(step).toBeGreaterThan(from);
+        expect(sorted).toContain(step);
+      }
+    }),
+  );
+});
