@@ -5,7 +5,6 @@ import {
   type Finding,
   howToMake,
   MUSCLES,
-  type Problem,
   type Reason,
   unfold,
 } from '@/core';
@@ -13,7 +12,6 @@ import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixt
 import { counted, estimate, figure, listed, load, minutes, reserve, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
 import { dayName, namesOf } from './names';
-import { problemSentence, refusalSentence } from './problems';
 import { explain } from './reasons';
 import { recipeSentence } from './recipes';
 import { setName, techniqueCell, techniqueSentence } from './techniques';
@@ -183,27 +181,4 @@ test('every finding and fix of a crowded week is a sentence', () => {
     expect(findingSentence(detail, names)).not.toMatch(/undefined|NaN/);
     for (const fix of fixes) expect(fixWords(fix, names)).toMatch(/^[A-Z]/);
   }
-});
-
-test.each<[Problem, RegExp]>([
-  [{ code: 'not-a-number', path: '', text: 'abc' }, /“abc” is not a number/],
-  [
-    { code: 'out-of-range', path: '', field: 'sets', low: 1, high: 12, value: 0 },
-    /0 is outside what sets can be: 1 to 12/,
-  ],
-  [{ code: 'range-upside-down', path: '', low: 12, high: 8 }, /Did you mean 8–12/],
-  [{ code: 'rir-rises', path: '', first: 1, last: 3 }, /from 1 to 3/],
-  [{ code: 'load-not-makeable', path: '', load: 61, unit: 'kg', below: 60, above: 62.5 }, /60 kg or 62.5 kg/],
-  [
-    { code: 'load-not-makeable', path: '', load: 999, unit: 'lb', below: 300, above: null },
-    /Nearest: 300 lb\./,
-  ],
-  [{ code: 'newer-format', path: '', version: 9 }, /newer version/],
-])('%o is said plainly', (problem, sentence) => {
-  expect(problemSentence(problem)).toMatch(sentence);
-});
-
-test('refusals to issue say what comes first', () => {
-  expect(refusalSentence({ code: 'earlier-week-open', week: 2 })).toBe('Week 2 comes first.');
-  expect(refusalSentence({ code: 'no-sessions', path: '' })).toContain('no sessions');
 });

@@ -1,0 +1,168 @@
+import { catalogueWith, type FindingDetail, type Fix } from '@/core';
+import { findingSentence, fixWords } from './findings';
+import { namesOf } from './names';
+
+const names = namesOf(catalogueWith([]));
+
+type Examples = {
+  readonly [R in FindingDetail['rule']]: readonly [Omit<Extract<FindingDetail, { rule: R }>, 'rule'>, string];
+};
+
+/** One of each rule: a rule without its sentence here does not compile. */
+const SAID: Examples = {
+  'recovery gap': [
+    { muscles: ['quads', 'glutes'], first: 'A', second: 'B', hours: 24, needed: 48 },
+    'Quads and glutes trained hard in A, again 24 h later in B; 48 h needed.',
+  ],
+  frequency: [
+    { muscles: ['calves'], times: 1, wanted: 2, high: false },
+    'Calves: only 1× a week; growing asks for 2.',
+  ],
+  'below floor': [
+    { muscle: 'chest', sets: 4.5, floor: 6.4, week: 2 },
+    'Chest below floor in week 2: 4.5 of 6.4.',
+  ],
+  untrained: [{ muscles: ['abs', 'calves'] }, 'No hard sets for abs and calves, which should grow.'],
+  'above ceiling': [
+    { muscle: 'biceps', sets: 21, ceiling: 18, week: 3 },
+    'Biceps above ceiling in week 3: 21 of 18.',
+  ],
+  'above budget': [{ sets: 104, budget: 99, week: 4 }, 'Week 4 has 104 hard sets; the body’s budget is 99.'],
+  'session length': [
+    { session: 'Legs', minutes: 80.2, limit: 75, week: 1 },
+    'Legs may last 81 min; the limit is 75.',
+  ],
+  order: [
+    { session: 'Legs', early: 'leg-extension', late: 'leg-press', why: 'compound first' },
+    'Legs: leg extension stands before leg press; it tires the muscle that the compound needs.',
+  ],
+  'spine back to back': [
+    { first: 'Pull', second: 'Legs', before: 'deadlift', after: 'leg-press' },
+    'Deadlift in Pull the day before leg press in Legs: the lower back has not recovered.',
+  ],
+  'legs before upper': [
+    { first: 'Legs', second: 'Push' },
+    'Legs right before Push: back to back, the upper day goes first.',
+  ],
+  'tired helpers': [
+    { first: 'Arms', second: 'Pull', muscle: 'biceps', what: 'pulling' },
+    'Direct biceps in Arms the day before pulling in Pull.',
+  ],
+  'tired legs': [{ activity: 'hill running', session: 'Legs' }, 'Hard hill running the day before Legs.'],
+  'rest days': [{ days: 3 }, 'Rest: 3 days in a row while other sessions stand back to back.'],
+  'unavailable day': [{ session: 'Legs', day: 5 }, 'Legs falls on a Sat, when the athlete cannot train.'],
+  'session dose': [
+    { session: 'Push', muscle: 'chest', sets: 9, limit: 8, heavy: false },
+    'Chest gets 9 hard sets in Push; above 8 they add fatigue, not growth.',
+  ],
+  'small after compounds': [
+    { muscle: 'triceps', compound: 'barbell-bench-press' },
+    'Triceps always comes after barbell bench press or the like has tired it.',
+  ],
+  'too few sessions': [
+    { times: 3, needed: 4, phase: 'cutting' },
+    'Only 3 sessions a week while cutting; serious work is spread over 4.',
+  ],
+  balance: [
+    { sides: ['push', 'pull'], sets: 30, against: 18, least: 0.67, most: 1.5 },
+    'Push 30 against pull 18 sets a week: outside 0.67 to 1.5.',
+  ],
+  'compound share': [
+    { share: 48.4, wanted: 60 },
+    'Compounds are 48 % of the hard sets; a novice does best with 60 % or more.',
+  ],
+  'uneven days': [
+    { upper: 22, lower: 12.5 },
+    'Upper days have 22 sets on average, lower days 12.5: more than a third apart.',
+  ],
+  'priority place': [{ muscle: 'lats' }, 'Lats has priority but is never first or second in a session.'],
+  'building weeks': [
+    { weeks: 10, most: 8 },
+    'Building for 10 weeks before a deload; above 8 fatigue outgrows what an intermediate athlete notices.',
+  ],
+  'skill frequency': [
+    { skill: 'front lever', times: 3, most: 2 },
+    'Front lever 3× a week: work on straight arms needs more rest than 2× leaves.',
+  ],
+  split: [
+    { shape: 'body parts', level: 'novice', from: 'advanced' },
+    'A split by body parts suits advanced athletes; this one is novice.',
+  ],
+  prerequisite: [
+    { shape: 'straight arms', exerciseId: 'pull-up', reps: 10, known: null },
+    'Straight arms asks for 10 clean reps of pull-up; none are on record.',
+  ],
+  'beyond failure': [
+    { exerciseId: 'leg-press', set: 3, reps: 12, rir: -1.4, session: 'Legs' },
+    'Leg press in Legs: set 3 of 12 reps would end 1.4 below failure. Rest longer, ask fewer reps, or hold RIR.',
+  ],
+  'too easy to count': [
+    { exerciseId: 'leg-press', sets: 2, of: 3, threshold: 4, session: 'Legs' },
+    'Leg press in Legs: 2 of 3 sets end more than 4 from failure and do not count.',
+  ],
+  equipment: [
+    {
+      session: 'Legs',
+      place: 'Cabin',
+      lacks: [{ slotId: '1', exerciseId: 'leg-press', missing: ['machine'] }],
+    },
+    'Cabin lacks something for Legs: leg press needs machine.',
+  ],
+  'irritated joint': [
+    { joint: 'knee', exerciseIds: ['leg-press', 'hack-squat'] },
+    'Leg press and hack squat stress the knee, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.',
+  ],
+  gate: [
+    { gate: 'isolation only', exerciseId: 'leg-press', technique: 'strict then loose', session: 'Legs' },
+    'Leg press in Legs, strict then loose: Loose reps are for isolation work; a compound is done as straight sets.',
+  ],
+  'long half': [
+    { exerciseId: 'leg-extension', hardest: 'shortened', session: 'Legs' },
+    'Leg extension in Legs is hardest when shortened; half reps at long length suit exercises hardest when stretched.',
+  ],
+  'all halves': [
+    { session: 'Push', exerciseId: 'barbell-bench-press' },
+    'Every slot of Push stays in the long half, though barbell bench press is a free weight: keep full reps there.',
+  ],
+  'next variation': [
+    { exerciseId: 'push-up', next: 'ring-push-up', reps: 15, session: 'Push' },
+    'Push-up in Push reached 15 on all sets: ring push-up is the next step.',
+  ],
+  'open slot': [
+    { exerciseId: 'leg-press', session: 'Legs' },
+    'Leg press in Legs still waits for an exercise.',
+  ],
+  'stale load': [
+    { slot: '1', exerciseId: 'leg-press', week: 4, predictedRir: 3.5, rir: 2 },
+    'Leg press too easy in week 4: 3.5 left where 2 are asked.',
+  ],
+};
+
+test.each(Object.entries(SAID))('%s', (rule, [detail, sentence]) => {
+  expect(findingSentence({ rule, ...detail } as FindingDetail, names)).toBe(sentence);
+});
+
+const edit = { kind: 'batch', edits: [] } as const;
+
+test.each<[Fix, string]>([
+  [{ edit, does: 'move session', session: 'Legs', day: 4 }, 'Move Legs to Fri'],
+  [{ edit, does: 'add sets', sets: 1, exerciseIds: ['leg-press'] }, 'Add a set of leg press'],
+  [{ edit, does: 'drop sets', sets: 2, exerciseIds: ['leg-press'] }, 'Drop 2 sets of leg press'],
+  [{ edit, does: 'add sets', sets: 3, exerciseIds: ['leg-press', 'pull-up'] }, 'Add 3 sets of 2 exercises'],
+  [{ edit, does: 'hold muscles', muscles: ['abs'] }, 'Hold abs'],
+  [{ edit, does: 'hold muscles', muscles: ['abs', 'calves'] }, 'Hold these 2'],
+  [
+    { edit, does: 'fit session', minutes: 45, sets: 2, rests: 1, exerciseIds: [] },
+    'Fit into 45 min: 2 sets less and shorter rests in 1 slot',
+  ],
+  [{ edit, does: 'swap sessions', session: 'A', other: 'B' }, 'Exchange A and B'],
+  [{ edit, does: 'move slot to session', exerciseId: 'pull-up', session: 'B' }, 'Move pull-up to B'],
+  [{ edit, does: 'move slot first', exerciseId: 'pull-up' }, 'Move pull-up up'],
+  [{ edit, does: 'shorten block', weeks: 6 }, 'Shorten to 6 weeks'],
+  [{ edit, does: 'hold back', exerciseId: 'pull-up' }, 'Hold pull-up back'],
+  [{ edit, does: 'next variation', exerciseId: 'ring-push-up' }, 'Take ring push-up'],
+  [{ edit, does: 'hold RIR', exerciseId: 'pull-up' }, 'Hold RIR in pull-up'],
+  [{ edit, does: 'move slot', exerciseId: 'pull-up', after: 'leg-press' }, 'Move it after leg press'],
+])('%o on its button', (fix, words) => {
+  expect(fixWords(fix, names)).toBe(words);
+});
