@@ -1,7 +1,8 @@
 'use client';
 
-import { Modal, Table } from '@mantine/core';
+import { Modal } from '@mantine/core';
 import type { KeyList } from './keys-help';
+import classes from './table.module.css';
 
 interface KeysDialogProps {
   readonly open: boolean;
@@ -14,10 +15,18 @@ interface KeysDialogProps {
 export default function KeysDialog({ open, of, keys, onClose }: KeysDialogProps) {
   return (
     <Modal opened={open} onClose={onClose} title={`Keys of ${of}`} size="md">
-      <Table
-        data={{ body: keys.map(([key, does]) => [<kbd key={key}>{key}</kbd>, does]) }}
-        verticalSpacing={3}
-      />
+      <table className={classes.table}>
+        <tbody>
+          {keys.map(([key, does]) => (
+            <tr key={key}>
+              <th scope="row">
+                <kbd className={classes.keys}>{key}</kbd>
+              </th>
+              <td>{does}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </Modal>
   );
 }

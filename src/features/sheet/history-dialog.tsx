@@ -74,7 +74,9 @@ export default function HistoryDialog({
             {(lines ?? []).map(({ revision, action, edit, at }) => (
               <tr key={revision}>
                 <th scope="row">{revision}</th>
-                <td>{new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}</td>
+                <td className={classes.when}>
+                  {new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
+                </td>
                 <td>
                   {ACTIONS[action]}
                   {editWords(edit, block, names)}
