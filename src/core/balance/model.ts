@@ -105,10 +105,9 @@ export function model(input: BalanceInput): Model {
   for (const [at, session] of block.sessions.entries()) {
     const here = choices.filter((one) => one.session.id === session.id);
     if (here.length === 0) continue;
-    const planned = week.sessions.find(({ sessionId }) => sessionId === session.id);
-    // A session that is too long already is not made longer.
-    const limit =
-      Math.max(athlete.minutes * 60, planned?.seconds.high ?? 0) - fixedSeconds(session, choices, input);
+    // A session that is too long already is not made longer; what stands may always stay.
+    const now = here.reduce((sum, one) => sum + one.now * one.seconds, 0);
+    const limit = Math.max(athlete.minutes * 60 - fixedSeconds(session, choices, input), now);
     rows.push({
       name: `time_${at}`,
       terms: here.map(({ sets, seconds }) => term(sets, seconds)),
@@ -130,7 +129,10 @@ export function model(input: BalanceInput): Model {
   rows.push({
     name: 'budget',
     terms: choices.map(({ sets, credit }) => term(sets, credit * perWeek)),
-    most: Math.max(week.budget, week.hardSets),
+    most: Math.max(
+      week.budget,
+      choices.reduce((sum, { now, credit }) => sum + now * credit * perWeek, 0),
+    ),
   });
   return { program: { minimise, rows, variables }, choices, targets };
 }
