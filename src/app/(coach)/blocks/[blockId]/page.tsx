@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { findHistory, findTraining } from '@/data';
-import { Sheet } from '@/features/sheet/sheet';
+import { Sheet } from '@/features/block/block-screen';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { Athlete, Block, Catalogue, Edit, Result } from '@/core';
 import { namesOf } from '@/ui/words/names';
-import type { SheetActions } from './contract';
+import type { SheetActions } from '../contract';
 
 const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });

@@ -5,7 +5,7 @@ import { type Athlete, type Ladder, placeFor } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import { type ColumnId, PRESCRIPTION, type Row, sessionIn, weekColumn } from './layout';
-import classes from './sheet.module.css';
+import classes from '../block.module.css';
 
 /** The day takes the columns up to the one where the place stands. */
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;

@@ -21,7 +21,7 @@ import { CLINICIAN } from '@/ui/words/cautions';
 import { problemSentence } from '@/ui/words/problems';
 import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import { GATE_SENTENCES, LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
-import { keepingSets } from './clipboard';
+import { keepingSets } from '../sheet/clipboard';
 import { TechniqueFields } from './technique-fields';
 import classes from './technique-picker.module.css';
 

@@ -4,7 +4,7 @@ import { type Field, fieldsOf, type Problem, refused, type TechniqueParameters }
 import { Choose, formClasses as form, Line, Typed } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { figure } from '@/ui/words/figures';
-import { FIELD_WORDS } from './field-words';
+import { FIELD_WORDS } from '../sheet/field-words';
 
 /** Shares are written as per cent. */
 const HUNDRED = 100;

@@ -31,12 +31,12 @@ import {
 } from './layout';
 import { plannedSlots, slotViews } from './row-view';
 import { SessionRow, sessionWeeks } from './session-row';
-import classes from './sheet.module.css';
+import classes from '../block.module.css';
 import { SlotRow } from './slot-row';
 import type { Adding } from './use-table-edits';
 import { overrideText } from './week-entry';
 
-const TechniquePicker = dynamic(() => import('./technique-picker'), { ssr: false });
+const TechniquePicker = dynamic(() => import('../dialogs/technique-picker'), { ssr: false });
 
 /** A cell open for typing. `text` replaces what stands in it when it was opened by a letter or digit. */
 export interface Editing {

@@ -15,7 +15,7 @@ import {
 import { Choose } from '@/ui/form';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
-import type { SheetActions } from '../sheet/contract';
+import type { SheetActions } from '../contract';
 import classes from './ladder.module.css';
 
 /** Another version of the block, unfolded, with how it is called. */

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { type ColumnId, mayRunOver, NUMBERS, WEEK_WIDTH, widthOf } from './layout';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
-import classes from './sheet.module.css';
+import classes from '../block.module.css';
 
 interface SlotRowProps {
   readonly id: string;

@@ -14,7 +14,7 @@ import {
   sessionsInOrder,
   type Training,
 } from '@/core';
-import type { SheetActions } from '../sheet/contract';
+import type { SheetActions } from '../contract';
 import { Compare, type Other } from './compare';
 import { Deloads } from './deloads';
 import classes from './ladder.module.css';

@@ -5,7 +5,7 @@ import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } 
 import { counted } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
 import { namesOf } from '@/ui/words/names';
-import type { Focus } from './focus';
+import type { Focus } from '../focus';
 import classes from './rail.module.css';
 
 const SIGNS = { block: '×', warn: '!', note: '–' } as const;

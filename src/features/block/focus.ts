@@ -27,8 +27,8 @@ import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
 import { techniqueSentence } from '@/ui/words/techniques';
-import { prescriptionCell } from './cell-text';
-import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './layout';
+import { prescriptionCell } from './sheet/cell-text';
+import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './sheet/layout';
 
 /** What the coach is looking at. */
 export type Focus =

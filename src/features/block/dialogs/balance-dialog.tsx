@@ -8,7 +8,7 @@ import { counted, figure } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import classes from './balance-dialog.module.css';
-import type { SheetActions } from './contract';
+import type { SheetActions } from '../contract';
 import picker from './technique-picker.module.css';
 
 interface BalanceDialogProps {

@@ -1,5 +1,5 @@
 import type { DocumentState } from './document-state';
-import classes from './sheet.module.css';
+import classes from './block.module.css';
 
 const WAITING = {
   unavailable: 'not saved yet: the database does not answer',

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core';
 import inPlace from '@/ui/in-place.module.css';
 import { problemSentence } from '@/ui/words/problems';
-import classes from './sheet.module.css';
+import classes from '../block.module.css';
 
 /** Where the cursor goes after a cell was left. */
 export type Leave = 'stay' | 'down' | 'up' | 'right' | 'left';

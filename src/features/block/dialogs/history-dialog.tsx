@@ -6,7 +6,7 @@ import { type Block, differenceEdit, type Edit, type Result, type RevisionLine }
 import { editWords } from '@/ui/words/edits';
 import type { ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
-import type { SheetActions } from './contract';
+import type { SheetActions } from '../contract';
 import classes from './history-dialog.module.css';
 
 interface HistoryDialogProps {

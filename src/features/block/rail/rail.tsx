@@ -17,7 +17,7 @@ import { figure } from '@/ui/words/figures';
 import { callLine } from '@/ui/words/findings';
 import { capital, weekName } from '@/ui/words/names';
 import { Findings } from './findings';
-import type { Focus } from './focus';
+import type { Focus } from '../focus';
 import classes from './rail.module.css';
 
 interface RailProps {

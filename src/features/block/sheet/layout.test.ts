@@ -1,7 +1,7 @@
 import { catalogueWith, check, EMPTY_LOG, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
 import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
-import { type Focus, say } from './focus';
+import { type Focus, say } from '../focus';
 import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
 import { cellAway } from './use-cursor';
 

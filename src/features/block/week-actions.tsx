@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { barClasses } from '@/ui/shell/bar';
-import classes from './sheet.module.css';
+import classes from './block.module.css';
 
 interface WeekActionsProps {
   readonly blockId: string;
