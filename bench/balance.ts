@@ -8,8 +8,8 @@ const catalogue = catalogueWith([]);
 const exercises = catalogue.find;
 const who = athlete({ minutes: 90 });
 const block = largeBlock(6, 6, 8);
-const ladder = unfold({ block, athlete: who, exercises, issued: [], log: EMPTY_LOG, answers: [] });
-const input = checkInput({ block, athlete: who, ladder, exercises });
+const blockPlan = unfold({ block, athlete: who, exercises, issued: [], log: EMPTY_LOG, answers: [] });
+const input = checkInput({ block, athlete: who, blockPlan, exercises });
 if (input === undefined) throw new Error('nothing to balance');
 
 const highs = await loadHighs();

@@ -1,4 +1,4 @@
-import { applyEdit, check, EMPTY_LOG, type IssuedWeek, type Log, UnfoldMemory, unfold } from '../src/core';
+import { applyEdit, check, EMPTY_LOG, type IssuedWeek, type Log, Memo, unfold } from '../src/core';
 import { athlete, largeBlock, lookup, performWeek } from '../src/core/testing/fixtures';
 
 /** Times unfold on a 12-week, 6-session, 8-slot block, empty and fully logged, beside a yardstick of the same run. */
@@ -26,11 +26,11 @@ const text = JSON.stringify(state.log);
 const yardstick = median(() => JSON.parse(text));
 const empty = median(() => unfold({ ...input, ...blank }));
 const full = median(() => unfold({ ...input, ...state }));
-const ladder = unfold({ ...input, ...blank });
-const checks = median(() => check({ block, athlete: who, ladder, exercises: lookup }));
+const blockPlan = unfold({ ...input, ...blank });
+const checks = median(() => check({ block, athlete: who, blockPlan, exercises: lookup }));
 
 /** Edits one slot's rest again and again, as a coach at the Sheet does, with what is known of the other sessions. */
-const memory = new UnfoldMemory();
+const memory = new Memo();
 let edited = block;
 let rest = 60;
 const afterEdit = median(() => {

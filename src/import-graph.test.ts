@@ -6,17 +6,19 @@ import { parseSync } from '@swc/core';
 const MAY: Readonly<Record<string, readonly string[]>> = {
   core: [],
   formats: ['core'],
+  client: ['core'],
   data: ['core', 'formats'],
   workers: ['core'],
   ui: ['core'],
-  features: ['core', 'ui', 'workers'],
+  features: ['core', 'client', 'ui', 'workers'],
   app: ['core', 'formats', 'data', 'features', 'ui'],
   cli: ['core', 'formats'],
 };
 
 /** Packages each part may use; parts not named here may use any. */
 const PACKAGES: Readonly<Record<string, readonly string[]>> = {
-  core: ['zod'],
+  core: ['zod', 'es-toolkit'],
+  client: [],
   formats: ['zod'],
   ui: ['react', 'next', '@mantine'],
   features: ['react', 'next', '@mantine', '@dnd-kit', 'recharts'],
@@ -33,20 +35,12 @@ interface Import {
 interface Node {
   readonly type?: string;
   readonly source?: { readonly value?: string } | null;
-  readonly typeOnly?: boolean;
-  readonly specifiers?: readonly { readonly isTypeOnly?: boolean }[];
   readonly callee?: Node;
   readonly arguments?: readonly { readonly expression?: { readonly value?: unknown } }[];
 }
 
-/** Whether an import or export is of types alone and so is gone at run time. */
-function ofTypesOnly({ typeOnly, specifiers }: Node): boolean {
-  const named = specifiers ?? [];
-  return typeOnly === true || (named.length > 0 && named.every(({ isTypeOnly }) => isTypeOnly === true));
-}
-
-/** Every static and dynamic import and re-export of a source text; those of types alone can be left out. */
-function importsOf(source: string, runtimeOnly = false): string[] {
+/** Every static and dynamic import and re-export of a source text, `import('x')` in a type too. */
+function importsOf(source: string): string[] {
   const found: string[] = [];
   const walk = (node: unknown): void => {
     if (Array.isArray(node)) node.forEach(walk);
@@ -56,9 +50,8 @@ function importsOf(source: string, runtimeOnly = false): string[] {
         type !== undefined &&
         /^(Import|Export(Named|All)?)Declaration$/.test(type) &&
         from?.value !== undefined
-      ) {
-        if (!runtimeOnly || !ofTypesOnly(node as Node)) found.push(from.value);
-      }
+      )
+        found.push(from.value);
       if (callee?.type === 'Import' && typeof given?.[0]?.expression?.value === 'string')
         found.push(given[0].expression.value);
       Object.values(node).forEach(walk);
@@ -102,7 +95,8 @@ function files(folder: string): string[] {
     .filter((file) => !file.startsWith('core/testing/'));
 }
 
-const imports: readonly Import[] = files(SOURCE).flatMap((file) =>
+const shipped = new Set(files(SOURCE));
+const imports: readonly Import[] = [...shipped].flatMap((file) =>
   importsOf(readFileSync(join(SOURCE, file), 'utf8')).map((from) => ({ file, from })),
 );
 
@@ -121,33 +115,41 @@ test('imports go one way: core <- formats <- data <- app, core <- ui <- features
   expect(wrong).toEqual([]);
 });
 
-test('no import goes round in a circle at run time within the core’s folders', () => {
+test('no import goes round in a circle anywhere, those of types alone included', () => {
   const graph = new Map<string, string[]>();
-  for (const { file, from } of runtimeImports()) graph.set(file, [...(graph.get(file) ?? []), from]);
-  const done = new Set<string>();
-  const path: string[] = [];
-  const visit = (file: string): string | undefined => {
-    if (path.includes(file)) return [...path.slice(path.indexOf(file)), file].join(' -> ');
-    if (done.has(file)) return undefined;
-    path.push(file);
-    for (const next of graph.get(file) ?? []) {
-      const circle = visit(next);
-      if (circle !== undefined) return circle;
-    }
-    path.pop();
-    done.add(file);
-    return undefined;
-  };
-  expect([...graph.keys()].map(visit).find((circle) => circle !== undefined)).toBeUndefined();
+  for (const { file, from } of imports) {
+    const target = fileOf(file, from);
+    if (target !== undefined) graph.set(file, [...(graph.get(file) ?? []), target]);
+  }
+  expect(circlesIn(graph)).toEqual([]);
 });
 
-/** Imports between core files that stay at run time. */
-function runtimeImports(): Import[] {
-  return files(join(SOURCE, 'core')).flatMap((file) =>
-    importsOf(readFileSync(join(SOURCE, file), 'utf8'), true)
-      .filter((from) => from.startsWith('.'))
-      .map((from) => ({ file, from: `${join(file, '..', from)}.ts` })),
-  );
+/** The file of the tree that an import names; undefined for packages and styles. */
+function fileOf(file: string, from: string): string | undefined {
+  const path = from.startsWith('@/')
+    ? from.slice(2)
+    : from.startsWith('.')
+      ? join(file, '..', from)
+      : undefined;
+  if (path === undefined) return undefined;
+  return [`${path}.ts`, `${path}.tsx`, join(path, 'index.ts')].find((one) => shipped.has(one));
+}
+
+/** A way round for every file that stands on one, each circle once. */
+function circlesIn(graph: ReadonlyMap<string, readonly string[]>): readonly string[] {
+  const done = new Set<string>();
+  const found: string[] = [];
+  const path: string[] = [];
+  const visit = (file: string): void => {
+    if (path.includes(file)) found.push([...path.slice(path.indexOf(file)), file].join(' -> '));
+    if (done.has(file) || path.includes(file)) return;
+    path.push(file);
+    for (const next of graph.get(file) ?? []) visit(next);
+    path.pop();
+    done.add(file);
+  };
+  for (const file of graph.keys()) visit(file);
+  return found;
 }
 
 test.each([

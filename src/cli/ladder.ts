@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import {
   type Athlete,
   type Block,
+  type BlockPlan,
   catalogueWith,
   check,
   checkInput,
   EMPTY_LOG,
-  type Ladder,
   MUSCLES,
   newAthlete,
   sessionsOf,
@@ -65,8 +65,8 @@ function athleteOf(file: string | undefined, block: Block): Athlete {
 }
 
 /** Weeks without reasons: what is asked, to whom it counts, how long it takes. */
-function weeksOf(ladder: Ladder) {
-  return ladder.rungs.map(({ plan }) => ({
+function weeksOf(blockPlan: BlockPlan) {
+  return blockPlan.weeks.map(({ plan }) => ({
     week: plan.week,
     kind: plan.kind,
     startDate: plan.startDate,
@@ -96,20 +96,22 @@ function main([command, file, flag, athleteFile]: readonly string[]): unknown {
   const block = blockOf(file);
   const athlete = athleteOf(athleteFile, block);
   const exercises = catalogueWith([]).find;
-  const ladder = unfold({ block, athlete, exercises, issued: [], log: EMPTY_LOG, answers: [] });
+  const blockPlan = unfold({ block, athlete, exercises, issued: [], log: EMPTY_LOG, answers: [] });
   switch (command) {
     case 'unfold':
-      return { name: block.name, weeks: weeksOf(ladder) };
+      return { name: block.name, weeks: weeksOf(blockPlan) };
     case 'check':
-      return check({ block, athlete, ladder, exercises }).map(({ id, severity, place, detail, fixes }) => ({
-        id,
-        severity,
-        place,
-        detail,
-        fixes,
-      }));
+      return check({ block, athlete, blockPlan, exercises }).map(
+        ({ id, severity, place, detail, fixes }) => ({
+          id,
+          severity,
+          place,
+          detail,
+          fixes,
+        }),
+      );
     case 'time': {
-      const input = checkInput({ block, athlete, ladder, exercises });
+      const input = checkInput({ block, athlete, blockPlan, exercises });
       if (input === undefined) return [];
       return sessionsOf(input).map(({ session, slots }) => ({
         session: session.name,
@@ -120,7 +122,7 @@ function main([command, file, flag, athleteFile]: readonly string[]): unknown {
       }));
     }
     case 'volume':
-      return ladder.rungs.map(({ plan }) => ({
+      return blockPlan.weeks.map(({ plan }) => ({
         week: plan.week,
         muscles: Object.fromEntries(
           MUSCLES.map((muscle) => {

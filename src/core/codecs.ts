@@ -3,4 +3,7 @@ export * from './athlete/athlete-codec';
 export * from './block/block-codec';
 export * from './block/edit-schema';
 export * from './block/templates/settled-schema';
+export * from './calls/answer-codec';
 export * from './exercises/exercise-codec';
+export * from './log/log-codec';
+export * from './plan/issued-codec';

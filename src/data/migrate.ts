@@ -1,12 +1,21 @@
+import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { database } from './database';
 import { MIGRATIONS } from './migrations/registry';
 
-/** Brings the schema up to date. @returns the names of the migrations that ran */
-export async function migrate(): Promise<string[]> {
-  const sequelize = database();
+/**
+ * Brings the schema up to date.
+ * @param sequelize another database than the process's own
+ * @returns the names of the migrations that ran
+ */
+export async function migrate(sequelize: Sequelize = database()): Promise<string[]> {
   const umzug = new Umzug({
-    migrations: MIGRATIONS.map(({ name, up }) => ({ name, up: () => up(sequelize.getQueryInterface()) })),
+    migrations: MIGRATIONS.map(({ name, statements }) => ({
+      name,
+      up: async () => {
+        for (const statement of statements) await sequelize.query(statement);
+      },
+    })),
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   });

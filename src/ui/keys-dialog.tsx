@@ -1,7 +1,7 @@
 'use client';
 
 import { Modal } from '@mantine/core';
-import type { KeyList } from './keys-help';
+import type { KeyList } from './key-list';
 import classes from './table.module.css';
 
 interface KeysDialogProps {

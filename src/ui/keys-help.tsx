@@ -3,11 +3,9 @@
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { KeyList } from './key-list';
 
 const KeysDialog = dynamic(() => import('./keys-dialog'), { ssr: false });
-
-/** A key with what it does. */
-export type KeyList = readonly (readonly [key: string, does: string])[];
 
 interface KeysHelpProps {
   /** How the screen is called, as in `Keys of the Sheet`. */

@@ -1,4 +1,4 @@
-import type { Rung } from '@/core';
+import type { WeekState } from '@/core';
 import classes from './ladder-drawing.module.css';
 
 /** One rung of a ladder: the sets of a week. */
@@ -25,7 +25,7 @@ const STEP = 11;
 const BAR = 7;
 
 /** How a week stands, for its rung. */
-export function rungState({ status, plan }: Rung): LadderRung['state'] {
+export function rungState({ status, plan }: WeekState): LadderRung['state'] {
   if (plan.kind === 'deload') return 'deload';
   return status === 'done' ? 'done' : 'planned';
 }

@@ -1,7 +1,7 @@
 'use server';
 
 import { athleteNames } from '@/data';
-import type { FoundAthlete } from '@/features/palette/palette';
+import type { FoundAthlete } from '../../features/palette/contract';
 import { asCoach } from '../asker';
 
 /** The coach's athletes by name; none when nobody is signed in or the database is away. */

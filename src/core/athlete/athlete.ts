@@ -4,7 +4,7 @@ import type { Effort } from '../effort/curves';
 import type { Joint } from '../exercises/exercise';
 import type { Unit, Weight } from '../loading/weight';
 import type { Goals } from '../volume/goal';
-import type { Landmarks } from '../volume/landmarks';
+import type { Landmarks } from '../volume/landmark';
 import type { Place } from './place';
 
 export const LEVELS = ['novice', 'intermediate', 'advanced'] as const;

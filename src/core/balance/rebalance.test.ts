@@ -23,7 +23,7 @@ const solve: Solve = async (program) => {
 
 /** Everything held but some muscles. */
 function only(...muscles: string[]): Block['goals'] {
-  const all = unfoldOf(block([session('a', 0, [slot('1', 'leg-press')])])).rungs[0]?.plan.muscles ?? {};
+  const all = unfoldOf(block([session('a', 0, [slot('1', 'leg-press')])])).weeks[0]?.plan.muscles ?? {};
   return Object.fromEntries(
     Object.keys(all).map((muscle) => [muscle, muscles.includes(muscle) ? 'grow' : 'hold']),
   );
@@ -34,7 +34,7 @@ function unfoldOf(made: Block, person = athlete()) {
 }
 
 function inputOf(made: Block, person = athlete()) {
-  const input = checkInput({ block: made, athlete: person, ladder: unfoldOf(made, person), exercises });
+  const input = checkInput({ block: made, athlete: person, blockPlan: unfoldOf(made, person), exercises });
   if (input === undefined) throw new Error('nothing to balance');
   return { ...input, list: catalogue.list };
 }
@@ -91,7 +91,7 @@ test('quads at 2 of 8 a week: six sets more, nothing else is touched', async () 
   expect(proposal.changes.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(6);
   expect(proposal.changes.every(({ exerciseId }) => exerciseId === 'leg-extension')).toBe(true);
   expect(proposal.shortfalls).toEqual([]);
-  expect(unfoldOf(taken(made, proposal)).rungs[0]?.plan.muscles.quads.measured).toBeGreaterThanOrEqual(8);
+  expect(unfoldOf(taken(made, proposal)).weeks[0]?.plan.muscles.quads.measured).toBeGreaterThanOrEqual(8);
 });
 
 test('what meets its targets already is left as it is', async () => {
@@ -174,7 +174,7 @@ test('whatever the block: no growing muscle loses sets it needs, time and caps h
       for (const one of made.sessions) {
         const was = input.week.sessions.find(({ sessionId }) => sessionId === one.id)?.seconds.high ?? 0;
         const is =
-          unfoldOf(after, person).rungs[0]?.plan.sessions.find(({ sessionId }) => sessionId === one.id)
+          unfoldOf(after, person).weeks[0]?.plan.sessions.find(({ sessionId }) => sessionId === one.id)
             ?.seconds.high ?? 0;
         // Warm-ups may differ by a set's worth from what the program takes as fixed.
         expect(is).toBeLessThanOrEqual(Math.max(was, 75 * 60) + 240);

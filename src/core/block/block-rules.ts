@@ -5,24 +5,7 @@ import type { DeloadMeasure } from '../recovery/deload/deload';
 import { setCount, setLimits } from '../techniques/registry';
 import { parseTempo } from '../timing/tempo';
 import type { Block, BlockSettings, Session, Slot, SlotRir } from './block';
-
-/** What the figures of a block may be. Bounds are generous: they stop slips, not opinions (those are findings). */
-export const BOUNDS = {
-  weeks: { low: 1, high: 16 },
-  cycleDays: { low: 2, high: 28 },
-  rir: { low: 0, high: 6 },
-  rirOffset: { low: -4, high: 4 },
-  reps: { low: 1, high: 300 },
-  rest: { low: 0, high: 900 },
-  deloadSets: { low: 0.1, high: 1 },
-  deloadLoad: { low: 0.5, high: 0.95 },
-  deloadRir: { low: 4, high: 6 },
-  deloadMinutes: { low: 10, high: 180 },
-  restWeeks: { low: 1, high: 4 },
-  loadStep: { low: 0.5, high: 10 },
-  week: { low: 1, high: 17 },
-  pauseDays: { low: 1, high: 60 },
-} as const;
+import { BOUNDS } from './bounds';
 
 function outside(
   path: string,
@@ -77,14 +60,14 @@ export function slotProblems(slot: Slot): readonly Problem[] {
       ...(sets === null ? [] : outside(own, 'sets', sets, { low: limits.least, high: limits.most })),
       ...(reps === null ? [] : outside(own, 'reps', reps, BOUNDS.reps)),
       ...(rir === null ? [] : outside(own, 'RIR', rir, BOUNDS.rir)),
-      ...(load === null ? [] : outside(own, 'load', load.value, { low: -500, high: 1500 }, false)),
+      ...(load === null ? [] : outside(own, 'load', load.value, BOUNDS.load, false)),
     );
   }
   if (slot.start !== null) {
     problems.push(
       ...outside(`${path}/start`, 'reps', slot.start.reps, BOUNDS.reps),
       ...outside(`${path}/start`, 'RIR', slot.start.rir, { low: 0, high: 10 }, false),
-      ...outside(`${path}/start`, 'load', slot.start.load.value, { low: -500, high: 1500 }, false),
+      ...outside(`${path}/start`, 'load', slot.start.load.value, BOUNDS.load, false),
     );
   }
   return problems;

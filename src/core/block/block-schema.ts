@@ -2,13 +2,13 @@ import { z } from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
 import { CONVENTION_IDS } from '../conventions/conventions';
 import { UNITS } from '../loading/weight';
-import { LOAD_RULES } from '../progression/load-rules/rule';
+import { LOAD_RULES } from '../progression/load-rules/registry';
 import { deloadSchema } from '../recovery/deload/deload-schema';
 import { techniqueSchema } from '../techniques/technique-schema';
 import { GOALS } from '../volume/goal';
 import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
 import { BLOCK_FORMAT, BLOCK_VERSION, MOTIONS } from './block';
-import { SHAPES } from './templates/template';
+import { SHAPES } from './shape';
 
 /** The shape of the document. What the figures may be is in block-rules, where it can be said in a sentence. */
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);

@@ -1,27 +1,18 @@
 import type { Muscle } from '../anatomy/muscle';
 import { addDays, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
+import type { ExerciseRef } from '../exercises/lookup';
 import type { Weight } from '../loading/weight';
-import type { LoadRule } from '../progression/load-rules/rule';
+import type { LoadRule } from '../progression/load-rules/registry';
 import { DEFAULT_DELOAD, type Deload } from '../recovery/deload/deload';
 import type { TechniqueParameters } from '../techniques/registry';
 import type { Goal } from '../volume/goal';
 import type { Crediting, LandmarkSchool } from '../volume/schools';
-import type { Shape } from './templates/template';
+import type { RepRange } from './rep-range';
+import type { Shape } from './shape';
 
 export const BLOCK_FORMAT = 'dense-ladder/block';
 export const BLOCK_VERSION = 3;
-
-/** A particular revision of an exercise. */
-export interface ExerciseRef {
-  readonly id: string;
-  readonly revision: number;
-}
-
-export interface RepRange {
-  readonly low: number;
-  readonly high: number;
-}
 
 /** A slot follows the week's RIR with an offset, or keeps its own. */
 export type SlotRir =

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { malformed, ok, type Result } from '../result';
 import { sessionSchema, sessionShape, settingsShape, slotSchema, slotShape } from './block-schema';
 import type { Edit } from './edit';
 
@@ -31,3 +32,9 @@ export const editSchema = z.union([
   single,
   z.strictObject({ kind: z.literal('batch'), edits: z.array(single).min(1).max(2000) }),
 ]) as unknown as z.ZodType<Edit>;
+
+/** Reads an edit that nobody has checked; those written by an older version get the fields that came later. */
+export function decodeEdit(unchecked: unknown): Result<Edit> {
+  const parsed = editSchema.safeParse(unchecked);
+  return parsed.success ? ok(parsed.data) : malformed(parsed.error);
+}

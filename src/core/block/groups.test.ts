@@ -61,7 +61,7 @@ test('in a superset the partner’s set is rest too: sets lose fewer reps', () =
       ]),
     ]);
   const perSet = (joined: boolean) => {
-    const { rungs } = unfold({
+    const { weeks } = unfold({
       block: made(joined),
       athlete: athlete(),
       exercises: lookup,
@@ -69,7 +69,7 @@ test('in a superset the partner’s set is rest too: sets lose fewer reps', () =
       log: EMPTY_LOG,
       answers: [],
     });
-    const why = rungs[0]?.plan.sessions[0]?.slots[0]?.why.reps;
+    const why = weeks[0]?.plan.sessions[0]?.slots[0]?.why.reps;
     return why?.code === 'reps/drift' ? why.perSet : Number.NaN;
   };
   expect(perSet(false)).toBe(2.5);

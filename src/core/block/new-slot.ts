@@ -1,5 +1,6 @@
 import type { Exercise } from '../exercises/exercise';
-import type { RepRange, Slot } from './block';
+import type { Slot } from './block';
+import type { RepRange } from './rep-range';
 
 /** Reps for a middling set; seconds for what is held, short for holds on straight arms. */
 function usualRange(exercise: Exercise): RepRange {

@@ -57,9 +57,9 @@ test('whatever a coach sets within the bounds: every block unfolds, is trained a
     fc.property(fc.oneof(anyBlock, anyPrescription), anyConventions, (made, conventions) => {
       const block = { ...made, conventions };
       const state = performWeek({ block, athlete: who, issued: [], log: EMPTY_LOG }, 1);
-      const ladder = unfold({ block, athlete: who, exercises: lookup, answers: [], ...state });
-      expect(numbersIn(ladder).filter((one) => !Number.isFinite(one))).toEqual([]);
-      const findings = check({ block, athlete: who, ladder, exercises: lookup });
+      const blockPlan = unfold({ block, athlete: who, exercises: lookup, answers: [], ...state });
+      expect(numbersIn(blockPlan).filter((one) => !Number.isFinite(one))).toEqual([]);
+      const findings = check({ block, athlete: who, blockPlan, exercises: lookup });
       expect(numbersIn(findings).filter((one) => !Number.isFinite(one))).toEqual([]);
     }),
     { numRuns: 60 },

@@ -1,6 +1,6 @@
-import type { ExerciseRef } from '../block/block';
 import type { Exercise } from './exercise';
 import { LIBRARY } from './library';
+import type { ExerciseRef } from './lookup';
 import { OPEN_EXERCISES } from './open-exercise';
 
 /** All exercises a coach can use: the shipped ones and their own, every revision of them. */

@@ -13,7 +13,7 @@ import { type Finding, type FindingDetail, SEVERITIES } from './finding';
 import { check, checkAll, findingFacts } from './registry';
 
 const run = (of: Block, who: Athlete, all = false) => {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: of,
     athlete: who,
     exercises: lookup,
@@ -21,7 +21,7 @@ const run = (of: Block, who: Athlete, all = false) => {
     log: EMPTY_LOG,
     answers: [],
   });
-  return (all ? checkAll : check)({ block: of, athlete: who, ladder, exercises: lookup });
+  return (all ? checkAll : check)({ block: of, athlete: who, blockPlan, exercises: lookup });
 };
 const sets = (count: number): Partial<Slot> => ({ technique: { kind: 'straight', sets: count } });
 const one = (id: string, exercise: string, count = 3, changes: Partial<Slot> = {}) =>

@@ -1,19 +1,20 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isIn } from '../anatomy/roll-up';
 import { credits, type Exercise, primeMovers } from '../exercises/exercise';
-import type { LadderSession, LadderSlot } from '../unfold/ladder';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
 import type { CheckInput } from './finding';
 
 /** A planned slot with its exercise and its hard sets. */
 export interface SeenSlot {
-  readonly slot: LadderSlot;
+  readonly slot: SlotPlan;
   readonly exercise: Exercise;
   readonly hard: number;
 }
 
 /** A session of the cycle as the calendar checks see it. */
 export interface SeenSession {
-  readonly session: LadderSession;
+  readonly session: SessionPlan;
   readonly slots: readonly SeenSlot[];
   /** Hard sets credited to each muscle, fractional. */
   readonly credit: ReadonlyMap<Muscle, number>;
@@ -25,7 +26,7 @@ export interface SeenSession {
 const HALF_SHARE = 0.7;
 
 // What is seen of slots holds wherever their session stands: trying other days looks at each session once.
-const seen = new WeakMap<LadderSession['slots'], Omit<SeenSession, 'session'>>();
+const seen = new WeakMap<SessionPlan['slots'], Omit<SeenSession, 'session'>>();
 
 /** The sessions that count, by day; two of one day in the order they are trained. */
 export function sessionsOf(input: CheckInput): readonly SeenSession[] {
@@ -38,7 +39,7 @@ export function sessionsOf(input: CheckInput): readonly SeenSession[] {
     });
 }
 
-function see(planned: LadderSession['slots'], input: CheckInput): Omit<SeenSession, 'session'> {
+function see(planned: SessionPlan['slots'], input: CheckInput): Omit<SeenSession, 'session'> {
   const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),

@@ -4,9 +4,11 @@ import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { Conventions } from '../conventions/conventions';
 import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
+import type { BlockPlan } from '../plan/block-plan';
+import type { SlotPlan } from '../plan/slot';
+import type { WeekPlan } from '../plan/week';
 import type { Gate } from '../techniques/gates';
 import type { TechniqueKind } from '../techniques/registry';
-import type { Ladder, LadderSlot, LadderWeek } from '../unfold/ladder';
 
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
 export type Severity = (typeof SEVERITIES)[number];
@@ -224,7 +226,7 @@ export interface Finding {
 }
 
 /** How a planned slot names its exercise. */
-export type PlannedExercise = Pick<LadderSlot, 'exerciseId' | 'exerciseRevision' | 'variant'>;
+export type PlannedExercise = Pick<SlotPlan, 'exerciseId' | 'exerciseRevision' | 'variant'>;
 
 /** A written slot's exercise as a planned one names it. */
 export function asPlanned({ exercise, variant }: Slot): PlannedExercise {
@@ -235,8 +237,8 @@ export function asPlanned({ exercise, variant }: Slot): PlannedExercise {
 export interface CheckInput {
   readonly block: Block;
   readonly athlete: Athlete;
-  readonly ladder: Ladder;
-  readonly week: LadderWeek;
+  readonly blockPlan: BlockPlan;
+  readonly week: WeekPlan;
   /** The exercise of a slot in its variant. */
   readonly exerciseOf: (slot: PlannedExercise) => Exercise;
   readonly conventions: Conventions;

@@ -10,7 +10,7 @@ import { check } from './registry';
 const someone = athlete();
 
 function findings(of: Block, who = someone): readonly Finding[] {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: of,
     athlete: who,
     exercises: lookup,
@@ -18,7 +18,7 @@ function findings(of: Block, who = someone): readonly Finding[] {
     log: EMPTY_LOG,
     answers: [],
   });
-  return check({ block: of, athlete: who, ladder, exercises: lookup });
+  return check({ block: of, athlete: who, blockPlan, exercises: lookup });
 }
 
 const about = <R extends FindingDetail['rule']>(rule: R, of: Block, who = someone) =>

@@ -1,4 +1,4 @@
-import type { LadderSession } from '../unfold/ladder';
+import type { SessionPlan } from '../plan/session';
 import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 
 /** A week in which sessions stand on other days. Nothing else of it is planned anew. */
@@ -61,7 +61,7 @@ interface Placement {
 }
 
 /** Where a session could stand instead: on a free day, or in exchange with the only session of another. */
-function placements(moving: LadderSession, { block, week }: CheckInput): readonly Placement[] {
+function placements(moving: SessionPlan, { block, week }: CheckInput): readonly Placement[] {
   const set = (session: string, value: number) =>
     ({ kind: 'session/set', session, field: 'day', value }) as const;
   return Array.from({ length: block.cycleDays }, (_, day) => day).flatMap((day): Placement[] => {

@@ -9,8 +9,8 @@ import type { Check, Finding } from './finding';
  * The top of the range on all logged sets of a slot that climbs a chain of variations: the next harder one is due, at
  * the bottom of the range. Holds climb by seconds.
  */
-export const nextVariation: Check = ({ block, athlete, ladder, exerciseOf }) => {
-  const last = ladder.rungs
+export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) => {
+  const last = blockPlan.weeks
     .filter(({ plan, performed }) => plan.kind === 'building' && performed.size > 0)
     .at(-1);
   if (last === undefined) return [];

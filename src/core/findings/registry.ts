@@ -1,9 +1,9 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
 import { conventionsWith } from '../conventions/conventions';
+import type { ExerciseLookup } from '../exercises/lookup';
 import { inVariant } from '../exercises/variant';
 import { factsHash } from '../hash';
-import type { ExerciseLookup } from '../unfold/unfold';
 import { balance } from './balance';
 import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
@@ -74,7 +74,7 @@ const OTHERS: readonly Check[] = [
 export interface CheckedBlock {
   readonly block: Block;
   readonly athlete: Athlete;
-  readonly ladder: CheckInput['ladder'];
+  readonly blockPlan: CheckInput['blockPlan'];
   readonly exercises: ExerciseLookup;
 }
 
@@ -125,12 +125,13 @@ function keepsCalendar(
 }
 
 /** What checks look at: the first week that can still change. Undefined where there is nothing to judge yet. */
-export function checkInput({ block, athlete, ladder, exercises }: CheckedBlock): CheckInput | undefined {
+export function checkInput({ block, athlete, blockPlan, exercises }: CheckedBlock): CheckInput | undefined {
   // Issued weeks can no longer change: what can still be mended is judged.
-  const rung =
-    ladder.rungs.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
-    ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek);
-  if (rung === undefined || block.sessions.every((session) => session.slots.length === 0)) return undefined;
+  const weekState =
+    blockPlan.weeks.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
+    blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek);
+  if (weekState === undefined || block.sessions.every((session) => session.slots.length === 0))
+    return undefined;
   const known = block.sessions
     .flatMap((session) => session.slots)
     .every((slot) => exercises(slot.exercise) !== undefined);
@@ -138,8 +139,8 @@ export function checkInput({ block, athlete, ladder, exercises }: CheckedBlock):
   return {
     block,
     athlete,
-    ladder,
-    week: rung.plan,
+    blockPlan,
+    week: weekState.plan,
     conventions: conventionsWith(block.conventions),
     exerciseOf: ({ exerciseId, exerciseRevision, variant }) => {
       const exercise = exercises({ id: exerciseId, revision: exerciseRevision });

@@ -1,9 +1,9 @@
+import type { SlotPlan } from '../plan/slot';
 import { isUncounted } from '../techniques/registry';
-import type { LadderSlot } from '../unfold/ladder';
 import type { Check, CheckInput, Finding } from './finding';
 
 /** A set that ends below failure as written: by holding reps, its rest does not give back what it costs. */
-function beyondFailure(slot: LadderSlot, session: string, sessionId: string): Finding[] {
+function beyondFailure(slot: SlotPlan, session: string, sessionId: string): Finding[] {
   const set = slot.sets.find(({ rir, optional }) => rir < 0 && !optional);
   if (set === undefined) return [];
   const plain = slot.technique.kind === 'straight' || slot.technique.kind === 'top + back-offs';
@@ -34,12 +34,7 @@ function beyondFailure(slot: LadderSlot, session: string, sessionId: string): Fi
 }
 
 /** First sets too far from failure to count, though later ones do: drift tells how many of a prescription are hard. */
-function tooEasy(
-  slot: LadderSlot,
-  session: string,
-  sessionId: string,
-  { conventions }: CheckInput,
-): Finding[] {
+function tooEasy(slot: SlotPlan, session: string, sessionId: string, { conventions }: CheckInput): Finding[] {
   if (isUncounted(slot.technique)) return [];
   const planned = slot.sets.filter(({ optional }) => !optional);
   const hard = new Set(planned.flatMap(({ round, credit }) => (credit > 0 ? [round] : [])));

@@ -2,9 +2,9 @@ import { isUncounted } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /** Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there. */
-export const staleLoad: Check = ({ ladder, week }) => {
+export const staleLoad: Check = ({ blockPlan, week }) => {
   const found = new Map<string, Finding>();
-  for (const { plan, status } of ladder.rungs) {
+  for (const { plan, status } of blockPlan.weeks) {
     if (plan.kind === 'deload' || plan.week < week.week || status === 'done') continue;
     for (const session of plan.sessions) {
       for (const slot of session.slots) {

@@ -18,8 +18,10 @@ function about(
   made: Block,
   state = { issued: [], log: EMPTY_LOG } as Pick<Parameters<typeof unfold>[0], 'issued' | 'log'>,
 ): readonly Finding[] {
-  const ladder = unfold({ block: made, athlete: who, exercises, answers: [], ...state });
-  return check({ block: made, athlete: who, ladder, exercises }).filter(({ detail }) => detail.rule === rule);
+  const blockPlan = unfold({ block: made, athlete: who, exercises, answers: [], ...state });
+  return check({ block: made, athlete: who, blockPlan, exercises }).filter(
+    ({ detail }) => detail.rule === rule,
+  );
 }
 
 const one = (exercise: string, technique: TechniqueParameters, changes = {}) =>
@@ -129,7 +131,7 @@ describe('open slot', () => {
     expect(isOpen(ref)).toBe(true);
     expect(about('open slot', made)[0]?.place).toEqual({ sessionId: 'a', slotId: '1' });
     const input = { block: made, athlete: who, exercises, answers: [], issued: [], log: EMPTY_LOG };
-    expect(unfold(input).rungs[0]?.plan.muscles.chest.sets).toBe(0);
+    expect(unfold(input).weeks[0]?.plan.muscles.chest.sets).toBe(0);
     expect(freezeWeek(input, 1, { id: 'i', at: '2026-11-02T00:00:00Z' })).toMatchObject({
       ok: false,
       refusal: { code: 'open-slot' },

@@ -10,7 +10,7 @@ import { addSets, dropSets } from './volume-fixes';
 const sets = (count: number): Partial<Slot> => ({ technique: { kind: 'straight', sets: count } });
 
 function input(of: Block, who = athlete({ minutes: 120 })) {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: of,
     athlete: who,
     exercises: lookup,
@@ -18,7 +18,7 @@ function input(of: Block, who = athlete({ minutes: 120 })) {
     log: EMPTY_LOG,
     answers: [],
   });
-  const context = checkInput({ block: of, athlete: who, ladder, exercises: lookup });
+  const context = checkInput({ block: of, athlete: who, blockPlan, exercises: lookup });
   if (context === undefined) throw new Error('nothing to check');
   return context;
 }

@@ -150,7 +150,7 @@ export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   };
   const now = input.week.muscles[muscle].measured;
   const most = Math.max(
-    ...input.ladder.rungs
+    ...input.blockPlan.weeks
       .filter(({ plan }) => plan.week >= input.week.week && plan.kind === 'building')
       .map(({ plan }) => plan.muscles[muscle].measured),
   );

@@ -21,7 +21,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
 }
 
 function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
-  const first = input.ladder.rungs.find(
+  const first = input.blockPlan.weeks.find(
     ({ plan }) =>
       plan.week >= input.week.week &&
       plan.kind === 'building' &&

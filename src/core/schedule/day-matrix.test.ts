@@ -14,7 +14,7 @@ function inputOf(...sessions: Parameters<typeof block>[0]) {
 }
 
 function seen(plan: Block) {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: plan,
     athlete: someone,
     issued: [],
@@ -22,7 +22,7 @@ function seen(plan: Block) {
     answers: [],
     exercises: lookup,
   });
-  const input = checkInput({ block: plan, athlete: someone, ladder, exercises: lookup });
+  const input = checkInput({ block: plan, athlete: someone, blockPlan, exercises: lookup });
   if (input === undefined) throw new Error('nothing to check');
   return input;
 }

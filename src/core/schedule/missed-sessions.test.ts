@@ -14,7 +14,7 @@ const upperLower = block([
 ]);
 
 function options(of: Block, part: Partial<Situation>): readonly MissedOption[] {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: of,
     athlete: athlete(),
     exercises: lookup,
@@ -22,7 +22,7 @@ function options(of: Block, part: Partial<Situation>): readonly MissedOption[] {
     log: EMPTY_LOG,
     answers: [],
   });
-  const input = checkInput({ block: of, athlete: athlete(), ladder, exercises: lookup });
+  const input = checkInput({ block: of, athlete: athlete(), blockPlan, exercises: lookup });
   if (input === undefined) throw new Error('nothing to plan');
   return missedSessionOptions(input, { done: new Set(), today: 0, gone: new Set(), ...part });
 }

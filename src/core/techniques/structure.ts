@@ -1,4 +1,4 @@
-import type { RepRange } from '../block/block';
+import type { RepRange } from '../block/rep-range';
 import { CONVENTIONS } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import { partsOf, type TechniqueParameters } from './registry';

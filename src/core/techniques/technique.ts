@@ -1,4 +1,4 @@
-import type { RepRange } from '../block/block';
+import type { RepRange } from '../block/rep-range';
 import type { Fields } from '../fields';
 
 /** What a set is for within its slot. */

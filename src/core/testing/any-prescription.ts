@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { type Block, MOTIONS, type Slot } from '../block/block';
 import { LIBRARY } from '../exercises/library';
-import { LOAD_RULES } from '../progression/load-rules/rule';
+import { LOAD_RULES } from '../progression/load-rules/registry';
 import { DELOAD_KINDS, type Deload, type DeloadMeasure, deloadStart } from '../recovery/deload/deload';
 import { anyTechnique } from './any-technique';
 import { block, session, slot } from './fixtures';

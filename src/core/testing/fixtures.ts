@@ -5,12 +5,12 @@ import { newSlot } from '../block/new-slot';
 import { USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
+import type { ExerciseLookup } from '../exercises/lookup';
 import type { EquipmentSet } from '../loading/equipment';
 import { hundredths } from '../loading/weight';
 import type { Log, LoggedSet, Workout } from '../log/log';
+import type { IssuedWeek } from '../plan/week-state';
 import { freezeWeek } from '../unfold/issue';
-import type { IssuedWeek } from '../unfold/ladder';
-import type { ExerciseLookup } from '../unfold/unfold';
 
 /** Made-up people and blocks for tests and benchmarks. */
 export const HALL: EquipmentSet = {
@@ -162,7 +162,7 @@ export function performWeek(
   if (!frozen.ok) throw new Error(JSON.stringify(frozen.refusal));
   const workouts: Workout[] = [];
   const sets: LoggedSet[] = [];
-  for (const planned of frozen.value.rung.sessions) {
+  for (const planned of frozen.value.plan.sessions) {
     const workout: Workout = {
       id: `w${week}-${planned.sessionId}`,
       week,

@@ -12,7 +12,7 @@ import { tensionSeconds } from './tension';
 const climb = (of: Block) =>
   unfold({ block: of, athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
 function fitted(of: Block, minutes: number) {
-  const input = checkInput({ block: of, athlete: athlete(), ladder: climb(of), exercises: lookup });
+  const input = checkInput({ block: of, athlete: athlete(), blockPlan: climb(of), exercises: lookup });
   const [first] = of.sessions;
   if (input === undefined || first === undefined) throw new Error('nothing to fit');
   return fitSession(first, minutes, input);
@@ -36,7 +36,7 @@ test('at the floor the rests of isolation work shrink before a muscle falls belo
       slot('2', 'standing-calf-raise', { ...sets(6), rest: 150 }),
     ]),
   ]);
-  const before = (climb(of).rungs[0]?.plan.sessions[0]?.seconds.high ?? 0) / 60;
+  const before = (climb(of).weeks[0]?.plan.sessions[0]?.seconds.high ?? 0) / 60;
   const { steps } = fitted(of, Math.floor(before) - 5);
   expect(steps[0]?.kind).toBe('shorten rest');
   expect(steps.every(({ kind }) => kind === 'shorten rest')).toBe(true);
@@ -76,7 +76,7 @@ test('its edits make the session as short as it says, or shorter', () => {
       const { edits, after, fits } = fitted(of, minutes);
       const applied = applyEdit(of, { kind: 'batch', edits });
       if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
-      const seconds = climb(applied.value.block).rungs[0]?.plan.sessions[0]?.seconds.high ?? 0;
+      const seconds = climb(applied.value.block).weeks[0]?.plan.sessions[0]?.seconds.high ?? 0;
       expect(seconds).toBeLessThanOrEqual(after + 1e-6);
       if (fits) expect(seconds / 60).toBeLessThanOrEqual(minutes + 1e-6);
     }),
@@ -89,7 +89,7 @@ test('time never falls when a set is added', () => {
     fc.property(anySession, fc.nat(), (list, pick) => {
       const at = pick % list.length;
       const more = list.map((one, place) => (place === at ? { ...one, count: one.count + 1 } : one));
-      const seconds = (of: Block) => climb(of).rungs[0]?.plan.sessions[0]?.seconds ?? { low: 0, high: 0 };
+      const seconds = (of: Block) => climb(of).weeks[0]?.plan.sessions[0]?.seconds ?? { low: 0, high: 0 };
       const [less, longer] = [seconds(made(list)), seconds(made(more))];
       return longer.low >= less.low && longer.high >= less.high;
     }),
@@ -98,7 +98,7 @@ test('time never falls when a set is added', () => {
 });
 
 test('tension: three sets of nine at 4 s are 108 s for quads, half of it for glutes', () => {
-  const planned = climb(block([session('a', 0, [slot('1', 'leg-press', { tempo: '3010' })])])).rungs[0]?.plan
+  const planned = climb(block([session('a', 0, [slot('1', 'leg-press', { tempo: '3010' })])])).weeks[0]?.plan
     .sessions[0]?.slots[0];
   const exercise = exerciseById('leg-press');
   if (planned === undefined || exercise === undefined) throw new Error('no slot');

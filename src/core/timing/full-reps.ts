@@ -1,5 +1,5 @@
+import type { SetPlan } from '../plan/set';
 import type { Manner } from '../techniques/technique';
-import type { PlannedSet } from '../unfold/ladder';
 
 /** What a rep takes, in time, of a full one at the slot's tempo. */
 const TIME: Readonly<Record<Manner, number>> = {
@@ -11,10 +11,6 @@ const TIME: Readonly<Record<Manner, number>> = {
 };
 
 /** Reps of a set and its sections, in full reps' worth of time. */
-export function fullReps({
-  reps,
-  manner,
-  sections,
-}: Pick<PlannedSet, 'reps' | 'manner' | 'sections'>): number {
+export function fullReps({ reps, manner, sections }: Pick<SetPlan, 'reps' | 'manner' | 'sections'>): number {
   return sections.reduce((sum, section) => sum + section.reps * TIME[section.manner], reps * TIME[manner]);
 }

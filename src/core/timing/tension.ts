@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise } from '../exercises/exercise';
-import type { LadderSlot } from '../unfold/ladder';
+import type { SlotPlan } from '../plan/slot';
 import { fullReps } from './full-reps';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
@@ -10,7 +10,7 @@ import { secondsPerRep } from './tempo';
  * Seconds under tension of each muscle over some slots: seconds of every working set times its share in it.
  */
 export function tensionSeconds(
-  slots: readonly { readonly slot: LadderSlot; readonly exercise: Exercise }[],
+  slots: readonly { readonly slot: SlotPlan; readonly exercise: Exercise }[],
   conventions: Pick<Conventions, 'secondsPerRep'>,
 ): ReadonlyMap<Muscle, number> {
   const tension = new Map<Muscle, number>();

@@ -1,5 +1,5 @@
 import type { Block } from '../block/block';
-import { BOUNDS } from '../block/block-rules';
+import { BOUNDS } from '../block/bounds';
 import type { Problem } from '../problem';
 
 /**

@@ -3,12 +3,13 @@ import type { Block } from '../block/block';
 import type { Edit } from '../block/edit';
 import type { HistoryStep } from '../block/history';
 import type { LocalDate } from '../calendar';
+import type { Answer } from '../calls/registry';
 import type { Exercise } from '../exercises/exercise';
 import type { RampVerdict } from '../loading/warm-up-ramp';
 import type { Log, LoggedSet, SorenessReport } from '../log/log';
+import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
 import type { IssueRefusal } from '../unfold/issue';
-import type { Answer, IssuedWeek } from '../unfold/ladder';
 
 /** A block with its athlete and all that happened in it: what unfold works from, and where the document stands. */
 export interface Training {

@@ -10,7 +10,7 @@ const legs = block([session('a', 0, [slot('1', 'barbell-back-squat'), slot('2', 
 });
 
 function outlook(who: Athlete) {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: legs,
     athlete: who,
     exercises: lookup,
@@ -18,7 +18,7 @@ function outlook(who: Athlete) {
     log: EMPTY_LOG,
     answers: [],
   });
-  return { ladder, findings: check({ block: legs, athlete: who, ladder, exercises: lookup }) };
+  return { blockPlan, findings: check({ block: legs, athlete: who, blockPlan, exercises: lookup }) };
 }
 
 test('nothing changed is nothing', () => {
@@ -52,8 +52,8 @@ test('a level moves landmarks and budget, a shorter session raises a finding, a 
 test('an issued week is as it was handed out', () => {
   const done = performWeek({ block: legs, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
   const run = (who: Athlete) => {
-    const ladder = unfold({ block: legs, athlete: who, exercises: lookup, ...done, answers: [] });
-    return { ladder, findings: [] };
+    const blockPlan = unfold({ block: legs, athlete: who, exercises: lookup, ...done, answers: [] });
+    return { blockPlan, findings: [] };
   };
   const changes = compareLadders(run(athlete()), run(athlete({ goals: { quads: 'priority' } })));
   expect(changes.goals).toEqual(['quads']);
@@ -66,7 +66,7 @@ test('a set more: the muscles it credits and the session it lengthens, by hand',
       weeks: 1,
     });
   const run = (sets: number) => {
-    const ladder = unfold({
+    const blockPlan = unfold({
       block: design(sets),
       athlete: athlete(),
       exercises: lookup,
@@ -74,7 +74,7 @@ test('a set more: the muscles it credits and the session it lengthens, by hand',
       log: EMPTY_LOG,
       answers: [],
     });
-    return { ladder, findings: [] };
+    return { blockPlan, findings: [] };
   };
   const { volume, times } = compareLadders(run(3), run(4));
   // A leg press credits quads in full, glutes by half, adductors by a quarter.

@@ -1,7 +1,9 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Finding } from '../findings/finding';
-import type { Mark } from '../volume/landmarks';
-import type { Ladder, LadderSlot, LadderWeek } from './ladder';
+import type { BlockPlan } from '../plan/block-plan';
+import type { SlotPlan } from '../plan/slot';
+import type { WeekPlan } from '../plan/week';
+import type { Mark } from '../volume/landmark';
 
 /** A planned first set that reads otherwise. */
 export interface LoadChange {
@@ -9,7 +11,7 @@ export interface LoadChange {
   readonly exerciseId: string;
   readonly from: { readonly load: number | null; readonly reps: number };
   readonly to: { readonly load: number | null; readonly reps: number };
-  readonly slot: Pick<LadderSlot, 'loading' | 'measure' | 'unit'>;
+  readonly slot: Pick<SlotPlan, 'loading' | 'measure' | 'unit'>;
 }
 
 export interface MarkChange {
@@ -49,20 +51,20 @@ const EPSILON = 1e-9;
 const differ = (a: number, b: number) => Math.abs(a - b) > EPSILON;
 
 interface Outlook {
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly findings: readonly Finding[];
 }
 
-function volumeChanges(was: LadderWeek, is: LadderWeek): readonly VolumeChange[] {
+function volumeChanges(was: WeekPlan, is: WeekPlan): readonly VolumeChange[] {
   return MUSCLES.flatMap((muscle) => {
     const [from, to] = [was.muscles[muscle].sets, is.muscles[muscle].sets];
     return differ(from, to) ? [{ muscle, from, to }] : [];
   });
 }
 
-function timeChanges(was: LadderWeek, is: LadderWeek): readonly TimeChange[] {
+function timeChanges(was: WeekPlan, is: WeekPlan): readonly TimeChange[] {
   const names = new Map([...was.sessions, ...is.sessions].map(({ sessionId, name }) => [sessionId, name]));
-  const seconds = (week: LadderWeek, id: string) =>
+  const seconds = (week: WeekPlan, id: string) =>
     week.sessions.find(({ sessionId }) => sessionId === id)?.seconds.high ?? 0;
   return [...names].flatMap(([id, session]) => {
     const [from, to] = [seconds(was, id), seconds(is, id)];
@@ -76,13 +78,13 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
   const marks: MarkChange[] = [];
   const goals: Muscle[] = [];
   let budget: LadderChanges['budget'] = null;
-  for (const [at, rung] of before.ladder.rungs.entries()) {
-    const other = after.ladder.rungs[at];
-    if (other === undefined || rung.issued !== null) continue;
+  for (const [at, weekState] of before.blockPlan.weeks.entries()) {
+    const other = after.blockPlan.weeks[at];
+    if (other === undefined || weekState.issued !== null) continue;
     const slots = new Map(
       other.plan.sessions.flatMap((session) => session.slots).map((slot) => [slot.slotId, slot]),
     );
-    for (const slot of rung.plan.sessions.flatMap((session) => session.slots)) {
+    for (const slot of weekState.plan.sessions.flatMap((session) => session.slots)) {
       const now = slots.get(slot.slotId);
       const [was] = slot.sets;
       const [is] = now?.sets ?? [];
@@ -90,17 +92,17 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
       if (was.load === is.load && was.reps === is.reps && slot.unit === now.unit) continue;
       const { loading, measure, unit } = now;
       loads.push({
-        week: rung.plan.week,
+        week: weekState.plan.week,
         exerciseId: slot.exerciseId,
         from: { load: was.load, reps: was.reps },
         to: { load: is.load, reps: is.reps },
         slot: { loading, measure, unit },
       });
     }
-    if (budget === null && differ(rung.plan.budget, other.plan.budget))
-      budget = { from: rung.plan.budget, to: other.plan.budget };
+    if (budget === null && differ(weekState.plan.budget, other.plan.budget))
+      budget = { from: weekState.plan.budget, to: other.plan.budget };
     for (const muscle of MUSCLES) {
-      const [was, is] = [rung.plan.muscles[muscle], other.plan.muscles[muscle]];
+      const [was, is] = [weekState.plan.muscles[muscle], other.plan.muscles[muscle]];
       if (was.goal !== is.goal && !goals.includes(muscle)) goals.push(muscle);
       for (const mark of ['hold', 'floor', 'ceiling'] as const) {
         const known = marks.some((one) => one.muscle === muscle && one.mark === mark);
@@ -109,8 +111,8 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
       }
     }
   }
-  const open = before.ladder.rungs.findIndex(({ issued }) => issued === null);
-  const [was, is] = [before.ladder.rungs[open]?.plan, after.ladder.rungs[open]?.plan];
+  const open = before.blockPlan.weeks.findIndex(({ issued }) => issued === null);
+  const [was, is] = [before.blockPlan.weeks[open]?.plan, after.blockPlan.weeks[open]?.plan];
   const both = was !== undefined && is !== undefined;
   const ids = (findings: readonly Finding[]) => new Set(findings.map(({ id }) => id));
   const [had, has] = [ids(before.findings), ids(after.findings)];

@@ -1,9 +1,11 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
 import { isOpen } from '../exercises/open-exercise';
+import type { BlockPlan } from '../plan/block-plan';
+import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
-import type { IssuedWeek, Ladder } from './ladder';
-import { ENGINE_VERSION, type UnfoldInput, unfold } from './unfold';
+import { ENGINE_VERSION, type UnfoldInput } from './input';
+import { unfold } from './unfold';
 
 /** Why a week cannot be handed out. */
 export type IssueRefusal =
@@ -13,8 +15,8 @@ export type IssueRefusal =
   | Problem;
 
 /** The week that may be issued next: the first that is not; undefined when all are. */
-export function nextToIssue(ladder: Ladder): number | undefined {
-  return ladder.rungs.find(({ issued }) => issued === null)?.plan.week;
+export function nextToIssue(blockPlan: BlockPlan): number | undefined {
+  return blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week;
 }
 
 /**
@@ -37,14 +39,14 @@ export function freezeWeek(
   const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isOpen(exercise));
   if (waiting !== undefined)
     return refuse({ code: 'open-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
-  const ladder = unfold(input);
-  const rung = ladder.rungs.find(({ plan }) => plan.week === week);
-  if (rung === undefined) return refuse({ code: 'no-such-week' });
-  if (rung.issued !== null) return refuse({ code: 'already-issued' });
-  const next = nextToIssue(ladder);
+  const blockPlan = unfold(input);
+  const weekState = blockPlan.weeks.find(({ plan }) => plan.week === week);
+  if (weekState === undefined) return refuse({ code: 'no-such-week' });
+  if (weekState.issued !== null) return refuse({ code: 'already-issued' });
+  const next = nextToIssue(blockPlan);
   if (next !== undefined && next < week) return refuse({ code: 'earlier-week-open', week: next });
   const exercises: Record<string, Exercise> = {};
-  for (const slot of rung.plan.sessions.flatMap((session) => session.slots)) {
+  for (const slot of weekState.plan.sessions.flatMap((session) => session.slots)) {
     const exercise = input.exercises({ id: slot.exerciseId, revision: slot.exerciseRevision });
     if (exercise !== undefined) exercises[exercise.id] = exercise;
   }
@@ -57,7 +59,7 @@ export function freezeWeek(
       engine: ENGINE_VERSION,
       conventions: conventionsWith(input.block.conventions),
       exercises,
-      rung: rung.plan,
+      plan: weekState.plan,
     },
   };
 }

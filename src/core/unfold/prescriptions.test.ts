@@ -12,11 +12,11 @@ import { unfold } from './unfold';
 const climb = (one: ReturnType<typeof block>, who = athlete()) =>
   unfold({ block: one, athlete: who, exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
 const firstSlot = (one: Slot, who = athlete()) =>
-  climb(block([session('a', 0, [one])]), who).rungs[0]?.plan.sessions[0]?.slots[0];
+  climb(block([session('a', 0, [one])]), who).weeks[0]?.plan.sessions[0]?.slots[0];
 
 test('a variant credits its own shares: three sets with feet high are 3 for glutes, 1.5 for quads', () => {
   const high = block([session('a', 0, [slot('1', 'leg-press', { variant: 'feet-high' })])]);
-  const muscles = climb(high).rungs[0]?.plan.muscles;
+  const muscles = climb(high).weeks[0]?.plan.muscles;
   expect([muscles?.glutes.sets, muscles?.quads.sets]).toEqual([3, 1.5]);
   expect([muscles?.quads.frequency, muscles?.quads.directFrequency]).toEqual([1, 0]);
 });
@@ -30,7 +30,7 @@ describe('places', () => {
       session('a', 0, [one]),
       { ...session('b', 3, [{ ...one, id: '2' }]), place: 'home' },
     ]);
-    const [hall, garage] = climb(both, who).rungs[0]?.plan.sessions ?? [];
+    const [hall, garage] = climb(both, who).weeks[0]?.plan.sessions ?? [];
     expect(hall?.slots[0]?.unit).toBe('kg');
     expect(garage?.slots[0]?.unit).toBe('lb');
     for (const set of garage?.slots[0]?.sets ?? [])
@@ -38,7 +38,7 @@ describe('places', () => {
   });
   test('a place that is gone reads as the usual one', () => {
     const one = block([{ ...session('a', 0, [slot('1', 'leg-press')]), place: 'gone' }]);
-    expect(climb(one, who).rungs[0]?.plan.sessions[0]?.slots[0]?.unit).toBe('kg');
+    expect(climb(one, who).weeks[0]?.plan.sessions[0]?.slots[0]?.unit).toBe('kg');
   });
 });
 
@@ -88,7 +88,7 @@ describe('holds', () => {
     const one = block([session('a', 0, [plank({ technique: { kind: 'straight', sets: 2 }, rest: 60 })])], {
       time: 'strict',
     });
-    expect(climb(one, who).rungs[0]?.plan.sessions[0]?.seconds).toEqual({
+    expect(climb(one, who).weeks[0]?.plan.sessions[0]?.seconds).toEqual({
       low: 20 + 60 + 20,
       high: 60 + 60 + 60,
     });
@@ -100,7 +100,7 @@ test('the athlete’s own goals hold where the block says nothing', () => {
   const muscles = climb(
     block([session('a', 0, [slot('1', 'leg-press')])], { goals: { calves: 'grow' } }),
     who,
-  ).rungs[0]?.plan.muscles;
+  ).weeks[0]?.plan.muscles;
   expect([muscles?.chest.goal, muscles?.calves.goal, muscles?.quads.goal]).toEqual([
     'priority',
     'grow',
@@ -111,7 +111,7 @@ test('the athlete’s own goals hold where the block says nothing', () => {
 test('fixed dose compares direct sets; the school on screen does not move what landmarks see', () => {
   const one = block([session('a', 0, [slot('1', 'barbell-bench-press')])]);
   const triceps = (changes: Partial<typeof one>) =>
-    climb({ ...one, ...changes }).rungs[0]?.plan.muscles.triceps;
+    climb({ ...one, ...changes }).weeks[0]?.plan.muscles.triceps;
   expect(triceps({ crediting: 'inclusive' })).toMatchObject({ sets: 3, measured: 1.5 });
   expect(triceps({ crediting: 'direct only' })).toMatchObject({ sets: 0, measured: 1.5 });
   expect(triceps({ landmarks: 'fixed dose' })).toMatchObject({
@@ -146,7 +146,7 @@ test('adding a set never lowers a muscle, in any school', () => {
                 weeks: 1,
               },
             ),
-          ).rungs[0]?.plan.muscles;
+          ).weeks[0]?.plan.muscles;
         const [less, more] = [week(sets), week(sets + 1)];
         return MUSCLES.every((muscle) => (more?.[muscle].sets ?? 0) >= (less?.[muscle].sets ?? 0));
       },
@@ -157,5 +157,5 @@ test('adding a set never lowers a muscle, in any school', () => {
 
 test('a rolling cycle of ten days: three sets a pass are 2.1 a week', () => {
   const one = block([session('a', 0, [slot('1', 'leg-press')])], { cycleDays: 10 });
-  expect(climb(one).rungs[0]?.plan.muscles.quads.sets).toBeCloseTo(2.1, 9);
+  expect(climb(one).weeks[0]?.plan.muscles.quads.sets).toBeCloseTo(2.1, 9);
 });

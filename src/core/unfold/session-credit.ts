@@ -1,10 +1,12 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { Block } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { credits } from '../exercises/exercise';
+import type { SessionPlan } from '../plan/session';
+import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
 import { CREDITING } from '../volume/credit';
-import type { LadderSession, LadderSlot, PlannedSet } from './ladder';
-import type { Facts } from './week-figures';
+import type { Crediting } from '../volume/schools';
+import { type Planner, plannedExercise } from './planner';
 
 /** What an exercise gives a muscle. */
 export interface Credited {
@@ -29,46 +31,25 @@ export interface SessionCredit {
   readonly muscles: ReadonlyMap<Muscle, Readonly<MuscleCredit>>;
 }
 
-interface Counting {
-  readonly block: Pick<Block, 'crediting' | 'conventions'>;
-  readonly kind: 'building' | 'deload';
-  readonly conventions: Conventions;
-}
-
-/** A planned session is never changed: what it came to under one way of counting stays true. */
-const known = new WeakMap<
-  LadderSession,
-  { readonly by: readonly unknown[]; readonly credit: SessionCredit }
->();
-
-/** Credit of a planned session to every muscle it trains. */
-export function sessionCredit(session: LadderSession, facts: Facts, counting: Counting): SessionCredit {
-  const { crediting, conventions } = counting.block;
-  const by = [crediting, conventions, counting.kind];
-  const before = known.get(session);
-  if (before?.by.every((one, at) => one === by[at])) return before.credit;
-  const credit = counted(session, facts, counting);
-  known.set(session, { by, credit });
-  return credit;
-}
-
-function counted(
-  session: LadderSession,
-  facts: Facts,
-  { block, kind, conventions }: Counting,
+/** Credit of a planned session to every muscle it trains, as the school has it; deload weeks show what is performed. */
+export function sessionCredit(
+  planner: Pick<Planner, 'exercises' | 'conventions'>,
+  session: SessionPlan,
+  crediting: Crediting,
+  kind: 'building' | 'deload',
 ): SessionCredit {
+  const { conventions } = planner;
   const muscles = new Map<Muscle, MuscleCredit>();
   let performed = 0;
   for (const slot of session.slots) {
-    const { exercise, inVariant } = facts(slot);
     for (const [variant, sets] of byVariant(slot)) {
-      const done = variant === null ? exercise : inVariant(variant);
+      const done = plannedExercise(planner, slot, variant);
       let counts = 0;
       for (const set of sets) counts += countOf(set, kind);
       performed += counts;
       for (const [muscle, share] of credits(done)) {
         let credit = 0;
-        for (const set of sets) credit += setCredit(set, share, block, kind, conventions);
+        for (const set of sets) credit += setCredit(set, share, crediting, kind, conventions);
         if (counts === 0 && credit === 0) continue;
         let sum = muscles.get(muscle);
         if (sum === undefined) {
@@ -78,7 +59,7 @@ function counted(
         sum.total += credit;
         sum.fractional += counts * share;
         if (share === 1) sum.direct += counts;
-        sum.parts.push({ exerciseId: exercise.id, contribution: share, sets: counts, credit });
+        sum.parts.push({ exerciseId: slot.exerciseId, contribution: share, sets: counts, credit });
       }
     }
   }
@@ -87,7 +68,7 @@ function counted(
 
 /** Sets a set counts for in this week, whatever it trains; deload weeks show what is performed. */
 function countOf(
-  { credit, piece, optional, role }: Pick<PlannedSet, 'credit' | 'piece' | 'optional' | 'role'>,
+  { credit, piece, optional, role }: Pick<SetPlan, 'credit' | 'piece' | 'optional' | 'role'>,
   kind: 'building' | 'deload',
 ): number {
   if (kind === 'building') return credit;
@@ -96,20 +77,20 @@ function countOf(
 
 /** Credit that a set gives to a muscle in this week. */
 function setCredit(
-  set: Pick<PlannedSet, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
+  set: Pick<SetPlan, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
   share: number,
-  block: Pick<Block, 'crediting'>,
+  crediting: Crediting,
   kind: 'building' | 'deload',
   conventions: Conventions,
 ): number {
   if (kind === 'deload') return countOf(set, kind) * share;
-  return set.optional ? 0 : CREDITING[block.crediting](set, share, conventions);
+  return set.optional ? 0 : CREDITING[crediting](set, share, conventions);
 }
 
 /** A slot's sets by the set-up they are done in; null is the slot's own. */
-function byVariant(slot: LadderSlot): Iterable<readonly [string | null, readonly PlannedSet[]]> {
+function byVariant(slot: SlotPlan): Iterable<readonly [string | null, readonly SetPlan[]]> {
   if (slot.sets.every(({ variant }) => variant === null)) return [[null, slot.sets]];
-  const groups = new Map<string | null, PlannedSet[]>();
+  const groups = new Map<string | null, SetPlan[]>();
   for (const set of slot.sets) {
     const group = groups.get(set.variant);
     if (group === undefined) groups.set(set.variant, [set]);

@@ -3,10 +3,10 @@ import type { Block, Slot } from '../block/block';
 import { decodeBlock, encodeBlock } from '../block/block-codec';
 import { exerciseById } from '../exercises/library';
 import { EMPTY_LOG } from '../log/log';
+import type { SlotPlan } from '../plan/slot';
 import { insideOf, reachOf, startOf, type TechniqueParameters } from '../techniques/registry';
 import { anyPrescription } from '../testing/any-prescription';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import type { LadderSlot } from './ladder';
 import { unfold } from './unfold';
 
 const who = athlete();
@@ -20,12 +20,12 @@ function weeksOf(
   technique: TechniqueParameters,
   changes: Partial<Slot> = {},
   exercise = 'leg-extension',
-): readonly LadderSlot[] {
+): readonly SlotPlan[] {
   const made = block([session('a', 0, [slot('a1', exercise, { technique, ...changes })])], {
     weeks: 4,
     rir: { first: 2, last: 0 },
   });
-  return ladderOf(made).rungs.map(({ plan }) => plan.sessions[0]?.slots[0] as LadderSlot);
+  return ladderOf(made).weeks.map(({ plan }) => plan.sessions[0]?.slots[0] as SlotPlan);
 }
 
 describe('techniques as sets', () => {
@@ -153,14 +153,14 @@ describe('gates', () => {
       ),
     ]);
     const past = (person: typeof who) =>
-      ladderOf(four, person).rungs[0]?.plan.sessions[0]?.slots.filter(
+      ladderOf(four, person).weeks[0]?.plan.sessions[0]?.slots.filter(
         ({ technique }) => reachOf(technique) === 'past failure',
       ).length;
     expect(past(athlete({ level: 'novice', trainingSince: '2026-10-01' }))).toBe(0);
     expect(past(athlete({ level: 'novice', trainingSince: '2026-08-01' }))).toBe(1);
     expect(past(athlete({ level: 'intermediate' }))).toBe(2);
     expect(past(athlete({ level: 'advanced' }))).toBe(3);
-    const knowingly = ladderOf({ ...four, lowSets: true }).rungs[0]?.plan.sessions[0]?.slots;
+    const knowingly = ladderOf({ ...four, lowSets: true }).weeks[0]?.plan.sessions[0]?.slots;
     expect(knowingly?.every(({ gate }) => gate === null)).toBe(true);
   });
 
@@ -174,7 +174,7 @@ describe('gates', () => {
 describe('laws', () => {
   const slotsOf = (made: Block, kind: 'building' | 'deload') =>
     ladderOf(made)
-      .rungs.filter(({ plan }) => plan.kind === kind)
+      .weeks.filter(({ plan }) => plan.kind === kind)
       .flatMap(({ plan }) => plan.sessions.flatMap((one) => one.slots));
 
   test('no edit or import gets past a gate: what cannot be failed safely is never sent there', () => {
@@ -186,7 +186,7 @@ describe('laws', () => {
         const written = new Map(
           read.value.sessions.flatMap(({ slots }) => slots.map((one) => [one.id, one])),
         );
-        for (const { plan } of ladderOf(read.value).rungs) {
+        for (const { plan } of ladderOf(read.value).weeks) {
           for (const one of plan.sessions) {
             let past = 0;
             for (const planned of one.slots) {
@@ -227,13 +227,13 @@ describe('laws', () => {
   test('a deload is never heavier in any dimension than the last building week', () => {
     fc.assert(
       fc.property(anyPrescription, (made) => {
-        const { rungs } = ladderOf(made);
-        const [last, deload] = [rungs.at(-2)?.plan, rungs.at(-1)?.plan];
+        const { weeks } = ladderOf(made);
+        const [last, deload] = [weeks.at(-2)?.plan, weeks.at(-1)?.plan];
         if (last === undefined || deload === undefined) return;
         const before = new Map(last.sessions.flatMap(({ slots }) => slots.map((one) => [one.slotId, one])));
         for (const planned of deload.sessions.flatMap(({ slots }) => slots)) {
-          const was = before.get(planned.slotId) as LadderSlot;
-          const rounds = (one: LadderSlot) =>
+          const was = before.get(planned.slotId) as SlotPlan;
+          const rounds = (one: SlotPlan) =>
             new Set(one.sets.filter(({ optional }) => !optional).map(({ round }) => round)).size;
           expect(rounds(planned)).toBeLessThanOrEqual(rounds(was));
           const [now, then] = [planned.sets[0], was.sets[0]];
@@ -252,9 +252,9 @@ describe('laws', () => {
   test('the same inputs make the same ladder, and every figure is a number', () => {
     fc.assert(
       fc.property(anyPrescription, (made) => {
-        const ladder = ladderOf(made);
-        expect(ladderOf(made)).toEqual(ladder);
-        for (const { plan } of ladder.rungs)
+        const blockPlan = ladderOf(made);
+        expect(ladderOf(made)).toEqual(blockPlan);
+        for (const { plan } of blockPlan.weeks)
           for (const { slots, seconds } of plan.sessions) {
             expect(Number.isFinite(seconds.high) && seconds.low <= seconds.high).toBe(true);
             for (const { sets } of slots)

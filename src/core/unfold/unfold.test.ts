@@ -1,10 +1,13 @@
 import fc from 'fast-check';
 import type { Block } from '../block/block';
+import type { Answer, Proposal } from '../calls/registry';
 import { EMPTY_LOG, type Log } from '../log/log';
+import type { BlockPlan } from '../plan/block-plan';
+import type { SlotPlan } from '../plan/slot';
 import { athlete, block, largeBlock, lookup, performWeek, session, slot } from '../testing/fixtures';
+import type { UnfoldInput } from './input';
 import { freezeWeek, nextToIssue } from './issue';
-import type { Answer, Ladder, LadderSlot, Proposal } from './ladder';
-import { type UnfoldInput, unfold } from './unfold';
+import { unfold } from './unfold';
 
 const curl = slot('curl', 'seated-leg-curl');
 const plain = block([
@@ -25,34 +28,34 @@ function input(changes: Partial<UnfoldInput> = {}): UnfoldInput {
   };
 }
 
-function slotIn(ladder: Ladder, week: number, slotId: string): LadderSlot {
-  const found = ladder.rungs[week - 1]?.plan.sessions
+function slotIn(blockPlan: BlockPlan, week: number, slotId: string): SlotPlan {
+  const found = blockPlan.weeks[week - 1]?.plan.sessions
     .flatMap((one) => one.slots)
     .find((one) => one.slotId === slotId);
   if (found === undefined) throw new Error(`no ${slotId} in week ${week}`);
   return found;
 }
 
-const first = (ladder: Ladder, week: number, slotId: string) => {
-  const [set] = slotIn(ladder, week, slotId).sets;
+const first = (blockPlan: BlockPlan, week: number, slotId: string) => {
+  const [set] = slotIn(blockPlan, week, slotId).sets;
   return { load: set?.load, reps: set?.reps, rir: set?.rir };
 };
 
 describe('a block nobody has trained yet', () => {
-  const ladder = unfold(input());
+  const blockPlan = unfold(input());
 
   test('six building weeks and a deload, RIR 3, 3, 2, 2, 1, 1 and easy', () => {
-    expect(ladder.rungs.map(({ plan }) => plan.rir)).toEqual([3, 3, 2, 2, 1, 1, 4]);
-    expect(ladder.rungs.map(({ plan }) => plan.kind)).toEqual([...Array(6).fill('building'), 'deload']);
-    expect(ladder.rungs[1]?.plan.startDate).toBe('2026-11-09');
-    expect(ladder.currentWeek).toBe(1);
-    expect(ladder.proposals).toEqual([]);
+    expect(blockPlan.weeks.map(({ plan }) => plan.rir)).toEqual([3, 3, 2, 2, 1, 1, 4]);
+    expect(blockPlan.weeks.map(({ plan }) => plan.kind)).toEqual([...Array(6).fill('building'), 'deload']);
+    expect(blockPlan.weeks[1]?.plan.startDate).toBe('2026-11-09');
+    expect(blockPlan.currentWeek).toBe(1);
+    expect(blockPlan.proposals).toEqual([]);
   });
 
   test('week 1 by hand: best set 60 x 10 at 2 is an e1RM of 84; nine at 60 leave three', () => {
     // 30 x (84/60 - 1) = 12 to failure. Range 8-12, middle 10: 57.5 x 10 predicts 3.8; 60 x 9 predicts 3.0.
-    expect(first(ladder, 1, 'press')).toEqual({ load: 60, reps: 9, rir: 3 });
-    const { why } = slotIn(ladder, 1, 'press');
+    expect(first(blockPlan, 1, 'press')).toEqual({ load: 60, reps: 9, rir: 3 });
+    const { why } = slotIn(blockPlan, 1, 'press');
     expect(why.load).toMatchObject({
       code: 'load/best-fit',
       last: null,
@@ -61,18 +64,18 @@ describe('a block nobody has trained yet', () => {
   });
 
   test('drift at 150 s takes one rep from each further set', () => {
-    expect(slotIn(ladder, 1, 'press').sets.map(({ reps }) => reps)).toEqual([9, 8, 7]);
+    expect(slotIn(blockPlan, 1, 'press').sets.map(({ reps }) => reps)).toEqual([9, 8, 7]);
   });
 
   test('coming weeks are projected at half a per cent a week for an intermediate', () => {
-    const { why } = slotIn(ladder, 4, 'press');
+    const { why } = slotIn(blockPlan, 4, 'press');
     if (why.load.code !== 'load/best-fit') throw new Error('expected a fitted load');
     expect(why.load.strength.weeksAhead).toBe(3);
     expect(why.load.strength.oneRepMax).toBeCloseTo(84 * 1.005 ** 3, 9);
   });
 
   test('fractional credit by hand: leg press 3 x 1 for quads, 3 x 0.5 for glutes', () => {
-    const { muscles, hardSets } = ladder.rungs[0]?.plan ?? {};
+    const { muscles, hardSets } = blockPlan.weeks[0]?.plan ?? {};
     expect(muscles?.quads.sets).toBe(3);
     expect(muscles?.glutes.sets).toBe(1.5);
     expect(muscles?.lats.sets).toBe(3);
@@ -81,8 +84,8 @@ describe('a block nobody has trained yet', () => {
   });
 
   test('the deload keeps the load, 0.4 of three sets is one, and leaves four in reserve', () => {
-    const last = first(ladder, 6, 'press');
-    const { sets, why } = slotIn(ladder, 7, 'press');
+    const last = first(blockPlan, 6, 'press');
+    const { sets, why } = slotIn(blockPlan, 7, 'press');
     expect(sets).toHaveLength(1);
     expect(sets[0]?.load).toBe(last.load);
     expect(sets[0]?.reps).toBeLessThan(last.reps ?? 0);
@@ -91,17 +94,17 @@ describe('a block nobody has trained yet', () => {
   });
 
   test('same inputs, same ladder; and it is plain data', () => {
-    expect(unfold(input())).toEqual(ladder);
-    const plans = ladder.rungs.map(({ plan }) => plan);
+    expect(unfold(input())).toEqual(blockPlan);
+    const plans = blockPlan.weeks.map(({ plan }) => plan);
     expect(JSON.parse(JSON.stringify(plans))).toEqual(plans);
   });
 });
 
 test('no history: week 1 looks for the load, every later figure still stands', () => {
-  const ladder = unfold(input({ athlete: athlete({ bestSets: {} }) }));
-  expect(first(ladder, 1, 'press')).toEqual({ load: null, reps: 10, rir: 3 });
-  expect(slotIn(ladder, 1, 'press').why.load).toMatchObject({ code: 'load/search' });
-  expect(ladder.rungs[0]?.plan.muscles.quads.sets).toBe(3);
+  const blockPlan = unfold(input({ athlete: athlete({ bestSets: {} }) }));
+  expect(first(blockPlan, 1, 'press')).toEqual({ load: null, reps: 10, rir: 3 });
+  expect(slotIn(blockPlan, 1, 'press').why.load).toMatchObject({ code: 'load/search' });
+  expect(blockPlan.weeks[0]?.plan.muscles.quads.sets).toBe(3);
   const logged = performWeek(
     { block: plain, athlete: athlete({ bestSets: {} }), issued: [], log: EMPTY_LOG },
     1,
@@ -113,8 +116,10 @@ test('no history: week 1 looks for the load, every later figure still stands', (
 
 test('a start set of the slot goes before the athlete’s best set; pounds are turned into kilograms', () => {
   const start = { load: { value: 176.37, unit: 'lb' as const }, reps: 10, rir: 2 };
-  const ladder = unfold(input({ block: block([session('a', 0, [slot('press', 'leg-press', { start })])]) }));
-  expect(slotIn(ladder, 1, 'press').oneRepMax).toBeCloseTo(80 * 1.4, 1);
+  const blockPlan = unfold(
+    input({ block: block([session('a', 0, [slot('press', 'leg-press', { start })])]) }),
+  );
+  expect(slotIn(blockPlan, 1, 'press').oneRepMax).toBeCloseTo(80 * 1.4, 1);
 });
 
 test('a slot’s own RIR and offset are kept apart from the week’s, never below nought', () => {
@@ -124,14 +129,14 @@ test('a slot’s own RIR and offset are kept apart from the week’s, never belo
       slot('less', 'leg-extension', { rir: { kind: 'week', offset: -2 } }),
     ]),
   ]);
-  const ladder = unfold(input({ block: own }));
-  expect([1, 6].map((week) => first(ladder, week, 'fixed').rir)).toEqual([4, 4]);
-  expect([1, 3, 6].map((week) => first(ladder, week, 'less').rir)).toEqual([1, 0, 0]);
+  const blockPlan = unfold(input({ block: own }));
+  expect([1, 6].map((week) => first(blockPlan, week, 'fixed').rir)).toEqual([4, 4]);
+  expect([1, 3, 6].map((week) => first(blockPlan, week, 'less').rir)).toEqual([1, 0, 0]);
 });
 
 test('sets further than RIR 4 from failure are not credited', () => {
   const easy = block([session('a', 0, [slot('press', 'leg-press', { rir: { kind: 'fixed', rir: 5 } })])]);
-  const { muscles, hardSets } = unfold(input({ block: easy })).rungs[0]?.plan ?? {};
+  const { muscles, hardSets } = unfold(input({ block: easy })).weeks[0]?.plan ?? {};
   expect(muscles?.quads.sets).toBe(0);
   expect(hardSets).toBe(0);
 });
@@ -145,14 +150,14 @@ test('top set and back-offs: two runs, the lighter one between a tenth and three
     backOffReps: 4,
     topToFailure: false,
   } as const;
-  const ladder = unfold(
+  const blockPlan = unfold(
     input({
       block: block([
         session('a', 0, [slot('press', 'leg-press', { technique, range: { low: 6, high: 10 } })]),
       ]),
     }),
   );
-  const { sets } = slotIn(ladder, 1, 'press');
+  const { sets } = slotIn(blockPlan, 1, 'press');
   expect(sets.map(({ role }) => role)).toEqual(['top', 'back-off', 'back-off']);
   expect(sets.map(({ rir }) => rir)).toEqual([4, 3, 3]);
   const [top, backOff] = sets;
@@ -173,17 +178,17 @@ describe('issued and logged', () => {
       ...plain,
       sessions: [session('a', 0, [slot('press', 'leg-press', { technique: { kind: 'straight', sets: 6 } })])],
     };
-    const ladder = unfold(input({ ...done, block: changed }));
-    expect(slotIn(ladder, 1, 'press').sets).toHaveLength(3);
-    expect(slotIn(ladder, 2, 'press').sets).toHaveLength(6);
-    expect(ladder.rungs[0]?.status).toBe('done');
-    expect(ladder.currentWeek).toBe(2);
+    const blockPlan = unfold(input({ ...done, block: changed }));
+    expect(slotIn(blockPlan, 1, 'press').sets).toHaveLength(3);
+    expect(slotIn(blockPlan, 2, 'press').sets).toHaveLength(6);
+    expect(blockPlan.weeks[0]?.status).toBe('done');
+    expect(blockPlan.currentWeek).toBe(2);
   });
 
   test('the next week follows from what was done: 60 x 11 with 3 left is an e1RM of 88', () => {
-    const ladder = unfold(input(done));
-    expect(slotIn(ladder, 2, 'press').oneRepMax).toBeCloseTo(60 * (1 + 14 / 30), 9);
-    expect(slotIn(ladder, 2, 'press').why.load).toMatchObject({
+    const blockPlan = unfold(input(done));
+    expect(slotIn(blockPlan, 2, 'press').oneRepMax).toBeCloseTo(60 * (1 + 14 / 30), 9);
+    expect(slotIn(blockPlan, 2, 'press').why.load).toMatchObject({
       last: { load: 60, reps: 11 },
       strength: { source: { kind: 'logged', week: 1 } },
     });
@@ -193,14 +198,16 @@ describe('issued and logged', () => {
     const wrong = done.log.sets.find((set) => set.slotId === 'press' && set.setId === 'work-1');
     if (wrong === undefined) throw new Error('nothing logged');
     const sets = [...done.log.sets, { ...wrong, id: 'fixed', reps: 8, supersedes: wrong.id }];
-    const ladder = unfold(input({ ...done, log: { ...done.log, sets } }));
-    expect(slotIn(ladder, 2, 'press').oneRepMax).toBeCloseTo(60 * (1 + 11 / 30), 9);
+    const blockPlan = unfold(input({ ...done, log: { ...done.log, sets } }));
+    expect(slotIn(blockPlan, 2, 'press').oneRepMax).toBeCloseTo(60 * (1 + 11 / 30), 9);
   });
 
   test('sets logged with another exercise say nothing of the slot’s strength', () => {
     const sets = done.log.sets.map((set) => ({ ...set, exerciseId: 'hack-squat' }));
-    const ladder = unfold(input({ ...done, log: { ...done.log, sets } }));
-    expect(slotIn(ladder, 2, 'press').why.load).toMatchObject({ strength: { source: { kind: 'best set' } } });
+    const blockPlan = unfold(input({ ...done, log: { ...done.log, sets } }));
+    expect(slotIn(blockPlan, 2, 'press').why.load).toMatchObject({
+      strength: { source: { kind: 'best set' } },
+    });
   });
 
   test('weeks go out in order, once, and never empty', () => {
@@ -241,8 +248,8 @@ describe('calls', () => {
     soreness: [{ workoutId: 'w1-a', muscle: 'quads', soreness }],
   });
   const early = { ...done, block: twoWeeks, log: sore(done.log, 'early') };
-  const ladder = unfold(input(early));
-  const call = <K extends Proposal['kind']>(kind: K, of: Ladder = ladder) =>
+  const blockPlan = unfold(input(early));
+  const call = <K extends Proposal['kind']>(kind: K, of: BlockPlan = blockPlan) =>
     of.proposals.find((one): one is Extract<Proposal, { kind: K }> => one.kind === kind);
   const answered = (
     proposal: Proposal,
@@ -264,7 +271,7 @@ describe('calls', () => {
       week: 2,
       why: { verdict: 'ahead', soreness: 'early' },
     });
-    expect(slotIn(ladder, 2, 'press').sets).toHaveLength(3);
+    expect(slotIn(blockPlan, 2, 'press').sets).toHaveLength(3);
   });
 
   test('accepted, they stand in week 2 and after; declined, nothing changes; both close the call', () => {
@@ -295,7 +302,7 @@ describe('calls', () => {
     const load = call('load');
     if (load === undefined) throw new Error('no load call');
     expect(load.from).toEqual({ load: 60, reps: 11 });
-    expect(first(ladder, 2, load.slotId)).toMatchObject({ load: load.to.load, reps: load.to.reps });
+    expect(first(blockPlan, 2, load.slotId)).toMatchObject({ load: load.to.load, reps: load.to.reps });
     const held = unfold(input({ ...early, answers: [answered(load, 'declined')] }));
     expect(first(held, 2, load.slotId)).toMatchObject({ load: 60, reps: 11 });
     expect(slotIn(held, 2, load.slotId).why.load).toMatchObject({ code: 'load/answered', outcome: 'held' });
@@ -355,17 +362,17 @@ describe('laws', () => {
         fc.integer({ min: 0, max: 4 }),
         fc.nat(2),
         fc.double({ min: 0.1, max: 1, noNaN: true }),
-        (weeks, lastRir, above, share) => {
+        (building, lastRir, above, share) => {
           const made: Block = {
-            ...largeBlock(weeks, 2, 3),
+            ...largeBlock(building, 2, 3),
             rir: { first: lastRir + above, last: lastRir },
             deload: [{ kind: 'fewer sets', sets: share, reps: 'cut' }],
           };
-          const { rungs } = unfold(input({ block: made }));
-          const deload = rungs.at(-1)?.plan;
-          const last = rungs.at(-2)?.plan;
-          rungs.slice(1, -1).forEach(({ plan }, at) => {
-            expect(plan.rir).toBeLessThanOrEqual(rungs[at]?.plan.rir ?? 9);
+          const { weeks } = unfold(input({ block: made }));
+          const deload = weeks.at(-1)?.plan;
+          const last = weeks.at(-2)?.plan;
+          weeks.slice(1, -1).forEach(({ plan }, at) => {
+            expect(plan.rir).toBeLessThanOrEqual(weeks[at]?.plan.rir ?? 9);
           });
           deload?.sessions.forEach((one, s) => {
             one.slots.forEach((eased, k) => {
@@ -395,8 +402,8 @@ describe('laws', () => {
             ),
           })),
         });
-        const fewer = unfold(input({ block: at(sets) })).rungs[0]?.plan.muscles;
-        const more = unfold(input({ block: at(sets + 1) })).rungs[0]?.plan.muscles;
+        const fewer = unfold(input({ block: at(sets) })).weeks[0]?.plan.muscles;
+        const more = unfold(input({ block: at(sets + 1) })).weeks[0]?.plan.muscles;
         for (const { muscle, sets: now } of Object.values(fewer ?? {}))
           expect(more?.[muscle].sets ?? -1).toBeGreaterThanOrEqual(now);
       }),

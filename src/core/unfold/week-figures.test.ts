@@ -1,11 +1,11 @@
 import type { Block } from '../block/block';
 import { EMPTY_LOG } from '../log/log';
+import type { WeekPlan } from '../plan/week';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import type { LadderWeek } from './ladder';
 import { unfold } from './unfold';
 
-function week(of: Block, at = 1, who = athlete()): LadderWeek {
-  const { rungs } = unfold({
+function week(of: Block, at = 1, who = athlete()): WeekPlan {
+  const { weeks } = unfold({
     block: of,
     athlete: who,
     exercises: lookup,
@@ -13,7 +13,7 @@ function week(of: Block, at = 1, who = athlete()): LadderWeek {
     log: EMPTY_LOG,
     answers: [],
   });
-  const plan = rungs[at - 1]?.plan;
+  const plan = weeks[at - 1]?.plan;
   if (plan === undefined) throw new Error(`no week ${at}`);
   return plan;
 }

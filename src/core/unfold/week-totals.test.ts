@@ -15,7 +15,7 @@ test('two slots of two sets by hand: sets, work, zones; an optional session is l
     ]),
     { ...session('b', 2, [slot('3', 'leg-press')]), optional: true },
   ]);
-  const { rungs } = unfold({
+  const { weeks } = unfold({
     block: made,
     athlete: athlete(),
     exercises: lookup,
@@ -23,7 +23,7 @@ test('two slots of two sets by hand: sets, work, zones; an optional session is l
     log: EMPTY_LOG,
     answers: [],
   });
-  const [first] = rungs;
+  const [first] = weeks;
   if (first === undefined) throw new Error('no week');
   const totals = weekTotals(first.plan, conventionsWith());
   expect(totals).toMatchObject({ sets: 4, slots: 2, sessions: 1, work: 2 * 5 * 60 + 2 * 10 * 40 });

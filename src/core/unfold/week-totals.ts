@@ -1,8 +1,8 @@
 import type { Conventions } from '../conventions/conventions';
+import type { WeekPlan } from '../plan/week';
+import { workingSets } from '../plan/working-sets';
 import { REP_ZONES, type RepZone, zoneOf } from '../volume/rep-zones';
 import { setWork } from '../volume/work';
-import type { LadderWeek } from './ladder';
-import { workingSets } from './week-figures';
 
 /** What a week comes to as a whole. */
 export interface WeekTotals {
@@ -20,7 +20,7 @@ export interface WeekTotals {
 }
 
 /** Adds up a planned week. */
-export function weekTotals(week: LadderWeek, conventions: Conventions): WeekTotals {
+export function weekTotals(week: WeekPlan, conventions: Conventions): WeekTotals {
   const zones: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
   let [sets, seconds, work, slots, sessions, counted] = [0, 0, 0, 0, 0, 0];
   for (const session of week.sessions) {

@@ -1,7 +1,8 @@
-import type { LadderSession, LadderSlot } from './ladder';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
 
 /** A slot without its last round. */
-function withoutLastRound(slot: LadderSlot): LadderSlot {
+function withoutLastRound(slot: SlotPlan): SlotPlan {
   const last = slot.sets.at(-1)?.round;
   return { ...slot, sets: slot.sets.filter(({ round }) => round !== last) };
 }
@@ -11,10 +12,10 @@ function withoutLastRound(slot: LadderSlot): LadderSlot {
  * @param made the session's figures with such slots
  */
 export function withinMinutes(
-  slots: readonly LadderSlot[],
+  slots: readonly SlotPlan[],
   minutes: number,
-  made: (slots: readonly LadderSlot[]) => LadderSession,
-): LadderSession {
+  made: (slots: readonly SlotPlan[]) => SessionPlan,
+): SessionPlan {
   let left = slots;
   let session = made(left);
   while (session.seconds.high > minutes * 60) {

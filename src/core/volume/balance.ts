@@ -1,7 +1,7 @@
 import { MUSCLES } from '../anatomy/muscle';
 import { isIn, type RollUp } from '../anatomy/roll-up';
 import type { Conventions } from '../conventions/conventions';
-import type { LadderWeek } from '../unfold/ladder';
+import type { WeekPlan } from '../plan/week';
 
 /** Weekly sets of both sides together from which their balance is judged. */
 const LEAST_JUDGED = 6;
@@ -32,7 +32,7 @@ export function isLopsided(
 }
 
 /** How a week's sets stand against each other, by the roll-ups of the muscles. */
-export function balanceOf(week: Pick<LadderWeek, 'muscles'>): Balance {
+export function balanceOf(week: Pick<WeekPlan, 'muscles'>): Balance {
   const sum = (rollUp: RollUp) =>
     MUSCLES.reduce((total, muscle) => total + (isIn(rollUp, muscle) ? week.muscles[muscle].measured : 0), 0);
   const ratio = (name: Ratio['name'], sides: Ratio['sides'], sets: number, against: number): Ratio => ({

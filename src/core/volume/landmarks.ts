@@ -2,14 +2,8 @@ import type { Muscle, PerMuscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
 import type { Goal } from './goal';
+import type { Landmarks, Mark } from './landmark';
 import type { LandmarkSchool } from './schools';
-
-/** Weekly fractional hard sets that maintain / just start growth / are the most that can be recovered from. */
-export interface Landmarks {
-  readonly hold: number;
-  readonly floor: number;
-  readonly ceiling: number;
-}
 
 const marks = (hold: number, floor: number, ceiling: number): Landmarks => ({ hold, floor, ceiling });
 
@@ -34,9 +28,6 @@ export const LANDMARKS: PerMuscle<Landmarks> = {
   abductors: marks(0, 2, 10),
   calves: marks(4, 6, 16),
 };
-
-export const MARKS = ['hold', 'floor', 'ceiling'] as const;
-export type Mark = (typeof MARKS)[number];
 
 /** Who says a landmark: the convention, what blocks have taught, or the coach, who has the last word. */
 export type Origin = 'convention' | 'learned' | 'coach';

@@ -32,7 +32,7 @@ test('planned sets by the middle of their range, three and one of four; a hold c
       slot('3', 'plank', { range: { low: 20, high: 40 }, technique: { kind: 'straight', sets: 2 } }),
     ]),
   ]);
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: of,
     athlete: who,
     exercises: lookup,
@@ -40,7 +40,7 @@ test('planned sets by the middle of their range, three and one of four; a hold c
     log: EMPTY_LOG,
     answers: [],
   });
-  const input = checkInput({ block: of, athlete: who, ladder, exercises: lookup });
+  const input = checkInput({ block: of, athlete: who, blockPlan, exercises: lookup });
   if (input === undefined) throw new Error('nothing to check');
   const hard = input.week.sessions[0]?.slots.map(({ sets }) => sets.filter((set) => set.hard).length);
   expect(hard?.slice(0, 2)).toEqual([3, 1]);

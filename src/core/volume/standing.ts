@@ -1,4 +1,4 @@
-import type { MuscleWeek } from '../unfold/ladder';
+import type { MuscleWeek } from '../plan/week';
 
 const EPSILON = 1e-9;
 

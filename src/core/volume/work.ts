@@ -1,7 +1,8 @@
 import type { Motion } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
+import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
 import type { Manner } from '../techniques/technique';
-import type { LadderSlot, PlannedSet } from '../unfold/ladder';
 
 const HALVES: ReadonlySet<Motion | Manner> = new Set<Motion | Manner>([
   'long half',
@@ -24,8 +25,8 @@ export function rangeFraction(
  * slot's unit times reps; 0 while the load is looked for, and for what is held.
  */
 export function setWork(
-  set: Pick<PlannedSet, 'load' | 'reps' | 'manner' | 'sections'>,
-  { motion, carried, measure }: Pick<LadderSlot, 'motion' | 'carried' | 'measure'>,
+  set: Pick<SetPlan, 'load' | 'reps' | 'manner' | 'sections'>,
+  { motion, carried, measure }: Pick<SlotPlan, 'motion' | 'carried' | 'measure'>,
   conventions: Pick<Conventions, 'halfRange'>,
 ): number {
   if (set.load === null || measure === 'seconds') return 0;

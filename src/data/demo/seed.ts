@@ -37,8 +37,8 @@ async function playWeek(
   const training = await findTraining(asker, blockId);
   const issued = training?.issued.find((one) => one.week === week);
   if (issued === undefined) return;
-  for (const [at, session] of issued.rung.sessions.slice(0, sessions).entries()) {
-    const date = addDays(issued.rung.startDate, session.day);
+  for (const [at, session] of issued.plan.sessions.slice(0, sessions).entries()) {
+    const date = addDays(issued.plan.startDate, session.day);
     const ref = { issuedWeekId: issued.id, sessionId: session.sessionId };
     let minute = 0;
     const sets = session.slots.flatMap((slot, place) =>

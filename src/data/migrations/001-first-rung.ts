@@ -1,29 +1,27 @@
-import type { QueryInterface } from 'sequelize';
-
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 const TABLES = [
-  `CREATE TABLE coaches (
+  `CREATE TABLE IF NOT EXISTS coaches (
     id ${ID} PRIMARY KEY,
     email VARCHAR(190) NOT NULL,
     name VARCHAR(190) NOT NULL,
     password_hash VARCHAR(255) NOT NULL,
     UNIQUE KEY coaches_email (email)
   )`,
-  `CREATE TABLE sign_ins (
+  `CREATE TABLE IF NOT EXISTS sign_ins (
     token_hash ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     expires_at DATETIME(3) NOT NULL,
     KEY sign_ins_expiry (expires_at),
     CONSTRAINT sign_ins_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE sign_in_attempts (
+  `CREATE TABLE IF NOT EXISTS sign_in_attempts (
     id BIGINT AUTO_INCREMENT PRIMARY KEY,
     email VARCHAR(190) NOT NULL,
     at DATETIME(3) NOT NULL,
     KEY sign_in_attempts_recent (email, at)
   )`,
-  `CREATE TABLE athletes (
+  `CREATE TABLE IF NOT EXISTS athletes (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     name VARCHAR(190) NOT NULL,
@@ -31,7 +29,7 @@ const TABLES = [
     KEY athletes_by_coach (coach_id, name),
     CONSTRAINT athletes_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE blocks (
+  `CREATE TABLE IF NOT EXISTS blocks (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     athlete_id ${ID} NOT NULL,
@@ -45,7 +43,7 @@ const TABLES = [
     CONSTRAINT blocks_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE,
     CONSTRAINT blocks_athlete FOREIGN KEY (athlete_id) REFERENCES athletes (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE block_revisions (
+  `CREATE TABLE IF NOT EXISTS block_revisions (
     block_id ${ID} NOT NULL,
     revision INT NOT NULL,
     coach_id ${ID} NOT NULL,
@@ -59,7 +57,7 @@ const TABLES = [
     UNIQUE KEY block_revisions_edit (block_id, edit_id),
     CONSTRAINT block_revisions_block FOREIGN KEY (block_id) REFERENCES blocks (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE issued_weeks (
+  `CREATE TABLE IF NOT EXISTS issued_weeks (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     block_id ${ID} NOT NULL,
@@ -72,7 +70,7 @@ const TABLES = [
     UNIQUE KEY issued_weeks_standing (block_id, week, standing),
     CONSTRAINT issued_weeks_block FOREIGN KEY (block_id) REFERENCES blocks (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE workouts (
+  `CREATE TABLE IF NOT EXISTS workouts (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     block_id ${ID} NOT NULL,
@@ -86,7 +84,7 @@ const TABLES = [
     KEY workouts_by_block (block_id, week),
     CONSTRAINT workouts_issued FOREIGN KEY (issued_week_id) REFERENCES issued_weeks (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE logged_sets (
+  `CREATE TABLE IF NOT EXISTS logged_sets (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     workout_id ${ID} NOT NULL,
@@ -103,7 +101,7 @@ const TABLES = [
     KEY logged_sets_by_workout (workout_id, done_at),
     CONSTRAINT logged_sets_workout FOREIGN KEY (workout_id) REFERENCES workouts (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE soreness_reports (
+  `CREATE TABLE IF NOT EXISTS soreness_reports (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     workout_id ${ID} NOT NULL,
@@ -113,7 +111,7 @@ const TABLES = [
     KEY soreness_by_workout (workout_id, at),
     CONSTRAINT soreness_workout FOREIGN KEY (workout_id) REFERENCES workouts (id) ON DELETE CASCADE
   )`,
-  `CREATE TABLE calls (
+  `CREATE TABLE IF NOT EXISTS calls (
     id VARCHAR(191) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
     block_id ${ID} NOT NULL,
     coach_id ${ID} NOT NULL,
@@ -131,7 +129,7 @@ const TABLES = [
   )`,
 ];
 
-export async function up(queryInterface: QueryInterface): Promise<void> {
-  for (const table of TABLES)
-    await queryInterface.sequelize.query(`${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`);
-}
+/** Coaches, athletes, blocks with their revisions, issued weeks, workouts, sets, soreness, calls. */
+export const STATEMENTS: readonly string[] = TABLES.map(
+  (table) => `${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
+);

@@ -1,12 +1,11 @@
-import type { QueryInterface } from 'sequelize';
-
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-const STATEMENTS = [
+/** Athletes get revisions and an archive; coaches their own exercises; bodies their measurements; ramps their verdict. */
+export const STATEMENTS: readonly string[] = [
   `ALTER TABLE athletes
-    ADD COLUMN revision INT NOT NULL DEFAULT 0,
-    ADD COLUMN archived_at DATETIME(3) NULL`,
-  `CREATE TABLE exercises (
+    ADD COLUMN IF NOT EXISTS revision INT NOT NULL DEFAULT 0,
+    ADD COLUMN IF NOT EXISTS archived_at DATETIME(3) NULL`,
+  `CREATE TABLE IF NOT EXISTS exercises (
     id ${ID} NOT NULL,
     revision INT NOT NULL,
     coach_id ${ID} NOT NULL,
@@ -16,7 +15,7 @@ const STATEMENTS = [
     KEY exercises_by_coach (coach_id),
     CONSTRAINT exercises_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
-  `CREATE TABLE measurements (
+  `CREATE TABLE IF NOT EXISTS measurements (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     athlete_id ${ID} NOT NULL,
@@ -28,7 +27,7 @@ const STATEMENTS = [
     KEY measurements_by_athlete (athlete_id, kind, local_date),
     CONSTRAINT measurements_athlete FOREIGN KEY (athlete_id) REFERENCES athletes (id) ON DELETE CASCADE
   ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
-  `CREATE TABLE ramp_reports (
+  `CREATE TABLE IF NOT EXISTS ramp_reports (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     workout_id ${ID} NOT NULL,
@@ -39,8 +38,3 @@ const STATEMENTS = [
     CONSTRAINT ramp_reports_workout FOREIGN KEY (workout_id) REFERENCES workouts (id) ON DELETE CASCADE
   ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
 ];
-
-/** Athletes get revisions and an archive; coaches their own exercises; bodies their measurements; ramps their verdict. */
-export async function up(queryInterface: QueryInterface): Promise<void> {
-  for (const statement of STATEMENTS) await queryInterface.sequelize.query(statement);
-}

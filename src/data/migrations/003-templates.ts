@@ -1,10 +1,8 @@
-import type { QueryInterface } from 'sequelize';
-
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /** Designs a coach keeps to start other blocks from. */
-export async function up(queryInterface: QueryInterface): Promise<void> {
-  await queryInterface.sequelize.query(`CREATE TABLE templates (
+export const STATEMENTS: readonly string[] = [
+  `CREATE TABLE IF NOT EXISTS templates (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,
     name VARCHAR(200) NOT NULL,
@@ -12,5 +10,5 @@ export async function up(queryInterface: QueryInterface): Promise<void> {
     created_at DATETIME(3) NOT NULL,
     KEY templates_by_coach (coach_id, name),
     CONSTRAINT templates_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
-  ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`);
-}
+  ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
+];

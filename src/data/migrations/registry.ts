@@ -1,16 +1,18 @@
-import type { QueryInterface } from 'sequelize';
-import { up as firstRung } from './001-first-rung';
-import { up as athletesExercises } from './002-athletes-exercises';
-import { up as templates } from './003-templates';
-import { up as setDetails } from './004-set-details';
+import { STATEMENTS as firstRung } from './001-first-rung';
+import { STATEMENTS as athletesExercises } from './002-athletes-exercises';
+import { STATEMENTS as templates } from './003-templates';
+import { STATEMENTS as setDetails } from './004-set-details';
+import { STATEMENTS as whatSetsMeasure } from './005-what-sets-measure';
 
-/** Migrations in the order they are applied. A landed one is never changed; the next goes below it. */
-export const MIGRATIONS: readonly {
-  readonly name: string;
-  readonly up: (queryInterface: QueryInterface) => Promise<void>;
-}[] = [
-  { name: '001-first-rung', up: firstRung },
-  { name: '002-athletes-exercises', up: athletesExercises },
-  { name: '003-templates', up: templates },
-  { name: '004-set-details', up: setDetails },
+/**
+ * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
+ * so that a migration cut short anywhere is taken up by running it from its start: the database commits each change of
+ * the schema by itself. What a landed one makes is never changed; the next goes below it.
+ */
+export const MIGRATIONS: readonly { readonly name: string; readonly statements: readonly string[] }[] = [
+  { name: '001-first-rung', statements: firstRung },
+  { name: '002-athletes-exercises', statements: athletesExercises },
+  { name: '003-templates', statements: templates },
+  { name: '004-set-details', statements: setDetails },
+  { name: '005-what-sets-measure', statements: whatSetsMeasure },
 ];

@@ -84,6 +84,8 @@ export interface IssuedRow {
   coachId: string;
   blockId: string;
   week: number;
+  kind: 'building' | 'deload';
+  sessionCount: number;
   snapshot: string;
   issuedAt: Date;
   recalledAt: Date | null;
@@ -112,6 +114,8 @@ export interface LoggedSetRow {
   rir: string | number;
   /** JSON of what else was noted; null where nothing was. */
   more: string | null;
+  /** Whether it says anything of the exercise's strength at large. */
+  measuresStrength: boolean;
   doneAt: Date;
   receivedAt: Date;
   supersedes: string | null;
@@ -220,6 +224,8 @@ function define(sequelize: Sequelize): Models {
       coachId: id,
       blockId: id,
       week: DataTypes.INTEGER,
+      kind: DataTypes.STRING(10),
+      sessionCount: DataTypes.INTEGER,
       snapshot: json,
       issuedAt: when,
       recalledAt: when,
@@ -247,6 +253,7 @@ function define(sequelize: Sequelize): Models {
       reps: DataTypes.INTEGER,
       rir: DataTypes.DECIMAL(3, 1),
       more: DataTypes.STRING(200),
+      measuresStrength: DataTypes.BOOLEAN,
       doneAt: when,
       receivedAt: when,
       supersedes: id,

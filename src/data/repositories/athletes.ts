@@ -115,7 +115,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
   const rows = await database().query<RosterRow>(
     `SELECT a.id, a.name, JSON_VALUE(a.facts, '$.level') AS level, JSON_QUERY(a.facts, '$.phases') AS phases,
        a.archived_at IS NOT NULL AS archived,
-       b.id AS blockId, b.name AS blockName, b.weeks, i.week, i.sessions,
+       b.id AS blockId, b.name AS blockName, b.weeks, i.week, i.session_count AS sessions,
        (SELECT COUNT(*) FROM workouts w WHERE w.issued_week_id = i.id AND w.finished_at IS NOT NULL) AS finished,
        (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
        (SELECT COUNT(*) FROM calls c WHERE c.coach_id = a.coach_id AND c.status = 'open' AND c.athlete_id = a.id) AS openCalls

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Model, Transaction } from 'sequelize';
-import { literal, Op } from 'sequelize';
+import { Op } from 'sequelize';
 import type { SaveOutcome, SentStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
 import { encodeBlock } from '@/core/codecs';
@@ -137,12 +137,7 @@ async function save(
 /** The number of the last building week that stands handed out; 0 without any. */
 async function lastBuildingIssued(asker: Asker, blockId: string, transaction: Transaction): Promise<number> {
   const last = await models().issued.max<number | null, Model<IssuedRow, IssuedRow>>('week', {
-    where: {
-      [Op.and]: [
-        own(asker, { blockId, recalledAt: null }),
-        literal("JSON_VALUE(snapshot, '$.rung.kind') = 'building'"),
-      ],
-    },
+    where: own(asker, { blockId, recalledAt: null, kind: 'building' }),
     transaction,
   });
   return last ?? 0;

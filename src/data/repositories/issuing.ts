@@ -41,6 +41,8 @@ export async function issueWeek(
         coachId: asker.coachId,
         blockId,
         week,
+        kind: value.plan.kind,
+        sessionCount: value.plan.sessions.length,
         snapshot: JSON.stringify(value),
         issuedAt: now,
         recalledAt: null,

@@ -1,9 +1,11 @@
 import type { Transaction } from 'sequelize';
 import type { IssuedWeek, LogOutcome, RampVerdict, SentRamp, SentSet, SentSoreness } from '@/core';
+import { currentSetId } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
+import { issuedFrom } from './stored-block';
 
 /** Where a set belongs: an issued week and one of its sessions. */
 export interface SessionRef {
@@ -33,8 +35,8 @@ async function openWorkout(
   });
   if (row === null) return { status: 'gone' };
   if (row.get().recalledAt !== null) return { status: 'recalled' };
-  const week = JSON.parse(row.get().snapshot) as IssuedWeek;
-  if (!week.rung.sessions.some(({ sessionId }) => sessionId === session.sessionId)) return { status: 'gone' };
+  const week = issuedFrom(row.get().snapshot);
+  if (!week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId)) return { status: 'gone' };
   await workouts.bulkCreate(
     [
       {
@@ -69,16 +71,19 @@ export async function logSets(
   const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
     const workout = await openWorkout(asker, session, localDate, transaction);
     if (workout.status !== 'open') return workout;
-    const planned = workout.week.rung.sessions.find(({ sessionId }) => sessionId === session.sessionId);
-    const places = new Set(
-      planned?.slots.flatMap((slot) => slot.sets.map((set) => `${slot.slotId}/${set.id}`)),
+    const planned = workout.week.plan.sessions.find(({ sessionId }) => sessionId === session.sessionId);
+    const asked = new Map(
+      planned?.slots.flatMap((slot) => slot.sets.map((set) => [`${slot.slotId}/${set.id}`, set] as const)),
     );
-    const stray = sent.find((set) => !places.has(`${set.slotId}/${set.setId}`));
+    const askedOf = (set: SentSet) => asked.get(`${set.slotId}/${currentSetId(set.setId)}`);
+    const stray = sent.find((set) => askedOf(set) === undefined);
     if (stray !== undefined) return { status: 'unknown set', id: stray.id };
     const { sets, workouts } = models();
     await sets.bulkCreate(
       sent.map(({ load, at, more, ...set }) => ({
         ...set,
+        setId: currentSetId(set.setId),
+        measuresStrength: askedOf({ load, at, more, ...set })?.measuresStrength === true,
         more: more === undefined ? null : JSON.stringify(more),
         coachId: asker.coachId,
         workoutId: workoutId(session),

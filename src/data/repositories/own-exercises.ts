@@ -3,12 +3,11 @@ import type { Exercise } from '@/core';
 import { decodeExercise } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
+import { stored } from './stored';
 
-/** Reads a stored exercise; one that does not pass the codec is a bug, not input. */
+/** @throws Unreadable where the facts do not pass their codec */
 export function exerciseFrom(facts: string): Exercise {
-  const decoded = decodeExercise(JSON.parse(facts));
-  if (!decoded.ok) throw new Error(`stored exercise is malformed: ${JSON.stringify(decoded.problems)}`);
-  return decoded.value;
+  return stored('an exercise', decodeExercise, facts);
 }
 
 /** Every revision of a coach's own exercises. */

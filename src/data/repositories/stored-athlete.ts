@@ -1,9 +1,8 @@
 import type { Athlete } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
+import { stored } from './stored';
 
-/** Reads a stored athlete; a row that does not pass the codec is a bug, not input. */
+/** @throws Unreadable where the facts do not pass their codec */
 export function athleteFrom(facts: string): Athlete {
-  const decoded = decodeAthlete(JSON.parse(facts));
-  if (!decoded.ok) throw new Error(`stored athlete is malformed: ${JSON.stringify(decoded.problems)}`);
-  return decoded.value;
+  return stored('an athlete', decodeAthlete, facts);
 }

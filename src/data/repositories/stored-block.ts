@@ -1,9 +1,13 @@
-import type { Block } from '@/core';
-import { decodeBlock } from '@/core/codecs';
+import type { Block, IssuedWeek } from '@/core';
+import { decodeBlock, decodeIssued } from '@/core/codecs';
+import { stored } from './stored';
 
-/** Reads a stored document; one that does not pass the codec is a bug, not input. */
+/** @throws Unreadable where the document does not pass its codec */
 export function blockFrom(document: string): Block {
-  const decoded = decodeBlock(JSON.parse(document));
-  if (!decoded.ok) throw new Error(`stored block is malformed: ${JSON.stringify(decoded.problems)}`);
-  return decoded.value;
+  return stored('a block', decodeBlock, document);
+}
+
+/** @throws Unreadable where the week does not pass its codec */
+export function issuedFrom(snapshot: string): IssuedWeek {
+  return stored('an issued week', decodeIssued, snapshot);
 }

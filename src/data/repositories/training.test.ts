@@ -43,7 +43,7 @@ describe('issuing', () => {
       NOW,
     );
     const training = await findTraining(asker, blockId);
-    const frozen = training?.issued[0]?.rung.sessions[0]?.slots[0];
+    const frozen = training?.issued[0]?.plan.sessions[0]?.slots[0];
     expect(frozen).toMatchObject({
       slotId: 'a1',
       exerciseId: 'leg-press',

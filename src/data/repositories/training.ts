@@ -6,19 +6,17 @@ import {
   type Edit,
   type ExerciseLookup,
   type HistoryStep,
-  type IssuedWeek,
-  issuedFrom,
-  type LoggedMore,
-  type LoggedSet,
   type Muscle,
   type Soreness,
 } from '@/core';
-import { editSchema } from '@/core/codecs';
+import { decodeChoice, decodeEdit, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { type CallRow, type LoggedSetRow, models } from '../models/models';
+import { type CallRow, models } from '../models/models';
 import { ownExercises } from './own-exercises';
+import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
-import { blockFrom } from './stored-block';
+import { blockFrom, issuedFrom } from './stored-block';
+import { loggedSetFrom } from './stored-log';
 
 /** How far back undo reaches. */
 const HISTORY_STEPS = 300;
@@ -28,33 +26,14 @@ export function exerciseLookup({ ownExercises }: Pick<Training, 'ownExercises'>)
   return catalogueWith(ownExercises).find;
 }
 
-export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
-  return {
-    id: row.id,
-    workoutId: row.workoutId,
-    slotId: row.slotId,
-    setId: row.setId,
-    exerciseId: row.exerciseId,
-    load: { value: Number(row.loadValue), unit: row.loadUnit },
-    reps: row.reps,
-    rir: Number(row.rir),
-    ...(row.more === null ? {} : { more: JSON.parse(row.more) as LoggedMore }),
-    at: row.doneAt.toISOString(),
-    supersedes: row.supersedes,
-  };
-}
-
 function answerFrom(row: CallRow): Answer[] {
   if (row.status === 'open') return [];
-  return [
-    {
-      id: row.id,
-      subject: row.subject,
-      outcome: row.status,
-      proposal: JSON.parse(row.proposal) as Answer['proposal'],
-      choice: row.choice === null ? null : (JSON.parse(row.choice) as Answer['choice']),
-    },
-  ];
+  const proposal = stored('a call', decodeProposal, row.proposal);
+  const choice =
+    row.choice === null
+      ? null
+      : stored('an answer', (unchecked) => decodeChoice(proposal.kind, unchecked), row.choice);
+  return [{ id: row.id, subject: row.subject, outcome: row.status, proposal, choice }];
 }
 
 /** A block with its athlete and all that happened in it: a fixed number of queries. */
@@ -112,7 +91,7 @@ export async function findTraining(
     block: blockFrom(block.get().document),
     athlete: athleteFrom(athlete.get().facts),
     ownExercises: exercises,
-    issued: weeks.map((week) => issuedFrom(JSON.parse(week.get().snapshot) as IssuedWeek)),
+    issued: weeks.map((week) => issuedFrom(week.get().snapshot)),
     log: {
       workouts: performed.map((workout) => ({
         id: workout.id,
@@ -133,7 +112,7 @@ export async function findTraining(
 
 /** Stored edits pass the schema again: those written by an older version get the fields that came later. */
 export function storedEdit(text: string): Edit {
-  return editSchema.parse(JSON.parse(text));
+  return stored('an edit', decodeEdit, text);
 }
 
 /** The last steps in a block's life, oldest first: what undo and redo are folded from. */

@@ -64,7 +64,7 @@ export async function setsFor(
   over = 0,
 ): Promise<SentSet[]> {
   const training = await findTraining(asker, blockId);
-  const session = training?.issued.at(-1)?.rung.sessions.find((one) => one.sessionId === sessionId);
+  const session = training?.issued.at(-1)?.plan.sessions.find((one) => one.sessionId === sessionId);
   return (session?.slots ?? []).flatMap((one) =>
     one.sets.map((set, at) => ({
       id: randomUUID(),

@@ -6,12 +6,13 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { catalogueWith, phaseOn, unfold } from '@/core';
 import { UnreadFields } from '@/ui/form';
-import { type KeyList, KeysHelp } from '@/ui/keys-help';
+import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
 import { counted } from '@/ui/words/figures';
+import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import { Body } from './body';
 import type { AthleteActions, AthleteData } from './contract';
@@ -57,8 +58,8 @@ export function AthleteScreen({
   const effects = useEffects(running, draft.base, athlete, catalogue, tools.decode);
   const week = useMemo(() => {
     if (running === null) return null;
-    const ladder = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });
-    return ladder.rungs.find(({ plan }) => plan.week === ladder.currentWeek)?.plan ?? null;
+    const blockPlan = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });
+    return blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek)?.plan ?? null;
   }, [running, draft.base, catalogue]);
   usePaletteScope({ athlete, catalogue, exerciseId: null, oneRepMax: null });
 

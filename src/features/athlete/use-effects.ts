@@ -6,8 +6,8 @@ import type { DecodeAthlete } from './use-decoder';
 
 function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   const { block } = running;
-  const ladder = unfold({ ...running, athlete, exercises: catalogue.find });
-  return { ladder, findings: check({ block, athlete, ladder, exercises: catalogue.find }) };
+  const blockPlan = unfold({ ...running, athlete, exercises: catalogue.find });
+  return { blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
 }
 
 /** What the draft would alter in the running block, worked out behind the typing. */

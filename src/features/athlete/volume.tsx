@@ -5,7 +5,6 @@ import {
   GOALS,
   type Goal,
   LANDMARKS,
-  type LadderWeek,
   type LandmarkTrace,
   type LocalDate,
   landmarksFor,
@@ -16,6 +15,7 @@ import {
   ok,
   phaseOn,
   startingSets,
+  type WeekPlan,
   wholeBodyBudget,
 } from '@/core';
 import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
@@ -31,7 +31,7 @@ interface VolumeProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
   /** The running block's week in hand, for what is trained now. */
-  readonly week: LadderWeek | null;
+  readonly week: WeekPlan | null;
 }
 
 /** Goals and landmarks of every muscle, each landmark with who says it. */

@@ -4,10 +4,10 @@ import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { counted } from '@/ui/words/figures';
+import classes from './block.module.css';
+import type { Focus } from './focus';
 import { pausesText, type SettingColumn, settingEntry } from './sheet/cell-entry';
 import { TextEditor } from './sheet/editor';
-import type { Focus } from './focus';
-import classes from './block.module.css';
 
 interface BlockLineProps {
   readonly block: Block;

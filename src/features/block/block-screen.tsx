@@ -11,12 +11,12 @@ import {
   type Finding,
   type Fix,
   type Goal,
+  Memo,
   type Muscle,
   nextToIssue,
   type Problem,
   phaseOn,
   refused,
-  UnfoldMemory,
   unfold,
 } from '@/core';
 import { isTyping } from '@/ui/is-typing';
@@ -28,22 +28,22 @@ import { useLater } from '@/ui/use-later';
 import { useReady } from '@/ui/use-ready';
 import { useStable } from '@/ui/use-stable';
 import { problemSentence } from '@/ui/words/problems';
+import classes from './block.module.css';
 import { BlockLine } from './block-line';
 import type { SheetActions, SheetData } from './contract';
 import { type DialogName, Dialogs } from './dialogs/dialogs';
-import type { Leave } from './sheet/editor';
 import { say } from './focus';
-import { Grid } from './sheet/grid';
-import { type Cell, columnsOf, rowsOf, weekColumn, weekOf } from './sheet/layout';
 import { Rail } from './rail/rail';
 import { SavingNote } from './saving-note';
-import classes from './block.module.css';
+import type { Leave } from './sheet/editor';
+import { Grid } from './sheet/grid';
+import { type Cell, columnsOf, rowsOf, weekColumn, weekOf } from './sheet/layout';
 import { FRAME_KEYS, LADDER_KEYS, SHEET_KEYS } from './sheet/sheet-keys';
-import { useCommands } from './use-commands';
 import { useCursor } from './sheet/use-cursor';
-import { useDocument } from './use-document';
 import { useTableEdits } from './sheet/use-table-edits';
 import { rangeOf, tableKeys } from './sheet/use-table-keys';
+import { useCommands } from './use-commands';
+import { useDocument } from './use-document';
 import { useTraining } from './use-training';
 import { WeekActions } from './week-actions';
 import { WhyStrip } from './why-strip';
@@ -65,24 +65,24 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const { athlete, ownExercises, issued, log, answers } = training;
   const catalogue = useMemo(() => catalogueWith(ownExercises), [ownExercises]);
 
-  const [memory] = useState(() => new UnfoldMemory());
-  const ladder = useMemo(
+  const [memory] = useState(() => new Memo());
+  const blockPlan = useMemo(
     () => unfold({ block, athlete, issued, log, answers, exercises: catalogue.find }, memory),
     [block, athlete, issued, log, answers, catalogue, memory],
   );
   // What is wrong with it may follow a paint later than the figures themselves.
-  const judged = useLater(useMemo(() => ({ block, athlete, ladder }), [block, athlete, ladder]));
+  const judged = useLater(useMemo(() => ({ block, athlete, blockPlan }), [block, athlete, blockPlan]));
   const findings = useMemo(() => check({ ...judged, exercises: catalogue.find }), [judged, catalogue]);
   const rows = useMemo(() => rowsOf(block), [block]);
-  const weeks = ladder.rungs.length;
+  const weeks = blockPlan.weeks.length;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the columns follow the number of weeks alone
-  const columns = useMemo(() => columnsOf(ladder), [weeks]);
-  const calls = ladder.proposals;
+  const columns = useMemo(() => columnsOf(blockPlan), [weeks]);
+  const calls = blockPlan.proposals;
   const callCells = useMemo(
     () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
     [calls],
   );
-  const next = nextToIssue(ladder);
+  const next = nextToIssue(blockPlan);
 
   const attempt = (edit: Edit) => {
     const changed = change(edit);
@@ -94,7 +94,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     setMessage(outcome.ok ? null : (outcome.problems ?? []).map(problemSentence).join(' '));
 
   const lastBuilding =
-    issued.filter(({ rung: handedOut }) => handedOut.kind === 'building').at(-1)?.week ?? 0;
+    issued.filter(({ plan: handedOut }) => handedOut.kind === 'building').at(-1)?.week ?? 0;
   const changeSetting = (edit: Edit) => {
     const cuts =
       edit.kind === 'block/set' && edit.field === 'weeks'
@@ -125,7 +125,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     block,
     athlete,
     catalogue,
-    ladder,
+    blockPlan,
     rows,
     columns,
     attempt,
@@ -134,9 +134,9 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   });
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   // The Frame is about what can still be laid otherwise; the Sheet shows the week the cursor is in.
-  const open = ladder.rungs.find(({ issued: handedOut }) => handedOut === null);
-  const shown = ladder.rungs.find(({ plan }) => plan.week === (week ?? ladder.currentWeek));
-  const rung = (face === 'Frame' ? (open ?? shown) : shown) ?? ladder.rungs[0];
+  const open = blockPlan.weeks.find(({ issued: handedOut }) => handedOut === null);
+  const shown = blockPlan.weeks.find(({ plan }) => plan.week === (week ?? blockPlan.currentWeek));
+  const weekState = (face === 'Frame' ? (open ?? shown) : shown) ?? blockPlan.weeks[0];
 
   const commit = (cell: Cell, text: string, leave: Leave) => {
     const problems = edits.type(cell, text);
@@ -144,7 +144,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     return problems;
   };
   const focused = row?.kind === 'slot' ? row.slot : null;
-  const planned = rung?.plan.sessions
+  const planned = weekState?.plan.sessions
     .flatMap(({ slots }) => slots)
     .find(({ slotId }) => slotId === focused?.id);
   const openSlot = open?.plan.sessions
@@ -219,7 +219,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
     });
   };
 
-  const print = () => window.open(`/blocks/${data.blockId}/print/${rung?.plan.week ?? 1}`, '_blank');
+  const print = () => window.open(`/blocks/${data.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank');
   const onSheet = face === 'Sheet';
   useCommands(
     [
@@ -261,8 +261,8 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   );
 
   const said = useMemo(
-    () => say(focus, { training, block, athlete, catalogue, ladder, findings, rows, rung }),
-    [focus, training, block, athlete, catalogue, ladder, findings, rows, rung],
+    () => say(focus, { training, block, athlete, catalogue, blockPlan, findings, rows, weekState }),
+    [focus, training, block, athlete, catalogue, blockPlan, findings, rows, weekState],
   );
 
   const setGoal = (muscle: Muscle, goal: Goal) =>
@@ -280,7 +280,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
   const recallable =
     last !== undefined && !log.workouts.some((one) => one.week === last.week && logged.has(one.id));
   const problem = message ?? state.problems.map(problemSentence).join(' ');
-  const deload = ladder.rungs.find(({ plan }) => plan.week === next)?.plan.kind === 'deload';
+  const deload = blockPlan.weeks.find(({ plan }) => plan.week === next)?.plan.kind === 'deload';
 
   return (
     <div className={classes.page}>
@@ -326,7 +326,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         )}
         <WeekActions
           blockId={data.blockId}
-          shownWeek={block.sessions.length === 0 ? null : (rung?.plan.week ?? null)}
+          shownWeek={block.sessions.length === 0 ? null : (weekState?.plan.week ?? null)}
           last={last?.week ?? null}
           recallable={recallable}
           next={next ?? null}
@@ -351,13 +351,13 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
               tell(edits.paste(event.clipboardData.getData('text/plain'), cursor));
             }}
           >
-            {face === 'Frame' && rung !== undefined ? (
+            {face === 'Frame' && weekState !== undefined ? (
               <Frame
                 block={block}
                 athlete={athlete}
                 catalogue={catalogue}
-                ladder={ladder}
-                rung={rung}
+                blockPlan={blockPlan}
+                weekState={weekState}
                 attempt={attempt}
                 onOpenSession={openRow}
                 onAddSession={() => edits.addSession(false)}
@@ -371,7 +371,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                 athlete={athlete}
                 catalogue={catalogue}
                 training={training}
-                ladder={ladder}
+                blockPlan={blockPlan}
                 actions={actions}
                 attempt={attempt}
                 onFocusMuscle={(muscle) => setFocus({ kind: 'muscle', muscle })}
@@ -388,7 +388,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
                   block={block}
                   athlete={athlete}
                   catalogue={catalogue}
-                  ladder={ladder}
+                  blockPlan={blockPlan}
                   rows={rows}
                   columns={columns}
                   cursor={cursor}
@@ -454,7 +454,7 @@ export function Sheet({ data, actions }: { readonly data: SheetData; readonly ac
         />
         <Rail
           catalogue={catalogue}
-          rung={rung}
+          weekState={weekState}
           calls={calls}
           findings={findings}
           dismissed={block.dismissed}

@@ -2,6 +2,7 @@ import {
   type Athlete,
   applyEdit,
   type Block,
+  type BlockPlan,
   type Catalogue,
   check,
   compareLadders,
@@ -9,16 +10,15 @@ import {
   type Edit,
   type Finding,
   inVariant,
-  type Ladder,
-  type LadderSession,
-  type LadderSlot,
   type Muscle,
   type Proposal,
   placeFor,
-  type Rung,
+  type SessionPlan,
+  type SlotPlan,
   type Training,
   unfold,
   variantName,
+  type WeekState,
 } from '@/core';
 import { effectSentences } from '@/ui/words/effects';
 import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
@@ -55,11 +55,11 @@ interface Seen {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly findings: readonly Finding[];
   readonly rows: readonly Row[];
   /** The rung whose figures the rail shows. */
-  readonly rung: Rung | undefined;
+  readonly weekState: WeekState | undefined;
 }
 
 const EDIT = ['Enter', 'edit'] as const;
@@ -90,11 +90,11 @@ export function say(focus: Focus | null, seen: Seen): Said {
     case 'cell':
       return sayCell(focus.cell, seen);
     case 'muscle': {
-      const week = seen.rung?.plan.muscles[focus.muscle];
-      if (week === undefined || seen.rung === undefined) return NOTHING;
+      const week = seen.weekState?.plan.muscles[focus.muscle];
+      if (week === undefined || seen.weekState === undefined) return NOTHING;
       return {
         title: capital(focus.muscle),
-        value: `${weekName(seen.rung.plan.week, seen.rung.plan.kind)} · ${figure(week.sets, 1)} hard sets`,
+        value: `${weekName(seen.weekState.plan.week, seen.weekState.plan.kind)} · ${figure(week.sets, 1)} hard sets`,
         ...explain(week.why, namesOf(seen.catalogue)),
         keys: [
           ['G', 'grow'],
@@ -104,16 +104,16 @@ export function say(focus: Focus | null, seen: Seen): Said {
       };
     }
     case 'total':
-      return seen.rung === undefined
+      return seen.weekState === undefined
         ? NOTHING
         : {
             title: 'All hard sets',
-            value: `week ${seen.rung.plan.week}`,
-            ...explain(seen.rung.plan.whyHardSets, namesOf(seen.catalogue)),
+            value: `week ${seen.weekState.plan.week}`,
+            ...explain(seen.weekState.plan.whyHardSets, namesOf(seen.catalogue)),
             keys: [],
           };
     case 'call': {
-      const call = seen.ladder.proposals.find(({ id }) => id === focus.id);
+      const call = seen.blockPlan.proposals.find(({ id }) => id === focus.id);
       return call === undefined ? NOTHING : sayCall(call, seen.catalogue);
     }
     case 'finding': {
@@ -140,7 +140,7 @@ export function say(focus: Focus | null, seen: Seen): Said {
 
 /** What an edit that mends a finding would alter, before it is taken. */
 function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Said {
-  const { training, block, athlete, catalogue, ladder, findings } = seen;
+  const { training, block, athlete, catalogue, blockPlan, findings } = seen;
   const changed = applyEdit(block, edit);
   if (!changed.ok)
     return { ...NOTHING, title: does, because: changed.problems.map(problemSentence).join(' '), keys: [] };
@@ -148,8 +148,8 @@ function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Sa
   const exercises = catalogue.find;
   const after = unfold({ ...training, block: next, exercises });
   const changes = compareLadders(
-    { ladder, findings },
-    { ladder: after, findings: check({ block: next, athlete, ladder: after, exercises }) },
+    { blockPlan, findings },
+    { blockPlan: after, findings: check({ block: next, athlete, blockPlan: after, exercises }) },
   );
   const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
   return {
@@ -184,27 +184,27 @@ function sayCell(cell: Cell, seen: Seen): Said {
   const row = seen.rows.find(({ id }) => id === cell.row);
   if (row === undefined) return NOTHING;
   const week = weekOf(cell.column);
-  const rung = week === null ? undefined : seen.ladder.rungs.find(({ plan }) => plan.week === week);
-  if (row.kind === 'weeks') return rung === undefined ? NOTHING : sayWeek(rung, seen);
+  const weekState = week === null ? undefined : seen.blockPlan.weeks.find(({ plan }) => plan.week === week);
+  if (row.kind === 'weeks') return weekState === undefined ? NOTHING : sayWeek(weekState, seen);
   if (row.kind === 'session') {
-    const session = rung === undefined ? undefined : sessionIn(rung, row.session.id);
-    return session === undefined || rung === undefined
+    const session = weekState === undefined ? undefined : sessionIn(weekState, row.session.id);
+    return session === undefined || weekState === undefined
       ? saySessionFact(row, cell, seen)
-      : saySession(session, rung, seen);
+      : saySession(session, weekState, seen);
   }
-  if (rung === undefined) return saySlotFact(row, cell.column as PrescriptionColumn, seen);
-  const slot = sessionIn(rung, row.session.id)?.slots.find(({ slotId }) => slotId === row.slot.id);
+  if (weekState === undefined) return saySlotFact(row, cell.column as PrescriptionColumn, seen);
+  const slot = sessionIn(weekState, row.session.id)?.slots.find(({ slotId }) => slotId === row.slot.id);
   return slot === undefined
     ? {
         ...NOTHING,
-        title: `week ${rung.plan.week}`,
+        title: `week ${weekState.plan.week}`,
         because: 'This slot was not in the week as it was issued.',
       }
-    : saySlotWeek(slot, rung, row, seen);
+    : saySlotWeek(slot, weekState, row, seen);
 }
 
-function sayWeek(rung: Rung, seen: Seen): Said {
-  const { plan } = rung;
+function sayWeek(weekState: WeekState, seen: Seen): Said {
+  const { plan } = weekState;
   const names = namesOf(seen.catalogue);
   const rir = explain(plan.whyRir, names);
   const sets = explain(plan.whyHardSets, names);
@@ -217,10 +217,10 @@ function sayWeek(rung: Rung, seen: Seen): Said {
   };
 }
 
-function saySession(session: LadderSession, rung: Rung, seen: Seen): Said {
+function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Said {
   const why = explain(session.whySeconds, namesOf(seen.catalogue));
   return {
-    title: `${session.name} · ${weekName(rung.plan.week, rung.plan.kind)}`,
+    title: `${session.name} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
     value: `${span(minutes(session.seconds.low), minutes(session.seconds.high))} min · ${session.sets} sets`,
     ...why,
     keys: [],
@@ -278,7 +278,12 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
   };
 }
 
-function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'slot' }>, seen: Seen): Said {
+function saySlotWeek(
+  slot: SlotPlan,
+  weekState: WeekState,
+  row: Extract<Row, { kind: 'slot' }>,
+  seen: Seen,
+): Said {
   const [first] = slot.sets;
   const names = namesOf(seen.catalogue);
   const why = explain(slot.why.load, names, slot);
@@ -295,12 +300,12 @@ function saySlotWeek(slot: LadderSlot, rung: Rung, row: Extract<Row, { kind: 'sl
     first?.role === 'top' && target !== null && first.rir > target
       ? ` The top set is held back by ${first.rir - target} from the week’s RIR ${target}.`
       : '';
-  const call = seen.ladder.proposals.find(
-    (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === rung.plan.week,
+  const call = seen.blockPlan.proposals.find(
+    (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === weekState.plan.week,
   );
-  const status = { planned: 'planned', issued: 'issued', done: 'done' }[rung.status];
+  const status = { planned: 'planned', issued: 'issued', done: 'done' }[weekState.status];
   return {
-    title: `${letterOf(row, seen)}${row.at} · ${weekName(rung.plan.week, rung.plan.kind)}`,
+    title: `${letterOf(row, seen)}${row.at} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
     value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : ` at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)}`} · ${status}`,
     because: why.because,
     besides: `${why.besides}${held} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),

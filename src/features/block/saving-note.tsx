@@ -1,5 +1,5 @@
-import type { DocumentState } from './document-state';
 import classes from './block.module.css';
+import type { DocumentState } from './document-state';
 
 const WAITING = {
   unavailable: 'not saved yet: the database does not answer',

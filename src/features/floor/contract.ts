@@ -1,13 +1,13 @@
 import type {
   EquipmentSet,
   Exercise,
-  LadderSession,
   LocalDate,
   LoggedSet,
   LogOutcome,
   Muscle,
   Outgoing,
   RampVerdict,
+  SessionPlan,
   Soreness,
   Unanswered,
   Weight,
@@ -21,7 +21,7 @@ export interface FloorSession {
   readonly athleteName: string;
   readonly week: number;
   readonly kind: 'building' | 'deload';
-  readonly session: LadderSession;
+  readonly session: SessionPlan;
   /** Facts of the exercises as they were issued, by id. */
   readonly exercises: Readonly<Record<string, Exercise>>;
   /** What the session's place makes loads of. */

@@ -1,4 +1,4 @@
-import { type Exercise, type LadderSlot, type LoggedMore, loggedAs, type PlannedSet } from '@/core';
+import { type Exercise, type LoggedMore, loggedAs, type SetPlan, type SlotPlan } from '@/core';
 
 /** What can be noted of a set beside its load, reps and RIR. */
 export type MoreField = Exclude<keyof LoggedMore, never>;
@@ -14,8 +14,8 @@ export const MORE_LABELS: Readonly<Record<MoreField, string>> = {
 
 /** What this set asks to be noted: partials where they follow, the time where it counts, sides where there are two. */
 export function moreFields(
-  slot: Pick<LadderSlot, 'technique' | 'sets'>,
-  set: PlannedSet,
+  slot: Pick<SlotPlan, 'technique' | 'sets'>,
+  set: SetPlan,
   exercise: Pick<Exercise, 'sides'> | undefined,
 ): readonly MoreField[] {
   const kind = loggedAs(slot.technique);
@@ -30,7 +30,7 @@ export function moreFields(
 /** The fields as they are asked; sides start empty, for they are noted only where they differ. */
 export function startMore(
   fields: readonly MoreField[],
-  set: PlannedSet,
+  set: SetPlan,
   done: LoggedMore | undefined,
 ): MoreEntry {
   const partials = set.sections.reduce((sum, { reps }) => sum + reps, 0);

@@ -4,7 +4,7 @@ import { checkMore, moreFields, startMore } from './more-entry';
 import { placesOf } from './order';
 
 function planned(...slots: Parameters<typeof session>[2]) {
-  const { rungs } = unfold({
+  const { weeks } = unfold({
     block: block([session('a', 0, slots)]),
     athlete: athlete(),
     exercises: lookup,
@@ -12,7 +12,7 @@ function planned(...slots: Parameters<typeof session>[2]) {
     log: EMPTY_LOG,
     answers: [],
   });
-  const [first] = rungs[0]?.plan.sessions ?? [];
+  const [first] = weeks[0]?.plan.sessions ?? [];
   if (first === undefined) throw new Error('no session');
   return first;
 }

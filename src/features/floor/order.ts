@@ -1,10 +1,10 @@
-import type { LadderSession, LadderSlot, PlannedSet } from '@/core';
+import type { SessionPlan, SetPlan, SlotPlan } from '@/core';
 
 /** A planned set with its slot, in the order of the session. */
 export interface Place {
   readonly key: string;
-  readonly slot: LadderSlot;
-  readonly set: PlannedSet;
+  readonly slot: SlotPlan;
+  readonly set: SetPlan;
   /** Seconds of rest asked before it. */
   readonly rest: number;
 }
@@ -13,8 +13,8 @@ export interface Place {
 const CHANGE = 15;
 
 /** The sets of a session in the order they are done: slots one after the other, groups round by round. */
-export function placesOf(session: LadderSession): readonly Place[] {
-  const groups: LadderSlot[][] = [];
+export function placesOf(session: SessionPlan): readonly Place[] {
+  const groups: SlotPlan[][] = [];
   for (const slot of session.slots) {
     const group = groups.at(-1);
     if (slot.joined && group !== undefined) group.push(slot);

@@ -17,11 +17,11 @@ import { capital } from '@/ui/words/names';
 import { setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
+import { nameOf } from './issued-name';
 import { checkMore, MORE_LABELS, type MoreEntry, moreFields, startMore } from './more-entry';
 import type { Place } from './order';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 import { Stepper } from './stepper';
-import { nameOf } from './workout';
 
 interface SetScreenProps {
   readonly data: FloorSession;

@@ -6,13 +6,11 @@ import type { SentSet } from '@/core';
 import {
   currentSets,
   inVariant,
-  type LadderSlot,
   type LoggedSet,
   type Muscle,
   primeMovers,
   type RampVerdict,
   type Soreness,
-  variantName,
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { figure, setText, setWithUnit } from '@/ui/words/figures';
@@ -20,6 +18,7 @@ import { capital } from '@/ui/words/names';
 import { setName } from '@/ui/words/techniques';
 import type { FloorSession, SendAction } from './contract';
 import classes from './floor.module.css';
+import { nameOf } from './issued-name';
 import { type Place, placesOf } from './order';
 import type { Outbox } from './outbox';
 import type { CheckedSet } from './set-entry';
@@ -29,12 +28,6 @@ import { useOutbox } from './use-outbox';
 
 /** A tap that follows a logged set sooner than this was meant for that set, not for the next one in its place. */
 const DOUBLE_TAP_MS = 700;
-
-/** A slot's exercise as it was issued, in its variant. */
-export function nameOf(slot: LadderSlot, data: Pick<FloorSession, 'exercises'>): string {
-  const exercise = data.exercises[slot.exerciseId];
-  return exercise === undefined ? slot.exerciseId : variantName(exercise, slot.variant);
-}
 
 type View =
   | { readonly status: 'set'; readonly key: string }

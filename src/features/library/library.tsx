@@ -15,12 +15,13 @@ import {
   primeMovers,
 } from '@/core';
 import { formClasses as form, Toggles } from '@/ui/form';
-import { type KeyList, KeysHelp } from '@/ui/keys-help';
+import { KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
 import { counted, figure } from '@/ui/words/figures';
+import type { KeyList } from '../../ui/key-list';
 import type { LibraryActions, LibraryData } from './contract';
 import { Detail } from './detail';
 import { EVERYTHING, type Filter, filtered } from './filter';

@@ -123,7 +123,7 @@ export function NewBlock({
     if (from === null) return null;
     let next = 0;
     const block = startBlock(from, wished, { athlete, catalogue, newId: () => `p${next++}` });
-    const ladder = unfold({
+    const blockPlan = unfold({
       block,
       athlete,
       issued: [],
@@ -131,7 +131,7 @@ export function NewBlock({
       answers: [],
       exercises: catalogue.find,
     });
-    return { block, ladder, findings: check({ block, athlete, ladder, exercises: catalogue.find }) };
+    return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
   }, [template, design, wished, athlete, catalogue]);
 
   const remove = async (id: string) => {

@@ -1,4 +1,4 @@
-import type { Block, Finding, Ladder, PrerequisiteState, Template } from '@/core';
+import type { Block, BlockPlan, Finding, PrerequisiteState, Template } from '@/core';
 import { sessionsInOrder, setCount } from '@/core';
 import { Section } from '@/ui/form';
 import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
@@ -11,7 +11,7 @@ interface PreviewProps {
   readonly prerequisites: readonly PrerequisiteState[];
   readonly outlook: {
     readonly block: Block;
-    readonly ladder: Ladder;
+    readonly blockPlan: BlockPlan;
     readonly findings: readonly Finding[];
   } | null;
   /** What stands here when there is no design to show. */
@@ -56,8 +56,8 @@ function Week({
   outlook,
   names,
 }: Pick<PreviewProps, 'names'> & { readonly outlook: NonNullable<PreviewProps['outlook']> }) {
-  const { block, ladder, findings } = outlook;
-  const [week] = ladder.rungs;
+  const { block, blockPlan, findings } = outlook;
+  const [week] = blockPlan.weeks;
   const loud = findings.filter(({ severity }) => severity !== 'note');
   return (
     <>

@@ -7,7 +7,7 @@ import { LIBRARY } from '@/core';
 import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
 import { answerQuestion } from './answer';
-import type { FoundAthlete } from './palette';
+import type { FoundAthlete } from './contract';
 import classes from './palette.module.css';
 import { readQuestion } from './question';
 

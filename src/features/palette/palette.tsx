@@ -4,15 +4,7 @@ import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import { usePalette } from '@/ui/palette-scope';
-
-/** An athlete as the palette finds them. */
-export interface FoundAthlete {
-  readonly id: string;
-  readonly name: string;
-  readonly blockId: string | null;
-}
-
-export type FindAthletes = () => Promise<readonly FoundAthlete[]>;
+import type { FindAthletes, FoundAthlete } from './contract';
 
 const load = () => import('./palette-dialog');
 const PaletteDialog = dynamic(load, { ssr: false });

@@ -4,13 +4,13 @@ import {
   groupKind,
   groupsOf,
   inVariant,
-  type LadderSession,
-  type LadderSlot,
-  type LadderWeek,
-  type PlannedSet,
   placeFor,
   type Session,
+  type SessionPlan,
+  type SetPlan,
+  type SlotPlan,
   variantName,
+  type WeekPlan,
 } from '@/core';
 import { CLINICIAN, NOT_ALONE } from '@/ui/words/cautions';
 import { count, load, minutes, reserve, setText, span } from '@/ui/words/figures';
@@ -25,7 +25,7 @@ interface SessionSheetsProps {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   readonly sessions: readonly Session[];
-  readonly week: LadderWeek;
+  readonly week: WeekPlan;
   /** Whether the week has been handed out. */
   readonly issued: boolean;
 }
@@ -57,7 +57,7 @@ function SessionSheet({
   week,
   blockName,
   cycleDays,
-}: SessionSheetsProps & { readonly session: LadderSession }) {
+}: SessionSheetsProps & { readonly session: SessionPlan }) {
   const written = sessions.find(({ id }) => id === session.sessionId);
   const slots = session.slots.filter(({ sets }) => sets.length > 0);
   if (slots.length === 0) return null;
@@ -113,7 +113,7 @@ function groupNames(session: Session | undefined, catalogue: Catalogue): Readonl
 }
 
 interface SlotLinesProps {
-  readonly slot: LadderSlot;
+  readonly slot: SlotPlan;
   readonly at: number;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
@@ -173,7 +173,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
   );
 }
 
-function asked(set: PlannedSet, slot: LadderSlot): string {
+function asked(set: SetPlan, slot: SlotPlan): string {
   const weight =
     slot.loading === 'none'
       ? ''

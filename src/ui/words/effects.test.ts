@@ -9,7 +9,7 @@ const one = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'barbell-b
 const names = namesOf(catalogueWith([]));
 
 function outlook(who: ReturnType<typeof athlete>) {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: one,
     athlete: who,
     exercises: lookup,
@@ -17,7 +17,7 @@ function outlook(who: ReturnType<typeof athlete>) {
     log: EMPTY_LOG,
     answers: [],
   });
-  return { ladder, findings: check({ block: one, athlete: who, ladder, exercises: lookup }) };
+  return { blockPlan, findings: check({ block: one, athlete: who, blockPlan, exercises: lookup }) };
 }
 const said = (who: ReturnType<typeof athlete>) =>
   effectSentences(compareLadders(outlook(athlete()), outlook(who)), 'Autumn', names);

@@ -103,7 +103,7 @@ test('whatever a coach prescribes: each figure of the ladder has its reason, eac
   const who = athlete({ minutes: 50 });
   fc.assert(
     fc.property(fc.oneof(anyBlock, anyPrescription), (block: Block) => {
-      const ladder = unfold({
+      const blockPlan = unfold({
         block,
         athlete: who,
         exercises: lookup,
@@ -111,12 +111,12 @@ test('whatever a coach prescribes: each figure of the ladder has its reason, eac
         log: EMPTY_LOG,
         answers: [],
       });
-      for (const reason of reasonsIn(ladder)) {
+      for (const reason of reasonsIn(blockPlan)) {
         const { because: said, besides } = explain(reason, names);
         expect(said.charAt(0).toUpperCase() + said.slice(1)).toMatch(WHOLE);
         expect(`${said} ${besides}`).not.toMatch(UNSAID);
       }
-      for (const { detail, fixes } of check({ block, athlete: who, ladder, exercises: lookup })) {
+      for (const { detail, fixes } of check({ block, athlete: who, blockPlan, exercises: lookup })) {
         const sentence = findingSentence(detail, names);
         expect(sentence).toMatch(WHOLE);
         expect([sentence, ...fixes.map((fix) => fixWords(fix, names))].join(' ')).not.toMatch(UNSAID);

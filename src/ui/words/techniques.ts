@@ -1,13 +1,4 @@
-import type {
-  Gate,
-  LoggedAs,
-  PlannedSet,
-  Reach,
-  Role,
-  Slot,
-  TechniqueKind,
-  TechniqueParameters,
-} from '@/core';
+import type { Gate, LoggedAs, Reach, Role, SetPlan, Slot, TechniqueKind, TechniqueParameters } from '@/core';
 import { counted, figure, span } from './figures';
 
 /** What a technique is called, and what it is in a few words. */
@@ -206,7 +197,7 @@ const ROLES: Readonly<Record<Role, string>> = {
 };
 
 /** `set 2 of 3`, `top set`, `back-off 1 of 2`, `set 1, part 2 of 3`. */
-export function setName(set: PlannedSet, sets: readonly PlannedSet[]): string {
+export function setName(set: SetPlan, sets: readonly SetPlan[]): string {
   const alike = sets.filter((one) => one.role === set.role);
   const starts = alike.filter(({ piece }) => piece === 1);
   const at = starts.findIndex(({ round }) => round === set.round) + 1;

@@ -102,6 +102,7 @@ test('names', () => {
     manner: 'full' as const,
     sections: [],
     variant: null,
+    measuresStrength: true,
     optional: false,
   });
   const sets = [set('t1', 'top'), set('b2', 'back-off'), set('b3', 'back-off')];
@@ -137,7 +138,7 @@ test('the best fit is explained with its source, its prediction and what else th
 
 test('a volume names its parts and how the landmarks came about', () => {
   const two = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')])]);
-  const { rungs } = unfold({
+  const { weeks } = unfold({
     block: two,
     athlete: athlete({ phases: [{ from: '2026-01-01', phase: 'gaining' }] }),
     exercises: lookup,
@@ -145,7 +146,7 @@ test('a volume names its parts and how the landmarks came about', () => {
     log: EMPTY_LOG,
     answers: [],
   });
-  const muscles = rungs[0]?.plan.muscles;
+  const muscles = weeks[0]?.plan.muscles;
   if (muscles === undefined) throw new Error('no week 1');
   expect(explain(muscles.hamstrings.why, names)).toEqual({
     because: 'hamstrings 3: seated leg curl 3 × 1. Direct 3; trained 1× a week, 1× directly.',
@@ -166,7 +167,7 @@ test('every finding and fix of a crowded week is a sentence', () => {
     minutes: 40,
     bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 25, rir: 2, date: null } },
   });
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: rough,
     athlete: who,
     exercises: lookup,
@@ -174,7 +175,7 @@ test('every finding and fix of a crowded week is a sentence', () => {
     log: EMPTY_LOG,
     answers: [],
   });
-  const findings: readonly Finding[] = check({ block: rough, athlete: who, ladder, exercises: lookup });
+  const findings: readonly Finding[] = check({ block: rough, athlete: who, blockPlan, exercises: lookup });
   expect(new Set(findings.map(({ detail }) => detail.rule)).size).toBeGreaterThanOrEqual(7);
   for (const { detail, fixes } of findings) {
     expect(findingSentence(detail, names)).toMatch(/^[A-Z].+\.$/);

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { currentSets, type IssuedWeek, type LadderSession } from '@/core';
+import { currentSets, type IssuedWeek, type SessionPlan } from '@/core';
 import { findTraining, workoutId } from '@/data';
 import type { FloorLine } from '@/features/floor/contract';
 import { FloorList } from '@/features/floor/floor-list';
@@ -21,7 +21,7 @@ export default async function FloorPage({ params }: PageProps) {
   if (training === undefined) notFound();
   const { athlete, block, issued, log } = training;
   const logged = currentSets(log.sets);
-  const lineOf = (week: IssuedWeek, session: LadderSession): FloorLine => {
+  const lineOf = (week: IssuedWeek, session: SessionPlan): FloorLine => {
     const id = workoutId({ issuedWeekId: week.id, sessionId: session.sessionId });
     const workout = log.workouts.find((one) => one.id === id);
     return {
@@ -37,8 +37,8 @@ export default async function FloorPage({ params }: PageProps) {
     };
   };
   const weeks = [...issued].reverse().map((week) => ({
-    name: capital(weekName(week.week, week.rung.kind)),
-    lines: week.rung.sessions.map((session) => lineOf(week, session)),
+    name: capital(weekName(week.week, week.plan.kind)),
+    lines: week.plan.sessions.map((session) => lineOf(week, session)),
   }));
   return <FloorList blockId={blockId} athleteName={athlete.name} weeks={weeks} />;
 }

@@ -1,19 +1,6 @@
 import type { Level } from '../../athlete/athlete';
-import type { RepRange } from '../block';
-
-/** The shapes of a split. */
-export const SHAPES = [
-  'full body',
-  'upper/lower',
-  'push/pull',
-  'push/pull and legs',
-  'push/pull/legs',
-  'torso/limbs',
-  'body parts',
-  'bent arm/straight arm',
-  'upper/lower and full body',
-] as const;
-export type Shape = (typeof SHAPES)[number];
+import type { RepRange } from '../rep-range';
+import type { Shape } from '../shape';
 
 /** A place in a template's session: the first of these exercises that the athlete's place has and no joint forbids. */
 export interface TemplateSlot {

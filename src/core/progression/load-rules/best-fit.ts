@@ -2,6 +2,7 @@ import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
 import { type Candidate, candidate, candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
 import { loadsFrom } from './loads-from';
+import type { LoadRuleKind } from './rule';
 import { nextLoad } from './step-up';
 
 /**
@@ -77,3 +78,9 @@ function stepDown(input: FitInput, from: number): Fit {
     decider: 'below the range',
   };
 }
+
+export const bestFitRule = {
+  name: 'best fit',
+  takesStep: false,
+  choose: bestFit,
+} as const satisfies LoadRuleKind;

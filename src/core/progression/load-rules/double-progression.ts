@@ -1,7 +1,7 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity } from './fit';
-import type { LastTime, Rule, RuleInput } from './rule';
+import { candidate, capacity, type Fit } from './fit';
+import type { LastTime, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad } from './step-up';
 
 /** When the load rises: all sets at the top of the range, the first set at it, or the first set beyond it. */
@@ -22,31 +22,33 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
  * Double progression: reps rise within the range at the target RIR; at the top the smallest load step, back to the
  * bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
  */
-export const doubleProgression =
-  (top: Top): Rule =>
-  (input) => {
-    const { last, targetRir, range, conventions } = input;
-    if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
-      return bestFit(input);
-    const next = nextLoad(input.grid, last.load);
-    const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low - 1;
-    if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
-      // What goes to failure ends where it ends; anything else goes back to the bottom.
-      const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));
-      const chosen = candidate(input, next, bottom);
-      return { chosen, others: [candidate(input, last.load, last.reps)], decider: 'top of the range' };
-    }
-    const most =
-      targetRir <= 0
-        ? Number.POSITIVE_INFINITY
-        : nextReaches && top !== 'beyond the top'
-          ? range.high
-          : range.high + PAST_TOP;
-    const reach = roundHalfDown(capacity(input, last.load) - targetRir);
-    const chosen = candidate(input, last.load, clamp(reach, Math.min(last.reps, most), most));
-    const others = next === undefined ? [] : [candidate(input, next, range.low)];
-    return { chosen, others, decider: chosen.reps > range.high ? 'next load out of reach' : 'reps first' };
-  };
+export function doubleProgression<N extends string>(name: N, top: Top): LoadRuleKind<N> {
+  return { name, takesStep: false, choose: (input) => choose(input, top) };
+}
+
+function choose(input: RuleInput, top: Top): Fit | undefined {
+  const { last, targetRir, range, conventions } = input;
+  if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
+    return bestFit(input);
+  const next = nextLoad(input.grid, last.load);
+  const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low - 1;
+  if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
+    // What goes to failure ends where it ends; anything else goes back to the bottom.
+    const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));
+    const chosen = candidate(input, next, bottom);
+    return { chosen, others: [candidate(input, last.load, last.reps)], decider: 'top of the range' };
+  }
+  const most =
+    targetRir <= 0
+      ? Number.POSITIVE_INFINITY
+      : nextReaches && top !== 'beyond the top'
+        ? range.high
+        : range.high + PAST_TOP;
+  const reach = roundHalfDown(capacity(input, last.load) - targetRir);
+  const chosen = candidate(input, last.load, clamp(reach, Math.min(last.reps, most), most));
+  const others = next === undefined ? [] : [candidate(input, next, range.low)];
+  return { chosen, others, decider: chosen.reps > range.high ? 'next load out of reach' : 'reps first' };
+}
 
 /** Reps past the top of the range while coarse steps wait. */
 const PAST_TOP = 8;

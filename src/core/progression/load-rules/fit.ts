@@ -1,4 +1,4 @@
-import type { RepRange } from '../../block/block';
+import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
 import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';

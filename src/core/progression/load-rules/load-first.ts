@@ -2,7 +2,7 @@ import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type Fit } from './fit';
 import { loadsFrom } from './loads-from';
-import type { Rule } from './rule';
+import type { LoadRuleKind, RuleInput } from './rule';
 
 /** Overshoot beyond this many RIR asks for reps in place of load. */
 const OVERSHOOT = 1;
@@ -12,7 +12,7 @@ const OVERSHOOT = 1;
  * step that reaches it overshoots by more than 1 RIR, reps are added at the old load instead. The first week, and a
  * load that no longer reaches the range, go by best fit.
  */
-export const loadFirst: Rule = (input) => {
+function choose(input: RuleInput): Fit | undefined {
   const { last, targetRir, range, conventions } = input;
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);
@@ -30,4 +30,6 @@ export const loadFirst: Rule = (input) => {
     return { chosen: more, others: [chosen], decider: 'step overshoots' } satisfies Fit;
   }
   return { chosen, others: tries.filter((one) => one !== chosen).slice(0, 3), decider: 'fewest steps' };
-};
+}
+
+export const loadFirst = { name: 'load first', takesStep: false, choose } as const satisfies LoadRuleKind;

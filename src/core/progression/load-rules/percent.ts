@@ -1,17 +1,17 @@
 import { nearestLoad } from '../../loading/grid';
 import { bestFit } from './best-fit';
-import { candidate } from './fit';
-import type { Rule } from './rule';
+import { candidate, type Fit } from './fit';
+import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad, percentMore } from './step-up';
 
 /**
  * Percent: so much more load each week at fixed reps. The sum is kept before rounding, so that small steps add up on a
  * coarse grid; no step above the largest one, the smallest makeable step excepted.
  */
-export const percent: Rule = (input) => {
+function choose(input: RuleInput): Fit | undefined {
   const { last, conventions, grid } = input;
   if (last === null) return bestFit(input);
-  const wished = nearestLoad(grid, idealLoad(input.step ?? conventions.percentStep, input, last.ideal));
+  const wished = nearestLoad(grid, carries(input, last.ideal));
   const limit = percentMore(input, last.load, conventions.largestStep) + 1e-6;
   const load = wished > limit ? (nextLoad(grid, last.load) ?? last.load) : Math.max(wished, last.load);
   return {
@@ -19,9 +19,11 @@ export const percent: Rule = (input) => {
     others: load === last.load ? [] : [candidate(input, last.load, last.reps)],
     decider: load === last.load ? 'per cent below a step' : 'per cent',
   };
-};
+}
 
 /** The load a percentage above the one wished for last time, before it is made of what there is. */
-export function idealLoad(step: number, input: Parameters<typeof percentMore>[0], ideal: number): number {
-  return percentMore(input, ideal, step);
+function carries({ carried, step, conventions }: CarryInput, ideal: number): number {
+  return percentMore({ carried }, ideal, step ?? conventions.percentStep);
 }
+
+export const percent = { name: 'percent', takesStep: true, choose, carries } as const satisfies LoadRuleKind;

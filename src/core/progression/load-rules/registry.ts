@@ -1,19 +1,29 @@
-import { bestFit } from './best-fit';
+import { bestFitRule } from './best-fit';
 import { doubleProgression } from './double-progression';
 import { loadFirst } from './load-first';
 import { percent } from './percent';
-import type { LoadRule, Rule } from './rule';
+import type { LoadRuleKind } from './rule';
 import { twoInARow } from './two-in-a-row';
 import { variationChain } from './variation-chain';
 
-/** Every load rule by its name. */
-export const RULES: Readonly<Record<LoadRule, Rule>> = {
-  'best fit': bestFit,
-  'load first': loadFirst,
-  'double progression': doubleProgression('all sets'),
-  'double progression, first set': doubleProgression('first set'),
-  'double progression, beyond the top': doubleProgression('beyond the top'),
+const ALL = [
+  bestFitRule,
+  loadFirst,
+  doubleProgression('double progression', 'all sets'),
+  doubleProgression('double progression, first set', 'first set'),
+  doubleProgression('double progression, beyond the top', 'beyond the top'),
   percent,
-  'two in a row': twoInARow,
-  'variation chain': variationChain,
-};
+  twoInARow,
+  variationChain,
+] as const;
+
+export type LoadRule = (typeof ALL)[number]['name'];
+export const LOAD_RULES: readonly LoadRule[] = ALL.map(({ name }) => name);
+
+/** Every load rule by its name. */
+export const RULES = Object.fromEntries(ALL.map((rule) => [rule.name, rule])) as Readonly<
+  Record<LoadRule, LoadRuleKind>
+>;
+
+/** The rule a load goes by: the slot's, or the technique's own. */
+export type RuleName = LoadRule | 'earned' | 'reps' | 'share of the max';

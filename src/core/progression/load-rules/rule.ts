@@ -1,17 +1,5 @@
+import type { Conventions } from '../../conventions/conventions';
 import type { Fit, FitInput } from './fit';
-
-/** How the load of a slot rises from week to week. */
-export const LOAD_RULES = [
-  'best fit',
-  'load first',
-  'double progression',
-  'double progression, first set',
-  'double progression, beyond the top',
-  'percent',
-  'two in a row',
-  'variation chain',
-] as const;
-export type LoadRule = (typeof LOAD_RULES)[number];
 
 /** What a slot's part did last time, as logged or, for weeks ahead, planned. Loads in hundredths. */
 export interface LastTime {
@@ -34,5 +22,21 @@ export interface RuleInput extends FitInput {
   readonly step: number | null;
 }
 
-/** A rule; undefined only when the grid holds no load that can be moved at all. */
-export type Rule = (input: RuleInput) => Fit | undefined;
+/** What a rule may look at when it carries its wish over to the next week. */
+export interface CarryInput {
+  /** Bodyweight lifted along, a decimal. */
+  readonly carried: number;
+  readonly step: number | null;
+  readonly conventions: Conventions;
+}
+
+/** How the load of a slot rises from week to week. One object, one file, one line in the registry. */
+export interface LoadRuleKind<N extends string = string> {
+  readonly name: N;
+  /** Whether the slot's own step in per cent changes what it does. */
+  readonly takesStep: boolean;
+  /** The first set of a part; undefined only when the grid holds no load that can be moved at all. */
+  readonly choose: (input: RuleInput) => Fit | undefined;
+  /** The load it is after next week, in hundredths, where it is not the load that was made. */
+  readonly carries?: (input: CarryInput, ideal: number) => number;
+}

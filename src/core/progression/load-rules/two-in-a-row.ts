@@ -1,10 +1,10 @@
 import { bestFit } from './best-fit';
-import { candidate } from './fit';
-import type { Rule } from './rule';
+import { candidate, type Fit } from './fit';
+import type { LoadRuleKind, RuleInput } from './rule';
 import { earnedStep } from './step-up';
 
 /** Two in a row: unchanged until the whole prescription is met in two sessions running, then 2.5-5 % more. */
-export const twoInARow: Rule = (input) => {
+function choose(input: RuleInput): Fit | undefined {
   const { last, conventions } = input;
   if (last === null) return bestFit(input);
   const kept = candidate(input, last.load, last.reps);
@@ -15,4 +15,6 @@ export const twoInARow: Rule = (input) => {
   const next = earnedStep(input, last.load, { least, most: Math.max(least, earnedStepMost) });
   if (next === undefined) return { chosen: kept, others: [], decider: 'end of the equipment' };
   return { chosen: candidate(input, next, last.reps), others: [kept], decider: 'met twice running' };
-};
+}
+
+export const twoInARow = { name: 'two in a row', takesStep: true, choose } as const satisfies LoadRuleKind;

@@ -1,13 +1,13 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity } from './fit';
-import type { Rule } from './rule';
+import { candidate, capacity, type Fit } from './fit';
+import type { LoadRuleKind, RuleInput } from './rule';
 
 /**
  * Variation chain: the load stays and reps rise to the top of the range; with all sets there the next harder variation
  * is due (a finding offers it), at the bottom of the range.
  */
-export const variationChain: Rule = (input) => {
+function choose(input: RuleInput): Fit | undefined {
   const { last, targetRir, range } = input;
   if (last === null) return bestFit(input);
   const reach = roundHalfDown(capacity(input, last.load) - targetRir);
@@ -17,4 +17,10 @@ export const variationChain: Rule = (input) => {
     others: [],
     decider: last.least >= range.high ? 'next variation due' : 'reps first',
   };
-};
+}
+
+export const variationChain = {
+  name: 'variation chain',
+  takesStep: false,
+  choose,
+} as const satisfies LoadRuleKind;

@@ -21,7 +21,7 @@ function weeks(deload: Deload) {
     ],
     { weeks: 4, deload, rir: { first: 2, last: 1 } },
   );
-  const { rungs } = unfold({
+  const { weeks } = unfold({
     block: made,
     athlete: athlete(),
     exercises: lookup,
@@ -29,7 +29,7 @@ function weeks(deload: Deload) {
     log: EMPTY_LOG,
     answers: [],
   });
-  return { last: rungs[3]?.plan, deload: rungs[4]?.plan };
+  return { last: weeks[3]?.plan, deload: weeks[4]?.plan };
 }
 
 const sets = (week: ReturnType<typeof weeks>['deload'], slotId: string) =>

@@ -7,8 +7,8 @@ import { changeLine, shortfallSentence } from '@/ui/words/balance';
 import { counted, figure } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
-import classes from './balance-dialog.module.css';
 import type { SheetActions } from '../contract';
+import classes from './balance-dialog.module.css';
 import picker from './technique-picker.module.css';
 
 interface BalanceDialogProps {

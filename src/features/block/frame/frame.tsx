@@ -16,17 +16,17 @@ import {
   type Athlete,
   addDays,
   type Block,
+  type BlockPlan,
   type Catalogue,
   checkInput,
   dayMatrix,
   type Edit,
   type Goal,
-  type Ladder,
   type Muscle,
   type Result,
-  type Rung,
   type Session,
   sessionsInOrder,
+  type WeekState,
 } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
@@ -40,8 +40,8 @@ export interface FrameProps {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
-  readonly rung: Rung;
+  readonly blockPlan: BlockPlan;
+  readonly weekState: WeekState;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onOpenSession: (sessionId: string) => void;
   /** Adds an empty session; its id, or undefined where none can be added. */
@@ -57,13 +57,13 @@ const LONG = 8;
 
 /** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
 export default function Frame(props: FrameProps) {
-  const { block, athlete, catalogue, ladder, rung, attempt, onSay } = props;
+  const { block, athlete, catalogue, blockPlan, weekState, attempt, onSay } = props;
   const [chosen, setChosen] = useState<string | null>(null);
   const sessions = sessionsInOrder(block);
   const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
   const input = useMemo(
-    () => checkInput({ block, athlete, ladder, exercises: catalogue.find }),
-    [block, athlete, ladder, catalogue],
+    () => checkInput({ block, athlete, blockPlan, exercises: catalogue.find }),
+    [block, athlete, blockPlan, catalogue],
   );
   const days = daysOf(block.cycleDays);
   const columns = useRef<HTMLElement>(null);
@@ -133,7 +133,7 @@ export default function Frame(props: FrameProps) {
               key={day}
               day={day}
               name={dayName(day, block.cycleDays)}
-              date={addDays(rung.plan.startDate, day).slice(5)}
+              date={addDays(weekState.plan.startDate, day).slice(5)}
             >
               {sessions
                 .filter((one) => one.day === day)
@@ -142,7 +142,7 @@ export default function Frame(props: FrameProps) {
                     key={one.id}
                     session={one}
                     letter={String.fromCharCode(65 + (sessions.indexOf(one) % 26))}
-                    rung={rung}
+                    weekState={weekState}
                     chosen={one.id === session?.id}
                     onChoose={() => {
                       // One that was just moved is chosen already.
@@ -184,7 +184,7 @@ export default function Frame(props: FrameProps) {
           ) : (
             <Matrix
               cycleDays={block.cycleDays}
-              rung={rung}
+              weekState={weekState}
               cells={dayMatrix(input)}
               onGoal={props.onGoal}
               onSay={props.onSay}
@@ -243,7 +243,7 @@ function Day({ day, name, date, children }: DayProps) {
 interface CardProps {
   readonly session: Session;
   readonly letter: string;
-  readonly rung: Rung;
+  readonly weekState: WeekState;
   readonly chosen: boolean;
   readonly onChoose: () => void;
   readonly onOpen: () => void;
@@ -253,9 +253,9 @@ interface CardProps {
   readonly onStep: (by: number) => void;
 }
 
-function Card({ session, letter, rung, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
+function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
-  const planned = rung.plan.sessions.find(({ sessionId }) => sessionId === session.id);
+  const planned = weekState.plan.sessions.find(({ sessionId }) => sessionId === session.id);
   const time =
     planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
   const { onKeyDown: lift, ...pointer } = listeners ?? {};

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { type dayMatrix, type Goal, MUSCLES, type Muscle, type Rung, standing } from '@/core';
+import { type dayMatrix, type Goal, MUSCLES, type Muscle, standing, type WeekState } from '@/core';
 import { figure } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from './frame.module.css';
@@ -19,14 +19,14 @@ export function daysOf(cycleDays: number): readonly number[] {
 
 interface MatrixProps {
   readonly cycleDays: number;
-  readonly rung: Rung;
+  readonly weekState: WeekState;
   readonly cells: ReturnType<typeof dayMatrix>;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onSay: (title: string, text: string) => void;
 }
 
 /** Muscle by day: hard sets, and small behind them the hours since the muscle was last trained. */
-export function Matrix({ cycleDays, rung, cells, onGoal, onSay }: MatrixProps) {
+export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixProps) {
   const days = daysOf(cycleDays);
   const [at, setAt] = useState(0);
   const body = useRef<HTMLTableSectionElement>(null);
@@ -75,7 +75,7 @@ export function Matrix({ cycleDays, rung, cells, onGoal, onSay }: MatrixProps) {
       </thead>
       <tbody ref={body} onKeyDown={keys}>
         {MUSCLES.map((muscle, index) => {
-          const week = rung.plan.muscles[muscle];
+          const week = weekState.plan.muscles[muscle];
           const { floor, ceiling } = week.landmarks;
           const state = standing(week);
           const out = state === 'low' || state === 'over';

@@ -2,12 +2,12 @@
 
 import { useEffect, useState } from 'react';
 import {
+  type BlockPlan,
   type Catalogue,
   check,
   compareLadders,
   differenceEdit,
   isUnchanged,
-  type Ladder,
   type RevisionLine,
   type Training,
   unfold,
@@ -21,14 +21,14 @@ import classes from './ladder.module.css';
 /** Another version of the block, unfolded, with how it is called. */
 export interface Other {
   readonly name: string;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   /** What differs, in sentences; empty where it is another block altogether. */
   readonly sentences: readonly string[];
 }
 
 interface CompareProps {
   readonly training: Training;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly catalogue: Catalogue;
   readonly actions: Pick<SheetActions, 'revisions' | 'revision' | 'blockBefore'>;
   readonly other: Other | null;
@@ -39,7 +39,7 @@ const LAST = 'last block';
 const NONE = 'nothing';
 
 /** Chooses what this block is compared with: one of its revisions, or the athlete's last block. */
-export function Compare({ training, ladder, catalogue, actions, other, onOther }: CompareProps) {
+export function Compare({ training, blockPlan, catalogue, actions, other, onOther }: CompareProps) {
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
   const [message, setMessage] = useState('');
   const [chosen, setChosen] = useState(NONE);
@@ -66,7 +66,7 @@ export function Compare({ training, ladder, catalogue, actions, other, onOther }
         return onOther(null);
       }
       const before = unfold({ ...answer.training, exercises: catalogue.find });
-      return onOther({ name: answer.training.block.name, ladder: before, sentences: [] });
+      return onOther({ name: answer.training.block.name, blockPlan: before, sentences: [] });
     }
     const answer = await actions.revision(Number(value)).catch(() => null);
     if (answer === null || answer.status !== 'found') {
@@ -78,13 +78,13 @@ export function Compare({ training, ladder, catalogue, actions, other, onOther }
     const exercises = catalogue.find;
     const then = unfold({ ...training, block, exercises });
     const changes = compareLadders(
-      { ladder: then, findings: check({ block, athlete, ladder: then, exercises }) },
-      { ladder, findings: check({ block: training.block, athlete, ladder, exercises }) },
+      { blockPlan: then, findings: check({ block, athlete, blockPlan: then, exercises }) },
+      { blockPlan, findings: check({ block: training.block, athlete, blockPlan, exercises }) },
     );
     const same = isUnchanged(changes) && differenceEdit(block, training.block) === null;
     onOther({
       name: `revision ${value}`,
-      ladder: then,
+      blockPlan: then,
       sentences: same ? ['Nothing differs.'] : effectSentences(changes, 'the plan', namesOf(catalogue)),
     });
   };

@@ -3,13 +3,13 @@ import {
   type Athlete,
   adviseDeload,
   type Block,
+  type BlockPlan,
   type Catalogue,
   conventionsWith,
   DELOAD_KINDS,
   type Deload,
   deloadStart,
   type Edit,
-  type Ladder,
   type Result,
   SIGNS,
   type Sign,
@@ -28,7 +28,7 @@ interface DeloadsProps {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   readonly training: Training;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly unit: string;
   readonly attempt: (edit: Edit) => Result<null>;
 }
@@ -36,7 +36,7 @@ interface DeloadsProps {
 const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
-export function Deloads({ block, athlete, catalogue, training, ladder, unit, attempt }: DeloadsProps) {
+export function Deloads({ block, athlete, catalogue, training, blockPlan, unit, attempt }: DeloadsProps) {
   const conventions = conventionsWith(block.conventions);
   const [signs, setSigns] = useState<Signs>({});
   const [facts, setFacts] = useState({ eager: false, lifeStress: false, test: false, honest: false });
@@ -49,18 +49,18 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
   const tried = useMemo(
     () =>
       kept.map((deload) => {
-        const { rungs } = unfold({
+        const { weeks } = unfold({
           ...training,
           block: { ...block, deload },
           athlete,
           exercises: catalogue.find,
         });
-        const plan = rungs.at(-1)?.plan;
+        const plan = weeks.at(-1)?.plan;
         return { deload, totals: plan === undefined ? null : weekTotals(plan, conventions), plan };
       }),
     [kept, training, block, athlete, catalogue, conventions],
   );
-  const last = ladder.rungs.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
+  const last = blockPlan.weeks.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
   const before = last === undefined ? null : weekTotals(last, conventions);
   const advice = adviseDeload(
     {
@@ -195,7 +195,7 @@ export function Deloads({ block, athlete, catalogue, training, ladder, unit, att
 }
 
 /** The first slot with sets, as an example of what is asked. */
-function exampleOf(week: Ladder['rungs'][number]['plan'] | undefined): string {
+function exampleOf(week: BlockPlan['weeks'][number]['plan'] | undefined): string {
   const slot = week?.sessions.flatMap(({ slots }) => slots).find(({ sets }) => sets.length > 0);
   const [first] = slot?.sets ?? [];
   if (slot === undefined || first === undefined) return 'nothing';

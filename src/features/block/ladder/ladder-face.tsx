@@ -4,11 +4,11 @@ import { useMemo, useState } from 'react';
 import {
   type Athlete,
   type Block,
+  type BlockPlan,
   type Catalogue,
   contribution,
   type Edit,
   inVariant,
-  type Ladder,
   type Muscle,
   type Result,
   sessionsInOrder,
@@ -27,7 +27,7 @@ interface LadderFaceProps {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   readonly training: Training;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly actions: SheetActions;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onFocusMuscle: (muscle: Muscle) => void;
@@ -37,7 +37,7 @@ interface LadderFaceProps {
 
 /** The block at a glance: what each week comes to, every muscle's ladder, loads, deloads, and another version beside it. */
 export default function LadderFace(props: LadderFaceProps) {
-  const { block, athlete, catalogue, training, ladder, actions, attempt, onFocusMuscle, onCell } = props;
+  const { block, athlete, catalogue, training, blockPlan, actions, attempt, onFocusMuscle, onCell } = props;
   const [other, setOther] = useState<Other | null>(null);
   const now = useMemo(() => ({ ...training, block, athlete }), [training, block, athlete]);
   const openMuscle = (muscle: Muscle, week: number) => {
@@ -56,22 +56,22 @@ export default function LadderFace(props: LadderFaceProps) {
     <div className={classes.face}>
       <Compare
         training={now}
-        ladder={ladder}
+        blockPlan={blockPlan}
         catalogue={catalogue}
         actions={actions}
         other={other}
         onOther={setOther}
       />
       <Ladders
-        ladder={ladder}
-        other={other?.ladder ?? null}
+        blockPlan={blockPlan}
+        other={other?.blockPlan ?? null}
         onFocusMuscle={onFocusMuscle}
         onOpen={openMuscle}
       />
       <Totals
         block={block}
-        ladder={ladder}
-        other={other?.ladder ?? null}
+        blockPlan={blockPlan}
+        other={other?.blockPlan ?? null}
         unit={athlete.unit}
         onWeek={(week) => onCell('weeks', week)}
       />
@@ -80,11 +80,11 @@ export default function LadderFace(props: LadderFaceProps) {
         athlete={athlete}
         catalogue={catalogue}
         training={now}
-        ladder={ladder}
+        blockPlan={blockPlan}
         unit={athlete.unit}
         attempt={attempt}
       />
-      <Loads block={block} catalogue={catalogue} ladder={ladder} onOpen={onCell} />
+      <Loads block={block} catalogue={catalogue} blockPlan={blockPlan} onOpen={onCell} />
     </div>
   );
 }

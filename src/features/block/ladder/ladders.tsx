@@ -1,25 +1,25 @@
-import { type Ladder, MUSCLES, type Muscle } from '@/core';
+import { type BlockPlan, MUSCLES, type Muscle } from '@/core';
 import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
 import { figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import classes from './ladder.module.css';
 
 interface LaddersProps {
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   /** Another version to compare with. */
-  readonly other: Ladder | null;
+  readonly other: BlockPlan | null;
   readonly onFocusMuscle: (muscle: Muscle) => void;
   /** Goes to the Sheet where a muscle is trained in a week. */
   readonly onOpen: (muscle: Muscle, week: number) => void;
 }
 
-function rungsOf(ladder: Ladder, muscle: Muscle): readonly LadderRung[] {
-  return ladder.rungs.map((rung) => {
-    const { measured, landmarks } = rung.plan.muscles[muscle];
+function rungsOf(blockPlan: BlockPlan, muscle: Muscle): readonly LadderRung[] {
+  return blockPlan.weeks.map((weekState) => {
+    const { measured, landmarks } = weekState.plan.muscles[muscle];
     return {
-      week: rung.plan.week,
+      week: weekState.plan.week,
       sets: measured,
-      state: rungState(rung),
+      state: rungState(weekState),
       floor: landmarks.floor,
       ceiling: landmarks.ceiling,
     };
@@ -27,8 +27,8 @@ function rungsOf(ladder: Ladder, muscle: Muscle): readonly LadderRung[] {
 }
 
 /** Every muscle's ladder side by side, at one scale. */
-export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) {
-  const all = MUSCLES.map((muscle) => ({ muscle, rungs: rungsOf(ladder, muscle) }));
+export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProps) {
+  const all = MUSCLES.map((muscle) => ({ muscle, rungs: rungsOf(blockPlan, muscle) }));
   const most = Math.max(
     8,
     ...all.flatMap(({ rungs }) => rungs.map(({ sets, ceiling }) => Math.max(sets, ceiling))),
@@ -44,7 +44,7 @@ export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) 
       </h2>
       <div className={classes.ladders}>
         {all.map(({ muscle, rungs }) => {
-          const { goal } = ladder.rungs[0]?.plan.muscles[muscle] ?? { goal: 'grow' };
+          const { goal } = blockPlan.weeks[0]?.plan.muscles[muscle] ?? { goal: 'grow' };
           const [first, last] = [rungs[0], rungs.filter(({ state }) => state !== 'deload').at(-1)];
           return (
             <button
@@ -59,7 +59,7 @@ export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) 
                 const up =
                   box === undefined || event.clientY === 0 ? 0 : (box.bottom - event.clientY) / box.height;
                 const at = Math.max(0, Math.min(rungs.length - 1, Math.floor(up * rungs.length)));
-                onOpen(muscle, rungs[at]?.week ?? ladder.currentWeek);
+                onOpen(muscle, rungs[at]?.week ?? blockPlan.currentWeek);
               }}
             >
               <span className={classes.muscle}>
@@ -72,7 +72,7 @@ export function Ladders({ ladder, other, onFocusMuscle, onOpen }: LaddersProps) 
               <LadderDrawing
                 rungs={rungs}
                 most={most}
-                current={ladder.currentWeek}
+                current={blockPlan.currentWeek}
                 {...(other === null ? {} : { other: rungsOf(other, muscle) })}
               />
             </button>

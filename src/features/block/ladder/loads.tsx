@@ -1,4 +1,4 @@
-import type { Block, Catalogue, Ladder, LadderSlot } from '@/core';
+import type { Block, BlockPlan, Catalogue, SlotPlan } from '@/core';
 import { sessionsInOrder, variantName } from '@/core';
 import { setText } from '@/ui/words/figures';
 import classes from './ladder.module.css';
@@ -6,13 +6,13 @@ import classes from './ladder.module.css';
 interface LoadsProps {
   readonly block: Block;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly onOpen: (slot: string, week: number) => void;
 }
 
 interface Point {
   readonly week: number;
-  readonly slot: LadderSlot;
+  readonly slot: SlotPlan;
   readonly done: boolean;
   /** Strength that the first set stands for, so that load and reps make one line. */
   readonly level: number;
@@ -21,8 +21,8 @@ interface Point {
 const WIDTH = 150;
 const HEIGHT = 22;
 
-function pointsOf(ladder: Ladder, slotId: string): readonly Point[] {
-  return ladder.rungs.flatMap(({ plan, performed }): Point[] => {
+function pointsOf(blockPlan: BlockPlan, slotId: string): readonly Point[] {
+  return blockPlan.weeks.flatMap(({ plan, performed }): Point[] => {
     if (plan.kind === 'deload') return [];
     for (const session of plan.sessions) {
       const slot = session.slots.find((one) => one.slotId === slotId);
@@ -39,7 +39,7 @@ function pointsOf(ladder: Ladder, slotId: string): readonly Point[] {
 }
 
 /** What a slot asks at the start and at the end, with the line between: done weeks as dots, projections dashed. */
-export function Loads({ block, catalogue, ladder, onOpen }: LoadsProps) {
+export function Loads({ block, catalogue, blockPlan, onOpen }: LoadsProps) {
   return (
     <section aria-label="Projected loads">
       <h2 className={classes.head}>
@@ -54,7 +54,7 @@ export function Loads({ block, catalogue, ladder, onOpen }: LoadsProps) {
             <caption>{session.name}</caption>
             <tbody>
               {session.slots.map((slot) => {
-                const points = pointsOf(ladder, slot.id);
+                const points = pointsOf(blockPlan, slot.id);
                 const [first, last] = [points[0], points.at(-1)];
                 const exercise = catalogue.find(slot.exercise);
                 if (first === undefined || last === undefined || exercise === undefined) return null;

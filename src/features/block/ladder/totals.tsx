@@ -1,11 +1,11 @@
-import { type Block, conventionsWith, type Ladder, REP_ZONES, weekTotals } from '@/core';
+import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals } from '@/core';
 import { figure, minutes } from '@/ui/words/figures';
 import classes from './ladder.module.css';
 
 interface TotalsProps {
   readonly block: Block;
-  readonly ladder: Ladder;
-  readonly other: Ladder | null;
+  readonly blockPlan: BlockPlan;
+  readonly other: BlockPlan | null;
   readonly unit: string;
   readonly onWeek: (week: number) => void;
 }
@@ -13,13 +13,19 @@ interface TotalsProps {
 const ZONE_HEADS = { strength: 'strength', size: 'size', endurance: 'endurance' } as const;
 
 /** A week a column: RIR, sets, minutes, work, rep zones; bars show how they rise. */
-export function Totals({ block, ladder, other, unit, onWeek }: TotalsProps) {
+export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
   const conventions = conventionsWith(block.conventions);
-  const weeks = ladder.rungs.map((rung) => ({ rung, totals: weekTotals(rung.plan, conventions) }));
-  const others = other?.rungs.map((rung) => ({ rung, totals: weekTotals(rung.plan, conventions) }));
+  const weeks = blockPlan.weeks.map((weekState) => ({
+    weekState,
+    totals: weekTotals(weekState.plan, conventions),
+  }));
+  const others = other?.weeks.map((weekState) => ({
+    weekState,
+    totals: weekTotals(weekState.plan, conventions),
+  }));
   const most = {
-    rir: Math.max(1, ...weeks.map(({ rung }) => rung.plan.rir)),
-    sets: Math.max(1, ...weeks.map(({ rung }) => rung.plan.hardSets)),
+    rir: Math.max(1, ...weeks.map(({ weekState }) => weekState.plan.rir)),
+    sets: Math.max(1, ...weeks.map(({ weekState }) => weekState.plan.hardSets)),
   };
   const rows: readonly {
     readonly name: string;
@@ -28,13 +34,13 @@ export function Totals({ block, ladder, other, unit, onWeek }: TotalsProps) {
   }[] = [
     {
       name: 'reps in reserve',
-      of: ({ rung }) => String(rung.plan.rir),
-      bar: ({ rung }) => rung.plan.rir / most.rir,
+      of: ({ weekState }) => String(weekState.plan.rir),
+      bar: ({ weekState }) => weekState.plan.rir / most.rir,
     },
     {
       name: 'hard sets',
-      of: ({ rung }) => figure(rung.plan.hardSets, 1),
-      bar: ({ rung }) => rung.plan.hardSets / most.sets,
+      of: ({ weekState }) => figure(weekState.plan.hardSets, 1),
+      bar: ({ weekState }) => weekState.plan.hardSets / most.sets,
     },
     { name: 'minutes', of: ({ totals }) => String(minutes(totals.seconds)) },
     { name: `work, 1000 ${unit} × reps`, of: ({ totals }) => figure(totals.work / 1000, 1) },
@@ -49,10 +55,14 @@ export function Totals({ block, ladder, other, unit, onWeek }: TotalsProps) {
         <thead>
           <tr>
             <th scope="col">each week</th>
-            {weeks.map(({ rung }) => (
-              <th scope="col" key={rung.plan.week} data-current={rung.plan.week === ladder.currentWeek}>
-                <button type="button" className={classes.link} onClick={() => onWeek(rung.plan.week)}>
-                  {rung.plan.kind === 'deload' ? 'deload' : `wk ${rung.plan.week}`}
+            {weeks.map(({ weekState }) => (
+              <th
+                scope="col"
+                key={weekState.plan.week}
+                data-current={weekState.plan.week === blockPlan.currentWeek}
+              >
+                <button type="button" className={classes.link} onClick={() => onWeek(weekState.plan.week)}>
+                  {weekState.plan.kind === 'deload' ? 'deload' : `wk ${weekState.plan.week}`}
                 </button>
               </th>
             ))}
@@ -67,7 +77,7 @@ export function Totals({ block, ladder, other, unit, onWeek }: TotalsProps) {
                 const text = of(week);
                 const changed = theirs !== undefined && of(theirs) !== text;
                 return (
-                  <td key={week.rung.plan.week} data-deload={week.rung.plan.kind === 'deload'}>
+                  <td key={week.weekState.plan.week} data-deload={week.weekState.plan.kind === 'deload'}>
                     {bar === undefined ? null : (
                       <span
                         className={classes.bar}

@@ -10,19 +10,19 @@ import {
   MUSCLES,
   type Muscle,
   type Proposal,
-  type Rung,
+  type WeekState,
 } from '@/core';
 import { Gauge } from '@/ui/gauge';
 import { figure } from '@/ui/words/figures';
 import { callLine } from '@/ui/words/findings';
 import { capital, weekName } from '@/ui/words/names';
-import { Findings } from './findings';
 import type { Focus } from '../focus';
+import { Findings } from './findings';
 import classes from './rail.module.css';
 
 interface RailProps {
   readonly catalogue: Catalogue;
-  readonly rung: Rung | undefined;
+  readonly weekState: WeekState | undefined;
   readonly calls: readonly Proposal[];
   readonly findings: readonly Finding[];
   readonly dismissed: readonly Dismissal[];
@@ -55,11 +55,11 @@ export const Rail = memo(function Rail(props: RailProps) {
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 
-function Gauges({ rung, onFocus, onGoal }: RailProps) {
+function Gauges({ weekState, onFocus, onGoal }: RailProps) {
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
-  if (rung === undefined) return null;
-  const { plan } = rung;
+  if (weekState === undefined) return null;
+  const { plan } = weekState;
   const most = Math.max(
     ...MUSCLES.map((muscle) => Math.max(plan.muscles[muscle].landmarks.ceiling, plan.muscles[muscle].sets)),
   );

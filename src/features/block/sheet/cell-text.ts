@@ -2,12 +2,12 @@ import type {
   Athlete,
   Catalogue,
   Exercise,
-  LadderSlot,
   Place,
-  PlannedSet,
-  Rung,
+  SetPlan,
   Slot,
+  SlotPlan,
   SlotRir,
+  WeekState,
 } from '@/core';
 import { loadGrid, variantName } from '@/core';
 import { count, figure, load, span } from '@/ui/words/figures';
@@ -107,8 +107,8 @@ export interface SetLine {
 }
 
 /** The lines of a week's cell: what was done where it was logged, else what is asked. */
-export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): readonly SetLine[] {
-  const performed = rung.performed.get(sessionId);
+export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
+  const performed = weekState.performed.get(sessionId);
   const roles = [...new Set(slot.sets.map((set) => set.role))];
   return roles.map((role) => {
     const sets = slot.sets.filter((set) => set.role === role && !set.optional);
@@ -129,11 +129,11 @@ export function setLines(slot: LadderSlot, rung: Rung, sessionId: string): reado
   });
 }
 
-const isRounds = (sets: readonly PlannedSet[]) => sets.some(({ piece }) => piece > 1);
+const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
 const partials = (many: number | undefined) => (many === undefined || many === 0 ? '' : `+${many}`);
 
 /** Reps of some sets: `3×10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
-function repsText(sets: readonly PlannedSet[], slot: LadderSlot): string {
+function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   const [first] = sets;
   if (first === undefined) return '';
   if (!isRounds(sets)) {
@@ -151,14 +151,14 @@ function repsText(sets: readonly PlannedSet[], slot: LadderSlot): string {
   return round.length > 3 ? `${round.slice(0, 2).join('+')}+…` : round.join('+');
 }
 
-function line(reps: string, value: number | null, slot: LadderSlot): string {
+function line(reps: string, value: number | null, slot: SlotPlan): string {
   if (slot.loading === 'none') return value === null ? `${reps} find` : reps;
   const moved = load(value, slot.loading);
   // A sign stands for the dot: `3×8 −15`, not `3×8·−15`.
   return /^[+−]/.test(moved) ? `${reps} ${moved}` : `${reps}·${moved}`;
 }
 
-function markOf(asked: PlannedSet, reps: number, rir: number, value: number | null): SetLine['mark'] {
+function markOf(asked: SetPlan, reps: number, rir: number, value: number | null): SetLine['mark'] {
   const heavier = asked.load !== null && value !== null ? Math.sign(value - asked.load) : 0;
   const ahead = heavier !== 0 ? heavier : reps + rir - (asked.reps + asked.rir);
   return ahead > 0 ? '▲' : ahead < 0 ? '▼' : '';

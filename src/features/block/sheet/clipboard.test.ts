@@ -34,7 +34,7 @@ const base = block([
 ]);
 
 function board(made: Block): Board {
-  const ladder = unfold({
+  const blockPlan = unfold({
     block: made,
     athlete: who,
     exercises: lookup,
@@ -47,9 +47,9 @@ function board(made: Block): Board {
     block: made,
     athlete: who,
     catalogue: catalogueWith([]),
-    ladder,
+    blockPlan,
     rows: rowsOf(made),
-    columns: columnsOf(ladder),
+    columns: columnsOf(blockPlan),
     newId: () => `new${++ids}`,
   };
 }
@@ -151,7 +151,7 @@ test('a week takes its own sets, reps, load and RIR, and only what differs from 
   expect(own('@0')).toMatchObject({ sets: null, reps: null, load: null, rir: 0 });
   expect(own('5x')).toMatchObject({ sets: 5, reps: null });
   // What the rules have already stays theirs.
-  const planned = board(base).ladder.rungs[1]?.plan.sessions[0]?.slots[0];
+  const planned = board(base).blockPlan.weeks[1]?.plan.sessions[0]?.slots[0];
   const [first] = planned?.sets ?? [];
   expect(own(`3×${first?.reps}·${first?.load}`)).toBeUndefined();
   expect(typed('lots')).toMatchObject({ ok: false, problems: [{ code: 'not-understood' }] });
@@ -161,10 +161,10 @@ test('a week takes its own sets, reps, load and RIR, and only what differs from 
 test('assistance is written with its sign in place of the dot, and reads back', () => {
   const own = after(base, pasteTable([['3×8 −20']], { row: 'b1', column: 'w2' }, board(base)));
   expect(slotOf(own, 'b1')?.weeks[0]).toMatchObject({ week: 2, reps: 8, load: { value: -20, unit: 'kg' } });
-  const rung = board(own).ladder.rungs[1];
-  const planned = rung?.plan.sessions[1]?.slots[0];
-  if (rung === undefined || planned === undefined) throw new Error('no week 2');
-  expect(setLines(planned, rung, 'b')[0]?.text).toBe('3×8 −20');
+  const weekState = board(own).blockPlan.weeks[1];
+  const planned = weekState?.plan.sessions[1]?.slots[0];
+  if (weekState === undefined || planned === undefined) throw new Error('no week 2');
+  expect(setLines(planned, weekState, 'b')[0]?.text).toBe('3×8 −20');
 });
 
 test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {

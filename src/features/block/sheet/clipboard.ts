@@ -2,10 +2,10 @@ import {
   type Athlete,
   applyEdit,
   type Block,
+  type BlockPlan,
   type Catalogue,
   type Edit,
   findSlot,
-  type Ladder,
   newSlot,
   ok,
   type Problem,
@@ -30,7 +30,7 @@ export interface Board {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly newId: () => string;
@@ -64,7 +64,7 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
   if (week !== null) {
     const own = slot.weeks.find((one) => one.week === week);
     if (own !== undefined) return overrideText(own);
-    const planned = plannedSlot(board.ladder, week, session.id, slot.id);
+    const planned = plannedSlot(board.blockPlan, week, session.id, slot.id);
     const [first] = planned?.sets ?? [];
     if (planned === undefined || first === undefined) return '';
     const sets = planned.sets.filter(({ piece }) => piece === 1).length;
@@ -82,10 +82,10 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
   return typed;
 }
 
-function plannedSlot(ladder: Ladder, week: number, sessionId: string, slotId: string) {
-  const rung = ladder.rungs.find(({ plan }) => plan.week === week);
-  if (rung === undefined) return undefined;
-  return sessionIn(rung, sessionId)?.slots.find((one) => one.slotId === slotId);
+function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slotId: string) {
+  const weekState = blockPlan.weeks.find(({ plan }) => plan.week === week);
+  if (weekState === undefined) return undefined;
+  return sessionIn(weekState, sessionId)?.slots.find((one) => one.slotId === slotId);
 }
 
 /** Cells as text for a spreadsheet: tabs between columns, lines between rows. Names alone stand for their whole slots. */
@@ -137,7 +137,7 @@ function cellEdit(
   place: string | null,
   board: Board,
 ): Result<Edit | null> {
-  const { athlete, catalogue, ladder } = board;
+  const { athlete, catalogue, blockPlan } = board;
   const path = `slot/${slot.id}/${column}`;
   const here = placeFor(athlete, place);
   const week = weekOf(column);
@@ -167,7 +167,7 @@ function cellEdit(
     const session = board.block.sessions.find(({ slots }) => slots.some(({ id }) => id === slot.id));
     if (exercise === undefined)
       return refused({ code: 'unknown-exercise', path, exercise: slot.exercise.id });
-    const planned = plannedSlot(ladder, week, session?.id ?? '', slot.id);
+    const planned = plannedSlot(blockPlan, week, session?.id ?? '', slot.id);
     return weekEntry(text, slot, week, planned, { exercise, place: here });
   }
   if (!ENTRY.has(column)) return ok(null);

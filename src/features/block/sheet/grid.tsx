@@ -5,17 +5,18 @@ import { memo, useEffect, useMemo, useRef } from 'react';
 import {
   type Athlete,
   type Block,
+  type BlockPlan,
   type Catalogue,
-  type Ladder,
-  type LadderSlot,
   type Problem,
   placeFor,
+  type SlotPlan,
   type TechniqueParameters,
 } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
 import { Picker } from '@/ui/picker';
 import { figure } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
+import classes from '../block.module.css';
 import { placeChoices } from './choices';
 import { cellsOf, type Range } from './clipboard';
 import { type Leave, TextEditor } from './editor';
@@ -31,7 +32,6 @@ import {
 } from './layout';
 import { plannedSlots, slotViews } from './row-view';
 import { SessionRow, sessionWeeks } from './session-row';
-import classes from '../block.module.css';
 import { SlotRow } from './slot-row';
 import type { Adding } from './use-table-edits';
 import { overrideText } from './week-entry';
@@ -48,7 +48,7 @@ interface GridProps {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly cursor: Cell;
@@ -85,8 +85,20 @@ function cellOf(target: EventTarget): Cell | null {
 
 /** The Sheet's table: sessions, their slots, and every week. One tab stop; the arrows move within. */
 export const Grid = memo(function Grid(props: GridProps) {
-  const { ladder, rows, columns, cursor, range, editing, athlete, catalogue, calls, onMove, onKey, onOpen } =
-    props;
+  const {
+    blockPlan,
+    rows,
+    columns,
+    cursor,
+    range,
+    editing,
+    athlete,
+    catalogue,
+    calls,
+    onMove,
+    onKey,
+    onOpen,
+  } = props;
   const table = useRef<HTMLTableElement>(null);
   const dragged = useRef<string | null>(null);
   const { row, column } = cursor;
@@ -110,8 +122,8 @@ export const Grid = memo(function Grid(props: GridProps) {
   }, [rows]);
 
   const views = useMemo(
-    () => slotViews(rows, { athlete, catalogue, ladder, calls }),
-    [rows, athlete, catalogue, ladder, calls],
+    () => slotViews(rows, { athlete, catalogue, blockPlan, calls }),
+    [rows, athlete, catalogue, blockPlan, calls],
   );
   const chosen = useMemo(
     () => (range === null ? null : cellsOf(range, { rows, columns })),
@@ -119,9 +131,9 @@ export const Grid = memo(function Grid(props: GridProps) {
   );
   const chosenRows = new Set(chosen?.rows.map(({ id }) => id));
 
-  const weeks = ladder.rungs.length;
+  const weeks = blockPlan.weeks.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
-  const template = [...PRESCRIPTION.map((column) => column.width), ...ladder.rungs.map(() => WEEK_WIDTH)]
+  const template = [...PRESCRIPTION.map((column) => column.width), ...blockPlan.weeks.map(() => WEEK_WIDTH)]
     .map((px) => `minmax(${px}px, ${px}fr)`)
     .join(' ');
   const open = (row: Row) =>
@@ -168,7 +180,7 @@ export const Grid = memo(function Grid(props: GridProps) {
     >
       {/* Rows are laid out each by itself (see the styles), which takes their meaning from them: roles give it back. */}
       <thead role="rowgroup">
-        <HeadRow ladder={ladder} cursor={row === 'weeks' ? column : null} />
+        <HeadRow blockPlan={blockPlan} cursor={row === 'weeks' ? column : null} />
       </thead>
       <tbody role="rowgroup">
         {rows.map((one) => {
@@ -179,7 +191,7 @@ export const Grid = memo(function Grid(props: GridProps) {
                 key={one.id}
                 cycleDays={props.block.cycleDays}
                 athlete={athlete}
-                weeks={sessionWeeks(one.session.id, ladder)}
+                weeks={sessionWeeks(one.session.id, blockPlan)}
                 row={one}
                 cursor={at}
                 open={open(one)}
@@ -205,7 +217,7 @@ export const Grid = memo(function Grid(props: GridProps) {
   );
 });
 
-function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor: ColumnId | null }) {
+function HeadRow({ blockPlan, cursor }: { readonly blockPlan: BlockPlan; readonly cursor: ColumnId | null }) {
   return (
     <tr role="row" className={classes.headRow}>
       {PRESCRIPTION.map(({ id, head }) => (
@@ -218,7 +230,7 @@ function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor:
           <span className={classes.headText}>{head}</span>
         </th>
       ))}
-      {ladder.rungs.map(({ plan, status }) => {
+      {blockPlan.weeks.map(({ plan, status }) => {
         const column = weekColumn(plan.week);
         return (
           <th
@@ -229,7 +241,7 @@ function HeadRow({ ladder, cursor }: { readonly ladder: Ladder; readonly cursor:
             data-row="weeks"
             data-column={column}
             tabIndex={cursor === column ? 0 : -1}
-            data-current={plan.week === ladder.currentWeek}
+            data-current={plan.week === blockPlan.currentWeek}
             data-deload={plan.kind === 'deload'}
           >
             <span className={classes.weekName}>{plan.kind === 'deload' ? 'deload' : `wk ${plan.week}`}</span>
@@ -247,7 +259,8 @@ type CellEditorProps = GridProps & { readonly row: Row; readonly editing: Editin
 
 /** What a cell is edited with: a list, the technique picker, or plain text. */
 function CellEditor(props: CellEditorProps) {
-  const { row, editing, block, athlete, catalogue, ladder, onCommit, onPick, onTechnique, onClose } = props;
+  const { row, editing, block, athlete, catalogue, blockPlan, onCommit, onPick, onTechnique, onClose } =
+    props;
   const { cell, text } = editing;
   const typing = (label: string, initial: string) => (
     <TextEditor
@@ -294,7 +307,7 @@ function CellEditor(props: CellEditorProps) {
   const week = weekOf(cell.column);
   if (week !== null) {
     const own = slot.weeks.find((one) => one.week === week);
-    const asked: LadderSlot | undefined = plannedSlots(ladder).get(`${week}/${slot.id}`);
+    const asked: SlotPlan | undefined = plannedSlots(blockPlan).get(`${week}/${slot.id}`);
     const [first] = asked?.sets ?? [];
     const rule =
       asked === undefined || first === undefined
@@ -306,14 +319,14 @@ function CellEditor(props: CellEditorProps) {
   return typing(`${name}, ${cell.column === 'start' ? 'from set' : cell.column}`, typed);
 }
 
-function typedOf({ athlete, catalogue, ladder, calls }: GridProps, row: Row, column: ColumnId): string {
+function typedOf({ athlete, catalogue, blockPlan, calls }: GridProps, row: Row, column: ColumnId): string {
   if (row.kind !== 'slot') return '';
   const session: Row = { kind: 'session', id: row.session.id, session: row.session, letter: '' };
-  const view = slotViews([session, row], { athlete, catalogue, ladder, calls }).get(row.id);
+  const view = slotViews([session, row], { athlete, catalogue, blockPlan, calls }).get(row.id);
   return view?.cells.find((cell) => cell.column === column)?.typed ?? '';
 }
 
-function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }: GridProps) {
+function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd, onClose }: GridProps) {
   const session = block.sessions.find(({ id }) => id === adding?.session);
   const place = placeFor(athlete, session?.place ?? null);
   return (
@@ -331,7 +344,7 @@ function AddingRow({ block, athlete, catalogue, ladder, adding, onAdd, onClose }
       <td
         role="gridcell"
         tabIndex={-1}
-        style={{ gridColumn: `2 / ${PRESCRIPTION.length + ladder.rungs.length + 1}` }}
+        style={{ gridColumn: `2 / ${PRESCRIPTION.length + blockPlan.weeks.length + 1}` }}
       />
     </tr>
   );

@@ -1,7 +1,7 @@
 import { catalogueWith, check, EMPTY_LOG, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
-import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
 import { type Focus, say } from '../focus';
+import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
 import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
 import { cellAway } from './use-cursor';
 
@@ -10,9 +10,9 @@ const catalogue = catalogueWith([]);
 const known = { catalogue, athlete: someone, place: HALL_PLACE };
 const two = block([session('b', 3, [slot('b1', 'pull-up')]), session('a', 0, [slot('a1', 'leg-press')])]);
 const plain = { block: two, athlete: someone, exercises: lookup, answers: [] };
-const ladder = unfold({ ...plain, issued: [], log: EMPTY_LOG });
+const blockPlan = unfold({ ...plain, issued: [], log: EMPTY_LOG });
 const rows = rowsOf(two);
-const columns = columnsOf(ladder);
+const columns = columnsOf(blockPlan);
 
 test('rows: the weeks, then sessions in the order of their days with their slots', () => {
   expect(rows.map(({ id }) => id)).toEqual(['weeks', 'a', 'a1', 'b', 'b1']);
@@ -49,17 +49,17 @@ test('cells print what is written, weeks what is asked or was done', () => {
   expect(rirTyped(effort(0, { set: 1, rir: { kind: 'week', offset: 1 } }, last))).toBe(
     'week, 1 week +1, last 0',
   );
-  const [rung] = ladder.rungs;
-  const asked = rung?.plan.sessions[0]?.slots[0];
-  if (rung === undefined || asked === undefined) throw new Error('no week 1');
-  expect(setLines(asked, rung, 'a')).toEqual([{ text: '3×9·60', mark: '', logged: false }]);
+  const [weekState] = blockPlan.weeks;
+  const asked = weekState?.plan.sessions[0]?.slots[0];
+  if (weekState === undefined || asked === undefined) throw new Error('no week 1');
+  expect(setLines(asked, weekState, 'a')).toEqual([{ text: '3×9·60', mark: '', logged: false }]);
 
   const done = performWeek(
     { block: two, athlete: someone, issued: [], log: EMPTY_LOG },
     1,
     ({ reps, rir }) => ({ reps: reps - 1, rir }),
   );
-  const after = unfold({ ...plain, ...done }).rungs[0];
+  const after = unfold({ ...plain, ...done }).weeks[0];
   if (after === undefined) throw new Error('no week 1');
   expect(setLines(asked, after, 'a')).toEqual([{ text: '3×8·60', mark: '▼', logged: true }]);
 });
@@ -72,22 +72,22 @@ test('every cell of the table, every gauge and every setting has something to sa
   );
   const run = unfold({ ...plain, ...done });
   const training = { blockId: 'b', revision: 0, ownExercises: [], ...plain, ...done };
-  const findings = check({ ...training, ladder: run, exercises: catalogue.find });
+  const findings = check({ ...training, blockPlan: run, exercises: catalogue.find });
   const seen = {
     training,
     block: two,
     athlete: someone,
     catalogue,
-    ladder: run,
+    blockPlan: run,
     findings,
     rows,
-    rung: run.rungs[1],
+    weekState: run.weeks[1],
   };
   const stops: Focus[] = [
     ...rows.flatMap((row) =>
       usedColumns(row, columns).map((column): Focus => ({ kind: 'cell', cell: { row: row.id, column } })),
     ),
-    ...(Object.keys(run.rungs[1]?.plan.muscles ?? {}) as 'chest'[]).map(
+    ...(Object.keys(run.weeks[1]?.plan.muscles ?? {}) as 'chest'[]).map(
       (muscle): Focus => ({ kind: 'muscle', muscle }),
     ),
     ...run.proposals.map(({ id }): Focus => ({ kind: 'call', id })),

@@ -1,11 +1,11 @@
 import {
   type Block,
-  type Ladder,
-  type LadderSession,
-  type Rung,
+  type BlockPlan,
   type Session,
+  type SessionPlan,
   type Slot,
   sessionsInOrder,
+  type WeekState,
 } from '@/core';
 
 /** Columns that hold the prescription, in order, with their least width in px. */
@@ -73,8 +73,8 @@ export function weekOf(column: ColumnId): number | null {
   return column.startsWith('w') ? Number(column.slice(1)) : null;
 }
 
-export function columnsOf(ladder: Ladder): readonly ColumnId[] {
-  return [...PRESCRIPTION.map(({ id }) => id), ...ladder.rungs.map(({ plan }) => weekColumn(plan.week))];
+export function columnsOf(blockPlan: BlockPlan): readonly ColumnId[] {
+  return [...PRESCRIPTION.map(({ id }) => id), ...blockPlan.weeks.map(({ plan }) => weekColumn(plan.week))];
 }
 
 export function rowsOf(block: Block): readonly Row[] {
@@ -112,6 +112,6 @@ export function nearestColumn(
 }
 
 /** The session of a rung, as planned or as issued. */
-export function sessionIn(rung: Rung, sessionId: string): LadderSession | undefined {
-  return rung.plan.sessions.find((session) => session.sessionId === sessionId);
+export function sessionIn(weekState: WeekState, sessionId: string): SessionPlan | undefined {
+  return weekState.plan.sessions.find((session) => session.sessionId === sessionId);
 }

@@ -1,24 +1,16 @@
-import {
-  applyEdit,
-  type Block,
-  catalogueWith,
-  EMPTY_LOG,
-  type SingleEdit,
-  UnfoldMemory,
-  unfold,
-} from '@/core';
+import { applyEdit, type Block, catalogueWith, EMPTY_LOG, Memo, type SingleEdit, unfold } from '@/core';
 import { athlete, block, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
 import { mayRunOver, rowsOf } from './layout';
 import { slotViews } from './row-view';
 
 const who = athlete();
 const catalogue = catalogueWith([]);
-const memory = new UnfoldMemory();
+const memory = new Memo();
 const nothing = { issued: [], log: EMPTY_LOG, answers: [] };
 
 function viewsOf(made: Block, calls: ReadonlySet<string> = new Set()) {
-  const ladder = unfold({ block: made, athlete: who, exercises: lookup, ...nothing }, memory);
-  return slotViews(rowsOf(made), { athlete: who, catalogue, ladder, calls });
+  const blockPlan = unfold({ block: made, athlete: who, exercises: lookup, ...nothing }, memory);
+  return slotViews(rowsOf(made), { athlete: who, catalogue, blockPlan, calls });
 }
 
 function after(made: Block, edit: SingleEdit): Block {
@@ -99,8 +91,8 @@ test('what is of a week’s own, what awaits the coach, what a gate holds back: 
 
 test('a week that was done shows what was done', () => {
   const state = performWeek({ block: made, athlete: who, issued: [], log: EMPTY_LOG }, 1);
-  const ladder = unfold({ block: made, athlete: who, exercises: lookup, answers: [], ...state });
-  const views = slotViews(rowsOf(made), { athlete: who, catalogue, ladder, calls: NONE });
+  const blockPlan = unfold({ block: made, athlete: who, exercises: lookup, answers: [], ...state });
+  const views = slotViews(rowsOf(made), { athlete: who, catalogue, blockPlan, calls: NONE });
   const [first, second] = views.get('a1')?.weeks ?? [];
   expect([first?.logged, second?.logged]).toEqual([true, false]);
   expect([first?.current, second?.current]).toEqual([false, true]);

@@ -1,17 +1,17 @@
 import {
   type Athlete,
+  type BlockPlan,
   type Catalogue,
   groupKind,
   groupsOf,
   inVariant,
-  type Ladder,
-  type LadderSlot,
   type Place,
   placeFor,
-  type Rung,
   type Session,
   type Slot,
+  type SlotPlan,
   setCount,
+  type WeekState,
 } from '@/core';
 import { prescriptionCell, type SetLine, setLines } from './cell-text';
 import { type ColumnId, PRESCRIPTION, type PrescriptionColumn, type Row, weekColumn } from './layout';
@@ -52,15 +52,15 @@ export interface SlotView {
 export interface Viewed {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   /** Week and slot of open load calls, `week/slot`. */
   readonly calls: ReadonlySet<string>;
 }
 
 /** The planned slots of a ladder by week and slot, `week/slot`. */
-export function plannedSlots(ladder: Ladder): ReadonlyMap<string, LadderSlot> {
+export function plannedSlots(blockPlan: BlockPlan): ReadonlyMap<string, SlotPlan> {
   return new Map(
-    ladder.rungs.flatMap(({ plan }) =>
+    blockPlan.weeks.flatMap(({ plan }) =>
       plan.sessions.flatMap(({ slots }) =>
         slots.map((slot) => [`${plan.week}/${slot.slotId}`, slot] as const),
       ),
@@ -112,11 +112,11 @@ function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): S
 /** The views of all slot rows, by slot. */
 export function slotViews(
   rows: readonly Row[],
-  { athlete, catalogue, ladder, calls }: Viewed,
+  { athlete, catalogue, blockPlan, calls }: Viewed,
 ): ReadonlyMap<string, SlotView> {
-  const planned = plannedSlots(ladder);
+  const planned = plannedSlots(blockPlan);
   const views = new Map<string, SlotView>();
-  const open = ladder.rungs.find(({ issued }) => issued === null)?.plan.week ?? 1;
+  const open = blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week ?? 1;
   let brackets: ReturnType<typeof bracketsOf> = new Map();
   let place: Place | undefined;
   for (const row of rows) {
@@ -127,8 +127,8 @@ export function slotViews(
     if (row.kind !== 'slot' || place === undefined) continue;
     const known = { athlete, catalogue, place };
     const { bracket, group } = brackets.get(row.id) ?? { bracket: 'none' as const, group: '' };
-    const from: unknown[] = [athlete, catalogue, place, row.at, bracket, group, ladder.currentWeek, open];
-    for (const { plan, status, performed } of ladder.rungs) {
+    const from: unknown[] = [athlete, catalogue, place, row.at, bracket, group, blockPlan.currentWeek, open];
+    for (const { plan, status, performed } of blockPlan.weeks) {
       const key = `${plan.week}/${row.id}`;
       from.push(planned.get(key), performed.get(row.session.id)?.sets, status, plan.kind, calls.has(key));
     }
@@ -146,7 +146,9 @@ export function slotViews(
             alert: id === 'how' && planned.get(`${open}/${row.slot.id}`)?.gate != null,
           };
         }),
-        weeks: ladder.rungs.map((rung) => weekView(row, rung, planned, calls, ladder.currentWeek)),
+        weeks: blockPlan.weeks.map((weekState) =>
+          weekView(row, weekState, planned, calls, blockPlan.currentWeek),
+        ),
       })),
     );
   }
@@ -155,15 +157,15 @@ export function slotViews(
 
 function weekView(
   { slot, session }: Extract<Row, { kind: 'slot' }>,
-  rung: Rung,
-  planned: ReadonlyMap<string, LadderSlot>,
+  weekState: WeekState,
+  planned: ReadonlyMap<string, SlotPlan>,
   calls: ReadonlySet<string>,
   current: number,
 ): WeekView {
-  const { week, kind } = rung.plan;
+  const { week, kind } = weekState.plan;
   const key = `${week}/${slot.id}`;
   const asked = planned.get(key);
-  const lines = asked === undefined ? [] : setLines(asked, rung, session.id);
+  const lines = asked === undefined ? [] : setLines(asked, weekState, session.id);
   return {
     column: weekColumn(week),
     lines,

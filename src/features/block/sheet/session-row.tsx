@@ -1,11 +1,11 @@
 'use client';
 
 import { memo } from 'react';
-import { type Athlete, type Ladder, placeFor } from '@/core';
+import { type Athlete, type BlockPlan, placeFor } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
-import { type ColumnId, PRESCRIPTION, type Row, sessionIn, weekColumn } from './layout';
 import classes from '../block.module.css';
+import { type ColumnId, PRESCRIPTION, type Row, sessionIn, weekColumn } from './layout';
 
 /** The day takes the columns up to the one where the place stands. */
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;
@@ -29,15 +29,15 @@ export interface SessionWeek {
 }
 
 /** The weeks of a session as they are shown. */
-export function sessionWeeks(sessionId: string, ladder: Ladder): readonly SessionWeek[] {
-  return ladder.rungs.map((rung) => {
-    const planned = sessionIn(rung, sessionId);
+export function sessionWeeks(sessionId: string, blockPlan: BlockPlan): readonly SessionWeek[] {
+  return blockPlan.weeks.map((weekState) => {
+    const planned = sessionIn(weekState, sessionId);
     const idle = planned === undefined || planned.sets === 0;
     return {
-      column: weekColumn(rung.plan.week),
+      column: weekColumn(weekState.plan.week),
       minutes: idle ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`,
-      current: rung.plan.week === ladder.currentWeek,
-      deload: rung.plan.kind === 'deload',
+      current: weekState.plan.week === blockPlan.currentWeek,
+      deload: weekState.plan.kind === 'deload',
     };
   });
 }

@@ -1,4 +1,4 @@
-import type { KeyList } from '@/ui/keys-help';
+import type { KeyList } from '../../../ui/key-list';
 
 const BLOCK_KEYS: KeyList = [
   ['Alt 1, Alt 2, Alt 3', 'Frame, Sheet, Ladder'],

@@ -6,13 +6,13 @@ import {
   type Catalogue,
   type Edit,
   inVariant,
-  type LadderSlot,
   LOAD_RULES,
   MOTIONS,
   placeFor,
   type Result,
   type SingleEdit,
   type Slot,
+  type SlotPlan,
   swapCandidates,
 } from '@/core';
 import { Choose, formClasses as form, Line, Toggles, Typed } from '@/ui/form';
@@ -27,7 +27,7 @@ interface SlotDetailsProps {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   /** The slot in the first week that can still change. */
-  readonly planned: LadderSlot | undefined;
+  readonly planned: SlotPlan | undefined;
   readonly today: string;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;

@@ -1,9 +1,9 @@
 'use client';
 
 import { memo } from 'react';
+import classes from '../block.module.css';
 import { type ColumnId, mayRunOver, NUMBERS, WEEK_WIDTH, widthOf } from './layout';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
-import classes from '../block.module.css';
 
 interface SlotRowProps {
   readonly id: string;

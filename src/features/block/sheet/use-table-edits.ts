@@ -2,9 +2,9 @@ import { useRef, useState } from 'react';
 import {
   type Athlete,
   type Block,
+  type BlockPlan,
   type Catalogue,
   type Edit,
-  type Ladder,
   newSlot,
   ok,
   type Problem,
@@ -45,7 +45,7 @@ interface TableEdits {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  readonly ladder: Ladder;
+  readonly blockPlan: BlockPlan;
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly attempt: (edit: Edit) => Result<null>;
@@ -57,7 +57,7 @@ const shortId = () => newId().slice(0, 12);
 
 /** What the table does to the block: each a single undoable edit. */
 export function useTableEdits(table: TableEdits) {
-  const { block, athlete, catalogue, ladder, rows, attempt, change, move } = table;
+  const { block, athlete, catalogue, blockPlan, rows, attempt, change, move } = table;
   const [adding, setAdding] = useState<Adding | null>(null);
   const copied = useRef<{ readonly text: string; readonly slots: readonly Slot[] }>({ text: '', slots: [] });
   const rowOf = (cell: Cell) => rows.find(({ id }) => id === cell.row);
@@ -71,7 +71,7 @@ export function useTableEdits(table: TableEdits) {
   const open = ({ columns }: { readonly columns: readonly ColumnId[] }): Result<null> => {
     const issued = columns
       .map(weekOf)
-      .find((week) => ladder.rungs.some(({ plan, issued: out }) => plan.week === week && out !== null));
+      .find((week) => blockPlan.weeks.some(({ plan, issued: out }) => plan.week === week && out !== null));
     return issued == null ? ok(null) : refused({ code: 'week-issued', path: 'block/weeks', week: issued });
   };
   const within = (range: Range, edit: (range: Range, board: Board) => Result<Edit>): Result<null> => {

@@ -3,7 +3,6 @@ import {
   type Exercise,
   hundredths,
   isMakeable,
-  type LadderSlot,
   loadGrid,
   neighbours,
   ok,
@@ -11,6 +10,7 @@ import {
   type Result,
   refused,
   type Slot,
+  type SlotPlan,
   type WeekOverride,
   workingSets,
 } from '@/core';
@@ -45,7 +45,7 @@ export function weekEntry(
   text: string,
   slot: Slot,
   week: number,
-  planned: LadderSlot | undefined,
+  planned: SlotPlan | undefined,
   known: { readonly exercise: Exercise; readonly place: Place },
 ): Result<Edit> {
   const path = `slot/${slot.id}/weeks`;

@@ -153,8 +153,8 @@ export async function proposeBalance(
     if (training === undefined) return { status: 'gone' };
     const { block, athlete, ownExercises } = training;
     const { find: exercises, list } = catalogueWith(ownExercises);
-    const ladder = unfold({ ...training, exercises });
-    const input = checkInput({ block, athlete, ladder, exercises });
+    const blockPlan = unfold({ ...training, exercises });
+    const input = checkInput({ block, athlete, blockPlan, exercises });
     if (input === undefined) return { status: 'found', proposal: null };
     return { status: 'found', proposal: await rebalance({ ...input, list }, solve) };
   });

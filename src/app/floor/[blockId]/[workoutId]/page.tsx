@@ -19,7 +19,7 @@ export default async function WorkoutPage({ params }: PageProps) {
   const asker = await requireAsker();
   const training = await findTraining(asker, blockId);
   const found = training?.issued
-    .flatMap((week) => week.rung.sessions.map((session) => ({ week, session })))
+    .flatMap((week) => week.plan.sessions.map((session) => ({ week, session })))
     .find(({ week, session }) => idOf({ issuedWeekId: week.id, sessionId: session.sessionId }) === workoutId);
   if (training === undefined || found === undefined) notFound();
   const { week, session } = found;
@@ -30,7 +30,7 @@ export default async function WorkoutPage({ params }: PageProps) {
     workoutId,
     athleteName: athlete.name,
     week: week.week,
-    kind: week.rung.kind,
+    kind: week.plan.kind,
     session,
     exercises: week.exercises,
     equipment: placeFor(athlete, session.place).loads,

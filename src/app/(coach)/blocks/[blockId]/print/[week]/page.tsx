@@ -19,9 +19,9 @@ export default async function PrintPage({ params }: PageProps) {
   if (training === undefined) notFound();
   const { block, athlete } = training;
   const catalogue = catalogueWith(training.ownExercises);
-  const ladder = unfold({ ...training, exercises: catalogue.find });
-  const rung = ladder.rungs.find(({ plan }) => String(plan.week) === week);
-  if (rung === undefined) notFound();
+  const blockPlan = unfold({ ...training, exercises: catalogue.find });
+  const weekState = blockPlan.weeks.find(({ plan }) => String(plan.week) === week);
+  if (weekState === undefined) notFound();
   return (
     <SessionSheets
       blockName={block.name}
@@ -29,8 +29,8 @@ export default async function PrintPage({ params }: PageProps) {
       athlete={athlete}
       catalogue={catalogue}
       sessions={block.sessions}
-      week={rung.plan}
-      issued={rung.issued !== null}
+      week={weekState.plan}
+      issued={weekState.issued !== null}
     />
   );
 }

@@ -1,0 +1,13 @@
+/** The shapes of a split. */
+export const SHAPES = [
+  'full body',
+  'upper/lower',
+  'push/pull',
+  'push/pull and legs',
+  'push/pull/legs',
+  'torso/limbs',
+  'body parts',
+  'bent arm/straight arm',
+  'upper/lower and full body',
+] as const;
+export type Shape = (typeof SHAPES)[number];

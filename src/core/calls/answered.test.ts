@@ -1,0 +1,97 @@
+import type { Observation } from '../recovery/observation';
+import { answeredBy, standingOrders, withObservations } from './answered';
+import { addedSets, deloadsEarly, lastRecover, recovers } from './order';
+import { type Answer, identitiesOf, type Proposal } from './registry';
+
+const observation: Observation = {
+  muscle: 'quads',
+  week: 1,
+  sessionId: 'a',
+  date: '2026-11-02',
+  soreness: 'early',
+  performance: { verdict: 'ahead', score: 2 },
+  behindTwice: false,
+  startShortfall: 0,
+};
+const sore: Observation = { ...observation, soreness: 'still sore' };
+
+function answer(
+  subject: string,
+  proposal: Partial<Proposal>,
+  outcome: Answer['outcome'] = 'accepted',
+  choice: Answer['choice'] = null,
+): Answer {
+  const known = identitiesOf(observation).find((one) => one.subject === subject);
+  const id = known?.id ?? `${subject}/x`;
+  return {
+    id,
+    subject,
+    outcome,
+    choice,
+    proposal: { id, subject, week: 2, muscle: 'quads', ...proposal } as Proposal,
+  };
+}
+
+const sets = (...given: [Answer['outcome']?, Answer['choice']?]) =>
+  answer('sets/quads/a/2', { kind: 'sets', slotId: 'press', add: 2 }, ...given);
+const recover = (week: number) => answer(`recover/quads/${week}`, { kind: 'recover', week });
+const notIssued = () => false;
+const orders = (answers: readonly Answer[], seen: readonly Observation[] = [], isIssued = notIssued) =>
+  standingOrders(answeredBy(answers), withObservations(new Map(), seen), isIssued);
+
+test('accepted sets are added from their week on, as many as were chosen', () => {
+  const standing = orders([sets()], [observation]);
+  expect(addedSets(standing, 'press', 1)).toEqual([]);
+  expect(addedSets(standing, 'press', 3)).toMatchObject([{ muscle: 'quads', week: 2, add: 2 }]);
+  expect(addedSets(standing, 'other', 3)).toEqual([]);
+  expect(addedSets(orders([sets('changed', { add: 1 })]), 'press', 2)).toMatchObject([
+    { muscle: 'quads', week: 2, add: 1 },
+  ]);
+});
+
+test('declined sets are not, and the latest answer to a subject counts', () => {
+  expect(addedSets(orders([sets('declined')]), 'press', 2)).toEqual([]);
+  expect(addedSets(orders([sets(), sets('declined')]), 'press', 2)).toEqual([]);
+  expect(addedSets(orders([sets('declined'), sets()]), 'press', 2)).toHaveLength(1);
+});
+
+test('an answer falls when its facts change, but not once its week is handed out', () => {
+  expect(addedSets(orders([sets()], [sore]), 'press', 2)).toEqual([]);
+  const issued = standingOrders(
+    answeredBy([sets()]),
+    withObservations(new Map(), [sore]),
+    (week) => week === 2,
+  );
+  expect(addedSets(issued, 'press', 2)).toHaveLength(1);
+});
+
+test('a recover week holds for its week and muscle, and is remembered after it', () => {
+  const standing = orders([recover(2), recover(4)]);
+  expect([1, 2, 3, 4].map((week) => recovers(standing, ['quads', 'glutes'], week))).toEqual([
+    false,
+    true,
+    false,
+    true,
+  ]);
+  expect(recovers(standing, ['lats'], 2)).toBe(false);
+  expect(lastRecover(standing, ['quads'], 2)).toBeNull();
+  expect(lastRecover(standing, ['quads'], 4)).toEqual({ muscle: 'quads', week: 2 });
+  expect(lastRecover(standing, ['quads'], 9)).toEqual({ muscle: 'quads', week: 4 });
+  expect(lastRecover(standing, ['lats'], 9)).toBeNull();
+});
+
+test('an early deload is for its week alone, and not when declined', () => {
+  const taken = answer('deload/3', { kind: 'deload', week: 3 });
+  expect([2, 3, 4].map((week) => deloadsEarly(orders([taken]), week))).toEqual([false, true, false]);
+  expect(deloadsEarly(orders([{ ...taken, outcome: 'declined' }]), 3)).toBe(false);
+});
+
+test('a declined load holds the last one; a changed one is what was chosen', () => {
+  const to = { load: 62.5, reps: 8, predictedRir: 2 };
+  const load = answer('load/press/2', { kind: 'load', slotId: 'press', to });
+  const settled = (outcome: Answer['outcome'], choice: Answer['choice'] = null) =>
+    orders([{ ...load, outcome, choice }])[0];
+  expect(settled('accepted')).toMatchObject({ outcome: 'accepted', to: { load: 62.5, reps: 8 } });
+  expect(settled('changed', { load: 60, reps: 9 })).toMatchObject({ to: { load: 60, reps: 9 } });
+  expect(settled('declined')).toMatchObject({ outcome: 'held', to: null });
+});

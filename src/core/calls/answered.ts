@@ -1,0 +1,48 @@
+import type { Observation } from '../recovery/observation';
+import type { Order } from './order';
+import { type Answer, identitiesOf, ordersOf } from './registry';
+
+/** The coach's answers: the latest to each subject, with what each asks of the plan. */
+export interface Answered {
+  readonly bySubject: ReadonlyMap<string, Answer>;
+  readonly given: readonly { readonly answer: Answer; readonly orders: readonly Order[] }[];
+}
+
+export function answeredBy(answers: readonly Answer[]): Answered {
+  const bySubject = new Map(answers.map((answer) => [answer.subject, answer]));
+  return {
+    bySubject,
+    given: [...bySubject.values()].map((answer) => ({ answer, orders: ordersOf(answer) })),
+  };
+}
+
+/** Identities that the observations so far give to calls, by subject. */
+export type Identities = ReadonlyMap<string, ReadonlySet<string>>;
+
+/** The identities with those of further observations: the calls for the week after them depend on these. */
+export function withObservations(identities: Identities, observations: readonly Observation[]): Identities {
+  if (observations.length === 0) return identities;
+  const all = new Map(identities);
+  for (const { subject, id } of observations.flatMap(identitiesOf))
+    all.set(subject, new Set([...(all.get(subject) ?? []), id]));
+  return all;
+}
+
+const NONE: readonly Order[] = [];
+
+/**
+ * The orders of all answers that stand: those given on facts that are as they were. Once its week is handed out an
+ * answer always stands.
+ */
+export function standingOrders(
+  { given }: Answered,
+  identities: Identities,
+  isIssued: (week: number) => boolean,
+): readonly Order[] {
+  if (given.length === 0) return NONE;
+  return given.flatMap(({ answer, orders }) => {
+    const now = identities.get(answer.subject);
+    const stands = now === undefined || now.has(answer.id) || isIssued(answer.proposal.week);
+    return stands ? orders : [];
+  });
+}

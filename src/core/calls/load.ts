@@ -1,0 +1,104 @@
+import { BOUNDS } from '../block/bounds';
+import type { Unit } from '../loading/weight';
+import type { Candidate } from '../progression/load-rules/fit';
+import { slotRir } from '../progression/slot-rir';
+import type { SlotFacts } from '../unfold/slot-facts';
+import { lastFirstSet, type SlotHistory } from '../unfold/slot-history';
+import { type Call, type CallKind, callId } from './call';
+
+/** The rule chose another first set of a slot than was logged last week. */
+export interface LoadCall extends Call {
+  readonly kind: 'load';
+  readonly sessionId: string;
+  readonly slotId: string;
+  readonly exerciseId: string;
+  readonly unit: Unit;
+  readonly from: { readonly load: number; readonly reps: number };
+  readonly to: Candidate;
+  readonly alternatives: readonly Candidate[];
+}
+
+/** A first set chosen in place of the proposed one. */
+export interface LoadChoice {
+  readonly load: number;
+  readonly reps: number;
+}
+
+function subjectOf(slotId: string, week: number): string {
+  return `load/${slotId}/${week}`;
+}
+
+/**
+ * Identity of the call on a slot's load: an answered one stays answered while last time, strength, range and RIR are
+ * as they were.
+ * @param asked where the load is asked for, and the RIR the week asks of the slot
+ */
+export function loadCallId(
+  { slot, exercise }: Pick<SlotFacts, 'slot' | 'exercise'>,
+  history: SlotHistory,
+  asked: { readonly sessionId: string; readonly week: number; readonly rir: number },
+): string {
+  const last = lastFirstSet(history);
+  const logged = history.exposures.at(-1);
+  return callId(subjectOf(slot.id, asked.week), [
+    last?.load ?? 0,
+    last?.reps ?? 0,
+    Math.round((logged?.oneRepMax ?? 0) * 10),
+    slot.range.low,
+    slot.range.high,
+    asked.rir,
+    asked.sessionId,
+    exercise.id,
+  ]);
+}
+
+export const loadCall: CallKind<LoadCall, LoadChoice> = {
+  kind: 'load',
+  propose: ({ block, next, isFinished, known }) =>
+    next.sessions.flatMap(({ sessionId, slots }) =>
+      isFinished(sessionId)
+        ? slots.flatMap((planned): readonly LoadCall[] => {
+            const slot = known(planned.slotId);
+            if (slot === undefined || slot.history.lastLogged !== next.week - 1) return [];
+            const why = planned.why.load;
+            const last = lastFirstSet(slot.history);
+            // Answered, searched or eased loads are settled; a call stands only where the rule itself chose.
+            if (why.code !== 'load/best-fit' || last === null) return [];
+            const { chosen, others } = why.fit;
+            if (chosen.load === last.load && chosen.reps === last.reps) return [];
+            const { rir } = slotRir(slot.facts.slot, block, next.week);
+            return [
+              {
+                kind: 'load',
+                id: loadCallId(slot.facts, slot.history, { sessionId, week: next.week, rir }),
+                subject: subjectOf(planned.slotId, next.week),
+                week: next.week,
+                sessionId,
+                slotId: planned.slotId,
+                exerciseId: planned.exerciseId,
+                unit: planned.unit,
+                from: last,
+                to: chosen,
+                alternatives: others,
+                why,
+              },
+            ];
+          })
+        : [],
+    ),
+  orders: ({ id, outcome, proposal: { slotId, week, to }, choice }) => [
+    {
+      kind: 'first set',
+      slotId,
+      week,
+      callId: id,
+      outcome: outcome === 'declined' ? 'held' : outcome,
+      to: outcome === 'declined' ? null : (choice ?? { load: to.load, reps: to.reps }),
+    },
+  ],
+  choice: (z) =>
+    z.strictObject({
+      load: z.number().min(BOUNDS.load.low).max(BOUNDS.load.high),
+      reps: z.int().min(BOUNDS.reps.low).max(BOUNDS.reps.high),
+    }),
+};

@@ -1,0 +1,37 @@
+import type { Muscle } from '../anatomy/muscle';
+import { wantedSets } from '../progression/set-response';
+import { goalOf } from '../volume/goal';
+import type { Call, CallKind } from './call';
+import { observationFacts, whyResponse } from './response';
+
+/** A muscle was behind in two sessions running: its next week at half the sets. */
+export interface RecoverCall extends Call {
+  readonly kind: 'recover';
+  readonly muscle: Muscle;
+}
+
+function subjectOf(muscle: Muscle, week: number): string {
+  return `recover/${muscle}/${week}`;
+}
+
+export const recoverCall: CallKind<RecoverCall, never> = {
+  kind: 'recover',
+  propose: ({ block, athlete, next, observations, isAnswered }) => {
+    const calls = new Map<string, RecoverCall>();
+    for (const observation of observations) {
+      const { muscle } = observation;
+      if (goalOf(block, athlete, muscle) === 'hold') continue;
+      const response = { ...observation, verdict: observation.performance.verdict };
+      if (wantedSets(response, athlete.style) !== 'recover') continue;
+      const identity = observationFacts(subjectOf(muscle, next.week), observation);
+      if (isAnswered(identity) || calls.has(identity.subject)) continue;
+      const why = whyResponse(observation, athlete, { wanted: 0, add: 0, capped: null });
+      calls.set(identity.subject, { kind: 'recover', ...identity, week: next.week, muscle, why });
+    }
+    return [...calls.values()];
+  },
+  orders: ({ outcome, proposal: { muscle, week } }) =>
+    outcome === 'declined' ? [] : [{ kind: 'recover', muscle, week }],
+  identify: (observation) =>
+    observationFacts(subjectOf(observation.muscle, observation.week + 1), observation),
+};

@@ -1,0 +1,49 @@
+import type { Observation } from '../recovery/observation';
+import type { AnswerTo, Call, CallKind } from './call';
+import { deloadCall } from './deload';
+import type { Evidence } from './evidence';
+import { loadCall } from './load';
+import type { Order } from './order';
+import { recoverCall } from './recover';
+import { setsCall } from './sets';
+
+/** Every kind of call, in the order in which they are told. */
+export const CALLS = {
+  load: loadCall,
+  recover: recoverCall,
+  sets: setsCall,
+  deload: deloadCall,
+} as const;
+
+type Kinds = (typeof CALLS)[keyof typeof CALLS];
+type ProposalOf<K> = K extends CallKind<infer P, infer _> ? P : never;
+type ChoiceOf<K> = K extends CallKind<infer _, infer C> ? C : never;
+
+/** A response to what was logged that waits for the coach. */
+export type Proposal = ProposalOf<Kinds>;
+export type Choice = ChoiceOf<Kinds>;
+export type CallName = Proposal['kind'];
+
+/** A coach's answer. */
+export type Answer = AnswerTo<Proposal, Choice>;
+
+/** Kinds with their proposals and choices joined again: an answer carries the kind it answers. */
+const KINDS = Object.values(CALLS) as readonly unknown[] as readonly CallKind<Call & Proposal, Choice>[];
+const BY_NAME = CALLS as unknown as Readonly<Record<CallName, CallKind<Call & Proposal, Choice>>>;
+
+/** All calls that the evidence leads to. */
+export function proposalsOf(evidence: Evidence): readonly Proposal[] {
+  return KINDS.flatMap((kind) => kind.propose(evidence));
+}
+
+/** What an answer asks of the plan. */
+export function ordersOf(answer: Answer): readonly Order[] {
+  return BY_NAME[answer.proposal.kind].orders(answer);
+}
+
+/** The identities that an observation gives to the calls of the week after it. */
+export function identitiesOf(
+  observation: Observation,
+): readonly { readonly subject: string; readonly id: string }[] {
+  return KINDS.flatMap(({ identify }) => (identify === undefined ? [] : [identify(observation)]));
+}

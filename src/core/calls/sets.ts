@@ -1,0 +1,150 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { contribution, credits, payoff } from '../exercises/exercise';
+import { workingSets } from '../plan/working-sets';
+import {
+  type Grant,
+  grantSets,
+  type Situation,
+  type SlotRoom,
+  type Want,
+  wantedSets,
+} from '../progression/set-response';
+import type { Observation } from '../recovery/observation';
+import { reachOf, setCount, setLimits } from '../techniques/registry';
+import { setCost } from '../timing/set-cost';
+import { goalOf } from '../volume/goal';
+import type { Call, CallKind } from './call';
+import type { Evidence } from './evidence';
+import { observationFacts, whyResponse } from './response';
+
+/** A muscle bears more sets in one of its sessions. */
+export interface SetsCall extends Call {
+  readonly kind: 'sets';
+  readonly sessionId: string;
+  readonly slotId: string;
+  readonly exerciseId: string;
+  readonly muscle: Muscle;
+  readonly add: number;
+}
+
+/** Sets added in place of those proposed. */
+export interface SetsChoice {
+  readonly add: number;
+}
+
+/** Most sets a coach may add to a slot at once. */
+const MOST_ADDED = 4;
+
+function subjectOf(muscle: Muscle, sessionId: string, week: number): string {
+  return `sets/${muscle}/${sessionId}/${week}`;
+}
+
+export const setsCall: CallKind<SetsCall, SetsChoice> = {
+  kind: 'sets',
+  propose: (evidence) => {
+    const { block, next, athlete, conventions } = evidence;
+    // A fixed dose is not ramped: it only answers when a muscle must recover.
+    if (block.landmarks === 'fixed dose') return [];
+    const wants = new Map<Want, Observation>();
+    for (const observation of evidence.observations) {
+      const { muscle, sessionId } = observation;
+      const goal = goalOf(block, athlete, muscle);
+      if (goal === 'hold') continue;
+      const response = { ...observation, verdict: observation.performance.verdict };
+      const wanted = wantedSets(response, athlete.style);
+      if (wanted === 'recover' || wanted === 0) continue;
+      if (evidence.isAnswered(observationFacts(subjectOf(muscle, sessionId, next.week), observation)))
+        continue;
+      const slots = roomFor(muscle, sessionId, evidence);
+      if (slots.length > 0)
+        wants.set({ muscle, sessionId, priority: goal === 'priority', wanted, slots }, observation);
+    }
+    return grantSets([...wants.keys()], situation(evidence), conventions).flatMap((grant) =>
+      callFor(grant, wants.get(grant.want), evidence),
+    );
+  },
+  orders: ({ outcome, proposal: { slotId, muscle, week, add }, choice }) =>
+    outcome === 'declined' ? [] : [{ kind: 'add sets', slotId, muscle, week, add: choice?.add ?? add }],
+  identify: (observation) =>
+    observationFacts(subjectOf(observation.muscle, observation.sessionId, observation.week + 1), observation),
+  choice: (z) => z.strictObject({ add: z.int().min(0).max(MOST_ADDED) }),
+};
+
+function callFor(
+  grant: Grant,
+  observation: Observation | undefined,
+  { next, athlete }: Evidence,
+): SetsCall[] {
+  const { want, slotId, add, capped } = grant;
+  const slot = next.sessions.flatMap(({ slots }) => slots).find((one) => one.slotId === slotId);
+  if (observation === undefined || slot === undefined || add === 0) return [];
+  return [
+    {
+      kind: 'sets',
+      ...observationFacts(subjectOf(want.muscle, want.sessionId, next.week), observation),
+      week: next.week,
+      sessionId: want.sessionId,
+      slotId: slot.slotId,
+      exerciseId: slot.exerciseId,
+      muscle: want.muscle,
+      add,
+      why: whyResponse(observation, athlete, { wanted: want.wanted, add, capped }),
+    },
+  ];
+}
+
+/** Slots of a session that train a muscle as prime mover and answer to responses, with the sets they can still take. */
+function roomFor(muscle: Muscle, sessionId: string, { block, next, exerciseOf, conventions }: Evidence) {
+  const session = next.sessions.find((one) => one.sessionId === sessionId);
+  const written = block.sessions.find((one) => one.id === sessionId);
+  return (session?.slots ?? []).flatMap((slot): SlotRoom[] => {
+    const exercise = exerciseOf(slot);
+    const prescription = written?.slots.find((one) => one.id === slot.slotId);
+    if (prescription === undefined || prescription.setRule !== 'by response') return [];
+    if (contribution(exercise, muscle) !== 1) return [];
+    // Past failure more sets are never a response: the gate comes before every other cap.
+    const gated = slot.gate !== null || reachOf(slot.technique) === 'past failure';
+    const most = gated ? 0 : setLimits(prescription.technique).most;
+    return [
+      {
+        slotId: slot.slotId,
+        payoff: payoff(exercise),
+        room: Math.max(0, most - Math.max(workingSets(slot), setCount(prescription.technique))),
+        minutesPerSet: setCost(prescription, exercise, conventions) / 60,
+        credits: exercise.contributions,
+      },
+    ];
+  });
+}
+
+function situation({ block, athlete, next, last, orders, exerciseOf }: Evidence): Situation {
+  const addedTo = new Map<Muscle, number>();
+  for (const order of orders) {
+    if (order.kind !== 'add sets' || order.week !== next.week) continue;
+    addedTo.set(order.muscle, (addedTo.get(order.muscle) ?? 0) + order.add);
+  }
+  const sessionSets = new Map(
+    next.sessions.map((session) => {
+      const sets = new Map<Muscle, number>();
+      for (const slot of session.slots) {
+        const hard = slot.sets.reduce((sum, { credit }) => sum + credit, 0);
+        for (const [muscle, share] of credits(exerciseOf(slot)))
+          sets.set(muscle, (sets.get(muscle) ?? 0) + hard * share);
+      }
+      return [session.sessionId, sets] as const;
+    }),
+  );
+  return {
+    phase: next.phase,
+    minutesLimit: athlete.minutes,
+    minutes: new Map(next.sessions.map((session) => [session.sessionId, session.seconds.high / 60])),
+    sessionSets,
+    weekSets: new Map(MUSCLES.map((muscle) => [muscle, next.muscles[muscle].measured])),
+    ceiling: new Map(MUSCLES.map((muscle) => [muscle, next.muscles[muscle].landmarks.ceiling])),
+    perWeek: 7 / block.cycleDays,
+    hardSets: next.hardSets,
+    budget: next.budget,
+    addedTo,
+    lastHardSets: last.hardSets,
+  };
+}

@@ -1,0 +1,72 @@
+import type { Athlete } from '../athlete/athlete';
+import type { LocalDate } from '../calendar';
+import { conventionsWith } from '../conventions/conventions';
+import type { Exercise } from '../exercises/exercise';
+import { carriedWeight } from '../loading/carried';
+import { valueIn } from '../loading/weight';
+import { currentSets } from '../log/current-sets';
+import type { LoggedSet } from '../log/log';
+import { driftPerSet } from './drift';
+import type { Exposure } from './exposure';
+
+/** A logged set with what its plan says of it: whether it measures strength at all. */
+export interface MeasuredSet {
+  readonly set: LoggedSet;
+  readonly measuresStrength: boolean;
+}
+
+/** The session a set was logged in. */
+export interface TrainedSession {
+  readonly week: number;
+  readonly date: LocalDate;
+  /** What the week was handed out as. */
+  readonly kind: 'building' | 'deload';
+}
+
+/**
+ * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot have cost. Weeks
+ * handed out as a deload, planned or early, are left out, and so are sets that measure no strength and what is held.
+ * @param logged sets, oldest first
+ * @param sessions by workout id
+ * @param newest the newest revision of an exercise
+ */
+export function exposuresOf(
+  logged: readonly MeasuredSet[],
+  sessions: ReadonlyMap<string, TrainedSession>,
+  athlete: Athlete,
+  newest: (exerciseId: string) => Exercise | undefined,
+): readonly Exposure[] {
+  const measuring = logged.filter(
+    ({ set, measuresStrength }) => measuresStrength && sessions.get(set.workoutId)?.kind === 'building',
+  );
+  const conventions = conventionsWith();
+  return [...currentSets(measuring.map(({ set }) => set))].flatMap(([workoutId, places]) => {
+    const session = sessions.get(workoutId) as TrainedSession;
+    const bySlot = new Map<string, LoggedSet[]>();
+    for (const { set } of places.values()) {
+      const key = `${set.slotId}/${set.exerciseId}`;
+      bySlot.set(key, [...(bySlot.get(key) ?? []), set]);
+    }
+    return [...bySlot.values()].flatMap((sets): Exposure[] => {
+      const [first] = sets;
+      const exercise = first && newest(first.exerciseId);
+      if (first === undefined || exercise === undefined || exercise.measure === 'seconds') return [];
+      const carried = carriedWeight(exercise, athlete, athlete.unit);
+      const perSet = driftPerSet(exercise.restSeconds, conventions);
+      return [
+        {
+          exerciseId: exercise.id,
+          slotId: first.slotId,
+          week: session.week,
+          date: session.date,
+          sets: sets.map(({ load, reps, rir }, at) => ({
+            load: carried + valueIn(athlete.unit, load),
+            reps,
+            rir,
+            fatigue: perSet * at,
+          })),
+        },
+      ];
+    });
+  });
+}

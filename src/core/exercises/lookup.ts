@@ -1,0 +1,10 @@
+import type { Exercise } from './exercise';
+
+/** A particular revision of an exercise. */
+export interface ExerciseRef {
+  readonly id: string;
+  readonly revision: number;
+}
+
+/** Facts of an exercise revision; undefined when it is not known. */
+export type ExerciseLookup = (ref: ExerciseRef) => Exercise | undefined;

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { malformed, ok, type Result } from '../result';
+import type { LoggedMore } from './log';
+
+const count = z.int().min(0).max(3600).optional();
+
+/** What else is noted of a set. */
+export const loggedMoreSchema = z.strictObject({
+  partials: count,
+  assisted: count,
+  seconds: count,
+  left: count,
+  right: count,
+});
+
+/** Reads what else was noted of a set as it was stored. */
+export function decodeMore(unchecked: unknown): Result<LoggedMore> {
+  const parsed = loggedMoreSchema.safeParse(unchecked);
+  return parsed.success ? ok(parsed.data) : malformed(parsed.error);
+}

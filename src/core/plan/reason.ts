@@ -1,0 +1,193 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Level, Phase, Style } from '../athlete/athlete';
+import type { RepRange } from '../block/rep-range';
+import type { Unit } from '../loading/weight';
+import type { Soreness } from '../log/log';
+import type { Fit } from '../progression/load-rules/fit';
+import type { RuleName } from '../progression/load-rules/registry';
+import type { Cap } from '../progression/set-response';
+import type { Verdict } from '../recovery/performance';
+import type { Goal } from '../volume/goal';
+import type { LandmarkTrace } from '../volume/landmarks';
+import type { Crediting } from '../volume/schools';
+
+/** Where a strength estimate comes from. Loads are decimals of the slot's unit. */
+export type StrengthSource =
+  | {
+      readonly kind: 'logged';
+      readonly week: number;
+      readonly load: number;
+      readonly reps: number;
+      readonly rir: number;
+    }
+  | {
+      readonly kind: 'best set' | 'start set';
+      readonly load: number;
+      readonly reps: number;
+      readonly rir: number;
+    };
+
+/** A strength estimate and, for weeks not reached yet, how far it was projected. */
+export interface Strength {
+  readonly source: StrengthSource;
+  /** Estimated one-rep max now, bodyweight share included; for what is held, the longest hold in seconds. */
+  readonly measured: number;
+  /** The same at the week in question. */
+  readonly oneRepMax: number;
+  /** Weeks of projected gain between the two. */
+  readonly weeksAhead: number;
+  readonly gainPercent: number;
+}
+
+/**
+ * Why a figure is what it is: the rule as a code, its inputs and its alternatives. Data from the core; the interface
+ * words it.
+ */
+export type Reason =
+  | {
+      readonly code: 'rir/ramp';
+      readonly week: number;
+      readonly weeks: number;
+      readonly first: number;
+      readonly last: number;
+      readonly offset: number;
+      readonly value: number;
+    }
+  | { readonly code: 'rir/fixed'; readonly value: number }
+  | { readonly code: 'rir/easy'; readonly week: 'deload' | 'recover'; readonly value: number }
+  | {
+      readonly code: 'load/best-fit';
+      /** The rule it goes by; absent in weeks issued when there was but one. */
+      readonly rule?: RuleName;
+      readonly unit: Unit;
+      readonly last: { readonly load: number; readonly reps: number } | null;
+      readonly strength: Strength;
+      readonly targetRir: number;
+      readonly range: RepRange;
+      readonly fit: Fit;
+    }
+  | {
+      readonly code: 'load/hold';
+      readonly unit: Unit;
+      readonly load: number;
+      readonly seconds: number;
+      readonly strength: Strength;
+      readonly targetRir: number;
+      readonly range: RepRange;
+    }
+  | {
+      readonly code: 'load/override';
+      readonly unit: Unit;
+      readonly load: number | null;
+      readonly reps: number;
+      readonly proposed: Reason;
+    }
+  | { readonly code: 'rir/override'; readonly value: number; readonly proposed: number }
+  | { readonly code: 'sets/override'; readonly sets: number; readonly proposed: number }
+  | { readonly code: 'load/search'; readonly targetRir: number; readonly range: RepRange }
+  | {
+      readonly code: 'load/answered';
+      readonly outcome: 'accepted' | 'changed' | 'held';
+      readonly unit: Unit;
+      readonly load: number;
+      readonly reps: number;
+      readonly proposed: Reason;
+    }
+  | {
+      readonly code: 'load/easy';
+      readonly week: 'deload' | 'recover';
+      readonly unit: Unit;
+      readonly from: { readonly load: number; readonly reps: number };
+      readonly load: number;
+      readonly reps: number;
+      readonly predictedRir: number;
+    }
+  | {
+      readonly code: 'whole-body-deload';
+      /** Growing muscles behind, recovering and at their ceiling, each counted once. */
+      readonly behind: number;
+      readonly recovering: number;
+      readonly atCeiling: number;
+      readonly growing: number;
+      /** Of the last two weeks those at RIR 1 or less. */
+      readonly hardWeeks: number;
+    }
+  | { readonly code: 'sets/prescribed'; readonly sets: number }
+  | {
+      readonly code: 'sets/response';
+      readonly prescribed: number;
+      readonly added: readonly { readonly muscle: Muscle; readonly week: number; readonly add: number }[];
+      readonly sets: number;
+    }
+  | {
+      readonly code: 'sets/easy';
+      readonly week: 'deload' | 'recover';
+      readonly from: number;
+      readonly factor: number;
+      readonly sets: number;
+    }
+  | {
+      readonly code: 'sets/after-recover';
+      readonly muscle: Muscle;
+      readonly failedAt: number;
+      readonly floor: number;
+      readonly sets: number;
+    }
+  | {
+      readonly code: 'reps/drift';
+      readonly mode: 'hold RIR' | 'hold reps';
+      readonly seconds: number;
+      readonly perSet: number;
+    }
+  | {
+      readonly code: 'volume';
+      readonly muscle: Muscle;
+      readonly goal: Goal;
+      readonly landmarks: LandmarkTrace;
+      readonly cycleDays: number;
+      readonly crediting: Crediting;
+      /** Weekly sets as the block counts them. */
+      readonly sets: number;
+      /** The figure its landmarks are compared with. */
+      readonly measured: number;
+      readonly direct: number;
+      readonly frequency: number;
+      readonly directFrequency: number;
+      readonly parts: readonly {
+        readonly exerciseId: string;
+        readonly sets: number;
+        readonly contribution: number;
+        readonly credit: number;
+      }[];
+    }
+  | {
+      readonly code: 'budget';
+      readonly hardSets: number;
+      readonly budget: number;
+      readonly level: Level;
+      readonly phase: Phase;
+      readonly hardSport: number;
+    }
+  | {
+      readonly code: 'minutes';
+      readonly mode: 'strict' | 'realistic';
+      readonly work: number;
+      readonly rest: number;
+      readonly warmUp: number;
+      readonly low: number;
+      readonly high: number;
+    }
+  | {
+      readonly code: 'set-response';
+      readonly muscle: Muscle;
+      readonly soreness: Soreness | 'no check-in';
+      readonly verdict: Verdict;
+      readonly score: number;
+      readonly behindTwice: boolean;
+      /** Week 1 only: sets by which the start seems too low. */
+      readonly startShortfall: number;
+      readonly style: Style;
+      readonly wanted: number;
+      readonly add: number;
+      readonly capped: Cap | null;
+    };

@@ -1,0 +1,102 @@
+import { type PerMuscle, perMuscle } from '../anatomy/muscle';
+import type { Athlete, Phase } from '../athlete/athlete';
+import { type Block, type Session, sessionsInOrder } from '../block/block';
+import { type Answered, answeredBy } from '../calls/answered';
+import { type Conventions, conventionsWith } from '../conventions/conventions';
+import { curveOf } from '../effort/curves';
+import { currentSets } from '../log/current-sets';
+import type { Soreness, SorenessReport, Workout } from '../log/log';
+import type { Memo } from '../memo';
+import type { IssuedWeek, Performed } from '../plan/week-state';
+import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
+import type { UnfoldInput } from './input';
+import { type Planner, plannerOf } from './planner';
+import { type SlotFacts, sessionFacts } from './slot-facts';
+
+/** The inputs of an unfolding with their look-ups: none of it changes from week to week. */
+export interface Context {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly memo: Memo;
+  readonly planner: Planner;
+  /** Sessions in the order in which they are trained. */
+  readonly sessions: readonly Session[];
+  /** By session id, then slot id. */
+  readonly facts: ReadonlyMap<string, ReadonlyMap<string, SlotFacts>>;
+  readonly issued: ReadonlyMap<number, IssuedWeek>;
+  readonly isIssued: (week: number) => boolean;
+  readonly answered: Answered;
+  /** By week and session. */
+  readonly performed: ReadonlyMap<string, Performed>;
+  /** By workout and muscle. */
+  readonly soreness: ReadonlyMap<string, Soreness>;
+  readonly landmarks: (phase: Phase) => PerMuscle<LandmarkTrace>;
+}
+
+export function contextOf(input: UnfoldInput, memo: Memo): Context {
+  const { block, athlete, log } = input;
+  const conventions = memo.same('conventions', conventionsWith(block.conventions));
+  const planner = memo.call(
+    'planner',
+    plannerOf,
+    athlete,
+    input.exercises,
+    conventions,
+    memo.call('curve', curveOf, athlete.effort),
+    block.time,
+    block.lowSets,
+  );
+  const sessions = sessionsInOrder(block);
+  const issued = memo.call('issued', issuedByWeek, input.issued);
+  return {
+    block,
+    athlete,
+    memo,
+    planner,
+    sessions,
+    facts: new Map(
+      sessions.map((session) => [
+        session.id,
+        memo.call(`facts ${session.id}`, sessionFacts, planner, session),
+      ]),
+    ),
+    issued,
+    isIssued: (week) => issued.has(week),
+    answered: memo.call('answered', answeredBy, input.answers),
+    performed: memo.call('performed', performedIn, log.workouts, log.sets),
+    soreness: memo.call('soreness', sorenessIn, log.soreness),
+    landmarks: (phase) =>
+      memo.call(`landmarks ${phase}`, landmarksIn, athlete, phase, conventions, block.landmarks),
+  };
+}
+
+function issuedByWeek(issued: readonly IssuedWeek[]): ReadonlyMap<number, IssuedWeek> {
+  return new Map(issued.map((week) => [week.week, week]));
+}
+
+/** Sessions that were begun, with the sets that count, by week and session. */
+function performedIn(
+  workouts: readonly Workout[],
+  sets: Parameters<typeof currentSets>[0],
+): ReadonlyMap<string, Performed> {
+  const logged = currentSets(sets);
+  return new Map(
+    workouts.map((workout) => [
+      `${workout.week}/${workout.sessionId}`,
+      { workout, sets: logged.get(workout.id) ?? new Map() },
+    ]),
+  );
+}
+
+function sorenessIn(reports: readonly SorenessReport[]): ReadonlyMap<string, Soreness> {
+  return new Map(reports.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]));
+}
+
+function landmarksIn(
+  athlete: Athlete,
+  phase: Phase,
+  conventions: Conventions,
+  school: Block['landmarks'],
+): PerMuscle<LandmarkTrace> {
+  return perMuscle((muscle) => landmarksFor(muscle, athlete, phase, conventions, school));
+}

@@ -1,0 +1,19 @@
+import type { Athlete } from '../athlete/athlete';
+import type { Block } from '../block/block';
+import type { Answer } from '../calls/registry';
+import type { ExerciseLookup } from '../exercises/lookup';
+import type { Log } from '../log/log';
+import type { IssuedWeek } from '../plan/week-state';
+
+/** Counts up when the rules compute differently; issued weeks note the one they were made with. */
+export const ENGINE_VERSION = 4;
+
+/** All that a plan follows from. */
+export interface UnfoldInput {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly exercises: ExerciseLookup;
+  readonly issued: readonly IssuedWeek[];
+  readonly log: Log;
+  readonly answers: readonly Answer[];
+}

@@ -1,0 +1,97 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { primeMovers } from '../exercises/exercise';
+import { valueIn } from '../loading/weight';
+import type { Soreness } from '../log/log';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
+import type { Performed } from '../plan/week-state';
+import type { Observation } from '../recovery/observation';
+import { type JudgedSet, performance } from '../recovery/performance';
+import { type StartSets, startShortfall } from '../volume/start-enough';
+import { type Planner, plannedExercise } from './planner';
+
+/** Loads as moved and reps by slot, then set: what "fewer reps than last time at equal load" compares with. */
+export type DoneBefore = ReadonlyMap<
+  string,
+  ReadonlyMap<string, { readonly load: number; readonly reps: number }>
+>;
+
+interface Judging {
+  readonly planner: Planner;
+  readonly before: DoneBefore;
+  /** By workout and muscle. */
+  readonly soreness: ReadonlyMap<string, Soreness>;
+}
+
+/**
+ * How each muscle that a finished session's slots train as prime mover did in it.
+ * @param lastBehind whether a muscle was behind in its session before this one
+ */
+export function observe(
+  week: number,
+  session: SessionPlan,
+  performed: Performed,
+  lastBehind: ReadonlyMap<Muscle, boolean>,
+  { planner, before, soreness: reported }: Judging,
+): readonly Observation[] {
+  if (!performed.workout.finished) return [];
+  const sets = new Map<Muscle, JudgedSet[]>();
+  const starts = new Map<Muscle, StartSets[]>();
+  for (const slot of session.slots) {
+    const judged = judgedSets(slot, performed, before);
+    const start = { sets: judged.map(({ done }) => done) };
+    for (const muscle of primeMovers(plannedExercise(planner, slot))) {
+      sets.set(muscle, [...(sets.get(muscle) ?? []), ...judged]);
+      if (week === 1) starts.set(muscle, [...(starts.get(muscle) ?? []), start]);
+    }
+  }
+  return MUSCLES.flatMap((muscle): Observation[] => {
+    const result = performance(sets.get(muscle) ?? [], planner.curve, planner.conventions);
+    if (result === undefined) return [];
+    const soreness = reported.get(`${performed.workout.id}/${muscle}`) ?? 'no check-in';
+    return [
+      {
+        muscle,
+        week,
+        sessionId: session.sessionId,
+        date: performed.workout.date,
+        soreness,
+        performance: result,
+        behindTwice: result.verdict === 'behind' && lastBehind.get(muscle) === true,
+        startShortfall: week === 1 ? startShortfall(starts.get(muscle) ?? [], soreness) : 0,
+      },
+    ];
+  });
+}
+
+function judgedSets(slot: SlotPlan, performed: Performed, before: DoneBefore): JudgedSet[] {
+  const judged: JudgedSet[] = [];
+  const earlier = before.get(slot.slotId);
+  for (const set of slot.sets) {
+    const logged = performed.sets.get(`${slot.slotId}/${set.id}`)?.set;
+    if (logged === undefined || logged.exerciseId !== slot.exerciseId) continue;
+    const load = slot.carried + valueIn(slot.unit, logged.load);
+    judged.push({
+      held: slot.measure === 'seconds',
+      target: { load: set.load === null ? load : slot.carried + set.load, reps: set.reps, rir: set.rir },
+      done: { load, reps: logged.reps, rir: logged.rir },
+      before: earlier?.get(set.id) ?? null,
+    });
+  }
+  return judged;
+}
+
+/** What was done before, with what a performed session adds. */
+export function withDone(before: DoneBefore, session: SessionPlan, performed: Performed): DoneBefore {
+  const all = new Map(before);
+  for (const slot of session.slots) {
+    const sets = new Map<string, { load: number; reps: number }>();
+    for (const set of slot.sets) {
+      const logged = performed.sets.get(`${slot.slotId}/${set.id}`)?.set;
+      if (logged?.exerciseId === slot.exerciseId)
+        sets.set(set.id, { load: slot.carried + valueIn(slot.unit, logged.load), reps: logged.reps });
+    }
+    all.set(slot.slotId, sets);
+  }
+  return all;
+}

@@ -1,0 +1,114 @@
+import type { Session, WeekOverride } from '../block/block';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
+import { keptSlots } from '../recovery/deload/kept-slots';
+import type { Lightening } from '../recovery/deload/lightening';
+import { behindGate, type Gate, gatesOf, isLowSets, pastFailureLimit } from '../techniques/gates';
+import { heldBack } from '../techniques/registry';
+import { planBuilding } from './plan-slot/building';
+import { easeSlot } from './plan-slot/ease';
+import { lastWeekAgain } from './plan-slot/last-week-again';
+import { NO_ORDERS, pinnedSet, type SlotOrders, slotTarget } from './plan-slot/target';
+import { type Planner, slotExercise } from './planner';
+import { sessionFigures } from './session-figures';
+import type { SlotFacts } from './slot-facts';
+import type { SlotHistory } from './slot-history';
+import type { WeekAsked } from './week-asked';
+import { withinMinutes } from './within-minutes';
+
+/** A slot with all that is known of it. */
+interface Known {
+  readonly facts: SlotFacts;
+  readonly history: SlotHistory;
+  readonly gate: Gate | null;
+  readonly orders: SlotOrders;
+}
+
+/**
+ * A session in a week that is not handed out yet.
+ * @param facts and histories of its slots, by slot id
+ * @param orders what the coach's answers ask, by slot id; slots not named: nothing
+ */
+export function planSession(
+  planner: Planner,
+  session: Session,
+  facts: ReadonlyMap<string, SlotFacts>,
+  histories: ReadonlyMap<string, SlotHistory>,
+  asked: WeekAsked,
+  orders: Readonly<Record<string, SlotOrders>>,
+): SessionPlan {
+  const gates = gatesIn(planner, session, asked);
+  const known = session.slots.map(
+    ({ id }): Known => ({
+      facts: facts.get(id) as SlotFacts,
+      history: histories.get(id) as SlotHistory,
+      gate: gates.get(id) ?? null,
+      orders: orders[id] ?? NO_ORDERS,
+    }),
+  );
+  const withFigures = (slots: readonly SlotPlan[]) => sessionFigures(planner, session, facts, slots);
+  const { lightening } = asked;
+  if (lightening === null)
+    return withFigures(known.map((slot) => buildingSlot(planner, session.id, slot, asked)));
+  const kept = keptSlots(
+    session.slots.map((slot) => ({ id: slot.id, exercise: slotExercise(planner, slot) })),
+    lightening.kept,
+  );
+  const slots = known.map((slot) =>
+    deloadSlot(planner, slot, asked, lightening, kept.has(slot.facts.slot.id)),
+  );
+  return withinMinutes(slots, lightening.minutes, withFigures);
+}
+
+function gatesIn(planner: Planner, session: Session, asked: WeekAsked): ReadonlyMap<string, Gate> {
+  const { athlete, conventions, lowSets } = planner;
+  const low = lowSets && isLowSets(session, conventions);
+  const limit = low ? session.slots.length : pastFailureLimit(athlete, asked, conventions);
+  return gatesOf(session, (slot) => slotExercise(planner, slot), limit);
+}
+
+function buildingSlot(
+  planner: Planner,
+  sessionId: string,
+  { facts, history, gate, orders }: Known,
+  asked: WeekAsked,
+): SlotPlan {
+  const open = gate === null ? history.technique : behindGate(history.technique, gate);
+  const technique = orders.recovers ? heldBack(open) : open;
+  const override = overrideIn(facts.slot.weeks, asked.week);
+  const base = slotTarget(planner, facts, history, asked, orders, technique);
+  const own = override?.sets ?? null;
+  const target = {
+    ...base,
+    ...(own === null
+      ? {}
+      : { sets: own, whySets: { code: 'sets/override', sets: own, proposed: base.sets } as const }),
+    gate,
+    override,
+    pinned: pinnedSet(facts, history, orders.firstSet, { sessionId, week: asked.week, rir: base.rir }),
+  };
+  const planned = planBuilding(facts, history, target);
+  if (!orders.recovers) return planned;
+  const { recoverSets, recoverLoad, easyRir } = planner.conventions;
+  const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir };
+  return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true }, target);
+}
+
+/** A deload asks what the last building week asked, lightened and held back from failure. */
+function deloadSlot(
+  planner: Planner,
+  { facts, history, gate, orders }: Known,
+  asked: WeekAsked,
+  lightening: Lightening,
+  kept: boolean,
+): SlotPlan {
+  const open = gate === null ? history.technique : behindGate(history.technique, gate);
+  const target = { ...slotTarget(planner, facts, history, asked, orders, heldBack(open)), gate };
+  const again = lastWeekAgain(facts, history, planBuilding(facts, history, target));
+  return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, target);
+}
+
+/** What a week of a slot keeps of its own. */
+function overrideIn(weeks: readonly WeekOverride[], week: number): WeekOverride | null {
+  return weeks.length === 0 ? null : (weeks.find((one) => one.week === week) ?? null);
+}

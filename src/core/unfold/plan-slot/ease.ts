@@ -1,0 +1,131 @@
+import { driftPerSet } from '../../effort/drift';
+import { rirOfHold, secondsAt } from '../../effort/hold';
+import { isMakeable, nearestLoad } from '../../loading/grid';
+import { hundredths } from '../../loading/weight';
+import type { Reason } from '../../plan/reason';
+import type { SetPlan } from '../../plan/set';
+import type { SlotPlan } from '../../plan/slot';
+import { capacity } from '../../progression/load-rules/fit';
+import type { Lightening } from '../../recovery/deload/lightening';
+import { easyReps, fewerSets } from '../../recovery/easy-week';
+import { roundHalfUp } from '../../rounding';
+import { lighterBy, Stamina } from '../../techniques/stamina';
+import { isHard } from '../../volume/credit';
+import { isHeld, type SlotFacts } from '../slot-facts';
+import type { SlotTarget } from './target';
+
+/** How an easy week lightens a slot. */
+export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 'reps' | 'rir'> {
+  readonly week: 'deload' | 'recover';
+  /** Whether the slot is done at all. */
+  readonly kept: boolean;
+}
+
+/** A slot lightened for a deload or recover week: rounds left out, loads and reps lowered, and reps cut to a reserve. */
+export function easeSlot(facts: SlotFacts, planned: SlotPlan, easing: Easing, target: SlotTarget): SlotPlan {
+  const before = planned.sets.filter(({ optional }) => !optional);
+  const rounds = new Set(before.map(({ round }) => round)).size;
+  const count = easing.kept ? fewerSets(rounds, easing.sets) : 0;
+  const sets = before.filter(({ round }) => round <= count);
+  const eased = easeRounds(facts, planned, sets, easing, target);
+  return {
+    ...planned,
+    sets: eased,
+    why: {
+      rir: easing.rir > 0 ? { code: 'rir/easy', week: easing.week, value: easing.rir } : planned.why.rir,
+      load: whyLoad(planned, before[0], eased[0], easing),
+      sets: {
+        code: 'sets/easy',
+        week: easing.week,
+        from: rounds,
+        factor: easing.kept ? easing.sets : 0,
+        sets: count,
+      },
+      reps: planned.why.reps,
+    },
+  };
+}
+
+function whyLoad(
+  { unit, why }: SlotPlan,
+  first: SetPlan | undefined,
+  eased: SetPlan | undefined,
+  { week }: Easing,
+): Reason {
+  if (first === undefined || eased === undefined) return why.load;
+  if (first.load === null || eased.load === null || eased.predictedRir === null) return why.load;
+  const { load, reps, predictedRir } = eased;
+  const from = { load: first.load, reps: first.reps };
+  return { code: 'load/easy', week, unit, from, load, reps, predictedRir };
+}
+
+function easeRounds(
+  facts: SlotFacts,
+  planned: SlotPlan,
+  sets: readonly SetPlan[],
+  easing: Easing,
+  { conventions, curve, strength }: SlotTarget,
+): readonly SetPlan[] {
+  const held = isHeld(facts.exercise);
+  const perSet = driftPerSet(planned.rest + facts.between, conventions);
+  const lighter = lighterBy(curve);
+  let round = new Stamina(0, lighter, conventions.roundBack);
+  let before = 0;
+  return sets.map((set, at): SetPlan => {
+    // What was past failure, or a section after the full reps, has no place in an easy week.
+    const plain = { ...set, sections: [] };
+    const wished = Math.max(1, roundHalfUp(set.reps * easing.reps));
+    if (set.load === null || strength === null) {
+      const rir = Math.max(easing.rir, set.rir);
+      const reps = Math.max(1, wished - Math.max(0, Math.ceil(rir - set.rir)));
+      return counted(plain, { reps, rir, predictedRir: null }, conventions);
+    }
+    const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
+    if (held) {
+      const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, easing.rir, conventions)));
+      const reps = Math.min(wished, seconds);
+      const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
+      const rir = Math.max(easing.rir, set.rir);
+      return counted({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+    }
+    const reach = capacity(
+      {
+        oneRepMax: strength.oneRepMax,
+        carried: facts.carried,
+        curve,
+        fatigue: perSet * (set.round - 1),
+      },
+      load,
+    );
+    const moved = facts.carried * 100 + load;
+    if (set.piece === 1) round = new Stamina(reach, lighter, conventions.roundBack);
+    else {
+      round.rest(sets[at - 1]?.rest ?? 0);
+      round.drop(moved / before);
+    }
+    before = moved;
+    const left = round.left();
+    const reps = easing.rir > 0 ? easyReps(left, wished, easing.rir) : wished;
+    round.do(reps);
+    const predictedRir = left - reps;
+    const rir = Math.max(easing.rir, set.rir, easing.rir > 0 ? 0 : Math.floor(predictedRir));
+    return counted({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+  });
+}
+
+function counted(
+  set: SetPlan,
+  figures: Pick<SetPlan, 'reps' | 'rir' | 'predictedRir'>,
+  conventions: SlotTarget['conventions'],
+): SetPlan {
+  const hard = isHard(figures.rir, conventions) && set.credit > 0;
+  return { ...set, ...figures, hard, credit: hard ? set.credit : 0 };
+}
+
+/** The load as moved times the factor, made of what the equipment allows and never heavier than before. */
+function easedLoad(facts: SlotFacts, load: number, easing: Easing, oneRepMax: number): number {
+  const moved = facts.carried * 100 + load;
+  const wished = Math.min(moved * easing.load, easing.ofMax < 1 ? oneRepMax * 100 * easing.ofMax : moved);
+  if (wished >= moved) return isMakeable(facts.grid, load) ? load : nearestLoad(facts.grid, load);
+  return Math.min(load, nearestLoad(facts.grid, wished - facts.carried * 100));
+}

@@ -1,0 +1,183 @@
+import type { RepRange } from '../../block/rep-range';
+import { rirOfHold, secondsAt } from '../../effort/hold';
+import { nearestLoad } from '../../loading/grid';
+import { hundredths, valueIn } from '../../loading/weight';
+import type { Reason } from '../../plan/reason';
+import { backOffFit } from '../../progression/load-rules/back-off';
+import { doubleProgression } from '../../progression/load-rules/double-progression';
+import { earnedLoad } from '../../progression/load-rules/earned';
+import { type Candidate, candidate, type Fit } from '../../progression/load-rules/fit';
+import { RULES, type RuleName } from '../../progression/load-rules/registry';
+import type { RuleInput } from '../../progression/load-rules/rule';
+import { clamp, roundHalfDown } from '../../rounding';
+import { keepsReps, progressOf, type TechniqueParameters } from '../../techniques/registry';
+import type { Part } from '../../techniques/technique';
+import { isHeld, type SlotFacts } from '../slot-facts';
+import type { SlotHistory } from '../slot-history';
+import type { SlotTarget } from './target';
+
+/** A part of a slot's technique whose first set is looked for. */
+export interface PartAsked {
+  readonly part: Part;
+  readonly range: RepRange;
+  /** RIR it is to end at, and RIR left after its first reps. */
+  readonly rir: number;
+  readonly leadRir: number;
+  /** Reps lost to the slot's sets before it. */
+  readonly fatigue: number;
+  /** Load of the slot's first part, in hundredths; null while it is looked for, or for the first part itself. */
+  readonly top: number | null;
+  readonly isFirst: boolean;
+}
+
+/** The first set of a part. */
+export interface FirstSet {
+  /** In hundredths; null while it is looked for. */
+  readonly load: number | null;
+  readonly reps: number;
+  readonly why: Reason;
+  /** What the load was found with; null where no strength is known or the exercise is held. */
+  readonly input: RuleInput | null;
+}
+
+/** The first set of a part: found by its rule, settled by the coach's answer, or written into the week by hand. */
+export function firstSet(
+  facts: SlotFacts,
+  history: SlotHistory,
+  target: SlotTarget,
+  technique: TechniqueParameters,
+  asked: PartAsked,
+): FirstSet {
+  const { grid } = facts;
+  const { override } = target;
+  const found = isHeld(facts.exercise)
+    ? heldSet(facts, target, asked)
+    : foundSet(facts, history, target, technique, asked);
+  const { range } = asked;
+  const load = found.chosen === null ? null : hundredths(found.chosen.load);
+  const reps = found.chosen?.reps ?? roundHalfDown((range.low + range.high) / 2);
+  if (override === null || !asked.isFirst || (override.load === null && override.reps === null))
+    return { load, reps, why: found.why, input: found.input };
+  const own = {
+    load: override.load === null ? load : nearestLoad(grid, hundredths(valueIn(grid.unit, override.load))),
+    reps: override.reps ?? reps,
+  };
+  const shown = own.load === null ? null : own.load / 100;
+  const why = {
+    code: 'load/override',
+    unit: grid.unit,
+    load: shown,
+    reps: own.reps,
+    proposed: found.why,
+  } as const;
+  return { ...own, why, input: found.input };
+}
+
+interface Found {
+  readonly chosen: Candidate | null;
+  readonly why: Reason;
+  readonly input: RuleInput | null;
+}
+
+function foundSet(
+  facts: SlotFacts,
+  history: SlotHistory,
+  target: SlotTarget,
+  technique: TechniqueParameters,
+  asked: PartAsked,
+): Found {
+  const { grid, slot } = facts;
+  const { strength, pinned } = target;
+  const { part, range, leadRir } = asked;
+  const search: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
+  if (strength === null) return { chosen: null, why: search, input: null };
+  const input = {
+    oneRepMax: strength.oneRepMax,
+    carried: facts.carried,
+    grid,
+    range,
+    targetRir: leadRir,
+    fatigue: asked.fatigue,
+    last: history.last.get(part.role) ?? null,
+    step: slot.loadStep,
+    curve: target.curve,
+    conventions: target.conventions,
+  };
+  const fit = fitPart(facts, history, technique, input, asked);
+  if (fit === undefined) return { chosen: null, why: search, input };
+  const why: Reason = {
+    code: 'load/best-fit',
+    rule: ruleName(facts, technique, part),
+    unit: grid.unit,
+    last: input.last === null ? null : { load: input.last.load / 100, reps: input.last.reps },
+    strength,
+    targetRir: leadRir,
+    range,
+    fit,
+  };
+  if (!asked.isFirst || pinned === null) return { chosen: fit.chosen, why, input };
+  const { outcome, load, reps } = pinned;
+  return {
+    chosen: candidate(input, hundredths(load), reps),
+    why: { code: 'load/answered', outcome, unit: grid.unit, load, reps, proposed: why },
+    input,
+  };
+}
+
+const byReps = doubleProgression('double progression, first set', 'first set').choose;
+
+/** The first set of a part by the slot's load rule, or by what the technique says makes its load rise. */
+function fitPart(
+  { slot }: SlotFacts,
+  { earned }: SlotHistory,
+  technique: TechniqueParameters,
+  input: RuleInput,
+  { part, top }: PartAsked,
+): Fit | undefined {
+  if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
+  if (part.drop !== undefined && top !== null) return backOffFit(input, top, part.drop);
+  switch (progressOf(technique)) {
+    case 'reps':
+      return byReps(input);
+    case 'earned':
+      return earnedLoad(input, earned, keepsReps(technique));
+    case 'load rule':
+    case 'none':
+      return RULES[slot.loadRule].choose(input);
+  }
+}
+
+/** A load as a share of the one-rep max, at the middle of the range. */
+function shareOfMax(input: RuleInput, share: number): Fit {
+  const load = nearestLoad(input.grid, (input.oneRepMax * share - input.carried) * 100);
+  const reps = roundHalfDown((input.range.low + input.range.high) / 2);
+  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
+}
+
+function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Part): RuleName {
+  if (part.ofMax !== undefined) return 'share of the max';
+  const progress = progressOf(technique);
+  return progress === 'earned' || progress === 'reps' ? progress : slot.loadRule;
+}
+
+/**
+ * Seconds of a hold: what leaves the target in reserve, within the slot's range; the load, if there is any, stays as it
+ * was.
+ */
+function heldSet(
+  { slot, grid }: SlotFacts,
+  { strength, conventions, rir: targetRir }: SlotTarget,
+  { rir, range, fatigue }: PartAsked,
+): Found {
+  if (strength === null)
+    return { chosen: null, why: { code: 'load/search', targetRir, range: slot.range }, input: null };
+  const wished = roundHalfDown(secondsAt(strength.oneRepMax, rir + fatigue, conventions));
+  const seconds = clamp(wished, slot.range.low, slot.range.high);
+  const load = nearestLoad(grid, hundredths(strength.source.load)) / 100;
+  const predictedRir = rirOfHold(strength.oneRepMax, seconds, conventions) - fatigue;
+  return {
+    chosen: { load, reps: seconds, predictedRir },
+    why: { code: 'load/hold', unit: grid.unit, load, seconds, strength, targetRir: rir, range },
+    input: null,
+  };
+}

@@ -1,0 +1,25 @@
+import { nearestLoad } from '../../loading/grid';
+import type { SlotPlan } from '../../plan/slot';
+import type { SlotFacts } from '../slot-facts';
+import type { SlotHistory } from '../slot-history';
+
+/** A planned slot with the loads and reps of its last building week, as they were planned or logged. */
+export function lastWeekAgain(
+  { grid, carried }: SlotFacts,
+  { last: lastTime }: SlotHistory,
+  planned: SlotPlan,
+): SlotPlan {
+  return {
+    ...planned,
+    sets: planned.sets.map((set) => {
+      const last = lastTime.get(set.role);
+      const first = planned.sets.find(({ role }) => role === set.role);
+      if (last === undefined || first?.load == null || set.load === null) return set;
+      if (set.piece === 1) return { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+      // What was dropped inside a round keeps its share of the first load.
+      const share = (carried + set.load) / (carried + first.load);
+      const moved = nearestLoad(grid, (carried * 100 + last.load) * share - carried * 100);
+      return { ...set, load: Math.min(moved, last.load) / 100 };
+    }),
+  };
+}

@@ -1,0 +1,232 @@
+import type { Slot, SlotRir } from '../../block/block';
+import type { Conventions } from '../../conventions/conventions';
+import { driftedSet } from '../../effort/drift';
+import type { RepMaxCurve } from '../../effort/rep-max';
+import { nearestLoad } from '../../loading/grid';
+import type { SetPlan } from '../../plan/set';
+import { roundHalfDown } from '../../rounding';
+import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
+import type { Lead, Mini, Part, Section } from '../../techniques/technique';
+import { isHard } from '../../volume/credit';
+import type { SlotFacts } from '../slot-facts';
+
+/** A part's first set as it was chosen, and what its further sets follow from. */
+export interface PartPlan {
+  readonly part: Part;
+  /** Load of its first set in hundredths; null while it is looked for. */
+  readonly load: number | null;
+  readonly reps: number;
+  /** RIR it is to end at, and RIR left after its first reps. */
+  readonly rir: number;
+  readonly leadRir: number;
+  /** RIR of the week before any offset, for sets with an effort of their own. */
+  readonly weekRir: number;
+  /** Sets of the slot before this part's, and all of them without the optional ones. */
+  readonly before: number;
+  readonly count: number;
+  readonly optional: number;
+  /** Reps lost by each further set. */
+  readonly perSet: number;
+  /** What one rep of drift is in the unit that is counted: 1, or a share of a hold's seconds. */
+  readonly unit: number;
+  /** Seconds after each set. */
+  readonly rest: number;
+  /** Reps that the strength estimate has at a load, in hundredths, at this part's first set; null without one. */
+  readonly capacity: ((load: number) => number) | null;
+  /** RIR predicted for so many reps of a hold at its k-th set; in place of `capacity`. */
+  readonly predictHold: ((reps: number, k: number) => number) | null;
+  /** Whether its sets say anything of the exercise's strength at large: half reps and sets by the clock do not. */
+  readonly measuresStrength: boolean;
+  readonly curve: RepMaxCurve;
+  readonly conventions: Conventions;
+}
+
+/** A set's own effort where the slot gives it one; the last set's word goes before its number's. */
+function ownRir({ setTargets }: Slot, at: number, count: number): SlotRir | null {
+  if (setTargets.length === 0) return null;
+  const last = at === count - 1 ? setTargets.find(({ set }) => set === 'last') : undefined;
+  return (last ?? setTargets.find(({ set }) => set === at + 1))?.rir ?? null;
+}
+
+function rirOfSet(slot: Slot, plan: PartPlan, at: number, drifted: number): number {
+  const own = ownRir(slot, at, plan.count);
+  const { lastRir, leastRir } = plan.part;
+  if (own === null) return lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted;
+  const asked = own.kind === 'fixed' ? own.rir : Math.max(0, plan.weekRir + own.offset);
+  return Math.max(leastRir ?? 0, asked);
+}
+
+/** All sets of a part: later ones by drift, single ones by their own effort, rounds by what is left inside them. */
+export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
+  const { slot } = facts;
+  const { part } = plan;
+  const fixed = part.range !== undefined && part.range.low === part.range.high;
+  const sets: SetPlan[] = [];
+  for (let k = 1; k <= part.sets + plan.optional; k++) {
+    const at = plan.before + k - 1;
+    const place = {
+      k,
+      round: at + 1,
+      variant: slot.rotate.length === 0 ? null : (slot.rotate[at % slot.rotate.length] ?? null),
+      optional: k > part.sets,
+      id: `${part.role}-${k}`,
+    };
+    const effort = effortOfSet(slot, plan, k, fixed);
+    if (part.minis === undefined) sets.push(wholeSet(plan, place, effort));
+    else sets.push(...pieces(facts, plan, place, leadOf(plan, k, effort, fixed)));
+  }
+  return sets;
+}
+
+/** Where a set stands in its slot. */
+interface SetPlace extends Pick<SetPlan, 'id' | 'round' | 'variant' | 'optional'> {
+  /** Its number in its part, from 1. */
+  readonly k: number;
+}
+
+interface Effort {
+  readonly reps: number;
+  readonly rir: number;
+}
+
+/** Reps and RIR of a part's k-th set. */
+function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Effort {
+  const { part, perSet, unit } = plan;
+  const first = { reps: plan.reps, rir: plan.rir };
+  const drifted = driftedSet(fixed ? 'hold reps' : slot.drift, first, perSet * unit, k);
+  // Fixed reps cannot give way: the round ends nearer failure.
+  const rir =
+    fixed && part.minis !== undefined ? drifted.rir : rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
+  const reps = fixed ? drifted.reps : Math.max(1, drifted.reps + roundHalfDown((drifted.rir - rir) * unit));
+  return { reps, rir };
+}
+
+function leadOf(plan: PartPlan, k: number, { reps, rir }: Effort, fixed: boolean): Lead {
+  const reach = fixed ? reps + plan.leadRir - plan.perSet * (k - 1) : reps + rir;
+  return { reps, rir, reach, lighter: lighterBy(plan.curve), back: plan.conventions.roundBack };
+}
+
+// Written out in full: this is made a thousand times for every key pressed.
+function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPlan {
+  const { part } = plan;
+  const { optional, round } = place;
+  const hard = !optional && part.role !== 'easy' && isHard(rir, plan.conventions);
+  return {
+    id: place.id,
+    role: part.role,
+    load: plan.load === null ? null : plan.load / 100,
+    reps,
+    rir,
+    predictedRir: predicted(plan, reps, place.k),
+    hard,
+    credit: hard ? 1 : 0,
+    round,
+    piece: 1,
+    rest: plan.rest,
+    manner: part.manner ?? 'full',
+    sections: part.sections === undefined ? NO_SECTIONS : part.sections(round === plan.count),
+    variant: place.variant,
+    measuresStrength: plan.measuresStrength,
+    optional,
+  };
+}
+
+const NO_SECTIONS: readonly Section[] = [];
+
+function predicted(plan: PartPlan, reps: number, k: number): number | null {
+  if (plan.predictHold !== null) return plan.predictHold(reps, k);
+  if (plan.load === null || plan.capacity === null) return null;
+  const cost = plan.part.minis === undefined ? plan.leadRir - plan.rir : 0;
+  return plan.capacity(plan.load) - plan.perSet * (k - 1) - reps - cost;
+}
+
+/** A round's pieces: loads made of what there is, RIR by what is left, credit by the round. */
+function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): readonly SetPlan[] {
+  const { part, conventions } = plan;
+  const minis = part.minis?.(lead) ?? [];
+  const all = [{ reps: lead.reps, pause: plan.rest, share: 1 }, ...minis];
+  const loads = pieceLoads(facts, plan.load, all);
+  const rirs = roundRirs(lead, minis);
+  const known = part.stated === undefined && part.asRound === undefined;
+  const foreseen = known ? foreseenRirs(facts, plan, place.k, lead, minis, loads) : null;
+  const credits = creditsOf(part, all, rirs, conventions);
+  return all.map(({ reps }, at): SetPlan => {
+    const counted = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
+    const own = loads[at];
+    const rir = rirs[at] as number;
+    return {
+      id: at === 0 ? place.id : `${place.id}.${at + 1}`,
+      role: part.role,
+      load: own == null ? null : own / 100,
+      reps,
+      rir: known ? rir : Math.max(0, rir),
+      predictedRir: foreseen?.[at] ?? null,
+      hard: counted > 0,
+      credit: counted,
+      round: place.round,
+      piece: at + 1,
+      rest: all[at + 1]?.pause ?? plan.rest,
+      manner: part.manner ?? 'full',
+      sections: NO_SECTIONS,
+      variant: place.variant,
+      measuresStrength: plan.measuresStrength,
+      optional: place.optional,
+    };
+  });
+}
+
+/** Loads of a round's pieces in hundredths, none heavier than the one before; null while they are looked for. */
+function pieceLoads(
+  { grid, carried }: SlotFacts,
+  load: number | null,
+  all: readonly Mini[],
+): readonly (number | null)[] {
+  const loads: (number | null)[] = [];
+  for (const { share } of all) {
+    const before = loads.at(-1);
+    if (load === null) loads.push(null);
+    else if (share === 1) loads.push(load);
+    else {
+      const near = nearestLoad(grid, (carried * 100 + load) * share - carried * 100);
+      loads.push(before == null ? near : Math.min(before, near));
+    }
+  }
+  return loads;
+}
+
+/** RIR predicted at the end of each piece; null without a strength estimate. */
+function foreseenRirs(
+  { carried }: SlotFacts,
+  { load, capacity, perSet }: PartPlan,
+  k: number,
+  lead: Lead,
+  minis: readonly Mini[],
+  loads: readonly (number | null)[],
+): readonly number[] | null {
+  if (load === null || capacity === null) return null;
+  return roundRirs({ ...lead, reach: capacity(load) - perSet * (k - 1) }, madeOf(minis, loads, carried));
+}
+
+/** The pieces with the shares that the loads as made really are. */
+function madeOf(minis: readonly Mini[], loads: readonly (number | null)[], carried: number): readonly Mini[] {
+  const moved = (at: number) => carried * 100 + (loads[at] ?? 0);
+  return minis.map((mini, at) =>
+    mini.share === 1 || moved(0) <= 0 ? mini : { ...mini, share: moved(at + 1) / moved(0) },
+  );
+}
+
+function creditsOf(
+  part: Part,
+  all: readonly Mini[],
+  rirs: readonly number[],
+  conventions: Conventions,
+): readonly number[] {
+  const { stated } = part;
+  if (stated !== undefined) return all.map((_, at) => (at >= all.length - stated ? 1 : 0));
+  const pieces = all.map(({ reps, pause }, at) => ({
+    reps,
+    pause: at === 0 ? 0 : pause,
+    rir: part.asRound ? 0 : (rirs[at] as number),
+  }));
+  return roundCredits(pieces, conventions);
+}

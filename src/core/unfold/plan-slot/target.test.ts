@@ -1,0 +1,45 @@
+import type { AddedSets } from '../../calls/order';
+import { slotRir } from '../../progression/slot-rir';
+import { slot } from '../../testing/fixtures';
+import { type Failed, slotSets } from './target';
+
+const press = slot('1', 'leg-press', { technique: { kind: 'straight', sets: 3 } });
+const six = { rir: { first: 3, last: 1 }, weeks: 6 };
+
+test('the ramp’s RIR with the slot’s offset, never below failure; or the slot’s own', () => {
+  expect(slotRir({ rir: { kind: 'week', offset: 1 } }, six, 1).rir).toBe(4);
+  expect(slotRir({ rir: { kind: 'week', offset: -2 } }, six, 6)).toMatchObject({
+    rir: 0,
+    whyRir: { code: 'rir/ramp', week: 6, offset: -2, value: 0 },
+  });
+  expect(slotRir({ rir: { kind: 'fixed', rir: 2 } }, six, 6)).toEqual({
+    rir: 2,
+    whyRir: { code: 'rir/fixed', value: 2 },
+  });
+});
+
+const quads = (add: number): AddedSets => ({ kind: 'add sets', slotId: '1', muscle: 'quads', week: 2, add });
+const failedAt = (sets: number, floor: number): Failed => ({ muscle: 'quads', failedAt: sets, floor });
+
+test('prescribed sets, and those that answers have added, within what the technique holds', () => {
+  expect(slotSets(press, { added: [], failed: null })).toEqual({
+    sets: 3,
+    whySets: { code: 'sets/prescribed', sets: 3 },
+  });
+  expect(slotSets(press, { added: [quads(1), quads(1)], failed: null })).toMatchObject({
+    sets: 5,
+    whySets: { code: 'sets/response', prescribed: 3 },
+  });
+  expect(slotSets(press, { added: [quads(-9)], failed: null }).sets).toBe(1);
+});
+
+test('after a recover week midway between the floor and where it failed: (8 + 16) / 2 of 16, so 5 sets become 4', () => {
+  expect(slotSets(press, { added: [quads(2)], failed: failedAt(16, 8) })).toEqual({
+    sets: 4,
+    whySets: { code: 'sets/after-recover', muscle: 'quads', failedAt: 16, floor: 8, sets: 4 },
+  });
+});
+
+test('a muscle that failed below its floor comes back at what it had', () => {
+  expect(slotSets(press, { added: [], failed: failedAt(6, 8) }).sets).toBe(3);
+});

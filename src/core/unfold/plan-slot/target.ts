@@ -1,0 +1,118 @@
+import type { Muscle } from '../../anatomy/muscle';
+import type { Slot, WeekOverride } from '../../block/block';
+import { loadCallId } from '../../calls/load';
+import type { AddedSets, FirstSet } from '../../calls/order';
+import type { Conventions } from '../../conventions/conventions';
+import type { RepMaxCurve } from '../../effort/rep-max';
+import { nearestLoad } from '../../loading/grid';
+import { hundredths } from '../../loading/weight';
+import type { Reason, Strength } from '../../plan/reason';
+import { rampRir } from '../../progression/rir-ramp';
+import { slotRir } from '../../progression/slot-rir';
+import { roundHalfUp } from '../../rounding';
+import type { Gate } from '../../techniques/gates';
+import { setCount, setLimits, type TechniqueParameters } from '../../techniques/registry';
+import type { Planner } from '../planner';
+import type { SlotFacts } from '../slot-facts';
+import { lastFirstSet, type SlotHistory, strengthAt } from '../slot-history';
+import type { WeekAsked } from '../week-asked';
+
+/** What the week asks of a slot before its loads are found. */
+export interface SlotTarget {
+  readonly rir: number;
+  /** RIR of the week before the slot's offset. */
+  readonly weekRir: number;
+  readonly whyRir: Reason;
+  readonly sets: number;
+  readonly whySets: Reason;
+  /** As it is done this week: with its own progress, behind its gate. */
+  readonly technique: TechniqueParameters;
+  readonly gate: Gate | null;
+  readonly override: WeekOverride | null;
+  readonly strength: Strength | null;
+  /** A coach's answer that settles set 1. */
+  readonly pinned: Pinned | null;
+  readonly curve: RepMaxCurve;
+  readonly conventions: Conventions;
+}
+
+interface Pinned {
+  readonly outcome: FirstSet['outcome'];
+  readonly load: number;
+  readonly reps: number;
+}
+
+/** Where a muscle of a slot failed before its last recover week. Sets as the block's school credits them. */
+export interface Failed {
+  readonly muscle: Muscle;
+  readonly failedAt: number;
+  readonly floor: number;
+}
+
+/** What the coach's answers ask of one slot in one week. */
+export interface SlotOrders {
+  readonly added: readonly AddedSets[];
+  readonly firstSet: FirstSet | null;
+  readonly recovers: boolean;
+  readonly failed: Failed | null;
+}
+
+export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: false, failed: null };
+
+/** What a building week asks of a slot, with its technique as given. */
+export function slotTarget(
+  { curve, conventions }: Pick<Planner, 'curve' | 'conventions'>,
+  facts: SlotFacts,
+  history: SlotHistory,
+  asked: Pick<WeekAsked, 'building' | 'gain' | 'ramp'>,
+  orders: SlotOrders,
+  technique: TechniqueParameters,
+): SlotTarget {
+  const week = asked.building;
+  return {
+    ...slotRir(facts.slot, asked.ramp, week),
+    weekRir: rampRir(asked.ramp.rir, week, asked.ramp.weeks),
+    ...slotSets(facts.slot, orders),
+    technique,
+    gate: null,
+    override: null,
+    strength: strengthAt(facts, history, week, asked.gain),
+    pinned: null,
+    curve,
+    conventions,
+  };
+}
+
+/** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
+export function slotSets(
+  { technique }: Pick<Slot, 'technique'>,
+  { added, failed }: Pick<SlotOrders, 'added' | 'failed'>,
+): { readonly sets: number; readonly whySets: Reason } {
+  const prescribed = setCount(technique);
+  const { most, least } = setLimits(technique);
+  const total = prescribed + added.reduce((sum, { add }) => sum + add, 0);
+  const sets = Math.max(least, Math.min(most, total));
+  if (failed !== null) {
+    const floor = Math.min(failed.floor, failed.failedAt);
+    const share = failed.failedAt <= 0 ? 1 : (floor + failed.failedAt) / 2 / failed.failedAt;
+    const midway = Math.max(least, roundHalfUp(sets * share));
+    return { sets: midway, whySets: { code: 'sets/after-recover', ...failed, sets: midway } };
+  }
+  if (added.length === 0) return { sets, whySets: { code: 'sets/prescribed', sets } };
+  const by = added.map(({ muscle, week, add }) => ({ muscle, week, add }));
+  return { sets, whySets: { code: 'sets/response', prescribed, added: by, sets } };
+}
+
+/** The first set an order settles; null while the facts it was given on are others. */
+export function pinnedSet(
+  facts: SlotFacts,
+  history: SlotHistory,
+  order: FirstSet | null,
+  asked: { readonly sessionId: string; readonly week: number; readonly rir: number },
+): Pinned | null {
+  const last = lastFirstSet(history);
+  if (order === null || last === null || order.callId !== loadCallId(facts, history, asked)) return null;
+  if (order.to === null) return { outcome: 'held', load: last.load, reps: last.reps };
+  const load = nearestLoad(facts.grid, hundredths(order.to.load)) / 100;
+  return { outcome: order.outcome, load, reps: order.to.reps };
+}

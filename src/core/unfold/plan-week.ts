@@ -1,0 +1,158 @@
+import { phaseOn } from '../athlete/athlete';
+import { type Session, weekStart } from '../block/block';
+import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
+import { primeMovers } from '../exercises/exercise';
+import type { Reason } from '../plan/reason';
+import type { SessionPlan } from '../plan/session';
+import type { WeekPlan } from '../plan/week';
+import { projectedGain } from '../progression/projected-gain';
+import { rampRir } from '../progression/rir-ramp';
+import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
+import { keptDays } from '../recovery/deload/kept-days';
+import type { Lightening } from '../recovery/deload/lightening';
+import type { Context } from './context';
+import { planSession } from './plan-session';
+import type { Failed, SlotOrders } from './plan-slot/target';
+import { slotExercise } from './planner';
+import { sessionCredit } from './session-credit';
+import type { SlotFacts } from './slot-facts';
+import type { SessionHistory, SoFar } from './so-far';
+import type { WeekAsked } from './week-asked';
+import { weekFigures } from './week-figures';
+
+/** A week that is not handed out yet, from what the weeks before it came to and what the coach's answers ask. */
+export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
+  const { block, athlete, planner, memo } = context;
+  const kind = week > block.weeks || deloadsEarly(orders, week) ? 'deload' : 'building';
+  const startDate = weekStart(block, week);
+  const phase = phaseOn(athlete, startDate);
+  // What the deload of this block lowers; for one that comes early, the usual one where none is planned.
+  const lightening =
+    kind === 'deload' ? lighteningOf(block.deload ?? [DEFAULT_DELOAD], planner.conventions) : null;
+  const asked = memo.same<WeekAsked>(`asked ${week}`, {
+    week,
+    startDate,
+    gain: projectedGain(athlete.level, phase, planner.conventions),
+    ramp: { rir: block.rir, weeks: block.weeks },
+    building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
+    lightening,
+  });
+  const sessions = planSessions(context, so, asked, orders);
+  const { rir, whyRir } = weekRir(context, week, lightening);
+  const credited = sessions.map((session) => ({
+    optional: session.optional,
+    credit: memo.call(
+      `credit ${session.sessionId} ${week}`,
+      sessionCredit,
+      planner,
+      session,
+      block.crediting,
+      kind,
+    ),
+  }));
+  const figures = weekFigures(
+    credited,
+    { block, athlete, phase, landmarks: context.landmarks(phase) },
+    planner.conventions,
+  );
+  return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
+}
+
+function weekRir({ block }: Context, week: number, lightening: Lightening | null) {
+  if (lightening === null) {
+    const value = rampRir(block.rir, week, block.weeks);
+    const whyRir: Reason = { code: 'rir/ramp', week, weeks: block.weeks, ...block.rir, offset: 0, value };
+    return { rir: value, whyRir };
+  }
+  const value = Math.max(lightening.rir, rampRir(block.rir, block.weeks, block.weeks));
+  const whyRir: Reason = { code: 'rir/easy', week: 'deload', value };
+  return { rir: value, whyRir };
+}
+
+/** The last building week before a deload; the deload's own number while there is none. */
+function lastBuilding({ weeks }: SoFar, week: number, building: number): number {
+  return weeks.findLast(({ plan }) => plan.kind === 'building')?.plan.week ?? Math.min(week, building);
+}
+
+function planSessions(
+  context: Context,
+  so: SoFar,
+  asked: WeekAsked,
+  orders: readonly Order[],
+): readonly SessionPlan[] {
+  const { sessions, facts, planner, memo } = context;
+  const { lightening, week } = asked;
+  const days =
+    lightening?.fewerDays === true
+      ? keptDays(
+          sessions.map((session) => ({
+            id: session.id,
+            muscles: new Set(session.slots.flatMap((slot) => primeMovers(slotExercise(planner, slot)))),
+          })),
+        )
+      : null;
+  return sessions.map((session) => {
+    const name = `${session.id} ${week}`;
+    const leftOut = lightening !== null && days?.has(session.id) === false;
+    const own = leftOut
+      ? memo.same<WeekAsked>(`asked ${name}`, { ...asked, lightening: { ...lightening, kept: 'none' } })
+      : asked;
+    return memo.call(
+      `plan ${name}`,
+      planSession,
+      planner,
+      session,
+      facts.get(session.id) as ReadonlyMap<string, SlotFacts>,
+      so.histories.get(session.id) as SessionHistory,
+      own,
+      ordersFor(context, so, session, asked, orders),
+    );
+  });
+}
+
+const NONE: Readonly<Record<string, SlotOrders>> = {};
+
+/** What orders ask of a session's slots, by slot id. */
+function ordersFor(
+  { facts, memo }: Context,
+  so: SoFar,
+  session: Session,
+  { building, week }: WeekAsked,
+  orders: readonly Order[],
+): Readonly<Record<string, SlotOrders>> {
+  if (orders.length === 0) return NONE;
+  const found: Record<string, SlotOrders> = {};
+  for (const [slotId, { exercise }] of facts.get(session.id) ?? []) {
+    const movers = primeMovers(exercise);
+    found[slotId] = {
+      added: addedSets(orders, slotId, building),
+      firstSet:
+        orders.find(
+          (order): order is FirstSet =>
+            order.kind === 'first set' && order.slotId === slotId && order.week === week,
+        ) ?? null,
+      recovers: recovers(orders, movers, week),
+      failed: failedBefore(so, orders, movers, building),
+    };
+  }
+  const some = Object.values(found).some(
+    ({ added, firstSet, recovers: easy, failed }) =>
+      added.length > 0 || firstSet !== null || easy || failed !== null,
+  );
+  return memo.same(`orders ${session.id} ${week}`, some ? found : NONE);
+}
+
+/** Where a muscle failed before its last recover week, if it had one. */
+function failedBefore(
+  { weeks }: SoFar,
+  orders: readonly Order[],
+  muscles: Parameters<typeof lastRecover>[1],
+  week: number,
+): Failed | null {
+  const recover = lastRecover(orders, muscles, week);
+  if (recover === null) return null;
+  const failed = weeks.find(({ plan }) => plan.week === recover.week - 1);
+  if (failed === undefined) return null;
+  const { sets, landmarks } = failed.plan.muscles[recover.muscle];
+  return { muscle: recover.muscle, failedAt: sets, floor: landmarks.floor };
+}

@@ -1,0 +1,49 @@
+import type { Athlete } from '../athlete/athlete';
+import type { Block, Slot } from '../block/block';
+import type { Conventions } from '../conventions/conventions';
+import type { RepMaxCurve } from '../effort/rep-max';
+import type { Exercise } from '../exercises/exercise';
+import type { ExerciseLookup, ExerciseRef } from '../exercises/lookup';
+import { unknownExercise } from '../exercises/unknown-exercise';
+import { inVariant } from '../exercises/variant';
+import type { SlotPlan } from '../plan/slot';
+
+/** What every session is planned with. One object for as long as none of it changes. */
+export interface Planner {
+  readonly athlete: Athlete;
+  readonly exercises: ExerciseLookup;
+  readonly conventions: Conventions;
+  readonly curve: RepMaxCurve;
+  readonly time: Block['time'];
+  readonly lowSets: boolean;
+}
+
+export function plannerOf(
+  athlete: Athlete,
+  exercises: ExerciseLookup,
+  conventions: Conventions,
+  curve: RepMaxCurve,
+  time: Block['time'],
+  lowSets: boolean,
+): Planner {
+  return { athlete, exercises, conventions, curve, time, lowSets };
+}
+
+/** The exercise as the library has it; what nobody knows any more credits nothing. */
+export function exerciseAt({ exercises }: Pick<Planner, 'exercises'>, ref: ExerciseRef): Exercise {
+  return exercises(ref) ?? unknownExercise(ref);
+}
+
+/** The exercise of a slot in its set-up. */
+export function slotExercise(planner: Pick<Planner, 'exercises'>, slot: Slot): Exercise {
+  return inVariant(exerciseAt(planner, slot.exercise), slot.variant);
+}
+
+/** The exercise of a planned slot in its set-up, or in another one. */
+export function plannedExercise(
+  planner: Pick<Planner, 'exercises'>,
+  { exerciseId, exerciseRevision, variant }: Pick<SlotPlan, 'exerciseId' | 'exerciseRevision' | 'variant'>,
+  inOther: string | null = null,
+): Exercise {
+  return inVariant(exerciseAt(planner, { id: exerciseId, revision: exerciseRevision }), inOther ?? variant);
+}

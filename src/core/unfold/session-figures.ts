@@ -1,0 +1,93 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Session } from '../block/block';
+import { primeMovers } from '../exercises/exercise';
+import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
+import { hundredths } from '../loading/weight';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
+import { workingSets } from '../plan/working-sets';
+import { partsOf } from '../techniques/registry';
+import { fullReps } from '../timing/full-reps';
+import { sessionTime, type TimedSlot } from '../timing/session-time';
+import { secondsPerRep } from '../timing/tempo';
+import type { Planner } from './planner';
+import type { SlotFacts } from './slot-facts';
+
+/** Ramp sets assumed while the work load is still looked for. */
+const RAMP_UNKNOWN = [10, 5];
+
+/** A session's slots with warm-up ramps, its length and its working sets. */
+export function sessionFigures(
+  { time: mode, conventions }: Pick<Planner, 'time' | 'conventions'>,
+  session: Session,
+  facts: ReadonlyMap<string, SlotFacts>,
+  slots: readonly SlotPlan[],
+): SessionPlan {
+  const warm = new Set<Muscle>();
+  const ranges = new Map(session.slots.map((slot) => [slot.id, slot]));
+  const timed: TimedSlot[] = [];
+  const withRamps = slots.map((slot, at): SlotPlan => {
+    const { exercise, grid, carried } = facts.get(slot.slotId) as SlotFacts;
+    const held = exercise.measure === 'seconds';
+    const movers = primeMovers(exercise);
+    const cold = movers.some((muscle) => !warm.has(muscle));
+    for (const muscle of movers) warm.add(muscle);
+    const [first] = slot.sets;
+    let warmUp: readonly WarmUpSet[] = [];
+    if (cold && !held && first !== undefined && first.load !== null) {
+      warmUp = warmUpRamp(
+        { load: hundredths(first.load), reps: first.reps, general: at === 0, carried: carried * 100 },
+        grid,
+        conventions,
+      );
+    }
+    const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
+    timed.push({
+      secondsPerRep: secondsPerRep(slot, conventions),
+      sides: exercise.sides,
+      rest: slot.rest,
+      sets: repSpans(slot, ranges.get(slot.slotId)),
+      rounds: slot.sets.length - pieces,
+      inner: pieces === 0 ? 0 : innerRest(slot),
+      joined: slot.joined,
+      stretch: slot.stretch?.seconds ?? 0,
+      warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
+    });
+    return { ...slot, warmUp };
+  });
+  const time = sessionTime(timed, mode, conventions);
+  return {
+    sessionId: session.id,
+    name: session.name,
+    day: session.day,
+    place: session.place,
+    optional: session.optional,
+    slots: withRamps,
+    seconds: { low: time.low, high: time.high },
+    whySeconds: { code: 'minutes', mode, ...time },
+    sets: slots.reduce((sum, slot) => sum + workingSets(slot), 0),
+  };
+}
+
+/** Seconds of rest inside the rounds of a slot. */
+function innerRest({ sets }: SlotPlan): number {
+  return sets.reduce((sum, { piece }, at) => sum + (piece > 1 ? (sets[at - 1]?.rest ?? 0) : 0), 0);
+}
+
+/** Reps at both ends of the range for each planned set; what the range does not bind as asked. */
+function repSpans(
+  slot: SlotPlan,
+  written: Session['slots'][number] | undefined,
+): { low: number; high: number }[] {
+  const easy = written === undefined || slot.why.sets.code === 'sets/easy';
+  const parts = easy ? [] : partsOf(slot.technique);
+  return slot.sets.map((set) => {
+    const part = parts.find(({ role }) => role === set.role);
+    if (written === undefined || part === undefined || set.piece > 1 || set.sections.length > 0) {
+      const reps = fullReps(set);
+      return { low: reps, high: reps };
+    }
+    if (part.range !== undefined) return part.range;
+    return { low: written.range.low + part.repOffset, high: written.range.high + part.repOffset };
+  });
+}

@@ -1,0 +1,113 @@
+import { placeFor } from '../athlete/place';
+import type { Session, Slot } from '../block/block';
+import { newSlot } from '../block/new-slot';
+import type { Conventions } from '../conventions/conventions';
+import { longestHold } from '../effort/hold';
+import { e1rm, type RepMaxCurve } from '../effort/rep-max';
+import type { Exercise } from '../exercises/exercise';
+import { inVariant } from '../exercises/variant';
+import { carriedWeight } from '../loading/carried';
+import { type LoadGrid, loadGrid } from '../loading/grid';
+import { valueIn, type Weight } from '../loading/weight';
+import type { StrengthSource } from '../plan/reason';
+import type { SlotPlan } from '../plan/slot';
+import { restBetween } from '../timing/rest-between';
+import { exerciseAt, type Planner, slotExercise } from './planner';
+
+/** A strength estimate and the set it follows from. */
+export interface StrengthEstimate {
+  readonly week: number;
+  readonly source: StrengthSource;
+  /** One-rep max, share of bodyweight included; for what is held, the longest hold in seconds. */
+  readonly oneRepMax: number;
+}
+
+/** What is known of a slot before anything is trained, and stays so from week to week. */
+export interface SlotFacts {
+  readonly slot: Slot;
+  readonly exercise: Exercise;
+  readonly inVariant: (variant: string) => Exercise;
+  readonly grid: LoadGrid;
+  /** Bodyweight lifted along, a decimal in the grid's unit. */
+  readonly carried: number;
+  /** What its first load is found from; null: nothing. */
+  readonly start: StrengthEstimate | null;
+  /** Seconds that the other members of its group take between its sets; 0 outside a group. */
+  readonly between: number;
+}
+
+/** What strength is estimated by. */
+export interface Estimating {
+  readonly curve: RepMaxCurve;
+  readonly conventions: Conventions;
+}
+
+export function isHeld(exercise: Pick<Exercise, 'measure'>): boolean {
+  return exercise.measure === 'seconds';
+}
+
+/** Strength that a set amounts to; undefined when nothing is moved. */
+export function strengthOf(
+  { exercise, carried }: Pick<SlotFacts, 'exercise' | 'carried'>,
+  set: { readonly load: number; readonly reps: number; readonly rir: number },
+  { curve, conventions }: Estimating,
+): number | undefined {
+  if (isHeld(exercise)) return longestHold(set.reps, set.rir, conventions);
+  const moved = carried + set.load;
+  return moved <= 0 ? undefined : e1rm(moved, set.reps + set.rir, curve);
+}
+
+/** Facts of every slot of a session, by slot id. */
+export function sessionFacts(
+  planner: Planner,
+  session: Pick<Session, 'place' | 'slots'>,
+): ReadonlyMap<string, SlotFacts> {
+  return new Map(session.slots.map((slot) => [slot.id, slotFacts(planner, session, slot)]));
+}
+
+/** Facts of a planned slot that is no longer in the block as it was planned, at the athlete's usual place. */
+export function planFacts(planner: Planner, planned: SlotPlan): SlotFacts {
+  const base = exerciseAt(planner, { id: planned.exerciseId, revision: planned.exerciseRevision });
+  const slot = newSlot(planned.slotId, base, planned.variant);
+  return slotFacts(planner, { place: null, slots: [slot] }, slot);
+}
+
+function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, slot: Slot): SlotFacts {
+  const { athlete, conventions } = planner;
+  const base = exerciseAt(planner, slot.exercise);
+  const exercise = slotExercise(planner, slot);
+  const grid = loadGrid(exercise.loading, placeFor(athlete, session.place).loads);
+  const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
+  const set = slot.start ?? athlete.bestSets[exercise.id];
+  const kind = slot.start === null ? 'best set' : 'start set';
+  return {
+    slot,
+    ...lifted,
+    inVariant: (variant) => inVariant(base, variant),
+    start: set === undefined ? null : startEstimate(kind, set, lifted, planner),
+    between: restBetween(slot, session, (one) => slotExercise(planner, one), conventions),
+  };
+}
+
+function startEstimate(
+  kind: 'best set' | 'start set',
+  set: { readonly load: Weight; readonly reps: number; readonly rir: number },
+  lifted: Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>,
+  estimating: Estimating,
+): StrengthEstimate | null {
+  const done = { load: valueIn(lifted.grid.unit, set.load), reps: set.reps, rir: set.rir };
+  const oneRepMax = strengthOf(lifted, done, estimating);
+  return oneRepMax === undefined ? null : { week: 0, source: { kind, ...done }, oneRepMax };
+}
+
+/** Whether a slot was planned as the block has it: the same exercise in the same set-up. */
+export function isAsPlanned(
+  { slot, exercise }: Pick<SlotFacts, 'slot' | 'exercise'>,
+  planned: SlotPlan,
+): boolean {
+  return (
+    exercise.id === planned.exerciseId &&
+    exercise.revision === planned.exerciseRevision &&
+    slot.variant === planned.variant
+  );
+}

@@ -1,0 +1,245 @@
+import { isEqual } from 'es-toolkit';
+import type { Slot } from '../block/block';
+import { nearestLoad } from '../loading/grid';
+import { hundredths, valueIn } from '../loading/weight';
+import type { Strength } from '../plan/reason';
+import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
+import type { Performed } from '../plan/week-state';
+import { RULES } from '../progression/load-rules/registry';
+import type { LastTime } from '../progression/load-rules/rule';
+import {
+  hasNext,
+  isEarned,
+  measuresStrength,
+  nextParameters,
+  progressOf,
+  type TechniqueParameters,
+  withSetCount,
+} from '../techniques/registry';
+import { type Role, sectionsCost } from '../techniques/technique';
+import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
+
+/** What a slot's weeks have come to so far. Each week taken gives a new one; none is ever changed. */
+export interface SlotHistory {
+  /** Logged first sets of building weeks, oldest first. */
+  readonly exposures: readonly StrengthEstimate[];
+  /** First set of each part in the last building week, logged or planned. */
+  readonly last: ReadonlyMap<Role, LastTime>;
+  /** The week in which `last` was logged; null where it was only planned. */
+  readonly lastLogged: number | null;
+  /** The technique with its progress so far. */
+  readonly technique: TechniqueParameters;
+  /** Whether the technique's next load step is earned. */
+  readonly earned: boolean;
+}
+
+/** A slot before its first week. */
+export function beginHistory({ technique }: Pick<Slot, 'technique'>): SlotHistory {
+  return { exposures: [], last: new Map(), lastLogged: null, technique, earned: false };
+}
+
+/** Set 1 of a slot last time, its load a decimal; null where there was none. */
+export function lastFirstSet({ last }: SlotHistory): { readonly load: number; readonly reps: number } | null {
+  const [first] = last.values();
+  return first === undefined ? null : { load: first.load / 100, reps: first.reps };
+}
+
+/** How many exposures a current strength estimate looks back on. */
+const EXPOSURES = 2;
+
+/**
+ * Strength of a slot in a week: the best first set of its last two exposures, else its start; projected by the gain
+ * for every week beyond the one that follows the last exposure.
+ * @param gainPercent projected gain, per cent a week
+ */
+export function strengthAt(
+  { start }: Pick<SlotFacts, 'start'>,
+  { exposures }: Pick<SlotHistory, 'exposures'>,
+  week: number,
+  gainPercent: number,
+): Strength | null {
+  const recent = exposures.slice(-EXPOSURES);
+  let best: StrengthEstimate | null = null;
+  for (const one of recent) if (best === null || one.oneRepMax >= best.oneRepMax) best = one;
+  best ??= start;
+  if (best === null) return null;
+  const weeksAhead = Math.max(0, week - 1 - (recent.at(-1)?.week ?? 0));
+  return {
+    source: best.source,
+    measured: best.oneRepMax,
+    oneRepMax: best.oneRepMax * (1 + gainPercent / 100) ** weeksAhead,
+    weeksAhead,
+    gainPercent,
+  };
+}
+
+/** One set of a slot as it counts for next time. Load in hundredths. */
+interface DoneSet {
+  readonly set: SetPlan;
+  readonly load: number;
+  readonly reps: number;
+  readonly met: boolean;
+  /** Reps of all its sections. */
+  readonly total: number;
+}
+
+/** RIR by which a set may end nearer failure than asked and still count as met. */
+const MET_RIR = 1;
+
+function loggedSets(
+  { exercise, grid }: SlotFacts,
+  planned: SlotPlan,
+  performed: Performed,
+): readonly DoneSet[] {
+  const done: DoneSet[] = [];
+  for (const set of planned.sets) {
+    const logged = performed.sets.get(`${planned.slotId}/${set.id}`)?.set;
+    if (logged === undefined || logged.exerciseId !== exercise.id) continue;
+    const load = hundredths(valueIn(grid.unit, logged.load));
+    const { reps, rir, more } = logged;
+    done.push({
+      set,
+      load,
+      reps,
+      met:
+        reps >= set.reps && (set.load === null || load >= hundredths(set.load)) && rir >= set.rir - MET_RIR,
+      total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
+    });
+  }
+  return done;
+}
+
+function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
+  const done: DoneSet[] = [];
+  for (const set of sets) {
+    if (set.load === null || set.optional) continue;
+    const total = set.sections.reduce((sum, { reps }) => sum + reps, set.reps);
+    done.push({ set, load: hundredths(set.load), reps: set.reps, met: true, total });
+  }
+  return done;
+}
+
+/**
+ * The history after a building week: what was logged in it, and what was planned where nothing was. Strength follows
+ * from the first logged set; the technique goes on to its next step.
+ */
+export function takeWeek(
+  facts: SlotFacts,
+  history: SlotHistory,
+  planned: SlotPlan,
+  performed: Performed | null,
+  week: number,
+  estimating: Estimating,
+): SlotHistory {
+  const logged = performed === null ? [] : loggedSets(facts, planned, performed);
+  const isLogged = logged.length > 0;
+  const strength =
+    performed !== null && isLogged ? loggedStrength(facts, planned, performed, week, estimating) : null;
+  const exposures =
+    strength === null || !measuresStrength(planned.technique)
+      ? history.exposures
+      : [...history.exposures, strength];
+  // A week whose first set says nothing of strength leaves the mark of the one before.
+  const lastLogged = isLogged ? (strength === null ? history.lastLogged : week) : null;
+  const done = isLogged ? logged : plannedSets(planned);
+  const [first] = done;
+  if (first === undefined) return { ...history, exposures, lastLogged };
+  const met = !isLogged || (done.length >= askedOf(planned) && done.every((one) => one.met));
+  const { last, running } = lastTimes(facts, history, done, { met, isLogged }, estimating);
+  return { exposures, last, lastLogged, ...techniqueAfter(facts, history, planned, done, { met, running }) };
+}
+
+/** The first set of each part as the new last time. */
+function lastTimes(
+  facts: SlotFacts,
+  history: SlotHistory,
+  done: readonly DoneSet[],
+  { met, isLogged }: { readonly met: boolean; readonly isLogged: boolean },
+  estimating: Estimating,
+): { readonly last: SlotHistory['last']; readonly running: number } {
+  const last = new Map(history.last);
+  let role: Role | null = null;
+  let running = 0;
+  done.forEach((one, at) => {
+    // Parts follow each other, so that a new role starts a new part.
+    if (one.set.role === role) return;
+    role = one.set.role;
+    const before = last.get(role);
+    const load = isLogged ? nearestLoad(facts.grid, one.load) : one.load;
+    running = met ? (before?.load === load ? before.running : 0) + 1 : 0;
+    let least = one.reps;
+    for (let next = at + 1; done[next]?.set.role === role; next++) {
+      const { set, reps } = done[next] as DoneSet;
+      if (set.piece === 1 && reps < least) least = reps;
+    }
+    const ideal = idealOf(facts, before, one, load, estimating);
+    last.set(role, { load, reps: one.reps, least, met, running, ideal });
+  });
+  return { last, running };
+}
+
+function askedOf({ sets }: SlotPlan): number {
+  return sets.reduce((sum, { optional }) => sum + (optional ? 0 : 1), 0);
+}
+
+/** The load the slot's rule was after before rounding; starts anew where another load was done than was asked. */
+function idealOf(
+  { slot, carried }: SlotFacts,
+  before: LastTime | undefined,
+  { set, load: done }: DoneSet,
+  load: number,
+  { conventions }: Estimating,
+): number {
+  const { carries } = RULES[slot.loadRule];
+  if (carries === undefined || before === undefined || set.load === null) return load;
+  if (hundredths(set.load) !== done) return load;
+  return carries({ carried, step: slot.loadStep, conventions }, before.ideal);
+}
+
+/** The technique at its next step, unless the coach has written another one since the week was planned. */
+function techniqueAfter(
+  { slot }: SlotFacts,
+  { technique, earned }: SlotHistory,
+  planned: SlotPlan,
+  done: readonly DoneSet[],
+  { met, running }: Pick<LastTime, 'met' | 'running'>,
+): Pick<SlotHistory, 'technique' | 'earned'> {
+  if (progressOf(technique) !== 'earned' && !hasNext(technique)) return { technique, earned };
+  const summary = {
+    first: done[0]?.reps ?? 0,
+    total: done.reduce((sum, one) => sum + one.total, 0),
+    sets: done.length,
+    least: Math.min(...done.map(({ reps }) => reps)),
+    met,
+    running,
+  };
+  const goesOn = hasNext(technique) && sameTechnique(technique, planned.technique);
+  return {
+    earned: isEarned(technique, summary, slot),
+    technique: goesOn ? nextParameters(technique, summary, slot) : technique,
+  };
+}
+
+/** Whether two techniques are alike but for their number of sets. */
+function sameTechnique(a: TechniqueParameters, b: TechniqueParameters): boolean {
+  return isEqual(withSetCount(a, 1), withSetCount(b, 1));
+}
+
+/** Strength from the first set logged; null where it was of another exercise or moved nothing. */
+function loggedStrength(
+  facts: SlotFacts,
+  planned: SlotPlan,
+  performed: Performed,
+  week: number,
+  estimating: Estimating,
+): StrengthEstimate | null {
+  const [first] = planned.sets;
+  const logged = first && performed.sets.get(`${planned.slotId}/${first.id}`)?.set;
+  if (logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
+  const done = { load: valueIn(facts.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
+  // What followed without a pause came out of the same reserve.
+  const reached = { ...done, reps: done.reps + sectionsCost(first?.sections ?? []) };
+  const oneRepMax = strengthOf(facts, reached, estimating);
+  return oneRepMax === undefined ? null : { week, source: { kind: 'logged', week, ...done }, oneRepMax };
+}

@@ -1,0 +1,138 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Identities } from '../calls/answered';
+import { withObservations } from '../calls/answered';
+import type { Proposal } from '../calls/registry';
+import type { SessionPlan } from '../plan/session';
+import type { WeekPlan } from '../plan/week';
+import type { Performed, WeekState } from '../plan/week-state';
+import type { Observation } from '../recovery/observation';
+import type { Context } from './context';
+import { type DoneBefore, observe, withDone } from './judge';
+import type { Planner } from './planner';
+import type { SlotFacts } from './slot-facts';
+import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
+
+/** What the slots of a session have come to, by slot id. */
+export type SessionHistory = ReadonlyMap<string, SlotHistory>;
+
+/** What the weeks so far have come to. Each week gives a new one. */
+export interface SoFar {
+  readonly weeks: readonly WeekState[];
+  /** By session id. */
+  readonly histories: ReadonlyMap<string, SessionHistory>;
+  readonly observations: readonly Observation[];
+  /** Whether a muscle was behind in its latest session. */
+  readonly lastBehind: ReadonlyMap<Muscle, boolean>;
+  readonly before: DoneBefore;
+  readonly identities: Identities;
+  readonly proposals: readonly Proposal[];
+}
+
+/** Before the first week. */
+export function begin({ memo, facts }: Context): SoFar {
+  return {
+    weeks: [],
+    histories: new Map([...facts].map(([id, slots]) => [id, memo.call(`begin ${id}`, beginSession, slots)])),
+    observations: [],
+    lastBehind: new Map(),
+    before: new Map(),
+    identities: new Map(),
+    proposals: [],
+  };
+}
+
+function beginSession(facts: ReadonlyMap<string, SlotFacts>): SessionHistory {
+  return new Map([...facts].map(([id, { slot }]) => [id, beginHistory(slot)]));
+}
+
+/** A planned session with what was done of it. */
+interface Trained {
+  readonly plan: SessionPlan;
+  readonly performed: Performed | null;
+}
+
+/** The histories after a week. A deload leaves last time alone. */
+export function historiesAfter(context: Context, so: SoFar, state: WeekState): SoFar['histories'] {
+  const { memo, planner, sessions, facts } = context;
+  if (state.plan.kind === 'deload') return so.histories;
+  const { week } = state.plan;
+  const homes = homesOf(state.plan);
+  return new Map(
+    sessions.map((session) => {
+      // A slot of an issued week may have moved to another session since.
+      const plans = new Set<SessionPlan>();
+      for (const { id } of session.slots) {
+        const home = homes.get(id);
+        if (home !== undefined) plans.add(home);
+      }
+      const trained = [...plans].flatMap((plan) => [plan, state.performed.get(plan.sessionId) ?? null]);
+      const known = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
+      const before = so.histories.get(session.id) as SessionHistory;
+      const name = `take ${session.id} ${week}`;
+      return [session.id, memo.call(name, takeSession, planner, known, before, week, ...trained)];
+    }),
+  );
+}
+
+function homesOf(plan: WeekPlan): ReadonlyMap<string, SessionPlan> {
+  const homes = new Map<string, SessionPlan>();
+  for (const session of plan.sessions) for (const { slotId } of session.slots) homes.set(slotId, session);
+  return homes;
+}
+
+function takeSession(
+  planner: Planner,
+  facts: ReadonlyMap<string, SlotFacts>,
+  history: SessionHistory,
+  week: number,
+  ...pairs: readonly (SessionPlan | Performed | null)[]
+): SessionHistory {
+  const next = new Map(history);
+  for (const { plan, performed } of trainedOf(pairs)) {
+    for (const planned of plan.slots) {
+      const known = facts.get(planned.slotId);
+      const before = history.get(planned.slotId);
+      if (known === undefined || before === undefined) continue;
+      if (known.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
+      next.set(planned.slotId, takeWeek(known, before, planned, performed, week, planner));
+    }
+  }
+  return next;
+}
+
+/** Plans and what was done of them come as one flat list, so that each is compared by itself. */
+function trainedOf(pairs: readonly (SessionPlan | Performed | null)[]): readonly Trained[] {
+  const trained: Trained[] = [];
+  for (let at = 0; at < pairs.length; at += 2)
+    trained.push({ plan: pairs[at] as SessionPlan, performed: pairs[at + 1] as Performed | null });
+  return trained;
+}
+
+/** What the muscles showed in a week, session by session in the order they were trained. */
+export function judgeWeek(
+  { planner, soreness }: Context,
+  so: SoFar,
+  { plan, performed }: WeekState,
+): Pick<SoFar, 'observations' | 'lastBehind' | 'before' | 'identities'> {
+  const { observations, lastBehind, before, identities } = so;
+  if (plan.kind === 'deload' || performed.size === 0) return { observations, lastBehind, before, identities };
+  const dateOf = (session: SessionPlan) => performed.get(session.sessionId)?.workout.date ?? '9999';
+  const sessions = [...plan.sessions].sort((a, b) => dateOf(a).localeCompare(dateOf(b)));
+  const seen: Observation[] = [];
+  const behind = new Map(lastBehind);
+  let done = before;
+  for (const session of sessions) {
+    const work = performed.get(session.sessionId);
+    if (work === undefined) continue;
+    const shown = observe(plan.week, session, work, behind, { planner, before, soreness });
+    for (const one of shown) behind.set(one.muscle, one.performance.verdict === 'behind');
+    seen.push(...shown);
+    done = withDone(done, session, work);
+  }
+  return {
+    observations: [...observations, ...seen],
+    lastBehind: behind,
+    before: done,
+    identities: withObservations(identities, seen),
+  };
+}

@@ -1,0 +1,17 @@
+import type { Block } from '../block/block';
+import type { LocalDate } from '../calendar';
+import type { Lightening } from '../recovery/deload/lightening';
+
+/** What a week asks of all its sessions alike. */
+export interface WeekAsked {
+  readonly week: number;
+  readonly startDate: LocalDate;
+  /** Projected gain, per cent a week. */
+  readonly gain: number;
+  /** The building weeks of the block and the RIR they ramp over. */
+  readonly ramp: Pick<Block, 'rir' | 'weeks'>;
+  /** The building week it is, or lightens. */
+  readonly building: number;
+  /** What a deload lowers; null in a building week. */
+  readonly lightening: Lightening | null;
+}
