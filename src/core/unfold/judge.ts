@@ -41,7 +41,9 @@ export function observe(
     const judged = judgedSets(slot, performed, before);
     const start = { sets: judged.map(({ done }) => done) };
     for (const muscle of primeMovers(plannedExercise(planner, slot))) {
-      sets.set(muscle, [...(sets.get(muscle) ?? []), ...judged]);
+      const held = sets.get(muscle);
+      if (held === undefined) sets.set(muscle, [...judged]);
+      else held.push(...judged);
       if (week === 1) starts.set(muscle, [...(starts.get(muscle) ?? []), start]);
     }
   }
@@ -81,17 +83,17 @@ function judgedSets(slot: SlotPlan, performed: Performed, before: DoneBefore): J
   return judged;
 }
 
-/** What was done before, with what a performed session adds. */
-export function withDone(before: DoneBefore, session: SessionPlan, performed: Performed): DoneBefore {
-  const all = new Map(before);
-  for (const slot of session.slots) {
-    const sets = new Map<string, { load: number; reps: number }>();
-    for (const set of slot.sets) {
-      const logged = performed.sets.get(`${slot.slotId}/${set.id}`)?.set;
-      if (logged?.exerciseId === slot.exerciseId)
-        sets.set(set.id, { load: slot.carried + valueIn(slot.unit, logged.load), reps: logged.reps });
-    }
-    all.set(slot.slotId, sets);
-  }
-  return all;
+/** What was logged in a performed session, by slot, then set. */
+export function doneIn(session: SessionPlan, performed: Performed): DoneBefore {
+  return new Map(
+    session.slots.map((slot) => {
+      const sets = new Map<string, { load: number; reps: number }>();
+      for (const set of slot.sets) {
+        const logged = performed.sets.get(`${slot.slotId}/${set.id}`)?.set;
+        if (logged?.exerciseId === slot.exerciseId)
+          sets.set(set.id, { load: slot.carried + valueIn(slot.unit, logged.load), reps: logged.reps });
+      }
+      return [slot.slotId, sets];
+    }),
+  );
 }

@@ -1,13 +1,13 @@
 import type { Muscle } from '../anatomy/muscle';
+import type { Session } from '../block/block';
 import type { Identities } from '../calls/answered';
 import { withObservations } from '../calls/answered';
 import type { Proposal } from '../calls/registry';
 import type { SessionPlan } from '../plan/session';
-import type { WeekPlan } from '../plan/week';
 import type { Performed, WeekState } from '../plan/week-state';
 import type { Observation } from '../recovery/observation';
 import type { Context } from './context';
-import { type DoneBefore, observe, withDone } from './judge';
+import { type DoneBefore, doneIn, observe } from './judge';
 import type { Planner } from './planner';
 import type { SlotFacts } from './slot-facts';
 import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
@@ -56,16 +56,13 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   const { memo, planner, sessions, facts } = context;
   if (state.plan.kind === 'deload') return so.histories;
   const { week } = state.plan;
-  const homes = homesOf(state.plan);
+  const plansOf = homesOf(sessions, state);
   return new Map(
-    sessions.map((session) => {
-      // A slot of an issued week may have moved to another session since.
-      const plans = new Set<SessionPlan>();
-      for (const { id } of session.slots) {
-        const home = homes.get(id);
-        if (home !== undefined) plans.add(home);
-      }
-      const trained = [...plans].flatMap((plan) => [plan, state.performed.get(plan.sessionId) ?? null]);
+    sessions.map((session, at) => {
+      const trained = plansOf(session, at).flatMap((plan) => [
+        plan,
+        state.performed.get(plan.sessionId) ?? null,
+      ]);
       const known = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
       const before = so.histories.get(session.id) as SessionHistory;
       const name = `take ${session.id} ${week}`;
@@ -74,10 +71,23 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   );
 }
 
-function homesOf(plan: WeekPlan): ReadonlyMap<string, SessionPlan> {
+/** Where the slots of a session stand in a week: in a planned one at its own place, in an issued one maybe elsewhere. */
+function homesOf(
+  sessions: readonly Session[],
+  { plan, issued }: WeekState,
+): (session: Session, at: number) => readonly SessionPlan[] {
+  if (issued === null && plan.sessions.length === sessions.length)
+    return (_, at) => [plan.sessions[at] as SessionPlan];
   const homes = new Map<string, SessionPlan>();
   for (const session of plan.sessions) for (const { slotId } of session.slots) homes.set(slotId, session);
-  return homes;
+  return ({ slots }) => [
+    ...new Set(
+      slots.flatMap(({ id }) => {
+        const home = homes.get(id);
+        return home === undefined ? [] : [home];
+      }),
+    ),
+  ];
 }
 
 function takeSession(
@@ -120,14 +130,14 @@ export function judgeWeek(
   const sessions = [...plan.sessions].sort((a, b) => dateOf(a).localeCompare(dateOf(b)));
   const seen: Observation[] = [];
   const behind = new Map(lastBehind);
-  let done = before;
+  const done = new Map(before);
   for (const session of sessions) {
     const work = performed.get(session.sessionId);
     if (work === undefined) continue;
     const shown = observe(plan.week, session, work, behind, { planner, before, soreness });
     for (const one of shown) behind.set(one.muscle, one.performance.verdict === 'behind');
     seen.push(...shown);
-    done = withDone(done, session, work);
+    for (const [slotId, sets] of doneIn(session, work)) done.set(slotId, sets);
   }
   return {
     observations: [...observations, ...seen],

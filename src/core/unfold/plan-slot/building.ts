@@ -16,7 +16,7 @@ import {
 import type { Part } from '../../techniques/technique';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
-import { type FirstSet, firstSet } from './first-set';
+import { type FirstSet, firstSet, type PartAsked } from './first-set';
 import { layOut, type PartPlan } from './lay-out';
 import type { SlotTarget } from './target';
 
@@ -30,20 +30,20 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   const seconds = rest + facts.between;
   const perSet = driftPerSet(seconds, target.conventions);
   const count = setCount(technique);
-  let sets: readonly SetPlan[] = [];
+  const sets: SetPlan[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
   let top: number | null = null;
   let before = 0;
   parts.forEach((part, index) => {
     const isFirst = index === 0;
-    const effort = effortOf(part, target);
+    const { rir, leadRir } = effortOf(part, target);
     const range = part.range ?? shifted(slot.range, part.repOffset);
-    const asked = { part, range, ...effort, fatigue: perSet * before, top, isFirst };
+    const asked = { part, range, rir, leadRir, fatigue: perSet * before, top, isFirst };
     const first = firstSet(facts, history, target, technique, asked);
     if (isFirst) ({ load: top, why } = first);
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
-    const plan = { part, ...effort, before, count, optional, perSet, rest };
-    sets = [...sets, ...layOut(facts, partPlan(facts, target, technique, first, plan))];
+    const setting = { asked, technique, before, count, optional, perSet, rest };
+    sets.push(...layOut(facts, partPlan(facts, target, first, setting)));
     before += part.sets;
   });
   return record(facts, target, technique, { sets, why, rest, seconds, perSet });
@@ -60,30 +60,37 @@ function effortOf(part: Part, { rir: asked, override, conventions }: SlotTarget)
   return { rir, leadRir: part.leadRir?.(rir, conventions.roundBack) ?? rir };
 }
 
-type PartSetting = Pick<
-  PartPlan,
-  'part' | 'rir' | 'leadRir' | 'before' | 'count' | 'optional' | 'perSet' | 'rest'
->;
+interface PartSetting extends Pick<PartPlan, 'before' | 'count' | 'optional' | 'perSet' | 'rest'> {
+  readonly asked: PartAsked;
+  readonly technique: TechniqueParameters;
+}
 
+// Written out in full: this is made for every part of every slot and week, a thousand times for every key pressed.
 function partPlan(
   { slot, exercise }: SlotFacts,
   { weekRir, strength, curve, conventions }: SlotTarget,
-  technique: TechniqueParameters,
   { load, reps, input }: FirstSet,
-  setting: PartSetting,
+  { asked, technique, before, count, optional, perSet, rest }: PartSetting,
 ): PartPlan {
   const held = isHeld(exercise);
-  const { part, before, perSet } = setting;
+  const { part, rir, leadRir } = asked;
   return {
-    ...setting,
+    part,
     load,
     reps,
+    rir,
+    leadRir,
     weekRir,
+    before,
+    count,
+    optional,
+    perSet,
     unit: held ? Math.max(1, (reps * conventions.holdShare) / 100) : 1,
+    rest,
     capacity: input === null ? null : (at) => capacity(input, at),
     predictHold:
       held && strength !== null
-        ? (asked, k) => rirOfHold(strength.oneRepMax, asked, conventions) - perSet * (before + k - 1)
+        ? (seconds, k) => rirOfHold(strength.oneRepMax, seconds, conventions) - perSet * (before + k - 1)
         : null,
     measuresStrength:
       slot.motion === 'full' && (part.manner ?? 'full') === 'full' && measuresStrength(technique),

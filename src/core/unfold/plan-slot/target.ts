@@ -69,10 +69,14 @@ export function slotTarget(
   technique: TechniqueParameters,
 ): SlotTarget {
   const week = asked.building;
+  const { rir, whyRir } = slotRir(facts.slot, asked.ramp, week);
+  const { sets, whySets } = slotSets(facts.slot, orders);
   return {
-    ...slotRir(facts.slot, asked.ramp, week),
+    rir,
+    whyRir,
     weekRir: rampRir(asked.ramp.rir, week, asked.ramp.weeks),
-    ...slotSets(facts.slot, orders),
+    sets,
+    whySets,
     technique,
     gate: null,
     override: null,
