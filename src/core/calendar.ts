@@ -1,10 +1,20 @@
 /** A calendar day in the athlete's place, `YYYY-MM-DD`. Which day it is now is passed in; the core has no clock. */
 export type LocalDate = string;
 
+/** Years that training is planned in: others are slips of the finger. */
+const YEARS = { first: 1900, last: 2200 };
+
 const DAY_MS = 86_400_000;
 
 function toUtc(date: LocalDate): number {
   return Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10)));
+}
+
+/** Whether a text is a day of the calendar: there is no 31 February. */
+export function isDate(text: string): text is LocalDate {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const year = Number(text.slice(0, 4));
+  return year >= YEARS.first && year <= YEARS.last && addDays(text, 0) === text;
 }
 
 /** The day so many days later (earlier when negative). */

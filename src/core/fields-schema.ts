@@ -1,35 +1,39 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import type { Field } from './fields';
+import type { Zod } from './zod';
 
-function fieldSchema(field: Field): z.ZodType {
+function fieldSchema(zod: Zod, field: Field): z.ZodType {
   switch (field.type) {
     case 'whole': {
-      const schema = z.int().min(field.least).max(field.most);
+      const schema = zod.int().min(field.least).max(field.most);
       return field.otherwise === undefined ? schema : schema.default(field.otherwise);
     }
     case 'share':
-      return z.number().min(field.least).max(field.most);
+      return zod.number().min(field.least).max(field.most);
     case 'yes':
-      return field.otherwise === undefined ? z.boolean() : z.boolean().default(field.otherwise);
+      return field.otherwise === undefined ? zod.boolean() : zod.boolean().default(field.otherwise);
     case 'choice': {
-      const schema = z.enum(field.of as [string, ...string[]]);
+      const schema = zod.enum(field.of as [string, ...string[]]);
       return field.otherwise === undefined ? schema : schema.default(field.otherwise);
     }
     case 'band': {
-      const end = z.int().min(field.least).max(field.most);
-      return z.strictObject({ low: end, high: end }).refine(({ low, high }) => low <= high);
+      const end = zod.int().min(field.least).max(field.most);
+      return zod.strictObject({ low: end, high: end }).refine(({ low, high }) => low <= high);
     }
     case 'list':
-      return z.array(z.int().min(field.least).max(field.most)).min(1).max(field.longest);
+      return zod.array(zod.int().min(field.least).max(field.most)).min(1).max(field.longest);
   }
 }
 
 /** The schema of data of a kind with such fields. */
 export function fieldsSchema(
+  zod: Zod,
   kind: string,
   fields: Readonly<Record<string, Field>>,
   more: Readonly<Record<string, z.ZodType>> = {},
 ): z.ZodType {
-  const shape = Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, fieldSchema(field)]));
-  return z.strictObject({ kind: z.literal(kind), ...shape, ...more });
+  const shape = Object.fromEntries(
+    Object.entries(fields).map(([name, field]) => [name, fieldSchema(zod, field)]),
+  );
+  return zod.strictObject({ kind: zod.literal(kind), ...shape, ...more });
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { applyEdit } from './block/apply-edit';
 import type { Block } from './block/block';
-import type { Edit } from './block/edit';
+import type { Edit } from './block/edits/edit';
 import { EMPTY_LOG } from './log/log';
 import { Memo } from './memo';
 import { anyPrescription } from './testing/any-prescription';

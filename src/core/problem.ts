@@ -13,6 +13,10 @@ export type Problem = { readonly path: string } & (
       /** Whether only whole numbers are taken. */
       readonly whole?: boolean;
     }
+  | { readonly code: 'too-many'; readonly field: string; readonly most: number; readonly count: number }
+  | { readonly code: 'too-long'; readonly most: number; readonly length: number }
+  | { readonly code: 'bad-id'; readonly id: string }
+  | { readonly code: 'no-such-day'; readonly text: string }
   | { readonly code: 'range-upside-down'; readonly low: number; readonly high: number }
   | { readonly code: 'rir-rises'; readonly first: number; readonly last: number }
   | { readonly code: 'unknown-exercise'; readonly exercise: string }

@@ -1,5 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import type { SingleEdit } from '../block/edit';
+import type { SingleEdit } from '../block/edits/edit';
 import { newSlot } from '../block/new-slot';
 import { contribution, credits } from '../exercises/exercise';
 import { withSetCount } from '../techniques/registry';

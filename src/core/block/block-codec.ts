@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { malformed, ok, type Result, refused } from '../result';
-import { BLOCK_VERSION, type Block } from './block';
 import { blockProblems } from './block-rules';
-import { blockSchema } from './block-schema';
+import { BLOCK_VERSION, type Block, blockSchema } from './document';
 
 const header = z.object({ version: z.number() });
+const schema = blockSchema(z);
 
 /**
  * Reads a block from JSON that nobody has checked: a file, a request, a database column.
@@ -16,9 +16,9 @@ export function decodeBlock(unchecked: unknown): Result<Block> {
   if (data !== undefined && data.version > BLOCK_VERSION) {
     return refused({ code: 'newer-format', path: 'version', version: data.version });
   }
-  const parsed = blockSchema.safeParse(unchecked);
+  const parsed = schema.safeParse(unchecked);
   if (!parsed.success) return malformed(parsed.error);
-  const block = { ...parsed.data, version: BLOCK_VERSION } as Block;
+  const block: Block = { ...parsed.data, version: BLOCK_VERSION };
   const problems = blockProblems(block);
   return problems.length === 0 ? ok(block) : refused(...problems);
 }
@@ -30,5 +30,5 @@ export function encodeBlock(block: Block): string {
 
 /** The document's shape as JSON Schema, for editors and other programs. What its figures may be is in block-rules. */
 export function blockJsonSchema(): Record<string, unknown> {
-  return z.toJSONSchema(blockSchema, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>;
+  return z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>;
 }

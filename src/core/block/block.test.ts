@@ -4,8 +4,8 @@ import { applyEdit } from './apply-edit';
 import { type Block, findSlot, sessionsInOrder, weekStart } from './block';
 import { decodeBlock, encodeBlock } from './block-codec';
 import { collides } from './collision';
-import type { Edit } from './edit';
 import { editSchema } from './edit-schema';
+import type { Edit } from './edits/edit';
 import { afterStep, type HistoryStep, historyOf, NO_HISTORY, redoEdit, undoEdit } from './history';
 
 const base = block([
@@ -186,6 +186,78 @@ test('the codec names what is wrong and where, and refuses newer formats', () =>
   expect(decodeBlock(doubled)).toMatchObject({
     ok: false,
     problems: expect.arrayContaining([expect.objectContaining({ code: 'id-taken' })]),
+  });
+});
+
+/** So many slots of one exercise, each with an id of its own. */
+const slots = (many: number) => Array.from({ length: many }, (_, at) => slot(`s${at}`, 'dip'));
+const sessionsOf = (many: number) => Array.from({ length: many }, (_, at) => session(`t${at}`, 0, []));
+
+describe('what edits accept can be read again', () => {
+  const readable = (of: Block) => decodeBlock(JSON.parse(encodeBlock(of))).ok;
+
+  test('sixty slots in a session, not sixty-one, by whatever edit', () => {
+    const full = block([session('full', 0, slots(60)), session('b', 3, [slot('b1', 'pull-up')])]);
+    expect(readable(full)).toBe(true);
+    const refused = { ok: false, problems: [{ code: 'too-many', field: 'slots', most: 60, count: 61 }] };
+    const more: Edit = { kind: 'slot/add', session: 'full', after: null, slot: slot('x', 'dip') };
+    expect(applyEdit(full, more)).toMatchObject(refused);
+    expect(applyEdit(full, { kind: 'slot/move', slot: 'b1', session: 'full', after: null })).toMatchObject(
+      refused,
+    );
+    const big = session(
+      'big',
+      1,
+      slots(61).map((one) => ({ ...one, id: `b${one.id}` })),
+    );
+    expect(applyEdit(base, { kind: 'session/add', after: null, session: big })).toMatchObject(refused);
+    expect(applyEdit(full, { kind: 'slot/move', slot: 's3', session: 'full', after: null }).ok).toBe(true);
+  });
+
+  test('sixty sessions in a block, not sixty-one', () => {
+    const full = block(sessionsOf(60));
+    expect(readable(full)).toBe(true);
+    expect(applyEdit(full, { kind: 'session/add', after: null, session: session('x', 0, []) })).toMatchObject(
+      { ok: false, problems: [{ code: 'too-many', field: 'sessions', count: 61 }] },
+    );
+  });
+
+  test.each<[string, Edit]>([
+    ['a name', { kind: 'block/set', field: 'name', value: 'x'.repeat(2001) }],
+    ['a note', { kind: 'slot/set', slot: 'a1', field: 'note', value: 'x'.repeat(2001) }],
+    ['what makes it safe', { kind: 'slot/set', slot: 'a1', field: 'safety', value: 'x'.repeat(201) }],
+    ['a session’s name', { kind: 'session/set', session: 'a', field: 'name', value: 'x'.repeat(2001) }],
+    ['a session’s place', { kind: 'session/set', session: 'a', field: 'place', value: 'x'.repeat(65) }],
+    ['a set-up', { kind: 'slot/set', slot: 'a1', field: 'variant', value: 'x'.repeat(65) }],
+  ])('%s one letter too long is refused, and one shorter is not', (_, edit) => {
+    expect(applyEdit(base, edit)).toMatchObject({ ok: false, problems: [{ code: 'too-long' }] });
+    const shorter = { ...edit, value: String('value' in edit ? edit.value : '').slice(1) } as Edit;
+    expect(readable(apply(base, shorter).block)).toBe(true);
+  });
+
+  test.each(['__proto__', 'constructor', 'toString', 'a b', '', 'x'.repeat(65)])(
+    'the id %p is refused by edits and by the codec',
+    (bad) => {
+      const added: Edit = { kind: 'slot/add', session: 'a', after: null, slot: slot(bad, 'dip') };
+      expect(applyEdit(base, added)).toMatchObject({ ok: false, problems: [{ code: 'bad-id' }] });
+      const renamed = JSON.parse(encodeBlock(base).replace('"a1"', JSON.stringify(bad)));
+      expect(decodeBlock(renamed).ok).toBe(false);
+    },
+  );
+
+  test.each(['2026-02-31', '9999-99-99', '2026-13-01', '2025-02-29', '1899-12-31', 'soon'])(
+    '%s is no day of the calendar',
+    (value) => {
+      expect(applyEdit(base, { kind: 'block/set', field: 'startDate', value })).toMatchObject({
+        ok: false,
+        problems: [{ code: 'no-such-day' }],
+      });
+      expect(decodeBlock({ ...base, startDate: value }).ok).toBe(false);
+    },
+  );
+
+  test('a leap day is one', () => {
+    expect(applyEdit(base, { kind: 'block/set', field: 'startDate', value: '2028-02-29' }).ok).toBe(true);
   });
 });
 

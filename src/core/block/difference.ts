@@ -1,9 +1,7 @@
+import { isEqual } from 'es-toolkit';
 import { applyEdit } from './apply-edit';
 import { type Block, type BlockSettings, emptyBlock, findSlot, type Session, type Slot } from './block';
-import type { Edit, SessionField, SettingsField, SingleEdit, SlotField } from './edit';
-
-/** Whether two values of a document are alike. Documents are plain JSON with their fields in one order. */
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+import type { Edit, SessionField, SettingsField, SingleEdit, SlotField } from './edits/edit';
 
 const OUTSIDE: ReadonlySet<string> = new Set(['format', 'version', 'sessions']);
 const SETTINGS = Object.keys(emptyBlock('', '2026-01-01')).filter(
@@ -48,7 +46,7 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
 
   function takeSettings(): void {
     for (const field of SETTINGS) {
-      if (!same(block[field], to[field]))
+      if (!isEqual(block[field], to[field]))
         take({ kind: 'block/set', field, value: (to as BlockSettings)[field] } as SingleEdit);
     }
   }
@@ -74,7 +72,7 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
   function setSlot(slot: Slot): void {
     const now = findSlot(block, slot.id)?.slot;
     for (const field of Object.keys(slot) as (keyof Slot)[]) {
-      if (field === 'id' || same(now?.[field], slot[field])) continue;
+      if (field === 'id' || isEqual(now?.[field], slot[field])) continue;
       take({ kind: 'slot/set', slot: slot.id, field: field as SlotField, value: slot[field] } as SingleEdit);
     }
   }
@@ -82,7 +80,7 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
   function setSession(session: Session): void {
     const now = block.sessions.find(({ id }) => id === session.id);
     for (const field of Object.keys(session) as (keyof Session)[]) {
-      if (field === 'id' || field === 'slots' || same(now?.[field], session[field])) continue;
+      if (field === 'id' || field === 'slots' || isEqual(now?.[field], session[field])) continue;
       const value = session[field as SessionField];
       take({ kind: 'session/set', session: session.id, field, value } as SingleEdit);
     }

@@ -1,4 +1,4 @@
-import type { Edit } from './edit';
+import type { Edit } from './edits/edit';
 
 /** One change in a block's life, for a list. */
 export interface RevisionLine {

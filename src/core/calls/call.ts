@@ -2,11 +2,9 @@ import type { z } from 'zod';
 import { factsHash } from '../hash';
 import type { Reason } from '../plan/reason';
 import type { Observation } from '../recovery/observation';
+import type { Zod } from '../zod';
 import type { Evidence } from './evidence';
 import type { Order } from './order';
-
-/** The schema library, passed in where unchecked data is read: the engine itself carries none. */
-export type Zod = typeof z;
 
 /** What every call holds. */
 export interface Call {

@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
-import type { Edit } from '../block/edit';
+import type { Edit } from '../block/edits/edit';
 import type { Conventions } from '../conventions/conventions';
 import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
 import type { BlockPlan } from '../plan/block-plan';

@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Slot } from '../block/block';
-import type { SingleEdit } from '../block/edit';
+import type { SingleEdit } from '../block/edits/edit';
 import { contribution, payoff } from '../exercises/exercise';
 import { setCount, setLimits, withSetCount } from '../techniques/registry';
 import { asPlanned, type CheckInput } from './finding';

@@ -1,13 +1,16 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { fieldsSchema } from '../fields-schema';
+import type { Zod } from '../zod';
 import { fieldsOf, TECHNIQUE_KINDS, type TechniqueParameters } from './registry';
 
-const plain = TECHNIQUE_KINDS.filter((kind) => kind !== 'density').map((kind) =>
-  fieldsSchema(kind, fieldsOf(kind)),
-);
-
 /** Any technique with its parameters, as a document holds it. */
-export const techniqueSchema = z.union([
-  ...plain,
-  fieldsSchema('density', fieldsOf('density'), { of: z.union(plain) }),
-]) as z.ZodType<TechniqueParameters>;
+export function techniqueSchema(zod: Zod): z.ZodType<TechniqueParameters> {
+  const plain = TECHNIQUE_KINDS.filter((kind) => kind !== 'density').map((kind) =>
+    fieldsSchema(zod, kind, fieldsOf(kind)),
+  );
+  // The registry's fields say what each kind's parameters are; TypeScript cannot follow them through a list.
+  return zod.union([
+    ...plain,
+    fieldsSchema(zod, 'density', fieldsOf('density'), { of: zod.union(plain) }),
+  ]) as z.ZodType<TechniqueParameters>;
+}

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { z } from 'zod';
 import { conventionsWith } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import { anyTechnique } from '../testing/any-technique';
@@ -276,7 +277,8 @@ describe('each technique by hand', () => {
 
 describe('for every technique', () => {
   test('the start of each kind reads as its own schema has it', () => {
-    for (const kind of TECHNIQUE_KINDS) expect(techniqueSchema.safeParse(startOf(kind)).success).toBe(true);
+    for (const kind of TECHNIQUE_KINDS)
+      expect(techniqueSchema(z).safeParse(startOf(kind)).success).toBe(true);
     for (const kind of TECHNIQUE_KINDS)
       expect(Object.keys(fieldsOf(kind)).every((name) => name in startOf(kind))).toBe(true);
   });
@@ -291,12 +293,12 @@ describe('for every technique', () => {
       { ...startOf('density'), of: startOf('density') },
       { ...startOf('cluster'), surprise: 1 },
     ];
-    for (const one of refused) expect(techniqueSchema.safeParse(one).success).toBe(false);
+    for (const one of refused) expect(techniqueSchema(z).safeParse(one).success).toBe(false);
   });
 
   test('documents from before a parameter are read as not having it', () => {
     const { topToFailure: _, ...old } = startOf('top + back-offs') as { topToFailure: boolean; kind: string };
-    expect(techniqueSchema.parse(old)).toEqual(startOf('top + back-offs'));
+    expect(techniqueSchema(z).parse(old)).toEqual(startOf('top + back-offs'));
   });
 
   test('any parameters read, and a wished number of sets is kept within limits', () => {
@@ -305,7 +307,7 @@ describe('for every technique', () => {
         const made = withSetCount(from, wished);
         const { least, most } = setLimits(made);
         const total = partsOf(made).reduce((sum, part) => sum + part.sets, 0);
-        expect(techniqueSchema.safeParse(made).success).toBe(true);
+        expect(techniqueSchema(z).safeParse(made).success).toBe(true);
         expect(total).toBe(setCount(made));
         expect(total).toBe(Math.min(most, Math.max(least, wished)));
       }),
@@ -328,7 +330,7 @@ describe('for every technique', () => {
       fc.property(anyTechnique, fc.boolean(), fc.integer({ min: 0, max: 4 }), (technique, met, running) => {
         const next = nextParameters(technique, done({ met, running }), slot);
         expect(next.kind).toBe(technique.kind);
-        expect(techniqueSchema.safeParse(next).success).toBe(true);
+        expect(techniqueSchema(z).safeParse(next).success).toBe(true);
       }),
     );
   });

@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Session, Slot } from '../block/block';
-import type { SingleEdit } from '../block/edit';
+import type { SingleEdit } from '../block/edits/edit';
 import { primeMovers } from '../exercises/exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { changeSets } from '../findings/slot-sets';

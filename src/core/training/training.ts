@@ -1,6 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
-import type { Edit } from '../block/edit';
+import type { Edit } from '../block/edits/edit';
 import type { HistoryStep } from '../block/history';
 import type { LocalDate } from '../calendar';
 import type { Answer } from '../calls/registry';

@@ -22,6 +22,16 @@ const SAID: Examples = {
     { field: 'sets', low: 1, high: 12, value: 2.5, whole: true },
     '2.5 is outside what sets can be: 1 to 12, whole.',
   ],
+  'too-many': [
+    { field: 'slots', most: 60, count: 62 },
+    '62 slots are more than a block can hold there: 60 at most.',
+  ],
+  'too-long': [{ most: 2000, length: 2001 }, 'The text has 2001 letters; 2000 are the most.'],
+  'bad-id': [{ id: '__proto__' }, '“__proto__” cannot be the id of a session or slot.'],
+  'no-such-day': [
+    { text: '2026-02-31' },
+    '“2026-02-31” is no day of the calendar. Write it like 2026-11-30.',
+  ],
   'range-upside-down': [
     { low: 12, high: 8 },
     'The range is upside down: 12 is more than 8. Did you mean 8–12?',

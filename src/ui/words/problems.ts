@@ -15,6 +15,14 @@ export function problemSentence(problem: Problem): string {
       return `“${problem.text}” was not understood. Write it like ${problem.example}.`;
     case 'out-of-range':
       return `${figure(problem.value)} is outside what ${problem.field} can be: ${figure(problem.low)} to ${figure(problem.high)}${problem.whole === true ? ', whole' : ''}.`;
+    case 'too-many':
+      return `${problem.count} ${problem.field} are more than a block can hold there: ${problem.most} at most.`;
+    case 'too-long':
+      return `The text has ${problem.length} letters; ${problem.most} are the most.`;
+    case 'bad-id':
+      return `“${problem.id}” cannot be the id of a session or slot.`;
+    case 'no-such-day':
+      return `“${problem.text}” is no day of the calendar. Write it like 2026-11-30.`;
     case 'range-upside-down':
       return `The range is upside down: ${problem.low} is more than ${problem.high}. Did you mean ${problem.high}–${problem.low}?`;
     case 'rir-rises':

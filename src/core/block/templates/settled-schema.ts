@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { settingsShape } from '../block-schema';
+import { settingsShape } from '../settings-fields';
 import type { BlockSettled } from './start-block';
 
-const { name, startDate, weeks, deload, crediting, landmarks, goals } = settingsShape;
+const { name, startDate, weeks, deload, crediting, landmarks, goals } = settingsShape(z);
 
 /** Checks the shape of what was settled for a new block and came over the wire. */
 export const settledSchema = z.strictObject({

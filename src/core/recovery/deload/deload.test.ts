@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { z } from 'zod';
 import type { Muscle } from '../../anatomy/muscle';
 import { conventionsWith } from '../../conventions/conventions';
 import { EMPTY_LOG } from '../../log/log';
@@ -133,11 +134,11 @@ test('combined kinds take the lowest of each dimension', () => {
 });
 
 test('a deload kept before version 3 reads as one of several', () => {
-  expect(deloadSchema.parse({ kind: 'fewer sets', sets: 0.5 })).toEqual([
+  expect(deloadSchema(z).parse({ kind: 'fewer sets', sets: 0.5 })).toEqual([
     { kind: 'fewer sets', sets: 0.5, reps: 'cut' },
   ]);
-  for (const kind of DELOAD_KINDS) expect(deloadSchema.safeParse([deloadStart(kind)]).success).toBe(true);
-  expect(deloadSchema.safeParse([]).success).toBe(false);
+  for (const kind of DELOAD_KINDS) expect(deloadSchema(z).safeParse([deloadStart(kind)]).success).toBe(true);
+  expect(deloadSchema(z).safeParse([]).success).toBe(false);
 });
 
 test('adding another kind never makes any dimension heavier', () => {

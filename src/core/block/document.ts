@@ -1,0 +1,68 @@
+import type { z } from 'zod';
+import type { Zod } from '../zod';
+import { LIMITS } from './bounds';
+import { idSchema, settingsShape } from './settings-fields';
+import type { Deep } from './slot-field';
+import { SLOT_FIELDS } from './slot-fields';
+
+/**
+ * The shape of the document. What the figures may be stands beside each field, where it can be said in a sentence; the
+ * types of a block follow from here.
+ */
+export const BLOCK_FORMAT = 'dense-ladder/block';
+export const BLOCK_VERSION = 3;
+
+type SlotShape = {
+  readonly [F in keyof typeof SLOT_FIELDS]: ReturnType<(typeof SLOT_FIELDS)[F]['schema']>;
+};
+
+/** The fields of a slot, its id apart. */
+export function slotShape(z: Zod): SlotShape {
+  // Built entry by entry: that each name keeps its own schema cannot be followed through a list.
+  return Object.fromEntries(
+    Object.entries(SLOT_FIELDS).map(([name, { schema }]) => [name, schema(z)]),
+  ) as unknown as SlotShape;
+}
+
+export function slotSchema(z: Zod) {
+  return z.strictObject({ id: idSchema(z), ...slotShape(z) });
+}
+
+/** The fields of a session, its id and slots apart. */
+export const sessionShape = (z: Zod) => ({
+  name: z.string().max(LIMITS.text),
+  /** Day of the cycle, 0 = its first (Monday of a week). */
+  day: z.int(),
+  /** Where it is trained, by the athlete's place id; null: their usual place. */
+  place: z.string().max(LIMITS.id).nullable().default(null),
+  /** Done when there is time and energy: planned, but counted in nothing. */
+  optional: z.boolean().default(false),
+});
+
+export function sessionSchema(z: Zod) {
+  return z.strictObject({
+    id: idSchema(z),
+    ...sessionShape(z),
+    slots: z.array(slotSchema(z)).max(LIMITS.slots),
+  });
+}
+
+export function blockSchema(z: Zod) {
+  return z.strictObject({
+    format: z.literal(BLOCK_FORMAT),
+    version: z.union([z.literal(1), z.literal(2), z.literal(BLOCK_VERSION)]),
+    ...settingsShape(z),
+    sessions: z.array(sessionSchema(z)).max(LIMITS.sessions),
+  });
+}
+
+/** One exercise's place in a session. */
+export type Slot = Deep<z.output<ReturnType<typeof slotSchema>>>;
+/** One workout of the cycle. */
+export type Session = Deep<z.output<ReturnType<typeof sessionSchema>>>;
+/** What belongs to the block as a whole. */
+export type BlockSettings = Deep<z.output<z.ZodObject<ReturnType<typeof settingsShape>>>>;
+/** A training block: one document, changed only by edits. */
+export type Block = Deep<Omit<z.output<ReturnType<typeof blockSchema>>, 'version'>> & {
+  readonly version: typeof BLOCK_VERSION;
+};

@@ -1,0 +1,52 @@
+import type { Problem } from '../problem';
+import { LIMITS } from './bounds';
+
+/** Ways in which parts of a block are checked; each gives what is wrong, empty when nothing is. */
+
+interface Bounds {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A number within bounds, and whole unless said otherwise. */
+export function outside(
+  path: string,
+  field: string,
+  value: number,
+  { low, high }: Bounds,
+  whole = true,
+): readonly Problem[] {
+  if (value >= low && value <= high && (!whole || Number.isInteger(value))) return [];
+  return [{ code: 'out-of-range', path, field, low, high, value, whole }];
+}
+
+/** A list of so many items at most. */
+export function tooMany(
+  path: string,
+  field: string,
+  list: readonly unknown[],
+  most: number,
+): readonly Problem[] {
+  return list.length <= most ? [] : [{ code: 'too-many', path, field, most, count: list.length }];
+}
+
+/** A text of so many letters at most. */
+export function tooLong(path: string, text: string | null, most: number): readonly Problem[] {
+  return text === null || text.length <= most ? [] : [{ code: 'too-long', path, most, length: text.length }];
+}
+
+/** A name that is there and not too long. */
+export function nameProblems(path: string, name: string, most: number = LIMITS.text): readonly Problem[] {
+  return name.trim() === '' ? [{ code: 'name-missing', path }] : tooLong(path, name, most);
+}
+
+const SHAPE = new RegExp(`^[A-Za-z0-9_-]{1,${LIMITS.id}}$`);
+
+/** Letters, digits, _ and -; and none of the names that every object of the language answers to. */
+export function isId(id: string): boolean {
+  return SHAPE.test(id) && !(id in Object.prototype);
+}
+
+export function idProblems(path: string, id: string): readonly Problem[] {
+  return isId(id) ? [] : [{ code: 'bad-id', path, id }];
+}

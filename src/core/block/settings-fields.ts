@@ -1,0 +1,154 @@
+import { MUSCLES } from '../anatomy/muscle';
+import { isDate } from '../calendar';
+import { boundsOf } from '../conventions/bounds';
+import { CONVENTION_IDS, CONVENTIONS, type ConventionId } from '../conventions/conventions';
+import type { Problem } from '../problem';
+import type { DeloadMeasure } from '../recovery/deload/deload';
+import { deloadSchema } from '../recovery/deload/deload-schema';
+import { GOALS } from '../volume/goal';
+import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
+import type { Zod } from '../zod';
+import { BOUNDS, LIMITS } from './bounds';
+import { idProblems, isId, nameProblems, outside, tooLong, tooMany } from './rules';
+import { SHAPES } from './shape';
+
+export const TIME_MODES = ['realistic', 'strict'] as const;
+
+/** An id that a document makes: see isId. */
+export const idSchema = (z: Zod) =>
+  z
+    .string()
+    .regex(/^[A-Za-z0-9_-]{1,64}$/)
+    .refine(isId);
+
+/** The shape of what belongs to the block as a whole. A default: the field came with a later version of the format. */
+export const settingsShape = (z: Zod) => ({
+  name: z.string().max(LIMITS.text),
+  /** First day of week 1. */
+  startDate: z
+    .string()
+    .regex(/^\d{4}-\d{2}-\d{2}$/)
+    .refine(isDate),
+  /** Days in one pass of the cycle. */
+  cycleDays: z.int(),
+  /** The split it was laid out by; null for one of its own. */
+  shape: z.enum(SHAPES).nullable().default(null),
+  /** Building weeks, the deload not counted. */
+  weeks: z.int(),
+  /** RIR of the first and of the last building week. */
+  rir: z.strictObject({ first: z.number(), last: z.number() }),
+  /** How the deload lightens the week, all of them together; null: no deload planned. */
+  deload: deloadSchema(z).nullable(),
+  /** A plan of two working sets an exercise, in which more slots may knowingly go past failure. */
+  lowSets: z.boolean().default(false),
+  /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
+  crediting: z.enum(CREDITING_SCHOOLS),
+  landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),
+  time: z.enum(TIME_MODES),
+  /** Cardio or other sport on days of the cycle. */
+  activities: z
+    .array(
+      z.strictObject({
+        id: idSchema(z),
+        day: z.int(),
+        name: z.string().max(LIMITS.activityName),
+        hard: z.boolean(),
+        /** Whether the legs do it. */
+        legs: z.boolean(),
+      }),
+    )
+    .max(LIMITS.activities)
+    .default([]),
+  /** Days off between two weeks of a running block: behind which week, and how many. */
+  pauses: z
+    .array(z.strictObject({ after: z.int(), days: z.int() }))
+    .max(LIMITS.pauses)
+    .default([]),
+  /** Findings the coach has put aside, with why; each stays quiet until its facts change. */
+  dismissed: z
+    .array(
+      z.strictObject({ finding: z.string().max(300), facts: z.string().max(32), note: z.string().max(400) }),
+    )
+    .max(LIMITS.dismissed)
+    .default([]),
+  /** Figures this block sets differently from the convention. */
+  conventions: z.partialRecord(z.enum(CONVENTION_IDS as [ConventionId, ...ConventionId[]]), z.number()),
+  /** Muscles not named here follow the athlete's own goals. */
+  goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
+});
+
+interface Settings {
+  readonly name: string;
+  readonly startDate: string;
+  readonly cycleDays: number;
+  readonly weeks: number;
+  readonly rir: { readonly first: number; readonly last: number };
+  readonly deload: readonly DeloadMeasure[] | null;
+  readonly activities: readonly { readonly id: string; readonly name: string; readonly day: number }[];
+  readonly pauses: readonly { readonly after: number; readonly days: number }[];
+  readonly dismissed: readonly { readonly finding: string; readonly facts: string; readonly note: string }[];
+  readonly conventions: Readonly<Partial<Record<ConventionId, number>>>;
+}
+
+/** What is wrong with the block's own settings. */
+export function settingsProblems(block: Settings): readonly Problem[] {
+  const { first, last } = block.rir;
+  return [
+    ...nameProblems('block/name', block.name),
+    ...(isDate(block.startDate)
+      ? []
+      : [{ code: 'no-such-day' as const, path: 'block/startDate', text: block.startDate }]),
+    ...outside('block/weeks', 'weeks', block.weeks, BOUNDS.weeks),
+    ...outside('block/cycleDays', 'days', block.cycleDays, BOUNDS.cycleDays),
+    ...outside('block/rir', 'RIR', first, BOUNDS.rir),
+    ...outside('block/rir', 'RIR', last, BOUNDS.rir),
+    ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
+    ...activityProblems(block),
+    ...tooMany('block/pauses', 'pauses', block.pauses, LIMITS.pauses),
+    ...block.pauses.flatMap(({ after, days }) => [
+      ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),
+      ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
+    ]),
+    ...tooMany('block/dismissed', 'findings put aside', block.dismissed, LIMITS.dismissed),
+    ...block.dismissed.flatMap(({ note }) => tooLong('block/dismissed', note, 400)),
+    ...(block.deload ?? []).flatMap(deloadProblems),
+    ...CONVENTION_IDS.flatMap((id) => {
+      const own = block.conventions[id];
+      const { name } = CONVENTIONS[id];
+      return own === undefined ? [] : outside('block/conventions', name, own, boundsOf(id), false);
+    }),
+  ];
+}
+
+function activityProblems({ activities, cycleDays }: Settings): readonly Problem[] {
+  return [
+    ...tooMany('block/activities', 'activities', activities, LIMITS.activities),
+    ...activities.flatMap(({ id, name, day }) => [
+      ...idProblems(`activity/${id}`, id),
+      ...nameProblems(`activity/${id}/name`, name, LIMITS.activityName),
+      ...outside(`activity/${id}/day`, 'day', day, { low: 0, high: cycleDays - 1 }),
+    ]),
+  ];
+}
+
+/** What is wrong with one way of deloading. Shares and weeks have the bounds of their schema. */
+function deloadProblems(measure: DeloadMeasure): readonly Problem[] {
+  const path = 'block/deload';
+  switch (measure.kind) {
+    case 'fewer sets':
+    case 'both':
+      return outside(path, 'share of sets', measure.sets, BOUNDS.deloadSets, false);
+    case 'lighter':
+      return outside(path, 'share of the load', measure.load, BOUNDS.deloadLoad, false);
+    case 'easier':
+      return outside(path, 'RIR', measure.rir, BOUNDS.deloadRir);
+    case 'less time':
+      return outside(path, 'minutes', measure.minutes, BOUNDS.deloadMinutes);
+    case 'active rest':
+      return outside(path, 'weeks', measure.weeks, BOUNDS.restWeeks);
+    case 'fewer days':
+    case 'fewer exercises':
+    case 'one heavy touch':
+      return [];
+  }
+}

@@ -1,0 +1,212 @@
+import type { Exercise } from '../exercises/exercise';
+import { UNITS } from '../loading/weight';
+import type { Problem } from '../problem';
+import { LOAD_RULES } from '../progression/load-rules/registry';
+import { setCount, setLimits } from '../techniques/registry';
+import { techniqueSchema } from '../techniques/technique-schema';
+import { parseTempo } from '../timing/tempo';
+import type { Zod } from '../zod';
+import { BOUNDS, LIMITS } from './bounds';
+import type { RepRange } from './rep-range';
+import { outside, tooLong, tooMany } from './rules';
+import { fieldOf } from './slot-field';
+
+/** How much of its range of motion a slot uses. Restricted is for a range that pain sets. */
+export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
+export const DRIFTS = ['hold RIR', 'hold reps'] as const;
+export const SET_RULES = ['by response', 'fixed'] as const;
+
+const weight = (z: Zod) => z.strictObject({ value: z.number(), unit: z.enum(UNITS) });
+const names = (z: Zod, most: number) => z.array(z.string().max(LIMITS.id)).max(most);
+const effort = (z: Zod) =>
+  z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('week'), offset: z.number() }),
+    z.strictObject({ kind: z.literal('fixed'), rir: z.number() }),
+  ]);
+
+function effortProblems(
+  path: string,
+  rir: { readonly kind: 'week'; readonly offset: number } | { readonly kind: 'fixed'; readonly rir: number },
+): readonly Problem[] {
+  return rir.kind === 'fixed'
+    ? outside(path, 'RIR', rir.rir, BOUNDS.rir)
+    : outside(path, 'RIR offset', rir.offset, BOUNDS.rirOffset);
+}
+
+/** Reps for a middling set; seconds for what is held, short for holds on straight arms. */
+function usualRange(exercise: Exercise): RepRange {
+  if (exercise.measure === 'seconds')
+    return exercise.skill === 'tendon-heavy' ? { low: 5, high: 15 } : { low: 20, high: 45 };
+  return exercise.kind === 'compound' ? { low: 8, high: 12 } : { low: 10, high: 15 };
+}
+
+/** Every field of a slot but its id: one entry each. */
+export const SLOT_FIELDS = {
+  exercise: fieldOf((z) =>
+    z.strictObject({ id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/), revision: z.int().min(1) }),
+  )({
+    start: ({ id, revision }) => ({ id, revision }),
+  }),
+  /** A set-up of the exercise, by its id; null: as it is. */
+  variant: fieldOf((z) => z.string().max(LIMITS.id).nullable().default(null))({
+    start: () => null,
+    problems: (variant, path) => tooLong(path, variant, LIMITS.id),
+  }),
+  /** Exercises the athlete may take instead by what is free, by their ids. */
+  substitutes: fieldOf((z) => names(z, LIMITS.substitutes).default([]))({
+    start: () => [],
+    problems: (list, path) => [
+      ...tooMany(path, 'substitutes', list, LIMITS.substitutes),
+      ...list.flatMap((id) => tooLong(path, id, LIMITS.id)),
+    ],
+  }),
+  /** Set-ups that change from set to set, by their ids; empty: every set in `variant`. */
+  rotate: fieldOf((z) => names(z, LIMITS.rotate).default([]))({
+    start: () => [],
+    problems: (list, path) => [
+      ...tooMany(path, 'set-ups in turn', list, LIMITS.rotate),
+      ...list.flatMap((id) => tooLong(path, id, LIMITS.id)),
+    ],
+  }),
+  /** Done in turn with the slot above: a superset, giant set or circuit. */
+  joined: fieldOf((z) => z.boolean().default(false))({ start: () => false }),
+  technique: fieldOf((z) => techniqueSchema(z))({
+    start: ({ kind }) => ({ kind: 'straight', sets: kind === 'compound' ? 3 : 2 }),
+    problems: (technique, path) => {
+      const { least, most } = setLimits(technique);
+      return outside(path, 'sets', setCount(technique), { low: least, high: most });
+    },
+  }),
+  /** How going to failure or past it is made safe where the exercise does not allow it alone; empty: it is not. */
+  safety: fieldOf((z) => z.string().max(LIMITS.safety).default(''))({
+    start: () => '',
+    problems: (text, path) => tooLong(path, text, LIMITS.safety),
+  }),
+  motion: fieldOf((z) => z.enum(MOTIONS).default('full'))({ start: () => 'full' }),
+  /** Last sets that are done only when there is energy left. */
+  optionalSets: fieldOf((z) => z.int().min(BOUNDS.optionalSets.low).max(BOUNDS.optionalSets.high).default(0))(
+    {
+      start: () => 0,
+      problems: (sets, path) => outside(path, 'optional sets', sets, BOUNDS.optionalSets),
+    },
+  ),
+  /** What the slot ends in. */
+  stretch: fieldOf((z) =>
+    z
+      .strictObject({
+        seconds: z.int().min(BOUNDS.stretch.low).max(BOUNDS.stretch.high),
+        note: z.string().max(LIMITS.safety),
+      })
+      .nullable()
+      .default(null),
+  )({
+    start: () => null,
+    problems: (stretch, path) =>
+      stretch === null
+        ? []
+        : [
+            ...outside(path, 'seconds of stretch', stretch.seconds, BOUNDS.stretch),
+            ...tooLong(path, stretch.note, LIMITS.safety),
+          ],
+  }),
+  range: fieldOf((z) => z.strictObject({ low: z.number(), high: z.number() }))({
+    start: usualRange,
+    problems: ({ low, high }, path) => [
+      ...outside(path, 'reps', low, BOUNDS.reps),
+      ...outside(path, 'reps', high, BOUNDS.reps),
+      ...(low > high ? [{ code: 'range-upside-down' as const, path, low, high }] : []),
+    ],
+  }),
+  /** A slot follows the week's RIR with an offset, or keeps its own. */
+  rir: fieldOf(effort)({
+    start: () => ({ kind: 'week', offset: 0 }),
+    problems: (rir, path) => effortProblems(path, rir),
+  }),
+  /** Sets whose effort differs from the slot's: by number from 1, or the last one, however many there are. */
+  setTargets: fieldOf((z) =>
+    z
+      .array(
+        z.strictObject({
+          set: z.union([z.int().min(BOUNDS.setNumber.low).max(BOUNDS.setNumber.high), z.literal('last')]),
+          rir: effort(z),
+        }),
+      )
+      .max(LIMITS.setTargets)
+      .default([]),
+  )({
+    start: () => [],
+    problems: (targets, path) => [
+      ...tooMany(path, 'sets with an effort of their own', targets, LIMITS.setTargets),
+      ...targets.flatMap(({ set, rir }) => [
+        ...(set === 'last' ? [] : outside(path, 'set', set, BOUNDS.setNumber)),
+        ...effortProblems(path, rir),
+      ]),
+    ],
+  }),
+  /** Four or three digits, X for as fast as possible; null: none prescribed. */
+  tempo: fieldOf((z) => z.string().max(LIMITS.tempo).nullable())({
+    start: ({ measure, tempo }) => (measure === 'seconds' ? null : tempo),
+    problems: (text, path) =>
+      text !== null && (text.length > LIMITS.tempo || parseTempo(text) === undefined)
+        ? [{ code: 'tempo', path, text }]
+        : [],
+  }),
+  /** Seconds after each set. */
+  rest: fieldOf((z) => z.number())({
+    start: ({ restSeconds }) => restSeconds,
+    problems: (rest, path) => outside(path, 'rest', rest, BOUNDS.rest),
+  }),
+  drift: fieldOf((z) => z.enum(DRIFTS))({ start: () => 'hold RIR' }),
+  loadRule: fieldOf((z) => z.enum(LOAD_RULES))({ start: () => 'best fit' }),
+  /** Per cent of the load rule's step; null: the convention's. */
+  loadStep: fieldOf((z) => z.number().nullable().default(null))({
+    start: () => null,
+    problems: (step, path) => (step === null ? [] : outside(path, 'load step', step, BOUNDS.loadStep, false)),
+  }),
+  setRule: fieldOf((z) => z.enum(SET_RULES))({ start: () => 'by response' }),
+  /** A set from which the slot's first load is found, in place of the athlete's best set. */
+  start: fieldOf((z) => z.strictObject({ load: weight(z), reps: z.number(), rir: z.number() }).nullable())({
+    start: () => null,
+    problems: (set, path) =>
+      set === null
+        ? []
+        : [
+            ...outside(path, 'reps', set.reps, BOUNDS.reps),
+            ...outside(path, 'RIR', set.rir, BOUNDS.startRir, false),
+            ...outside(path, 'load', set.load.value, BOUNDS.load, false),
+          ],
+  }),
+  /** What single weeks of the slot keep of their own; null in one: as the rules have it. */
+  weeks: fieldOf((z) =>
+    z
+      .array(
+        z.strictObject({
+          week: z.int().min(BOUNDS.week.low).max(BOUNDS.week.high),
+          sets: z.int().nullable(),
+          reps: z.int().nullable(),
+          load: weight(z).nullable(),
+          rir: z.number().nullable(),
+        }),
+      )
+      .max(BOUNDS.week.high)
+      .default([]),
+  )({
+    start: () => [],
+    problems: (weeks, path) => [
+      ...tooMany(path, 'weeks of their own', weeks, BOUNDS.week.high),
+      ...weeks.flatMap(({ week, reps, rir, load }) => [
+        ...outside(path, 'week', week, BOUNDS.week),
+        ...(reps === null ? [] : outside(path, 'reps', reps, BOUNDS.reps)),
+        ...(rir === null ? [] : outside(path, 'RIR', rir, BOUNDS.rir)),
+        ...(load === null ? [] : outside(path, 'load', load.value, BOUNDS.load, false)),
+      ]),
+    ],
+  }),
+  note: fieldOf((z) => z.string().max(LIMITS.text))({
+    start: () => '',
+    problems: (text, path) => tooLong(path, text, LIMITS.text),
+  }),
+} as const;
+
+export type SlotFieldName = keyof typeof SLOT_FIELDS;
+export const SLOT_FIELD_NAMES = Object.keys(SLOT_FIELDS) as SlotFieldName[];
