@@ -6,6 +6,7 @@ export { database, isUnavailable } from './database';
 export * from './repositories/athletes';
 export * from './repositories/blocks';
 export * from './repositories/calls';
+export { reloadTraining } from './repositories/changes';
 export * from './repositories/coaches';
 export * from './repositories/exercises';
 export * from './repositories/issuing';
@@ -13,6 +14,7 @@ export * from './repositories/logging';
 export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';
 export * from './repositories/revisions';
+export { Unreadable } from './repositories/stored';
 export * from './repositories/strength';
 export * from './repositories/templates';
 export {

@@ -44,6 +44,8 @@ export interface Strength {
  * words it.
  */
 export type Reason =
+  /** Kept with the week on the server: see reasons-apart. */
+  | { readonly code: 'not fetched' }
   | {
       readonly code: 'rir/ramp';
       readonly week: number;

@@ -10,6 +10,7 @@ import type { Log, LoggedSet, SorenessReport } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
 import type { IssueRefusal } from '../unfold/issue';
+import type { TrainingChanges } from './changes';
 
 /** A block with its athlete and all that happened in it: what unfold works from, and where the document stands. */
 export interface Training {
@@ -17,11 +18,14 @@ export interface Training {
   readonly revision: number;
   readonly block: Block;
   readonly athlete: Athlete;
+  readonly athleteRevision: number;
   /** Every revision of the coach's own exercises. */
   readonly ownExercises: readonly Exercise[];
   readonly issued: readonly IssuedWeek[];
   readonly log: Log;
   readonly answers: readonly Answer[];
+  /** When the server read it, ISO 8601 by its clock. */
+  readonly readAt: string;
 }
 
 /** A step on its way to be saved. Its id is made where it was taken, so that a repeated send is one step. */
@@ -31,21 +35,26 @@ export interface SentStep {
   readonly edit: Edit;
 }
 
-/** How saving went. `saved` counts the sent steps that stand; `theirs` is the block as it stands. */
+/** A step that stands, as one who knows the block before it needs it; null: as they sent it themselves. */
+export interface StandingStep {
+  readonly id: string;
+  readonly edit: Edit | null;
+}
+
+/**
+ * How saving went. `steps` are all that have come to stand since the revision the sender started from, in order: laid
+ * on the block of that revision they give the block of this one.
+ */
 export type SaveOutcome =
-  | { readonly status: 'saved'; readonly revision: number; readonly merged: Block | null }
-  | {
-      readonly status: 'collision';
-      readonly revision: number;
-      readonly theirs: Block;
-      readonly saved: number;
-    }
+  | { readonly status: 'saved'; readonly revision: number; readonly steps: readonly StandingStep[] }
+  | { readonly status: 'collision'; readonly revision: number; readonly steps: readonly StandingStep[] }
   | {
       readonly status: 'refused';
       readonly revision: number;
-      readonly theirs: Block;
+      readonly steps: readonly StandingStep[];
+      /** The step that may not stand; those after it were not looked at. */
+      readonly step: string;
       readonly problems: readonly Problem[];
-      readonly saved: number;
     }
   | { readonly status: 'gone' };
 
@@ -53,7 +62,17 @@ export type SaveOutcome =
 export type SentAnswer = Pick<Answer, 'id' | 'outcome' | 'choice'>;
 
 export type AnswerOutcome =
-  | { readonly status: 'answered'; readonly training: Training }
+  | {
+      readonly status: 'answered';
+      readonly changes: TrainingChanges;
+      /** Calls that were no longer open: their facts have changed, or they were answered elsewhere. */
+      readonly missed: readonly string[];
+    }
+  | { readonly status: 'gone' };
+
+export type ReloadOutcome =
+  | { readonly status: 'changes'; readonly changes: TrainingChanges }
+  | { readonly status: 'whole'; readonly training: Training }
   | { readonly status: 'gone' };
 
 export type IssueOutcome =
@@ -90,10 +109,13 @@ export interface Outgoing {
   readonly ramps: readonly SentRamp[];
 }
 
+/** How sending went. What is not named as refused is kept, each for good. */
 export type LogOutcome =
-  | { readonly status: 'kept' }
+  | {
+      readonly status: 'taken';
+      readonly refused: readonly { readonly id: string; readonly why: 'unknown set' | 'id taken' }[];
+    }
   | { readonly status: 'recalled' }
-  | { readonly status: 'unknown set'; readonly id: string }
   | { readonly status: 'gone' };
 
 /** How keeping changed facts of an athlete went. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { SentSet } from '@/core';
-import { addDays, emptyBlock, type Muscle, mondayOf, type Soreness } from '@/core';
+import { addDays, emptyBlock, knownOf, type Muscle, mondayOf, type Soreness } from '@/core';
 import type { Asker } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
@@ -9,7 +9,7 @@ import { answerCalls, openCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
 import { issueWeek } from '../repositories/issuing';
-import { finishWorkout, logSets, reportSoreness } from '../repositories/logging';
+import { keepWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
 import { keepTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
@@ -59,14 +59,15 @@ async function playWeek(
       }),
     );
     const end = new Date(Date.parse(`${date}T16:05:00Z`) + minute * 60_000);
-    await logSets(asker, ref, date, sets, end);
-    await finishWorkout(asker, ref, date, end);
     const reports = Object.entries(course.soreness).map(([muscle, soreness]) => ({
       id: randomUUID(),
       muscle: muscle as Muscle,
       soreness,
     }));
-    if (reports.length > 0) await reportSoreness(asker, ref, reports, end);
+    const work = { localDate: date, sets, finish: true, soreness: reports, ramps: [] };
+    const kept = await keepWork(asker, ref, work, end);
+    if (kept.status !== 'taken' || kept.refused.length > 0)
+      throw new Error(`the demo session was not kept: ${JSON.stringify(kept)}`);
   }
 }
 
@@ -117,7 +118,15 @@ async function fill(asker: Asker, today: string): Promise<void> {
     });
     const calls = await openCalls(asker, autumn);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
-    await answerCalls(asker, autumn, accepted, new Date(`${addDays(monday, -8)}T18:00:00Z`));
+    const training = await findTraining(asker, autumn);
+    if (training !== undefined)
+      await answerCalls(
+        asker,
+        autumn,
+        accepted,
+        knownOf(training),
+        new Date(`${addDays(monday, -8)}T18:00:00Z`),
+      );
     await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);
     await playWeek(asker, autumn, 2, 4, {
       over: [1, 0, 2, 0, -1],

@@ -3,7 +3,7 @@ import { addDays, catalogueWith, type Exercise, exerciseById, type Measurement }
 import { closeDatabase, database } from '../database';
 import { people } from '../demo/people';
 import { models } from '../models/models';
-import { NOW, setsFor, someBlock, someCoach } from '../testing/coach';
+import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import {
   addAthlete,
   archiveAthlete,
@@ -15,7 +15,7 @@ import {
 } from './athletes';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
-import { finishWorkout, logSets, rampReports, reportRamps } from './logging';
+import { keepWork, rampReports } from './logging';
 import { changeMeasurements, findMeasurements } from './measurements';
 import { ownExercises } from './own-exercises';
 import { findExposures } from './strength';
@@ -57,7 +57,7 @@ describe('an athlete', () => {
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
-    await logSets(asker, ref, '2026-11-24', await setsFor(asker, blockId, 'sa'), NOW);
+    await keepWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
     const weight: Measurement = {
       id: randomUUID(),
       date: '2026-11-24',
@@ -186,12 +186,12 @@ describe('strength from the log', () => {
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
     const sets = await setsFor(asker, blockId, 'sa');
-    await logSets(asker, ref, '2026-11-24', sets, NOW);
+    await keepWork(asker, ref, work({ sets: sets }), NOW);
     const [first] = sets;
     if (first === undefined) throw new Error('no sets');
     const better = { ...first, id: randomUUID(), reps: 20, supersedes: first.id };
-    await logSets(asker, ref, '2026-11-24', [better], new Date(NOW.getTime() + 1000));
-    await finishWorkout(asker, ref, '2026-11-24', NOW);
+    await keepWork(asker, ref, work({ sets: [better] }), new Date(NOW.getTime() + 1000));
+    await keepWork(asker, ref, work({ finish: true }), NOW);
     const exposures = await findExposures(asker, athlete, catalogueWith([]));
     const press = exposures.find(({ slotId }) => slotId === 'a1');
     expect(press).toMatchObject({ exerciseId: 'leg-press', week: 1, date: '2026-11-24' });
@@ -205,7 +205,7 @@ describe('strength from the log', () => {
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
-    await logSets(asker, ref, '2026-11-24', await setsFor(asker, blockId, 'sa'), NOW);
+    await keepWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
     expect(await findExposures(asker, athlete, catalogueWith([]))).not.toEqual([]);
     await database().query(`UPDATE issued_weeks SET kind = 'deload' WHERE id = :id`, {
       replacements: { id: issued.week.id },
@@ -219,10 +219,10 @@ describe('strength from the log', () => {
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
     const report = { id: randomUUID(), slotId: 'a1', verdict: 'light' as const };
-    await reportRamps(asker, ref, '2026-11-24', [report], NOW);
-    await reportRamps(asker, ref, '2026-11-24', [report], NOW);
+    await keepWork(asker, ref, work({ ramps: [report] }), NOW);
+    await keepWork(asker, ref, work({ ramps: [report] }), NOW);
     const later = { id: randomUUID(), slotId: 'a1', verdict: 'heavy' as const };
-    await reportRamps(asker, ref, '2026-11-24', [later], new Date(NOW.getTime() + 1000));
+    await keepWork(asker, ref, work({ ramps: [later] }), new Date(NOW.getTime() + 1000));
     expect(await rampReports(asker, ref)).toEqual({ a1: 'heavy' });
     expect(await rampReports(await someCoach(), ref)).toEqual({});
   });

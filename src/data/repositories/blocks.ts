@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Model, Transaction } from 'sequelize';
 import { Op } from 'sequelize';
-import type { SaveOutcome, SentStep } from '@/core';
+import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
-import { encodeBlock } from '@/core/codecs';
+import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { type IssuedRow, models, type RevisionRow } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
-import { blockFrom } from './stored-block';
+import { blockFrom, storedEdit } from './stored-block';
 
 const SNAPSHOT_EVERY = 25;
 
@@ -36,7 +36,7 @@ export async function addBlock(
 
 /**
  * Saves steps made from a revision. Steps on a stale revision are rebased when they touch other things than what came
- * between; a true collision is refused with the block as it now stands. Steps already saved are passed over.
+ * between; a true collision is refused. Steps already saved are passed over, and one that comes twice is one.
  */
 export async function saveSteps(
   asker: Asker,
@@ -44,13 +44,19 @@ export async function saveSteps(
   base: number,
   steps: readonly SentStep[],
   now: Date,
-): Promise<SaveOutcome> {
+): Promise<SaveOutcome | { readonly status: 'malformed' }> {
+  const once = [...new Map(steps.map((step) => [step.id, step])).values()];
   const outcome = await database().transaction(async (transaction) =>
-    save(asker, blockId, base, steps, now, transaction),
+    save(asker, blockId, base, once, now, transaction),
   );
   if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now);
   return outcome;
 }
+
+type Verdict =
+  | { readonly status: 'saved' }
+  | { readonly status: 'collision' }
+  | { readonly status: 'refused'; readonly step: string; readonly problems: readonly Problem[] };
 
 async function save(
   asker: Asker,
@@ -59,7 +65,7 @@ async function save(
   steps: readonly SentStep[],
   now: Date,
   transaction: Transaction,
-): Promise<SaveOutcome> {
+): Promise<SaveOutcome | { readonly status: 'malformed' }> {
   const { blocks, revisions } = models();
   const row = await blocks.findOne({
     where: own(asker, { id: blockId }),
@@ -68,70 +74,113 @@ async function save(
   });
   if (row === null) return { status: 'gone' };
   const stored = row.get();
-  let block = blockFrom(stored.document);
-  let { revision } = stored;
-  const known = await revisions.findAll({
-    where: own(asker, { blockId, editId: steps.map(({ id }) => id) }),
-    transaction,
-  });
+  // Nobody can have started from a revision that is still to come.
+  if (base < 0 || base > stored.revision) return { status: 'malformed' };
+  const ids = steps.map(({ id }) => id);
+  const known = await revisions.findAll({ where: own(asker, { blockId, editId: ids }), transaction });
   const already = new Set(known.map((step) => step.get().editId));
-  const between = await revisions.findAll({
-    where: own(asker, { blockId, revision: { [Op.gt]: base } }),
-    transaction,
-  });
-  const theirs = between.map((step) => step.get()).filter((step) => !already.has(step.editId));
-  const theirEdits = theirs.map((step) => JSON.parse(step.edit) as Edit);
-
-  let saved = 0;
-  const rows: RevisionRow[] = [];
-  const finish = async () => {
-    if (rows.length === 0) return;
+  const between = await stepsSince(asker, blockId, base, transaction);
+  const issued = await lastBuildingIssued(asker, blockId, transaction);
+  const against = {
+    already,
+    theirs: between.filter(({ id }) => !already.has(id)).map(({ edit }) => edit),
+    issued,
+  };
+  const start = blockFrom(stored.document);
+  const all = taken(start, steps, { ...against, readsEach: false });
+  // Edits check what the codec checks. Should one not, it is found and refused: what is stored can be read again.
+  const isReadable = all.saved.length === 0 || decodeBlock(all.block).ok;
+  const { block, saved, verdict } = isReadable ? all : taken(start, steps, { ...against, readsEach: true });
+  const rows = saved.map(
+    ({ step, inverse, after }, at): RevisionRow => ({
+      blockId,
+      revision: stored.revision + at + 1,
+      coachId: asker.coachId,
+      editId: step.id,
+      action: step.action,
+      edit: JSON.stringify(step.edit),
+      inverse: JSON.stringify(inverse),
+      document: (stored.revision + at + 1) % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
+      at: now,
+    }),
+  );
+  const revision = stored.revision + rows.length;
+  if (rows.length > 0) {
     await revisions.bulkCreate(rows, { transaction });
     await blocks.update(
       { revision, document: encodeBlock(block), updatedAt: now },
       { where: own(asker, { id: blockId }), transaction },
     );
-  };
-  for (const step of steps) {
-    if (already.has(step.id)) {
-      saved++;
-      continue;
-    }
-    if (theirEdits.some((edit) => collides(block, step.edit, edit))) {
-      await finish();
-      return { status: 'collision', revision, theirs: block, saved };
-    }
-    const applied = applyEdit(block, step.edit);
-    if (!applied.ok) {
-      await finish();
-      return { status: 'refused', revision, theirs: block, problems: applied.problems, saved };
-    }
-    const after = applied.value.block;
-    const cuts =
-      after.weeks < block.weeks
-        ? cutsIssued(after, await lastBuildingIssued(asker, blockId, transaction))
-        : [];
-    if (cuts.length > 0) {
-      await finish();
-      return { status: 'refused', revision, theirs: block, problems: cuts, saved };
-    }
-    block = after;
-    revision++;
-    saved++;
-    rows.push({
-      blockId,
-      revision,
-      coachId: asker.coachId,
-      editId: step.id,
-      action: step.action,
-      edit: JSON.stringify(step.edit),
-      inverse: JSON.stringify(applied.value.inverse),
-      document: revision % SNAPSHOT_EVERY === 0 ? encodeBlock(block) : null,
-      at: now,
-    });
   }
-  await finish();
-  return { status: 'saved', revision, merged: theirs.length === 0 ? null : block };
+  const mine = new Set(ids);
+  const standing: StandingStep[] = [...between, ...saved.map(({ step }) => step)].map(({ id, edit }) => ({
+    id,
+    edit: mine.has(id) ? null : edit,
+  }));
+  return { ...verdict, revision, steps: standing };
+}
+
+interface Taken {
+  readonly step: SentStep;
+  readonly inverse: Edit;
+  readonly after: Block;
+}
+
+/** Steps laid on a block one after the other, up to the first that may not stand. */
+function taken(
+  start: Block,
+  steps: readonly SentStep[],
+  against: {
+    readonly already: ReadonlySet<string>;
+    readonly theirs: readonly Edit[];
+    /** The last building week that is handed out. */
+    readonly issued: number;
+    /** Whether the block is read back after each step. */
+    readonly readsEach: boolean;
+  },
+): { readonly block: Block; readonly saved: readonly Taken[]; readonly verdict: Verdict } {
+  let block = start;
+  const saved: Taken[] = [];
+  for (const step of steps) {
+    if (against.already.has(step.id)) continue;
+    if (against.theirs.some((edit) => collides(block, step.edit, edit)))
+      return { block, saved, verdict: { status: 'collision' } };
+    const applied = applyEdit(block, step.edit);
+    const problems = applied.ok ? standProblems(block, applied.value.block, against) : applied.problems;
+    if (!applied.ok || problems.length > 0)
+      return { block, saved, verdict: { status: 'refused', step: step.id, problems } };
+    block = applied.value.block;
+    saved.push({ step, inverse: applied.value.inverse, after: block });
+  }
+  return { block, saved, verdict: { status: 'saved' } };
+}
+
+/** What keeps a block from being stored: weeks that were handed out, and what its codec would not read again. */
+function standProblems(
+  before: Block,
+  after: Block,
+  { issued, readsEach }: { readonly issued: number; readonly readsEach: boolean },
+): readonly Problem[] {
+  const cuts = after.weeks < before.weeks ? cutsIssued(after, issued) : [];
+  if (cuts.length > 0 || !readsEach) return cuts;
+  const decoded = decodeBlock(after);
+  return decoded.ok ? [] : decoded.problems;
+}
+
+/** The steps that have come to stand after a revision, in order. */
+export async function stepsSince(
+  asker: Asker,
+  blockId: string,
+  revision: number,
+  transaction?: Transaction,
+): Promise<readonly { readonly id: string; readonly edit: Edit }[]> {
+  const rows = await models().revisions.findAll({
+    where: own(asker, { blockId, revision: { [Op.gt]: revision } }),
+    order: [['revision', 'ASC']],
+    attributes: ['editId', 'edit'],
+    ...(transaction === undefined ? {} : { transaction }),
+  });
+  return rows.map((row) => ({ id: row.get().editId, edit: storedEdit(row.get().edit) }));
 }
 
 /** The number of the last building week that stands handed out; 0 without any. */

@@ -1,9 +1,13 @@
+import { isEqual } from 'es-toolkit';
 import { Op } from 'sequelize';
-import type { AnswerOutcome, SentAnswer } from '@/core';
+import type { AnswerOutcome, Known, SentAnswer } from '@/core';
 import { type Proposal, unfold } from '@/core';
+import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import { findChanges } from './changes';
+import { stored } from './stored';
 import { exerciseLookup, findTraining } from './training';
 
 /**
@@ -52,31 +56,67 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
   });
 }
 
-/** Keeps the coach's answers; a call that is no longer proposed is passed over. */
+/**
+ * Keeps the coach's answers.
+ * @param known what the coach's page knows: the answer holds what is new to it
+ * @returns the changes, with the calls that were no longer open and so stay unanswered
+ */
 export async function answerCalls(
   asker: Asker,
   blockId: string,
   answers: readonly SentAnswer[],
+  known: Known,
   now: Date,
-): Promise<AnswerOutcome> {
-  await database().transaction(async (transaction) => {
+): Promise<AnswerOutcome | { readonly status: 'malformed' }> {
+  const missed = await database().transaction(async (transaction) => {
+    const { blocks, calls } = models();
+    const where = own(asker, { id: blockId });
+    if ((await blocks.count({ where, transaction })) === 0) return null;
+    const rows = await calls.findAll({
+      where: own(asker, { blockId, status: 'open', id: answers.map(({ id }) => id) }),
+      attributes: ['id', 'proposal'],
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    const open = new Map(rows.map((row) => [row.get().id, proposalFrom(row.get().proposal)]));
+    // What is chosen instead must be something that this kind of call lets one choose.
+    const fits = ({ id, choice }: SentAnswer) => {
+      const call = open.get(id);
+      return call === undefined || decodeChoice(call.kind, choice).ok;
+    };
+    if (!answers.every(fits)) return 'malformed';
     // Answers alike are one statement: a coach who accepts all gives one answer, however many calls there are.
-    const alike = new Map<string, SentAnswer[]>();
-    for (const answer of answers) {
-      const key = JSON.stringify([answer.outcome, answer.choice]);
-      alike.set(key, [...(alike.get(key) ?? []), answer]);
-    }
-    for (const group of alike.values()) {
-      const [{ outcome, choice }] = group as [SentAnswer];
-      await models().calls.update(
+    for (const group of alike(answers.filter(({ id }) => open.has(id)))) {
+      const [{ outcome, choice }] = group;
+      await calls.update(
         { status: outcome, choice: choice === null ? null : JSON.stringify(choice), answeredAt: now },
-        { where: own(asker, { blockId, id: group.map(({ id }) => id), status: 'open' }), transaction },
+        { where: own(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
       );
     }
+    return answers.filter(({ id }) => !open.has(id)).map(({ id }) => id);
   });
+  if (missed === null) return { status: 'gone' };
+  if (missed === 'malformed') return { status: 'malformed' };
   await refreshCalls(asker, blockId, now);
-  const training = await findTraining(asker, blockId);
-  return training === undefined ? { status: 'gone' } : { status: 'answered', training };
+  const changes = await findChanges(asker, blockId, known);
+  return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed };
+}
+
+/** Answers in groups that say the same. */
+function alike(answers: readonly SentAnswer[]): readonly (readonly [SentAnswer, ...SentAnswer[]])[] {
+  const groups: [SentAnswer, ...SentAnswer[]][] = [];
+  for (const answer of answers) {
+    const group = groups.find(
+      ([first]) => first.outcome === answer.outcome && isEqual(first.choice, answer.choice),
+    );
+    if (group === undefined) groups.push([answer]);
+    else group.push(answer);
+  }
+  return groups;
+}
+
+function proposalFrom(text: string): Proposal {
+  return stored('a call', decodeProposal, text);
 }
 
 /** A proposal as it stands in the calls table. */
@@ -85,5 +125,5 @@ export async function openCalls(asker: Asker, blockId: string): Promise<readonly
     where: own(asker, { blockId, status: 'open' }),
     order: [['createdAt', 'ASC']],
   });
-  return rows.map((row) => JSON.parse(row.get().proposal) as Proposal);
+  return rows.map((row) => proposalFrom(row.get().proposal));
 }

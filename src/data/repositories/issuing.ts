@@ -19,7 +19,7 @@ export async function issueWeek(
   now: Date,
 ): Promise<IssueOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<IssueOutcome> => {
-    const { blocks, issued } = models();
+    const { blocks, issued, calls } = models();
     await blocks.findOne({
       where: own(asker, { id: blockId }),
       attributes: ['id'],
@@ -49,9 +49,10 @@ export async function issueWeek(
       },
       { transaction },
     );
+    // What waited was about this week. Nothing of it is done, so that the week after it has no calls yet.
+    await calls.destroy({ where: own(asker, { blockId, status: 'open' }), transaction });
     return { status: 'issued', week: value };
   });
-  if (outcome.status === 'issued') await refreshCalls(asker, blockId, now);
   return outcome;
 }
 

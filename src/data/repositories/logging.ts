@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import type { IssuedWeek, LogOutcome, RampVerdict, SentRamp, SentSet, SentSoreness } from '@/core';
+import type { IssuedWeek, LogOutcome, Outgoing, RampVerdict, SetPlan } from '@/core';
 import { currentSetId } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
@@ -37,10 +37,12 @@ async function openWorkout(
   if (row.get().recalledAt !== null) return { status: 'recalled' };
   const week = issuedFrom(row.get().snapshot);
   if (!week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId)) return { status: 'gone' };
-  await workouts.bulkCreate(
-    [
+  const id = workoutId(session);
+  // The issued week is held: nobody else opens the same workout between the two.
+  if ((await workouts.count({ where: { id }, transaction })) === 0)
+    await workouts.create(
       {
-        id: workoutId(session),
+        id,
         coachId: asker.coachId,
         blockId: row.get().blockId,
         issuedWeekId: session.issuedWeekId,
@@ -50,123 +52,123 @@ async function openWorkout(
         lastSetAt: null,
         finishedAt: null,
       },
-    ],
-    { ignoreDuplicates: true, transaction },
-  );
+      { transaction },
+    );
   return { status: 'open', blockId: row.get().blockId, week };
 }
 
 /**
- * Keeps logged sets. They are added, never changed; a set sent again is passed over by its id.
- * @param localDate the day of the workout where the athlete is
+ * Keeps what a phone has for one session, all in one transaction: sets, how ramp sets moved, that the session is over,
+ * when soreness ended. Sets are added, never changed; whatever is sent again is passed over by its id.
+ * @returns the sets that were refused; everything else stands
  */
-export async function logSets(
+export async function keepWork(
   asker: Asker,
   session: SessionRef,
-  localDate: string,
-  sent: readonly SentSet[],
-  now: Date,
-): Promise<LogOutcome> {
-  let finished: string | null = null;
-  const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
-    const workout = await openWorkout(asker, session, localDate, transaction);
-    if (workout.status !== 'open') return workout;
-    const planned = workout.week.plan.sessions.find(({ sessionId }) => sessionId === session.sessionId);
-    const asked = new Map(
-      planned?.slots.flatMap((slot) => slot.sets.map((set) => [`${slot.slotId}/${set.id}`, set] as const)),
-    );
-    const askedOf = (set: SentSet) => asked.get(`${set.slotId}/${currentSetId(set.setId)}`);
-    const stray = sent.find((set) => askedOf(set) === undefined);
-    if (stray !== undefined) return { status: 'unknown set', id: stray.id };
-    const { sets, workouts } = models();
-    await sets.bulkCreate(
-      sent.map(({ load, at, more, ...set }) => ({
-        ...set,
-        setId: currentSetId(set.setId),
-        measuresStrength: askedOf({ load, at, more, ...set })?.measuresStrength === true,
-        more: more === undefined ? null : JSON.stringify(more),
-        coachId: asker.coachId,
-        workoutId: workoutId(session),
-        loadValue: load.value,
-        loadUnit: load.unit,
-        doneAt: new Date(at),
-        receivedAt: now,
-      })),
-      { ignoreDuplicates: true, transaction },
-    );
-    const where = own(asker, { id: workoutId(session) });
-    await workouts.update({ lastSetAt: now }, { where, transaction });
-    const row = await workouts.findOne({ where, attributes: ['finishedAt'], transaction });
-    if (row !== null && row.get().finishedAt !== null) finished = workout.blockId;
-    return { status: 'kept' };
-  });
-  // Only a finished session proposes anything; a correction to it may propose something else.
-  if (outcome.status === 'kept' && finished !== null) await refreshCalls(asker, finished, now);
-  return outcome;
-}
-
-/** Marks a session as finished (again: no change); its calls are then made. */
-export async function finishWorkout(
-  asker: Asker,
-  session: SessionRef,
-  localDate: string,
+  { localDate, sets: sent, finish, soreness, ramps }: Outgoing,
   now: Date,
 ): Promise<LogOutcome> {
   let blockId: string | null = null;
   const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
     const workout = await openWorkout(asker, session, localDate, transaction);
     if (workout.status !== 'open') return workout;
-    blockId = workout.blockId;
-    await models().workouts.update(
-      { finishedAt: now },
-      { where: own(asker, { id: workoutId(session), finishedAt: null }), transaction },
+    const { workouts, sets, soreness: reports, ramps: verdicts } = models();
+    const head = { coachId: asker.coachId, workoutId: workoutId(session) };
+    const asked = askedIn(workout.week, session.sessionId);
+    const rows = await sets.findAll({ where: { id: sent.map(({ id }) => id) }, transaction });
+    const known = standing(
+      rows.map((one) => one.get()),
+      head,
     );
-    return { status: 'kept' };
+    const refused = sent.flatMap(({ id, slotId, setId }): Refused[] => {
+      if (!asked.has(`${slotId}/${currentSetId(setId)}`)) return [{ id, why: 'unknown set' }];
+      return known.others.has(id) ? [{ id, why: 'id taken' }] : [];
+    });
+    const out = new Set([...refused.map(({ id }) => id), ...known.mine]);
+    const fresh = onceEach(sent).filter(({ id }) => !out.has(id));
+    await sets.bulkCreate(
+      fresh.map(({ load, at, more, setId, ...set }) => ({
+        ...set,
+        ...head,
+        setId: currentSetId(setId),
+        measuresStrength: asked.get(`${set.slotId}/${currentSetId(setId)}`)?.measuresStrength === true,
+        more: more === undefined ? null : JSON.stringify(more),
+        loadValue: load.value,
+        loadUnit: load.unit,
+        doneAt: new Date(at),
+        receivedAt: now,
+      })),
+      { transaction },
+    );
+    const told = { ...head, at: now };
+    const moved = await verdicts.findAll({ where: { id: ramps.map(({ id }) => id) }, transaction });
+    const freshRamps = newOf(
+      ramps,
+      moved.map((one) => one.get().id),
+    );
+    await verdicts.bulkCreate(
+      freshRamps.map((report) => ({ ...report, ...told })),
+      { transaction },
+    );
+    const ended = await reports.findAll({ where: { id: soreness.map(({ id }) => id) }, transaction });
+    const freshReports = newOf(
+      soreness,
+      ended.map((one) => one.get().id),
+    );
+    await reports.bulkCreate(
+      freshReports.map((report) => ({ ...report, ...told })),
+      { transaction },
+    );
+    const where = own(asker, { id: workoutId(session) });
+    if (sent.length > 0) await workouts.update({ lastSetAt: now }, { where, transaction });
+    if (finish)
+      await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
+    // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else.
+    const row = await workouts.findOne({ where, attributes: ['finishedAt'], transaction });
+    if (row?.get().finishedAt != null) blockId = workout.blockId;
+    return { status: 'taken', refused };
   });
-  if (outcome.status === 'kept' && blockId !== null) await refreshCalls(asker, blockId, now);
+  if (outcome.status === 'taken' && blockId !== null) await refreshCalls(asker, blockId, now);
   return outcome;
 }
 
-/** Keeps when soreness from a session ended; the latest report on a muscle counts. */
-export async function reportSoreness(
-  asker: Asker,
-  session: SessionRef,
-  reports: readonly SentSoreness[],
-  now: Date,
-): Promise<LogOutcome> {
-  const { workouts, soreness } = models();
-  const workout = await workouts.findOne({ where: own(asker, { id: workoutId(session) }) });
-  if (workout === null) return { status: 'gone' };
-  await soreness.bulkCreate(
-    reports.map((report) => ({ ...report, coachId: asker.coachId, workoutId: workoutId(session), at: now })),
-    { ignoreDuplicates: true },
+/** The sets a session asks for, by slot and set. */
+function askedIn(week: IssuedWeek, sessionId: string): ReadonlyMap<string, SetPlan> {
+  const session = week.plan.sessions.find((one) => one.sessionId === sessionId);
+  return new Map(
+    session?.slots.flatMap((slot) => slot.sets.map((set) => [`${slot.slotId}/${set.id}`, set] as const)),
   );
-  await refreshCalls(asker, workout.get().blockId, now);
-  return { status: 'kept' };
 }
 
-/** Keeps how last ramp sets moved; the latest verdict on a slot counts. */
-export async function reportRamps(
-  asker: Asker,
-  session: SessionRef,
-  localDate: string,
-  reports: readonly SentRamp[],
-  now: Date,
-): Promise<LogOutcome> {
-  return database().transaction(async (transaction): Promise<LogOutcome> => {
-    const workout = await openWorkout(asker, session, localDate, transaction);
-    if (workout.status !== 'open') return workout;
-    await models().ramps.bulkCreate(
-      reports.map((report) => ({
-        ...report,
-        coachId: asker.coachId,
-        workoutId: workoutId(session),
-        at: now,
-      })),
-      { ignoreDuplicates: true, transaction },
-    );
-    return { status: 'kept' };
-  });
+type Refused = Extract<LogOutcome, { status: 'taken' }>['refused'][number];
+
+interface Head {
+  readonly coachId: string;
+  readonly workoutId: string;
+}
+
+/** Which ids stand already: in this workout, so that they were sent before, or elsewhere, so that they are taken. */
+function standing(
+  rows: readonly (Head & { readonly id: string })[],
+  head: Head,
+): { readonly mine: ReadonlySet<string>; readonly others: ReadonlySet<string> } {
+  const isMine = (row: Head) => row.coachId === head.coachId && row.workoutId === head.workoutId;
+  return {
+    mine: new Set(rows.filter(isMine).map(({ id }) => id)),
+    others: new Set(rows.filter((row) => !isMine(row)).map(({ id }) => id)),
+  };
+}
+
+/** Items that are not there yet, each once. */
+function newOf<T extends { readonly id: string }>(
+  items: readonly T[],
+  there: readonly string[],
+): readonly T[] {
+  return onceEach(items).filter(({ id }) => !there.includes(id));
+}
+
+function onceEach<T extends { readonly id: string }>(items: readonly T[]): readonly T[] {
+  return [...new Map(items.map((item) => [item.id, item])).values()];
 }
 
 /** Verdicts on the last ramp sets of a session, by slot. */

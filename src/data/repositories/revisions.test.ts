@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { applyEdit, differenceEdit, type Edit } from '@/core';
-import { closeDatabase } from '../database';
+import { closeDatabase, database } from '../database';
+import { models } from '../models/models';
 import { NOW, someBlock, someCoach } from '../testing/coach';
 import { saveSteps } from './blocks';
-import { findBlockBefore, findRevision, findRevisions } from './revisions';
+import { findBlockBefore, findBroken, findRevision, findRevisions, restoreGood } from './revisions';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -51,4 +52,50 @@ test('no revision that is not there, none of another coach’s block', async () 
 test('an athlete’s first block has none before it', async () => {
   const { asker, blockId } = await changed();
   expect(await findBlockBefore(asker, blockId)).toBeUndefined();
+});
+
+test('a revision is found from the nearest snapshot behind it, not by taking back everything since', async () => {
+  const { asker, blockId } = await someBlock();
+  const steps = Array.from({ length: 60 }, (_, at) => step(rest(100 + at)));
+  await saveSteps(asker, blockId, 0, steps, NOW);
+  // Inverses beyond the snapshot of revision 50 are of no use: it must not be asked for them.
+  await models().revisions.update(
+    { inverse: JSON.stringify({ kind: 'slot/remove', slot: 'nobody' }) },
+    { where: { blockId, revision: [51, 52, 53, 54, 55, 56, 57, 58, 59, 60] } },
+  );
+  const found = await findRevision(asker, blockId, 47);
+  expect(found?.sessions[0]?.slots[0]?.rest).toBe(146);
+});
+
+describe('a document that its reader refuses', () => {
+  const spoil = (blockId: string) =>
+    database().query(
+      `UPDATE blocks SET document = JSON_SET(document, '$.startDate', '2026-02-31') WHERE id = :blockId`,
+      { replacements: { blockId } },
+    );
+
+  test('says what is wrong, and the last good revision can be put in its place', async () => {
+    const { asker, blockId } = await someBlock();
+    await saveSteps(asker, blockId, 0, [step(rest(61))], NOW);
+    const date: Edit = { kind: 'block/set', field: 'startDate', value: '2026-11-30' };
+    await saveSteps(asker, blockId, 1, [step(date)], NOW);
+    expect(await findBroken(asker, blockId)).toBeUndefined();
+    await spoil(blockId);
+    await expect(findTraining(asker, blockId)).rejects.toThrow(/cannot be read/);
+    const broken = await findBroken(asker, blockId);
+    expect(broken).toMatchObject({ problems: [{ path: 'startDate' }], good: { revision: 1 } });
+    expect(await restoreGood(await someCoach(), blockId, NOW)).toBe(false);
+    expect(await restoreGood(asker, blockId, NOW)).toBe(true);
+    const training = await findTraining(asker, blockId);
+    expect(training).toMatchObject({ revision: 3, block: { startDate: '2026-11-23' } });
+    expect(training?.block.sessions[0]?.slots[0]?.rest).toBe(61);
+    expect(await restoreGood(asker, blockId, NOW)).toBe(false);
+  });
+
+  test('without a step that led there nothing is offered', async () => {
+    const { asker, blockId } = await someBlock();
+    await spoil(blockId);
+    expect(await findBroken(asker, blockId)).toMatchObject({ good: null });
+    expect(await restoreGood(asker, blockId, NOW)).toBe(false);
+  });
 });

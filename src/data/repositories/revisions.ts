@@ -1,9 +1,12 @@
+import { randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
-import { applyEdit, type Block, type RevisionLine } from '@/core';
+import { applyEdit, type Block, type Problem, type RevisionLine } from '@/core';
+import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
+import { database } from '../database';
 import { models } from '../models/models';
-import { blockFrom } from './stored-block';
-import { findTraining, storedEdit } from './training';
+import { blockFrom, storedEdit } from './stored-block';
+import { findTraining } from './training';
 
 /** How many revisions are listed. */
 const MOST = 200;
@@ -22,7 +25,10 @@ export async function findRevisions(asker: Asker, blockId: string): Promise<read
   });
 }
 
-/** The block as it was at a revision: the present one with every later change taken back. */
+/**
+ * The block as it was at a revision: the nearest later snapshot, or the present document, with what came after the
+ * revision taken back.
+ */
 export async function findRevision(
   asker: Asker,
   blockId: string,
@@ -31,18 +37,114 @@ export async function findRevision(
   const { blocks, revisions } = models();
   const row = await blocks.findOne({ where: own(asker, { id: blockId }) });
   if (row === null || revision > row.get().revision || revision < 0) return undefined;
+  const snapshot = await revisions.findOne({
+    where: own(asker, { blockId, revision: { [Op.gte]: revision }, document: { [Op.ne]: null } }),
+    order: [['revision', 'ASC']],
+    attributes: ['revision', 'document'],
+  });
+  const from = snapshot?.get().revision ?? row.get().revision;
   const later = await revisions.findAll({
-    where: own(asker, { blockId, revision: { [Op.gt]: revision } }),
+    where: own(asker, { blockId, revision: { [Op.gt]: revision, [Op.lte]: from } }),
     order: [['revision', 'DESC']],
     attributes: ['inverse'],
   });
-  let block = blockFrom(row.get().document);
+  let block = blockFrom(snapshot?.get().document ?? row.get().document);
   for (const one of later) {
     const back = applyEdit(block, storedEdit(one.get().inverse));
     if (!back.ok) throw new Error(`a stored inverse does not apply: ${JSON.stringify(back.problems)}`);
     block = back.value.block;
   }
   return block;
+}
+
+/** A block whose document cannot be read, with the last revision that can. */
+export interface BrokenBlock {
+  readonly revision: number;
+  readonly problems: readonly Problem[];
+  readonly good: { readonly revision: number; readonly block: Block } | null;
+}
+
+/** What is wrong with a block's document; undefined where it can be read. */
+export async function findBroken(asker: Asker, blockId: string): Promise<BrokenBlock | undefined> {
+  const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
+  if (row === null) return undefined;
+  const { document, revision } = row.get();
+  const read = decodeBlock(parsed(document));
+  if (read.ok) return undefined;
+  return { revision, problems: read.problems, good: await lastGood(asker, blockId, document) };
+}
+
+/** The latest revision that can be read: later steps are taken back one by one; where one cannot be, a snapshot. */
+async function lastGood(asker: Asker, blockId: string, document: string): Promise<BrokenBlock['good']> {
+  const rows = await models().revisions.findAll({
+    where: own(asker, { blockId }),
+    order: [['revision', 'DESC']],
+    limit: MOST,
+  });
+  let unread = parsed(document);
+  for (const { revision, inverse } of rows.map((row) => row.get())) {
+    unread = takenBack(unread, inverse);
+    if (unread === undefined) break;
+    const read = decodeBlock(unread);
+    if (read.ok) return { revision: revision - 1, block: read.value };
+  }
+  for (const { revision, document: snapshot } of rows.map((row) => row.get())) {
+    const read = snapshot === null ? undefined : decodeBlock(parsed(snapshot));
+    if (read?.ok) return { revision, block: read.value };
+  }
+  return null;
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+
+/** A document nobody can vouch for with its last step taken back; undefined where that cannot be done. */
+function takenBack(unread: unknown, inverse: string): unknown {
+  try {
+    const back = applyEdit(unread as Block, storedEdit(inverse));
+    return back.ok ? back.value.block : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * Puts the last revision that can be read in the place of a document that cannot, as a revision of its own.
+ * @returns whether there was something to restore
+ */
+export async function restoreGood(asker: Asker, blockId: string, now: Date): Promise<boolean> {
+  const broken = await findBroken(asker, blockId);
+  if (broken?.good == null) return false;
+  const { revision, good } = broken;
+  const document = encodeBlock(good.block);
+  // What the broken document was cannot be said as an edit; the snapshot beside this one says what stands.
+  const edit = JSON.stringify({ kind: 'block/set', field: 'name', value: good.block.name });
+  await database().transaction(async (transaction) => {
+    await models().revisions.create(
+      {
+        blockId,
+        revision: revision + 1,
+        coachId: asker.coachId,
+        editId: randomUUID(),
+        action: 'do',
+        edit,
+        inverse: edit,
+        document,
+        at: now,
+      },
+      { transaction },
+    );
+    await models().blocks.update(
+      { document, revision: revision + 1, updatedAt: now },
+      { where: own(asker, { id: blockId }), transaction },
+    );
+  });
+  return true;
 }
 
 /** The athlete's block before this one with all that happened in it; undefined where it is their first. */

@@ -1,5 +1,5 @@
-import type { Block, IssuedWeek } from '@/core';
-import { decodeBlock, decodeIssued } from '@/core/codecs';
+import type { Block, Edit, IssuedWeek } from '@/core';
+import { decodeBlock, decodeEdit, decodeIssued } from '@/core/codecs';
 import { stored } from './stored';
 
 /** @throws Unreadable where the document does not pass its codec */
@@ -10,4 +10,9 @@ export function blockFrom(document: string): Block {
 /** @throws Unreadable where the week does not pass its codec */
 export function issuedFrom(snapshot: string): IssuedWeek {
   return stored('an issued week', decodeIssued, snapshot);
+}
+
+/** @throws Unreadable where the edit does not pass its codec; one of an older version gets the fields that came later */
+export function storedEdit(edit: string): Edit {
+  return stored('an edit', decodeEdit, edit);
 }

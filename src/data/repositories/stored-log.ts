@@ -1,6 +1,6 @@
-import type { LoggedSet } from '@/core';
+import type { LoggedSet, Muscle, Soreness, SorenessReport, Workout } from '@/core';
 import { currentSetId, decodeMore } from '@/core/codecs';
-import type { LoggedSetRow } from '../models/models';
+import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/models';
 import { stored } from './stored';
 
 /** A logged set as the core knows it. */
@@ -18,4 +18,13 @@ export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
     at: row.doneAt.toISOString(),
     supersedes: row.supersedes,
   };
+}
+
+export function workoutFrom(row: WorkoutRow): Workout {
+  const { id, week, sessionId, localDate, finishedAt } = row;
+  return { id, week, sessionId, date: localDate, finished: finishedAt !== null };
+}
+
+export function sorenessFrom({ workoutId, muscle, soreness }: SorenessRow): SorenessReport {
+  return { workoutId, muscle: muscle as Muscle, soreness: soreness as Soreness };
 }

@@ -1,16 +1,26 @@
 import { randomUUID } from 'node:crypto';
+import { applyEdit, knownOf, type Training, withChanges } from '@/core';
+import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
 import { seedDemo } from '../demo/seed';
-import { NOW, PASSWORD, setsFor, someBlock, someCoach } from '../testing/coach';
+import { NOW, PASSWORD, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { roster } from './athletes';
 import { saveSteps } from './blocks';
 import { answerCalls, openCalls } from './calls';
+import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
 import { issueWeek, recallWeek } from './issuing';
-import { finishWorkout, logSets, reportSoreness } from './logging';
+import { keepWork } from './logging';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
+
+const knownTo = async (asker: Asker, blockId: string) => {
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) throw new Error('no training');
+  return knownOf(training);
+};
+const early = () => ({ id: randomUUID(), muscle: 'quads' as const, soreness: 'early' as const });
 
 async function issuedBlock() {
   const made = await someBlock();
@@ -25,7 +35,7 @@ describe('what else is noted of a set', () => {
     const [first, second, ...others] = await setsFor(asker, blockId, 'sa');
     if (first === undefined || second === undefined) throw new Error('no sets');
     const more = { partials: 4, left: 9, right: 8 };
-    await logSets(asker, session, '2026-11-24', [{ ...first, more }, second, ...others], NOW);
+    await keepWork(asker, session, work({ sets: [{ ...first, more }, second, ...others] }), NOW);
     const sets = (await findTraining(asker, blockId))?.log.sets;
     expect(sets?.find(({ id }) => id === first.id)?.more).toEqual(more);
     expect(sets?.find(({ id }) => id === second.id)).not.toHaveProperty('more');
@@ -77,15 +87,14 @@ describe('issuing', () => {
     expect(await recallWeek(await someCoach(), blockId, 1, NOW)).toEqual({ status: 'gone' });
     expect(await recallWeek(asker, blockId, 1, NOW)).toEqual({ status: 'recalled' });
     expect((await findTraining(asker, blockId))?.issued).toEqual([]);
-    expect(await logSets(asker, session, '2026-11-24', [], NOW)).toEqual({ status: 'recalled' });
+    expect(await keepWork(asker, session, work({ sets: [] }), NOW)).toEqual({ status: 'recalled' });
     const again = await issueWeek(asker, blockId, 1, 0, NOW);
     if (again.status !== 'issued') throw new Error(again.status);
     const sets = await setsFor(asker, blockId, 'sa');
-    await logSets(
+    await keepWork(
       asker,
       { issuedWeekId: again.week.id, sessionId: 'sa' },
-      '2026-11-24',
-      sets.slice(0, 1),
+      work({ sets: sets.slice(0, 1) }),
       NOW,
     );
     expect(await recallWeek(asker, blockId, 1, NOW)).toEqual({ status: 'already logged' });
@@ -96,8 +105,14 @@ describe('logging', () => {
   test('a set sent again, also by two phones at once, is one set', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const sets = await setsFor(asker, blockId, 'sa');
-    const answers = await Promise.all([1, 2, 3].map(() => logSets(asker, session, '2026-11-24', sets, NOW)));
-    expect(answers).toEqual([{ status: 'kept' }, { status: 'kept' }, { status: 'kept' }]);
+    const answers = await Promise.all(
+      [1, 2, 3].map(() => keepWork(asker, session, work({ sets: sets }), NOW)),
+    );
+    expect(answers).toEqual([
+      { status: 'taken', refused: [] },
+      { status: 'taken', refused: [] },
+      { status: 'taken', refused: [] },
+    ]);
     const log = (await findTraining(asker, blockId))?.log;
     expect(log?.sets).toHaveLength(sets.length);
     expect(log?.workouts).toHaveLength(1);
@@ -113,20 +128,21 @@ describe('logging', () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await logSets(asker, session, '2026-11-24', [set], NOW);
-    await logSets(
+    await keepWork(asker, session, work({ sets: [set] }), NOW);
+    await keepWork(
       asker,
       session,
-      '2026-11-24',
-      [
-        {
-          ...set,
-          id: randomUUID(),
-          reps: 3,
-          at: NOW.toISOString().replace('10:00', '10:30'),
-          supersedes: set.id,
-        },
-      ],
+      work({
+        sets: [
+          {
+            ...set,
+            id: randomUUID(),
+            reps: 3,
+            at: NOW.toISOString().replace('10:00', '10:30'),
+            supersedes: set.id,
+          },
+        ],
+      }),
       NOW,
     );
     const sets = (await findTraining(asker, blockId))?.log.sets ?? [];
@@ -140,11 +156,10 @@ describe('logging', () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await logSets(
+    await keepWork(
       asker,
       session,
-      '2026-11-24',
-      [{ ...set, load: { value: 132.28, unit: 'lb' }, rir: 1.5 }],
+      work({ sets: [{ ...set, load: { value: 132.28, unit: 'lb' }, rir: 1.5 }] }),
       NOW,
     );
     expect((await findTraining(asker, blockId))?.log.sets[0]).toMatchObject({
@@ -153,19 +168,41 @@ describe('logging', () => {
     });
   });
 
-  test('what is not part of the issued session is refused, and nobody else logs into it', async () => {
+  test('what is not part of the issued session is refused alone, and nobody else logs into it', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const [set, second] = await setsFor(asker, blockId, 'sa');
+    if (set === undefined || second === undefined) throw new Error('nothing planned');
+    const sets = [{ ...set, setId: 'work-9' }, second];
+    expect(await keepWork(asker, session, work({ sets }), NOW)).toEqual({
+      status: 'taken',
+      refused: [{ id: set.id, why: 'unknown set' }],
+    });
+    expect((await findTraining(asker, blockId))?.log.sets.map(({ id }) => id)).toEqual([second.id]);
+    const others = { sets: [{ ...set, id: randomUUID() }] };
+    expect(await keepWork(await someCoach(), session, work(others), NOW)).toEqual({ status: 'gone' });
+    expect(await keepWork(asker, { ...session, sessionId: 'nope' }, work(others), NOW)).toEqual({
+      status: 'gone',
+    });
+  });
+
+  test('an id that stands elsewhere is never called kept', async () => {
+    const one = await issuedBlock();
+    const [set] = await setsFor(one.asker, one.blockId, 'sa');
+    if (set === undefined) throw new Error('nothing planned');
+    await keepWork(one.asker, one.session, work({ sets: [set] }), NOW);
+    const two = await issuedBlock();
+    expect(await keepWork(two.asker, two.session, work({ sets: [set] }), NOW)).toEqual({
+      status: 'taken',
+      refused: [{ id: set.id, why: 'id taken' }],
+    });
+  });
+
+  test('a set sent by the id it had before stands in its place', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    expect(await logSets(asker, session, '2026-11-24', [{ ...set, setId: 'work-9' }], NOW)).toEqual({
-      status: 'unknown set',
-      id: set.id,
-    });
-    expect(await logSets(await someCoach(), session, '2026-11-24', [set], NOW)).toEqual({ status: 'gone' });
-    expect(await logSets(asker, { ...session, sessionId: 'nope' }, '2026-11-24', [set], NOW)).toEqual({
-      status: 'gone',
-    });
-    expect((await findTraining(asker, blockId))?.log.sets).toEqual([]);
+    await keepWork(asker, session, work({ sets: [{ ...set, setId: `aside-${set.setId}` }] }), NOW);
+    expect((await findTraining(asker, blockId))?.log.sets[0]?.setId).toBe(set.setId);
   });
 });
 
@@ -173,15 +210,20 @@ describe('calls', () => {
   async function trained(over: number) {
     const made = await issuedBlock();
     const { asker, blockId, session } = made;
-    await logSets(asker, session, '2026-11-24', await setsFor(asker, blockId, 'sa', over), NOW);
+    await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa', over) }), NOW);
     expect(await openCalls(asker, blockId)).toEqual([]);
-    await finishWorkout(asker, session, '2026-11-24', NOW);
+    await keepWork(asker, session, work({ finish: true }), NOW);
     return made;
   }
 
   test('finishing files them, soreness adds to them, answering closes them, and the roster counts', async () => {
     const { asker, blockId, session, athlete } = await trained(2);
-    await reportSoreness(asker, session, [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }], NOW);
+    await keepWork(
+      asker,
+      session,
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
+      NOW,
+    );
     const calls = await openCalls(asker, blockId);
     const sets = calls.find((call) => call.kind === 'sets');
     expect(sets).toMatchObject({ muscle: 'quads', add: 2, week: 2 });
@@ -192,31 +234,64 @@ describe('calls', () => {
       asker,
       blockId,
       [{ id: sets?.id ?? '', outcome: 'accepted', choice: null }],
-      NOW,
+      await knownTo(asker, blockId),
+      new Date(),
     );
     if (outcome.status !== 'answered') throw new Error(outcome.status);
-    expect(outcome.training.answers).toHaveLength(1);
+    expect(outcome.changes.answers).toMatchObject([{ id: sets?.id, outcome: 'accepted' }]);
+    expect(outcome.missed).toEqual([]);
+    // An answer costs a little, not the whole training.
+    expect(JSON.stringify(outcome).length).toBeLessThan(20_000);
     expect((await openCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(false);
   });
 
   test('new facts replace an open call; a report sent twice is one', async () => {
     const { asker, blockId, session } = await trained(2);
     const report = { id: randomUUID(), muscle: 'quads' as const, soreness: 'early' as const };
-    await reportSoreness(asker, session, [report], NOW);
-    await reportSoreness(asker, session, [report], NOW);
+    await keepWork(asker, session, work({ soreness: [report] }), NOW);
+    await keepWork(asker, session, work({ soreness: [report] }), NOW);
     expect((await findTraining(asker, blockId))?.log.soreness).toHaveLength(1);
-    await reportSoreness(
+    await keepWork(
       asker,
       session,
-      [{ id: randomUUID(), muscle: 'quads', soreness: 'still sore' }],
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'still sore' }] }),
       new Date(NOW.getTime() + 1000),
     );
     expect((await openCalls(asker, blockId)).some((call) => call.kind === 'sets')).toBe(false);
   });
 
+  test('an answer to a call that is no longer open is told, not swallowed', async () => {
+    const { asker, blockId, session } = await trained(2);
+    await keepWork(asker, session, work({ soreness: [early()] }), NOW);
+    const [call] = await openCalls(asker, blockId);
+    const answer = (id: string) => ({ id, outcome: 'accepted' as const, choice: null });
+    const both = [answer(call?.id ?? ''), answer('load/gone/2/x')];
+    const known = await knownTo(asker, blockId);
+    const first = await answerCalls(asker, blockId, both, known, new Date());
+    expect(first).toMatchObject({ status: 'answered', missed: ['load/gone/2/x'] });
+    const again = await answerCalls(asker, blockId, [answer(call?.id ?? '')], known, new Date());
+    expect(again).toMatchObject({ status: 'answered', missed: [call?.id] });
+  });
+
+  test('a choice that does not fit its call is refused whole', async () => {
+    const { asker, blockId, session } = await trained(2);
+    await keepWork(asker, session, work({ soreness: [early()] }), NOW);
+    const before = await openCalls(asker, blockId);
+    const sets = before.find(({ kind }) => kind === 'sets');
+    const wrong = { id: sets?.id ?? '', outcome: 'changed' as const, choice: { load: 60, reps: 8 } };
+    const known = await knownTo(asker, blockId);
+    expect(await answerCalls(asker, blockId, [wrong], known, NOW)).toEqual({ status: 'malformed' });
+    expect(await openCalls(asker, blockId)).toEqual(before);
+  });
+
   test('a stranger’s answer changes nothing', async () => {
     const { asker, blockId, session } = await trained(2);
-    await reportSoreness(asker, session, [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }], NOW);
+    await keepWork(
+      asker,
+      session,
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
+      NOW,
+    );
     const before = await openCalls(asker, blockId);
     const stranger = await someCoach();
     expect(
@@ -224,6 +299,7 @@ describe('calls', () => {
         stranger,
         blockId,
         before.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null })),
+        await knownTo(asker, blockId),
         NOW,
       ),
     ).toEqual({ status: 'gone' });
@@ -258,10 +334,74 @@ test('the number of queries for a block does not grow with its log', async () =>
     database().removeHook('beforeQuery', 'count');
     return queries;
   };
-  await logSets(asker, session, '2026-11-24', (await setsFor(asker, blockId, 'sa')).slice(0, 1), NOW);
+  await keepWork(asker, session, work({ sets: (await setsFor(asker, blockId, 'sa')).slice(0, 1) }), NOW);
   const few = await count();
-  await logSets(asker, session, '2026-11-24', await setsFor(asker, blockId, 'sa'), NOW);
+  await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
   expect(await count()).toBe(few);
   expect(few).toBeGreaterThan(0);
   expect(few).toBeLessThanOrEqual(8);
+});
+
+describe('what has changed since', () => {
+  /** A page that takes in changes and lays the steps on its block. */
+  async function takenIn(asker: Asker, blockId: string, had: Training): Promise<Training | undefined> {
+    const outcome = await reloadTraining(asker, blockId, knownOf(had));
+    if (outcome.status !== 'changes') throw new Error(outcome.status);
+    const { steps, revision } = outcome.changes;
+    const block = steps.reduce((before, { edit }) => {
+      const applied = edit === null ? undefined : applyEdit(before, edit);
+      if (applied?.ok !== true) throw new Error('a step that stands does not apply');
+      return applied.value.block;
+    }, had.block);
+    const next = withChanges(had, outcome.changes);
+    return next === undefined ? undefined : { ...next, block, revision };
+  }
+  const whole = async (asker: Asker, blockId: string) => {
+    const training = await findTraining(asker, blockId);
+    if (training === undefined) throw new Error('no training');
+    return training;
+  };
+  const timeless = (training: Training | undefined) => ({
+    ...training,
+    readAt: null,
+    answers: [...(training?.answers ?? [])].sort((a, b) => a.id.localeCompare(b.id)),
+  });
+
+  test('steps, weeks, sets, soreness and answers: the page comes to what the server has', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    let page = await whole(asker, blockId);
+    const rest = { kind: 'slot/set', slot: 'a1', field: 'rest', value: 45 } as const;
+    await saveSteps(asker, blockId, 0, [{ id: randomUUID(), action: 'do', edit: rest }], new Date());
+    const sets = await setsFor(asker, blockId, 'sa', 2);
+    await keepWork(asker, session, work({ sets, finish: true, soreness: [early()] }), new Date());
+    page = (await takenIn(asker, blockId, page)) as Training;
+    expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
+    expect(page.log.sets).toHaveLength(sets.length);
+    const [call] = await openCalls(asker, blockId);
+    await answerCalls(
+      asker,
+      blockId,
+      [{ id: call?.id ?? '', outcome: 'declined', choice: null }],
+      knownOf(page),
+      new Date(),
+    );
+    await issueWeek(asker, blockId, 2, 1, new Date());
+    page = (await takenIn(asker, blockId, page)) as Training;
+    expect(page.issued.map(({ week }) => week)).toEqual([1, 2]);
+    await recallWeek(asker, blockId, 2, new Date());
+    page = (await takenIn(asker, blockId, page)) as Training;
+    expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
+  });
+
+  test('a page that has missed something is told by the totals', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const before = await whole(asker, blockId);
+    const sets = await setsFor(asker, blockId, 'sa');
+    await keepWork(asker, session, work({ sets: sets.slice(0, 1) }), new Date(Date.now() - 3_600_000));
+    await keepWork(asker, session, work({ sets: sets.slice(1, 2) }), new Date());
+    // The first set is older than the page looks back: it came while nobody looked.
+    expect(await takenIn(asker, blockId, before)).toBeUndefined();
+    expect(await reloadTraining(asker, blockId, null)).toMatchObject({ status: 'whole' });
+    expect(await reloadTraining(await someCoach(), blockId, null)).toEqual({ status: 'gone' });
+  });
 });

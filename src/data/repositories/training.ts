@@ -1,22 +1,14 @@
 import { Op, type Transaction } from 'sequelize';
 import type { Training } from '@/core';
-import {
-  type Answer,
-  catalogueWith,
-  type Edit,
-  type ExerciseLookup,
-  type HistoryStep,
-  type Muscle,
-  type Soreness,
-} from '@/core';
-import { decodeChoice, decodeEdit, decodeProposal } from '@/core/codecs';
+import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } from '@/core';
+import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { type CallRow, models } from '../models/models';
 import { ownExercises } from './own-exercises';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
-import { blockFrom, issuedFrom } from './stored-block';
-import { loggedSetFrom } from './stored-log';
+import { blockFrom, issuedFrom, storedEdit } from './stored-block';
+import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 
 /** How far back undo reaches. */
 const HISTORY_STEPS = 300;
@@ -26,7 +18,7 @@ export function exerciseLookup({ ownExercises }: Pick<Training, 'ownExercises'>)
   return catalogueWith(ownExercises).find;
 }
 
-function answerFrom(row: CallRow): Answer[] {
+export function answerFrom(row: CallRow): Answer[] {
   if (row.status === 'open') return [];
   const proposal = stored('a call', decodeProposal, row.proposal);
   const choice =
@@ -44,6 +36,7 @@ export async function findTraining(
 ): Promise<Training | undefined> {
   const { blocks, athletes, issued, workouts, sets, soreness, calls } = models();
   const within = transaction === undefined ? {} : { transaction };
+  const readAt = new Date().toISOString();
   const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
   if (block === null) return undefined;
   const [athlete, exercises, weeks, done, answered] = await Promise.all([
@@ -90,29 +83,17 @@ export async function findTraining(
     revision: block.get().revision,
     block: blockFrom(block.get().document),
     athlete: athleteFrom(athlete.get().facts),
+    athleteRevision: athlete.get().revision,
     ownExercises: exercises,
     issued: weeks.map((week) => issuedFrom(week.get().snapshot)),
     log: {
-      workouts: performed.map((workout) => ({
-        id: workout.id,
-        week: workout.week,
-        sessionId: workout.sessionId,
-        date: workout.localDate,
-        finished: workout.finishedAt !== null,
-      })),
+      workouts: performed.map(workoutFrom),
       sets: logged.map((set) => loggedSetFrom(set.get())),
-      soreness: reports.map((report) => {
-        const { workoutId, muscle, soreness: ended } = report.get();
-        return { workoutId, muscle: muscle as Muscle, soreness: ended as Soreness };
-      }),
+      soreness: reports.map((report) => sorenessFrom(report.get())),
     },
     answers: answered.flatMap((call) => answerFrom(call.get())),
+    readAt,
   };
-}
-
-/** Stored edits pass the schema again: those written by an older version get the fields that came later. */
-export function storedEdit(text: string): Edit {
-  return stored('an edit', decodeEdit, text);
 }
 
 /** The last steps in a block's life, oldest first: what undo and redo are folded from. */

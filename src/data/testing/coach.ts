@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { SentSet } from '@/core';
+import type { Outgoing, SentSet } from '@/core';
 import { type Athlete, addDays, type Block, emptyBlock, exerciseById, newSlot, type Slot } from '@/core';
 import type { Asker } from '../asker';
 import { people } from '../demo/people';
@@ -78,4 +78,9 @@ export async function setsFor(
       supersedes: null,
     })),
   );
+}
+
+/** What a phone sends of a session. */
+export function work(part: Partial<Outgoing>, localDate = '2026-11-24'): Outgoing {
+  return { localDate, sets: [], finish: false, soreness: [], ramps: [], ...part };
 }

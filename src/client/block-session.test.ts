@@ -1,0 +1,337 @@
+import { isEqual } from 'es-toolkit';
+import fc from 'fast-check';
+import type { Edit } from '@/core';
+import { withoutReasons } from '@/core';
+import { decodeEdit } from '@/core/codecs';
+import { athlete, block, session, slot } from '@/core/testing/fixtures';
+import { BlockSession, type QueuedStep } from './block-session';
+import { FakeServer } from './testing/fake-server';
+import { calm, FakeBrowser } from './testing/fake-world';
+
+const made = block(
+  [
+    session('a', 0, [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')]),
+    session('b', 2, [slot('b1', 'hack-squat')]),
+  ],
+  { weeks: 3 },
+);
+const who = athlete();
+const rest = (of: string, value: number): Edit => ({ kind: 'slot/set', slot: of, field: 'rest', value });
+const read = async (unchecked: unknown) => {
+  const step = unchecked as QueuedStep;
+  return decodeEdit(step.edit).ok ? step : undefined;
+};
+
+/** A wire to the server that can be cut. */
+function wire() {
+  let isDown = false;
+  let refusal: 'signed out' | 'unavailable' | 'malformed' | null = null;
+  return {
+    cut: () => {
+      isDown = true;
+    },
+    mend: () => {
+      isDown = false;
+      refusal = null;
+    },
+    says: (status: NonNullable<typeof refusal>) => {
+      refusal = status;
+    },
+    through: async <T>(work: () => T): Promise<T> => {
+      if (isDown) throw new Error('cut');
+      if (refusal !== null) return { status: refusal } as T;
+      return work();
+    },
+  };
+}
+
+function open(server: FakeServer, browser = new FakeBrowser()) {
+  const line = wire();
+  const { ports, kill } = browser.open();
+  const data = { training: server.training(), history: [] };
+  const tab = new BlockSession(data, server.reached(line.through), ports, read);
+  void tab.start();
+  return { tab, line, kill, browser };
+}
+
+const rests = ({ sessions }: { readonly sessions: (typeof made)['sessions'] }) =>
+  sessions.flatMap(({ slots }) => slots.map((one) => one.rest));
+
+describe('a block under edit', () => {
+  test('a change shows at once, is saved, and can be undone', async () => {
+    const server = new FakeServer(made, who);
+    const { tab } = open(server);
+    expect(tab.change(rest('a1', 60)).ok).toBe(true);
+    expect(rests(tab.getState().document.block)[0]).toBe(60);
+    expect(await tab.settled()).toBe(1);
+    expect(tab.getState()).toMatchObject({ saving: { status: 'saved' }, pending: [] });
+    tab.undo();
+    await tab.settled();
+    expect(rests(server.block)).toEqual(rests(made));
+    tab.redo();
+    await tab.settled();
+    expect(rests(server.block)[0]).toBe(60);
+  });
+
+  test('what may not stand is refused here, and nothing is sent', () => {
+    const { tab } = open(new FakeServer(made, who));
+    expect(tab.change(rest('a1', -5))).toMatchObject({ ok: false, problems: [{ code: 'out-of-range' }] });
+    expect(tab.getState().pending).toEqual([]);
+  });
+
+  test('without a network it waits, says so and goes on by itself', async () => {
+    const server = new FakeServer(made, who);
+    const { tab, line, browser } = open(server);
+    line.cut();
+    tab.change(rest('a1', 60));
+    await calm();
+    expect(tab.getState()).toMatchObject({ saving: { status: 'waiting', because: 'unreachable' } });
+    line.mend();
+    line.says('signed out');
+    await browser.clock.pass(1000);
+    expect(tab.getState().saving).toEqual({ status: 'waiting', because: 'signed out' });
+    line.mend();
+    await browser.clock.pass(15_000);
+    expect(server.revision).toBe(1);
+  });
+
+  test('what the server cannot read stops, is kept, and can be taken away as text', async () => {
+    const { tab, line } = open(new FakeServer(made, who));
+    line.says('malformed');
+    tab.change(rest('a1', 60));
+    tab.change(rest('a2', 60));
+    await calm();
+    expect(tab.getState().saving).toEqual({ status: 'malformed' });
+    expect(JSON.parse(tab.exported())).toMatchObject([{ edit: rest('a1', 60) }, { edit: rest('a2', 60) }]);
+    // The calls are not dead for that.
+    expect(await tab.settled()).toBe(0);
+  });
+
+  test('a page that died hands its unsaved steps to the next', async () => {
+    const server = new FakeServer(made, who);
+    const first = open(server);
+    first.line.cut();
+    first.tab.change(rest('a1', 61));
+    await calm();
+    first.kill();
+    const second = open(server, first.browser);
+    await calm();
+    expect(rests(server.block)[0]).toBe(61);
+    expect(rests(second.tab.getState().document.block)[0]).toBe(61);
+    second.tab.undo();
+    await second.tab.settled();
+    expect(rests(server.block)).toEqual(rests(made));
+  });
+
+  test('steps that were saved before the page died are not taken twice', async () => {
+    const server = new FakeServer(made, who);
+    const first = open(server);
+    const added: Edit = { kind: 'slot/add', session: 'a', after: null, slot: slot('new', 'dip') };
+    first.tab.change(added);
+    first.tab.change(rest('a1', 44));
+    const kept = [...first.browser.store.texts];
+    await first.tab.settled();
+    first.kill();
+    for (const [key, text] of kept) first.browser.store.texts.set(key, text);
+    const second = open(server, first.browser);
+    await second.tab.settled();
+    await calm();
+    expect(server.revision).toBe(2);
+    expect(second.tab.getState()).toMatchObject({ pending: [], document: { revision: 2, problems: [] } });
+    expect(second.tab.getState().document.block).toEqual(server.block);
+  });
+});
+
+describe('two tabs', () => {
+  test('what touches other things is taken in on both sides', async () => {
+    const server = new FakeServer(made, who);
+    const one = open(server);
+    const two = open(server, one.browser);
+    one.tab.change(rest('a1', 60));
+    await one.tab.settled();
+    two.tab.change(rest('a2', 45));
+    await two.tab.settled();
+    expect(two.tab.getState().document).toMatchObject({ tookIn: true, revision: 2 });
+    expect(two.tab.getState().document.block).toEqual(server.block);
+    await one.tab.reload();
+    expect(one.tab.getState().document.block).toEqual(server.block);
+  });
+
+  test('the same thing asks; neither way leaves anything dead', async () => {
+    for (const keep of ['mine', 'theirs'] as const) {
+      const server = new FakeServer(made, who);
+      const one = open(server);
+      const two = open(server, one.browser);
+      one.tab.change(rest('a1', 60));
+      await one.tab.settled();
+      two.tab.change(rest('a1', 75));
+      await calm();
+      expect(two.tab.getState().saving).toEqual({ status: 'collision' });
+      expect(two.tab.getState().pending).toHaveLength(1);
+      // A dealing with the server does not hang on the question.
+      await two.tab.issue(1);
+      expect(two.tab.getState().isBusy).toBe(false);
+      two.tab.settle(keep);
+      await two.tab.settled();
+      expect(rests(server.block)[0]).toBe(keep === 'mine' ? 75 : 60);
+      expect(two.tab.getState().document.block).toEqual(server.block);
+    }
+  });
+
+  test('a step that no longer may stand is told, and what follows it is kept', async () => {
+    const server = new FakeServer(made, who);
+    const one = open(server);
+    const two = open(server, one.browser);
+    two.line.cut();
+    two.tab.change({ kind: 'slot/move', slot: 'a1', session: 'b', after: null });
+    two.tab.change(rest('a2', 45));
+    one.tab.change({ kind: 'block/set', field: 'name', value: 'Other' });
+    await one.tab.settled();
+    server.block = { ...server.block, sessions: server.block.sessions.filter(({ id }) => id !== 'b') };
+    two.line.mend();
+    await two.browser.clock.pass(2000);
+    expect(two.tab.getState().document.problems).toMatchObject([{ code: 'unknown-id' }]);
+  });
+});
+
+test('an answer that nobody waits for any more is told', async () => {
+  const server = new FakeServer(made, who);
+  const { tab } = open(server);
+  await tab.issue(1);
+  server.train(0, 3);
+  server.train(1, 3);
+  await tab.reload();
+  const calls = tab.plan().proposals;
+  expect(calls.length).toBeGreaterThan(0);
+  await tab.answer(calls, 'accepted', null);
+  expect(tab.getState().notice).toBeNull();
+  expect(tab.plan().proposals).toEqual([]);
+  await tab.answer(calls, 'accepted', null);
+  expect(tab.getState().notice).toEqual({ status: 'missed', calls: calls.length });
+});
+
+test('the reasons of a week that is done are fetched when asked for', async () => {
+  const server = new FakeServer(made, who);
+  const whole = open(server);
+  await whole.tab.issue(1);
+  const browser = new FakeBrowser();
+  const training = { ...server.training(), issued: server.issued.map(withoutReasons) };
+  const tab = new BlockSession(
+    { training, history: [] },
+    server.reached(wire().through),
+    browser.open().ports,
+    read,
+  );
+  const why = () => tab.plan().weeks[0]?.plan.sessions[0]?.slots[0]?.why.load.code;
+  expect(why()).toBe('not fetched');
+  await tab.fetchReasons(1);
+  expect(why()).toBe('load/best-fit');
+});
+
+test('looking at an edit plans it and changes nothing', () => {
+  const { tab } = open(new FakeServer(made, who));
+  const before = tab.plan();
+  const looked = tab.planWith({ kind: 'block/set', field: 'weeks', value: 5 });
+  expect(looked?.weeks).toHaveLength(6);
+  expect(tab.planWith(rest('nobody', 3))).toBeNull();
+  expect(tab.plan()).toBe(before);
+});
+
+/** What can happen to a block while two tabs and an athlete are at it. */
+const anEvent = fc.oneof(
+  {
+    weight: 5,
+    arbitrary: fc.record({
+      kind: fc.constant('edit' as const),
+      tab: fc.nat(1),
+      at: fc.nat(6),
+      value: fc.integer({ min: 30, max: 200 }),
+    }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({
+      kind: fc.constant('train' as const),
+      tab: fc.nat(1),
+      at: fc.nat(1),
+      value: fc.integer({ min: -4, max: 3 }),
+    }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({
+      kind: fc.constantFrom('issue' as const, 'recall' as const, 'answer' as const),
+      tab: fc.nat(1),
+      at: fc.nat(3),
+      value: fc.nat(2),
+    }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.record({
+      kind: fc.constantFrom(
+        'undo' as const,
+        'reload' as const,
+        'cut' as const,
+        'mend' as const,
+        'settle' as const,
+      ),
+      tab: fc.nat(1),
+      at: fc.nat(1),
+      value: fc.nat(1),
+    }),
+  },
+);
+
+function editOf(at: number, value: number): Edit {
+  const edits: readonly Edit[] = [
+    rest('a1', value),
+    rest('a2', value),
+    rest('b1', value),
+    { kind: 'block/set', field: 'rir', value: { first: 3, last: value % 3 } },
+    { kind: 'slot/move', slot: 'a2', session: value % 2 === 0 ? 'a' : 'b', after: null },
+    { kind: 'slot/set', slot: 'a1', field: 'technique', value: { kind: 'straight', sets: 1 + (value % 5) } },
+    { kind: 'slot/set', slot: 'b1', field: 'drift', value: value % 2 === 0 ? 'hold reps' : 'hold RIR' },
+  ];
+  return edits[at] ?? rest('a1', value);
+}
+
+test('over 200 random histories the plan that a tab holds is the plan that the server holds', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(anEvent, { minLength: 3, maxLength: 18 }), async (events) => {
+      const server = new FakeServer(made, who);
+      const browser = new FakeBrowser();
+      const tabs = [open(server, browser), open(server, browser)] as const;
+      for (const { kind, tab: which, at, value } of events) {
+        const { tab, line } = tabs[which as 0 | 1];
+        if (kind === 'edit') tab.change(editOf(at, value));
+        else if (kind === 'train') server.train(at, value);
+        else if (kind === 'undo') tab.undo();
+        else if (kind === 'cut') line.cut();
+        else if (kind === 'mend') line.mend();
+        else if (kind === 'reload') await tab.reload();
+        else if (kind === 'settle') tab.settle(at === 0 ? 'mine' : 'theirs');
+        else if (tab.getState().saving.status === 'saved') {
+          if (kind === 'issue') await tab.issue(server.issued.length + 1);
+          else if (kind === 'recall') await tab.recall(server.issued.length);
+          else
+            await tab.answer(tab.plan().proposals.slice(0, at), value === 0 ? 'declined' : 'accepted', null);
+        }
+        await calm();
+      }
+      for (const { line } of tabs) line.mend();
+      await browser.clock.pass(60_000);
+      for (const { tab } of tabs) tab.settle('theirs');
+      await browser.clock.pass(60_000);
+      for (const { tab } of tabs) {
+        await tab.reload();
+        await calm();
+        expect(tab.getState().pending).toEqual([]);
+        expect(tab.getState().document.block).toEqual(server.block);
+        // Compared fast; where they differ, Jest says in what.
+        if (!isEqual(tab.plan(), server.plan())) expect(tab.plan()).toEqual(server.plan());
+      }
+    }),
+    { numRuns: 200 },
+  );
+});

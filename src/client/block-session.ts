@@ -1,0 +1,448 @@
+import type {
+  AnswerOutcome,
+  Finding,
+  HistoryStep,
+  IssuedWeek,
+  IssueOutcome,
+  Known,
+  Proposal,
+  RecallOutcome,
+  ReloadOutcome,
+  SaveOutcome,
+  SentAnswer,
+  SentStep,
+  StandingStep,
+  Training,
+  TrainingChanges,
+  Unanswered,
+} from '@/core';
+import {
+  type BlockPlan,
+  type Catalogue,
+  catalogueWith,
+  check,
+  cutsIssued,
+  type Edit,
+  historyOf,
+  isWithoutReasons,
+  knownOf,
+  Memo,
+  ok,
+  type Result,
+  refused,
+  unfold,
+  withChanges,
+} from '@/core';
+import {
+  afterStanding,
+  type DocumentState,
+  historyEdit,
+  takeStep,
+  withoutSteps,
+  withSteps,
+} from './document';
+import type { Ports } from './ports';
+import { type QueueState, type Reply, SyncQueue } from './sync-queue';
+
+/** What the server answers to, bound to the block. */
+export interface BlockServer {
+  readonly save: (base: number, steps: readonly SentStep[]) => Promise<SaveOutcome | Unanswered>;
+  readonly answer: (answers: readonly SentAnswer[], known: Known) => Promise<AnswerOutcome | Unanswered>;
+  /** What has changed since a page knew it; everything where it knows nothing. */
+  readonly reload: (known: Known | null) => Promise<ReloadOutcome | Unanswered>;
+  readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
+  readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
+  /** An issued week with its reasons. */
+  readonly reasons: (
+    week: number,
+  ) => Promise<
+    { readonly status: 'found'; readonly week: IssuedWeek } | { readonly status: 'gone' } | Unanswered
+  >;
+}
+
+/** A step with the revision it was taken on. */
+export type QueuedStep = SentStep & { readonly base: number };
+
+/** How the document stands towards the server. */
+export type Saving =
+  | { readonly status: 'saved'; readonly at: number | null }
+  | { readonly status: 'saving' }
+  | { readonly status: 'waiting'; readonly because: 'unavailable' | 'signed out' | 'unreachable' }
+  | { readonly status: 'collision' }
+  /** The server cannot read what this page sends: it stays here and can be taken away as text. */
+  | { readonly status: 'malformed' }
+  | { readonly status: 'gone' };
+
+/** What the session has to tell, worded by the interface. */
+export type Notice =
+  | Exclude<
+      AnswerOutcome | IssueOutcome | RecallOutcome,
+      { readonly status: 'answered' | 'issued' | 'recalled' }
+    >
+  | Unanswered
+  | { readonly status: 'unreachable' }
+  /** Calls that were answered elsewhere, or whose facts have changed. */
+  | { readonly status: 'missed'; readonly calls: number };
+
+/** All that a block's screen shows of block and training; what follows from it is derived when asked for. */
+export interface BlockState {
+  readonly document: DocumentState;
+  readonly training: Training;
+  readonly saving: Saving;
+  readonly pending: readonly QueuedStep[];
+  /** Whether what waits is safe in the browser's store. */
+  readonly isStored: boolean;
+  /** An answer, an issue or a recall is on its way. */
+  readonly isBusy: boolean;
+  readonly notice: Notice | null;
+}
+
+export interface BlockData {
+  readonly training: Training;
+  readonly history: readonly HistoryStep[];
+}
+
+/** Reads a step that was stored; undefined where it makes none. */
+export type ReadStep = (unchecked: unknown) => Promise<QueuedStep | undefined>;
+
+/**
+ * A block under edit with what happened in it: applies at once, saves in order, answers, issues, takes in what others
+ * do. One state; nothing of it knows React.
+ */
+export class BlockSession {
+  private state: BlockState;
+  private readonly listeners = new Set<() => void>();
+  private readonly queue: SyncQueue<QueuedStep>;
+  private readonly memo = new Memo();
+  /** Edits of this page that are on their way, by step. */
+  private readonly mine = new Map<string, Edit>();
+  private savedAt: number | null = null;
+
+  constructor(
+    data: BlockData,
+    private readonly server: BlockServer,
+    private readonly ports: Ports,
+    read: ReadStep,
+  ) {
+    const { block, revision, blockId } = data.training;
+    this.queue = new SyncQueue<QueuedStep>(
+      { name: `ladder/block/${blockId}`, isOrdered: true, read, send: (steps) => this.send(steps) },
+      ports,
+    );
+    this.state = {
+      document: {
+        confirmed: block,
+        revision,
+        block,
+        history: historyOf(data.history),
+        tookIn: false,
+        problems: [],
+      },
+      training: data.training,
+      saving: { status: 'saved', at: null },
+      pending: [],
+      isStored: true,
+      isBusy: false,
+      notice: null,
+    };
+    this.queue.subscribe(() => this.takeQueue(this.queue.getState()));
+  }
+
+  readonly getState = (): BlockState => this.state;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Begins: what an earlier page could not save is taken up again. */
+  async start(): Promise<void> {
+    const left = await this.queue.start();
+    if (left.length === 0) return;
+    for (const { id, edit } of left) this.mine.set(id, edit);
+    const document = left.reduce((before, step) => {
+      const taken = takeStep(before, step);
+      return taken.ok ? taken.value : before;
+    }, this.state.document);
+    this.put({ document });
+  }
+
+  stop(): void {
+    this.queue.stop();
+  }
+
+  /** Tries to save now: the network is back, somebody has signed in. */
+  again(): void {
+    void this.queue.again();
+  }
+
+  /** Changes the block at once and sends the edit on its way. */
+  readonly change = (edit: Edit): Result<null> => {
+    const cuts =
+      edit.kind === 'block/set' && edit.field === 'weeks'
+        ? cutsIssued({ weeks: edit.value }, this.lastBuildingIssued())
+        : [];
+    return cuts.length > 0 ? refused(...cuts) : this.step('do', edit);
+  };
+
+  readonly undo = (): void => this.travel('undo');
+  readonly redo = (): void => this.travel('redo');
+
+  /** Settles a collision: my steps again on top of theirs, or none of mine. */
+  readonly settle = (keep: 'mine' | 'theirs'): void => {
+    if (this.state.saving.status !== 'collision') return;
+    const { document } = this.state;
+    const waiting = this.queue.getState().waiting;
+    const kept = keep === 'mine' ? waiting.map((step) => ({ ...step, base: document.revision })) : [];
+    if (keep === 'theirs') for (const { id } of waiting) this.mine.delete(id);
+    this.put({ document: withoutSteps(document, waiting.length - kept.length, kept, []) });
+    void this.queue.replace(kept);
+  };
+
+  /** Resolves when nothing of this page is on its way any more, also where saving has stopped. */
+  readonly settled = async (): Promise<number> => {
+    await this.queue.settled();
+    return this.state.document.revision;
+  };
+
+  /** What waits as text, for a coach who must take it away. */
+  exported(): string {
+    return JSON.stringify(
+      this.queue.getState().waiting.map(({ id, action, edit }) => ({ id, action, edit })),
+      null,
+      1,
+    );
+  }
+
+  dismiss(): void {
+    if (this.state.notice !== null) this.put({ notice: null });
+  }
+
+  /** Takes in what others have done since; tells nothing when it cannot. */
+  async reload(): Promise<void> {
+    const known = knownOf(this.state.training);
+    const said = await this.server.reload(known).catch(() => undefined);
+    if (said?.status === 'whole') this.takeWhole(said.training);
+    else if (said?.status === 'changes') await this.takeChanges(said.changes, known);
+  }
+
+  answer(proposals: readonly Proposal[], outcome: 'accepted' | 'declined', choice: SentAnswer['choice']) {
+    return this.alone(async () => {
+      if (proposals.length === 0) return null;
+      const sent = proposals.map(
+        ({ id }): SentAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
+      );
+      const known = knownOf(this.state.training);
+      const said = await this.server.answer(sent, known);
+      if (said.status !== 'answered') return said;
+      await this.takeChanges(said.changes, known);
+      return said.missed.length === 0 ? null : { status: 'missed', calls: said.missed.length };
+    });
+  }
+
+  issue(week: number) {
+    return this.alone(async (revision) => {
+      const said = await this.server.issue(week, revision);
+      if (said.status !== 'issued') return said;
+      this.putTraining({ issued: [...this.state.training.issued, said.week] });
+      return null;
+    });
+  }
+
+  recall(week: number) {
+    return this.alone(async () => {
+      const said = await this.server.recall(week);
+      if (said.status !== 'recalled') return said;
+      this.putTraining({ issued: this.state.training.issued.filter((one) => one.week !== week) });
+      return null;
+    });
+  }
+
+  /** Fetches the reasons of a week that came without them. */
+  async fetchReasons(week: number): Promise<void> {
+    const apart = this.state.training.issued.find((one) => one.week === week);
+    if (apart === undefined || !isWithoutReasons(apart)) return;
+    const said = await this.server.reasons(week).catch(() => undefined);
+    if (said?.status !== 'found') return;
+    const { issued } = this.state.training;
+    this.putTraining({ issued: issued.map((one) => (one.id === said.week.id ? said.week : one)) });
+  }
+
+  /** The coach's own exercises with the shipped ones. */
+  catalogue(): Catalogue {
+    return this.memo.call('catalogue', catalogueWith, this.state.training.ownExercises);
+  }
+
+  /** What should happen, derived when asked for. */
+  plan(): BlockPlan {
+    return this.planOf(this.state.document.block);
+  }
+
+  /** The same for the block with an edit that is only looked at; null where the edit is refused. */
+  planWith(edit: Edit): BlockPlan | null {
+    const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
+    return taken.ok ? this.planOf(taken.value.block) : null;
+  }
+
+  findings(): readonly Finding[] {
+    return this.memo.call(
+      'findings',
+      this.check,
+      this.state.document.block,
+      this.state.training,
+      this.plan(),
+    );
+  }
+
+  private readonly check = (
+    block: DocumentState['block'],
+    { athlete }: Training,
+    blockPlan: BlockPlan,
+  ): readonly Finding[] => check({ block, athlete, blockPlan, exercises: this.catalogue().find });
+
+  private planOf(block: DocumentState['block']): BlockPlan {
+    const { athlete, issued, log, answers } = this.state.training;
+    return this.memo.call('plan', this.unfold, block, athlete, issued, log, answers, this.catalogue());
+  }
+
+  private readonly unfold = (
+    block: DocumentState['block'],
+    athlete: Training['athlete'],
+    issued: Training['issued'],
+    log: Training['log'],
+    answers: Training['answers'],
+    { find: exercises }: Catalogue,
+  ): BlockPlan => unfold({ block, athlete, issued, log, answers, exercises }, this.memo);
+
+  private lastBuildingIssued(): number {
+    return this.state.training.issued.filter(({ plan }) => plan.kind === 'building').at(-1)?.week ?? 0;
+  }
+
+  private step(action: SentStep['action'], edit: Edit): Result<null> {
+    const id = this.ports.newId();
+    const taken = takeStep(this.state.document, { id, action, edit });
+    if (!taken.ok) return taken;
+    this.mine.set(id, edit);
+    this.put({ document: taken.value });
+    void this.queue.add({ id, action, edit, base: taken.value.revision });
+    return ok(null);
+  }
+
+  private travel(action: 'undo' | 'redo'): void {
+    const edit = historyEdit(this.state.document, action);
+    if (edit !== undefined) this.step(action, edit);
+  }
+
+  /** One dealing with the server at a time; first the edits on their way arrive, since it works from the saved block. */
+  private async alone(work: (revision: number) => Promise<Notice | null>): Promise<void> {
+    if (this.state.isBusy) return;
+    this.put({ isBusy: true, notice: null });
+    const revision = await this.settled();
+    const notice = await work(revision).catch((): Notice => ({ status: 'unreachable' }));
+    this.put({ isBusy: false, notice });
+  }
+
+  private async send(steps: readonly QueuedStep[]): Promise<Reply> {
+    const base = Math.min(this.state.document.revision, ...steps.map((step) => step.base));
+    const sent = steps.map(({ id, action, edit }): SentStep => ({ id, action, edit }));
+    const said = await this.server.save(base, sent);
+    if (said.status === 'malformed') return { status: 'malformed' };
+    if (said.status === 'unavailable' || said.status === 'signed out')
+      return { status: 'later', because: said.status };
+    if (said.status === 'gone') return { status: 'stopped', why: 'gone', ids: [] };
+    const standing = new Set(said.steps.map(({ id }) => id));
+    const ids = steps.filter(({ id }) => standing.has(id)).map(({ id }) => id);
+    const dropped = said.status === 'refused' ? [said.step] : [];
+    const left = this.queue.getState().waiting.filter(({ id }) => !standing.has(id) && !dropped.includes(id));
+    await this.takeStanding(base, said.revision, said.steps, left);
+    if (said.status === 'collision') return { status: 'stopped', why: 'collision', ids };
+    this.savedAt = this.ports.clock.now();
+    if (said.status === 'refused')
+      this.put({ document: withoutSteps(this.state.document, 1, left, said.problems) });
+    return { status: 'taken', ids: [...ids, ...dropped] };
+  }
+
+  /** Lays steps that stand on the confirmed block; where they do not lie on it, the whole is fetched. */
+  private async takeStanding(
+    base: number,
+    revision: number,
+    steps: readonly StandingStep[],
+    waiting: readonly QueuedStep[],
+  ): Promise<void> {
+    const { document } = this.state;
+    // What came between the base and what is confirmed here already is known.
+    const fresh = steps.slice(Math.max(0, document.revision - base));
+    const next = afterStanding(document, revision, fresh, this.mine, waiting);
+    if (next !== undefined) {
+      for (const { id } of steps) this.mine.delete(id);
+      // Steps that an earlier page had saved already were laid on the block once more when they were taken over.
+      const block = base < document.revision ? withSteps(next.confirmed, waiting) : next.block;
+      this.put({ document: { ...next, block } });
+      return;
+    }
+    const said = await this.server.reload(null);
+    if (said.status === 'whole') this.takeWhole(said.training, waiting);
+  }
+
+  private async takeChanges(changes: TrainingChanges, { revision }: Known): Promise<void> {
+    const { training, document } = this.state;
+    const next = withChanges(training, changes);
+    if (next === undefined) {
+      const said = await this.server.reload(null).catch(() => undefined);
+      if (said?.status === 'whole') this.takeWhole(said.training);
+      return;
+    }
+    this.put({ training: { ...next, revision: training.revision, block: training.block } });
+    const waiting = this.queue.getState().waiting;
+    if (changes.revision <= document.revision) return;
+    await this.takeStanding(revision, changes.revision, changes.steps, waiting);
+  }
+
+  private takeWhole(training: Training, waiting = this.queue.getState().waiting): void {
+    const { document } = this.state;
+    const isNew = training.revision !== document.revision;
+    this.put({
+      training,
+      document: {
+        ...document,
+        confirmed: training.block,
+        revision: training.revision,
+        block: isNew || waiting.length > 0 ? withSteps(training.block, waiting) : document.block,
+        tookIn: isNew,
+      },
+    });
+  }
+
+  private putTraining(part: Partial<Training>): void {
+    this.put({ training: { ...this.state.training, ...part } });
+  }
+
+  private takeQueue({ waiting, sending, isStored }: QueueState<QueuedStep>): void {
+    this.put({ pending: waiting, isStored, saving: savingOf(sending, this.savedAt) });
+  }
+
+  private put(part: Partial<BlockState>): void {
+    const state = { ...this.state, ...part };
+    const { revision, confirmed } = state.document;
+    // Document and training are one state: what the server is asked for from here on starts at this revision.
+    this.state =
+      state.training.revision === revision
+        ? state
+        : { ...state, training: { ...state.training, revision, block: confirmed } };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
+  switch (sending.status) {
+    case 'clear':
+      return { status: 'saved', at };
+    case 'sending':
+      return { status: 'saving' };
+    case 'waiting':
+      return { status: 'waiting', because: sending.because };
+    case 'stopped':
+      if (sending.why === 'collision' || sending.why === 'gone') return { status: sending.why };
+      return { status: 'malformed' };
+  }
+}

@@ -1,0 +1,84 @@
+import type { Problem, Result, SaveOutcome, SentStep, StandingStep } from '@/core';
+import { afterStep, applyEdit, type Block, type Edit, type History, redoEdit, undoEdit } from '@/core';
+
+/** The block as this page sees it: as confirmed, with the steps that are still on their way. */
+export interface DocumentState {
+  /** The block at `revision`, as the server has it. */
+  readonly confirmed: Block;
+  readonly revision: number;
+  readonly block: Block;
+  readonly history: History;
+  /** Steps of others were taken in by the last save or reload. */
+  readonly tookIn: boolean;
+  /** Why the server refused a step of this page. */
+  readonly problems: readonly Problem[];
+}
+
+/** Takes a step in this page. */
+export function takeStep(state: DocumentState, step: SentStep): Result<DocumentState> {
+  const applied = applyEdit(state.block, step.edit);
+  if (!applied.ok) return applied;
+  const { block, inverse } = applied.value;
+  const history = afterStep(state.history, { action: step.action, edit: step.edit, inverse });
+  return { ok: true, value: { ...state, block, history, tookIn: false, problems: [] } };
+}
+
+/** The edit behind an undo or a redo, if there is anything to take back or do again. */
+export function historyEdit({ history }: DocumentState, action: 'undo' | 'redo'): Edit | undefined {
+  return action === 'undo' ? undoEdit(history) : redoEdit(history);
+}
+
+/**
+ * The state after steps have come to stand since its revision.
+ * @param mine steps of this page by id: the server does not send their edits back
+ * @param waiting steps of this page that are still on their way once these stand
+ * @returns undefined where the steps do not lie on the confirmed block: then the whole must be fetched
+ */
+export function afterStanding(
+  state: DocumentState,
+  revision: number,
+  steps: readonly StandingStep[],
+  mine: ReadonlyMap<string, Edit>,
+  waiting: readonly SentStep[],
+): DocumentState | undefined {
+  if (steps.length === 0) return { ...state, revision };
+  let confirmed = state.confirmed;
+  let others = 0;
+  for (const { id, edit } of steps) {
+    const own = mine.get(id);
+    if (own === undefined) others++;
+    const given = edit ?? own;
+    const applied = given === undefined ? undefined : applyEdit(confirmed, given);
+    if (applied?.ok !== true) return undefined;
+    confirmed = applied.value.block;
+  }
+  if (others === 0) return { ...state, confirmed, revision };
+  return { ...state, confirmed, revision, block: withSteps(confirmed, waiting), tookIn: true };
+}
+
+/** A block with steps laid on it; one that does not fit any more is passed over: the server will say why. */
+export function withSteps(block: Block, steps: readonly SentStep[]): Block {
+  return steps.reduce((before, { edit }) => {
+    const applied = applyEdit(before, edit);
+    return applied.ok ? applied.value.block : before;
+  }, block);
+}
+
+/** The state without steps that did not come to stand after all: the block is as confirmed with what still waits. */
+export function withoutSteps(
+  state: DocumentState,
+  dropped: number,
+  waiting: readonly SentStep[],
+  problems: readonly Problem[],
+): DocumentState {
+  const { past } = state.history;
+  return {
+    ...state,
+    block: withSteps(state.confirmed, waiting),
+    history: dropped === 0 ? state.history : { past: past.slice(0, -dropped), future: [] },
+    problems,
+  };
+}
+
+/** How a save went, as far as the queue is concerned. */
+export type SaveReply = SaveOutcome | { readonly status: 'unavailable' | 'signed out' | 'malformed' };

@@ -1,0 +1,178 @@
+import type { LogOutcome, Outgoing, Unanswered } from '@/core';
+import { FloorSession } from './floor-session';
+import { calm, FakeBrowser } from './testing/fake-world';
+
+const set = (setId: string, reps = 8) => ({
+  slotId: 's',
+  setId,
+  exerciseId: 'dip',
+  load: { value: 0, unit: 'kg' as const },
+  reps,
+  rir: 2,
+  supersedes: null,
+});
+
+/** A phone with a session open, and a server that answers as it is told. */
+function phone(browser = new FakeBrowser()) {
+  const sent: Outgoing[] = [];
+  let answer: (outgoing: Outgoing) => LogOutcome | Unanswered | 'no network' = () => ({
+    status: 'taken',
+    refused: [],
+  });
+  const { ports, kill } = browser.open();
+  let day = '2026-11-24';
+  const floor = new FloorSession(
+    { workoutId: 'w1', logged: [], finished: false, reported: [], ramps: {} },
+    async (outgoing) => {
+      sent.push(outgoing);
+      const said = answer(outgoing);
+      if (said === 'no network') throw new Error(said);
+      return said;
+    },
+    ports,
+    () => day,
+  );
+  return {
+    floor,
+    sent,
+    browser,
+    kill,
+    answers: (how: typeof answer) => {
+      answer = how;
+    },
+    midnight: () => {
+      day = '2026-11-25';
+    },
+  };
+}
+
+const reps = (floor: FloorSession) => floor.getState().logged.map((one) => one.reps);
+
+test('a set stands at once and goes to the coach; a double tap is one set', async () => {
+  const { floor, sent, browser } = phone();
+  await floor.start();
+  expect(floor.log(set('1'))).toBe(true);
+  expect(floor.log(set('2'))).toBe(false);
+  expect(reps(floor)).toEqual([8]);
+  await browser.clock.pass(700);
+  expect(floor.log(set('2', 7))).toBe(true);
+  await calm();
+  expect(sent.flatMap(({ sets }) => sets.map(({ setId }) => setId))).toEqual(['1', '2']);
+  expect(floor.getState().queue).toMatchObject({ waiting: [], sending: { status: 'clear' } });
+});
+
+test('finishing, soreness and ramps are told once each', async () => {
+  const { floor, sent } = phone();
+  await floor.start();
+  floor.finish();
+  floor.finish();
+  floor.report({ quads: 'early', chest: 'just in time' });
+  floor.report({ quads: 'early', chest: 'still sore' });
+  floor.reportRamp('s', 'light');
+  await calm();
+  expect(sent.filter(({ finish }) => finish)).toHaveLength(1);
+  expect(sent.flatMap(({ soreness }) => soreness.map((one) => [one.muscle, one.soreness]))).toEqual([
+    ['quads', 'early'],
+    ['chest', 'just in time'],
+    ['chest', 'still sore'],
+  ]);
+  expect(floor.getState()).toMatchObject({ finished: true, ramps: { s: 'light' } });
+});
+
+test('without a network it is kept on the phone, through a killed page, and sent by the next', async () => {
+  const first = phone();
+  first.answers(() => 'no network');
+  await first.floor.start();
+  first.floor.log(set('1', 9));
+  first.floor.finish();
+  await calm();
+  expect(first.floor.getState().queue).toMatchObject({ isStored: true, sending: { status: 'waiting' } });
+  first.kill();
+  const second = phone(first.browser);
+  await second.floor.start();
+  expect(reps(second.floor)).toEqual([9]);
+  expect(second.floor.getState().finished).toBe(true);
+  await calm();
+  expect(second.sent[0]).toMatchObject({ finish: true, sets: [{ setId: '1' }] });
+});
+
+test('two pages of one session lose nothing of each other', async () => {
+  const browser = new FakeBrowser();
+  const [one, two] = [phone(browser), phone(browser)];
+  for (const { answers } of [one, two]) answers(() => 'no network');
+  await one.floor.start();
+  await two.floor.start();
+  one.floor.log(set('1', 11));
+  two.floor.log(set('2', 12));
+  await calm();
+  one.kill();
+  two.kill();
+  const three = phone(browser);
+  await three.floor.start();
+  await calm();
+  expect(reps(three.floor).sort()).toEqual([11, 12]);
+  expect(
+    three.sent
+      .flatMap(({ sets }) => sets)
+      .map((sent) => sent.reps)
+      .sort(),
+  ).toEqual([11, 12]);
+});
+
+test('a refused set is set aside, the others arrive, and it can be sent again or put away', async () => {
+  const { floor, answers, browser } = phone();
+  answers(({ sets }) => ({
+    status: 'taken',
+    refused: sets.filter(({ setId }) => setId === '9').map(({ id }) => ({ id, why: 'unknown set' })),
+  }));
+  await floor.start();
+  floor.log(set('9'));
+  await browser.clock.pass(700);
+  floor.log(set('1', 10));
+  await calm();
+  const { aside, waiting } = floor.getState().queue;
+  expect(waiting).toEqual([]);
+  expect(aside).toMatchObject([{ why: 'unknown set', item: { set: { setId: '9' } } }]);
+  floor.settleAside(aside[0]?.item.id ?? '', 'drop');
+  await calm();
+  expect(reps(floor)).toEqual([10]);
+  expect(floor.getState().queue.aside).toEqual([]);
+});
+
+test('a week taken back stops sending, and the sets stay', async () => {
+  const { floor, answers, browser } = phone();
+  answers(() => ({ status: 'recalled' }));
+  await floor.start();
+  floor.log(set('1'));
+  await calm();
+  expect(floor.getState().queue.sending).toEqual({ status: 'stopped', why: 'recalled' });
+  expect(browser.store.texts.size).toBe(1);
+});
+
+test('signed out, it goes on once somebody has signed in again in another tab', async () => {
+  const { floor, answers, browser } = phone();
+  answers(() => ({ status: 'signed out' }));
+  await floor.start();
+  floor.log(set('1'));
+  await calm();
+  expect(floor.getState().queue.sending).toEqual({ status: 'waiting', because: 'signed out' });
+  answers(() => ({ status: 'taken', refused: [] }));
+  await browser.clock.pass(2000);
+  expect(floor.getState().queue.waiting).toEqual([]);
+});
+
+test('a session past midnight is told day by day', async () => {
+  const { floor, sent, answers, midnight, browser } = phone();
+  answers(() => 'no network');
+  await floor.start();
+  floor.log(set('1'));
+  midnight();
+  await browser.clock.pass(800);
+  floor.log(set('2'));
+  answers(() => ({ status: 'taken', refused: [] }));
+  await browser.clock.pass(20_000);
+  expect(sent.slice(-2).map(({ localDate, sets }) => [localDate, sets.length])).toEqual([
+    ['2026-11-24', 1],
+    ['2026-11-25', 1],
+  ]);
+});

@@ -1,0 +1,296 @@
+import type { Ports } from './ports';
+
+/** Why sending waits and is tried again by itself. */
+export type Because = 'unreachable' | 'unavailable' | 'signed out';
+
+/** What came of a send. Ids that no reply names wait on. */
+export type Reply =
+  /** These stand with the server; those refused are set aside, and the others go on. */
+  | {
+      readonly status: 'taken';
+      readonly ids: readonly string[];
+      readonly refused?: readonly { readonly id: string; readonly why: string }[];
+    }
+  /** Nothing is known of them: tried again later. */
+  | { readonly status: 'later'; readonly because: Exclude<Because, 'unreachable'> }
+  /** The server cannot read what was sent. */
+  | { readonly status: 'malformed' }
+  /** Nothing more is sent before somebody has decided; these stand all the same. */
+  | { readonly status: 'stopped'; readonly why: string; readonly ids: readonly string[] };
+
+export interface Aside<T> {
+  readonly item: T;
+  readonly why: string;
+}
+
+export interface QueueState<T> {
+  readonly waiting: readonly T[];
+  /** Items the server refused: kept until somebody settles them. */
+  readonly aside: readonly Aside<T>[];
+  readonly sending:
+    | { readonly status: 'clear' }
+    | { readonly status: 'sending' }
+    | { readonly status: 'waiting'; readonly because: Because }
+    | { readonly status: 'stopped'; readonly why: string };
+  /** Whether what waits is safe in the store; false while it only stands in this page. */
+  readonly isStored: boolean;
+}
+
+interface Kept<T> {
+  readonly items: readonly T[];
+  readonly aside: readonly Aside<T>[];
+}
+
+interface QueueOptions<T> {
+  /** What the queue is of, as `floor/WORKOUT`: pages of one name share what dead ones left. */
+  readonly name: string;
+  readonly send: (items: readonly T[]) => Promise<Reply>;
+  /** An item as it was stored, read again; undefined where it makes no sense any more. */
+  readonly read: (unchecked: unknown) => Promise<T | undefined>;
+  /** Whether a later item may lean on an earlier one: then nothing overtakes what is stuck. */
+  readonly isOrdered: boolean;
+}
+
+const FIRST_WAIT_MS = 1000;
+const LONGEST_WAIT_MS = 15_000;
+/** Most items in one send. */
+const BATCH = 200;
+
+/**
+ * Items on their way to the server: kept in the store before anything is said of them, sent in order, tried again by
+ * themselves, taken over from pages that are gone. Every item has an id made where it was taken, so that one that
+ * arrives twice is one.
+ */
+export class SyncQueue<T extends { readonly id: string }> {
+  private state: QueueState<T> = {
+    waiting: [],
+    aside: [],
+    sending: { status: 'clear' },
+    isStored: true,
+  };
+  private readonly listeners = new Set<() => void>();
+  private readonly key: string;
+  private inFlight = false;
+  private wait = FIRST_WAIT_MS;
+  private batch = BATCH;
+  private cancel: (() => void) | null = null;
+  private readonly idle: (() => void)[] = [];
+  private writing: Promise<void> = Promise.resolve();
+
+  constructor(
+    private readonly options: QueueOptions<T>,
+    private readonly ports: Ports,
+  ) {
+    this.key = `${options.name}/${ports.newId()}`;
+  }
+
+  readonly getState = (): QueueState<T> => this.state;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /**
+   * Begins: takes over what pages that are gone have left, then sends.
+   * @returns what was taken over, in the order in which it was left
+   */
+  async start(): Promise<readonly T[]> {
+    this.ports.tabs.hold(this.key);
+    const found = await this.adopt();
+    void this.flush();
+    return found;
+  }
+
+  /** Stops trying; what waits stays in the store. */
+  stop(): void {
+    this.cancel?.();
+    this.cancel = null;
+  }
+
+  /** Takes an item. Resolves when it is safe in the store (or the store has refused: see isStored), not when it is sent. */
+  async add(...items: readonly T[]): Promise<void> {
+    this.put({ waiting: [...this.state.waiting, ...items] });
+    await this.persist();
+    void this.flush();
+  }
+
+  /** Puts other items in the place of all that wait, and goes on where sending had stopped. */
+  async replace(items: readonly T[]): Promise<void> {
+    this.put({
+      waiting: items,
+      sending: { status: items.length === 0 ? 'clear' : 'waiting', because: 'unavailable' },
+    });
+    await this.persist();
+    await this.flush();
+  }
+
+  /** Drops an item that was set aside, or sends it again. */
+  async settleAside(id: string, how: 'drop' | 'send again'): Promise<void> {
+    const one = this.state.aside.find(({ item }) => item.id === id);
+    if (one === undefined) return;
+    this.put({
+      aside: this.state.aside.filter((other) => other !== one),
+      waiting: how === 'drop' ? this.state.waiting : [...this.state.waiting, one.item],
+    });
+    await this.persist();
+    void this.flush();
+  }
+
+  /** Tries now, whatever the clock says: the network is back, somebody has signed in. */
+  async again(): Promise<void> {
+    this.wait = FIRST_WAIT_MS;
+    await this.flush();
+  }
+
+  /** Resolves when nothing is on its way any more: all is taken, or sending has stopped. */
+  settled(): Promise<QueueState<T>['sending']['status']> {
+    return new Promise((resolve) => {
+      this.idle.push(() => resolve(this.state.sending.status));
+      void this.flush();
+    });
+  }
+
+  private put(part: Partial<QueueState<T>>): void {
+    this.state = { ...this.state, ...part };
+    for (const listener of this.listeners) listener();
+  }
+
+  /** Writes what waits. Writes follow each other, so that an older one never stands over a newer. */
+  private persist(): Promise<void> {
+    this.writing = this.writing.then(async () => {
+      const { waiting, aside } = this.state;
+      const isStored = await this.write({ items: waiting, aside });
+      if (isStored !== this.state.isStored) this.put({ isStored });
+    });
+    return this.writing;
+  }
+
+  private async write(kept: Kept<T>): Promise<boolean> {
+    try {
+      if (kept.items.length === 0 && kept.aside.length === 0) await this.ports.store.remove(this.key);
+      else await this.ports.store.write(this.key, JSON.stringify(kept));
+      return true;
+    } catch {
+      // Full or forbidden: what waits still stands in this page, which says so.
+      return kept.items.length === 0 && kept.aside.length === 0;
+    }
+  }
+
+  private async adopt(): Promise<readonly T[]> {
+    const found: T[] = [];
+    const keys = await this.ports.store.keys(`${this.options.name}/`).catch(() => []);
+    for (const key of keys) {
+      if (key === this.key) continue;
+      await this.ports.tabs.whenGone(key, async () => {
+        const left = await this.readKept(key);
+        const { waiting, aside } = this.state;
+        const known = new Set([...waiting, ...aside.map(({ item }) => item)].map(({ id }) => id));
+        // Two pages that died may have held the same item: it is taken once.
+        const items = onceEach(left.items).filter(({ id }) => !known.has(id));
+        this.put({
+          waiting: [...items, ...waiting],
+          aside: [...aside, ...left.aside.filter(({ item }) => !known.has(item.id))],
+        });
+        found.push(...items);
+        // Ours first, then theirs goes: a page that dies between the two leaves the items twice, never not at all.
+        await this.persist();
+        if (this.state.isStored) await this.ports.store.remove(key).catch(() => {});
+      });
+    }
+    return found;
+  }
+
+  private async readKept(key: string): Promise<Kept<T>> {
+    try {
+      const kept = JSON.parse((await this.ports.store.read(key)) ?? '') as Partial<Kept<unknown>>;
+      const items = await Promise.all((kept.items ?? []).map(this.options.read));
+      const aside = await Promise.all(
+        (kept.aside ?? []).map(async ({ item, why }) => ({ item: await this.options.read(item), why })),
+      );
+      return {
+        items: items.filter((item) => item !== undefined),
+        aside: aside.flatMap(({ item, why }) => (item === undefined ? [] : [{ item, why }])),
+      };
+    } catch {
+      return { items: [], aside: [] };
+    }
+  }
+
+  private async flush(): Promise<void> {
+    this.cancel?.();
+    this.cancel = null;
+    if (this.inFlight) return;
+    const { waiting, sending } = this.state;
+    if (waiting.length === 0 || sending.status === 'stopped') {
+      if (sending.status !== 'stopped' && sending.status !== 'clear')
+        this.put({ sending: { status: 'clear' } });
+      for (const done of this.idle.splice(0)) done();
+      return;
+    }
+    this.inFlight = true;
+    this.put({ sending: { status: 'sending' } });
+    const sent = waiting.slice(0, this.batch);
+    let reply: Reply | null = null;
+    try {
+      reply = await this.options.send(sent);
+    } catch {
+      // Not reached, or the answer was lost: the items stay and are sent again.
+    }
+    this.inFlight = false;
+    const isLater = this.take(reply, sent);
+    await this.persist();
+    if (isLater) this.retry();
+    else void this.flush();
+  }
+
+  /** What a reply leaves waiting. @returns whether to try again only later */
+  private take(reply: Reply | null, sent: readonly T[]): boolean {
+    if (reply === null || reply.status === 'later') {
+      const because = reply === null ? 'unreachable' : reply.because;
+      this.put({ sending: { status: 'waiting', because } });
+      return true;
+    }
+    this.wait = FIRST_WAIT_MS;
+    if (reply.status === 'malformed') return this.takeMalformed(sent);
+    this.batch = BATCH;
+    const refused = new Map((reply.status === 'taken' ? reply.refused : [])?.map(({ id, why }) => [id, why]));
+    const gone = new Set([...reply.ids, ...refused.keys()]);
+    const { waiting, aside } = this.state;
+    this.put({
+      waiting: waiting.filter(({ id }) => !gone.has(id)),
+      aside: [
+        ...aside,
+        ...sent.flatMap((item) => {
+          const why = refused.get(item.id);
+          return why === undefined ? [] : [{ item, why }];
+        }),
+      ],
+      sending: reply.status === 'stopped' ? { status: 'stopped', why: reply.why } : { status: 'sending' },
+    });
+    // A reply that names nothing would be asked for again at once and for ever.
+    return reply.status === 'taken' && gone.size === 0;
+  }
+
+  /** One item that cannot be read must not hold up the others: they are tried one by one, and it is set aside. */
+  private takeMalformed(sent: readonly T[]): boolean {
+    const [only, ...others] = sent;
+    if (this.options.isOrdered) this.put({ sending: { status: 'stopped', why: 'malformed' } });
+    else if (others.length > 0) this.batch = 1;
+    else if (only !== undefined)
+      this.put({
+        waiting: this.state.waiting.filter(({ id }) => id !== only.id),
+        aside: [...this.state.aside, { item: only, why: 'malformed' }],
+      });
+    return false;
+  }
+
+  private retry(): void {
+    this.cancel = this.ports.clock.after(this.wait, () => void this.flush());
+    this.wait = Math.min(LONGEST_WAIT_MS, this.wait * 2);
+  }
+}
+
+function onceEach<T extends { readonly id: string }>(items: readonly T[]): readonly T[] {
+  return [...new Map(items.map((item) => [item.id, item])).values()];
+}

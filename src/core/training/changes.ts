@@ -1,0 +1,113 @@
+import type { Athlete } from '../athlete/athlete';
+import type { Answer } from '../calls/registry';
+import type { Exercise } from '../exercises/exercise';
+import type { LoggedSet, SorenessReport, Workout } from '../log/log';
+import type { IssuedWeek } from '../plan/week-state';
+import type { StandingStep, Training } from './training';
+
+/** What a page knows of a training, so that it is sent only what is new. */
+export interface Known {
+  readonly revision: number;
+  readonly athleteRevision: number;
+  readonly exercises: number;
+  readonly issued: readonly string[];
+  readonly readAt: string;
+}
+
+/** How much there is of what only grows: who has taken in the changes and counts otherwise has missed something. */
+export interface Totals {
+  readonly workouts: number;
+  readonly sets: number;
+  readonly soreness: number;
+}
+
+/** What has changed in a training since it was read. */
+export interface TrainingChanges {
+  readonly readAt: string;
+  readonly revision: number;
+  /** Steps since the known revision, in order. */
+  readonly steps: readonly StandingStep[];
+  readonly athlete: { readonly athlete: Athlete; readonly revision: number } | null;
+  readonly ownExercises: readonly Exercise[] | null;
+  readonly issued: readonly IssuedWeek[];
+  /** Ids of issued weeks that were taken back. */
+  readonly recalled: readonly string[];
+  readonly workouts: readonly Workout[];
+  readonly sets: readonly LoggedSet[];
+  readonly soreness: readonly SorenessReport[];
+  readonly answers: readonly Answer[];
+  readonly totals: Totals;
+}
+
+export function knownOf(training: Training): Known {
+  return {
+    revision: training.revision,
+    athleteRevision: training.athleteRevision,
+    exercises: training.ownExercises.length,
+    issued: training.issued.map(({ id }) => id),
+    readAt: training.readAt,
+  };
+}
+
+/**
+ * A training with what has changed in it; its block and revision apart, which follow from the steps.
+ * @returns undefined where the changes do not add up: then the whole must be fetched
+ */
+export function withChanges(training: Training, changes: TrainingChanges): Training | undefined {
+  const recalled = new Set(changes.recalled);
+  const issued = merged(training.issued, changes.issued, ({ id }) => id)
+    .filter(({ id }) => !recalled.has(id))
+    .sort((a, b) => a.week - b.week);
+  const standing = new Set(issued.map(({ week }) => week));
+  const gone = training.issued.filter(({ id }) => recalled.has(id)).map(({ week }) => week);
+  const workouts = merged(
+    training.log.workouts.filter(({ week }) => standing.has(week) && !gone.includes(week)),
+    changes.workouts,
+    ({ id }) => id,
+  ).sort((a, b) => a.date.localeCompare(b.date) || a.id.localeCompare(b.id));
+  const ids = new Set(workouts.map(({ id }) => id));
+  const sets = merged(training.log.sets, changes.sets, ({ id }) => id).filter(({ workoutId }) =>
+    ids.has(workoutId),
+  );
+  const soreness = reportsWith(training.log.soreness, changes.soreness);
+  const { totals } = changes;
+  if (workouts.length !== totals.workouts || sets.length !== totals.sets) return undefined;
+  return {
+    ...training,
+    readAt: changes.readAt,
+    athlete: changes.athlete?.athlete ?? training.athlete,
+    athleteRevision: changes.athlete?.revision ?? training.athleteRevision,
+    ownExercises: changes.ownExercises ?? training.ownExercises,
+    issued: alikeOr(training.issued, issued),
+    log:
+      changes.workouts.length + changes.sets.length + changes.soreness.length === 0 && gone.length === 0
+        ? training.log
+        : { workouts, sets: [...sets].sort((a, b) => a.at.localeCompare(b.at)), soreness },
+    answers:
+      changes.answers.length === 0
+        ? training.answers
+        : merged(
+            training.answers.filter(({ id }) => !changes.answers.some((answer) => answer.id === id)),
+            changes.answers,
+            ({ id }) => id,
+          ),
+  };
+}
+
+/** A list with newer items in the place of those of the same key, and the others behind. */
+function merged<T>(list: readonly T[], newer: readonly T[], keyOf: (item: T) => string): T[] {
+  return [...new Map([...list, ...newer].map((item) => [keyOf(item), item])).values()];
+}
+
+/** The latest report on a muscle of a workout counts. */
+function reportsWith(
+  reports: readonly SorenessReport[],
+  newer: readonly SorenessReport[],
+): readonly SorenessReport[] {
+  return merged(reports, newer, ({ workoutId, muscle }) => `${workoutId}/${muscle}`);
+}
+
+/** The list as it was where the new one holds the same: what is derived from it stays. */
+function alikeOr<T>(list: readonly T[], next: readonly T[]): readonly T[] {
+  return list.length === next.length && list.every((one, at) => one === next[at]) ? list : next;
+}

@@ -1,0 +1,111 @@
+import { Op, type Transaction } from 'sequelize';
+import type { Known, ReloadOutcome, TrainingChanges } from '@/core';
+import { type Asker, own } from '../asker';
+import { database } from '../database';
+import { models } from '../models/models';
+import { stepsSince } from './blocks';
+import { ownExercises } from './own-exercises';
+import { athleteFrom } from './stored-athlete';
+import { issuedFrom } from './stored-block';
+import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
+import { answerFrom, findTraining } from './training';
+
+/** A row may be written by a transaction that began before the last reading and ended after it: look back so far. */
+const LOOK_BACK_MS = 60_000;
+
+/** What has changed in a training since it was known: a fixed number of queries. */
+export async function findChanges(
+  asker: Asker,
+  blockId: string,
+  known: Known,
+): Promise<TrainingChanges | undefined> {
+  // One snapshot for all of it, so that totals and rows agree.
+  return database().transaction((transaction) => changesIn(asker, blockId, known, transaction));
+}
+
+/** What has changed, or everything to who knows nothing. */
+export async function reloadTraining(
+  asker: Asker,
+  blockId: string,
+  known: Known | null,
+): Promise<ReloadOutcome> {
+  if (known === null) {
+    const training = await findTraining(asker, blockId);
+    return training === undefined ? { status: 'gone' } : { status: 'whole', training };
+  }
+  const changes = await findChanges(asker, blockId, known);
+  return changes === undefined ? { status: 'gone' } : { status: 'changes', changes };
+}
+
+async function changesIn(
+  asker: Asker,
+  blockId: string,
+  known: Known,
+  transaction: Transaction,
+): Promise<TrainingChanges | undefined> {
+  const { blocks, athletes, issued, workouts, sets, soreness, calls, exercises } = models();
+  const readAt = new Date();
+  const since = { [Op.gte]: new Date(Date.parse(known.readAt) - LOOK_BACK_MS) };
+  const block = await blocks.findOne({
+    where: own(asker, { id: blockId }),
+    attributes: ['revision', 'athleteId'],
+    transaction,
+  });
+  if (block === null) return undefined;
+  const { revision, athleteId } = block.get();
+  const athlete = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
+  if (athlete === null) return undefined;
+  const steps = await stepsSince(asker, blockId, known.revision, transaction);
+  const count = await exercises.count({ where: own(asker), transaction });
+  const standing = await issued.findAll({
+    where: own(asker, { blockId, recalledAt: null }),
+    attributes: ['id'],
+    transaction,
+  });
+  const ids = standing.map((week) => week.get().id);
+  const had = new Set(known.issued);
+  const fresh = await issued.findAll({
+    where: own(asker, { id: ids.filter((id) => !had.has(id)) }),
+    order: [['week', 'ASC']],
+    transaction,
+  });
+  const begun = (
+    await workouts.findAll({ where: own(asker, { blockId, issuedWeekId: ids }), transaction })
+  ).map((row) => row.get());
+  const within = own(asker, { workoutId: begun.map(({ id }) => id) });
+  const isNew = (at: Date | null) => at !== null && at >= since[Op.gte];
+  const newSets = await sets.findAll({ where: { ...within, receivedAt: since }, transaction });
+  const reports = await soreness.findAll({
+    where: { ...within, at: since },
+    order: [['at', 'ASC']],
+    transaction,
+  });
+  const answered = await calls.findAll({
+    where: own(asker, { blockId, status: { [Op.ne]: 'open' }, answeredAt: since }),
+    order: [['answeredAt', 'ASC']],
+    transaction,
+  });
+  return {
+    readAt: readAt.toISOString(),
+    revision,
+    steps,
+    athlete:
+      athlete.get().revision === known.athleteRevision
+        ? null
+        : { athlete: athleteFrom(athlete.get().facts), revision: athlete.get().revision },
+    ownExercises: count === known.exercises ? null : await ownExercises(asker, transaction),
+    issued: fresh.map((week) => issuedFrom(week.get().snapshot)),
+    recalled: known.issued.filter((id) => !ids.includes(id)),
+    workouts: begun
+      .filter(({ lastSetAt, finishedAt }) => isNew(lastSetAt) || isNew(finishedAt))
+      .map(workoutFrom),
+    sets: newSets.map((set) => loggedSetFrom(set.get())),
+    soreness: reports.map((report) => sorenessFrom(report.get())),
+    answers: answered.flatMap((call) => answerFrom(call.get())),
+    totals: {
+      workouts: begun.length,
+      sets: await sets.count({ where: within, transaction }),
+      soreness: await soreness.count({ where: within, transaction }),
+    },
+  };
+}
