@@ -99,11 +99,11 @@ for (const colorScheme of ['light', 'dark'] as const) {
   }) => {
     await page.emulateMedia({ colorScheme });
     await openBlock(page, 'Devika');
-    await cell(page, 'dumbbell lateral raise', 'how').first().click();
+    await cell(page, 'dumbbell lateral raise', 'technique').first().click();
     await page.keyboard.press('Alt+d');
     await expect(page.getByRole('region', { name: /^Details of/ })).toBeVisible();
     expect(['details', await serious(page)]).toEqual(['details', []]);
-    await cell(page, 'dumbbell lateral raise', 'how').first().click();
+    await cell(page, 'dumbbell lateral raise', 'technique').first().click();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('combobox', { name: /^Technique of/ })).toBeVisible();
     await page.keyboard.type('restricted');

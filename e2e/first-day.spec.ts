@@ -134,7 +134,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await press(page, 'ArrowUp');
     for (let step = 0; step < 8; step++) {
       const at = await page.evaluate(() => document.activeElement?.getAttribute('data-column'));
-      if (at === 'how') break;
+      if (at === 'technique') break;
       await press(page, 'ArrowRight');
     }
     await press(page, 'Enter');

@@ -6,7 +6,7 @@ test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
 /** Goes to a cell by the arrows alone, from wherever the cursor stands in the table. */
 async function goTo(page: Page, target: Locator): Promise<void> {
   const wanted = await target.evaluate((element) => ({ ...(element as HTMLElement).dataset }));
-  const order = ['slot', 'sets', 'range', 'rir', 'tempo', 'rest', 'how', 'start'];
+  const order = ['slot', 'sets', 'range', 'rir', 'tempo', 'rest', 'technique', 'start'];
   await press(page, 'Home');
   const down = await page.evaluate((to) => {
     const rows = [...document.querySelectorAll<HTMLElement>('[data-column="slot"]')].map(
@@ -29,7 +29,7 @@ async function takeTechnique(
   name: string,
   field?: readonly [string, string],
 ): Promise<void> {
-  await goTo(page, cell(page, exercise, 'how'));
+  await goTo(page, cell(page, exercise, 'technique'));
   await press(page, 'Enter');
   const search = page.getByRole('combobox', { name: /^Technique of slot/ });
   await expect(search).toBeFocused();
@@ -43,7 +43,7 @@ async function takeTechnique(
   }
   await press(page, 'Enter');
   await expect(search).toBeHidden();
-  await expect(cell(page, exercise, 'how')).toBeFocused();
+  await expect(cell(page, exercise, 'technique')).toBeFocused();
 }
 
 test('four techniques and a group by keyboard, a table from a spreadsheet, rebalanced, two deloads compared, a revision restored', async ({
@@ -57,34 +57,34 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await takeTechnique(page, 'seated leg curl', 'drop set', ['taken off, %', '25']);
     await expect(page.getByTestId('why')).toContainText('then 25 % off');
     await takeTechnique(page, 'seated leg curl', 'drop set', ['drops', '1']);
-    await expect(cell(page, 'seated leg curl', 'how')).toContainText('drop ×1');
+    await expect(cell(page, 'seated leg curl', 'technique')).toContainText('drop ×1');
     await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/^3×\d+\+…·/);
     await takeTechnique(page, 'standing calf raise', 'rest-pause', ['pauses', '3']);
-    await expect(cell(page, 'standing calf raise', 'how')).toContainText('pause ×3');
+    await expect(cell(page, 'standing calf raise', 'technique')).toContainText('pause ×3');
     await takeTechnique(page, 'dumbbell split squat', 'slow lowering');
-    await expect(cell(page, 'dumbbell split squat', 'how')).toContainText('4 s down');
+    await expect(cell(page, 'dumbbell split squat', 'technique')).toContainText('4 s down');
     await takeTechnique(page, 'cable crunch', 'total-rep target', ['total reps', '25']);
-    await expect(cell(page, 'cable crunch', 'how')).toContainText('total 25');
+    await expect(cell(page, 'cable crunch', 'technique')).toContainText('total 25');
     await expect(page.getByTestId('why')).toContainText('25 reps at one load');
   });
 
   await test.step('a gate holds back what cannot be failed alone, and says how to open it', async () => {
     await takeTechnique(page, 'stiff-leg deadlift', 'rest-pause');
-    await expect(cell(page, 'stiff-leg deadlift', 'how')).toContainText('!');
+    await expect(cell(page, 'stiff-leg deadlift', 'technique')).toContainText('!');
     const finding = page
       .getByRole('region', { name: 'Findings' })
       .getByText(/Stiff-leg deadlift.*cannot be failed safely alone/);
     await expect(finding).toBeVisible();
-    await goTo(page, cell(page, 'stiff-leg deadlift', 'how'));
+    await goTo(page, cell(page, 'stiff-leg deadlift', 'technique'));
     await press(page, 'Enter');
     const safety = page.getByRole('dialog').getByLabel('Made safe by');
     await tabTo(page, safety);
     await page.keyboard.type('straps and low pins');
     await press(page, 'Enter');
-    await expect(cell(page, 'stiff-leg deadlift', 'how')).not.toContainText('!');
+    await expect(cell(page, 'stiff-leg deadlift', 'technique')).not.toContainText('!');
     await expect(finding).toBeHidden();
     await press(page, 'Control+z', 'Control+z');
-    await expect(cell(page, 'stiff-leg deadlift', 'how')).toContainText('straight');
+    await expect(cell(page, 'stiff-leg deadlift', 'technique')).toContainText('straight');
   });
 
   await test.step('two slots in turn: a bracket, and a shorter session', async () => {
@@ -190,14 +190,14 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await dialog.getByRole('button', { name: 'Go back to before change 1', exact: true }).focus();
     await press(page, 'Enter');
     await expect(dialog).toBeHidden();
-    await expect(cell(page, 'seated leg curl', 'how')).toHaveText('straight');
+    await expect(cell(page, 'seated leg curl', 'technique')).toHaveText('straight');
     await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('3');
     await ready(page);
     await page.reload();
     await ready(page);
-    await expect(cell(page, 'seated leg curl', 'how')).toHaveText('straight');
+    await expect(cell(page, 'seated leg curl', 'technique')).toHaveText('straight');
     await press(page, 'Control+z');
-    await expect(cell(page, 'seated leg curl', 'how')).toContainText('drop');
+    await expect(cell(page, 'seated leg curl', 'technique')).toContainText('drop');
   });
 });
 

@@ -2,12 +2,13 @@
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { bin, ensurePrograms, freePort, ROOT, run, which } from './machine.mjs';
 
 const NAME = 'dense_ladder';
-const asRoot = process.getuid?.() === 0 ? ['--user=root'] : [];
+/** Who may administer a private server: the user that runs these scripts, known to it by the socket, without a password. */
+const ADMIN = userInfo().username;
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 function alive(pid) {
@@ -22,10 +23,13 @@ function alive(pid) {
 /**
  * A database server in a folder.
  * @param home folder of its own; made when missing
+ * @param options scratch: for tests of migrations
  */
 export class Database {
-  constructor(home) {
+  constructor(home, { scratch = false } = {}) {
     this.home = home;
+    /** Whether the application may make schemas beside its own, to try migrations on. */
+    this.scratch = scratch;
     this.data = join(home, 'mariadb');
     const socket = join(home, 'db.sock');
     // Socket paths are limited to about a hundred bytes.
@@ -41,6 +45,7 @@ export class Database {
   async start() {
     await ensurePrograms([{ program: 'mariadbd', debian: 'mariadb-server' }]);
     mkdirSync(this.home, { recursive: true, mode: 0o700 });
+    this.runAs = this.#user();
     await this.#endLeftover();
     const fresh = !existsSync(join(this.data, 'mysql'));
     if (fresh) this.#install();
@@ -85,6 +90,15 @@ export class Database {
     rmSync(home, { recursive: true, force: true });
   }
 
+  /** Root does not run the server where a user for it exists and can reach the folder; else it runs as who starts it. */
+  #user() {
+    if (process.getuid?.() !== 0) return [];
+    const reached = () =>
+      spawnSync('runuser', ['-u', 'mysql', '--', 'test', '-w', this.home], { stdio: 'ignore' }).status === 0;
+    const given = spawnSync('chown', ['-R', 'mysql', this.home], { stdio: 'ignore' }).status === 0;
+    return given && reached() ? ['--user=mysql'] : ['--user=root'];
+  }
+
   #remembered() {
     const file = join(this.home, 'port');
     return existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
@@ -115,9 +129,10 @@ export class Database {
       installer,
       [
         '--no-defaults',
-        ...asRoot,
+        ...this.runAs,
         `--datadir=${this.data}`,
-        '--auth-root-authentication-method=normal',
+        '--auth-root-authentication-method=socket',
+        `--auth-root-socket-user=${ADMIN}`,
         '--skip-test-db',
       ],
       { stdio: ['ignore', 'ignore', 'pipe'] },
@@ -127,11 +142,12 @@ export class Database {
   async #launch() {
     const tmp = join(this.home, 'tmp');
     mkdirSync(tmp, { recursive: true });
+    if (this.runAs.includes('--user=mysql')) spawnSync('chown', ['mysql', tmp], { stdio: 'ignore' });
     this.child = spawn(
       which('mariadbd'),
       [
         '--no-defaults',
-        ...asRoot,
+        ...this.runAs,
         `--datadir=${this.data}`,
         `--socket=${this.socket}`,
         `--pid-file=${this.pidFile}`,
@@ -151,8 +167,9 @@ export class Database {
     for (let waited = 0; waited < 30_000; waited += 100) {
       if (this.child.exitCode !== null) break;
       if (
-        spawnSync(admin, ['--no-defaults', '-uroot', `--socket=${this.socket}`, 'ping'], { stdio: 'ignore' })
-          .status === 0
+        spawnSync(admin, ['--no-defaults', `-u${ADMIN}`, `--socket=${this.socket}`, 'ping'], {
+          stdio: 'ignore',
+        }).status === 0
       )
         return;
       await sleep(100);
@@ -160,18 +177,32 @@ export class Database {
     throw new Error(`MariaDB did not start; see ${join(this.home, 'mariadb.log')}.`);
   }
 
+  /**
+   * The application enters by its password and may do what it needs in its own schema; nobody else enters but who runs
+   * these scripts, by the socket. Servers set up before had a root without a password: that way in is closed here.
+   */
   #grant() {
+    const cut = this.scratch ? [`GRANT ALL ON \`${NAME}\\_cut\\_%\`.* TO 'app'@'127.0.0.1'`] : [];
     const sql = [
       `CREATE DATABASE IF NOT EXISTS ${NAME} CHARACTER SET utf8mb4`,
       `CREATE USER IF NOT EXISTS 'app'@'127.0.0.1' IDENTIFIED BY '${this.#password()}'`,
       `GRANT ALL ON ${NAME}.* TO 'app'@'127.0.0.1'`,
+      ...cut,
+      `CREATE USER IF NOT EXISTS '${ADMIN}'@'localhost' IDENTIFIED VIA unix_socket`,
+      `GRANT ALL ON *.* TO '${ADMIN}'@'localhost' WITH GRANT OPTION`,
+      `ALTER USER '${ADMIN}'@'localhost' IDENTIFIED VIA unix_socket`,
+      `ALTER USER IF EXISTS 'root'@'localhost' IDENTIFIED VIA unix_socket`,
+      `DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost')`,
+      'FLUSH PRIVILEGES',
     ].join(';');
-    execFileSync(which('mariadb', 'mysql'), [
-      '--no-defaults',
-      '-uroot',
-      `--socket=${this.socket}`,
-      '-e',
-      sql,
-    ]);
+    const enter = (user) =>
+      spawnSync(
+        which('mariadb', 'mysql'),
+        ['--no-defaults', `-u${user}`, `--socket=${this.socket}`, '-e', sql],
+        { encoding: 'utf8' },
+      );
+    // A server of before knows only its root without a password.
+    const done = [ADMIN, 'root'].map(enter).find(({ status }) => status === 0);
+    if (done === undefined) throw new Error(`The database could not be set up: ${enter(ADMIN).stderr}`);
   }
 }

@@ -53,7 +53,7 @@ function control(database) {
   return new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
 }
 
-const database = new Database(join(DATA, 'test'));
+const database = new Database(join(DATA, 'test'), { scratch: true });
 let server;
 let door;
 async function end(code) {

@@ -231,9 +231,13 @@ test('the reasons of a week that is done are fetched when asked for', async () =
 test('looking at an edit plans it and changes nothing', () => {
   const { tab } = open(new FakeServer(made, who));
   const before = tab.plan();
-  const looked = tab.planWith({ kind: 'block/set', field: 'weeks', value: 5 });
-  expect(looked?.weeks).toHaveLength(6);
-  expect(tab.planWith(rest('nobody', 3))).toBeNull();
+  const looked = tab.lookAt({ kind: 'block/set', field: 'weeks', value: 5 });
+  expect(looked).toMatchObject({ ok: true, value: { block: { weeks: 5 } } });
+  if (looked.ok) {
+    expect(looked.value.blockPlan.weeks).toHaveLength(6);
+    expect(tab.findingsIn(looked.value)).toEqual(tab.findingsIn(looked.value));
+  }
+  expect(tab.lookAt(rest('nobody', 3))).toMatchObject({ ok: false, problems: [{ code: 'unknown-id' }] });
   expect(tab.plan()).toBe(before);
 });
 

@@ -102,6 +102,13 @@ export interface BlockData {
   readonly history: readonly HistoryStep[];
 }
 
+/** A block with what follows from it. */
+export interface Judged {
+  readonly block: DocumentState['block'];
+  readonly training: Training;
+  readonly blockPlan: BlockPlan;
+}
+
 /** Reads a step that was stored; undefined where it makes none. */
 export type ReadStep = (unchecked: unknown) => Promise<QueuedStep | undefined>;
 
@@ -278,27 +285,26 @@ export class BlockSession {
     return this.planOf(this.state.document.block);
   }
 
-  /** The same for the block with an edit that is only looked at; null where the edit is refused. */
-  planWith(edit: Edit): BlockPlan | null {
-    const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
-    return taken.ok ? this.planOf(taken.value.block) : null;
+  /** What the checks find in a plan of the block. */
+  findingsIn(judged: Judged): readonly Finding[] {
+    const { block, training, blockPlan } = judged;
+    return this.memo.call('findings', this.check, block, training.athlete, blockPlan, this.catalogue());
   }
 
-  findings(): readonly Finding[] {
-    return this.memo.call(
-      'findings',
-      this.check,
-      this.state.document.block,
-      this.state.training,
-      this.plan(),
-    );
+  /** The block with an edit that is only looked at, with what follows from it; or why it may not stand. */
+  lookAt(edit: Edit): Result<Judged> {
+    const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
+    if (!taken.ok) return taken;
+    const { block } = taken.value;
+    return ok({ block, training: this.state.training, blockPlan: this.planOf(block) });
   }
 
   private readonly check = (
     block: DocumentState['block'],
-    { athlete }: Training,
+    athlete: Training['athlete'],
     blockPlan: BlockPlan,
-  ): readonly Finding[] => check({ block, athlete, blockPlan, exercises: this.catalogue().find });
+    { find: exercises }: Catalogue,
+  ): readonly Finding[] => check({ block, athlete, blockPlan, exercises });
 
   private planOf(block: DocumentState['block']): BlockPlan {
     const { athlete, issued, log, answers } = this.state.training;

@@ -1,4 +1,14 @@
-import type { Ports } from './ports';
+import type { Ports, Store } from './ports';
+
+/** One of the browser's storages; asked for only when it is used, since asking may be forbidden. */
+export function browserStore(storage: () => Storage): Store {
+  return {
+    keys: async (prefix) => Object.keys(storage()).filter((key) => key.startsWith(prefix)),
+    read: async (key) => storage().getItem(key),
+    write: async (key, text) => storage().setItem(key, text),
+    remove: async (key) => storage().removeItem(key),
+  };
+}
 
 /** The world as a browser has it. Writing to its storage is done before the promise is made, so it is safe at once. */
 export function browserPorts(newId: () => string): Ports {
@@ -11,12 +21,7 @@ export function browserPorts(newId: () => string): Ports {
         return () => clearTimeout(timer);
       },
     },
-    store: {
-      keys: async (prefix) => Object.keys(localStorage).filter((key) => key.startsWith(prefix)),
-      read: async (key) => localStorage.getItem(key),
-      write: async (key, text) => localStorage.setItem(key, text),
-      remove: async (key) => localStorage.removeItem(key),
-    },
+    store: browserStore(() => localStorage),
     tabs: {
       // Where there are no locks nothing is held, and a page without a lock is taken for gone.
       hold: (name) => void navigator.locks?.request(name, () => new Promise<never>(() => {})).catch(() => {}),

@@ -149,20 +149,7 @@ export class FloorSession {
   }
 
   private show(item: FloorItem): void {
-    const { logged, reported, ramps } = this.state;
-    switch (item.kind) {
-      case 'set': {
-        if (logged.some(({ id }) => id === item.set.id)) return;
-        const set = { ...item.set, workoutId: this.data.workoutId };
-        return this.put({ logged: [...logged, set] });
-      }
-      case 'finish':
-        return this.put({ finished: true });
-      case 'soreness':
-        return this.put({ reported: { ...reported, [item.report.muscle]: item.report.soreness } });
-      case 'ramp':
-        return this.put({ ramps: { ...ramps, [item.report.slotId]: item.report.verdict } });
-    }
+    this.put(shown(this.state, item, this.data.workoutId));
   }
 
   private async sendItems(items: readonly FloorItem[]): Promise<Reply> {
@@ -190,6 +177,26 @@ export class FloorSession {
   private put(part: Partial<FloorState>): void {
     this.state = { ...this.state, ...part };
     for (const listener of this.listeners) listener();
+  }
+}
+
+/** What an item changes of what is seen. */
+function shown(
+  { logged, reported, ramps }: FloorState,
+  item: FloorItem,
+  workoutId: string,
+): Partial<FloorState> {
+  switch (item.kind) {
+    case 'set':
+      return logged.some(({ id }) => id === item.set.id)
+        ? {}
+        : { logged: [...logged, { ...item.set, workoutId }] };
+    case 'finish':
+      return { finished: true };
+    case 'soreness':
+      return { reported: { ...reported, [item.report.muscle]: item.report.soreness } };
+    case 'ramp':
+      return { ramps: { ...ramps, [item.report.slotId]: item.report.verdict } };
   }
 }
 

@@ -97,6 +97,7 @@ export * from './timing/tempo';
 export * from './timing/tension';
 export * from './training/changes';
 export * from './training/issued-guard';
+export type * from './training/outcomes';
 export * from './training/training';
 export * from './unfold/compare';
 export * from './unfold/input';

@@ -3,7 +3,23 @@ export interface Asker {
   readonly coachId: string;
 }
 
-/** The condition that keeps a query within the asker's rows. */
+/**
+ * The condition that keeps a query within the asker's rows.
+ * @throws TypeError where an id is no text: the database would compare a number with all ids that begin with it
+ */
 export function own<T extends object>(asker: Asker, where?: T): T & { coachId: string } {
+  for (const [field, value] of Object.entries(where ?? {}))
+    if (isIdField(field) && !isText(value)) throw new TypeError(`${field} is no id: ${typeof value}`);
   return { ...(where ?? ({} as T)), coachId: asker.coachId };
+}
+
+function isIdField(field: string): boolean {
+  return field === 'id' || field.endsWith('Id');
+}
+
+/** A text, several of them, or a condition of the ORM, whose names are symbols. */
+function isText(value: unknown): boolean {
+  if (Array.isArray(value)) return value.every((one) => typeof one === 'string');
+  if (typeof value !== 'object' || value === null) return typeof value === 'string';
+  return Object.getOwnPropertySymbols(value).length > 0;
 }

@@ -2,6 +2,7 @@ import { Sequelize } from 'sequelize';
 import { closeDatabase, database, isUnavailable } from './database';
 import { migrate } from './migrate';
 import { models } from './models/models';
+import { archiveAthlete, eraseAthlete } from './repositories/athletes';
 import { setsFor, someBlock } from './testing/coach';
 
 afterAll(closeDatabase);
@@ -42,4 +43,28 @@ test('no JSON that does not parse gets into a document column', async () => {
 test('every commit is flushed', async () => {
   const [rows] = await database().query('SELECT @@innodb_flush_log_at_trx_commit AS flushed');
   expect(rows).toEqual([{ flushed: 1 }]);
+});
+
+test.each(['root', 'mysql', 'mariadb.sys', '', 'app'])(
+  'nobody enters over the network as “%s” without the application’s password',
+  async (user) => {
+    const url = new URL(process.env.DATABASE_URL ?? '');
+    url.username = user;
+    url.password = '';
+    url.pathname = '/mysql';
+    const stranger = new Sequelize(url.toString(), { dialect: 'mysql', logging: false });
+    const entered = await stranger.query('SELECT 1').catch((error: unknown) => error);
+    await stranger.close();
+    expect(String(entered)).toMatch(/Access denied/);
+  },
+);
+
+test('an id is text: a number would match every id that begins with it', async () => {
+  const { asker, athlete } = await someBlock();
+  const numbers: readonly unknown[] = [5, Number.parseInt(athlete.id, 10), true, { like: '%' }];
+  for (const id of numbers) {
+    await expect(eraseAthlete(asker, id as string)).rejects.toThrow(TypeError);
+    await expect(archiveAthlete(asker, id as string, null)).rejects.toThrow(TypeError);
+  }
+  expect(await models().athletes.count({ where: { coachId: asker.coachId } })).toBe(1);
 });

@@ -20,5 +20,6 @@ export * from './repositories/templates';
 export {
   exerciseLookup,
   findHistory,
+  findIssuedWeek,
   findTraining,
 } from './repositories/training';

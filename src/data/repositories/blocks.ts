@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import type { Model, Transaction } from 'sequelize';
-import { Op } from 'sequelize';
 import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
@@ -9,7 +8,8 @@ import { database } from '../database';
 import { type IssuedRow, models, type RevisionRow } from '../models/models';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
-import { blockFrom, storedEdit } from './stored-block';
+import { stepsSince } from './steps';
+import { blockFrom } from './stored-block';
 
 const SNAPSHOT_EVERY = 25;
 
@@ -165,22 +165,6 @@ function standProblems(
   if (cuts.length > 0 || !readsEach) return cuts;
   const decoded = decodeBlock(after);
   return decoded.ok ? [] : decoded.problems;
-}
-
-/** The steps that have come to stand after a revision, in order. */
-export async function stepsSince(
-  asker: Asker,
-  blockId: string,
-  revision: number,
-  transaction?: Transaction,
-): Promise<readonly { readonly id: string; readonly edit: Edit }[]> {
-  const rows = await models().revisions.findAll({
-    where: own(asker, { blockId, revision: { [Op.gt]: revision } }),
-    order: [['revision', 'ASC']],
-    attributes: ['editId', 'edit'],
-    ...(transaction === undefined ? {} : { transaction }),
-  });
-  return rows.map((row) => ({ id: row.get().editId, edit: storedEdit(row.get().edit) }));
 }
 
 /** The number of the last building week that stands handed out; 0 without any. */

@@ -1,5 +1,5 @@
 import { Op, type Transaction } from 'sequelize';
-import type { Training } from '@/core';
+import type { IssuedWeek, Training } from '@/core';
 import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
@@ -117,4 +117,14 @@ export async function newestBlock(asker: Asker, athleteId: string): Promise<stri
     attributes: ['id'],
   });
   return row?.get().id;
+}
+
+/** A week of a block as it stands handed out. */
+export async function findIssuedWeek(
+  asker: Asker,
+  blockId: string,
+  week: number,
+): Promise<IssuedWeek | undefined> {
+  const row = await models().issued.findOne({ where: own(asker, { blockId, week, recalledAt: null }) });
+  return row === null ? undefined : issuedFrom(row.get().snapshot);
 }

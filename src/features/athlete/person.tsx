@@ -1,13 +1,13 @@
 'use client';
 
 import Link from 'next/link';
+import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
 import { readDate, readNumber, readText } from '@/ui/read';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { counted, figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
-import { changedAt } from './draft';
 import { Phases } from './phases';
 import type { DraftTools } from './use-draft';
 

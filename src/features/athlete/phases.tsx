@@ -1,8 +1,8 @@
+import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
 import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
 import { readDate } from '@/ui/read';
 import own from './athlete.module.css';
-import { changedAt } from './draft';
 import type { DraftTools } from './use-draft';
 
 interface PhasesProps {

@@ -1,8 +1,8 @@
 import { useDeferredValue, useMemo } from 'react';
+import type { DecodeAthlete } from '@/client/athlete-draft';
 import { type Athlete, type Catalogue, check, compareLadders, type Training, unfold } from '@/core';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
-import type { DecodeAthlete } from './use-decoder';
 
 function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   const { block } = running;

@@ -6,7 +6,7 @@ import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { counted } from '@/ui/words/figures';
 import classes from './block.module.css';
 import type { Focus } from './focus';
-import { pausesText, type SettingColumn, settingEntry } from './sheet/cell-entry';
+import { pausesText, type SettingColumn, settingEntry } from './settings/setting-entry';
 import { TextEditor } from './sheet/editor';
 
 interface BlockLineProps {

@@ -1,32 +1,14 @@
-import type {
-  AnswerOutcome,
-  BalanceProposal,
-  Block,
-  HistoryStep,
-  IssueOutcome,
-  LocalDate,
-  RecallOutcome,
-  RevisionLine,
-  SaveOutcome,
-  SentAnswer,
-  SentStep,
-  Training,
-  Unanswered,
-} from '@/core';
+import type { BlockServer, BlockData as SessionData } from '@/client/block-session';
+import type { BalanceProposal, Block, LocalDate, RevisionLine, Training, Unanswered } from '@/core';
 
-/** What the route hands to the Sheet. */
-export interface SheetData extends Training {
-  readonly history: readonly HistoryStep[];
+/** What the route hands to the block's screen. */
+export interface BlockData extends SessionData {
   /** Today where the athlete is. */
   readonly today: LocalDate;
 }
 
 /** Server actions, bound to the block by the route. */
-export interface SheetActions {
-  readonly save: (base: number, steps: readonly SentStep[]) => Promise<SaveOutcome | Unanswered>;
-  readonly answer: (answers: readonly SentAnswer[]) => Promise<AnswerOutcome | Unanswered>;
-  readonly reload: () => Promise<AnswerOutcome | Unanswered>;
-  readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
+export interface BlockActions extends BlockServer {
   /** Keeps the block's design as a template of the coach's own. */
   readonly saveTemplate: () => Promise<
     { readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered
@@ -51,5 +33,4 @@ export interface SheetActions {
     | { readonly status: 'gone' }
     | Unanswered
   >;
-  readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
 }

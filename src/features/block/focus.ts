@@ -1,10 +1,8 @@
 import {
   type Athlete,
-  applyEdit,
   type Block,
   type BlockPlan,
   type Catalogue,
-  check,
   compareLadders,
   credits,
   type Edit,
@@ -13,10 +11,9 @@ import {
   type Muscle,
   type Proposal,
   placeFor,
+  type Result,
   type SessionPlan,
   type SlotPlan,
-  type Training,
-  unfold,
   variantName,
   type WeekState,
 } from '@/core';
@@ -26,9 +23,8 @@ import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
-import { techniqueSentence } from '@/ui/words/techniques';
-import { prescriptionCell } from './sheet/cell-text';
-import { type Cell, type PrescriptionColumn, type Row, sessionIn, weekOf } from './sheet/layout';
+import { cellText, type PrescriptionColumn, prescriptionColumn } from './sheet/columns/registry';
+import { type Cell, type Row, sessionIn, weekOf } from './sheet/layout';
 
 /** What the coach is looking at. */
 export type Focus =
@@ -50,8 +46,7 @@ export interface Said {
   readonly keys: readonly (readonly [key: string, does: string])[];
 }
 
-interface Seen {
-  readonly training: Training;
+export interface Seen {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
@@ -60,6 +55,10 @@ interface Seen {
   readonly rows: readonly Row[];
   /** The rung whose figures the rail shows. */
   readonly weekState: WeekState | undefined;
+  /** What an edit would come to. */
+  readonly lookAt: (
+    edit: Edit,
+  ) => Result<{ readonly blockPlan: BlockPlan; readonly findings: readonly Finding[] }>;
 }
 
 const EDIT = ['Enter', 'edit'] as const;
@@ -69,18 +68,6 @@ const NOTHING: Said = {
   because: 'Move to any figure to see why it is what it is.',
   besides: '',
   keys: [['?', 'keys']],
-};
-
-const COLUMN_HELP: Readonly<Record<PrescriptionColumn, string>> = {
-  slot: '',
-  sets: 'Working sets. What responses added later stands in the weeks.',
-  range: 'Reps that set 1 stays within; the load follows so that they end at the week’s RIR.',
-  rir: 'Reps in reserve. “week” follows the block’s ramp; +1 or −1 stays above or below it; a number keeps its own.',
-  tempo: 'Seconds down, at the stretch, up, at the squeeze. X is as fast as possible.',
-  rest: 'Seconds after each set; a shorter rest costs more reps from set to set.',
-  how: '',
-  start:
-    'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
 };
 
 /** Says why the figure in focus is what it is. */
@@ -140,17 +127,11 @@ export function say(focus: Focus | null, seen: Seen): Said {
 
 /** What an edit that mends a finding would alter, before it is taken. */
 function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Said {
-  const { training, block, athlete, catalogue, blockPlan, findings } = seen;
-  const changed = applyEdit(block, edit);
-  if (!changed.ok)
-    return { ...NOTHING, title: does, because: changed.problems.map(problemSentence).join(' '), keys: [] };
-  const next = changed.value.block;
-  const exercises = catalogue.find;
-  const after = unfold({ ...training, block: next, exercises });
-  const changes = compareLadders(
-    { blockPlan, findings },
-    { blockPlan: after, findings: check({ block: next, athlete, blockPlan: after, exercises }) },
-  );
+  const { catalogue, blockPlan, findings, lookAt } = seen;
+  const looked = lookAt(edit);
+  if (!looked.ok)
+    return { ...NOTHING, title: does, because: looked.problems.map(problemSentence).join(' '), keys: [] };
+  const changes = compareLadders({ blockPlan, findings }, looked.value);
   const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
   return {
     title: 'If taken',
@@ -230,7 +211,7 @@ function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Sai
 function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen: Seen): Said {
   const day = dayName(row.session.day, seen.block.cycleDays);
   const onDay = cell.column !== 'slot';
-  if (cell.column === 'how') {
+  if (cell.column === 'technique') {
     const place = placeFor(seen.athlete, row.session.place);
     return {
       title: row.session.name,
@@ -255,7 +236,7 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
   const pinned = seen.catalogue.find(row.slot.exercise);
   const exercise = pinned === undefined ? undefined : inVariant(pinned, row.slot.variant);
   const place = placeFor(seen.athlete, row.session.place);
-  const { shown } = prescriptionCell(column, row.slot, { ...seen, place }, 0);
+  const { shown } = cellText(column, row.slot, { ...seen, place });
   const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
     const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
@@ -268,10 +249,10 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
       keys,
     };
   }
-  const because = column === 'how' ? techniqueSentence(row.slot) : COLUMN_HELP[column];
+  const because = prescriptionColumn(column)?.help(row.slot) ?? '';
   return {
     title: capital(exercise?.name ?? row.slot.exercise.id),
-    value: `${column === 'start' ? 'from set' : column} ${column === 'sets' ? '' : shown}`.trim(),
+    value: `${prescriptionColumn(column)?.label ?? column} ${column === 'sets' ? '' : shown}`.trim(),
     because,
     besides: '',
     keys,

@@ -1,5 +1,5 @@
+import type { BlockSession, BlockState } from '@/client/block-session';
 import classes from './block.module.css';
-import type { DocumentState } from './document-state';
 
 const WAITING = {
   unavailable: 'not saved yet: the database does not answer',
@@ -7,20 +7,24 @@ const WAITING = {
   'signed out': 'not saved yet: signed out, sign in in another tab',
 } as const;
 
+function clock(at: number): string {
+  return new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+}
+
 interface SavingNoteProps {
-  readonly state: DocumentState;
-  readonly onSettle: (keep: 'mine' | 'theirs') => void;
+  readonly session: BlockSession;
+  readonly state: BlockState;
 }
 
 /** Whether the block is safe with the server, in a few words; asks when two tabs changed the same thing. */
-export function SavingNote({ state, onSettle }: SavingNoteProps) {
-  const { saving, pending, revision, notice } = state;
+export function SavingNote({ session, state }: SavingNoteProps) {
+  const { saving, pending, document, isStored } = state;
   switch (saving.status) {
     case 'saved':
       return (
         <span className={classes.saving} role="status">
-          {notice === null ? '' : `${notice} `}
-          {saving.at === null ? 'saved' : `saved ${saving.at}`} · rev {revision}
+          {document.tookIn ? 'Changes made elsewhere were taken in. ' : ''}
+          {saving.at === null ? 'saved' : `saved ${clock(saving.at)}`} · rev {document.revision}
         </span>
       );
     case 'saving':
@@ -32,26 +36,43 @@ export function SavingNote({ state, onSettle }: SavingNoteProps) {
     case 'waiting':
       return (
         <span className={classes.saving} role="status" data-waiting="true">
-          {WAITING[saving.because]}; {pending.length} kept here, trying again
+          {WAITING[saving.because]}; {pending.length}{' '}
+          {isStored ? 'kept here' : 'on this page only, do not close it'}, trying again
         </span>
       );
     case 'collision':
       return (
-        <span className={classes.saving} role="alert" data-waiting="true">
-          Another tab changed the same thing.{' '}
-          <button type="button" className={classes.linkButton} onClick={() => onSettle('theirs')}>
-            Take theirs
-          </button>
-          <button type="button" className={classes.linkButton} onClick={() => onSettle('mine')}>
-            Keep mine
-          </button>
-        </span>
+        <Asking text="Another tab changed the same thing.">
+          <Choice name="Take theirs" onChoose={() => session.settle('theirs')} />
+          <Choice name="Keep mine" onChoose={() => session.settle('mine')} />
+        </Asking>
+      );
+    case 'malformed':
+      return (
+        <Asking text={`The server cannot read what this page sends; ${pending.length} kept here.`}>
+          <Choice
+            name="Copy as text"
+            onChoose={() => void navigator.clipboard.writeText(session.exported())}
+          />
+        </Asking>
       );
     case 'gone':
-      return (
-        <span className={classes.saving} role="alert" data-waiting="true">
-          This block is no longer there.
-        </span>
-      );
+      return <Asking text="This block is no longer there." />;
   }
+}
+
+function Asking({ text, children }: { readonly text: string; readonly children?: React.ReactNode }) {
+  return (
+    <span className={classes.saving} role="alert" data-waiting="true">
+      {text} {children}
+    </span>
+  );
+}
+
+function Choice({ name, onChoose }: { readonly name: string; readonly onChoose: () => void }) {
+  return (
+    <button type="button" className={classes.linkButton} onClick={onChoose}>
+      {name}
+    </button>
+  );
 }

@@ -1,7 +1,5 @@
-import type { Outgoing, SentSet } from '@/core';
 import { loadGrid } from '@/core';
 import { HALL } from '@/core/testing/fixtures';
-import { afterSend, isNothing, nothing, type Outbox, without } from './outbox';
 import { checkEntry, stepLoad } from './set-entry';
 
 const stack = loadGrid('stack', HALL);
@@ -44,49 +42,5 @@ describe('the three figures of a set', () => {
     expect(stepLoad(5, -1, stack)).toBe(5);
     expect(stepLoad(252.5, 1, stack)).toBe(252.5);
     expect(stepLoad(0, -1, body)).toBe(-10);
-  });
-});
-
-describe('the outbox', () => {
-  const set = (id: string): SentSet => ({
-    id,
-    slotId: 's',
-    setId: 'work-1',
-    exerciseId: 'dip',
-    load: { value: 0, unit: 'kg' },
-    reps: 8,
-    rir: 2,
-    at: '2026-11-24T10:00:00.000Z',
-    supersedes: null,
-  });
-  const outgoing = (...ids: string[]): Outgoing => ({ ...nothing('2026-11-24'), sets: ids.map(set) });
-  const box = (waiting: Outgoing): Outbox => ({ waiting, status: 'sending', refusal: null });
-
-  test('only what the server kept leaves; what was tapped meanwhile stays', () => {
-    const after = afterSend(box(outgoing('1', '2')), outgoing('1'), { status: 'kept' });
-    expect(after.waiting.sets.map(({ id }) => id)).toEqual(['2']);
-    expect(after.status).toBe('sending');
-    expect(afterSend(after, after.waiting, { status: 'kept' }).status).toBe('clear');
-  });
-
-  test('finishing and soreness leave the same way', () => {
-    const sore = { id: 'x', muscle: 'quads', soreness: 'early' } as const;
-    const all: Outgoing = { ...outgoing('1'), finish: true, soreness: [sore] };
-    expect(isNothing(without(all, all))).toBe(true);
-    expect(without(all, outgoing('1'))).toMatchObject({ sets: [], finish: true, soreness: [sore] });
-  });
-
-  test('no answer, no database, a recalled week: everything stays', () => {
-    const waiting = outgoing('1', '2');
-    expect(afterSend(box(waiting), waiting, undefined)).toMatchObject({ waiting, status: 'offline' });
-    expect(afterSend(box(waiting), waiting, { status: 'unavailable' })).toMatchObject({
-      waiting,
-      status: 'offline',
-    });
-    expect(afterSend(box(waiting), waiting, { status: 'recalled' })).toMatchObject({
-      waiting,
-      status: 'refused',
-      refusal: 'recalled',
-    });
   });
 });

@@ -66,6 +66,8 @@ function strengthSentence(strength: Strength, written: Written, unit: Unit): str
  */
 export function explain(reason: Reason, names: ExerciseNames, written: Written = BY_REPS): Explained {
   switch (reason.code) {
+    case 'not fetched':
+      return { because: 'Its reasons are kept with the week and are on their way.', besides: '' };
     case 'rir/ramp': {
       const { week, weeks, first, last, offset, value } = reason;
       const shift =

@@ -7,7 +7,7 @@ import { changeLine, shortfallSentence } from '@/ui/words/balance';
 import { counted, figure } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
-import type { SheetActions } from '../contract';
+import type { BlockActions } from '../contract';
 import classes from './balance-dialog.module.css';
 import picker from './technique-picker.module.css';
 
@@ -16,7 +16,7 @@ interface BalanceDialogProps {
   readonly names: ExerciseNames;
   /** Resolves when all edits are saved, so that the server sees what the coach sees. */
   readonly settled: () => Promise<unknown>;
-  readonly propose: SheetActions['proposeBalance'];
+  readonly propose: BlockActions['proposeBalance'];
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;
 }

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { Athlete, Block, Catalogue, Edit, Result } from '@/core';
 import { namesOf } from '@/ui/words/names';
-import type { SheetActions } from '../contract';
+import type { BlockActions } from '../contract';
 
 const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
@@ -21,7 +21,7 @@ interface DialogsProps {
   readonly exerciseId: string | undefined;
   /** Resolves when all edits are saved. */
   readonly settled: () => Promise<unknown>;
-  readonly actions: SheetActions;
+  readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onReplace: (from: string, to: string) => void;
   readonly onClose: () => void;

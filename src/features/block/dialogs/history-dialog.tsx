@@ -6,7 +6,7 @@ import { type Block, differenceEdit, type Edit, type Result, type RevisionLine }
 import { editWords } from '@/ui/words/edits';
 import type { ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
-import type { SheetActions } from '../contract';
+import type { BlockActions } from '../contract';
 import classes from './history-dialog.module.css';
 
 interface HistoryDialogProps {
@@ -14,7 +14,7 @@ interface HistoryDialogProps {
   readonly names: ExerciseNames;
   /** Resolves when all edits are saved, so that the list has them. */
   readonly settled: () => Promise<unknown>;
-  readonly actions: Pick<SheetActions, 'revisions' | 'revision'>;
+  readonly actions: Pick<BlockActions, 'revisions' | 'revision'>;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;
 }

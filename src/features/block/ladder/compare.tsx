@@ -15,7 +15,7 @@ import {
 import { Choose } from '@/ui/form';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
-import type { SheetActions } from '../contract';
+import type { BlockActions } from '../contract';
 import classes from './ladder.module.css';
 
 /** Another version of the block, unfolded, with how it is called. */
@@ -30,7 +30,7 @@ interface CompareProps {
   readonly training: Training;
   readonly blockPlan: BlockPlan;
   readonly catalogue: Catalogue;
-  readonly actions: Pick<SheetActions, 'revisions' | 'revision' | 'blockBefore'>;
+  readonly actions: Pick<BlockActions, 'revisions' | 'revision' | 'blockBefore'>;
   readonly other: Other | null;
   readonly onOther: (other: Other | null) => void;
 }

@@ -4,7 +4,6 @@ import {
   adviseDeload,
   type Block,
   type BlockPlan,
-  type Catalogue,
   conventionsWith,
   DELOAD_KINDS,
   type Deload,
@@ -15,19 +14,18 @@ import {
   type Sign,
   type SignScore,
   type Signs,
-  type Training,
-  unfold,
   weekTotals,
 } from '@/core';
 import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
 import { counted, figure, minutes } from '@/ui/words/figures';
+import type { Seen } from '../focus';
 import classes from './ladder.module.css';
 
 interface DeloadsProps {
   readonly block: Block;
   readonly athlete: Athlete;
-  readonly catalogue: Catalogue;
-  readonly training: Training;
+  /** What an edit would come to. */
+  readonly lookAt: Seen['lookAt'];
   readonly blockPlan: BlockPlan;
   readonly unit: string;
   readonly attempt: (edit: Edit) => Result<null>;
@@ -36,8 +34,8 @@ interface DeloadsProps {
 const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
-export function Deloads({ block, athlete, catalogue, training, blockPlan, unit, attempt }: DeloadsProps) {
-  const conventions = conventionsWith(block.conventions);
+export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
+  const conventions = useMemo(() => conventionsWith(block.conventions), [block.conventions]);
   const [signs, setSigns] = useState<Signs>({});
   const [facts, setFacts] = useState({ eager: false, lifeStress: false, test: false, honest: false });
   const kept = useMemo<readonly Deload[]>(() => {
@@ -46,19 +44,16 @@ export function Deloads({ block, athlete, catalogue, training, blockPlan, unit, 
     const known = own === null || each.some((one) => deloadText(one) === deloadText(own));
     return known ? each : [own, ...each];
   }, [block.deload]);
+  // What each way comes to follows from the block, and not from what is ticked below.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a look at an edit follows from block and plan
   const tried = useMemo(
     () =>
       kept.map((deload) => {
-        const { weeks } = unfold({
-          ...training,
-          block: { ...block, deload },
-          athlete,
-          exercises: catalogue.find,
-        });
-        const plan = weeks.at(-1)?.plan;
+        const looked = lookAt({ kind: 'block/set', field: 'deload', value: deload });
+        const plan = looked.ok ? looked.value.blockPlan.weeks.at(-1)?.plan : undefined;
         return { deload, totals: plan === undefined ? null : weekTotals(plan, conventions), plan };
       }),
-    [kept, training, block, athlete, catalogue, conventions],
+    [kept, block, blockPlan, conventions],
   );
   const last = blockPlan.weeks.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
   const before = last === undefined ? null : weekTotals(last, conventions);

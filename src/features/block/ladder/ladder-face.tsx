@@ -14,7 +14,8 @@ import {
   sessionsInOrder,
   type Training,
 } from '@/core';
-import type { SheetActions } from '../contract';
+import type { BlockActions } from '../contract';
+import type { Seen } from '../focus';
 import { Compare, type Other } from './compare';
 import { Deloads } from './deloads';
 import classes from './ladder.module.css';
@@ -28,8 +29,9 @@ interface LadderFaceProps {
   readonly catalogue: Catalogue;
   readonly training: Training;
   readonly blockPlan: BlockPlan;
-  readonly actions: SheetActions;
+  readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
+  readonly lookAt: Seen['lookAt'];
   readonly onFocusMuscle: (muscle: Muscle) => void;
   /** Goes to a cell of the Sheet: a slot's week, or the head of the week. */
   readonly onCell: (row: string, week: number) => void;
@@ -37,7 +39,8 @@ interface LadderFaceProps {
 
 /** The block at a glance: what each week comes to, every muscle's ladder, loads, deloads, and another version beside it. */
 export default function LadderFace(props: LadderFaceProps) {
-  const { block, athlete, catalogue, training, blockPlan, actions, attempt, onFocusMuscle, onCell } = props;
+  const { block, athlete, catalogue, training, blockPlan, actions, attempt, lookAt, onFocusMuscle, onCell } =
+    props;
   const [other, setOther] = useState<Other | null>(null);
   const now = useMemo(() => ({ ...training, block, athlete }), [training, block, athlete]);
   const openMuscle = (muscle: Muscle, week: number) => {
@@ -78,11 +81,10 @@ export default function LadderFace(props: LadderFaceProps) {
       <Deloads
         block={block}
         athlete={athlete}
-        catalogue={catalogue}
-        training={now}
         blockPlan={blockPlan}
         unit={athlete.unit}
         attempt={attempt}
+        lookAt={lookAt}
       />
       <Loads block={block} catalogue={catalogue} blockPlan={blockPlan} onOpen={onCell} />
     </div>

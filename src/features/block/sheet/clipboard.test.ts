@@ -11,7 +11,6 @@ import {
 } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
-import { setLines } from './cell-text';
 import {
   type Board,
   clearCells,
@@ -26,6 +25,7 @@ import {
   replaceExercise,
 } from './clipboard';
 import { type ColumnId, columnsOf, rowsOf } from './layout';
+import { setLines } from './week-text';
 
 const who = athlete();
 const base = block([

@@ -16,13 +16,11 @@ import {
   type Slot,
   setCount,
   setLimits,
-  variantName,
   withSetCount,
 } from '@/core';
-import { readTechnique, techniqueText } from '@/ui/words/technique-text';
-import { type EntryColumn, slotEntry } from './cell-entry';
-import { prescriptionCell } from './cell-text';
-import { type Cell, type ColumnId, PRESCRIPTION, type Row, sessionIn, weekOf } from './layout';
+import { namedExercise } from './columns/exercise';
+import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
+import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout';
 import { overrideText, weekEntry } from './week-entry';
 
 /** What copying and pasting look at. */
@@ -70,16 +68,10 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
     const sets = planned.sets.filter(({ piece }) => piece === 1).length;
     return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
   }
-  if (column === 'how') return techniqueText(slot.technique);
-  if (column === 'start' && slot.start === null) return '';
   const known = { ...board, place: placeFor(board.athlete, session.place) };
-  const { typed } = prescriptionCell(
-    column as (typeof PRESCRIPTION)[number]['id'],
-    slot,
-    known,
-    setCount(slot.technique),
-  );
-  return typed;
+  const prescription = prescriptionColumn(column);
+  if (prescription === undefined) return '';
+  return prescription.copy?.(slot) ?? cellText(prescription.id, slot, known).typed;
 }
 
 function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slotId: string) {
@@ -112,23 +104,6 @@ export function readTable(text: string): readonly (readonly string[])[] {
   return lines.map((line) => line.split('\t').map((cell) => cell.replace(/^"(.*)"$/, '$1').trim()));
 }
 
-/** An exercise or one of its variants by its name, as a spreadsheet has it. */
-function namedExercise(
-  name: string,
-  catalogue: Catalogue,
-): { id: string; variant: string | null } | undefined {
-  const wanted = name.trim().toLowerCase();
-  for (const exercise of catalogue.list) {
-    if (exercise.name.toLowerCase() === wanted || exercise.id === wanted)
-      return { id: exercise.id, variant: null };
-    const variant = exercise.variants.find(({ id }) => variantName(exercise, id).toLowerCase() === wanted);
-    if (variant !== undefined) return { id: exercise.id, variant: variant.id };
-  }
-  return undefined;
-}
-
-const ENTRY: ReadonlySet<ColumnId> = new Set(['sets', 'range', 'rir', 'tempo', 'rest', 'start']);
-
 /** The edit that puts a text into one cell of a slot. */
 function cellEdit(
   text: string,
@@ -138,45 +113,25 @@ function cellEdit(
   board: Board,
 ): Result<Edit | null> {
   const { athlete, catalogue, blockPlan } = board;
-  const path = `slot/${slot.id}/${column}`;
   const here = placeFor(athlete, place);
   const week = weekOf(column);
-  if (column === 'slot') {
-    const named = namedExercise(text, catalogue);
-    const exercise = named === undefined ? undefined : catalogue.newest(named.id);
-    if (named === undefined || exercise === undefined)
-      return refused({ code: 'unknown-exercise', path, exercise: text });
-    const ref = { id: exercise.id, revision: exercise.revision };
-    return ok({
-      kind: 'batch',
-      edits: [
-        { kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref },
-        { kind: 'slot/set', slot: slot.id, field: 'variant', value: named.variant },
-      ],
-    });
-  }
-  if (column === 'how') {
-    if (text === '') return ok(null);
-    const technique = readTechnique(text);
-    if (technique === undefined)
-      return refused({ code: 'not-understood', path, text, example: 'straight sets' });
-    return ok({ kind: 'slot/set', slot: slot.id, field: 'technique', value: technique });
-  }
   if (week !== null) {
     const exercise = catalogue.find(slot.exercise);
     const session = board.block.sessions.find(({ slots }) => slots.some(({ id }) => id === slot.id));
     if (exercise === undefined)
-      return refused({ code: 'unknown-exercise', path, exercise: slot.exercise.id });
+      return refused({
+        code: 'unknown-exercise',
+        path: `slot/${slot.id}/${column}`,
+        exercise: slot.exercise.id,
+      });
     const planned = plannedSlot(blockPlan, week, session?.id ?? '', slot.id);
     return weekEntry(text, slot, week, planned, { exercise, place: here });
   }
-  if (!ENTRY.has(column)) return ok(null);
-  if (text === '' && column !== 'tempo' && column !== 'start') return ok(null);
-  return slotEntry(column as EntryColumn, text, slot, { catalogue, place: here });
+  const prescription = prescriptionColumn(column);
+  // An empty cell of a spreadsheet clears what can be cleared, and says nothing of the rest.
+  if (prescription === undefined || (text === '' && prescription.clear === undefined)) return ok(null);
+  return prescription.read(text, slot, { athlete, catalogue, place: here });
 }
-
-/** Cells in the order in which one may lean on the other: the exercise first, then the technique, then its sets. */
-const FIRST: readonly ColumnId[] = ['slot', 'how'];
 
 /**
  * Puts the cells of a spreadsheet into the table from a cell on: rows below are overwritten, and what goes beyond the
@@ -237,9 +192,9 @@ export function pasteTable(table: readonly (readonly string[])[], at: Cell, boar
   return ok({ kind: 'batch', edits });
 }
 
+/** Cells in the order in which one may lean on the other: the exercise first, then the technique, then its sets. */
 function order(column: ColumnId): number {
-  const at = FIRST.indexOf(column);
-  return at < 0 ? FIRST.length : at;
+  return prescriptionColumn(column)?.pasteOrder ?? Number.POSITIVE_INFINITY;
 }
 
 /** New slots like some others, behind a place in a session. */
@@ -307,10 +262,7 @@ export function clearCells(range: Range, board: Board): Result<Edit> {
     const left = row.slot.weeks.filter(({ week }) => !weeks.has(week));
     if (left.length < row.slot.weeks.length)
       edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'weeks', value: left });
-    if (columns.includes('start') && row.slot.start !== null)
-      edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'start', value: null });
-    if (columns.includes('tempo') && row.slot.tempo !== null)
-      edits.push({ kind: 'slot/set', slot: row.slot.id, field: 'tempo', value: null });
+    for (const column of columns) edits.push(...(prescriptionColumn(column)?.clear?.(row.slot) ?? []));
   }
   return ok({ kind: 'batch', edits });
 }

@@ -19,17 +19,9 @@ import { capital, dayName } from '@/ui/words/names';
 import classes from '../block.module.css';
 import { placeChoices } from './choices';
 import { cellsOf, type Range } from './clipboard';
+import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
 import { type Leave, TextEditor } from './editor';
-import {
-  type Cell,
-  type ColumnId,
-  NUMBERS,
-  PRESCRIPTION,
-  type Row,
-  WEEK_WIDTH,
-  weekColumn,
-  weekOf,
-} from './layout';
+import { type Cell, type ColumnId, type Row, WEEK_WIDTH, weekColumn, weekOf } from './layout';
 import { plannedSlots, slotViews } from './row-view';
 import { SessionRow, sessionWeeks } from './session-row';
 import { SlotRow } from './slot-row';
@@ -220,12 +212,12 @@ export const Grid = memo(function Grid(props: GridProps) {
 function HeadRow({ blockPlan, cursor }: { readonly blockPlan: BlockPlan; readonly cursor: ColumnId | null }) {
   return (
     <tr role="row" className={classes.headRow}>
-      {PRESCRIPTION.map(({ id, head }) => (
+      {PRESCRIPTION.map(({ id, head, isNumber }) => (
         <th
           key={id}
           role="columnheader"
           scope="col"
-          className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${NUMBERS.has(id) ? classes.number : ''}`}
+          className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${isNumber ? classes.number : ''}`}
         >
           <span className={classes.headText}>{head}</span>
         </th>
@@ -285,14 +277,16 @@ function CellEditor(props: CellEditorProps) {
   const place = placeFor(athlete, session.place);
   if (row.kind === 'session') {
     if (cell.column === 'slot') return typing('Name of the session', session.name);
-    if (cell.column === 'how') return picking('Place of the session', placeChoices(athlete.places));
+    if (cell.column === 'technique') return picking('Place of the session', placeChoices(athlete.places));
     return typing('Day of the session', dayName(session.day, block.cycleDays));
   }
   const { slot } = row;
   const exercise = catalogue.find(slot.exercise);
   const name = capital(exercise?.name ?? '');
-  if (cell.column === 'slot') return picking(`Exercise of slot ${row.at}`, exerciseChoices(catalogue, place));
-  if (cell.column === 'how') {
+  const prescription = prescriptionColumn(cell.column);
+  if (prescription?.editor === 'exercises')
+    return picking(`Exercise of slot ${row.at}`, exerciseChoices(catalogue, place));
+  if (prescription?.editor === 'techniques') {
     return exercise === undefined ? null : (
       <TechniquePicker
         label={`Technique of slot ${row.at}`}
@@ -315,15 +309,12 @@ function CellEditor(props: CellEditorProps) {
         : `${asked.sets.filter(({ piece, optional }) => piece === 1 && !optional).length}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
     return typing(`${name}, week ${week} alone`, own === undefined ? rule : overrideText(own));
   }
-  const typed = props.catalogue === undefined ? '' : typedOf(props, row, cell.column);
-  return typing(`${name}, ${cell.column === 'start' ? 'from set' : cell.column}`, typed);
-}
-
-function typedOf({ athlete, catalogue, blockPlan, calls }: GridProps, row: Row, column: ColumnId): string {
-  if (row.kind !== 'slot') return '';
-  const session: Row = { kind: 'session', id: row.session.id, session: row.session, letter: '' };
-  const view = slotViews([session, row], { athlete, catalogue, blockPlan, calls }).get(row.id);
-  return view?.cells.find((cell) => cell.column === column)?.typed ?? '';
+  if (prescription === undefined) return null;
+  const known = { athlete, catalogue, place };
+  return typing(
+    `${name}, ${prescription.label ?? prescription.id}`,
+    cellText(prescription.id, slot, known).typed,
+  );
 }
 
 function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd, onClose }: GridProps) {

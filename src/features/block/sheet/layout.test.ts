@@ -1,9 +1,11 @@
-import { catalogueWith, check, EMPTY_LOG, type SetTarget, unfold } from '@/core';
+import { applyEdit, catalogueWith, check, EMPTY_LOG, ok, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
-import { type Focus, say } from '../focus';
-import { prescriptionCell, rirCell, rirTyped, setLines } from './cell-text';
+import { type Focus, type Seen, say } from '../focus';
+import { cellText } from './columns/registry';
+import { rirCell, rirTyped } from './columns/rir';
 import { columnsOf, nearestColumn, rowsOf, usedColumns } from './layout';
 import { cellAway } from './use-cursor';
+import { setLines } from './week-text';
 
 const someone = athlete();
 const catalogue = catalogueWith([]);
@@ -22,7 +24,7 @@ test('rows: the weeks, then sessions in the order of their days with their slots
 test('a session row has a name, a day, a place and its weeks; the cursor goes to the nearest cell on its left', () => {
   const [weeks, row] = rows;
   if (row === undefined || weeks === undefined) throw new Error('no rows');
-  expect(usedColumns(row, columns).slice(0, 4)).toEqual(['slot', 'sets', 'how', 'w1']);
+  expect(usedColumns(row, columns).slice(0, 4)).toEqual(['slot', 'sets', 'technique', 'w1']);
   expect(nearestColumn(row, 'tempo', columns)).toBe('sets');
   expect(nearestColumn(row, 'w3', columns)).toBe('w3');
   expect(nearestColumn(weeks, 'slot', columns)).toBe('w1');
@@ -31,8 +33,8 @@ test('a session row has a name, a day, a place and its weeks; the cursor goes to
 test('cells print what is written, weeks what is asked or was done', () => {
   const [, , row] = rows;
   if (row?.kind !== 'slot') throw new Error('expected a slot');
-  expect(prescriptionCell('range', row.slot, known, 3).shown).toBe('8–12');
-  expect(prescriptionCell('start', row.slot, known, 3)).toMatchObject({
+  expect(cellText('range', row.slot, known).shown).toBe('8–12');
+  expect(cellText('start', row.slot, known)).toMatchObject({
     shown: '60×10@2',
     typed: '',
     quiet: true,
@@ -71,10 +73,17 @@ test('every cell of the table, every gauge and every setting has something to sa
     ({ reps, rir }) => ({ reps: reps + 3, rir }),
   );
   const run = unfold({ ...plain, ...done });
-  const training = { blockId: 'b', revision: 0, ownExercises: [], ...plain, ...done };
-  const findings = check({ ...training, blockPlan: run, exercises: catalogue.find });
-  const seen = {
-    training,
+  const exercises = catalogue.find;
+  const findings = check({ block: two, athlete: someone, blockPlan: run, exercises });
+  const lookAt: Seen['lookAt'] = (edit) => {
+    const applied = applyEdit(two, edit);
+    if (!applied.ok) return applied;
+    const { block } = applied.value;
+    const blockPlan = unfold({ ...plain, ...done, block });
+    return ok({ blockPlan, findings: check({ block, athlete: someone, blockPlan, exercises }) });
+  };
+  const seen: Seen = {
+    lookAt,
     block: two,
     athlete: someone,
     catalogue,

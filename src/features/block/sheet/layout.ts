@@ -7,18 +7,7 @@ import {
   sessionsInOrder,
   type WeekState,
 } from '@/core';
-
-/** Columns that hold the prescription, in order, with their least width in px. */
-export const PRESCRIPTION = [
-  { id: 'slot', head: 'slot', width: 158 },
-  { id: 'sets', head: 'sets', width: 30 },
-  { id: 'range', head: 'reps', width: 50 },
-  { id: 'rir', head: 'RIR', width: 40 },
-  { id: 'tempo', head: 'tempo', width: 40 },
-  { id: 'rest', head: 'rest', width: 32 },
-  { id: 'how', head: 'how', width: 64 },
-  { id: 'start', head: 'from set', width: 75 },
-] as const;
+import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './columns/registry';
 
 export const WEEK_WIDTH = 75;
 
@@ -34,17 +23,11 @@ export function mayRunOver(text: string, width: number): boolean {
   return text.length * LETTER_WIDTH + PADDING > width;
 }
 
-const WIDTHS: ReadonlyMap<string, number> = new Map(PRESCRIPTION.map(({ id, width }) => [id, width]));
-
 /** Least width of a column, in px. */
 export function widthOf(column: ColumnId): number {
-  return WIDTHS.get(column) ?? WEEK_WIDTH;
+  return prescriptionColumn(column)?.width ?? WEEK_WIDTH;
 }
 
-/** Columns of figures, set flush right. */
-export const NUMBERS: ReadonlySet<ColumnId> = new Set<ColumnId>(['sets', 'range', 'rest', 'rir']);
-
-export type PrescriptionColumn = (typeof PRESCRIPTION)[number]['id'];
 /** A column: of the prescription, or `w3` for week 3. */
 export type ColumnId = PrescriptionColumn | `w${number}`;
 
@@ -86,7 +69,7 @@ export function rowsOf(block: Block): readonly Row[] {
 }
 
 /** Name, day and place of a session stand in these. */
-const SESSION_COLUMNS: ReadonlySet<ColumnId> = new Set(['slot', 'sets', 'how']);
+const SESSION_COLUMNS: ReadonlySet<ColumnId> = new Set(['slot', 'sets', 'technique']);
 
 /** The columns of a row that hold something. */
 export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly ColumnId[] {
@@ -111,7 +94,7 @@ export function nearestColumn(
   return [...used].reverse().find((column) => columns.indexOf(column) <= at) ?? used[0];
 }
 
-/** The session of a rung, as planned or as issued. */
+/** The session of a week, as planned or as issued. */
 export function sessionIn(weekState: WeekState, sessionId: string): SessionPlan | undefined {
   return weekState.plan.sessions.find((session) => session.sessionId === sessionId);
 }

@@ -85,7 +85,7 @@ test('what is of a week’s own, what awaits the coach, what a gate holds back: 
   expect(weeks.map(({ own: kept }) => kept)).toEqual(weeks.map(({ column }) => column === 'w2'));
   expect(weeks.map(({ call }) => call)).toEqual(weeks.map(({ column }) => column === 'w1'));
   expect(weeks.at(-1)?.deload).toBe(true);
-  const how = (id: string) => views.get(id)?.cells.find(({ column }) => column === 'how')?.alert;
+  const how = (id: string) => views.get(id)?.cells.find(({ column }) => column === 'technique')?.alert;
   expect([how('b2'), how('b4')]).toEqual([false, true]);
 });
 

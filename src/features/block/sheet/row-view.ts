@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit';
 import {
   type Athlete,
   type BlockPlan,
@@ -10,18 +11,15 @@ import {
   type Session,
   type Slot,
   type SlotPlan,
-  setCount,
   type WeekState,
 } from '@/core';
-import { prescriptionCell, type SetLine, setLines } from './cell-text';
-import { type ColumnId, PRESCRIPTION, type PrescriptionColumn, type Row, weekColumn } from './layout';
+import type { CellText } from './columns/column';
+import { cellText, PRESCRIPTION, type PrescriptionColumn } from './columns/registry';
+import { type ColumnId, type Row, weekColumn } from './layout';
+import { type SetLine, setLines } from './week-text';
 
-export interface CellView {
+export interface CellView extends CellText {
   readonly column: PrescriptionColumn;
-  readonly shown: string;
-  /** How it reads when it is opened for typing. */
-  readonly typed: string;
-  readonly quiet: boolean;
   /** Something here is not done as written. */
   readonly alert: boolean;
 }
@@ -103,8 +101,7 @@ function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): S
     return before.view;
   const made = make();
   // Made from something else, but to the same effect: the row need not be drawn again.
-  const view =
-    before !== undefined && JSON.stringify(before.view) === JSON.stringify(made) ? before.view : made;
+  const view = before !== undefined && isEqual(before.view, made) ? before.view : made;
   kept.set(slot, { from, view });
   return view;
 }
@@ -138,14 +135,13 @@ export function slotViews(
         at: row.at,
         bracket,
         group,
-        cells: PRESCRIPTION.map(({ id }): CellView => {
-          const cell = prescriptionCell(id, row.slot, known, setCount(row.slot.technique));
-          return {
+        cells: PRESCRIPTION.map(
+          ({ id, alert }): CellView => ({
             column: id,
-            ...cell,
-            alert: id === 'how' && planned.get(`${open}/${row.slot.id}`)?.gate != null,
-          };
-        }),
+            ...cellText(id, row.slot, known),
+            alert: alert?.(planned.get(`${open}/${row.slot.id}`)) ?? false,
+          }),
+        ),
         weeks: blockPlan.weeks.map((weekState) =>
           weekView(row, weekState, planned, calls, blockPlan.currentWeek),
         ),

@@ -1,14 +1,16 @@
 'use client';
 
+import { isEqual } from 'es-toolkit';
 import { memo } from 'react';
 import { type Athlete, type BlockPlan, placeFor } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from '../block.module.css';
-import { type ColumnId, PRESCRIPTION, type Row, sessionIn, weekColumn } from './layout';
+import { PRESCRIPTION } from './columns/registry';
+import { type ColumnId, type Row, sessionIn, weekColumn } from './layout';
 
 /** The day takes the columns up to the one where the place stands. */
-const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'how') - 1;
+const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'technique') - 1;
 
 interface SessionRowProps {
   readonly cycleDays: number;
@@ -51,7 +53,7 @@ function alike(a: SessionRowProps, b: SessionRowProps): boolean {
     a.cursor === b.cursor &&
     a.open === null &&
     b.open === null &&
-    JSON.stringify(a.weeks) === JSON.stringify(b.weeks)
+    isEqual(a.weeks, b.weeks)
   );
 }
 
@@ -89,12 +91,12 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         role="gridcell"
         className={classes.cell}
         style={{ gridColumn: `span ${PRESCRIPTION.length - 1 - DAY_SPAN}` }}
-        {...common('how')}
+        {...common('technique')}
       >
         <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`} data-long>
           {placeFor(athlete, session.place).name}
         </span>
-        {editor('how')}
+        {editor('technique')}
       </td>
       {weeks.map(({ column, minutes: shown, current, deload }) => (
         <td

@@ -2,7 +2,8 @@
 
 import { memo } from 'react';
 import classes from '../block.module.css';
-import { type ColumnId, mayRunOver, NUMBERS, WEEK_WIDTH, widthOf } from './layout';
+import { prescriptionColumn } from './columns/registry';
+import { type ColumnId, mayRunOver, WEEK_WIDTH, widthOf } from './layout';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
 
 interface SlotRowProps {
@@ -85,7 +86,7 @@ function PrescriptionCell({
   return (
     <td
       role="gridcell"
-      className={`${classes.cell} ${name ? classes.sticky : ''} ${NUMBERS.has(cell.column) ? classes.number : ''}`}
+      className={`${classes.cell} ${name ? classes.sticky : ''} ${prescriptionColumn(cell.column)?.isNumber === true ? classes.number : ''}`}
       {...(name && bracket !== 'none' ? { 'data-bracket': bracket } : {})}
       {...common}
     >

@@ -18,7 +18,6 @@ import {
 } from '@/core';
 import { pickedExercise } from '@/ui/exercise-choices';
 import { newId } from '@/ui/new-id';
-import { sessionEntry, slotEntry } from './cell-entry';
 import {
   type Board,
   cellsOf,
@@ -33,7 +32,9 @@ import {
   readTable,
   replaceExercise,
 } from './clipboard';
+import { prescriptionColumn } from './columns/registry';
 import { type Cell, type ColumnId, type Row, weekOf } from './layout';
+import { sessionEntry } from './session-entry';
 
 /** Where a new slot goes: a session, and the slot it will stand behind. */
 export interface Adding {
@@ -79,6 +80,15 @@ export function useTableEdits(table: TableEdits) {
     return free.ok ? put(edit(range, board)) : free;
   };
 
+  const sessionText = (cell: Cell, text: string, { session }: Extract<Row, { kind: 'session' }>) =>
+    sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, session);
+  const slotText = (cell: Cell, text: string, { slot, session }: Extract<Row, { kind: 'slot' }>) =>
+    prescriptionColumn(cell.column)?.read(text, slot, {
+      athlete,
+      catalogue,
+      place: placeFor(athlete, session.place),
+    }) ?? ok(null);
+
   return {
     adding,
     stopAdding: () => setAdding(null),
@@ -94,14 +104,8 @@ export function useTableEdits(table: TableEdits) {
         const changed = made.ok ? change(made.value) : made;
         return changed.ok ? [] : changed.problems;
       }
-      const entry =
-        row.kind === 'session'
-          ? sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session)
-          : slotEntry(cell.column as Parameters<typeof slotEntry>[0], text, row.slot, {
-              catalogue,
-              place: placeFor(athlete, row.session.place),
-            });
-      const changed = entry.ok ? change(entry.value) : entry;
+      const entry = row.kind === 'session' ? sessionText(cell, text, row) : slotText(cell, text, row);
+      const changed = entry.ok && entry.value !== null ? change(entry.value) : entry;
       return changed.ok ? [] : changed.problems;
     },
 

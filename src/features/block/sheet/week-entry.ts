@@ -4,7 +4,6 @@ import {
   hundredths,
   isMakeable,
   loadGrid,
-  neighbours,
   ok,
   type Place,
   type Result,
@@ -15,6 +14,7 @@ import {
   workingSets,
 } from '@/core';
 import { figure } from '@/ui/words/figures';
+import { notMakeable } from './columns/start';
 
 const NOTHING: Omit<WeekOverride, 'week'> = { sets: null, reps: null, load: null, rir: null };
 
@@ -64,18 +64,7 @@ export function weekEntry(
   if (rir !== undefined && (before.rir !== null || Number(rir) !== first?.rir)) own.rir = Number(rir);
   if (load !== undefined) {
     const value = load.toLowerCase() === 'bw' ? 0 : Number(load.replace(',', '.'));
-    if (!isMakeable(grid, hundredths(value))) {
-      const { below, above } = neighbours(grid, hundredths(value));
-      const decimal = (hundredth: number | undefined) => (hundredth === undefined ? null : hundredth / 100);
-      return refused({
-        code: 'load-not-makeable',
-        path,
-        load: value,
-        unit: grid.unit,
-        below: decimal(below),
-        above: decimal(above),
-      });
-    }
+    if (!isMakeable(grid, hundredths(value))) return refused(notMakeable(path, value, grid));
     if (before.load !== null || value !== first?.load) own.load = { value, unit: grid.unit };
   }
   const none = own.sets === null && own.reps === null && own.load === null && own.rir === null;

@@ -1,6 +1,6 @@
 'use server';
 
-import { redirect } from 'next/navigation';
+import { notFound, redirect } from 'next/navigation';
 import { z } from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
 import { MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
@@ -8,6 +8,9 @@ import { decodeAthlete } from '@/core/codecs';
 import { archiveAthlete, changeMeasurements, eraseAthlete, saveAthlete } from '@/data';
 import type { MeasureAnswer } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
+import { isId, revisionSchema } from '../../../inputs';
+
+const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
 /** Keeps changed facts of an athlete. */
 export async function keep(
@@ -17,7 +20,7 @@ export async function keep(
 ): Promise<SaveAthleteOutcome | Unanswered> {
   const decoded = decodeAthlete(athlete);
   if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
-  if (decoded.value.id !== athleteId || !Number.isInteger(base)) return { status: 'malformed' };
+  if (!isId(athleteId) || decoded.value.id !== athleteId || !isRevision(base)) return { status: 'malformed' };
   return asCoach((asker) => saveAthlete(asker, decoded.value, base, new Date()));
 }
 
@@ -37,16 +40,19 @@ export async function measure(
   change: { readonly keep: Measurement } | { readonly remove: string },
 ): Promise<MeasureAnswer | Unanswered> {
   const parsed = changeSchema.safeParse(change);
-  if (!parsed.success) return { status: 'malformed' };
+  if (!parsed.success || !isId(athleteId)) return { status: 'malformed' };
   return asCoach((asker) => changeMeasurements(asker, athleteId, parsed.data, new Date()));
 }
 
 export async function archive(athleteId: string, archived: boolean): Promise<void> {
-  await archiveAthlete(await requireAsker(), athleteId, archived ? new Date() : null);
+  // Never by what is no id: a number would match every id that begins with it.
+  if (!isId(athleteId)) notFound();
+  await archiveAthlete(await requireAsker(), athleteId, archived === true ? new Date() : null);
   redirect('/desk');
 }
 
 export async function erase(athleteId: string): Promise<void> {
+  if (!isId(athleteId)) notFound();
   await eraseAthlete(await requireAsker(), athleteId);
   redirect('/desk');
 }

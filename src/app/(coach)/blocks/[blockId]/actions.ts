@@ -5,8 +5,11 @@ import type {
   AnswerOutcome,
   BalanceProposal,
   Block,
+  IssuedWeek,
   IssueOutcome,
+  Known,
   RecallOutcome,
+  ReloadOutcome,
   RevisionLine,
   SaveOutcome,
   SentAnswer,
@@ -15,42 +18,32 @@ import type {
   Unanswered,
 } from '@/core';
 import { catalogueWith, checkInput, rebalance, unfold } from '@/core';
-import { editSchema } from '@/core/codecs';
+import { editSchema, sentAnswerSchema } from '@/core/codecs';
 import {
   answerCalls,
   findBlockBefore,
+  findIssuedWeek,
   findRevision,
   findRevisions,
   findTraining,
   issueWeek,
   keepTemplate,
   recallWeek,
+  reloadTraining,
+  restoreGood,
   saveSteps,
 } from '@/data';
 import { asCoach } from '../../../asker';
+import { isId, knownSchema, revisionSchema, shortIdSchema, weekSchema } from '../../../inputs';
 import { solve } from '../../../solver';
 
-const id = z.string().min(1).max(191);
 const stepsSchema = z
-  .array(z.strictObject({ id: id.max(64), action: z.enum(['do', 'undo', 'redo']), edit: editSchema }))
+  .array(z.strictObject({ id: shortIdSchema, action: z.enum(['do', 'undo', 'redo']), edit: editSchema }))
   .max(1000);
-const answersSchema = z
-  .array(
-    z.strictObject({
-      id,
-      outcome: z.enum(['accepted', 'changed', 'declined']),
-      choice: z
-        .union([
-          z.strictObject({ load: z.number().min(-500).max(2000), reps: z.int().min(1).max(50) }),
-          z.strictObject({ add: z.int().min(0).max(4) }),
-        ])
-        .nullable(),
-    }),
-  )
-  .max(200);
+const answersSchema = z.array(sentAnswerSchema).max(200);
 
-const isId = (value: unknown) => id.safeParse(value).success;
-const isWeek = (value: unknown) => z.int().min(1).max(99).safeParse(value).success;
+const isWeek = (value: unknown) => weekSchema.safeParse(value).success;
+const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
 /** Saves the steps of a tab. */
 export async function save(
@@ -59,27 +52,51 @@ export async function save(
   steps: readonly SentStep[],
 ): Promise<SaveOutcome | Unanswered> {
   const parsed = stepsSchema.safeParse(steps);
-  if (!parsed.success || !isId(blockId) || !Number.isInteger(base)) return { status: 'malformed' };
+  if (!parsed.success || !isId(blockId) || !isRevision(base)) return { status: 'malformed' };
   return asCoach((asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
-/** Keeps answers to calls and gives back what follows from them. */
+/** Keeps answers to calls and gives back what has changed since the page knew the block. */
 export async function answer(
   blockId: string,
   answers: readonly SentAnswer[],
+  known: Known,
 ): Promise<AnswerOutcome | Unanswered> {
   const parsed = answersSchema.safeParse(answers);
-  if (!parsed.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoach((asker) => answerCalls(asker, blockId, parsed.data, new Date()));
+  const since = knownSchema.safeParse(known);
+  if (!parsed.success || !since.success || !isId(blockId)) return { status: 'malformed' };
+  return asCoach((asker) => answerCalls(asker, blockId, parsed.data, since.data, new Date()));
 }
 
-/** What is known of the block by now. */
-export async function reload(blockId: string): Promise<AnswerOutcome | Unanswered> {
-  if (!isId(blockId)) return { status: 'malformed' };
+/** What has changed in the block since a page knew it; everything to one that knows nothing. */
+export async function reload(blockId: string, known: Known | null): Promise<ReloadOutcome | Unanswered> {
+  const since = knownSchema.nullable().safeParse(known);
+  if (!since.success || !isId(blockId)) return { status: 'malformed' };
+  return asCoach((asker) => reloadTraining(asker, blockId, since.data));
+}
+
+/** An issued week with its reasons. */
+export async function reasons(
+  blockId: string,
+  week: number,
+): Promise<
+  { readonly status: 'found'; readonly week: IssuedWeek } | { readonly status: 'gone' } | Unanswered
+> {
+  if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
   return asCoach(async (asker) => {
-    const training = await findTraining(asker, blockId);
-    return training === undefined ? { status: 'gone' as const } : { status: 'answered' as const, training };
+    const found = await findIssuedWeek(asker, blockId, week);
+    return found === undefined ? { status: 'gone' } : { status: 'found', week: found };
   });
+}
+
+/** Puts the last good revision in the place of a document that cannot be read. */
+export async function restore(
+  blockId: string,
+): Promise<{ readonly status: 'restored' } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await restoreGood(asker, blockId, new Date())) ? 'restored' : 'gone',
+  }));
 }
 
 export async function issue(
@@ -87,7 +104,7 @@ export async function issue(
   week: number,
   revision: number,
 ): Promise<IssueOutcome | Unanswered> {
-  if (!isId(blockId) || !isWeek(week) || !Number.isInteger(revision)) return { status: 'malformed' };
+  if (!isId(blockId) || !isWeek(week) || !isRevision(revision)) return { status: 'malformed' };
   return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
 }
 
@@ -119,7 +136,7 @@ export async function revision(
   blockId: string,
   at: number,
 ): Promise<{ readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered> {
-  if (!isId(blockId) || !Number.isInteger(at)) return { status: 'malformed' };
+  if (!isId(blockId) || !isRevision(at)) return { status: 'malformed' };
   return asCoach(async (asker) => {
     const block = await findRevision(asker, blockId, at);
     return block === undefined ? { status: 'gone' } : { status: 'found', block };

@@ -1,7 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { findHistory, findTraining } from '@/data';
-import { Sheet } from '@/features/block/block-screen';
+import { withoutReasons } from '@/core';
+import { findBroken, findHistory, findTraining, Unreadable } from '@/data';
+import { BlockScreen } from '@/features/block/block-screen';
+import { BrokenBlock } from '@/features/block/broken-block';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
@@ -9,8 +11,10 @@ import {
   blockBefore,
   issue,
   proposeBalance,
+  reasons,
   recall,
   reload,
+  restore,
   revision,
   revisions,
   save,
@@ -23,16 +27,28 @@ interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;
 }
 
-export default async function SheetPage({ params }: PageProps) {
+export default async function BlockPage({ params }: PageProps) {
   const { blockId } = await params;
   const asker = await requireAsker();
-  const [training, history] = await Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]);
+  const found = await Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]).catch(
+    (error) => {
+      if (error instanceof Unreadable) return null;
+      throw error;
+    },
+  );
+  if (found === null) {
+    const broken = await findBroken(asker, blockId);
+    if (broken === undefined) throw new Error(`what is stored of block ${blockId} cannot be read`);
+    return <BrokenBlock broken={broken} restore={restore.bind(null, blockId)} />;
+  }
+  const [training, history] = found;
   if (training === undefined) notFound();
-  const today = localDate(training.athlete.timeZone);
-  const actions = {
+  const done = new Set(training.log.workouts.filter(({ finished }) => finished).map(({ week }) => week));
+  const server = {
     save: save.bind(null, blockId),
     answer: answer.bind(null, blockId),
     reload: reload.bind(null, blockId),
+    reasons: reasons.bind(null, blockId),
     issue: issue.bind(null, blockId),
     recall: recall.bind(null, blockId),
     revisions: revisions.bind(null, blockId),
@@ -41,5 +57,13 @@ export default async function SheetPage({ params }: PageProps) {
     proposeBalance: proposeBalance.bind(null, blockId),
     saveTemplate: saveTemplate.bind(null, blockId),
   };
-  return <Sheet key={blockId} data={{ ...training, history, today }} actions={actions} />;
+  // The reasons of weeks that were trained are fetched when asked for: they are most of what a block weighs.
+  const issued = training.issued.map((week) => (done.has(week.week) ? withoutReasons(week) : week));
+  return (
+    <BlockScreen
+      key={blockId}
+      data={{ training: { ...training, issued }, history, today: localDate(training.athlete.timeZone) }}
+      actions={server}
+    />
+  );
 }

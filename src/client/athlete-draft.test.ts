@@ -1,0 +1,134 @@
+import type { SaveAthleteOutcome, Unanswered } from '@/core';
+import { decodeAthlete } from '@/core/codecs';
+import { athlete } from '@/core/testing/fixtures';
+import { AthleteDraft, changedFields, draftOf, draftProblems, rebased } from './athlete-draft';
+import { FakeStore } from './testing/fake-world';
+
+const stored = athlete();
+
+test('what was changed elsewhere is taken over, what was changed here stays', () => {
+  const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
+  expect(changedFields(mine)).toEqual(['minutes']);
+  const after = rebased(mine, { ...stored, name: 'New Name' }, 4);
+  expect(after).toMatchObject({ revision: 4, collisions: [], mine: { name: 'New Name', minutes: 60 } });
+  expect(changedFields(after)).toEqual(['minutes']);
+});
+
+test('changed on both sides is a collision, unless both made the same of it', () => {
+  const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
+  expect(rebased(mine, { ...stored, minutes: 90 }, 4)).toMatchObject({
+    collisions: ['minutes'],
+    mine: { minutes: 60 },
+  });
+  expect(rebased(mine, { ...stored, minutes: 60 }, 4).collisions).toEqual([]);
+});
+
+test('problems are found by their path', () => {
+  const wrong = { ...draftOf(stored, 0), mine: { ...stored, name: ' ', places: [] } };
+  expect([...draftProblems(wrong, decodeAthlete).keys()]).toEqual(['name', 'places']);
+  expect(draftProblems(draftOf(stored, 0), decodeAthlete).size).toBe(0);
+});
+
+describe('the draft of a page', () => {
+  function page(store = new FakeStore(), revision = 3, now = stored) {
+    const sent: unknown[] = [];
+    let answer: SaveAthleteOutcome | Unanswered | 'no network' = { status: 'saved', revision: revision + 1 };
+    const draft = new AthleteDraft(
+      { athlete: now, revision },
+      async (mine, base) => {
+        sent.push([mine.minutes, base]);
+        if (answer === 'no network') throw new Error(answer);
+        return answer;
+      },
+      store,
+    );
+    return {
+      draft,
+      store,
+      sent,
+      answers: (how: typeof answer) => {
+        answer = how;
+      },
+    };
+  }
+
+  test('nothing is kept before the coach says so; then it is, and the store is empty', async () => {
+    const { draft, store, sent } = page();
+    await draft.start(decodeAthlete);
+    draft.change({ minutes: 60 });
+    expect([...store.texts.keys()]).toEqual([`ladder/athlete/${stored.id}`]);
+    expect(sent).toEqual([]);
+    await draft.keep();
+    expect(sent).toEqual([[60, 3]]);
+    expect(draft.getState()).toMatchObject({
+      status: 'saved',
+      draft: { revision: 4, base: { minutes: 60 } },
+    });
+    expect(store.texts.size).toBe(0);
+    await draft.keep();
+    expect(sent).toHaveLength(1);
+  });
+
+  test('a reload loses nothing that was typed, on top of what was kept elsewhere since', async () => {
+    const first = page();
+    await first.draft.start(decodeAthlete);
+    first.draft.change({ minutes: 60 });
+    const second = page(first.store, 5, { ...stored, name: 'New Name' });
+    await second.draft.start(decodeAthlete);
+    expect(second.draft.getState()).toMatchObject({
+      generation: 1,
+      draft: { revision: 5, mine: { name: 'New Name', minutes: 60 } },
+    });
+  });
+
+  test('what was stored and cannot be read is passed over', async () => {
+    const store = new FakeStore();
+    store.texts.set(`ladder/athlete/${stored.id}`, 'no JSON');
+    const { draft } = page(store);
+    await draft.start(decodeAthlete);
+    expect(changedFields(draft.getState().draft)).toEqual([]);
+  });
+
+  test('changed elsewhere: both stand, and what both changed is named', async () => {
+    const { draft, answers } = page();
+    await draft.start(decodeAthlete);
+    draft.change({ minutes: 60 });
+    answers({ status: 'stale', revision: 9, theirs: { ...stored, minutes: 45 } });
+    await draft.keep();
+    expect(draft.getState()).toMatchObject({
+      notice: { status: 'rebased', collisions: ['minutes'] },
+      draft: { revision: 9, mine: { minutes: 60 } },
+    });
+  });
+
+  test('not reached, the draft stands and says so; what is typed while it is kept is not lost', async () => {
+    const { draft, answers } = page();
+    await draft.start(decodeAthlete);
+    draft.change({ minutes: 60 });
+    answers('no network');
+    await draft.keep();
+    expect(draft.getState()).toMatchObject({
+      notice: { status: 'unreachable' },
+      draft: { mine: { minutes: 60 } },
+    });
+    answers({ status: 'saved', revision: 4 });
+    const keeping = draft.keep();
+    draft.change({ minutes: 75 });
+    await keeping;
+    expect(draft.getState().draft).toMatchObject({
+      base: { minutes: 60 },
+      mine: { minutes: 75 },
+      revision: 4,
+    });
+  });
+
+  test('what is wrong is not sent', async () => {
+    const { draft, sent } = page();
+    await draft.start(decodeAthlete);
+    draft.change({ name: ' ' });
+    await draft.keep();
+    expect(sent).toEqual([]);
+    draft.discard();
+    expect(changedFields(draft.getState().draft)).toEqual([]);
+  });
+});

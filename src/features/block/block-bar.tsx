@@ -1,0 +1,45 @@
+import type { BlockSession, BlockState } from '@/client/block-session';
+import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/commands';
+import { type LocalDate, phaseOn } from '@/core';
+import { Bar, barClasses } from '@/ui/shell/bar';
+import { Tabs } from '@/ui/shell/tabs';
+import { SavingNote } from './saving-note';
+
+interface BlockBarProps {
+  readonly session: BlockSession;
+  readonly state: BlockState;
+  readonly today: LocalDate;
+  readonly face: Face;
+  readonly onFace: (face: Face) => void;
+  readonly onHistory: () => void;
+}
+
+/** Along the top: whose block it is, its faces, the way back and forth, and whether it is saved. */
+export function BlockBar({ session, state, today, face, onFace, onHistory }: BlockBarProps) {
+  const { athlete } = state.training;
+  const { past, future } = state.document.history;
+  const quiet = (command: BlockCommand, name: string, run: () => void, isOff = false) => (
+    <button
+      type="button"
+      className={barClasses.quiet}
+      onClick={run}
+      disabled={isOff}
+      title={commandFacts(command).keys}
+    >
+      {name}
+    </button>
+  );
+  return (
+    <Bar
+      title={athlete.name}
+      href={`/athletes/${athlete.id}`}
+      about={`${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}`}
+    >
+      <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />
+      {quiet('undo', 'Undo', session.undo, past.length === 0)}
+      {quiet('redo', 'Redo', session.redo, future.length === 0)}
+      {quiet('history', 'History', onHistory)}
+      <SavingNote session={session} state={state} />
+    </Bar>
+  );
+}

@@ -1,0 +1,116 @@
+import {
+  addDays,
+  CREDITING_SCHOOLS,
+  type Edit,
+  LANDMARK_SCHOOLS,
+  ok,
+  type Pause,
+  type Result,
+  refused,
+  weekdayOf,
+} from '@/core';
+import { readDeload } from '@/ui/words/deloads';
+import { readNumber } from '../sheet/read-number';
+
+export type SettingColumn =
+  | 'block-name'
+  | 'weeks'
+  | 'cycle'
+  | 'first'
+  | 'last'
+  | 'deload'
+  | 'start-date'
+  | 'pauses'
+  | 'low-sets'
+  | 'time'
+  | 'crediting'
+  | 'landmarks';
+
+/** The word of a list that a text begins. */
+function oneOf<T extends string>(text: string, words: readonly T[], path: string): Result<T> {
+  const tidy = text.trim().toLowerCase();
+  const found = words.find((word) => tidy !== '' && word.toLowerCase().startsWith(tidy));
+  if (found !== undefined) return ok(found);
+  const example = `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+  return refused({ code: 'not-understood', path, text: text.trim(), example });
+}
+
+/** How pauses read, and are typed: `7 days after week 3`; several with commas. */
+export function pausesText(pauses: readonly Pause[]): string {
+  return pauses.length === 0
+    ? 'none'
+    : pauses.map(({ after, days }) => `${days} days after week ${after}`).join(', ');
+}
+
+function pausesOf(text: string): Result<readonly Pause[]> {
+  if (/^\s*(no|none|–|)\s*$/i.test(text)) return ok([]);
+  const pauses: Pause[] = [];
+  for (const part of text.split(',')) {
+    const found = /^\s*(\d+)\s*(?:d|days?)?\s*after\s*(?:w|week)?\s*(\d+)\s*$/i.exec(part);
+    if (found === null)
+      return refused({
+        code: 'not-understood',
+        path: 'block/pauses',
+        text: part.trim(),
+        example: '7 days after week 3',
+      });
+    pauses.push({ after: Number(found[2]), days: Number(found[1]) });
+  }
+  return ok(pauses);
+}
+
+/** Reads what was typed into the block line. */
+export function settingEntry(
+  column: SettingColumn,
+  text: string,
+  block: { readonly rir: { readonly first: number; readonly last: number } },
+): Result<Edit> {
+  if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
+  if (column === 'time') {
+    const time = oneOf(text, ['realistic', 'strict'] as const, 'block/time');
+    return time.ok ? ok({ kind: 'block/set', field: 'time', value: time.value }) : time;
+  }
+  if (column === 'crediting') {
+    const school = oneOf(text, CREDITING_SCHOOLS, 'block/crediting');
+    return school.ok ? ok({ kind: 'block/set', field: 'crediting', value: school.value }) : school;
+  }
+  if (column === 'landmarks') {
+    const school = oneOf(text, LANDMARK_SCHOOLS, 'block/landmarks');
+    return school.ok ? ok({ kind: 'block/set', field: 'landmarks', value: school.value }) : school;
+  }
+  if (column === 'start-date') {
+    const date = /^\d{4}-\d{2}-\d{2}$/.test(text.trim()) ? addDays(text.trim(), 0) : '';
+    if (date !== text.trim())
+      return refused({
+        code: 'not-understood',
+        path: 'block/startDate',
+        text: text.trim(),
+        example: '2026-11-30',
+      });
+    return ok({ kind: 'block/set', field: 'startDate', value: addDays(date, -weekdayOf(date)) });
+  }
+  if (column === 'deload') {
+    const deload = readDeload(text, 'block/deload');
+    return deload.ok ? ok({ kind: 'block/set', field: 'deload', value: deload.value }) : deload;
+  }
+  if (column === 'low-sets') {
+    const answer = oneOf(text, ['yes', 'no'] as const, 'block/lowSets');
+    return answer.ok ? ok({ kind: 'block/set', field: 'lowSets', value: answer.value === 'yes' }) : answer;
+  }
+  if (column === 'pauses') {
+    const pauses = pausesOf(text);
+    return pauses.ok ? ok({ kind: 'block/set', field: 'pauses', value: pauses.value }) : pauses;
+  }
+  const value = readNumber(text.replace(/[×x*%]/g, ''), `block/${column}`);
+  if (!value.ok) return value;
+  switch (column) {
+    case 'weeks':
+      return ok({ kind: 'block/set', field: 'weeks', value: value.value });
+    case 'cycle':
+      return ok({ kind: 'block/set', field: 'cycleDays', value: value.value });
+    case 'first':
+      return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, first: value.value } });
+    case 'last':
+      return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, last: value.value } });
+  }
+}

@@ -1,0 +1,109 @@
+import { catalogueWith, type Edit, exerciseById, newSlot, type Problem, type Slot } from '@/core';
+import { athlete, HALL_PLACE } from '@/core/testing/fixtures';
+import { type PrescriptionColumn, prescriptionColumn } from './registry';
+
+const exercise = exerciseById('seated-leg-curl');
+if (exercise === undefined) throw new Error('the library lost the leg curl');
+const slot: Slot = newSlot('s1', exercise);
+const known = { athlete: athlete(), catalogue: catalogueWith([]), place: HALL_PLACE };
+const read = (column: PrescriptionColumn, text: string, of: Slot) => {
+  const entry = prescriptionColumn(column)?.read(text, of, known);
+  if (entry === undefined) throw new Error(`no column ${column}`);
+  return entry;
+};
+
+function value(column: PrescriptionColumn, text: string, of = slot): unknown {
+  const entry = read(column, text, of);
+  if (!entry.ok) throw new Error(JSON.stringify(entry.problems));
+  // A slot's effort and its sets' own are written together.
+  const edit = entry.value?.kind === 'batch' ? entry.value.edits[0] : entry.value;
+  return (edit as Extract<Edit, { kind: 'slot/set' }>).value;
+}
+
+function problem(column: PrescriptionColumn, text: string): Problem | undefined {
+  const entry = read(column, text, slot);
+  return entry.ok ? undefined : entry.problems[0];
+}
+
+test.each<[PrescriptionColumn, string, unknown]>([
+  ['sets', ' 4 ', { kind: 'straight', sets: 4 }],
+  ['range', '8-12', { low: 8, high: 12 }],
+  ['range', '8 – 12', { low: 8, high: 12 }],
+  ['range', '8 to 12', { low: 8, high: 12 }],
+  ['range', '10', { low: 10, high: 10 }],
+  ['rir', 'week', { kind: 'week', offset: 0 }],
+  ['rir', '', { kind: 'week', offset: 0 }],
+  ['rir', '+1', { kind: 'week', offset: 1 }],
+  ['rir', 'wk − 2', { kind: 'week', offset: -2 }],
+  ['rir', '2', { kind: 'fixed', rir: 2 }],
+  ['rir', '=0', { kind: 'fixed', rir: 0 }],
+  ['tempo', '31x0', '31X0'],
+  ['tempo', '', null],
+  ['rest', '90', 90],
+  ['rest', '2:30', 150],
+  ['rest', '1,5 min', 90],
+  ['rest', '45 s', 45],
+  ['start', '60x10@3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
+  ['start', '62,5 kg × 8', { load: { value: 62.5, unit: 'kg' }, reps: 8, rir: 2 }],
+  ['start', '60 10 3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
+  ['start', '', null],
+])('%s takes “%s”', (column, text, expected) => {
+  expect(value(column, text)).toEqual(expected);
+});
+
+test.each<[PrescriptionColumn, string, Partial<Problem>]>([
+  ['sets', '3x', { code: 'not-a-number' }],
+  ['sets', '13', { code: 'out-of-range' }],
+  ['sets', '2.5', { code: 'out-of-range' }],
+  ['range', 'a-b', { code: 'not-a-number' }],
+  ['range', '8-10-12', { code: 'not-understood' }],
+  ['rir', 'hard', { code: 'not-a-number' }],
+  ['rest', 'long', { code: 'not-a-number' }],
+  ['start', 'sixty', { code: 'not-understood' }],
+  ['start', '61x10', { code: 'load-not-makeable' }],
+])('%s refuses “%s”', (column, text, expected) => {
+  expect(problem(column, text)).toMatchObject(expected);
+});
+
+test('an unmakeable start names its neighbours', () => {
+  expect(problem('start', '61x10@2')).toMatchObject({ load: 61, unit: 'kg', below: 60, above: 62.5 });
+  expect(problem('start', '900x10@2')).toMatchObject({ below: 252.5, above: null });
+});
+
+test('bodyweight starts are written as what is added', () => {
+  const pullUp = exerciseById('pull-up');
+  if (pullUp === undefined) throw new Error('the library lost the pull-up');
+  const body = newSlot('s2', pullUp);
+  expect(value('start', 'bw x 8 @2', body)).toMatchObject({ load: { value: 0 }, reps: 8 });
+  expect(value('start', '-20x8', body)).toMatchObject({ load: { value: -20 } });
+  expect(value('start', '+5x8', body)).toMatchObject({ load: { value: 5 } });
+});
+
+test('single sets get efforts of their own behind commas', () => {
+  const typed = (text: string) => {
+    const entry = read('rir', text, slot);
+    return entry.ok && entry.value?.kind === 'batch'
+      ? entry.value.edits.map((edit) => 'value' in edit && edit.value)
+      : entry;
+  };
+  expect(typed('week, last 0')).toEqual([
+    { kind: 'week', offset: 0 },
+    [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }],
+  ]);
+  expect(typed('2, 1 +1, set 3: 1')).toEqual([
+    { kind: 'fixed', rir: 2 },
+    [
+      { set: 1, rir: { kind: 'week', offset: 1 } },
+      { set: 3, rir: { kind: 'fixed', rir: 1 } },
+    ],
+  ]);
+  expect(problem('rir', 'week, hard')).toMatchObject({ code: 'not-understood' });
+});
+
+test('holds are written in seconds, alone or with a load', () => {
+  const held = newSlot('s3', exerciseById('plank') ?? exercise);
+  expect(value('start', '40 @ 2', held)).toEqual({ load: { value: 0, unit: 'kg' }, reps: 40, rir: 2 });
+  expect(value('start', '35s', held)).toMatchObject({ reps: 35, rir: 2 });
+  const carried = newSlot('s4', exerciseById('farmer-carry') ?? exercise);
+  expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
+});

@@ -1,0 +1,30 @@
+import { ok, refused } from '@/core';
+import { span } from '@/ui/words/figures';
+import { readNumber } from '../read-number';
+import { plain, type SheetColumn, setField } from './column';
+
+export const rangeColumn = {
+  id: 'range',
+  head: 'reps',
+  width: 50,
+  isNumber: true,
+  editor: 'text',
+  pasteOrder: 2,
+  help: () => 'Reps that set 1 stays within; the load follows so that they end at the week’s RIR.',
+  show: ({ range }, _, exercise) => {
+    const text = span(range.low, range.high);
+    return exercise?.measure === 'seconds' ? { shown: `${text}s`, typed: text, quiet: false } : plain(text);
+  },
+  read: (text, slot) => {
+    const path = `slot/${slot.id}/range`;
+    const parts = text.trim().split(/\s*(?:-|–|to|\.\.|\s)\s*/);
+    const [low, high = low, ...more] = parts;
+    if (low === undefined || high === undefined || more.length > 0)
+      return refused({ code: 'not-understood', path, text: text.trim(), example: '8-12' });
+    const from = readNumber(low, path);
+    const to = readNumber(high, path);
+    if (!from.ok) return from;
+    if (!to.ok) return to;
+    return ok(setField(slot, 'range', { low: from.value, high: to.value }));
+  },
+} as const satisfies SheetColumn;

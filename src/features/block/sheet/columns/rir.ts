@@ -1,0 +1,73 @@
+import { type Edit, ok, type Result, refused, type SetTarget, type Slot, type SlotRir } from '@/core';
+import { figure } from '@/ui/words/figures';
+import { readNumber } from '../read-number';
+import { type SheetColumn, setField } from './column';
+
+export const rirColumn = {
+  id: 'rir',
+  head: 'RIR',
+  width: 40,
+  isNumber: true,
+  editor: 'text',
+  pasteOrder: 2,
+  help: () =>
+    'Reps in reserve. “week” follows the block’s ramp; +1 or −1 stays above or below it; a number keeps its own.',
+  show: (slot) => ({
+    shown: rirCell(slot),
+    typed: rirTyped(slot),
+    quiet: slot.rir.kind === 'week' && slot.rir.offset === 0 && slot.setTargets.length === 0,
+  }),
+  read: readRir,
+} as const satisfies SheetColumn;
+
+function rirText(rir: SlotRir, week: string): string {
+  if (rir.kind === 'fixed') return figure(rir.rir);
+  if (rir.offset === 0) return week;
+  return `${week} ${rir.offset > 0 ? '+' : '−'}${Math.abs(rir.offset)}`;
+}
+
+/** A slot's effort: `week`, `wk +1`, `2`; with one of the last set's own, `wk…0`; with others, an asterisk. */
+export function rirCell({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
+  if (setTargets.length === 0) return rirText(rir, rir.kind === 'week' && rir.offset === 0 ? 'week' : 'wk');
+  const [only, ...more] = setTargets;
+  const base = rirText(rir, 'wk');
+  if (only?.set === 'last' && more.length === 0) return `${base}…${rirText(only.rir, 'wk')}`;
+  return `${base} *`;
+}
+
+/** The same in full, as it is typed: `week, 1 +1, last 0`. */
+export function rirTyped({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
+  const targets = setTargets.map((target) => `${target.set} ${rirText(target.rir, 'week')}`);
+  return [rirText(rir, 'week'), ...targets].join(', ');
+}
+
+/** `week`, `+1`, `week -1`, `2`, `=2`. */
+function effort(text: string, path: string): Result<SlotRir> {
+  const tidy = text.trim().toLowerCase().replace('−', '-');
+  const offset = /^(?:week|wk)?\s*([+-]\s*\d+)?$/.exec(tidy);
+  if (offset !== null) return ok({ kind: 'week', offset: Number((offset[1] ?? '0').replace(/\s/g, '')) });
+  const fixed = readNumber(tidy.replace(/^=/, ''), path);
+  return fixed.ok ? ok({ kind: 'fixed', rir: fixed.value }) : fixed;
+}
+
+/** The slot's effort, then single sets' own behind commas: `week, 1 +1, last 0`. */
+function readRir(text: string, slot: Slot): Result<Edit> {
+  const path = `slot/${slot.id}/rir`;
+  const [first = '', ...others] = text.split(',');
+  const whole = effort(first, path);
+  if (!whole.ok) return whole;
+  const setTargets: SetTarget[] = [];
+  for (const other of others) {
+    const parts = /^\s*(?:set\s+)?(last|\d+)\s*:?\s*(.+)$/i.exec(other);
+    if (parts === null)
+      return refused({ code: 'not-understood', path, text: other.trim(), example: 'week, last 0' });
+    const own = effort(parts[2] as string, path);
+    if (!own.ok) return own;
+    const set = /^last$/i.test(parts[1] as string) ? 'last' : Number(parts[1]);
+    setTargets.push({ set, rir: own.value });
+  }
+  return ok({
+    kind: 'batch',
+    edits: [setField(slot, 'rir', whole.value), setField(slot, 'setTargets', setTargets)],
+  });
+}

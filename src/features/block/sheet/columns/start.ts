@@ -1,0 +1,83 @@
+import {
+  type Athlete,
+  type Exercise,
+  hundredths,
+  isMakeable,
+  loadGrid,
+  neighbours,
+  ok,
+  type Place,
+  type Problem,
+  refused,
+  type Slot,
+} from '@/core';
+import { readSet } from '@/ui/read-set';
+import { figure, load } from '@/ui/words/figures';
+import { type SheetColumn, setField } from './column';
+
+/** The set from which the first load is found: the slot's own, or the athlete's best set. */
+export const startColumn = {
+  id: 'start',
+  head: 'from set',
+  label: 'from set',
+  width: 75,
+  isNumber: false,
+  editor: 'text',
+  pasteOrder: 2,
+  help: () =>
+    'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
+  show: (slot, { athlete, place }, exercise) => {
+    const { text, own } = startCell(slot, exercise, athlete, place);
+    return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
+  },
+  read: (text, slot, { catalogue, place }) => {
+    const path = `slot/${slot.id}/start`;
+    const exercise = catalogue.find(slot.exercise);
+    if (exercise === undefined)
+      return refused({ code: 'unknown-exercise', path, exercise: slot.exercise.id });
+    const grid = loadGrid(exercise.loading, place.loads);
+    const set = readSet(text, exercise, grid.unit, path);
+    if (!set.ok) return set;
+    const { unit, value } = set.value?.load ?? { unit: null, value: 0 };
+    if (unit === grid.unit && !isMakeable(grid, hundredths(value)))
+      return refused(notMakeable(path, value, grid));
+    return ok(setField(slot, 'start', set.value));
+  },
+  clear: (slot) => (slot.start === null ? [] : [setField(slot, 'start', null)]),
+} as const satisfies SheetColumn;
+
+/** A load that a place cannot make, with the nearest that it can. */
+export function notMakeable(path: string, value: number, grid: ReturnType<typeof loadGrid>): Problem {
+  const { below, above } = neighbours(grid, hundredths(value));
+  const decimal = (hundredth: number | undefined) => (hundredth === undefined ? null : hundredth / 100);
+  return {
+    code: 'load-not-makeable',
+    path,
+    load: value,
+    unit: grid.unit,
+    below: decimal(below),
+    above: decimal(above),
+  };
+}
+
+/** The set from which the first load is found: the slot's own, or the athlete's best set. */
+function startCell(
+  slot: Slot,
+  exercise: Exercise | undefined,
+  athlete: Athlete,
+  place: Place,
+): { text: string; own: boolean } {
+  const set = slot.start ?? athlete.bestSets[slot.exercise.id];
+  if (set === undefined || exercise === undefined) return { text: '', own: false };
+  const { unit } = loadGrid(exercise.loading, place.loads);
+  const rir = figure(set.rir);
+  if (exercise.loading === 'none') return { text: `${set.reps}s@${rir}`, own: slot.start !== null };
+  const value =
+    set.load.unit === unit
+      ? load(set.load.value, exercise.loading)
+      : `${figure(set.load.value)} ${set.load.unit}`;
+  return {
+    text: `${value}×${set.reps}${exercise.measure === 'seconds' ? 's' : ''}@${rir}`,
+    own: slot.start !== null,
+  };
+}

@@ -1,0 +1,77 @@
+'use client';
+
+import { commandFacts } from '@/client/commands';
+import classes from '../block.module.css';
+import type { Shown } from '../use-shown';
+import { Grid } from './grid';
+import type { useCursor } from './use-cursor';
+import type { SheetUse } from './use-sheet';
+
+interface SheetProps {
+  readonly shown: Shown;
+  readonly table: ReturnType<typeof useCursor>;
+  readonly sheet: SheetUse;
+}
+
+/** The block as one table, with the ways to add to it. */
+export function Sheet({ shown, table, sheet }: SheetProps) {
+  const { edits, calls } = sheet;
+  return (
+    <>
+      <Grid
+        block={shown.block}
+        athlete={shown.athlete}
+        catalogue={shown.catalogue}
+        blockPlan={shown.blockPlan}
+        rows={shown.rows}
+        columns={shown.columns}
+        cursor={table.cursor}
+        moved={table.moved}
+        editing={table.editing}
+        calls={shown.callCells}
+        adding={edits.adding}
+        range={table.range}
+        {...calls}
+      />
+      <div className={classes.add}>
+        <button
+          type="button"
+          className={classes.quietButton}
+          onClick={() => edits.beginSlot(table.row)}
+          title={commandFacts('add slot').keys}
+        >
+          Add a slot
+        </button>
+        <button
+          type="button"
+          className={classes.quietButton}
+          onClick={() => edits.addSession(true)}
+          title={commandFacts('add session').keys}
+        >
+          Add a session
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** Before the first session. */
+export function EmptyBlock({ onAdd }: { readonly onAdd: () => void }) {
+  return (
+    <div className={classes.empty}>
+      <h2>No sessions yet</h2>
+      <p>
+        A block is made of sessions, and a session of slots: one exercise each, with its sets, reps and rest.
+        Loads, minutes and the weeks ahead follow by themselves.
+      </p>
+      <button
+        type="button"
+        className={classes.linkButton}
+        onClick={onAdd}
+        title={commandFacts('add session').keys}
+      >
+        Add the first session
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+import type { BlockSession } from '@/client/block-session';
+import type { Edit, Problem, Proposal, Result } from '@/core';
+import { useStable } from '@/ui/use-stable';
+import type { Shown } from '../use-shown';
+import type { Leave } from './editor';
+import { type Cell, weekOf } from './layout';
+import type { useCursor } from './use-cursor';
+import { useTableEdits } from './use-table-edits';
+import { tableKeys } from './use-table-keys';
+
+interface SheetTools {
+  readonly session: BlockSession;
+  readonly shown: Shown;
+  readonly table: ReturnType<typeof useCursor>;
+  readonly attempt: (edit: Edit) => Result<null>;
+  /** Says what a command was refused for. */
+  readonly tell: (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) => void;
+  readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined') => void;
+  /** Anything said of the last command is over. */
+  readonly onKey: () => void;
+}
+
+/** What the Sheet does: its edits, and what its table calls. The table is drawn again only for what it shows. */
+export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey }: SheetTools) {
+  const { cursor, editing } = table;
+  const edits = useTableEdits({ ...shown, attempt, change: session.change, move: table.move });
+  const waiting = shown.calls.filter(
+    (call) => call.kind === 'load' && call.slotId === cursor.row && call.week === weekOf(cursor.column),
+  );
+  const onTableKey = tableKeys({ table, edits, waiting, onAnswer, onOutcome: tell }, shown.rows);
+  const calls = {
+    onMove: table.move,
+    onKey: useStable((event: React.KeyboardEvent) => {
+      if (editing !== null || edits.adding !== null) return;
+      onKey();
+      if (onTableKey(event)) event.preventDefault();
+    }),
+    onOpen: useStable((cell: Cell) => table.open(cell)),
+    onCommit: useStable((cell: Cell, text: string, leave: Leave) => {
+      const problems = edits.type(cell, text);
+      if (problems.length === 0) table.leave(cell, leave);
+      return problems;
+    }),
+    onPick: useStable((cell: Cell, value: string) => {
+      table.close();
+      edits.pick(cell, value);
+    }),
+    onTechnique: useStable((...given: Parameters<typeof edits.technique>) => {
+      const problems = edits.technique(...given);
+      if (problems.length === 0) table.close();
+      return problems;
+    }),
+    onDrop: useStable(edits.drop),
+    onAdd: useStable(edits.addSlot),
+    onClose: useStable(() => {
+      table.close();
+      edits.stopAdding();
+    }),
+  };
+  return { edits, calls };
+}
+
+export type SheetUse = ReturnType<typeof useSheet>;

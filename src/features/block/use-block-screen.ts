@@ -1,0 +1,120 @@
+import { useEffect, useState } from 'react';
+import type { BlockSession, BlockState } from '@/client/block-session';
+import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
+import { useStable } from '@/ui/use-stable';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import { problemSentence } from '@/ui/words/problems';
+import type { BlockActions, BlockData } from './contract';
+import type { DialogName } from './dialogs/dialogs';
+import { type Cell, type ColumnId, weekOf } from './sheet/layout';
+import { useCursor } from './sheet/use-cursor';
+import { useSheet } from './sheet/use-sheet';
+import { useFace } from './use-face';
+import { useShown, weekBeside } from './use-shown';
+
+/** What a block's screen holds beside the block: its face, cursor, open dialog, and what was last refused. */
+export function useBlockScreen(
+  session: BlockSession,
+  state: BlockState,
+  data: BlockData,
+  actions: BlockActions,
+) {
+  const shown = useShown(session, state);
+  const { block } = shown;
+  const [message, setMessage] = useState<string | null>(null);
+  const [dialog, setDialog] = useState<DialogName | null>(null);
+  const [isDetailed, setDetailed] = useState(false);
+  const start: Cell = {
+    row: data.training.block.sessions[0]?.slots[0]?.id ?? 'weeks',
+    column: 'slot',
+  };
+  const table = useCursor(start, shown.rows, shown.columns);
+  const { focus, setFocus } = table;
+  const [face, show] = useFace(() => setFocus(null));
+
+  const tell = (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) =>
+    setMessage(outcome.ok ? null : (outcome.problems ?? []).map(problemSentence).join(' '));
+  const attempt = (edit: Edit) => {
+    const changed = session.change(edit);
+    tell(changed);
+    return changed;
+  };
+  const answer = (
+    calls: readonly Proposal[],
+    outcome: 'accepted' | 'declined',
+    choice: SentAnswer['choice'] = null,
+  ) => {
+    setMessage(null);
+    void session.answer(calls, outcome, choice);
+  };
+  const sheet = useSheet({
+    session,
+    shown,
+    table,
+    attempt,
+    tell,
+    onAnswer: answer,
+    onKey: () => {
+      setMessage(null);
+      session.dismiss();
+    },
+  });
+
+  const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
+  const weekState = weekBeside(shown, face === 'Frame', week);
+  // The reasons of a week that is done come when somebody looks at one of its figures.
+  const asked = week ?? (focus?.kind === 'muscle' || focus?.kind === 'total' ? weekState?.plan.week : null);
+  useEffect(() => {
+    if (asked != null) void session.fetchReasons(asked);
+  }, [session, asked]);
+
+  const onCell = (row: string, column: ColumnId = 'slot') => {
+    show('Sheet');
+    table.move({ row, column });
+  };
+  const jump = ({ place }: Finding) => {
+    const row = place.slotId ?? place.sessionId;
+    if (row !== undefined) onCell(row);
+    else if (place.muscle !== undefined)
+      window.document.querySelector<HTMLElement>(`[data-muscle="${place.muscle}"]`)?.focus();
+  };
+  const saveTemplate = async () => {
+    await session.settled();
+    const said = await actions.saveTemplate().catch(() => ({ status: 'unreachable' as const }));
+    const text =
+      said.status === 'kept'
+        ? 'Kept as a template of your own; a new block can start from it.'
+        : `It was not kept. ${outcomeSentence(said)}`;
+    setFocus({ kind: 'said', title: block.name, text });
+  };
+  const setGoal = (muscle: Muscle, goal: Goal) =>
+    attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
+  const notice = state.notice === null ? '' : outcomeSentence(state.notice);
+  return {
+    shown,
+    table,
+    sheet,
+    face,
+    show,
+    dialog,
+    setDialog,
+    isDetailed,
+    setDetailed,
+    attempt,
+    tell,
+    weekState,
+    problem: message ?? (notice === '' ? state.document.problems.map(problemSentence).join(' ') : notice),
+    onCell,
+    saveTemplate: () => void saveTemplate(),
+    // The rail is drawn again only for what it shows: what it calls stays the same.
+    onGoal: useStable(setGoal),
+    onJump: useStable(jump),
+    onFix: useStable(({ edit }: { readonly edit: Edit }) => attempt(edit)),
+    onAnswer: useStable(answer),
+    onDismissed: useStable((dismissed: typeof block.dismissed) =>
+      attempt({ kind: 'block/set', field: 'dismissed', value: dismissed }),
+    ),
+  };
+}
+
+export type BlockScreenUse = ReturnType<typeof useBlockScreen>;

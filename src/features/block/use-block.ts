@@ -1,0 +1,35 @@
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { BlockSession, type BlockState, type QueuedStep } from '@/client/block-session';
+import { browserPorts } from '@/client/browser-ports';
+import { newId } from '@/ui/new-id';
+import type { BlockActions, BlockData } from './contract';
+
+/** Reads a step that an earlier page left behind; what reads it is fetched only when there is one. */
+async function readStep(unchecked: unknown): Promise<QueuedStep | undefined> {
+  const { decodeEdit } = await import('@/core/codecs');
+  const step = unchecked as QueuedStep;
+  return decodeEdit(step.edit).ok ? step : undefined;
+}
+
+/** The block's session for as long as the screen is open, and its state as it changes. */
+export function useBlock(data: BlockData, actions: BlockActions): readonly [BlockSession, BlockState] {
+  const [session] = useState(() => new BlockSession(data, actions, browserPorts(newId), readStep));
+  const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
+  useEffect(() => {
+    void session.start();
+    const again = () => session.again();
+    // What others did while this page was in the background is taken in when it comes forward.
+    const look = () => {
+      if (window.document.visibilityState === 'visible') void session.reload();
+      session.again();
+    };
+    window.addEventListener('online', again);
+    window.addEventListener('focus', look);
+    return () => {
+      window.removeEventListener('online', again);
+      window.removeEventListener('focus', look);
+      session.stop();
+    };
+  }, [session]);
+  return [session, state];
+}

@@ -1,0 +1,58 @@
+import { useMemo } from 'react';
+import type { BlockSession, BlockState } from '@/client/block-session';
+import { nextToIssue, ok, type WeekState } from '@/core';
+import { useLater } from '@/ui/use-later';
+import type { Seen } from './focus';
+import { columnsOf, rowsOf } from './sheet/layout';
+
+/** What follows from the block and is shown of it, whichever face is open. */
+export function useShown(session: BlockSession, state: BlockState) {
+  const { training } = state;
+  const { block } = state.document;
+  const catalogue = session.catalogue();
+  const blockPlan = session.plan();
+  // What is wrong with it may follow a paint later than the figures themselves.
+  const judged = useLater(useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]));
+  const findings = useMemo(() => session.findingsIn(judged), [session, judged]);
+  const rows = useMemo(() => rowsOf(block), [block]);
+  const weeks = blockPlan.weeks.length;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the columns follow the number of weeks alone
+  const columns = useMemo(() => columnsOf(blockPlan), [weeks]);
+  const calls = blockPlan.proposals;
+  const callCells = useMemo(
+    () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
+    [calls],
+  );
+  const lookAt: Seen['lookAt'] = (edit) => {
+    const looked = session.lookAt(edit);
+    if (!looked.ok) return looked;
+    return ok({ blockPlan: looked.value.blockPlan, findings: session.findingsIn(looked.value) });
+  };
+  return {
+    block,
+    athlete: training.athlete,
+    catalogue,
+    blockPlan,
+    findings,
+    rows,
+    columns,
+    calls,
+    callCells,
+    lookAt,
+    /** The first week that can still be laid otherwise. */
+    open: blockPlan.weeks.find(({ issued }) => issued === null),
+    next: nextToIssue(blockPlan),
+  };
+}
+
+export type Shown = ReturnType<typeof useShown>;
+
+/** The week whose figures stand beside a face: the Frame is about what can still be laid, the Sheet about the cursor. */
+export function weekBeside(
+  { blockPlan, open }: Shown,
+  isFrame: boolean,
+  week: number | null,
+): WeekState | undefined {
+  const shown = blockPlan.weeks.find(({ plan }) => plan.week === (week ?? blockPlan.currentWeek));
+  return (isFrame ? (open ?? shown) : shown) ?? blockPlan.weeks[0];
+}

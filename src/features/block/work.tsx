@@ -1,0 +1,116 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { Face } from '@/client/commands';
+import type { Edit, Goal, LocalDate, Muscle, Problem, Result, Training, WeekState } from '@/core';
+import { isTyping } from '@/ui/is-typing';
+import classes from './block.module.css';
+import type { BlockActions } from './contract';
+import { weekColumn } from './sheet/layout';
+import { EmptyBlock, Sheet } from './sheet/sheet';
+import type { useCursor } from './sheet/use-cursor';
+import type { SheetUse } from './sheet/use-sheet';
+import { rangeOf } from './sheet/use-table-keys';
+import type { Shown } from './use-shown';
+
+const Frame = dynamic(() => import('./frame/frame'), { ssr: false });
+const LadderFace = dynamic(() => import('./ladder/ladder-face'), { ssr: false });
+const SlotDetails = dynamic(() => import('./sheet/slot-details'), { ssr: false });
+
+interface WorkProps {
+  readonly face: Face;
+  readonly shown: Shown;
+  readonly training: Training;
+  readonly weekState: WeekState | undefined;
+  readonly table: ReturnType<typeof useCursor>;
+  readonly sheet: SheetUse;
+  readonly today: LocalDate;
+  readonly actions: BlockActions;
+  readonly isDetailed: boolean;
+  readonly attempt: (edit: Edit) => Result<null>;
+  readonly tell: (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) => void;
+  readonly onGoal: (muscle: Muscle, goal: Goal) => void;
+  readonly onSaveTemplate: () => void;
+  /** Goes to a cell of the Sheet. */
+  readonly onCell: (row: string, column?: ReturnType<typeof weekColumn>) => void;
+  readonly onCloseDetails: () => void;
+}
+
+/** The face of the block that is open. */
+export function Work(props: WorkProps) {
+  const { face, shown, table, sheet, tell, isDetailed, today, attempt } = props;
+  const { edits } = sheet;
+  const { row } = table;
+  const isSheet = face === 'Sheet';
+  return (
+    <div className={classes.pane}>
+      <div
+        className={classes.scroll}
+        onCopy={(event) => {
+          if (!isSheet || isTyping(event.target)) return;
+          event.clipboardData.setData('text/plain', edits.copy(rangeOf(table.range, table.cursor)));
+          event.preventDefault();
+        }}
+        onPaste={(event) => {
+          if (!isSheet || isTyping(event.target)) return;
+          event.preventDefault();
+          tell(edits.paste(event.clipboardData.getData('text/plain'), table.cursor));
+        }}
+      >
+        <FaceOf {...props} />
+      </div>
+      {isSheet && isDetailed && row?.kind === 'slot' ? (
+        <SlotDetails
+          row={row}
+          athlete={shown.athlete}
+          catalogue={shown.catalogue}
+          planned={shown.open?.plan.sessions
+            .flatMap(({ slots }) => slots)
+            .find(({ slotId }) => slotId === row.slot.id)}
+          today={today}
+          attempt={attempt}
+          onClose={props.onCloseDetails}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+function FaceOf(props: WorkProps) {
+  const { face, shown, training, weekState, table, sheet, actions, attempt, onGoal, onCell } = props;
+  const { block, athlete, catalogue, blockPlan } = shown;
+  const isEmpty = block.sessions.length === 0;
+  if (face === 'Frame' && weekState !== undefined)
+    return (
+      <Frame
+        block={block}
+        athlete={athlete}
+        catalogue={catalogue}
+        blockPlan={blockPlan}
+        weekState={weekState}
+        attempt={attempt}
+        onOpenSession={(id) => onCell(id)}
+        onAddSession={() => sheet.edits.addSession(false)}
+        onGoal={onGoal}
+        onSay={(title, text) => table.setFocus({ kind: 'said', title, text })}
+        onSaveTemplate={isEmpty ? null : props.onSaveTemplate}
+      />
+    );
+  if (face === 'Ladder' && !isEmpty)
+    return (
+      <LadderFace
+        block={block}
+        athlete={athlete}
+        catalogue={catalogue}
+        training={training}
+        blockPlan={blockPlan}
+        actions={actions}
+        attempt={attempt}
+        lookAt={shown.lookAt}
+        onFocusMuscle={(muscle) => table.setFocus({ kind: 'muscle', muscle })}
+        onCell={(row, week) => onCell(row, weekColumn(week))}
+      />
+    );
+  if (isEmpty) return <EmptyBlock onAdd={() => sheet.edits.addSession(true)} />;
+  return <Sheet shown={shown} table={table} sheet={sheet} />;
+}

@@ -1,0 +1,40 @@
+import type { Reported } from '@/client/floor-session';
+import { inVariant, primeMovers } from '@/core';
+import type { FloorSession } from './contract';
+import classes from './floor.module.css';
+import { SorenessForm } from './soreness-form';
+
+interface EndProps {
+  readonly data: FloorSession;
+  readonly open: number;
+  readonly finished: boolean;
+  readonly reported: Reported;
+  readonly onFinish: () => void;
+  readonly onReport: (answers: Reported) => void;
+}
+
+/** After the last set: finishing, then soreness. */
+export function End({ data, open, finished, reported, onFinish, onReport }: EndProps) {
+  const muscles = [
+    ...new Set(
+      data.session.slots.flatMap((slot) => {
+        const exercise = data.exercises[slot.exerciseId];
+        return exercise === undefined ? [] : primeMovers(inVariant(exercise, slot.variant));
+      }),
+    ),
+  ];
+  if (finished) return <SorenessForm muscles={muscles} reported={reported} onReport={onReport} />;
+  return (
+    <div>
+      <p className={classes.slotName}>
+        {open === 0 ? 'All sets are logged.' : `${open} sets are not logged.`}
+      </p>
+      <p className={classes.soft}>
+        Finishing tells your coach that the session is over. Sets can still be corrected.
+      </p>
+      <button type="button" className={classes.go} onClick={onFinish}>
+        Finish the session
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+import type { FloorItem, FloorSession, FloorState } from '@/client/floor-session';
+import { counted } from '@/ui/words/figures';
+import classes from './floor.module.css';
+
+const STOPPED: Readonly<Record<string, string>> = {
+  recalled: 'Your coach took this week back. Your sets are kept on this phone; tell your coach.',
+  gone: 'This session is no longer there. Your sets are kept on this phone.',
+};
+
+const REFUSED: Readonly<Record<string, string>> = {
+  'unknown set': 'is not part of the issued session',
+  'id taken': 'was sent for another session',
+  malformed: 'could not be read by the server',
+};
+
+/** How what was tapped stands towards the coach; null while there is nothing to say. */
+export function queueSentence({ queue }: FloorState): string | null {
+  const { waiting, sending, isStored } = queue;
+  const sets = waiting.filter(({ kind }) => kind === 'set').length;
+  const what = sets === 0 ? 'Kept' : `${counted(sets, 'set')} kept`;
+  const kept = isStored ? `${what} on this phone.` : `${what} on this page only: do not close it.`;
+  switch (sending.status) {
+    case 'waiting':
+      if (sending.because === 'signed out') return `Signed out. Sign in again in another tab. ${kept}`;
+      return `No connection. ${kept}`;
+    case 'stopped':
+      return STOPPED[sending.why] ?? kept;
+    case 'clear':
+    case 'sending':
+      return isStored ? null : kept;
+  }
+}
+
+function itemWords(item: FloorItem): string {
+  return item.kind === 'set' ? `A set of ${item.set.reps}` : 'A report';
+}
+
+interface AsideListProps {
+  readonly floor: FloorSession;
+  readonly state: FloorState;
+}
+
+/** What the server refused: nothing of it goes by itself, and none of it holds up the rest. */
+export function AsideList({ floor, state }: AsideListProps) {
+  const { aside } = state.queue;
+  if (aside.length === 0) return null;
+  return (
+    <ul className={classes.aside} aria-label="Not taken by the server">
+      {aside.map(({ item, why }) => (
+        <li key={item.id}>
+          {itemWords(item)} {REFUSED[why] ?? 'was refused'}.{' '}
+          <button
+            type="button"
+            className={classes.link}
+            onClick={() => floor.settleAside(item.id, 'send again')}
+          >
+            Send again
+          </button>{' '}
+          <button type="button" className={classes.link} onClick={() => floor.settleAside(item.id, 'drop')}>
+            Put away
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,53 @@
+import type { LoggedSet } from '@/core';
+import { figure, setText, setWithUnit } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import { setName } from '@/ui/words/techniques';
+import type { FloorSession } from './contract';
+import classes from './floor.module.css';
+import { nameOf } from './issued-name';
+import type { Place } from './order';
+
+interface SetListProps {
+  readonly data: FloorSession;
+  readonly places: readonly Place[];
+  readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
+  readonly onOpen: (key: string) => void;
+}
+
+/** Every set of the session; tapping one opens it for logging or correcting. */
+export function SetList({ data, places, done, onOpen }: SetListProps) {
+  const slots = [...new Set(places.map(({ slot }) => slot))];
+  return (
+    <div>
+      {slots.map((slot) => (
+        <section key={slot.slotId}>
+          <h2 className={classes.group}>{capital(nameOf(slot, data))}</h2>
+          {places
+            .filter((place) => place.slot === slot)
+            .map(({ key, set }) => {
+              const logged = done.get(key);
+              const shown = logged?.set;
+              return (
+                <button type="button" className={classes.setRow} key={key} onClick={() => onOpen(key)}>
+                  <span className={shown === undefined ? classes.soft : ''}>
+                    {capital(setName(set, slot.sets))}
+                    {logged !== undefined && logged.conflicts.length > 0
+                      ? ', logged twice: the later counts'
+                      : ''}
+                  </span>
+                  {shown === undefined ? (
+                    <span className={classes.soft}>asked {setText(set.load, set.reps, slot)}</span>
+                  ) : (
+                    <strong>
+                      {setWithUnit(shown.load.value, shown.reps, slot, shown.load.unit)}, {figure(shown.rir)}{' '}
+                      left
+                    </strong>
+                  )}
+                </button>
+              );
+            })}
+        </section>
+      ))}
+    </div>
+  );
+}
