@@ -21,7 +21,13 @@ export * from './block/new-slot';
 export type * from './block/rep-range';
 export { settingsProblems } from './block/settings-fields';
 export * from './block/shape';
-export { SLOT_FIELD_NAMES, SLOT_FIELDS, type SlotFieldName } from './block/slot-fields';
+export {
+  DRIFTS,
+  SET_RULES,
+  SLOT_FIELD_NAMES,
+  SLOT_FIELDS,
+  type SlotFieldName,
+} from './block/slot-fields';
 export * from './block/templates/from-template';
 export * from './block/templates/prerequisites';
 export * from './block/templates/shipped';

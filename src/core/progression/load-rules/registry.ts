@@ -25,5 +25,10 @@ export const RULES = Object.fromEntries(ALL.map((rule) => [rule.name, rule])) as
   Record<LoadRule, LoadRuleKind>
 >;
 
+/** Whether a rule is changed by the slot's own step in per cent. */
+export function takesStep(rule: LoadRule): boolean {
+  return RULES[rule].takesStep;
+}
+
 /** The rule a load goes by: the slot's, or the technique's own. */
 export type RuleName = LoadRule | 'earned' | 'reps' | 'share of the max';

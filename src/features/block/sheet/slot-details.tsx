@@ -1,54 +1,16 @@
 'use client';
 
 import { useEffect } from 'react';
-import {
-  type Athlete,
-  type Catalogue,
-  type Edit,
-  inVariant,
-  LOAD_RULES,
-  MOTIONS,
-  placeFor,
-  type Result,
-  type SingleEdit,
-  type Slot,
-  type SlotPlan,
-  swapCandidates,
-} from '@/core';
-import { Choose, formClasses as form, Line, Toggles, Typed } from '@/ui/form';
-import { readNumber, readOptionalNumber, readText } from '@/ui/read';
-import { setText } from '@/ui/words/figures';
+import { commandFacts } from '@/client/commands';
+import { inVariant, type SingleEdit, type Slot } from '@/core';
 import { capital } from '@/ui/words/names';
-import type { Row } from './layout';
 import classes from './slot-details.module.css';
-
-interface SlotDetailsProps {
-  readonly row: Extract<Row, { kind: 'slot' }>;
-  readonly athlete: Athlete;
-  readonly catalogue: Catalogue;
-  /** The slot in the first week that can still change. */
-  readonly planned: SlotPlan | undefined;
-  readonly today: string;
-  readonly attempt: (edit: Edit) => Result<null>;
-  readonly onClose: () => void;
-}
-
-const MOST_SUBSTITUTES = 12;
-const RULE_WORDS: Readonly<Record<Slot['loadRule'], string>> = {
-  'best fit': 'best fit',
-  'load first': 'load first, then reps',
-  'double progression': 'double progression, all sets at the top',
-  'double progression, first set': 'double progression, first set at the top',
-  'double progression, beyond the top': 'double progression, beyond the top',
-  percent: 'per cent a week',
-  'two in a row': 'met in two sessions running',
-  'variation chain': 'next harder variation',
-};
+import { Course, Notes, type PartProps, Progress, type SlotDetailsProps } from './slot-details-parts';
 
 /** All of a slot that has no column of its own. */
 export default function SlotDetails(props: SlotDetailsProps) {
-  const { row, athlete, catalogue, planned, today, attempt, onClose } = props;
-  const { slot, session } = row;
+  const { row, catalogue, attempt, onClose } = props;
+  const { slot } = row;
   // The panel takes room from the table: the slot it speaks of stays in sight.
   useEffect(() => {
     window.document.querySelector(`[data-row="${slot.id}"]`)?.scrollIntoView({ block: 'nearest' });
@@ -58,12 +20,7 @@ export default function SlotDetails(props: SlotDetailsProps) {
   const exercise = inVariant(pinned, slot.variant);
   const set = <F extends keyof Slot>(field: F, value: Slot[F]) =>
     void attempt({ kind: 'slot/set', slot: slot.id, field, value } as SingleEdit);
-  const place = placeFor(athlete, session.place);
-  const candidates = swapCandidates(exercise, catalogue.list, { athlete, place, date: today })
-    .filter(({ exercise: one }) => !slot.substitutes.includes(one.id))
-    .slice(0, MOST_SUBSTITUTES);
-  const stepped = slot.loadRule === 'percent' || slot.loadRule === 'two in a row';
-  const setUp = athlete.setUps[exercise.id];
+  const part: PartProps = { ...props, slot, exercise, pinned, set };
   return (
     <section
       className={classes.details}
@@ -75,181 +32,24 @@ export default function SlotDetails(props: SlotDetailsProps) {
     >
       <h2 className={classes.title}>
         {capital(exercise.name)}, all of it
-        <button type="button" className={classes.close} onClick={onClose} title="Alt D">
+        <button
+          type="button"
+          className={classes.close}
+          onClick={onClose}
+          title={commandFacts('details').keys}
+        >
           Close
         </button>
       </h2>
       <div className={classes.columns}>
         <div>
-          <Line label="Load goes by">
-            <Choose
-              label="Load goes by"
-              value={slot.loadRule}
-              options={LOAD_RULES}
-              names={(rule) => RULE_WORDS[rule]}
-              onValue={(rule) => set('loadRule', rule)}
-            />
-          </Line>
-          {stepped ? (
-            <Line label="Step, %">
-              <Typed
-                key={slot.id}
-                label="Step, %"
-                className={form.number}
-                text={slot.loadStep === null ? '' : String(slot.loadStep)}
-                placeholder="2.5"
-                read={(text) => readOptionalNumber(text, { field: 'step', low: 0.5, high: 10 })}
-                onValue={(step) => set('loadStep', step)}
-              />
-            </Line>
-          ) : null}
-          <Line label="Sets go by">
-            <Choose
-              label="Sets go by"
-              value={slot.setRule}
-              options={['by response', 'fixed']}
-              onValue={(rule) => set('setRule', rule)}
-            />
-          </Line>
-          <Line label="Later sets">
-            <Choose
-              label="Later sets"
-              value={slot.drift}
-              options={['hold RIR', 'hold reps']}
-              names={(one) => (one === 'hold RIR' ? 'fewer reps, same RIR' : 'same reps, nearer failure')}
-              onValue={(drift) => set('drift', drift)}
-            />
-          </Line>
-          <Line label="Range of motion">
-            <Choose
-              label="Range of motion"
-              value={slot.motion}
-              options={MOTIONS}
-              onValue={(motion) => set('motion', motion)}
-            />
-          </Line>
+          <Progress {...part} />
         </div>
         <div>
-          <Line label="In turn">
-            <label className={classes.check}>
-              <input
-                type="checkbox"
-                checked={slot.joined && row.at > 1}
-                disabled={row.at === 1}
-                onChange={(event) => set('joined', event.target.checked)}
-              />
-              with the slot above
-            </label>
-          </Line>
-          <Line label="Closing sets">
-            <Typed
-              key={slot.id}
-              label="Closing sets, if there is energy left"
-              className={form.number}
-              text={String(slot.optionalSets)}
-              read={(text) => readNumber(text, { field: 'closing sets', low: 0, high: 10, whole: true })}
-              onValue={(sets) => set('optionalSets', sets)}
-            />
-            <span className={form.label}>if there is energy left</span>
-          </Line>
-          {pinned.variants.length === 0 ? null : (
-            <Line label="Set-ups in turn">
-              <Toggles
-                label="Set-ups that rotate set by set"
-                value={slot.rotate}
-                options={pinned.variants.map(({ id }) => id)}
-                names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? id}
-                onValue={(rotate) => set('rotate', rotate)}
-              />
-            </Line>
-          )}
-          <Line label="Ends in a stretch">
-            <Typed
-              key={`${slot.id}/seconds`}
-              label="Seconds of the stretch"
-              className={form.number}
-              text={slot.stretch === null ? '' : String(slot.stretch.seconds)}
-              placeholder="none"
-              read={(text) => readOptionalNumber(text, { field: 'stretch', low: 5, high: 600, whole: true })}
-              onValue={(seconds) =>
-                set('stretch', seconds === null ? null : { seconds, note: slot.stretch?.note ?? '' })
-              }
-            />
-            <span className={form.label}>s</span>
-            {slot.stretch === null ? null : (
-              <Typed
-                key={`${slot.id}/stretch`}
-                label="Note on the stretch"
-                text={slot.stretch.note}
-                placeholder="how"
-                read={readText(200)}
-                onValue={(note) => set('stretch', { seconds: slot.stretch?.seconds ?? 30, note })}
-              />
-            )}
-          </Line>
-          <Line label="Made safe by">
-            <Typed
-              key={slot.id}
-              label="How failing is made safe"
-              className={form.wide}
-              text={slot.safety}
-              placeholder={exercise.failableAlone ? 'can be failed alone' : 'safeties, a spotter'}
-              read={readText(200)}
-              onValue={(safety) => set('safety', safety)}
-            />
-          </Line>
+          <Course {...part} />
         </div>
         <div>
-          <Line label="Note">
-            <Typed
-              key={slot.id}
-              label="Note for the athlete"
-              className={form.wide}
-              text={slot.note}
-              placeholder={exercise.cues}
-              read={readText(2000)}
-              onValue={(note) => set('note', note)}
-            />
-          </Line>
-          <Line label="Or instead">
-            <Choose
-              label="Add a substitute"
-              value=""
-              options={['', ...candidates.map(({ exercise: one }) => one.id)]}
-              names={(id) => (id === '' ? 'add an exercise …' : (catalogue.newest(id)?.name ?? id))}
-              onValue={(id) => {
-                if (id !== '') set('substitutes', [...slot.substitutes, id]);
-              }}
-            />
-            {slot.substitutes.map((id) => (
-              <button
-                type="button"
-                key={id}
-                className={classes.chip}
-                title="Take it off the list"
-                onClick={() =>
-                  set(
-                    'substitutes',
-                    slot.substitutes.filter((one) => one !== id),
-                  )
-                }
-              >
-                {catalogue.newest(id)?.name ?? id} ×
-              </button>
-            ))}
-          </Line>
-          <Line label="Warm-up">
-            <span>
-              {planned === undefined || planned.warmUp.length === 0
-                ? 'none: its muscles are warm, or its load is not known'
-                : planned.warmUp.map(({ load, reps }) => setText(load / 100, reps, planned)).join(', ')}
-            </span>
-          </Line>
-          {setUp === undefined ? null : (
-            <Line label="Set-up">
-              <span>{setUp}</span>
-            </Line>
-          )}
+          <Notes {...part} />
         </div>
       </div>
     </section>

@@ -4,6 +4,7 @@ import { memo } from 'react';
 import classes from '../block.module.css';
 import { prescriptionColumn } from './columns/registry';
 import { type ColumnId, mayRunOver, WEEK_WIDTH, widthOf } from './layout';
+import { DragHandle } from './row-drag';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
 
 interface SlotRowProps {
@@ -32,6 +33,7 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open 
         <PrescriptionCell
           key={cell.column}
           cell={cell}
+          slotId={id}
           at={view.at}
           bracket={view.bracket}
           group={view.group}
@@ -69,6 +71,7 @@ interface CellProps {
 
 function PrescriptionCell({
   cell,
+  slotId,
   at,
   bracket,
   group,
@@ -76,6 +79,7 @@ function PrescriptionCell({
   children,
 }: CellProps & {
   readonly cell: CellView;
+  readonly slotId: string;
   readonly at: number;
   readonly bracket: Bracket;
   readonly group: string;
@@ -94,11 +98,7 @@ function PrescriptionCell({
         className={`${classes.text} ${cell.quiet ? classes.quiet : ''} ${name ? classes.name : ''} ${cell.alert ? classes.gated : ''}`}
         data-long={mayRunOver(`${lead}${cell.shown}${follow}`, widthOf(cell.column) - (name ? AT_WIDTH : 0))}
       >
-        {name ? (
-          <span className={classes.at} draggable data-drag title="Drag to another place">
-            {at}
-          </span>
-        ) : null}
+        {name ? <DragHandle slotId={slotId} at={at} /> : null}
         {lead}
         {cell.shown}
         {follow === '' ? null : <span className={classes.group}>{follow}</span>}

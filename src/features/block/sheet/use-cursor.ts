@@ -2,7 +2,7 @@ import { useCallback, useRef, useState } from 'react';
 import type { Focus } from '../focus';
 import type { Range } from './clipboard';
 import type { Leave } from './editor';
-import type { Editing } from './grid';
+import type { Editing } from './grid-props';
 import { type Cell, type ColumnId, nearestColumn, type Row, usedColumns, weekOf } from './layout';
 
 const PAGE = 10;

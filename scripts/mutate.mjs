@@ -1,0 +1,142 @@
+// npm run mutate [-- --count 120 --seed 1 --only core/effort]   flips comparisons and constants of the core, one at a time,
+// and prints how many of them the tests notice. Works on a copy, so that the tree can be edited meanwhile.
+import { spawnSync } from 'node:child_process';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { dirname, join, relative } from 'node:path';
+import { bin, ensurePackages, ROOT, say } from './machine.mjs';
+
+const COPY = join(ROOT, '.cache', 'mutate');
+const option = (name, otherwise) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? otherwise : process.argv[at + 1];
+};
+const count = Number(option('count', '120'));
+const seed = Number(option('seed', '1'));
+const only = option('only', 'core');
+
+/** Tables of facts and starting figures: what stands there is said there, and no test could say it otherwise. */
+const TABLES = [
+  /core\/exercises\/library/,
+  /core\/block\/templates\/(shipped|.*-split|.*template)s?\.ts$/,
+  /core\/conventions\//,
+  /core\/loading\/place-presets/,
+  /core\/testing\//,
+  /core\/volume\/landmarks\.ts$/,
+  /(schema|codec|codecs|index)\.ts$/,
+];
+
+/** What is flipped into what. Code is formatted, so that operators stand between spaces and types do not match. */
+const FLIPS = [
+  [/ <= /g, () => ' < '],
+  [/ >= /g, () => ' > '],
+  [/ < /g, () => ' <= '],
+  [/ > /g, () => ' >= '],
+  [/ === /g, () => ' !== '],
+  [/ !== /g, () => ' === '],
+  [/ && /g, () => ' || '],
+  [/ \|\| /g, () => ' && '],
+  [/ \+ /g, () => ' - '],
+  [/ - /g, () => ' + '],
+  [/Math\.max\(/g, () => 'Math.min('],
+  [/Math\.min\(/g, () => 'Math.max('],
+  [/(?<![\w.'"`$#-])\d+(?:\.\d+)?(?![\w'"`])/g, (text) => String(Number(text) + 1)],
+];
+
+/** A small generator of numbers, so that a run can be had again. */
+function random(start) {
+  let state = start >>> 0;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+function sources(folder) {
+  return readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && /\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name))
+    .map((entry) => join(entry.parentPath, entry.name))
+    .filter((file) => !TABLES.some((table) => table.test(file)));
+}
+
+/** Lines of code alone: texts, comments, imports and types are left as they are. */
+function isCode(line) {
+  const tidy = line.trim();
+  return !/^(import|export (type|interface|\*)|type |interface |readonly |\||\*|\/\/|\/\*)/.test(tidy);
+}
+
+function inText(line, at) {
+  const before = line.slice(0, at);
+  return (before.split("'").length - 1) % 2 === 1 || (before.split('`').length - 1) % 2 === 1 || before.includes('//');
+}
+
+function mutants(file) {
+  const lines = readFileSync(file, 'utf8').split('\n');
+  return lines.flatMap((line, at) =>
+    isCode(line)
+      ? FLIPS.flatMap(([pattern, flip]) =>
+          [...line.matchAll(pattern)]
+            .filter(({ index }) => !inText(line, index))
+            .map(({ 0: text, index }) => ({
+              file,
+              line: at + 1,
+              from: line.trim(),
+              to: line.slice(0, index) + flip(text) + line.slice(index + text.length),
+            })),
+        )
+      : [],
+  );
+}
+
+/** Tests near a file first: most flips are noticed by those beside it. */
+function tests(file) {
+  const folder = dirname(file);
+  const beside = readdirSync(folder)
+    .filter((name) => name.endsWith('.test.ts'))
+    .map((name) => join(folder, name));
+  return [...(beside.length > 0 ? [beside] : []), [join(COPY, 'src', 'core')]];
+}
+
+function isNoticed(file) {
+  return tests(file).some((paths) => {
+    const args = ['--bail', '--silent', '--reporters', join(COPY, 'scripts', 'quiet-reporter.cjs'), ...paths];
+    return spawnSync(bin('jest'), args, { cwd: COPY, encoding: 'utf8', timeout: 240_000 }).status !== 0;
+  });
+}
+
+await ensurePackages();
+rmSync(COPY, { recursive: true, force: true });
+mkdirSync(COPY, { recursive: true });
+for (const name of ['src', 'package.json', 'jest.config.mjs', 'tsconfig.json'])
+  cpSync(join(ROOT, name), join(COPY, name), { recursive: true });
+mkdirSync(join(COPY, 'scripts'));
+writeFileSync(join(COPY, 'scripts', 'quiet-reporter.cjs'), 'module.exports = class {};\n');
+if (!existsSync(join(COPY, 'node_modules'))) symlinkSync(join(ROOT, 'node_modules'), join(COPY, 'node_modules'));
+
+const all = sources(join(COPY, 'src', 'core'))
+  .filter((file) => relative(join(COPY, 'src'), file).startsWith(only))
+  .flatMap(mutants);
+const next = random(seed);
+const chosen = all
+  .map((mutant) => ({ mutant, at: next() }))
+  .sort((a, b) => a.at - b.at)
+  .slice(0, count)
+  .map(({ mutant }) => mutant);
+say(`${chosen.length} of ${all.length} flips, seed ${seed}`);
+
+let noticed = 0;
+const survivors = [];
+for (const [at, { file, line, from, to }] of chosen.entries()) {
+  const text = readFileSync(file, 'utf8');
+  const lines = text.split('\n');
+  lines[line - 1] = to;
+  writeFileSync(file, lines.join('\n'));
+  if (isNoticed(file)) noticed++;
+  else {
+    survivors.push(`${relative(COPY, file)}:${line}\n    ${from}\n    ${to.trim()}`);
+    say(`  not noticed: ${survivors.at(-1)}`);
+  }
+  writeFileSync(file, text);
+  if ((at + 1) % 10 === 0) say(`  ${at + 1} flips, ${noticed} noticed`);
+}
+say(`\n${noticed} of ${chosen.length} flips noticed: ${((100 * noticed) / chosen.length).toFixed(1)} %`);
+process.exit(noticed / chosen.length >= 0.85 ? 0 : 1);

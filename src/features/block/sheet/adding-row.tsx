@@ -1,0 +1,31 @@
+import { placeFor } from '@/core';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { Picker } from '@/ui/picker';
+import classes from '../block.module.css';
+import { PRESCRIPTION } from './columns/registry';
+import type { GridProps } from './grid-props';
+
+/** A row that asks for the exercise of a new slot. */
+export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd, onClose }: GridProps) {
+  const session = block.sessions.find(({ id }) => id === adding?.session);
+  const place = placeFor(athlete, session?.place ?? null);
+  return (
+    <tr role="row" className={classes.row} data-open="true">
+      <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
+        <span className={classes.text}>&nbsp;</span>
+        <Picker
+          label="Exercise of the new slot"
+          choices={exerciseChoices(catalogue, place, true)}
+          initial=""
+          onPick={onAdd}
+          onCancel={onClose}
+        />
+      </td>
+      <td
+        role="gridcell"
+        tabIndex={-1}
+        style={{ gridColumn: `2 / ${PRESCRIPTION.length + blockPlan.weeks.length + 1}` }}
+      />
+    </tr>
+  );
+}

@@ -1,0 +1,125 @@
+import dynamic from 'next/dynamic';
+import { placeFor } from '@/core';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { Picker } from '@/ui/picker';
+import { capital, dayName } from '@/ui/words/names';
+import { placeChoices } from './choices';
+import { cellText, prescriptionColumn } from './columns/registry';
+import { TextEditor } from './editor';
+import type { Editing, GridProps } from './grid-props';
+import { type Row, weekOf } from './layout';
+import { plannedSlots } from './row-view';
+import { overrideText } from './week-entry';
+
+const TechniquePicker = dynamic(() => import('../dialogs/technique-picker'), { ssr: false });
+
+type CellEditorProps = GridProps & { readonly row: Row; readonly editing: Editing };
+
+/** What a cell is edited with: a list, the technique picker, or plain text. */
+export function CellEditor(props: CellEditorProps) {
+  const { row } = props;
+  switch (row.kind) {
+    case 'weeks':
+      return null;
+    case 'session':
+      return <SessionEditor {...props} row={row} />;
+    case 'slot':
+      return <SlotEditor {...props} row={row} />;
+  }
+}
+
+function Typing({ editing, onCommit, onClose, label, initial }: Said & { readonly initial: string }) {
+  const { cell, text } = editing;
+  return (
+    <TextEditor
+      label={label}
+      initial={text ?? initial}
+      typed={text !== null}
+      onCommit={(typed, leave) => onCommit(cell, typed, leave)}
+      onCancel={onClose}
+    />
+  );
+}
+
+type Said = CellEditorProps & { readonly label: string };
+
+function Picking({
+  editing,
+  onPick,
+  onClose,
+  label,
+  choices,
+}: Said & { readonly choices: Parameters<typeof Picker>[0]['choices'] }) {
+  const { cell, text } = editing;
+  return (
+    <Picker
+      label={label}
+      choices={choices}
+      initial={text ?? ''}
+      onPick={(value) => onPick(cell, value)}
+      onCancel={onClose}
+    />
+  );
+}
+
+function SessionEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind: 'session' }> }) {
+  const { editing, athlete, block } = props;
+  const { session } = props.row;
+  const { column } = editing.cell;
+  if (column === 'slot') return <Typing {...props} label="Name of the session" initial={session.name} />;
+  if (column === 'technique')
+    return <Picking {...props} label="Place of the session" choices={placeChoices(athlete.places)} />;
+  return <Typing {...props} label="Day of the session" initial={dayName(session.day, block.cycleDays)} />;
+}
+
+function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
+  const { row, editing, athlete, catalogue, onTechnique, onClose } = props;
+  const { slot, session } = row;
+  const place = placeFor(athlete, session.place);
+  const exercise = catalogue.find(slot.exercise);
+  const name = capital(exercise?.name ?? '');
+  const week = weekOf(editing.cell.column);
+  if (week !== null)
+    return (
+      <Typing {...props} label={`${name}, week ${week} alone`} initial={weekText(props, slot.id, week)} />
+    );
+  const column = prescriptionColumn(editing.cell.column);
+  switch (column?.editor) {
+    case 'exercises':
+      return (
+        <Picking
+          {...props}
+          label={`Exercise of slot ${row.at}`}
+          choices={exerciseChoices(catalogue, place)}
+        />
+      );
+    case 'techniques':
+      return exercise === undefined ? null : (
+        <TechniquePicker
+          label={`Technique of slot ${row.at}`}
+          slot={slot}
+          exercise={exercise}
+          search={editing.text ?? ''}
+          onTake={(technique, drift, safety) => onTechnique(slot.id, technique, drift, safety)}
+          onClose={onClose}
+        />
+      );
+    case 'text': {
+      const { typed } = cellText(column.id, slot, { athlete, catalogue, place });
+      return <Typing {...props} label={`${name}, ${column.label ?? column.id}`} initial={typed} />;
+    }
+    case undefined:
+      return null;
+  }
+}
+
+/** What a week keeps of its own, or what the rules make of it, as it is typed. */
+function weekText({ row, blockPlan }: CellEditorProps, slotId: string, week: number): string {
+  const own = row.kind === 'slot' ? row.slot.weeks.find((one) => one.week === week) : undefined;
+  if (own !== undefined) return overrideText(own);
+  const asked = plannedSlots(blockPlan).get(`${week}/${slotId}`);
+  const [first] = asked?.sets ?? [];
+  if (asked === undefined || first === undefined) return '';
+  const sets = asked.sets.filter(({ piece, optional }) => piece === 1 && !optional).length;
+  return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
+}

@@ -1,0 +1,101 @@
+import {
+  type Edit,
+  newSlot,
+  ok,
+  type Problem,
+  placeFor,
+  type Result,
+  refused,
+  type SingleEdit,
+  type Slot,
+  type TechniqueParameters,
+} from '@/core';
+import { pickedExercise } from '@/ui/exercise-choices';
+import { pasteTable } from './clipboard';
+import { setField } from './columns/column';
+import { prescriptionColumn } from './columns/registry';
+import { type Cell, type Row, weekOf } from './layout';
+import { sessionEntry } from './session-entry';
+import { boardOf, openWeeks, rowAt, type Table } from './table';
+
+/** Puts typed text into a cell; answers with what is wrong with it. */
+export function typeInto(table: Table, cell: Cell, text: string): readonly Problem[] {
+  const row = rowAt(table, cell);
+  if (row === undefined || row.kind === 'weeks') return [];
+  const entry = entryOf(table, cell, text, row);
+  const changed = entry.ok && entry.value !== null ? table.change(entry.value) : entry;
+  return changed.ok ? [] : changed.problems;
+}
+
+function entryOf(
+  table: Table,
+  cell: Cell,
+  text: string,
+  row: Exclude<Row, { kind: 'weeks' }>,
+): Result<Edit | null> {
+  if (row.kind === 'session') return sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session);
+  if (weekOf(cell.column) !== null) {
+    const free = openWeeks(table, [cell.column]);
+    return free.ok ? pasteTable([[text]], cell, boardOf(table)) : free;
+  }
+  const { athlete, catalogue } = table;
+  const known = { athlete, catalogue, place: placeFor(athlete, row.session.place) };
+  return prescriptionColumn(cell.column)?.read(text, row.slot, known) ?? ok(null);
+}
+
+/** Puts a picked exercise or place into its slot or session. */
+export function pickInto(table: Table, cell: Cell, value: string): void {
+  const row = rowAt(table, cell);
+  if (row?.kind === 'session') {
+    // The usual place is what a session has that names none: it moves along when the athlete does.
+    const place = value === table.athlete.places[0]?.id ? null : value;
+    table.attempt({ kind: 'session/set', session: row.session.id, field: 'place', value: place });
+  }
+  if (row?.kind === 'slot') pickExercise(table, row.slot, value);
+}
+
+function pickExercise({ catalogue, attempt }: Table, slot: Slot, value: string): void {
+  const { id, variant } = pickedExercise(value);
+  const exercise = catalogue.newest(id);
+  if (exercise === undefined) return;
+  const ref = { id: exercise.id, revision: exercise.revision };
+  const picked = [setField(slot, 'exercise', ref), setField(slot, 'variant', variant)];
+  if (exercise.id === slot.exercise.id) {
+    if (variant !== slot.variant || ref.revision !== slot.exercise.revision)
+      attempt({ kind: 'batch', edits: picked });
+    return;
+  }
+  const fresh = newSlot(slot.id, exercise);
+  const before = catalogue.find(slot.exercise);
+  // A start set and a set-up note speak of the old exercise; seconds are no reps.
+  const others: readonly SingleEdit[] = [
+    setField(slot, 'start', null),
+    setField(slot, 'tempo', fresh.tempo),
+    setField(slot, 'note', ''),
+    ...(before?.measure === exercise.measure ? [] : [setField(slot, 'range', fresh.range)]),
+  ];
+  attempt({ kind: 'batch', edits: [...picked, ...others] });
+}
+
+/** Puts a technique into a slot, with how later sets drift and how it is made safe. */
+export function takeTechnique(
+  { block, change }: Table,
+  slotId: string,
+  technique: TechniqueParameters,
+  drift: Slot['drift'],
+  safety: string,
+): readonly Problem[] {
+  const slot = block.sessions.flatMap(({ slots }) => slots).find(({ id }) => id === slotId);
+  const changed =
+    slot === undefined
+      ? refused({ code: 'unknown-id', path: `slot/${slotId}`, id: slotId })
+      : change({
+          kind: 'batch',
+          edits: [
+            setField(slot, 'technique', technique),
+            setField(slot, 'drift', drift),
+            setField(slot, 'safety', safety.trim()),
+          ],
+        });
+  return changed.ok ? [] : changed.problems;
+}

@@ -1,0 +1,31 @@
+import { ok, type Result, type Slot } from '@/core';
+import { copiedSlots, copyText, pasteSlots, pasteTable, type Range, readTable } from './clipboard';
+import type { Cell } from './layout';
+import { boardOf, openWeeks, put, rowAt, shortId, type Table } from './table';
+
+/** What was copied last: its text, and whole slots as they are. */
+export interface Copied {
+  readonly text: string;
+  readonly slots: readonly Slot[];
+}
+
+/** A range for the clipboard. */
+export function copyRange(table: Table, range: Range): Copied {
+  const board = boardOf(table);
+  return { text: copyText(range, board), slots: copiedSlots(range, board) };
+}
+
+/** Puts the clipboard's text into the table from a cell on; slots copied here come back as they were. */
+export function pasteAt(table: Table, text: string, at: Cell, copied: Copied): Result<null> {
+  const row = rowAt(table, at);
+  const { slots, text: mine } = copied;
+  if (row !== undefined && row.kind !== 'weeks' && slots.length > 0 && text.trim() === mine.trim()) {
+    const after = row.kind === 'slot' ? row.slot.id : (row.session.slots.at(-1)?.id ?? null);
+    return put(table, ok(pasteSlots(slots, row.session.id, after, shortId)));
+  }
+  const values = readTable(text);
+  const from = table.columns.indexOf(at.column);
+  const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
+  const free = openWeeks(table, columns);
+  return free.ok ? put(table, pasteTable(values, at, boardOf(table))) : free;
+}

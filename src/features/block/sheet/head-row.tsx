@@ -1,0 +1,50 @@
+import type { BlockPlan } from '@/core';
+import { figure } from '@/ui/words/figures';
+import classes from '../block.module.css';
+import { PRESCRIPTION } from './columns/registry';
+import { type ColumnId, weekColumn } from './layout';
+
+/** Names of the columns, and each week with its RIR and hard sets. */
+export function HeadRow({
+  blockPlan,
+  cursor,
+}: {
+  readonly blockPlan: BlockPlan;
+  readonly cursor: ColumnId | null;
+}) {
+  return (
+    <tr role="row" className={classes.headRow}>
+      {PRESCRIPTION.map(({ id, head, isNumber }) => (
+        <th
+          key={id}
+          role="columnheader"
+          scope="col"
+          className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${isNumber ? classes.number : ''}`}
+        >
+          <span className={classes.headText}>{head}</span>
+        </th>
+      ))}
+      {blockPlan.weeks.map(({ plan, status }) => {
+        const column = weekColumn(plan.week);
+        return (
+          <th
+            key={plan.week}
+            role="columnheader"
+            scope="col"
+            className={`${classes.head} ${classes.week} ${classes.cell}`}
+            data-row="weeks"
+            data-column={column}
+            tabIndex={cursor === column ? 0 : -1}
+            data-current={plan.week === blockPlan.currentWeek}
+            data-deload={plan.kind === 'deload'}
+          >
+            <span className={classes.weekName}>{plan.kind === 'deload' ? 'deload' : `wk ${plan.week}`}</span>
+            <span className={classes.weekFacts}>
+              {status === 'planned' ? `${plan.rir} · ${figure(plan.hardSets, 0)}` : status}
+            </span>
+          </th>
+        );
+      })}
+    </tr>
+  );
+}

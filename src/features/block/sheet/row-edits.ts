@@ -1,0 +1,86 @@
+import { newSlot, ok, type Session, WEEKDAYS } from '@/core';
+import { pickedExercise } from '@/ui/exercise-choices';
+import { replaceExercise } from './clipboard';
+import { setField } from './columns/column';
+import type { Row } from './layout';
+import { put, shortId, type Table } from './table';
+
+/** Where a new slot goes: a session, and the slot it will stand behind. */
+export interface Adding {
+  readonly session: string;
+  readonly after: string | null;
+}
+
+/** Another exercise in the place of one, wherever it stands in the block. */
+export function replaceEverywhere(table: Table, from: string, value: string): void {
+  const { id, variant } = pickedExercise(value);
+  const exercise = table.catalogue.newest(id);
+  if (exercise === undefined) return;
+  const ref = { id, revision: exercise.revision };
+  put(table, ok(replaceExercise(table.block, from, ref, variant)));
+}
+
+/** Joins a slot to the one above, or parts them. */
+export function joinRow({ attempt }: Table, row: Row): void {
+  if (row.kind === 'slot' && row.at > 1) attempt(setField(row.slot, 'joined', !row.slot.joined));
+}
+
+/** Sets a dragged slot down at another row. */
+export function dropSlot({ rows, attempt }: Table, slotId: string, onto: string, below: boolean): void {
+  const row = rows.find(({ id }) => id === onto);
+  if (row === undefined || row.kind === 'weeks' || slotId === onto) return;
+  const { session } = row;
+  const others = session.slots.filter(({ id }) => id !== slotId);
+  const at = row.kind === 'session' ? -1 : others.findIndex(({ id }) => id === onto);
+  const after = row.kind === 'session' ? null : below ? onto : (others[at - 1]?.id ?? null);
+  attempt({ kind: 'slot/move', slot: slotId, session: session.id, after });
+}
+
+/** Where a new slot behind a row would go. */
+export function addingBehind(row: Row | undefined): Adding | null {
+  if (row?.kind === 'session')
+    return { session: row.session.id, after: row.session.slots.at(-1)?.id ?? null };
+  return row?.kind === 'slot' ? { session: row.session.id, after: row.slot.id } : null;
+}
+
+/** Adds a slot of a picked exercise and goes to it. */
+export function addSlot({ catalogue, attempt, move }: Table, adding: Adding, value: string): void {
+  const { id, variant } = pickedExercise(value);
+  const exercise = catalogue.newest(id);
+  if (exercise === undefined) return;
+  const slot = newSlot(shortId(), exercise, variant);
+  if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
+}
+
+/** Adds a session on the first free day that the athlete has. @returns it, or undefined where none can be added */
+export function addSession({ block, athlete, attempt }: Table): Session | undefined {
+  const taken = new Set(block.sessions.map(({ day }) => day));
+  const free = Array.from({ length: block.cycleDays }, (_, day) => day).filter((day) => !taken.has(day));
+  const had =
+    block.cycleDays === WEEKDAYS.length ? free.find((day) => athlete.days.includes(day)) : undefined;
+  const session: Session = {
+    id: shortId(),
+    name: `Session ${block.sessions.length + 1}`,
+    day: had ?? free[0] ?? 0,
+    place: null,
+    optional: false,
+    slots: [],
+  };
+  const after = block.sessions.at(-1)?.id ?? null;
+  return attempt({ kind: 'session/add', after, session }).ok ? session : undefined;
+}
+
+export function removeRow({ attempt }: Table, row: Row): void {
+  if (row.kind === 'slot') attempt({ kind: 'slot/remove', slot: row.slot.id });
+  if (row.kind === 'session') attempt({ kind: 'session/remove', session: row.session.id });
+}
+
+/** Moves a slot one place up or down within its session. */
+export function shiftRow({ attempt }: Table, row: Row, by: -1 | 1): void {
+  if (row.kind !== 'slot') return;
+  const { slots, id } = row.session;
+  const at = slots.findIndex((slot) => slot.id === row.slot.id);
+  if (at + by < 0 || at + by >= slots.length) return;
+  const after = by < 0 ? (slots[at - 2]?.id ?? null) : (slots[at + 1]?.id ?? null);
+  attempt({ kind: 'slot/move', slot: row.slot.id, session: id, after });
+}

@@ -1,0 +1,32 @@
+import {
+  conventionsWith,
+  credits,
+  type Exercise,
+  newSlot,
+  secondsPerRep,
+  setCount,
+  setSeconds,
+} from '@/core';
+import { counted, figure } from '@/ui/words/figures';
+import { Contributions } from './contributions';
+import own from './library.module.css';
+
+const conventions = conventionsWith();
+
+/** What three sets of it would credit and cost, as it stands in the form. */
+export function OwnPreview({ exercise }: { readonly exercise: Exercise }) {
+  const slot = newSlot('preview', exercise);
+  const sets = setCount(slot.technique);
+  const credited = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(sets * share)}`);
+  const perRep = secondsPerRep({ measure: exercise.measure, tempo: slot.tempo }, conventions);
+  const seconds = (reps: number) => setSeconds({ secondsPerRep: perRep, sides: exercise.sides }, reps);
+  return (
+    <div className={own.preview} role="status">
+      <p>
+        {counted(sets, 'hard set')} would credit {credited.length === 0 ? 'nothing yet' : credited.join(', ')}
+        ; one lasts {seconds(slot.range.low)}–{seconds(slot.range.high)} s.
+      </p>
+      <Contributions exercise={exercise} />
+    </div>
+  );
+}
