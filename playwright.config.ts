@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:3000',
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 30_000,
+    screenshot: 'only-on-failure',
     locale: 'en-GB',
     timezoneId: 'Europe/Oslo',
     launchOptions: {

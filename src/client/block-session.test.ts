@@ -25,6 +25,8 @@ const read = async (unchecked: unknown) => {
 /** A wire to the server that can be cut. */
 function wire() {
   let isDown = false;
+  let gate: Promise<void> | null = null;
+  let release = (): void => {};
   let refusal: 'signed out' | 'unavailable' | 'malformed' | null = null;
   return {
     cut: () => {
@@ -37,7 +39,16 @@ function wire() {
     says: (status: NonNullable<typeof refusal>) => {
       refusal = status;
     },
+    /** Lets nothing through until it is released. */
+    hold: () => {
+      if (gate === null) gate = new Promise((open) => (release = open));
+    },
+    release: () => {
+      release();
+      gate = null;
+    },
     through: async <T>(work: () => T): Promise<T> => {
+      if (gate !== null) await gate;
       if (isDown) throw new Error('cut');
       if (refusal !== null) return { status: refusal } as T;
       return work();
@@ -71,6 +82,48 @@ describe('a block under edit', () => {
     tab.redo();
     await tab.settled();
     expect(rests(server.block)[0]).toBe(60);
+  });
+
+  test('quick edits of one cell are one after the other, not against each other', async () => {
+    const server = new FakeServer(made, who);
+    const { tab, browser, kill, line } = open(server);
+    line.hold();
+    tab.change(rest('a1', 60));
+    await calm();
+    // The first is on its way, without the others.
+    for (const value of [61, 62]) tab.change(rest('a1', value));
+    tab.undo();
+    line.release();
+    expect(await tab.settled()).toBe(4);
+    expect(tab.getState().saving.status).toBe('saved');
+    expect(rests(server.block)[0]).toBe(61);
+    line.cut();
+    tab.change(rest('a1', 70));
+    await calm();
+    kill();
+    const next = open(server, browser);
+    await calm();
+    expect(next.tab.getState().saving.status).toBe('saved');
+    expect(rests(server.block)[0]).toBe(70);
+  });
+
+  test('a page that dies between two saves of one cell does not collide with itself', async () => {
+    const server = new FakeServer(made, who);
+    const first = open(server);
+    first.line.hold();
+    first.tab.change(rest('a1', 60));
+    await calm();
+    first.tab.change(rest('a1', 61));
+    first.line.release();
+    first.line.hold();
+    await calm();
+    // The first is answered for, the second on its way; then the page is gone.
+    expect(server.revision).toBe(1);
+    first.kill();
+    const second = open(server, first.browser);
+    await calm();
+    expect(second.tab.getState().saving.status).toBe('saved');
+    expect(rests(server.block)[0]).toBe(61);
   });
 
   test('what may not stand is refused here, and nothing is sent', () => {
@@ -278,6 +331,8 @@ const anEvent = fc.oneof(
         'reload' as const,
         'cut' as const,
         'mend' as const,
+        'hold' as const,
+        'release' as const,
         'settle' as const,
       ),
       tab: fc.nat(1),
@@ -313,17 +368,22 @@ test('over 200 random histories the plan that a tab holds is the plan that the s
         else if (kind === 'undo') tab.undo();
         else if (kind === 'cut') line.cut();
         else if (kind === 'mend') line.mend();
-        else if (kind === 'reload') await tab.reload();
+        else if (kind === 'hold') line.hold();
+        else if (kind === 'release') line.release();
+        else if (kind === 'reload') void tab.reload();
         else if (kind === 'settle') tab.settle(at === 0 ? 'mine' : 'theirs');
         else if (tab.getState().saving.status === 'saved') {
-          if (kind === 'issue') await tab.issue(server.issued.length + 1);
-          else if (kind === 'recall') await tab.recall(server.issued.length);
+          if (kind === 'issue') void tab.issue(server.issued.length + 1);
+          else if (kind === 'recall') void tab.recall(server.issued.length);
           else
             await tab.answer(tab.plan().proposals.slice(0, at), value === 0 ? 'declined' : 'accepted', null);
         }
         await calm();
       }
-      for (const { line } of tabs) line.mend();
+      for (const { line } of tabs) {
+        line.release();
+        line.mend();
+      }
       await browser.clock.pass(60_000);
       for (const { tab } of tabs) tab.settle('theirs');
       await browser.clock.pass(60_000);

@@ -361,6 +361,9 @@ export class BlockSession {
     const dropped = said.status === 'refused' ? [said.step] : [];
     const left = this.queue.getState().waiting.filter(({ id }) => !standing.has(id) && !dropped.includes(id));
     await this.takeStanding(base, said.revision, said.steps, left);
+    // What this page has saved is nobody else's: later steps start behind it.
+    const { revision } = this.state.document;
+    if (said.status !== 'collision') this.queue.revise((step) => ({ ...step, base: revision }));
     if (said.status === 'collision') return { status: 'stopped', why: 'collision', ids };
     this.savedAt = this.ports.clock.now();
     if (said.status === 'refused')

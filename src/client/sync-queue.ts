@@ -125,6 +125,11 @@ export class SyncQueue<T extends { readonly id: string }> {
     await this.flush();
   }
 
+  /** Changes items that wait, as what they start from moves on. They are stored with the next reply or item. */
+  revise(change: (item: T) => T): void {
+    this.put({ waiting: this.state.waiting.map(change) });
+  }
+
   /** Drops an item that was set aside, or sends it again. */
   async settleAside(id: string, how: 'drop' | 'send again'): Promise<void> {
     const one = this.state.aside.find(({ item }) => item.id === id);

@@ -168,9 +168,12 @@ const when = DataTypes.DATE(3);
 // Sequelize writes into column definitions: each table needs its own.
 const key = () => ({ type: id, primaryKey: true });
 
-function define(sequelize: Sequelize): Models {
-  const table = <Row extends object>(name: string, columns: Parameters<typeof sequelize.define>[1]) =>
-    sequelize.define(name, columns, { tableName: name }) as unknown as Table<Row>;
+type Define = <Row extends object>(name: string, columns: Parameters<Sequelize['define']>[1]) => Table<Row>;
+
+/** Coaches with what is theirs, athletes, bodies. */
+function peopleTables(
+  table: Define,
+): Pick<Models, 'coaches' | 'signIns' | 'attempts' | 'athletes' | 'exercises' | 'measurements'> {
   return {
     coaches: table('coaches', {
       id: key(),
@@ -192,6 +195,29 @@ function define(sequelize: Sequelize): Models {
       revision: DataTypes.INTEGER,
       archivedAt: when,
     }),
+    exercises: table('exercises', {
+      id: key(),
+      revision: { type: DataTypes.INTEGER, primaryKey: true },
+      coachId: id,
+      facts: json,
+      createdAt: when,
+    }),
+    measurements: table('measurements', {
+      id: key(),
+      coachId: id,
+      athleteId: id,
+      localDate: DataTypes.DATEONLY,
+      kind: DataTypes.STRING,
+      value: DataTypes.DECIMAL(7, 2),
+      unit: DataTypes.STRING,
+      at: when,
+    }),
+  };
+}
+
+/** Blocks, their life, and what was handed out and called. */
+function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revisions' | 'issued' | 'calls'> {
+  return {
     blocks: table('blocks', {
       id: key(),
       coachId: id,
@@ -230,6 +256,25 @@ function define(sequelize: Sequelize): Models {
       issuedAt: when,
       recalledAt: when,
     }),
+    calls: table('calls', {
+      id: { type: DataTypes.STRING(191), primaryKey: true },
+      blockId: { type: id, primaryKey: true },
+      coachId: id,
+      athleteId: id,
+      subject: DataTypes.STRING(160),
+      week: DataTypes.INTEGER,
+      status: DataTypes.STRING,
+      proposal: json,
+      choice: json,
+      createdAt: when,
+      answeredAt: when,
+    }),
+  };
+}
+
+/** What happened on the floor. */
+function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness' | 'ramps'> {
+  return {
     workouts: table('workouts', {
       id: key(),
       coachId: id,
@@ -266,23 +311,6 @@ function define(sequelize: Sequelize): Models {
       soreness: DataTypes.STRING,
       at: when,
     }),
-    exercises: table('exercises', {
-      id: key(),
-      revision: { type: DataTypes.INTEGER, primaryKey: true },
-      coachId: id,
-      facts: json,
-      createdAt: when,
-    }),
-    measurements: table('measurements', {
-      id: key(),
-      coachId: id,
-      athleteId: id,
-      localDate: DataTypes.DATEONLY,
-      kind: DataTypes.STRING,
-      value: DataTypes.DECIMAL(7, 2),
-      unit: DataTypes.STRING,
-      at: when,
-    }),
     ramps: table('ramp_reports', {
       id: key(),
       coachId: id,
@@ -291,20 +319,13 @@ function define(sequelize: Sequelize): Models {
       verdict: DataTypes.STRING,
       at: when,
     }),
-    calls: table('calls', {
-      id: { type: DataTypes.STRING(191), primaryKey: true },
-      blockId: { type: id, primaryKey: true },
-      coachId: id,
-      athleteId: id,
-      subject: DataTypes.STRING(160),
-      week: DataTypes.INTEGER,
-      status: DataTypes.STRING,
-      proposal: json,
-      choice: json,
-      createdAt: when,
-      answeredAt: when,
-    }),
   };
+}
+
+function define(sequelize: Sequelize): Models {
+  const table: Define = <Row extends object>(name: string, columns: Parameters<Sequelize['define']>[1]) =>
+    sequelize.define(name, columns, { tableName: name }) as unknown as Table<Row>;
+  return { ...peopleTables(table), ...blockTables(table), ...logTables(table) };
 }
 
 const defined = new WeakMap<Sequelize, Models>();

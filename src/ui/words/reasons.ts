@@ -59,163 +59,189 @@ function strengthSentence(strength: Strength, written: Written, unit: Unit): str
   return `${measured}, projected at ${gain} to ${estimate(strength.oneRepMax)}.`;
 }
 
+/** What the words of a reason lean on: how exercises are called, and how the slot's sets are written. */
+interface Telling {
+  readonly names: ExerciseNames;
+  readonly written: Written;
+}
+
+/** The words of each reason: one without them does not compile. */
+const EXPLAINED: {
+  readonly [C in Reason['code']]: (reason: Extract<Reason, { code: C }>, telling: Telling) => Explained;
+} = {
+  'not fetched': () => {
+    return { because: 'Its reasons are kept with the week and are on their way.', besides: '' };
+  },
+  'rir/ramp': (reason) => {
+    const { week, weeks, first, last, offset, value } = reason;
+    const shift = offset === 0 ? '' : `, ${offset > 0 ? 'plus' : 'minus'} ${Math.abs(offset)} for this slot`;
+    return {
+      because: `RIR ${value}: from ${first} in week 1 evenly to ${last} in week ${weeks}; this is week ${week}${shift}.`,
+      besides: 'Halves round down. Change both ends in the block line, or give a slot its own.',
+    };
+  },
+  'rir/fixed': (reason) => {
+    return {
+      because: `RIR ${reason.value}: this slot keeps its own, whatever the week.`,
+      besides: 'Write “week” to follow the ramp again.',
+    };
+  },
+  'rir/easy': (reason) => {
+    return {
+      because: `RIR ${reason.value} or more: a ${reason.week} week stays far from failure.`,
+      besides: '',
+    };
+  },
+  'load/best-fit': (reason, { written }) => {
+    const { chosen, others, decider } = reason.fit;
+    const runners = others.map((one) => `${at(one, written)} predicts ${estimate(one.predictedRir)}`);
+    return {
+      because: `${strengthSentence(reason.strength, written, reason.unit)} Target ${reason.targetRir} in reserve: ${at(chosen, written)} predicts ${estimate(chosen.predictedRir)}${runners.length > 0 ? `; ${runners.join('; ')}` : ''}.`,
+      besides: `${DECIDERS[decider]}${reason.last === null ? '' : ` Last time ${at(reason.last, written)}.`}`,
+    };
+  },
+  'load/hold': (reason, { written }) => {
+    return {
+      because: `${strengthSentence(reason.strength, written, reason.unit)} ${reason.targetRir} in reserve, a tenth of the seconds each, leave ${reason.seconds} s.`,
+      besides:
+        `Within ${reason.range.low}–${reason.range.high} s. ${written.loading === 'none' ? '' : 'The load stays as it was.'}`.trim(),
+    };
+  },
+  'load/search': (reason, { written }) => {
+    const held = written.measure === 'seconds';
+    return {
+      because: held
+        ? `No hold of this is known, so week 1 looks for the seconds: hold within ${reason.range.low}–${reason.range.high} s until about ${reason.targetRir} tenths more would be left.`
+        : `No set of this exercise is known, so week 1 looks for the load: work up within ${reason.range.low}–${reason.range.high} reps until ${reason.targetRir} are left.`,
+      besides: `Write a start set such as ${held ? 'bw x 30 @ 2' : '60x10@3'}, and every week follows from it.`,
+    };
+  },
+  'load/answered': (reason, { names, written }) => {
+    const said = { accepted: 'You accepted', changed: 'You chose', held: 'You held' }[reason.outcome];
+    const proposed = explain(reason.proposed, names, written);
+    return {
+      because: `${said} ${at(reason, written)}. The rule had: ${proposed.because}`,
+      besides: proposed.besides,
+    };
+  },
+  'load/override': (reason, { names, written }) => {
+    return {
+      because: `${reason.load === null ? `${reason.reps} reps` : at({ load: reason.load, reps: reason.reps }, written)} in this week alone, as you wrote. The rule had: ${explain(reason.proposed, names, written).because}`,
+      besides: 'Empty the cell to go back to the rule.',
+    };
+  },
+  'rir/override': (reason) => {
+    return {
+      because: `RIR ${reason.value} in this week alone; the rule had ${reason.proposed}.`,
+      besides: 'Empty the cell to go back to the rule.',
+    };
+  },
+  'sets/override': (reason) => {
+    return {
+      because: `${counted(reason.sets, 'set')} in this week alone; ${reason.proposed} otherwise.`,
+      besides: '',
+    };
+  },
+  'load/easy': (reason, { written }) => {
+    return {
+      because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${at(reason.from, written)} to ${at(reason, written)}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
+      besides:
+        reason.week === 'deload'
+          ? 'The load is kept, so that nothing is forgotten; reps are cut.'
+          : 'Lighter by a tenth, and far from failure.',
+    };
+  },
+  'whole-body-deload': (reason) => {
+    const { behind, recovering, atCeiling, growing, hardWeeks } = reason;
+    const worn = [
+      ...(behind > 0 ? [`${behind} behind`] : []),
+      ...(recovering > 0 ? [`${recovering} recovering`] : []),
+      ...(atCeiling > 0 ? [`${atCeiling} at their ceiling`] : []),
+    ];
+    return {
+      because: `Of ${counted(growing, 'growing muscle')} ${listed(worn)}: half or more are worn.${hardWeeks > 1 ? ' The last two weeks went to RIR 1 or less.' : ''}`,
+      besides: 'Taken, the next week becomes the deload; declined, the block goes on as planned.',
+    };
+  },
+  'sets/prescribed': (reason) => {
+    return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
+  },
+  'sets/response': (reason) => {
+    const steps = reason.added.map(
+      ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${figure(add)} for ${muscle} from week ${week}`,
+    );
+    return {
+      because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,
+      besides: '',
+    };
+  },
+  'sets/easy': (reason) => {
+    return {
+      because: `${counted(reason.sets, 'set')}: ${reason.from} × ${figure(reason.factor)} in a ${reason.week} week, rounded, at least one.`,
+      besides: '',
+    };
+  },
+  'sets/after-recover': (reason) => {
+    return {
+      because: `${counted(reason.sets, 'set')}: after its recover week ${reason.muscle} returns midway between floor ${estimate(reason.floor)} and the ${estimate(reason.failedAt)} at which it failed.`,
+      besides: '',
+    };
+  },
+  'reps/drift': (reason) => {
+    return {
+      because:
+        reason.mode === 'hold RIR'
+          ? `With ${reason.seconds} s of rest each further set asks ${estimate(reason.perSet)} reps fewer at the same reserve.`
+          : `Every set asks the same reps; with ${reason.seconds} s of rest each ends ${estimate(reason.perSet)} nearer failure.`,
+      besides: '',
+    };
+  },
+  volume: (reason, { names }) => {
+    return volume(reason, names);
+  },
+  budget: (reason) => {
+    return {
+      because: `${figure(reason.hardSets, 1)} hard sets this week, each counted once. Budget ${figure(reason.budget, 1)}: ${reason.level}, ${reason.phase}${reason.hardSport > 0 ? `, less 4 for each of ${reason.hardSport} hard sport sessions` : ''}.`,
+      besides: '',
+    };
+  },
+  minutes: (reason) => {
+    const { mode, work, rest, warmUp, low, high } = reason;
+    const parts = [
+      `work ${minutes(work)}`,
+      `rest ${minutes(rest)}`,
+      ...(mode === 'realistic' ? [`warm-up ${minutes(warmUp)}`] : []),
+    ];
+    return {
+      because: `${minutes(low)} to ${minutes(high)} min between the ends of the rep ranges: ${parts.join(', ')} at the long end.`,
+      besides: `Rest is ${Math.round((100 * rest) / Math.max(1, high))} % of it. ${mode === 'realistic' ? 'Change-over between exercises takes at least 90 s.' : 'Strict: sets and rests alone.'}`,
+    };
+  },
+  'set-response': (reason) => {
+    const sore =
+      reason.soreness === 'no check-in'
+        ? 'no check-in, counted as just in time'
+        : SORENESS_WORDS[reason.soreness].long;
+    const score = `${reason.score >= 0 ? '+' : '−'}${Math.abs(reason.score).toFixed(1)}`;
+    return {
+      because: `${reason.muscle}: soreness ${sore}; performance ${reason.verdict} (${score} reps against target${reason.behindTwice ? ', twice running' : ''}).${startWords(reason.startShortfall)}`,
+      besides:
+        reason.capped === null
+          ? ''
+          : `${reason.wanted} wanted, ${reason.add} possible: ${capWords(reason.capped)}.`,
+    };
+  },
+};
+
 /**
  * Words a reason.
  * @param names how exercises are called
  * @param written how the slot's sets are written, for reasons that speak of loads
  */
 export function explain(reason: Reason, names: ExerciseNames, written: Written = BY_REPS): Explained {
-  switch (reason.code) {
-    case 'not fetched':
-      return { because: 'Its reasons are kept with the week and are on their way.', besides: '' };
-    case 'rir/ramp': {
-      const { week, weeks, first, last, offset, value } = reason;
-      const shift =
-        offset === 0 ? '' : `, ${offset > 0 ? 'plus' : 'minus'} ${Math.abs(offset)} for this slot`;
-      return {
-        because: `RIR ${value}: from ${first} in week 1 evenly to ${last} in week ${weeks}; this is week ${week}${shift}.`,
-        besides: 'Halves round down. Change both ends in the block line, or give a slot its own.',
-      };
-    }
-    case 'rir/fixed':
-      return {
-        because: `RIR ${reason.value}: this slot keeps its own, whatever the week.`,
-        besides: 'Write “week” to follow the ramp again.',
-      };
-    case 'rir/easy':
-      return {
-        because: `RIR ${reason.value} or more: a ${reason.week} week stays far from failure.`,
-        besides: '',
-      };
-    case 'load/best-fit': {
-      const { chosen, others, decider } = reason.fit;
-      const runners = others.map((one) => `${at(one, written)} predicts ${estimate(one.predictedRir)}`);
-      return {
-        because: `${strengthSentence(reason.strength, written, reason.unit)} Target ${reason.targetRir} in reserve: ${at(chosen, written)} predicts ${estimate(chosen.predictedRir)}${runners.length > 0 ? `; ${runners.join('; ')}` : ''}.`,
-        besides: `${DECIDERS[decider]}${reason.last === null ? '' : ` Last time ${at(reason.last, written)}.`}`,
-      };
-    }
-    case 'load/hold':
-      return {
-        because: `${strengthSentence(reason.strength, written, reason.unit)} ${reason.targetRir} in reserve, a tenth of the seconds each, leave ${reason.seconds} s.`,
-        besides:
-          `Within ${reason.range.low}–${reason.range.high} s. ${written.loading === 'none' ? '' : 'The load stays as it was.'}`.trim(),
-      };
-    case 'load/search': {
-      const held = written.measure === 'seconds';
-      return {
-        because: held
-          ? `No hold of this is known, so week 1 looks for the seconds: hold within ${reason.range.low}–${reason.range.high} s until about ${reason.targetRir} tenths more would be left.`
-          : `No set of this exercise is known, so week 1 looks for the load: work up within ${reason.range.low}–${reason.range.high} reps until ${reason.targetRir} are left.`,
-        besides: `Write a start set such as ${held ? 'bw x 30 @ 2' : '60x10@3'}, and every week follows from it.`,
-      };
-    }
-    case 'load/answered': {
-      const said = { accepted: 'You accepted', changed: 'You chose', held: 'You held' }[reason.outcome];
-      const proposed = explain(reason.proposed, names, written);
-      return {
-        because: `${said} ${at(reason, written)}. The rule had: ${proposed.because}`,
-        besides: proposed.besides,
-      };
-    }
-    case 'load/override':
-      return {
-        because: `${reason.load === null ? `${reason.reps} reps` : at({ load: reason.load, reps: reason.reps }, written)} in this week alone, as you wrote. The rule had: ${explain(reason.proposed, names, written).because}`,
-        besides: 'Empty the cell to go back to the rule.',
-      };
-    case 'rir/override':
-      return {
-        because: `RIR ${reason.value} in this week alone; the rule had ${reason.proposed}.`,
-        besides: 'Empty the cell to go back to the rule.',
-      };
-    case 'sets/override':
-      return {
-        because: `${counted(reason.sets, 'set')} in this week alone; ${reason.proposed} otherwise.`,
-        besides: '',
-      };
-    case 'load/easy':
-      return {
-        because: `${reason.week === 'deload' ? 'Deload' : 'Recover week'}: from ${at(reason.from, written)} to ${at(reason, written)}, which leaves ${estimate(reason.predictedRir)} in reserve.`,
-        besides:
-          reason.week === 'deload'
-            ? 'The load is kept, so that nothing is forgotten; reps are cut.'
-            : 'Lighter by a tenth, and far from failure.',
-      };
-    case 'whole-body-deload': {
-      const { behind, recovering, atCeiling, growing, hardWeeks } = reason;
-      const worn = [
-        ...(behind > 0 ? [`${behind} behind`] : []),
-        ...(recovering > 0 ? [`${recovering} recovering`] : []),
-        ...(atCeiling > 0 ? [`${atCeiling} at their ceiling`] : []),
-      ];
-      return {
-        because: `Of ${counted(growing, 'growing muscle')} ${listed(worn)}: half or more are worn.${hardWeeks > 1 ? ' The last two weeks went to RIR 1 or less.' : ''}`,
-        besides: 'Taken, the next week becomes the deload; declined, the block goes on as planned.',
-      };
-    }
-    case 'sets/prescribed':
-      return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
-    case 'sets/response': {
-      const steps = reason.added.map(
-        ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${figure(add)} for ${muscle} from week ${week}`,
-      );
-      return {
-        because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,
-        besides: '',
-      };
-    }
-    case 'sets/easy':
-      return {
-        because: `${counted(reason.sets, 'set')}: ${reason.from} × ${figure(reason.factor)} in a ${reason.week} week, rounded, at least one.`,
-        besides: '',
-      };
-    case 'sets/after-recover':
-      return {
-        because: `${counted(reason.sets, 'set')}: after its recover week ${reason.muscle} returns midway between floor ${estimate(reason.floor)} and the ${estimate(reason.failedAt)} at which it failed.`,
-        besides: '',
-      };
-    case 'reps/drift':
-      return {
-        because:
-          reason.mode === 'hold RIR'
-            ? `With ${reason.seconds} s of rest each further set asks ${estimate(reason.perSet)} reps fewer at the same reserve.`
-            : `Every set asks the same reps; with ${reason.seconds} s of rest each ends ${estimate(reason.perSet)} nearer failure.`,
-        besides: '',
-      };
-    case 'volume':
-      return volume(reason, names);
-    case 'budget':
-      return {
-        because: `${figure(reason.hardSets, 1)} hard sets this week, each counted once. Budget ${figure(reason.budget, 1)}: ${reason.level}, ${reason.phase}${reason.hardSport > 0 ? `, less 4 for each of ${reason.hardSport} hard sport sessions` : ''}.`,
-        besides: '',
-      };
-    case 'minutes': {
-      const { mode, work, rest, warmUp, low, high } = reason;
-      const parts = [
-        `work ${minutes(work)}`,
-        `rest ${minutes(rest)}`,
-        ...(mode === 'realistic' ? [`warm-up ${minutes(warmUp)}`] : []),
-      ];
-      return {
-        because: `${minutes(low)} to ${minutes(high)} min between the ends of the rep ranges: ${parts.join(', ')} at the long end.`,
-        besides: `Rest is ${Math.round((100 * rest) / Math.max(1, high))} % of it. ${mode === 'realistic' ? 'Change-over between exercises takes at least 90 s.' : 'Strict: sets and rests alone.'}`,
-      };
-    }
-    case 'set-response': {
-      const sore =
-        reason.soreness === 'no check-in'
-          ? 'no check-in, counted as just in time'
-          : SORENESS_WORDS[reason.soreness].long;
-      const score = `${reason.score >= 0 ? '+' : '−'}${Math.abs(reason.score).toFixed(1)}`;
-      return {
-        because: `${reason.muscle}: soreness ${sore}; performance ${reason.verdict} (${score} reps against target${reason.behindTwice ? ', twice running' : ''}).${startWords(reason.startShortfall)}`,
-        besides:
-          reason.capped === null
-            ? ''
-            : `${reason.wanted} wanted, ${reason.add} possible: ${capWords(reason.capped)}.`,
-      };
-    }
-  }
+  // The reason's code joins it with its words, which TypeScript cannot follow.
+  const words = EXPLAINED[reason.code] as (reason: Reason, telling: Telling) => Explained;
+  return words(reason, { names, written });
 }
 
 function startWords(shortfall: number): string {

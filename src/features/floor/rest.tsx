@@ -1,0 +1,30 @@
+import { useEffect, useState } from 'react';
+import { Fact } from './fact';
+import classes from './floor.module.css';
+
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+const LONGEST_SHOWN = 15 * 60;
+
+/** Counts the rest up from the last logged set, so that a closed page loses no time. */
+export function Rest({ since, of }: { readonly since: string; readonly of: number }) {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(Date.now());
+    tick();
+    const timer = setInterval(tick, 1000);
+    return () => clearInterval(timer);
+  }, []);
+  if (now === null) return null;
+  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
+  if (seconds > LONGEST_SHOWN) return null;
+  if (of === 0) return <Fact name="Rest" value="none: straight on" />;
+  return (
+    <div className={classes.fact}>
+      <dt>Rest</dt>
+      <dd className={seconds >= of ? classes.over : ''}>
+        {clock(seconds)} of {clock(of)}
+        {seconds >= of ? ', go' : ''}
+      </dd>
+    </div>
+  );
+}

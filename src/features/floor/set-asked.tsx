@@ -1,0 +1,126 @@
+import { howToMake } from '@/core';
+import { Recipe } from '@/ui/recipe';
+import { NOT_ALONE } from '@/ui/words/cautions';
+import { figure, loadWithUnit, load as loadWords, reserve, setText } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import { setName, techniqueSentence } from '@/ui/words/techniques';
+import type { FloorSession } from './contract';
+import { Fact } from './fact';
+import classes from './floor.module.css';
+import { nameOf } from './issued-name';
+import { loadLabel } from './load-label';
+import type { Place } from './order';
+import { Rest } from './rest';
+
+interface AskedProps {
+  readonly data: FloorSession;
+  readonly place: Place;
+}
+
+/** Which set it is, how it is done, and its figures, huge. */
+export function SetAsked({ data, place: { slot, set } }: AskedProps) {
+  const exercise = data.exercises[slot.exerciseId];
+  const setUp = data.setUps[slot.exerciseId];
+  const held = slot.measure === 'seconds';
+  return (
+    <>
+      <div className={classes.slotName}>
+        {capital(nameOf(slot, data))}, {setName(set, slot.sets)}
+      </div>
+      <p className={classes.cue}>
+        {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
+        {setUp === undefined ? '' : ` Set-up: ${setUp}`}
+        {slot.tempo === null ? '' : ` Tempo ${slot.tempo}.`}
+        {slot.motion === 'full' ? '' : ` Range of motion: ${slot.motion}.`}
+        {slot.technique.kind === 'straight'
+          ? ''
+          : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
+        {set.sections.length === 0
+          ? ''
+          : ` Then ${set.sections.map(({ reps, manner }) => `${reps} ${manner}`).join(', ')}.`}
+        {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
+          ? ''
+          : ` End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`}
+      </p>
+      <div className={classes.asked}>
+        <Big
+          value={String(set.reps)}
+          label={`${held ? 'seconds' : 'reps'}${exercise?.sides === 2 ? ' each side' : ''}`}
+        />
+        {slot.loading === 'none' ? null : (
+          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        )}
+        <Big value={String(reserve(set.rir))} label="left at the end" />
+      </div>
+    </>
+  );
+}
+
+interface HelpProps extends AskedProps {
+  /** The load as it stands in the field; null while it cannot be read. */
+  readonly load: number | null;
+  readonly isFirst: boolean;
+  readonly isDone: boolean;
+  /** When the last set of the session was logged. */
+  readonly restSince: string | null;
+}
+
+/** What helps to do it: how to make the load, the ramp, last time, the rest. */
+export function SetHelp({ data, place, load, isFirst: first, isDone, restSince }: HelpProps) {
+  const { slot } = place;
+  const last = data.lastTime[slot.slotId];
+  const held = slot.measure === 'seconds';
+  const loadless = slot.loading === 'none';
+  const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
+  return (
+    <>
+      {recipe === null || recipe.kind === 'not makeable' || recipe.kind === 'bodyweight alone' ? null : (
+        <Recipe recipe={recipe} />
+      )}
+      <dl className={classes.facts}>
+        {first && slot.warmUp.length > 0 ? (
+          <Fact
+            name="Warm-up"
+            value={slot.warmUp.map(({ load, reps }) => setText(load / 100, reps, slot)).join(', ')}
+          />
+        ) : null}
+        {last === undefined ? null : (
+          <Fact
+            name="Last time"
+            value={`${held ? `${last.reps} s` : last.reps}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
+          />
+        )}
+        {restSince === null || isDone ? null : <Rest since={restSince} of={place.rest} />}
+      </dl>
+    </>
+  );
+}
+
+/** What to mind before it is done. */
+export function SetCautions({ data, place: { slot, set } }: AskedProps) {
+  const exercise = data.exercises[slot.exerciseId];
+  const held = slot.measure === 'seconds';
+  return (
+    <>
+      {set.load === null ? (
+        <p className={classes.caution}>
+          {held
+            ? `Not known yet: hold until about ${reserve(set.rir)} tenths more would be left, then log the seconds.`
+            : `No load is known yet: work up until ${set.reps} reps leave ${reserve(set.rir)}, then log what you used.`}
+        </p>
+      ) : null}
+      {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (
+        <p className={classes.caution}>{NOT_ALONE}</p>
+      ) : null}
+    </>
+  );
+}
+
+function Big({ value, label }: { readonly value: string; readonly label: string }) {
+  return (
+    <div>
+      <span className={classes.big}>{value}</span>
+      <span className={classes.soft}>{label}</span>
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { type LoggedSet, loadGrid } from '@/core';
+import { reserve } from '@/ui/words/figures';
+import type { FloorSession } from './contract';
+import { checkMore, type MoreEntry, moreFields, startMore } from './more-entry';
+import type { Place } from './order';
+import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
+
+/** The figures of a set as they are typed, with what is wrong with them and the tap that logs them. */
+export function useSetEntry(
+  data: FloorSession,
+  { slot, set }: Place,
+  done: LoggedSet | null,
+  onLog: (value: CheckedSet) => void,
+) {
+  const exercise = data.exercises[slot.exerciseId];
+  const last = data.lastTime[slot.slotId];
+  const grid = loadGrid(slot.loading, data.equipment);
+  const [entry, setEntry] = useState<SetEntry>(() => ({
+    load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),
+    reps: String(done?.reps ?? set.reps),
+    rir: String(done?.rir ?? reserve(set.rir)),
+  }));
+
+  const fields = moreFields(slot, set, exercise);
+  const [more, setMore] = useState<MoreEntry>(() => startMore(fields, set, done?.more));
+  const noted = checkMore(more);
+
+  const check = checkEntry(entry, grid);
+  const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
+  const step = (field: keyof SetEntry, by: 1 | -1) => {
+    if (field === 'load') put('load', String(stepLoad(check.value?.load ?? set.load ?? 0, by, grid)));
+    else put(field, String(Math.max(0, (Number.parseFloat(entry[field]) || 0) + by)));
+  };
+  const tap = () => {
+    if (check.value === null || noted.problem !== null) return;
+    const { left, right } = noted.value ?? {};
+    // Of two sides the lower counts.
+    const reps = left === undefined || right === undefined ? check.value.reps : Math.min(left, right);
+    // Done as asked is done as planned, to the fraction.
+    const rir = check.value.rir === reserve(set.rir) ? Math.max(0, set.rir) : check.value.rir;
+    onLog({ ...check.value, reps, rir, ...(noted.value === undefined ? {} : { more: noted.value }) });
+  };
+
+  const asked =
+    check.value !== null &&
+    check.value.load === set.load &&
+    check.value.reps === set.reps &&
+    check.value.rir === reserve(set.rir);
+  return { grid, entry, fields, more, setMore, noted, check, put, step, tap, asked };
+}
+
+export type SetEntryUse = ReturnType<typeof useSetEntry>;

@@ -1,0 +1,136 @@
+import {
+  type Athlete,
+  addDays,
+  BOUNDS,
+  CREDITING_SCHOOLS,
+  DELOAD_KINDS,
+  deloadStart,
+  type Goal,
+  LANDMARK_SCHOOLS,
+  MUSCLES,
+  type Muscle,
+  weekdayOf,
+} from '@/core';
+import { Choose, formClasses as form, Line, Section, Toggles, Typed } from '@/ui/form';
+import { readDate, readNumber, readText } from '@/ui/read';
+import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
+import classes from './new-block.module.css';
+import type { NewBlockUse } from './use-new-block';
+
+/** Ways of deloading to pick from; combinations are written in the block's own line. */
+const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
+
+interface SettingsProps extends Pick<NewBlockUse, 'settled' | 'set'> {
+  readonly athlete: Athlete;
+}
+
+/** What a new block begins with; all of it can be changed later. */
+export function Settings({ athlete, settled, set }: SettingsProps) {
+  return (
+    <Section title="The block" aside={<span className={classes.soft}>all of it can be changed later</span>}>
+      <Line label="Name" htmlFor="block-name">
+        <Typed
+          id="block-name"
+          label="Name"
+          className={form.wide}
+          text={settled.name}
+          read={readText(120)}
+          onValue={(name) => set({ name })}
+        />
+      </Line>
+      <Line label="Begins on" htmlFor="begins">
+        <Typed
+          id="begins"
+          label="Begins on"
+          className={classes.date}
+          text={settled.startDate}
+          read={readDate}
+          onValue={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}
+        />
+        <span className={classes.soft}>a Monday, as days go in {athlete.timeZone}</span>
+      </Line>
+      <Line label="Building weeks" htmlFor="weeks">
+        <Typed
+          id="weeks"
+          label="Building weeks"
+          className={form.number}
+          text={String(settled.weeks)}
+          read={(text) => readNumber(text, { field: 'weeks', ...BOUNDS.weeks, whole: true })}
+          onValue={(weeks) => set({ weeks })}
+        />
+      </Line>
+      <Line label="Then">
+        <Choose
+          label="Deload"
+          value={deloadText(settled.deload)}
+          options={[...new Set([...DELOADS, deloadText(settled.deload)])]}
+          names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
+          onValue={(text) => {
+            const deload = readDeload(text, 'block/deload');
+            if (deload.ok) set({ deload: deload.value });
+          }}
+        />
+      </Line>
+      <Schools settled={settled} set={set} />
+      <Goals athlete={athlete} settled={settled} set={set} />
+    </Section>
+  );
+}
+
+function Schools({ settled, set }: Omit<SettingsProps, 'athlete'>) {
+  return (
+    <>
+      <Line label="Sets count">
+        <Choose
+          label="Counting of sets"
+          value={settled.crediting}
+          options={CREDITING_SCHOOLS}
+          onValue={(crediting) => set({ crediting })}
+        />
+      </Line>
+      <Line label="Landmarks">
+        <Choose
+          label="Landmarks"
+          value={settled.landmarks}
+          options={LANDMARK_SCHOOLS}
+          onValue={(landmarks) => set({ landmarks })}
+        />
+      </Line>
+    </>
+  );
+}
+
+function Goals({ athlete, settled, set }: SettingsProps) {
+  const goalOf = (muscle: Muscle): Goal => settled.goals[muscle] ?? athlete.goals[muscle] ?? 'grow';
+  const withGoal = (goal: Goal) => MUSCLES.filter((muscle) => goalOf(muscle) === goal);
+  const setGoals = (goal: Goal, muscles: readonly Muscle[]) => {
+    const goals = Object.fromEntries(
+      MUSCLES.flatMap((muscle) => {
+        const now = muscles.includes(muscle) ? goal : goalOf(muscle) === goal ? 'grow' : goalOf(muscle);
+        return now === (athlete.goals[muscle] ?? 'grow') ? [] : [[muscle, now]];
+      }),
+    );
+    set({ goals });
+  };
+
+  return (
+    <>
+      <Line label="Priority">
+        <Toggles
+          label="Priority muscles"
+          value={withGoal('priority')}
+          options={MUSCLES}
+          onValue={(muscles) => setGoals('priority', muscles)}
+        />
+      </Line>
+      <Line label="Only hold">
+        <Toggles
+          label="Held muscles"
+          value={withGoal('hold')}
+          options={MUSCLES}
+          onValue={(muscles) => setGoals('hold', muscles)}
+        />
+      </Line>
+    </>
+  );
+}

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { TEMPLATES } from '@/core';
+import { Choose, formClasses as form } from '@/ui/form';
+import { counted } from '@/ui/words/figures';
+import type { NewBlockActions, NewBlockData } from './contract';
+import classes from './new-block.module.css';
+import type { Chosen, NewBlockUse } from './use-new-block';
+
+interface SourcesProps {
+  readonly data: NewBlockData;
+  readonly actions: Pick<NewBlockActions, 'removeTemplate'>;
+  readonly use: NewBlockUse;
+}
+
+/** What a block can start from: earlier blocks, splits, own templates, another athlete's block, nothing. */
+export function Sources({ data, actions, use }: SourcesProps) {
+  const { earlier, others } = data;
+  const { chosen, setChosen, other, setOther } = use;
+  const [last] = earlier;
+  const option = (value: Chosen, name: string, aside: string) => (
+    <label className={classes.option} key={value} data-chosen={value === chosen}>
+      <input type="radio" name="source" checked={value === chosen} onChange={() => setChosen(value)} />
+      <span>{name}</span>
+      <span className={classes.soft}>{aside}</span>
+    </label>
+  );
+
+  return (
+    <fieldset className={classes.sources} aria-label="Start from">
+      {last === undefined ? null : <h2>Go on from</h2>}
+      {earlier
+        .slice(0, 3)
+        .map(({ id, name }, at) => option(`design/${id}`, name, at === 0 ? 'last block' : 'earlier'))}
+      <h2>A split</h2>
+      {TEMPLATES.map(({ id, name, cycleDays, from }) =>
+        option(`template/${id}`, name, `${from}${cycleDays === 7 ? '' : `, ${cycleDays} days`}`),
+      )}
+      <OwnTemplates data={data} actions={actions} use={use} option={option} />
+      <h2>Or</h2>
+      {others.length === 0
+        ? null
+        : option('other', 'Another athlete’s block', counted(others.length, 'block'))}
+      {chosen === 'other' ? (
+        <Choose
+          label="Block to copy"
+          value={other}
+          options={others.map(({ id }) => id)}
+          names={(id) => {
+            const found = others.find((one) => one.id === id);
+            return `${found?.athlete}: ${found?.name}`;
+          }}
+          onValue={setOther}
+        />
+      ) : null}
+      {option('empty', 'Nothing', 'an empty block')}
+    </fieldset>
+  );
+}
+
+interface OwnTemplatesProps extends SourcesProps {
+  readonly option: (value: Chosen, name: string, aside: string) => React.ReactNode;
+}
+
+/** The coach's own templates, each with a way to remove it that asks once more. */
+function OwnTemplates({ data, actions, use, option }: OwnTemplatesProps) {
+  const { ownTemplates } = data;
+  const [removed, setRemoved] = useState<readonly string[]>([]);
+  const [asked, setAsked] = useState<string | null>(null);
+  const remove = async (id: string) => {
+    const answer = await actions.removeTemplate(id).catch(() => ({ status: 'unreachable' as const }));
+    if (answer.status !== 'removed') {
+      use.setMessage('The server does not answer just now; the template stays. Please try again.');
+      return;
+    }
+    setRemoved([...removed, id]);
+    if (use.chosen === `design/${id}`) use.setChosen('empty');
+  };
+
+  return (
+    <>
+      {ownTemplates.length === removed.length ? null : <h2>Your templates</h2>}
+      {ownTemplates
+        .filter(({ id }) => !removed.includes(id))
+        .map(({ id, name }) => (
+          <div className={classes.own} key={id}>
+            {option(`design/${id}`, name, '')}
+            <button
+              type="button"
+              className={form.button}
+              aria-label={asked === id ? `Remove ${name} for good` : `Remove the template ${name}`}
+              onBlur={() => setAsked(null)}
+              onClick={() => (asked === id ? void remove(id) : setAsked(id))}
+            >
+              {asked === id ? 'Remove for good' : '×'}
+            </button>
+          </div>
+        ))}
+    </>
+  );
+}

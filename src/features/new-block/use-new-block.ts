@@ -1,0 +1,139 @@
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import {
+  type Block,
+  type BlockSettled,
+  type BlockSource,
+  catalogueWith,
+  check,
+  EMPTY_LOG,
+  emptyBlock,
+  startBlock,
+  TEMPLATES,
+  unfold,
+} from '@/core';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import { problemSentence } from '@/ui/words/problems';
+import type { NewBlockActions, NewBlockData, SourceChoice } from './contract';
+
+/** What a block starts from, as it is chosen in the list. */
+export type Chosen = 'empty' | 'other' | `template/${string}` | `design/${string}`;
+
+function asSource(chosen: Chosen, other: string): SourceChoice {
+  if (chosen === 'empty') return { kind: 'empty' };
+  if (chosen === 'other') return { kind: 'design', id: other };
+  const [kind, id] = chosen.split(/\/(.*)/s);
+  return { kind: kind as 'template' | 'design', id: id ?? '' };
+}
+
+/** What is settled for a new block, and what its outlook follows from. */
+export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnread: boolean) {
+  const { athlete, earlier, others } = data;
+  const [last] = earlier;
+  const suited = TEMPLATES.find(({ from }) => from === athlete.level) ?? TEMPLATES[0];
+  const [chosen, setChosen] = useState<Chosen>(
+    last === undefined ? `template/${suited?.id}` : `design/${last.id}`,
+  );
+  const [other, setOther] = useState(others[0]?.id ?? '');
+  const [message, setMessage] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [settled, setSettled] = useState<BlockSettled>(() => plainSettings(data));
+  const set = (part: Partial<BlockSettled>) => setSettled((now) => ({ ...now, ...part }));
+  const source = asSource(chosen, other);
+  const { design, wanted } = useDesign(source, actions, setMessage);
+  useEffect(() => {
+    if (design === undefined) return;
+    const { weeks, deload, crediting, landmarks, goals } = design;
+    setSettled((now) => ({ ...now, weeks, deload, crediting, landmarks, goals }));
+  }, [design]);
+
+  const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
+  const template = TEMPLATES.find(({ id }) => source.kind === 'template' && id === source.id);
+  // Worked out behind the typing.
+  const wished = useDeferredValue(settled);
+  const outlook = useMemo(() => {
+    const from: BlockSource | null =
+      template !== undefined
+        ? { kind: 'template', template }
+        : design !== undefined
+          ? { kind: 'design', block: design }
+          : null;
+    if (from === null) return null;
+    let next = 0;
+    const block = startBlock(from, wished, { athlete, catalogue, newId: () => `p${next++}` });
+    const blockPlan = unfold({
+      block,
+      athlete,
+      issued: [],
+      log: EMPTY_LOG,
+      answers: [],
+      exercises: catalogue.find,
+    });
+    return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
+  }, [template, design, wished, athlete, catalogue]);
+
+  const start = async () => {
+    if (busy || isUnread) return;
+    setBusy(true);
+    setMessage(null);
+    const answer = await actions.start(source, settled).catch(() => ({ status: 'unreachable' as const }));
+    setBusy(false);
+    // Nothing comes back when it leads on.
+    if (answer === undefined) return;
+    setMessage(
+      answer.status === 'refused'
+        ? answer.problems.map(problemSentence).join(' ')
+        : answer.status === 'gone'
+          ? 'What it would start from is no longer there. Choose another start.'
+          : `What you chose stays here. ${outcomeSentence(answer)}`,
+    );
+  };
+
+  return {
+    chosen,
+    setChosen,
+    other,
+    setOther,
+    message,
+    setMessage,
+    busy,
+    settled,
+    set,
+    source,
+    wanted,
+    catalogue,
+    template,
+    outlook,
+    start,
+  };
+}
+
+export type NewBlockUse = ReturnType<typeof useNewBlock>;
+
+function plainSettings({ name, startDate }: NewBlockData): BlockSettled {
+  const { weeks, deload, crediting, landmarks } = emptyBlock(name, startDate);
+  return { name, startDate, weeks, deload, crediting, landmarks, goals: {} };
+}
+
+/** The design behind a choice, fetched when it is looked at; `wanted` while it is on its way. */
+function useDesign(source: SourceChoice, actions: NewBlockActions, onMessage: (text: string) => void) {
+  const [designs, setDesigns] = useState<ReadonlyMap<string, Block>>(new Map());
+  const design = source.kind === 'design' ? designs.get(source.id) : undefined;
+  const wanted = source.kind === 'design' && design === undefined ? source.id : null;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once for each design
+  useEffect(() => {
+    if (wanted === null || wanted === '') return;
+    let left = false;
+    void actions
+      .design(wanted)
+      .catch(() => ({ status: 'unreachable' as const }))
+      .then((answer) => {
+        if (left) return;
+        if ('block' in answer) setDesigns((before) => new Map(before).set(wanted, answer.block));
+        else onMessage('The block cannot be read just now. Please try again in a moment.');
+      });
+    return () => {
+      left = true;
+    };
+  }, [wanted, actions]);
+  return { design, wanted };
+}
