@@ -52,7 +52,9 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await typeInto(page, EXERCISE, 'sets', '4');
   await savedAt(page, 1);
   await typeInto(other, EXERCISE, 'rest', '75');
-  await expect(other.getByRole('status')).toContainText('Changes made elsewhere were taken in');
+  await expect(
+    other.getByRole('status').filter({ hasText: 'Changes made elsewhere were taken in' }),
+  ).toBeVisible();
   await expect(cell(other, EXERCISE, 'sets')).toHaveText('4');
   await expect(cell(other, EXERCISE, 'rest')).toHaveText('75');
 

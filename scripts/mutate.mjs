@@ -1,7 +1,16 @@
 // npm run mutate [-- --count 120 --seed 1 --only core/effort]   flips comparisons and constants of the core, one at a time,
 // and prints how many of them the tests notice. Works on a copy, so that the tree can be edited meanwhile.
 import { spawnSync } from 'node:child_process';
-import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { bin, ensurePackages, ROOT, say } from './machine.mjs';
 
@@ -66,7 +75,11 @@ function isCode(line) {
 
 function inText(line, at) {
   const before = line.slice(0, at);
-  return (before.split("'").length - 1) % 2 === 1 || (before.split('`').length - 1) % 2 === 1 || before.includes('//');
+  return (
+    (before.split("'").length - 1) % 2 === 1 ||
+    (before.split('`').length - 1) % 2 === 1 ||
+    before.includes('//')
+  );
 }
 
 function mutants(file) {
@@ -110,7 +123,8 @@ for (const name of ['src', 'package.json', 'jest.config.mjs', 'tsconfig.json'])
   cpSync(join(ROOT, name), join(COPY, name), { recursive: true });
 mkdirSync(join(COPY, 'scripts'));
 writeFileSync(join(COPY, 'scripts', 'quiet-reporter.cjs'), 'module.exports = class {};\n');
-if (!existsSync(join(COPY, 'node_modules'))) symlinkSync(join(ROOT, 'node_modules'), join(COPY, 'node_modules'));
+if (!existsSync(join(COPY, 'node_modules')))
+  symlinkSync(join(ROOT, 'node_modules'), join(COPY, 'node_modules'));
 
 const all = sources(join(COPY, 'src', 'core'))
   .filter((file) => relative(join(COPY, 'src'), file).startsWith(only))

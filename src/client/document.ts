@@ -1,4 +1,4 @@
-import type { Problem, Result, SaveOutcome, SentStep, StandingStep } from '@/core';
+import type { Problem, Result, SentStep, StandingStep } from '@/core';
 import { afterStep, applyEdit, type Block, type Edit, type History, redoEdit, undoEdit } from '@/core';
 
 /** The block as this page sees it: as confirmed, with the steps that are still on their way. */
@@ -79,6 +79,3 @@ export function withoutSteps(
     problems,
   };
 }
-
-/** How a save went, as far as the queue is concerned. */
-export type SaveReply = SaveOutcome | { readonly status: 'unavailable' | 'signed out' | 'malformed' };

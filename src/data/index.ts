@@ -17,9 +17,4 @@ export * from './repositories/revisions';
 export { Unreadable } from './repositories/stored';
 export * from './repositories/strength';
 export * from './repositories/templates';
-export {
-  exerciseLookup,
-  findHistory,
-  findIssuedWeek,
-  findTraining,
-} from './repositories/training';
+export { findHistory, findIssuedWeek, findTraining } from './repositories/training';

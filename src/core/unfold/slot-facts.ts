@@ -1,6 +1,5 @@
 import { placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
-import { newSlot } from '../block/new-slot';
 import type { Conventions } from '../conventions/conventions';
 import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
@@ -10,7 +9,6 @@ import { carriedWeight } from '../loading/carried';
 import { type LoadGrid, loadGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { StrengthSource } from '../plan/reason';
-import type { SlotPlan } from '../plan/slot';
 import { restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
 
@@ -65,13 +63,6 @@ export function sessionFacts(
   return new Map(session.slots.map((slot) => [slot.id, slotFacts(planner, session, slot)]));
 }
 
-/** Facts of a planned slot that is no longer in the block as it was planned, at the athlete's usual place. */
-export function planFacts(planner: Planner, planned: SlotPlan): SlotFacts {
-  const base = exerciseAt(planner, { id: planned.exerciseId, revision: planned.exerciseRevision });
-  const slot = newSlot(planned.slotId, base, planned.variant);
-  return slotFacts(planner, { place: null, slots: [slot] }, slot);
-}
-
 function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, slot: Slot): SlotFacts {
   const { athlete, conventions } = planner;
   const base = exerciseAt(planner, slot.exercise);
@@ -98,16 +89,4 @@ function startEstimate(
   const done = { load: valueIn(lifted.grid.unit, set.load), reps: set.reps, rir: set.rir };
   const oneRepMax = strengthOf(lifted, done, estimating);
   return oneRepMax === undefined ? null : { week: 0, source: { kind, ...done }, oneRepMax };
-}
-
-/** Whether a slot was planned as the block has it: the same exercise in the same set-up. */
-export function isAsPlanned(
-  { slot, exercise }: Pick<SlotFacts, 'slot' | 'exercise'>,
-  planned: SlotPlan,
-): boolean {
-  return (
-    exercise.id === planned.exerciseId &&
-    exercise.revision === planned.exerciseRevision &&
-    slot.variant === planned.variant
-  );
 }

@@ -1,3 +1,4 @@
+import { mapValues } from 'es-toolkit';
 import {
   type Athlete,
   addDays,
@@ -78,197 +79,224 @@ const park = (id: string): Place => {
   };
 };
 
-/** The people of the demo. Made up; dates hang on the day it is seeded. */
-export function people(
-  newId: () => string,
-  since: LocalDate,
-): Record<'maren' | 'aurelio' | 'devika' | 'tobiasz' | 'wren' | 'ilmari', Athlete> {
-  const set = (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date: since });
-  const shared = {
-    timeZone: 'Europe/Oslo',
-    trainingSince: null,
-    days: [0, 1, 2, 3, 4, 5],
-    sport: [],
-    style: 'standard' as const,
-    goals: {},
-    joints: [],
-    setUps: {},
-    landmarks: {},
-    learned: {},
-    effort: USUAL_EFFORT,
-  };
+type Made = (newId: () => string, since: LocalDate) => Athlete;
+
+const SHARED = {
+  timeZone: 'Europe/Oslo',
+  trainingSince: null,
+  days: [0, 1, 2, 3, 4, 5],
+  sport: [],
+  style: 'standard' as const,
+  goals: {},
+  joints: [],
+  setUps: {},
+  landmarks: {},
+  learned: {},
+  effort: USUAL_EFFORT,
+};
+
+/** Best sets of one day. */
+const bestOn =
+  (date: LocalDate) =>
+  (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date });
+
+/** Four days, two places, goals and what earlier blocks taught: the richest profile. */
+const maren: Made = (newId, since) => {
+  const set = bestOn(since);
   return {
-    maren: {
-      ...shared,
-      id: newId(),
-      name: 'Maren Tveitdal',
-      level: 'intermediate',
-      phases: [
-        { from: addDays(since, -150), phase: 'cutting' },
-        { from: addDays(since, -60), phase: 'holding' },
-        { from: since, phase: 'gaining' },
-        { from: addDays(since, 130), phase: 'cutting' },
-      ],
-      unit: 'kg',
-      bodyweight: kg(68.4),
-      trainingSince: '2021-03-01',
-      days: [0, 1, 3, 4],
-      minutes: 75,
-      sport: [{ name: 'hiking', sessions: 1, hard: false }],
-      places: [hall(newId()), { ...presetPlace('home gym', 'kg', newId()), name: 'Cabin' }],
-      setUps: {
-        'hack-squat': 'Seat pin 4, feet low and narrow.',
-        'seated-leg-curl': 'Back pad 3, belt tight.',
-        'pull-up': 'Assistance machine by the window, neutral handles.',
-      },
-      goals: {
-        glutes: 'priority',
-        lats: 'priority',
-        traps: 'hold',
-        forearms: 'hold',
-        adductors: 'hold',
-        abductors: 'hold',
-      },
-      landmarks: { glutes: { ceiling: 16 } },
-      learned: {
-        chest: { ceiling: 15.5, evidence: 'Spring block: behind twice running at 13 sets in week 5.' },
-        hamstrings: { floor: 5, evidence: 'Summer block: ahead at 4 sets in weeks 1 and 2.' },
-      },
-      bestSets: {
-        'hack-squat': set(kg(110), 8),
-        'seated-leg-curl': set(kg(45), 11),
-        'dumbbell-split-squat': set(kg(14), 10),
-        'standing-calf-raise': set(kg(80), 12, 1),
-        'chest-supported-row': set(kg(55), 9),
-        'incline-dumbbell-press': set(kg(20), 9),
-        'neutral-pulldown': set(kg(50), 10),
-        'cable-lateral-raise': set(kg(7.5), 13, 1),
-        'incline-dumbbell-curl': set(kg(9), 11, 1),
-        'overhead-cable-extension': set(kg(20), 12, 1),
-        'stiff-leg-deadlift': set(kg(80), 9),
-        'leg-press': set(kg(150), 11),
-        'barbell-hip-thrust': set(kg(100), 10),
-        'lying-leg-curl': set(kg(35), 11),
-        'seated-dumbbell-press': set(kg(16), 10),
-        'pull-up': set(kg(-15), 8),
-        'cable-fly': set(kg(12.5), 13, 1),
-        'cable-rear-delt-fly': set(kg(7.5), 14, 1),
-        'barbell-curl': set(kg(25), 10),
-        'cable-crunch': set(kg(40), 12),
-      },
+    ...SHARED,
+    id: newId(),
+    name: 'Maren Tveitdal',
+    level: 'intermediate',
+    phases: [
+      { from: addDays(since, -150), phase: 'cutting' },
+      { from: addDays(since, -60), phase: 'holding' },
+      { from: since, phase: 'gaining' },
+      { from: addDays(since, 130), phase: 'cutting' },
+    ],
+    unit: 'kg',
+    bodyweight: kg(68.4),
+    trainingSince: '2021-03-01',
+    days: [0, 1, 3, 4],
+    minutes: 75,
+    sport: [{ name: 'hiking', sessions: 1, hard: false }],
+    places: [hall(newId()), { ...presetPlace('home gym', 'kg', newId()), name: 'Cabin' }],
+    setUps: {
+      'hack-squat': 'Seat pin 4, feet low and narrow.',
+      'seated-leg-curl': 'Back pad 3, belt tight.',
+      'pull-up': 'Assistance machine by the window, neutral handles.',
     },
-    aurelio: {
-      ...shared,
-      id: newId(),
-      name: 'Aurelio Santangelo-Whitcombe',
-      level: 'novice',
-      phases: [{ from: since, phase: 'holding' }],
-      unit: 'kg',
-      timeZone: 'Europe/Rome',
-      bodyweight: kg(81),
-      minutes: 60,
-      style: 'cautious',
-      places: [hall(newId())],
-      joints: [
-        { joint: 'knee', since, note: 'Left, under the kneecap on deep lunges; seen by a clinician.' },
-      ],
-      bestSets: {
-        'leg-press': set(kg(90), 10, 3),
-        'goblet-squat': set(kg(20), 10, 3),
-        'chest-press-machine': set(kg(40), 10, 3),
-        'neutral-pulldown': set(kg(45), 10, 3),
-        'seated-leg-curl': set(kg(35), 12, 3),
-        'dumbbell-hip-hinge': set(kg(18), 10, 3),
-        'one-arm-dumbbell-row': set(kg(18), 10, 3),
-        'seated-dumbbell-press': set(kg(12), 10, 3),
-        'cable-pushdown': set(kg(20), 12, 3),
-        'cable-curl': set(kg(20), 12, 3),
-        'dumbbell-lateral-raise': set(kg(6), 12, 2),
-      },
+    goals: {
+      glutes: 'priority',
+      lats: 'priority',
+      traps: 'hold',
+      forearms: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
     },
-    devika: {
-      ...shared,
-      id: newId(),
-      name: 'Devika Rao',
-      level: 'advanced',
-      phases: [{ from: since, phase: 'cutting' }],
-      unit: 'lb',
-      timeZone: 'America/Chicago',
-      bodyweight: lb(142),
-      minutes: 70,
-      trainingSince: '2014-09-01',
-      days: [0, 1, 2, 4, 5],
-      sport: [{ name: 'trail running', sessions: 2, hard: true }],
-      style: 'bold',
-      places: [garage(newId())],
-      bestSets: {
-        'barbell-back-squat': set(lb(185), 6),
-        'dumbbell-split-squat': set(lb(40), 9),
-        'stiff-leg-deadlift': set(lb(185), 8),
-        'barbell-bench-press': set(lb(125), 6),
-        'incline-dumbbell-press': set(lb(45), 9),
-        'bent-over-barbell-row': set(lb(115), 9),
-        'pull-up': set(lb(10), 7),
-        'dumbbell-lateral-raise': set(lb(15), 13, 1),
-        'overhead-cable-extension': set(lb(45), 12, 1),
-        'incline-dumbbell-curl': set(lb(20), 11, 1),
-        'single-leg-calf-raise': set(lb(40), 12, 1),
-      },
+    landmarks: { glutes: { ceiling: 16 } },
+    learned: {
+      chest: { ceiling: 15.5, evidence: 'Spring block: behind twice running at 13 sets in week 5.' },
+      hamstrings: { floor: 5, evidence: 'Summer block: ahead at 4 sets in weeks 1 and 2.' },
     },
-    tobiasz: {
-      ...shared,
-      id: newId(),
-      name: 'Tobiasz Lewin',
-      level: 'intermediate',
-      phases: [{ from: since, phase: 'holding' }],
-      unit: 'kg',
-      timeZone: 'Europe/Warsaw',
-      bodyweight: kg(74),
-      minutes: 45,
-      places: [hall(newId())],
-      bestSets: {},
-    },
-    wren: {
-      ...shared,
-      id: newId(),
-      name: 'Wren Okafor',
-      level: 'novice',
-      phases: [{ from: since, phase: 'gaining' }],
-      unit: 'kg',
-      timeZone: 'Europe/London',
-      bodyweight: kg(59.5),
-      minutes: 60,
-      places: [hall(newId())],
-      bestSets: {},
-    },
-    ilmari: {
-      ...shared,
-      id: newId(),
-      name: 'Ilmari Koskela',
-      level: 'intermediate',
-      trainingSince: '2019-01-01',
-      phases: [{ from: since, phase: 'holding' }],
-      unit: 'kg',
-      timeZone: 'Europe/Helsinki',
-      bodyweight: kg(77),
-      minutes: 70,
-      places: [park(newId())],
-      goals: { lats: 'priority', abs: 'priority', calves: 'hold', 'side delts': 'hold' },
-      bestSets: {
-        'pull-up': set(kg(5), 7),
-        'ring-dip': set(kg(0), 8),
-        'ring-row': set(kg(0), 12),
-        'one-leg-squat': set(kg(0), 7),
-        'ring-push-up': set(kg(0), 10),
-        'tucked-front-lever': set(kg(0), 16),
-        'wall-handstand-hold': set(kg(0), 40),
-        'hollow-hold': set(kg(0), 35),
-        'sliding-leg-curl': set(kg(0), 9),
-        'pike-push-up': set(kg(0), 9),
-        'dead-hang': set(kg(0), 45),
-      },
+    bestSets: {
+      'hack-squat': set(kg(110), 8),
+      'seated-leg-curl': set(kg(45), 11),
+      'dumbbell-split-squat': set(kg(14), 10),
+      'standing-calf-raise': set(kg(80), 12, 1),
+      'chest-supported-row': set(kg(55), 9),
+      'incline-dumbbell-press': set(kg(20), 9),
+      'neutral-pulldown': set(kg(50), 10),
+      'cable-lateral-raise': set(kg(7.5), 13, 1),
+      'incline-dumbbell-curl': set(kg(9), 11, 1),
+      'overhead-cable-extension': set(kg(20), 12, 1),
+      'stiff-leg-deadlift': set(kg(80), 9),
+      'leg-press': set(kg(150), 11),
+      'barbell-hip-thrust': set(kg(100), 10),
+      'lying-leg-curl': set(kg(35), 11),
+      'seated-dumbbell-press': set(kg(16), 10),
+      'pull-up': set(kg(-15), 8),
+      'cable-fly': set(kg(12.5), 13, 1),
+      'cable-rear-delt-fly': set(kg(7.5), 14, 1),
+      'barbell-curl': set(kg(25), 10),
+      'cable-crunch': set(kg(40), 12),
     },
   };
+};
+
+/** A novice with an irritated knee. */
+const aurelio: Made = (newId, since) => {
+  const set = bestOn(since);
+  return {
+    ...SHARED,
+    id: newId(),
+    name: 'Aurelio Santangelo-Whitcombe',
+    level: 'novice',
+    phases: [{ from: since, phase: 'holding' }],
+    unit: 'kg',
+    timeZone: 'Europe/Rome',
+    bodyweight: kg(81),
+    minutes: 60,
+    style: 'cautious',
+    places: [hall(newId())],
+    joints: [{ joint: 'knee', since, note: 'Left, under the kneecap on deep lunges; seen by a clinician.' }],
+    bestSets: {
+      'leg-press': set(kg(90), 10, 3),
+      'goblet-squat': set(kg(20), 10, 3),
+      'chest-press-machine': set(kg(40), 10, 3),
+      'neutral-pulldown': set(kg(45), 10, 3),
+      'seated-leg-curl': set(kg(35), 12, 3),
+      'dumbbell-hip-hinge': set(kg(18), 10, 3),
+      'one-arm-dumbbell-row': set(kg(18), 10, 3),
+      'seated-dumbbell-press': set(kg(12), 10, 3),
+      'cable-pushdown': set(kg(20), 12, 3),
+      'cable-curl': set(kg(20), 12, 3),
+      'dumbbell-lateral-raise': set(kg(6), 12, 2),
+    },
+  };
+};
+
+/** Advanced, cutting, in pounds, with hard sport beside it. */
+const devika: Made = (newId, since) => {
+  const set = bestOn(since);
+  return {
+    ...SHARED,
+    id: newId(),
+    name: 'Devika Rao',
+    level: 'advanced',
+    phases: [{ from: since, phase: 'cutting' }],
+    unit: 'lb',
+    timeZone: 'America/Chicago',
+    bodyweight: lb(142),
+    minutes: 70,
+    trainingSince: '2014-09-01',
+    days: [0, 1, 2, 4, 5],
+    sport: [{ name: 'trail running', sessions: 2, hard: true }],
+    style: 'bold',
+    places: [garage(newId())],
+    bestSets: {
+      'barbell-back-squat': set(lb(185), 6),
+      'dumbbell-split-squat': set(lb(40), 9),
+      'stiff-leg-deadlift': set(lb(185), 8),
+      'barbell-bench-press': set(lb(125), 6),
+      'incline-dumbbell-press': set(lb(45), 9),
+      'bent-over-barbell-row': set(lb(115), 9),
+      'pull-up': set(lb(10), 7),
+      'dumbbell-lateral-raise': set(lb(15), 13, 1),
+      'overhead-cable-extension': set(lb(45), 12, 1),
+      'incline-dumbbell-curl': set(lb(20), 11, 1),
+      'single-leg-calf-raise': set(lb(40), 12, 1),
+    },
+  };
+};
+
+/** No best sets yet: week 1 looks for every load. */
+const tobiasz: Made = (newId, since) => ({
+  ...SHARED,
+  id: newId(),
+  name: 'Tobiasz Lewin',
+  level: 'intermediate',
+  phases: [{ from: since, phase: 'holding' }],
+  unit: 'kg',
+  timeZone: 'Europe/Warsaw',
+  bodyweight: kg(74),
+  minutes: 45,
+  places: [hall(newId())],
+  bestSets: {},
+});
+
+/** Nothing but the start of a profile. */
+const wren: Made = (newId, since) => ({
+  ...SHARED,
+  id: newId(),
+  name: 'Wren Okafor',
+  level: 'novice',
+  phases: [{ from: since, phase: 'gaining' }],
+  unit: 'kg',
+  timeZone: 'Europe/London',
+  bodyweight: kg(59.5),
+  minutes: 60,
+  places: [hall(newId())],
+  bestSets: {},
+});
+
+/** Trains with body weight and rings. */
+const ilmari: Made = (newId, since) => {
+  const set = bestOn(since);
+  return {
+    ...SHARED,
+    id: newId(),
+    name: 'Ilmari Koskela',
+    level: 'intermediate',
+    trainingSince: '2019-01-01',
+    phases: [{ from: since, phase: 'holding' }],
+    unit: 'kg',
+    timeZone: 'Europe/Helsinki',
+    bodyweight: kg(77),
+    minutes: 70,
+    places: [park(newId())],
+    goals: { lats: 'priority', abs: 'priority', calves: 'hold', 'side delts': 'hold' },
+    bestSets: {
+      'pull-up': set(kg(5), 7),
+      'ring-dip': set(kg(0), 8),
+      'ring-row': set(kg(0), 12),
+      'one-leg-squat': set(kg(0), 7),
+      'ring-push-up': set(kg(0), 10),
+      'tucked-front-lever': set(kg(0), 16),
+      'wall-handstand-hold': set(kg(0), 40),
+      'hollow-hold': set(kg(0), 35),
+      'sliding-leg-curl': set(kg(0), 9),
+      'pike-push-up': set(kg(0), 9),
+      'dead-hang': set(kg(0), 45),
+    },
+  };
+};
+
+const PEOPLE = { maren, aurelio, devika, tobiasz, wren, ilmari } as const;
+
+/** The people of the demo. Made up; dates hang on the day it is seeded. */
+export function people(newId: () => string, since: LocalDate): Record<keyof typeof PEOPLE, Athlete> {
+  return mapValues(PEOPLE, (made) => made(newId, since));
 }
 
 /** Body weight and girths over the weeks up to a day; gaining slowly, as such things go. */

@@ -135,31 +135,43 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
           )}
         </form>
         {series.length === 0 ? <p className={classes.soft}>None yet.</p> : null}
-        <div className={own.history}>
-          <table className={classes.table}>
-            <tbody>
-              {[...series].reverse().map((one) => (
-                <tr key={one.id}>
-                  <td>{one.date}</td>
-                  <td className={classes.figure}>
-                    {figure(one.value)} {one.unit}
-                  </td>
-                  <td className={classes.figure}>
-                    <button
-                      type="button"
-                      className={`${classes.button} ${own.quiet}`}
-                      aria-label={`Remove ${kind} of ${one.date}`}
-                      onClick={() => send({ remove: one.id })}
-                    >
-                      Remove
-                    </button>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <History series={series} onRemove={(id) => send({ remove: id })} />
       </Section>
+    </div>
+  );
+}
+
+interface HistoryProps {
+  readonly series: readonly Measurement[];
+  readonly onRemove: (id: string) => Promise<unknown>;
+}
+
+/** Every measurement of one kind, the latest first. */
+function History({ series, onRemove }: HistoryProps) {
+  return (
+    <div className={own.history}>
+      <table className={classes.table}>
+        <tbody>
+          {[...series].reverse().map((one) => (
+            <tr key={one.id}>
+              <td>{one.date}</td>
+              <td className={classes.figure}>
+                {figure(one.value)} {one.unit}
+              </td>
+              <td className={classes.figure}>
+                <button
+                  type="button"
+                  className={`${classes.button} ${own.quiet}`}
+                  aria-label={`Remove ${one.kind} of ${one.date}`}
+                  onClick={() => onRemove(one.id)}
+                >
+                  Remove
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </div>
   );
 }

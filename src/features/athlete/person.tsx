@@ -42,121 +42,134 @@ interface PersonProps {
   readonly onErase: () => void;
 }
 
+/** Name, level and what figures are reckoned and shown by. */
+function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
+  const { athlete, change, problemAt } = tools;
+  return (
+    <Section title="Profile">
+      <Line label="Name" htmlFor="name">
+        <Typed
+          id="name"
+          label="Name"
+          className={classes.wide}
+          text={athlete.name}
+          read={readText(120)}
+          onValue={(name) => change({ name })}
+          problem={problemAt('name')}
+        />
+      </Line>
+      <Line label="Level" htmlFor="level">
+        <Choose
+          id="level"
+          label="Level"
+          value={athlete.level}
+          options={LEVELS}
+          onValue={(level) => change({ level })}
+        />
+        <span className={classes.soft}>moves landmarks, budget and projected gains</span>
+      </Line>
+      <Line label="Training since" htmlFor="since">
+        <input
+          id="since"
+          type="month"
+          className={classes.input}
+          value={athlete.trainingSince?.slice(0, 7) ?? ''}
+          onChange={(event) =>
+            change({ trainingSince: event.target.value === '' ? null : `${event.target.value}-01` })
+          }
+        />
+        <span className={classes.soft}>{trainingAge(athlete.trainingSince, today)}</span>
+      </Line>
+      <Line label="Body weight" htmlFor="bodyweight">
+        <Typed
+          id="bodyweight"
+          label="Body weight"
+          className={classes.number}
+          text={figure(athlete.bodyweight.value)}
+          read={(text) => readNumber(text, { field: 'body weight', low: 20, high: 700 })}
+          onValue={(value) => change({ bodyweight: { ...athlete.bodyweight, value } })}
+        />
+        <Choose
+          label="Unit of body weight"
+          value={athlete.bodyweight.unit}
+          options={UNITS}
+          onValue={(unit) => change({ bodyweight: { ...athlete.bodyweight, unit } })}
+        />
+        <span className={classes.soft}>the latest measured one takes its place</span>
+      </Line>
+      <Line label="Unit shown" htmlFor="unit">
+        <Choose
+          id="unit"
+          label="Unit shown"
+          value={athlete.unit}
+          options={UNITS}
+          onValue={(unit) => change({ unit })}
+        />
+        <span className={classes.soft}>equipment keeps its own</span>
+      </Line>
+      <Line label="Time zone" htmlFor="zone">
+        <Typed
+          id="zone"
+          label="Time zone"
+          className={classes.wide}
+          text={athlete.timeZone}
+          read={readText(64)}
+          onValue={(timeZone) => change({ timeZone })}
+          problem={
+            problemAt('timeZone') === undefined ? undefined : 'No such time zone. Write it like Europe/Oslo.'
+          }
+        />
+      </Line>
+      <Line label="Sets are added" htmlFor="style">
+        <Choose
+          id="style"
+          label="How readily sets are added"
+          value={athlete.style}
+          options={STYLES}
+          names={(style) => STYLE_WORDS[style]}
+          onValue={(style) => change({ style })}
+        />
+      </Line>
+    </Section>
+  );
+}
+
+function Time({ tools }: Pick<PersonProps, 'tools'>) {
+  const { athlete, change } = tools;
+  return (
+    <Section title="Time for training">
+      <Line label="Days">
+        <Toggles
+          label="Days on which training is possible"
+          value={athlete.days}
+          options={DAYS}
+          names={(day) => WEEKDAYS[day] ?? ''}
+          onValue={(days) => change({ days })}
+        />
+      </Line>
+      <Line label="Longest session" htmlFor="minutes">
+        <Typed
+          id="minutes"
+          label="Longest session, minutes"
+          className={classes.number}
+          text={String(athlete.minutes)}
+          read={(text) => readNumber(text, { field: 'minutes', low: 10, high: 300, whole: true })}
+          onValue={(minutes) => change({ minutes })}
+        />
+        <span className={classes.soft}>minutes</span>
+      </Line>
+    </Section>
+  );
+}
+
 /** Who the athlete is: training age, phases, time, other sport, joints. */
 export function Person({ tools, today, archived, blocks, onArchive, onErase }: PersonProps) {
-  const { athlete, change, problemAt } = tools;
+  const { athlete } = tools;
   return (
     <div className={own.columns}>
       <div>
-        <Section title="Profile">
-          <Line label="Name" htmlFor="name">
-            <Typed
-              id="name"
-              label="Name"
-              className={classes.wide}
-              text={athlete.name}
-              read={readText(120)}
-              onValue={(name) => change({ name })}
-              problem={problemAt('name')}
-            />
-          </Line>
-          <Line label="Level" htmlFor="level">
-            <Choose
-              id="level"
-              label="Level"
-              value={athlete.level}
-              options={LEVELS}
-              onValue={(level) => change({ level })}
-            />
-            <span className={classes.soft}>moves landmarks, budget and projected gains</span>
-          </Line>
-          <Line label="Training since" htmlFor="since">
-            <input
-              id="since"
-              type="month"
-              className={classes.input}
-              value={athlete.trainingSince?.slice(0, 7) ?? ''}
-              onChange={(event) =>
-                change({ trainingSince: event.target.value === '' ? null : `${event.target.value}-01` })
-              }
-            />
-            <span className={classes.soft}>{trainingAge(athlete.trainingSince, today)}</span>
-          </Line>
-          <Line label="Body weight" htmlFor="bodyweight">
-            <Typed
-              id="bodyweight"
-              label="Body weight"
-              className={classes.number}
-              text={figure(athlete.bodyweight.value)}
-              read={(text) => readNumber(text, { field: 'body weight', low: 20, high: 700 })}
-              onValue={(value) => change({ bodyweight: { ...athlete.bodyweight, value } })}
-            />
-            <Choose
-              label="Unit of body weight"
-              value={athlete.bodyweight.unit}
-              options={UNITS}
-              onValue={(unit) => change({ bodyweight: { ...athlete.bodyweight, unit } })}
-            />
-            <span className={classes.soft}>the latest measured one takes its place</span>
-          </Line>
-          <Line label="Unit shown" htmlFor="unit">
-            <Choose
-              id="unit"
-              label="Unit shown"
-              value={athlete.unit}
-              options={UNITS}
-              onValue={(unit) => change({ unit })}
-            />
-            <span className={classes.soft}>equipment keeps its own</span>
-          </Line>
-          <Line label="Time zone" htmlFor="zone">
-            <Typed
-              id="zone"
-              label="Time zone"
-              className={classes.wide}
-              text={athlete.timeZone}
-              read={readText(64)}
-              onValue={(timeZone) => change({ timeZone })}
-              problem={
-                problemAt('timeZone') === undefined
-                  ? undefined
-                  : 'No such time zone. Write it like Europe/Oslo.'
-              }
-            />
-          </Line>
-          <Line label="Sets are added" htmlFor="style">
-            <Choose
-              id="style"
-              label="How readily sets are added"
-              value={athlete.style}
-              options={STYLES}
-              names={(style) => STYLE_WORDS[style]}
-              onValue={(style) => change({ style })}
-            />
-          </Line>
-        </Section>
-        <Section title="Time for training">
-          <Line label="Days">
-            <Toggles
-              label="Days on which training is possible"
-              value={athlete.days}
-              options={DAYS}
-              names={(day) => WEEKDAYS[day] ?? ''}
-              onValue={(days) => change({ days })}
-            />
-          </Line>
-          <Line label="Longest session" htmlFor="minutes">
-            <Typed
-              id="minutes"
-              label="Longest session, minutes"
-              className={classes.number}
-              text={String(athlete.minutes)}
-              read={(text) => readNumber(text, { field: 'minutes', low: 10, high: 300, whole: true })}
-              onValue={(minutes) => change({ minutes })}
-            />
-            <span className={classes.soft}>minutes</span>
-          </Line>
-        </Section>
+        <Profile tools={tools} today={today} />
+        <Time tools={tools} />
         <SportTable athlete={athlete} tools={tools} />
       </div>
       <div>

@@ -175,69 +175,86 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
             </tr>
           </thead>
           <tbody>
-            {rows.map((exercise) => {
-              const set = athlete.bestSets[exercise.id];
-              return (
-                <tr key={exercise.id}>
-                  <th scope="row" className={own.name}>
-                    {exercise.name}
-                  </th>
-                  <td>
-                    <Typed
-                      label={`Best set of ${exercise.name}`}
-                      className={own.set}
-                      placeholder={exercise.loading === 'none' ? '30@2' : '60x10@2'}
-                      text={set === undefined ? '' : setWords(set, exercise)}
-                      read={reader(exercise, athlete)}
-                      onValue={(value) =>
-                        put(exercise.id, value === null ? null : { ...value, date: set?.date ?? today })
-                      }
-                    />
-                  </td>
-                  <td>
-                    {set === undefined ? null : (
-                      <Typed
-                        label={`Day of the best set of ${exercise.name}`}
-                        className={own.date}
-                        placeholder="unknown"
-                        text={set.date ?? ''}
-                        read={(text) => (text.trim() === '' ? ok(null) : readDate(text))}
-                        onValue={(date) => put(exercise.id, { ...set, date })}
-                      />
-                    )}
-                  </td>
-                  <td className={classes.figure}>
-                    {set === undefined ? '' : strengthWords(set, exercise, athlete)}
-                  </td>
-                  <td className={`${classes.figure} ${classes.soft}`}>
-                    {nowWords(exercise, logged.get(exercise.id) ?? [], athlete)}
-                  </td>
-                  <td>
-                    <Typed
-                      label={`Set-up of ${exercise.name}`}
-                      className={own.note}
-                      text={athlete.setUps[exercise.id] ?? ''}
-                      read={readText(400)}
-                      onValue={(text) => note(exercise.id, text)}
-                    />
-                  </td>
-                  <td>
-                    <button
-                      type="button"
-                      className={`${classes.button} ${own.quiet}`}
-                      aria-label={`Remove ${exercise.name}`}
-                      onClick={() => remove(exercise.id)}
-                    >
-                      Remove
-                    </button>
-                  </td>
-                </tr>
-              );
-            })}
+            {rows.map((exercise) => (
+              <BestSetRow
+                key={exercise.id}
+                exercise={exercise}
+                athlete={athlete}
+                exposures={logged.get(exercise.id) ?? []}
+                today={today}
+                onSet={(set) => put(exercise.id, set)}
+                onNote={(text) => note(exercise.id, text)}
+                onRemove={() => remove(exercise.id)}
+              />
+            ))}
           </tbody>
         </table>
       )}
     </Section>
+  );
+}
+
+interface BestSetRowProps {
+  readonly exercise: Exercise;
+  readonly athlete: Athlete;
+  readonly exposures: readonly Exposure[];
+  readonly today: LocalDate;
+  readonly onSet: (set: BestSet | null) => void;
+  readonly onNote: (text: string) => void;
+  readonly onRemove: () => void;
+}
+
+function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemove }: BestSetRowProps) {
+  const set = athlete.bestSets[exercise.id];
+  return (
+    <tr>
+      <th scope="row" className={own.name}>
+        {exercise.name}
+      </th>
+      <td>
+        <Typed
+          label={`Best set of ${exercise.name}`}
+          className={own.set}
+          placeholder={exercise.loading === 'none' ? '30@2' : '60x10@2'}
+          text={set === undefined ? '' : setWords(set, exercise)}
+          read={reader(exercise, athlete)}
+          onValue={(value) => onSet(value === null ? null : { ...value, date: set?.date ?? today })}
+        />
+      </td>
+      <td>
+        {set === undefined ? null : (
+          <Typed
+            label={`Day of the best set of ${exercise.name}`}
+            className={own.date}
+            placeholder="unknown"
+            text={set.date ?? ''}
+            read={(text) => (text.trim() === '' ? ok(null) : readDate(text))}
+            onValue={(date) => onSet({ ...set, date })}
+          />
+        )}
+      </td>
+      <td className={classes.figure}>{set === undefined ? '' : strengthWords(set, exercise, athlete)}</td>
+      <td className={`${classes.figure} ${classes.soft}`}>{nowWords(exercise, exposures, athlete)}</td>
+      <td>
+        <Typed
+          label={`Set-up of ${exercise.name}`}
+          className={own.note}
+          text={athlete.setUps[exercise.id] ?? ''}
+          read={readText(400)}
+          onValue={onNote}
+        />
+      </td>
+      <td>
+        <button
+          type="button"
+          className={`${classes.button} ${own.quiet}`}
+          aria-label={`Remove ${exercise.name}`}
+          onClick={onRemove}
+        >
+          Remove
+        </button>
+      </td>
+    </tr>
   );
 }
 

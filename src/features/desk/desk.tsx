@@ -62,7 +62,6 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
     const text = `${line.name} ${line.level} ${phaseOn(line, today)} ${line.block?.name ?? ''}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
-  const waiting = lines.reduce((sum, line) => sum + line.openCalls, 0);
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -93,39 +92,15 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
       <main className={classes.page}>
         {all.length === 0 ? firstAthlete : null}
         <div hidden={all.length === 0}>
-          <div className={classes.tools}>
-            <input
-              className={classes.filter}
-              type="search"
-              placeholder="Find by name, level, phase or block"
-              aria-label="Find athletes"
-              value={filter}
-              // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
-              autoFocus
-              data-open
-              onChange={(event) => setFilter(event.target.value)}
-            />
-            <span className={classes.count}>
-              {shown.length === lines.length
-                ? counted(lines.length, archive ? 'archived athlete' : 'athlete')
-                : `${shown.length} of ${lines.length} athletes`}
-              {waiting > 0 ? `, ${counted(waiting, 'call')} wait` : ', no calls wait'}
-            </span>
-            <span className={classes.space} />
-            {archived.length > 0 || archive ? (
-              <button
-                type="button"
-                className={classes.start}
-                aria-pressed={archive}
-                onClick={() => setArchive(!archive)}
-              >
-                {archive ? 'Back to the roster' : counted(archived.length, 'archived')}
-              </button>
-            ) : null}
-            <Link className={classes.add} href="/athletes/new" prefetch={false}>
-              New athlete
-            </Link>
-          </div>
+          <Tools
+            lines={lines}
+            found={shown.length}
+            filter={filter}
+            onFilter={setFilter}
+            archive={archive}
+            archived={archived.length}
+            onArchive={setArchive}
+          />
           <table className={classes.table}>
             <thead>
               <tr>
@@ -146,53 +121,7 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
             </thead>
             <tbody ref={body}>
               {shown.map((line) => (
-                <tr key={line.athleteId}>
-                  <th scope="row" className={classes.name}>
-                    {line.block === null ? (
-                      line.name
-                    ) : (
-                      <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
-                        {line.name}
-                      </Link>
-                    )}
-                  </th>
-                  <td>{line.level}</td>
-                  <td>{phaseOn(line, today)}</td>
-                  <td className={classes.block}>
-                    {line.block?.name ?? (
-                      <Link
-                        className={classes.start}
-                        href={`/blocks/new?athlete=${line.athleteId}`}
-                        prefetch={false}
-                        data-open
-                      >
-                        Start a block
-                      </Link>
-                    )}
-                  </td>
-                  <td>{weekCell(line)}</td>
-                  <td className={classes.number}>
-                    {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
-                  </td>
-                  <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
-                    {line.openCalls > 0 ? line.openCalls : ''}
-                  </td>
-                  <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
-                  <td className={classes.links}>
-                    {line.issued === null || line.block === null ? null : (
-                      <Link href={`/floor/${line.block.id}`} prefetch={false}>
-                        Floor
-                      </Link>
-                    )}
-                    <Link
-                      href={`/athletes/${line.athleteId}`}
-                      prefetch={false}
-                      aria-label={`Profile of ${line.name}`}
-                    >
-                      Profile
-                    </Link>
-                  </td>
-                </tr>
+                <Row key={line.athleteId} line={line} today={today} />
               ))}
             </tbody>
           </table>
@@ -202,6 +131,104 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
         </div>
       </main>
     </div>
+  );
+}
+
+interface ToolsProps {
+  readonly lines: readonly DeskLine[];
+  readonly found: number;
+  readonly filter: string;
+  readonly onFilter: (filter: string) => void;
+  readonly archive: boolean;
+  readonly archived: number;
+  readonly onArchive: (archive: boolean) => void;
+}
+
+/** The line over the roster: finding somebody, how many there are and wait, the archive. */
+function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }: ToolsProps) {
+  const waiting = lines.reduce((sum, line) => sum + line.openCalls, 0);
+  return (
+    <div className={classes.tools}>
+      <input
+        className={classes.filter}
+        type="search"
+        placeholder="Find by name, level, phase or block"
+        aria-label="Find athletes"
+        value={filter}
+        // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
+        autoFocus
+        data-open
+        onChange={(event) => onFilter(event.target.value)}
+      />
+      <span className={classes.count}>
+        {found === lines.length
+          ? counted(lines.length, archive ? 'archived athlete' : 'athlete')
+          : `${found} of ${lines.length} athletes`}
+        {waiting > 0 ? `, ${counted(waiting, 'call')} wait` : ', no calls wait'}
+      </span>
+      <span className={classes.space} />
+      {archived > 0 || archive ? (
+        <button
+          type="button"
+          className={classes.start}
+          aria-pressed={archive}
+          onClick={() => onArchive(!archive)}
+        >
+          {archive ? 'Back to the roster' : counted(archived, 'archived')}
+        </button>
+      ) : null}
+      <Link className={classes.add} href="/athletes/new" prefetch={false}>
+        New athlete
+      </Link>
+    </div>
+  );
+}
+
+function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
+  return (
+    <tr>
+      <th scope="row" className={classes.name}>
+        {line.block === null ? (
+          line.name
+        ) : (
+          <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
+            {line.name}
+          </Link>
+        )}
+      </th>
+      <td>{line.level}</td>
+      <td>{phaseOn(line, today)}</td>
+      <td className={classes.block}>
+        {line.block?.name ?? (
+          <Link
+            className={classes.start}
+            href={`/blocks/new?athlete=${line.athleteId}`}
+            prefetch={false}
+            data-open
+          >
+            Start a block
+          </Link>
+        )}
+      </td>
+      <td>{weekCell(line)}</td>
+      <td className={classes.number}>
+        {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
+      </td>
+      <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
+        {line.openCalls > 0 ? line.openCalls : ''}
+      </td>
+      <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
+      <td className={classes.links}>
+        {line.issued === null || line.block === null ? null : (
+          <Link href={`/floor/${line.block.id}`} prefetch={false}>
+            Floor
+          </Link>
+        )}
+        <Link href={`/athletes/${line.athleteId}`} prefetch={false} aria-label={`Profile of ${line.name}`}>
+          Profile
+        </Link>
+      </td>
+    </tr>
   );
 }
 

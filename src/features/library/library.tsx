@@ -2,29 +2,21 @@
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import {
-  catalogueWith,
-  credits,
-  type Exercise,
-  exerciseById,
-  JOINTS,
-  MUSCLES,
-  PATTERNS,
-  payoff,
-  primeMovers,
-} from '@/core';
-import { formClasses as form, Toggles } from '@/ui/form';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { catalogueWith, type Exercise, exerciseById } from '@/core';
+import { formClasses as form } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
-import { counted, figure } from '@/ui/words/figures';
+import { counted } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
 import type { LibraryActions, LibraryData } from './contract';
 import { Detail } from './detail';
+import { ExerciseTable } from './exercise-table';
 import { EVERYTHING, type Filter, filtered } from './filter';
+import { Filters } from './filters';
 import classes from './library.module.css';
 import { OwnForm } from './own-form';
 
@@ -51,6 +43,46 @@ const TECHNIQUES = 'techniques';
 
 const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
+/** One of the coach's own, as its next revision. */
+const anew = (of: Exercise): Editing => ({ start: { ...of, revision: of.revision + 1 }, fresh: false });
+
+/** A shipped one as an own exercise. */
+const ownCopy = (of: Exercise): Editing => ({
+  start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: `${of.name}, own` },
+  fresh: true,
+});
+
+function blankExercise(): Editing | null {
+  const base = exerciseById('flat-dumbbell-press');
+  if (base === undefined) return null;
+  const { start } = ownCopy(base);
+  const empty = { name: '', contributions: {}, equipment: [], joints: [], cues: '', variants: [] };
+  return { start: { ...start, ...empty, stimulus: 3, fatigue: 2 }, fresh: true };
+}
+
+/** Reads what the address names, at first and whenever it changes. */
+function useAddress(onName: (name: string) => void) {
+  const told = useEffectEvent(onName);
+  useEffect(() => {
+    const look = () => told(decodeURIComponent(window.location.hash.slice(1)));
+    look();
+    window.addEventListener('hashchange', look);
+    return () => window.removeEventListener('hashchange', look);
+  }, []);
+}
+
+/** Arrows walk down from the search into the list. */
+function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  const stops = [...(body?.querySelectorAll<HTMLElement>('button') ?? [])];
+  const at = stops.indexOf(event.target as HTMLElement);
+  const typing = event.target instanceof HTMLInputElement && event.target.type === 'search';
+  if (at < 0 && !typing) return;
+  const next = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
+  next?.focus();
+  event.preventDefault();
+}
+
 /** The Library: every exercise, found as you type, with what it credits; two side by side; the coach's own. */
 export function Library({ data, actions }: { readonly data: LibraryData; readonly actions: LibraryActions }) {
   const ready = useReady();
@@ -66,16 +98,10 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const shown = filtered(catalogue.list, filter, isOwn);
   const exercise = (chosen === null ? undefined : catalogue.newest(chosen)) ?? shown[0];
 
-  useEffect(() => {
-    const look = () => {
-      const id = decodeURIComponent(window.location.hash.slice(1));
-      if (id === TECHNIQUES) setShelf('Techniques');
-      else if (id !== '') setChosen(id);
-    };
-    look();
-    window.addEventListener('hashchange', look);
-    return () => window.removeEventListener('hashchange', look);
-  }, []);
+  useAddress((id) => {
+    if (id === TECHNIQUES) setShelf('Techniques');
+    else if (id !== '') setChosen(id);
+  });
   const open = (id: string) => {
     setChosen(id);
     setEditing(null);
@@ -87,34 +113,10 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     window.history.replaceState(null, '', `#${encodeURIComponent(at)}`);
   };
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
-  const edit = (of: Exercise) =>
-    setEditing(
-      isOwn(of)
-        ? { start: { ...of, revision: of.revision + 1 }, fresh: false }
-        : {
-            start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: `${of.name}, own` },
-            fresh: true,
-          },
-    );
+  const edit = (of: Exercise) => setEditing(isOwn(of) ? anew(of) : ownCopy(of));
   const blank = () => {
     show('Exercises');
-    const base = exerciseById('flat-dumbbell-press');
-    if (base === undefined) return;
-    setEditing({
-      fresh: true,
-      start: {
-        ...base,
-        id: `own-${newId().slice(0, 12)}`,
-        name: '',
-        contributions: {},
-        equipment: [],
-        joints: [],
-        cues: '',
-        variants: [],
-        stimulus: 3,
-        fatigue: 2,
-      },
-    });
+    setEditing(blankExercise());
   };
 
   useWindowEvent('keydown', (event) => {
@@ -125,20 +127,9 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     else return;
     event.preventDefault();
   });
-  const onKeyDown = (event: React.KeyboardEvent) => {
-    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
-    const stops = [...(body.current?.querySelectorAll<HTMLElement>('button') ?? [])];
-    const at = stops.indexOf(event.target as HTMLElement);
-    const typing = event.target instanceof HTMLInputElement && event.target.type === 'search';
-    if (at < 0 && !typing) return;
-    const next = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
-    next?.focus();
-    event.preventDefault();
-  };
-
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
-    <div className={classes.page} onKeyDown={onKeyDown}>
+    <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
       <Bar title="Library" about={counted(catalogue.list.length, 'exercise')}>
         <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={show} />
         <button type="button" className={form.button} onClick={blank} title="Alt N">
@@ -155,51 +146,14 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               : `${shown.length} of ${catalogue.list.length}`}
           </p>
           <div className={classes.scroll}>
-            <table className={classes.table}>
-              <thead>
-                <tr>
-                  <th scope="col">exercise</th>
-                  <th scope="col">trains</th>
-                  <th scope="col">with</th>
-                  <th scope="col">hardest</th>
-                  <th scope="col" className={classes.figure}>
-                    payoff
-                  </th>
-                </tr>
-              </thead>
-              <tbody ref={body}>
-                {shown.map((one) => (
-                  <tr key={one.id} data-chosen={one.id === exercise?.id}>
-                    <th scope="row">
-                      <button
-                        type="button"
-                        className={classes.name}
-                        // One tab stop for the whole list; the arrows walk it.
-                        tabIndex={one.id === exercise?.id ? 0 : -1}
-                        aria-current={one.id === exercise?.id ? 'true' : undefined}
-                        onClick={() => open(one.id)}
-                        onFocus={() => setChosen(one.id)}
-                      >
-                        {one.name}
-                      </button>
-                      {isOwn(one) ? <span className={classes.own}> own</span> : null}
-                    </th>
-                    <td className={classes.trains}>
-                      {primeMovers(one).join(', ')}
-                      <span className={form.soft}>
-                        {credits(one)
-                          .filter(([, share]) => share < 1)
-                          .map(([muscle]) => `, ${muscle}`)
-                          .join('')}
-                      </span>
-                    </td>
-                    <td>{one.equipment[0] ?? ''}</td>
-                    <td>{one.hardest}</td>
-                    <td className={classes.figure}>{figure(payoff(one), 1)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <ExerciseTable
+              exercises={shown}
+              chosen={exercise?.id}
+              body={body}
+              isOwn={isOwn}
+              onOpen={open}
+              onMark={setChosen}
+            />
             {shown.length === 0 ? (
               <p className={form.soft}>
                 Nothing matches.{' '}
@@ -240,91 +194,5 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
       </main>
       <KeysHelp of="the Library" keys={KEYS} />
     </div>
-  );
-}
-
-interface FiltersProps {
-  readonly filter: Filter;
-  readonly places: LibraryData['places'];
-  readonly onNarrow: (part: Partial<Filter>) => void;
-}
-
-function Filters({ filter, places, onNarrow }: FiltersProps) {
-  return (
-    <div className={classes.filters}>
-      <input
-        className={`${form.input} ${classes.search}`}
-        type="search"
-        placeholder="Find by name, equipment, variant"
-        aria-label="Find exercises"
-        value={filter.text}
-        // biome-ignore lint/a11y/noAutofocus: the library is entered to find something
-        autoFocus
-        onChange={(event) => onNarrow({ text: event.target.value })}
-      />
-      <Any
-        label="Muscle"
-        any="any muscle"
-        options={MUSCLES}
-        value={filter.muscle}
-        onValue={(muscle) => onNarrow({ muscle })}
-      />
-      <Any
-        label="Pattern"
-        any="any pattern"
-        options={PATTERNS}
-        value={filter.pattern}
-        onValue={(pattern) => onNarrow({ pattern })}
-      />
-      <Any
-        label="Place"
-        any="any place"
-        options={places.map(({ name }) => name)}
-        value={filter.place?.name ?? null}
-        onValue={(name) => onNarrow({ place: places.find((one) => one.name === name) ?? null })}
-      />
-      <Any
-        label="Joint to spare"
-        any="spares any joint"
-        options={JOINTS}
-        names={(joint) => `spares the ${joint}`}
-        value={filter.spare}
-        onValue={(spare) => onNarrow({ spare })}
-      />
-      <Toggles
-        label="Own exercises only"
-        value={filter.ownOnly ? ['own'] : []}
-        options={['own']}
-        onValue={(value) => onNarrow({ ownOnly: value.length > 0 })}
-      />
-    </div>
-  );
-}
-
-interface AnyProps<T extends string> {
-  readonly label: string;
-  readonly any: string;
-  readonly options: readonly T[];
-  readonly names?: (option: T) => string;
-  readonly value: T | null;
-  readonly onValue: (value: T | null) => void;
-}
-
-/** One of a list, or any. */
-function Any<T extends string>({ label, any, options, names, value, onValue }: AnyProps<T>) {
-  return (
-    <select
-      className={form.input}
-      aria-label={label}
-      value={value ?? ''}
-      onChange={(event) => onValue(event.target.value === '' ? null : (event.target.value as T))}
-    >
-      <option value="">{any}</option>
-      {options.map((option) => (
-        <option key={option} value={option}>
-          {names?.(option) ?? option}
-        </option>
-      ))}
-    </select>
   );
 }

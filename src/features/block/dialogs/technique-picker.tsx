@@ -1,7 +1,7 @@
 'use client';
 
 import { Modal } from '@mantine/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   type Exercise,
   gateOf,
@@ -23,6 +23,7 @@ import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import { GATE_SENTENCES, LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
 import { keepingSets } from '../sheet/clipboard';
 import { TechniqueFields } from './technique-fields';
+import { TechniqueList } from './technique-list';
 import classes from './technique-picker.module.css';
 
 interface TechniquePickerProps {
@@ -79,7 +80,6 @@ export default function TechniquePicker({
   const [safety, setSafety] = useState(slot.safety);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const unread = useUnread();
-  const list = useRef<HTMLDivElement>(null);
   const choose = (next: TechniqueKind) => {
     setKind(next);
     setTechnique(started(next, slot));
@@ -90,18 +90,9 @@ export default function TechniquePicker({
     const mark = marked(found(next), kind);
     if (mark !== kind) choose(mark);
   };
-  useEffect(() => {
-    list.current?.querySelector(`[data-kind="${kind}"]`)?.scrollIntoView({ block: 'nearest' });
-  }, [kind]);
-
   const take = () => {
     if (unread.count > 0) return;
     setProblems(onTake(technique, drift, safety));
-  };
-  const step = (by: 1 | -1) => {
-    const at = shown.findIndex((one) => one.kind === kind);
-    const next = shown[Math.max(0, Math.min(shown.length - 1, at + by))];
-    if (next !== undefined) choose(next.kind);
   };
   const variant = inVariant(exercise, slot.variant);
   const gate = gateOf({ technique, safety }, variant);
@@ -119,44 +110,14 @@ export default function TechniquePicker({
             take();
           }}
         >
-          <div className={classes.side}>
-            <input
-              data-autofocus
-              className={classes.search}
-              role="combobox"
-              aria-expanded
-              aria-controls="techniques"
-              aria-activedescendant={`technique-${kind.replace(/[^a-z]+/g, '-')}`}
-              aria-label={label}
-              placeholder="Find a technique"
-              value={text}
-              onChange={(event) => find(event.target.value)}
-              onKeyDown={(event) => {
-                if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
-                event.preventDefault();
-                step(event.key === 'ArrowDown' ? 1 : -1);
-              }}
-            />
-            <div className={classes.list} id="techniques" role="listbox" aria-label="Techniques" ref={list}>
-              {shown.map((one) => (
-                // biome-ignore lint/a11y/useKeyWithClickEvents: the field above moves among them by the arrows
-                <div
-                  key={one.kind}
-                  id={`technique-${one.kind.replace(/[^a-z]+/g, '-')}`}
-                  data-kind={one.kind}
-                  role="option"
-                  tabIndex={-1}
-                  aria-selected={one.kind === kind}
-                  className={classes.option}
-                  onClick={() => choose(one.kind)}
-                >
-                  <span>{one.name}</span>
-                  <span className={classes.is}>{one.is}</span>
-                </div>
-              ))}
-              {shown.length === 0 ? <p className={classes.is}>Nothing is called that.</p> : null}
-            </div>
-          </div>
+          <TechniqueList
+            label={label}
+            text={text}
+            shown={shown}
+            kind={kind}
+            onFind={find}
+            onChoose={choose}
+          />
           <div className={classes.main}>
             <TechniqueDrawing technique={technique} range={slot.range} rest={slot.rest} />
             <p className={classes.sentence}>
@@ -173,28 +134,8 @@ export default function TechniquePicker({
             <UnreadFields.Provider value={unread.report}>
               <div className={classes.fields}>
                 <TechniqueFields technique={technique} onChange={setTechnique} />
-                {drifts ? (
-                  <label className={classes.check}>
-                    <input
-                      type="checkbox"
-                      checked={drift === 'hold reps'}
-                      onChange={(event) => setDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
-                    />
-                    same reps in every set, each nearer failure
-                  </label>
-                ) : null}
-                {unsafe ? (
-                  <label className={classes.safety}>
-                    <span>Made safe by</span>
-                    <input
-                      className={form.input}
-                      value={safety}
-                      maxLength={200}
-                      placeholder="safeties at the bottom, a spotter"
-                      onChange={(event) => setSafety(event.target.value)}
-                    />
-                  </label>
-                ) : null}
+                {drifts ? <HoldReps drift={drift} onDrift={setDrift} /> : null}
+                {unsafe ? <MadeSafe safety={safety} onSafety={setSafety} /> : null}
               </div>
             </UnreadFields.Provider>
             <div className={classes.foot}>
@@ -214,5 +155,44 @@ export default function TechniquePicker({
         </form>
       </Modal.Content>
     </Modal.Root>
+  );
+}
+
+interface HoldRepsProps {
+  readonly drift: Slot['drift'];
+  readonly onDrift: (drift: Slot['drift']) => void;
+}
+
+function HoldReps({ drift, onDrift }: HoldRepsProps) {
+  return (
+    <label className={classes.check}>
+      <input
+        type="checkbox"
+        checked={drift === 'hold reps'}
+        onChange={(event) => onDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
+      />
+      same reps in every set, each nearer failure
+    </label>
+  );
+}
+
+interface MadeSafeProps {
+  readonly safety: string;
+  readonly onSafety: (safety: string) => void;
+}
+
+/** What makes failure on free weights safe; asked where nothing else does. */
+function MadeSafe({ safety, onSafety }: MadeSafeProps) {
+  return (
+    <label className={classes.safety}>
+      <span>Made safe by</span>
+      <input
+        className={form.input}
+        value={safety}
+        maxLength={200}
+        placeholder="safeties at the bottom, a spotter"
+        onChange={(event) => onSafety(event.target.value)}
+      />
+    </label>
   );
 }

@@ -1,20 +1,8 @@
 'use client';
 
-import {
-  DndContext,
-  type DragEndEvent,
-  type KeyboardCoordinateGetter,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import {
   type Athlete,
-  addDays,
   type Block,
   type BlockPlan,
   type Catalogue,
@@ -28,12 +16,11 @@ import {
   sessionsInOrder,
   type WeekState,
 } from '@/core';
-import { minutes, span } from '@/ui/words/figures';
-import { dayName } from '@/ui/words/names';
 import { Activities } from './activities';
 import { BalanceFacts } from './balance-facts';
+import { Days } from './days';
 import classes from './frame.module.css';
-import { daysOf, Matrix } from './matrix';
+import { Matrix } from './matrix';
 import { SessionFacts } from './session-facts';
 
 export interface FrameProps {
@@ -51,7 +38,6 @@ export interface FrameProps {
   readonly onSaveTemplate: (() => void) | null;
 }
 
-const WIDEST = 7;
 /** With more days than this the matrix takes the whole width. */
 const LONG = 8;
 
@@ -65,16 +51,7 @@ export default function Frame(props: FrameProps) {
     () => checkInput({ block, athlete, blockPlan, exercises: catalogue.find }),
     [block, athlete, blockPlan, catalogue],
   );
-  const days = daysOf(block.cycleDays);
-  const columns = useRef<HTMLElement>(null);
-  // A moved card is drawn anew in its day: the focus goes with it.
   const carried = useRef<string | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the block has changed
-  useEffect(() => {
-    if (carried.current === null) return;
-    columns.current?.querySelector<HTMLElement>(`[data-session="${carried.current}"]`)?.focus();
-    carried.current = null;
-  }, [block]);
 
   const move = (id: string, day: number) => {
     if (day < 0 || day >= block.cycleDays) return;
@@ -88,93 +65,26 @@ export default function Frame(props: FrameProps) {
     setChosen(id);
     carried.current = id;
   };
-  // The keyboard lifts with Space and goes from column to column.
-  const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
-    const width = (columns.current?.offsetWidth ?? 0) / Math.min(WIDEST, block.cycleDays);
-    const step = { ArrowRight: width, ArrowLeft: -width }[event.code];
-    if (step === undefined) return undefined;
-    event.preventDefault();
-    return { ...currentCoordinates, x: currentCoordinates.x + step };
-  };
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, {
-      coordinateGetter: toColumn,
-      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
-    }),
-  );
-  const lifted = useRef(false);
-  const settle = () => {
-    lifted.current = false;
-  };
-  const drop = ({ active, over }: DragEndEvent) => {
-    settle();
-    if (over !== null) move(String(active.id), Number(over.id));
+  const choose = (one: Session) => {
+    setChosen(one.id);
+    onSay(
+      one.name,
+      'Space lifts it, arrows carry it, Space sets it down; Alt ← and Alt → move it at once. Enter opens it in the Sheet.',
+    );
   };
 
   return (
     <div className={classes.frame}>
-      <DndContext
-        sensors={sensors}
-        onDragStart={() => {
-          lifted.current = true;
-        }}
-        onDragEnd={drop}
-        onDragCancel={settle}
-      >
-        <section
-          className={classes.days}
-          ref={columns}
-          aria-label="Days of the cycle"
-          style={{ gridTemplateColumns: `repeat(${Math.min(WIDEST, block.cycleDays)}, minmax(0, 1fr))` }}
-        >
-          {days.map((day) => (
-            <Day
-              key={day}
-              day={day}
-              name={dayName(day, block.cycleDays)}
-              date={addDays(weekState.plan.startDate, day).slice(5)}
-            >
-              {sessions
-                .filter((one) => one.day === day)
-                .map((one) => (
-                  <Card
-                    key={one.id}
-                    session={one}
-                    letter={String.fromCharCode(65 + (sessions.indexOf(one) % 26))}
-                    weekState={weekState}
-                    chosen={one.id === session?.id}
-                    onChoose={() => {
-                      // One that was just moved is chosen already.
-                      if (carried.current === one.id) return;
-                      setChosen(one.id);
-                      onSay(
-                        one.name,
-                        'Space lifts it, arrows carry it, Space sets it down; Alt ← and Alt → move it at once. Enter opens it in the Sheet.',
-                      );
-                    }}
-                    onOpen={() => props.onOpenSession(one.id)}
-                    onMove={(by) => move(one.id, one.day + by)}
-                    onRemove={() => attempt({ kind: 'session/remove', session: one.id })}
-                    onStep={(by) => {
-                      if (lifted.current) return;
-                      const next = sessions[(sessions.indexOf(one) + by + sessions.length) % sessions.length];
-                      columns.current?.querySelector<HTMLElement>(`[data-session="${next?.id}"]`)?.focus();
-                    }}
-                  />
-                ))}
-              {block.activities
-                .filter((one) => one.day === day)
-                .map((one) => (
-                  <span key={one.id} className={classes.activity}>
-                    {one.name}
-                    {one.hard ? ', hard' : ''}
-                  </span>
-                ))}
-            </Day>
-          ))}
-        </section>
-      </DndContext>
+      <Days
+        block={block}
+        weekState={weekState}
+        chosen={session?.id}
+        carried={carried}
+        onChoose={choose}
+        onOpen={props.onOpenSession}
+        onMove={move}
+        onRemove={(id) => attempt({ kind: 'session/remove', session: id })}
+      />
       <div className={classes.lower} data-long={block.cycleDays > LONG}>
         <div className={classes.matrixSide}>
           {input === undefined ? (
@@ -217,80 +127,5 @@ export default function Frame(props: FrameProps) {
         </div>
       </div>
     </div>
-  );
-}
-
-interface DayProps {
-  readonly day: number;
-  readonly name: string;
-  readonly date: string;
-  readonly children: React.ReactNode;
-}
-
-function Day({ day, name, date, children }: DayProps) {
-  const { setNodeRef, isOver } = useDroppable({ id: String(day) });
-  return (
-    <div className={classes.day} ref={setNodeRef} data-over={isOver} data-day={day}>
-      <div className={classes.dayHead}>
-        <span>{name}</span>
-        <span className={classes.soft}>{date}</span>
-      </div>
-      {children}
-    </div>
-  );
-}
-
-interface CardProps {
-  readonly session: Session;
-  readonly letter: string;
-  readonly weekState: WeekState;
-  readonly chosen: boolean;
-  readonly onChoose: () => void;
-  readonly onOpen: () => void;
-  readonly onMove: (by: number) => void;
-  readonly onRemove: () => void;
-  /** To the session before or after; the cards are one stop of the Tab key. */
-  readonly onStep: (by: number) => void;
-}
-
-function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
-  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
-  const planned = weekState.plan.sessions.find(({ sessionId }) => sessionId === session.id);
-  const time =
-    planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
-  const { onKeyDown: lift, ...pointer } = listeners ?? {};
-  return (
-    <button
-      type="button"
-      ref={setNodeRef}
-      {...attributes}
-      {...pointer}
-      className={classes.card}
-      data-session={session.id}
-      data-chosen={chosen}
-      tabIndex={chosen ? 0 : -1}
-      aria-label={`${letter} ${session.name}`}
-      style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
-      onFocus={onChoose}
-      onDoubleClick={onOpen}
-      onKeyDown={(event) => {
-        const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-        if (event.altKey && by !== undefined) {
-          event.preventDefault();
-          onMove(by);
-        } else if (by !== undefined) onStep(by);
-        else if (event.key === 'Enter') onOpen();
-        else if (event.key === 'Delete') onRemove();
-        else (lift as ((event: React.KeyboardEvent) => void) | undefined)?.(event);
-      }}
-    >
-      <span className={classes.cardName}>
-        <strong>{letter}</strong> {session.name}
-      </span>
-      <span className={classes.soft}>
-        {planned === undefined || planned.sets === 0 ? 'nothing in it yet' : `${planned.sets} sets, ${time}`}
-        {session.optional ? ', optional' : ''}
-      </span>
-    </button>
   );
 }

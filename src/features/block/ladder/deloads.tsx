@@ -31,13 +31,23 @@ interface DeloadsProps {
   readonly attempt: (edit: Edit) => Result<null>;
 }
 
+const NO_FACTS = { eager: false, lifeStress: false, test: false, honest: false };
+type Facts = typeof NO_FACTS;
+
+type Week = BlockPlan['weeks'][number]['plan'];
+interface Tried {
+  readonly deload: Deload;
+  readonly plan: Week | undefined;
+  readonly totals: ReturnType<typeof weekTotals> | null;
+}
+
 const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
 export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
   const conventions = useMemo(() => conventionsWith(block.conventions), [block.conventions]);
   const [signs, setSigns] = useState<Signs>({});
-  const [facts, setFacts] = useState({ eager: false, lifeStress: false, test: false, honest: false });
+  const [facts, setFacts] = useState(NO_FACTS);
   const kept = useMemo<readonly Deload[]>(() => {
     const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
     const own = block.deload;
@@ -55,8 +65,8 @@ export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: De
       }),
     [kept, block, blockPlan, conventions],
   );
-  const last = blockPlan.weeks.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
-  const before = last === undefined ? null : weekTotals(last, conventions);
+  const building = blockPlan.weeks.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
+  const last = building === undefined ? null : { plan: building, totals: weekTotals(building, conventions) };
   const advice = adviseDeload(
     {
       level: athlete.level,
@@ -67,7 +77,6 @@ export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: De
     },
     conventions,
   );
-  const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
   return (
     <section aria-label="Deload">
       <h2 className={classes.head}>
@@ -75,117 +84,173 @@ export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: De
         <span className={classes.key}>each way as the week’s actual sets, beside the last building week</span>
       </h2>
       <div className={classes.deload}>
-        <table className={classes.tried}>
-          <thead>
-            <tr>
-              <th scope="col">way</th>
-              <th scope="col">sets</th>
-              <th scope="col" title={`1000 ${unit} × reps`}>
-                work
-              </th>
-              <th scope="col">minutes</th>
-              <th scope="col">days</th>
-              <th scope="col">for example</th>
-              <th scope="col">suits</th>
-              <th scope="col" aria-label="take it" />
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">last building week</th>
-              <td>{before?.sets ?? 0}</td>
-              <td>{figure((before?.work ?? 0) / 1000, 1)}</td>
-              <td>{minutes(before?.seconds ?? 0)}</td>
-              <td>{before?.sessions ?? 0}</td>
-              <td>{exampleOf(last)}</td>
-              <td />
-              <td />
-            </tr>
-            {tried.map(({ deload, totals, plan }) => {
-              const text = deloadText(deload);
-              const mine = text === deloadText(block.deload);
-              const [only] = deload;
-              const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
-              const word = fit < 0 ? '' : advice.needed && fit === 0 ? ' · first choice' : ' · fits';
-              return (
-                <tr key={text} data-mine={mine} title={deload.map(measureSentence).join(' ')}>
-                  <th scope="row">{text}</th>
-                  <td>
-                    {totals?.sets ?? 0}{' '}
-                    <span className={classes.was}>{share(totals?.sets ?? 0, before?.sets ?? 0)}</span>
-                  </td>
-                  <td>
-                    {figure((totals?.work ?? 0) / 1000, 1)}{' '}
-                    <span className={classes.was}>{share(totals?.work ?? 0, before?.work ?? 0)}</span>
-                  </td>
-                  <td>{minutes(totals?.seconds ?? 0)}</td>
-                  <td>{totals?.sessions ?? 0}</td>
-                  <td>{exampleOf(plan)}</td>
-                  <td className={fit < 0 ? classes.suits : classes.suitsNow}>
-                    {deload.map(({ kind }) => SUITS[kind]).join(', ')}
-                    {word}
-                  </td>
-                  <td>
-                    {mine ? (
-                      'taken'
-                    ) : (
-                      <button
-                        type="button"
-                        className={classes.link}
-                        aria-label={`Take ${text}`}
-                        onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
-                      >
-                        Take
-                      </button>
-                    )}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-        <div className={classes.signs}>
-          <p role="status">{adviceSentence(advice)}</p>
-          {SIGNS.map((sign) => (
-            <fieldset key={sign} className={classes.sign} aria-label={sign}>
-              <legend>{sign}</legend>
-              {SCORE_WORDS.map((word, score) => (
-                <label key={word}>
-                  <input
-                    type="radio"
-                    name={`sign-${sign}`}
-                    checked={(signs[sign as Sign] ?? 0) === score}
-                    onChange={() => setSigns((now) => ({ ...now, [sign]: score as SignScore }))}
-                  />
-                  {word}
-                </label>
-              ))}
-            </fieldset>
-          ))}
-          {(
-            [
-              ['eager', 'cannot wait to train'],
-              ['lifeStress', 'life leaves little time'],
-              ['test', 'a test of strength follows'],
-              ['honest', 'rates effort honestly'],
-            ] as const
-          ).map(([fact, words]) => (
-            <label key={fact} className={classes.fact}>
-              <input
-                type="checkbox"
-                checked={facts[fact]}
-                onChange={(event) => setFacts((now) => ({ ...now, [fact]: event.target.checked }))}
-              />
-              {words}
-            </label>
-          ))}
-          <p className={classes.key}>
-            {counted(athlete.joints.length, 'irritated joint')} on record. Sharp, lasting or spreading pain
-            goes to a clinician first.
-          </p>
-        </div>
+        <Tried tried={tried} last={last} unit={unit} advice={advice} now={block.deload} attempt={attempt} />
+        <Weighing
+          advice={adviceSentence(advice)}
+          joints={athlete.joints.length}
+          signs={signs}
+          facts={facts}
+          onSigns={setSigns}
+          onFacts={setFacts}
+        />
       </div>
     </section>
+  );
+}
+
+interface TriedProps {
+  readonly tried: readonly Tried[];
+  readonly last: { readonly plan: Week; readonly totals: ReturnType<typeof weekTotals> } | null;
+  readonly unit: string;
+  readonly advice: ReturnType<typeof adviseDeload>;
+  readonly now: Deload | null;
+  readonly attempt: DeloadsProps['attempt'];
+}
+
+/** Each way's own sets, work, minutes and days, under those of the last building week. */
+function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
+  const before = last?.totals ?? null;
+  return (
+    <table className={classes.tried}>
+      <thead>
+        <tr>
+          <th scope="col">way</th>
+          <th scope="col">sets</th>
+          <th scope="col" title={`1000 ${unit} × reps`}>
+            work
+          </th>
+          <th scope="col">minutes</th>
+          <th scope="col">days</th>
+          <th scope="col">for example</th>
+          <th scope="col">suits</th>
+          <th scope="col" aria-label="take it" />
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <th scope="row">last building week</th>
+          <td>{before?.sets ?? 0}</td>
+          <td>{figure((before?.work ?? 0) / 1000, 1)}</td>
+          <td>{minutes(before?.seconds ?? 0)}</td>
+          <td>{before?.sessions ?? 0}</td>
+          <td>{exampleOf(last?.plan)}</td>
+          <td />
+          <td />
+        </tr>
+        {tried.map((one) => (
+          <TriedRow
+            key={deloadText(one.deload)}
+            {...one}
+            before={before}
+            advice={advice}
+            mine={deloadText(one.deload) === deloadText(now)}
+            attempt={attempt}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+interface TriedRowProps extends Tried, Pick<TriedProps, 'advice' | 'attempt'> {
+  readonly before: Tried['totals'];
+  readonly mine: boolean;
+}
+
+function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: TriedRowProps) {
+  const text = deloadText(deload);
+  const [only] = deload;
+  const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
+  const word = fit < 0 ? '' : advice.needed && fit === 0 ? ' · first choice' : ' · fits';
+  const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
+  return (
+    <tr data-mine={mine} title={deload.map(measureSentence).join(' ')}>
+      <th scope="row">{text}</th>
+      <td>
+        {totals?.sets ?? 0} <span className={classes.was}>{share(totals?.sets ?? 0, before?.sets ?? 0)}</span>
+      </td>
+      <td>
+        {figure((totals?.work ?? 0) / 1000, 1)}{' '}
+        <span className={classes.was}>{share(totals?.work ?? 0, before?.work ?? 0)}</span>
+      </td>
+      <td>{minutes(totals?.seconds ?? 0)}</td>
+      <td>{totals?.sessions ?? 0}</td>
+      <td>{exampleOf(plan)}</td>
+      <td className={fit < 0 ? classes.suits : classes.suitsNow}>
+        {deload.map(({ kind }) => SUITS[kind]).join(', ')}
+        {word}
+      </td>
+      <td>
+        {mine ? (
+          'taken'
+        ) : (
+          <button
+            type="button"
+            className={classes.link}
+            aria-label={`Take ${text}`}
+            onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
+          >
+            Take
+          </button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+interface WeighingProps {
+  readonly advice: string;
+  /** How many joints are irritated. */
+  readonly joints: number;
+  readonly signs: Signs;
+  readonly facts: Facts;
+  readonly onSigns: (change: (now: Signs) => Signs) => void;
+  readonly onFacts: (change: (now: Facts) => Facts) => void;
+}
+
+/** The signs and facts that say whether a deload is due, and which. */
+function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingProps) {
+  return (
+    <div className={classes.signs}>
+      <p role="status">{advice}</p>
+      {SIGNS.map((sign) => (
+        <fieldset key={sign} className={classes.sign} aria-label={sign}>
+          <legend>{sign}</legend>
+          {SCORE_WORDS.map((word, score) => (
+            <label key={word}>
+              <input
+                type="radio"
+                name={`sign-${sign}`}
+                checked={(signs[sign as Sign] ?? 0) === score}
+                onChange={() => onSigns((now) => ({ ...now, [sign]: score as SignScore }))}
+              />
+              {word}
+            </label>
+          ))}
+        </fieldset>
+      ))}
+      {(
+        [
+          ['eager', 'cannot wait to train'],
+          ['lifeStress', 'life leaves little time'],
+          ['test', 'a test of strength follows'],
+          ['honest', 'rates effort honestly'],
+        ] as const
+      ).map(([fact, words]) => (
+        <label key={fact} className={classes.fact}>
+          <input
+            type="checkbox"
+            checked={facts[fact]}
+            onChange={(event) => onFacts((now) => ({ ...now, [fact]: event.target.checked }))}
+          />
+          {words}
+        </label>
+      ))}
+      <p className={classes.key}>
+        {counted(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician
+        first.
+      </p>
+    </div>
   );
 }
 

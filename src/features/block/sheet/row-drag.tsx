@@ -6,6 +6,8 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
+import { useWindowEvent } from '@mantine/hooks';
+import { useRef } from 'react';
 import classes from '../block.module.css';
 
 /** A drag begins once the pointer has gone so far: until then it is a click. */
@@ -20,9 +22,13 @@ interface RowDragProps {
 /** Slots are dragged by the number before their name and set down at any row. */
 export function RowDrag({ onDrop, children }: RowDragProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DISTANCE } }));
-  const drop = ({ active, activatorEvent, delta }: DragEndEvent) => {
-    if (!(activatorEvent instanceof MouseEvent)) return;
-    const [x, y] = [activatorEvent.clientX + delta.x, activatorEvent.clientY + delta.y];
+  // Where the pointer is on the screen: the drag's own way counts what scrolled by as well.
+  const pointer = useRef({ x: 0, y: 0 });
+  useWindowEvent('pointermove', ({ clientX, clientY }) => {
+    pointer.current = { x: clientX, y: clientY };
+  });
+  const drop = ({ active }: DragEndEvent) => {
+    const { x, y } = pointer.current;
     const row = window.document.elementFromPoint(x, y)?.closest('tr');
     const onto = row?.querySelector<HTMLElement>('[data-row]')?.dataset.row;
     const box = row?.getBoundingClientRect();

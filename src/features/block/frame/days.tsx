@@ -1,0 +1,209 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  type KeyboardCoordinateGetter,
+  KeyboardSensor,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { useEffect, useRef } from 'react';
+import { addDays, type Block, type Session, sessionsInOrder, type WeekState } from '@/core';
+import { minutes, span } from '@/ui/words/figures';
+import { dayName } from '@/ui/words/names';
+import classes from './frame.module.css';
+import { daysOf } from './matrix';
+
+const WIDEST = 7;
+
+interface DaysProps {
+  readonly block: Block;
+  readonly weekState: WeekState;
+  /** The session whose figures are shown. */
+  readonly chosen: string | undefined;
+  /** A moved or new card is drawn anew in its day: the focus goes with it. */
+  readonly carried: React.RefObject<string | null>;
+  readonly onChoose: (session: Session) => void;
+  readonly onOpen: (sessionId: string) => void;
+  readonly onMove: (sessionId: string, day: number) => void;
+  readonly onRemove: (sessionId: string) => void;
+}
+
+/** The days of the cycle as columns, and the cards of their sessions, carried by pointer or keyboard. */
+export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMove, onRemove }: DaysProps) {
+  const sessions = sessionsInOrder(block);
+  const columns = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the block has changed
+  useEffect(() => {
+    if (carried.current === null) return;
+    columns.current?.querySelector<HTMLElement>(`[data-session="${carried.current}"]`)?.focus();
+    carried.current = null;
+  }, [block]);
+
+  const { context, lifted } = useCarrying(columns, Math.min(WIDEST, block.cycleDays), onMove);
+  const step = (from: Session, by: number) => {
+    if (lifted.current) return;
+    const next = sessions[(sessions.indexOf(from) + by + sessions.length) % sessions.length];
+    columns.current?.querySelector<HTMLElement>(`[data-session="${next?.id}"]`)?.focus();
+  };
+  return (
+    <DndContext {...context}>
+      <section
+        className={classes.days}
+        ref={columns}
+        aria-label="Days of the cycle"
+        style={{ gridTemplateColumns: `repeat(${Math.min(WIDEST, block.cycleDays)}, minmax(0, 1fr))` }}
+      >
+        {daysOf(block.cycleDays).map((day) => (
+          <Day
+            key={day}
+            day={day}
+            name={dayName(day, block.cycleDays)}
+            date={addDays(weekState.plan.startDate, day).slice(5)}
+          >
+            {sessions
+              .filter((one) => one.day === day)
+              .map((one) => (
+                <Card
+                  key={one.id}
+                  session={one}
+                  letter={String.fromCharCode(65 + (sessions.indexOf(one) % 26))}
+                  weekState={weekState}
+                  chosen={one.id === chosen}
+                  onChoose={() => {
+                    // One that was just moved is chosen already.
+                    if (carried.current !== one.id) onChoose(one);
+                  }}
+                  onOpen={() => onOpen(one.id)}
+                  onMove={(by) => onMove(one.id, one.day + by)}
+                  onRemove={() => onRemove(one.id)}
+                  onStep={(by) => step(one, by)}
+                />
+              ))}
+            {block.activities
+              .filter((one) => one.day === day)
+              .map((one) => (
+                <span key={one.id} className={classes.activity}>
+                  {one.name}
+                  {one.hard ? ', hard' : ''}
+                </span>
+              ))}
+          </Day>
+        ))}
+      </section>
+    </DndContext>
+  );
+}
+
+/** Cards lifted and set down: by pointer, or with Space and the arrows from column to column. */
+function useCarrying(
+  columns: React.RefObject<HTMLElement | null>,
+  shown: number,
+  onMove: (sessionId: string, day: number) => void,
+) {
+  // The keyboard lifts with Space and goes from column to column.
+  const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
+    const width = (columns.current?.offsetWidth ?? 0) / shown;
+    const step = { ArrowRight: width, ArrowLeft: -width }[event.code];
+    if (step === undefined) return undefined;
+    event.preventDefault();
+    return { ...currentCoordinates, x: currentCoordinates.x + step };
+  };
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: toColumn,
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
+    }),
+  );
+  const lifted = useRef(false);
+  const settle = () => {
+    lifted.current = false;
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    settle();
+    if (over !== null) onMove(String(active.id), Number(over.id));
+  };
+
+  const onDragStart = () => {
+    lifted.current = true;
+  };
+  return { lifted, context: { sensors, onDragStart, onDragEnd: drop, onDragCancel: settle } };
+}
+
+interface DayProps {
+  readonly day: number;
+  readonly name: string;
+  readonly date: string;
+  readonly children: React.ReactNode;
+}
+
+function Day({ day, name, date, children }: DayProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: String(day) });
+  return (
+    <div className={classes.day} ref={setNodeRef} data-over={isOver} data-day={day}>
+      <div className={classes.dayHead}>
+        <span>{name}</span>
+        <span className={classes.soft}>{date}</span>
+      </div>
+      {children}
+    </div>
+  );
+}
+
+interface CardProps {
+  readonly session: Session;
+  readonly letter: string;
+  readonly weekState: WeekState;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+  readonly onOpen: () => void;
+  readonly onMove: (by: number) => void;
+  readonly onRemove: () => void;
+  /** To the session before or after; the cards are one stop of the Tab key. */
+  readonly onStep: (by: number) => void;
+}
+
+function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
+  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
+  const planned = weekState.plan.sessions.find(({ sessionId }) => sessionId === session.id);
+  const time =
+    planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
+  const { onKeyDown: lift, ...pointer } = listeners ?? {};
+  return (
+    <button
+      type="button"
+      ref={setNodeRef}
+      {...attributes}
+      {...pointer}
+      className={classes.card}
+      data-session={session.id}
+      data-chosen={chosen}
+      tabIndex={chosen ? 0 : -1}
+      aria-label={`${letter} ${session.name}`}
+      style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
+      onFocus={onChoose}
+      onDoubleClick={onOpen}
+      onKeyDown={(event) => {
+        const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+        if (event.altKey && by !== undefined) {
+          event.preventDefault();
+          onMove(by);
+        } else if (by !== undefined) onStep(by);
+        else if (event.key === 'Enter') onOpen();
+        else if (event.key === 'Delete') onRemove();
+        else (lift as ((event: React.KeyboardEvent) => void) | undefined)?.(event);
+      }}
+    >
+      <span className={classes.cardName}>
+        <strong>{letter}</strong> {session.name}
+      </span>
+      <span className={classes.soft}>
+        {planned === undefined || planned.sets === 0 ? 'nothing in it yet' : `${planned.sets} sets, ${time}`}
+        {session.optional ? ', optional' : ''}
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,92 @@
+import { JOINTS, MUSCLES, PATTERNS } from '@/core';
+import { formClasses as form, Toggles } from '@/ui/form';
+import type { LibraryData } from './contract';
+import type { Filter } from './filter';
+import classes from './library.module.css';
+
+interface FiltersProps {
+  readonly filter: Filter;
+  readonly places: LibraryData['places'];
+  readonly onNarrow: (part: Partial<Filter>) => void;
+}
+
+/** What narrows the list of exercises. */
+export function Filters({ filter, places, onNarrow }: FiltersProps) {
+  return (
+    <div className={classes.filters}>
+      <input
+        className={`${form.input} ${classes.search}`}
+        type="search"
+        placeholder="Find by name, equipment, variant"
+        aria-label="Find exercises"
+        value={filter.text}
+        // biome-ignore lint/a11y/noAutofocus: the library is entered to find something
+        autoFocus
+        onChange={(event) => onNarrow({ text: event.target.value })}
+      />
+      <Any
+        label="Muscle"
+        any="any muscle"
+        options={MUSCLES}
+        value={filter.muscle}
+        onValue={(muscle) => onNarrow({ muscle })}
+      />
+      <Any
+        label="Pattern"
+        any="any pattern"
+        options={PATTERNS}
+        value={filter.pattern}
+        onValue={(pattern) => onNarrow({ pattern })}
+      />
+      <Any
+        label="Place"
+        any="any place"
+        options={places.map(({ name }) => name)}
+        value={filter.place?.name ?? null}
+        onValue={(name) => onNarrow({ place: places.find((one) => one.name === name) ?? null })}
+      />
+      <Any
+        label="Joint to spare"
+        any="spares any joint"
+        options={JOINTS}
+        names={(joint) => `spares the ${joint}`}
+        value={filter.spare}
+        onValue={(spare) => onNarrow({ spare })}
+      />
+      <Toggles
+        label="Own exercises only"
+        value={filter.ownOnly ? ['own'] : []}
+        options={['own']}
+        onValue={(value) => onNarrow({ ownOnly: value.length > 0 })}
+      />
+    </div>
+  );
+}
+
+interface AnyProps<T extends string> {
+  readonly label: string;
+  readonly any: string;
+  readonly options: readonly T[];
+  readonly names?: (option: T) => string;
+  readonly value: T | null;
+  readonly onValue: (value: T | null) => void;
+}
+
+/** One of a list, or any. */
+function Any<T extends string>({ label, any, options, names, value, onValue }: AnyProps<T>) {
+  return (
+    <select
+      className={form.input}
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(event) => onValue(event.target.value === '' ? null : (event.target.value as T))}
+    >
+      <option value="">{any}</option>
+      {options.map((option) => (
+        <option key={option} value={option}>
+          {names?.(option) ?? option}
+        </option>
+      ))}
+    </select>
+  );
+}
