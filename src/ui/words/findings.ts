@@ -1,4 +1,4 @@
-import type { Catalogue, FindingDetail, Fix, Proposal } from '@/core';
+import type { Catalogue, Choice, FindingDetail, Fix, Proposal } from '@/core';
 import { BY_REPS, counted, estimate, figure, listed, setText } from './figures';
 import { capital, dayName, type ExerciseNames, namesOf } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
@@ -137,6 +137,22 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':
       return `Move it after ${names(fix.after)}`;
+  }
+}
+
+/** What may be answered in place of the proposal, as buttons. */
+export function callOthers(
+  proposal: Proposal,
+): readonly { readonly choice: Choice; readonly words: string }[] {
+  switch (proposal.kind) {
+    case 'load':
+      return proposal.alternatives
+        .slice(0, 1)
+        .map(({ load, reps }) => ({ choice: { load, reps }, words: `${figure(load)} × ${reps} instead` }));
+    case 'sets':
+    case 'recover':
+    case 'deload':
+      return [];
   }
 }
 

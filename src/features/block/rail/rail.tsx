@@ -10,11 +10,12 @@ import {
   MUSCLES,
   type Muscle,
   type Proposal,
+  type SentAnswer,
   type WeekState,
 } from '@/core';
 import { Gauge } from '@/ui/gauge';
 import { figure } from '@/ui/words/figures';
-import { callLine } from '@/ui/words/findings';
+import { callLine, callOthers } from '@/ui/words/findings';
 import { capital, weekName } from '@/ui/words/names';
 import type { Focus } from '../focus';
 import { Findings } from './findings';
@@ -37,7 +38,7 @@ interface RailProps {
   readonly onAnswer: (
     calls: readonly Proposal[],
     outcome: 'accepted' | 'declined',
-    choice: { load: number; reps: number } | null,
+    choice: SentAnswer['choice'],
   ) => void;
 }
 
@@ -215,7 +216,6 @@ function CallItem({
     else return;
     event.preventDefault();
   };
-  const others = call.kind === 'load' ? call.alternatives.slice(0, 1) : [];
   return (
     <li
       className={classes.callItem}
@@ -250,15 +250,15 @@ function CallItem({
         >
           Keep
         </button>
-        {others.map((other) => (
+        {callOthers(call).map(({ choice, words }) => (
           <button
             type="button"
-            key={`${other.load}/${other.reps}`}
+            key={words}
             className={classes.fix}
             aria-disabled={busy}
-            onClick={() => onAnswer([call], 'accepted', { load: other.load, reps: other.reps })}
+            onClick={() => onAnswer([call], 'accepted', choice)}
           >
-            {figure(other.load)} × {other.reps} instead
+            {words}
           </button>
         ))}
       </div>
