@@ -1,4 +1,4 @@
-// npm test: everything. Installs what the machine lacks, then lint, build, types, unit and data tests, browser journeys.
+// npm test: everything. Installs what the machine lacks, then lint, what is unused, build, types, unit and data tests, browser journeys.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
@@ -77,6 +77,7 @@ try {
   await database.command('migrate');
 
   await step('lint', () => command('lint', 'biome', ['check', '.']));
+  await step('unused', () => command('unused', 'knip', []));
   await step('types', () => command('types', 'tsc', ['--noEmit']));
   await step('unit and data', async () => {
     const args = ['--json', `--outputFile=${join(reports, 'jest.json')}`];

@@ -5,7 +5,7 @@ import { blockJsonSchema, decodeBlock } from '../core/codecs';
 
 const ROOT = join(__dirname, '..', '..');
 const FORMATS = join(ROOT, 'docs', 'formats');
-const blockPlan = (...args: string[]): unknown =>
+const printed = (...args: string[]): unknown =>
   JSON.parse(
     execFileSync(
       join(ROOT, 'node_modules', '.bin', 'tsx'),
@@ -31,8 +31,8 @@ test.each(readdirSync(FORMATS).filter((name) => name.endsWith('.json') && !name.
 );
 
 test('unfold, check, time and volume print what the core says', () => {
-  expect(blockPlan('unfold', example)).toMatchObject({ weeks: { length: 7 } });
-  expect(blockPlan('volume', example)).toMatchObject([
+  expect(printed('unfold', example)).toMatchObject({ weeks: { length: 7 } });
+  expect(printed('volume', example)).toMatchObject([
     { week: 1, muscles: { quads: { measured: expect.any(Number) } } },
     {},
     {},
@@ -41,7 +41,7 @@ test('unfold, check, time and volume print what the core says', () => {
     {},
     {},
   ]);
-  const times = blockPlan('time', example) as {
+  const times = printed('time', example) as {
     secondsLow: number;
     secondsHigh: number;
     tensionSeconds: object;
@@ -51,11 +51,11 @@ test('unfold, check, time and volume print what the core says', () => {
     expect(secondsLow).toBeLessThan(secondsHigh);
     expect(Object.keys(tensionSeconds).length).toBeGreaterThan(2);
   }
-  const findings = blockPlan('check', example) as { id: string; severity: string }[];
+  const findings = printed('check', example) as { id: string; severity: string }[];
   for (const { severity } of findings) expect(['block', 'warn', 'note']).toContain(severity);
 });
 
 test('a file that is none, or a block that is none, ends with its problem', () => {
-  expect(() => blockPlan('unfold', join(FORMATS, 'nothing.json'))).toThrow(/no such file/);
-  expect(() => blockPlan('unfold', join(ROOT, 'package.json'))).toThrow(/malformed/);
+  expect(() => printed('unfold', join(FORMATS, 'nothing.json'))).toThrow(/no such file/);
+  expect(() => printed('unfold', join(ROOT, 'package.json'))).toThrow(/malformed/);
 });
