@@ -74,13 +74,13 @@ describe('a block under edit', () => {
     const { tab } = open(server);
     expect(tab.change(rest('a1', 60)).ok).toBe(true);
     expect(rests(tab.getState().document.block)[0]).toBe(60);
-    expect(await tab.settled()).toBe(1);
+    expect(await tab.untilSaved()).toBe(1);
     expect(tab.getState()).toMatchObject({ saving: { status: 'saved' }, pending: [] });
     tab.undo();
-    await tab.settled();
+    await tab.untilSaved();
     expect(rests(server.block)).toEqual(rests(made));
     tab.redo();
-    await tab.settled();
+    await tab.untilSaved();
     expect(rests(server.block)[0]).toBe(60);
   });
 
@@ -94,7 +94,7 @@ describe('a block under edit', () => {
     for (const value of [61, 62]) tab.change(rest('a1', value));
     tab.undo();
     line.release();
-    expect(await tab.settled()).toBe(4);
+    expect(await tab.untilSaved()).toBe(4);
     expect(tab.getState().saving.status).toBe('saved');
     expect(rests(server.block)[0]).toBe(61);
     line.cut();
@@ -157,7 +157,7 @@ describe('a block under edit', () => {
     expect(tab.getState().saving).toEqual({ status: 'malformed' });
     expect(JSON.parse(tab.exported())).toMatchObject([{ edit: rest('a1', 60) }, { edit: rest('a2', 60) }]);
     // The calls are not dead for that.
-    expect(await tab.settled()).toBe(0);
+    expect(await tab.untilSaved()).toBe(0);
   });
 
   test('a page that died hands its unsaved steps to the next', async () => {
@@ -172,7 +172,7 @@ describe('a block under edit', () => {
     expect(rests(server.block)[0]).toBe(61);
     expect(rests(second.tab.getState().document.block)[0]).toBe(61);
     second.tab.undo();
-    await second.tab.settled();
+    await second.tab.untilSaved();
     expect(rests(server.block)).toEqual(rests(made));
   });
 
@@ -183,11 +183,11 @@ describe('a block under edit', () => {
     first.tab.change(added);
     first.tab.change(rest('a1', 44));
     const kept = [...first.browser.store.texts];
-    await first.tab.settled();
+    await first.tab.untilSaved();
     first.kill();
     for (const [key, text] of kept) first.browser.store.texts.set(key, text);
     const second = open(server, first.browser);
-    await second.tab.settled();
+    await second.tab.untilSaved();
     await calm();
     expect(server.revision).toBe(2);
     expect(second.tab.getState()).toMatchObject({ pending: [], document: { revision: 2, problems: [] } });
@@ -201,9 +201,9 @@ describe('two tabs', () => {
     const one = open(server);
     const two = open(server, one.browser);
     one.tab.change(rest('a1', 60));
-    await one.tab.settled();
+    await one.tab.untilSaved();
     two.tab.change(rest('a2', 45));
-    await two.tab.settled();
+    await two.tab.untilSaved();
     expect(two.tab.getState().document).toMatchObject({ tookIn: true, revision: 2 });
     expect(two.tab.getState().document.block).toEqual(server.block);
     await one.tab.reload();
@@ -216,7 +216,7 @@ describe('two tabs', () => {
       const one = open(server);
       const two = open(server, one.browser);
       one.tab.change(rest('a1', 60));
-      await one.tab.settled();
+      await one.tab.untilSaved();
       two.tab.change(rest('a1', 75));
       await calm();
       expect(two.tab.getState().saving).toEqual({ status: 'collision' });
@@ -225,7 +225,7 @@ describe('two tabs', () => {
       await two.tab.issue(1);
       expect(two.tab.getState().isBusy).toBe(false);
       two.tab.settle(keep);
-      await two.tab.settled();
+      await two.tab.untilSaved();
       expect(rests(server.block)[0]).toBe(keep === 'mine' ? 75 : 60);
       expect(two.tab.getState().document.block).toEqual(server.block);
     }
@@ -239,7 +239,7 @@ describe('two tabs', () => {
     two.tab.change({ kind: 'slot/move', slot: 'a1', session: 'b', after: null });
     two.tab.change(rest('a2', 45));
     one.tab.change({ kind: 'block/set', field: 'name', value: 'Other' });
-    await one.tab.settled();
+    await one.tab.untilSaved();
     server.block = { ...server.block, sessions: server.block.sessions.filter(({ id }) => id !== 'b') };
     two.line.mend();
     await two.browser.clock.pass(2000);

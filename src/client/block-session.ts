@@ -207,8 +207,8 @@ export class BlockSession {
   };
 
   /** Resolves when nothing of this page is on its way any more, also where saving has stopped. */
-  readonly settled = async (): Promise<number> => {
-    await this.queue.settled();
+  readonly untilSaved = async (): Promise<number> => {
+    await this.queue.untilDone();
     return this.state.document.revision;
   };
 
@@ -343,7 +343,7 @@ export class BlockSession {
   private async alone(work: (revision: number) => Promise<Notice | null>): Promise<void> {
     if (this.state.isBusy) return;
     this.put({ isBusy: true, notice: null });
-    const revision = await this.settled();
+    const revision = await this.untilSaved();
     const notice = await work(revision).catch((): Notice => ({ status: 'unreachable' }));
     this.put({ isBusy: false, notice });
   }

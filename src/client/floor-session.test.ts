@@ -130,13 +130,13 @@ test('a refused set is set aside, the others arrive, and it can be sent again or
   await browser.clock.pass(700);
   floor.log(set('1', 10));
   await calm();
-  const { aside, waiting } = floor.getState().queue;
+  const { refused, waiting } = floor.getState().queue;
   expect(waiting).toEqual([]);
-  expect(aside).toMatchObject([{ why: 'unknown set', item: { set: { setId: '9' } } }]);
-  floor.settleAside(aside[0]?.item.id ?? '', 'drop');
+  expect(refused).toMatchObject([{ why: 'unknown set', item: { set: { setId: '9' } } }]);
+  floor.settleRefused(refused[0]?.item.id ?? '', 'drop');
   await calm();
   expect(reps(floor)).toEqual([10]);
-  expect(floor.getState().queue.aside).toEqual([]);
+  expect(floor.getState().queue.refused).toEqual([]);
 });
 
 test('a week taken back stops sending, and the sets stay', async () => {

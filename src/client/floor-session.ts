@@ -97,7 +97,7 @@ export class FloorSession {
   /** Begins: shows and sends what earlier pages of this phone have left. */
   async start(): Promise<void> {
     for (const item of await this.queue.start()) this.show(item);
-    for (const { item } of this.queue.getState().aside) this.show(item);
+    for (const { item } of this.queue.getState().refused) this.show(item);
   }
 
   stop(): void {
@@ -136,9 +136,9 @@ export class FloorSession {
   }
 
   /** Sends what the server refused once more, or puts it away for good. */
-  settleAside(id: string, how: 'drop' | 'send again'): void {
+  settleRefused(id: string, how: 'drop' | 'send again'): void {
     if (how === 'drop') this.put({ logged: this.state.logged.filter((set) => set.id !== id) });
-    void this.queue.settleAside(id, how);
+    void this.queue.settleRefused(id, how);
   }
 
   private take(work: FloorWork): void {

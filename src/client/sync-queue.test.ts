@@ -100,11 +100,11 @@ test('one refused item is set aside and blocks none of the others', async () => 
   await queue.add(item('a'), item('b'), item('c'));
   await calm();
   expect(waiting(queue)).toEqual([]);
-  expect(queue.getState().aside).toEqual([{ item: item('b'), why: 'unknown set' }]);
+  expect(queue.getState().refused).toEqual([{ item: item('b'), why: 'unknown set' }]);
   answers(async (ids) => ({ status: 'taken', ids }));
-  await queue.settleAside('b', 'send again');
+  await queue.settleRefused('b', 'send again');
   await calm();
-  expect(queue.getState()).toMatchObject({ waiting: [], aside: [] });
+  expect(queue.getState()).toMatchObject({ waiting: [], refused: [] });
 });
 
 test('what was set aside outlives the page, until somebody settles it', async () => {
@@ -116,8 +116,8 @@ test('what was set aside outlives the page, until somebody settles it', async ()
   first.kill();
   const second = page(first.browser);
   await second.queue.start();
-  expect(second.queue.getState().aside).toEqual([{ item: item('a'), why: 'no' }]);
-  await second.queue.settleAside('a', 'drop');
+  expect(second.queue.getState().refused).toEqual([{ item: item('a'), why: 'no' }]);
+  await second.queue.settleRefused('a', 'drop');
   expect(first.browser.store.texts.size).toBe(0);
 });
 
@@ -129,7 +129,7 @@ test('what the server cannot read is found among the others and set aside; in or
   await queue.start();
   await queue.add(item('a'), item('b'), item('c'));
   await calm();
-  expect(queue.getState()).toMatchObject({ waiting: [], aside: [{ why: 'malformed' }] });
+  expect(queue.getState()).toMatchObject({ waiting: [], refused: [{ why: 'malformed' }] });
 
   const ordered = page(new FakeBrowser(), { isOrdered: true });
   ordered.answers(cannotRead);
@@ -146,16 +146,16 @@ test('settled resolves when all is taken, and when sending has stopped', async (
   answers(async () => ({ status: 'stopped', why: 'collision', ids: ['a'] }));
   await queue.start();
   await queue.add(item('a'), item('b'));
-  expect(await queue.settled()).toBe('stopped');
+  expect(await queue.untilDone()).toBe('stopped');
   expect(waiting(queue)).toEqual(['b']);
   answers(async (ids) => ({ status: 'taken', ids }));
   await queue.replace([]);
-  expect(await queue.settled()).toBe('clear');
+  expect(await queue.untilDone()).toBe('clear');
 });
 
 test('an item that two dead pages held is taken over once', async () => {
   const browser = new FakeBrowser();
-  const left = JSON.stringify({ items: [item('a'), item('b')], aside: [] });
+  const left = JSON.stringify({ items: [item('a'), item('b')], refused: [] });
   browser.store.texts.set('things/dead-1', left);
   browser.store.texts.set('things/dead-2', left);
   const { queue, sent } = page(browser);
@@ -203,7 +203,7 @@ test('a full store is said, and what waits still goes out', async () => {
 test('what was stored and makes no sense is passed over, and the rest is taken', async () => {
   const browser = new FakeBrowser();
   browser.store.texts.set('things/a', 'no JSON');
-  browser.store.texts.set('things/b', JSON.stringify({ items: [null, item('b')], aside: [] }));
+  browser.store.texts.set('things/b', JSON.stringify({ items: [null, item('b')], refused: [] }));
   const { queue } = page(browser);
   expect(await queue.start()).toEqual([item('b')]);
 });
@@ -302,9 +302,9 @@ test('whatever happens between pages, network and server, nothing acknowledged i
       await open();
       await browser.clock.pass(60_000);
       const last = pages.at(-1)?.queue.getState();
-      const aside = new Set(last?.aside.map(({ item: one }) => one.id));
+      const refused = new Set(last?.refused.map(({ item: one }) => one.id));
       expect(last?.waiting).toEqual([]);
-      for (const id of acknowledged) expect([id, wire.kept.has(id) || aside.has(id)]).toEqual([id, true]);
+      for (const id of acknowledged) expect([id, wire.kept.has(id) || refused.has(id)]).toEqual([id, true]);
       expect(wire.doubled).toEqual([]);
     }),
     { numRuns: 1000 },

@@ -18,7 +18,7 @@ export type Reply =
   /** Nothing more is sent before somebody has decided; these stand all the same. */
   | { readonly status: 'stopped'; readonly why: string; readonly ids: readonly string[] };
 
-export interface Aside<T> {
+export interface Refused<T> {
   readonly item: T;
   readonly why: string;
 }
@@ -26,7 +26,7 @@ export interface Aside<T> {
 export interface QueueState<T> {
   readonly waiting: readonly T[];
   /** Items the server refused: kept until somebody settles them. */
-  readonly aside: readonly Aside<T>[];
+  readonly refused: readonly Refused<T>[];
   readonly sending:
     | { readonly status: 'clear' }
     | { readonly status: 'sending' }
@@ -38,7 +38,7 @@ export interface QueueState<T> {
 
 interface Kept<T> {
   readonly items: readonly T[];
-  readonly aside: readonly Aside<T>[];
+  readonly refused: readonly Refused<T>[];
 }
 
 interface QueueOptions<T> {
@@ -64,7 +64,7 @@ const BATCH = 200;
 export class SyncQueue<T extends { readonly id: string }> {
   private state: QueueState<T> = {
     waiting: [],
-    aside: [],
+    refused: [],
     sending: { status: 'clear' },
     isStored: true,
   };
@@ -131,11 +131,11 @@ export class SyncQueue<T extends { readonly id: string }> {
   }
 
   /** Drops an item that was set aside, or sends it again. */
-  async settleAside(id: string, how: 'drop' | 'send again'): Promise<void> {
-    const one = this.state.aside.find(({ item }) => item.id === id);
+  async settleRefused(id: string, how: 'drop' | 'send again'): Promise<void> {
+    const one = this.state.refused.find(({ item }) => item.id === id);
     if (one === undefined) return;
     this.put({
-      aside: this.state.aside.filter((other) => other !== one),
+      refused: this.state.refused.filter((other) => other !== one),
       waiting: how === 'drop' ? this.state.waiting : [...this.state.waiting, one.item],
     });
     await this.persist();
@@ -149,7 +149,7 @@ export class SyncQueue<T extends { readonly id: string }> {
   }
 
   /** Resolves when nothing is on its way any more: all is taken, or sending has stopped. */
-  settled(): Promise<QueueState<T>['sending']['status']> {
+  untilDone(): Promise<QueueState<T>['sending']['status']> {
     return new Promise((resolve) => {
       this.idle.push(() => resolve(this.state.sending.status));
       void this.flush();
@@ -164,8 +164,8 @@ export class SyncQueue<T extends { readonly id: string }> {
   /** Writes what waits. Writes follow each other, so that an older one never stands over a newer. */
   private persist(): Promise<void> {
     this.writing = this.writing.then(async () => {
-      const { waiting, aside } = this.state;
-      const isStored = await this.write({ items: waiting, aside });
+      const { waiting, refused } = this.state;
+      const isStored = await this.write({ items: waiting, refused });
       if (isStored !== this.state.isStored) this.put({ isStored });
     });
     return this.writing;
@@ -173,12 +173,12 @@ export class SyncQueue<T extends { readonly id: string }> {
 
   private async write(kept: Kept<T>): Promise<boolean> {
     try {
-      if (kept.items.length === 0 && kept.aside.length === 0) await this.ports.store.remove(this.key);
+      if (kept.items.length === 0 && kept.refused.length === 0) await this.ports.store.remove(this.key);
       else await this.ports.store.write(this.key, JSON.stringify(kept));
       return true;
     } catch {
       // Full or forbidden: what waits still stands in this page, which says so.
-      return kept.items.length === 0 && kept.aside.length === 0;
+      return kept.items.length === 0 && kept.refused.length === 0;
     }
   }
 
@@ -189,13 +189,13 @@ export class SyncQueue<T extends { readonly id: string }> {
       if (key === this.key) continue;
       await this.ports.tabs.whenGone(key, async () => {
         const left = await this.readKept(key);
-        const { waiting, aside } = this.state;
-        const known = new Set([...waiting, ...aside.map(({ item }) => item)].map(({ id }) => id));
+        const { waiting, refused } = this.state;
+        const known = new Set([...waiting, ...refused.map(({ item }) => item)].map(({ id }) => id));
         // Two pages that died may have held the same item: it is taken once.
         const items = onceEach(left.items).filter(({ id }) => !known.has(id));
         this.put({
           waiting: [...items, ...waiting],
-          aside: [...aside, ...left.aside.filter(({ item }) => !known.has(item.id))],
+          refused: [...refused, ...left.refused.filter(({ item }) => !known.has(item.id))],
         });
         found.push(...items);
         // Ours first, then theirs goes: a page that dies between the two leaves the items twice, never not at all.
@@ -210,15 +210,15 @@ export class SyncQueue<T extends { readonly id: string }> {
     try {
       const kept = JSON.parse((await this.ports.store.read(key)) ?? '') as Partial<Kept<unknown>>;
       const items = await Promise.all((kept.items ?? []).map(this.options.read));
-      const aside = await Promise.all(
-        (kept.aside ?? []).map(async ({ item, why }) => ({ item: await this.options.read(item), why })),
+      const refused = await Promise.all(
+        (kept.refused ?? []).map(async ({ item, why }) => ({ item: await this.options.read(item), why })),
       );
       return {
         items: items.filter((item) => item !== undefined),
-        aside: aside.flatMap(({ item, why }) => (item === undefined ? [] : [{ item, why }])),
+        refused: refused.flatMap(({ item, why }) => (item === undefined ? [] : [{ item, why }])),
       };
     } catch {
-      return { items: [], aside: [] };
+      return { items: [], refused: [] };
     }
   }
 
@@ -259,15 +259,15 @@ export class SyncQueue<T extends { readonly id: string }> {
     this.wait = FIRST_WAIT_MS;
     if (reply.status === 'malformed') return this.takeMalformed(sent);
     this.batch = BATCH;
-    const refused = new Map((reply.status === 'taken' ? reply.refused : [])?.map(({ id, why }) => [id, why]));
-    const gone = new Set([...reply.ids, ...refused.keys()]);
-    const { waiting, aside } = this.state;
+    const reasons = new Map((reply.status === 'taken' ? reply.refused : [])?.map(({ id, why }) => [id, why]));
+    const gone = new Set([...reply.ids, ...reasons.keys()]);
+    const { waiting, refused } = this.state;
     this.put({
       waiting: waiting.filter(({ id }) => !gone.has(id)),
-      aside: [
-        ...aside,
+      refused: [
+        ...refused,
         ...sent.flatMap((item) => {
-          const why = refused.get(item.id);
+          const why = reasons.get(item.id);
           return why === undefined ? [] : [{ item, why }];
         }),
       ],
@@ -285,7 +285,7 @@ export class SyncQueue<T extends { readonly id: string }> {
     else if (only !== undefined)
       this.put({
         waiting: this.state.waiting.filter(({ id }) => id !== only.id),
-        aside: [...this.state.aside, { item: only, why: 'malformed' }],
+        refused: [...this.state.refused, { item: only, why: 'malformed' }],
       });
     return false;
   }

@@ -3,7 +3,7 @@ import { lacking, placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
 import { contribution, credits, type Exercise, payoff } from '../exercises/exercise';
-import { isOpen } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/open-exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
@@ -73,7 +73,7 @@ function candidatesFor(slot: Slot, session: Session, input: BalanceInput): reado
       (one) =>
         one.pattern === pattern &&
         one.measure !== 'seconds' &&
-        !isOpen(one) &&
+        !isUnfilled(one) &&
         !used.has(one.id) &&
         lacking(one, place).length === 0 &&
         !one.joints.some((joint) => irritated.has(joint)),
@@ -91,7 +91,7 @@ export function choicesOf(input: BalanceInput): readonly Choice[] {
     for (const slot of session.slots) {
       const exercise = exerciseOf(asPlanned(slot));
       const k = choices.length;
-      if (!isOpen(exercise)) {
+      if (!isUnfilled(exercise)) {
         const limits = setLimits(slot.technique);
         const now = plannedSets(slot, input);
         const added = now - setCount(slot.technique);

@@ -1,6 +1,6 @@
 import { BOUNDS } from '../block/bounds';
 import type { Unit } from '../loading/weight';
-import type { Candidate } from '../progression/load-rules/fit';
+import type { Candidate } from '../progression/load-rules/load-choice';
 import { slotRir } from '../progression/slot-rir';
 import type { SlotFacts } from '../unfold/slot-facts';
 import { lastFirstSet, type SlotHistory } from '../unfold/slot-history';

@@ -40,6 +40,6 @@ function openExercise(pattern: Pattern): Exercise {
 export const OPEN_EXERCISES: readonly Exercise[] = PATTERNS.map(openExercise);
 
 /** Whether a slot still waits for its exercise. */
-export function isOpen({ id }: Pick<Exercise, 'id'>): boolean {
+export function isUnfilled({ id }: Pick<Exercise, 'id'>): boolean {
   return id.startsWith(PREFIX);
 }

@@ -1,11 +1,11 @@
-import { isOpen } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/open-exercise';
 import type { Check, Finding } from './finding';
 
 /** Slots that name a pattern alone: a week with one cannot be handed out. */
 export const openSlot: Check = ({ block }) =>
   block.sessions.flatMap((session): Finding[] =>
     session.slots
-      .filter(({ exercise }) => isOpen(exercise))
+      .filter(({ exercise }) => isUnfilled(exercise))
       .map((slot) => ({
         id: `open-slot/${slot.id}`,
         severity: 'warn',

@@ -1,4 +1,4 @@
-import { fitSession } from '../timing/fit-session';
+import { trimToMinutes } from '../timing/trim-to-minutes';
 import type { Check, Finding, Fix } from './finding';
 
 /** Sessions that may last longer than the athlete has, with what to cut. */
@@ -7,7 +7,7 @@ export const sessionLength: Check = (input) =>
     const limit = input.athlete.minutes;
     if (session.seconds.high <= limit * 60) return [];
     const written = input.block.sessions.find(({ id }) => id === session.sessionId);
-    const fit = written === undefined ? undefined : fitSession(written, limit, input);
+    const fit = written === undefined ? undefined : trimToMinutes(written, limit, input);
     const fixes: readonly Fix[] =
       fit === undefined || !fit.fits || fit.edits.length === 0
         ? []

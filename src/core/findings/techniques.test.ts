@@ -1,7 +1,7 @@
 import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
-import { isOpen } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/open-exercise';
 import { EMPTY_LOG } from '../log/log';
 import { startOf, type TechniqueParameters } from '../techniques/registry';
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
@@ -128,7 +128,7 @@ describe('open slot', () => {
   ]);
 
   test('is found, credits nothing, and keeps its week from being handed out', () => {
-    expect(isOpen(ref)).toBe(true);
+    expect(isUnfilled(ref)).toBe(true);
     expect(about('open slot', made)[0]?.place).toEqual({ sessionId: 'a', slotId: '1' });
     const input = { block: made, athlete: who, exercises, answers: [], issued: [], log: EMPTY_LOG };
     expect(unfold(input).weeks[0]?.plan.muscles.chest.sets).toBe(0);

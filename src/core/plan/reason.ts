@@ -3,7 +3,7 @@ import type { Level, Phase, Style } from '../athlete/athlete';
 import type { RepRange } from '../block/rep-range';
 import type { Unit } from '../loading/weight';
 import type { Soreness } from '../log/log';
-import type { Fit } from '../progression/load-rules/fit';
+import type { LoadChoice } from '../progression/load-rules/load-choice';
 import type { RuleName } from '../progression/load-rules/registry';
 import type { Cap } from '../progression/set-response';
 import type { Verdict } from '../recovery/performance';
@@ -66,7 +66,7 @@ export type Reason =
       readonly strength: Strength;
       readonly targetRir: number;
       readonly range: RepRange;
-      readonly fit: Fit;
+      readonly fit: LoadChoice;
     }
   | {
       readonly code: 'load/hold';

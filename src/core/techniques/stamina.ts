@@ -120,12 +120,12 @@ export function roundCredits(
   pieces: readonly { readonly reps: number; readonly rir: number; readonly pause: number }[],
   conventions: Conventions,
 ): readonly number[] {
-  let counted = false;
+  let plural = false;
   return pieces.map(({ reps, rir, pause }) => {
-    if (pause > conventions.roundRest) counted = false;
+    if (pause > conventions.roundRest) plural = false;
     if (!isHard(rir, conventions)) return 0;
-    if (!counted) {
-      counted = true;
+    if (!plural) {
+      plural = true;
       return 1;
     }
     return conventions.miniCredit * Math.min(1, reps / conventions.miniReps);

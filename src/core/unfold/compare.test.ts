@@ -2,7 +2,7 @@ import type { Athlete } from '../athlete/athlete';
 import { check } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, HALL, HALL_PLACE, lookup, performWeek, session, slot } from '../testing/fixtures';
-import { compareLadders, isUnchanged } from './compare';
+import { comparePlans, isUnchanged } from './compare';
 import { unfold } from './unfold';
 
 const legs = block([session('a', 0, [slot('1', 'barbell-back-squat'), slot('2', 'leg-press')])], {
@@ -22,7 +22,7 @@ function outlook(who: Athlete) {
 }
 
 test('nothing changed is nothing', () => {
-  expect(isUnchanged(compareLadders(outlook(athlete()), outlook(athlete())))).toBe(true);
+  expect(isUnchanged(comparePlans(outlook(athlete()), outlook(athlete())))).toBe(true);
 });
 
 test('coarser plates change the loads made of them and nothing else', () => {
@@ -30,14 +30,14 @@ test('coarser plates change the loads made of them and nothing else', () => {
     ...HALL_PLACE,
     loads: { ...HALL, barbell: { ...HALL.barbell, plates: [{ weight: 20, pairs: 6 }] } },
   };
-  const changes = compareLadders(outlook(athlete()), outlook(athlete({ places: [coarse] })));
+  const changes = comparePlans(outlook(athlete()), outlook(athlete({ places: [coarse] })));
   expect(new Set(changes.loads.map(({ exerciseId }) => exerciseId))).toEqual(new Set(['barbell-back-squat']));
   expect(changes.loads[0]?.to.load).toBe(60);
   expect(changes.marks).toEqual([]);
 });
 
 test('a level moves landmarks and budget, a shorter session raises a finding, a joint another', () => {
-  const changes = compareLadders(
+  const changes = comparePlans(
     outlook(athlete()),
     outlook(
       athlete({ level: 'novice', minutes: 10, joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] }),
@@ -55,7 +55,7 @@ test('an issued week is as it was handed out', () => {
     const blockPlan = unfold({ block: legs, athlete: who, exercises: lookup, ...done, answers: [] });
     return { blockPlan, findings: [] };
   };
-  const changes = compareLadders(run(athlete()), run(athlete({ goals: { quads: 'priority' } })));
+  const changes = comparePlans(run(athlete()), run(athlete({ goals: { quads: 'priority' } })));
   expect(changes.goals).toEqual(['quads']);
   expect(changes.loads.every(({ week }) => week > 1)).toBe(true);
 });
@@ -76,7 +76,7 @@ test('a set more: the muscles it credits and the session it lengthens, by hand',
     });
     return { blockPlan, findings: [] };
   };
-  const { volume, times } = compareLadders(run(3), run(4));
+  const { volume, times } = comparePlans(run(3), run(4));
   // A leg press credits quads in full, glutes by half, adductors by a quarter.
   expect(volume.find(({ muscle }) => muscle === 'quads')).toEqual({ muscle: 'quads', from: 3, to: 4 });
   expect(volume.find(({ muscle }) => muscle === 'glutes')).toEqual({ muscle: 'glutes', from: 1.5, to: 2 });

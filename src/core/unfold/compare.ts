@@ -36,7 +36,7 @@ export interface TimeChange {
 }
 
 /** What differs between two ladders of one block: what can still change, first change first. */
-export interface LadderChanges {
+export interface PlanChanges {
   readonly loads: readonly LoadChange[];
   readonly volume: readonly VolumeChange[];
   readonly times: readonly TimeChange[];
@@ -73,11 +73,11 @@ function timeChanges(was: WeekPlan, is: WeekPlan): readonly TimeChange[] {
 }
 
 /** Compares what two versions of the inputs make of one block. Issued weeks are as they were handed out and stay out. */
-export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
+export function comparePlans(before: Outlook, after: Outlook): PlanChanges {
   const loads: LoadChange[] = [];
   const marks: MarkChange[] = [];
   const goals: Muscle[] = [];
-  let budget: LadderChanges['budget'] = null;
+  let budget: PlanChanges['budget'] = null;
   for (const [at, weekState] of before.blockPlan.weeks.entries()) {
     const other = after.blockPlan.weeks[at];
     if (other === undefined || weekState.issued !== null) continue;
@@ -129,6 +129,6 @@ export function compareLadders(before: Outlook, after: Outlook): LadderChanges {
 }
 
 /** Whether nothing differs. */
-export function isUnchanged({ budget, ...lists }: LadderChanges): boolean {
+export function isUnchanged({ budget, ...lists }: PlanChanges): boolean {
   return Object.values(lists).every((list) => list.length === 0) && budget === null;
 }

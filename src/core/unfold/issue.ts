@@ -1,6 +1,6 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
-import { isOpen } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/open-exercise';
 import type { BlockPlan } from '../plan/block-plan';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
@@ -36,7 +36,7 @@ export function freezeWeek(
   const bare = sessions.find((session) => session.slots.length === 0);
   if (bare !== undefined)
     return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
-  const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isOpen(exercise));
+  const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isUnfilled(exercise));
   if (waiting !== undefined)
     return refuse({ code: 'open-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
   const blockPlan = unfold(input);

@@ -34,16 +34,16 @@ export function repPicture(input: CheckInput): RepPicture {
     if (exercise.measure === 'seconds' || range === undefined) continue;
     sets[zoneOf((range.low + range.high) / 2, input.conventions)] += hard;
   }
-  const counted = sets.strength + sets.size + sets.endurance;
+  const plural = sets.strength + sets.size + sets.endurance;
   const share = (count: number, of: number) => (of === 0 ? 0 : count / of);
   const [most] = [...REP_ZONES].sort((a, b) => sets[b] - sets[a]);
   return {
     zones: {
-      strength: share(sets.strength, counted),
-      size: share(sets.size, counted),
-      endurance: share(sets.endurance, counted),
+      strength: share(sets.strength, plural),
+      size: share(sets.size, plural),
+      endurance: share(sets.endurance, plural),
     },
     compounds: share(compounds, all),
-    goal: counted === 0 || most === undefined ? null : most,
+    goal: plural === 0 || most === undefined ? null : most,
   };
 }

@@ -11,7 +11,7 @@ import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import { Body } from './body';
@@ -127,7 +127,7 @@ export function AthleteScreen({
           <EraseDialog
             open
             name={draft.base.name}
-            holds={`${counted(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
+            holds={`${plural(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
             onClose={() => setErasing(false)}
             onErase={actions.erase}
           />

@@ -2,7 +2,7 @@
 
 import { formClasses as classes } from '@/ui/form';
 import { KeyHint } from '@/ui/keys';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -32,7 +32,7 @@ export function KeepStrip({ tools, effects, running }: KeepStripProps) {
           </p>
         )}
         {open > 0 ? (
-          <p>{counted(open, 'field')} cannot be kept as written; the sentence stands beside it.</p>
+          <p>{plural(open, 'field')} cannot be kept as written; the sentence stands beside it.</p>
         ) : null}
         {dirty && running === null && open === 0 ? <p>No block is running: nothing else changes.</p> : null}
         {dirty ? effects.map((sentence) => <p key={sentence}>{sentence}</p>) : null}

@@ -6,7 +6,7 @@ import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS }
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
 import { readDate, readNumber, readText } from '@/ui/read';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { counted, figure } from '@/ui/words/figures';
+import { figure, plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { Phases } from './phases';
 import type { DraftTools } from './use-draft';
@@ -175,7 +175,7 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase }: P
       <div>
         <Phases tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
-        <Section title="Blocks" aside={counted(blocks.length, 'block')}>
+        <Section title="Blocks" aside={plural(blocks.length, 'block')}>
           {blocks.map(({ id, name }, at) => (
             <Line key={id} label={at === 0 ? 'newest' : 'earlier'}>
               <Link href={`/blocks/${id}`} prefetch={false}>

@@ -20,7 +20,7 @@ import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@
 import { newId } from '@/ui/new-id';
 import { readNumber, readText } from '@/ui/read';
 import { Recipe } from '@/ui/recipe';
-import { counted, figure, load as loadWords } from '@/ui/words/figures';
+import { figure, load as loadWords, plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { bandsText, platesText, readBands, readPlates, readWeights, weightsText } from './loads-text';
 import type { DraftTools } from './use-draft';
@@ -241,7 +241,7 @@ function makes({ steps, loading, unit }: LoadGrid): string {
   const say = (hundredth: number | undefined) =>
     hundredth === undefined ? '' : loadWords(hundredth / 100, loading);
   if (steps.length <= 6) return `${steps.map(say).join(', ')} ${unit}`;
-  return `${steps.slice(0, 5).map(say).join(', ')} … ${say(steps.at(-1))} ${unit}, ${counted(steps.length, 'load')}`;
+  return `${steps.slice(0, 5).map(say).join(', ')} … ${say(steps.at(-1))} ${unit}, ${plural(steps.length, 'load')}`;
 }
 
 interface PlateRowProps {

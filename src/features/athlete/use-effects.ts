@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo } from 'react';
 import type { DecodeAthlete } from '@/client/athlete-draft';
-import { type Athlete, type Catalogue, check, compareLadders, type Training, unfold } from '@/core';
+import { type Athlete, type Catalogue, check, comparePlans, type Training, unfold } from '@/core';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
 
@@ -28,6 +28,6 @@ export function useEffects(
     const decoded = decode(wanted);
     if (!decoded.ok) return [];
     const after = outlook(running, decoded.value, catalogue);
-    return effectSentences(compareLadders(before, after), running.block.name, namesOf(catalogue));
+    return effectSentences(comparePlans(before, after), running.block.name, namesOf(catalogue));
   }, [running, before, base, wanted, catalogue, decode]);
 }

@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import classes from './block.module.css';
 import type { Focus } from './focus';
 import { pausesText, type SettingColumn, settingEntry } from './settings/setting-entry';
@@ -186,7 +186,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
       ))}
       {all || own > 0 ? (
         <button type="button" className={classes.quietButton} onClick={onConventions} title="Alt C">
-          {own === 0 ? 'conventions as usual' : `${counted(own, 'convention')} of your own`}
+          {own === 0 ? 'conventions as usual' : `${plural(own, 'convention')} of your own`}
         </button>
       ) : null}
       <button

@@ -106,7 +106,7 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
           athlete={athlete}
           catalogue={catalogue}
           exerciseId={exerciseId ?? undefined}
-          settled={session.settled}
+          untilSaved={session.untilSaved}
           actions={actions}
           attempt={attempt}
           onReplace={sheet.edits.replace}

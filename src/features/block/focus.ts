@@ -3,7 +3,7 @@ import {
   type Block,
   type BlockPlan,
   type Catalogue,
-  compareLadders,
+  comparePlans,
   credits,
   type Edit,
   type Finding,
@@ -53,7 +53,7 @@ export interface Seen {
   readonly blockPlan: BlockPlan;
   readonly findings: readonly Finding[];
   readonly rows: readonly Row[];
-  /** The rung whose figures the rail shows. */
+  /** The week whose figures the rail shows. */
   readonly weekState: WeekState | undefined;
   /** What an edit would come to. */
   readonly lookAt: (
@@ -131,7 +131,7 @@ function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Sa
   const looked = lookAt(edit);
   if (!looked.ok)
     return { ...NOTHING, title: does, because: looked.problems.map(problemSentence).join(' '), keys: [] };
-  const changes = compareLadders({ blockPlan, findings }, looked.value);
+  const changes = comparePlans({ blockPlan, findings }, looked.value);
   const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
   return {
     title: 'If taken',

@@ -79,7 +79,7 @@ export function useBlockScreen(
       window.document.querySelector<HTMLElement>(`[data-muscle="${place.muscle}"]`)?.focus();
   };
   const saveTemplate = async () => {
-    await session.settled();
+    await session.untilSaved();
     const said = await actions.saveTemplate().catch(() => ({ status: 'unreachable' as const }));
     const text =
       said.status === 'kept'

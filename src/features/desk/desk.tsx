@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { type Level, type LocalDate, type Phase, phaseOn } from '@/core';
 import { Bar, barClasses } from '@/ui/shell/bar';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import classes from './desk.module.css';
 
 export interface DeskLine {
@@ -162,9 +162,9 @@ function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }:
       />
       <span className={classes.count}>
         {found === lines.length
-          ? counted(lines.length, archive ? 'archived athlete' : 'athlete')
+          ? plural(lines.length, archive ? 'archived athlete' : 'athlete')
           : `${found} of ${lines.length} athletes`}
-        {waiting > 0 ? `, ${counted(waiting, 'call')} wait` : ', no calls wait'}
+        {waiting > 0 ? `, ${plural(waiting, 'call')} wait` : ', no calls wait'}
       </span>
       <span className={classes.space} />
       {archived > 0 || archive ? (
@@ -174,7 +174,7 @@ function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }:
           aria-pressed={archive}
           onClick={() => onArchive(!archive)}
         >
-          {archive ? 'Back to the roster' : counted(archived, 'archived')}
+          {archive ? 'Back to the roster' : plural(archived, 'archived')}
         </button>
       ) : null}
       <Link className={classes.add} href="/athletes/new" prefetch={false}>

@@ -1,5 +1,5 @@
 import type { FloorItem, FloorSession, FloorState } from '@/client/floor-session';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import classes from './floor.module.css';
 
 const STOPPED: Readonly<Record<string, string>> = {
@@ -17,7 +17,7 @@ const REFUSED: Readonly<Record<string, string>> = {
 export function queueSentence({ queue }: FloorState): string | null {
   const { waiting, sending, isStored } = queue;
   const sets = waiting.filter(({ kind }) => kind === 'set').length;
-  const what = sets === 0 ? 'Kept' : `${counted(sets, 'set')} kept`;
+  const what = sets === 0 ? 'Kept' : `${plural(sets, 'set')} kept`;
   const kept = isStored ? `${what} on this phone.` : `${what} on this page only: do not close it.`;
   switch (sending.status) {
     case 'waiting':
@@ -41,22 +41,22 @@ interface AsideListProps {
 }
 
 /** What the server refused: nothing of it goes by itself, and none of it holds up the rest. */
-export function AsideList({ floor, state }: AsideListProps) {
-  const { aside } = state.queue;
-  if (aside.length === 0) return null;
+export function RefusedList({ floor, state }: AsideListProps) {
+  const { refused } = state.queue;
+  if (refused.length === 0) return null;
   return (
-    <ul className={classes.aside} aria-label="Not taken by the server">
-      {aside.map(({ item, why }) => (
+    <ul className={classes.refused} aria-label="Not taken by the server">
+      {refused.map(({ item, why }) => (
         <li key={item.id}>
           {itemWords(item)} {REFUSED[why] ?? 'was refused'}.{' '}
           <button
             type="button"
             className={classes.link}
-            onClick={() => floor.settleAside(item.id, 'send again')}
+            onClick={() => floor.settleRefused(item.id, 'send again')}
           >
             Send again
           </button>{' '}
-          <button type="button" className={classes.link} onClick={() => floor.settleAside(item.id, 'drop')}>
+          <button type="button" className={classes.link} onClick={() => floor.settleRefused(item.id, 'drop')}>
             Put away
           </button>
         </li>

@@ -8,7 +8,7 @@ import type { FloorSession, SendAction } from './contract';
 import { End } from './end';
 import classes from './floor.module.css';
 import { type Place, placesOf } from './order';
-import { AsideList, queueSentence } from './queue-note';
+import { queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
@@ -100,7 +100,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       ) : (
         <SetList data={data} places={places} done={done} onOpen={(key) => setView({ status: 'set', key })} />
       )}
-      <AsideList floor={floor} state={state} />
+      <RefusedList floor={floor} state={state} />
       <Foot state={state} count={done.size}>
         {now.status === 'list' && (firstOpen !== undefined || finished) ? (
           <button type="button" className={classes.link} onClick={() => setView(null)}>
@@ -152,7 +152,7 @@ function Foot({ state, count, children }: FootProps) {
     state.queue.sending.status === 'sending' ? 'Sending …' : count > 0 ? 'All sets are with your coach.' : '';
   return (
     <div className={classes.foot} data-waiting={sentence !== null} role="status">
-      <span>{sentence ?? (state.queue.aside.length > 0 ? '' : calm)}</span>
+      <span>{sentence ?? (state.queue.refused.length > 0 ? '' : calm)}</span>
       <span className={classes.footLinks}>{children}</span>
     </div>
   );

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { formClasses as classes, Toggles } from '@/ui/form';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import type { LibraryActions } from './contract';
 import own from './library.module.css';
 
@@ -35,7 +35,7 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
     <div className={own.detail}>
       <h2>Saved as revision {exercise.revision}</h2>
       <p>
-        {counted(uses.length, 'block')} still use an earlier revision of {exercise.name}. Weeks already handed
+        {plural(uses.length, 'block')} still use an earlier revision of {exercise.name}. Weeks already handed
         out stay as they are.
       </p>
       <Toggles
@@ -57,7 +57,7 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
           disabled={chosen.length === 0}
           onClick={() => void go()}
         >
-          Update {counted(chosen.length, 'block')}
+          Update {plural(chosen.length, 'block')}
         </button>
         <button type="button" className={classes.button} onClick={onClose}>
           Leave them

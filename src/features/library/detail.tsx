@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
 import { formClasses, Section } from '@/ui/form';
 import { NOT_ALONE } from '@/ui/words/cautions';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import type { LibraryActions } from './contract';
 import { Contributions } from './contributions';
@@ -122,7 +122,7 @@ function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: 
                 {athleteName}, {blockName}
               </Link>
               <span className={formClasses.soft}>
-                {counted(slots.length, 'slot')}
+                {plural(slots.length, 'slot')}
                 {slots.some(({ revision }) => revision < exercise.revision) ? ', an earlier revision' : ''}
               </span>
             </li>

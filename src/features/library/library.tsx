@@ -10,7 +10,7 @@ import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useReady } from '@/ui/use-ready';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
 import type { LibraryActions, LibraryData } from './contract';
 import { Detail } from './detail';
@@ -130,7 +130,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
-      <Bar title="Library" about={counted(catalogue.list.length, 'exercise')}>
+      <Bar title="Library" about={plural(catalogue.list.length, 'exercise')}>
         <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={show} />
         <button type="button" className={form.button} onClick={blank} title="Alt N">
           New exercise

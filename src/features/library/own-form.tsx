@@ -5,7 +5,7 @@ import type { Exercise, ExerciseUse } from '@/core';
 import { decodeExercise } from '@/core/codecs';
 import { formClasses as classes, Section, UnreadFields } from '@/ui/form';
 import { useUnread } from '@/ui/use-unread';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import { AdoptRevision } from './adopt-revision';
@@ -98,7 +98,7 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
           </p>
         )}
         {tried && unread.count > 0 ? (
-          <p className={classes.problem}>{counted(unread.count, 'field')} above cannot be read yet.</p>
+          <p className={classes.problem}>{plural(unread.count, 'field')} above cannot be read yet.</p>
         ) : null}
         <div className={own.tools}>
           <button type="submit" className={classes.strong} aria-disabled={busy}>

@@ -3,7 +3,7 @@
 import { loggedAs, reachOf, startOf } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import { LOGGED_WORDS, REACH_WORDS, techniqueSentence } from '@/ui/words/techniques';
 import classes from './techniques.module.css';
@@ -18,7 +18,7 @@ export default function Techniques() {
     // biome-ignore lint/a11y/noNoninteractiveTabindex: the keyboard must reach what scrolls
     <main className={classes.shelf} tabIndex={0} aria-label="Techniques">
       <p className={classes.lead}>
-        {counted(ALL_TECHNIQUES.length, 'technique')}, as each starts in a slot of {RANGE.low}–{RANGE.high}. A
+        {plural(ALL_TECHNIQUES.length, 'technique')}, as each starts in a slot of {RANGE.low}–{RANGE.high}. A
         bar is as wide as its reps and as high as its load; half reps are half filled, what is past failure is
         hatched, what stays easy is an outline. In the Sheet, Enter on a slot’s “how” picks one.
       </p>

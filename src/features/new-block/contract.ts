@@ -1,4 +1,4 @@
-import type { Athlete, Block, BlockSettled, Exercise, LocalDate, Problem, Unanswered } from '@/core';
+import type { Athlete, Block, Exercise, LocalDate, NewBlockSettings, Problem, Unanswered } from '@/core';
 
 /** What the route hands to the New block screen. */
 export interface NewBlockData {
@@ -28,7 +28,7 @@ export interface NewBlockActions {
   /** Starts the block and leads into it; answers only when it could not. */
   readonly start: (
     source: SourceChoice,
-    settled: BlockSettled,
+    settings: NewBlockSettings,
   ) => Promise<
     | { readonly status: 'refused'; readonly problems: readonly Problem[] }
     | { readonly status: 'gone' }

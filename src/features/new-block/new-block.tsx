@@ -25,7 +25,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
   const ready = useReady();
   const unread = useUnread();
   const use = useNewBlock(data, actions, unread.count > 0);
-  const { settled, set, source, wanted, catalogue, template, outlook, message, busy, start } = use;
+  const { settings, set, source, wanted, catalogue, template, outlook, message, busy, start } = use;
   useWindowEvent('keydown', (event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key !== 'Enter') return;
     event.preventDefault();
@@ -38,7 +38,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
       <main className={classes.page} data-ready={ready}>
         <Sources data={data} actions={actions} use={use} />
         <div className={classes.middle}>
-          <Settings athlete={athlete} settled={settled} set={set} />
+          <Settings athlete={athlete} settings={settings} set={set} />
           {message === null ? null : (
             <p className={form.problem} role="alert">
               {message}

@@ -1,7 +1,7 @@
 import type { Block, BlockPlan, Finding, PrerequisiteState, Template } from '@/core';
 import { sessionsInOrder, setCount } from '@/core';
 import { Section } from '@/ui/form';
-import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
+import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { findingSentence } from '@/ui/words/findings';
 import { dayName, type ExerciseNames } from '@/ui/words/names';
 import classes from './new-block.module.css';
@@ -85,7 +85,7 @@ function Week({
           );
         })}
       </Section>
-      <Section title="The checks say" aside={counted(findings.length, 'finding')}>
+      <Section title="The checks say" aside={plural(findings.length, 'finding')}>
         {loud.length === 0 ? <p className={classes.soft}>Nothing that needs you now.</p> : null}
         <ul className={classes.said}>
           {loud.slice(0, MOST_FINDINGS).map((finding) => (

@@ -20,12 +20,12 @@ import type { NewBlockUse } from './use-new-block';
 /** Ways of deloading to pick from; combinations are written in the block's own line. */
 const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
 
-interface SettingsProps extends Pick<NewBlockUse, 'settled' | 'set'> {
+interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
   readonly athlete: Athlete;
 }
 
 /** What a new block begins with; all of it can be changed later. */
-export function Settings({ athlete, settled, set }: SettingsProps) {
+export function Settings({ athlete, settings, set }: SettingsProps) {
   return (
     <Section title="The block" aside={<span className={classes.soft}>all of it can be changed later</span>}>
       <Line label="Name" htmlFor="block-name">
@@ -33,7 +33,7 @@ export function Settings({ athlete, settled, set }: SettingsProps) {
           id="block-name"
           label="Name"
           className={form.wide}
-          text={settled.name}
+          text={settings.name}
           read={readText(120)}
           onValue={(name) => set({ name })}
         />
@@ -43,7 +43,7 @@ export function Settings({ athlete, settled, set }: SettingsProps) {
           id="begins"
           label="Begins on"
           className={classes.date}
-          text={settled.startDate}
+          text={settings.startDate}
           read={readDate}
           onValue={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}
         />
@@ -54,7 +54,7 @@ export function Settings({ athlete, settled, set }: SettingsProps) {
           id="weeks"
           label="Building weeks"
           className={form.number}
-          text={String(settled.weeks)}
+          text={String(settings.weeks)}
           read={(text) => readNumber(text, { field: 'weeks', ...BOUNDS.weeks, whole: true })}
           onValue={(weeks) => set({ weeks })}
         />
@@ -62,8 +62,8 @@ export function Settings({ athlete, settled, set }: SettingsProps) {
       <Line label="Then">
         <Choose
           label="Deload"
-          value={deloadText(settled.deload)}
-          options={[...new Set([...DELOADS, deloadText(settled.deload)])]}
+          value={deloadText(settings.deload)}
+          options={[...new Set([...DELOADS, deloadText(settings.deload)])]}
           names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
           onValue={(text) => {
             const deload = readDeload(text, 'block/deload');
@@ -71,19 +71,19 @@ export function Settings({ athlete, settled, set }: SettingsProps) {
           }}
         />
       </Line>
-      <Schools settled={settled} set={set} />
-      <Goals athlete={athlete} settled={settled} set={set} />
+      <Schools settings={settings} set={set} />
+      <Goals athlete={athlete} settings={settings} set={set} />
     </Section>
   );
 }
 
-function Schools({ settled, set }: Omit<SettingsProps, 'athlete'>) {
+function Schools({ settings, set }: Omit<SettingsProps, 'athlete'>) {
   return (
     <>
       <Line label="Sets count">
         <Choose
           label="Counting of sets"
-          value={settled.crediting}
+          value={settings.crediting}
           options={CREDITING_SCHOOLS}
           onValue={(crediting) => set({ crediting })}
         />
@@ -91,7 +91,7 @@ function Schools({ settled, set }: Omit<SettingsProps, 'athlete'>) {
       <Line label="Landmarks">
         <Choose
           label="Landmarks"
-          value={settled.landmarks}
+          value={settings.landmarks}
           options={LANDMARK_SCHOOLS}
           onValue={(landmarks) => set({ landmarks })}
         />
@@ -100,8 +100,8 @@ function Schools({ settled, set }: Omit<SettingsProps, 'athlete'>) {
   );
 }
 
-function Goals({ athlete, settled, set }: SettingsProps) {
-  const goalOf = (muscle: Muscle): Goal => settled.goals[muscle] ?? athlete.goals[muscle] ?? 'grow';
+function Goals({ athlete, settings, set }: SettingsProps) {
+  const goalOf = (muscle: Muscle): Goal => settings.goals[muscle] ?? athlete.goals[muscle] ?? 'grow';
   const withGoal = (goal: Goal) => MUSCLES.filter((muscle) => goalOf(muscle) === goal);
   const setGoals = (goal: Goal, muscles: readonly Muscle[]) => {
     const goals = Object.fromEntries(

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { TEMPLATES } from '@/core';
 import { Choose, formClasses as form } from '@/ui/form';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import type { NewBlockActions, NewBlockData } from './contract';
 import classes from './new-block.module.css';
 import type { Chosen, NewBlockUse } from './use-new-block';
@@ -39,7 +39,7 @@ export function Sources({ data, actions, use }: SourcesProps) {
       <h2>Or</h2>
       {others.length === 0
         ? null
-        : option('other', 'Another athlete’s block', counted(others.length, 'block'))}
+        : option('other', 'Another athlete’s block', plural(others.length, 'block'))}
       {chosen === 'other' ? (
         <Choose
           label="Block to copy"

@@ -1,12 +1,12 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import {
   type Block,
-  type BlockSettled,
   type BlockSource,
   catalogueWith,
   check,
   EMPTY_LOG,
   emptyBlock,
+  type NewBlockSettings,
   startBlock,
   TEMPLATES,
   unfold,
@@ -36,20 +36,20 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   const [other, setOther] = useState(others[0]?.id ?? '');
   const [message, setMessage] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const [settled, setSettled] = useState<BlockSettled>(() => plainSettings(data));
-  const set = (part: Partial<BlockSettled>) => setSettled((now) => ({ ...now, ...part }));
+  const [settings, setSettings] = useState<NewBlockSettings>(() => plainSettings(data));
+  const set = (part: Partial<NewBlockSettings>) => setSettings((now) => ({ ...now, ...part }));
   const source = asSource(chosen, other);
   const { design, wanted } = useDesign(source, actions, setMessage);
   useEffect(() => {
     if (design === undefined) return;
     const { weeks, deload, crediting, landmarks, goals } = design;
-    setSettled((now) => ({ ...now, weeks, deload, crediting, landmarks, goals }));
+    setSettings((now) => ({ ...now, weeks, deload, crediting, landmarks, goals }));
   }, [design]);
 
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
   const template = TEMPLATES.find(({ id }) => source.kind === 'template' && id === source.id);
   // Worked out behind the typing.
-  const wished = useDeferredValue(settled);
+  const wished = useDeferredValue(settings);
   const outlook = useMemo(() => {
     const from: BlockSource | null =
       template !== undefined
@@ -75,7 +75,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     if (busy || isUnread) return;
     setBusy(true);
     setMessage(null);
-    const answer = await actions.start(source, settled).catch(() => ({ status: 'unreachable' as const }));
+    const answer = await actions.start(source, settings).catch(() => ({ status: 'unreachable' as const }));
     setBusy(false);
     // Nothing comes back when it leads on.
     if (answer === undefined) return;
@@ -96,7 +96,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     message,
     setMessage,
     busy,
-    settled,
+    settings,
     set,
     source,
     wanted,
@@ -109,7 +109,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
 
 export type NewBlockUse = ReturnType<typeof useNewBlock>;
 
-function plainSettings({ name, startDate }: NewBlockData): BlockSettled {
+function plainSettings({ name, startDate }: NewBlockData): NewBlockSettings {
   const { weeks, deload, crediting, landmarks } = emptyBlock(name, startDate);
   return { name, startDate, weeks, deload, crediting, landmarks, goals: {} };
 }

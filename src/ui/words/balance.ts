@@ -1,11 +1,11 @@
 import type { BalanceChange, Limit, Shortfall } from '@/core';
-import { counted, listed } from './figures';
+import { listed, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 
 /** One change of a proposal as a line. */
 export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names: ExerciseNames): string {
-  if (fills) return `${names(exerciseId)}, ${counted(to, 'set')}`;
-  return `${names(exerciseId)} ${from} → ${counted(to, 'set')}`;
+  if (fills) return `${names(exerciseId)}, ${plural(to, 'set')}`;
+  return `${names(exerciseId)} ${from} → ${plural(to, 'set')}`;
 }
 
 function limitWords(limit: Limit): string {
@@ -28,5 +28,5 @@ function limitWords(limit: Limit): string {
 /** A muscle that stays short, and what stands in the way. */
 export function shortfallSentence({ muscle, short, limits }: Shortfall): string {
   const because = limits.length === 0 ? 'several limits together' : listed(limits.map(limitWords));
-  return `${capital(muscle)}: still ${counted(Math.round(short * 10) / 10, 'set')} short; ${because}.`;
+  return `${capital(muscle)}: still ${plural(Math.round(short * 10) / 10, 'set')} short; ${because}.`;
 }

@@ -7,7 +7,7 @@ import {
   type Result,
   refused,
 } from '@/core';
-import { counted, figure } from './figures';
+import { figure, plural } from './figures';
 
 /** A way of deloading as it is typed and read: `fewer sets × 0.4`. */
 export function measureText(measure: DeloadMeasure): string {
@@ -55,7 +55,7 @@ export function measureSentence(measure: DeloadMeasure): string {
     case 'one heavy touch':
       return 'Big jumps up to one usual top set of each session’s first compound. Before a test of strength.';
     case 'active rest':
-      return `${counted(measure.weeks, 'week')} off, or of something unlike training. Once a year at most.`;
+      return `${plural(measure.weeks, 'week')} off, or of something unlike training. Once a year at most.`;
   }
 }
 

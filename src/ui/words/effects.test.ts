@@ -1,4 +1,4 @@
-import { catalogueWith, check, compareLadders, EMPTY_LOG, unfold } from '@/core';
+import { catalogueWith, check, comparePlans, EMPTY_LOG, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { effectSentences } from './effects';
 import { namesOf } from './names';
@@ -20,7 +20,7 @@ function outlook(who: ReturnType<typeof athlete>) {
   return { blockPlan, findings: check({ block: one, athlete: who, blockPlan, exercises: lookup }) };
 }
 const said = (who: ReturnType<typeof athlete>) =>
-  effectSentences(compareLadders(outlook(athlete()), outlook(who)), 'Autumn', names);
+  effectSentences(comparePlans(outlook(athlete()), outlook(who)), 'Autumn', names);
 
 test('nothing is said to be nothing', () => {
   expect(said(athlete({ name: 'Other Name' }))).toEqual(['Nothing in Autumn changes by this.']);

@@ -1,5 +1,5 @@
-import { isUnchanged, type LadderChanges } from '@/core';
-import { counted, figure, listed, minutes, setText, setWithUnit } from './figures';
+import { isUnchanged, type PlanChanges } from '@/core';
+import { figure, listed, minutes, plural, setText, setWithUnit } from './figures';
 import { findingSentence } from './findings';
 import type { ExerciseNames } from './names';
 
@@ -11,7 +11,7 @@ function some(items: readonly string[], all: number): string {
 
 /** What a change alters in the running block, as sentences; the first is the shortest summary. */
 export function effectSentences(
-  changes: LadderChanges,
+  changes: PlanChanges,
   block: string,
   names: ExerciseNames,
 ): readonly string[] {
@@ -38,14 +38,14 @@ export function effectSentences(
         `${names(exerciseId)} ${setText(from.load, from.reps, slot)} → ${setWithUnit(to.load, to.reps, slot, slot.unit)}`,
     );
     sentences.push(
-      `${counted(loads.length, 'planned load')} from week ${Math.min(...loads.map(({ week }) => week))}: ${some(lines, first.size)}.`,
+      `${plural(loads.length, 'planned load')} from week ${Math.min(...loads.map(({ week }) => week))}: ${some(lines, first.size)}.`,
     );
   }
   if (marks.length > 0) {
     const named = marks
       .slice(0, MOST_NAMED)
       .map(({ muscle, mark, from, to }) => `${muscle} ${mark} ${figure(from, 1)} → ${figure(to, 1)}`);
-    sentences.push(`${counted(marks.length, 'landmark')}: ${some(named, marks.length)}.`);
+    sentences.push(`${plural(marks.length, 'landmark')}: ${some(named, marks.length)}.`);
   }
   if (goals.length > 0) sentences.push(`Goals of ${some(goals.slice(0, MOST_NAMED + 2), goals.length)}.`);
   if (budget !== null)
@@ -54,9 +54,9 @@ export function effectSentences(
     const named = appearing.slice(0, 2).map(({ detail }) => findingSentence(detail, names));
     const more = appearing.length - named.length;
     sentences.push(
-      `${counted(appearing.length, 'new finding')}: ${named.join(' ')}${more > 0 ? ` And ${more} more.` : ''}`,
+      `${plural(appearing.length, 'new finding')}: ${named.join(' ')}${more > 0 ? ` And ${more} more.` : ''}`,
     );
   }
-  if (vanishing.length > 0) sentences.push(`${counted(vanishing.length, 'finding')} less.`);
+  if (vanishing.length > 0) sentences.push(`${plural(vanishing.length, 'finding')} less.`);
   return sentences;
 }

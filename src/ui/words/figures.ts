@@ -76,6 +76,6 @@ export function reserve(rir: number): number {
 }
 
 /** `1 set`, `3 sets`. */
-export function counted(many: number, noun: string): string {
+export function plural(many: number, noun: string): string {
   return `${figure(many)} ${noun}${many === 1 ? '' : 's'}`;
 }

@@ -1,5 +1,5 @@
 import type { Catalogue, Choice, FindingDetail, Fix, Proposal } from '@/core';
-import { BY_REPS, counted, estimate, figure, listed, setText } from './figures';
+import { BY_REPS, estimate, figure, listed, plural, setText } from './figures';
 import { capital, dayName, type ExerciseNames, namesOf } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
 
@@ -109,8 +109,8 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       const verb = fix.does === 'add sets' ? 'Add' : 'Drop';
       const [only] = fix.exerciseIds;
       return only !== undefined && fix.exerciseIds.length === 1
-        ? `${verb} ${fix.sets === 1 ? 'a set' : counted(fix.sets, 'set')} of ${names(only)}`
-        : `${verb} ${counted(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
+        ? `${verb} ${fix.sets === 1 ? 'a set' : plural(fix.sets, 'set')} of ${names(only)}`
+        : `${verb} ${plural(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
     }
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
@@ -121,11 +121,11 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
     case 'move slot first':
       return `Move ${names(fix.exerciseId)} up`;
     case 'shorten block':
-      return `Shorten to ${counted(fix.weeks, 'week')}`;
+      return `Shorten to ${plural(fix.weeks, 'week')}`;
     case 'fit session': {
       const parts = [
-        ...(fix.sets > 0 ? [`${counted(fix.sets, 'set')} less`] : []),
-        ...(fix.rests > 0 ? [`shorter rests in ${counted(fix.rests, 'slot')}`] : []),
+        ...(fix.sets > 0 ? [`${plural(fix.sets, 'set')} less`] : []),
+        ...(fix.rests > 0 ? [`shorter rests in ${plural(fix.rests, 'slot')}`] : []),
       ];
       return `Fit into ${fix.minutes} min: ${listed(parts)}`;
     }
@@ -174,7 +174,7 @@ export function callLine(
     case 'sets':
       return {
         subject: proposal.muscle,
-        change: `+${counted(proposal.add, 'set')} of ${names(proposal.exerciseId)}`,
+        change: `+${plural(proposal.add, 'set')} of ${names(proposal.exerciseId)}`,
       };
     case 'recover':
       return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };

@@ -1,5 +1,5 @@
 import type { Candidate, Cap, Crediting, Decider, Mark, Origin, Reason, Strength, Unit } from '@/core';
-import { BY_REPS, counted, estimate, figure, listed, minutes, setText, type Written } from './figures';
+import { BY_REPS, estimate, figure, listed, minutes, plural, setText, type Written } from './figures';
 import { type ExerciseNames, SORENESS_WORDS } from './names';
 
 /** A reason in words: what the figure follows from, then what else there was. */
@@ -138,7 +138,7 @@ const EXPLAINED: {
   },
   'sets/override': (reason) => {
     return {
-      because: `${counted(reason.sets, 'set')} in this week alone; ${reason.proposed} otherwise.`,
+      because: `${plural(reason.sets, 'set')} in this week alone; ${reason.proposed} otherwise.`,
       besides: '',
     };
   },
@@ -159,31 +159,31 @@ const EXPLAINED: {
       ...(atCeiling > 0 ? [`${atCeiling} at their ceiling`] : []),
     ];
     return {
-      because: `Of ${counted(growing, 'growing muscle')} ${listed(worn)}: half or more are worn.${hardWeeks > 1 ? ' The last two weeks went to RIR 1 or less.' : ''}`,
+      because: `Of ${plural(growing, 'growing muscle')} ${listed(worn)}: half or more are worn.${hardWeeks > 1 ? ' The last two weeks went to RIR 1 or less.' : ''}`,
       besides: 'Taken, the next week becomes the deload; declined, the block goes on as planned.',
     };
   },
   'sets/prescribed': (reason) => {
-    return { because: `${counted(reason.sets, 'set')}, as prescribed.`, besides: '' };
+    return { because: `${plural(reason.sets, 'set')}, as prescribed.`, besides: '' };
   },
   'sets/response': (reason) => {
     const steps = reason.added.map(
       ({ muscle, week, add }) => `${add > 0 ? '+' : ''}${figure(add)} for ${muscle} from week ${week}`,
     );
     return {
-      because: `${counted(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,
+      because: `${plural(reason.sets, 'set')}: ${reason.prescribed} prescribed, ${listed(steps)}.`,
       besides: '',
     };
   },
   'sets/easy': (reason) => {
     return {
-      because: `${counted(reason.sets, 'set')}: ${reason.from} × ${figure(reason.factor)} in a ${reason.week} week, rounded, at least one.`,
+      because: `${plural(reason.sets, 'set')}: ${reason.from} × ${figure(reason.factor)} in a ${reason.week} week, rounded, at least one.`,
       besides: '',
     };
   },
   'sets/after-recover': (reason) => {
     return {
-      because: `${counted(reason.sets, 'set')}: after its recover week ${reason.muscle} returns midway between floor ${estimate(reason.floor)} and the ${estimate(reason.failedAt)} at which it failed.`,
+      because: `${plural(reason.sets, 'set')}: after its recover week ${reason.muscle} returns midway between floor ${estimate(reason.floor)} and the ${estimate(reason.failedAt)} at which it failed.`,
       besides: '',
     };
   },
@@ -274,7 +274,7 @@ function volume(reason: Extract<Reason, { code: 'volume' }>, names: ExerciseName
       ? `${names(part.exerciseId)} ${part.sets} × ${figure(part.contribution)}`
       : `${names(part.exerciseId)} ${figure(part.credit)}`,
   );
-  const counted = crediting === 'fractional' ? '' : ` Counted ${SCHOOLS[crediting]}.`;
+  const counting = crediting === 'fractional' ? '' : ` Counted ${SCHOOLS[crediting]}.`;
   const compared =
     Math.abs(sets - measured) < 1e-9
       ? ''
@@ -291,7 +291,7 @@ function volume(reason: Extract<Reason, { code: 'volume' }>, names: ExerciseName
   const who = school === 'fixed dose' ? 'fixed dose, direct sets' : `${landmarks.level}, ${landmarks.phase}`;
   const aim = goal === 'hold' ? ' Held.' : goal === 'priority' ? ' Priority.' : '';
   return {
-    because: `${muscle} ${figure(sets, 1)}: ${from.length === 0 ? 'no hard sets' : from.join(', ')}. ${exposed}${counted}${compared}`,
+    because: `${muscle} ${figure(sets, 1)}: ${from.length === 0 ? 'no hard sets' : from.join(', ')}. ${exposed}${counting}${compared}`,
     besides: `${marks.charAt(0).toUpperCase()}${marks.slice(1)} (${who}).${aim}`,
   };
 }

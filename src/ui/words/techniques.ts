@@ -1,5 +1,5 @@
 import type { Gate, LoggedAs, Reach, Role, SetPlan, Slot, TechniqueKind, TechniqueParameters } from '@/core';
-import { counted, figure, span } from './figures';
+import { figure, plural, span } from './figures';
 
 /** What a technique is called, and what it is in a few words. */
 export const TECHNIQUE_NAMES: Readonly<
@@ -101,7 +101,7 @@ const failing = (toFailure: boolean) =>
 function shapeSentence(technique: TechniqueParameters): string {
   switch (technique.kind) {
     case 'straight':
-      return `${counted(technique.sets, 'straight set')} at one load.`;
+      return `${plural(technique.sets, 'straight set')} at one load.`;
     case 'top + back-offs': {
       const reps =
         technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;
@@ -109,23 +109,23 @@ function shapeSentence(technique: TechniqueParameters): string {
       return `One heavier set ${top}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
     }
     case 'rest-pause':
-      return `${counted(technique.sets, 'set')}${technique.sets === 1 ? '' : ', each'} taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
+      return `${plural(technique.sets, 'set')}${technique.sets === 1 ? '' : ', each'} taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
     case 'total-rep target':
       return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
     case 'cluster':
-      return `${counted(technique.sets, 'big set')} of ${technique.minis} × ${technique.reps} with ${technique.pause} s inside and full rests between; the last piece ends at the target RIR.`;
+      return `${plural(technique.sets, 'big set')} of ${technique.minis} × ${technique.reps} with ${technique.pause} s inside and full rests between; the last piece ends at the target RIR.`;
     case 'ascending mini-sets':
-      return `${counted(technique.sets, 'round')} of ${technique.from}, ${technique.from + 1}, … ${technique.to} reps at one load with ${technique.pause} s between. Complete in two sessions running, the load rises by 2.5–5 %.`;
+      return `${plural(technique.sets, 'round')} of ${technique.from}, ${technique.from + 1}, … ${technique.to} reps at one load with ${technique.pause} s between. Complete in two sessions running, the load rises by 2.5–5 %.`;
     case 'rep bank':
-      return `${counted(technique.sets, 'set')} of as many as possible, ${failing(technique.toFailure)}. Their sum is what counts: at ${technique.sum} the load rises, or assistance falls.`;
+      return `${plural(technique.sets, 'set')} of as many as possible, ${failing(technique.toFailure)}. Their sum is what counts: at ${technique.sum} the load rises, or assistance falls.`;
     case 'drop set':
-      return `${counted(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${counted(technique.drops, 'drop')}. The reps of the first part progress.`;
+      return `${plural(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${plural(technique.drops, 'drop')}. The reps of the first part progress.`;
     case 'partials after failure':
       return `Full reps to failure, then ${technique.partials} partials in the ${technique.half === 'long half' ? 'half where the muscle is long' : 'easier half'}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}.`;
     case 'lengthened partials':
-      return `${counted(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
+      return `${plural(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
     case 'sectioned reps':
-      return `${counted(technique.sets, 'set')} of ${technique.each} full, ${technique.each} in the long half and ${technique.each} in the other${technique.slow ? `, then ${technique.each} slow` : ''}, without a pause.`;
+      return `${plural(technique.sets, 'set')} of ${technique.each} full, ${technique.each} in the long half and ${technique.each} in the other${technique.slow ? `, then ${technique.each} slow` : ''}, without a pause.`;
     case 'strict then loose':
       return `Strict reps until none is left, then ${technique.loose} with body English. Isolation only; strict reps progress.`;
     case 'high-rep finisher':
@@ -133,11 +133,11 @@ function shapeSentence(technique: TechniqueParameters): string {
         ? `One set of 17–30, ${failing(technique.toFailure)}. At 30 the load rises.`
         : `A load good for ten, taken on to twenty with a few breaths between, ${failing(technique.toFailure)}.`;
     case 'slow lowering':
-      return `${counted(technique.sets, 'set')} with ${technique.down} s of lowering in each rep.`;
+      return `${plural(technique.sets, 'set')} with ${technique.down} s of lowering in each rep.`;
     case 'static hold':
-      return `${counted(technique.sets, 'hold')}. Seconds progress, then a harder variation.`;
+      return `${plural(technique.sets, 'hold')}. Seconds progress, then a harder variation.`;
     case 'every-minute sets':
-      return `${technique.reps} reps at the start of each of ${technique.minutes} minutes. Reps rise through the range, then minutes. Counted as ${counted(technique.hard, 'hard set')}, your word.`;
+      return `${technique.reps} reps at the start of each of ${technique.minutes} minutes. Reps rise through the range, then minutes. Counted as ${plural(technique.hard, 'hard set')}, your word.`;
     case 'rep ladder': {
       const climbs = technique.sets === 1 ? 'once' : `${technique.sets} times`;
       const way =
@@ -147,11 +147,11 @@ function shapeSentence(technique: TechniqueParameters): string {
       return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.pause} s between. The longest rung grows, then rests fall.`;
     }
     case 'for time':
-      return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counted as ${counted(technique.hard, 'hard set')}, your word.`;
+      return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counted as ${plural(technique.hard, 'hard set')}, your word.`;
     case 'restricted blood flow':
       return `${technique.long} reps, then ${technique.shorts} × ${technique.short} with ${technique.pause} s between, at ${figure(technique.share * 100)} % of one-rep max. Limbs only, and only after screening by a clinician.`;
     case 'activation':
-      return `${counted(technique.sets, 'easy set')} to feel the muscle before the main lift. They never count.`;
+      return `${plural(technique.sets, 'easy set')} to feel the muscle before the main lift. They never count.`;
     case 'density':
       return `${shapeSentence(technique.of)} Each session that was met cuts the rest by ${technique.cut} s down to ${technique.least} s; then the load rises and the rest starts anew.`;
   }

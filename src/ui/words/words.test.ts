@@ -9,7 +9,7 @@ import {
   unfold,
 } from '@/core';
 import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
-import { counted, estimate, figure, listed, load, minutes, reserve, setText, span } from './figures';
+import { estimate, figure, listed, load, minutes, plural, reserve, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
 import { dayName, namesOf } from './names';
 import { explain } from './reasons';
@@ -35,7 +35,7 @@ test('figures as print sets them', () => {
     load(22.5, 'barbell'),
   ]).toEqual(['find', 'bw', '+5', '−15', '22.5']);
   expect([minutes(61), minutes(60), span(54, 61), span(32, 32)]).toEqual([2, 1, '54–61', '32']);
-  expect([listed(['a']), listed(['a', 'b', 'c']), counted(1, 'set'), counted(3, 'set')]).toEqual([
+  expect([listed(['a']), listed(['a', 'b', 'c']), plural(1, 'set'), plural(3, 'set')]).toEqual([
     'a',
     'a, b and c',
     '1 set',

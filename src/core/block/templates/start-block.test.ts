@@ -3,11 +3,11 @@ import { athlete, block, session, slot } from '../../testing/fixtures';
 import { emptyBlock } from '../block';
 import { decodeBlock } from '../block-codec';
 import { blockProblems } from '../block-rules';
-import { settledSchema } from './settled-schema';
+import { newBlockSettingsSchema } from './new-block-settings-schema';
 import { TEMPLATES } from './shipped';
-import { type BlockSettled, type BlockSource, startBlock } from './start-block';
+import { type BlockSource, type NewBlockSettings, startBlock } from './start-block';
 
-const settled: BlockSettled = {
+const settings: NewBlockSettings = {
   name: 'Winter',
   startDate: '2026-11-30',
   weeks: 5,
@@ -19,7 +19,7 @@ const settled: BlockSettled = {
 
 function start(source: BlockSource) {
   let next = 0;
-  return startBlock(source, settled, {
+  return startBlock(source, settings, {
     athlete: athlete(),
     catalogue: catalogueWith([]),
     newId: () => `n${next++}`,
@@ -37,7 +37,7 @@ const earlier = block([{ ...session('a', 0, [slot('a1', 'leg-press')]), place: '
 
 test('what was settled holds over what an earlier block says; its design is taken with new ids and no places', () => {
   const made = start({ kind: 'design', block: earlier });
-  expect(made).toMatchObject(settled);
+  expect(made).toMatchObject(settings);
   expect(made.cycleDays).toBe(10);
   expect(made.sessions[0]).toMatchObject({ name: earlier.sessions[0]?.name, place: null });
   expect(made.sessions[0]?.id).not.toBe('a');
@@ -49,10 +49,10 @@ test('what was settled holds over what an earlier block says; its design is take
 });
 
 test('from nothing there are no sessions, from a template its own; all of them are blocks without a problem', () => {
-  expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settled });
+  expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settings });
   for (const template of TEMPLATES) {
     const made = start({ kind: 'template', template });
-    expect(made).toMatchObject(settled);
+    expect(made).toMatchObject(settings);
     expect(made.sessions.map(({ day }) => day)).toEqual(template.sessions.map(({ day }) => day));
     expect(blockProblems(made)).toEqual([]);
     expect(decodeBlock(JSON.parse(JSON.stringify(made)))).toEqual({ ok: true, value: made });
@@ -60,12 +60,12 @@ test('from nothing there are no sessions, from a template its own; all of them a
 });
 
 test('what is settled is checked when it comes over the wire', () => {
-  expect(settledSchema.safeParse(settled).success).toBe(true);
+  expect(newBlockSettingsSchema.safeParse(settings).success).toBe(true);
   for (const wrong of [
     { landmarks: 'mine' },
     { goals: { elbow: 'grow' } },
     { startDate: 'soon' },
     { sessions: [] },
   ])
-    expect(settledSchema.safeParse({ ...settled, ...wrong }).success).toBe(false);
+    expect(newBlockSettingsSchema.safeParse({ ...settings, ...wrong }).success).toBe(false);
 });

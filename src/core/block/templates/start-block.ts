@@ -3,7 +3,7 @@ import { copyBlock, fromTemplate, type LayOut } from './from-template';
 import type { Template } from './template';
 
 /** What is settled before a block begins. */
-export type BlockSettled = Pick<
+export type NewBlockSettings = Pick<
   Block,
   'name' | 'startDate' | 'weeks' | 'deload' | 'crediting' | 'landmarks' | 'goals'
 >;
@@ -15,16 +15,16 @@ export type BlockSource =
   | { readonly kind: 'design'; readonly block: Block };
 
 /** A new block for an athlete. What was settled holds over what the source says. */
-export function startBlock(source: BlockSource, settled: BlockSettled, layOut: LayOut): Block {
+export function startBlock(source: BlockSource, settings: NewBlockSettings, layOut: LayOut): Block {
   const laid = () => {
     switch (source.kind) {
       case 'empty':
-        return emptyBlock(settled.name, settled.startDate);
+        return emptyBlock(settings.name, settings.startDate);
       case 'template':
-        return fromTemplate(source.template, emptyBlock(settled.name, settled.startDate), layOut);
+        return fromTemplate(source.template, emptyBlock(settings.name, settings.startDate), layOut);
       case 'design':
-        return copyBlock(source.block, settled, layOut.newId);
+        return copyBlock(source.block, settings, layOut.newId);
     }
   };
-  return { ...laid(), ...settled };
+  return { ...laid(), ...settings };
 }

@@ -1,7 +1,7 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { roundHalfDown } from '../../rounding';
 import type { Part } from '../../techniques/technique';
-import { candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
+import { type ChoiceInput, candidatesAt, capacity, type LoadChoice, pickBest } from './load-choice';
 
 /**
  * The load of a lighter part below the slot's first set: makeable, within the least and the most drop, with reps in
@@ -11,10 +11,10 @@ import { candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit
  * @param topLoad load of the first part, in hundredths
  */
 export function backOffFit(
-  input: FitInput,
+  input: ChoiceInput,
   topLoad: number,
   drop: NonNullable<Part['drop']>,
-): Fit | undefined {
+): LoadChoice | undefined {
   const moved = input.carried * 100 + topLoad;
   const below = (share: number) => moved * (1 - share) - input.carried * 100;
   const { steps } = input.grid;

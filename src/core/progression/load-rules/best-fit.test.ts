@@ -5,12 +5,12 @@ import { isMakeable, loadGrid } from '../../loading/grid';
 import { HALL } from '../../testing/fixtures';
 import { backOffFit } from './back-off';
 import { bestFit } from './best-fit';
-import type { FitInput } from './fit';
+import type { ChoiceInput } from './load-choice';
 
 const conventions = conventionsWith();
 const stack = loadGrid('stack', HALL);
 
-function input(changes: Partial<FitInput> = {}): FitInput {
+function input(changes: Partial<ChoiceInput> = {}): ChoiceInput {
   return {
     oneRepMax: 86,
     carried: 0,

@@ -1,6 +1,14 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
-import { type Candidate, candidate, candidatesAt, capacity, type Fit, type FitInput, pickBest } from './fit';
+import {
+  type Candidate,
+  type ChoiceInput,
+  candidate,
+  candidatesAt,
+  capacity,
+  type LoadChoice,
+  pickBest,
+} from './load-choice';
 import { loadsFrom } from './loads-from';
 import type { LoadRuleKind } from './rule';
 import { nextLoad } from './step-up';
@@ -16,7 +24,7 @@ import { nextLoad } from './step-up';
  *
  * @returns undefined only when the grid holds no load that can be moved at all
  */
-export function bestFit(input: FitInput): Fit | undefined {
+export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   const { last, targetRir, conventions } = input;
   if (last === null) return firstFit(input);
   const { range } = input;
@@ -38,17 +46,17 @@ export function bestFit(input: FitInput): Fit | undefined {
   return fit;
 }
 
-function middle(input: FitInput): number {
+function middle(input: ChoiceInput): number {
   return roundHalfDown((input.range.low + input.range.high) / 2);
 }
 
 /** The load, as moved, at which so many reps at the target are predicted; hundredths of what is added. */
-function idealLoad(input: FitInput, reps: number): number {
+function idealLoad(input: ChoiceInput, reps: number): number {
   const moved = input.oneRepMax * input.curve.fraction(Math.max(1, reps + input.targetRir + input.fatigue));
   return (moved - input.carried) * 100;
 }
 
-function firstFit(input: FitInput): Fit | undefined {
+function firstFit(input: ChoiceInput): LoadChoice | undefined {
   const wish = middle(input);
   const seen = new Set<number>();
   const candidates: Candidate[] = [];
@@ -66,7 +74,7 @@ function firstFit(input: FitInput): Fit | undefined {
   });
 }
 
-function stepDown(input: FitInput, from: number): Fit {
+function stepDown(input: ChoiceInput, from: number): LoadChoice {
   const reps = middle(input);
   const ideal = nearestLoad(input.grid, idealLoad(input, reps));
   const load = input.carried * 100 + ideal > 0 ? Math.min(ideal, from) : from;

@@ -1,6 +1,6 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity, type Fit } from './fit';
+import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { LastTime, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad } from './step-up';
 
@@ -26,7 +26,7 @@ export function doubleProgression<N extends string>(name: N, top: Top): LoadRule
   return { name, takesStep: false, choose: (input) => choose(input, top) };
 }
 
-function choose(input: RuleInput, top: Top): Fit | undefined {
+function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   const { last, targetRir, range, conventions } = input;
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);

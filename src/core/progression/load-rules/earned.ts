@@ -1,6 +1,6 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity, type Fit } from './fit';
+import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { RuleInput } from './rule';
 import { earnedStep } from './step-up';
 
@@ -8,7 +8,7 @@ import { earnedStep } from './step-up';
  * A load that stays until the technique says it is earned, then rises by 2.5-5 %; reps follow what the load allows at
  * the target RIR, or stay where the technique keeps them.
  */
-export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean): Fit | undefined {
+export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean): LoadChoice | undefined {
   const { last, targetRir, range, conventions } = input;
   if (last === null) return bestFit(input);
   const { earnedStepLeast: least, earnedStepMost: most } = conventions;

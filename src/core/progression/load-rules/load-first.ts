@@ -1,6 +1,6 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity, type Fit } from './fit';
+import { candidate, capacity, type LoadChoice } from './load-choice';
 import { loadsFrom } from './loads-from';
 import type { LoadRuleKind, RuleInput } from './rule';
 
@@ -12,7 +12,7 @@ const OVERSHOOT = 1;
  * step that reaches it overshoots by more than 1 RIR, reps are added at the old load instead. The first week, and a
  * load that no longer reaches the range, go by best fit.
  */
-function choose(input: RuleInput): Fit | undefined {
+function choose(input: RuleInput): LoadChoice | undefined {
   const { last, targetRir, range, conventions } = input;
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);
@@ -27,7 +27,7 @@ function choose(input: RuleInput): Fit | undefined {
       last.load,
       Math.max(reps, roundHalfDown(capacity(input, last.load) - targetRir)),
     );
-    return { chosen: more, others: [chosen], decider: 'step overshoots' } satisfies Fit;
+    return { chosen: more, others: [chosen], decider: 'step overshoots' } satisfies LoadChoice;
   }
   return { chosen, others: tries.filter((one) => one !== chosen).slice(0, 3), decider: 'fewest steps' };
 }

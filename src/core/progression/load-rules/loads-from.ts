@@ -1,9 +1,9 @@
 import { indexAtOrAbove } from '../../loading/grid';
-import type { FitInput } from './fit';
+import type { ChoiceInput } from './load-choice';
 
 /** Makeable loads from last time's up to the largest step; the next one is always among them. Hundredths. */
 export function loadsFrom(
-  input: Pick<FitInput, 'grid' | 'carried' | 'conventions'>,
+  input: Pick<ChoiceInput, 'grid' | 'carried' | 'conventions'>,
   load: number,
 ): readonly number[] {
   const { steps } = input.grid;

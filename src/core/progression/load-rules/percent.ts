@@ -1,6 +1,6 @@
 import { nearestLoad } from '../../loading/grid';
 import { bestFit } from './best-fit';
-import { candidate, type Fit } from './fit';
+import { candidate, type LoadChoice } from './load-choice';
 import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad, percentMore } from './step-up';
 
@@ -8,7 +8,7 @@ import { nextLoad, percentMore } from './step-up';
  * Percent: so much more load each week at fixed reps. The sum is kept before rounding, so that small steps add up on a
  * coarse grid; no step above the largest one, the smallest makeable step excepted.
  */
-function choose(input: RuleInput): Fit | undefined {
+function choose(input: RuleInput): LoadChoice | undefined {
   const { last, conventions, grid } = input;
   if (last === null) return bestFit(input);
   const wished = nearestLoad(grid, carries(input, last.ideal));

@@ -1,5 +1,5 @@
 import type { Conventions } from '../../conventions/conventions';
-import type { Fit, FitInput } from './fit';
+import type { ChoiceInput, LoadChoice } from './load-choice';
 
 /** What a slot's part did last time, as logged or, for weeks ahead, planned. Loads in hundredths. */
 export interface LastTime {
@@ -16,7 +16,7 @@ export interface LastTime {
 }
 
 /** What a load rule may look at when it chooses the first set of a part. */
-export interface RuleInput extends FitInput {
+export interface RuleInput extends ChoiceInput {
   readonly last: LastTime | null;
   /** Per cent of the rule's step; null: the convention's. */
   readonly step: number | null;
@@ -36,7 +36,7 @@ export interface LoadRuleKind<N extends string = string> {
   /** Whether the slot's own step in per cent changes what it does. */
   readonly takesStep: boolean;
   /** The first set of a part; undefined only when the grid holds no load that can be moved at all. */
-  readonly choose: (input: RuleInput) => Fit | undefined;
+  readonly choose: (input: RuleInput) => LoadChoice | undefined;
   /** The load it is after next week, in hundredths, where it is not the load that was made. */
   readonly carries?: (input: CarryInput, ideal: number) => number;
 }

@@ -1,7 +1,7 @@
 import { indexAtOrAbove, type LoadGrid, nearestLoad } from '../../loading/grid';
-import type { FitInput } from './fit';
+import type { ChoiceInput } from './load-choice';
 
-type Moved = Pick<FitInput, 'grid' | 'carried'>;
+type Moved = Pick<ChoiceInput, 'grid' | 'carried'>;
 
 /** The smallest makeable load above one; undefined at the end of the grid. Hundredths. */
 export function nextLoad(grid: LoadGrid, load: number): number | undefined {

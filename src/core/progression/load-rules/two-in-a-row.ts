@@ -1,10 +1,10 @@
 import { bestFit } from './best-fit';
-import { candidate, type Fit } from './fit';
+import { candidate, type LoadChoice } from './load-choice';
 import type { LoadRuleKind, RuleInput } from './rule';
 import { earnedStep } from './step-up';
 
 /** Two in a row: unchanged until the whole prescription is met in two sessions running, then 2.5-5 % more. */
-function choose(input: RuleInput): Fit | undefined {
+function choose(input: RuleInput): LoadChoice | undefined {
   const { last, conventions } = input;
   if (last === null) return bestFit(input);
   const kept = candidate(input, last.load, last.reps);

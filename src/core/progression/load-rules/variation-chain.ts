@@ -1,13 +1,13 @@
 import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
-import { candidate, capacity, type Fit } from './fit';
+import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { LoadRuleKind, RuleInput } from './rule';
 
 /**
  * Variation chain: the load stays and reps rise to the top of the range; with all sets there the next harder variation
  * is due (a finding offers it), at the bottom of the range.
  */
-function choose(input: RuleInput): Fit | undefined {
+function choose(input: RuleInput): LoadChoice | undefined {
   const { last, targetRir, range } = input;
   if (last === null) return bestFit(input);
   const reach = roundHalfDown(capacity(input, last.load) - targetRir);

@@ -4,7 +4,7 @@ import { rirOfHold } from '../../effort/hold';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
-import { capacity } from '../../progression/load-rules/fit';
+import { capacity } from '../../progression/load-rules/load-choice';
 import {
   measuresStrength,
   partsOf,

@@ -5,7 +5,7 @@ import { hundredths } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
-import { capacity } from '../../progression/load-rules/fit';
+import { capacity } from '../../progression/load-rules/load-choice';
 import type { Lightening } from '../../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../../recovery/easy-week';
 import { roundHalfUp } from '../../rounding';
@@ -78,7 +78,7 @@ function easeRounds(
     if (set.load === null || strength === null) {
       const rir = Math.max(easing.rir, set.rir);
       const reps = Math.max(1, wished - Math.max(0, Math.ceil(rir - set.rir)));
-      return counted(plain, { reps, rir, predictedRir: null }, conventions);
+      return plural(plain, { reps, rir, predictedRir: null }, conventions);
     }
     const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
     if (held) {
@@ -86,7 +86,7 @@ function easeRounds(
       const reps = Math.min(wished, seconds);
       const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
       const rir = Math.max(easing.rir, set.rir);
-      return counted({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+      return plural({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
     }
     const reach = capacity(
       {
@@ -109,11 +109,11 @@ function easeRounds(
     round.do(reps);
     const predictedRir = left - reps;
     const rir = Math.max(easing.rir, set.rir, easing.rir > 0 ? 0 : Math.floor(predictedRir));
-    return counted({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+    return plural({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
   });
 }
 
-function counted(
+function plural(
   set: SetPlan,
   figures: Pick<SetPlan, 'reps' | 'rir' | 'predictedRir'>,
   conventions: SlotTarget['conventions'],

@@ -6,7 +6,7 @@ import type { Reason } from '../../plan/reason';
 import { backOffFit } from '../../progression/load-rules/back-off';
 import { doubleProgression } from '../../progression/load-rules/double-progression';
 import { earnedLoad } from '../../progression/load-rules/earned';
-import { type Candidate, candidate, type Fit } from '../../progression/load-rules/fit';
+import { type Candidate, candidate, type LoadChoice } from '../../progression/load-rules/load-choice';
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
 import { clamp, roundHalfDown } from '../../rounding';
@@ -133,7 +133,7 @@ function fitPart(
   technique: TechniqueParameters,
   input: RuleInput,
   { part, top }: PartAsked,
-): Fit | undefined {
+): LoadChoice | undefined {
   if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
   if (part.drop !== undefined && top !== null) return backOffFit(input, top, part.drop);
   switch (progressOf(technique)) {
@@ -148,7 +148,7 @@ function fitPart(
 }
 
 /** A load as a share of the one-rep max, at the middle of the range. */
-function shareOfMax(input: RuleInput, share: number): Fit {
+function shareOfMax(input: RuleInput, share: number): LoadChoice {
   const load = nearestLoad(input.grid, (input.oneRepMax * share - input.carried) * 100);
   const reps = roundHalfDown((input.range.low + input.range.high) / 2);
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };

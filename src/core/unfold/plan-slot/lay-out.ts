@@ -151,7 +151,7 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
   const foreseen = known ? foreseenRirs(facts, plan, place.k, lead, minis, loads) : null;
   const credits = creditsOf(part, all, rirs, conventions);
   return all.map(({ reps }, at): SetPlan => {
-    const counted = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
+    const plural = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
     const own = loads[at];
     const rir = rirs[at] as number;
     return {
@@ -161,8 +161,8 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
       reps,
       rir: known ? rir : Math.max(0, rir),
       predictedRir: foreseen?.[at] ?? null,
-      hard: counted > 0,
-      credit: counted,
+      hard: plural > 0,
+      credit: plural,
       round: place.round,
       piece: at + 1,
       rest: all[at + 1]?.pause ?? plan.rest,

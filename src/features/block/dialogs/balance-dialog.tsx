@@ -4,7 +4,7 @@ import { Modal } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import type { BalanceProposal, Block, Edit, Result } from '@/core';
 import { changeLine, shortfallSentence } from '@/ui/words/balance';
-import { counted, figure } from '@/ui/words/figures';
+import { figure, plural } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockActions } from '../contract';
@@ -15,7 +15,7 @@ interface BalanceDialogProps {
   readonly block: Block;
   readonly names: ExerciseNames;
   /** Resolves when all edits are saved, so that the server sees what the coach sees. */
-  readonly settled: () => Promise<unknown>;
+  readonly untilSaved: () => Promise<unknown>;
   readonly propose: BlockActions['proposeBalance'];
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;
@@ -28,14 +28,14 @@ type State =
 
 /** Fills open slots and balances the sets: a difference to take whole or in parts. */
 export default function BalanceDialog(props: BalanceDialogProps) {
-  const { block, names, settled, propose, attempt, onClose } = props;
+  const { block, names, untilSaved, propose, attempt, onClose } = props;
   const [state, setState] = useState<State>({ status: 'working' });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState('');
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
   useEffect(() => {
     let here = true;
-    void settled()
+    void untilSaved()
       .then(propose)
       .catch(() => ({ status: 'unavailable' as const }))
       .then((answer) => {
@@ -93,7 +93,7 @@ export default function BalanceDialog(props: BalanceDialogProps) {
           <p className={classes.said}>
             {state.proposal.changes.length === 0
               ? 'Every growing muscle is as near its target as the limits allow; nothing changes.'
-              : `${counted(state.proposal.changes.length, 'change')} bring the growing muscles to their targets within time, per-session caps, ceilings and budget. Take all, or only some.`}
+              : `${plural(state.proposal.changes.length, 'change')} bring the growing muscles to their targets within time, per-session caps, ceilings and budget. Take all, or only some.`}
           </p>
           {block.sessions.map((session) => {
             const mine = state.proposal.changes.filter(({ sessionId }) => sessionId === session.id);

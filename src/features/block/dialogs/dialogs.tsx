@@ -20,7 +20,7 @@ interface DialogsProps {
   /** The exercise the cursor stands on. */
   readonly exerciseId: string | undefined;
   /** Resolves when all edits are saved. */
-  readonly settled: () => Promise<unknown>;
+  readonly untilSaved: () => Promise<unknown>;
   readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onReplace: (from: string, to: string) => void;
@@ -29,18 +29,20 @@ interface DialogsProps {
 
 /** What opens over any face of the block; each is fetched when it is first asked for. */
 export function Dialogs(props: DialogsProps) {
-  const { open, block, athlete, catalogue, exerciseId, settled, actions, attempt, onReplace, onClose } =
+  const { open, block, athlete, catalogue, exerciseId, untilSaved, actions, attempt, onReplace, onClose } =
     props;
   const common = { block, attempt, onClose };
   switch (open) {
     case 'history':
-      return <HistoryDialog {...common} names={namesOf(catalogue)} settled={settled} actions={actions} />;
+      return (
+        <HistoryDialog {...common} names={namesOf(catalogue)} untilSaved={untilSaved} actions={actions} />
+      );
     case 'balance':
       return (
         <BalanceDialog
           {...common}
           names={namesOf(catalogue)}
-          settled={settled}
+          untilSaved={untilSaved}
           propose={actions.proposeBalance}
         />
       );

@@ -13,7 +13,7 @@ interface HistoryDialogProps {
   readonly block: Block;
   readonly names: ExerciseNames;
   /** Resolves when all edits are saved, so that the list has them. */
-  readonly settled: () => Promise<unknown>;
+  readonly untilSaved: () => Promise<unknown>;
   readonly actions: Pick<BlockActions, 'revisions' | 'revision'>;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;
@@ -26,7 +26,7 @@ const UNAVAILABLE = 'The server does not answer just now. Please try again in a 
 export default function HistoryDialog({
   block,
   names,
-  settled,
+  untilSaved,
   actions,
   attempt,
   onClose,
@@ -37,7 +37,7 @@ export default function HistoryDialog({
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
   useEffect(() => {
     let here = true;
-    void settled()
+    void untilSaved()
       .then(actions.revisions)
       .catch(() => null)
       .then((answer) => {

@@ -6,7 +6,7 @@ import { type Athlete, type Block, type Catalogue, placeFor } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
 import { Choose, Line } from '@/ui/form';
 import { Picker } from '@/ui/picker';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import classes from './technique-picker.module.css';
 
@@ -43,7 +43,7 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
       >
         <Line label="Find">
           <Choose label="Exercise to find" value={from} options={used} names={name} onValue={setFrom} />
-          <span>in {counted(places, 'slot')}</span>
+          <span>in {plural(places, 'slot')}</span>
         </Line>
         <Line label="Replace by">
           {picking ? (

@@ -7,17 +7,17 @@ import {
   type Catalogue,
   type CheckInput,
   type Edit,
-  fitSession,
   missedSessionOptions,
   placeFor,
   type Result,
   type Session,
   sessionsOf,
   tensionSeconds,
+  trimToMinutes,
 } from '@/core';
 import { Choose, formClasses as form, Section, Toggles, Typed } from '@/ui/form';
 import { readNumber } from '@/ui/read';
-import { counted, figure, listed, minutes, span } from '@/ui/words/figures';
+import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { dayName, namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
 
@@ -89,7 +89,7 @@ interface FitToProps {
 function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
   const [wanted, setWanted] = useState(limit);
   const names = namesOf(catalogue);
-  const fit = fitSession(session, wanted, input);
+  const fit = trimToMinutes(session, wanted, input);
   const dropped = new Map<string, number>();
   for (const step of fit.steps)
     if (step.kind === 'drop set') dropped.set(step.exerciseId, (dropped.get(step.exerciseId) ?? 0) + 1);
@@ -97,7 +97,7 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
     fit.steps.flatMap((step) => (step.kind === 'shorten rest' ? [[step.exerciseId, step.to] as const] : [])),
   );
   const words = [
-    ...[...dropped].map(([id, sets]) => `${counted(sets, 'set')} of ${names(id)} less`),
+    ...[...dropped].map(([id, sets]) => `${plural(sets, 'set')} of ${names(id)} less`),
     ...[...rests].map(([id, to]) => `rest of ${names(id)} to ${to} s`),
   ];
   const below = fit.steps.some((step) => step.kind === 'drop set' && step.belowFloor);
@@ -159,7 +159,7 @@ function DayGone({ session, input }: Pick<SessionFactsProps, 'session' | 'input'
                     ? `Put the best of ${listed(left)} into ${name(option.into?.sessionId ?? '')}${moves.length > 0 ? `; ${listed(moves)}` : ''}`
                     : `Leave out ${listed(left)}${moves.length > 0 ? `; ${listed(moves)}` : ''}`}
                 {cost.length > 0 ? `. Costs ${listed(cost)} sets` : '. Costs nothing'}
-                {option.breaks.length > 0 ? `; breaks ${counted(option.breaks.length, 'rule')}` : ''}.
+                {option.breaks.length > 0 ? `; breaks ${plural(option.breaks.length, 'rule')}` : ''}.
               </li>
             );
           })}

@@ -5,7 +5,7 @@ import {
   type BlockPlan,
   type Catalogue,
   check,
-  compareLadders,
+  comparePlans,
   differenceEdit,
   isUnchanged,
   type RevisionLine,
@@ -77,7 +77,7 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
     const { athlete } = training;
     const exercises = catalogue.find;
     const then = unfold({ ...training, block, exercises });
-    const changes = compareLadders(
+    const changes = comparePlans(
       { blockPlan: then, findings: check({ block, athlete, blockPlan: then, exercises }) },
       { blockPlan, findings: check({ block: training.block, athlete, blockPlan, exercises }) },
     );

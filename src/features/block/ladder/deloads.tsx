@@ -17,7 +17,7 @@ import {
   weekTotals,
 } from '@/core';
 import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
-import { counted, figure, minutes } from '@/ui/words/figures';
+import { figure, minutes, plural } from '@/ui/words/figures';
 import type { Seen } from '../focus';
 import classes from './ladder.module.css';
 
@@ -247,7 +247,7 @@ function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingPr
         </label>
       ))}
       <p className={classes.key}>
-        {counted(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician
+        {plural(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician
         first.
       </p>
     </div>

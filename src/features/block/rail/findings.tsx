@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
-import { counted } from '@/ui/words/figures';
+import { plural } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
 import { namesOf } from '@/ui/words/names';
 import type { Focus } from '../focus';
@@ -68,7 +68,7 @@ export function Findings(props: FindingsProps) {
       })}
       {dismissed.length === 0 ? null : (
         <button type="button" className={classes.fix} aria-expanded={aside} onClick={() => setAside(!aside)}>
-          {counted(dismissed.length, 'put aside')}
+          {plural(dismissed.length, 'put aside')}
         </button>
       )}
       {aside

@@ -5,14 +5,14 @@ import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import {
   type Block,
-  type BlockSettled,
   type BlockSource,
   blockProblems,
   catalogueWith,
+  type NewBlockSettings,
   startBlock,
   TEMPLATES,
 } from '@/core';
-import { settledSchema } from '@/core/codecs';
+import { newBlockSettingsSchema } from '@/core/codecs';
 import { type Asker, addBlock, findAthlete, findDesign, ownExercises, removeTemplate } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoach } from '../../../asker';
@@ -48,10 +48,10 @@ async function sourceOf(asker: Asker, choice: SourceChoice): Promise<BlockSource
 export async function start(
   athleteId: string,
   choice: SourceChoice,
-  given: BlockSettled,
+  given: NewBlockSettings,
 ): ReturnType<NewBlockActions['start']> {
   const parsedChoice = choiceSchema.safeParse(choice);
-  const parsed = settledSchema.safeParse(given);
+  const parsed = newBlockSettingsSchema.safeParse(given);
   if (!parsedChoice.success || !parsed.success) return { status: 'malformed' };
   const outcome = await asCoach(async (asker) => {
     const [found, source] = await Promise.all([

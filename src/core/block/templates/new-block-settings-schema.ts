@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { settingsShape } from '../settings-fields';
-import type { BlockSettled } from './start-block';
+import type { NewBlockSettings } from './start-block';
 
 const { name, startDate, weeks, deload, crediting, landmarks, goals } = settingsShape(z);
 
 /** Checks the shape of what was settled for a new block and came over the wire. */
-export const settledSchema = z.strictObject({
+export const newBlockSettingsSchema = z.strictObject({
   name,
   startDate,
   weeks,
@@ -13,4 +13,4 @@ export const settledSchema = z.strictObject({
   crediting,
   landmarks,
   goals,
-}) as unknown as z.ZodType<BlockSettled>;
+}) as unknown as z.ZodType<NewBlockSettings>;

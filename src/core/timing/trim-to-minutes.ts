@@ -27,7 +27,7 @@ export type FitStep =
     };
 
 /** How a session is made to fit: the steps in the order they were taken, as one edit. */
-export interface SessionFit {
+export interface TrimmedSession {
   readonly steps: readonly FitStep[];
   readonly edits: readonly SingleEdit[];
   /** Seconds at the long end before and, by estimate, after. */
@@ -44,7 +44,7 @@ type FitInput = Pick<CheckInput, 'block' | 'week' | 'exerciseOf' | 'conventions'
  * of isolation work, and only then sets that take a muscle below its floor.
  * @param minutes the limit
  */
-export function fitSession(session: Session, minutes: number, input: FitInput): SessionFit {
+export function trimToMinutes(session: Session, minutes: number, input: FitInput): TrimmedSession {
   const planned = input.week.sessions.find(({ sessionId }) => sessionId === session.id);
   const before = planned?.seconds.high ?? 0;
   const perWeek = 7 / input.block.cycleDays;

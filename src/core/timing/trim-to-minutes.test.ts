@@ -6,8 +6,8 @@ import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { fitSession } from './fit-session';
 import { tensionSeconds } from './tension';
+import { trimToMinutes } from './trim-to-minutes';
 
 const climb = (of: Block) =>
   unfold({ block: of, athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
@@ -15,7 +15,7 @@ function fitted(of: Block, minutes: number) {
   const input = checkInput({ block: of, athlete: athlete(), blockPlan: climb(of), exercises: lookup });
   const [first] = of.sessions;
   if (input === undefined || first === undefined) throw new Error('nothing to fit');
-  return fitSession(first, minutes, input);
+  return trimToMinutes(first, minutes, input);
 }
 const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
 

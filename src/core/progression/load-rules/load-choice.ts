@@ -38,14 +38,14 @@ export type Decider =
   | 'next load out of reach';
 
 /** A chosen load with its runners-up, best first. */
-export interface Fit {
+export interface LoadChoice {
   readonly chosen: Candidate;
   readonly others: readonly Candidate[];
   readonly decider: Decider;
 }
 
 /** What a load rule may look at when it chooses set 1 of a part. Loads in hundredths of the grid's unit. */
-export interface FitInput {
+export interface ChoiceInput {
   /** One-rep max at this time, bodyweight share included, as a decimal. */
   readonly oneRepMax: number;
   /** Bodyweight share lifted along, as a decimal; 0 for other loadings. */
@@ -63,7 +63,7 @@ export interface FitInput {
 
 /** Reps that can be done at a load before failure, after the fatigue of earlier sets. */
 export function capacity(
-  input: Pick<FitInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>,
+  input: Pick<ChoiceInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>,
   load: number,
 ): number {
   const moved = input.carried + load / 100;
@@ -73,7 +73,7 @@ export function capacity(
 }
 
 /** The candidate for reps at a load in hundredths. */
-export function candidate(input: FitInput, load: number, reps: number): Candidate {
+export function candidate(input: ChoiceInput, load: number, reps: number): Candidate {
   return { load: load / 100, reps, predictedRir: capacity(input, load) - reps };
 }
 
@@ -82,7 +82,7 @@ export function candidate(input: FitInput, load: number, reps: number): Candidat
  * on either side. All others lose to one of these.
  * @param most highest rep allowed at this load
  */
-export function candidatesAt(input: FitInput, load: number, most = input.range.high): Candidate[] {
+export function candidatesAt(input: ChoiceInput, load: number, most = input.range.high): Candidate[] {
   const ability = capacity(input, load);
   const { low } = input.range;
   const { fitTolerance } = input.conventions;
@@ -106,7 +106,7 @@ export function pickBest(
   targetRir: number,
   tolerance: number,
   nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
-): Fit | undefined {
+): LoadChoice | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
   const fits = (c: Candidate) => miss(c) <= tolerance + 1e-9;
   // Where nothing fits, a set too easy is done and logged; one that cannot be completed teaches nothing.
