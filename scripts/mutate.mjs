@@ -112,7 +112,7 @@ function tests(file) {
 function isNoticed(file) {
   return tests(file).some((paths) => {
     const args = ['--bail', '--silent', ...paths];
-    return spawnSync(bin('jest'), args, { cwd: COPY, encoding: 'utf8', timeout: 240_000 }).status !== 0;
+    return spawnSync(bin('jest'), args, { cwd: COPY, encoding: 'utf8', timeout: 90_000 }).status !== 0;
   });
 }
 
@@ -151,7 +151,7 @@ for (const [at, { file, line, from, to }] of chosen.entries()) {
     say(`  not noticed: ${survivors.at(-1)}`);
   }
   writeFileSync(file, text);
-  if ((at + 1) % 10 === 0) say(`  ${at + 1} flips, ${noticed} noticed`);
+  if ((at + 1) % 5 === 0) say(`  ${at + 1} flips, ${noticed} noticed`);
 }
 say(`\n${noticed} of ${chosen.length} flips noticed: ${((100 * noticed) / chosen.length).toFixed(1)} %`);
 process.exit(noticed / chosen.length >= 0.85 ? 0 : 1);

@@ -98,6 +98,7 @@ export * from './unfold/input';
 export * from './unfold/issue';
 export * from './unfold/unfold';
 export * from './unfold/week-totals';
+export * from './units';
 export * from './volume/balance';
 export * from './volume/budget';
 export * from './volume/credit';

@@ -1,4 +1,5 @@
 import { type LoadGrid, nearestLoad, neighbours } from '../loading/grid';
+import { asHundredths, decimal, type Hundredths } from '../units';
 import { type RepMaxCurve, repsToFailure } from './rep-max';
 
 /** A load that can be made with what it leaves in reserve. Decimals of the grid's unit. */
@@ -28,12 +29,12 @@ export function loadsFor(
 ): LoadsFor {
   const { oneRepMax, carried, curve } = strength;
   const ideal = oneRepMax * curve.fraction(Math.max(1, wanted.reps + wanted.rir)) - carried;
-  const choice = (hundredth: number): LoadChoice => ({
-    load: hundredth / 100,
-    predictedRir: repsToFailure(oneRepMax, carried + hundredth / 100, curve) - wanted.reps,
+  const choice = (load: Hundredths): LoadChoice => ({
+    load: decimal(load),
+    predictedRir: repsToFailure(oneRepMax, carried + decimal(load), curve) - wanted.reps,
   });
-  const near = nearestLoad(grid, ideal * 100);
-  const { below, above } = neighbours(grid, ideal * 100);
+  const near = nearestLoad(grid, asHundredths(ideal * 100));
+  const { below, above } = neighbours(grid, asHundredths(ideal * 100));
   return {
     ideal,
     nearest: choice(near),

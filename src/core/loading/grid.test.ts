@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { LOADINGS } from '../exercises/exercise';
 import { HALL } from '../testing/fixtures';
+import { asHundredths } from '../units';
 import { indexAtOrAbove, isMakeable, loadGrid, nearestLoad, neighbours } from './grid';
 
 const barbell = loadGrid('barbell', HALL);
@@ -8,9 +9,9 @@ const stack = loadGrid('stack', HALL);
 
 test('a bar of 20 with pairs of 1.25 upward makes 22.5 and 102.5, not 101', () => {
   expect(barbell.steps[0]).toBe(2000);
-  expect(isMakeable(barbell, 2250)).toBe(true);
-  expect(isMakeable(barbell, 10250)).toBe(true);
-  expect(isMakeable(barbell, 10100)).toBe(false);
+  expect(isMakeable(barbell, asHundredths(2250))).toBe(true);
+  expect(isMakeable(barbell, asHundredths(10250))).toBe(true);
+  expect(isMakeable(barbell, asHundredths(10100))).toBe(false);
 });
 
 test('a stack of fives with a 2.5 add-on runs past its last pin by the add-on', () => {
@@ -32,18 +33,18 @@ test('plate-loaded starts at its own weight; loose plates go on past the last pi
 });
 
 test('on a tie the lower load; beyond an end the end', () => {
-  expect(nearestLoad(stack, 875)).toBe(750);
-  expect(nearestLoad(stack, 876)).toBe(1000);
-  expect(nearestLoad(stack, 1)).toBe(500);
-  expect(nearestLoad(stack, 99999)).toBe(25250);
-  expect(neighbours(stack, 600)).toEqual({ below: 500, above: 750 });
+  expect(nearestLoad(stack, asHundredths(875))).toBe(750);
+  expect(nearestLoad(stack, asHundredths(876))).toBe(1000);
+  expect(nearestLoad(stack, asHundredths(1))).toBe(500);
+  expect(nearestLoad(stack, asHundredths(99999))).toBe(25250);
+  expect(neighbours(stack, asHundredths(600))).toEqual({ below: 500, above: 750 });
 });
 
 test('rounding never makes an unmakeable load and nothing makeable is nearer', () => {
   fc.assert(
     fc.property(fc.constantFrom(...LOADINGS), fc.integer({ min: -5000, max: 40000 }), (loading, load) => {
       const grid = loadGrid(loading, HALL);
-      const near = nearestLoad(grid, load);
+      const near = nearestLoad(grid, asHundredths(load));
       expect(isMakeable(grid, near)).toBe(true);
       const at = indexAtOrAbove(grid, near);
       for (const other of [grid.steps[at - 1], grid.steps[at + 1]]) {

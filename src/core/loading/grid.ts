@@ -1,6 +1,7 @@
 import type { Loading } from '../exercises/exercise';
+import { asHundredths, type Hundredths, hundredths } from '../units';
 import type { EquipmentSet, PlateLoad, Stack } from './equipment';
-import { hundredths, type Unit } from './weight';
+import type { Unit } from './weight';
 
 /**
  * All loads that a kind of equipment can make. For bodyweight the load is what is added to the body (assistance
@@ -10,29 +11,29 @@ export interface LoadGrid {
   readonly loading: Loading;
   readonly unit: Unit;
   /** Rising, in hundredths of the unit; never empty. */
-  readonly steps: readonly number[];
+  readonly steps: readonly Hundredths[];
 }
 
 const MOST_STEPS = 4000;
 
 /** Every sum that can be made with the given weights, each used at most once, rising, 0 included. Hundredths. */
-function sums(weights: readonly number[]): number[] {
+function sums(weights: readonly number[]): Hundredths[] {
   let reach = new Set([0]);
   for (const weight of weights) {
     if (reach.size > MOST_STEPS) break;
     reach = new Set([...reach, ...[...reach].map((sum) => sum + weight)]);
   }
-  return [...reach].sort((a, b) => a - b);
+  return rising([...reach]);
 }
 
 function plateGrid(loading: Loading, { unit, bar, plates }: PlateLoad): LoadGrid {
   const pairs = plates.flatMap((plate) => Array<number>(plate.pairs).fill(2 * hundredths(plate.weight)));
-  return { loading, unit, steps: sums(pairs).map((sum) => sum + hundredths(bar)) };
+  return { loading, unit, steps: sums(pairs).map((sum) => asHundredths(sum + hundredths(bar))) };
 }
 
-function stackSteps({ first, step, last, addOns, loosePlates }: Stack): number[] {
+function stackSteps({ first, step, last, addOns, loosePlates }: Stack): Hundredths[] {
   const pins: number[] = [];
-  for (let pin = hundredths(first); pin <= hundredths(last); pin += hundredths(step)) pins.push(pin);
+  for (let pin: number = hundredths(first); pin <= hundredths(last); pin += hundredths(step)) pins.push(pin);
   const extras = sums(addOns.map(hundredths));
   const top = pins.at(-1) ?? hundredths(first);
   const past = sums([...addOns, ...loosePlates].map(hundredths)).map((sum) => top + sum);
@@ -61,12 +62,12 @@ function build(loading: Loading, set: EquipmentSet): LoadGrid {
       return { loading, unit, steps: rising(levels.map(({ weight }) => hundredths(weight))) };
     }
     case 'none':
-      return { loading, unit: set.bodyweight.unit, steps: [0] };
+      return { loading, unit: set.bodyweight.unit, steps: [hundredths(0)] };
   }
 }
 
-function rising(values: readonly number[]): number[] {
-  return [...new Set(values)].sort((a, b) => a - b);
+function rising(values: readonly number[]): Hundredths[] {
+  return [...new Set(values)].sort((a, b) => a - b).map(asHundredths);
 }
 
 const grids = new WeakMap<EquipmentSet, Map<Loading, LoadGrid>>();
@@ -81,7 +82,7 @@ export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
 }
 
 /** Index of the first step at or above a load in hundredths; `steps.length` when there is none. */
-export function indexAtOrAbove(grid: LoadGrid, load: number): number {
+export function indexAtOrAbove(grid: LoadGrid, load: Hundredths): number {
   let low = 0;
   let high = grid.steps.length;
   while (low < high) {
@@ -95,21 +96,21 @@ export function indexAtOrAbove(grid: LoadGrid, load: number): number {
 /** The makeable loads just below and above (or equal to) a load, in hundredths; undefined past an end. */
 export function neighbours(
   grid: LoadGrid,
-  load: number,
-): { below: number | undefined; above: number | undefined } {
+  load: Hundredths,
+): { below: Hundredths | undefined; above: Hundredths | undefined } {
   const index = indexAtOrAbove(grid, load);
   return { below: grid.steps[index - 1], above: grid.steps[index] };
 }
 
 /** The nearest makeable load, in hundredths; on a tie the lower. */
-export function nearestLoad(grid: LoadGrid, load: number): number {
+export function nearestLoad(grid: LoadGrid, load: Hundredths): Hundredths {
   const { below, above } = neighbours(grid, load);
-  if (below === undefined) return above as number;
+  if (below === undefined) return above as Hundredths;
   if (above === undefined) return below;
   return load - below <= above - load ? below : above;
 }
 
 /** Whether the equipment makes exactly this load (hundredths). */
-export function isMakeable(grid: LoadGrid, load: number): boolean {
+export function isMakeable(grid: LoadGrid, load: Hundredths): boolean {
   return grid.steps[indexAtOrAbove(grid, load)] === load;
 }

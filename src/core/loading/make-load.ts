@@ -1,8 +1,9 @@
 import type { Loading } from '../exercises/exercise';
+import { hundredths } from '../units';
 import type { EquipmentSet } from './equipment';
 import { isMakeable, loadGrid, neighbours } from './grid';
 import { platesPerSide } from './plates';
-import { hundredths, type Unit } from './weight';
+import type { Unit } from './weight';
 
 /** How a load is put together, or what comes nearest. Weights are decimals of the unit. */
 export type LoadRecipe =
@@ -76,7 +77,7 @@ export function howToMake(load: number, loading: Loading, set: EquipmentSet): Lo
       return { kind: 'pair', unit, weight: load };
     case 'stack': {
       const { first, step, last, addOns, loosePlates } = set.stack;
-      for (let pin = hundredths(last); pin >= hundredths(first); pin -= hundredths(step)) {
+      for (let pin: number = hundredths(last); pin >= hundredths(first); pin -= hundredths(step)) {
         const small = pin === hundredths(last) ? [...addOns, ...loosePlates] : addOns;
         const extras = wished >= pin ? pieces(wished - pin, small.map(hundredths)) : undefined;
         if (extras !== undefined) return { kind: 'pin', unit, pin: pin / 100, extras: decimals(extras) };

@@ -1,5 +1,5 @@
+import { hundredths } from '../units';
 import type { PlateLoad } from './equipment';
-import { hundredths } from './weight';
 
 /**
  * The plates on each side of a bar or plate-loaded machine for a load, heaviest first (innermost), with the fewest plates.

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
 import { HALL } from '../testing/fixtures';
+import { asHundredths } from '../units';
 import { isMakeable, loadGrid } from './grid';
 import { loadAfterRamp, warmUpRamp } from './warm-up-ramp';
 
@@ -8,14 +9,14 @@ const conventions = conventionsWith();
 const barbell = loadGrid('barbell', HALL);
 
 test('to 100 for eights: 40 x 12, 55 x 10, 70 x 6, 85 x 4; a heavy five adds 92.5 x 3', () => {
-  const eights = warmUpRamp({ load: 10000, reps: 8, general: true }, barbell, conventions);
+  const eights = warmUpRamp({ load: asHundredths(10000), reps: 8, general: true }, barbell, conventions);
   expect(eights.map(({ load, reps }) => `${load / 100}x${reps}`)).toEqual(['40x12', '55x10', '70x6', '85x4']);
-  const five = warmUpRamp({ load: 10000, reps: 5, general: false }, barbell, conventions);
+  const five = warmUpRamp({ load: asHundredths(10000), reps: 5, general: false }, barbell, conventions);
   expect(five.map(({ load, reps }) => `${load / 100}x${reps}`)).toEqual(['70x6', '85x4', '92.5x3']);
 });
 
 test('the empty bar needs no ramp, and neither do bodyweight alone, bands and holds', () => {
-  expect(warmUpRamp({ load: 2000, reps: 8, general: true }, barbell, conventions)).toEqual([]);
+  expect(warmUpRamp({ load: asHundredths(2000), reps: 8, general: true }, barbell, conventions)).toEqual([]);
   for (const [loading, load] of [
     ['bodyweight', 0],
     ['bodyweight', -2000],
@@ -23,14 +24,18 @@ test('the empty bar needs no ramp, and neither do bodyweight alone, bands and ho
     ['none', 0],
   ] as const) {
     expect(
-      warmUpRamp({ load, reps: 8, general: true, carried: 8000 }, loadGrid(loading, HALL), conventions),
+      warmUpRamp(
+        { load: asHundredths(load), reps: 8, general: true, carried: 8000 },
+        loadGrid(loading, HALL),
+        conventions,
+      ),
     ).toEqual([]);
   }
 });
 
 test('a dip with 30 added at 80: of 110 moved, 85 % is 93.5, so bodyweight first, then 13.75 added', () => {
   const ramp = warmUpRamp(
-    { load: 3000, reps: 8, general: true, carried: 8000 },
+    { load: asHundredths(3000), reps: 8, general: true, carried: 8000 },
     loadGrid('bodyweight', HALL),
     conventions,
   );
@@ -41,16 +46,16 @@ test('a dip with 30 added at 80: of 110 moved, 85 % is 93.5, so bodyweight first
 });
 
 test('the last ramp set moves the work load one makeable step, or not at all', () => {
-  expect(loadAfterRamp(10000, 'light', barbell)).toBe(10250);
-  expect(loadAfterRamp(10000, 'as expected', barbell)).toBe(10000);
-  expect(loadAfterRamp(10000, 'heavy', barbell)).toBe(9750);
-  expect(loadAfterRamp(2000, 'heavy', barbell)).toBe(2000);
+  expect(loadAfterRamp(asHundredths(10000), 'light', barbell)).toBe(10250);
+  expect(loadAfterRamp(asHundredths(10000), 'as expected', barbell)).toBe(10000);
+  expect(loadAfterRamp(asHundredths(10000), 'heavy', barbell)).toBe(9750);
+  expect(loadAfterRamp(asHundredths(2000), 'heavy', barbell)).toBe(2000);
 });
 
 test('strictly rising, makeable, below 95 % of the work load', () => {
   fc.assert(
     fc.property(fc.integer({ min: 500, max: 30000 }), fc.integer({ min: 1, max: 20 }), (load, reps) => {
-      const sets = warmUpRamp({ load, reps, general: true }, barbell, conventions);
+      const sets = warmUpRamp({ load: asHundredths(load), reps, general: true }, barbell, conventions);
       sets.forEach((set, at) => {
         expect(isMakeable(barbell, set.load)).toBe(true);
         expect(set.load).toBeLessThan(load * 0.95);

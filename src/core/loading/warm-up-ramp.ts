@@ -1,17 +1,17 @@
 import type { Conventions } from '../conventions/conventions';
+import { asHundredths, type Hundredths, hundredths } from '../units';
 import { type LoadGrid, nearestLoad, neighbours } from './grid';
 
 export interface WarmUpSet {
   /** General sets raise the temperature; ramp sets lead up to the work load. */
   readonly kind: 'general' | 'ramp';
-  /** Hundredths of the grid's unit. */
-  readonly load: number;
+  readonly load: Hundredths;
   readonly reps: number;
 }
 
 export interface WarmUpNeed {
-  /** Work load of set 1, in hundredths. */
-  readonly load: number;
+  /** Work load of set 1. */
+  readonly load: Hundredths;
   readonly reps: number;
   /** First exercise of the session: general sets too. */
   readonly general: boolean;
@@ -43,10 +43,10 @@ export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conven
   let previous = Number.NEGATIVE_INFINITY;
   for (const { kind, share, reps } of PLAN) {
     if ((kind === 'general' && !need.general) || (kind === 'heavy' && !heavy)) continue;
-    const wished = moved * share - carried;
+    const wished = asHundredths(moved * share - carried);
     // Nobody warms up for added weight on an assistance machine: bodyweight alone is the easiest set.
-    const load =
-      grid.loading === 'bodyweight' ? Math.max(0, nearestLoad(grid, wished)) : nearestLoad(grid, wished);
+    const near = nearestLoad(grid, wished);
+    const load = grid.loading === 'bodyweight' && near < 0 ? hundredths(0) : near;
     if (load <= previous || load + carried >= moved * TOO_NEAR) continue;
     sets.push({ kind: kind === 'general' ? 'general' : 'ramp', load, reps });
     previous = load;
@@ -60,10 +60,10 @@ export type RampVerdict = (typeof RAMP_VERDICTS)[number];
 
 /**
  * The work load that a verdict on the last ramp set proposes: one makeable step up when it was light, one down when it
- * was heavy; at an end of the grid it stays. Hundredths.
+ * was heavy; at an end of the grid it stays.
  */
-export function loadAfterRamp(load: number, verdict: RampVerdict, grid: LoadGrid): number {
+export function loadAfterRamp(load: Hundredths, verdict: RampVerdict, grid: LoadGrid): Hundredths {
   if (verdict === 'as expected') return load;
-  const { below, above } = neighbours(grid, verdict === 'light' ? load + 1 : load);
+  const { below, above } = neighbours(grid, verdict === 'light' ? asHundredths(load + 1) : load);
   return (verdict === 'light' ? above : below) ?? load;
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { hundredths, valueIn } from './weight';
+import { hundredths } from '../units';
+import { valueIn } from './weight';
 
 test('100 lb are 45.359237 kg, and a weight in its own unit is untouched', () => {
   expect(valueIn('kg', { value: 100, unit: 'lb' })).toBeCloseTo(45.359237, 9);

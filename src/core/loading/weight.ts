@@ -14,8 +14,3 @@ export function valueIn(unit: Unit, weight: Weight): number {
   if (weight.unit === unit) return weight.value;
   return unit === 'kg' ? weight.value * KG_PER_LB : weight.value / KG_PER_LB;
 }
-
-/** Hundredths of the unit, whole: the exact form in which grids compute. */
-export function hundredths(value: number): number {
-  return Math.round(value * 100);
-}

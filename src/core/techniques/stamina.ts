@@ -120,12 +120,12 @@ export function roundCredits(
   pieces: readonly { readonly reps: number; readonly rir: number; readonly pause: number }[],
   conventions: Conventions,
 ): readonly number[] {
-  let plural = false;
+  let isBegun = false;
   return pieces.map(({ reps, rir, pause }) => {
-    if (pause > conventions.roundRest) plural = false;
+    if (pause > conventions.roundRest) isBegun = false;
     if (!isHard(rir, conventions)) return 0;
-    if (!plural) {
-      plural = true;
+    if (!isBegun) {
+      isBegun = true;
       return 1;
     }
     return conventions.miniCredit * Math.min(1, reps / conventions.miniReps);

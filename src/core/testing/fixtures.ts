@@ -7,10 +7,10 @@ import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
 import type { ExerciseLookup } from '../exercises/lookup';
 import type { EquipmentSet } from '../loading/equipment';
-import { hundredths } from '../loading/weight';
 import type { Log, LoggedSet, Workout } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 import { freezeWeek } from '../unfold/issue';
+import { hundredths } from '../units';
 
 /** Made-up people and blocks for tests and benchmarks. */
 export const HALL: EquipmentSet = {

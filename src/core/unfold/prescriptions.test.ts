@@ -3,9 +3,9 @@ import { MUSCLES } from '../anatomy/muscle';
 import type { Slot } from '../block/block';
 import { loadGrid } from '../loading/grid';
 import { presetPlace } from '../loading/place-presets';
-import { hundredths } from '../loading/weight';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
+import { hundredths } from '../units';
 import { CREDITING_SCHOOLS } from '../volume/schools';
 import { unfold } from './unfold';
 

@@ -2,7 +2,6 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
 import { primeMovers } from '../exercises/exercise';
 import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
-import { hundredths } from '../loading/weight';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { workingSets } from '../plan/working-sets';
@@ -10,6 +9,7 @@ import { partsOf } from '../techniques/registry';
 import { fullReps } from '../timing/full-reps';
 import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
+import { hundredths } from '../units';
 import type { Planner } from './planner';
 import type { SlotFacts } from './slot-facts';
 

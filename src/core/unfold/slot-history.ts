@@ -1,7 +1,7 @@
 import { isEqual } from 'es-toolkit';
 import type { Slot } from '../block/block';
 import { nearestLoad } from '../loading/grid';
-import { hundredths, valueIn } from '../loading/weight';
+import { valueIn } from '../loading/weight';
 import type { Strength } from '../plan/reason';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -18,6 +18,7 @@ import {
   withSetCount,
 } from '../techniques/registry';
 import { type Role, sectionsCost } from '../techniques/technique';
+import { decimal, type Hundredths, hundredths } from '../units';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
 /** What a slot's weeks have come to so far. Each week taken gives a new one; none is ever changed. */
@@ -42,7 +43,7 @@ export function beginHistory({ technique }: Pick<Slot, 'technique'>): SlotHistor
 /** Set 1 of a slot last time, its load a decimal; null where there was none. */
 export function lastFirstSet({ last }: SlotHistory): { readonly load: number; readonly reps: number } | null {
   const [first] = last.values();
-  return first === undefined ? null : { load: first.load / 100, reps: first.reps };
+  return first === undefined ? null : { load: decimal(first.load), reps: first.reps };
 }
 
 /** How many exposures a current strength estimate looks back on. */
@@ -74,10 +75,10 @@ export function strengthAt(
   };
 }
 
-/** One set of a slot as it counts for next time. Load in hundredths. */
+/** One set of a slot as it counts for next time. */
 interface DoneSet {
   readonly set: SetPlan;
-  readonly load: number;
+  readonly load: Hundredths;
   readonly reps: number;
   readonly met: boolean;
   /** Reps of all its sections. */
@@ -188,9 +189,9 @@ function idealOf(
   { slot, carried }: SlotFacts,
   before: LastTime | undefined,
   { set, load: done }: DoneSet,
-  load: number,
+  load: Hundredths,
   { conventions }: Estimating,
-): number {
+): Hundredths {
   const { carries } = RULES[slot.loadRule];
   if (carries === undefined || before === undefined || set.load === null) return load;
   if (hundredths(set.load) !== done) return load;

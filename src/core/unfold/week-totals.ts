@@ -22,7 +22,7 @@ export interface WeekTotals {
 /** Adds up a planned week. */
 export function weekTotals(week: WeekPlan, conventions: Conventions): WeekTotals {
   const zones: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
-  let [sets, seconds, work, slots, sessions, plural] = [0, 0, 0, 0, 0, 0];
+  let [sets, seconds, work, slots, sessions, credited] = [0, 0, 0, 0, 0, 0];
   for (const session of week.sessions) {
     if (session.optional) continue;
     if (session.sets > 0) {
@@ -38,10 +38,10 @@ export function weekTotals(week: WeekPlan, conventions: Conventions): WeekTotals
         work += setWork(set, slot, conventions);
         if (slot.measure === 'seconds' || set.credit === 0) continue;
         zones[zoneOf(set.reps, conventions)] += set.credit;
-        plural += set.credit;
+        credited += set.credit;
       }
     }
   }
-  for (const zone of REP_ZONES) zones[zone] = plural === 0 ? 0 : zones[zone] / plural;
+  for (const zone of REP_ZONES) zones[zone] = credited === 0 ? 0 : zones[zone] / credited;
   return { sets, seconds, work, slots, sessions, zones };
 }

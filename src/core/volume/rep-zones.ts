@@ -34,16 +34,16 @@ export function repPicture(input: CheckInput): RepPicture {
     if (exercise.measure === 'seconds' || range === undefined) continue;
     sets[zoneOf((range.low + range.high) / 2, input.conventions)] += hard;
   }
-  const plural = sets.strength + sets.size + sets.endurance;
+  const total = sets.strength + sets.size + sets.endurance;
   const share = (count: number, of: number) => (of === 0 ? 0 : count / of);
   const [most] = [...REP_ZONES].sort((a, b) => sets[b] - sets[a]);
   return {
     zones: {
-      strength: share(sets.strength, plural),
-      size: share(sets.size, plural),
-      endurance: share(sets.endurance, plural),
+      strength: share(sets.strength, total),
+      size: share(sets.size, total),
+      endurance: share(sets.endurance, total),
     },
     compounds: share(compounds, all),
-    goal: plural === 0 || most === undefined ? null : most,
+    goal: total === 0 || most === undefined ? null : most,
   };
 }

@@ -46,12 +46,14 @@ export function smallBlock(): Block {
   };
 }
 
-/** A coach with one athlete and a small block. */
-export async function someBlock(): Promise<{ asker: Asker; athlete: Athlete; blockId: string }> {
+/** A coach with one athlete and a block, a small one where none is given. */
+export async function someBlock(
+  block = smallBlock(),
+): Promise<{ asker: Asker; athlete: Athlete; blockId: string }> {
   const asker = await someCoach();
   const athlete = people(randomUUID, addDays('2026-11-24', -60)).maren;
   await addAthlete(asker, athlete);
-  const blockId = await addBlock(asker, athlete.id, smallBlock(), NOW);
+  const blockId = await addBlock(asker, athlete.id, block, NOW);
   if (blockId === undefined) throw new Error('the block was not added');
   return { asker, athlete, blockId };
 }

@@ -1,4 +1,12 @@
-import { hundredths, isMakeable, type LoadGrid, type LoggedMore, neighbours } from '@/core';
+import {
+  asHundredths,
+  decimal,
+  hundredths,
+  isMakeable,
+  type LoadGrid,
+  type LoggedMore,
+  neighbours,
+} from '@/core';
 import { figure } from '@/ui/words/figures';
 
 /** What is typed into the three steppers. */
@@ -53,14 +61,14 @@ function refuse(field: keyof SetEntry, sentence: string): EntryCheck {
 function loadHint(load: number, grid: LoadGrid): string | null {
   if (isMakeable(grid, hundredths(load))) return null;
   const { below, above } = neighbours(grid, hundredths(load));
-  const near = [below, above].flatMap((value) => (value === undefined ? [] : [figure(value / 100)]));
+  const near = [below, above].flatMap((value) => (value === undefined ? [] : [figure(decimal(value))]));
   return `This place makes ${near.join(' or ')} ${grid.unit}, not ${figure(load)}. Log it if that is what you lifted.`;
 }
 
 /** The makeable load one step away; at an end it stays. */
 export function stepLoad(load: number, by: 1 | -1, grid: LoadGrid): number {
   const at = hundredths(load);
-  const { below, above } = neighbours(grid, by === 1 ? at + 1 : at);
+  const { below, above } = neighbours(grid, by === 1 ? asHundredths(at + 1) : at);
   const next = by === 1 ? above : below;
-  return (next ?? at) / 100;
+  return decimal(next ?? at);
 }

@@ -3,6 +3,7 @@ import { conventionsWith } from '../../conventions/conventions';
 import { EPLEY } from '../../effort/rep-max';
 import { isMakeable, loadGrid } from '../../loading/grid';
 import { HALL } from '../../testing/fixtures';
+import { asHundredths } from '../../units';
 import { backOffFit } from './back-off';
 import { bestFit } from './best-fit';
 import type { ChoiceInput } from './load-choice';
@@ -18,7 +19,7 @@ function input(changes: Partial<ChoiceInput> = {}): ChoiceInput {
     range: { low: 8, high: 12 },
     targetRir: 2,
     fatigue: 0,
-    last: { load: 6000, reps: 10 },
+    last: { load: asHundredths(6000), reps: 10 },
     curve: EPLEY,
     conventions,
     ...changes,
@@ -36,7 +37,9 @@ test('after 60 x 10 with 3 left: 60 x 11 predicts 2.0 and beats 62.5 x 9 (2.3) b
 
 test('at the top of the range the next load is taken once it reaches the bottom', () => {
   // e1RM 60 x (1 + 14/30) = 88: 65 kg can be done 10.6 times, so 8 with 2 left are within reach.
-  const fit = bestFit(input({ oneRepMax: 88, last: { load: 6000, reps: 12 }, range: { low: 8, high: 10 } }));
+  const fit = bestFit(
+    input({ oneRepMax: 88, last: { load: asHundredths(6000), reps: 12 }, range: { low: 8, high: 10 } }),
+  );
   expect(fit?.chosen.load).toBeGreaterThan(60);
 });
 
@@ -47,7 +50,7 @@ test('coarse steps: reps pass the top until the next dumbbell is within reach', 
     input({
       grid: loadGrid('dumbbell', coarse),
       oneRepMax: 10 * (1 + 17 / 30),
-      last: { load: 1000, reps: 12 },
+      last: { load: asHundredths(1000), reps: 12 },
     }),
   );
   expect(fit?.chosen).toMatchObject({ load: 10, reps: 15 });
@@ -56,7 +59,7 @@ test('coarse steps: reps pass the top until the next dumbbell is within reach', 
 
 test('below the range the load falls to where its middle is predicted', () => {
   // e1RM 80: 70 kg can be done 4.3 times; ten with two left ask for 57.1, made as 57.5.
-  const fit = bestFit(input({ oneRepMax: 80, last: { load: 7000, reps: 8 } }));
+  const fit = bestFit(input({ oneRepMax: 80, last: { load: asHundredths(7000), reps: 8 } }));
   expect(fit?.chosen).toMatchObject({ load: 57.5, reps: 10 });
   expect(fit?.decider).toBe('below the range');
 });
@@ -66,7 +69,7 @@ test('first week: all loads, reps nearest the middle of the range', () => {
 });
 
 test('no step above a tenth when a smaller one exists', () => {
-  const fit = bestFit(input({ oneRepMax: 150, last: { load: 6000, reps: 12 } }));
+  const fit = bestFit(input({ oneRepMax: 150, last: { load: asHundredths(6000), reps: 12 } }));
   expect(fit?.chosen.load).toBeLessThanOrEqual(66);
 });
 
@@ -77,7 +80,7 @@ test('a pull-up counts the body: 80 kg x 1 + 0 for 10, then +2.5', () => {
       grid,
       carried: 80,
       oneRepMax: 80 * (1 + 13 / 30),
-      last: { load: 0, reps: 12 },
+      last: { load: asHundredths(0), reps: 12 },
       range: { low: 8, high: 12 },
       targetRir: 1,
     }),
@@ -89,7 +92,7 @@ test('back-offs stay between a tenth and three tenths below the top set', () => 
   const drop = { least: 0.1, wished: 0.12, most: 0.3 };
   const fit = backOffFit(
     input({ oneRepMax: 168, range: { low: 10, high: 14 }, targetRir: 3, fatigue: 1, last: null }),
-    12000,
+    asHundredths(12000),
     drop,
   );
   expect(fit?.chosen.load).toBeLessThanOrEqual(108);
@@ -118,7 +121,7 @@ test('whatever came before: makeable, never above the largest step, and the best
         expect(fit).toBeDefined();
         if (fit === undefined) return;
         const { chosen } = fit;
-        expect(isMakeable(stack, Math.round(chosen.load * 100))).toBe(true);
+        expect(isMakeable(stack, asHundredths(Math.round(chosen.load * 100)))).toBe(true);
         expect(chosen.reps).toBeGreaterThanOrEqual(1);
         const next = stack.steps[stack.steps.indexOf(load) + 1] ?? load;
         expect(chosen.load * 100).toBeLessThanOrEqual(Math.max(next, load * 1.1) + 1e-6);

@@ -1,5 +1,6 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
+import { asHundredths, type Hundredths } from '../../units';
 import {
   type Candidate,
   type ChoiceInput,
@@ -50,10 +51,10 @@ function middle(input: ChoiceInput): number {
   return roundHalfDown((input.range.low + input.range.high) / 2);
 }
 
-/** The load, as moved, at which so many reps at the target are predicted; hundredths of what is added. */
-function idealLoad(input: ChoiceInput, reps: number): number {
+/** The load, as moved, at which so many reps at the target are predicted, as what is added. */
+function idealLoad(input: ChoiceInput, reps: number): Hundredths {
   const moved = input.oneRepMax * input.curve.fraction(Math.max(1, reps + input.targetRir + input.fatigue));
-  return (moved - input.carried) * 100;
+  return asHundredths((moved - input.carried) * 100);
 }
 
 function firstFit(input: ChoiceInput): LoadChoice | undefined {
@@ -74,10 +75,10 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
   });
 }
 
-function stepDown(input: ChoiceInput, from: number): LoadChoice {
+function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {
   const reps = middle(input);
   const ideal = nearestLoad(input.grid, idealLoad(input, reps));
-  const load = input.carried * 100 + ideal > 0 ? Math.min(ideal, from) : from;
+  const load = input.carried * 100 + ideal > 0 && ideal < from ? ideal : from;
   const reach = Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
   const asked = load === from ? reach : clamp(reach, input.range.low, input.range.high);
   return {

@@ -3,6 +3,7 @@ import type { Conventions } from '../../conventions/conventions';
 import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
 import { clamp } from '../../rounding';
+import { decimal, type Hundredths } from '../../units';
 
 /** A load that can be made, reps at it, and the RIR predicted at the end of the set. Load as a decimal. */
 export interface Candidate {
@@ -56,7 +57,7 @@ export interface ChoiceInput {
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;
   /** Set 1 of the same part last time; null in the first week. */
-  readonly last: { readonly load: number; readonly reps: number } | null;
+  readonly last: { readonly load: Hundredths; readonly reps: number } | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
 }
@@ -64,17 +65,17 @@ export interface ChoiceInput {
 /** Reps that can be done at a load before failure, after the fatigue of earlier sets. */
 export function capacity(
   input: Pick<ChoiceInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>,
-  load: number,
+  load: Hundredths,
 ): number {
-  const moved = input.carried + load / 100;
+  const moved = input.carried + decimal(load);
   return moved <= 0
     ? Number.POSITIVE_INFINITY
     : repsToFailure(input.oneRepMax, moved, input.curve) - input.fatigue;
 }
 
 /** The candidate for reps at a load in hundredths. */
-export function candidate(input: ChoiceInput, load: number, reps: number): Candidate {
-  return { load: load / 100, reps, predictedRir: capacity(input, load) - reps };
+export function candidate(input: ChoiceInput, load: Hundredths, reps: number): Candidate {
+  return { load: decimal(load), reps, predictedRir: capacity(input, load) - reps };
 }
 
 /**
@@ -82,7 +83,7 @@ export function candidate(input: ChoiceInput, load: number, reps: number): Candi
  * on either side. All others lose to one of these.
  * @param most highest rep allowed at this load
  */
-export function candidatesAt(input: ChoiceInput, load: number, most = input.range.high): Candidate[] {
+export function candidatesAt(input: ChoiceInput, load: Hundredths, most = input.range.high): Candidate[] {
   const ability = capacity(input, load);
   const { low } = input.range;
   const { fitTolerance } = input.conventions;
@@ -91,7 +92,7 @@ export function candidatesAt(input: ChoiceInput, load: number, most = input.rang
   const to = clamp(Math.max(Math.floor(reach + fitTolerance + 1e-9), Math.ceil(reach)), low, most);
   const found: Candidate[] = [];
   for (let reps = from; reps <= to; reps++)
-    found.push({ load: load / 100, reps, predictedRir: ability - reps });
+    found.push({ load: decimal(load), reps, predictedRir: ability - reps });
   return found;
 }
 

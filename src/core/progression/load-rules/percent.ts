@@ -1,4 +1,5 @@
 import { nearestLoad } from '../../loading/grid';
+import type { Hundredths } from '../../units';
 import { bestFit } from './best-fit';
 import { candidate, type LoadChoice } from './load-choice';
 import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
@@ -13,7 +14,8 @@ function choose(input: RuleInput): LoadChoice | undefined {
   if (last === null) return bestFit(input);
   const wished = nearestLoad(grid, carries(input, last.ideal));
   const limit = percentMore(input, last.load, conventions.largestStep) + 1e-6;
-  const load = wished > limit ? (nextLoad(grid, last.load) ?? last.load) : Math.max(wished, last.load);
+  const load =
+    wished > limit ? (nextLoad(grid, last.load) ?? last.load) : wished > last.load ? wished : last.load;
   return {
     chosen: candidate(input, load, last.reps),
     others: load === last.load ? [] : [candidate(input, last.load, last.reps)],
@@ -22,7 +24,7 @@ function choose(input: RuleInput): LoadChoice | undefined {
 }
 
 /** The load a percentage above the one wished for last time, before it is made of what there is. */
-function carries({ carried, step, conventions }: CarryInput, ideal: number): number {
+function carries({ carried, step, conventions }: CarryInput, ideal: Hundredths): Hundredths {
   return percentMore({ carried }, ideal, step ?? conventions.percentStep);
 }
 

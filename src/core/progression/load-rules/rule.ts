@@ -1,9 +1,10 @@
 import type { Conventions } from '../../conventions/conventions';
+import type { Hundredths } from '../../units';
 import type { ChoiceInput, LoadChoice } from './load-choice';
 
 /** What a slot's part did last time, as logged or, for weeks ahead, planned. Loads in hundredths. */
 export interface LastTime {
-  readonly load: number;
+  readonly load: Hundredths;
   /** Reps of its first set. */
   readonly reps: number;
   /** Fewest reps of any of its sets. */
@@ -12,7 +13,7 @@ export interface LastTime {
   readonly met: boolean;
   readonly running: number;
   /** The load the rule was after before it was made of what there is; the load itself where it was not. */
-  readonly ideal: number;
+  readonly ideal: Hundredths;
 }
 
 /** What a load rule may look at when it chooses the first set of a part. */
@@ -38,5 +39,5 @@ export interface LoadRuleKind<N extends string = string> {
   /** The first set of a part; undefined only when the grid holds no load that can be moved at all. */
   readonly choose: (input: RuleInput) => LoadChoice | undefined;
   /** The load it is after next week, in hundredths, where it is not the load that was made. */
-  readonly carries?: (input: CarryInput, ideal: number) => number;
+  readonly carries?: (input: CarryInput, ideal: Hundredths) => Hundredths;
 }

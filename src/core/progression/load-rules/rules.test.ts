@@ -3,6 +3,7 @@ import { conventionsWith } from '../../conventions/conventions';
 import { EPLEY } from '../../effort/rep-max';
 import { isMakeable, loadGrid } from '../../loading/grid';
 import { HALL } from '../../testing/fixtures';
+import { asHundredths } from '../../units';
 import { earnedLoad } from './earned';
 import { LOAD_RULES, RULES } from './registry';
 import type { LastTime, RuleInput } from './rule';
@@ -12,7 +13,15 @@ const conventions = conventionsWith();
 const stack = loadGrid('stack', HALL);
 
 function last(load: number, reps: number, changes: Partial<LastTime> = {}): LastTime {
-  return { load: load * 100, reps, least: reps, met: true, running: 1, ideal: load * 100, ...changes };
+  return {
+    load: asHundredths(load * 100),
+    reps,
+    least: reps,
+    met: true,
+    running: 1,
+    ideal: asHundredths(load * 100),
+    ...changes,
+  };
 }
 
 /** A stack in 2.5 kg steps, 8-12 reps, two left; e1RM as given. */
@@ -82,7 +91,7 @@ describe('percent', () => {
     const small = chosen('percent', input(100, last(60, 10), { step: 1 }));
     expect(small?.chosen.load).toBe(60);
     expect(small?.decider).toBe('per cent below a step');
-    const later = chosen('percent', input(100, last(60, 10, { ideal: 6120 }), { step: 1 }));
+    const later = chosen('percent', input(100, last(60, 10, { ideal: asHundredths(6120) }), { step: 1 }));
     expect(later?.chosen.load).toBe(62.5);
   });
 
@@ -145,7 +154,8 @@ test('to failure reps are what they are: 13 at 60 with an e1RM of 86, whatever t
 });
 
 test('an earned step lies between its percentages where the grid has one, else it is the smallest there is', () => {
-  const of = (load: number) => earnedStep({ grid: stack, carried: 0 }, load * 100, { least: 2.5, most: 5 });
+  const of = (load: number) =>
+    earnedStep({ grid: stack, carried: 0 }, asHundredths(load * 100), { least: 2.5, most: 5 });
   expect(of(100)).toBe(10250);
   expect(of(20)).toBe(2250);
   expect(of(200)).toBe(20750);
@@ -166,7 +176,7 @@ test('every rule, whatever came before: makeable loads, at least a rep, never do
         const fit = RULES[rule].choose(input(oneRepMax, before));
         expect(fit).toBeDefined();
         if (fit === undefined) return;
-        expect(isMakeable(stack, Math.round(fit.chosen.load * 100))).toBe(true);
+        expect(isMakeable(stack, asHundredths(Math.round(fit.chosen.load * 100)))).toBe(true);
         expect(fit.chosen.reps).toBeGreaterThanOrEqual(1);
         expect(fit.chosen.load * 100).toBeGreaterThanOrEqual(load - 1e-6);
         const next = stack.steps[stack.steps.indexOf(load) + 1] ?? load;

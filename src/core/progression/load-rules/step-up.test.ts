@@ -1,28 +1,29 @@
 import fc from 'fast-check';
 import type { LoadGrid } from '../../loading/grid';
+import { asHundredths, hundredths } from '../../units';
 import { earnedStep, nextLoad, percentMore } from './step-up';
 
 /** A grid of these loads in kg. */
 const gridOf = (...loads: readonly number[]): LoadGrid => ({
   loading: 'barbell',
   unit: 'kg',
-  steps: loads.map((load) => load * 100),
+  steps: loads.map(hundredths),
 });
 const earned = (grid: LoadGrid, load: number, carried = 0) => {
-  const step = earnedStep({ grid, carried }, load * 100, { least: 2.5, most: 5 });
+  const step = earnedStep({ grid, carried }, asHundredths(load * 100), { least: 2.5, most: 5 });
   return step === undefined ? undefined : step / 100;
 };
 
 test('the next load is the smallest above; at the end there is none', () => {
   const grid = gridOf(20, 22.5, 25);
-  expect(nextLoad(grid, 2000)).toBe(2250);
-  expect(nextLoad(grid, 2100)).toBe(2250);
-  expect(nextLoad(grid, 2500)).toBeUndefined();
+  expect(nextLoad(grid, asHundredths(2000))).toBe(2250);
+  expect(nextLoad(grid, asHundredths(2100))).toBe(2250);
+  expect(nextLoad(grid, asHundredths(2500))).toBeUndefined();
 });
 
 test('per cent more counts the body that is moved along: 5 % of 80 + 20 kg are 5 kg', () => {
-  expect(percentMore({ carried: 0 }, 10_000, 2.5)).toBe(10_250);
-  expect(percentMore({ carried: 80 }, 2000, 5)).toBe(2500);
+  expect(percentMore({ carried: 0 }, asHundredths(10_000), 2.5)).toBe(10_250);
+  expect(percentMore({ carried: 80 }, asHundredths(2000), 5)).toBe(2500);
 });
 
 test('100 kg earns 2.5 to 5 kg: the load nearest 103.75, on a tie the lower', () => {

@@ -1,17 +1,22 @@
 import { indexAtOrAbove, type LoadGrid, nearestLoad } from '../../loading/grid';
+import { asHundredths, type Hundredths } from '../../units';
 import type { ChoiceInput } from './load-choice';
 
 type Moved = Pick<ChoiceInput, 'grid' | 'carried'>;
 
-/** The smallest makeable load above one; undefined at the end of the grid. Hundredths. */
-export function nextLoad(grid: LoadGrid, load: number): number | undefined {
-  return grid.steps[indexAtOrAbove(grid, load + 1)];
+/** The smallest makeable load above one; undefined at the end of the grid. */
+export function nextLoad(grid: LoadGrid, load: Hundredths): Hundredths | undefined {
+  return grid.steps[indexAtOrAbove(grid, asHundredths(load + 1))];
 }
 
-/** The load that moves so many per cent more, body included, before it is made of what there is. Hundredths. */
-export function percentMore({ carried }: Pick<Moved, 'carried'>, load: number, percent: number): number {
+/** The load that moves so many per cent more, body included, before it is made of what there is. */
+export function percentMore(
+  { carried }: Pick<Moved, 'carried'>,
+  load: Hundredths,
+  percent: number,
+): Hundredths {
   const moved = carried * 100 + load;
-  return load + (Math.abs(moved) * percent) / 100;
+  return asHundredths(load + (Math.abs(moved) * percent) / 100);
 }
 
 /**
@@ -20,11 +25,11 @@ export function percentMore({ carried }: Pick<Moved, 'carried'>, load: number, p
  */
 export function earnedStep(
   input: Moved,
-  load: number,
+  load: Hundredths,
   { least, most }: { readonly least: number; readonly most: number },
-): number | undefined {
+): Hundredths | undefined {
   const [from, to] = [percentMore(input, load, least), percentMore(input, load, most)];
-  const near = nearestLoad(input.grid, (from + to) / 2);
+  const near = nearestLoad(input.grid, asHundredths((from + to) / 2));
   if (near > load && near >= from - 1e-6 && near <= to + 1e-6) return near;
   const next = nextLoad(input.grid, load);
   if (next !== undefined && next < from) {

@@ -14,6 +14,7 @@ import {
   withSetCount,
 } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
+import type { Hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import { type FirstSet, firstSet, type PartAsked } from './first-set';
@@ -32,7 +33,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   const count = setCount(technique);
   const sets: SetPlan[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
-  let top: number | null = null;
+  let top: Hundredths | null = null;
   let before = 0;
   parts.forEach((part, index) => {
     const isFirst = index === 0;

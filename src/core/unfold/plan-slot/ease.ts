@@ -1,7 +1,6 @@
 import { driftPerSet } from '../../effort/drift';
 import { rirOfHold, secondsAt } from '../../effort/hold';
 import { isMakeable, nearestLoad } from '../../loading/grid';
-import { hundredths } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
@@ -10,6 +9,7 @@ import type { Lightening } from '../../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../../recovery/easy-week';
 import { roundHalfUp } from '../../rounding';
 import { lighterBy, Stamina } from '../../techniques/stamina';
+import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
 import { isHard } from '../../volume/credit';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotTarget } from './target';
@@ -78,7 +78,7 @@ function easeRounds(
     if (set.load === null || strength === null) {
       const rir = Math.max(easing.rir, set.rir);
       const reps = Math.max(1, wished - Math.max(0, Math.ceil(rir - set.rir)));
-      return plural(plain, { reps, rir, predictedRir: null }, conventions);
+      return credited(plain, { reps, rir, predictedRir: null }, conventions);
     }
     const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
     if (held) {
@@ -86,7 +86,7 @@ function easeRounds(
       const reps = Math.min(wished, seconds);
       const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
       const rir = Math.max(easing.rir, set.rir);
-      return plural({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+      return credited({ ...plain, load: decimal(load) }, { reps, rir, predictedRir }, conventions);
     }
     const reach = capacity(
       {
@@ -109,11 +109,11 @@ function easeRounds(
     round.do(reps);
     const predictedRir = left - reps;
     const rir = Math.max(easing.rir, set.rir, easing.rir > 0 ? 0 : Math.floor(predictedRir));
-    return plural({ ...plain, load: load / 100 }, { reps, rir, predictedRir }, conventions);
+    return credited({ ...plain, load: decimal(load) }, { reps, rir, predictedRir }, conventions);
   });
 }
 
-function plural(
+function credited(
   set: SetPlan,
   figures: Pick<SetPlan, 'reps' | 'rir' | 'predictedRir'>,
   conventions: SlotTarget['conventions'],
@@ -123,9 +123,10 @@ function plural(
 }
 
 /** The load as moved times the factor, made of what the equipment allows and never heavier than before. */
-function easedLoad(facts: SlotFacts, load: number, easing: Easing, oneRepMax: number): number {
+function easedLoad(facts: SlotFacts, load: Hundredths, easing: Easing, oneRepMax: number): Hundredths {
   const moved = facts.carried * 100 + load;
   const wished = Math.min(moved * easing.load, easing.ofMax < 1 ? oneRepMax * 100 * easing.ofMax : moved);
   if (wished >= moved) return isMakeable(facts.grid, load) ? load : nearestLoad(facts.grid, load);
-  return Math.min(load, nearestLoad(facts.grid, wished - facts.carried * 100));
+  const eased = nearestLoad(facts.grid, asHundredths(wished - facts.carried * 100));
+  return eased < load ? eased : load;
 }

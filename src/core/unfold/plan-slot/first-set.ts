@@ -1,7 +1,7 @@
 import type { RepRange } from '../../block/rep-range';
 import { rirOfHold, secondsAt } from '../../effort/hold';
 import { nearestLoad } from '../../loading/grid';
-import { hundredths, valueIn } from '../../loading/weight';
+import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import { backOffFit } from '../../progression/load-rules/back-off';
 import { doubleProgression } from '../../progression/load-rules/double-progression';
@@ -12,6 +12,7 @@ import type { RuleInput } from '../../progression/load-rules/rule';
 import { clamp, roundHalfDown } from '../../rounding';
 import { keepsReps, progressOf, type TechniqueParameters } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
+import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import type { SlotTarget } from './target';
@@ -25,15 +26,15 @@ export interface PartAsked {
   readonly leadRir: number;
   /** Reps lost to the slot's sets before it. */
   readonly fatigue: number;
-  /** Load of the slot's first part, in hundredths; null while it is looked for, or for the first part itself. */
-  readonly top: number | null;
+  /** Load of the slot's first part; null while it is looked for, or for the first part itself. */
+  readonly top: Hundredths | null;
   readonly isFirst: boolean;
 }
 
 /** The first set of a part. */
 export interface FirstSet {
-  /** In hundredths; null while it is looked for. */
-  readonly load: number | null;
+  /** Null while it is looked for. */
+  readonly load: Hundredths | null;
   readonly reps: number;
   readonly why: Reason;
   /** What the load was found with; null where no strength is known or the exercise is held. */
@@ -62,7 +63,7 @@ export function firstSet(
     load: override.load === null ? load : nearestLoad(grid, hundredths(valueIn(grid.unit, override.load))),
     reps: override.reps ?? reps,
   };
-  const shown = own.load === null ? null : own.load / 100;
+  const shown = own.load === null ? null : decimal(own.load);
   const why = {
     code: 'load/override',
     unit: grid.unit,
@@ -109,7 +110,7 @@ function foundSet(
     code: 'load/best-fit',
     rule: ruleName(facts, technique, part),
     unit: grid.unit,
-    last: input.last === null ? null : { load: input.last.load / 100, reps: input.last.reps },
+    last: input.last === null ? null : { load: decimal(input.last.load), reps: input.last.reps },
     strength,
     targetRir: leadRir,
     range,
@@ -149,7 +150,7 @@ function fitPart(
 
 /** A load as a share of the one-rep max, at the middle of the range. */
 function shareOfMax(input: RuleInput, share: number): LoadChoice {
-  const load = nearestLoad(input.grid, (input.oneRepMax * share - input.carried) * 100);
+  const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
   const reps = roundHalfDown((input.range.low + input.range.high) / 2);
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
@@ -173,7 +174,7 @@ function heldSet(
     return { chosen: null, why: { code: 'load/search', targetRir, range: slot.range }, input: null };
   const wished = roundHalfDown(secondsAt(strength.oneRepMax, rir + fatigue, conventions));
   const seconds = clamp(wished, slot.range.low, slot.range.high);
-  const load = nearestLoad(grid, hundredths(strength.source.load)) / 100;
+  const load = decimal(nearestLoad(grid, hundredths(strength.source.load)));
   const predictedRir = rirOfHold(strength.oneRepMax, seconds, conventions) - fatigue;
   return {
     chosen: { load, reps: seconds, predictedRir },

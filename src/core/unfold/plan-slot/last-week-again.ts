@@ -1,5 +1,6 @@
 import { nearestLoad } from '../../loading/grid';
 import type { SlotPlan } from '../../plan/slot';
+import { asHundredths, decimal } from '../../units';
 import type { SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 
@@ -15,11 +16,11 @@ export function lastWeekAgain(
       const last = lastTime.get(set.role);
       const first = planned.sets.find(({ role }) => role === set.role);
       if (last === undefined || first?.load == null || set.load === null) return set;
-      if (set.piece === 1) return { ...set, load: last.load / 100, reps: Math.min(set.reps, last.reps) };
+      if (set.piece === 1) return { ...set, load: decimal(last.load), reps: Math.min(set.reps, last.reps) };
       // What was dropped inside a round keeps its share of the first load.
       const share = (carried + set.load) / (carried + first.load);
-      const moved = nearestLoad(grid, (carried * 100 + last.load) * share - carried * 100);
-      return { ...set, load: Math.min(moved, last.load) / 100 };
+      const moved = nearestLoad(grid, asHundredths((carried * 100 + last.load) * share - carried * 100));
+      return { ...set, load: decimal(moved < last.load ? moved : last.load) };
     }),
   };
 }

@@ -7,14 +7,15 @@ import type { SetPlan } from '../../plan/set';
 import { roundHalfDown } from '../../rounding';
 import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
 import type { Lead, Mini, Part, Section } from '../../techniques/technique';
+import { asHundredths, decimal, type Hundredths } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
 
 /** A part's first set as it was chosen, and what its further sets follow from. */
 export interface PartPlan {
   readonly part: Part;
-  /** Load of its first set in hundredths; null while it is looked for. */
-  readonly load: number | null;
+  /** Load of its first set; null while it is looked for. */
+  readonly load: Hundredths | null;
   readonly reps: number;
   /** RIR it is to end at, and RIR left after its first reps. */
   readonly rir: number;
@@ -31,8 +32,8 @@ export interface PartPlan {
   readonly unit: number;
   /** Seconds after each set. */
   readonly rest: number;
-  /** Reps that the strength estimate has at a load, in hundredths, at this part's first set; null without one. */
-  readonly capacity: ((load: number) => number) | null;
+  /** Reps that the strength estimate has at a load at this part's first set; null without one. */
+  readonly capacity: ((load: Hundredths) => number) | null;
   /** RIR predicted for so many reps of a hold at its k-th set; in place of `capacity`. */
   readonly predictHold: ((reps: number, k: number) => number) | null;
   /** Whether its sets say anything of the exercise's strength at large: half reps and sets by the clock do not. */
@@ -151,18 +152,18 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
   const foreseen = known ? foreseenRirs(facts, plan, place.k, lead, minis, loads) : null;
   const credits = creditsOf(part, all, rirs, conventions);
   return all.map(({ reps }, at): SetPlan => {
-    const plural = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
+    const credit = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
     const own = loads[at];
     const rir = rirs[at] as number;
     return {
       id: at === 0 ? place.id : `${place.id}.${at + 1}`,
       role: part.role,
-      load: own == null ? null : own / 100,
+      load: own == null ? null : decimal(own),
       reps,
       rir: known ? rir : Math.max(0, rir),
       predictedRir: foreseen?.[at] ?? null,
-      hard: plural > 0,
-      credit: plural,
+      hard: credit > 0,
+      credit,
       round: place.round,
       piece: at + 1,
       rest: all[at + 1]?.pause ?? plan.rest,
@@ -178,17 +179,17 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
 /** Loads of a round's pieces in hundredths, none heavier than the one before; null while they are looked for. */
 function pieceLoads(
   { grid, carried }: SlotFacts,
-  load: number | null,
+  load: Hundredths | null,
   all: readonly Mini[],
-): readonly (number | null)[] {
-  const loads: (number | null)[] = [];
+): readonly (Hundredths | null)[] {
+  const loads: (Hundredths | null)[] = [];
   for (const { share } of all) {
     const before = loads.at(-1);
     if (load === null) loads.push(null);
     else if (share === 1) loads.push(load);
     else {
-      const near = nearestLoad(grid, (carried * 100 + load) * share - carried * 100);
-      loads.push(before == null ? near : Math.min(before, near));
+      const near = nearestLoad(grid, asHundredths((carried * 100 + load) * share - carried * 100));
+      loads.push(before == null || near < before ? near : before);
     }
   }
   return loads;

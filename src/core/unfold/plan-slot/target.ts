@@ -5,13 +5,13 @@ import type { AddedSets, FirstSet } from '../../calls/order';
 import type { Conventions } from '../../conventions/conventions';
 import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
-import { hundredths } from '../../loading/weight';
 import type { Reason, Strength } from '../../plan/reason';
 import { rampRir } from '../../progression/rir-ramp';
 import { slotRir } from '../../progression/slot-rir';
 import { roundHalfUp } from '../../rounding';
 import type { Gate } from '../../techniques/gates';
 import { setCount, setLimits, type TechniqueParameters } from '../../techniques/registry';
+import { decimal, hundredths } from '../../units';
 import type { Planner } from '../planner';
 import type { SlotFacts } from '../slot-facts';
 import { lastFirstSet, type SlotHistory, strengthAt } from '../slot-history';
@@ -117,6 +117,6 @@ export function pinnedSet(
   const last = lastFirstSet(history);
   if (order === null || last === null || order.callId !== loadCallId(facts, history, asked)) return null;
   if (order.to === null) return { outcome: 'held', load: last.load, reps: last.reps };
-  const load = nearestLoad(facts.grid, hundredths(order.to.load)) / 100;
+  const load = decimal(nearestLoad(facts.grid, hundredths(order.to.load)));
   return { outcome: order.outcome, load, reps: order.to.reps };
 }
