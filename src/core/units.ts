@@ -16,6 +16,16 @@ export function asHundredths(computed: number): Hundredths {
   return computed as Hundredths;
 }
 
+/** The lighter of two loads. */
+export function lighter(one: Hundredths, other: Hundredths): Hundredths {
+  return asHundredths(Math.min(one, other));
+}
+
+/** The heavier of two loads. */
+export function heavier(one: Hundredths, other: Hundredths): Hundredths {
+  return asHundredths(Math.max(one, other));
+}
+
 /** The load in its unit. */
 export function decimal(load: Hundredths): number {
   return load / 100;

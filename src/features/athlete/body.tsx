@@ -12,8 +12,10 @@ import {
 import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readDate, readNumber } from '@/ui/read';
+import { useAction } from '@/ui/use-action';
 import { figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import own from './athlete.module.css';
 import { BodyChart } from './charts';
 import type { AthleteActions } from './contract';
@@ -48,6 +50,7 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
   const [turn, setTurn] = useState(0);
   const [unit, setUnit] = useState<MeasurementUnit>(athlete.unit);
   const [message, setMessage] = useState<string | null>(null);
+  const measuring = useAction(measure);
   const own_ = unitsOf(kind);
   const inUse = own_.includes(unit)
     ? unit
@@ -59,13 +62,9 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
 
   const send = async (change: Parameters<AthleteActions['measure']>[0]) => {
     setMessage(null);
-    const answer = await measure(change).catch(() => ({ status: 'unavailable' as const }));
+    const answer = await measuring.ask(change);
     if (answer.status !== 'kept') {
-      setMessage(
-        answer.status === 'signed out'
-          ? 'You are signed out. Sign in again in another tab.'
-          : 'This was not kept: the server does not answer just now. Please try again.',
-      );
+      setMessage(`This was not kept. ${outcomeSentence(answer)}`);
       return false;
     }
     onMeasured(answer.measurements);

@@ -15,6 +15,8 @@ import {
 } from '@/core';
 import { formClasses as classes, Line } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { useAction } from '@/ui/use-action';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import own from './athlete.module.css';
 
@@ -75,7 +77,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
   const [weight, setWeight] = useState('');
   const [place, setPlace] = useState<PlaceKind>('full gym');
   const [tried, setTried] = useState(false);
-  const [busy, setBusy] = useState(false);
+  const adding = useAction(add);
   const [message, setMessage] = useState<string | null>(null);
   const bodyweight = readNumber(weight, { field: 'body weight', low: 20, high: 700 });
   const nameProblem =
@@ -90,19 +92,17 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
 
   const go = async (then: 'profile' | 'block') => {
     setTried(true);
-    if (name.trim() === '' || !bodyweight.ok || busy) return;
-    setBusy(true);
+    if (name.trim() === '' || !bodyweight.ok || adding.isBusy) return;
     setMessage(null);
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const facts = { name: name.trim(), level, phase, unit, bodyweight: bodyweight.value, place, timeZone };
-    const answer = await add(facts, then).catch(() => ({ status: 'unavailable' as const }));
-    setBusy(false);
+    const answer = await adding.ask(facts, then);
     // Nothing comes back when it leads on.
     if (answer === undefined) return;
     setMessage(
       answer.status === 'refused'
         ? answer.problems.map(problemSentence).join(' ')
-        : 'The server does not answer just now. What you wrote stays here; please try again.',
+        : `What you wrote stays here. ${outcomeSentence(answer)}`,
     );
   };
 
@@ -172,13 +172,13 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
         </p>
       )}
       <div className={own.actions}>
-        <button type="submit" className={classes.strong} aria-disabled={busy}>
+        <button type="submit" className={classes.strong} aria-disabled={adding.isBusy}>
           Add and start a block
         </button>
         <button
           type="button"
           className={classes.button}
-          aria-disabled={busy}
+          aria-disabled={adding.isBusy}
           onClick={() => void go('profile')}
         >
           Add and fill in the profile

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Problem, Unanswered } from '@/core';
 import { Bar } from '@/ui/shell/bar';
+import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import classes from './block.module.css';
@@ -22,14 +23,12 @@ const MOST = 12;
 /** A block whose document cannot be read: what is wrong with it, and the way back to the last revision that can. */
 export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
   const router = useRouter();
-  const [isBusy, setBusy] = useState(false);
+  const restoring = useAction(restore);
   const [message, setMessage] = useState<string | null>(null);
   const { revision, problems, good } = broken;
   const goBack = async () => {
-    if (isBusy) return;
-    setBusy(true);
-    const said = await restore().catch(() => ({ status: 'unreachable' as const }));
-    setBusy(false);
+    if (restoring.isBusy) return;
+    const said = await restoring.ask();
     if (said.status === 'restored') router.refresh();
     else setMessage(outcomeSentence(said));
   };
@@ -53,7 +52,7 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
           <button
             type="button"
             className={classes.linkButton}
-            aria-disabled={isBusy}
+            aria-disabled={restoring.isBusy}
             onClick={() => void goBack()}
           >
             Go back to revision {good.revision}, the last that can be read

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { BlockSession, BlockState } from '@/client/block-session';
 import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
+import { useAction } from '@/ui/use-action';
 import { useStable } from '@/ui/use-stable';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
@@ -78,9 +79,10 @@ export function useBlockScreen(
     else if (place.muscle !== undefined)
       window.document.querySelector<HTMLElement>(`[data-muscle="${place.muscle}"]`)?.focus();
   };
+  const keeping = useAction(actions.saveTemplate);
   const saveTemplate = async () => {
     await session.untilSaved();
-    const said = await actions.saveTemplate().catch(() => ({ status: 'unreachable' as const }));
+    const said = await keeping.ask();
     const text =
       said.status === 'kept'
         ? 'Kept as a template of your own; a new block can start from it.'

@@ -3,7 +3,9 @@
 import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { formClasses as classes, Toggles } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import type { LibraryActions } from './contract';
 import own from './library.module.css';
 
@@ -21,14 +23,14 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
   const names = new Map(
     uses.map(({ blockId, blockName, athleteName }) => [blockId, `${athleteName}, ${blockName}`]),
   );
+  const adopting = useAction(adopt);
   const go = async () => {
-    const failed = await adopt(chosen, { id: exercise.id, revision: exercise.revision }).catch(() => null);
-    if (failed !== null && Array.isArray(failed) && failed.length === 0) onClose();
+    const failed = await adopting.ask(chosen, { id: exercise.id, revision: exercise.revision });
+    if ('status' in failed) setMessage(outcomeSentence(failed));
+    else if (failed.length === 0) onClose();
     else
       setMessage(
-        failed !== null && Array.isArray(failed)
-          ? `Not updated: ${failed.map((id) => names.get(id) ?? id).join('; ')}. Open the block and try there.`
-          : 'The server does not answer just now. Please try again.',
+        `Not updated: ${failed.map((id) => names.get(id) ?? id).join('; ')}. Open the block and try there.`,
       );
   };
   return (

@@ -1,9 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
 import { formClasses, Section } from '@/ui/form';
+import { useAnswer } from '@/ui/use-action';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
@@ -98,16 +99,7 @@ export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpe
 /** Where the coach's blocks use the exercise. */
 function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: LibraryActions['uses'] }) {
   const [found, setFound] = useState<readonly ExerciseUse[] | 'asking' | 'unanswered'>('asking');
-  useEffect(() => {
-    let gone = false;
-    const asked = uses(exercise.id).catch(() => null);
-    void asked.then((answer) => {
-      if (!gone) setFound(answer !== null && Array.isArray(answer) ? answer : 'unanswered');
-    });
-    return () => {
-      gone = true;
-    };
-  }, [uses, exercise.id]);
+  useAnswer(exercise.id, uses, (answer) => setFound('status' in answer ? 'unanswered' : answer));
   return (
     <Section title="Used in">
       {found === 'asking' ? <p className={formClasses.soft}>Looking …</p> : null}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { decodeExercise } from '@/core/codecs';
 import { formClasses as classes, Section, UnreadFields } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
 import { useUnread } from '@/ui/use-unread';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -28,7 +29,7 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
   const [exercise, setExercise] = useState(start);
   const [tried, setTried] = useState(false);
   const unread = useUnread();
-  const [busy, setBusy] = useState(false);
+  const saving = useAction(actions.save);
   const [message, setMessage] = useState<string | null>(null);
   const [saved, setSaved] = useState<{ exercise: Exercise; uses: readonly ExerciseUse[] } | null>(null);
   const change = (part: Partial<Exercise>) => setExercise((before) => ({ ...before, ...part }));
@@ -40,11 +41,9 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
   };
   const save = async () => {
     setTried(true);
-    if (!decoded.ok || busy || unread.count > 0) return;
-    setBusy(true);
+    if (!decoded.ok || saving.isBusy || unread.count > 0) return;
     setMessage(null);
-    const outcome = await actions.save(decoded.value).catch(() => ({ status: 'unreachable' as const }));
-    setBusy(false);
+    const outcome = await saving.ask(decoded.value);
     switch (outcome.status) {
       case 'saved': {
         onSaved(outcome.exercise);
@@ -101,7 +100,7 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
           <p className={classes.problem}>{plural(unread.count, 'field')} above cannot be read yet.</p>
         ) : null}
         <div className={own.tools}>
-          <button type="submit" className={classes.strong} aria-disabled={busy}>
+          <button type="submit" className={classes.strong} aria-disabled={saving.isBusy}>
             {fresh ? 'Add it to the library' : `Save as revision ${exercise.revision}`}
           </button>
           <button type="button" className={classes.button} onClick={onClose}>

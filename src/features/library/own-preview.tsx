@@ -23,8 +23,8 @@ export function OwnPreview({ exercise }: { readonly exercise: Exercise }) {
   return (
     <div className={own.preview} role="status">
       <p>
-        {plural(sets, 'hard set')} would credit {credited.length === 0 ? 'nothing yet' : credited.join(', ')};
-        one lasts {seconds(slot.range.low)}–{seconds(slot.range.high)} s.
+        {plural(sets, 'hard set')} would credit {credited.length === 0 ? 'nothing yet' : credited.join(', ')}.
+        One lasts {seconds(slot.range.low)}–{seconds(slot.range.high)} s.
       </p>
       <Contributions exercise={exercise} />
     </div>

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { TEMPLATES } from '@/core';
 import { Choose, formClasses as form } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import type { NewBlockActions, NewBlockData } from './contract';
 import classes from './new-block.module.css';
 import type { Chosen, NewBlockUse } from './use-new-block';
@@ -66,10 +68,11 @@ function OwnTemplates({ data, actions, use, option }: OwnTemplatesProps) {
   const { ownTemplates } = data;
   const [removed, setRemoved] = useState<readonly string[]>([]);
   const [asked, setAsked] = useState<string | null>(null);
+  const removing = useAction(actions.removeTemplate);
   const remove = async (id: string) => {
-    const answer = await actions.removeTemplate(id).catch(() => ({ status: 'unreachable' as const }));
+    const answer = await removing.ask(id);
     if (answer.status !== 'removed') {
-      use.setMessage('The server does not answer just now; the template stays. Please try again.');
+      use.setMessage(`The template stays. ${outcomeSentence(answer)}`);
       return;
     }
     setRemoved([...removed, id]);

@@ -11,6 +11,7 @@ import {
   TEMPLATES,
   unfold,
 } from '@/core';
+import { useAction, useAnswer } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { NewBlockActions, NewBlockData, SourceChoice } from './contract';
@@ -35,7 +36,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   );
   const [other, setOther] = useState(others[0]?.id ?? '');
   const [message, setMessage] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const starting = useAction(actions.start);
   const [settings, setSettings] = useState<NewBlockSettings>(() => plainSettings(data));
   const set = (part: Partial<NewBlockSettings>) => setSettings((now) => ({ ...now, ...part }));
   const source = asSource(chosen, other);
@@ -72,11 +73,9 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   }, [template, design, wished, athlete, catalogue]);
 
   const start = async () => {
-    if (busy || isUnread) return;
-    setBusy(true);
+    if (starting.isBusy || isUnread) return;
     setMessage(null);
-    const answer = await actions.start(source, settings).catch(() => ({ status: 'unreachable' as const }));
-    setBusy(false);
+    const answer = await starting.ask(source, settings);
     // Nothing comes back when it leads on.
     if (answer === undefined) return;
     setMessage(
@@ -95,7 +94,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     setOther,
     message,
     setMessage,
-    busy,
+    busy: starting.isBusy,
     settings,
     set,
     source,
@@ -119,21 +118,9 @@ function useDesign(source: SourceChoice, actions: NewBlockActions, onMessage: (t
   const [designs, setDesigns] = useState<ReadonlyMap<string, Block>>(new Map());
   const design = source.kind === 'design' ? designs.get(source.id) : undefined;
   const wanted = source.kind === 'design' && design === undefined ? source.id : null;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once for each design
-  useEffect(() => {
-    if (wanted === null || wanted === '') return;
-    let left = false;
-    void actions
-      .design(wanted)
-      .catch(() => ({ status: 'unreachable' as const }))
-      .then((answer) => {
-        if (left) return;
-        if ('block' in answer) setDesigns((before) => new Map(before).set(wanted, answer.block));
-        else onMessage('The block cannot be read just now. Please try again in a moment.');
-      });
-    return () => {
-      left = true;
-    };
-  }, [wanted, actions]);
+  useAnswer(wanted === '' ? null : wanted, actions.design, (answer, id) => {
+    if ('block' in answer) setDesigns((before) => new Map(before).set(id, answer.block));
+    else onMessage('The block cannot be read just now. Please try again in a moment.');
+  });
   return { design, wanted };
 }

@@ -1,6 +1,6 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
-import { asHundredths, type Hundredths } from '../../units';
+import { asHundredths, type Hundredths, lighter } from '../../units';
 import {
   type Candidate,
   type ChoiceInput,
@@ -78,7 +78,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
 function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {
   const reps = middle(input);
   const ideal = nearestLoad(input.grid, idealLoad(input, reps));
-  const load = input.carried * 100 + ideal > 0 && ideal < from ? ideal : from;
+  const load = input.carried * 100 + ideal > 0 ? lighter(ideal, from) : from;
   const reach = Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
   const asked = load === from ? reach : clamp(reach, input.range.low, input.range.high);
   return {

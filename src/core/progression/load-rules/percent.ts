@@ -1,5 +1,5 @@
 import { nearestLoad } from '../../loading/grid';
-import type { Hundredths } from '../../units';
+import { type Hundredths, heavier } from '../../units';
 import { bestFit } from './best-fit';
 import { candidate, type LoadChoice } from './load-choice';
 import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
@@ -14,8 +14,7 @@ function choose(input: RuleInput): LoadChoice | undefined {
   if (last === null) return bestFit(input);
   const wished = nearestLoad(grid, carries(input, last.ideal));
   const limit = percentMore(input, last.load, conventions.largestStep) + 1e-6;
-  const load =
-    wished > limit ? (nextLoad(grid, last.load) ?? last.load) : wished > last.load ? wished : last.load;
+  const load = wished > limit ? (nextLoad(grid, last.load) ?? last.load) : heavier(wished, last.load);
   return {
     chosen: candidate(input, load, last.reps),
     others: load === last.load ? [] : [candidate(input, last.load, last.reps)],

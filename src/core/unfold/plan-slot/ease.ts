@@ -9,7 +9,7 @@ import type { Lightening } from '../../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../../recovery/easy-week';
 import { roundHalfUp } from '../../rounding';
 import { lighterBy, Stamina } from '../../techniques/stamina';
-import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
+import { asHundredths, decimal, type Hundredths, hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotTarget } from './target';
@@ -127,6 +127,5 @@ function easedLoad(facts: SlotFacts, load: Hundredths, easing: Easing, oneRepMax
   const moved = facts.carried * 100 + load;
   const wished = Math.min(moved * easing.load, easing.ofMax < 1 ? oneRepMax * 100 * easing.ofMax : moved);
   if (wished >= moved) return isMakeable(facts.grid, load) ? load : nearestLoad(facts.grid, load);
-  const eased = nearestLoad(facts.grid, asHundredths(wished - facts.carried * 100));
-  return eased < load ? eased : load;
+  return lighter(load, nearestLoad(facts.grid, asHundredths(wished - facts.carried * 100)));
 }

@@ -1,6 +1,6 @@
 import { nearestLoad } from '../../loading/grid';
 import type { SlotPlan } from '../../plan/slot';
-import { asHundredths, decimal } from '../../units';
+import { asHundredths, decimal, lighter } from '../../units';
 import type { SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 
@@ -20,7 +20,7 @@ export function lastWeekAgain(
       // What was dropped inside a round keeps its share of the first load.
       const share = (carried + set.load) / (carried + first.load);
       const moved = nearestLoad(grid, asHundredths((carried * 100 + last.load) * share - carried * 100));
-      return { ...set, load: decimal(moved < last.load ? moved : last.load) };
+      return { ...set, load: decimal(lighter(moved, last.load)) };
     }),
   };
 }

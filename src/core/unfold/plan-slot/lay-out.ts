@@ -7,7 +7,7 @@ import type { SetPlan } from '../../plan/set';
 import { roundHalfDown } from '../../rounding';
 import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
 import type { Lead, Mini, Part, Section } from '../../techniques/technique';
-import { asHundredths, decimal, type Hundredths } from '../../units';
+import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
 
@@ -189,7 +189,7 @@ function pieceLoads(
     else if (share === 1) loads.push(load);
     else {
       const near = nearestLoad(grid, asHundredths((carried * 100 + load) * share - carried * 100));
-      loads.push(before == null || near < before ? near : before);
+      loads.push(before == null ? near : lighter(before, near));
     }
   }
   return loads;

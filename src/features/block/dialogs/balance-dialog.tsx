@@ -3,9 +3,11 @@
 import { Modal } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import type { BalanceProposal, Block, Edit, Result } from '@/core';
+import { useAnswer } from '@/ui/use-action';
 import { changeLine, shortfallSentence } from '@/ui/words/balance';
 import { figure, plural } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockActions } from '../contract';
 import classes from './balance-dialog.module.css';
@@ -26,37 +28,24 @@ type State =
   | { readonly status: 'failed'; readonly because: string }
   | { readonly status: 'found'; readonly proposal: BalanceProposal };
 
+const NOTHING =
+  'Nothing was found: an open slot asks for a pattern that its place has no exercise for, or there is nothing to balance yet.';
+
 /** Fills open slots and balances the sets: a difference to take whole or in parts. */
 export default function BalanceDialog(props: BalanceDialogProps) {
   const { block, names, untilSaved, propose, attempt, onClose } = props;
   const [state, setState] = useState<State>({ status: 'working' });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState('');
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
-  useEffect(() => {
-    let here = true;
-    void untilSaved()
-      .then(propose)
-      .catch(() => ({ status: 'unavailable' as const }))
-      .then((answer) => {
-        if (!here) return;
-        if (answer.status !== 'found')
-          setState({
-            status: 'failed',
-            because: 'The server does not answer just now. Please try again in a moment.',
-          });
-        else if (answer.proposal === null)
-          setState({
-            status: 'failed',
-            because:
-              'Nothing was found: an open slot asks for a pattern that its place has no exercise for, or there is nothing to balance yet.',
-          });
-        else setState({ status: 'found', proposal: answer.proposal });
-      });
-    return () => {
-      here = false;
-    };
-  }, []);
+  useAnswer(
+    'proposal',
+    () => untilSaved().then(propose),
+    (answer) => {
+      if (answer.status !== 'found') setState({ status: 'failed', because: outcomeSentence(answer) });
+      else if (answer.proposal === null) setState({ status: 'failed', because: NOTHING });
+      else setState({ status: 'found', proposal: answer.proposal });
+    },
+  );
 
   // The dialog opens before there is anything to take.
   const first = useRef<HTMLButtonElement>(null);

@@ -1,10 +1,12 @@
 'use client';
 
 import { Modal } from '@mantine/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { type Block, differenceEdit, type Edit, type Result, type RevisionLine } from '@/core';
+import { useAction, useAnswer } from '@/ui/use-action';
 import { editWords } from '@/ui/words/edits';
 import type { ExerciseNames } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockActions } from '../contract';
 import classes from './history-dialog.module.css';
@@ -20,8 +22,6 @@ interface HistoryDialogProps {
 }
 
 const ACTIONS = { do: '', undo: 'undone: ', redo: 'redone: ' } as const;
-const UNAVAILABLE = 'The server does not answer just now. Please try again in a moment.';
-
 /** Every change of the block, newest first, and the way back to before any of them. Going back is a change too. */
 export default function HistoryDialog({
   block,
@@ -33,29 +33,20 @@ export default function HistoryDialog({
 }: HistoryDialogProps) {
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
   const [message, setMessage] = useState('');
-  const [busy, setBusy] = useState(false);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once, when it is opened
-  useEffect(() => {
-    let here = true;
-    void untilSaved()
-      .then(actions.revisions)
-      .catch(() => null)
-      .then((answer) => {
-        if (!here) return;
-        setLines(answer?.status === 'found' ? answer.lines : []);
-        if (answer?.status !== 'found') setMessage(UNAVAILABLE);
-      });
-    return () => {
-      here = false;
-    };
-  }, []);
+  const looking = useAction(actions.revision);
+  useAnswer(
+    'revisions',
+    () => untilSaved().then(actions.revisions),
+    (answer) => {
+      setLines(answer.status === 'found' ? answer.lines : []);
+      if (answer.status !== 'found') setMessage(outcomeSentence(answer));
+    },
+  );
 
   const restore = async (revision: number) => {
-    if (busy) return;
-    setBusy(true);
-    const answer = await actions.revision(revision).catch(() => null);
-    setBusy(false);
-    if (answer?.status !== 'found') return setMessage(UNAVAILABLE);
+    if (looking.isBusy) return;
+    const answer = await looking.ask(revision);
+    if (answer.status !== 'found') return setMessage(outcomeSentence(answer));
     const edit = differenceEdit(block, answer.block);
     if (edit === null) return setMessage('The block is as it was then already.');
     const made = attempt(edit);
@@ -86,7 +77,7 @@ export default function HistoryDialog({
                     type="button"
                     className={classes.restore}
                     aria-label={`Go back to before change ${revision}`}
-                    aria-disabled={busy}
+                    aria-disabled={looking.isBusy}
                     onClick={() => void restore(revision - 1)}
                   >
                     Go back to before

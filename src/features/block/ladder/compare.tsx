@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import {
   type BlockPlan,
   type Catalogue,
@@ -13,8 +13,10 @@ import {
   unfold,
 } from '@/core';
 import { Choose } from '@/ui/form';
+import { useAction, useAnswer } from '@/ui/use-action';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import type { BlockActions } from '../contract';
 import classes from './ladder.module.css';
 
@@ -43,34 +45,27 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
   const [message, setMessage] = useState('');
   const [chosen, setChosen] = useState(NONE);
-  useEffect(() => {
-    let here = true;
-    void actions
-      .revisions()
-      .catch(() => null)
-      .then((answer) => {
-        if (here) setLines(answer !== null && answer.status === 'found' ? answer.lines : []);
-      });
-    return () => {
-      here = false;
-    };
-  }, [actions]);
+  const before = useAction(actions.blockBefore);
+  const revision = useAction(actions.revision);
+  useAnswer('revisions', actions.revisions, (answer) =>
+    setLines(answer.status === 'found' ? answer.lines : []),
+  );
   const choose = async (value: string) => {
     setChosen(value);
     setMessage('');
     if (value === NONE) return onOther(null);
     if (value === LAST) {
-      const answer = await actions.blockBefore().catch(() => null);
-      if (answer === null || answer.status !== 'found') {
-        setMessage('There is no block before this one.');
+      const answer = await before.ask();
+      if (answer.status !== 'found') {
+        setMessage(answer.status === 'gone' ? 'There is no block before this one.' : outcomeSentence(answer));
         return onOther(null);
       }
-      const before = unfold({ ...answer.training, exercises: catalogue.find });
-      return onOther({ name: answer.training.block.name, blockPlan: before, sentences: [] });
+      const then = unfold({ ...answer.training, exercises: catalogue.find });
+      return onOther({ name: answer.training.block.name, blockPlan: then, sentences: [] });
     }
-    const answer = await actions.revision(Number(value)).catch(() => null);
-    if (answer === null || answer.status !== 'found') {
-      setMessage('The server does not answer just now. Please try again in a moment.');
+    const answer = await revision.ask(Number(value));
+    if (answer.status !== 'found') {
+      setMessage(outcomeSentence(answer));
       return onOther(null);
     }
     const { block } = answer;
