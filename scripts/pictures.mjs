@@ -104,7 +104,7 @@ async function block(page, tone) {
     await take(page, 'frame');
   }
   await openBlock(page, 'Devika');
-  await page.locator('[data-column="how"]', { hasText: 'drop' }).first().click();
+  await page.locator('[data-column="technique"]', { hasText: 'drop' }).first().click();
   await page.keyboard.press('Enter');
   await page.getByRole('combobox', { name: /^Technique of/ }).waitFor();
   await take(page, `technique-picker${tone}`);

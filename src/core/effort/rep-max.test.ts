@@ -12,6 +12,7 @@ test('60 x 10 with 3 in reserve is an e1RM of 86: 60 x (1 + 13/30)', () => {
 
 test('a single is the one-rep max itself; just below it is still one rep, above it none', () => {
   expect(e1rm(100, 1)).toBe(100);
+  expect(EPLEY.repsAt(1)).toBe(1);
   expect(EPLEY.repsAt(0.98)).toBe(1);
   expect(EPLEY.repsAt(1.02)).toBeLessThan(1);
 });

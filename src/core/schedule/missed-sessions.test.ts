@@ -68,7 +68,10 @@ test('a proposal never breaks a rule that the plan kept unless it says so, and u
       fc.integer({ min: 0, max: 6 }),
       fc.subarray([0, 1, 2, 3, 4, 5, 6]),
       (done, today, gone) => {
-        for (const option of options(upperLower, { done: new Set(done), today, gone: new Set(gone) })) {
+        const found = options(upperLower, { done: new Set(done), today, gone: new Set(gone) });
+        const broken = found.map(({ breaks }) => breaks.length);
+        expect(broken).toEqual([...broken].sort((one, other) => one - other));
+        for (const option of found) {
           const days = new Map(upperLower.sessions.map(({ id, day }) => [id, day]));
           for (const { sessionId, to } of option.moves) days.set(sessionId, to);
           const open = upperLower.sessions.filter(

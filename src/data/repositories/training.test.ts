@@ -231,7 +231,7 @@ describe('calls', () => {
       blockId,
       [{ id: call?.id ?? '', outcome: 'accepted', choice: null }],
       await knownTo(asker, blockId),
-      NOW,
+      new Date(),
     );
     if (outcome.status !== 'answered') throw new Error(outcome.status);
     expect(outcome.changes.answers).toHaveLength(1);
