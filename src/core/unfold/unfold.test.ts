@@ -291,6 +291,23 @@ describe('calls', () => {
     expect(call('sets', declined)).toBeUndefined();
   });
 
+  test('a week deloaded early lightens the week before it: sets added for that very week wait for the next', () => {
+    const sets = answered(call('sets') as Proposal, 'accepted');
+    const deload: Proposal = {
+      kind: 'deload',
+      id: 'deload/2/any',
+      subject: 'deload/2',
+      week: 2,
+      why: { code: 'whole-body-deload', behind: 3, recovering: 0, atCeiling: 0, growing: 5, hardWeeks: 0 },
+    };
+    const alone = unfold(input({ ...early, answers: [answered(deload, 'accepted')] }));
+    const both = unfold(input({ ...early, answers: [sets, answered(deload, 'accepted')] }));
+    const count = (of: BlockPlan, week: number) => slotIn(of, week, 'press').sets.length;
+    expect(both.weeks[1]?.plan.kind).toBe('deload');
+    expect(count(both, 2)).toBe(count(alone, 2));
+    expect(count(both, 4)).toBeGreaterThan(count(alone, 4));
+  });
+
   test('an answered call stays answered until its facts change; then the answer no longer applies', () => {
     const answers = [answered(call('sets') as Proposal, 'accepted')];
     const changed = unfold(input({ ...early, log: sore(done.log, 'still sore'), answers }));

@@ -3,6 +3,7 @@
 import { useActionState } from 'react';
 import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
+import { outcomeSentence } from '@/ui/words/outcomes';
 
 export interface AccountAnswer {
   readonly status:
@@ -64,7 +65,7 @@ export function Account({ coach, least, action }: AccountProps) {
           </button>
           <p role="status">
             {status === 'changed' ? 'The password is changed.' : ''}
-            {status === 'unavailable' ? 'The server does not answer just now. Please try again.' : ''}
+            {status === 'unavailable' ? outcomeSentence({ status }) : ''}
           </p>
         </form>
       </main>

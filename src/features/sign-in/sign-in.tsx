@@ -3,6 +3,7 @@
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
 import { Mark } from '@/ui/mark';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import classes from './sign-in.module.css';
 
 export type SignInAnswer =
@@ -18,7 +19,7 @@ function sentence(answer: SignInAnswer): string | null {
     case 'wrong':
       return 'This email address and password do not belong together.';
     case 'unavailable':
-      return 'The database does not answer just now. Please try again in a moment.';
+      return outcomeSentence(answer);
     case 'wait':
       return `Too many attempts on this address. Please wait ${answer.minutes} min.`;
   }
