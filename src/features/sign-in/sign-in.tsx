@@ -19,7 +19,7 @@ function sentence(answer: SignInAnswer): string | null {
     case 'wrong':
       return 'This email address and password do not belong together.';
     case 'unavailable':
-      return outcomeSentence(answer);
+      return outcomeSentence({ status: 'unavailable' });
     case 'wait':
       return `Too many attempts on this address. Please wait ${answer.minutes} min.`;
   }
