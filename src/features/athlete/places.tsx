@@ -93,12 +93,84 @@ interface PlaceFormProps {
   readonly onRemove: (() => void) | undefined;
 }
 
-function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFormProps) {
-  const at = tools.athlete.places.findIndex(({ id }) => id === place.id);
+/** What loads a place makes, by the kinds of equipment it has. */
+function PlaceLoads({ place, onChange }: Pick<PlaceFormProps, 'place' | 'onChange'>) {
   const { loads } = place;
   const put = <K extends keyof EquipmentSet>(kind: K, part: Partial<EquipmentSet[K]>) =>
     onChange({ ...place, loads: { ...loads, [kind]: { ...loads[kind], ...part } } });
   const has = (...names: readonly string[]) => place.equipment.some((one) => names.includes(one));
+  return (
+    <Section title="What loads it makes" aside="weights as 1.25 2.5 5, runs as 2-10/1, plates as 20×2">
+      {has('barbell') ? (
+        <PlateRow
+          name="Barbell"
+          word="bar"
+          kind="barbell"
+          loads={loads}
+          put={(part) => put('barbell', part)}
+        />
+      ) : null}
+      {has('dumbbells') ? (
+        <Kind name="Dumbbells" loading="dumbbell" loads={loads} onUnit={(unit) => put('dumbbell', { unit })}>
+          <Typed
+            label="Dumbbells, each of a pair"
+            className={classes.wide}
+            text={weightsText(loads.dumbbell.weights)}
+            read={(text) => readWeights(text, 1)}
+            onValue={(weights) => put('dumbbell', { weights })}
+          />
+        </Kind>
+      ) : null}
+      {has('machine', 'cable') ? <StackRow loads={loads} put={(part) => put('stack', part)} /> : null}
+      {has('plate machine') ? (
+        <PlateRow
+          name="Plate machines"
+          word="start"
+          kind="plateLoaded"
+          loads={loads}
+          put={(part) => put('plateLoaded', part)}
+        />
+      ) : null}
+      <Kind
+        name="Bodyweight"
+        loading="bodyweight"
+        loads={loads}
+        onUnit={(unit) => put('bodyweight', { unit })}
+      >
+        <span className={classes.soft}>belt</span>
+        <Typed
+          label="Plates for the belt"
+          className={classes.wide}
+          text={weightsText(loads.bodyweight.belt)}
+          read={(text) => readWeights(text)}
+          onValue={(belt) => put('bodyweight', { belt: belt.slice(0, 12) })}
+        />
+        <span className={classes.soft}>assistance</span>
+        <Typed
+          label="Assistance by machine or band"
+          className={classes.wide}
+          text={weightsText(loads.bodyweight.assistance)}
+          read={(text) => readWeights(text)}
+          onValue={(assistance) => put('bodyweight', { assistance: assistance.slice(0, 60) })}
+        />
+      </Kind>
+      {has('band') ? (
+        <Kind name="Bands" loading="band" loads={loads} onUnit={(unit) => put('bands', { unit })}>
+          <Typed
+            label="Bands by name and pull"
+            className={classes.wide}
+            text={bandsText(loads.bands.levels)}
+            read={readBands}
+            onValue={(levels) => put('bands', { levels })}
+          />
+        </Kind>
+      ) : null}
+    </Section>
+  );
+}
+
+function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFormProps) {
+  const at = tools.athlete.places.findIndex(({ id }) => id === place.id);
   return (
     <div>
       <Section
@@ -138,77 +210,7 @@ function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFo
           />
         </Line>
       </Section>
-      <Section title="What loads it makes" aside="weights as 1.25 2.5 5, runs as 2-10/1, plates as 20×2">
-        {has('barbell') ? (
-          <PlateRow
-            name="Barbell"
-            word="bar"
-            kind="barbell"
-            loads={loads}
-            put={(part) => put('barbell', part)}
-          />
-        ) : null}
-        {has('dumbbells') ? (
-          <Kind
-            name="Dumbbells"
-            loading="dumbbell"
-            loads={loads}
-            onUnit={(unit) => put('dumbbell', { unit })}
-          >
-            <Typed
-              label="Dumbbells, each of a pair"
-              className={classes.wide}
-              text={weightsText(loads.dumbbell.weights)}
-              read={(text) => readWeights(text, 1)}
-              onValue={(weights) => put('dumbbell', { weights })}
-            />
-          </Kind>
-        ) : null}
-        {has('machine', 'cable') ? <StackRow loads={loads} put={(part) => put('stack', part)} /> : null}
-        {has('plate machine') ? (
-          <PlateRow
-            name="Plate machines"
-            word="start"
-            kind="plateLoaded"
-            loads={loads}
-            put={(part) => put('plateLoaded', part)}
-          />
-        ) : null}
-        <Kind
-          name="Bodyweight"
-          loading="bodyweight"
-          loads={loads}
-          onUnit={(unit) => put('bodyweight', { unit })}
-        >
-          <span className={classes.soft}>belt</span>
-          <Typed
-            label="Plates for the belt"
-            className={classes.wide}
-            text={weightsText(loads.bodyweight.belt)}
-            read={(text) => readWeights(text)}
-            onValue={(belt) => put('bodyweight', { belt: belt.slice(0, 12) })}
-          />
-          <span className={classes.soft}>assistance</span>
-          <Typed
-            label="Assistance by machine or band"
-            className={classes.wide}
-            text={weightsText(loads.bodyweight.assistance)}
-            read={(text) => readWeights(text)}
-            onValue={(assistance) => put('bodyweight', { assistance: assistance.slice(0, 60) })}
-          />
-        </Kind>
-        {has('band') ? (
-          <Kind name="Bands" loading="band" loads={loads} onUnit={(unit) => put('bands', { unit })}>
-            <Typed
-              label="Bands by name and pull"
-              className={classes.wide}
-              text={bandsText(loads.bands.levels)}
-              read={readBands}
-              onValue={(levels) => put('bands', { levels })}
-            />
-          </Kind>
-        ) : null}
-      </Section>
+      <PlaceLoads place={place} onChange={onChange} />
       <TryLoad place={place} />
     </div>
   );
