@@ -2,5 +2,5 @@
 import { bin, ensurePackages, run } from './machine.mjs';
 
 await ensurePackages();
-const args = ['--testPathIgnorePatterns', '/src/data/', ...process.argv.slice(2)];
+const args = ['--maxWorkers=100%', '--testPathIgnorePatterns', '/src/data/', ...process.argv.slice(2)];
 process.exit(await run(bin('jest'), args, { env: { ...process.env, NODE_ENV: 'test' } }));

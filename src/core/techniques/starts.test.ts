@@ -1,0 +1,32 @@
+import { setLimits, startOf, TECHNIQUE_KINDS, type TechniqueKind } from './registry';
+
+/** How each technique starts when a coach picks it, and the sets its shape allows: what is handed out unasked. */
+const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: number, most: number]>> = {
+  straight: [{ sets: 3 }, 1, 12],
+  'top + back-offs': [{ backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4, topToFailure: false }, 2, 5],
+  'rest-pause': [{ sets: 1, pauses: 2, pause: 20, total: { low: 15, high: 20 }, toFailure: true }, 1, 4],
+  'total-rep target': [{ total: 30, pause: 20, fewest: 4 }, 1, 1],
+  cluster: [{ sets: 2, minis: 4, reps: 3, pause: 20 }, 1, 6],
+  'ascending mini-sets': [{ sets: 1, from: 2, to: 6, pause: 15 }, 1, 3],
+  'rep bank': [{ sets: 4, sum: 40, toFailure: true }, 2, 10],
+  'drop set': [{ sets: 1, drops: 2, off: 0.2, toFailure: true }, 1, 4],
+  'partials after failure': [{ sets: 2, on: 'last set', partials: 4, half: 'long half' }, 1, 6],
+  'lengthened partials': [{ sets: 2 }, 1, 8],
+  'sectioned reps': [{ sets: 2, each: 7, slow: false }, 1, 6],
+  'strict then loose': [{ sets: 2, loose: 3 }, 1, 4],
+  'high-rep finisher': [{ shape: 'long set', toFailure: false }, 1, 1],
+  'slow lowering': [{ sets: 3, down: 4 }, 1, 8],
+  'static hold': [{ sets: 3 }, 1, 10],
+  'every-minute sets': [{ reps: 5, minutes: 8, hard: 3 }, 1, 1],
+  'rep ladder': [{ sets: 2, way: 'up', top: 5, step: 1, pause: 20 }, 1, 4],
+  'for time': [{ list: [20, 15, 10], cap: 480, hard: 2 }, 1, 1],
+  'restricted blood flow': [{ long: 30, short: 15, shorts: 3, pause: 30, share: 0.2, screened: false }, 1, 1],
+  activation: [{ sets: 2 }, 1, 3],
+  density: [{ of: { kind: 'straight', sets: 3 }, cut: 10, least: 45, taken: 0 }, 1, 12],
+};
+
+test.each(TECHNIQUE_KINDS)('%s starts as it is handed out, with the sets its shape allows', (kind) => {
+  const [start, least, most] = STARTS[kind];
+  expect(startOf(kind)).toEqual({ kind, ...start });
+  expect(setLimits(startOf(kind))).toEqual({ least, most });
+});
