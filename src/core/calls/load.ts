@@ -19,7 +19,7 @@ export interface LoadCall extends Call {
 }
 
 /** A first set chosen in place of the proposed one. */
-export interface LoadChoice {
+export interface AnsweredLoad {
   readonly load: number;
   readonly reps: number;
 }
@@ -52,7 +52,7 @@ export function loadCallId(
   ]);
 }
 
-export const loadCall: CallKind<LoadCall, LoadChoice> = {
+export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
   kind: 'load',
   propose: ({ block, next, isFinished, known }) =>
     next.sessions.flatMap(({ sessionId, slots }) =>

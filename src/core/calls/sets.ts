@@ -28,7 +28,7 @@ export interface SetsCall extends Call {
 }
 
 /** Sets added in place of those proposed. */
-export interface SetsChoice {
+export interface AnsweredSets {
   readonly add: number;
 }
 
@@ -39,7 +39,7 @@ function subjectOf(muscle: Muscle, sessionId: string, week: number): string {
   return `sets/${muscle}/${sessionId}/${week}`;
 }
 
-export const setsCall: CallKind<SetsCall, SetsChoice> = {
+export const setsCall: CallKind<SetsCall, AnsweredSets> = {
   kind: 'sets',
   propose: (evidence) => {
     const { block, next, athlete, conventions } = evidence;

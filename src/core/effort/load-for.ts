@@ -3,7 +3,7 @@ import { asHundredths, decimal, type Hundredths } from '../units';
 import { type RepMaxCurve, repsToFailure } from './rep-max';
 
 /** A load that can be made with what it leaves in reserve. Decimals of the grid's unit. */
-export interface LoadChoice {
+export interface MakeableLoad {
   readonly load: number;
   readonly predictedRir: number;
 }
@@ -12,9 +12,9 @@ export interface LoadChoice {
 export interface LoadsFor {
   readonly ideal: number;
   /** The nearest makeable load; on a tie the lower. */
-  readonly nearest: LoadChoice;
+  readonly nearest: MakeableLoad;
   /** The next makeable loads on either side of the ideal, the nearest left out. */
-  readonly others: readonly LoadChoice[];
+  readonly others: readonly MakeableLoad[];
 }
 
 /**
@@ -29,7 +29,7 @@ export function loadsFor(
 ): LoadsFor {
   const { oneRepMax, carried, curve } = strength;
   const ideal = oneRepMax * curve.fraction(Math.max(1, wanted.reps + wanted.rir)) - carried;
-  const choice = (load: Hundredths): LoadChoice => ({
+  const choice = (load: Hundredths): MakeableLoad => ({
     load: decimal(load),
     predictedRir: repsToFailure(oneRepMax, carried + decimal(load), curve) - wanted.reps,
   });
