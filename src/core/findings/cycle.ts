@@ -25,21 +25,24 @@ export interface SeenSession {
 /** From this share of a session's sets on, the session belongs to one half of the body. */
 const HALF_SHARE = 0.7;
 
-// What is seen of slots holds wherever their session stands: trying other days looks at each session once.
-const seen = new WeakMap<SessionPlan['slots'], Omit<SeenSession, 'session'>>();
+type Seen = Omit<SeenSession, 'session'>;
+/** What is seen of a session follows from its slots and the exercises they name: the whole key. */
+const seen = new WeakMap<CheckInput['exerciseOf'], WeakMap<SessionPlan['slots'], Seen>>();
 
 /** The sessions that count, by day; two of one day in the order they are trained. */
 export function sessionsOf(input: CheckInput): readonly SeenSession[] {
+  const known = seen.get(input.exerciseOf) ?? new WeakMap<SessionPlan['slots'], Seen>();
+  seen.set(input.exerciseOf, known);
   return input.week.sessions
     .filter(({ optional }) => !optional)
     .map((session) => {
-      const known = seen.get(session.slots) ?? see(session.slots, input);
-      seen.set(session.slots, known);
-      return { session, ...known };
+      const found = known.get(session.slots) ?? see(session.slots, input);
+      known.set(session.slots, found);
+      return { session, ...found };
     });
 }
 
-function see(planned: SessionPlan['slots'], input: CheckInput): Omit<SeenSession, 'session'> {
+function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
   const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),
