@@ -130,7 +130,7 @@ if (!existsSync(join(COPY, 'node_modules')))
 const [any] = sources(join(COPY, 'src', 'core', 'block'));
 const begun = Date.now();
 if (isNoticed(any)) throw new Error('The tests fail before anything is flipped.');
-patience = Math.max(30_000, 3 * (Date.now() - begun));
+patience = Math.min(120_000, Math.max(30_000, 3 * (Date.now() - begun)));
 
 const all = sources(join(COPY, 'src', 'core'))
   .filter((file) => relative(join(COPY, 'src'), file).startsWith(only))
