@@ -1,4 +1,4 @@
-import { setLimits, startOf, TECHNIQUE_KINDS, type TechniqueKind } from './registry';
+import { fieldsOf, setLimits, startOf, TECHNIQUE_KINDS, type TechniqueKind } from './registry';
 
 /** How each technique starts when a coach picks it, and the sets its shape allows: what is handed out unasked. */
 const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: number, most: number]>> = {
@@ -29,4 +29,36 @@ test.each(TECHNIQUE_KINDS)('%s starts as it is handed out, with the sets its sha
   const [start, least, most] = STARTS[kind];
   expect(startOf(kind)).toEqual({ kind, ...start });
   expect(setLimits(startOf(kind))).toEqual({ least, most });
+});
+
+/** What each number of a technique may be. */
+const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
+  straight: 'sets 1-12',
+  'top + back-offs': 'backOffs 1-4, drop 0.1-0.3, topRir 0-3, backOffReps 0-8',
+  'rest-pause': 'sets 1-4, pauses 1-4, pause 10-45, total 2-60',
+  'total-rep target': 'total 10-100, pause 10-45, fewest 1-8',
+  cluster: 'sets 1-6, minis 2-8, reps 1-10, pause 5-45',
+  'ascending mini-sets': 'sets 1-3, from 1-10, to 2-15, pause 5-45',
+  'rep bank': 'sets 2-10, sum 5-200',
+  'drop set': 'sets 1-4, drops 1-3, off 0.1-0.4',
+  'partials after failure': 'sets 1-6, partials 1-12',
+  'lengthened partials': 'sets 1-8',
+  'sectioned reps': 'sets 1-6, each 3-12',
+  'strict then loose': 'sets 1-4, loose 1-8',
+  'high-rep finisher': '',
+  'slow lowering': 'sets 1-8, down 3-6',
+  'static hold': 'sets 1-10',
+  'every-minute sets': 'reps 1-15, minutes 3-30, hard 0-30',
+  'rep ladder': 'sets 1-4, top 2-15, step 1-5, pause 10-45',
+  'for time': 'list 1-100, cap 30-3600, hard 0-12',
+  'restricted blood flow': 'long 15-40, short 8-20, shorts 1-4, pause 20-45, share 0.2-0.3',
+  activation: 'sets 1-3',
+  density: 'cut 1-30, least 15-300, taken 0-600',
+};
+
+test.each(TECHNIQUE_KINDS)('%s: what its numbers may be', (kind) => {
+  const bounds = Object.entries(fieldsOf(kind)).flatMap(([name, field]) =>
+    'least' in field ? [`${name} ${field.least}-${field.most}`] : [],
+  );
+  expect(bounds.join(', ')).toBe(BOUNDS[kind]);
 });
