@@ -51,6 +51,14 @@ describe('landmarks', () => {
   });
 });
 
+test('growing on no sets of its own teaches nothing of the floor; on one it does', () => {
+  expect(learnLandmarks('chest', someone, [week(1, 0, 'ahead')], conventions).floor).toBeNull();
+  expect(learnLandmarks('chest', someone, [week(1, 1, 'ahead')], conventions).floor).toMatchObject({
+    grewAt: 1,
+    week: 1,
+  });
+});
+
 describe('is the start enough', () => {
   const sets = (...reps: number[]) => [{ sets: reps.map((n) => ({ load: 60, reps: n, rir: 2 })) }];
   test('worked and falling: enough; one of the two: one more; neither: two', () => {

@@ -35,6 +35,11 @@ test('after 60 x 10 with 3 left: 60 x 11 predicts 2.0 and beats 62.5 x 9 (2.3) b
   expect(fit?.others[0]?.predictedRir).toBeCloseTo(2.28, 9);
 });
 
+test('beside the chosen set stand three others, best first, however many there are', () => {
+  const fit = bestFit(input({ last: null, range: { low: 5, high: 30 } }));
+  expect(fit?.others).toHaveLength(3);
+});
+
 test('at the top of the range the next load is taken once it reaches the bottom', () => {
   // e1RM 60 x (1 + 14/30) = 88: 65 kg can be done 10.6 times, so 8 with 2 left are within reach.
   const fit = bestFit(
