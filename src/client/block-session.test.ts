@@ -4,7 +4,8 @@ import type { Edit } from '@/core';
 import { withoutReasons } from '@/core';
 import { decodeEdit } from '@/core/codecs';
 import { athlete, block, session, slot } from '@/core/testing/fixtures';
-import { BlockSession, type QueuedStep } from './block-session';
+import { BlockSession } from './block-session';
+import type { QueuedStep } from './block-state';
 import { FakeServer } from './testing/fake-server';
 import { calm, FakeBrowser } from './testing/fake-world';
 

@@ -13,7 +13,7 @@ import {
   type Training,
   unfold,
 } from '@/core';
-import type { BlockServer } from '../block-session';
+import type { BlockServer } from '../block-state';
 
 interface SavedStep {
   readonly id: string;

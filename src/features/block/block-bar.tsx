@@ -1,8 +1,9 @@
-import type { BlockSession, BlockState } from '@/client/block-session';
+import type { BlockSession } from '@/client/block-session';
 import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/commands';
 import { type LocalDate, phaseOn } from '@/core';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import type { BlockState } from '../../client/block-state';
 import { SavingNote } from './saving-note';
 
 interface BlockBarProps {

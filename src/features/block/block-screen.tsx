@@ -1,10 +1,10 @@
 'use client';
 
 import { useDeferredValue, useMemo } from 'react';
-import type { BlockState } from '@/client/block-session';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { useReady } from '@/ui/use-ready';
+import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 import { BlockBar } from './block-bar';
 import { BlockLine } from './block-line';

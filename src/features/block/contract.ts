@@ -1,5 +1,5 @@
-import type { BlockServer, BlockData as SessionData } from '@/client/block-session';
 import type { BalanceProposal, Block, LocalDate, RevisionLine, Training, Unanswered } from '@/core';
+import type { BlockServer, BlockData as SessionData } from '../../client/block-state';
 
 /** What the route hands to the block's screen. */
 export interface BlockData extends SessionData {

@@ -1,4 +1,5 @@
-import type { BlockSession, BlockState } from '@/client/block-session';
+import type { BlockSession } from '@/client/block-session';
+import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 
 const WAITING = {

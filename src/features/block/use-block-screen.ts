@@ -1,10 +1,11 @@
 import { useEffect, useState } from 'react';
-import type { BlockSession, BlockState } from '@/client/block-session';
+import type { BlockSession } from '@/client/block-session';
 import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
 import { useAction } from '@/ui/use-action';
 import { useStable } from '@/ui/use-stable';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import type { BlockState } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
 import type { DialogName } from './dialogs/dialogs';
 import { type Cell, type ColumnId, weekOf } from './sheet/layout';

@@ -1,7 +1,8 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { BlockSession, type BlockState, type QueuedStep } from '@/client/block-session';
+import { BlockSession } from '@/client/block-session';
 import { browserPorts } from '@/client/browser-ports';
 import { newId } from '@/ui/new-id';
+import type { BlockState, QueuedStep } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
 
 /** Reads a step that an earlier page left behind; what reads it is fetched only when there is one. */

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
-import type { BlockSession, BlockState } from '@/client/block-session';
+import type { BlockSession } from '@/client/block-session';
 import { nextToIssue, ok, type WeekState } from '@/core';
 import { useLater } from '@/ui/use-later';
+import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
 
