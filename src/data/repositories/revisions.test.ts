@@ -92,6 +92,27 @@ describe('a document that its reader refuses', () => {
     expect(await restoreGood(asker, blockId, NOW)).toBe(false);
   });
 
+  test('once the good one is restored, history before and within what was spoilt can be looked at', async () => {
+    const { asker, blockId } = await someBlock();
+    const slot = (await findTraining(asker, blockId))?.block.sessions[0]?.slots[0];
+    if (slot === undefined) throw new Error('no slot');
+    const add: Edit = { kind: 'slot/add', session: 'sa', after: null, slot: { ...slot, id: 'a9' } };
+    await saveSteps(asker, blockId, 0, [step(rest(61)), step(add)], NOW);
+    await spoil(blockId);
+    // The last step is the one that led there; taken back from the good block, which has no a9, it would be refused.
+    const date: Edit = { kind: 'block/set', field: 'startDate', value: '2026-11-23' };
+    const inverse: Edit = { kind: 'batch', edits: [{ kind: 'slot/remove', slot: 'a9' }, date] };
+    await models().revisions.update(
+      { inverse: JSON.stringify(inverse) },
+      { where: { blockId, revision: 2 } },
+    );
+    expect(await restoreGood(asker, blockId, NOW)).toBe(true);
+    const stands = await findRevision(asker, blockId, 3);
+    expect(await findRevision(asker, blockId, 2)).toEqual(stands);
+    expect(await findRevision(asker, blockId, 1)).toEqual(stands);
+    expect((await findRevision(asker, blockId, 0))?.sessions[0]?.slots[0]?.rest).toBe(120);
+  });
+
   test('without a step that led there nothing is offered', async () => {
     const { asker, blockId } = await someBlock();
     await spoil(blockId);

@@ -125,6 +125,14 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
   // What the broken document was cannot be said as an edit; the snapshot beside this one says what stands.
   const edit = JSON.stringify({ kind: 'block/set', field: 'name', value: good.block.name });
   await database().transaction(async (transaction) => {
+    // What led away from it is no part of what stands now: taking it back changes nothing, and undo goes past it.
+    await models().revisions.update(
+      { inverse: edit, document: null },
+      {
+        where: own(asker, { blockId, revision: { [Op.gt]: good.revision, [Op.lte]: revision } }),
+        transaction,
+      },
+    );
     await models().revisions.create(
       {
         blockId,
