@@ -102,10 +102,10 @@ function main([command, file, flag, athleteFile]: readonly string[]): unknown {
       return { name: block.name, weeks: weeksOf(blockPlan) };
     case 'check':
       return check({ block, athlete, blockPlan, exercises }).map(
-        ({ id, severity, place, detail, fixes }) => ({
+        ({ id, severity, subject, detail, fixes }) => ({
           id,
           severity,
-          place,
+          place: subject,
           detail,
           fixes,
         }),

@@ -191,6 +191,6 @@ export class AthleteDraft {
 }
 
 /** A list with one of its entries changed. */
-export function changedAt<T>(list: readonly T[], place: number, part: Partial<T>): readonly T[] {
-  return list.map((one, index) => (index === place ? { ...one, ...part } : one));
+export function changedAt<T>(list: readonly T[], at: number, part: Partial<T>): readonly T[] {
+  return list.map((one, index) => (index === at ? { ...one, ...part } : one));
 }

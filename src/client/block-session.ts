@@ -1,6 +1,6 @@
 import type {
   Finding,
-  Known,
+  PageState,
   Proposal,
   SentAnswer,
   SentStep,
@@ -17,9 +17,9 @@ import {
   type Edit,
   historyOf,
   isWithoutReasons,
-  knownOf,
   Memo,
   ok,
+  pageStateOf,
   type Result,
   refused,
   unfold,
@@ -155,10 +155,10 @@ export class BlockSession {
 
   /** Takes in what others have done since; tells nothing when it cannot. */
   async reload(): Promise<void> {
-    const known = knownOf(this.state.training);
-    const said = await this.server.reload(known).catch(() => undefined);
+    const page = pageStateOf(this.state.training);
+    const said = await this.server.reload(page).catch(() => undefined);
     if (said?.status === 'whole') this.takeWhole(said.training);
-    else if (said?.status === 'changes') await this.takeChanges(said.changes, known);
+    else if (said?.status === 'changes') await this.takeChanges(said.changes, page);
   }
 
   answer(proposals: readonly Proposal[], outcome: 'accepted' | 'declined', choice: SentAnswer['choice']) {
@@ -167,10 +167,10 @@ export class BlockSession {
       const sent = proposals.map(
         ({ id }): SentAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
       );
-      const known = knownOf(this.state.training);
-      const said = await this.server.answer(sent, known);
+      const page = pageStateOf(this.state.training);
+      const said = await this.server.answer(sent, page);
       if (said.status !== 'answered') return said;
-      await this.takeChanges(said.changes, known);
+      await this.takeChanges(said.changes, page);
       return said.missed.length === 0 ? null : { status: 'missed', calls: said.missed.length };
     });
   }
@@ -321,7 +321,7 @@ export class BlockSession {
     if (said.status === 'whole') this.takeWhole(said.training, waiting);
   }
 
-  private async takeChanges(changes: TrainingChanges, { revision }: Known): Promise<void> {
+  private async takeChanges(changes: TrainingChanges, { revision }: PageState): Promise<void> {
     const { training, document } = this.state;
     const next = withChanges(training, changes);
     if (next === undefined) {

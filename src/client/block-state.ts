@@ -4,7 +4,7 @@ import type {
   HistoryStep,
   IssuedWeek,
   IssueOutcome,
-  Known,
+  PageState,
   RecallOutcome,
   ReloadOutcome,
   SaveOutcome,
@@ -18,9 +18,9 @@ import type { DocumentState } from './document';
 /** What the server answers to, bound to the block. */
 export interface BlockServer {
   readonly save: (base: number, steps: readonly SentStep[]) => Promise<SaveOutcome | Unanswered>;
-  readonly answer: (answers: readonly SentAnswer[], known: Known) => Promise<AnswerOutcome | Unanswered>;
+  readonly answer: (answers: readonly SentAnswer[], page: PageState) => Promise<AnswerOutcome | Unanswered>;
   /** What has changed since a page knew it; everything where it knows nothing. */
-  readonly reload: (known: Known | null) => Promise<ReloadOutcome | Unanswered>;
+  readonly reload: (page: PageState | null) => Promise<ReloadOutcome | Unanswered>;
   readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
   readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
   /** An issued week with its reasons. */

@@ -190,12 +190,12 @@ export class SyncQueue<T extends { readonly id: string }> {
       await this.ports.tabs.whenGone(key, async () => {
         const left = await this.readKept(key);
         const { waiting, refused } = this.state;
-        const known = new Set([...waiting, ...refused.map(({ item }) => item)].map(({ id }) => id));
+        const held = new Set([...waiting, ...refused.map(({ item }) => item)].map(({ id }) => id));
         // Two pages that died may have held the same item: it is taken once.
-        const items = onceEach(left.items).filter(({ id }) => !known.has(id));
+        const items = onceEach(left.items).filter(({ id }) => !held.has(id));
         this.put({
           waiting: [...items, ...waiting],
-          refused: [...refused, ...left.refused.filter(({ item }) => !known.has(item.id))],
+          refused: [...refused, ...left.refused.filter(({ item }) => !held.has(item.id))],
         });
         found.push(...items);
         // Ours first, then theirs goes: a page that dies between the two leaves the items twice, never not at all.

@@ -35,11 +35,11 @@ export class Memo {
   /** The value as it was kept under the name before where it is alike, so that its identity says whether it changed. */
   same<T>(name: string, value: T): T {
     const held = this.names.get(name) ?? [];
-    const known = held.find((one) => isEqual(one.value, value));
-    if (known !== undefined && known === held[0]) return known.value as T;
-    const others = held.filter((one) => one !== known).slice(0, KEPT - 1);
-    this.names.set(name, [known ?? { by: null, given: [], value }, ...others]);
-    return (known?.value ?? value) as T;
+    const same = held.find((one) => isEqual(one.value, value));
+    if (same !== undefined && same === held[0]) return same.value as T;
+    const others = held.filter((one) => one !== same).slice(0, KEPT - 1);
+    this.names.set(name, [same ?? { by: null, given: [], value }, ...others]);
+    return (same?.value ?? value) as T;
   }
 }
 

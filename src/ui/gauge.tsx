@@ -12,7 +12,7 @@ interface GaugeProps {
 export function Gauge({ week, most }: GaugeProps) {
   const { sets, measured, landmarks, goal } = week;
   const state = standing(week);
-  const place = (value: number) => `${Math.min(100, (100 * value) / most)}%`;
+  const along = (value: number) => `${Math.min(100, (100 * value) / most)}%`;
   return (
     <>
       <span className={classes.name} data-goal={goal}>
@@ -20,12 +20,12 @@ export function Gauge({ week, most }: GaugeProps) {
         {goal === 'priority' ? <span className={classes.priority}> first</span> : null}
       </span>
       <span className={classes.scale} aria-hidden="true">
-        <span className={classes.bar} data-state={state} style={{ width: place(measured) }} />
+        <span className={classes.bar} data-state={state} style={{ width: along(measured) }} />
         {landmarks.hold > 0 ? (
-          <span className={classes.hold} style={{ left: place(landmarks.hold) }} />
+          <span className={classes.hold} style={{ left: along(landmarks.hold) }} />
         ) : null}
-        <span className={classes.rail} style={{ left: place(landmarks.floor) }} />
-        <span className={classes.rail} style={{ left: place(landmarks.ceiling) }} />
+        <span className={classes.rail} style={{ left: along(landmarks.floor) }} />
+        <span className={classes.rail} style={{ left: along(landmarks.ceiling) }} />
       </span>
       <span className={classes.figure} data-state={state}>
         {figure(sets, 1)}

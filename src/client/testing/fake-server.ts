@@ -1,4 +1,12 @@
-import type { Known, LoggedSet, SentAnswer, SentStep, SorenessReport, StandingStep, Workout } from '@/core';
+import type {
+  LoggedSet,
+  PageState,
+  SentAnswer,
+  SentStep,
+  SorenessReport,
+  StandingStep,
+  Workout,
+} from '@/core';
 import {
   type Answer,
   applyEdit,
@@ -62,8 +70,8 @@ export class FakeServer {
   reached(wire: <T>(work: () => T) => Promise<T>): BlockServer {
     return {
       save: (base, steps) => wire(() => this.save(base, steps)),
-      answer: (answers, known) => wire(() => this.answer(answers, known)),
-      reload: (known) => wire(() => this.reload(known)),
+      answer: (answers, page) => wire(() => this.answer(answers, page)),
+      reload: (page) => wire(() => this.reload(page)),
       issue: (week, revision) => wire(() => this.issue(week, revision)),
       recall: (week) => wire(() => this.recall(week)),
       reasons: (week) =>
@@ -130,33 +138,33 @@ export class FakeServer {
     return { status: 'saved', revision: this.revision, steps: standing() };
   }
 
-  private answer(sent: readonly SentAnswer[], known: Known): Awaited<ReturnType<BlockServer['answer']>> {
-    const open = new Map(this.plan().proposals.map((proposal) => [proposal.id, proposal]));
+  private answer(sent: readonly SentAnswer[], page: PageState): Awaited<ReturnType<BlockServer['answer']>> {
+    const pending = new Map(this.plan().proposals.map((proposal) => [proposal.id, proposal]));
     const taken = sent.flatMap(({ id, outcome, choice }): Answer[] => {
-      const proposal = open.get(id);
+      const proposal = pending.get(id);
       return proposal === undefined ? [] : [{ id, subject: proposal.subject, outcome, proposal, choice }];
     });
     this.answers = [...this.answers.filter(({ id }) => !taken.some((one) => one.id === id)), ...taken];
-    const missed = sent.filter(({ id }) => !open.has(id)).map(({ id }) => id);
-    return { status: 'answered', changes: this.changes(known), missed };
+    const missed = sent.filter(({ id }) => !pending.has(id)).map(({ id }) => id);
+    return { status: 'answered', changes: this.changes(page), missed };
   }
 
-  private reload(known: Known | null): Awaited<ReturnType<BlockServer['reload']>> {
-    if (known !== null) return { status: 'changes', changes: this.changes(known) };
+  private reload(page: PageState | null): Awaited<ReturnType<BlockServer['reload']>> {
+    if (page !== null) return { status: 'changes', changes: this.changes(page) };
     this.wholes++;
     return { status: 'whole', training: this.training() };
   }
 
-  private changes(known: Known) {
+  private changes(page: PageState) {
     const ids = this.issued.map(({ id }) => id);
     return {
-      readAt: known.readAt,
+      readAt: page.readAt,
       revision: this.revision,
-      steps: this.steps.slice(known.revision),
+      steps: this.steps.slice(page.revision),
       athlete: null,
       ownExercises: null,
-      issued: this.issued.filter(({ id }) => !known.issued.includes(id)),
-      recalled: known.issued.filter((id) => !ids.includes(id)),
+      issued: this.issued.filter(({ id }) => !page.issued.includes(id)),
+      recalled: page.issued.filter((id) => !ids.includes(id)),
       workouts: this.log.workouts,
       sets: this.log.sets,
       soreness: this.log.soreness,

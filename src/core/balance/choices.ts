@@ -3,7 +3,7 @@ import { lacking, placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
 import { contribution, credits, type Exercise, payoff } from '../exercises/exercise';
-import { isUnfilled } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/unfilled-exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';

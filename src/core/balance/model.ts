@@ -56,11 +56,12 @@ export function model(input: BalanceInput): Model {
     minimise.push(term(up, PRICE.change), term(down, PRICE.change));
   }
 
-  const open = new Map<string, Choice[]>();
+  const ofUnfilled = new Map<string, Choice[]>();
   for (const choice of choices) {
-    if (choice.taken !== null) open.set(choice.slot.id, [...(open.get(choice.slot.id) ?? []), choice]);
+    if (choice.taken !== null)
+      ofUnfilled.set(choice.slot.id, [...(ofUnfilled.get(choice.slot.id) ?? []), choice]);
   }
-  [...open.values()].forEach((list, at) => {
+  [...ofUnfilled.values()].forEach((list, at) => {
     const terms = list.map(({ taken }) => term(taken as string, 1));
     rows.push({ name: `one_${at}`, terms, least: 1, most: 1 });
   });

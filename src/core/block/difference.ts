@@ -54,8 +54,8 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
   function addSession(session: Session): void {
     const at = to.sessions.indexOf(session);
     const after = to.sessions[at - 1]?.id ?? null;
-    const known = block.sessions.some(({ id }) => id === after);
-    take({ kind: 'session/add', after: known ? after : null, session: { ...session, slots: [] } });
+    const isThere = block.sessions.some(({ id }) => id === after);
+    take({ kind: 'session/add', after: isThere ? after : null, session: { ...session, slots: [] } });
   }
 
   function placeSlots(session: Session): void {

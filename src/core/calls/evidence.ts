@@ -25,7 +25,7 @@ export interface Evidence {
   readonly isFinished: (sessionId: string) => boolean;
   readonly exerciseOf: (slot: SlotPlan) => Exercise;
   /** A slot of the block with what is known of it before the next week. */
-  readonly known: (
+  readonly slotBefore: (
     slotId: string,
   ) => { readonly facts: SlotFacts; readonly history: SlotHistory } | undefined;
   /** Orders of the coach's answers that were not declined. */

@@ -54,11 +54,11 @@ export function loadCallId(
 
 export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
   kind: 'load',
-  propose: ({ block, next, isFinished, known }) =>
+  propose: ({ block, next, isFinished, slotBefore }) =>
     next.sessions.flatMap(({ sessionId, slots }) =>
       isFinished(sessionId)
         ? slots.flatMap((planned): readonly LoadCall[] => {
-            const slot = known(planned.slotId);
+            const slot = slotBefore(planned.slotId);
             if (slot === undefined || slot.history.lastLogged !== next.week - 1) return [];
             const why = planned.why.load;
             const last = lastFirstSet(slot.history);

@@ -1,7 +1,7 @@
 import type { Exercise } from './exercise';
 import { LIBRARY } from './library';
 import type { ExerciseRef } from './lookup';
-import { OPEN_EXERCISES } from './open-exercise';
+import { UNFILLED_EXERCISES } from './unfilled-exercise';
 
 /** All exercises a coach can use: the shipped ones and their own, every revision of them. */
 export interface Catalogue {
@@ -20,10 +20,10 @@ export interface Catalogue {
 export function catalogueWith(own: readonly Exercise[]): Catalogue {
   const byRevision = new Map<string, Exercise>();
   const newest = new Map<string, Exercise>();
-  const open = new Map<string, Exercise>();
-  for (const exercise of OPEN_EXERCISES) {
+  const unfilled = new Map<string, Exercise>();
+  for (const exercise of UNFILLED_EXERCISES) {
     byRevision.set(`${exercise.id}@${exercise.revision}`, exercise);
-    open.set(exercise.id, exercise);
+    unfilled.set(exercise.id, exercise);
   }
   for (const exercise of [...LIBRARY, ...own]) {
     byRevision.set(`${exercise.id}@${exercise.revision}`, exercise);
@@ -33,7 +33,7 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
   return {
     list,
     find: (ref) => byRevision.get(`${ref.id}@${ref.revision}`),
-    newest: (id) => newest.get(id) ?? open.get(id),
+    newest: (id) => newest.get(id) ?? unfilled.get(id),
   };
 }
 

@@ -153,8 +153,8 @@ interface Listed {
 const lists = new WeakMap<Exercise, Listed>();
 
 function listed(exercise: Exercise): Listed {
-  const known = lists.get(exercise);
-  if (known !== undefined) return known;
+  const cached = lists.get(exercise);
+  if (cached !== undefined) return cached;
   const all = (Object.entries(exercise.contributions) as [Muscle, number][]).filter(([, share]) => share > 0);
   const made = { credits: all, primeMovers: all.flatMap(([muscle, share]) => (share === 1 ? [muscle] : [])) };
   lists.set(exercise, made);

@@ -9,13 +9,13 @@ const made = new WeakMap<Exercise, Map<string, Exercise>>();
 export function inVariant(exercise: Exercise, variantId: string | null): Exercise {
   const variant = exercise.variants.find(({ id }) => id === variantId);
   if (variant === undefined) return exercise;
-  const known = made.get(exercise) ?? new Map<string, Exercise>();
-  made.set(exercise, known);
-  const shifted = known.get(variant.id) ?? {
+  const variants = made.get(exercise) ?? new Map<string, Exercise>();
+  made.set(exercise, variants);
+  const shifted = variants.get(variant.id) ?? {
     ...exercise,
     contributions: { ...exercise.contributions, ...variant.contributions },
   };
-  known.set(variant.id, shifted);
+  variants.set(variant.id, shifted);
   return shifted;
 }
 

@@ -10,7 +10,7 @@ export const balance: Check = (input) => {
       {
         id: `balance/${ratio.name}`,
         severity: 'warn',
-        place: {},
+        subject: {},
         detail: {
           rule: 'balance',
           sides: ratio.sides,

@@ -8,7 +8,7 @@ export const buildingWeeks: Check = ({ block, athlete, conventions }) => {
     {
       id: 'building-weeks',
       severity: 'warn',
-      place: {},
+      subject: {},
       detail: { rule: 'building weeks', weeks: block.weeks, most },
       fixes: [
         {

@@ -117,7 +117,7 @@ const CASES: readonly Case[] = [
     quiet: block([session('a', 0, [one('1', 'leg-press', 4)]), session('b', 3, [one('2', 'pull-up', 3)])]),
   },
   {
-    rule: 'priority place',
+    rule: 'priority late',
     who: { goals: { calves: 'priority' } },
     fires: block([
       session('a', 0, [one('1', 'leg-press'), one('2', 'seated-leg-curl'), one('3', 'standing-calf-raise')]),

@@ -15,7 +15,7 @@ export const compoundShare: Check = (input) => {
     {
       id: 'compound-share',
       severity: 'note',
-      place: {},
+      subject: {},
       detail: { rule: 'compound share', share, wanted: input.conventions.noviceCompounds },
       fixes: [],
     },

@@ -31,13 +31,13 @@ const seen = new WeakMap<CheckInput['exerciseOf'], WeakMap<SessionPlan['slots'],
 
 /** The sessions that count, by day; two of one day in the order they are trained. */
 export function sessionsOf(input: CheckInput): readonly SeenSession[] {
-  const known = seen.get(input.exerciseOf) ?? new WeakMap<SessionPlan['slots'], Seen>();
-  seen.set(input.exerciseOf, known);
+  const cached = seen.get(input.exerciseOf) ?? new WeakMap<SessionPlan['slots'], Seen>();
+  seen.set(input.exerciseOf, cached);
   return input.week.sessions
     .filter(({ optional }) => !optional)
     .map((session) => {
-      const found = known.get(session.slots) ?? see(session.slots, input);
-      known.set(session.slots, found);
+      const found = cached.get(session.slots) ?? see(session.slots, input);
+      cached.set(session.slots, found);
       return { session, ...found };
     });
 }

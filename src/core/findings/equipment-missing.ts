@@ -16,7 +16,7 @@ export const equipmentMissing: Check = ({ block, athlete, exerciseOf }) =>
       {
         id: `equipment/${session.id}`,
         severity: 'warn',
-        place: { sessionId: session.id, slotId: first.slotId },
+        subject: { sessionId: session.id, slotId: first.slotId },
         detail: { rule: 'equipment', session: session.name, place: place.name, lacks },
         fixes: [],
       },

@@ -74,7 +74,7 @@ export const exerciseOrder: Check = (input) =>
         {
           id: `order/${early.slot.slotId}/${late.slot.slotId}`,
           severity: 'note',
-          place: { sessionId, slotId: early.slot.slotId },
+          subject: { sessionId, slotId: early.slot.slotId },
           detail: { rule: 'order', session: name, early: early.exercise.id, late: late.exercise.id, why },
           fixes: takesReorder(session, input) ? [fix] : [],
         },

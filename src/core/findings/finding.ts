@@ -103,7 +103,7 @@ export type FindingDetail =
     }
   | { readonly rule: 'compound share'; readonly share: number; readonly wanted: number }
   | { readonly rule: 'uneven days'; readonly upper: number; readonly lower: number }
-  | { readonly rule: 'priority place'; readonly muscle: Muscle }
+  | { readonly rule: 'priority late'; readonly muscle: Muscle }
   | { readonly rule: 'building weeks'; readonly weeks: number; readonly most: number }
   | {
       readonly rule: 'skill frequency';
@@ -117,7 +117,7 @@ export type FindingDetail =
       readonly shape: string;
       readonly exerciseId: string;
       readonly reps: number;
-      readonly known: number | null;
+      readonly best: number | null;
     }
   | {
       readonly rule: 'beyond failure';
@@ -172,7 +172,7 @@ export type FindingDetail =
       readonly reps: number;
       readonly session: string;
     }
-  | { readonly rule: 'open slot'; readonly exerciseId: string; readonly session: string }
+  | { readonly rule: 'unfilled slot'; readonly exerciseId: string; readonly session: string }
   | {
       readonly rule: 'stale load';
       readonly slot: string;
@@ -209,7 +209,7 @@ export type Fix = { readonly edit: Edit } & (
 );
 
 /** Where a finding can be seen. */
-export interface FindingPlace {
+export interface FindingSubject {
   readonly sessionId?: string;
   readonly slotId?: string;
   readonly muscle?: Muscle;
@@ -220,7 +220,7 @@ export interface Finding {
   /** Rule and place: the same finding keeps its id while the block changes around it. */
   readonly id: string;
   readonly severity: Severity;
-  readonly place: FindingPlace;
+  readonly subject: FindingSubject;
   readonly detail: FindingDetail;
   readonly fixes: readonly Fix[];
 }

@@ -16,7 +16,7 @@ export const frequency: Check = ({ week, conventions }) => {
     return {
       id: `frequency/${times}`,
       severity,
-      place: muscles[0] === undefined ? {} : { muscle: muscles[0] },
+      subject: muscles[0] === undefined ? {} : { muscle: muscles[0] },
       detail: {
         rule: 'frequency',
         muscles,

@@ -14,7 +14,7 @@ export const gate: Check = ({ block, week }) =>
         {
           id: `gate/${slot.id}`,
           severity,
-          place: { sessionId, slotId: slot.id },
+          subject: { sessionId, slotId: slot.id },
           detail: {
             rule: 'gate',
             gate: planned.gate,

@@ -15,7 +15,7 @@ export const irritatedJoint: Check = ({ block, athlete, exerciseOf }) =>
       {
         id: `irritated-joint/${joint}`,
         severity: 'note',
-        place: { sessionId, slotId },
+        subject: { sessionId, slotId },
         detail: {
           rule: 'irritated joint',
           joint,

@@ -9,7 +9,7 @@ export const legsBeforeUpper: Check = (input) =>
       {
         id: `legs-before-upper/${first.session.sessionId}/${second.session.sessionId}`,
         severity: 'note',
-        place: { sessionId: first.session.sessionId },
+        subject: { sessionId: first.session.sessionId },
         detail: { rule: 'legs before upper', first: first.session.name, second: second.session.name },
         fixes: [],
       },

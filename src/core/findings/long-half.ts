@@ -17,7 +17,7 @@ export const longHalf: Check = ({ block, exerciseOf }) =>
         {
           id: `long-half/${slot.id}`,
           severity: 'note',
-          place: { sessionId: session.id, slotId: slot.id },
+          subject: { sessionId: session.id, slotId: slot.id },
           detail: {
             rule: 'long half',
             exerciseId: exercise.id,
@@ -37,7 +37,7 @@ export const longHalf: Check = ({ block, exerciseOf }) =>
       {
         id: `all-halves/${session.id}`,
         severity: 'warn',
-        place: { sessionId: session.id, slotId: free.id },
+        subject: { sessionId: session.id, slotId: free.id },
         detail: { rule: 'all halves', session: session.name, exerciseId: free.exercise.id },
         fixes: [],
       },

@@ -31,24 +31,24 @@ export function withCalendarFixes(
   calendar: readonly Check[],
 ): readonly Finding[] {
   const before = weight(findings);
-  const known = new Set(findings.map(({ id }) => id));
+  const earlier = new Set(findings.map(({ id }) => id));
   // Findings of one session try the same days: each arrangement is judged once.
   const judged = new Map<string, readonly Finding[]>();
   const after = (days: ReadonlyMap<string, number>) => {
     const key = [...days].sort().join();
-    const known = judged.get(key) ?? calendar.flatMap((check) => check(withDays(input, days)));
-    judged.set(key, known);
-    return known;
+    const cached = judged.get(key) ?? calendar.flatMap((check) => check(withDays(input, days)));
+    judged.set(key, cached);
+    return cached;
   };
   return findings.map((finding): Finding => {
-    const moving = input.week.sessions.find(({ sessionId }) => sessionId === finding.place.sessionId);
+    const moving = input.week.sessions.find(({ sessionId }) => sessionId === finding.subject.sessionId);
     if (moving === undefined) return finding;
     let best: { readonly weight: number; readonly fix: Fix } | undefined;
     for (const { days, fix } of placements(moving, input)) {
       const left = after(days);
       const weighs = weight(left);
       if (weighs >= (best?.weight ?? before) || left.some(({ id }) => id === finding.id)) continue;
-      if (left.some((one) => !known.has(one.id) && isWorse(one, finding))) continue;
+      if (left.some((one) => !earlier.has(one.id) && isWorse(one, finding))) continue;
       best = { weight: weighs, fix };
     }
     return { ...finding, fixes: best === undefined ? [] : [best.fix] };

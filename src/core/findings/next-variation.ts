@@ -36,7 +36,7 @@ export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) 
         {
           id: `next-variation/${slot.id}`,
           severity: 'note',
-          place: { sessionId, slotId: slot.id },
+          subject: { sessionId, slotId: slot.id },
           detail: {
             rule: 'next variation',
             exerciseId: exercise.id,

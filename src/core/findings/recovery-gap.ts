@@ -29,10 +29,10 @@ export const recoveryGap: Check = (input) => {
   const { cycleDays } = input.block;
   const sessions = sessionsOf(input).map((one) => ({ session: one.session, credit: tiring(one) }));
   return sessions.flatMap((first, at) =>
-    sessions.flatMap((second, place): Finding[] => {
+    sessions.flatMap((second, index): Finding[] => {
       if (first === second) return [];
       const days = (second.session.day - first.session.day + cycleDays) % cycleDays;
-      if (days === 0 && place < at) return [];
+      if (days === 0 && index < at) return [];
       const hours = days * HOURS;
       let needed = 0;
       const muscles = [...first.credit].flatMap(([muscle, sets]) => {
@@ -46,7 +46,7 @@ export const recoveryGap: Check = (input) => {
         {
           id: `recovery-gap/${first.session.sessionId}/${second.session.sessionId}`,
           severity: 'warn',
-          place: { sessionId: second.session.sessionId },
+          subject: { sessionId: second.session.sessionId },
           detail: {
             rule: 'recovery gap',
             first: first.session.name,

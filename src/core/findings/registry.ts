@@ -18,8 +18,7 @@ import { longHalf } from './long-half';
 import { isWorse, withCalendarFixes } from './move-session';
 import { withSlotIn } from './move-slot';
 import { nextVariation } from './next-variation';
-import { openSlot } from './open-slot';
-import { priorityPlace } from './priority-place';
+import { priorityLate } from './priority-late';
 import { recoveryGap } from './recovery-gap';
 import { restDays } from './rest-days';
 import { sessionDose } from './session-dose';
@@ -34,6 +33,7 @@ import { tiredHelpers } from './tired-helpers';
 import { tooFewSessions } from './too-few-sessions';
 import { unavailableDay } from './unavailable-day';
 import { unevenDays } from './uneven-days';
+import { unfilledSlot } from './unfilled-slot';
 import { weeklyVolume } from './weekly-volume';
 
 /** Checks that look at the days alone: moving a session may mend what they find. */
@@ -48,7 +48,7 @@ const CALENDAR: readonly Check[] = [
 
 const OTHERS: readonly Check[] = [
   gate,
-  openSlot,
+  unfilledSlot,
   nextVariation,
   longHalf,
   weeklyVolume,
@@ -63,7 +63,7 @@ const OTHERS: readonly Check[] = [
   balance,
   exerciseOrder,
   smallAfterCompounds,
-  priorityPlace,
+  priorityLate,
   compoundShare,
   unevenDays,
   tooFewSessions,

@@ -19,7 +19,7 @@ export const restDays: Check = (input) => {
     {
       id: 'rest-days',
       severity: 'note',
-      place: before === undefined ? {} : { sessionId: before.session.sessionId },
+      subject: before === undefined ? {} : { sessionId: before.session.sessionId },
       detail: { rule: 'rest days', days: longest },
       fixes: [],
     },

@@ -23,7 +23,7 @@ export const sessionDose: Check = (input) => {
     const finding = (muscle: Muscle, sets: number, limit: number, heavy: boolean): Finding => ({
       id: `session-dose/${sessionId}/${muscle}/${heavy ? 'heavy' : 'all'}`,
       severity: heavy ? 'note' : 'warn',
-      place: { sessionId, muscle },
+      subject: { sessionId, muscle },
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
       fixes: [],
     });

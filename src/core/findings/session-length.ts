@@ -26,7 +26,7 @@ export const sessionLength: Check = (input) =>
       {
         id: `session-length/${session.sessionId}`,
         severity: 'warn',
-        place: { sessionId: session.sessionId, week: input.week.week },
+        subject: { sessionId: session.sessionId, week: input.week.week },
         detail: {
           rule: 'session length',
           session: session.name,

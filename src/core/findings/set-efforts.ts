@@ -11,7 +11,7 @@ function beyondFailure(slot: SlotPlan, session: string, sessionId: string): Find
     {
       id: `beyond-failure/${slot.slotId}`,
       severity: 'warn',
-      place: { sessionId, slotId: slot.slotId },
+      subject: { sessionId, slotId: slot.slotId },
       detail: {
         rule: 'beyond failure',
         exerciseId: slot.exerciseId,
@@ -44,7 +44,7 @@ function tooEasy(slot: SlotPlan, session: string, sessionId: string, { conventio
     {
       id: `too-easy/${slot.slotId}`,
       severity: 'note',
-      place: { sessionId, slotId: slot.slotId },
+      subject: { sessionId, slotId: slot.slotId },
       detail: {
         rule: 'too easy to count',
         exerciseId: slot.exerciseId,

@@ -21,7 +21,7 @@ export const skillFrequency: Check = (input) => {
       {
         id: `skill-frequency/${skill}`,
         severity: 'warn',
-        place: {},
+        subject: {},
         detail: { rule: 'skill frequency', skill, times: aWeek, most: MOST },
         fixes: [],
       },

@@ -15,7 +15,7 @@ export const smallAfterCompounds: Check = (input) => {
   return MUSCLES.filter(
     (muscle) => isIn('small', muscle) && input.week.muscles[muscle].goal !== 'hold',
   ).flatMap((muscle): Finding[] => {
-    const places = sessions.flatMap(({ session, slots }) =>
+    const exercised = sessions.flatMap(({ session, slots }) =>
       slots.flatMap(({ slot, exercise, hard }, at) => {
         if (hard === 0 || exercise.kind !== 'isolation' || !primeMovers(exercise).includes(muscle)) return [];
         const tired = slots
@@ -24,8 +24,12 @@ export const smallAfterCompounds: Check = (input) => {
         return [{ session, slot, exercise, tired: tired?.exercise }];
       }),
     );
-    const [first] = places;
-    if (first?.tired === undefined || places.length < 2 || places.some(({ tired }) => tired === undefined))
+    const [first] = exercised;
+    if (
+      first?.tired === undefined ||
+      exercised.length < 2 ||
+      exercised.some(({ tired }) => tired === undefined)
+    )
       return [];
     const limit = input.athlete.minutes * 60;
     const written = findSlot(input.block, first.slot.slotId)?.slot;
@@ -57,7 +61,7 @@ export const smallAfterCompounds: Check = (input) => {
       {
         id: `small-after-compounds/${muscle}`,
         severity: 'note',
-        place: { sessionId: first.session.sessionId, slotId: first.slot.slotId, muscle },
+        subject: { sessionId: first.session.sessionId, slotId: first.slot.slotId, muscle },
         detail: { rule: 'small after compounds', muscle, compound: first.tired.id },
         fixes,
       },

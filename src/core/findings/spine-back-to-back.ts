@@ -26,7 +26,7 @@ export const spineBackToBack: Check = (input) =>
       {
         id: `spine/${first.session.sessionId}/${second.session.sessionId}`,
         severity: 'warn',
-        place: { sessionId: second.session.sessionId },
+        subject: { sessionId: second.session.sessionId },
         detail: {
           rule: 'spine back to back',
           first: first.session.name,

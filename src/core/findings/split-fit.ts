@@ -12,18 +12,18 @@ export const splitFit: Check = ({ block, athlete }) => {
     findings.push({
       id: 'split',
       severity: 'note',
-      place: {},
+      subject: {},
       detail: { rule: 'split', shape: template.shape, level: athlete.level, from: template.from },
       fixes: [],
     });
   }
-  for (const { exerciseId, reps, known, met } of prerequisitesFor(template, athlete)) {
+  for (const { exerciseId, reps, best, met } of prerequisitesFor(template, athlete)) {
     if (met) continue;
     findings.push({
       id: `prerequisite/${exerciseId}`,
       severity: 'note',
-      place: {},
-      detail: { rule: 'prerequisite', shape: template.shape, exerciseId, reps, known },
+      subject: {},
+      detail: { rule: 'prerequisite', shape: template.shape, exerciseId, reps, best },
       fixes: [],
     });
   }

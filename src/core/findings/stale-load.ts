@@ -16,7 +16,7 @@ export const staleLoad: Check = ({ blockPlan, week }) => {
         found.set(slot.slotId, {
           id: `stale-load/${slot.slotId}`,
           severity: 'warn',
-          place: { sessionId: session.sessionId, slotId: slot.slotId, week: plan.week },
+          subject: { sessionId: session.sessionId, slotId: slot.slotId, week: plan.week },
           detail: {
             rule: 'stale load',
             slot: slot.slotId,

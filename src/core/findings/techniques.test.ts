@@ -1,7 +1,7 @@
 import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
-import { isUnfilled } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/unfilled-exercise';
 import { EMPTY_LOG } from '../log/log';
 import { startOf, type TechniqueParameters } from '../techniques/registry';
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
@@ -72,7 +72,7 @@ describe('gate', () => {
         ),
       ),
     ]);
-    expect(about('gate', made).map(({ place, severity }) => [place.slotId, severity])).toEqual([
+    expect(about('gate', made).map(({ subject, severity }) => [subject.slotId, severity])).toEqual([
       ['2', 'warn'],
     ]);
   });
@@ -121,7 +121,7 @@ test('the next variation is due once all sets reached the top, and taken by its 
   expect(finding?.fixes[0]).toMatchObject({ does: 'next variation' });
 });
 
-describe('open slot', () => {
+describe('unfilled slot', () => {
   const ref = { id: 'open-horizontal-press', revision: 1 };
   const made = block([
     session('a', 0, [{ ...slot('1', 'leg-press'), exercise: ref }, slot('2', 'hack-squat')]),
@@ -129,16 +129,16 @@ describe('open slot', () => {
 
   test('is found, credits nothing, and keeps its week from being handed out', () => {
     expect(isUnfilled(ref)).toBe(true);
-    expect(about('open slot', made)[0]?.place).toEqual({ sessionId: 'a', slotId: '1' });
+    expect(about('unfilled slot', made)[0]?.subject).toEqual({ sessionId: 'a', slotId: '1' });
     const input = { block: made, athlete: who, exercises, answers: [], issued: [], log: EMPTY_LOG };
     expect(unfold(input).weeks[0]?.plan.muscles.chest.sets).toBe(0);
     expect(freezeWeek(input, 1, { id: 'i', at: '2026-11-02T00:00:00Z' })).toMatchObject({
       ok: false,
-      refusal: { code: 'open-slot' },
+      refusal: { code: 'unfilled-slot' },
     });
   });
 
   test('not where every slot has its exercise', () => {
-    expect(about('open slot', one('leg-press', { kind: 'straight', sets: 3 }))).toEqual([]);
+    expect(about('unfilled slot', one('leg-press', { kind: 'straight', sets: 3 }))).toEqual([]);
   });
 });

@@ -24,7 +24,7 @@ function armsBefore({ first, second }: DayPair): Finding[] {
       {
         id: `tired-helpers/${muscle}/${first.session.sessionId}/${second.session.sessionId}`,
         severity: 'warn',
-        place: { sessionId: first.session.sessionId },
+        subject: { sessionId: first.session.sessionId },
         detail: {
           rule: 'tired helpers',
           first: first.session.name,
@@ -52,7 +52,7 @@ function cardioBefore(input: CheckInput): Finding[] {
           ({ session }): Finding => ({
             id: `tired-legs/${activity.id}/${session.sessionId}`,
             severity: 'warn',
-            place: { sessionId: session.sessionId },
+            subject: { sessionId: session.sessionId },
             detail: { rule: 'tired legs', activity: activity.name, session: session.name },
             fixes: [],
           }),

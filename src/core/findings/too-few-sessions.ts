@@ -11,7 +11,7 @@ export const tooFewSessions: Check = (input) => {
     {
       id: 'too-few-sessions',
       severity: 'note',
-      place: {},
+      subject: {},
       detail: { rule: 'too few sessions', times, needed, phase },
       fixes: [],
     },

@@ -11,7 +11,7 @@ export const unavailableDay: Check = (input) => {
       ({ session }): Finding => ({
         id: `unavailable-day/${session.sessionId}`,
         severity: 'note',
-        place: { sessionId: session.sessionId },
+        subject: { sessionId: session.sessionId },
         detail: { rule: 'unavailable day', session: session.name, day: session.day },
         fixes: [],
       }),

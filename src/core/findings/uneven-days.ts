@@ -17,7 +17,7 @@ export const unevenDays: Check = (input) => {
     {
       id: 'uneven-days',
       severity: 'note',
-      place: {},
+      subject: {},
       detail: { rule: 'uneven days', upper: up, lower: low },
       fixes: [],
     },

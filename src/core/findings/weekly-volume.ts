@@ -13,7 +13,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
     {
       id: `below-floor/${muscle}`,
       severity: 'warn',
-      place: { muscle, week: week.week },
+      subject: { muscle, week: week.week },
       detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
       fixes: offered(addSets(muscle, input)),
     },
@@ -34,7 +34,7 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
     {
       id: `above-ceiling/${muscle}`,
       severity: 'warn',
-      place: { muscle, week },
+      subject: { muscle, week },
       detail: { rule: 'above ceiling', muscle, sets, ceiling: landmarks.ceiling, week },
       fixes: offered(dropSets(muscle, input)),
     },
@@ -54,7 +54,7 @@ export const weeklyVolume: Check = (input) => {
     findings.push({
       id: 'above-budget',
       severity: 'warn',
-      place: { week: week.week },
+      subject: { week: week.week },
       detail: { rule: 'above budget', sets: week.hardSets, budget: week.budget, week: week.week },
       fixes: [],
     });
@@ -68,7 +68,7 @@ export const weeklyVolume: Check = (input) => {
     findings.push({
       id: `untrained/${untrained.join(',')}`,
       severity: 'warn',
-      place: untrained[0] === undefined ? {} : { muscle: untrained[0] },
+      subject: untrained[0] === undefined ? {} : { muscle: untrained[0] },
       detail: { rule: 'untrained', muscles: untrained },
       fixes: [
         {

@@ -74,10 +74,10 @@ const grids = new WeakMap<EquipmentSet, Map<Loading, LoadGrid>>();
 
 /** The grid of a kind of loading at a place. Pure; the same equipment value gives the same grid value. */
 export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
-  const known = grids.get(set) ?? new Map<Loading, LoadGrid>();
-  grids.set(set, known);
-  const grid = known.get(loading) ?? build(loading, set);
-  known.set(loading, grid);
+  const cached = grids.get(set) ?? new Map<Loading, LoadGrid>();
+  grids.set(set, cached);
+  const grid = cached.get(loading) ?? build(loading, set);
+  cached.set(loading, grid);
   return grid;
 }
 

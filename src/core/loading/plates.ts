@@ -30,6 +30,6 @@ export function platesPerSide(load: number, barbell: PlateLoad): readonly number
 /** Fewer plates; of as many, the heavier ones further in. */
 function better(a: readonly number[], b: readonly number[]): boolean {
   if (a.length !== b.length) return a.length < b.length;
-  const at = a.findIndex((plate, place) => plate !== b[place]);
+  const at = a.findIndex((plate, index) => plate !== b[index]);
   return at >= 0 && (a[at] as number) > (b[at] as number);
 }

@@ -8,7 +8,7 @@ export interface CurrentSet {
 }
 
 /** The key of a planned set within a workout. */
-export function placeOf(set: Pick<LoggedSet, 'slotId' | 'setId'>): string {
+export function setKey(set: Pick<LoggedSet, 'slotId' | 'setId'>): string {
   return `${set.slotId}/${set.setId}`;
 }
 
@@ -23,17 +23,17 @@ export function currentSets(
   const workouts = new Map<string, Map<string, CurrentSet>>();
   for (const set of sets) {
     if (superseded.has(set.id)) continue;
-    let places = workouts.get(set.workoutId);
-    if (places === undefined) {
-      places = new Map();
-      workouts.set(set.workoutId, places);
+    let ofWorkout = workouts.get(set.workoutId);
+    if (ofWorkout === undefined) {
+      ofWorkout = new Map();
+      workouts.set(set.workoutId, ofWorkout);
     }
-    const place = placeOf(set);
-    const held = places.get(place);
-    if (held === undefined) places.set(place, { set, conflicts: [] });
+    const key = setKey(set);
+    const held = ofWorkout.get(key);
+    if (held === undefined) ofWorkout.set(key, { set, conflicts: [] });
     else {
       const newer = set.at >= held.set.at;
-      places.set(place, {
+      ofWorkout.set(key, {
         set: newer ? set : held.set,
         conflicts: [...held.conflicts, newer ? held.set : set],
       });

@@ -55,8 +55,8 @@ export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
 }
 
 function fromOlder(stored: IssuedWeek): IssuedWeek {
-  const known = stored.engine >= 2 ? stored : fromFirst(stored);
-  return withSessions(known, (slots) => slots.map(fromSecond));
+  const second = stored.engine >= 2 ? stored : fromFirst(stored);
+  return withSessions(second, (slots) => slots.map(fromSecond));
 }
 
 function withSessions(

@@ -45,10 +45,10 @@ const MOST_OPTIONS = 3;
  */
 export function missedSessionOptions(input: CheckInput, situation: Situation): readonly MissedOption[] {
   const sessions = sessionsOf(input);
-  const open = sessions.filter(({ session }) => !situation.done.has(session.sessionId));
+  const left = sessions.filter(({ session }) => !situation.done.has(session.sessionId));
   const fine = ({ session }: SeenSession) =>
     session.day >= situation.today && !situation.gone.has(session.day);
-  if (open.length === 0 || open.every(fine)) return [];
+  if (left.length === 0 || left.every(fine)) return [];
   const days = Array.from({ length: input.block.cycleDays }, (_, day) => day).filter(
     (day) => day >= situation.today && !situation.gone.has(day),
   );
@@ -56,20 +56,20 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
   const arrange = (kept: readonly SeenSession[]) => bestArrangement(kept, days, input, usual);
 
   const options: MissedOption[] = [];
-  const whole = arrange(open);
+  const whole = arrange(left);
   if (whole !== undefined) options.push({ kind: 'move', ...whole, left: [], into: null, cost: new Map() });
   if (whole === undefined || whole.breaks.length > 0) {
-    const merged = mergedOption(open, arrange, input);
+    const merged = mergedOption(left, arrange, input);
     if (merged !== undefined) options.push(merged);
   }
   // Where moving costs nothing, the other way is to let the missed session go; else the least valuable one.
-  const missed = open.filter((one) => !fine(one));
-  const byValue = (whole?.breaks.length === 0 ? missed : [...open]).sort(
+  const missed = left.filter((one) => !fine(one));
+  const byValue = (whole?.breaks.length === 0 ? missed : [...left]).sort(
     (a, b) => value(a, input) - value(b, input),
   );
   const [least] = byValue;
-  if (least !== undefined && open.length > 1) {
-    const rest = arrange(open.filter((one) => one !== least));
+  if (least !== undefined && left.length > 1) {
+    const rest = arrange(left.filter((one) => one !== least));
     if (rest !== undefined)
       options.push({
         kind: 'drop',
@@ -147,12 +147,12 @@ function weekly(credit: ReadonlyMap<Muscle, number>, input: CheckInput): Readonl
 
 /** The least valuable session's best slots put into the shortest other one, as far as the time allows. */
 function mergedOption(
-  open: readonly SeenSession[],
+  left: readonly SeenSession[],
   arrange: (kept: readonly SeenSession[]) => Arrangement | undefined,
   input: CheckInput,
 ): MissedOption | undefined {
-  const [least] = [...open].sort((a, b) => value(a, input) - value(b, input));
-  const others = open.filter((one) => one !== least);
+  const [least] = [...left].sort((a, b) => value(a, input) - value(b, input));
+  const others = left.filter((one) => one !== least);
   const [target] = [...others].sort((a, b) => a.session.seconds.high - b.session.seconds.high);
   if (least === undefined || target === undefined) return undefined;
   const rest = arrange(others);

@@ -12,7 +12,7 @@ export type Lighter = (left: number, ratio: number) => number;
  * strength of the moment can still do with it.
  */
 export class Stamina {
-  private open: number;
+  private fresh: number;
   private done = 0;
 
   constructor(
@@ -20,28 +20,28 @@ export class Stamina {
     private readonly lighter: Lighter,
     private readonly back: number,
   ) {
-    this.open = reach;
+    this.fresh = reach;
   }
 
   /** Reps that can be done now. */
   left(): number {
-    return this.open;
+    return this.fresh;
   }
 
   rest(seconds: number): void {
-    if (seconds > 0) this.open = Math.min(this.reach - this.done, this.open + this.back * seconds);
+    if (seconds > 0) this.fresh = Math.min(this.reach - this.done, this.fresh + this.back * seconds);
   }
 
   do(reps: number): void {
-    this.open -= reps;
+    this.fresh -= reps;
     this.done++;
   }
 
   /** Takes weight off: the load becomes so much of what it was. */
   drop(ratio: number): void {
     if (ratio >= 1) return;
-    this.open = this.lighter(this.open, ratio);
-    this.reach = this.open + this.done;
+    this.fresh = this.lighter(this.fresh, ratio);
+    this.reach = this.fresh + this.done;
   }
 }
 
@@ -97,16 +97,16 @@ export function minisToRir(
   const stamina = new Stamina(reach, lighter, back);
   stamina.do(reps);
   let load = 1;
-  let open = room;
+  let wanted = room;
   const minis: Mini[] = [];
   for (const { pause, share } of steps) {
-    if (open <= 0) break;
+    if (wanted <= 0) break;
     stamina.rest(pause);
     stamina.drop(share / load);
     load = share;
-    const each = Math.max(1, Math.min(open, Math.floor(stamina.left() - rir + 1e-9)));
+    const each = Math.max(1, Math.min(wanted, Math.floor(stamina.left() - rir + 1e-9)));
     stamina.do(each);
-    open -= each;
+    wanted -= each;
     minis.push({ reps: each, pause, share });
   }
   return minis;

@@ -6,7 +6,7 @@ import type { IssuedWeek } from '../plan/week-state';
 import type { StandingStep, Training } from './training';
 
 /** What a page knows of a training, so that it is sent only what is new. */
-export interface Known {
+export interface PageState {
   readonly revision: number;
   readonly athleteRevision: number;
   readonly exercises: number;
@@ -39,7 +39,7 @@ export interface TrainingChanges {
   readonly totals: Totals;
 }
 
-export function knownOf(training: Training): Known {
+export function pageStateOf(training: Training): PageState {
   return {
     revision: training.revision,
     athleteRevision: training.athleteRevision,

@@ -105,14 +105,14 @@ export function comparePlans(before: Outlook, after: Outlook): PlanChanges {
       const [was, is] = [weekState.plan.muscles[muscle], other.plan.muscles[muscle]];
       if (was.goal !== is.goal && !goals.includes(muscle)) goals.push(muscle);
       for (const mark of ['hold', 'floor', 'ceiling'] as const) {
-        const known = marks.some((one) => one.muscle === muscle && one.mark === mark);
-        if (!known && differ(was.landmarks[mark], is.landmarks[mark]))
+        const isListed = marks.some((one) => one.muscle === muscle && one.mark === mark);
+        if (!isListed && differ(was.landmarks[mark], is.landmarks[mark]))
           marks.push({ muscle, mark, from: was.landmarks[mark], to: is.landmarks[mark] });
       }
     }
   }
-  const open = before.blockPlan.weeks.findIndex(({ issued }) => issued === null);
-  const [was, is] = [before.blockPlan.weeks[open]?.plan, after.blockPlan.weeks[open]?.plan];
+  const unissued = before.blockPlan.weeks.findIndex(({ issued }) => issued === null);
+  const [was, is] = [before.blockPlan.weeks[unissued]?.plan, after.blockPlan.weeks[unissued]?.plan];
   const both = was !== undefined && is !== undefined;
   const ids = (findings: readonly Finding[]) => new Set(findings.map(({ id }) => id));
   const [had, has] = [ids(before.findings), ids(after.findings)];

@@ -1,6 +1,6 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
-import { isUnfilled } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { BlockPlan } from '../plan/block-plan';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
@@ -11,7 +11,7 @@ import { unfold } from './unfold';
 export type IssueRefusal =
   | { readonly code: 'no-such-week' }
   | { readonly code: 'already-issued' }
-  | { readonly code: 'earlier-week-open'; readonly week: number }
+  | { readonly code: 'earlier-week-unissued'; readonly week: number }
   | Problem;
 
 /** The week that may be issued next: the first that is not; undefined when all are. */
@@ -38,13 +38,13 @@ export function freezeWeek(
     return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
   const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isUnfilled(exercise));
   if (waiting !== undefined)
-    return refuse({ code: 'open-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
+    return refuse({ code: 'unfilled-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
   const blockPlan = unfold(input);
   const weekState = blockPlan.weeks.find(({ plan }) => plan.week === week);
   if (weekState === undefined) return refuse({ code: 'no-such-week' });
   if (weekState.issued !== null) return refuse({ code: 'already-issued' });
   const next = nextToIssue(blockPlan);
-  if (next !== undefined && next < week) return refuse({ code: 'earlier-week-open', week: next });
+  if (next !== undefined && next < week) return refuse({ code: 'earlier-week-unissued', week: next });
   const exercises: Record<string, Exercise> = {};
   for (const slot of weekState.plan.sessions.flatMap((session) => session.slots)) {
     const exercise = input.exercises({ id: slot.exerciseId, revision: slot.exerciseRevision });

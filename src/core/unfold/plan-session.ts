@@ -38,7 +38,7 @@ export function planSession(
   orders: Readonly<Record<string, SlotOrders>>,
 ): SessionPlan {
   const gates = gatesIn(planner, session, asked);
-  const known = session.slots.map(
+  const before = session.slots.map(
     ({ id }): Known => ({
       facts: facts.get(id) as SlotFacts,
       history: histories.get(id) as SlotHistory,
@@ -49,12 +49,12 @@ export function planSession(
   const withFigures = (slots: readonly SlotPlan[]) => sessionFigures(planner, session, facts, slots);
   const { lightening } = asked;
   if (lightening === null)
-    return withFigures(known.map((slot) => buildingSlot(planner, session.id, slot, asked)));
+    return withFigures(before.map((slot) => buildingSlot(planner, session.id, slot, asked)));
   const kept = keptSlots(
     session.slots.map((slot) => ({ id: slot.id, exercise: slotExercise(planner, slot) })),
     lightening.kept,
   );
-  const slots = known.map((slot) =>
+  const slots = before.map((slot) =>
     deloadSlot(planner, slot, asked, lightening, kept.has(slot.facts.slot.id)),
   );
   return withinMinutes(slots, lightening.minutes, withFigures);
@@ -73,8 +73,8 @@ function buildingSlot(
   { facts, history, gate, orders }: Known,
   asked: WeekAsked,
 ): SlotPlan {
-  const open = gate === null ? history.technique : behindGate(history.technique, gate);
-  const technique = orders.recovers ? heldBack(open) : open;
+  const gated = gate === null ? history.technique : behindGate(history.technique, gate);
+  const technique = orders.recovers ? heldBack(gated) : gated;
   const override = overrideIn(facts.slot.weeks, asked.week);
   const base = slotTarget(planner, facts, history, asked, orders, technique);
   const own = override?.sets ?? null;
@@ -102,8 +102,8 @@ function deloadSlot(
   lightening: Lightening,
   kept: boolean,
 ): SlotPlan {
-  const open = gate === null ? history.technique : behindGate(history.technique, gate);
-  const target = { ...slotTarget(planner, facts, history, asked, orders, heldBack(open)), gate };
+  const gated = gate === null ? history.technique : behindGate(history.technique, gate);
+  const target = { ...slotTarget(planner, facts, history, asked, orders, heldBack(gated)), gate };
   const again = lastWeekAgain(facts, history, planBuilding(facts, history, target));
   return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, target);
 }

@@ -63,10 +63,10 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
         plan,
         state.performed.get(plan.sessionId) ?? null,
       ]);
-      const known = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
+      const slots = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
       const before = so.histories.get(session.id) as SessionHistory;
       const name = `take ${session.id} ${week}`;
-      return [session.id, memo.call(name, takeSession, planner, known, before, week, ...trained)];
+      return [session.id, memo.call(name, takeSession, planner, slots, before, week, ...trained)];
     }),
   );
 }
@@ -100,11 +100,11 @@ function takeSession(
   const next = new Map(history);
   for (const { plan, performed } of trainedOf(pairs)) {
     for (const planned of plan.slots) {
-      const known = facts.get(planned.slotId);
+      const slot = facts.get(planned.slotId);
       const before = history.get(planned.slotId);
-      if (known === undefined || before === undefined) continue;
-      if (known.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
-      next.set(planned.slotId, takeWeek(known, before, planned, performed, week, planner));
+      if (slot === undefined || before === undefined) continue;
+      if (slot.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
+      next.set(planned.slotId, takeWeek(slot, before, planned, performed, week, planner));
     }
   }
   return next;

@@ -217,7 +217,7 @@ describe('issued and logged', () => {
     expect(freeze(input(done), 1)).toMatchObject({ ok: false, refusal: { code: 'already-issued' } });
     expect(freeze(input(done), 3)).toMatchObject({
       ok: false,
-      refusal: { code: 'earlier-week-open', week: 2 },
+      refusal: { code: 'earlier-week-unissued', week: 2 },
     });
     expect(freeze(input(), 9)).toMatchObject({ ok: false, refusal: { code: 'no-such-week' } });
     expect(freeze(input({ block: block([]) }), 1)).toMatchObject({

@@ -63,10 +63,10 @@ function callsFor(
     observations: so.observations.filter(({ week }) => week === last.week),
     isFinished: (sessionId) => previous.performed.get(sessionId)?.workout.finished === true,
     exerciseOf: (slot) => plannedExercise(planner, slot),
-    known: (slotId) => {
+    slotBefore: (slotId) => {
       for (const [sessionId, slots] of facts) {
-        const [known, history] = [slots.get(slotId), so.histories.get(sessionId)?.get(slotId)];
-        if (known !== undefined && history !== undefined) return { facts: known, history };
+        const [facts, history] = [slots.get(slotId), so.histories.get(sessionId)?.get(slotId)];
+        if (facts !== undefined && history !== undefined) return { facts, history };
       }
       return undefined;
     },

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { SentSet } from '@/core';
-import { addDays, emptyBlock, knownOf, type Muscle, mondayOf, type Soreness } from '@/core';
+import { addDays, emptyBlock, type Muscle, mondayOf, pageStateOf, type Soreness } from '@/core';
 import type { Asker } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
 import { addBlock } from '../repositories/blocks';
-import { answerCalls, openCalls } from '../repositories/calls';
+import { answerCalls, pendingCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
 import { issueWeek } from '../repositories/issuing';
@@ -116,7 +116,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
       over: [1, 2, 0, 1],
       soreness: { quads: 'early', lats: 'just in time', chest: 'early' },
     });
-    const calls = await openCalls(asker, autumn);
+    const calls = await pendingCalls(asker, autumn);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
     const training = await findTraining(asker, autumn);
     if (training !== undefined)
@@ -124,7 +124,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
         asker,
         autumn,
         accepted,
-        knownOf(training),
+        pageStateOf(training),
         new Date(`${addDays(monday, -8)}T18:00:00Z`),
       );
     await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);

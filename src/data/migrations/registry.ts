@@ -3,6 +3,7 @@ import { STATEMENTS as athletesExercises } from './002-athletes-exercises';
 import { STATEMENTS as templates } from './003-templates';
 import { STATEMENTS as setDetails } from './004-set-details';
 import { STATEMENTS as whatSetsMeasure } from './005-what-sets-measure';
+import { STATEMENTS as pendingCalls } from './006-pending-calls';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -15,4 +16,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '003-templates', statements: templates },
   { name: '004-set-details', statements: setDetails },
   { name: '005-what-sets-measure', statements: whatSetsMeasure },
+  { name: '006-pending-calls', statements: pendingCalls },
 ];

@@ -135,7 +135,7 @@ export interface CallRow {
   athleteId: string;
   subject: string;
   week: number;
-  status: 'open' | 'accepted' | 'changed' | 'declined';
+  status: 'pending' | 'accepted' | 'changed' | 'declined';
   proposal: string;
   choice: string | null;
   createdAt: Date;
@@ -333,7 +333,7 @@ const defined = new WeakMap<Sequelize, Models>();
 /** The tables, on the process's one pool. */
 export function models(): Models {
   const sequelize = database();
-  const known = defined.get(sequelize) ?? define(sequelize);
-  defined.set(sequelize, known);
-  return known;
+  const made = defined.get(sequelize) ?? define(sequelize);
+  defined.set(sequelize, made);
+  return made;
 }

@@ -89,7 +89,7 @@ export interface RosterLine {
   readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
   /** The week handed out last, with its sessions finished and planned. */
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
-  readonly openCalls: number;
+  readonly pendingCalls: number;
   /** ISO time of the last logged set. */
   readonly lastLog: string | null;
 }
@@ -107,7 +107,7 @@ interface RosterRow {
   sessions: number | null;
   finished: number;
   lastLog: Date | null;
-  openCalls: number;
+  pendingCalls: number;
 }
 
 /** All athletes of a coach with where they stand, by name: one query, whatever their number. */
@@ -118,7 +118,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
        b.id AS blockId, b.name AS blockName, b.weeks, i.week, i.session_count AS sessions,
        (SELECT COUNT(*) FROM workouts w WHERE w.issued_week_id = i.id AND w.finished_at IS NOT NULL) AS finished,
        (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
-       (SELECT COUNT(*) FROM calls c WHERE c.coach_id = a.coach_id AND c.status = 'open' AND c.athlete_id = a.id) AS openCalls
+       (SELECT COUNT(*) FROM calls c WHERE c.coach_id = a.coach_id AND c.status = 'pending' AND c.athlete_id = a.id) AS pendingCalls
      FROM athletes a
      LEFT JOIN blocks b ON b.id = (
        SELECT id FROM blocks WHERE coach_id = a.coach_id AND athlete_id = a.id ORDER BY created_at DESC LIMIT 1)
@@ -140,7 +140,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       row.week === null
         ? null
         : { week: row.week, finished: Number(row.finished), sessions: Number(row.sessions) },
-    openCalls: Number(row.openCalls),
+    pendingCalls: Number(row.pendingCalls),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   }));
 }

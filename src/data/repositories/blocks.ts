@@ -77,8 +77,8 @@ async function save(
   // Nobody can have started from a revision that is still to come.
   if (base < 0 || base > stored.revision) return { status: 'malformed' };
   const ids = steps.map(({ id }) => id);
-  const known = await revisions.findAll({ where: own(asker, { blockId, editId: ids }), transaction });
-  const already = new Set(known.map((step) => step.get().editId));
+  const kept = await revisions.findAll({ where: own(asker, { blockId, editId: ids }), transaction });
+  const already = new Set(kept.map((step) => step.get().editId));
   const between = await stepsSince(asker, blockId, base, transaction);
   const issued = await lastBuildingIssued(asker, blockId, transaction);
   const against = {

@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit';
 import { Op } from 'sequelize';
-import type { AnswerOutcome, Known, SentAnswer } from '@/core';
+import type { AnswerOutcome, PageState, SentAnswer } from '@/core';
 import { type Proposal, unfold } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
@@ -32,7 +32,7 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
         : unfold({ ...training, exercises: exerciseLookup(training) }).proposals;
     const ids = proposals.map(({ id }) => id);
     await calls.destroy({
-      where: own(asker, { blockId, status: 'open', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }),
+      where: own(asker, { blockId, status: 'pending', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }),
       transaction,
     });
     if (proposals.length === 0) return;
@@ -44,7 +44,7 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
         athleteId: training.athlete.id,
         subject: proposal.subject,
         week: proposal.week,
-        status: 'open' as const,
+        status: 'pending' as const,
         proposal: JSON.stringify(proposal),
         choice: null,
         createdAt: now,
@@ -58,14 +58,14 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
 
 /**
  * Keeps the coach's answers.
- * @param known what the coach's page knows: the answer holds what is new to it
+ * @param page what the coach's page knows: the answer holds what is new to it
  * @returns the changes, with the calls that were no longer open and so stay unanswered
  */
 export async function answerCalls(
   asker: Asker,
   blockId: string,
   answers: readonly SentAnswer[],
-  known: Known,
+  page: PageState,
   now: Date,
 ): Promise<AnswerOutcome | { readonly status: 'malformed' }> {
   const missed = await database().transaction(async (transaction) => {
@@ -73,32 +73,32 @@ export async function answerCalls(
     const where = own(asker, { id: blockId });
     if ((await blocks.count({ where, transaction })) === 0) return null;
     const rows = await calls.findAll({
-      where: own(asker, { blockId, status: 'open', id: answers.map(({ id }) => id) }),
+      where: own(asker, { blockId, status: 'pending', id: answers.map(({ id }) => id) }),
       attributes: ['id', 'proposal'],
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
-    const open = new Map(rows.map((row) => [row.get().id, proposalFrom(row.get().proposal)]));
+    const pending = new Map(rows.map((row) => [row.get().id, proposalFrom(row.get().proposal)]));
     // What is chosen instead must be something that this kind of call lets one choose.
     const fits = ({ id, choice }: SentAnswer) => {
-      const call = open.get(id);
+      const call = pending.get(id);
       return call === undefined || decodeChoice(call.kind, choice).ok;
     };
     if (!answers.every(fits)) return 'malformed';
     // Answers alike are one statement: a coach who accepts all gives one answer, however many calls there are.
-    for (const group of alike(answers.filter(({ id }) => open.has(id)))) {
+    for (const group of alike(answers.filter(({ id }) => pending.has(id)))) {
       const [{ outcome, choice }] = group;
       await calls.update(
         { status: outcome, choice: choice === null ? null : JSON.stringify(choice), answeredAt: now },
         { where: own(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
       );
     }
-    return answers.filter(({ id }) => !open.has(id)).map(({ id }) => id);
+    return answers.filter(({ id }) => !pending.has(id)).map(({ id }) => id);
   });
   if (missed === null) return { status: 'gone' };
   if (missed === 'malformed') return { status: 'malformed' };
   await refreshCalls(asker, blockId, now);
-  const changes = await findChanges(asker, blockId, known);
+  const changes = await findChanges(asker, blockId, page);
   return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed };
 }
 
@@ -120,9 +120,9 @@ function proposalFrom(text: string): Proposal {
 }
 
 /** A proposal as it stands in the calls table. */
-export async function openCalls(asker: Asker, blockId: string): Promise<readonly Proposal[]> {
+export async function pendingCalls(asker: Asker, blockId: string): Promise<readonly Proposal[]> {
   const rows = await models().calls.findAll({
-    where: own(asker, { blockId, status: 'open' }),
+    where: own(asker, { blockId, status: 'pending' }),
     order: [['createdAt', 'ASC']],
   });
   return rows.map((row) => proposalFrom(row.get().proposal));

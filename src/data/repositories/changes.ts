@@ -1,5 +1,5 @@
 import { Op, type Transaction } from 'sequelize';
-import type { Known, ReloadOutcome, TrainingChanges } from '@/core';
+import type { PageState, ReloadOutcome, TrainingChanges } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -17,35 +17,35 @@ const LOOK_BACK_MS = 60_000;
 export async function findChanges(
   asker: Asker,
   blockId: string,
-  known: Known,
+  page: PageState,
 ): Promise<TrainingChanges | undefined> {
   // One snapshot for all of it, so that totals and rows agree.
-  return database().transaction((transaction) => changesIn(asker, blockId, known, transaction));
+  return database().transaction((transaction) => changesIn(asker, blockId, page, transaction));
 }
 
 /** What has changed, or everything to who knows nothing. */
 export async function reloadTraining(
   asker: Asker,
   blockId: string,
-  known: Known | null,
+  page: PageState | null,
 ): Promise<ReloadOutcome> {
-  if (known === null) {
+  if (page === null) {
     const training = await findTraining(asker, blockId);
     return training === undefined ? { status: 'gone' } : { status: 'whole', training };
   }
-  const changes = await findChanges(asker, blockId, known);
+  const changes = await findChanges(asker, blockId, page);
   return changes === undefined ? { status: 'gone' } : { status: 'changes', changes };
 }
 
 async function changesIn(
   asker: Asker,
   blockId: string,
-  known: Known,
+  page: PageState,
   transaction: Transaction,
 ): Promise<TrainingChanges | undefined> {
   const { blocks, athletes, issued, workouts, sets, soreness, calls, exercises } = models();
   const readAt = new Date();
-  const since = { [Op.gte]: new Date(Date.parse(known.readAt) - LOOK_BACK_MS) };
+  const since = { [Op.gte]: new Date(Date.parse(page.readAt) - LOOK_BACK_MS) };
   const block = await blocks.findOne({
     where: own(asker, { id: blockId }),
     attributes: ['revision', 'athleteId'],
@@ -55,7 +55,7 @@ async function changesIn(
   const { revision, athleteId } = block.get();
   const athlete = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
   if (athlete === null) return undefined;
-  const steps = await stepsSince(asker, blockId, known.revision, transaction);
+  const steps = await stepsSince(asker, blockId, page.revision, transaction);
   const count = await exercises.count({ where: own(asker), transaction });
   const standing = await issued.findAll({
     where: own(asker, { blockId, recalledAt: null }),
@@ -63,7 +63,7 @@ async function changesIn(
     transaction,
   });
   const ids = standing.map((week) => week.get().id);
-  const had = new Set(known.issued);
+  const had = new Set(page.issued);
   const fresh = await issued.findAll({
     where: own(asker, { id: ids.filter((id) => !had.has(id)) }),
     order: [['week', 'ASC']],
@@ -81,7 +81,7 @@ async function changesIn(
     transaction,
   });
   const answered = await calls.findAll({
-    where: own(asker, { blockId, status: { [Op.ne]: 'open' }, answeredAt: since }),
+    where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, answeredAt: since }),
     order: [['answeredAt', 'ASC']],
     transaction,
   });
@@ -90,12 +90,12 @@ async function changesIn(
     revision,
     steps,
     athlete:
-      athlete.get().revision === known.athleteRevision
+      athlete.get().revision === page.athleteRevision
         ? null
         : { athlete: athleteFrom(athlete.get().facts), revision: athlete.get().revision },
-    ownExercises: count === known.exercises ? null : await ownExercises(asker, transaction),
+    ownExercises: count === page.exercises ? null : await ownExercises(asker, transaction),
     issued: fresh.map((week) => issuedFrom(week.get().snapshot)),
-    recalled: known.issued.filter((id) => !ids.includes(id)),
+    recalled: page.issued.filter((id) => !ids.includes(id)),
     workouts: begun
       .filter(({ lastSetAt, finishedAt }) => isNew(lastSetAt) || isNew(finishedAt))
       .map(workoutFrom),

@@ -73,9 +73,9 @@ export async function adoptRevision(
   stepId: string,
   now: Date,
 ): Promise<boolean> {
-  const known = await models().exercises.count({ where: own(asker, ref) });
+  const revisions = await models().exercises.count({ where: own(asker, ref) });
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
-  if (known === 0 || row === null) return false;
+  if (revisions === 0 || row === null) return false;
   const { document, revision } = row.get();
   const edits = blockFrom(document)
     .sessions.flatMap(({ slots }) => slots)

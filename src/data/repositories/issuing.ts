@@ -50,7 +50,7 @@ export async function issueWeek(
       { transaction },
     );
     // What waited was about this week. Nothing of it is done, so that the week after it has no calls yet.
-    await calls.destroy({ where: own(asker, { blockId, status: 'open' }), transaction });
+    await calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
     return { status: 'issued', week: value };
   });
   return outcome;

@@ -19,13 +19,13 @@ export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
 }
 
 /** Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. */
-async function openWorkout(
+async function workoutOf(
   asker: Asker,
   session: SessionRef,
   localDate: string,
   transaction: Transaction,
 ): Promise<
-  { status: 'open'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }
+  { status: 'found'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }
 > {
   const { issued, workouts } = models();
   const row = await issued.findOne({
@@ -54,7 +54,7 @@ async function openWorkout(
       },
       { transaction },
     );
-  return { status: 'open', blockId: row.get().blockId, week };
+  return { status: 'found', blockId: row.get().blockId, week };
 }
 
 /**
@@ -70,21 +70,21 @@ export async function keepWork(
 ): Promise<LogOutcome> {
   let blockId: string | null = null;
   const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
-    const workout = await openWorkout(asker, session, localDate, transaction);
-    if (workout.status !== 'open') return workout;
+    const workout = await workoutOf(asker, session, localDate, transaction);
+    if (workout.status !== 'found') return workout;
     const { workouts, sets, soreness: reports, ramps: verdicts } = models();
     const head = { coachId: asker.coachId, workoutId: workoutId(session) };
     const asked = askedIn(workout.week, session.sessionId);
     const rows = await sets.findAll({ where: { id: sent.map(({ id }) => id) }, transaction });
-    const known = standing(
+    const stored = standing(
       rows.map((one) => one.get()),
       head,
     );
     const refused = sent.flatMap(({ id, slotId, setId }): Refused[] => {
       if (!asked.has(`${slotId}/${currentSetId(setId)}`)) return [{ id, why: 'unknown set' }];
-      return known.others.has(id) ? [{ id, why: 'id taken' }] : [];
+      return stored.others.has(id) ? [{ id, why: 'id taken' }] : [];
     });
-    const out = new Set([...refused.map(({ id }) => id), ...known.mine]);
+    const out = new Set([...refused.map(({ id }) => id), ...stored.mine]);
     const fresh = onceEach(sent).filter(({ id }) => !out.has(id));
     await sets.bulkCreate(
       fresh.map(({ load, at, more, setId, ...set }) => ({

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { applyEdit, knownOf, type Training, withChanges } from '@/core';
+import { applyEdit, pageStateOf, type Training, withChanges } from '@/core';
 import { largeBlock } from '@/core/testing/fixtures';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
@@ -7,7 +7,7 @@ import { seedDemo } from '../demo/seed';
 import { NOW, PASSWORD, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { roster } from './athletes';
 import { saveSteps } from './blocks';
-import { answerCalls, openCalls } from './calls';
+import { answerCalls, pendingCalls } from './calls';
 import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
 import { issueWeek, recallWeek } from './issuing';
@@ -19,7 +19,7 @@ afterAll(closeDatabase);
 const knownTo = async (asker: Asker, blockId: string) => {
   const training = await findTraining(asker, blockId);
   if (training === undefined) throw new Error('no training');
-  return knownOf(training);
+  return pageStateOf(training);
 };
 const early = () => ({ id: randomUUID(), muscle: 'quads' as const, soreness: 'early' as const });
 
@@ -71,7 +71,7 @@ describe('issuing', () => {
     });
     expect(await issueWeek(asker, blockId, 3, 0, NOW)).toMatchObject({
       status: 'refused',
-      refusal: { code: 'earlier-week-open', week: 2 },
+      refusal: { code: 'earlier-week-unissued', week: 2 },
     });
     expect(await issueWeek(asker, blockId, 2, 7, NOW)).toEqual({ status: 'stale' });
     expect(await issueWeek(await someCoach(), blockId, 2, 0, NOW)).toEqual({ status: 'gone' });
@@ -106,9 +106,7 @@ describe('logging', () => {
   test('a set sent again, also by two phones at once, is one set', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const sets = await setsFor(asker, blockId, 'sa');
-    const answers = await Promise.all(
-      [1, 2, 3].map(() => keepWork(asker, session, work({ sets: sets }), NOW)),
-    );
+    const answers = await Promise.all([1, 2, 3].map(() => keepWork(asker, session, work({ sets }), NOW)));
     expect(answers).toEqual([
       { status: 'taken', refused: [] },
       { status: 'taken', refused: [] },
@@ -212,7 +210,7 @@ describe('calls', () => {
     const made = await issuedBlock();
     const { asker, blockId, session } = made;
     await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa', over) }), NOW);
-    expect(await openCalls(asker, blockId)).toEqual([]);
+    expect(await pendingCalls(asker, blockId)).toEqual([]);
     await keepWork(asker, session, work({ finish: true }), NOW);
     return made;
   }
@@ -225,7 +223,7 @@ describe('calls', () => {
       const sets = await setsFor(asker, blockId, sessionId, 2);
       await keepWork(asker, { issuedWeekId: issued.week.id, sessionId }, work({ sets, finish: true }), NOW);
     }
-    const [call] = await openCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId);
     const outcome = await answerCalls(
       asker,
       blockId,
@@ -246,7 +244,7 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
       NOW,
     );
-    const calls = await openCalls(asker, blockId);
+    const calls = await pendingCalls(asker, blockId);
     const sets = calls.find((call) => call.kind === 'sets');
     expect(sets).toMatchObject({ muscle: 'quads', add: 2, week: 2 });
     expect(await roster(asker)).toMatchObject([
@@ -262,7 +260,7 @@ describe('calls', () => {
     if (outcome.status !== 'answered') throw new Error(outcome.status);
     expect(outcome.changes.answers).toMatchObject([{ id: sets?.id, outcome: 'accepted' }]);
     expect(outcome.missed).toEqual([]);
-    expect((await openCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(false);
+    expect((await pendingCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(false);
   });
 
   test('new facts replace an open call; a report sent twice is one', async () => {
@@ -277,13 +275,13 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'still sore' }] }),
       new Date(NOW.getTime() + 1000),
     );
-    expect((await openCalls(asker, blockId)).some((call) => call.kind === 'sets')).toBe(false);
+    expect((await pendingCalls(asker, blockId)).some((call) => call.kind === 'sets')).toBe(false);
   });
 
   test('an answer to a call that is no longer open is told, not swallowed', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
-    const [call] = await openCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId);
     const answer = (id: string) => ({ id, outcome: 'accepted' as const, choice: null });
     const both = [answer(call?.id ?? ''), answer('load/gone/2/x')];
     const known = await knownTo(asker, blockId);
@@ -296,12 +294,12 @@ describe('calls', () => {
   test('a choice that does not fit its call is refused whole', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
-    const before = await openCalls(asker, blockId);
+    const before = await pendingCalls(asker, blockId);
     const sets = before.find(({ kind }) => kind === 'sets');
     const wrong = { id: sets?.id ?? '', outcome: 'changed' as const, choice: { load: 60, reps: 8 } };
     const known = await knownTo(asker, blockId);
     expect(await answerCalls(asker, blockId, [wrong], known, NOW)).toEqual({ status: 'malformed' });
-    expect(await openCalls(asker, blockId)).toEqual(before);
+    expect(await pendingCalls(asker, blockId)).toEqual(before);
   });
 
   test('a stranger’s answer changes nothing', async () => {
@@ -312,7 +310,7 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
       NOW,
     );
-    const before = await openCalls(asker, blockId);
+    const before = await pendingCalls(asker, blockId);
     const stranger = await someCoach();
     expect(
       await answerCalls(
@@ -323,8 +321,8 @@ describe('calls', () => {
         NOW,
       ),
     ).toEqual({ status: 'gone' });
-    expect(await openCalls(stranger, blockId)).toEqual([]);
-    expect(await openCalls(asker, blockId)).toEqual(before);
+    expect(await pendingCalls(stranger, blockId)).toEqual([]);
+    expect(await pendingCalls(asker, blockId)).toEqual(before);
   });
 });
 
@@ -339,7 +337,7 @@ test('the demo fills a coach once: six athletes, weeks done, calls that wait', a
   expect(lines.find(({ name }) => name === 'Maren Tveitdal')).toMatchObject({
     issued: { week: 2, finished: 4, sessions: 4 },
   });
-  expect(lines.some(({ openCalls: open }) => open > 0)).toBe(true);
+  expect(lines.some(({ pendingCalls }) => pendingCalls > 0)).toBe(true);
   expect(new Set(lines.map(({ level }) => level)).size).toBe(3);
 }, 60_000);
 
@@ -365,7 +363,7 @@ test('the number of queries for a block does not grow with its log', async () =>
 describe('what has changed since', () => {
   /** A page that takes in changes and lays the steps on its block. */
   async function takenIn(asker: Asker, blockId: string, had: Training): Promise<Training | undefined> {
-    const outcome = await reloadTraining(asker, blockId, knownOf(had));
+    const outcome = await reloadTraining(asker, blockId, pageStateOf(had));
     if (outcome.status !== 'changes') throw new Error(outcome.status);
     const { steps, revision } = outcome.changes;
     const block = steps.reduce((before, { edit }) => {
@@ -397,12 +395,12 @@ describe('what has changed since', () => {
     page = (await takenIn(asker, blockId, page)) as Training;
     expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
     expect(page.log.sets).toHaveLength(sets.length);
-    const [call] = await openCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId);
     await answerCalls(
       asker,
       blockId,
       [{ id: call?.id ?? '', outcome: 'declined', choice: null }],
-      knownOf(page),
+      pageStateOf(page),
       new Date(),
     );
     await issueWeek(asker, blockId, 2, 1, new Date());

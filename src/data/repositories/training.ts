@@ -19,7 +19,7 @@ export function exerciseLookup({ ownExercises }: Pick<Training, 'ownExercises'>)
 }
 
 export function answerFrom(row: CallRow): Answer[] {
-  if (row.status === 'open') return [];
+  if (row.status === 'pending') return [];
   const proposal = stored('a call', decodeProposal, row.proposal);
   const choice =
     row.choice === null
@@ -52,7 +52,7 @@ export async function findTraining(
       ...within,
     }),
     calls.findAll({
-      where: own(asker, { blockId, status: { [Op.ne]: 'open' } }),
+      where: own(asker, { blockId, status: { [Op.ne]: 'pending' } }),
       order: [['answeredAt', 'ASC']],
       ...within,
     }),

@@ -16,7 +16,7 @@ interface KeepStripProps {
 /** Along the foot: what the change alters before it is kept, and the way to keep or drop it. */
 export function KeepStrip({ tools, effects, running }: KeepStripProps) {
   const { dirty, keepable, keep, discard, status, message, problems, unread } = tools;
-  const open = unread + problems.size;
+  const wrong = unread + problems.size;
   return (
     <section className={own.strip} aria-label="Keep the change">
       <div className={own.stripHead}>
@@ -31,10 +31,10 @@ export function KeepStrip({ tools, effects, running }: KeepStripProps) {
             {message}
           </p>
         )}
-        {open > 0 ? (
-          <p>{plural(open, 'field')} cannot be kept as written; the sentence stands beside it.</p>
+        {wrong > 0 ? (
+          <p>{plural(wrong, 'field')} cannot be kept as written; the sentence stands beside it.</p>
         ) : null}
-        {dirty && running === null && open === 0 ? <p>No block is running: nothing else changes.</p> : null}
+        {dirty && running === null && wrong === 0 ? <p>No block is running: nothing else changes.</p> : null}
         {dirty ? effects.map((sentence) => <p key={sentence}>{sentence}</p>) : null}
         {!dirty && message === null ? (
           <p className={classes.soft}>

@@ -49,7 +49,7 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
       'add session': () => void sheet.edits.addSession(isSheet),
       replace: () => setDialog('replace'),
       details: () => screen.setDetailed((open) => !open),
-      technique: () => table.open({ row: table.cursor.row, column: 'technique' }),
+      technique: () => table.edit({ row: table.cursor.row, column: 'technique' }),
       'add slot': () => sheet.edits.beginSlot(row),
       'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
       print: () => window.open(`/blocks/${training.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank'),

@@ -74,11 +74,11 @@ export function useBlockScreen(
     show('Sheet');
     table.move({ row, column });
   };
-  const jump = ({ place }: Finding) => {
-    const row = place.slotId ?? place.sessionId;
+  const jump = ({ subject }: Finding) => {
+    const row = subject.slotId ?? subject.sessionId;
     if (row !== undefined) onCell(row);
-    else if (place.muscle !== undefined)
-      window.document.querySelector<HTMLElement>(`[data-muscle="${place.muscle}"]`)?.focus();
+    else if (subject.muscle !== undefined)
+      window.document.querySelector<HTMLElement>(`[data-muscle="${subject.muscle}"]`)?.focus();
   };
   const keeping = useAction(actions.saveTemplate);
   const saveTemplate = async () => {

@@ -41,7 +41,7 @@ export function useShown(session: BlockSession, state: BlockState) {
     callCells,
     lookAt,
     /** The first week that can still be laid otherwise. */
-    open: blockPlan.weeks.find(({ issued }) => issued === null),
+    unissued: blockPlan.weeks.find(({ issued }) => issued === null),
     next: nextToIssue(blockPlan),
   };
 }
@@ -50,10 +50,10 @@ export type Shown = ReturnType<typeof useShown>;
 
 /** The week whose figures stand beside a face: the Frame is about what can still be laid, the Sheet about the cursor. */
 export function weekBeside(
-  { blockPlan, open }: Shown,
+  { blockPlan, unissued }: Shown,
   isFrame: boolean,
   week: number | null,
 ): WeekState | undefined {
   const shown = blockPlan.weeks.find(({ plan }) => plan.week === (week ?? blockPlan.currentWeek));
-  return (isFrame ? (open ?? shown) : shown) ?? blockPlan.weeks[0];
+  return (isFrame ? (unissued ?? shown) : shown) ?? blockPlan.weeks[0];
 }

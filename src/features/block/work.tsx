@@ -64,7 +64,7 @@ export function Work(props: WorkProps) {
           row={row}
           athlete={shown.athlete}
           catalogue={shown.catalogue}
-          planned={shown.open?.plan.sessions
+          planned={shown.unissued?.plan.sessions
             .flatMap(({ slots }) => slots)
             .find(({ slotId }) => slotId === row.slot.id)}
           today={today}

@@ -15,7 +15,7 @@ export interface DeskLine {
   readonly archived: boolean;
   readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
-  readonly openCalls: number;
+  readonly pendingCalls: number;
   readonly lastLog: string | null;
 }
 
@@ -37,7 +37,7 @@ function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] 
     case 'name':
       return [...lines].sort(byName);
     case 'calls':
-      return [...lines].sort((a, b) => b.openCalls - a.openCalls || byName(a, b));
+      return [...lines].sort((a, b) => b.pendingCalls - a.pendingCalls || byName(a, b));
     case 'last log':
       return [...lines].sort((a, b) => (b.lastLog ?? '').localeCompare(a.lastLog ?? '') || byName(a, b));
   }
@@ -146,7 +146,7 @@ interface ToolsProps {
 
 /** The line over the roster: finding somebody, how many there are and wait, the archive. */
 function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }: ToolsProps) {
-  const waiting = lines.reduce((sum, line) => sum + line.openCalls, 0);
+  const waiting = lines.reduce((sum, line) => sum + line.pendingCalls, 0);
   return (
     <div className={classes.tools}>
       <input
@@ -214,8 +214,8 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       <td className={classes.number}>
         {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
       </td>
-      <td className={`${classes.number} ${line.openCalls > 0 ? classes.waiting : ''}`}>
-        {line.openCalls > 0 ? line.openCalls : ''}
+      <td className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}>
+        {line.pendingCalls > 0 ? line.pendingCalls : ''}
       </td>
       <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
       <td className={classes.links}>

@@ -49,7 +49,7 @@ export interface FloorLine {
   readonly minutes: string;
   readonly finished: boolean;
   readonly date: LocalDate | null;
-  readonly sorenessOpen: boolean;
+  readonly sorenessMissing: boolean;
 }
 
 /** Sends what the phone has; safe to repeat. */

@@ -6,7 +6,7 @@ import { SorenessForm } from './soreness-form';
 
 interface EndProps {
   readonly data: FloorSession;
-  readonly open: number;
+  readonly unlogged: number;
   readonly finished: boolean;
   readonly reported: Reported;
   readonly onFinish: () => void;
@@ -14,7 +14,7 @@ interface EndProps {
 }
 
 /** After the last set: finishing, then soreness. */
-export function End({ data, open, finished, reported, onFinish, onReport }: EndProps) {
+export function End({ data, unlogged, finished, reported, onFinish, onReport }: EndProps) {
   const muscles = [
     ...new Set(
       data.session.slots.flatMap((slot) => {
@@ -27,7 +27,7 @@ export function End({ data, open, finished, reported, onFinish, onReport }: EndP
   return (
     <div>
       <p className={classes.slotName}>
-        {open === 0 ? 'All sets are logged.' : `${open} sets are not logged.`}
+        {unlogged === 0 ? 'All sets are logged.' : `${unlogged} sets are not logged.`}
       </p>
       <p className={classes.soft}>
         Finishing tells your coach that the session is over. Sets can still be corrected.

@@ -11,7 +11,7 @@ interface FloorListProps {
 }
 
 function state(line: FloorLine): string {
-  if (line.finished) return line.sorenessOpen ? 'soreness?' : 'done';
+  if (line.finished) return line.sorenessMissing ? 'soreness?' : 'done';
   return line.logged > 0 ? `${line.logged} of ${line.sets}` : 'to do';
 }
 
@@ -35,7 +35,7 @@ export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
                 >
                   <span className={classes.itemHead}>
                     <span>{line.name}</span>
-                    <span className={line.finished && !line.sorenessOpen ? classes.soft : ''}>
+                    <span className={line.finished && !line.sorenessMissing ? classes.soft : ''}>
                       {state(line)}
                     </span>
                   </span>

@@ -36,9 +36,9 @@ export function startMore(
   const partials = set.sections.reduce((sum, { reps }) => sum + reps, 0);
   return Object.fromEntries(
     fields.map((field) => {
-      const known = done?.[field];
+      const logged = done?.[field];
       const start = field === 'partials' ? String(partials) : '';
-      return [field, known === undefined ? start : String(known)];
+      return [field, logged === undefined ? start : String(logged)];
     }),
   );
 }

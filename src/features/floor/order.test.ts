@@ -1,7 +1,7 @@
 import { EMPTY_LOG, startOf, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { checkMore, moreFields, startMore } from './more-entry';
-import { placesOf } from './order';
+import { askedSets } from './order';
 
 function planned(...slots: Parameters<typeof session>[2]) {
   const { weeks } = unfold({
@@ -20,7 +20,7 @@ function planned(...slots: Parameters<typeof session>[2]) {
 const straight = (sets: number) => ({ technique: { kind: 'straight' as const, sets } });
 
 test('slots stand one after the other, a group round by round with a short walk between', () => {
-  const places = placesOf(
+  const places = askedSets(
     planned(
       slot('1', 'leg-extension', { ...straight(2), rest: 90 }),
       slot('2', 'seated-leg-curl', { ...straight(3), rest: 60, joined: true }),
@@ -39,7 +39,7 @@ test('slots stand one after the other, a group round by round with a short walk 
 });
 
 test('mini-sets follow each other with their own short rests', () => {
-  const places = placesOf(
+  const places = askedSets(
     planned(slot('1', 'leg-extension', { technique: startOf('rest-pause'), rest: 120 })),
   );
   expect(places.map(({ set, rest }) => [set.id, rest])).toEqual([

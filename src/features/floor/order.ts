@@ -1,7 +1,7 @@
 import type { SessionPlan, SetPlan, SlotPlan } from '@/core';
 
 /** A planned set with its slot, in the order of the session. */
-export interface Place {
+export interface AskedSet {
   readonly key: string;
   readonly slot: SlotPlan;
   readonly set: SetPlan;
@@ -13,14 +13,14 @@ export interface Place {
 const CHANGE = 15;
 
 /** The sets of a session in the order they are done: slots one after the other, groups round by round. */
-export function placesOf(session: SessionPlan): readonly Place[] {
+export function askedSets(session: SessionPlan): readonly AskedSet[] {
   const groups: SlotPlan[][] = [];
   for (const slot of session.slots) {
     const group = groups.at(-1);
     if (slot.joined && group !== undefined) group.push(slot);
     else groups.push([slot]);
   }
-  const places: Place[] = [];
+  const sets: AskedSet[] = [];
   let rest = 0;
   for (const group of groups) {
     const rounds = Math.max(0, ...group.flatMap(({ sets }) => sets.map(({ round }) => round)));
@@ -28,12 +28,12 @@ export function placesOf(session: SessionPlan): readonly Place[] {
       const here = group.filter(({ sets }) => sets.some((one) => one.round === round));
       here.forEach((slot, member) => {
         for (const set of slot.sets.filter((one) => one.round === round)) {
-          places.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest });
+          sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest });
           rest = set.rest;
         }
         if (member < here.length - 1) rest = CHANGE;
       });
     }
   }
-  return places;
+  return sets;
 }

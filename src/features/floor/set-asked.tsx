@@ -9,16 +9,16 @@ import { Fact } from './fact';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
 import { loadLabel } from './load-label';
-import type { Place } from './order';
+import type { AskedSet } from './order';
 import { Rest } from './rest';
 
 interface AskedProps {
   readonly data: FloorSession;
-  readonly place: Place;
+  readonly asked: AskedSet;
 }
 
 /** Which set it is, how it is done, and its figures, huge. */
-export function SetAsked({ data, place: { slot, set } }: AskedProps) {
+export function SetAsked({ data, asked: { slot, set } }: AskedProps) {
   const exercise = data.exercises[slot.exerciseId];
   const setUp = data.setUps[slot.exerciseId];
   const held = slot.measure === 'seconds';
@@ -66,8 +66,8 @@ interface HelpProps extends AskedProps {
 }
 
 /** What helps to do it: how to make the load, the ramp, last time, the rest. */
-export function SetHelp({ data, place, load, isFirst: first, isDone, restSince }: HelpProps) {
-  const { slot } = place;
+export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }: HelpProps) {
+  const { slot } = asked;
   const last = data.lastTime[slot.slotId];
   const held = slot.measure === 'seconds';
   const loadless = slot.loading === 'none';
@@ -90,14 +90,14 @@ export function SetHelp({ data, place, load, isFirst: first, isDone, restSince }
             value={`${held ? `${last.reps} s` : last.reps}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
           />
         )}
-        {restSince === null || isDone ? null : <Rest since={restSince} of={place.rest} />}
+        {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
       </dl>
     </>
   );
 }
 
 /** What to mind before it is done. */
-export function SetCautions({ data, place: { slot, set } }: AskedProps) {
+export function SetCautions({ data, asked: { slot, set } }: AskedProps) {
   const exercise = data.exercises[slot.exerciseId];
   const held = slot.measure === 'seconds';
   return (

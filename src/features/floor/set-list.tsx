@@ -5,24 +5,24 @@ import { setName } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
-import type { Place } from './order';
+import type { AskedSet } from './order';
 
 interface SetListProps {
   readonly data: FloorSession;
-  readonly places: readonly Place[];
+  readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
 }
 
 /** Every set of the session; tapping one opens it for logging or correcting. */
-export function SetList({ data, places, done, onOpen }: SetListProps) {
-  const slots = [...new Set(places.map(({ slot }) => slot))];
+export function SetList({ data, sets, done, onOpen }: SetListProps) {
+  const slots = [...new Set(sets.map(({ slot }) => slot))];
   return (
     <div>
       {slots.map((slot) => (
         <section key={slot.slotId}>
           <h2 className={classes.group}>{capital(nameOf(slot, data))}</h2>
-          {places
+          {sets
             .filter((place) => place.slot === slot)
             .map(({ key, set }) => {
               const logged = done.get(key);

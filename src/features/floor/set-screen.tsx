@@ -5,7 +5,7 @@ import { figure, setText } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { MORE_LABELS } from './more-entry';
-import type { Place } from './order';
+import type { AskedSet } from './order';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
@@ -13,7 +13,7 @@ import { useSetEntry } from './use-set-entry';
 
 interface SetScreenProps {
   readonly data: FloorSession;
-  readonly place: Place;
+  readonly asked: AskedSet;
   readonly done: LoggedSet | null;
   /** When the last set of the session was logged. */
   readonly restSince: string | null;
@@ -26,10 +26,10 @@ interface SetScreenProps {
 }
 
 /** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
-export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, onSkip }: SetScreenProps) {
-  const { slot, set } = place;
-  const use = useSetEntry(data, place, done, onLog);
-  const { grid, check, noted, put, tap, asked } = use;
+export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, onSkip }: SetScreenProps) {
+  const { slot, set } = asked;
+  const use = useSetEntry(data, asked, done, onLog);
+  const { grid, check, noted, put, tap, isAsAsked } = use;
   const verb = done === null ? 'Log' : 'Correct to';
   const isFirst = slot.sets[0]?.id === set.id;
   const ramped =
@@ -40,10 +40,10 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
   };
   return (
     <>
-      <SetAsked data={data} place={place} />
+      <SetAsked data={data} asked={asked} />
       <SetHelp
         data={data}
-        place={place}
+        asked={asked}
         load={check.value?.load ?? null}
         isFirst={isFirst}
         isDone={done !== null}
@@ -65,7 +65,7 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
           ))}
         </fieldset>
       ) : null}
-      <SetCautions data={data} place={place} />
+      <SetCautions data={data} asked={asked} />
       <div className={classes.grow} />
       <SetFigures slot={slot} use={use} />
       <SetMore use={use} />
@@ -78,7 +78,7 @@ export function SetScreen({ data, place, done, restSince, ramp, onRamp, onLog, o
         {check.problem?.sentence ?? check.hint}
       </p>
       <button type="button" className={classes.go} disabled={check.value === null} onClick={tap}>
-        {asked && done === null
+        {isAsAsked && done === null
           ? 'Done as asked'
           : check.value === null
             ? verb

@@ -3,13 +3,13 @@ import { type LoggedSet, loadGrid } from '@/core';
 import { reserve } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
 import { checkMore, type MoreEntry, moreFields, startMore } from './more-entry';
-import type { Place } from './order';
+import type { AskedSet } from './order';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 
 /** The figures of a set as they are typed, with what is wrong with them and the tap that logs them. */
 export function useSetEntry(
   data: FloorSession,
-  { slot, set }: Place,
+  { slot, set }: AskedSet,
   done: LoggedSet | null,
   onLog: (value: CheckedSet) => void,
 ) {
@@ -42,12 +42,12 @@ export function useSetEntry(
     onLog({ ...check.value, reps, rir, ...(noted.value === undefined ? {} : { more: noted.value }) });
   };
 
-  const asked =
+  const isAsAsked =
     check.value !== null &&
     check.value.load === set.load &&
     check.value.reps === set.reps &&
     check.value.rir === reserve(set.rir);
-  return { grid, entry, fields, more, setMore, noted, check, put, step, tap, asked };
+  return { grid, entry, fields, more, setMore, noted, check, put, step, tap, isAsAsked };
 }
 
 export type SetEntryUse = ReturnType<typeof useSetEntry>;

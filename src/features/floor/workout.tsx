@@ -7,7 +7,7 @@ import { type CurrentSet, currentSets } from '@/core';
 import type { FloorSession, SendAction } from './contract';
 import { End } from './end';
 import classes from './floor.module.css';
-import { type Place, placesOf } from './order';
+import { type AskedSet, askedSets } from './order';
 import { queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
@@ -22,12 +22,17 @@ type View =
 const NONE: ReadonlyMap<string, CurrentSet> = new Map();
 
 /** Logs a set in its place, or corrects the one that stands there; whether it was taken. */
-function logInto(floor: Session, place: Place, before: CurrentSet | undefined, value: CheckedSet): boolean {
+function logInto(
+  floor: Session,
+  asked: AskedSet,
+  before: CurrentSet | undefined,
+  value: CheckedSet,
+): boolean {
   return floor.log({
-    slotId: place.slot.slotId,
-    setId: place.set.id,
-    exerciseId: place.slot.exerciseId,
-    load: { value: value.load, unit: place.slot.unit },
+    slotId: asked.slot.slotId,
+    setId: asked.set.id,
+    exerciseId: asked.slot.exerciseId,
+    load: { value: value.load, unit: asked.slot.unit },
     reps: value.reps,
     rir: value.rir,
     ...(value.more === undefined ? {} : { more: value.more }),
@@ -40,26 +45,27 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
   const [floor, state] = useFloor(data, send);
   const { session, workoutId } = data;
   const { logged, finished } = state;
-  const places = useMemo(() => placesOf(session), [session]);
+  const sets = useMemo(() => askedSets(session), [session]);
   const done = useMemo(() => currentSets(logged).get(workoutId) ?? NONE, [logged, workoutId]);
-  const firstOpen = places.find(({ key }) => !done.has(key));
+  const firstUnlogged = sets.find(({ key }) => !done.has(key));
   const [view, setView] = useState<View | null>(null);
   const now: View =
-    view ?? (finished || firstOpen === undefined ? { status: 'end' } : { status: 'set', key: firstOpen.key });
-  const goTo = (next: Place | undefined) =>
+    view ??
+    (finished || firstUnlogged === undefined ? { status: 'end' } : { status: 'set', key: firstUnlogged.key });
+  const goTo = (next: AskedSet | undefined) =>
     setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
 
-  const log = (place: Place, value: CheckedSet) => {
-    const before = done.get(place.key);
-    if (!logInto(floor, place, before, value)) return;
+  const log = (asked: AskedSet, value: CheckedSet) => {
+    const before = done.get(asked.key);
+    if (!logInto(floor, asked, before, value)) return;
     if (before !== undefined) setView({ status: 'list' });
-    else goTo(places.find(({ key }) => key !== place.key && !done.has(key)));
+    else goTo(sets.find(({ key }) => key !== asked.key && !done.has(key)));
   };
   /** Leaves out a set that is done only when there is energy left. */
-  const skip = (place: Place) =>
-    goTo(places.slice(places.indexOf(place) + 1).find(({ key }) => !done.has(key)));
+  const skip = (asked: AskedSet) =>
+    goTo(sets.slice(sets.indexOf(asked) + 1).find(({ key }) => !done.has(key)));
 
-  const place = now.status === 'set' ? places.find(({ key }) => key === now.key) : undefined;
+  const asked = now.status === 'set' ? sets.find(({ key }) => key === now.key) : undefined;
   const latest = [...done.values()].reduce<string | null>(
     (at, { set }) => (at === null || set.at > at ? set.at : at),
     null,
@@ -69,26 +75,26 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       <div className={classes.top}>
         <h1>{session.name}</h1>
         <span className={classes.soft}>
-          {done.size} of {places.length} sets
+          {done.size} of {sets.length} sets
         </span>
       </div>
-      <Ticks places={places} done={done} now={now.status === 'set' ? now.key : null} />
-      {place !== undefined ? (
+      <Ticks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
+      {asked !== undefined ? (
         <SetScreen
-          key={place.key}
+          key={asked.key}
           data={data}
-          place={place}
-          done={done.get(place.key)?.set ?? null}
+          asked={asked}
+          done={done.get(asked.key)?.set ?? null}
           restSince={latest}
-          ramp={state.ramps[place.slot.slotId] ?? null}
-          onRamp={(verdict) => floor.reportRamp(place.slot.slotId, verdict)}
-          onLog={(value) => log(place, value)}
-          onSkip={place.set.optional ? () => skip(place) : null}
+          ramp={state.ramps[asked.slot.slotId] ?? null}
+          onRamp={(verdict) => floor.reportRamp(asked.slot.slotId, verdict)}
+          onLog={(value) => log(asked, value)}
+          onSkip={asked.set.optional ? () => skip(asked) : null}
         />
       ) : now.status === 'end' ? (
         <End
           data={data}
-          open={places.filter(({ key, set }) => !set.optional && !done.has(key)).length}
+          unlogged={sets.filter(({ key, set }) => !set.optional && !done.has(key)).length}
           finished={finished}
           reported={state.reported}
           onFinish={() => {
@@ -98,11 +104,11 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
           onReport={(answers) => floor.report(answers)}
         />
       ) : (
-        <SetList data={data} places={places} done={done} onOpen={(key) => setView({ status: 'set', key })} />
+        <SetList data={data} sets={sets} done={done} onOpen={(key) => setView({ status: 'set', key })} />
       )}
       <RefusedList floor={floor} state={state} />
       <Foot state={state} count={done.size}>
-        {now.status === 'list' && (firstOpen !== undefined || finished) ? (
+        {now.status === 'list' && (firstUnlogged !== undefined || finished) ? (
           <button type="button" className={classes.link} onClick={() => setView(null)}>
             Go on
           </button>
@@ -120,19 +126,19 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
 }
 
 interface TicksProps {
-  readonly places: readonly Place[];
+  readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, CurrentSet>;
   readonly now: string | null;
 }
 
-function Ticks({ places, done, now }: TicksProps) {
+function Ticks({ sets, done, now }: TicksProps) {
   return (
     <div className={classes.ticks} aria-hidden="true">
-      {places.map(({ key }) => (
+      {sets.map(({ key }) => (
         <span
           key={key}
           className={classes.tick}
-          data-state={key === now ? 'now' : done.has(key) ? 'done' : 'open'}
+          data-state={key === now ? 'now' : done.has(key) ? 'done' : 'to come'}
         />
       ))}
     </div>

@@ -43,7 +43,7 @@ export function FactTable({
 }) {
   const other = new Map(beside === undefined ? [] : factsOf(beside));
   const rows = factsOf(exercise);
-  const extra = [...other].filter(([name]) => !rows.some(([known]) => known === name));
+  const extra = [...other].filter(([name]) => !rows.some(([one]) => one === name));
   return (
     <table className={classes.facts}>
       <tbody>

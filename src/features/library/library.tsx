@@ -102,12 +102,12 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     if (id === TECHNIQUES) setShelf('Techniques');
     else if (id !== '') setChosen(id);
   });
-  const open = (id: string) => {
+  const show = (id: string) => {
     setChosen(id);
     setEditing(null);
     window.history.replaceState(null, '', `#${encodeURIComponent(id)}`);
   };
-  const show = (next: Shelf) => {
+  const turnTo = (next: Shelf) => {
     setShelf(next);
     const at = next === 'Techniques' ? TECHNIQUES : (chosen ?? '');
     window.history.replaceState(null, '', `#${encodeURIComponent(at)}`);
@@ -115,14 +115,14 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
   const edit = (of: Exercise) => setEditing(isOwn(of) ? anew(of) : ownCopy(of));
   const blank = () => {
-    show('Exercises');
+    turnTo('Exercises');
     setEditing(blankExercise());
   };
 
   useWindowEvent('keydown', (event) => {
     if (!event.altKey) return;
     const next = SHELVES[Number(event.key) - 1];
-    if (next !== undefined) show(next);
+    if (next !== undefined) turnTo(next);
     else if (event.key.toLowerCase() === 'n') blank();
     else return;
     event.preventDefault();
@@ -131,7 +131,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
       <Bar title="Library" about={plural(catalogue.list.length, 'exercise')}>
-        <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={show} />
+        <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={turnTo} />
         <button type="button" className={form.button} onClick={blank} title="Alt N">
           New exercise
         </button>
@@ -151,7 +151,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               chosen={exercise?.id}
               body={body}
               isOwn={isOwn}
-              onOpen={open}
+              onOpen={show}
               onMark={setChosen}
             />
             {shown.length === 0 ? (
@@ -186,7 +186,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               own={isOwn(exercise)}
               uses={actions.uses}
               onBeside={setBeside}
-              onOpen={open}
+              onOpen={show}
               onEdit={() => edit(exercise)}
             />
           )}

@@ -34,8 +34,8 @@ export function Preview({ template, prerequisites, outlook, nothing, names }: Pr
               Before it:{' '}
               {listed(
                 prerequisites.map(
-                  ({ exerciseId, reps, known, met }) =>
-                    `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : known === null ? 'none on record' : `${known} on record`})`,
+                  ({ exerciseId, reps, best, met }) =>
+                    `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : best === null ? 'none on record' : `${best} on record`})`,
                 ),
               )}
               .

@@ -15,12 +15,12 @@ const FETCH_AFTER_MS = 800;
 /** Ctrl K, from anywhere at the desk: finds athletes, screens and exercises, and answers questions on loads. */
 export function Palette({ find }: { readonly find: FindAthletes }) {
   const { open, setOpen } = usePalette();
-  const [known, setKnown] = useState<readonly FoundAthlete[]>([]);
+  const [found, setFound] = useState<readonly FoundAthlete[]>([]);
   const [wanted, setWanted] = useState(false);
   const show = useCallback(() => {
     setWanted(true);
     setOpen(true);
-    void find().then(setKnown, () => undefined);
+    void find().then(setFound, () => undefined);
   }, [find, setOpen]);
   useEffect(() => {
     const timer = setTimeout(() => void load(), FETCH_AFTER_MS);
@@ -33,5 +33,5 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
     else show();
   });
   if (!wanted && !open) return null;
-  return <PaletteDialog open={open} athletes={known} onClose={() => setOpen(false)} />;
+  return <PaletteDialog open={open} athletes={found} onClose={() => setOpen(false)} />;
 }

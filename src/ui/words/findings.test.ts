@@ -75,7 +75,7 @@ const SAID: Examples = {
     { upper: 22, lower: 12.5 },
     'Upper days have 22 sets on average, lower days 12.5: more than a third apart.',
   ],
-  'priority place': [{ muscle: 'lats' }, 'Lats has priority but is never first or second in a session.'],
+  'priority late': [{ muscle: 'lats' }, 'Lats has priority but is never first or second in a session.'],
   'building weeks': [
     { weeks: 10, most: 8 },
     'Building for 10 weeks before a deload; above 8 fatigue outgrows what an intermediate athlete notices.',
@@ -89,7 +89,7 @@ const SAID: Examples = {
     'A split by body parts suits advanced athletes; this one is novice.',
   ],
   prerequisite: [
-    { shape: 'straight arms', exerciseId: 'pull-up', reps: 10, known: null },
+    { shape: 'straight arms', exerciseId: 'pull-up', reps: 10, best: null },
     'Straight arms asks for 10 clean reps of pull-up; none are on record.',
   ],
   'beyond failure': [
@@ -128,7 +128,7 @@ const SAID: Examples = {
     { exerciseId: 'push-up', next: 'ring-push-up', reps: 15, session: 'Push' },
     'Push-up in Push reached 15 on all sets: ring push-up is the next step.',
   ],
-  'open slot': [
+  'unfilled slot': [
     { exerciseId: 'leg-press', session: 'Legs' },
     'Leg press in Legs still waits for an exercise.',
   ],

@@ -62,7 +62,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `Compounds are ${figure(detail.share, 0)} % of the hard sets; a novice does best with ${figure(detail.wanted)} % or more.`;
     case 'uneven days':
       return `Upper days have ${figure(detail.upper, 1)} sets on average, lower days ${figure(detail.lower, 1)}: more than a third apart.`;
-    case 'priority place':
+    case 'priority late':
       return `${capital(detail.muscle)} has priority but is never first or second in a session.`;
     case 'building weeks':
       return `Building for ${detail.weeks} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
@@ -71,7 +71,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'split':
       return `A split by ${detail.shape} suits ${detail.from} athletes; this one is ${detail.level}.`;
     case 'prerequisite':
-      return `${capital(detail.shape)} asks for ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.known === null ? 'none are on record' : `${detail.known} are on record`}.`;
+      return `${capital(detail.shape)} asks for ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.best === null ? 'none are on record' : `${detail.best} are on record`}.`;
     case 'beyond failure':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps would end ${estimate(-detail.rir)} below failure. Rest longer, ask fewer reps, or hold RIR.`;
     case 'too easy to count':
@@ -92,7 +92,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `Every slot of ${detail.session} stays in the long half, though ${names(detail.exerciseId)} is a free weight: keep full reps there.`;
     case 'next variation':
       return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} on all sets: ${names(detail.next)} is the next step.`;
-    case 'open slot':
+    case 'unfilled slot':
       return `${capital(names(detail.exerciseId))} in ${detail.session} still waits for an exercise.`;
     case 'stale load':
       return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;

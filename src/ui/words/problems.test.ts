@@ -60,7 +60,7 @@ const SAID: Examples = {
   ],
   'no-sessions': [{}, 'The block has no sessions yet: add one first.'],
   'session-without-slots': [{ session: 'Legs' }, 'Legs has no exercises yet.'],
-  'open-slot': [
+  'unfilled-slot': [
     { exercise: 'open-vertical-pull' },
     'A slot still waits for its exercise (vertical pull); choose one before the week is handed out.',
   ],
@@ -86,7 +86,7 @@ test('at the end of the equipment only one load is near', () => {
 test.each<[IssueRefusal, string]>([
   [{ code: 'no-such-week' }, 'The block has no such week.'],
   [{ code: 'already-issued' }, 'This week has been issued already.'],
-  [{ code: 'earlier-week-open', week: 2 }, 'Week 2 comes first.'],
+  [{ code: 'earlier-week-unissued', week: 2 }, 'Week 2 comes first.'],
   [{ code: 'no-sessions', path: '' }, 'The block has no sessions yet: add one first.'],
 ])('%o: why a week is not handed out', (refusal, sentence) => {
   expect(refusalSentence(refusal)).toBe(sentence);

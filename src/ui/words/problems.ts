@@ -63,7 +63,7 @@ export function problemSentence(problem: Problem): string {
       return `${problem.session} has no exercises yet.`;
     case 'week-issued':
       return `Week ${problem.week} has been handed out; recall it before changing it.`;
-    case 'open-slot':
+    case 'unfilled-slot':
       return `A slot still waits for its exercise (${problem.exercise.replace('open-', '').replaceAll('-', ' ')}); choose one before the week is handed out.`;
   }
 }
@@ -81,7 +81,7 @@ export function refusalSentence(refusal: IssueRefusal): string {
       return 'The block has no such week.';
     case 'already-issued':
       return 'This week has been issued already.';
-    case 'earlier-week-open':
+    case 'earlier-week-unissued':
       return `Week ${refusal.week} comes first.`;
     default:
       return problemSentence(refusal);

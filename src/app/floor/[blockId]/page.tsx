@@ -33,7 +33,7 @@ export default async function FloorPage({ params }: PageProps) {
       minutes: span(minutes(session.seconds.low), minutes(session.seconds.high)),
       finished: workout?.finished === true,
       date: workout?.date ?? null,
-      sorenessOpen: workout?.finished === true && !log.soreness.some((report) => report.workoutId === id),
+      sorenessMissing: workout?.finished === true && !log.soreness.some((report) => report.workoutId === id),
     };
   };
   const weeks = [...issued].reverse().map((week) => ({

@@ -6,8 +6,8 @@ const best = (load: number, reps: number, rir: number) => ({
 });
 
 test('reps done and left in reserve count; assistance does not; nothing on record is said so', () => {
-  expect(prerequisitesFor(asks, best(0, 6, 2))).toMatchObject([{ known: 8, met: true }]);
-  expect(prerequisitesFor(asks, best(10, 6, 1.5))).toMatchObject([{ known: 7, met: false }]);
-  expect(prerequisitesFor(asks, best(-20, 12, 2))).toMatchObject([{ known: 0, met: false }]);
-  expect(prerequisitesFor(asks, { bestSets: {} })).toMatchObject([{ known: null, met: false }]);
+  expect(prerequisitesFor(asks, best(0, 6, 2))).toMatchObject([{ best: 8, met: true }]);
+  expect(prerequisitesFor(asks, best(10, 6, 1.5))).toMatchObject([{ best: 7, met: false }]);
+  expect(prerequisitesFor(asks, best(-20, 12, 2))).toMatchObject([{ best: 0, met: false }]);
+  expect(prerequisitesFor(asks, { bestSets: {} })).toMatchObject([{ best: null, met: false }]);
 });

@@ -3,7 +3,7 @@ import type { Prerequisite, Template } from './template';
 
 /** A prerequisite beside what the athlete has on record: clean reps, null where there is nothing. */
 export interface PrerequisiteState extends Prerequisite {
-  readonly known: number | null;
+  readonly best: number | null;
   readonly met: boolean;
 }
 
@@ -13,8 +13,8 @@ export function prerequisitesFor(
   { bestSets }: Pick<Athlete, 'bestSets'>,
 ): readonly PrerequisiteState[] {
   return prerequisites.map(({ exerciseId, reps }) => {
-    const best = bestSets[exerciseId];
-    const known = best === undefined ? null : best.load.value < 0 ? 0 : best.reps + Math.floor(best.rir);
-    return { exerciseId, reps, known, met: known !== null && known >= reps };
+    const set = bestSets[exerciseId];
+    const best = set === undefined ? null : set.load.value < 0 ? 0 : set.reps + Math.floor(set.rir);
+    return { exerciseId, reps, best, met: best !== null && best >= reps };
   });
 }

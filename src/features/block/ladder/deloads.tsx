@@ -51,8 +51,8 @@ export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: De
   const kept = useMemo<readonly Deload[]>(() => {
     const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
     const own = block.deload;
-    const known = own === null || each.some((one) => deloadText(one) === deloadText(own));
-    return known ? each : [own, ...each];
+    const isOffered = own === null || each.some((one) => deloadText(one) === deloadText(own));
+    return isOffered ? each : [own, ...each];
   }, [block.deload]);
   // What each way comes to follows from the block, and not from what is ticked below.
   // biome-ignore lint/correctness/useExhaustiveDependencies: a look at an edit follows from block and plan

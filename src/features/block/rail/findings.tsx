@@ -110,7 +110,7 @@ function FindingItem({
       { finding: finding.id, facts: findingFacts(finding), note: note.trim() },
     ]);
   };
-  const { slotId, sessionId, muscle } = finding.place;
+  const { slotId, sessionId, muscle } = finding.subject;
   const placed = (slotId ?? sessionId ?? muscle) !== undefined;
   return (
     <li

@@ -10,7 +10,7 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
   const session = block.sessions.find(({ id }) => id === adding?.session);
   const place = placeFor(athlete, session?.place ?? null);
   return (
-    <tr role="row" className={classes.row} data-open="true">
+    <tr role="row" className={classes.row} data-editing="true">
       <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
         <Picker

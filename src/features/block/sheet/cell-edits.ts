@@ -16,7 +16,7 @@ import { setField } from './columns/column';
 import { prescriptionColumn } from './columns/registry';
 import { type Cell, type Row, weekOf } from './layout';
 import { sessionEntry } from './session-entry';
-import { boardOf, openWeeks, rowAt, type Table } from './table';
+import { boardOf, rowAt, type Table, unissuedWeeks } from './table';
 
 /** Puts typed text into a cell; answers with what is wrong with it. */
 export function typeInto(table: Table, cell: Cell, text: string): readonly Problem[] {
@@ -35,12 +35,12 @@ function entryOf(
 ): Result<Edit | null> {
   if (row.kind === 'session') return sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session);
   if (weekOf(cell.column) !== null) {
-    const free = openWeeks(table, [cell.column]);
+    const free = unissuedWeeks(table, [cell.column]);
     return free.ok ? pasteTable([[text]], cell, boardOf(table)) : free;
   }
   const { athlete, catalogue } = table;
-  const known = { athlete, catalogue, place: placeFor(athlete, row.session.place) };
-  return prescriptionColumn(cell.column)?.read(text, row.slot, known) ?? ok(null);
+  const context = { athlete, catalogue, place: placeFor(athlete, row.session.place) };
+  return prescriptionColumn(cell.column)?.read(text, row.slot, context) ?? ok(null);
 }
 
 /** Puts a picked exercise or place into its slot or session. */

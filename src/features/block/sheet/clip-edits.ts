@@ -1,7 +1,7 @@
 import { ok, type Result, type Slot } from '@/core';
 import { copiedSlots, copyText, pasteSlots, pasteTable, type Range, readTable } from './clipboard';
 import type { Cell } from './layout';
-import { boardOf, openWeeks, put, rowAt, shortId, type Table } from './table';
+import { boardOf, put, rowAt, shortId, type Table, unissuedWeeks } from './table';
 
 /** What was copied last: its text, and whole slots as they are. */
 export interface Copied {
@@ -26,6 +26,6 @@ export function pasteAt(table: Table, text: string, at: Cell, copied: Copied): R
   const values = readTable(text);
   const from = table.columns.indexOf(at.column);
   const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
-  const free = openWeeks(table, columns);
+  const free = unissuedWeeks(table, columns);
   return free.ok ? put(table, pasteTable(values, at, boardOf(table))) : free;
 }

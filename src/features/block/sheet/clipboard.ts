@@ -68,10 +68,10 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
     const sets = planned.sets.filter(({ piece }) => piece === 1).length;
     return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
   }
-  const known = { ...board, place: placeFor(board.athlete, session.place) };
+  const context = { ...board, place: placeFor(board.athlete, session.place) };
   const prescription = prescriptionColumn(column);
   if (prescription === undefined) return '';
-  return prescription.copy?.(slot) ?? cellText(prescription.id, slot, known).typed;
+  return prescription.copy?.(slot) ?? cellText(prescription.id, slot, context).typed;
 }
 
 function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slotId: string) {

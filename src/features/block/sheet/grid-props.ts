@@ -30,7 +30,7 @@ export interface GridProps {
   readonly adding: Adding | null;
   readonly onMove: (cell: Cell, extend?: boolean) => void;
   readonly onKey: (event: React.KeyboardEvent) => void;
-  readonly onOpen: (cell: Cell) => void;
+  readonly onEdit: (cell: Cell) => void;
   readonly onCommit: (cell: Cell, text: string, leave: Leave) => readonly Problem[];
   readonly onPick: (cell: Cell, value: string) => void;
   readonly onTechnique: (

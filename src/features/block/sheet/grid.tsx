@@ -35,7 +35,7 @@ export const Grid = memo(function Grid(props: GridProps) {
     calls,
     onMove,
     onKey,
-    onOpen,
+    onEdit: onOpen,
   } = props;
   const table = useRef<HTMLTableElement>(null);
   const { row, column } = cursor;
@@ -56,7 +56,7 @@ export const Grid = memo(function Grid(props: GridProps) {
   const template = [...PRESCRIPTION.map((column) => column.width), ...blockPlan.weeks.map(() => WEEK_WIDTH)]
     .map((px) => `minmax(${px}px, ${px}fr)`)
     .join(' ');
-  const open = (row: Row) =>
+  const editingIn = (row: Row) =>
     editing?.cell.row === row.id
       ? { column: editing.cell.column, editor: <CellEditor {...props} row={row} editing={editing} /> }
       : null;
@@ -98,7 +98,7 @@ export const Grid = memo(function Grid(props: GridProps) {
                   weeks={sessionWeeks(one.session.id, blockPlan)}
                   row={one}
                   cursor={at}
-                  open={open(one)}
+                  editing={editingIn(one)}
                 />,
                 adding(null, one.session.id),
               ];
@@ -111,7 +111,7 @@ export const Grid = memo(function Grid(props: GridProps) {
                 view={view}
                 cursor={at}
                 selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
-                open={open(one)}
+                editing={editingIn(one)}
               />,
               adding(one.id, one.session.id),
             ];

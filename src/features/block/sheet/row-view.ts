@@ -113,7 +113,7 @@ export function slotViews(
 ): ReadonlyMap<string, SlotView> {
   const planned = plannedSlots(blockPlan);
   const views = new Map<string, SlotView>();
-  const open = blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week ?? 1;
+  const unissued = blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week ?? 1;
   let brackets: ReturnType<typeof bracketsOf> = new Map();
   let place: Place | undefined;
   for (const row of rows) {
@@ -122,9 +122,18 @@ export function slotViews(
       place = placeFor(athlete, row.session.place);
     }
     if (row.kind !== 'slot' || place === undefined) continue;
-    const known = { athlete, catalogue, place };
+    const context = { athlete, catalogue, place };
     const { bracket, group } = brackets.get(row.id) ?? { bracket: 'none' as const, group: '' };
-    const from: unknown[] = [athlete, catalogue, place, row.at, bracket, group, blockPlan.currentWeek, open];
+    const from: unknown[] = [
+      athlete,
+      catalogue,
+      place,
+      row.at,
+      bracket,
+      group,
+      blockPlan.currentWeek,
+      unissued,
+    ];
     for (const { plan, status, performed } of blockPlan.weeks) {
       const key = `${plan.week}/${row.id}`;
       from.push(planned.get(key), performed.get(row.session.id)?.sets, status, plan.kind, calls.has(key));
@@ -138,8 +147,8 @@ export function slotViews(
         cells: PRESCRIPTION.map(
           ({ id, alert }): CellView => ({
             column: id,
-            ...cellText(id, row.slot, known),
-            alert: alert?.(planned.get(`${open}/${row.slot.id}`)) ?? false,
+            ...cellText(id, row.slot, context),
+            alert: alert?.(planned.get(`${unissued}/${row.slot.id}`)) ?? false,
           }),
         ),
         weeks: blockPlan.weeks.map((weekState) =>

@@ -19,7 +19,7 @@ interface SessionRowProps {
   readonly weeks: readonly SessionWeek[];
   readonly row: Extract<Row, { kind: 'session' }>;
   readonly cursor: ColumnId | null;
-  readonly open: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
+  readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
 /** What a session shows of a week. */
@@ -51,24 +51,24 @@ function alike(a: SessionRowProps, b: SessionRowProps): boolean {
     a.cycleDays === b.cycleDays &&
     a.athlete === b.athlete &&
     a.cursor === b.cursor &&
-    a.open === null &&
-    b.open === null &&
+    a.editing === null &&
+    b.editing === null &&
     isEqual(a.weeks, b.weeks)
   );
 }
 
 /** One session: its name, day and place, and how long it lasts in each week. Drawn again only when that changes. */
 export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
-  const { cycleDays, athlete, weeks, row, cursor, open } = props;
+  const { cycleDays, athlete, weeks, row, cursor, editing } = props;
   const { session } = row;
   const common = (column: ColumnId) => ({
     'data-row': row.id,
     'data-column': column,
     tabIndex: cursor === column ? 0 : -1,
   });
-  const editor = (column: ColumnId) => (open?.column === column ? open.editor : null);
+  const editor = (column: ColumnId) => (editing?.column === column ? editing.editor : null);
   return (
-    <tr role="row" className={classes.sessionRow} data-open={open !== null}>
+    <tr role="row" className={classes.sessionRow} data-editing={editing !== null}>
       <td role="gridcell" className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
         <span className={`${classes.text} ${classes.sessionName}`} data-long>
           <span className={classes.letter}>{row.letter}</span>

@@ -16,11 +16,11 @@ interface SlotRowProps {
   /** Columns of this row in the selected range. */
   readonly selected: readonly ColumnId[] | null;
   /** The cell open for typing with what is typed in, and its column; null while none of this row is. */
-  readonly open: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
+  readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
 /** One slot: its prescription and its weeks. Drawn again only when something of it changes. */
-export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open }: SlotRowProps) {
+export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, editing }: SlotRowProps) {
   const common = (column: ColumnId) => ({
     'data-row': id,
     'data-column': column,
@@ -28,7 +28,7 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open 
     tabIndex: cursor === column ? 0 : -1,
   });
   return (
-    <tr role="row" className={classes.row} data-open={open !== null}>
+    <tr role="row" className={classes.row} data-editing={editing !== null}>
       {view.cells.map((cell) => (
         <PrescriptionCell
           key={cell.column}
@@ -39,12 +39,12 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, open 
           group={view.group}
           common={common(cell.column)}
         >
-          {open?.column === cell.column ? open.editor : null}
+          {editing?.column === cell.column ? editing.editor : null}
         </PrescriptionCell>
       ))}
       {view.weeks.map((week) => (
         <WeekCell key={week.column} week={week} common={common(week.column)}>
-          {open?.column === week.column ? open.editor : null}
+          {editing?.column === week.column ? editing.editor : null}
         </WeekCell>
       ))}
     </tr>
@@ -55,8 +55,8 @@ function alike(a: SlotRowProps, b: SlotRowProps): boolean {
   return (
     a.view === b.view &&
     a.cursor === b.cursor &&
-    a.open === null &&
-    b.open === null &&
+    a.editing === null &&
+    b.editing === null &&
     a.selected?.join() === b.selected?.join()
   );
 }

@@ -39,7 +39,7 @@ export function rowAt({ rows }: Table, cell: Cell): Row | undefined {
 }
 
 /** Refuses what would be written into a week that has been handed out. */
-export function openWeeks({ blockPlan }: Table, columns: readonly ColumnId[]): Result<null> {
+export function unissuedWeeks({ blockPlan }: Table, columns: readonly ColumnId[]): Result<null> {
   const issued = columns
     .map(weekOf)
     .find((week) => blockPlan.weeks.some(({ plan, issued: out }) => plan.week === week && out !== null));
@@ -59,6 +59,6 @@ export function putWithin(
   range: Range,
   edit: (range: Range, board: Board) => Result<Edit>,
 ): Result<null> {
-  const free = openWeeks(table, cellsOf(range, table).columns);
+  const free = unissuedWeeks(table, cellsOf(range, table).columns);
   return free.ok ? put(table, edit(range, boardOf(table))) : free;
 }

@@ -100,7 +100,7 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
       return away !== undefined || edge !== undefined;
     },
     /** Opens a cell for typing, `text` in place of what stands in it. Weeks of a slot take what is theirs alone. */
-    open(cell: Cell, text: string | null = null): void {
+    edit(cell: Cell, text: string | null = null): void {
       const row = rows.find(({ id }) => id === cell.row);
       if (row === undefined || row.kind === 'weeks') return;
       if (row.kind === 'session' && weekOf(cell.column) !== null) return;

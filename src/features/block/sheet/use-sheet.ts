@@ -35,7 +35,7 @@ export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey
       onKey();
       if (onTableKey(event)) event.preventDefault();
     }),
-    onOpen: useStable((cell: Cell) => table.open(cell)),
+    onEdit: useStable((cell: Cell) => table.edit(cell)),
     onCommit: useStable((cell: Cell, text: string, leave: Leave) => {
       const problems = edits.type(cell, text);
       if (problems.length === 0) table.leave(cell, leave);

@@ -63,9 +63,9 @@ export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableK
     if (key === 'Escape' && range !== null) table.dropRange();
     else if (key === 'Enter' || key === 'F2') {
       if (waiting.length > 0) onAnswer(waiting, 'accepted');
-      else table.open(cursor);
+      else table.edit(cursor);
     } else if (key === 'Delete' || key === 'Backspace') remove(key);
-    else if (key.length === 1 && key !== ' ' && key !== '?') table.open(cursor, key);
+    else if (key.length === 1 && key !== ' ' && key !== '?') table.edit(cursor, key);
     else return table.stepByKey(key, shiftKey);
     return true;
   };

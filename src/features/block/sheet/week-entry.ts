@@ -46,7 +46,7 @@ export function weekEntry(
   slot: Slot,
   week: number,
   planned: SlotPlan | undefined,
-  known: { readonly exercise: Exercise; readonly place: Place },
+  context: { readonly exercise: Exercise; readonly place: Place },
 ): Result<Edit> {
   const path = `slot/${slot.id}/weeks`;
   const tidy = text.trim().replace('−', '-');
@@ -54,7 +54,7 @@ export function weekEntry(
   const parts = SHAPE.exec(tidy);
   if (parts === null) return refused({ code: 'not-understood', path, text: tidy, example: '4×8·60@2' });
   const [, sets, reps, load, rir] = parts;
-  const grid = loadGrid(known.exercise.loading, known.place.loads);
+  const grid = loadGrid(context.exercise.loading, context.place.loads);
   const before = slot.weeks.find((one) => one.week === week) ?? { week, ...NOTHING };
   const own = { ...before };
   const [first] = planned?.sets ?? [];

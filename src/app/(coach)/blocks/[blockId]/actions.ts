@@ -7,7 +7,7 @@ import type {
   Block,
   IssuedWeek,
   IssueOutcome,
-  Known,
+  PageState,
   RecallOutcome,
   ReloadOutcome,
   RevisionLine,
@@ -60,17 +60,17 @@ export async function save(
 export async function answer(
   blockId: string,
   answers: readonly SentAnswer[],
-  known: Known,
+  page: PageState,
 ): Promise<AnswerOutcome | Unanswered> {
   const parsed = answersSchema.safeParse(answers);
-  const since = knownSchema.safeParse(known);
+  const since = knownSchema.safeParse(page);
   if (!parsed.success || !since.success || !isId(blockId)) return { status: 'malformed' };
   return asCoach((asker) => answerCalls(asker, blockId, parsed.data, since.data, new Date()));
 }
 
 /** What has changed in the block since a page knew it; everything to one that knows nothing. */
-export async function reload(blockId: string, known: Known | null): Promise<ReloadOutcome | Unanswered> {
-  const since = knownSchema.nullable().safeParse(known);
+export async function reload(blockId: string, page: PageState | null): Promise<ReloadOutcome | Unanswered> {
+  const since = knownSchema.nullable().safeParse(page);
   if (!since.success || !isId(blockId)) return { status: 'malformed' };
   return asCoach((asker) => reloadTraining(asker, blockId, since.data));
 }

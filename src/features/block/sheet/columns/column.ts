@@ -1,7 +1,7 @@
 import type { Athlete, Catalogue, Edit, Exercise, Place, Result, SingleEdit, Slot, SlotPlan } from '@/core';
 
 /** What a column may look at beside the slot. */
-export interface ColumnKnown {
+export interface ColumnContext {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   /** Where the slot's session is trained. */
@@ -33,14 +33,14 @@ export interface SheetColumn<Id extends string = string> {
   readonly editor: ColumnEditor;
   /** What the why strip says of it. */
   readonly help: (slot: Slot) => string;
-  readonly show: (slot: Slot, known: ColumnKnown, exercise: Exercise | undefined) => CellText;
+  readonly show: (slot: Slot, context: ColumnContext, exercise: Exercise | undefined) => CellText;
   /** How it goes to a spreadsheet, where that is not how it is typed. */
   readonly copy?: (slot: Slot) => string;
   /**
    * Reads a text that was typed or pasted; null: it says nothing.
    * @returns the edit to make, or what is wrong with the text; whether the edit may stand is for the block to say
    */
-  readonly read: (text: string, slot: Slot, known: ColumnKnown) => Result<Edit | null>;
+  readonly read: (text: string, slot: Slot, context: ColumnContext) => Result<Edit | null>;
   /** What takes its value away; absent: it always has one. */
   readonly clear?: (slot: Slot) => readonly SingleEdit[];
   /** Whether something here is not done as written in a week. */

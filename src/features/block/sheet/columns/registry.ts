@@ -1,5 +1,5 @@
 import type { Slot } from '@/core';
-import type { CellText, ColumnKnown, SheetColumn } from './column';
+import type { CellText, ColumnContext, SheetColumn } from './column';
 import { exerciseColumn } from './exercise';
 import { rangeColumn } from './range';
 import { restColumn } from './rest';
@@ -33,8 +33,8 @@ export function prescriptionColumn(id: string): SheetColumn<PrescriptionColumn> 
 }
 
 /** What a slot shows in a column of the prescription. */
-export function cellText(id: PrescriptionColumn, slot: Slot, known: ColumnKnown): CellText {
+export function cellText(id: PrescriptionColumn, slot: Slot, context: ColumnContext): CellText {
   const column = BY_ID.get(id);
   if (column === undefined) throw new Error(`there is no column ${id}`);
-  return column.show(slot, known, known.catalogue.find(slot.exercise));
+  return column.show(slot, context, context.catalogue.find(slot.exercise));
 }

@@ -1,16 +1,16 @@
-import { isUnfilled } from '../exercises/open-exercise';
+import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { Check, Finding } from './finding';
 
 /** Slots that name a pattern alone: a week with one cannot be handed out. */
-export const openSlot: Check = ({ block }) =>
+export const unfilledSlot: Check = ({ block }) =>
   block.sessions.flatMap((session): Finding[] =>
     session.slots
       .filter(({ exercise }) => isUnfilled(exercise))
       .map((slot) => ({
-        id: `open-slot/${slot.id}`,
+        id: `unfilled-slot/${slot.id}`,
         severity: 'warn',
-        place: { sessionId: session.id, slotId: slot.id },
-        detail: { rule: 'open slot', exerciseId: slot.exercise.id, session: session.name },
+        subject: { sessionId: session.id, slotId: slot.id },
+        detail: { rule: 'unfilled slot', exerciseId: slot.exercise.id, session: session.name },
         fixes: [],
       })),
   );

@@ -7,7 +7,7 @@ const idOf = (pattern: Pattern) => `${PREFIX}${pattern.replace(/[^a-z]+/g, '-')}
  * A slot that names a movement pattern alone and waits for its exercise. It credits nothing and needs nothing; a week
  * that holds one cannot be handed out.
  */
-function openExercise(pattern: Pattern): Exercise {
+function unfilledExercise(pattern: Pattern): Exercise {
   return {
     id: idOf(pattern),
     revision: 1,
@@ -37,7 +37,7 @@ function openExercise(pattern: Pattern): Exercise {
 }
 
 /** One for each movement pattern. */
-export const OPEN_EXERCISES: readonly Exercise[] = PATTERNS.map(openExercise);
+export const UNFILLED_EXERCISES: readonly Exercise[] = PATTERNS.map(unfilledExercise);
 
 /** Whether a slot still waits for its exercise. */
 export function isUnfilled({ id }: Pick<Exercise, 'id'>): boolean {

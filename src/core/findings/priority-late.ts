@@ -7,7 +7,7 @@ import { takesReorder } from './reorder-room';
 const FIRST = 2;
 
 /** A priority muscle that is never first or second in a session. */
-export const priorityPlace: Check = (input) => {
+export const priorityLate: Check = (input) => {
   const sessions = sessionsOf(input);
   return MUSCLES.filter((muscle) => input.week.muscles[muscle].goal === 'priority').flatMap(
     (muscle): Finding[] => {
@@ -25,10 +25,10 @@ export const priorityPlace: Check = (input) => {
       };
       return [
         {
-          id: `priority-place/${muscle}`,
+          id: `priority-late/${muscle}`,
           severity: 'note',
-          place: { sessionId: best.session.sessionId, slotId: best.slot.slotId, muscle },
-          detail: { rule: 'priority place', muscle },
+          subject: { sessionId: best.session.sessionId, slotId: best.slot.slotId, muscle },
+          detail: { rule: 'priority late', muscle },
           fixes: best.exercise.kind === 'compound' && takesReorder(best.session, input) ? [fix] : [],
         },
       ];
