@@ -73,6 +73,13 @@ function isCode(line) {
   return !/^(import|export (type|interface|\*)|type |interface |readonly |\||\*|\/\/|\/\*)/.test(tidy);
 }
 
+/** What a comparator gives back says before or behind by its sign alone: 2 would be the same answer as 1. */
+function isSign(line, at) {
+  return [...line.matchAll(/\? -?1 : -?1;/g)].some(
+    ({ 0: text, index }) => at >= index && at < index + text.length,
+  );
+}
+
 function inText(line, at) {
   const before = line.slice(0, at);
   return (
@@ -88,7 +95,7 @@ function mutants(file) {
     isCode(line)
       ? FLIPS.flatMap(([pattern, flip]) =>
           [...line.matchAll(pattern)]
-            .filter(({ index }) => !inText(line, index))
+            .filter(({ index }) => !inText(line, index) && !isSign(line, index))
             .map(({ 0: text, index }) => ({
               file,
               line: at + 1,

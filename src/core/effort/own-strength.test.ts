@@ -61,6 +61,15 @@ describe('personal curve', () => {
     expect(fitPersonalCurve(onCurve(0.05, [[5], [8], [12], [6], [9], [11]]), conventions)).toBeUndefined();
   });
 
+  test('a slope that no athlete has is taken for the nearest that one may have: 0.01 to 0.12', () => {
+    const weeks = [
+      [5, 8, 12],
+      [6, 10, 15],
+    ];
+    expect(fitPersonalCurve(onCurve(0.2, weeks), conventions)?.slope).toBeCloseTo(0.12, 4);
+    expect(fitPersonalCurve(onCurve(0.004, weeks), conventions)?.slope).toBeCloseTo(0.01, 4);
+  });
+
   test('whatever the slope, it is found', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.015, max: 0.1, noNaN: true }), (slope) => {

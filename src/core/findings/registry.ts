@@ -132,10 +132,10 @@ export function checkInput({ block, athlete, blockPlan, exercises }: CheckedBloc
     blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek);
   if (weekState === undefined || block.sessions.every((session) => session.slots.length === 0))
     return undefined;
-  const known = block.sessions
+  const isComplete = block.sessions
     .flatMap((session) => session.slots)
     .every((slot) => exercises(slot.exercise) !== undefined);
-  if (!known) return undefined;
+  if (!isComplete) return undefined;
   return {
     block,
     athlete,

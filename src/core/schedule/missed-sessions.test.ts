@@ -89,3 +89,30 @@ test('a proposal never breaks a rule that the plan kept unless it says so, and u
     { numRuns: 80 },
   );
 });
+
+test('where two of three are merged, the dearest slots that fit go over and the muscles lose only the rest', () => {
+  const three = block(
+    [
+      session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')]),
+      session('b', 2, [
+        slot('3', 'leg-extension', { rest: 60 }),
+        slot('4', 'standing-calf-raise', { rest: 60 }),
+      ]),
+      session('c', 4, [
+        slot('5', 'barbell-bench-press'),
+        slot('6', 'chest-supported-row'),
+        slot('7', 'cable-crunch'),
+      ]),
+    ],
+    { goals: { quads: 'priority' } },
+  );
+  const found = options(three, { today: 5 });
+  const merge = found.find(({ kind }) => kind === 'merge');
+  const drop = found.find(({ kind }) => kind === 'drop');
+  // The leg extensions and calf raises are worth least (three sets each); both fit into the shorter of the others.
+  expect(merge).toMatchObject({ left: ['b'], into: { sessionId: 'a', slotIds: ['3', '4'] } });
+  expect([...(merge?.cost.values() ?? [])]).toEqual([]);
+  expect(drop).toMatchObject({ left: ['b'] });
+  expect(drop?.cost.get('quads')).toBe(3);
+  expect(drop?.cost.get('calves')).toBe(3);
+});

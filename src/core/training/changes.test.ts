@@ -1,0 +1,144 @@
+import type { Answer } from '../calls/registry';
+import type { LoggedSet, Workout } from '../log/log';
+import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
+import { pageStateOf, type TrainingChanges, withChanges } from './changes';
+import type { Training } from './training';
+
+const written = block([session('a', 0, [slot('1', 'leg-press')])]);
+const done = performWeek(
+  { block: written, athlete: athlete(), issued: [], log: { workouts: [], sets: [], soreness: [] } },
+  1,
+);
+const training: Training = {
+  blockId: 'b',
+  revision: 4,
+  block: written,
+  athlete: athlete(),
+  athleteRevision: 2,
+  ownExercises: [],
+  issued: done.issued,
+  log: { ...done.log, soreness: [{ workoutId: 'w1-a', muscle: 'quads', soreness: 'early' }] },
+  answers: [],
+  readAt: '2026-11-09T10:00:00.000Z',
+};
+const nothing: TrainingChanges = {
+  readAt: '2026-11-09T11:00:00.000Z',
+  revision: 4,
+  steps: [],
+  athlete: null,
+  ownExercises: null,
+  issued: [],
+  recalled: [],
+  workouts: [],
+  sets: [],
+  soreness: [],
+  answers: [],
+  totals: { workouts: 1, sets: 3, soreness: 1 },
+};
+const set = (id: string, at: string, changes: Partial<LoggedSet> = {}): LoggedSet => ({
+  ...(done.log.sets[0] as LoggedSet),
+  id,
+  at,
+  ...changes,
+});
+
+test('a page says what it has', () => {
+  expect(pageStateOf(training)).toEqual({
+    revision: 4,
+    athleteRevision: 2,
+    exercises: 0,
+    issued: ['i1'],
+    readAt: '2026-11-09T10:00:00.000Z',
+  });
+});
+
+test('nothing new leaves every part as it was, to the object', () => {
+  const after = withChanges(training, nothing);
+  expect(after?.log).toBe(training.log);
+  expect(after?.issued).toBe(training.issued);
+  expect(after?.answers).toBe(training.answers);
+  expect(after?.athlete).toBe(training.athlete);
+  expect(after?.readAt).toBe('2026-11-09T11:00:00.000Z');
+});
+
+test('new sets stand in the order in which they were done; one that came before is not doubled', () => {
+  const sets = [
+    set('late', '2026-11-09T09:00:00Z'),
+    set('early', '2026-11-01T09:00:00Z'),
+    done.log.sets[1] as LoggedSet,
+  ];
+  const after = withChanges(training, { ...nothing, sets, totals: { ...nothing.totals, sets: 5 } });
+  expect(after?.log.sets.map(({ id }) => id)).toEqual([
+    'early',
+    ...done.log.sets.map(({ id }) => id),
+    'late',
+  ]);
+});
+
+test('sets of a workout that is not there do not count, and a total that does not add up asks for the whole', () => {
+  const stray = set('stray', '2026-11-09T09:00:00Z', { workoutId: 'elsewhere' });
+  expect(withChanges(training, { ...nothing, sets: [stray] })?.log.sets).toHaveLength(3);
+  expect(withChanges(training, { ...nothing, totals: { ...nothing.totals, sets: 4 } })).toBeUndefined();
+  expect(withChanges(training, { ...nothing, totals: { ...nothing.totals, workouts: 2 } })).toBeUndefined();
+});
+
+test('workouts go by date, and by id on one day', () => {
+  const [first] = done.log.workouts as readonly [Workout];
+  const workouts = [
+    { ...first, id: 'z', date: '2026-11-02' },
+    { ...first, id: 'c', date: '2026-11-01' },
+  ];
+  const after = withChanges(training, { ...nothing, workouts, totals: { ...nothing.totals, workouts: 3 } });
+  expect(after?.log.workouts.map(({ id }) => id)).toEqual(['c', 'w1-a', 'z']);
+});
+
+test('a week that was taken back goes with its workouts and sets', () => {
+  const after = withChanges(training, {
+    ...nothing,
+    recalled: ['i1'],
+    totals: { workouts: 0, sets: 0, soreness: 0 },
+  });
+  expect(after?.issued).toEqual([]);
+  expect(after?.log.workouts).toEqual([]);
+  expect(after?.log.sets).toEqual([]);
+});
+
+test('weeks stand in their order, whenever they came', () => {
+  const [week] = done.issued;
+  if (week === undefined) throw new Error('no week');
+  const later = { ...week, id: 'i3', week: 3 };
+  const between = { ...week, id: 'i2', week: 2 };
+  const after = withChanges(training, { ...nothing, issued: [later, between] });
+  expect(after?.issued.map(({ id }) => id)).toEqual(['i1', 'i2', 'i3']);
+});
+
+test('the latest report on a muscle of a workout counts, the others stay', () => {
+  const after = withChanges(training, {
+    ...nothing,
+    soreness: [
+      { workoutId: 'w1-a', muscle: 'quads', soreness: 'still sore' },
+      { workoutId: 'w1-a', muscle: 'glutes', soreness: 'never sore' },
+    ],
+  });
+  expect(after?.log.soreness).toEqual([
+    { workoutId: 'w1-a', muscle: 'quads', soreness: 'still sore' },
+    { workoutId: 'w1-a', muscle: 'glutes', soreness: 'never sore' },
+  ]);
+});
+
+test('an answer given again stands once, behind the others', () => {
+  const answer = (id: string, answeredAt: string) => ({ id, answeredAt }) as unknown as Answer;
+  const before = { ...training, answers: [answer('x', '1'), answer('y', '1')] };
+  const after = withChanges(before, { ...nothing, answers: [answer('x', '2')] });
+  expect(after?.answers).toEqual([answer('y', '1'), answer('x', '2')]);
+});
+
+test('a changed athlete and new exercises take the place of the old ones', () => {
+  const other = athlete({ name: 'Other' });
+  const after = withChanges(training, {
+    ...nothing,
+    athlete: { athlete: other, revision: 3 },
+    ownExercises: [],
+  });
+  expect(after).toMatchObject({ athlete: { name: 'Other' }, athleteRevision: 3, ownExercises: [] });
+});
