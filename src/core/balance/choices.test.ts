@@ -61,7 +61,9 @@ test('a muscle that has its sets already needs none: payoff alone decides', () =
 });
 
 test('twelve candidates at most, none of them in the session already, lacking or on a sore joint', () => {
-  const made = block([session('a', 0, [unfilled('1', 'horizontal-press'), slot('2', 'barbell-bench-press')])]);
+  const made = block([
+    session('a', 0, [unfilled('1', 'horizontal-press'), slot('2', 'barbell-bench-press')]),
+  ]);
   const found = candidates(made).filter(({ taken }) => taken !== null);
   expect(found).toHaveLength(12);
   expect(found.map(({ exercise }) => exercise.id)).not.toContain('barbell-bench-press');

@@ -58,6 +58,15 @@ describe('load first', () => {
     const fit = chosen('load first', input(10 * (1 + 17 / 30), last(10, 10), { grid }));
     expect(fit?.chosen).toMatchObject({ load: 10, reps: 15 });
     expect(fit?.decider).toBe('step overshoots');
+    expect(fit?.others.map(({ load }) => load)).toEqual([15]);
+  });
+
+  test('beside the fewest steps stand the three loads next to it, the old one first', () => {
+    const fit = chosen('load first', input(86, last(60, 10)));
+    expect(fit?.others.map(({ load, reps }) => [load, reps])).toEqual([
+      [60, 10],
+      [65, 10],
+    ]);
   });
 });
 
