@@ -1,19 +1,23 @@
 import 'server-only';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
+import { cache } from 'react';
 import { type Asker, askerOf, isUnavailable } from '@/data';
 
 export const COOKIE = 'ladder_sign_in';
 
-/** The signed-in coach; undefined when nobody is. */
-export async function currentAsker(): Promise<(Asker & { readonly name: string }) | undefined> {
+/** The signed-in coach; undefined when nobody is. Asked once a request, however many parts of the page need it. */
+export const currentAsker = cache(async (): Promise<(Asker & { readonly name: string }) | undefined> => {
   const token = (await cookies()).get(COOKIE)?.value;
   return token === undefined ? undefined : askerOf(token, new Date());
-}
+});
 
-/** The signed-in coach of a page; sends anybody else to the sign-in. */
+/** The signed-in coach of a page; sends anybody else to the sign-in, which leads back here. */
 export async function requireAsker(): Promise<Asker & { readonly name: string }> {
-  return (await currentAsker()) ?? redirect('/sign-in');
+  const asker = await currentAsker();
+  if (asker !== undefined) return asker;
+  const address = (await headers()).get('x-address');
+  return redirect(address === null ? '/sign-in' : `/sign-in?to=${encodeURIComponent(address)}`);
 }
 
 export type Unanswered =

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useEffect } from 'react';
 
 const AGAIN_AFTER_MS = 3000;
@@ -17,9 +18,7 @@ export default function PageError({ reset }: { readonly error: Error; readonly r
         The database does not answer, or something went wrong here. Nothing that was saved is lost. Trying
         again …
       </p>
-      <button type="button" onClick={reset}>
-        Try now
-      </button>
+      <Button onClick={reset}>Try now</Button>
     </main>
   );
 }

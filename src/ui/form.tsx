@@ -1,5 +1,6 @@
 'use client';
 
+import { Chip, NativeSelect, TextInput } from '@mantine/core';
 import { createContext, useContext, useId, useLayoutEffect, useState } from 'react';
 import type { Result } from '@/core';
 import classes from './form.module.css';
@@ -90,31 +91,23 @@ export function Typed<T>(props: TypedProps<T>) {
   }, [report, field, unread]);
   const sentence = wrong === undefined ? problem : problemSentence(wrong);
   return (
-    <>
-      <input
-        id={id}
-        className={`${classes.input} ${className ?? ''}`}
-        aria-label={label}
-        aria-invalid={sentence !== undefined}
-        aria-describedby={sentence === undefined ? undefined : `${field}-problem`}
-        placeholder={placeholder}
-        value={shown}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          const now = read(event.target.value);
-          if (now.ok) onValue(now.value);
-        }}
-        // What was understood is written the way it was understood.
-        onBlur={() => {
-          if (!unread) setTyped(null);
-        }}
-      />
-      {sentence === undefined ? null : (
-        <span className={classes.problem} id={`${field}-problem`} role="alert">
-          {sentence}
-        </span>
-      )}
-    </>
+    <TextInput
+      id={id}
+      className={className}
+      aria-label={label}
+      placeholder={placeholder}
+      value={shown}
+      error={sentence === undefined ? undefined : <span role="alert">{sentence}</span>}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        const now = read(event.target.value);
+        if (now.ok) onValue(now.value);
+      }}
+      // What was understood is written the way it was understood.
+      onBlur={() => {
+        if (!unread) setTyped(null);
+      }}
+    />
   );
 }
 
@@ -130,19 +123,13 @@ interface ChoiceProps<T extends string> {
 /** One of a few. */
 export function Choose<T extends string>({ label, id, value, options, names, onValue }: ChoiceProps<T>) {
   return (
-    <select
+    <NativeSelect
       id={id}
-      className={classes.input}
       aria-label={label}
       value={value}
       onChange={(event) => onValue(event.target.value as T)}
-    >
-      {options.map((option) => (
-        <option key={option} value={option}>
-          {names?.(option) ?? option}
-        </option>
-      ))}
-    </select>
+      data={options.map((option) => ({ value: option, label: names?.(option) ?? option }))}
+    />
   );
 }
 
@@ -157,16 +144,39 @@ interface TogglesProps<T extends string | number> {
 /** Any of a few, each on or off; they keep the order of the options. */
 export function Toggles<T extends string | number>(props: TogglesProps<T>) {
   const { label, value, options, names, onValue } = props;
-  const flip = (option: T) =>
-    onValue(options.filter((one) => (one === option ? !value.includes(one) : value.includes(one))));
+  const taken = (chosen: readonly string[]) => options.filter((option) => chosen.includes(String(option)));
   return (
-    <fieldset className={classes.toggles} style={{ border: 0, margin: 0, padding: 0 }} aria-label={label}>
-      {options.map((option) => (
-        <label key={option} className={classes.toggle}>
-          <input type="checkbox" checked={value.includes(option)} onChange={() => flip(option)} />
-          {names?.(option) ?? option}
-        </label>
-      ))}
-    </fieldset>
+    <Chip.Group multiple value={value.map(String)} onChange={(chosen) => onValue(taken(chosen))}>
+      <fieldset className={classes.toggles} aria-label={label}>
+        {options.map((option) => (
+          <Chip key={option} value={String(option)}>
+            {names?.(option) ?? option}
+          </Chip>
+        ))}
+      </fieldset>
+    </Chip.Group>
+  );
+}
+
+interface OneOfProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly T[];
+  readonly names?: (option: T) => string;
+  readonly onValue: (value: T) => void;
+}
+
+/** One of a few, all of them in sight. */
+export function OneOf<T extends string>({ label, value, options, names, onValue }: OneOfProps<T>) {
+  return (
+    <Chip.Group value={value} onChange={(chosen) => onValue(chosen as T)}>
+      <fieldset className={classes.toggles} aria-label={label}>
+        {options.map((option) => (
+          <Chip key={option} value={option}>
+            {names?.(option) ?? option}
+          </Chip>
+        ))}
+      </fieldset>
+    </Chip.Group>
   );
 }

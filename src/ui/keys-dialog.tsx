@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Modal, Table } from '@mantine/core';
 import type { KeyList } from './key-list';
 import classes from './table.module.css';
 
@@ -15,18 +15,18 @@ interface KeysDialogProps {
 export default function KeysDialog({ open, of, keys, onClose }: KeysDialogProps) {
   return (
     <Modal opened={open} onClose={onClose} title={`Keys of ${of}`} size="md">
-      <table className={classes.table}>
-        <tbody>
+      <Table className={classes.table}>
+        <Table.Tbody>
           {keys.map(([key, does]) => (
-            <tr key={key}>
-              <th scope="row">
+            <Table.Tr key={key}>
+              <Table.Th scope="row">
                 <kbd className={classes.keys}>{key}</kbd>
-              </th>
-              <td>{does}</td>
-            </tr>
+              </Table.Th>
+              <Table.Td>{does}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </Modal>
   );
 }

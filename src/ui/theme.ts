@@ -1,4 +1,5 @@
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import kit from './kit.module.css';
 
 /** Mantine asks for ten shades; the accent is one colour with a lighter one for dark ground. */
 const oxide: MantineColorsTuple = [
@@ -43,8 +44,30 @@ export const theme = createTheme({
   focusRing: 'auto',
   respectReducedMotion: true,
   components: {
-    Button: { defaultProps: { size: 'compact-sm', variant: 'default' } },
-    TextInput: { defaultProps: { size: 'sm' } },
+    Button: {
+      defaultProps: { size: 'compact-sm', variant: 'default' },
+      classNames: { root: kit.button, label: kit.label },
+    },
+    Table: {
+      defaultProps: { withRowBorders: false, verticalSpacing: 3, horizontalSpacing: 0 },
+      classNames: { table: kit.table },
+    },
+    Input: { classNames: { input: kit.input } },
+    InputWrapper: {
+      classNames: { root: kit.field, error: kit.error, label: kit.name, description: kit.help },
+    },
+    Checkbox: {
+      defaultProps: { size: 'xs' },
+      classNames: { root: kit.check, label: kit.checkLabel },
+    },
+    Radio: {
+      defaultProps: { size: 'xs' },
+      classNames: { root: kit.check, label: kit.checkLabel },
+    },
+    Chip: {
+      defaultProps: { size: 'xs' },
+      classNames: { root: kit.chipRoot, input: kit.chipInput, label: kit.chip, iconWrapper: kit.chipIcon },
+    },
     Modal: {
       defaultProps: {
         transitionProps: { duration: 0 },

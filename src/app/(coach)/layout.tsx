@@ -1,13 +1,19 @@
 import { Palette } from '@/features/palette/palette';
 import { PaletteHolder } from '@/ui/palette-scope';
+import { CoachShell } from '@/ui/shell/coach-shell';
+import { requireAsker } from '../asker';
+import { signOutAction } from '../sign-in/actions';
 import { findAthletes } from './find-athletes';
 
-/** Every screen of the desk has the command palette. */
-export default function CoachLayout({ children }: { readonly children: React.ReactNode }) {
+/** Every screen of the coach's has the command palette and the same bar. */
+export default async function CoachLayout({ children }: { readonly children: React.ReactNode }) {
+  const { name } = await requireAsker();
   return (
-    <PaletteHolder>
-      {children}
-      <Palette find={findAthletes} />
-    </PaletteHolder>
+    <CoachShell coach={name} signOut={signOutAction}>
+      <PaletteHolder>
+        {children}
+        <Palette find={findAthletes} />
+      </PaletteHolder>
+    </CoachShell>
   );
 }

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { isUnavailable, type SignIn, signIn, signOut } from '@/data';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import { COOKIE } from '../asker';
+import { ownAddress } from './own-address';
 
 const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });
 
@@ -29,7 +30,7 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
     secure,
     expires: outcome.expiresAt,
   });
-  redirect('/desk');
+  redirect(ownAddress(data.get('to')));
 }
 
 /** Ends the session on this device. */

@@ -3,10 +3,16 @@ import { redirect } from 'next/navigation';
 import { SignIn } from '@/features/sign-in/sign-in';
 import { currentAsker } from '../asker';
 import { signInAction } from './actions';
+import { ownAddress } from './own-address';
 
 export const metadata: Metadata = { title: 'Sign in' };
 
-export default async function SignInPage() {
-  if ((await currentAsker()) !== undefined) redirect('/desk');
-  return <SignIn action={signInAction} />;
+interface PageProps {
+  readonly searchParams: Promise<{ readonly to?: string | string[] }>;
+}
+
+export default async function SignInPage({ searchParams }: PageProps) {
+  const to = ownAddress((await searchParams).to);
+  if ((await currentAsker()) !== undefined) redirect(to);
+  return <SignIn action={signInAction} to={to} />;
 }

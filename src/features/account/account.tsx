@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, PasswordInput } from '@mantine/core';
 import { useActionState } from 'react';
 import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
@@ -40,19 +41,18 @@ export function Account({ coach, least, action }: AccountProps) {
   };
   const field = (name: keyof typeof problem, label: string, complete: string) => (
     <Line label={label} htmlFor={name} problem={problem[name]}>
-      <input
+      <PasswordInput
         id={name}
         name={name}
-        type="password"
-        className={`${classes.input} ${classes.wide}`}
+        className={classes.wide}
         autoComplete={complete}
-        aria-invalid={problem[name] !== undefined}
+        error={problem[name] !== undefined}
       />
     </Line>
   );
   return (
     <>
-      <Bar title="Account" about={coach} />
+      <Bar crumbs={[{ name: 'Account' }]} about={coach} />
       <main style={{ padding: 16, maxWidth: 520 }}>
         <form action={submit} noValidate>
           <Section title="Change the password" aside="other devices are signed out">
@@ -60,9 +60,9 @@ export function Account({ coach, least, action }: AccountProps) {
             {field('next', 'New password', 'new-password')}
             {field('again', 'New password again', 'new-password')}
           </Section>
-          <button type="submit" className={classes.strong} disabled={busy}>
+          <Button type="submit" variant="filled" disabled={busy}>
             Change it
-          </button>
+          </Button>
           <p role="status">
             {status === 'changed' ? 'The password is changed.' : ''}
             {status === 'unavailable' ? outcomeSentence({ status }) : ''}

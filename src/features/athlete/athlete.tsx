@@ -3,13 +3,14 @@
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { catalogueWith, phaseOn, unfold } from '@/core';
 import { UnreadFields } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { useAddress } from '@/ui/shell/use-address';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
@@ -35,8 +36,8 @@ const KEYS: KeyList = [
   ['Ctrl Enter', 'keep the change'],
 ];
 
-function faceOf(hash: string): Face {
-  return FACES.find((face) => `#${face.toLowerCase()}` === hash) ?? 'Person';
+function faceOf(address: string): Face {
+  return FACES.find((face) => face.toLowerCase() === address) ?? 'Person';
 }
 
 /** The Athlete screen: everything known of a person, changed as a draft that says what it alters before it is kept. */
@@ -50,7 +51,8 @@ export function AthleteScreen({
   const tools = useDraft(data, actions.save);
   const { athlete, draft, dirty, keep } = tools;
   const ready = useReady();
-  const [face, setFace] = useState<Face>('Person');
+  const [named, go] = useAddress(faceOf);
+  const face = named === '' ? 'Person' : (named as Face);
   const [measurements, setMeasurements] = useState(data.measurements);
   const [erasing, setErasing] = useState(false);
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
@@ -63,11 +65,7 @@ export function AthleteScreen({
   }, [running, draft.base, catalogue]);
   usePaletteScope({ athlete, catalogue, exerciseId: null, oneRepMax: null });
 
-  useEffect(() => setFace(faceOf(window.location.hash)), []);
-  const show = (next: Face) => {
-    setFace(next);
-    window.history.replaceState(null, '', `#${next.toLowerCase()}`);
-  };
+  const show = (next: Face) => go(next.toLowerCase());
   useWindowEvent('keydown', (event) => {
     const at = Number(event.key);
     const next = FACES[at - 1];
@@ -84,7 +82,11 @@ export function AthleteScreen({
   return (
     <UnreadFields value={tools.reportUnread}>
       <div className={own.page}>
-        <Bar title={draft.base.name} about={`${athlete.level}, ${phase}${data.archived ? ', archived' : ''}`}>
+        <Bar
+          crumbs={[{ name: draft.base.name }]}
+          face={face}
+          about={`${athlete.level}, ${phase}${data.archived ? ', archived' : ''}`}
+        >
           <Tabs label="Faces of the athlete" names={FACES} now={face} onChoose={show} />
           {running === null ? null : (
             <Link className={barClasses.quiet} href={`/blocks/${running.blockId}`} prefetch={false}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, Table } from '@mantine/core';
 import { useState } from 'react';
 import {
   type LocalDate,
@@ -124,9 +125,9 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
             onValue={setValue}
           />
           <Choose label="Unit of the measurement" value={inUse} options={own_} onValue={setUnit} />
-          <button type="submit" className={classes.button}>
+          <Button type="submit" variant="link">
             Keep it
-          </button>
+          </Button>
           {message === null ? null : (
             <span className={classes.problem} role="alert">
               {message}
@@ -149,28 +150,28 @@ interface HistoryProps {
 function History({ series, onRemove }: HistoryProps) {
   return (
     <div className={own.history}>
-      <table className={classes.table}>
-        <tbody>
+      <Table className={classes.table}>
+        <Table.Tbody>
           {[...series].reverse().map((one) => (
-            <tr key={one.id}>
-              <td>{one.date}</td>
-              <td className={classes.figure}>
+            <Table.Tr key={one.id}>
+              <Table.Td>{one.date}</Table.Td>
+              <Table.Td className={classes.figure}>
                 {figure(one.value)} {one.unit}
-              </td>
-              <td className={classes.figure}>
-                <button
-                  type="button"
-                  className={`${classes.button} ${own.quiet}`}
+              </Table.Td>
+              <Table.Td className={classes.figure}>
+                <Button
+                  variant="link"
+                  className={own.quiet}
                   aria-label={`Remove ${one.kind} of ${one.date}`}
                   onClick={() => onRemove(one.id)}
                 >
                   Remove
-                </button>
-              </td>
-            </tr>
+                </Button>
+              </Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </div>
   );
 }

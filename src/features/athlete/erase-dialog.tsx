@@ -1,8 +1,7 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Modal, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { formClasses as classes } from '@/ui/form';
 import own from './athlete.module.css';
 
 interface EraseDialogProps {
@@ -27,22 +26,20 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
           if (ready) void onErase();
         }}
       >
-        <label className={own.erase}>
-          Write the name to go on
-          <input
-            className={classes.input}
-            value={typed}
-            data-autofocus
-            onChange={(event) => setTyped(event.target.value)}
-          />
-        </label>
+        <TextInput
+          className={own.erase}
+          label="Write the name to go on"
+          value={typed}
+          data-autofocus
+          onChange={(event) => setTyped(event.target.value)}
+        />
         <div className={own.actions}>
-          <button type="submit" className={classes.strong} disabled={!ready}>
+          <Button type="submit" variant="filled" disabled={!ready}>
             Erase for good
-          </button>
-          <button type="button" className={classes.button} onClick={onClose}>
+          </Button>
+          <Button variant="link" onClick={onClose}>
             Leave it
-          </button>
+          </Button>
         </div>
       </form>
     </Modal>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { formClasses as classes } from '@/ui/form';
 import { KeyHint } from '@/ui/keys';
 import { plural } from '@/ui/words/figures';
@@ -45,12 +46,12 @@ export function KeepStrip({ tools, effects, running }: KeepStripProps) {
       <div className={own.stripKeys}>
         {dirty ? (
           <>
-            <button type="button" className={classes.button} onClick={discard}>
+            <Button variant="link" onClick={discard}>
               Discard
-            </button>
-            <button type="button" className={classes.strong} disabled={!keepable} onClick={() => void keep()}>
+            </Button>
+            <Button variant="filled" disabled={!keepable} onClick={() => void keep()}>
               {status === 'saving' ? 'Keeping …' : 'Keep'}
-            </button>
+            </Button>
             <KeyHint keys="Ctrl Enter">keep</KeyHint>
           </>
         ) : (

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import {
   LEVELS,
@@ -13,7 +14,7 @@ import {
   type Unanswered,
   type Unit,
 } from '@/core';
-import { formClasses as classes, Line } from '@/ui/form';
+import { formClasses as classes, Line, OneOf } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -46,27 +47,6 @@ const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
   'home gym': 'bar, rack, bench, dumbbells, bands',
   'bodyweight and bands': 'a pull-up bar and bands',
 };
-
-interface OneOfProps<T extends string> {
-  readonly name: string;
-  readonly value: T;
-  readonly options: readonly T[];
-  readonly says: (option: T) => string;
-  readonly onValue: (value: T) => void;
-}
-
-function OneOf<T extends string>({ name, value, options, says, onValue }: OneOfProps<T>) {
-  return (
-    <fieldset className={classes.toggles} style={{ border: 0, margin: 0, padding: 0 }} aria-label={name}>
-      {options.map((option) => (
-        <label className={classes.toggle} key={option}>
-          <input type="radio" name={name} checked={option === value} onChange={() => onValue(option)} />
-          {says(option)}
-        </label>
-      ))}
-    </fieldset>
-  );
-}
 
 /** The few things asked before a first block: a minute's work, all of it changeable afterwards. */
 export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly first: boolean }) {
@@ -120,48 +100,47 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
         Six things to begin with. Everything can be changed later; what is not known yet, week 1 finds out.
       </p>
       <Line label="Name" htmlFor="first-name" problem={nameProblem}>
-        <input
+        <TextInput
           id="first-name"
-          className={`${classes.input} ${classes.wide}`}
+          className={classes.wide}
           value={name}
           maxLength={120}
-          // biome-ignore lint/a11y/noAutofocus: the form is all there is to do here
           autoFocus
-          aria-invalid={nameProblem !== undefined}
+          error={nameProblem !== undefined}
           onChange={(event) => setName(event.target.value)}
         />
       </Line>
       <Line label="Training age">
         <OneOf
-          name="Training age"
+          label="Training age"
           value={level}
           options={LEVELS}
-          says={(one) => LEVEL_WORDS[one]}
+          names={(one) => LEVEL_WORDS[one]}
           onValue={setLevel}
         />
       </Line>
       <Line label="Phase">
-        <OneOf name="Phase" value={phase} options={PHASES} says={(one) => one} onValue={setPhase} />
+        <OneOf label="Phase" value={phase} options={PHASES} onValue={setPhase} />
       </Line>
       <Line label="Trains at">
         <OneOf
-          name="Trains at"
+          label="Trains at"
           value={place}
           options={PLACE_KINDS}
-          says={(one) => `${one}: ${PLACE_WORDS[one]}`}
+          names={(one) => `${one}: ${PLACE_WORDS[one]}`}
           onValue={setPlace}
         />
       </Line>
       <Line label="Weights in">
-        <OneOf name="Weights in" value={unit} options={UNITS} says={(one) => one} onValue={setUnit} />
+        <OneOf label="Weights in" value={unit} options={UNITS} onValue={setUnit} />
       </Line>
       <Line label="Body weight" htmlFor="first-weight" problem={weightProblem}>
-        <input
+        <TextInput
           id="first-weight"
-          className={`${classes.input} ${classes.number}`}
+          className={classes.number}
           inputMode="decimal"
           value={weight}
-          aria-invalid={weightProblem !== undefined}
+          error={weightProblem !== undefined}
           onChange={(event) => setWeight(event.target.value)}
         />
         <span className={classes.soft}>{unit}</span>
@@ -172,17 +151,12 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
         </p>
       )}
       <div className={own.actions}>
-        <button type="submit" className={classes.strong} aria-disabled={adding.isBusy}>
+        <Button type="submit" variant="filled" aria-disabled={adding.isBusy}>
           Add and start a block
-        </button>
-        <button
-          type="button"
-          className={classes.button}
-          aria-disabled={adding.isBusy}
-          onClick={() => void go('profile')}
-        >
+        </Button>
+        <Button variant="link" aria-disabled={adding.isBusy} onClick={() => void go('profile')}>
           Add and fill in the profile
-        </button>
+        </Button>
       </div>
     </form>
   );

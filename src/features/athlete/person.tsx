@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, TextInput } from '@mantine/core';
 import Link from 'next/link';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
@@ -69,10 +70,9 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
         <span className={classes.soft}>moves landmarks, budget and projected gains</span>
       </Line>
       <Line label="Training since" htmlFor="since">
-        <input
+        <TextInput
           id="since"
           type="month"
-          className={classes.input}
           value={athlete.trainingSince?.slice(0, 7) ?? ''}
           onChange={(event) =>
             change({ trainingSince: event.target.value === '' ? null : `${event.target.value}-01` })
@@ -190,12 +190,12 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase }: P
             Erasing removes blocks, logs, measurements and calls for good.
           </p>
           <div className={own.actions}>
-            <button type="button" className={classes.button} onClick={onArchive}>
+            <Button variant="link" onClick={onArchive}>
               {archived ? 'Put back on the roster' : 'Archive'}
-            </button>
-            <button type="button" className={classes.button} onClick={onErase}>
+            </Button>
+            <Button variant="link" onClick={onErase}>
               Erase …
-            </button>
+            </Button>
           </div>
         </Section>
       </div>
@@ -221,9 +221,9 @@ function SportTable({ athlete, tools }: PartProps) {
     <Section
       title="Other sport and cardio"
       aside={
-        <button type="button" className={classes.button} onClick={add}>
+        <Button variant="link" onClick={add}>
           Add
-        </button>
+        </Button>
       }
     >
       {sport.length === 0 ? (
@@ -255,13 +255,12 @@ function SportTable({ athlete, tools }: PartProps) {
             options={['hard']}
             onValue={(value) => change({ sport: changedAt(sport, place, { hard: value.length > 0 }) })}
           />
-          <button
-            type="button"
-            className={classes.button}
+          <Button
+            variant="link"
             onClick={() => change({ sport: sport.filter((_, index) => index !== place) })}
           >
             Remove
-          </button>
+          </Button>
         </div>
       ))}
     </Section>
@@ -280,9 +279,9 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
     <Section
       title="Irritated joints"
       aside={
-        <button type="button" className={classes.button} disabled={first === undefined} onClick={add}>
+        <Button variant="link" disabled={first === undefined} onClick={add}>
           Add
-        </button>
+        </Button>
       }
     >
       {joints.length === 0 ? <p className={classes.soft}>None recorded.</p> : null}
@@ -310,13 +309,12 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
             read={readText(400)}
             onValue={(note) => change({ joints: changedAt(joints, place, { note }) })}
           />
-          <button
-            type="button"
-            className={classes.button}
+          <Button
+            variant="link"
             onClick={() => change({ joints: joints.filter((_, index) => index !== place) })}
           >
             Remove
-          </button>
+          </Button>
         </div>
       ))}
       {joints.length === 0 ? null : <p className={classes.caution}>{CLINICIAN}</p>}

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
 import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
@@ -27,9 +28,9 @@ export function Phases({ tools, today }: PhasesProps) {
     <Section
       title="Phases"
       aside={
-        <button type="button" className={classes.button} onClick={add}>
+        <Button variant="link" onClick={add}>
           Add
-        </button>
+        </Button>
       }
     >
       <PhaseLine phases={phases} today={today} />
@@ -53,13 +54,12 @@ export function Phases({ tools, today }: PhasesProps) {
           />
           <span className={classes.wide} />
           {phases.length > 1 ? (
-            <button
-              type="button"
-              className={classes.button}
+            <Button
+              variant="link"
               onClick={() => change({ phases: phases.filter((_, index) => index !== place) })}
             >
               Remove
-            </button>
+            </Button>
           ) : null}
         </div>
       ))}

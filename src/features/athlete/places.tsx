@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import {
   EQUIPMENT,
@@ -45,14 +46,13 @@ export function Places({ tools }: { readonly tools: DraftTools }) {
           <ul className={own.list}>
             {places.map(({ id, name }, at) => (
               <li key={id}>
-                <button
-                  type="button"
+                <UnstyledButton
                   className={own.choice}
                   aria-current={id === place?.id}
                   onClick={() => setChosen(id)}
                 >
                   {name.trim() || 'unnamed'}
-                </button>
+                </UnstyledButton>
                 <span className={classes.soft}>{at === 0 ? 'usual' : ''}</span>
               </li>
             ))}
@@ -60,9 +60,9 @@ export function Places({ tools }: { readonly tools: DraftTools }) {
           <p className={classes.soft}>Add a place:</p>
           <div className={own.actions}>
             {PLACE_KINDS.map((kind) => (
-              <button type="button" className={classes.button} key={kind} onClick={() => add(kind)}>
+              <Button variant="link" key={kind} onClick={() => add(kind)}>
                 {kind}
-              </button>
+              </Button>
             ))}
           </div>
         </Section>
@@ -178,14 +178,14 @@ function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFo
         aside={
           <span className={own.actions}>
             {usual ? null : (
-              <button type="button" className={classes.button} onClick={onUsual}>
+              <Button variant="link" onClick={onUsual}>
                 Make it the usual place
-              </button>
+              </Button>
             )}
             {onRemove === undefined ? null : (
-              <button type="button" className={classes.button} onClick={onRemove}>
+              <Button variant="link" onClick={onRemove}>
                 Remove
-              </button>
+              </Button>
             )}
           </span>
         }

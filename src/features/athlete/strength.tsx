@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, Table } from '@mantine/core';
 import { useState } from 'react';
 import {
   type Athlete,
@@ -132,9 +133,9 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
     <Section
       title="Recent best sets"
       aside={
-        <button type="button" className={classes.button} onClick={() => setAdding(true)}>
+        <Button variant="link" onClick={() => setAdding(true)}>
           Add an exercise
-        </button>
+        </Button>
       }
     >
       {adding ? (
@@ -156,25 +157,25 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
           load.
         </p>
       ) : (
-        <table className={classes.table}>
-          <thead>
-            <tr>
-              <th scope="col">exercise</th>
-              <th scope="col">best set</th>
-              <th scope="col">on</th>
-              <th scope="col" className={classes.figure}>
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">exercise</Table.Th>
+              <Table.Th scope="col">best set</Table.Th>
+              <Table.Th scope="col">on</Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
                 e1RM
-              </th>
-              <th scope="col" className={classes.figure}>
+              </Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
                 now, by the log
-              </th>
-              <th scope="col">set-up: seat, pins, stance, gear</th>
-              <th scope="col">
+              </Table.Th>
+              <Table.Th scope="col">set-up: seat, pins, stance, gear</Table.Th>
+              <Table.Th scope="col">
                 <span className={own.hidden}>remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {rows.map((exercise) => (
               <BestSetRow
                 key={exercise.id}
@@ -187,8 +188,8 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
                 onRemove={() => remove(exercise.id)}
               />
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       )}
     </Section>
   );
@@ -207,11 +208,11 @@ interface BestSetRowProps {
 function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemove }: BestSetRowProps) {
   const set = athlete.bestSets[exercise.id];
   return (
-    <tr>
-      <th scope="row" className={own.name}>
+    <Table.Tr>
+      <Table.Th scope="row" className={own.name}>
         {exercise.name}
-      </th>
-      <td>
+      </Table.Th>
+      <Table.Td>
         <Typed
           label={`Best set of ${exercise.name}`}
           className={own.set}
@@ -220,8 +221,8 @@ function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemo
           read={reader(exercise, athlete)}
           onValue={(value) => onSet(value === null ? null : { ...value, date: set?.date ?? today })}
         />
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         {set === undefined ? null : (
           <Typed
             label={`Day of the best set of ${exercise.name}`}
@@ -232,10 +233,14 @@ function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemo
             onValue={(date) => onSet({ ...set, date })}
           />
         )}
-      </td>
-      <td className={classes.figure}>{set === undefined ? '' : strengthWords(set, exercise, athlete)}</td>
-      <td className={`${classes.figure} ${classes.soft}`}>{nowWords(exercise, exposures, athlete)}</td>
-      <td>
+      </Table.Td>
+      <Table.Td className={classes.figure}>
+        {set === undefined ? '' : strengthWords(set, exercise, athlete)}
+      </Table.Td>
+      <Table.Td className={`${classes.figure} ${classes.soft}`}>
+        {nowWords(exercise, exposures, athlete)}
+      </Table.Td>
+      <Table.Td>
         <Typed
           label={`Set-up of ${exercise.name}`}
           className={own.note}
@@ -243,18 +248,18 @@ function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemo
           read={readText(400)}
           onValue={onNote}
         />
-      </td>
-      <td>
-        <button
-          type="button"
-          className={`${classes.button} ${own.quiet}`}
+      </Table.Td>
+      <Table.Td>
+        <Button
+          variant="link"
+          className={own.quiet}
           aria-label={`Remove ${exercise.name}`}
           onClick={onRemove}
         >
           Remove
-        </button>
-      </td>
-    </tr>
+        </Button>
+      </Table.Td>
+    </Table.Tr>
   );
 }
 
@@ -306,23 +311,22 @@ function Curve({ tools, exposures }: Pick<StrengthProps, 'tools' | 'exposures'>)
           Per cent of 1RM by reps to failure; points are logged sets. {fitSentence(fit)}
         </p>
         {effort.curve !== 'personal' && fit !== undefined && beatsDefault(fit) ? (
-          <button type="button" className={classes.button} onClick={() => choose('personal')}>
+          <Button variant="link" onClick={() => choose('personal')}>
             Use the personal curve
-          </button>
+          </Button>
         ) : null}
       </Section>
       {effort.curve === 'table' ? (
         <Section
           title="The table: per cent of 1RM"
           aside={
-            <button
-              type="button"
-              className={classes.button}
+            <Button
+              variant="link"
               disabled={effort.table === null}
               onClick={() => change({ effort: { ...effort, table: null } })}
             >
               As shipped
-            </button>
+            </Button>
           }
         >
           <div className={own.cells}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Table } from '@mantine/core';
 import {
   conventionsWith,
   GOALS,
@@ -44,32 +45,32 @@ export function Volume({ tools, today, week }: VolumeProps) {
       title="Weekly hard sets per muscle"
       aside={`${athlete.level}, ${phase}; whole-body budget ${figure(budget, 0)} hard sets a week`}
     >
-      <table className={classes.table}>
-        <thead>
-          <tr>
-            <th scope="col">muscle</th>
-            <th scope="col">goal</th>
+      <Table className={classes.table}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">muscle</Table.Th>
+            <Table.Th scope="col">goal</Table.Th>
             {MARKS.map((mark) => (
-              <th scope="col" key={mark} className={own.markHead}>
+              <Table.Th scope="col" key={mark} className={own.markHead}>
                 {mark}
-              </th>
+              </Table.Th>
             ))}
-            <th scope="col">now: floor to ceiling</th>
-            <th scope="col" className={classes.figure}>
+            <Table.Th scope="col">now: floor to ceiling</Table.Th>
+            <Table.Th scope="col" className={classes.figure}>
               start
-            </th>
-            <th scope="col" className={classes.figure}>
+            </Table.Th>
+            <Table.Th scope="col" className={classes.figure}>
               {week === null ? '' : `week ${week.week}`}
-            </th>
-            <th scope="col">says</th>
-          </tr>
-        </thead>
-        <tbody>
+            </Table.Th>
+            <Table.Th scope="col">says</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {MUSCLES.map((muscle) => (
             <MuscleRow key={muscle} muscle={muscle} tools={tools} phase={phase} week={week} />
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </Section>
   );
 }
@@ -95,15 +96,15 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
   };
   const sets = week?.muscles[muscle].measured;
   return (
-    <tr>
-      <th scope="row" className={own.muscle} data-goal={goal}>
+    <Table.Tr>
+      <Table.Th scope="row" className={own.muscle} data-goal={goal}>
         {muscle}
-      </th>
-      <td>
+      </Table.Th>
+      <Table.Td>
         <Choose label={`Goal of ${muscle}`} value={goal} options={GOALS} onValue={setGoal} />
-      </td>
+      </Table.Td>
       {MARKS.map((mark) => (
-        <td key={mark}>
+        <Table.Td key={mark}>
           <span className={own.mark}>
             <Typed
               label={`${mark} of ${muscle}`}
@@ -123,17 +124,17 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
               {trace.origins[mark] === 'coach' ? 'yours' : trace.origins[mark]}
             </span>
           </span>
-        </td>
+        </Table.Td>
       ))}
-      <td>
+      <Table.Td>
         <span className={own.range}>
           <Rails trace={trace} sets={sets ?? null} />
           {figure(trace.result.floor, 1)} – {figure(trace.result.ceiling, 1)}
         </span>
-      </td>
-      <td className={classes.figure}>{startingSets(trace.result, goal)}</td>
-      <td className={classes.figure}>{sets === undefined ? '' : figure(sets, 1)}</td>
-      <td className={`${classes.soft} ${own.says}`}>
+      </Table.Td>
+      <Table.Td className={classes.figure}>{startingSets(trace.result, goal)}</Table.Td>
+      <Table.Td className={classes.figure}>{sets === undefined ? '' : figure(sets, 1)}</Table.Td>
+      <Table.Td className={`${classes.soft} ${own.says}`}>
         {problemAt(`landmarks/${muscle}`) === undefined ? (
           says(trace, athlete.learned[muscle]?.evidence)
         ) : (
@@ -141,8 +142,8 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
             {problemAt(`landmarks/${muscle}`)}
           </span>
         )}
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   );
 }
 

@@ -1,7 +1,8 @@
+import { Button } from '@mantine/core';
 import type { BlockSession } from '@/client/block-session';
 import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/commands';
 import { type LocalDate, phaseOn } from '@/core';
-import { Bar, barClasses } from '@/ui/shell/bar';
+import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import type { BlockState } from '../../client/block-state';
 import { SavingNote } from './saving-note';
@@ -20,20 +21,14 @@ export function BlockBar({ session, state, today, face, onFace, onHistory }: Blo
   const { athlete } = state.training;
   const { past, future } = state.document.history;
   const quiet = (command: BlockCommand, name: string, run: () => void, isOff = false) => (
-    <button
-      type="button"
-      className={barClasses.quiet}
-      onClick={run}
-      disabled={isOff}
-      title={commandFacts(command).keys}
-    >
+    <Button variant="quiet" onClick={run} disabled={isOff} title={commandFacts(command).keys}>
       {name}
-    </button>
+    </Button>
   );
   return (
     <Bar
-      title={athlete.name}
-      href={`/athletes/${athlete.id}`}
+      crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: state.document.block.name }]}
+      face={face}
       about={`${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}`}
     >
       <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, UnstyledButton } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
@@ -161,8 +162,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
         <span className={classes.setting} key={column}>
           {before}
           <span style={{ position: 'relative' }}>
-            <button
-              type="button"
+            <UnstyledButton
               className={classes.settingValue}
               data-setting={column}
               aria-label={`${name}: ${value}`}
@@ -170,7 +170,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
               onFocus={() => onFocus({ kind: 'setting', name, text: says })}
             >
               {value}
-            </button>
+            </UnstyledButton>
             {open === column ? (
               <TextEditor
                 label={name}
@@ -185,19 +185,18 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
         </span>
       ))}
       {all || own > 0 ? (
-        <button type="button" className={classes.quietButton} onClick={onConventions} title="Alt C">
+        <Button variant="quiet" onClick={onConventions} title="Alt C">
           {own === 0 ? 'conventions as usual' : `${plural(own, 'convention')} of your own`}
-        </button>
+        </Button>
       ) : null}
-      <button
-        type="button"
-        className={classes.quietButton}
+      <Button
+        variant="quiet"
         aria-expanded={all}
         onClick={() => setAll(!all)}
         title="Pauses, session time, counting of sets, landmarks, low sets, conventions"
       >
         {all ? 'fewer' : `${settings.length - shown.length} more settings`}
-      </button>
+      </Button>
       <span style={{ flex: 1 }} />
       {children}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Problem, Unanswered } from '@/core';
@@ -34,7 +35,7 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
   };
   return (
     <div className={classes.page}>
-      <Bar title="Block" href="/desk" about={`revision ${revision}`} />
+      <Bar crumbs={[{ name: 'Block' }]} about={`revision ${revision}`} />
       <main className={classes.empty}>
         <h2>This block cannot be read</h2>
         <p>What is stored of it breaks a rule that every block keeps. Nothing of it is lost.</p>
@@ -49,14 +50,9 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
         {good === null ? (
           <p>No revision of it can be read. Please tell who runs this installation.</p>
         ) : (
-          <button
-            type="button"
-            className={classes.linkButton}
-            aria-disabled={restoring.isBusy}
-            onClick={() => void goBack()}
-          >
+          <Button variant="link" aria-disabled={restoring.isBusy} onClick={() => void goBack()}>
             Go back to revision {good.revision}, the last that can be read
-          </button>
+          </Button>
         )}
         {message === null ? null : <p role="alert">{message}</p>}
       </main>

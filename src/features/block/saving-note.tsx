@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import type { BlockSession } from '@/client/block-session';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
@@ -72,8 +73,8 @@ function Asking({ text, children }: { readonly text: string; readonly children?:
 
 function Choice({ name, onChoose }: { readonly name: string; readonly onChoose: () => void }) {
   return (
-    <button type="button" className={classes.linkButton} onClick={onChoose}>
+    <Button variant="link" onClick={onChoose}>
       {name}
-    </button>
+    </Button>
   );
 }

@@ -7,7 +7,6 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockState } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
-import type { DialogName } from './dialogs/dialogs';
 import { type Cell, type ColumnId, weekOf } from './sheet/layout';
 import { useCursor } from './sheet/use-cursor';
 import { useSheet } from './sheet/use-sheet';
@@ -24,7 +23,6 @@ export function useBlockScreen(
   const shown = useShown(session, state);
   const { block } = shown;
   const [message, setMessage] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<DialogName | null>(null);
   const [isDetailed, setDetailed] = useState(false);
   const start: Cell = {
     row: data.training.block.sessions[0]?.slots[0]?.id ?? 'weeks',
@@ -32,7 +30,11 @@ export function useBlockScreen(
   };
   const table = useCursor(start, shown.rows, shown.columns);
   const { focus, setFocus } = table;
-  const [face, show] = useFace(() => setFocus(null));
+  const { face, show, dialog, setDialog } = useFace({
+    cursor: table.cursor,
+    onCell: table.move,
+    onLeaveSheet: () => setFocus(null),
+  });
 
   const tell = (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) =>
     setMessage(outcome.ok ? null : (outcome.problems ?? []).map(problemSentence).join(' '));

@@ -1,20 +1,70 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { FACES, type Face } from '@/client/commands';
+import { addressNow, useAddress } from '@/ui/shell/use-address';
+import { DIALOGS, type DialogName } from './dialogs/dialog-names';
+import type { Cell, ColumnId } from './sheet/layout';
 
-/** Which face of the block is shown; the address follows it. */
-export function useFace(onLeaveSheet: () => void): readonly [Face, (face: Face) => void] {
-  const [face, setFace] = useState<Face>('Sheet');
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the address is read once, when the page has opened
-  useEffect(() => {
-    const asked = FACES.find((name) => window.location.hash === `#${name.toLowerCase()}`);
-    if (asked === undefined || asked === 'Sheet') return;
-    setFace(asked);
-    onLeaveSheet();
-  }, []);
-  const show = (next: Face) => {
-    setFace(next);
-    if (next !== 'Sheet') onLeaveSheet();
-    window.history.replaceState(null, '', `#${next.toLowerCase()}`);
+/** Where on a block's screen one is, as the address has it: `sheet/SLOT/COLUMN`, with `:DIALOG` behind it. */
+interface Place {
+  readonly face: Face;
+  readonly cell: Cell | null;
+  readonly dialog: DialogName | null;
+}
+
+function placeAt(address: string): Place {
+  const [where = '', asked] = address.split(':');
+  const [name, row, column] = where.split('/');
+  return {
+    face: FACES.find((face) => face.toLowerCase() === name) ?? 'Sheet',
+    cell: row === undefined || column === undefined ? null : { row, column: column as ColumnId },
+    dialog: DIALOGS.find((dialog) => dialog === asked) ?? null,
   };
-  return [face, show];
+}
+
+function addressOf({ face, cell, dialog }: Place): string {
+  const at = face === 'Sheet' && cell !== null ? `/${cell.row}/${cell.column}` : '';
+  return `${face.toLowerCase()}${at}${dialog === null ? '' : `:${dialog}`}`;
+}
+
+const faceAt = (address: string) => placeAt(address).face;
+const dialogAt = (address: string) => placeAt(address).dialog ?? '';
+
+/** The address follows the cursor when it has stood still so long. */
+const FOLLOW_AFTER_MS = 400;
+
+interface FaceUse {
+  readonly cursor: Cell;
+  /** The cell that the address names, when the screen opens. */
+  readonly onCell: (cell: Cell) => void;
+  readonly onLeaveSheet: () => void;
+}
+
+/** Which face of the block is shown and which dialog over it. They stand in the address: back and forward walk them. */
+export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
+  const [named, go] = useAddress(faceAt);
+  const [asked] = useAddress(dialogAt);
+  const face = (named === '' ? 'Sheet' : named) as Face;
+  const given = useRef({ onCell, onLeaveSheet });
+  given.current = { onCell, onLeaveSheet };
+  useEffect(() => {
+    const { cell } = placeAt(addressNow());
+    if (cell !== null) given.current.onCell(cell);
+  }, []);
+  useEffect(() => {
+    if (face !== 'Sheet') given.current.onLeaveSheet();
+  }, [face]);
+  useEffect(() => {
+    if (face !== 'Sheet') return;
+    const timer = setTimeout(() => {
+      const now = placeAt(addressNow());
+      if (now.face === 'Sheet' && addressNow() !== '') go(addressOf({ ...now, cell: cursor }), 'replace');
+    }, FOLLOW_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [face, cursor.row, cursor.column, cursor, go]);
+  const show = (next: Face) => {
+    if (next !== faceAt(addressNow())) go(addressOf({ face: next, cell: null, dialog: null }));
+  };
+  const setDialog = (dialog: DialogName | null) =>
+    go(addressOf({ ...placeAt(addressNow()), dialog }), 'replace');
+  return { face, show, dialog: (asked === '' ? null : asked) as DialogName | null, setDialog };
 }

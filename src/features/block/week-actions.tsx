@@ -1,8 +1,8 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { barClasses } from '@/ui/shell/bar';
-import classes from './block.module.css';
 
 interface WeekActionsProps {
   readonly blockId: string;
@@ -42,25 +42,14 @@ export function WeekActions(props: WeekActionsProps) {
         </Link>
       )}
       {last !== null && recallable ? (
-        <button
-          type="button"
-          className={classes.linkButton}
-          aria-disabled={busy}
-          onClick={() => onRecall(last)}
-        >
+        <Button variant="link" aria-disabled={busy} onClick={() => onRecall(last)}>
           Recall week {last}
-        </button>
+        </Button>
       ) : null}
       {next === null ? null : (
-        <button
-          type="button"
-          className={classes.linkButton}
-          aria-disabled={busy}
-          onClick={() => onIssue(next)}
-          title="Alt I"
-        >
+        <Button variant="link" aria-disabled={busy} onClick={() => onIssue(next)} title="Alt I">
           Issue {deload ? 'the deload' : `week ${next}`}
-        </button>
+        </Button>
       )}
     </>
   );

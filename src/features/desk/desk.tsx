@@ -1,9 +1,10 @@
 'use client';
 
+import { Button, Table, TextInput, UnstyledButton } from '@mantine/core';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { type Level, type LocalDate, type Phase, phaseOn } from '@/core';
-import { Bar, barClasses } from '@/ui/shell/bar';
+import { Bar } from '@/ui/shell/bar';
 import { plural } from '@/ui/words/figures';
 import classes from './desk.module.css';
 
@@ -20,12 +21,10 @@ export interface DeskLine {
 }
 
 interface DeskProps {
-  readonly coach: string;
   readonly lines: readonly DeskLine[];
   readonly today: LocalDate;
   /** The form for a first athlete, shown when there is none. */
   readonly firstAthlete: React.ReactNode;
-  readonly signOut: () => Promise<void>;
 }
 
 const ORDERS = ['name', 'calls', 'last log'] as const;
@@ -50,7 +49,7 @@ function weekCell({ block, issued }: DeskLine): string {
 }
 
 /** The roster: one line an athlete; what waits for the coach first, or by name. */
-export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskProps) {
+export function Desk({ lines: all, today, firstAthlete }: DeskProps) {
   const [filter, setFilter] = useState('');
   const [archive, setArchive] = useState(false);
   const archived = all.filter((line) => line.archived);
@@ -76,19 +75,7 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the filter into the list
     <div onKeyDown={onKeyDown}>
-      <Bar title="Desk" about={coach}>
-        <Link className={barClasses.quiet} href="/library" prefetch={false}>
-          Library
-        </Link>
-        <Link className={barClasses.quiet} href="/account" prefetch={false}>
-          Account
-        </Link>
-        <form action={signOut}>
-          <button type="submit" className={barClasses.quiet}>
-            Sign out
-          </button>
-        </form>
-      </Bar>
+      <Bar crumbs={[{ name: 'Desk' }]} />
       <main className={classes.page}>
         {all.length === 0 ? firstAthlete : null}
         <div hidden={all.length === 0}>
@@ -101,30 +88,30 @@ export function Desk({ coach, lines: all, today, firstAthlete, signOut }: DeskPr
             archived={archived.length}
             onArchive={setArchive}
           />
-          <table className={classes.table}>
-            <thead>
-              <tr>
+          <Table className={classes.table}>
+            <Table.Thead>
+              <Table.Tr>
                 <Head name="athlete" order="name" now={order} onOrder={setOrder} />
-                <th scope="col">level</th>
-                <th scope="col">phase</th>
-                <th scope="col">block</th>
-                <th scope="col">week</th>
-                <th scope="col" className={classes.number}>
+                <Table.Th scope="col">level</Table.Th>
+                <Table.Th scope="col">phase</Table.Th>
+                <Table.Th scope="col">block</Table.Th>
+                <Table.Th scope="col">week</Table.Th>
+                <Table.Th scope="col" className={classes.number}>
                   sessions
-                </th>
+                </Table.Th>
                 <Head name="calls" order="calls" now={order} onOrder={setOrder} number />
                 <Head name="last log" order="last log" now={order} onOrder={setOrder} />
-                <th scope="col">
+                <Table.Th scope="col">
                   <span className={classes.hidden}>open</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody ref={body}>
+                </Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody ref={body}>
               {shown.map((line) => (
                 <Row key={line.athleteId} line={line} today={today} />
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
           {shown.length === 0 ? (
             <p>{filter === '' ? 'Nobody here.' : `Nobody matches “${filter}”.`}</p>
           ) : null}
@@ -149,13 +136,12 @@ function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }:
   const waiting = lines.reduce((sum, line) => sum + line.pendingCalls, 0);
   return (
     <div className={classes.tools}>
-      <input
+      <TextInput
         className={classes.filter}
         type="search"
         placeholder="Find by name, level, phase or block"
         aria-label="Find athletes"
         value={filter}
-        // biome-ignore lint/a11y/noAutofocus: the desk is entered to find somebody
         autoFocus
         data-open
         onChange={(event) => onFilter(event.target.value)}
@@ -168,14 +154,9 @@ function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }:
       </span>
       <span className={classes.space} />
       {archived > 0 || archive ? (
-        <button
-          type="button"
-          className={classes.start}
-          aria-pressed={archive}
-          onClick={() => onArchive(!archive)}
-        >
+        <Button variant="link" aria-pressed={archive} onClick={() => onArchive(!archive)}>
           {archive ? 'Back to the roster' : plural(archived, 'archived')}
-        </button>
+        </Button>
       ) : null}
       <Link className={classes.add} href="/athletes/new" prefetch={false}>
         New athlete
@@ -186,8 +167,8 @@ function Tools({ lines, found, filter, onFilter, archive, archived, onArchive }:
 
 function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
   return (
-    <tr>
-      <th scope="row" className={classes.name}>
+    <Table.Tr>
+      <Table.Th scope="row" className={classes.name}>
         {line.block === null ? (
           line.name
         ) : (
@@ -195,10 +176,10 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
             {line.name}
           </Link>
         )}
-      </th>
-      <td>{line.level}</td>
-      <td>{phaseOn(line, today)}</td>
-      <td className={classes.block}>
+      </Table.Th>
+      <Table.Td>{line.level}</Table.Td>
+      <Table.Td>{phaseOn(line, today)}</Table.Td>
+      <Table.Td className={classes.block}>
         {line.block?.name ?? (
           <Link
             className={classes.start}
@@ -209,16 +190,16 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
             Start a block
           </Link>
         )}
-      </td>
-      <td>{weekCell(line)}</td>
-      <td className={classes.number}>
+      </Table.Td>
+      <Table.Td>{weekCell(line)}</Table.Td>
+      <Table.Td className={classes.number}>
         {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
-      </td>
-      <td className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}>
+      </Table.Td>
+      <Table.Td className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}>
         {line.pendingCalls > 0 ? line.pendingCalls : ''}
-      </td>
-      <td>{line.lastLog?.slice(0, 10) ?? ''}</td>
-      <td className={classes.links}>
+      </Table.Td>
+      <Table.Td>{line.lastLog?.slice(0, 10) ?? ''}</Table.Td>
+      <Table.Td className={classes.links}>
         {line.issued === null || line.block === null ? null : (
           <Link href={`/floor/${line.block.id}`} prefetch={false}>
             Floor
@@ -227,8 +208,8 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         <Link href={`/athletes/${line.athleteId}`} prefetch={false} aria-label={`Profile of ${line.name}`}>
           Profile
         </Link>
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   );
 }
 
@@ -242,15 +223,15 @@ interface HeadProps {
 
 function Head({ name, order, now, number, onOrder }: HeadProps) {
   return (
-    <th
+    <Table.Th
       scope="col"
       className={number ? classes.number : ''}
       aria-sort={order === now ? (order === 'name' ? 'ascending' : 'descending') : 'none'}
     >
-      <button type="button" className={classes.sort} onClick={() => onOrder(order)}>
+      <UnstyledButton className={classes.sort} onClick={() => onOrder(order)}>
         {name}
         {order === now ? (order === 'name' ? ' ↑' : ' ↓') : ''}
-      </button>
-    </th>
+      </UnstyledButton>
+    </Table.Th>
   );
 }

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import type { Reported } from '@/client/floor-session';
 import { inVariant, primeMovers } from '@/core';
 import type { FloorSession } from './contract';
@@ -32,9 +33,9 @@ export function End({ data, unlogged, finished, reported, onFinish, onReport }: 
       <p className={classes.soft}>
         Finishing tells your coach that the session is over. Sets can still be corrected.
       </p>
-      <button type="button" className={classes.go} onClick={onFinish}>
+      <UnstyledButton className={classes.go} onClick={onFinish}>
         Finish the session
-      </button>
+      </UnstyledButton>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import type { FloorItem, FloorSession, FloorState } from '@/client/floor-session';
 import { plural } from '@/ui/words/figures';
 import classes from './floor.module.css';
@@ -49,16 +50,12 @@ export function RefusedList({ floor, state }: AsideListProps) {
       {refused.map(({ item, why }) => (
         <li key={item.id}>
           {itemWords(item)} {REFUSED[why] ?? 'was refused'}.{' '}
-          <button
-            type="button"
-            className={classes.link}
-            onClick={() => floor.settleRefused(item.id, 'send again')}
-          >
+          <Button variant="link" onClick={() => floor.settleRefused(item.id, 'send again')}>
             Send again
-          </button>{' '}
-          <button type="button" className={classes.link} onClick={() => floor.settleRefused(item.id, 'drop')}>
+          </Button>{' '}
+          <Button variant="link" onClick={() => floor.settleRefused(item.id, 'drop')}>
             Put away
-          </button>
+          </Button>
         </li>
       ))}
     </ul>

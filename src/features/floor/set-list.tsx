@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import type { LoggedSet } from '@/core';
 import { figure, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
@@ -28,7 +29,7 @@ export function SetList({ data, sets, done, onOpen }: SetListProps) {
               const logged = done.get(key);
               const shown = logged?.set;
               return (
-                <button type="button" className={classes.setRow} key={key} onClick={() => onOpen(key)}>
+                <UnstyledButton className={classes.setRow} key={key} onClick={() => onOpen(key)}>
                   <span className={shown === undefined ? classes.soft : ''}>
                     {capital(setName(set, slot.sets))}
                     {logged !== undefined && logged.conflicts.length > 0
@@ -43,7 +44,7 @@ export function SetList({ data, sets, done, onOpen }: SetListProps) {
                       left
                     </strong>
                   )}
-                </button>
+                </UnstyledButton>
               );
             })}
         </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, UnstyledButton } from '@mantine/core';
 import { hundredths, type LoggedSet, loadAfterRamp, RAMP_VERDICTS, type RampVerdict } from '@/core';
 import { figure, setText } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
@@ -53,15 +54,14 @@ export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, o
         <fieldset className={classes.verdicts}>
           <legend className={classes.soft}>How did the last warm-up set move?</legend>
           {RAMP_VERDICTS.map((verdict) => (
-            <button
-              type="button"
+            <UnstyledButton
               key={verdict}
               className={classes.verdict}
               aria-pressed={ramp === verdict}
               onClick={() => judge(verdict)}
             >
               {verdict}
-            </button>
+            </UnstyledButton>
           ))}
         </fieldset>
       ) : null}
@@ -77,17 +77,17 @@ export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, o
         {noted.problem === null ? '' : `${MORE_LABELS[noted.problem]}: a whole number, please. `}
         {check.problem?.sentence ?? check.hint}
       </p>
-      <button type="button" className={classes.go} disabled={check.value === null} onClick={tap}>
+      <UnstyledButton className={classes.go} disabled={check.value === null} onClick={tap}>
         {isAsAsked && done === null
           ? 'Done as asked'
           : check.value === null
             ? verb
             : `${verb} ${setText(check.value.load, check.value.reps, slot)}, ${figure(check.value.rir)} left`}
-      </button>
+      </UnstyledButton>
       {onSkip === null || done !== null ? null : (
-        <button type="button" className={classes.link} onClick={onSkip}>
+        <Button variant="link" onClick={onSkip}>
           No energy left: leave it out
-        </button>
+        </Button>
       )}
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { Chip, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { type Muscle, SORENESS, type Soreness } from '@/core';
 import { CLINICIAN } from '@/ui/words/cautions';
@@ -30,26 +31,28 @@ export function SorenessForm({ muscles, reported, onReport }: SorenessFormProps)
       {muscles.map((muscle) => (
         <fieldset className={classes.muscle} key={muscle}>
           <legend>{capital(muscle)}</legend>
-          <div className={classes.choices}>
-            {SORENESS.map((soreness) => (
-              <label className={classes.choice} key={soreness}>
-                <input
-                  type="radio"
-                  name={muscle}
+          <Chip.Group
+            value={answers[muscle] ?? null}
+            onChange={(soreness) => setAnswers({ ...answers, [muscle]: soreness as Soreness })}
+          >
+            <div className={classes.choices}>
+              {SORENESS.map((soreness) => (
+                <Chip
+                  key={soreness}
                   value={soreness}
-                  checked={answers[muscle] === soreness}
-                  onChange={() => setAnswers({ ...answers, [muscle]: soreness })}
-                />
-                <span>{SORENESS_WORDS[soreness].short}</span>
-              </label>
-            ))}
-          </div>
+                  classNames={{ label: classes.choice, iconWrapper: classes.noIcon }}
+                >
+                  {SORENESS_WORDS[soreness].short}
+                </Chip>
+              ))}
+            </div>
+          </Chip.Group>
         </fieldset>
       ))}
       <p className={classes.soft}>{CLINICIAN}</p>
-      <button type="submit" className={classes.go} disabled={!changed}>
+      <UnstyledButton type="submit" className={classes.go} disabled={!changed}>
         {changed ? 'Send' : 'Sent'}
-      </button>
+      </UnstyledButton>
     </form>
   );
 }

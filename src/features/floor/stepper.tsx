@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import classes from './floor.module.css';
 
 interface StepperProps {
@@ -14,14 +15,9 @@ interface StepperProps {
 export function Stepper({ label, text, onText, onStep, problem, decimal }: StepperProps) {
   return (
     <div className={classes.stepper} data-problem={problem !== null}>
-      <button
-        type="button"
-        className={classes.stepButton}
-        aria-label={`less ${label}`}
-        onClick={() => onStep(-1)}
-      >
+      <UnstyledButton className={classes.stepButton} aria-label={`less ${label}`} onClick={() => onStep(-1)}>
         −
-      </button>
+      </UnstyledButton>
       <label className={classes.stepValue}>
         <input
           className={classes.stepInput}
@@ -33,14 +29,9 @@ export function Stepper({ label, text, onText, onStep, problem, decimal }: Stepp
         />
         <span className={classes.stepLabel}>{label}</span>
       </label>
-      <button
-        type="button"
-        className={classes.stepButton}
-        aria-label={`more ${label}`}
-        onClick={() => onStep(1)}
-      >
+      <UnstyledButton className={classes.stepButton} aria-label={`more ${label}`} onClick={() => onStep(1)}>
         +
-      </button>
+      </UnstyledButton>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { FloorSession as Session } from '@/client/floor-session';
@@ -109,13 +110,13 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       <RefusedList floor={floor} state={state} />
       <Foot state={state} count={done.size}>
         {now.status === 'list' && (firstUnlogged !== undefined || finished) ? (
-          <button type="button" className={classes.link} onClick={() => setView(null)}>
+          <Button variant="link" onClick={() => setView(null)}>
             Go on
-          </button>
+          </Button>
         ) : (
-          <button type="button" className={classes.link} onClick={() => setView({ status: 'list' })}>
+          <Button variant="link" onClick={() => setView({ status: 'list' })}>
             All sets
-          </button>
+          </Button>
         )}
         <Link href={`/floor/${data.blockId}`} className={classes.link} prefetch={false}>
           Week

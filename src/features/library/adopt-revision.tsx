@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { formClasses as classes, Toggles } from '@/ui/form';
@@ -53,17 +54,12 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
         </p>
       )}
       <div className={own.tools}>
-        <button
-          type="button"
-          className={classes.strong}
-          disabled={chosen.length === 0}
-          onClick={() => void go()}
-        >
+        <Button variant="filled" disabled={chosen.length === 0} onClick={() => void go()}>
           Update {plural(chosen.length, 'block')}
-        </button>
-        <button type="button" className={classes.button} onClick={onClose}>
+        </Button>
+        <Button variant="link" onClick={onClose}>
           Leave them
-        </button>
+        </Button>
       </div>
     </div>
   );

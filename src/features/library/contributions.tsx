@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { credits, type Exercise, MUSCLES } from '@/core';
 import { figure } from '@/ui/words/figures';
 import classes from './library.module.css';
@@ -16,12 +17,12 @@ export function Contributions({ exercise, beside }: ContributionsProps) {
     (a, b) => (mine.get(b) ?? 0) - (mine.get(a) ?? 0) || (other.get(b) ?? 0) - (other.get(a) ?? 0),
   );
   return (
-    <table className={classes.contributions}>
-      <tbody>
+    <Table className={classes.contributions}>
+      <Table.Tbody>
         {muscles.map((muscle) => (
-          <tr key={muscle}>
-            <th scope="row">{muscle}</th>
-            <td>
+          <Table.Tr key={muscle}>
+            <Table.Th scope="row">{muscle}</Table.Th>
+            <Table.Td>
               <svg
                 width="100%"
                 height="16"
@@ -47,14 +48,14 @@ export function Contributions({ exercise, beside }: ContributionsProps) {
                   />
                 )}
               </svg>
-            </td>
-            <td className={classes.share}>{figure(mine.get(muscle) ?? 0)}</td>
+            </Table.Td>
+            <Table.Td className={classes.share}>{figure(mine.get(muscle) ?? 0)}</Table.Td>
             {beside === undefined ? null : (
-              <td className={classes.share}>{figure(other.get(muscle) ?? 0)}</td>
+              <Table.Td className={classes.share}>{figure(other.get(muscle) ?? 0)}</Table.Td>
             )}
-          </tr>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }

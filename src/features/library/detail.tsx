@@ -1,9 +1,10 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
-import { formClasses, Section } from '@/ui/form';
+import { formClasses, OneOf, Section } from '@/ui/form';
 import { useAnswer } from '@/ui/use-action';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
@@ -25,6 +26,9 @@ interface DetailProps {
   readonly onEdit: () => void;
 }
 
+/** Stands for no variant. */
+const PLAIN = 'plain';
+
 /** All that is known of an exercise, and of another one beside it. */
 export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpen, onEdit }: DetailProps) {
   const [variant, setVariant] = useState<string | null>(null);
@@ -38,33 +42,26 @@ export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpe
         {beside === null ? null : <h2 className={classes.besideName}>{capital(beside.name)}</h2>}
       </div>
       <div className={classes.tools}>
-        <button type="button" className={formClasses.button} onClick={onEdit}>
+        <Button variant="link" onClick={onEdit}>
           {own ? 'Edit' : 'Copy as my own'}
-        </button>
-        <button
-          type="button"
-          className={formClasses.button}
+        </Button>
+        <Button
+          variant="link"
           aria-pressed={beside !== null}
           onClick={() => onBeside(beside === null ? named : null)}
         >
           {beside === null ? 'Keep beside the next' : `Put ${beside.name} away`}
-        </button>
+        </Button>
         {own ? <span className={formClasses.soft}>your own, revision {exercise.revision}</span> : null}
       </div>
       {exercise.variants.length === 0 ? null : (
-        <fieldset className={classes.variants} aria-label="Variants">
-          {[null, ...exercise.variants].map((one) => (
-            <label key={one?.id ?? 'plain'} className={formClasses.toggle}>
-              <input
-                type="radio"
-                name="variant"
-                checked={variant === (one?.id ?? null)}
-                onChange={() => setVariant(one?.id ?? null)}
-              />
-              {one?.name ?? 'as it is'}
-            </label>
-          ))}
-        </fieldset>
+        <OneOf
+          label="Variants"
+          value={variant ?? PLAIN}
+          options={[PLAIN, ...exercise.variants.map(({ id }) => id)]}
+          names={(id) => exercise.variants.find((one) => one.id === id)?.name ?? 'as it is'}
+          onValue={(id) => setVariant(id === PLAIN ? null : id)}
+        />
       )}
       <Section title="A hard set credits">
         <Contributions exercise={seen} beside={beside ?? undefined} />
@@ -82,9 +79,9 @@ export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpe
                 {one.id === exercise.id ? (
                   one.name
                 ) : (
-                  <button type="button" className={formClasses.button} onClick={() => onOpen(one.id)}>
+                  <Button variant="link" onClick={() => onOpen(one.id)}>
                     {one.name}
-                  </button>
+                  </Button>
                 )}
               </li>
             ))}

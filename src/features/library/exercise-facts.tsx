@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { type Exercise, payoff } from '@/core';
 import { figure, listed } from '@/ui/words/figures';
 import classes from './library.module.css';
@@ -45,18 +46,18 @@ export function FactTable({
   const rows = factsOf(exercise);
   const extra = [...other].filter(([name]) => !rows.some(([one]) => one === name));
   return (
-    <table className={classes.facts}>
-      <tbody>
+    <Table className={classes.facts}>
+      <Table.Tbody>
         {[...rows, ...extra.map(([name]) => [name, ''] as const)].map(([name, value]) => (
-          <tr key={name}>
-            <th scope="row">{name}</th>
-            <td>{value}</td>
+          <Table.Tr key={name}>
+            <Table.Th scope="row">{name}</Table.Th>
+            <Table.Td>{value}</Table.Td>
             {beside === undefined ? null : (
-              <td data-differs={other.get(name) !== value}>{other.get(name) ?? ''}</td>
+              <Table.Td data-differs={other.get(name) !== value}>{other.get(name) ?? ''}</Table.Td>
             )}
-          </tr>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }

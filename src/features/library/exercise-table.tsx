@@ -1,3 +1,4 @@
+import { Table, UnstyledButton } from '@mantine/core';
 import { credits, type Exercise, payoff, primeMovers } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { figure } from '@/ui/words/figures';
@@ -15,24 +16,23 @@ interface ExerciseTableProps {
 /** What was found: a line an exercise, one stop of the Tab key for them all; the arrows walk it. */
 export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }: ExerciseTableProps) {
   return (
-    <table className={classes.table}>
-      <thead>
-        <tr>
-          <th scope="col">exercise</th>
-          <th scope="col">trains</th>
-          <th scope="col">with</th>
-          <th scope="col">hardest</th>
-          <th scope="col" className={classes.figure}>
+    <Table className={classes.table}>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">exercise</Table.Th>
+          <Table.Th scope="col">trains</Table.Th>
+          <Table.Th scope="col">with</Table.Th>
+          <Table.Th scope="col">hardest</Table.Th>
+          <Table.Th scope="col" className={classes.figure}>
             payoff
-          </th>
-        </tr>
-      </thead>
-      <tbody ref={body}>
+          </Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody ref={body}>
         {exercises.map((one) => (
-          <tr key={one.id} data-chosen={one.id === chosen}>
-            <th scope="row">
-              <button
-                type="button"
+          <Table.Tr key={one.id} data-chosen={one.id === chosen}>
+            <Table.Th scope="row">
+              <UnstyledButton
                 className={classes.name}
                 tabIndex={one.id === chosen ? 0 : -1}
                 aria-current={one.id === chosen ? 'true' : undefined}
@@ -40,10 +40,10 @@ export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }
                 onFocus={() => onMark(one.id)}
               >
                 {one.name}
-              </button>
+              </UnstyledButton>
               {isOwn(one) ? <span className={classes.own}> own</span> : null}
-            </th>
-            <td className={classes.trains}>
+            </Table.Th>
+            <Table.Td className={classes.trains}>
               {primeMovers(one).join(', ')}
               <span className={form.soft}>
                 {credits(one)
@@ -51,13 +51,13 @@ export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }
                   .map(([muscle]) => `, ${muscle}`)
                   .join('')}
               </span>
-            </td>
-            <td>{one.equipment[0] ?? ''}</td>
-            <td>{one.hardest}</td>
-            <td className={classes.figure}>{figure(payoff(one), 1)}</td>
-          </tr>
+            </Table.Td>
+            <Table.Td>{one.equipment[0] ?? ''}</Table.Td>
+            <Table.Td>{one.hardest}</Table.Td>
+            <Table.Td className={classes.figure}>{figure(payoff(one), 1)}</Table.Td>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }

@@ -1,5 +1,6 @@
+import { NativeSelect, TextInput } from '@mantine/core';
 import { JOINTS, MUSCLES, PATTERNS } from '@/core';
-import { formClasses as form, Toggles } from '@/ui/form';
+import { Toggles } from '@/ui/form';
 import type { LibraryData } from './contract';
 import type { Filter } from './filter';
 import classes from './library.module.css';
@@ -14,13 +15,12 @@ interface FiltersProps {
 export function Filters({ filter, places, onNarrow }: FiltersProps) {
   return (
     <div className={classes.filters}>
-      <input
-        className={`${form.input} ${classes.search}`}
+      <TextInput
+        className={classes.search}
         type="search"
         placeholder="Find by name, equipment, variant"
         aria-label="Find exercises"
         value={filter.text}
-        // biome-ignore lint/a11y/noAutofocus: the library is entered to find something
         autoFocus
         onChange={(event) => onNarrow({ text: event.target.value })}
       />
@@ -75,18 +75,14 @@ interface AnyProps<T extends string> {
 /** One of a list, or any. */
 function Any<T extends string>({ label, any, options, names, value, onValue }: AnyProps<T>) {
   return (
-    <select
-      className={form.input}
+    <NativeSelect
       aria-label={label}
       value={value ?? ''}
       onChange={(event) => onValue(event.target.value === '' ? null : (event.target.value as T))}
-    >
-      <option value="">{any}</option>
-      {options.map((option) => (
-        <option key={option} value={option}>
-          {names?.(option) ?? option}
-        </option>
-      ))}
-    </select>
+      data={[
+        { value: '', label: any },
+        ...options.map((option) => ({ value: option, label: names?.(option) ?? option })),
+      ]}
+    />
   );
 }

@@ -1,14 +1,16 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { catalogueWith, type Exercise, exerciseById } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { useAddress } from '@/ui/shell/use-address';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
@@ -41,6 +43,8 @@ interface Editing {
 /** In the address, in place of an exercise. */
 const TECHNIQUES = 'techniques';
 
+const whole = (address: string) => address;
+
 const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
 /** One of the coach's own, as its next revision. */
@@ -60,17 +64,6 @@ function blankExercise(): Editing | null {
   return { start: { ...start, ...empty, stimulus: 3, fatigue: 2 }, fresh: true };
 }
 
-/** Reads what the address names, at first and whenever it changes. */
-function useAddress(onName: (name: string) => void) {
-  const told = useEffectEvent(onName);
-  useEffect(() => {
-    const look = () => told(decodeURIComponent(window.location.hash.slice(1)));
-    look();
-    window.addEventListener('hashchange', look);
-    return () => window.removeEventListener('hashchange', look);
-  }, []);
-}
-
 /** Arrows walk down from the search into the list. */
 function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -88,9 +81,11 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const ready = useReady();
   const [own, setOwn] = useState(data.own);
   const catalogue = useMemo(() => catalogueWith(own), [own]);
-  const [shelf, setShelf] = useState<Shelf>('Exercises');
+  const [address, go] = useAddress(whole);
+  const shelf: Shelf = address === TECHNIQUES ? 'Techniques' : 'Exercises';
   const [filter, setFilter] = useState<Filter>(EVERYTHING);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [marked, setMarked] = useState<string | null>(null);
+  const chosen = marked ?? (address === '' || address === TECHNIQUES ? null : address);
   const [beside, setBeside] = useState<Exercise | null>(null);
   const [editing, setEditing] = useState<Editing | null>(null);
   const body = useRef<HTMLTableSectionElement>(null);
@@ -98,20 +93,15 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const shown = filtered(catalogue.list, filter, isOwn);
   const exercise = (chosen === null ? undefined : catalogue.newest(chosen)) ?? shown[0];
 
-  useAddress((id) => {
-    if (id === TECHNIQUES) setShelf('Techniques');
-    else if (id !== '') setChosen(id);
-  });
+  // What back and forward lead to is shown, whatever was marked since.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the address has changed
+  useEffect(() => setMarked(null), [address]);
   const show = (id: string) => {
-    setChosen(id);
+    setMarked(null);
     setEditing(null);
-    window.history.replaceState(null, '', `#${encodeURIComponent(id)}`);
+    go(id);
   };
-  const turnTo = (next: Shelf) => {
-    setShelf(next);
-    const at = next === 'Techniques' ? TECHNIQUES : (chosen ?? '');
-    window.history.replaceState(null, '', `#${encodeURIComponent(at)}`);
-  };
+  const turnTo = (next: Shelf) => go(next === 'Techniques' ? TECHNIQUES : (chosen ?? ''));
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
   const edit = (of: Exercise) => setEditing(isOwn(of) ? anew(of) : ownCopy(of));
   const blank = () => {
@@ -130,11 +120,11 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
-      <Bar title="Library" about={plural(catalogue.list.length, 'exercise')}>
+      <Bar crumbs={[{ name: 'Library' }]} face={shelf} about={plural(catalogue.list.length, 'exercise')}>
         <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={turnTo} />
-        <button type="button" className={form.button} onClick={blank} title="Alt N">
+        <Button variant="link" onClick={blank} title="Alt N">
           New exercise
-        </button>
+        </Button>
       </Bar>
       {shelf === 'Techniques' ? <Techniques /> : null}
       <main className={classes.work} data-ready={ready} hidden={shelf !== 'Exercises'}>
@@ -152,14 +142,14 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               body={body}
               isOwn={isOwn}
               onOpen={show}
-              onMark={setChosen}
+              onMark={setMarked}
             />
             {shown.length === 0 ? (
               <p className={form.soft}>
                 Nothing matches.{' '}
-                <button type="button" className={form.button} onClick={() => setFilter(EVERYTHING)}>
+                <Button variant="link" onClick={() => setFilter(EVERYTHING)}>
                   Show all
-                </button>
+                </Button>
               </p>
             ) : null}
           </div>
@@ -173,7 +163,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               actions={actions}
               onSaved={(saved) => {
                 setOwn((before) => [...before, saved]);
-                setChosen(saved.id);
+                setMarked(saved.id);
               }}
               onClose={() => setEditing(null)}
             />

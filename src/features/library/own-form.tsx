@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { decodeExercise } from '@/core/codecs';
@@ -100,12 +101,12 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
           <p className={classes.problem}>{plural(unread.count, 'field')} above cannot be read yet.</p>
         ) : null}
         <div className={own.tools}>
-          <button type="submit" className={classes.strong} aria-disabled={saving.isBusy}>
+          <Button type="submit" variant="filled" aria-disabled={saving.isBusy}>
             {fresh ? 'Add it to the library' : `Save as revision ${exercise.revision}`}
-          </button>
-          <button type="button" className={classes.button} onClick={onClose}>
+          </Button>
+          <Button variant="link" onClick={onClose}>
             Leave it
-          </button>
+          </Button>
         </div>
       </form>
     </UnreadFields>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import type { Exercise } from '@/core';
 import { formClasses as classes, Section, Typed } from '@/ui/form';
 import { newId } from '@/ui/new-id';
@@ -18,15 +19,14 @@ export function Variants({ variants, onChange }: VariantsProps) {
     <Section
       title="Variants"
       aside={
-        <button
-          type="button"
-          className={classes.button}
+        <Button
+          variant="link"
           onClick={() =>
             onChange([...variants, { id: newId().slice(0, 12), name: 'wide grip', contributions: {} }])
           }
         >
           Add
-        </button>
+        </Button>
       }
     >
       {variants.length === 0 ? (
@@ -48,14 +48,13 @@ export function Variants({ variants, onChange }: VariantsProps) {
             read={readShares}
             onValue={(contributions) => put(at, { contributions })}
           />
-          <button
-            type="button"
-            className={classes.button}
+          <Button
+            variant="link"
             aria-label={`Remove variant ${one.name}`}
             onClick={() => onChange(variants.filter((_, place) => place !== at))}
           >
             Remove
-          </button>
+          </Button>
         </div>
       ))}
     </Section>

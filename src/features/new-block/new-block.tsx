@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import { prerequisitesFor } from '@/core';
 import { formClasses as form, UnreadFields } from '@/ui/form';
@@ -34,7 +35,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
 
   return (
     <UnreadFields value={unread.report}>
-      <Bar title="New block" about={`for ${athlete.name}`} />
+      <Bar crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: 'New block' }]} />
       <main className={classes.page} data-ready={ready}>
         <Sources data={data} actions={actions} use={use} />
         <div className={classes.middle}>
@@ -44,15 +45,14 @@ export function NewBlock({ data, actions }: NewBlockProps) {
               {message}
             </p>
           )}
-          <button
-            type="button"
-            className={form.strong}
+          <Button
+            variant="filled"
             aria-disabled={busy || unread.count > 0 || wanted !== null}
             onClick={() => void start()}
             title="Ctrl Enter"
           >
             Start the block
-          </button>
+          </Button>
         </div>
         <Preview
           template={template}

@@ -1,6 +1,7 @@
+import { Button, Radio } from '@mantine/core';
 import { useState } from 'react';
 import { TEMPLATES } from '@/core';
-import { Choose, formClasses as form } from '@/ui/form';
+import { Choose } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -20,11 +21,19 @@ export function Sources({ data, actions, use }: SourcesProps) {
   const { chosen, setChosen, other, setOther } = use;
   const [last] = earlier;
   const option = (value: Chosen, name: string, aside: string) => (
-    <label className={classes.option} key={value} data-chosen={value === chosen}>
-      <input type="radio" name="source" checked={value === chosen} onChange={() => setChosen(value)} />
-      <span>{name}</span>
-      <span className={classes.soft}>{aside}</span>
-    </label>
+    <Radio
+      className={classes.option}
+      key={value}
+      name="source"
+      data-chosen={value === chosen}
+      checked={value === chosen}
+      onChange={() => setChosen(value)}
+      label={
+        <>
+          <span>{name}</span> <span className={classes.soft}>{aside}</span>
+        </>
+      }
+    />
   );
 
   return (
@@ -87,15 +96,14 @@ function OwnTemplates({ data, actions, use, option }: OwnTemplatesProps) {
         .map(({ id, name }) => (
           <div className={classes.own} key={id}>
             {option(`design/${id}`, name, '')}
-            <button
-              type="button"
-              className={form.button}
+            <Button
+              variant="link"
               aria-label={asked === id ? `Remove ${name} for good` : `Remove the template ${name}`}
               onBlur={() => setAsked(null)}
               onClick={() => (asked === id ? void remove(id) : setAsked(id))}
             >
               {asked === id ? 'Remove for good' : '×'}
-            </button>
+            </Button>
           </div>
         ))}
     </>

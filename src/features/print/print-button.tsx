@@ -1,12 +1,12 @@
 'use client';
 
-import classes from './print.module.css';
+import { Button } from '@mantine/core';
 
 /** Opens the browser's own printing. */
 export function PrintButton() {
   return (
-    <button type="button" className={classes.button} onClick={() => window.print()}>
+    <Button variant="link" onClick={() => window.print()}>
       Print
-    </button>
+    </Button>
   );
 }

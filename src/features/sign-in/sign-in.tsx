@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, PasswordInput, TextInput } from '@mantine/core';
-import { useActionState, useState } from 'react';
+import { useActionState, useEffect, useState } from 'react';
 import { Mark } from '@/ui/mark';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import classes from './sign-in.module.css';
@@ -27,12 +27,17 @@ function sentence(answer: SignInAnswer): string | null {
 
 interface SignInProps {
   readonly action: (before: SignInAnswer, data: FormData) => Promise<SignInAnswer>;
+  /** Where it leads. */
+  readonly to: string;
 }
 
-export function SignIn({ action }: SignInProps) {
+export function SignIn({ action, to }: SignInProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' });
   // Held here, since a form's fields are emptied after its action: a wrong password must not cost the address.
   const [email, setEmail] = useState('');
+  // What stands behind the # comes along in the browser alone.
+  const [part, setPart] = useState('');
+  useEffect(() => setPart(window.location.hash), []);
   const problem = sentence(answer);
   return (
     <main className={classes.page}>
@@ -40,6 +45,7 @@ export function SignIn({ action }: SignInProps) {
         <h1 className={classes.title}>
           <Mark /> Dense Ladder
         </h1>
+        <input type="hidden" name="to" value={`${to}${part}`} />
         <TextInput
           label="Email"
           name="email"

@@ -1,36 +1,75 @@
+'use client';
+
+import { Breadcrumbs } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { Mark } from '../mark';
-import { SchemeButton } from '../scheme-button';
+import { AccountMenu } from './account-menu';
 import classes from './bar.module.css';
 
-interface BarProps {
-  readonly title: string;
-  /** Where the title leads, if anywhere. */
+/** One step of where a screen is, from the outside in. */
+export interface Crumb {
+  readonly name: string;
+  /** Where it leads; absent: it is the screen itself. */
   readonly href?: string;
+}
+
+interface BarProps {
+  readonly crumbs: readonly Crumb[];
   readonly about?: React.ReactNode;
+  /** The part of the screen that is shown, for its title. */
+  readonly face?: string;
   readonly children?: React.ReactNode;
 }
 
-/** The line along the top of every desk screen: where you are, and what can be done from here. */
-export function Bar({ title, href, about, children }: BarProps) {
+const SCREENS = [
+  { name: 'Desk', href: '/desk' },
+  { name: 'Library', href: '/library' },
+] as const;
+
+/** The line along the top of every screen of the coach's: the ways to the others, where this one is, what can be done here. */
+export function Bar({ crumbs, about, face, children }: BarProps) {
+  const path = usePathname();
+  const titles = [...crumbs.map(({ name }) => name), ...(face === undefined ? [] : [face])];
+  useDocumentTitle(`${titles.join(', ')} · Dense Ladder`);
   return (
     <header className={classes.bar}>
-      <Link href="/desk" className={classes.home} aria-label="To the desk" prefetch={false}>
-        <Mark />
-      </Link>
-      <h1 className={classes.title}>
-        {href === undefined ? (
-          title
-        ) : (
-          <Link href={href} className={classes.who} prefetch={false}>
-            {title}
+      <nav className={classes.screens} aria-label="Screens">
+        <Link href="/desk" className={classes.home} aria-label="To the desk" prefetch={false}>
+          <Mark />
+        </Link>
+        {SCREENS.map(({ name, href }) => (
+          <Link
+            key={href}
+            href={href}
+            className={classes.screen}
+            aria-current={path === href ? 'page' : undefined}
+            prefetch={false}
+          >
+            {name}
           </Link>
-        )}
+        ))}
+      </nav>
+      <h1 className={classes.title}>
+        <Breadcrumbs separator="/" classNames={{ root: classes.crumbs, separator: classes.separator }}>
+          {crumbs.map(({ name, href }) =>
+            href === undefined ? (
+              <span key={name} className={classes.crumb}>
+                {name}
+              </span>
+            ) : (
+              <Link key={href} href={href} className={classes.crumb} prefetch={false}>
+                {name}
+              </Link>
+            ),
+          )}
+        </Breadcrumbs>
       </h1>
       <span className={classes.about}>{about}</span>
       <span className={classes.space} />
       {children}
-      <SchemeButton />
+      <AccountMenu />
     </header>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { UnstyledButton } from '@mantine/core';
 import { barClasses } from './bar';
 
 interface TabsProps<T extends string> {
@@ -14,15 +15,14 @@ export function Tabs<T extends string>({ label, names, now, onChoose }: TabsProp
   return (
     <nav className={barClasses.tabs} aria-label={label}>
       {names.map((name) => (
-        <button
-          type="button"
+        <UnstyledButton
           key={name}
           className={barClasses.tab}
           aria-current={name === now ? 'page' : undefined}
           onClick={() => onChoose(name)}
         >
           {name}
-        </button>
+        </UnstyledButton>
       ))}
     </nav>
   );

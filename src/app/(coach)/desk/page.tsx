@@ -3,7 +3,6 @@ import { roster } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { requireAsker } from '../../asker';
-import { signOutAction } from '../../sign-in/actions';
 import { addFirst } from '../athletes/new/actions';
 
 export const metadata: Metadata = { title: 'Desk' };
@@ -13,11 +12,9 @@ export default async function DeskPage() {
   const lines = await roster(asker);
   return (
     <Desk
-      coach={asker.name}
       lines={lines}
       today={new Date().toISOString().slice(0, 10)}
       firstAthlete={<NewAthlete add={addFirst} first />}
-      signOut={signOutAction}
     />
   );
 }

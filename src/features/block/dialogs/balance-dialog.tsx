@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Checkbox, Modal } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import type { BalanceProposal, Block, Edit, Result } from '@/core';
 import { useAnswer } from '@/ui/use-action';
@@ -90,10 +90,13 @@ export default function BalanceDialog(props: BalanceDialogProps) {
               <fieldset key={session.id} className={classes.session}>
                 <legend>{session.name}</legend>
                 {mine.map((change) => (
-                  <label key={change.id} className={classes.change}>
-                    <input type="checkbox" checked={!left.has(change.id)} onChange={() => flip(change.id)} />
-                    {changeLine(change, names)}
-                  </label>
+                  <Checkbox
+                    key={change.id}
+                    className={classes.change}
+                    label={changeLine(change, names)}
+                    checked={!left.has(change.id)}
+                    onChange={() => flip(change.id)}
+                  />
                 ))}
               </fieldset>
             );
@@ -106,13 +109,13 @@ export default function BalanceDialog(props: BalanceDialogProps) {
           <Muscles proposal={state.proposal} />
           {problem === '' ? null : <p role="alert">{problem}</p>}
           <div className={picker.foot}>
-            <button type="submit" className={picker.take} ref={first}>
+            <Button type="submit" variant="filled" ref={first}>
               {state.proposal.changes.length === 0 ? 'Close' : 'Take it'}
-            </button>
+            </Button>
             {state.proposal.changes.length === 0 ? null : (
-              <button type="button" className={picker.leave} onClick={onClose}>
+              <Button variant="quiet" onClick={onClose}>
                 Leave as it was
-              </button>
+              </Button>
             )}
           </div>
         </form>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Modal, Table, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import {
   type Block,
@@ -56,31 +56,31 @@ export default function ConventionsDialog({ block, attempt, onClose }: Conventio
           Starting points, not laws: each with its reason. A figure of your own holds for this block and stays
           with it when it is copied.
         </p>
-        <input
+        <TextInput
           data-autofocus
           type="search"
-          className={`${form.input} ${classes.search}`}
+          className={classes.search}
           aria-label="Find conventions"
           placeholder="Find by name, unit or reason"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
-        <table className={classes.table}>
-          <thead>
-            <tr>
-              <th scope="col">convention</th>
-              <th scope="col">here</th>
-              <th scope="col">unit</th>
-              <th scope="col">usual</th>
-              <th scope="col">because</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">convention</Table.Th>
+              <Table.Th scope="col">here</Table.Th>
+              <Table.Th scope="col">unit</Table.Th>
+              <Table.Th scope="col">usual</Table.Th>
+              <Table.Th scope="col">because</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {shown.map((id) => (
               <Line key={id} id={id} value={own[id] ?? null} onSet={(value) => set(id, value)} />
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         {shown.length === 0 ? <p className={form.soft}>Nothing is called that.</p> : null}
       </div>
     </Modal>
@@ -106,13 +106,13 @@ function Line({ id, value, onSet }: LineProps) {
     if (problems.length === 0) setTyped(null);
   };
   return (
-    <tr data-own={value !== null}>
-      <th scope="row">{name}</th>
-      <td>
-        <input
-          className={`${form.input} ${form.number}`}
+    <Table.Tr data-own={value !== null}>
+      <Table.Th scope="row">{name}</Table.Th>
+      <Table.Td>
+        <TextInput
+          className={form.number}
           aria-label={name}
-          aria-invalid={problem !== null}
+          error={problem !== null}
           aria-describedby={problem === null ? undefined : `problem-${id}`}
           value={typed ?? figure(value ?? usual, PLACES)}
           onChange={(event) => setTyped(event.target.value)}
@@ -121,15 +121,14 @@ function Line({ id, value, onSet }: LineProps) {
             if (event.key === 'Enter') keep();
           }}
         />
-      </td>
-      <td className={classes.soft}>{unit}</td>
-      <td>
+      </Table.Td>
+      <Table.Td className={classes.soft}>{unit}</Table.Td>
+      <Table.Td>
         {value === null ? (
           <span className={classes.soft}>{figure(usual, PLACES)}</span>
         ) : (
-          <button
-            type="button"
-            className={classes.back}
+          <Button
+            variant="link"
             aria-label={`${name} back to ${figure(usual, PLACES)}`}
             onClick={() => {
               setTyped(null);
@@ -138,10 +137,10 @@ function Line({ id, value, onSet }: LineProps) {
             }}
           >
             back to {figure(usual, PLACES)}
-          </button>
+          </Button>
         )}
-      </td>
-      <td className={classes.soft}>
+      </Table.Td>
+      <Table.Td className={classes.soft}>
         {reason}
         {problem === null ? null : (
           <span className={classes.problem} id={`problem-${id}`} role="alert">
@@ -149,7 +148,7 @@ function Line({ id, value, onSet }: LineProps) {
             {problemSentence(problem)}
           </span>
         )}
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   );
 }

@@ -4,13 +4,12 @@ import dynamic from 'next/dynamic';
 import type { Athlete, Block, Catalogue, Edit, Result } from '@/core';
 import { namesOf } from '@/ui/words/names';
 import type { BlockActions } from '../contract';
+import type { DialogName } from './dialog-names';
 
 const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
-
-export type DialogName = 'replace' | 'balance' | 'history' | 'conventions';
 
 interface DialogsProps {
   readonly open: DialogName | null;

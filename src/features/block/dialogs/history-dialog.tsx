@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Modal, Table } from '@mantine/core';
 import { useState } from 'react';
 import { type Block, differenceEdit, type Edit, type Result, type RevisionLine } from '@/core';
 import { useAction, useAnswer } from '@/ui/use-action';
@@ -60,33 +60,32 @@ export default function HistoryDialog({
         {message === '' ? null : <p role="alert">{message}</p>}
         {lines === null ? <p role="status">Looking it up …</p> : null}
         {lines?.length === 0 ? <p>Nothing has been changed yet.</p> : null}
-        <table className={classes.lines}>
-          <tbody>
+        <Table className={classes.lines}>
+          <Table.Tbody>
             {(lines ?? []).map(({ revision, action, edit, at }) => (
-              <tr key={revision}>
-                <th scope="row">{revision}</th>
-                <td className={classes.when}>
+              <Table.Tr key={revision}>
+                <Table.Th scope="row">{revision}</Table.Th>
+                <Table.Td className={classes.when}>
                   {new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   {ACTIONS[action]}
                   {editWords(edit, block, names)}
-                </td>
-                <td>
-                  <button
-                    type="button"
-                    className={classes.restore}
+                </Table.Td>
+                <Table.Td>
+                  <Button
+                    variant="link"
                     aria-label={`Go back to before change ${revision}`}
                     aria-disabled={looking.isBusy}
                     onClick={() => void restore(revision - 1)}
                   >
                     Go back to before
-                  </button>
-                </td>
-              </tr>
+                  </Button>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
     </Modal>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { type Athlete, type Block, type Catalogue, placeFor } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
@@ -60,9 +60,9 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
               />
             </span>
           ) : (
-            <button type="button" className={classes.leave} onClick={() => setPicking(true)}>
+            <Button variant="quiet" onClick={() => setPicking(true)}>
               {to === null ? 'choose' : name(to)}
-            </button>
+            </Button>
           )}
         </Line>
         <p>
@@ -70,17 +70,12 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
           have.
         </p>
         <div className={classes.foot}>
-          <button
-            type="submit"
-            className={classes.take}
-            aria-disabled={to === null}
-            data-autofocus={to !== null}
-          >
+          <Button type="submit" variant="filled" aria-disabled={to === null} data-autofocus={to !== null}>
             Replace
-          </button>
-          <button type="button" className={classes.leave} onClick={onClose}>
+          </Button>
+          <Button variant="quiet" onClick={onClose}>
             Leave as it was
-          </button>
+          </Button>
         </div>
       </form>
     </Modal>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Checkbox } from '@mantine/core';
 import { type Field, fieldsOf, type Problem, refused, type TechniqueParameters } from '@/core';
 import { Choose, formClasses as form, Line, Typed } from '@/ui/form';
 import { readNumber } from '@/ui/read';
@@ -78,8 +79,7 @@ function FieldInput({ label, field, value, onValue }: FieldInputProps) {
       );
     case 'yes':
       return (
-        <input
-          type="checkbox"
+        <Checkbox
           aria-label={label}
           checked={value === true}
           onChange={(event) => onValue(event.target.checked)}

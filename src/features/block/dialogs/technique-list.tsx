@@ -1,3 +1,4 @@
+import { TextInput } from '@mantine/core';
 import { useEffect, useRef } from 'react';
 import type { TechniqueKind } from '@/core';
 import type { ALL_TECHNIQUES } from '@/ui/words/technique-text';
@@ -26,7 +27,7 @@ export function TechniqueList({ label, text, shown, kind, onFind, onChoose }: Te
   };
   return (
     <div className={classes.side}>
-      <input
+      <TextInput
         data-autofocus
         className={classes.search}
         role="combobox"

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from '@mantine/core';
+import { Button, Checkbox, Modal, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   type Exercise,
@@ -14,7 +14,7 @@ import {
   type TechniqueKind,
   type TechniqueParameters,
 } from '@/core';
-import { formClasses as form, UnreadFields } from '@/ui/form';
+import { UnreadFields } from '@/ui/form';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { useUnread } from '@/ui/use-unread';
 import { CLINICIAN } from '@/ui/words/cautions';
@@ -144,12 +144,12 @@ export default function TechniquePicker({
                   {problemSentence(problem)}
                 </span>
               )}
-              <button type="submit" className={classes.take} aria-disabled={unread.count > 0}>
+              <Button type="submit" variant="filled" aria-disabled={unread.count > 0}>
                 Take it
-              </button>
-              <button type="button" className={classes.leave} onClick={onClose}>
+              </Button>
+              <Button variant="quiet" onClick={onClose}>
                 Leave as it was
-              </button>
+              </Button>
             </div>
           </div>
         </form>
@@ -165,14 +165,12 @@ interface HoldRepsProps {
 
 function HoldReps({ drift, onDrift }: HoldRepsProps) {
   return (
-    <label className={classes.check}>
-      <input
-        type="checkbox"
-        checked={drift === 'hold reps'}
-        onChange={(event) => onDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
-      />
-      same reps in every set, each nearer failure
-    </label>
+    <Checkbox
+      className={classes.check}
+      label="same reps in every set, each nearer failure"
+      checked={drift === 'hold reps'}
+      onChange={(event) => onDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
+    />
   );
 }
 
@@ -184,15 +182,13 @@ interface MadeSafeProps {
 /** What makes failure on free weights safe; asked where nothing else does. */
 function MadeSafe({ safety, onSafety }: MadeSafeProps) {
   return (
-    <label className={classes.safety}>
-      <span>Made safe by</span>
-      <input
-        className={form.input}
-        value={safety}
-        maxLength={200}
-        placeholder="safeties at the bottom, a spotter"
-        onChange={(event) => onSafety(event.target.value)}
-      />
-    </label>
+    <TextInput
+      className={classes.safety}
+      label="Made safe by"
+      value={safety}
+      maxLength={200}
+      placeholder="safeties at the bottom, a spotter"
+      onChange={(event) => onSafety(event.target.value)}
+    />
   );
 }

@@ -1,7 +1,8 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import type { Activity, Block, Edit, Result } from '@/core';
-import { Choose, formClasses as form, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, Section, Toggles, Typed } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readText } from '@/ui/read';
 import { dayName } from '@/ui/words/names';
@@ -28,9 +29,9 @@ export function Activities({ block, attempt }: ActivitiesProps) {
     <Section
       title="Cardio and other sport"
       aside={
-        <button type="button" className={form.button} onClick={add}>
+        <Button variant="link" onClick={add}>
           Add
-        </button>
+        </Button>
       }
     >
       {block.activities.map((one) => (
@@ -59,14 +60,13 @@ export function Activities({ block, attempt }: ActivitiesProps) {
               change(one.id, { hard: value.includes('hard'), legs: value.includes('legs') })
             }
           />
-          <button
-            type="button"
-            className={form.button}
+          <Button
+            variant="link"
             aria-label={`Remove ${one.name}`}
             onClick={() => put(block.activities.filter(({ id }) => id !== one.id))}
           >
             ×
-          </button>
+          </Button>
         </div>
       ))}
     </Section>

@@ -1,3 +1,4 @@
+import { Table } from '@mantine/core';
 import { balanceOf, type CheckInput, isLopsided, REP_ZONES, repPicture, sessionsOf } from '@/core';
 import { Section } from '@/ui/form';
 import { figure } from '@/ui/words/figures';
@@ -22,47 +23,47 @@ export function BalanceFacts({ input }: BalanceFactsProps) {
   const aYear = (sessionsOf(input).length * YEAR_DAYS) / input.block.cycleDays;
   return (
     <Section title="Balance" aside={goal === null ? '' : `trains ${goal}`}>
-      <table className={classes.balance}>
-        <tbody>
+      <Table className={classes.balance}>
+        <Table.Tbody>
           {[...ratios, halves].map(({ name, sides, sets, against }) => {
             const ratio = against === 0 ? Number.POSITIVE_INFINITY : sets / against;
             const out = name !== halves.name && isLopsided({ sets, against }, input.conventions);
             return (
-              <tr key={name}>
-                <th scope="row">
+              <Table.Tr key={name}>
+                <Table.Th scope="row">
                   {sides[0]} : {sides[1]}
-                </th>
-                <td className={classes.number}>
+                </Table.Th>
+                <Table.Td className={classes.number}>
                   {figure(sets, 1)} : {figure(against, 1)}
-                </td>
-                <td className={classes.number} data-out={out}>
+                </Table.Td>
+                <Table.Td className={classes.number} data-out={out}>
                   {Number.isFinite(ratio) ? figure(ratio, 2) : '–'}
                   {out ? ' out' : ''}
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             );
           })}
           {REP_ZONES.map((zone) => (
-            <tr key={zone}>
-              <th scope="row">
+            <Table.Tr key={zone}>
+              <Table.Th scope="row">
                 {reps[zone]} {zone}
-              </th>
-              <td />
-              <td className={classes.number}>{figure(100 * zones[zone], 0)} %</td>
-            </tr>
+              </Table.Th>
+              <Table.Td />
+              <Table.Td className={classes.number}>{figure(100 * zones[zone], 0)} %</Table.Td>
+            </Table.Tr>
           ))}
-          <tr>
-            <th scope="row">compounds</th>
-            <td />
-            <td className={classes.number}>{figure(100 * compounds, 0)} %</td>
-          </tr>
-          <tr>
-            <th scope="row">sessions a year</th>
-            <td />
-            <td className={classes.number}>{figure(aYear, 0)}</td>
-          </tr>
-        </tbody>
-      </table>
+          <Table.Tr>
+            <Table.Th scope="row">compounds</Table.Th>
+            <Table.Td />
+            <Table.Td className={classes.number}>{figure(100 * compounds, 0)} %</Table.Td>
+          </Table.Tr>
+          <Table.Tr>
+            <Table.Th scope="row">sessions a year</Table.Th>
+            <Table.Td />
+            <Table.Td className={classes.number}>{figure(aYear, 0)}</Table.Td>
+          </Table.Tr>
+        </Table.Tbody>
+      </Table>
     </Section>
   );
 }

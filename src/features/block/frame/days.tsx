@@ -9,6 +9,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
+import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef } from 'react';
 import { addDays, type Block, type Session, sessionsInOrder, type WeekState } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
@@ -173,8 +174,7 @@ function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, on
     planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
   const { onKeyDown: lift, ...pointer } = listeners ?? {};
   return (
-    <button
-      type="button"
+    <UnstyledButton
       ref={setNodeRef}
       {...attributes}
       {...pointer}
@@ -204,6 +204,6 @@ function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, on
         {planned === undefined || planned.sets === 0 ? 'nothing in it yet' : `${planned.sets} sets, ${time}`}
         {session.optional ? ', optional' : ''}
       </span>
-    </button>
+    </UnstyledButton>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useMemo, useRef, useState } from 'react';
 import {
   type Athlete,
@@ -115,13 +116,13 @@ export default function Frame(props: FrameProps) {
           <Activities block={block} attempt={attempt} />
           {input === undefined ? null : <BalanceFacts input={input} />}
           <div className={classes.tools}>
-            <button type="button" className={classes.link} onClick={add} title="Alt S">
+            <Button variant="link" onClick={add} title="Alt S">
               Add a session
-            </button>
+            </Button>
             {props.onSaveTemplate === null ? null : (
-              <button type="button" className={classes.link} onClick={props.onSaveTemplate}>
+              <Button variant="link" onClick={props.onSaveTemplate}>
                 Save as a template
-              </button>
+              </Button>
             )}
           </div>
         </div>

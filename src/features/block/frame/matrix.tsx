@@ -1,5 +1,6 @@
 'use client';
 
+import { UnstyledButton } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { type dayMatrix, type Goal, MUSCLES, type Muscle, standing, type WeekState } from '@/core';
 import { figure } from '@/ui/words/figures';
@@ -94,15 +95,14 @@ export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixPro
             >
               <th scope="row">{muscle}</th>
               <td>
-                <button
-                  type="button"
+                <UnstyledButton
                   className={classes.goal}
                   tabIndex={-1}
                   aria-label={`Goal of ${muscle}: ${week.goal}`}
                   onClick={() => onGoal(muscle, NEXT_GOAL[week.goal])}
                 >
                   {week.goal}
-                </button>
+                </UnstyledButton>
               </td>
               {(cells.get(muscle) ?? []).map((cell, day) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a day of the cycle is its place in it

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import {
   type Athlete,
@@ -119,13 +120,9 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
           : `${listed(words)}${fit.fits ? `, then about ${minutes(fit.after)} min` : ', and still too long'}${below ? '; below a floor' : ''}.`}
       </span>
       {fit.edits.length > 0 && possible ? (
-        <button
-          type="button"
-          className={form.button}
-          onClick={() => attempt({ kind: 'batch', edits: fit.edits })}
-        >
+        <Button variant="link" onClick={() => attempt({ kind: 'batch', edits: fit.edits })}>
           Take it
-        </button>
+        </Button>
       ) : null}
     </div>
   );
@@ -140,9 +137,9 @@ function DayGone({ session, input }: Pick<SessionFactsProps, 'session' | 'input'
   const name = (id: string) => input.block.sessions.find((one) => one.id === id)?.name ?? id;
   return (
     <div>
-      <button type="button" className={form.button} aria-expanded={asked} onClick={() => setAsked(!asked)}>
+      <Button variant="link" aria-expanded={asked} onClick={() => setAsked(!asked)}>
         If this day is gone
-      </button>
+      </Button>
       {asked ? (
         <ul className={classes.options}>
           {options.map((option) => {

@@ -1,3 +1,4 @@
+import { Button, Checkbox, Radio, Table } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   type Athlete,
@@ -111,32 +112,32 @@ interface TriedProps {
 function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
   const before = last?.totals ?? null;
   return (
-    <table className={classes.tried}>
-      <thead>
-        <tr>
-          <th scope="col">way</th>
-          <th scope="col">sets</th>
-          <th scope="col" title={`1000 ${unit} × reps`}>
+    <Table className={classes.tried}>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">way</Table.Th>
+          <Table.Th scope="col">sets</Table.Th>
+          <Table.Th scope="col" title={`1000 ${unit} × reps`}>
             work
-          </th>
-          <th scope="col">minutes</th>
-          <th scope="col">days</th>
-          <th scope="col">for example</th>
-          <th scope="col">suits</th>
-          <th scope="col" aria-label="take it" />
-        </tr>
-      </thead>
-      <tbody>
-        <tr>
-          <th scope="row">last building week</th>
-          <td>{before?.sets ?? 0}</td>
-          <td>{figure((before?.work ?? 0) / 1000, 1)}</td>
-          <td>{minutes(before?.seconds ?? 0)}</td>
-          <td>{before?.sessions ?? 0}</td>
-          <td>{exampleOf(last?.plan)}</td>
-          <td />
-          <td />
-        </tr>
+          </Table.Th>
+          <Table.Th scope="col">minutes</Table.Th>
+          <Table.Th scope="col">days</Table.Th>
+          <Table.Th scope="col">for example</Table.Th>
+          <Table.Th scope="col">suits</Table.Th>
+          <Table.Th scope="col" aria-label="take it" />
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        <Table.Tr>
+          <Table.Th scope="row">last building week</Table.Th>
+          <Table.Td>{before?.sets ?? 0}</Table.Td>
+          <Table.Td>{figure((before?.work ?? 0) / 1000, 1)}</Table.Td>
+          <Table.Td>{minutes(before?.seconds ?? 0)}</Table.Td>
+          <Table.Td>{before?.sessions ?? 0}</Table.Td>
+          <Table.Td>{exampleOf(last?.plan)}</Table.Td>
+          <Table.Td />
+          <Table.Td />
+        </Table.Tr>
         {tried.map((one) => (
           <TriedRow
             key={deloadText(one.deload)}
@@ -147,8 +148,8 @@ function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
             attempt={attempt}
           />
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   );
 }
 
@@ -164,37 +165,36 @@ function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: Tried
   const word = fit < 0 ? '' : advice.needed && fit === 0 ? ' · first choice' : ' · fits';
   const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
   return (
-    <tr data-mine={mine} title={deload.map(measureSentence).join(' ')}>
-      <th scope="row">{text}</th>
-      <td>
+    <Table.Tr data-mine={mine} title={deload.map(measureSentence).join(' ')}>
+      <Table.Th scope="row">{text}</Table.Th>
+      <Table.Td>
         {totals?.sets ?? 0} <span className={classes.was}>{share(totals?.sets ?? 0, before?.sets ?? 0)}</span>
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         {figure((totals?.work ?? 0) / 1000, 1)}{' '}
         <span className={classes.was}>{share(totals?.work ?? 0, before?.work ?? 0)}</span>
-      </td>
-      <td>{minutes(totals?.seconds ?? 0)}</td>
-      <td>{totals?.sessions ?? 0}</td>
-      <td>{exampleOf(plan)}</td>
-      <td className={fit < 0 ? classes.suits : classes.suitsNow}>
+      </Table.Td>
+      <Table.Td>{minutes(totals?.seconds ?? 0)}</Table.Td>
+      <Table.Td>{totals?.sessions ?? 0}</Table.Td>
+      <Table.Td>{exampleOf(plan)}</Table.Td>
+      <Table.Td className={fit < 0 ? classes.suits : classes.suitsNow}>
         {deload.map(({ kind }) => SUITS[kind]).join(', ')}
         {word}
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         {mine ? (
           'taken'
         ) : (
-          <button
-            type="button"
-            className={classes.link}
+          <Button
+            variant="link"
             aria-label={`Take ${text}`}
             onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
           >
             Take
-          </button>
+          </Button>
         )}
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   );
 }
 
@@ -217,15 +217,13 @@ function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingPr
         <fieldset key={sign} className={classes.sign} aria-label={sign}>
           <legend>{sign}</legend>
           {SCORE_WORDS.map((word, score) => (
-            <label key={word}>
-              <input
-                type="radio"
-                name={`sign-${sign}`}
-                checked={(signs[sign as Sign] ?? 0) === score}
-                onChange={() => onSigns((now) => ({ ...now, [sign]: score as SignScore }))}
-              />
-              {word}
-            </label>
+            <Radio
+              key={word}
+              name={`sign-${sign}`}
+              label={word}
+              checked={(signs[sign as Sign] ?? 0) === score}
+              onChange={() => onSigns((now) => ({ ...now, [sign]: score as SignScore }))}
+            />
           ))}
         </fieldset>
       ))}
@@ -237,14 +235,13 @@ function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingPr
           ['honest', 'rates effort honestly'],
         ] as const
       ).map(([fact, words]) => (
-        <label key={fact} className={classes.fact}>
-          <input
-            type="checkbox"
-            checked={facts[fact]}
-            onChange={(event) => onFacts((now) => ({ ...now, [fact]: event.target.checked }))}
-          />
-          {words}
-        </label>
+        <Checkbox
+          key={fact}
+          className={classes.fact}
+          label={words}
+          checked={facts[fact]}
+          onChange={({ target }) => onFacts((now) => ({ ...now, [fact]: target.checked }))}
+        />
       ))}
       <p className={classes.key}>
         {plural(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { type BlockPlan, MUSCLES, type Muscle } from '@/core';
 import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
 import { figure } from '@/ui/words/figures';
@@ -47,8 +48,7 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
           const { goal } = blockPlan.weeks[0]?.plan.muscles[muscle] ?? { goal: 'grow' };
           const [first, last] = [rungs[0], rungs.filter(({ state }) => state !== 'deload').at(-1)];
           return (
-            <button
-              type="button"
+            <UnstyledButton
               key={muscle}
               className={classes.ladder}
               data-goal={goal}
@@ -75,7 +75,7 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
                 current={blockPlan.currentWeek}
                 {...(other === null ? {} : { other: rungsOf(other, muscle) })}
               />
-            </button>
+            </UnstyledButton>
           );
         })}
       </div>

@@ -1,3 +1,4 @@
+import { Button, Table } from '@mantine/core';
 import type { Block, BlockPlan, Catalogue, SlotPlan } from '@/core';
 import { sessionsInOrder, variantName } from '@/core';
 import { setText } from '@/ui/words/figures';
@@ -50,9 +51,9 @@ export function Loads({ block, catalogue, blockPlan, onOpen }: LoadsProps) {
       </h2>
       <div className={classes.loads}>
         {sessionsInOrder(block).map((session) => (
-          <table key={session.id} className={classes.loadTable}>
-            <caption>{session.name}</caption>
-            <tbody>
+          <Table key={session.id} className={classes.loadTable}>
+            <Table.Caption>{session.name}</Table.Caption>
+            <Table.Tbody>
               {session.slots.map((slot) => {
                 const points = pointsOf(blockPlan, slot.id);
                 const [first, last] = [points[0], points.at(-1)];
@@ -61,28 +62,24 @@ export function Loads({ block, catalogue, blockPlan, onOpen }: LoadsProps) {
                 const text = ({ slot: one }: Point) =>
                   setText(one.sets[0]?.load ?? null, one.sets[0]?.reps ?? 0, one);
                 return (
-                  <tr key={slot.id}>
-                    <th scope="row">
-                      <button
-                        type="button"
-                        className={classes.link}
-                        onClick={() => onOpen(slot.id, last.week)}
-                      >
+                  <Table.Tr key={slot.id}>
+                    <Table.Th scope="row">
+                      <Button variant="link" onClick={() => onOpen(slot.id, last.week)}>
                         {variantName(exercise, slot.variant)}
-                      </button>
-                    </th>
-                    <td>{text(first)}</td>
-                    <td>
+                      </Button>
+                    </Table.Th>
+                    <Table.Td>{text(first)}</Table.Td>
+                    <Table.Td>
                       <Line points={points} />
-                    </td>
-                    <td>
+                    </Table.Td>
+                    <Table.Td>
                       <strong>{text(last)}</strong>
-                    </td>
-                  </tr>
+                    </Table.Td>
+                  </Table.Tr>
                 );
               })}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         ))}
       </div>
     </section>

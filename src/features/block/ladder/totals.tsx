@@ -1,3 +1,4 @@
+import { Button, Table } from '@mantine/core';
 import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals } from '@/core';
 import { figure, minutes } from '@/ui/words/figures';
 import classes from './ladder.module.css';
@@ -51,33 +52,36 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
   ];
   return (
     <section aria-label="Totals of each week">
-      <table className={classes.totals}>
-        <thead>
-          <tr>
-            <th scope="col">each week</th>
+      <Table className={classes.totals}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">each week</Table.Th>
             {weeks.map(({ weekState }) => (
-              <th
+              <Table.Th
                 scope="col"
                 key={weekState.plan.week}
                 data-current={weekState.plan.week === blockPlan.currentWeek}
               >
-                <button type="button" className={classes.link} onClick={() => onWeek(weekState.plan.week)}>
+                <Button variant="link" onClick={() => onWeek(weekState.plan.week)}>
                   {weekState.plan.kind === 'deload' ? 'deload' : `wk ${weekState.plan.week}`}
-                </button>
-              </th>
+                </Button>
+              </Table.Th>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {rows.map(({ name, of, bar }) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
+            <Table.Tr key={name}>
+              <Table.Th scope="row">{name}</Table.Th>
               {weeks.map((week, at) => {
                 const theirs = others?.[at];
                 const text = of(week);
                 const changed = theirs !== undefined && of(theirs) !== text;
                 return (
-                  <td key={week.weekState.plan.week} data-deload={week.weekState.plan.kind === 'deload'}>
+                  <Table.Td
+                    key={week.weekState.plan.week}
+                    data-deload={week.weekState.plan.kind === 'deload'}
+                  >
                     {bar === undefined ? null : (
                       <span
                         className={classes.bar}
@@ -87,13 +91,13 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
                     )}
                     {changed ? <span className={classes.was}>{of(theirs)} → </span> : null}
                     <span className={classes.figure}>{text}</span>
-                  </td>
+                  </Table.Td>
                 );
               })}
-            </tr>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </section>
   );
 }

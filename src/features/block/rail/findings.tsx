@@ -1,5 +1,6 @@
 'use client';
 
+import { Button, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
 import { plural } from '@/ui/words/figures';
@@ -67,22 +68,18 @@ export function Findings(props: FindingsProps) {
         );
       })}
       {dismissed.length === 0 ? null : (
-        <button type="button" className={classes.fix} aria-expanded={aside} onClick={() => setAside(!aside)}>
+        <Button variant="link" aria-expanded={aside} onClick={() => setAside(!aside)}>
           {plural(dismissed.length, 'put aside')}
-        </button>
+        </Button>
       )}
       {aside
         ? dismissed.map((one) => (
             <div className={classes.callItem} key={`${one.finding}/${one.facts}`}>
               {one.finding.replaceAll('/', ', ').replaceAll('-', ' ')}
               {one.note === '' ? '' : `: ${one.note}`}{' '}
-              <button
-                type="button"
-                className={classes.fix}
-                onClick={() => onDismissed(dismissed.filter((other) => other !== one))}
-              >
+              <Button variant="link" onClick={() => onDismissed(dismissed.filter((other) => other !== one))}>
                 Bring back
-              </button>
+              </Button>
             </div>
           ))
         : null}
@@ -125,10 +122,9 @@ function FindingItem({
         {findingSentence(finding.detail, names)}
         <div className={classes.fixes}>
           {finding.fixes.map((fix) => (
-            <button
-              type="button"
+            <Button
               key={fixWords(fix, names)}
-              className={classes.fix}
+              variant="link"
               onFocus={(event) => {
                 event.stopPropagation();
                 onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) });
@@ -142,24 +138,16 @@ function FindingItem({
               }}
             >
               {fixWords(fix, names)}
-            </button>
+            </Button>
           ))}
           {placed ? (
-            <button
-              type="button"
-              className={`${classes.fix} ${classes.quietFix}`}
-              onClick={() => onJump(finding)}
-            >
+            <Button variant="quiet" onClick={() => onJump(finding)}>
               Go there
-            </button>
+            </Button>
           ) : null}
-          <button
-            type="button"
-            className={`${classes.fix} ${classes.quietFix}`}
-            onClick={() => setNoting(!noting)}
-          >
+          <Button variant="quiet" onClick={() => setNoting(!noting)}>
             Put aside
-          </button>
+          </Button>
         </div>
         {noting ? (
           <form
@@ -169,12 +157,11 @@ function FindingItem({
               putAside();
             }}
           >
-            <input
+            <TextInput
               className={classes.noteInput}
               aria-label="Why it is put aside"
               placeholder="why; Enter"
               maxLength={400}
-              // biome-ignore lint/a11y/noAutofocus: it was just asked for
               autoFocus
               value={note}
               onChange={(event) => setNote(event.target.value)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import {
   type Catalogue,
@@ -154,15 +155,14 @@ function Calls({ catalogue, calls, busy, onFocus, onAnswer }: RailProps) {
           <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week{' '}
           {calls[0]?.week}
         </h2>
-        <button
-          type="button"
-          className={classes.fix}
+        <Button
+          variant="link"
           aria-disabled={busy}
           onClick={() => onAnswer(calls, 'accepted', null)}
           title="Alt A"
         >
           Accept all
-        </button>
+        </Button>
       </div>
       <ul className={classes.list}>
         {others.map((call) => (
@@ -175,22 +175,12 @@ function Calls({ catalogue, calls, busy, onFocus, onAnswer }: RailProps) {
                 {loads.length === 1 ? '1 load by its rule' : `${loads.length} loads by their rules`}
               </span>
               <span className={classes.fixes}>
-                <button
-                  type="button"
-                  className={classes.fix}
-                  aria-disabled={busy}
-                  onClick={() => onAnswer(loads, 'accepted', null)}
-                >
+                <Button variant="link" aria-disabled={busy} onClick={() => onAnswer(loads, 'accepted', null)}>
                   Accept
-                </button>
-                <button
-                  type="button"
-                  className={classes.fix}
-                  aria-expanded={open}
-                  onClick={() => setOpen(!open)}
-                >
+                </Button>
+                <Button variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
                   {open ? 'Hide' : 'Show'}
-                </button>
+                </Button>
               </span>
             </div>
           </li>
@@ -234,32 +224,21 @@ function CallItem({
         </div>
       )}
       <div className={classes.fixes}>
-        <button
-          type="button"
-          className={classes.fix}
-          aria-disabled={busy}
-          onClick={() => onAnswer([call], 'accepted', null)}
-        >
+        <Button variant="link" aria-disabled={busy} onClick={() => onAnswer([call], 'accepted', null)}>
           Accept
-        </button>
-        <button
-          type="button"
-          className={classes.fix}
-          aria-disabled={busy}
-          onClick={() => onAnswer([call], 'declined', null)}
-        >
+        </Button>
+        <Button variant="link" aria-disabled={busy} onClick={() => onAnswer([call], 'declined', null)}>
           Keep
-        </button>
+        </Button>
         {callOthers(call).map(({ choice, words }) => (
-          <button
-            type="button"
+          <Button
             key={words}
-            className={classes.fix}
+            variant="link"
             aria-disabled={busy}
             onClick={() => onAnswer([call], 'accepted', choice)}
           >
             {words}
-          </button>
+          </Button>
         ))}
       </div>
     </li>

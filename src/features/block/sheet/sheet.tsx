@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { commandFacts } from '@/client/commands';
 import classes from '../block.module.css';
 import type { Shown } from '../use-shown';
@@ -34,22 +35,20 @@ export function Sheet({ shown, table, sheet }: SheetProps) {
         {...calls}
       />
       <div className={classes.add}>
-        <button
-          type="button"
-          className={classes.quietButton}
+        <Button
+          variant="quiet"
           onClick={() => edits.beginSlot(table.row)}
           title={commandFacts('add slot').keys}
         >
           Add a slot
-        </button>
-        <button
-          type="button"
-          className={classes.quietButton}
+        </Button>
+        <Button
+          variant="quiet"
           onClick={() => edits.addSession(true)}
           title={commandFacts('add session').keys}
         >
           Add a session
-        </button>
+        </Button>
       </div>
     </>
   );
@@ -64,14 +63,9 @@ export function EmptyBlock({ onAdd }: { readonly onAdd: () => void }) {
         A block is made of sessions, and a session of slots: one exercise each, with its sets, reps and rest.
         Loads, minutes and the weeks ahead follow by themselves.
       </p>
-      <button
-        type="button"
-        className={classes.linkButton}
-        onClick={onAdd}
-        title={commandFacts('add session').keys}
-      >
+      <Button variant="link" onClick={onAdd} title={commandFacts('add session').keys}>
         Add the first session
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Checkbox, UnstyledButton } from '@mantine/core';
 import {
   type Athlete,
   type Catalogue,
@@ -112,15 +113,12 @@ export function Course({ row, slot, exercise, pinned, set }: PartProps) {
   return (
     <>
       <Line label="In turn">
-        <label className={classes.check}>
-          <input
-            type="checkbox"
-            checked={slot.joined && row.at > 1}
-            disabled={row.at === 1}
-            onChange={(event) => set('joined', event.target.checked)}
-          />
-          with the slot above
-        </label>
+        <Checkbox
+          label="with the slot above"
+          checked={slot.joined && row.at > 1}
+          disabled={row.at === 1}
+          onChange={(event) => set('joined', event.target.checked)}
+        />
       </Line>
       <Line label="Closing sets">
         <Typed
@@ -240,8 +238,7 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
         }}
       />
       {slot.substitutes.map((id) => (
-        <button
-          type="button"
+        <UnstyledButton
           key={id}
           className={classes.chip}
           title="Take it off the list"
@@ -253,7 +250,7 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
           }
         >
           {catalogue.newest(id)?.name ?? id} ×
-        </button>
+        </UnstyledButton>
       ))}
     </Line>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useEffect } from 'react';
 import { commandFacts } from '@/client/commands';
 import { inVariant, type SingleEdit, type Slot } from '@/core';
@@ -32,14 +33,9 @@ export default function SlotDetails(props: SlotDetailsProps) {
     >
       <h2 className={classes.title}>
         {capital(exercise.name)}, all of it
-        <button
-          type="button"
-          className={classes.close}
-          onClick={onClose}
-          title={commandFacts('details').keys}
-        >
+        <Button variant="quiet" onClick={onClose} title={commandFacts('details').keys}>
           Close
-        </button>
+        </Button>
       </h2>
       <div className={classes.columns}>
         <div>

@@ -10,7 +10,7 @@ export default async function NewAthletePage() {
   await requireAsker();
   return (
     <>
-      <Bar title="New athlete" />
+      <Bar crumbs={[{ name: 'New athlete' }]} />
       <main style={{ padding: '16px' }}>
         <NewAthlete add={addFirst} first={false} />
       </main>

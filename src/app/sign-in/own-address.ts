@@ -1,0 +1,5 @@
+/** An address of this application to go on to; the desk for anything else. */
+export function ownAddress(to: unknown): string {
+  const isOwn = typeof to === 'string' && /^\/(?![/\\])[^\s\\]*$/.test(to) && to.length <= 500;
+  return isOwn ? to : '/desk';
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import { Button, Menu, useMantineColorScheme } from '@mantine/core';
+import Link from 'next/link';
+import { useTransition } from 'react';
+import { useShell } from './coach-shell';
+
+/** The coach's own things: account, light and dark, the way out. */
+export function AccountMenu() {
+  const { coach, signOut } = useShell();
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const [isLeaving, leave] = useTransition();
+  return (
+    <Menu position="bottom-end" offset={2} width={200}>
+      <Menu.Target>
+        <Button variant="quiet" loading={isLeaving}>
+          {coach || 'Account'} ▾
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item component={Link} href="/account">
+          Account
+        </Menu.Item>
+        <Menu.Item component={Link} href="/words">
+          Words and keys
+        </Menu.Item>
+        <Menu.Divider />
+        {(['light', 'dark', 'auto'] as const).map((scheme) => (
+          <Menu.Item
+            key={scheme}
+            role="menuitemradio"
+            aria-checked={colorScheme === scheme}
+            onClick={() => setColorScheme(scheme)}
+          >
+            {colorScheme === scheme ? '✓ ' : ''}
+            {scheme === 'auto' ? 'As the device has it' : scheme === 'dark' ? 'Dark' : 'Light'}
+          </Menu.Item>
+        ))}
+        {signOut === null ? null : (
+          <>
+            <Menu.Divider />
+            <Menu.Item onClick={() => leave(signOut)}>Sign out</Menu.Item>
+          </>
+        )}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

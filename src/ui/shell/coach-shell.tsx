@@ -1,0 +1,27 @@
+'use client';
+
+import { createContext, useContext, useMemo } from 'react';
+
+/** Who is signed in, and the way out. */
+interface Shell {
+  readonly coach: string;
+  readonly signOut: (() => Promise<void>) | null;
+}
+
+const Shells = createContext<Shell>({ coach: '', signOut: null });
+
+interface CoachShellProps {
+  readonly coach: string;
+  readonly signOut: () => Promise<void>;
+  readonly children: React.ReactNode;
+}
+
+/** What the bar of every screen of the coach's says alike. */
+export function CoachShell({ coach, signOut, children }: CoachShellProps) {
+  const shell = useMemo(() => ({ coach, signOut }), [coach, signOut]);
+  return <Shells value={shell}>{children}</Shells>;
+}
+
+export function useShell(): Shell {
+  return useContext(Shells);
+}
