@@ -34,6 +34,11 @@ export async function signIn(page: Page, email: string): Promise<void> {
   await page.waitForURL('**/desk');
 }
 
+/** What a week's cell shows of so many sets: each with its reps, or alike ones as a product. */
+export function setsOfReps(sets: number): RegExp {
+  return new RegExp(`^(${sets}×\\d+|\\d+( \\d+){${sets - 1}})(?! \\d)`);
+}
+
 /** Opens the command palette, ready to be typed into. */
 export async function openPalette(page: Page): Promise<Locator> {
   await page.keyboard.press('Control+k');

@@ -1,4 +1,4 @@
-import { cell, databaseDo, expect, openBlock, ready, savedAt, test, typeInto } from './coach';
+import { cell, databaseDo, expect, openBlock, ready, savedAt, setsOfReps, test, typeInto } from './coach';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -104,7 +104,7 @@ test.describe('at the desk', () => {
           .getByRole('status')
           .filter({ hasText: 'not saved yet: the database does not answer; 1 kept here' }),
       ).toBeVisible();
-      await expect(cell(page, 'seated leg curl', 'w3')).toContainText('5×');
+      await expect(cell(page, 'seated leg curl', 'w3')).toHaveText(setsOfReps(5));
       await typeInto(page, 'seated leg curl', 'rest', '75');
     } finally {
       await databaseDo('start');

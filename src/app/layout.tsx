@@ -1,4 +1,4 @@
-import '@mantine/core/styles.css';
+import '@mantine/core/styles.layer.css';
 import '@fontsource/ibm-plex-sans/latin-400.css';
 import '@fontsource/ibm-plex-sans/latin-500.css';
 import '@fontsource/ibm-plex-sans/latin-600.css';
@@ -14,7 +14,6 @@ import type { Metadata, Viewport } from 'next';
 import { theme } from '@/ui/theme';
 
 export const metadata: Metadata = {
-  title: { default: 'Dense Ladder', template: '%s · Dense Ladder' },
   description: 'Plan, issue and steer training blocks week by week, with a reason for every number.',
 };
 

@@ -1,6 +1,20 @@
-import { type Catalogue, lacking, OPEN_EXERCISES, type Place, primeMovers } from '@/core';
+import {
+  type Athlete,
+  type Catalogue,
+  type Exercise,
+  everydayNames,
+  type Joint,
+  type LocalDate,
+  lacking,
+  type Phase,
+  type Place,
+  payoff,
+  phaseOn,
+  primeMovers,
+  UNFILLED_EXERCISES,
+} from '@/core';
 import type { Choice } from './picker';
-import { listed } from './words/figures';
+import { figure, listed } from './words/figures';
 
 const VARIANT = '#';
 
@@ -10,30 +24,78 @@ export function pickedExercise(value: string): { readonly id: string; readonly v
   return { id, variant: variant ?? null };
 }
 
+/** For whom and where an exercise is picked, and on which day. */
+export interface PickingFor {
+  readonly athlete: Pick<Athlete, 'phases' | 'joints'>;
+  readonly place: Place;
+  /** The day whose phase decides; absent: today. */
+  readonly today?: LocalDate;
+}
+
+/** What ranks an exercise before its alikes: stimulus while gaining, payoff else, and what is loaded long. */
+function worth(exercise: Exercise, phase: Phase): number {
+  const long = exercise.hardest === 'stretched' ? 0.5 : 0;
+  return (phase === 'gaining' ? exercise.stimulus : payoff(exercise)) + long;
+}
+
+/** Why an exercise stands where it does, in a few words. */
+function reason(exercise: Exercise, phase: Phase, sore: readonly Joint[]): string {
+  if (sore.length > 0) return `stresses the ${listed(sore)}`;
+  const words = phase === 'gaining' ? `stimulus ${exercise.stimulus}` : `payoff ${figure(payoff(exercise))}`;
+  return exercise.hardest === 'stretched' ? `${words}, loaded long` : words;
+}
+
 /**
- * All exercises and their variants to pick from, with what each trains and with what; those the place lacks last.
- * @param open with slots that name a pattern alone and wait for their exercise
+ * All exercises and their variants to pick from: first what the place has and no irritated joint forbids, best under
+ * the phase first; then what stresses such a joint; last what the place lacks.
+ * @param unfilled with slots that name a pattern alone and wait for their exercise
  */
-export function exerciseChoices(catalogue: Catalogue, place: Place, open = false): readonly Choice[] {
-  const here: Choice[] = [];
-  const elsewhere: Choice[] = [];
-  for (const exercise of catalogue.list) {
+export function exerciseChoices(
+  catalogue: Catalogue,
+  { athlete, place, today = new Date().toISOString().slice(0, 10) }: PickingFor,
+  unfilled = false,
+): readonly Choice[] {
+  const phase = phaseOn(athlete, today);
+  const irritated = new Set(athlete.joints.map(({ joint }) => joint));
+  const seen = catalogue.list.map((exercise) => {
     const missing = lacking(exercise, place);
-    const facts =
-      missing.length === 0
-        ? `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`
-        : `${place.name} has no ${listed(missing)}`;
-    const list = missing.length === 0 ? here : elsewhere;
-    list.push({ value: exercise.id, label: exercise.name, facts });
-    for (const variant of exercise.variants)
-      list.push({
-        value: `${exercise.id}${VARIANT}${variant.id}`,
-        label: `${exercise.name}, ${variant.name}`,
-        facts,
-      });
-  }
-  const waiting = open
-    ? OPEN_EXERCISES.map(({ id, name }) => ({ value: id, label: name, facts: 'left open, to be filled' }))
+    const sore = exercise.joints.filter((joint) => irritated.has(joint));
+    const shelf = missing.length > 0 ? 2 : sore.length > 0 ? 1 : 0;
+    const movers = `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`;
+    return {
+      exercise,
+      shelf,
+      worth: worth(exercise, phase),
+      facts: movers,
+      why: missing.length > 0 ? `${place.name} has no ${listed(missing)}` : reason(exercise, phase, sore),
+    };
+  });
+  const sorted = seen.sort(
+    (a, b) => a.shelf - b.shelf || b.worth - a.worth || a.exercise.name.localeCompare(b.exercise.name),
+  );
+  const waiting = unfilled
+    ? UNFILLED_EXERCISES.map(({ id, name }) => ({
+        value: id,
+        label: name,
+        names: [],
+        facts: '',
+        why: 'left open, to be filled',
+      }))
     : [];
-  return [...here, ...elsewhere, ...waiting];
+  return [
+    ...sorted.flatMap(({ exercise, facts, why }): Choice[] => {
+      const names = everydayNames(exercise.id);
+      return [
+        { value: exercise.id, label: exercise.name, names, facts, why },
+        ...exercise.variants.map((variant) => ({
+          value: `${exercise.id}${VARIANT}${variant.id}`,
+          label: `${exercise.name}, ${variant.name}`,
+          names,
+          facts,
+          why,
+        })),
+      ];
+    }),
+    ...waiting,
+  ];
 }

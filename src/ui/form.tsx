@@ -72,11 +72,13 @@ interface TypedProps<T> {
   readonly placeholder?: string;
   /** What else is wrong with the value, beyond its reading. */
   readonly problem?: string | undefined;
+  /** Stands at the end of the field. */
+  readonly rightSection?: React.ReactNode;
 }
 
 /** A value that is typed as text. What can be read counts at once; what cannot is said beside it and holds the form. */
 export function Typed<T>(props: TypedProps<T>) {
-  const { label, id, text, read, onValue, className, placeholder, problem } = props;
+  const { label, id, text, read, onValue, className, placeholder, problem, rightSection } = props;
   const [typed, setTyped] = useState<string | null>(null);
   const field = useId();
   const report = useContext(UnreadFields);
@@ -96,6 +98,7 @@ export function Typed<T>(props: TypedProps<T>) {
       className={className}
       aria-label={label}
       placeholder={placeholder}
+      rightSection={rightSection}
       value={shown}
       error={sentence === undefined ? undefined : <span role="alert">{sentence}</span>}
       onChange={(event) => {

@@ -2,12 +2,13 @@
 
 import { Combobox, useCombobox } from '@mantine/core';
 import { type ComponentProps, useEffect, useId, useRef, useState } from 'react';
+import { findNamed, type Named } from './find-named';
 import classes from './in-place.module.css';
 
-export interface Choice {
+export interface Choice extends Named {
   readonly value: string;
-  readonly label: string;
-  readonly facts: string;
+  /** Why it stands where it does. */
+  readonly why?: string;
 }
 
 interface PickerProps {
@@ -16,22 +17,14 @@ interface PickerProps {
   readonly initial: string;
   readonly onPick: (value: string) => void;
   readonly onCancel: () => void;
-}
-
-/** Words of the search in any order, anywhere in the name or the facts; names that begin with it first. */
-function found(choices: readonly Choice[], search: string): readonly Choice[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const match = choices.filter(({ label, facts }) =>
-    words.every((word) => `${label} ${facts}`.toLowerCase().includes(word)),
-  );
-  const starts = (choice: Choice) =>
-    Number(choice.label.toLowerCase().startsWith(search.trim().toLowerCase()));
-  const named = (choice: Choice) => Number(words.every((word) => choice.label.toLowerCase().includes(word)));
-  return [...match].sort((a, b) => starts(b) - starts(a) || named(b) - named(a)).slice(0, MOST_SHOWN);
+  /** Makes one where nothing is found; absent: it cannot be made here. */
+  readonly onMake?: (name: string) => void;
 }
 
 /** More would be scrolled past, not read: a letter more narrows it down. */
 const MOST_SHOWN = 80;
+/** Stands for making an exercise. */
+const MAKE = 'make:';
 
 /** The list is open from the first moment; Mantine would say so only once it is drawn again. */
 function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: string }) {
@@ -39,12 +32,12 @@ function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: st
 }
 
 /** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
-export function Picker({ label, choices, initial, onPick, onCancel }: PickerProps) {
+export function Picker({ label, choices, initial, onPick, onCancel, onMake }: PickerProps) {
   const [search, setSearch] = useState(initial);
   const input = useRef<HTMLInputElement>(null);
   const combobox = useCombobox({ defaultOpened: true });
   const list = useId();
-  const shown = found(choices, search);
+  const shown = findNamed(choices, search).slice(0, MOST_SHOWN);
 
   useEffect(() => input.current?.focus(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first match is marked again whenever the search changes
@@ -54,7 +47,13 @@ export function Picker({ label, choices, initial, onPick, onCancel }: PickerProp
 
   return (
     <span className={classes.editor}>
-      <Combobox store={combobox} onOptionSubmit={onPick} width={340} position="bottom-start" offset={0}>
+      <Combobox
+        store={combobox}
+        onOptionSubmit={(value) => (value === MAKE ? onMake?.(search.trim()) : onPick(value))}
+        width={420}
+        position="bottom-start"
+        offset={0}
+      >
         <Combobox.Target>
           <Entry
             list={list}
@@ -73,13 +72,25 @@ export function Picker({ label, choices, initial, onPick, onCancel }: PickerProp
         </Combobox.Target>
         <Combobox.Dropdown p={0} className={classes.dropdown}>
           <Combobox.Options id={list} mah={256} style={{ overflowY: 'auto' }} aria-label={label}>
-            {shown.map((choice) => (
-              <Combobox.Option value={choice.value} key={choice.value} className={classes.option}>
-                <span>{choice.label}</span>
-                <span className={classes.optionFacts}>{choice.facts}</span>
+            {shown.map(({ item: { value, label: name, facts, why }, by }) => (
+              <Combobox.Option value={value} key={value} className={classes.option}>
+                <span>
+                  {name}
+                  {by === null ? null : <span className={classes.optionFacts}> {by}</span>}
+                </span>
+                <span className={classes.optionFacts}>
+                  {facts}
+                  {why === undefined ? '' : ` · ${why}`}
+                </span>
               </Combobox.Option>
             ))}
-            {shown.length === 0 ? <Combobox.Empty>Nothing is called that</Combobox.Empty> : null}
+            {shown.length > 0 ? null : onMake === undefined ? (
+              <Combobox.Empty>Nothing is called that</Combobox.Empty>
+            ) : (
+              <Combobox.Option value={MAKE} className={classes.option}>
+                <span>Nothing is called that. Make “{search.trim()}” an exercise of your own</span>
+              </Combobox.Option>
+            )}
           </Combobox.Options>
         </Combobox.Dropdown>
       </Combobox>

@@ -1,4 +1,5 @@
 import { ok, type Result, refused } from '@/core';
+import { dayFrom } from './words/dates';
 
 /** A decimal number, comma or point; within bounds when they are given. */
 export function readNumber(
@@ -15,13 +16,12 @@ export function readNumber(
   return ok(value);
 }
 
-/** A day of the calendar, `2026-11-24`. */
+/** A day of the calendar as people write it, `9 Nov 2026`; without a year the nearest one. */
 export function readDate(text: string): Result<string> {
-  const tidy = text.trim();
-  const date = /^\d{4}-\d{2}-\d{2}$/.test(tidy) ? new Date(`${tidy}T00:00:00Z`) : undefined;
-  if (date === undefined || Number.isNaN(date.getTime()) || !date.toISOString().startsWith(tidy))
-    return refused({ code: 'not-understood', path: 'date', text: tidy, example: '2026-11-24' });
-  return ok(tidy);
+  const date = dayFrom(text, new Date().toISOString().slice(0, 10));
+  return date === undefined
+    ? refused({ code: 'not-understood', path: 'date', text: text.trim(), example: '24 Nov 2026' })
+    : ok(date);
 }
 
 /** Any text up to a length. */

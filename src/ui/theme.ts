@@ -68,6 +68,11 @@ export const theme = createTheme({
       defaultProps: { size: 'xs' },
       classNames: { root: kit.chipRoot, input: kit.chipInput, label: kit.chip, iconWrapper: kit.chipIcon },
     },
+    Menu: {
+      classNames: { dropdown: kit.menu, item: kit.menuItem },
+      defaultProps: { transitionProps: { duration: 0 } },
+    },
+    NativeSelect: { defaultProps: { rightSectionWidth: 20 } },
     Modal: {
       defaultProps: {
         transitionProps: { duration: 0 },

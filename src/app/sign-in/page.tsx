@@ -5,7 +5,7 @@ import { currentAsker } from '../asker';
 import { signInAction } from './actions';
 import { ownAddress } from './own-address';
 
-export const metadata: Metadata = { title: 'Sign in' };
+export const metadata: Metadata = { title: 'Sign in · Dense Ladder' };
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly to?: string | string[] }>;

@@ -25,6 +25,7 @@ export const PATTERNS = [
   'trunk flexion',
   'trunk extension',
   'trunk hold',
+  'trunk rotation',
   'carry',
   'straight-arm push',
   'straight-arm pull',

@@ -58,6 +58,7 @@ const MOVERS: Readonly<Record<Pattern, readonly Muscle[]>> = {
   'trunk flexion': ['abs'],
   'trunk extension': ['spinal erectors'],
   'trunk hold': ['abs'],
+  'trunk rotation': ['abs'],
   carry: ['forearms'],
   'straight-arm push': ['front delts', 'triceps'],
   'straight-arm pull': ['lats', 'chest'],

@@ -3,6 +3,7 @@ import { ARMS } from './library/arms';
 import { HINGES } from './library/hinges';
 import { PRESSES } from './library/presses';
 import { PULLS } from './library/pulls';
+import { ROTATION } from './library/rotation';
 import { SHOULDERS } from './library/shoulders';
 import { SKILLS_AND_HOLDS } from './library/skills';
 import { SQUATS } from './library/squats';
@@ -17,6 +18,7 @@ export const LIBRARY: readonly Exercise[] = [
   ...SHOULDERS,
   ...ARMS,
   ...TRUNK,
+  ...ROTATION,
   ...SKILLS_AND_HOLDS,
 ];
 

@@ -10,10 +10,12 @@ import {
   type MeasurementUnit,
   type Unit,
 } from '@/core';
+import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
 import { newId } from '@/ui/new-id';
-import { readDate, readNumber } from '@/ui/read';
+import { readNumber } from '@/ui/read';
 import { useAction } from '@/ui/use-action';
+import { longDay } from '@/ui/words/dates';
 import { figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -91,7 +93,7 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
   const change =
     first === undefined || last === undefined || first === last
       ? ''
-      : `${last.value >= first.value ? '+' : '−'}${figure(Math.abs(last.value - first.value), 1)} ${inUse} since ${first.date}`;
+      : `${last.value >= first.value ? '+' : '−'}${figure(Math.abs(last.value - first.value), 1)} ${inUse} since ${longDay(first.date)}`;
   return (
     <div className={own.body}>
       <Section title={capital(kind)} aside={change}>
@@ -106,13 +108,7 @@ export function Body({ tools, today, measurements, onMeasured, measure }: BodyPr
       </Section>
       <Section title="Measurements">
         <form className={own.entry} onSubmit={keep} noValidate>
-          <Typed
-            label="Day of the measurement"
-            className={own.date}
-            text={date}
-            read={readDate}
-            onValue={setDate}
-          />
+          <DateField label="Day of the measurement" className={own.date} date={date} onDate={setDate} />
           <Typed
             key={turn}
             label={`Value of ${kind}`}
@@ -154,7 +150,7 @@ function History({ series, onRemove }: HistoryProps) {
         <Table.Tbody>
           {[...series].reverse().map((one) => (
             <Table.Tr key={one.id}>
-              <Table.Td>{one.date}</Table.Td>
+              <Table.Td>{longDay(one.date)}</Table.Td>
               <Table.Td className={classes.figure}>
                 {figure(one.value)} {one.unit}
               </Table.Td>
@@ -162,7 +158,7 @@ function History({ series, onRemove }: HistoryProps) {
                 <Button
                   variant="link"
                   className={own.quiet}
-                  aria-label={`Remove ${one.kind} of ${one.date}`}
+                  aria-label={`Remove ${one.kind} of ${longDay(one.date)}`}
                   onClick={() => onRemove(one.id)}
                 >
                   Remove

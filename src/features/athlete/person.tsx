@@ -4,8 +4,9 @@ import { Button, TextInput } from '@mantine/core';
 import Link from 'next/link';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
+import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
-import { readDate, readNumber, readText } from '@/ui/read';
+import { readNumber, readText } from '@/ui/read';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { figure, plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
@@ -294,12 +295,11 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
             onValue={(joint) => change({ joints: changedAt(joints, place, { joint }) })}
           />
           <span className={classes.soft}>since</span>
-          <Typed
+          <DateField
             label={`Since when joint ${place + 1}`}
             className={own.date}
-            text={one.since}
-            read={readDate}
-            onValue={(since) => change({ joints: changedAt(joints, place, { since }) })}
+            date={one.since}
+            onDate={(since) => change({ joints: changedAt(joints, place, { since }) })}
           />
           <Typed
             label={`Note on joint ${place + 1}`}

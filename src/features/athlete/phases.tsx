@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
-import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
-import { readDate } from '@/ui/read';
+import { DateField } from '@/ui/date-field';
+import { Choose, formClasses as classes, Section } from '@/ui/form';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -38,12 +38,11 @@ export function Phases({ tools, today }: PhasesProps) {
         // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
         <div className={own.entry} key={place}>
           <span className={classes.soft}>from</span>
-          <Typed
+          <DateField
             label={`First day of phase ${place + 1}`}
             className={own.date}
-            text={one.from}
-            read={readDate}
-            onValue={(from) => change({ phases: changedAt(phases, place, { from }) })}
+            date={one.from}
+            onDate={(from) => change({ phases: changedAt(phases, place, { from }) })}
             problem={problemAt(`phases/${place}/from`)}
           />
           <Choose

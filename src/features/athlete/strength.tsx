@@ -26,10 +26,11 @@ import {
   rirBias,
   shownStrength,
 } from '@/core';
+import { DateField } from '@/ui/date-field';
 import { exerciseChoices, pickedExercise } from '@/ui/exercise-choices';
 import { Choose, formClasses as classes, Line, Section, Typed } from '@/ui/form';
 import { Picker } from '@/ui/picker';
-import { readDate, readNumber, readText } from '@/ui/read';
+import { readNumber, readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
 import { estimate, figure, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
@@ -142,7 +143,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
         <div className={own.picker}>
           <Picker
             label="Exercise of the best set"
-            choices={exerciseChoices(catalogue, placeFor(athlete, null)).filter(
+            choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null), today }).filter(
               ({ value }) => !value.includes('#'),
             )}
             initial=""
@@ -224,13 +225,12 @@ function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemo
       </Table.Td>
       <Table.Td>
         {set === undefined ? null : (
-          <Typed
+          <DateField
             label={`Day of the best set of ${exercise.name}`}
             className={own.date}
-            placeholder="unknown"
-            text={set.date ?? ''}
-            read={(text) => (text.trim() === '' ? ok(null) : readDate(text))}
-            onValue={(date) => onSet({ ...set, date })}
+            date={set.date}
+            onDate={(date) => onSet({ ...set, date })}
+            onClear={() => onSet({ ...set, date: null })}
           />
         )}
       </Table.Td>

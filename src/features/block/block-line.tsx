@@ -3,6 +3,7 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
+import { longDay } from '@/ui/words/dates';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { plural } from '@/ui/words/figures';
 import classes from './block.module.css';
@@ -51,7 +52,7 @@ function settingsOf(block: Block): readonly Setting[] {
       column: 'start-date',
       before: 'from',
       after: '',
-      value: block.startDate,
+      value: longDay(block.startDate),
       name: 'First day',
       says: 'Monday of week 1. Another day is moved back to its Monday.',
     },

@@ -17,9 +17,11 @@ import {
   variantName,
   type WeekState,
 } from '@/core';
+import { callLine } from '@/ui/words/calls';
+import { longDay } from '@/ui/words/dates';
 import { effectSentences } from '@/ui/words/effects';
 import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
-import { callLine, findingSentence, fixWords } from '@/ui/words/findings';
+import { findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
@@ -191,7 +193,7 @@ function sayWeek(weekState: WeekState, seen: Seen): Said {
   const sets = explain(plan.whyHardSets, names);
   return {
     title: capital(weekName(plan.week, plan.kind)),
-    value: `RIR ${plan.rir} · ${figure(plan.hardSets, 1)} sets · from ${plan.startDate}`,
+    value: `RIR ${plan.rir} · ${figure(plan.hardSets, 1)} sets · from ${longDay(plan.startDate)}`,
     because: rir.because,
     besides: sets.because,
     keys: [['Alt I', 'issue next week']],

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { type Level, type LocalDate, type Phase, phaseOn } from '@/core';
 import { Bar } from '@/ui/shell/bar';
+import { day } from '@/ui/words/dates';
 import { plural } from '@/ui/words/figures';
 import classes from './desk.module.css';
 
@@ -198,7 +199,7 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       <Table.Td className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}>
         {line.pendingCalls > 0 ? line.pendingCalls : ''}
       </Table.Td>
-      <Table.Td>{line.lastLog?.slice(0, 10) ?? ''}</Table.Td>
+      <Table.Td>{line.lastLog === null ? '' : day(line.lastLog.slice(0, 10), today)}</Table.Td>
       <Table.Td className={classes.links}>
         {line.issued === null || line.block === null ? null : (
           <Link href={`/floor/${line.block.id}`} prefetch={false}>

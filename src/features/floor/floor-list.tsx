@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { CLINICIAN } from '@/ui/words/cautions';
+import { longDay } from '@/ui/words/dates';
 import type { FloorLine } from './contract';
 import classes from './floor.module.css';
 
@@ -41,7 +42,7 @@ export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
                   </span>
                   <span className={classes.soft}>
                     {line.day}, {line.sets} sets, {line.minutes} min
-                    {line.date === null ? '' : `, ${line.date}`}
+                    {line.date === null ? '' : `, ${longDay(line.date)}`}
                   </span>
                 </Link>
               </li>

@@ -1,4 +1,13 @@
-import { contribution, type Exercise, type Joint, lacking, type Muscle, type Pattern } from '@/core';
+import {
+  contribution,
+  type Exercise,
+  everydayNames,
+  type Joint,
+  lacking,
+  type Muscle,
+  type Pattern,
+} from '@/core';
+import { findNamed } from '@/ui/find-named';
 import type { PlaceFilter } from './contract';
 
 /** What the list is narrowed by; null narrows nothing. */
@@ -21,30 +30,29 @@ export const EVERYTHING: Filter = {
   ownOnly: false,
 };
 
-/** Exercises that match, those that train the wished muscle most first, names that begin with the text before others. */
+/** Exercises that match: those that train the wished muscle most first, else as well as the text finds them. */
 export function filtered(
   list: readonly Exercise[],
   filter: Filter,
   isOwn: (exercise: Exercise) => boolean,
 ): readonly Exercise[] {
-  const { muscle, pattern, place, spare, ownOnly } = filter;
-  const words = filter.text.toLowerCase().split(/\s+/).filter(Boolean);
-  const matches = list.filter((exercise) => {
-    const text =
-      `${exercise.name} ${exercise.pattern} ${exercise.equipment.join(' ')} ${exercise.variants.map(({ name }) => name).join(' ')}`.toLowerCase();
-    return (
-      words.every((word) => text.includes(word)) &&
+  const { text, muscle, pattern, place, spare, ownOnly } = filter;
+  const matches = list.filter(
+    (exercise) =>
       (muscle === null || contribution(exercise, muscle) > 0) &&
       (pattern === null || exercise.pattern === pattern) &&
       (place === null || lacking(exercise, place).length === 0) &&
       (spare === null || !exercise.joints.includes(spare)) &&
-      (!ownOnly || isOwn(exercise))
-    );
-  });
-  const begins = ({ name }: Exercise) =>
-    Number(words.length > 0 && name.toLowerCase().startsWith(words[0] ?? ''));
-  const share = (exercise: Exercise) => (muscle === null ? 0 : contribution(exercise, muscle));
-  return [...matches].sort(
-    (a, b) => share(b) - share(a) || begins(b) - begins(a) || a.name.localeCompare(b.name),
+      (!ownOnly || isOwn(exercise)),
   );
+  const share = (exercise: Exercise) => (muscle === null ? 0 : contribution(exercise, muscle));
+  const named = [...matches]
+    .sort((a, b) => share(b) - share(a) || a.name.localeCompare(b.name))
+    .map((exercise) => ({
+      exercise,
+      label: exercise.name,
+      names: everydayNames(exercise.id),
+      facts: `${exercise.pattern} ${exercise.equipment.join(' ')} ${exercise.variants.map(({ name }) => name).join(' ')}`,
+    }));
+  return findNamed(named, text).map(({ item }) => item.exercise);
 }

@@ -11,6 +11,7 @@ import { newId } from '@/ui/new-id';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
+import { NEW_EXERCISE } from '@/ui/use-make-exercise';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
@@ -56,11 +57,11 @@ const ownCopy = (of: Exercise): Editing => ({
   fresh: true,
 });
 
-function blankExercise(): Editing | null {
+function blankExercise(name = ''): Editing | null {
   const base = exerciseById('flat-dumbbell-press');
   if (base === undefined) return null;
   const { start } = ownCopy(base);
-  const empty = { name: '', contributions: {}, equipment: [], joints: [], cues: '', variants: [] };
+  const empty = { name, contributions: {}, equipment: [], joints: [], cues: '', variants: [] };
   return { start: { ...start, ...empty, stimulus: 3, fatigue: 2 }, fresh: true };
 }
 
@@ -85,9 +86,14 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const shelf: Shelf = address === TECHNIQUES ? 'Techniques' : 'Exercises';
   const [filter, setFilter] = useState<Filter>(EVERYTHING);
   const [marked, setMarked] = useState<string | null>(null);
-  const chosen = marked ?? (address === '' || address === TECHNIQUES ? null : address);
+  const chosen =
+    marked ?? (address === '' || address === TECHNIQUES || address.startsWith(NEW_EXERCISE) ? null : address);
   const [beside, setBeside] = useState<Exercise | null>(null);
   const [editing, setEditing] = useState<Editing | null>(null);
+  // Somebody looked for an exercise that is not there and wants to make it.
+  useEffect(() => {
+    if (address.startsWith(NEW_EXERCISE)) setEditing(blankExercise(address.slice(NEW_EXERCISE.length)));
+  }, [address]);
   const body = useRef<HTMLTableSectionElement>(null);
   const isOwn = (exercise: Exercise) => !shipped(exercise);
   const shown = filtered(catalogue.list, filter, isOwn);

@@ -11,8 +11,9 @@ import {
   type Muscle,
   weekdayOf,
 } from '@/core';
+import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as form, Line, Section, Toggles, Typed } from '@/ui/form';
-import { readDate, readNumber, readText } from '@/ui/read';
+import { readNumber, readText } from '@/ui/read';
 import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
@@ -39,13 +40,12 @@ export function Settings({ athlete, settings, set }: SettingsProps) {
         />
       </Line>
       <Line label="Begins on" htmlFor="begins">
-        <Typed
+        <DateField
           id="begins"
           label="Begins on"
           className={classes.date}
-          text={settings.startDate}
-          read={readDate}
-          onValue={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}
+          date={settings.startDate}
+          onDate={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}
         />
         <span className={classes.soft}>a Monday, as days go in {athlete.timeZone}</span>
       </Line>

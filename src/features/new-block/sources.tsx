@@ -22,7 +22,12 @@ export function Sources({ data, actions, use }: SourcesProps) {
   const [last] = earlier;
   const option = (value: Chosen, name: string, aside: string) => (
     <Radio
-      className={classes.option}
+      classNames={{
+        root: classes.option,
+        body: classes.optionBody,
+        labelWrapper: classes.optionText,
+        label: classes.optionLabel,
+      }}
       key={value}
       name="source"
       data-chosen={value === chosen}
@@ -30,7 +35,8 @@ export function Sources({ data, actions, use }: SourcesProps) {
       onChange={() => setChosen(value)}
       label={
         <>
-          <span>{name}</span> <span className={classes.soft}>{aside}</span>
+          <span>{name}</span>
+          <span className={classes.soft}>{aside}</span>
         </>
       }
     />

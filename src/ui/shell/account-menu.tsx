@@ -25,17 +25,14 @@ export function AccountMenu() {
           Words and keys
         </Menu.Item>
         <Menu.Divider />
-        {(['light', 'dark', 'auto'] as const).map((scheme) => (
-          <Menu.Item
-            key={scheme}
-            role="menuitemradio"
-            aria-checked={colorScheme === scheme}
-            onClick={() => setColorScheme(scheme)}
-          >
-            {colorScheme === scheme ? '✓ ' : ''}
-            {scheme === 'auto' ? 'As the device has it' : scheme === 'dark' ? 'Dark' : 'Light'}
-          </Menu.Item>
-        ))}
+        <Menu.RadioGroup
+          value={colorScheme}
+          onChange={(scheme) => setColorScheme(scheme as typeof colorScheme)}
+        >
+          <Menu.RadioItem value="light">Light</Menu.RadioItem>
+          <Menu.RadioItem value="dark">Dark</Menu.RadioItem>
+          <Menu.RadioItem value="auto">As the device has it</Menu.RadioItem>
+        </Menu.RadioGroup>
         {signOut === null ? null : (
           <>
             <Menu.Divider />

@@ -1,7 +1,6 @@
 'use client';
 
 import { Breadcrumbs } from '@mantine/core';
-import { useDocumentTitle } from '@mantine/hooks';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { Mark } from '../mark';
@@ -32,9 +31,9 @@ const SCREENS = [
 export function Bar({ crumbs, about, face, children }: BarProps) {
   const path = usePathname();
   const titles = [...crumbs.map(({ name }) => name), ...(face === undefined ? [] : [face])];
-  useDocumentTitle(`${titles.join(', ')} · Dense Ladder`);
   return (
     <header className={classes.bar}>
+      <title>{`${titles.join(', ')} · Dense Ladder`}</title>
       <nav className={classes.screens} aria-label="Screens">
         <Link href="/desk" className={classes.home} aria-label="To the desk" prefetch={false}>
           <Mark />
@@ -51,7 +50,7 @@ export function Bar({ crumbs, about, face, children }: BarProps) {
           </Link>
         ))}
       </nav>
-      <h1 className={classes.title}>
+      <h1 className={SCREENS.some(({ href }) => href === path) ? classes.unseen : classes.title}>
         <Breadcrumbs separator="/" classNames={{ root: classes.crumbs, separator: classes.separator }}>
           {crumbs.map(({ name, href }) =>
             href === undefined ? (

@@ -1,6 +1,6 @@
-import type { Catalogue, Choice, FindingDetail, Fix, Proposal } from '@/core';
-import { BY_REPS, estimate, figure, listed, plural, setText } from './figures';
-import { capital, dayName, type ExerciseNames, namesOf } from './names';
+import type { FindingDetail, Fix } from '@/core';
+import { estimate, figure, listed, plural } from './figures';
+import { capital, dayName, type ExerciseNames } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
 
 const HARDEST = {
@@ -137,48 +137,5 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':
       return `Move it after ${names(fix.after)}`;
-  }
-}
-
-/** What may be answered in place of the proposal, as buttons. */
-export function callOthers(
-  proposal: Proposal,
-): readonly { readonly choice: Choice; readonly words: string }[] {
-  switch (proposal.kind) {
-    case 'load':
-      return proposal.alternatives
-        .slice(0, 1)
-        .map(({ load, reps }) => ({ choice: { load, reps }, words: `${figure(load)} × ${reps} instead` }));
-    case 'sets':
-    case 'recover':
-    case 'deload':
-      return [];
-  }
-}
-
-/** A call as one line: what would change. */
-export function callLine(
-  proposal: Proposal,
-  catalogue: Pick<Catalogue, 'newest'>,
-): { readonly subject: string; readonly change: string } {
-  const names = namesOf(catalogue);
-  switch (proposal.kind) {
-    case 'load': {
-      const written = catalogue.newest(proposal.exerciseId) ?? BY_REPS;
-      const { from, to } = proposal;
-      return {
-        subject: names(proposal.exerciseId),
-        change: `${setText(from.load, from.reps, written)} → ${setText(to.load, to.reps, written)}`,
-      };
-    }
-    case 'sets':
-      return {
-        subject: proposal.muscle,
-        change: `+${plural(proposal.add, 'set')} of ${names(proposal.exerciseId)}`,
-      };
-    case 'recover':
-      return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };
-    case 'deload':
-      return { subject: 'the whole body', change: 'a deload next' };
   }
 }

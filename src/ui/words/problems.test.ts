@@ -50,7 +50,7 @@ const SAID: Examples = {
   'nothing-to-progress': [{}, 'Without a load it is held for seconds.'],
   'no-place': [{}, 'At least one place is needed.'],
   'no-phase': [{}, 'At least one phase is needed.'],
-  'same-day-twice': [{ date: '2026-11-02' }, 'Two phases begin on 2026-11-02.'],
+  'same-day-twice': [{ date: '2026-11-02' }, 'Two phases begin on Mon 2 Nov 2026.'],
   'marks-out-of-order': [{ muscle: 'quads' }, 'Quads: hold, floor and ceiling must rise.'],
   'table-rises': [{ reps: 8 }, 'At 8 reps the fraction must be smaller than at 7.'],
   tempo: [{ text: 'slow' }, '“slow” is no tempo. Three or four digits, X for as fast as possible: 31X0.'],

@@ -1,4 +1,5 @@
 import type { IssueRefusal, Problem } from '@/core';
+import { longDay } from './dates';
 import { figure } from './figures';
 import { capital } from './names';
 
@@ -48,7 +49,7 @@ export function problemSentence(problem: Problem): string {
     case 'no-phase':
       return 'At least one phase is needed.';
     case 'same-day-twice':
-      return `Two phases begin on ${problem.date}.`;
+      return `Two phases begin on ${longDay(problem.date)}.`;
     case 'marks-out-of-order':
       return `${capital(problem.muscle)}: hold, floor and ceiling must rise.`;
     case 'table-rises':

@@ -1,10 +1,7 @@
-import type { Metadata } from 'next';
 import { PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
 import { requireAsker } from '../../asker';
 import { changePasswordAction } from './actions';
-
-export const metadata: Metadata = { title: 'Account' };
 
 export default async function AccountPage() {
   const asker = await requireAsker();

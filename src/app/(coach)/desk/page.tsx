@@ -1,11 +1,8 @@
-import type { Metadata } from 'next';
 import { roster } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { requireAsker } from '../../asker';
 import { addFirst } from '../athletes/new/actions';
-
-export const metadata: Metadata = { title: 'Desk' };
 
 export default async function DeskPage() {
   const asker = await requireAsker();

@@ -1,11 +1,8 @@
-import type { Metadata } from 'next';
 import { PLACE_KINDS, presetPlace } from '@/core';
 import { ownExercises, placesOf } from '@/data';
 import { Library } from '@/features/library/library';
 import { requireAsker } from '../../asker';
 import { adopt, save, uses } from './actions';
-
-export const metadata: Metadata = { title: 'Library' };
 
 export default async function LibraryPage() {
   const asker = await requireAsker();

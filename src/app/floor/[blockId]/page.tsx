@@ -8,7 +8,7 @@ import { minutes, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import { requireAsker } from '../../asker';
 
-export const metadata: Metadata = { title: 'Floor' };
+export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;

@@ -12,6 +12,7 @@ import {
 import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef } from 'react';
 import { addDays, type Block, type Session, sessionsInOrder, type WeekState } from '@/core';
+import { shortDay } from '@/ui/words/dates';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from './frame.module.css';
@@ -62,7 +63,7 @@ export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMo
             key={day}
             day={day}
             name={dayName(day, block.cycleDays)}
-            date={addDays(weekState.plan.startDate, day).slice(5)}
+            date={shortDay(addDays(weekState.plan.startDate, day))}
           >
             {sessions
               .filter((one) => one.day === day)

@@ -9,6 +9,7 @@ import {
   refused,
   weekdayOf,
 } from '@/core';
+import { readDate } from '@/ui/read';
 import { readDeload } from '@/ui/words/deloads';
 import { readNumber } from '../sheet/read-number';
 
@@ -79,14 +80,10 @@ export function settingEntry(
     return school.ok ? ok({ kind: 'block/set', field: 'landmarks', value: school.value }) : school;
   }
   if (column === 'start-date') {
-    const date = /^\d{4}-\d{2}-\d{2}$/.test(text.trim()) ? addDays(text.trim(), 0) : '';
-    if (date !== text.trim())
-      return refused({
-        code: 'not-understood',
-        path: 'block/startDate',
-        text: text.trim(),
-        example: '2026-11-30',
-      });
+    const read = readDate(text);
+    if (!read.ok)
+      return refused(...read.problems.map((problem) => ({ ...problem, path: 'block/startDate' })));
+    const date = read.value;
     return ok({ kind: 'block/set', field: 'startDate', value: addDays(date, -weekdayOf(date)) });
   }
   if (column === 'deload') {

@@ -1,12 +1,14 @@
 import { placeFor } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
 import { Picker } from '@/ui/picker';
+import { useMakeExercise } from '@/ui/use-make-exercise';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
 import type { GridProps } from './grid-props';
 
 /** A row that asks for the exercise of a new slot. */
 export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd, onClose }: GridProps) {
+  const make = useMakeExercise();
   const session = block.sessions.find(({ id }) => id === adding?.session);
   const place = placeFor(athlete, session?.place ?? null);
   return (
@@ -15,8 +17,9 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
         <span className={classes.text}>&nbsp;</span>
         <Picker
           label="Exercise of the new slot"
-          choices={exerciseChoices(catalogue, place, true)}
+          choices={exerciseChoices(catalogue, { athlete, place }, true)}
           initial=""
+          onMake={make}
           onPick={onAdd}
           onCancel={onClose}
         />

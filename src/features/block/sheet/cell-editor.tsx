@@ -2,6 +2,7 @@ import dynamic from 'next/dynamic';
 import { placeFor } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
 import { Picker } from '@/ui/picker';
+import { useMakeExercise } from '@/ui/use-make-exercise';
 import { capital, dayName } from '@/ui/words/names';
 import { placeChoices } from './choices';
 import { cellText, prescriptionColumn } from './columns/registry';
@@ -49,7 +50,8 @@ function Picking({
   onClose,
   label,
   choices,
-}: Said & { readonly choices: Parameters<typeof Picker>[0]['choices'] }) {
+  onMake,
+}: Said & Pick<Parameters<typeof Picker>[0], 'choices' | 'onMake'>) {
   const { cell, text } = editing;
   return (
     <Picker
@@ -58,6 +60,7 @@ function Picking({
       initial={text ?? ''}
       onPick={(value) => onPick(cell, value)}
       onCancel={onClose}
+      {...(onMake === undefined ? {} : { onMake })}
     />
   );
 }
@@ -75,6 +78,7 @@ function SessionEditor(props: CellEditorProps & { readonly row: Extract<Row, { k
 function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
   const { row, editing, athlete, catalogue, onTechnique, onClose } = props;
   const { slot, session } = row;
+  const make = useMakeExercise();
   const place = placeFor(athlete, session.place);
   const exercise = catalogue.find(slot.exercise);
   const name = capital(exercise?.name ?? '');
@@ -90,7 +94,8 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
         <Picking
           {...props}
           label={`Exercise of slot ${row.at}`}
-          choices={exerciseChoices(catalogue, place)}
+          onMake={make}
+          choices={exerciseChoices(catalogue, { athlete, place })}
         />
       );
     case 'techniques':

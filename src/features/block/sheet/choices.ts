@@ -3,5 +3,10 @@ import type { Choice } from '@/ui/picker';
 
 /** The athlete's places to pick from; the first is what a session has that names none. */
 export function placeChoices(places: readonly Place[]): readonly Choice[] {
-  return places.map(({ id, name }, at) => ({ value: id, label: name, facts: at === 0 ? 'usual place' : '' }));
+  return places.map(({ id, name }, at) => ({
+    value: id,
+    label: name,
+    names: [],
+    facts: at === 0 ? 'usual place' : '',
+  }));
 }

@@ -164,7 +164,33 @@ test('assistance is written with its sign in place of the dot, and reads back', 
   const weekState = board(own).blockPlan.weeks[1];
   const planned = weekState?.plan.sessions[1]?.slots[0];
   if (weekState === undefined || planned === undefined) throw new Error('no week 2');
-  expect(setLines(planned, weekState, 'b')[0]?.text).toBe('3×8 −20');
+  // Each set has its own reps; so written it reads back as well.
+  const shown = setLines(planned, weekState, 'b')[0]?.text ?? '';
+  expect(shown).toBe('8 7 6 −20');
+  const again = after(base, pasteTable([[shown]], { row: 'b1', column: 'w2' }, board(base)));
+  expect(slotOf(again, 'b1')?.weeks[0]).toMatchObject({ reps: 8, load: { value: -20, unit: 'kg' } });
+});
+
+test('a week copies set by set and part by part, and reads back as the same first set', () => {
+  const parts = block([
+    session('a', 0, [
+      slot('a1', 'leg-press', { technique: startOf('top + back-offs') }),
+      slot('a2', 'hack-squat'),
+    ]),
+  ]);
+  const [top, even] = copyText(range('a1', 'w1', 'a2', 'w1'), board(parts)).split('\n');
+  const planned = board(parts).blockPlan.weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
+  const [one, two, three] = planned;
+  expect(top).toBe(`${one?.reps}·${one?.load} ${two?.reps} ${three?.reps}·${two?.load}`);
+  expect(even).toMatch(/^\d+ \d+ \d+·[\d.]+$/);
+  // Pasted where it stands nothing is of the week's own.
+  for (const [row, text] of [
+    ['a1', top],
+    ['a2', even],
+  ] as const) {
+    const pasted = after(parts, pasteTable([[text ?? '']], { row, column: 'w1' }, board(parts)));
+    expect(slotOf(pasted, row)?.weeks).toEqual([]);
+  }
 });
 
 test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {

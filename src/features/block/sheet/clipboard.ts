@@ -22,6 +22,7 @@ import { namedExercise } from './columns/exercise';
 import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
 import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout';
 import { overrideText, weekEntry } from './week-entry';
+import { setLines } from './week-text';
 
 /** What copying and pasting look at. */
 export interface Board {
@@ -62,11 +63,12 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
   if (week !== null) {
     const own = slot.weeks.find((one) => one.week === week);
     if (own !== undefined) return overrideText(own);
+    const weekState = board.blockPlan.weeks.find(({ plan }) => plan.week === week);
     const planned = plannedSlot(board.blockPlan, week, session.id, slot.id);
-    const [first] = planned?.sets ?? [];
-    if (planned === undefined || first === undefined) return '';
-    const sets = planned.sets.filter(({ piece }) => piece === 1).length;
-    return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
+    if (planned === undefined || weekState === undefined) return '';
+    return setLines(planned, weekState, session.id)
+      .map(({ text }) => text)
+      .join(' ');
   }
   const context = { ...board, place: placeFor(board.athlete, session.place) };
   const prescription = prescriptionColumn(column);

@@ -31,6 +31,21 @@ export function overrideText({ sets, reps, load, rir }: WeekOverride): string {
 const SHAPE =
   /^(?:(\d+)\s*[x×]\s*)?(\d+)?\s*s?\s*(?:(?:[·*]\s*|\s+(?=[+-]))([+-]?\d+(?:[.,]\d+)?|bw))?\s*(?:@\s*(\d+))?$/i;
 
+/** A part with more sets than one, each with its reps, as cells show them: `12 11 10·45`; further parts behind it. */
+const EACH =
+  /^(\d+(?:\s+\d+)+)((?:\s*[·*]\s*|\s+(?=[+-]))[+-]?\d+(?:[.,]\d+)?)?(?:\s+\d[\d\s×·*.,]*)?(\s*@\s*\d+)?(?:\s+\d+)*$/;
+/** The first of several parts: `10·107.5 12 12·95`. Those behind it follow by their rules. */
+const FIRST = /^(?:\d+\s*[x×]\s*)?(\d+\s*[·*]\s*\d+(?:[.,]\d+)?)\s+\d[\d\s×·*.,@]*$/i;
+
+/** What a cell shows, set by set, as it is typed: sets, reps of the first, load. */
+function asTyped(text: string): string {
+  const first = FIRST.exec(text)?.[1] ?? text;
+  const [, each, load = '', rir = ''] = EACH.exec(first) ?? [];
+  if (each === undefined) return first;
+  const reps = each.split(/\s+/);
+  return `${reps.length}×${reps[0]}${load}${rir}`;
+}
+
 function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
   const others = slot.weeks.filter((one) => one.week !== week);
   const value = own === null ? others : [...others, own].sort((a, b) => a.week - b.week);
@@ -51,7 +66,7 @@ export function weekEntry(
   const path = `slot/${slot.id}/weeks`;
   const tidy = text.trim().replace('−', '-');
   if (tidy === '' || tidy === '–') return ok(withWeek(slot, null, week));
-  const parts = SHAPE.exec(tidy);
+  const parts = SHAPE.exec(asTyped(tidy));
   if (parts === null) return refused({ code: 'not-understood', path, text: tidy, example: '4×8·60@2' });
   const [, sets, reps, load, rir] = parts;
   const grid = loadGrid(context.exercise.loading, context.place.loads);

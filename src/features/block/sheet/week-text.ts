@@ -1,7 +1,7 @@
-import type { SetPlan, SlotPlan, WeekState } from '@/core';
-import { count, figure, load } from '@/ui/words/figures';
+import type { LoggedSet, SetPlan, SlotPlan, WeekState } from '@/core';
+import { count, figure, load, reserve } from '@/ui/words/figures';
 
-/** One run of sets alike: `3×11·62.5`. Reps are the first set's; later ones follow by drift. */
+/** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
 export interface SetLine {
   readonly text: string;
   /** How the logged first set compares with what was asked. */
@@ -9,49 +9,132 @@ export interface SetLine {
   readonly logged: boolean;
 }
 
-/** The lines of a week's cell: what was done where it was logged, else what is asked. */
+/** Letters that stand on one line of a week's cell; more go on a second. */
+const MOST_LETTERS = 12;
+
+/** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
   const performed = weekState.performed.get(sessionId);
   const roles = [...new Set(slot.sets.map((set) => set.role))];
-  return roles.map((role) => {
+  return roles.flatMap((role): SetLine[] => {
     const sets = slot.sets.filter((set) => set.role === role && !set.optional);
-    const done = sets.flatMap((set) => performed?.sets.get(`${slot.slotId}/${set.id}`)?.set ?? []);
     const [first] = sets;
-    const [did] = done;
-    if (first === undefined) return { text: '', mark: '', logged: false };
+    if (first === undefined) return [{ text: '', mark: '', logged: false }];
+    const done = slot.sets
+      .filter((set) => set.role === role)
+      .flatMap((set) => performed?.sets.get(`${slot.slotId}/${set.id}`)?.set ?? []);
+    if (done.length > 0) return doneLines(first, done, isRounds(sets), slot);
     const optional = slot.sets.some((set) => set.optional && set.role === role) ? '+?' : '';
-    if (did === undefined)
-      return { text: line(repsText(sets, slot), first.load, slot) + optional, mark: '', logged: false };
-    const value = did.load.unit === slot.unit ? did.load.value : null;
-    const reps = isRounds(sets)
-      ? done.map((one) => one.reps).join('+')
-      : `${done.length}×${count(did.reps, slot).replace(' ', '')}${partials(did.more?.partials)}`;
-    const text =
-      value === null ? `${reps}·${figure(did.load.value)} ${did.load.unit}` : line(reps, value, slot);
-    return { text, mark: markOf(first, did.reps, did.rir, value), logged: true };
+    return askedLines(sets, optional, slot);
   });
 }
+
+function askedLines(sets: readonly SetPlan[], optional: string, slot: SlotPlan): SetLine[] {
+  const [first] = sets;
+  if (first === undefined) return [];
+  const reserves = isRounds(sets) ? [] : sets.map(({ rir }) => reserve(rir));
+  const left = new Set(reserves).size > 1 ? ` @${reserves.join(' ')}` : '';
+  // A part whose load changes from set to set: one run of sets after the other.
+  const runs = runsOf(sets, ({ load: value }) => value);
+  const texts = runs.map((run) => [repsText(run, slot), run[0]?.load ?? null] as const);
+  const [only] = texts;
+  if (texts.length === 1 && only !== undefined) return wrapped(only[0], only[1], slot, left + optional);
+  return [...texts.map(([reps, value]) => line(reps, value, slot)), left.trim()]
+    .filter((text) => text !== '')
+    .map((text) => ({ text, mark: '', logged: false }));
+}
+
+function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, slot: SlotPlan): SetLine[] {
+  const value = ({ load: { value: lifted, unit } }: LoggedSet) => (unit === slot.unit ? lifted : null);
+  const [did] = done;
+  if (did === undefined) return [];
+  const mark = markOf(asked, did.reps, did.rir, value(did));
+  const lines = runsOf(done, ({ load: { value: lifted, unit } }) => `${lifted}/${unit}`).flatMap(
+    (run, at) => {
+      const [of] = run;
+      if (of === undefined) return [];
+      const each = run.map((one) => repsDone(one, slot));
+      const reps = rounds ? each.join('+') : alike(each);
+      const left = ` @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
+      const made =
+        value(of) === null
+          ? parts(reps, `·${figure(of.load.value)} ${of.load.unit}`, left)
+          : wrapped(reps, value(of), slot, left).map(({ text }) => text);
+      return made.map((text, k): SetLine => ({ text, mark: at === 0 && k === 0 ? mark : '', logged: true }));
+    },
+  );
+  return lines;
+}
+
+/** Reps of a set as it was done: full ones, partial or loose ones, those with help. */
+function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
+  const helped = (more?.assisted ?? 0) > 0 ? `+${more?.assisted}h` : '';
+  return `${count(reps, slot).replace(' ', '')}${partials(more?.partials)}${helped}`;
+}
+
+/** Reps, load and what is left, on one line or on two. */
+function wrapped(reps: string, value: number | null, slot: SlotPlan, left: string): SetLine[] {
+  const whole = line(reps, value, slot);
+  const made = whole.startsWith(reps) ? parts(reps, whole.slice(reps.length), left) : parts(whole, '', left);
+  return made.map((text) => ({ text, mark: '', logged: false }));
+}
+
+function parts(reps: string, loaded: string, left: string): string[] {
+  if (`${reps}${loaded}${left}`.length <= MOST_LETTERS) return [`${reps}${loaded}${left}`];
+  if (`${reps}${loaded}`.length <= MOST_LETTERS + 1)
+    return left === '' ? [`${reps}${loaded}`] : [`${reps}${loaded}`, left.trim()];
+  return [reps, `${loaded}${left}`.trim()];
+}
+
+/** Neighbours that share something, run by run. */
+function runsOf<T>(list: readonly T[], by: (one: T) => unknown): T[][] {
+  const runs: T[][] = [];
+  for (const one of list) {
+    const run = runs.at(-1);
+    const [first] = run ?? [];
+    if (run !== undefined && first !== undefined && by(first) === by(one)) run.push(one);
+    else runs.push([one]);
+  }
+  return runs;
+}
+
+/** `3×10` where all are one, `10` where there is one, else each: `12 11 10`. */
+function alike(each: readonly string[]): string {
+  if (each.length === 1) return each[0] ?? '';
+  return new Set(each).size === 1 ? `${each.length}×${each[0]}` : each.join(' ');
+}
+
+const alikeReserve = (each: readonly number[]) =>
+  new Set(each).size === 1 ? String(each[0]) : each.join(' ');
 
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
 const partials = (many: number | undefined) => (many === undefined || many === 0 ? '' : `+${many}`);
 
-/** Reps of some sets: `3×10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
+/** Reps of some sets: `3×10` or `12 11 10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
 function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   const [first] = sets;
   if (first === undefined) return '';
-  if (!isRounds(sets)) {
-    const extra = sets.at(-1)?.sections.reduce((sum, { reps }) => sum + reps, 0) ?? 0;
-    return `${sets.length}×${count(first.reps, slot).replace(' ', '')}${partials(extra)}`;
-  }
-  const rounds = sets.filter(({ piece }) => piece === 1).length;
-  const round = sets.filter((set) => set.round === first.round).map(({ reps }) => reps);
-  const many = rounds > 1 ? `${rounds}×` : '';
-  const last = round.at(-1) ?? 0;
-  if (round.every((reps) => reps === first.reps)) return `${many}${round.length}×${first.reps}`;
-  const steps = new Set(round.slice(1).map((reps, at) => reps - (round[at] ?? 0)));
-  if (round.length > 3 && steps.size === 1) return `${many}${first.reps}…${last}`;
-  if (rounds > 1) return `${many}${first.reps}+…`;
-  return round.length > 3 ? `${round.slice(0, 2).join('+')}+…` : round.join('+');
+  if (!isRounds(sets))
+    return alike(
+      sets.map(
+        ({ reps, sections }) =>
+          `${count(reps, slot).replace(' ', '')}${partials(sections.reduce((sum, one) => sum + one.reps, 0))}`,
+      ),
+    );
+  const rounds = [...new Set(sets.map(({ round }) => round))].map((round) =>
+    roundText(sets.filter((set) => set.round === round).map(({ reps }) => reps)),
+  );
+  return rounds.length > 1 && new Set(rounds).size > 1
+    ? rounds.join(' ')
+    : `${rounds.length > 1 ? `${rounds.length}×` : ''}${rounds[0] ?? ''}`;
+}
+
+/** One round: `4×3` of alike pieces, `2…6` of even steps, else each: `10+4+4`. */
+function roundText(reps: readonly number[]): string {
+  const first = reps[0] ?? 0;
+  if (reps.every((one) => one === first)) return `${reps.length}×${first}`;
+  const steps = new Set(reps.slice(1).map((one, at) => one - (reps[at] ?? 0)));
+  return reps.length > 3 && steps.size === 1 ? `${first}…${reps.at(-1)}` : reps.join('+');
 }
 
 function line(reps: string, value: number | null, slot: SlotPlan): string {

@@ -1,4 +1,3 @@
-import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { catalogueWith } from '@/core';
 import {
@@ -13,8 +12,6 @@ import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import { archive, erase, keep, measure } from './actions';
-
-export const metadata: Metadata = { title: 'Athlete' };
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;

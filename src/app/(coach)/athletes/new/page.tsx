@@ -1,10 +1,7 @@
-import type { Metadata } from 'next';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Bar } from '@/ui/shell/bar';
 import { requireAsker } from '../../../asker';
 import { addFirst } from './actions';
-
-export const metadata: Metadata = { title: 'New athlete' };
 
 export default async function NewAthletePage() {
   await requireAsker();

@@ -1,4 +1,3 @@
-import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { withoutReasons } from '@/core';
 import { findBroken, findHistory, findTraining, Unreadable } from '@/data';
@@ -20,8 +19,6 @@ import {
   save,
   saveTemplate,
 } from './actions';
-
-export const metadata: Metadata = { title: 'Block' };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;

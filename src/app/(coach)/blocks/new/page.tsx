@@ -1,4 +1,3 @@
-import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { mondayOf, weekStart } from '@/core';
 import { blocksToCopy, findAthlete, findDesign, ownExercises, ownTemplates } from '@/data';
@@ -6,8 +5,6 @@ import { NewBlock } from '@/features/new-block/new-block';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import { design, remove, start } from './actions';
-
-export const metadata: Metadata = { title: 'New block' };
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly athlete?: string }>;

@@ -8,7 +8,7 @@ import { Workout } from '@/features/floor/workout';
 import { requireAsker } from '../../../asker';
 import { send } from './actions';
 
-export const metadata: Metadata = { title: 'Floor' };
+export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly workoutId: string }>;

@@ -5,7 +5,7 @@ import { findTraining } from '@/data';
 import { SessionSheets } from '@/features/print/session-sheets';
 import { requireAsker } from '../../../../../asker';
 
-export const metadata: Metadata = { title: 'Session sheets' };
+export const metadata: Metadata = { title: 'Session sheets · Dense Ladder' };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly week: string }>;

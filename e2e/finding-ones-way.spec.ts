@@ -1,0 +1,126 @@
+import { cell, expect, openBlock, ready, test } from './coach';
+
+test('back and forward walk the faces; titles say who, what and which face', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  await expect(page).toHaveTitle('Maren Tveitdal, Autumn block, Sheet · Dense Ladder');
+  await page.getByRole('button', { name: 'Frame' }).click();
+  await expect(page).toHaveURL(/#frame$/);
+  await page.keyboard.press('Alt+3');
+  await expect(page).toHaveURL(/#ladder$/);
+  await expect(page).toHaveTitle(/Ladder · Dense Ladder$/);
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'Frame' })).toHaveAttribute('aria-current', 'page');
+  await page.goForward();
+  await expect(page.getByRole('button', { name: 'Ladder' })).toHaveAttribute('aria-current', 'page');
+  await page.goBack();
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'Sheet' })).toHaveAttribute('aria-current', 'page');
+
+  await page.getByRole('link', { name: 'Maren Tveitdal' }).click();
+  await page.waitForURL('**/athletes/**');
+  await ready(page);
+  await page.getByRole('button', { name: 'Strength' }).click();
+  await page.getByRole('button', { name: 'Volume' }).click();
+  await page.goBack();
+  await expect(page.getByRole('button', { name: 'Strength' })).toHaveAttribute('aria-current', 'page');
+  await expect(page).toHaveTitle('Maren Tveitdal, Strength · Dense Ladder');
+});
+
+test('a link to a cell and to a dialog opens just that, also when one has to sign in first', async ({
+  coach: page,
+  browser,
+  email,
+}) => {
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Ladder' }).click();
+  await page.keyboard.press('Alt+2');
+  await cell(page, 'leg press', 'rest').click();
+  await expect(page).toHaveURL(/#sheet\/[\w-]+\/rest$/);
+  await page.keyboard.press('Alt+c');
+  await expect(page.getByRole('dialog', { name: 'Conventions of this block' })).toBeVisible();
+  await expect(page).toHaveURL(/\/rest:conventions$/);
+  const address = page.url();
+
+  const elsewhere = await (await browser.newContext()).newPage();
+  await elsewhere.goto(address);
+  await elsewhere.waitForURL('**/sign-in?to=**');
+  await elsewhere.getByLabel('Email').fill(email);
+  await elsewhere.locator('input[name=password]').fill('rung by rung');
+  await elsewhere.getByRole('button', { name: 'Sign in' }).click();
+  await elsewhere.waitForURL('**/blocks/**');
+  await expect(elsewhere.getByRole('dialog', { name: 'Conventions of this block' })).toBeVisible();
+  await elsewhere.keyboard.press('Escape');
+  await expect(elsewhere).toHaveURL(/\/rest$/);
+  await expect(elsewhere.locator('[data-column="rest"][tabindex="0"]')).toBeVisible();
+  await elsewhere.context().close();
+});
+
+test('dark, then reloaded: dark at once, and not a word in the console', async ({ coach: page }) => {
+  const said: string[] = [];
+  page.on('console', (message) => {
+    if (['error', 'warning'].includes(message.type())) said.push(message.text());
+  });
+  page.on('pageerror', (error) => said.push(error.message));
+  await page.getByRole('button', { name: /▾$/ }).click();
+  await page.getByRole('menuitemradio', { name: 'Dark' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+  for (const address of ['/desk', '/library', '/account', '/athletes/new']) {
+    await page.goto(address);
+    await expect(page.getByRole('button', { name: /▾$/ })).toBeVisible();
+  }
+  await openBlock(page, 'Maren');
+  await page.reload();
+  await ready(page);
+  expect(said).toEqual([]);
+});
+
+test('an exercise is found by what it is called in a gym, typed wrong too; what is missing can be made', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await cell(page, 'leg press', 'slot').click();
+  await page.keyboard.press('Enter');
+  const field = page.getByRole('combobox', { name: /^Exercise of slot/ });
+  for (const [typed, found] of [
+    ['romanian deadlift', 'stiff-leg deadlift'],
+    ['RDL', 'stiff-leg deadlift'],
+    ['skull crusher', 'lying barbell extension'],
+    ['military press', 'standing barbell press'],
+    ['OHP', 'standing barbell press'],
+    ['hammer curl', 'hammer curl'],
+    ['chinup', 'pull-up'],
+    ['pull up', 'pull-up'],
+    ['incline flye', 'incline dumbbell fly'],
+    ['bulgarian', 'rear-foot-raised split squat'],
+    ['face pull', 'face-height cable pull'],
+    ['pec deck', 'fly machine'],
+    ['lat pulldown', 'neutral-grip pulldown'],
+    ['preacher curl', 'arm-pad dumbbell curl'],
+    ['nordic', 'kneeling hamstring lowering'],
+    ['hex bar deadlift', 'hexagon-bar deadlift'],
+    ['diamond push-up', 'narrow push-up'],
+    ['ab wheel', 'roll-out'],
+    ['seal row', 'seal row'],
+    ['pallof press', 'cable hold against turning'],
+    ['skul crusher', 'lying barbell extension'],
+  ] as const) {
+    await field.fill(typed);
+    await expect(page.getByRole('option').first()).toContainText(found);
+  }
+  await field.fill('cellar door hinge');
+  await page.getByRole('option', { name: /an exercise of your own/ }).click();
+  await page.waitForURL('**/library#new:**');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('cellar door hinge');
+});
+
+test('somebody who signs in again comes back to where they were', async ({ page, email }) => {
+  await page.goto('/library#leg-press');
+  await page.waitForURL('**/sign-in?to=%2Flibrary**');
+  await page.getByLabel('Email').fill(email);
+  await page.locator('input[name=password]').fill('rung by rung');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/library#leg-press');
+  await expect(page.getByRole('complementary', { name: 'Exercise' })).toContainText('Leg press');
+});

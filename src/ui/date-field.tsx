@@ -1,0 +1,68 @@
+'use client';
+
+import { ActionIcon, Popover } from '@mantine/core';
+import { IconCalendar } from '@tabler/icons-react';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { type LocalDate, ok, type Result } from '@/core';
+import { Typed } from './form';
+import { readDate } from './read';
+import { longDay } from './words/dates';
+
+const Calendar = dynamic(() => import('./calendar'), { ssr: false });
+
+interface DateFieldProps {
+  readonly label: string;
+  readonly id?: string;
+  /** Null: none is known. */
+  readonly date: LocalDate | null;
+  readonly onDate: (date: LocalDate) => void;
+  /** Takes the date away, where there need be none. */
+  readonly onClear?: () => void;
+  readonly className?: string | undefined;
+  readonly problem?: string | undefined;
+}
+
+/** A day, typed as people write it or picked from a calendar. */
+export function DateField({ label, id, date, onDate, onClear, className, problem }: DateFieldProps) {
+  const [open, setOpen] = useState(false);
+  const read = (text: string): Result<LocalDate | null> =>
+    onClear !== undefined && text.trim() === '' ? ok(null) : readDate(text);
+  return (
+    <Typed
+      // What was picked takes the place of what was typed.
+      key={date ?? ''}
+      label={label}
+      {...(id === undefined ? {} : { id })}
+      className={className}
+      text={date === null ? '' : longDay(date)}
+      placeholder={onClear === undefined ? '' : 'unknown'}
+      read={read}
+      onValue={(value) => (value === null ? onClear?.() : onDate(value))}
+      problem={problem}
+      rightSection={
+        <Popover opened={open} onChange={setOpen} position="bottom-end" trapFocus returnFocus>
+          <Popover.Target>
+            <ActionIcon
+              variant="transparent"
+              size="sm"
+              aria-label={`Calendar for ${label}`}
+              onClick={() => setOpen(!open)}
+            >
+              <IconCalendar size={14} stroke={1.5} />
+            </ActionIcon>
+          </Popover.Target>
+          <Popover.Dropdown>
+            <Calendar
+              date={date}
+              onDate={(picked) => {
+                setOpen(false);
+                onDate(picked);
+              }}
+            />
+          </Popover.Dropdown>
+        </Popover>
+      }
+    />
+  );
+}

@@ -1,0 +1,77 @@
+import Fuse from 'fuse.js';
+
+/** Something found by any of its names. */
+export interface Named {
+  readonly label: string;
+  /** What else it is called. */
+  readonly names: readonly string[];
+  /** What else is said of it, searched last. */
+  readonly facts: string;
+}
+
+/** Something found, and by which of its other names; null: by its own, or by what is said of it. */
+export interface Found<T> {
+  readonly item: T;
+  readonly by: string | null;
+}
+
+/** Letters and digits alone: “pull-up”, “pull up” and “pullup” are one. */
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z0-9 /-]/g, '')
+    .replace(/[-/]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+const joined = (text: string) => plain(text).replaceAll(' ', '');
+
+/** How well a name answers a search: 0 it is the name, 1 it begins with it, 2 all words stand in it, 3 not. */
+function grade(name: string, search: string): number {
+  const [it, wanted] = [plain(name), plain(search)];
+  if (it === wanted || joined(name) === joined(search)) return 0;
+  if (it.startsWith(wanted) || joined(name).startsWith(joined(search))) return 1;
+  return wanted.split(' ').every((word) => it.includes(word)) ? 2 : 3;
+}
+
+/** How far off a name typed with errors may be, of Fuse's 0 to 1. */
+const THRESHOLD = 0.34;
+
+/**
+ * Finds by what people type: own names before others, whole names before beginnings before parts; then what is said of
+ * a thing; where nothing holds all of it, what is spelt much like it. Alike ones keep the order they came in.
+ */
+export function findNamed<T extends Named>(list: readonly T[], search: string): readonly Found<T>[] {
+  if (plain(search) === '') return list.map((item) => ({ item, by: null }));
+  const ranked = list.flatMap((item) => {
+    const own = grade(item.label, search);
+    const other = item.names
+      .map((name) => ({ name, grade: grade(name, search) }))
+      .reduce<{ name: string; grade: number } | null>(
+        (best, one) => (best === null || one.grade < best.grade ? one : best),
+        null,
+      );
+    const by = other !== null && other.grade < own ? other.name : null;
+    const best = Math.min(own, other === null ? 3 : other.grade);
+    // Of equal grades the own name stands first.
+    if (best < 3) return [{ item, by, rank: 2 * best + (by === null ? 0 : 1) }];
+    const text = plain(`${item.label} ${item.names.join(' ')} ${item.facts}`);
+    const isSaid = plain(search)
+      .split(' ')
+      .every((word) => text.includes(word));
+    return isSaid ? [{ item, by: null, rank: 8 }] : [];
+  });
+  if (ranked.length > 0) return [...ranked].sort((a, b) => a.rank - b.rank);
+  const fuse = new Fuse(list, {
+    keys: ['label', 'names'],
+    threshold: THRESHOLD,
+    ignoreLocation: true,
+    includeMatches: true,
+    minMatchCharLength: 2,
+  });
+  return fuse.search(search.trim()).map(({ item, matches }) => {
+    const match = matches?.find(({ key }) => key === 'names');
+    const isOwn = matches?.some(({ key }) => key === 'label') ?? false;
+    return { item, by: isOwn ? null : (match?.value ?? null) };
+  });
+}
