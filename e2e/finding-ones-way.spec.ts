@@ -1,4 +1,4 @@
-import { cell, expect, openBlock, ready, test } from './coach';
+import { answers, cell, expect, openBlock, ready, test } from './coach';
 
 test('back and forward walk the faces; titles say who, what and which face', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
@@ -18,7 +18,7 @@ test('back and forward walk the faces; titles say who, what and which face', asy
 
   await page.getByRole('link', { name: 'Maren Tveitdal' }).click();
   await page.waitForURL('**/athletes/**');
-  await ready(page);
+  await answers(page);
   await page.getByRole('button', { name: 'Strength' }).click();
   await page.getByRole('button', { name: 'Volume' }).click();
   await page.goBack();
@@ -70,6 +70,7 @@ test('dark, then reloaded: dark at once, and not a word in the console', async (
     await page.goto(address);
     await expect(page.getByRole('button', { name: /▾$/ })).toBeVisible();
   }
+  await page.goto('/desk');
   await openBlock(page, 'Maren');
   await page.reload();
   await ready(page);

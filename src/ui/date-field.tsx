@@ -45,7 +45,7 @@ export function DateField({ label, id, date, onDate, onClear, className, problem
           <Popover.Target>
             <ActionIcon
               variant="transparent"
-              size="sm"
+              size={24}
               aria-label={`Calendar for ${label}`}
               onClick={() => setOpen(!open)}
             >

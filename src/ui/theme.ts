@@ -49,8 +49,8 @@ export const theme = createTheme({
       classNames: { root: kit.button, label: kit.label },
     },
     Table: {
-      defaultProps: { withRowBorders: false, verticalSpacing: 3, horizontalSpacing: 0 },
-      classNames: { table: kit.table },
+      defaultProps: { withRowBorders: false, verticalSpacing: 3, horizontalSpacing: 0, captionSide: 'top' },
+      classNames: { table: kit.table, caption: kit.caption },
     },
     Input: { classNames: { input: kit.input } },
     InputWrapper: {
@@ -73,6 +73,9 @@ export const theme = createTheme({
       defaultProps: { transitionProps: { duration: 0 } },
     },
     NativeSelect: { defaultProps: { rightSectionWidth: 20 } },
+    Drawer: {
+      defaultProps: { transitionProps: { duration: 0 }, closeButtonProps: { 'aria-label': 'Close' } },
+    },
     Modal: {
       defaultProps: {
         transitionProps: { duration: 0 },

@@ -1,15 +1,17 @@
 'use client';
 
 import { Button, UnstyledButton } from '@mantine/core';
+import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
-import { longDay } from '@/ui/words/dates';
-import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { plural } from '@/ui/words/figures';
 import classes from './block.module.css';
 import type { Focus } from './focus';
-import { pausesText, type SettingColumn, settingEntry } from './settings/setting-entry';
+import { type SettingColumn, settingEntry } from './settings/setting-entry';
+import { settingsOf } from './settings/settings';
 import { TextEditor } from './sheet/editor';
+
+const SettingsDrawer = dynamic(() => import('./settings/settings-drawer'), { ssr: false });
 
 interface BlockLineProps {
   readonly block: Block;
@@ -19,127 +21,11 @@ interface BlockLineProps {
   readonly children: React.ReactNode;
 }
 
-interface Setting {
-  readonly column: SettingColumn;
-  readonly before: string;
-  readonly after: string;
-  readonly value: string;
-  readonly name: string;
-  readonly says: string;
-  /** Of a setting that is seldom touched: what it is in most blocks. Then it waits behind a button. */
-  readonly usual?: string;
-}
-
-function settingsOf(block: Block): readonly Setting[] {
-  return [
-    {
-      column: 'block-name',
-      before: '',
-      after: '',
-      value: block.name,
-      name: 'Name of the block',
-      says: 'How the block is called.',
-    },
-    {
-      column: 'weeks',
-      before: '',
-      after: 'weeks',
-      value: String(block.weeks),
-      name: 'Building weeks',
-      says: 'Building weeks before the deload, 1 to 16.',
-    },
-    {
-      column: 'start-date',
-      before: 'from',
-      after: '',
-      value: longDay(block.startDate),
-      name: 'First day',
-      says: 'Monday of week 1. Another day is moved back to its Monday.',
-    },
-    {
-      column: 'cycle',
-      before: 'cycle',
-      after: 'days',
-      value: String(block.cycleDays),
-      name: 'Days in a cycle',
-      says: 'Days in one pass of the cycle, 2 to 28. Seven is a week, fourteen two that alternate; others roll through the calendar. Weekly sets are cycle sets × 7 / days.',
-    },
-    {
-      column: 'first',
-      before: 'RIR',
-      after: '',
-      value: String(block.rir.first),
-      name: 'RIR of the first week',
-      says: 'Reps in reserve in week 1; 3 or 4 is usual.',
-    },
-    {
-      column: 'last',
-      before: 'to',
-      after: '',
-      value: String(block.rir.last),
-      name: 'RIR of the last week',
-      says: 'Reps in reserve in the last building week; never above the first.',
-    },
-    {
-      column: 'deload',
-      before: 'deload',
-      after: '',
-      value: deloadText(block.deload),
-      name: 'Deload',
-      says: `${block.deload === null ? 'No deload is planned.' : block.deload.map(measureSentence).join(' ')} Join several with “+”; the Ladder shows them side by side. Write “none” for none.`,
-    },
-    {
-      column: 'low-sets',
-      usual: 'no',
-      before: 'low sets',
-      after: '',
-      value: block.lowSets ? 'yes' : 'no',
-      name: 'Low-set plan',
-      says: 'Two working sets an exercise at most: then more slots of a session may knowingly go past failure than the usual one, two or three. Sessions with more sets keep the usual limit.',
-    },
-    {
-      column: 'pauses',
-      usual: 'none',
-      before: 'pause',
-      after: '',
-      value: pausesText(block.pauses),
-      name: 'Pauses',
-      says: 'Days without training: “7 days after week 3”. Weeks that follow start later; the loads and sets stay as planned.',
-    },
-    {
-      column: 'time',
-      usual: 'realistic',
-      before: 'time',
-      after: '',
-      value: block.time,
-      name: 'Session time',
-      says: 'Realistic adds warm-up sets and change-over between exercises; strict is sets and rests alone.',
-    },
-    {
-      column: 'crediting',
-      usual: 'fractional',
-      before: 'count',
-      after: '',
-      value: block.crediting,
-      name: 'Counting of sets',
-      says: 'Fractional: a muscle’s share of the set. Direct only: prime movers. Inclusive: every clear assistance whole. Near-failure reps: the last five reps, in fifths. Landmarks keep their own way.',
-    },
-    {
-      column: 'landmarks',
-      usual: 'ramped',
-      before: 'landmarks',
-      after: '',
-      value: block.landmarks,
-      name: 'Landmarks',
-      says: 'Ramped: floor to ceiling by level and phase, sets added by response. Fixed dose: direct sets near failure, 3 hold, 7 grow, 12 at most, and no ramp.',
-    },
-  ];
-}
-
 /** What holds for the whole block, each figure editable in place. */
 export function BlockLine({ block, onChange, onFocus, onConventions, children }: BlockLineProps) {
   const [open, setOpen] = useState<SettingColumn | null>(null);
   const [all, setAll] = useState(false);
+  const more = useRef<HTMLButtonElement>(null);
   const line = useRef<HTMLDivElement>(null);
   const close = (column: SettingColumn) => {
     setOpen(null);
@@ -156,7 +42,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
   };
   const settings = settingsOf(block);
   const own = Object.keys(block.conventions).length;
-  const shown = settings.filter(({ value, usual }) => all || value !== usual);
+  const shown = settings.filter(({ value, usual }) => value !== usual);
   return (
     <div className={classes.line} ref={line}>
       {shown.map(({ column, before, after, value, name, says }) => (
@@ -185,19 +71,33 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
           {after}
         </span>
       ))}
-      {all || own > 0 ? (
+      {own > 0 ? (
         <Button variant="quiet" onClick={onConventions} title="Alt C">
-          {own === 0 ? 'conventions as usual' : `${plural(own, 'convention')} of your own`}
+          {plural(own, 'convention')} of your own
         </Button>
       ) : null}
-      <Button
-        variant="quiet"
-        aria-expanded={all}
-        onClick={() => setAll(!all)}
-        title="Pauses, session time, counting of sets, landmarks, low sets, conventions"
-      >
-        {all ? 'fewer' : `${settings.length - shown.length} more settings`}
+      <Button variant="quiet" ref={more} aria-haspopup="dialog" onClick={() => setAll(true)}>
+        All settings
       </Button>
+      {all ? (
+        <SettingsDrawer
+          block={block}
+          own={own}
+          onCommit={(column, text) => {
+            const entry = settingEntry(column, text, block);
+            const changed = entry.ok ? onChange(entry.value) : entry;
+            return changed.ok ? [] : changed.problems;
+          }}
+          onConventions={() => {
+            setAll(false);
+            onConventions();
+          }}
+          onClose={() => {
+            setAll(false);
+            requestAnimationFrame(() => more.current?.focus());
+          }}
+        />
+      ) : null}
       <span style={{ flex: 1 }} />
       {children}
     </div>

@@ -193,13 +193,18 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         )}
       </Table.Td>
       <Table.Td>{weekCell(line)}</Table.Td>
-      <Table.Td className={classes.number}>
+      <Table.Td className={classes.number} data-name="sessions">
         {line.issued === null ? '' : `${line.issued.finished} of ${line.issued.sessions}`}
       </Table.Td>
-      <Table.Td className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}>
+      <Table.Td
+        className={`${classes.number} ${line.pendingCalls > 0 ? classes.waiting : ''}`}
+        data-name="calls"
+      >
         {line.pendingCalls > 0 ? line.pendingCalls : ''}
       </Table.Td>
-      <Table.Td>{line.lastLog === null ? '' : day(line.lastLog.slice(0, 10), today)}</Table.Td>
+      <Table.Td data-name="last log">
+        {line.lastLog === null ? '' : day(line.lastLog.slice(0, 10), today)}
+      </Table.Td>
       <Table.Td className={classes.links}>
         {line.issued === null || line.block === null ? null : (
           <Link href={`/floor/${line.block.id}`} prefetch={false}>

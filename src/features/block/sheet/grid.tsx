@@ -21,6 +21,9 @@ function cellOf(target: EventTarget): Cell | null {
   return row === undefined || column === undefined ? null : { row, column: column as ColumnId };
 }
 
+/** What a slot's name takes on a small screen, in px. */
+const NARROW_NAME = 150;
+
 /** The Sheet's table: sessions, their slots, and every week. One tab stop; the arrows move within. */
 export const Grid = memo(function Grid(props: GridProps) {
   const {
@@ -53,9 +56,8 @@ export const Grid = memo(function Grid(props: GridProps) {
 
   const weeks = blockPlan.weeks.length;
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
-  const template = [...PRESCRIPTION.map((column) => column.width), ...blockPlan.weeks.map(() => WEEK_WIDTH)]
-    .map((px) => `minmax(${px}px, ${px}fr)`)
-    .join(' ');
+  const template = (widths: readonly number[]) => widths.map((px) => `minmax(${px}px, ${px}fr)`).join(' ');
+  const ofWeeks = blockPlan.weeks.map(() => WEEK_WIDTH);
   const editingIn = (row: Row) =>
     editing?.cell.row === row.id
       ? { column: editing.cell.column, editor: <CellEditor {...props} row={row} editing={editing} /> }
@@ -71,7 +73,14 @@ export const Grid = memo(function Grid(props: GridProps) {
         role="grid"
         aria-label="Block"
         className={`${classes.table} ${classes.grid}`}
-        style={{ width, '--columns': template } as React.CSSProperties}
+        style={
+          {
+            '--width': `${width}px`,
+            '--columns': template([...PRESCRIPTION.map((column) => column.width), ...ofWeeks]),
+            '--narrow': template([NARROW_NAME, ...ofWeeks]),
+            '--narrow-width': `${NARROW_NAME + weeks * WEEK_WIDTH}px`,
+          } as React.CSSProperties
+        }
         onClick={(event) => {
           const cell = cellOf(event.target);
           if (cell !== null && editing === null) onMove(cell, event.shiftKey);

@@ -10,7 +10,7 @@ export interface SetLine {
 }
 
 /** Letters that stand on one line of a week's cell; more go on a second. */
-const MOST_LETTERS = 12;
+const MOST_LETTERS = 11;
 
 /** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
@@ -73,15 +73,23 @@ function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
 }
 
 /** Reps, load and what is left, on one line or on two. */
-function wrapped(reps: string, value: number | null, slot: SlotPlan, left: string): SetLine[] {
+function wrapped(
+  reps: string,
+  value: number | null,
+  slot: SlotPlan,
+  left: string,
+  most = MOST_LETTERS,
+): SetLine[] {
   const whole = line(reps, value, slot);
-  const made = whole.startsWith(reps) ? parts(reps, whole.slice(reps.length), left) : parts(whole, '', left);
+  const made = whole.startsWith(reps)
+    ? parts(reps, whole.slice(reps.length), left, most)
+    : parts(whole, '', left, most);
   return made.map((text) => ({ text, mark: '', logged: false }));
 }
 
-function parts(reps: string, loaded: string, left: string): string[] {
-  if (`${reps}${loaded}${left}`.length <= MOST_LETTERS) return [`${reps}${loaded}${left}`];
-  if (`${reps}${loaded}`.length <= MOST_LETTERS + 1)
+function parts(reps: string, loaded: string, left: string, most = MOST_LETTERS): string[] {
+  if (`${reps}${loaded}${left}`.length <= most) return [`${reps}${loaded}${left}`];
+  if (`${reps}${loaded}`.length <= most)
     return left === '' ? [`${reps}${loaded}`] : [`${reps}${loaded}`, left.trim()];
   return [reps, `${loaded}${left}`.trim()];
 }
