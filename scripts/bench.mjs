@@ -26,6 +26,7 @@ try {
   await ensureBuild();
   server = await startServer({ databaseUrl: database.url, quiet: true });
   await benchPages(server.address);
+  await benchWeights(server.address);
   const { stdout } = await promisify(execFile)(
     join(ROOT, 'node_modules', '.bin', 'tsx'),
     [join(ROOT, 'bench', 'large-block.ts'), COACH.email],
@@ -194,4 +195,54 @@ async function benchPages(address) {
       bytes += gzipSync(await (await fetch(new URL(source, address))).text()).length;
     say(`  ${name}: ${(bytes / 1000).toFixed(0)} kB`);
   }
+}
+
+/** What each screen may weigh when it is opened first, compressed, in kB: document, scripts and styles. */
+const WEIGHTS = { desk: 230, library: 230, sheet: 330, athlete: 300, floor: 200 };
+
+/** The first load of each screen against its budget, and its ten largest files. */
+async function benchWeights(address) {
+  const { browser, page } = await signedIn(address);
+  const block = await page.getByRole('rowheader').getByRole('link').first().getAttribute('href');
+  const profile = await page
+    .getByRole('link', { name: /^Profile of/ })
+    .first()
+    .getAttribute('href');
+  const cookies = await page.context().cookies();
+  const screens = {
+    desk: '/desk',
+    library: '/library',
+    sheet: block,
+    athlete: profile,
+    floor: block.replace('/blocks/', '/floor/'),
+  };
+  say('\nfirst load, compressed kB: document, scripts and styles');
+  for (const [screen, path] of Object.entries(screens)) {
+    const context = await browser.newContext();
+    await context.addCookies(cookies);
+    const fresh = await context.newPage();
+    const cdp = await context.newCDPSession(fresh);
+    await cdp.send('Network.enable');
+    const kinds = new Map();
+    const files = [];
+    cdp.on('Network.responseReceived', ({ requestId, type, response }) =>
+      kinds.set(requestId, { type, url: response.url }),
+    );
+    cdp.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+      const { type, url } = kinds.get(requestId) ?? {};
+      if (['Document', 'Script', 'Stylesheet'].includes(type))
+        files.push({ url, kB: encodedDataLength / 1000 });
+    });
+    await fresh.goto(`${address}${path}`, { waitUntil: 'load' });
+    const sum = files.reduce((total, { kB }) => total + kB, 0);
+    say(
+      `  ${screen.padEnd(8)} ${sum.toFixed(0).padStart(4)} of ${WEIGHTS[screen]}: ${(sum / WEIGHTS[screen]).toFixed(2)} x`,
+    );
+    const largest = files.sort((a, b) => b.kB - a.kB).slice(0, 10);
+    say(
+      `           ${largest.map(({ url, kB }) => `${url.split('/').at(-1).slice(0, 24)} ${kB.toFixed(0)}`).join(', ')}`,
+    );
+    await context.close();
+  }
+  await browser.close();
 }

@@ -4,6 +4,11 @@ import type { Store } from './ports';
 
 export type DecodeAthlete = (unchecked: unknown) => Result<Athlete>;
 
+/** Under what an athlete's unkept changes are held in a tab. */
+export function draftKey(athleteId: string): string {
+  return `ladder/athlete/${athleteId}`;
+}
+
 /** An athlete under edit: what is stored, what the coach has made of it, and the fields both sides have changed. */
 export interface Draft {
   readonly base: Athlete;
@@ -76,7 +81,7 @@ export class AthleteDraft {
     private readonly save: (athlete: Athlete, base: number) => Promise<SaveAthleteOutcome | Unanswered>,
     private readonly store: Pick<Store, 'read' | 'write' | 'remove'>,
   ) {
-    this.key = `ladder/athlete/${data.athlete.id}`;
+    this.key = draftKey(data.athlete.id);
     this.state = {
       draft: draftOf(data.athlete, data.revision),
       status: 'idle',

@@ -46,6 +46,10 @@ export const BLOCK_COMMANDS = {
   technique: { name: 'Choose the slot’s technique', keys: '', faces: ['Sheet'] },
   'add slot': { name: 'Add a slot', keys: 'Alt N', faces: ['Sheet'] },
   'accept all': { name: 'Accept all calls', keys: 'Alt A' },
+  deload: { name: 'Deload: when and how', keys: '' },
+  goals: { name: 'Goals of the muscles', keys: '' },
+  template: { name: 'Keep the block as a template', keys: '' },
+  export: { name: 'Save the block as a file', keys: '' },
   print: { name: 'Print the week’s session sheets', keys: '' },
   issue: { name: 'Issue the next week', keys: 'Alt I' },
 } as const satisfies Readonly<Record<string, CommandFacts>>;

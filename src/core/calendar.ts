@@ -29,6 +29,11 @@ export function daysBetween(from: LocalDate, to: LocalDate): number {
 
 export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
+/** The first day of a cycle that is to begin on a date: of weeks, that week's Monday; of anything else the day itself. */
+export function firstDay(date: LocalDate, cycleDays: number): LocalDate {
+  return cycleDays % 7 === 0 ? addDays(date, -weekdayOf(date)) : date;
+}
+
 /** 0 for Monday to 6 for Sunday. */
 export function weekdayOf(date: LocalDate): number {
   return (new Date(toUtc(date)).getUTCDay() + 6) % 7;

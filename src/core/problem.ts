@@ -4,6 +4,7 @@ export type Problem = { readonly path: string } & (
   | { readonly code: 'newer-format'; readonly version: number }
   | { readonly code: 'not-a-number'; readonly text: string }
   | { readonly code: 'not-understood'; readonly text: string; readonly example: string }
+  | { readonly code: 'reserve-missing'; readonly example: string }
   | {
       readonly code: 'out-of-range';
       readonly field: string;

@@ -1,13 +1,11 @@
 import { type Exercise, ok, type Result, refused, type StartSet, type Unit } from '@/core';
 
-const HOLD = /^(\d+)\s*s?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/;
+const HOLD = /^(\d+)\s*s?(?:\s*(?:@|\s)\s*(?:rir\s*)?(\d+(?:\.\d+)?)(?:\s*(?:rir|left))?)?$/;
 const LIFT =
-  /^(bw|[+-]?\d+(?:\.\d+)?)\s*(kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)\s*s?\s*(kg|lb)?(?:\s*(?:@|\s)\s*(\d+(?:\.\d+)?))?$/;
-const USUAL_RIR = 2;
-
+  /^(bw|[+-]?\d+(?:\.\d+)?)\s*(kg|lb)?\s*(?:x|×|\*|\s)\s*(\d+)\s*s?\s*(kg|lb)?(?:\s*(?:@|\s)\s*(?:rir\s*)?(\d+(?:\.\d+)?)(?:\s*(?:rir|left))?)?$/;
 /**
- * Reads a set as coaches write it down: `60x10@3`, `60 10 3`, `135 lb × 8`, `bw x 8 @2` (2 left when not said); what
- * is held without a load, `30 @ 2`.
+ * Reads a set as coaches write it down: `60x10@3`, `60 10 3`, `135 lb × 8`, `105 x 5 rir 2`, `bw x 8 @2`; what
+ * is held without a load, `30 @ 2`. How many were left is always said: nothing is guessed.
  * @param unit the load's unit when none is written
  * @returns null for an empty text
  */
@@ -21,8 +19,9 @@ export function readSet(
   if (tidy === '' || tidy === '–') return ok(null);
   const loadless = exercise.loading === 'none';
   const hold = loadless ? HOLD.exec(tidy) : null;
-  if (hold !== null)
-    return ok({ load: { value: 0, unit }, reps: Number(hold[1]), rir: Number(hold[2] ?? USUAL_RIR) });
+  if (hold?.[2] !== undefined)
+    return ok({ load: { value: 0, unit }, reps: Number(hold[1]), rir: Number(hold[2]) });
+  if (hold !== null) return refused({ code: 'reserve-missing', path, example: `${hold[1]}@2` });
   const lift = LIFT.exec(tidy);
   if (lift === null)
     return refused({
@@ -32,10 +31,11 @@ export function readSet(
       example: loadless ? '30@2' : '60x10@3',
     });
   const [, load = '', before, reps, after, rir] = lift;
+  if (rir === undefined) return refused({ code: 'reserve-missing', path, example: `${load}×${reps}@2` });
   const written = (before ?? after ?? unit) as Unit;
   return ok({
     load: { value: load === 'bw' ? 0 : Number(load), unit: written },
     reps: Number(reps),
-    rir: Number(rir ?? USUAL_RIR),
+    rir: Number(rir),
   });
 }

@@ -73,6 +73,9 @@ export const theme = createTheme({
       defaultProps: { transitionProps: { duration: 0 } },
     },
     NativeSelect: { defaultProps: { rightSectionWidth: 20 } },
+    Popover: { defaultProps: { transitionProps: { duration: 0 } } },
+    Tooltip: { defaultProps: { transitionProps: { duration: 0 } } },
+    Combobox: { defaultProps: { transitionProps: { duration: 0 } } },
     Drawer: {
       defaultProps: { transitionProps: { duration: 0 }, closeButtonProps: { 'aria-label': 'Close' } },
     },

@@ -184,7 +184,12 @@ export type FindingDetail =
 
 /** Edits that mend a finding, and what they do. */
 export type Fix = { readonly edit: Edit } & (
-  | { readonly does: 'move session'; readonly session: string; readonly day: number }
+  | {
+      readonly does: 'move session';
+      readonly session: string;
+      readonly day: number;
+      readonly cycleDays: number;
+    }
   | {
       readonly does: 'add sets' | 'drop sets';
       readonly sets: number;

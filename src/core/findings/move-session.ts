@@ -73,7 +73,13 @@ function placements(moving: SessionPlan, { block, week }: CheckInput): readonly 
       return [
         {
           days: new Map([[moving.sessionId, day]]),
-          fix: { does: 'move session', session: moving.name, day, edit: move },
+          fix: {
+            does: 'move session',
+            session: moving.name,
+            day,
+            cycleDays: block.cycleDays,
+            edit: move,
+          },
         },
       ];
     return [

@@ -146,6 +146,6 @@ async function fill(asker: Asker, today: string): Promise<void> {
     await playWeek(asker, garage, 1, 1, { over: [0, 1, -1], soreness: {} });
   }
   const rings = await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
-  if (rings !== undefined) await keepTemplate(asker, rings, started);
+  if (rings !== undefined) await keepTemplate(asker, rings, 'Rings and bars', started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
 }

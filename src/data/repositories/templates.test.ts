@@ -12,8 +12,8 @@ afterAll(closeDatabase);
 test('a block is kept as a template with ids of its own, found by its coach alone, and removed', async () => {
   const { asker, blockId } = await someBlock();
   const stranger = await someCoach();
-  expect(await keepTemplate(stranger, blockId, NOW)).toBe(false);
-  expect(await keepTemplate(asker, blockId, NOW)).toBe(true);
+  expect(await keepTemplate(stranger, blockId, 'Four days', NOW)).toBe(false);
+  expect(await keepTemplate(asker, blockId, 'Four days', NOW)).toBe(true);
   const [kept] = await ownTemplates(asker);
   if (kept === undefined) throw new Error('nothing was kept');
   expect(kept.name).toBe('Test block');

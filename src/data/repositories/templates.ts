@@ -33,12 +33,12 @@ export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]
   return rows.map((row) => ({ id: row.get().id, name: row.get().name }));
 }
 
-/** Keeps the design of a block as a template; whether there was such a block. */
-export async function keepTemplate(asker: Asker, blockId: string, now: Date): Promise<boolean> {
+/** Keeps the design of a block as a template under a name; whether there was such a block. */
+export async function keepTemplate(asker: Asker, blockId: string, name: string, now: Date): Promise<boolean> {
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
   if (row === null) return false;
   const block = blockFrom(row.get().document);
-  const { name, startDate } = block;
+  const { startDate } = block;
   await models().templates.create({
     id: randomUUID(),
     coachId: asker.coachId,

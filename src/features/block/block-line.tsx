@@ -44,7 +44,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
   const own = Object.keys(block.conventions).length;
   const shown = settings.filter(({ value, usual }) => value !== usual);
   return (
-    <div className={classes.line} ref={line}>
+    <section className={classes.line} ref={line} aria-label="The block">
       {shown.map(({ column, before, after, value, name, says }) => (
         <span className={classes.setting} key={column}>
           {before}
@@ -100,6 +100,6 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
       ) : null}
       <span style={{ flex: 1 }} />
       {children}
-    </div>
+    </section>
   );
 }

@@ -3,6 +3,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
+import { saveFile } from '@/ui/save-file';
 import { useReady } from '@/ui/use-ready';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
@@ -20,6 +21,9 @@ import { WeekActions } from './week-actions';
 import { WhyStrip } from './why-strip';
 import { Work } from './work';
 
+/** Once the face that was asked for is drawn. */
+const later = (run: () => void) => setTimeout(run, 300);
+
 interface BlockScreenProps {
   readonly data: BlockData;
   readonly actions: BlockActions;
@@ -28,7 +32,7 @@ interface BlockScreenProps {
 /** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by all of them. */
 export function BlockScreen({ data, actions }: BlockScreenProps) {
   const [session, state] = useBlock(data, actions);
-  const screen = useBlockScreen(session, state, data, actions);
+  const screen = useBlockScreen(session, state, data);
   const { shown, table, sheet, face, show, weekState, setDialog, attempt, problem } = screen;
   const { block, athlete, catalogue, calls } = shown;
   const { training, isBusy } = state;
@@ -52,6 +56,16 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
       technique: () => table.edit({ row: table.cursor.row, column: 'technique' }),
       'add slot': () => sheet.edits.beginSlot(row),
       'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
+      deload: () => {
+        show('Ladder');
+        later(() => window.document.querySelector('[aria-label="Deload"]')?.scrollIntoView());
+      },
+      goals: () => {
+        show('Frame');
+        later(() => window.document.querySelector<HTMLElement>('[aria-label^="Goal of"]')?.focus());
+      },
+      template: screen.saveTemplate,
+      export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),
       print: () => window.open(`/blocks/${training.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank'),
       issue: shown.next === undefined ? null : () => void session.issue(shown.next ?? 0),
     },
@@ -110,6 +124,7 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
           actions={actions}
           attempt={attempt}
           onReplace={sheet.edits.replace}
+          onTemplate={screen.onTemplate}
           onClose={() => setDialog(null)}
         />
         <Rail

@@ -9,10 +9,10 @@ export interface BlockData extends SessionData {
 
 /** Server actions, bound to the block by the route. */
 export interface BlockActions extends BlockServer {
-  /** Keeps the block's design as a template of the coach's own. */
-  readonly saveTemplate: () => Promise<
-    { readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered
-  >;
+  /** Keeps the block's design as a template of the coach's own, under a name. */
+  readonly saveTemplate: (
+    name: string,
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
   /** The latest changes of the block, newest first. */
   readonly revisions: () => Promise<
     { readonly status: 'found'; readonly lines: readonly RevisionLine[] } | Unanswered

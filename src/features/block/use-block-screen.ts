@@ -1,12 +1,11 @@
 import { useEffect, useState } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
-import { useAction } from '@/ui/use-action';
 import { useStable } from '@/ui/use-stable';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockState } from '../../client/block-state';
-import type { BlockActions, BlockData } from './contract';
+import type { BlockData } from './contract';
 import { type Cell, type ColumnId, weekOf } from './sheet/layout';
 import { useCursor } from './sheet/use-cursor';
 import { useSheet } from './sheet/use-sheet';
@@ -14,12 +13,7 @@ import { useFace } from './use-face';
 import { useShown, weekBeside } from './use-shown';
 
 /** What a block's screen holds beside the block: its face, cursor, open dialog, and what was last refused. */
-export function useBlockScreen(
-  session: BlockSession,
-  state: BlockState,
-  data: BlockData,
-  actions: BlockActions,
-) {
+export function useBlockScreen(session: BlockSession, state: BlockState, data: BlockData) {
   const shown = useShown(session, state);
   const { block } = shown;
   const [message, setMessage] = useState<string | null>(null);
@@ -65,7 +59,9 @@ export function useBlockScreen(
   });
 
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
-  const weekState = weekBeside(shown, face === 'Frame', week);
+  // A goal changes what is not handed out yet: that week's figures stand beside it.
+  const isGoal = focus?.kind === 'muscle' || focus?.kind === 'total';
+  const weekState = weekBeside(shown, face === 'Frame' || isGoal, week);
   // The reasons of a week that is done come when somebody looks at one of its figures.
   const asked = week ?? (focus?.kind === 'muscle' || focus?.kind === 'total' ? weekState?.plan.week : null);
   useEffect(() => {
@@ -82,15 +78,13 @@ export function useBlockScreen(
     else if (subject.muscle !== undefined)
       window.document.querySelector<HTMLElement>(`[data-muscle="${subject.muscle}"]`)?.focus();
   };
-  const keeping = useAction(actions.saveTemplate);
-  const saveTemplate = async () => {
-    await session.untilSaved();
-    const said = await keeping.ask();
-    const text =
-      said.status === 'kept'
-        ? 'Kept as a template of your own; a new block can start from it.'
-        : `It was not kept. ${outcomeSentence(said)}`;
-    setFocus({ kind: 'said', title: block.name, text });
+  const onTemplate = (name: string) => {
+    setDialog(null);
+    setFocus({
+      kind: 'said',
+      title: name,
+      text: 'Kept as a template of your own; a new block can start from it.',
+    });
   };
   const setGoal = (muscle: Muscle, goal: Goal) =>
     attempt({ kind: 'block/set', field: 'goals', value: { ...block.goals, [muscle]: goal } });
@@ -110,7 +104,8 @@ export function useBlockScreen(
     weekState,
     problem: message ?? (notice === '' ? state.document.problems.map(problemSentence).join(' ') : notice),
     onCell,
-    saveTemplate: () => void saveTemplate(),
+    onTemplate,
+    saveTemplate: () => setDialog('template'),
     // The rail is drawn again only for what it shows: what it calls stays the same.
     onGoal: useStable(setGoal),
     onJump: useStable(jump),

@@ -4,6 +4,9 @@ import { browserPorts } from '@/client/browser-ports';
 import { newId } from '@/ui/new-id';
 import type { BlockState, QueuedStep } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
+import { loadTechniques } from './sheet/load-techniques';
+
+const OLD_AFTER_MS = 5000;
 
 /** Reads a step that an earlier page left behind; what reads it is fetched only when there is one. */
 async function readStep(unchecked: unknown): Promise<QueuedStep | undefined> {
@@ -18,6 +21,9 @@ export function useBlock(data: BlockData, actions: BlockActions): readonly [Bloc
   const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
   useEffect(() => {
     void session.start();
+    // A page that was left and came back to may be older than what was made since.
+    if (Date.now() - Date.parse(data.training.readAt) > OLD_AFTER_MS) void session.reload();
+    const early = setTimeout(() => void loadTechniques(), 1500);
     const again = () => session.again();
     // What others did while this page was in the background is taken in when it comes forward.
     const look = () => {
@@ -27,10 +33,11 @@ export function useBlock(data: BlockData, actions: BlockActions): readonly [Bloc
     window.addEventListener('online', again);
     window.addEventListener('focus', look);
     return () => {
+      clearTimeout(early);
       window.removeEventListener('online', again);
       window.removeEventListener('focus', look);
       session.stop();
     };
-  }, [session]);
+  }, [session, data.training.readAt]);
   return [session, state];
 }

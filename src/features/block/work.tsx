@@ -6,6 +6,7 @@ import type { Edit, Goal, LocalDate, Muscle, Problem, Result, Training, WeekStat
 import { isTyping } from '@/ui/is-typing';
 import classes from './block.module.css';
 import type { BlockActions } from './contract';
+import { Hints } from './hints';
 import { weekColumn } from './sheet/layout';
 import { EmptyBlock, Sheet } from './sheet/sheet';
 import type { useCursor } from './sheet/use-cursor';
@@ -44,11 +45,20 @@ export function Work(props: WorkProps) {
   const isSheet = face === 'Sheet';
   return (
     <div className={classes.pane}>
+      {isSheet ? <Hints /> : <span />}
       <div
         className={classes.scroll}
         onCopy={(event) => {
           if (!isSheet || isTyping(event.target)) return;
           event.clipboardData.setData('text/plain', edits.copy(rangeOf(table.range, table.cursor)));
+          event.preventDefault();
+        }}
+        onCut={(event) => {
+          if (!isSheet || isTyping(event.target)) return;
+          const range = rangeOf(table.range, table.cursor);
+          event.clipboardData.setData('text/plain', edits.copy(range));
+          if (range.from.column === 'slot' && range.to.column === 'slot') edits.removeSlots(range);
+          else tell(edits.clear(range));
           event.preventDefault();
         }}
         onPaste={(event) => {

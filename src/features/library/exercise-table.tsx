@@ -1,6 +1,7 @@
 import { Table, UnstyledButton } from '@mantine/core';
 import { credits, type Exercise, payoff, primeMovers } from '@/core';
 import { formClasses as form } from '@/ui/form';
+import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import classes from './library.module.css';
 
@@ -22,9 +23,11 @@ export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }
           <Table.Th scope="col">exercise</Table.Th>
           <Table.Th scope="col">trains</Table.Th>
           <Table.Th scope="col">with</Table.Th>
-          <Table.Th scope="col">hardest</Table.Th>
+          <Table.Th scope="col">
+            <Term word="hardest" />
+          </Table.Th>
           <Table.Th scope="col" className={classes.figure}>
-            payoff
+            <Term word="payoff" />
           </Table.Th>
         </Table.Tr>
       </Table.Thead>

@@ -13,6 +13,7 @@ import classes from './new-block.module.css';
 import { Preview } from './preview';
 import { Settings } from './settings';
 import { Sources } from './sources';
+import { Unkept } from './unkept';
 import { useNewBlock } from './use-new-block';
 
 interface NewBlockProps {
@@ -39,7 +40,13 @@ export function NewBlock({ data, actions }: NewBlockProps) {
       <main className={classes.page} data-ready={ready}>
         <Sources data={data} actions={actions} use={use} />
         <div className={classes.middle}>
-          <Settings athlete={athlete} settings={settings} set={set} />
+          <Unkept athleteId={athlete.id} />
+          <Settings
+            athlete={athlete}
+            settings={settings}
+            set={set}
+            cycleDays={outlook?.block.cycleDays ?? 7}
+          />
           {message === null ? null : (
             <p className={form.problem} role="alert">
               {message}

@@ -1,15 +1,14 @@
 import {
   type Athlete,
-  addDays,
   BOUNDS,
   CREDITING_SCHOOLS,
   DELOAD_KINDS,
   deloadStart,
+  firstDay,
   type Goal,
   LANDMARK_SCHOOLS,
   MUSCLES,
   type Muscle,
-  weekdayOf,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as form, Line, Section, Toggles, Typed } from '@/ui/form';
@@ -22,11 +21,13 @@ import type { NewBlockUse } from './use-new-block';
 const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
 
 interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
+  /** Days of the cycle that is chosen. */
+  readonly cycleDays: number;
   readonly athlete: Athlete;
 }
 
 /** What a new block begins with; all of it can be changed later. */
-export function Settings({ athlete, settings, set }: SettingsProps) {
+export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
   return (
     <Section title="The block" aside={<span className={classes.soft}>all of it can be changed later</span>}>
       <Line label="Name" htmlFor="block-name">
@@ -45,9 +46,11 @@ export function Settings({ athlete, settings, set }: SettingsProps) {
           label="Begins on"
           className={classes.date}
           date={settings.startDate}
-          onDate={(date) => set({ startDate: addDays(date, -weekdayOf(date)) })}
+          onDate={(date) => set({ startDate: firstDay(date, cycleDays) })}
         />
-        <span className={classes.soft}>a Monday, as days go in {athlete.timeZone}</span>
+        <span className={classes.soft}>
+          {cycleDays % 7 === 0 ? 'a Monday' : 'any day'}, as days go in {athlete.timeZone}
+        </span>
       </Line>
       <Line label="Building weeks" htmlFor="weeks">
         <Typed
@@ -77,7 +80,7 @@ export function Settings({ athlete, settings, set }: SettingsProps) {
   );
 }
 
-function Schools({ settings, set }: Omit<SettingsProps, 'athlete'>) {
+function Schools({ settings, set }: Pick<SettingsProps, 'settings' | 'set'>) {
   return (
     <>
       <Line label="Sets count">
@@ -100,7 +103,7 @@ function Schools({ settings, set }: Omit<SettingsProps, 'athlete'>) {
   );
 }
 
-function Goals({ athlete, settings, set }: SettingsProps) {
+function Goals({ athlete, settings, set }: Omit<SettingsProps, 'cycleDays'>) {
   const goalOf = (muscle: Muscle): Goal => settings.goals[muscle] ?? athlete.goals[muscle] ?? 'grow';
   const withGoal = (goal: Goal) => MUSCLES.filter((muscle) => goalOf(muscle) === goal);
   const setGoals = (goal: Goal, muscles: readonly Muscle[]) => {

@@ -145,7 +145,9 @@ test.each(Object.entries(SAID))('%s', (rule, [detail, sentence]) => {
 const edit = { kind: 'batch', edits: [] } as const;
 
 test.each<[Fix, string]>([
-  [{ edit, does: 'move session', session: 'Legs', day: 4 }, 'Move Legs to Fri'],
+  [{ edit, does: 'move session', session: 'Legs', day: 4, cycleDays: 7 }, 'Move Legs to Fri'],
+  [{ edit, does: 'move session', session: 'Legs', day: 11, cycleDays: 14 }, 'Move Legs to Fri B'],
+  [{ edit, does: 'move session', session: 'Legs', day: 4, cycleDays: 8 }, 'Move Legs to day 5'],
   [{ edit, does: 'add sets', sets: 1, exerciseIds: ['leg-press'] }, 'Add a set of leg press'],
   [{ edit, does: 'drop sets', sets: 2, exerciseIds: ['leg-press'] }, 'Drop 2 sets of leg press'],
   [{ edit, does: 'add sets', sets: 3, exerciseIds: ['leg-press', 'pull-up'] }, 'Add 3 sets of 2 exercises'],

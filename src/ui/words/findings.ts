@@ -103,7 +103,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
 export function fixWords(fix: Fix, names: ExerciseNames): string {
   switch (fix.does) {
     case 'move session':
-      return `Move ${fix.session} to ${dayName(fix.day, 7)}`;
+      return `Move ${fix.session} to ${dayName(fix.day, fix.cycleDays)}`;
     case 'add sets':
     case 'drop sets': {
       const verb = fix.does === 'add sets' ? 'Add' : 'Drop';

@@ -14,6 +14,7 @@ const SAID: Examples = {
   ],
   'newer-format': [{ version: 9 }, 'This block was written by a newer version (format 9).'],
   'not-a-number': [{ text: 'abc' }, '“abc” is not a number.'],
+  'reserve-missing': [{ example: '90×8@2' }, 'How many reps were left? Write it behind the set: 90×8@2.'],
   'not-understood': [
     { text: 'lots', example: '4×8·60@2' },
     '“lots” was not understood. Write it like 4×8·60@2.',

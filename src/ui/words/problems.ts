@@ -12,6 +12,8 @@ export function problemSentence(problem: Problem): string {
       return `This block was written by a newer version (format ${problem.version}).`;
     case 'not-a-number':
       return `“${problem.text}” is not a number.`;
+    case 'reserve-missing':
+      return `How many reps were left? Write it behind the set: ${problem.example}.`;
     case 'not-understood':
       return `“${problem.text}” was not understood. Write it like ${problem.example}.`;
     case 'out-of-range':

@@ -8,6 +8,7 @@ import type { DialogName } from './dialog-names';
 
 const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
+const TemplateDialog = dynamic(() => import('./template-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
@@ -23,13 +24,26 @@ interface DialogsProps {
   readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onReplace: (from: string, to: string) => void;
+  /** A template was kept under this name. */
+  readonly onTemplate: (name: string) => void;
   readonly onClose: () => void;
 }
 
 /** What opens over any face of the block; each is fetched when it is first asked for. */
 export function Dialogs(props: DialogsProps) {
-  const { open, block, athlete, catalogue, exerciseId, untilSaved, actions, attempt, onReplace, onClose } =
-    props;
+  const {
+    open,
+    block,
+    athlete,
+    catalogue,
+    exerciseId,
+    untilSaved,
+    actions,
+    attempt,
+    onReplace,
+    onTemplate,
+    onClose,
+  } = props;
   const common = { block, attempt, onClose };
   switch (open) {
     case 'history':
@@ -55,6 +69,16 @@ export function Dialogs(props: DialogsProps) {
           catalogue={catalogue}
           from={exerciseId}
           onReplace={onReplace}
+          onClose={onClose}
+        />
+      );
+    case 'template':
+      return (
+        <TemplateDialog
+          name={block.name}
+          untilSaved={untilSaved}
+          save={actions.saveTemplate}
+          onKept={onTemplate}
           onClose={onClose}
         />
       );

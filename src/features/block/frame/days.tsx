@@ -56,7 +56,7 @@ export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMo
         className={classes.days}
         ref={columns}
         aria-label="Days of the cycle"
-        style={{ gridTemplateColumns: `repeat(${Math.min(WIDEST, block.cycleDays)}, minmax(0, 1fr))` }}
+        style={{ '--days': Math.min(WIDEST, block.cycleDays) } as React.CSSProperties}
       >
         {daysOf(block.cycleDays).map((day) => (
           <Day

@@ -62,8 +62,10 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
       {planned === undefined || why?.code !== 'minutes' ? null : (
         <p>
           {span(minutes(planned.session.seconds.low), minutes(planned.session.seconds.high))} min {why.mode},{' '}
-          {Math.round((100 * why.rest) / Math.max(1, why.high))} % rest. Under tension:{' '}
-          {listed(most.map(([muscle, seconds]) => `${muscle} ${Math.round(seconds)} s`))}.
+          {Math.round((100 * why.rest) / Math.max(1, why.high))} % rest.
+          {most.length === 0
+            ? ''
+            : ` Under tension: ${listed(most.map(([muscle, seconds]) => `${muscle} ${Math.round(seconds)} s`))}.`}
         </p>
       )}
       <FitTo

@@ -1,5 +1,6 @@
 import { Button, Checkbox, Radio, Table } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useLocalStorage } from '@mantine/hooks';
+import { useMemo } from 'react';
 import {
   type Athlete,
   adviseDeload,
@@ -45,10 +46,19 @@ interface Tried {
 const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
+/** What the coach has weighed; kept in this browser until the block is another. */
+interface Weighed {
+  readonly signs: Signs;
+  readonly facts: Facts;
+}
+
 export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
   const conventions = useMemo(() => conventionsWith(block.conventions), [block.conventions]);
-  const [signs, setSigns] = useState<Signs>({});
-  const [facts, setFacts] = useState(NO_FACTS);
+  const [weighed, setWeighed] = useLocalStorage<Weighed>({
+    key: `weighed/${athlete.id}/${block.startDate}`,
+    defaultValue: { signs: {}, facts: NO_FACTS },
+  });
+  const { signs, facts } = weighed;
   const kept = useMemo<readonly Deload[]>(() => {
     const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
     const own = block.deload;
@@ -91,8 +101,8 @@ export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: De
           joints={athlete.joints.length}
           signs={signs}
           facts={facts}
-          onSigns={setSigns}
-          onFacts={setFacts}
+          onSigns={(next) => setWeighed((now) => ({ ...now, signs: next(now.signs) }))}
+          onFacts={(next) => setWeighed((now) => ({ ...now, facts: next(now.facts) }))}
         />
       </div>
     </section>

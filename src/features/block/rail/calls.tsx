@@ -3,6 +3,7 @@
 import { Button } from '@mantine/core';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { Catalogue, Proposal, SentAnswer } from '@/core';
+import { Term } from '@/ui/term';
 import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
 import type { Focus } from '../focus';
@@ -71,8 +72,8 @@ export function Calls({ catalogue, calls, busy, onFocus, onAnswer }: CallsProps)
     <section className={classes.section} aria-label="Calls" ref={section} tabIndex={-1}>
       <div className={classes.headline}>
         <h2>
-          <span className={classes.now}>{calls.length}</span> {calls.length === 1 ? 'call' : 'calls'} for week{' '}
-          {calls[0]?.week}
+          <span className={classes.now}>{calls.length}</span>{' '}
+          <Term word="call">{calls.length === 1 ? 'call' : 'calls'}</Term> for week {calls[0]?.week}
         </h2>
         <Button
           variant="link"

@@ -3,6 +3,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
+import { Term } from '@/ui/term';
 import { plural } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
 import { namesOf } from '@/ui/words/names';
@@ -49,7 +50,9 @@ export function Findings(props: FindingsProps) {
   return (
     <section className={classes.section} aria-label="Findings" ref={section}>
       <div className={classes.headline}>
-        <h2>Findings</h2>
+        <h2>
+          <Term word="finding">Findings</Term>
+        </h2>
         <span>{findings.length === 0 ? 'none' : `${findings.length} open`}</span>
       </div>
       {GROUPS.map(({ name, severities }) => {

@@ -11,6 +11,7 @@ import {
   type WeekState,
 } from '@/core';
 import { Gauge } from '@/ui/gauge';
+import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import { weekName } from '@/ui/words/names';
 import { Calls, type CallsProps } from './calls';
@@ -71,7 +72,9 @@ function Gauges({ weekState, onFocus, onGoal }: RailProps) {
   return (
     <section aria-label="Hard sets">
       <div className={classes.headline}>
-        <h2>Hard sets, {weekName(plan.week, plan.kind)}</h2>
+        <h2>
+          <Term word="hard set">Hard sets</Term>, {weekName(plan.week, plan.kind)}
+        </h2>
         <span>sets, times a week</span>
       </div>
       <ul className={classes.list} ref={list} onKeyDown={keys}>

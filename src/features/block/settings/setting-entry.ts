@@ -1,13 +1,12 @@
 import {
-  addDays,
   CREDITING_SCHOOLS,
   type Edit,
+  firstDay,
   LANDMARK_SCHOOLS,
   ok,
   type Pause,
   type Result,
   refused,
-  weekdayOf,
 } from '@/core';
 import { readDate } from '@/ui/read';
 import { readDeload } from '@/ui/words/deloads';
@@ -64,7 +63,7 @@ function pausesOf(text: string): Result<readonly Pause[]> {
 export function settingEntry(
   column: SettingColumn,
   text: string,
-  block: { readonly rir: { readonly first: number; readonly last: number } },
+  block: { readonly rir: { readonly first: number; readonly last: number }; readonly cycleDays: number },
 ): Result<Edit> {
   if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
   if (column === 'time') {
@@ -84,7 +83,7 @@ export function settingEntry(
     if (!read.ok)
       return refused(...read.problems.map((problem) => ({ ...problem, path: 'block/startDate' })));
     const date = read.value;
-    return ok({ kind: 'block/set', field: 'startDate', value: addDays(date, -weekdayOf(date)) });
+    return ok({ kind: 'block/set', field: 'startDate', value: firstDay(date, block.cycleDays) });
   }
   if (column === 'deload') {
     const deload = readDeload(text, 'block/deload');

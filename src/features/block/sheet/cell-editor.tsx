@@ -9,10 +9,11 @@ import { cellText, prescriptionColumn } from './columns/registry';
 import { TextEditor } from './editor';
 import type { Editing, GridProps } from './grid-props';
 import { type Row, weekOf } from './layout';
+import { loadTechniques } from './load-techniques';
 import { plannedSlots } from './row-view';
 import { overrideText } from './week-entry';
 
-const TechniquePicker = dynamic(() => import('../dialogs/technique-picker'), { ssr: false });
+const TechniquePicker = dynamic(loadTechniques, { ssr: false });
 
 type CellEditorProps = GridProps & { readonly row: Row; readonly editing: Editing };
 

@@ -68,10 +68,13 @@ const range = (from: string, a: ColumnId, to: string, b: ColumnId): Range => ({
 const slotOf = (made: Block, id: string) => findSlot(made, id)?.slot;
 
 test('cells are copied as lines and tabs; names alone stand for their whole slots', () => {
-  expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base))).toBe('3\t8–12\n1\t8–12');
+  expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base))).toBe('sets\treps\n3\t8–12\n1\t8–12');
   const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base)).split('\n');
-  expect(whole[0]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
-  expect(whole[1]).toContain('rest-pause (sets 1; pauses 2');
+  expect(whole[0]?.split('\t')).toEqual(['slot', 'sets', 'reps', 'RIR', 'tempo', 'rest', 'how', 'from set']);
+  expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
+  expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
+  // The set the load is found from goes along, be it the athlete's own.
+  expect(whole[1]?.split('\t').at(-1)).toBe('60×10@2');
 });
 
 test('what was copied pastes back to the same slots', () => {
@@ -83,6 +86,8 @@ test('what was copied pastes back to the same slots', () => {
     expect(is?.exercise).toEqual(was?.exercise);
     expect(is?.technique).toEqual(was?.technique);
     expect([is?.range, is?.rest, is?.rir]).toEqual([was?.range, was?.rest, was?.rir]);
+    // It stays the athlete's: the slot has none of its own.
+    expect(is?.start).toBeNull();
   }
 });
 

@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import {
   type Athlete,
   applyEdit,
@@ -73,7 +74,10 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
   const context = { ...board, place: placeFor(board.athlete, session.place) };
   const prescription = prescriptionColumn(column);
   if (prescription === undefined) return '';
-  return prescription.copy?.(slot) ?? cellText(prescription.id, slot, context).typed;
+  return (
+    prescription.copy?.(slot, context, board.catalogue.find(slot.exercise)) ??
+    cellText(prescription.id, slot, context).typed
+  );
 }
 
 function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slotId: string) {
@@ -82,15 +86,25 @@ function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slot
   return sessionIn(weekState, sessionId)?.slots.find((one) => one.slotId === slotId);
 }
 
-/** Cells as text for a spreadsheet: tabs between columns, lines between rows. Names alone stand for their whole slots. */
+/** What stands over a column, in a table that goes to a spreadsheet. */
+function headOf(column: ColumnId): string {
+  const week = weekOf(column);
+  return week === null ? (prescriptionColumn(column)?.head ?? '') : `wk ${week}`;
+}
+
+/**
+ * Cells as text for a spreadsheet: tabs between columns, lines between rows, heads over more columns than one. Names
+ * alone stand for their whole slots.
+ */
 export function copyText(range: Range, board: Board): string {
   const { rows, columns } = cellsOf(range, board);
   const names = columns.length === 1 && columns[0] === 'slot';
   const wanted = names ? PRESCRIPTION.map(({ id }) => id) : columns;
-  return rows
+  const lines = rows
     .filter(({ kind }) => kind === 'slot' || !names)
-    .map((row) => wanted.map((column) => cellCopy(row, column, board)).join('\t'))
-    .join('\n');
+    .map((row) => wanted.map((column) => cellCopy(row, column, board)));
+  const heads = wanted.length > 1 ? [wanted.map(headOf)] : [];
+  return Papa.unparse([...heads, ...lines], { delimiter: '\t', newline: '\n' });
 }
 
 /** Whole slots of a range, for pasting them as they are. */
@@ -100,10 +114,18 @@ export function copiedSlots(range: Range, board: Board): readonly Slot[] {
   return rows.flatMap((row) => (row.kind === 'slot' ? [row.slot] : []));
 }
 
-/** Text of a spreadsheet as cells; a last empty line is no row. */
+/** Text of a spreadsheet as cells; a last empty line is no row, and a row of heads as they are copied from here is none. */
 export function readTable(text: string): readonly (readonly string[])[] {
-  const lines = text.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n');
-  return lines.map((line) => line.split('\t').map((cell) => cell.replace(/^"(.*)"$/, '$1').trim()));
+  const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' });
+  const rows = data.map((row) => row.map((cell) => cell.trim()));
+  return isHead(rows[0]) ? rows.slice(1) : rows;
+}
+
+const HEADS: ReadonlySet<string> = new Set(PRESCRIPTION.map(({ head }) => head.toLowerCase()));
+
+function isHead(row: readonly string[] | undefined): boolean {
+  if (row === undefined || row.length < 2) return false;
+  return row.every((cell) => HEADS.has(cell.toLowerCase()) || /^wk \d+$/i.test(cell));
 }
 
 /** The edit that puts a text into one cell of a slot. */

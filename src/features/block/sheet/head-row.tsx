@@ -1,8 +1,12 @@
 import type { BlockPlan } from '@/core';
+import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import classes from '../block.module.css';
+import type { SheetColumn } from './columns/column';
 import { PRESCRIPTION } from './columns/registry';
 import { type ColumnId, weekColumn } from './layout';
+
+const HEADS: readonly SheetColumn[] = PRESCRIPTION;
 
 /** Names of the columns, and each week with its RIR and hard sets. */
 export function HeadRow({
@@ -14,14 +18,16 @@ export function HeadRow({
 }) {
   return (
     <tr role="row" className={classes.headRow}>
-      {PRESCRIPTION.map(({ id, head, isNumber }) => (
+      {HEADS.map(({ id, head, word, isNumber }) => (
         <th
           key={id}
           role="columnheader"
           scope="col"
           className={`${classes.head} ${id === 'slot' ? classes.sticky : ''} ${isNumber ? classes.number : ''}`}
         >
-          <span className={classes.headText}>{head}</span>
+          <span className={classes.headText}>
+            {word === undefined ? head : <Term word={word}>{head}</Term>}
+          </span>
         </th>
       ))}
       {blockPlan.weeks.map(({ plan, status }) => {

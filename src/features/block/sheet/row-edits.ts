@@ -1,6 +1,6 @@
-import { newSlot, ok, type Session, WEEKDAYS } from '@/core';
+import { newSlot, ok, type Session, type SingleEdit, sessionsInOrder, WEEKDAYS } from '@/core';
 import { pickedExercise } from '@/ui/exercise-choices';
-import { replaceExercise } from './clipboard';
+import { cellsOf, type Range, replaceExercise } from './clipboard';
 import { setField } from './columns/column';
 import type { Row } from './layout';
 import { put, shortId, type Table } from './table';
@@ -75,12 +75,27 @@ export function removeRow({ attempt }: Table, row: Row): void {
   if (row.kind === 'session') attempt({ kind: 'session/remove', session: row.session.id });
 }
 
-/** Moves a slot one place up or down within its session. */
-export function shiftRow({ attempt }: Table, row: Row, by: -1 | 1): void {
+/** Takes out every slot of a range, as one edit. */
+export function removeSlots(table: Table, range: Range): void {
+  const edits = cellsOf(range, table).rows.flatMap((row): SingleEdit[] =>
+    row.kind === 'slot' ? [{ kind: 'slot/remove', slot: row.slot.id }] : [],
+  );
+  put(table, ok({ kind: 'batch', edits }));
+}
+
+/** Moves a slot one up or down; at the end of its session into the one before or behind. */
+export function shiftRow({ block, attempt }: Table, row: Row, by: -1 | 1): void {
   if (row.kind !== 'slot') return;
   const { slots, id } = row.session;
   const at = slots.findIndex((slot) => slot.id === row.slot.id);
-  if (at + by < 0 || at + by >= slots.length) return;
+  if (at + by < 0 || at + by >= slots.length) {
+    const sessions = sessionsInOrder(block);
+    const next = sessions[sessions.findIndex((session) => session.id === id) + by];
+    if (next === undefined) return;
+    const behind = by < 0 ? (next.slots.at(-1)?.id ?? null) : null;
+    attempt({ kind: 'slot/move', slot: row.slot.id, session: next.id, after: behind });
+    return;
+  }
   const after = by < 0 ? (slots[at - 2]?.id ?? null) : (slots[at + 1]?.id ?? null);
   attempt({ kind: 'slot/move', slot: row.slot.id, session: id, after });
 }

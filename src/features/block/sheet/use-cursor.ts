@@ -80,6 +80,7 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
 
   return {
     cursor: cursor as Cell,
+    columns,
     range,
     dropRange: () => setAnchor(null),
     moved,
@@ -105,7 +106,12 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
       if (row === undefined || row.kind === 'weeks') return;
       if (row.kind === 'session' && weekOf(cell.column) !== null) return;
       move(cell);
-      setEditing({ cell, text });
+      // Letters that come while what takes them is still fetched are kept.
+      setEditing((before) =>
+        before?.cell.row === cell.row && before.cell.column === cell.column && text !== null
+          ? { cell, text: (before.text ?? '') + text }
+          : { cell, text },
+      );
     },
     close: () => setEditing(null),
     leave(cell: Cell, by: Leave): void {

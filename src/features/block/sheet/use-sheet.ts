@@ -31,7 +31,20 @@ export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey
   const calls = {
     onMove: table.move,
     onKey: useStable((event: React.KeyboardEvent) => {
-      if (editing !== null || edits.adding !== null) return;
+      if (edits.adding !== null) return;
+      // While the list of techniques is still fetched, what is typed is meant for it.
+      if (editing !== null) {
+        const { key, ctrlKey, altKey, metaKey } = event;
+        if (
+          event.target instanceof HTMLTableCellElement &&
+          key.length === 1 &&
+          !ctrlKey &&
+          !altKey &&
+          !metaKey
+        )
+          table.edit(editing.cell, key);
+        return;
+      }
       onKey();
       if (onTableKey(event)) event.preventDefault();
     }),

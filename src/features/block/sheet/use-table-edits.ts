@@ -12,6 +12,7 @@ import {
   dropSlot,
   joinRow,
   removeRow,
+  removeSlots,
   replaceEverywhere,
   shiftRow,
 } from './row-edits';
@@ -40,6 +41,7 @@ export function useTableEdits(table: Table) {
     join: (row: Row) => joinRow(table, row),
     drop: (slotId: string, onto: string, below: boolean) => dropSlot(table, slotId, onto, below),
     remove: (row: Row) => removeRow(table, row),
+    removeSlots: (range: Range) => removeSlots(table, range),
     shift: (row: Row, by: -1 | 1) => shiftRow(table, row, by),
     /** Asks for the exercise of a new slot behind a row. */
     beginSlot: (row: Row | undefined) => setAdding(addingBehind(row)),

@@ -1,5 +1,5 @@
 import type { Proposal } from '@/core';
-import type { Range } from './clipboard';
+import { cellsOf, type Range } from './clipboard';
 import type { Cell, Row } from './layout';
 import type { useCursor } from './use-cursor';
 import type { useTableEdits } from './use-table-edits';
@@ -48,7 +48,13 @@ export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableK
   const remove = (key: string): void => {
     if (row === undefined) return;
     if (waiting.length > 0) onAnswer(waiting, 'declined');
-    else if (range !== null || cursor.column !== 'slot') onOutcome(edits.clear(rangeOf(range, cursor)));
+    else if (range !== null && cellsOf(range, { rows, columns: table.columns }).columns.join() === 'slot') {
+      const { rows: chosen } = cellsOf(range, { rows, columns: table.columns });
+      const below = rows[rows.findIndex(({ id }) => id === chosen.at(-1)?.id) + 1];
+      const above = rows[rows.findIndex(({ id }) => id === chosen[0]?.id) - 1];
+      edits.removeSlots(range);
+      table.move({ row: (below ?? above)?.id ?? cursor.row, column: 'slot' });
+    } else if (range !== null || cursor.column !== 'slot') onOutcome(edits.clear(rangeOf(range, cursor)));
     else if (key === 'Delete') {
       table.step(0, row.kind === 'slot' && row.at < row.session.slots.length ? 1 : -1);
       edits.remove(row);

@@ -113,13 +113,16 @@ export async function recall(blockId: string, week: number): Promise<RecallOutco
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
 }
 
-/** Keeps the design of the block as a template of the coach's own. */
+const templateName = z.string().trim().min(1).max(120);
+
+/** Keeps the design of the block as a template of the coach's own, under a name. */
 export async function saveTemplate(
   blockId: string,
+  name: string,
 ): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
-  if (!isId(blockId)) return { status: 'malformed' };
+  if (!isId(blockId) || !templateName.safeParse(name).success) return { status: 'malformed' };
   return asCoach(async (asker) => ({
-    status: (await keepTemplate(asker, blockId, new Date())) ? 'kept' : 'gone',
+    status: (await keepTemplate(asker, blockId, name.trim(), new Date())) ? 'kept' : 'gone',
   }));
 }
 

@@ -1,4 +1,5 @@
 import type { Athlete, Catalogue, Edit, Exercise, Place, Result, SingleEdit, Slot, SlotPlan } from '@/core';
+import type { Word } from '@/ui/words/glossary';
 
 /** What a column may look at beside the slot. */
 export interface ColumnContext {
@@ -24,6 +25,8 @@ export interface SheetColumn<Id extends string = string> {
   readonly id: Id;
   /** Over the column. */
   readonly head: string;
+  /** What of its head is explained. */
+  readonly word?: Word;
   /** Its name for those who do not see the head; absent: its id. */
   readonly label?: string;
   /** Least width in px. */
@@ -35,7 +38,7 @@ export interface SheetColumn<Id extends string = string> {
   readonly help: (slot: Slot) => string;
   readonly show: (slot: Slot, context: ColumnContext, exercise: Exercise | undefined) => CellText;
   /** How it goes to a spreadsheet, where that is not how it is typed. */
-  readonly copy?: (slot: Slot) => string;
+  readonly copy?: (slot: Slot, context: ColumnContext, exercise: Exercise | undefined) => string;
   /**
    * Reads a text that was typed or pasted; null: it says nothing.
    * @returns the edit to make, or what is wrong with the text; whether the edit may stand is for the block to say

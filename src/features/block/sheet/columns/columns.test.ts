@@ -75,8 +75,8 @@ test('bodyweight starts are written as what is added', () => {
   if (pullUp === undefined) throw new Error('the library lost the pull-up');
   const body = newSlot('s2', pullUp);
   expect(value('start', 'bw x 8 @2', body)).toMatchObject({ load: { value: 0 }, reps: 8 });
-  expect(value('start', '-20x8', body)).toMatchObject({ load: { value: -20 } });
-  expect(value('start', '+5x8', body)).toMatchObject({ load: { value: 5 } });
+  expect(value('start', '-20x8@1', body)).toMatchObject({ load: { value: -20 } });
+  expect(value('start', '+5x8 rir 1', body)).toMatchObject({ load: { value: 5 } });
 });
 
 test('single sets get efforts of their own behind commas', () => {

@@ -6,6 +6,7 @@ import { type SheetColumn, setField } from './column';
 export const rirColumn = {
   id: 'rir',
   head: 'RIR',
+  word: 'RIR',
   width: 40,
   isNumber: true,
   editor: 'text',

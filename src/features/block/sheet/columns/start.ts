@@ -19,6 +19,7 @@ import { type SheetColumn, setField } from './column';
 export const startColumn = {
   id: 'start',
   head: 'from set',
+  word: 'from set',
   label: 'from set',
   width: 75,
   isNumber: false,
@@ -30,11 +31,15 @@ export const startColumn = {
     const { text, own } = startCell(slot, exercise, athlete, place);
     return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
   },
-  read: (text, slot, { catalogue, place }) => {
+  copy: (slot, { athlete, place }, exercise) => startCell(slot, exercise, athlete, place).text,
+  read: (text, slot, { athlete, catalogue, place }) => {
     const path = `slot/${slot.id}/start`;
     const exercise = catalogue.find(slot.exercise);
     if (exercise === undefined)
       return refused({ code: 'unknown-exercise', path, exercise: slot.exercise.id });
+    // The athlete's own best set, copied with a slot, stays theirs.
+    const had = startCell(slot, exercise, athlete, place);
+    if (!had.own && text.trim() === had.text) return ok(null);
     const grid = loadGrid(exercise.loading, place.loads);
     const set = readSet(text, exercise, grid.unit, path);
     if (!set.ok) return set;

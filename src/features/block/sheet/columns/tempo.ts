@@ -6,6 +6,7 @@ const NONE: readonly string[] = ['', '–', '-'];
 export const tempoColumn = {
   id: 'tempo',
   head: 'tempo',
+  word: 'tempo',
   width: 40,
   isNumber: false,
   editor: 'text',

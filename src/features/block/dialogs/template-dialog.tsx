@@ -1,0 +1,61 @@
+'use client';
+
+import { Button, Group, Modal, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { useState } from 'react';
+import { useAction } from '@/ui/use-action';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import type { BlockActions } from '../contract';
+
+interface TemplateDialogProps {
+  /** The block's own name, to start from. */
+  readonly name: string;
+  readonly untilSaved: () => Promise<unknown>;
+  readonly save: BlockActions['saveTemplate'];
+  readonly onKept: (name: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Keeps the block's design as a template under a name of its own. */
+export default function TemplateDialog({ name, untilSaved, save, onKept, onClose }: TemplateDialogProps) {
+  const form = useForm({
+    initialValues: { name },
+    validate: {
+      name: (text) =>
+        text.trim() === '' ? 'A name is needed.' : text.trim().length > 120 ? '120 letters at most.' : null,
+    },
+  });
+  const keeping = useAction(save);
+  const [problem, setProblem] = useState<string | null>(null);
+  const keep = async (given: { readonly name: string }) => {
+    await untilSaved();
+    const said = await keeping.ask(given.name.trim());
+    if (said.status === 'kept') onKept(given.name.trim());
+    else setProblem(`It was not kept. ${outcomeSentence(said)}`);
+  };
+  return (
+    <Modal opened onClose={onClose} title="Keep as a template" size="sm">
+      <form
+        noValidate
+        onKeyDown={(event) => event.key !== 'Escape' && event.stopPropagation()}
+        onSubmit={form.onSubmit((given) => void keep(given))}
+      >
+        <TextInput
+          data-autofocus
+          label="Name of the template"
+          description="Sessions, exercises and settings are kept; the athlete, the dates and the loads are not."
+          {...form.getInputProps('name')}
+        />
+        {problem === null ? null : <p role="alert">{problem}</p>}
+        <Group mt="sm" gap="md">
+          <Button type="submit" variant="filled" loading={keeping.isBusy}>
+            Keep it
+          </Button>
+          <Button variant="quiet" onClick={onClose}>
+            Leave
+          </Button>
+        </Group>
+      </form>
+    </Modal>
+  );
+}
