@@ -125,3 +125,55 @@ test('somebody who signs in again comes back to where they were', async ({ page,
   await page.waitForURL('**/library#leg-press');
   await expect(page.getByRole('complementary', { name: 'Exercise' })).toContainText('Leg press');
 });
+
+test('nobody is left without a focus: dialogs closed with Esc, a slot added, several taken out, cut and brought back', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const onCell = () => page.evaluate(() => document.activeElement?.getAttribute('data-row') ?? null);
+  await cell(page, 'leg press', 'rest').click();
+  for (const keys of ['Alt+h', 'Alt+c', 'Alt+b', 'Alt+r']) {
+    await page.keyboard.press(keys);
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await expect.poll(onCell).not.toBeNull();
+  }
+  // A slot is added, and what is typed next goes into it.
+  await page.keyboard.press('Alt+n');
+  await page.keyboard.type('hammer curl');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'hammer curl', 'sets')).toBeFocused();
+  await page.keyboard.type('4');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'hammer curl', 'sets')).toHaveText('4');
+
+  // Two slots selected and taken out as one step.
+  await cell(page, 'seated leg curl', 'slot').click();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Delete');
+  await expect(cell(page, 'seated leg curl', 'slot')).toBeHidden();
+  await expect(cell(page, 'dumbbell split squat', 'slot')).toBeHidden();
+  await expect.poll(onCell).not.toBeNull();
+  await page.keyboard.press('Control+z');
+  await expect(cell(page, 'seated leg curl', 'slot')).toBeVisible();
+  await expect(cell(page, 'dumbbell split squat', 'slot')).toBeVisible();
+
+  // The last slot of a session goes on into the next.
+  const first = async () =>
+    (await page.locator('[data-column="slot"]').allTextContents()).findIndex((text) =>
+      text.includes('cable crunch'),
+    );
+  await cell(page, 'cable crunch', 'slot').click();
+  const before = await first();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(first).toBe(before + 1);
+  await expect(cell(page, 'cable crunch', 'slot')).toBeFocused();
+});
+
+test('letters typed while the techniques are still fetched are not lost', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  await cell(page, 'leg press', 'technique').click();
+  await page.keyboard.type('drop', { delay: 0 });
+  await expect(page.getByRole('combobox', { name: /^Technique of/ })).toHaveValue('drop');
+});

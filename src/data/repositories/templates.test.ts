@@ -16,7 +16,7 @@ test('a block is kept as a template with ids of its own, found by its coach alon
   expect(await keepTemplate(asker, blockId, 'Four days', NOW)).toBe(true);
   const [kept] = await ownTemplates(asker);
   if (kept === undefined) throw new Error('nothing was kept');
-  expect(kept.name).toBe('Test block');
+  expect(kept.name).toBe('Four days');
   expect(await ownTemplates(stranger)).toEqual([]);
   expect(await findDesign(stranger, kept.id)).toBeUndefined();
   const design = await findDesign(asker, kept.id);

@@ -248,7 +248,7 @@ describe('calls', () => {
     const sets = calls.find((call) => call.kind === 'sets');
     expect(sets).toMatchObject({ muscle: 'quads', add: 2, week: 2 });
     expect(await roster(asker)).toMatchObject([
-      { athleteId: athlete.id, openCalls: calls.length, issued: { week: 1, finished: 1, sessions: 2 } },
+      { athleteId: athlete.id, pendingCalls: calls.length, issued: { week: 1, finished: 1, sessions: 2 } },
     ]);
     const outcome = await answerCalls(
       asker,

@@ -125,7 +125,7 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
           attempt={attempt}
           onReplace={sheet.edits.replace}
           onTemplate={screen.onTemplate}
-          onClose={() => setDialog(null)}
+          onClose={screen.closeDialog}
         />
         <Rail
           catalogue={catalogue}

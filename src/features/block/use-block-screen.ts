@@ -97,6 +97,14 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
     show,
     dialog,
     setDialog,
+    /** Closes the dialog and gives the focus back to the cursor, where it came from. */
+    closeDialog: () => {
+      setDialog(null);
+      requestAnimationFrame(() => {
+        if (window.document.activeElement === window.document.body)
+          window.document.querySelector<HTMLElement>('[data-row][tabindex="0"]')?.focus();
+      });
+    },
     isDetailed,
     setDetailed,
     attempt,

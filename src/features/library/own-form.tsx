@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { decodeExercise } from '@/core/codecs';
 import { formClasses as classes, Section, UnreadFields } from '@/ui/form';
@@ -33,6 +33,9 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
   const saving = useAction(actions.save);
   const [message, setMessage] = useState<string | null>(null);
   const [saved, setSaved] = useState<{ exercise: Exercise; uses: readonly ExerciseUse[] } | null>(null);
+  const form = useRef<HTMLFormElement>(null);
+  // Who asked for the form writes into it.
+  useEffect(() => form.current?.querySelector<HTMLInputElement>('input')?.focus(), []);
   const change = (part: Partial<Exercise>) => setExercise((before) => ({ ...before, ...part }));
   const decoded = decodeExercise(exercise);
   const problems = new Map(decoded.ok ? [] : decoded.problems.map((problem) => [problem.path, problem]));
@@ -74,6 +77,7 @@ export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProp
   return (
     <UnreadFields value={unread.report}>
       <form
+        ref={form}
         className={own.detail}
         aria-label={fresh ? 'New exercise' : `Edit ${start.name}`}
         noValidate

@@ -1,28 +1,37 @@
 'use client';
 
-import { Combobox, Modal, useCombobox } from '@mantine/core';
+import '@mantine/spotlight/styles.layer.css';
+import { useMantineColorScheme } from '@mantine/core';
+import { createSpotlight, Spotlight } from '@mantine/spotlight';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { LIBRARY } from '@/core';
+import { everydayNames, LIBRARY } from '@/core';
+import { findNamed, type Named } from '@/ui/find-named';
 import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
+import { useShell } from '@/ui/shell/coach-shell';
 import { answerQuestion } from './answer';
 import type { FoundAthlete } from './contract';
 import classes from './palette.module.css';
 import { readQuestion } from './question';
 
-interface Item {
-  readonly to: string;
-  readonly label: string;
-  readonly facts: string;
+interface Item extends Named {
+  readonly key: string;
+  readonly run: () => void;
 }
 
-const SCREENS: readonly Item[] = [
+const SCREENS = [
   { to: '/desk', label: 'Desk', facts: 'all athletes' },
   { to: '/library', label: 'Library', facts: 'exercises' },
   { to: '/athletes/new', label: 'New athlete', facts: 'add one' },
   { to: '/account', label: 'Account', facts: 'change the password' },
-];
+  { to: '/words', label: 'Words and keys', facts: 'what is meant by what' },
+] as const;
+const SCHEMES = [
+  ['dark', 'Dark'],
+  ['light', 'Light'],
+  ['auto', 'As the device has it, light or dark'],
+] as const;
 const MOST = 9;
 
 interface PaletteDialogProps {
@@ -31,94 +40,95 @@ interface PaletteDialogProps {
   readonly onClose: () => void;
 }
 
-/** What a command's item leads to, in place of an address. */
-const COMMAND = 'command:';
+const [store, spotlight] = createSpotlight();
 
-function itemsOf(athletes: readonly FoundAthlete[], commands: readonly Command[]): readonly Item[] {
-  return [
-    ...commands.map(({ name, keys }) => ({ to: `${COMMAND}${name}`, label: name, facts: keys })),
-    ...athletes.flatMap(({ id, name, blockId }): Item[] => [
-      ...(blockId === null ? [] : [{ to: `/blocks/${blockId}`, label: name, facts: 'block' }]),
-      { to: `/athletes/${id}`, label: name, facts: 'profile' },
-    ]),
-    ...SCREENS,
-    ...LIBRARY.map(({ id, name }) => ({ to: `/library#${id}`, label: name, facts: 'exercise' })),
-  ];
-}
-
-function found(items: readonly Item[], text: string): readonly Item[] {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  return items
-    .filter(({ label, facts }) => words.every((word) => `${label} ${facts}`.toLowerCase().includes(word)))
-    .slice(0, MOST);
+/** All that can be found: what this screen can do, athletes, screens, what holds everywhere, exercises. */
+function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[]): readonly Item[] {
+  const router = useRouter();
+  const { setColorScheme } = useMantineColorScheme();
+  const { signOut } = useShell();
+  return useMemo(() => {
+    const to = (address: string, label: string, facts: string, names: readonly string[] = []): Item => ({
+      key: `${address}/${facts}`,
+      label,
+      facts,
+      names,
+      run: () => router.push(address),
+    });
+    const does = (label: string, facts: string, run: () => void): Item => ({
+      key: label,
+      label,
+      facts,
+      names: [],
+      run,
+    });
+    return [
+      ...commands.map(({ name, keys, run }) => does(name, keys, run)),
+      ...athletes.flatMap(({ id, name, blockId }): Item[] => [
+        ...(blockId === null ? [] : [to(`/blocks/${blockId}`, name, 'block')]),
+        to(`/athletes/${id}`, name, 'profile'),
+      ]),
+      ...SCREENS.map((screen) => to(screen.to, screen.label, screen.facts)),
+      ...SCHEMES.map(([scheme, label]) => does(label, 'colours', () => setColorScheme(scheme))),
+      ...(signOut === null ? [] : [does('Sign out', 'of this device', () => void signOut())]),
+      ...LIBRARY.map(({ id, name }) => to(`/library#${id}`, name, 'exercise', everydayNames(id))),
+    ];
+  }, [athletes, commands, router, setColorScheme, signOut]);
 }
 
 /** One field: what is typed is found, and a question about loads is answered above what is found. */
 export default function PaletteDialog({ open, athletes, onClose }: PaletteDialogProps) {
-  const router = useRouter();
   const { scope, commands } = usePalette();
   const [text, setText] = useState('');
-  const combobox = useCombobox({ opened: true });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the screen's commands are read anew each time it opens
-  const items = useMemo(() => itemsOf(athletes, commands.current), [athletes, open]);
+  // The screen's commands are read anew each time it opens.
+  const [offered, setOffered] = useState<readonly Command[]>([]);
+  useEffect(() => {
+    if (open) {
+      setOffered(commands.current);
+      spotlight.open();
+    } else spotlight.close();
+  }, [open, commands]);
+  const items = useItems(athletes, offered);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);
-  const shown = found(items, text);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the first match is marked again whenever the text changes
-  useEffect(() => {
-    combobox.selectFirstOption();
-  }, [text, athletes.length]);
-  const leave = () => {
-    onClose();
-    setText('');
-  };
+  // A question is answered; names spelt a little like it would only be in the way.
+  const shown = question === undefined ? findNamed(items, text).slice(0, MOST) : [];
   return (
-    <Modal.Root opened={open} onClose={leave} yOffset="12vh" size={560} padding={0}>
-      <Modal.Overlay />
-      <Modal.Content aria-label="Find, or ask about a load">
-        <Combobox
-          store={combobox}
-          onOptionSubmit={(to) => {
-            leave();
-            const command = commands.current.find(({ name }) => to === `${COMMAND}${name}`);
-            if (command === undefined) router.push(to);
-            else command.run();
-          }}
-        >
-          <Combobox.EventsTarget>
-            <input
-              className={classes.input}
-              data-autofocus
-              aria-label="Find, or ask about a load"
-              placeholder="An athlete, a screen, a command, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
-              value={text}
-              onChange={(event) => setText(event.target.value)}
-              // The list would keep the key to itself.
-              onKeyDownCapture={(event) => {
-                if (event.key === 'Escape') leave();
-              }}
-            />
-          </Combobox.EventsTarget>
-          {answer === null ? null : (
-            <div className={classes.answer} role="status">
-              <p className={classes.sentence}>{answer.sentence}</p>
-              {answer.recipe === null ? null : <Recipe recipe={answer.recipe} />}
-              <p className={classes.because}>{answer.because}</p>
-            </div>
-          )}
-          <Combobox.Options className={classes.options} aria-label="What is found">
-            {shown.map((item) => (
-              <Combobox.Option value={item.to} key={`${item.to}/${item.facts}`} className={classes.option}>
-                <span>{item.label}</span>
-                <span className={classes.facts}>{item.facts}</span>
-              </Combobox.Option>
-            ))}
-            {shown.length === 0 && answer === null ? (
-              <Combobox.Empty>Nothing is called that</Combobox.Empty>
-            ) : null}
-          </Combobox.Options>
-        </Combobox>
-      </Modal.Content>
-    </Modal.Root>
+    <Spotlight.Root
+      store={store}
+      query={text}
+      onQueryChange={setText}
+      shortcut={null}
+      onSpotlightClose={onClose}
+      title="Find, or ask about a load"
+      classNames={{ content: classes.content, search: classes.input, actionsList: classes.options }}
+      transitionProps={{ duration: 0 }}
+    >
+      <Spotlight.Search
+        aria-label="Find, or ask about a load"
+        placeholder="An athlete, a screen, a command, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
+      />
+      {answer === null ? null : (
+        <div className={classes.answer} role="status">
+          <p className={classes.sentence}>{answer.sentence}</p>
+          {answer.recipe === null ? null : <Recipe recipe={answer.recipe} />}
+          <p className={classes.because}>{answer.because}</p>
+        </div>
+      )}
+      <Spotlight.ActionsList>
+        {shown.map(({ item, by }) => (
+          <Spotlight.Action key={item.key} onClick={item.run} className={classes.option}>
+            <span>
+              {item.label}
+              {by === null ? null : <span className={classes.facts}> {by}</span>}
+            </span>
+            <span className={classes.facts}>{item.facts}</span>
+          </Spotlight.Action>
+        ))}
+        {shown.length === 0 && answer === null ? (
+          <Spotlight.Empty>Nothing is called that</Spotlight.Empty>
+        ) : null}
+      </Spotlight.ActionsList>
+    </Spotlight.Root>
   );
 }

@@ -122,7 +122,15 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
           : `${listed(words)}${fit.fits ? `, then about ${minutes(fit.after)} min` : ', and still too long'}${below ? '; below a floor' : ''}.`}
       </span>
       {fit.edits.length > 0 && possible ? (
-        <Button variant="link" onClick={() => attempt({ kind: 'batch', edits: fit.edits })}>
+        <Button
+          variant="link"
+          onClick={(event) => {
+            const line = event.currentTarget.parentElement;
+            attempt({ kind: 'batch', edits: fit.edits });
+            // The button goes with what it offered.
+            requestAnimationFrame(() => line?.querySelector('input')?.focus());
+          }}
+        >
           Take it
         </Button>
       ) : null}

@@ -20,8 +20,8 @@ function value(column: PrescriptionColumn, text: string, of = slot): unknown {
   return (edit as Extract<Edit, { kind: 'slot/set' }>).value;
 }
 
-function problem(column: PrescriptionColumn, text: string): Problem | undefined {
-  const entry = read(column, text, slot);
+function problem(column: PrescriptionColumn, text: string, of = slot): Problem | undefined {
+  const entry = read(column, text, of);
   return entry.ok ? undefined : entry.problems[0];
 }
 
@@ -44,7 +44,7 @@ test.each<[PrescriptionColumn, string, unknown]>([
   ['rest', '1,5 min', 90],
   ['rest', '45 s', 45],
   ['start', '60x10@3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
-  ['start', '62,5 kg × 8', { load: { value: 62.5, unit: 'kg' }, reps: 8, rir: 2 }],
+  ['start', '62,5 kg × 8 rir 3', { load: { value: 62.5, unit: 'kg' }, reps: 8, rir: 3 }],
   ['start', '60 10 3', { load: { value: 60, unit: 'kg' }, reps: 10, rir: 3 }],
   ['start', '', null],
 ])('%s takes “%s”', (column, text, expected) => {
@@ -60,7 +60,8 @@ test.each<[PrescriptionColumn, string, Partial<Problem>]>([
   ['rir', 'hard', { code: 'not-a-number' }],
   ['rest', 'long', { code: 'not-a-number' }],
   ['start', 'sixty', { code: 'not-understood' }],
-  ['start', '61x10', { code: 'load-not-makeable' }],
+  ['start', '61x10@2', { code: 'load-not-makeable' }],
+  ['start', '90×8', { code: 'reserve-missing', example: '90×8@2' }],
 ])('%s refuses “%s”', (column, text, expected) => {
   expect(problem(column, text)).toMatchObject(expected);
 });
@@ -103,7 +104,8 @@ test('single sets get efforts of their own behind commas', () => {
 test('holds are written in seconds, alone or with a load', () => {
   const held = newSlot('s3', exerciseById('plank') ?? exercise);
   expect(value('start', '40 @ 2', held)).toEqual({ load: { value: 0, unit: 'kg' }, reps: 40, rir: 2 });
-  expect(value('start', '35s', held)).toMatchObject({ reps: 35, rir: 2 });
+  expect(value('start', '35s 1 left', held)).toMatchObject({ reps: 35, rir: 1 });
+  expect(problem('start', '35s', held)).toMatchObject({ code: 'reserve-missing', example: '35@2' });
   const carried = newSlot('s4', exerciseById('farmer-carry') ?? exercise);
   expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
 });
