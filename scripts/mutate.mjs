@@ -1,6 +1,6 @@
 // npm run mutate [-- --count 120 --seed 1 --only core/effort]   flips comparisons and constants of the core, one at a time,
 // and prints how many of them the tests notice. Works on a copy, so that the tree can be edited meanwhile.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import {
   cpSync,
   existsSync,
@@ -119,11 +119,22 @@ function tests(file) {
 /** A flip may turn a loop endless: what takes much longer than the tests did unflipped is noticed too. */
 let patience = 30 * 60_000;
 
-function isNoticed(file) {
-  return tests(file).some((paths) => {
+/** Runs the tests in a group of processes of their own, all of which go when their time is over. */
+function passes(paths) {
+  return new Promise((resolve) => {
     const args = ['--bail', '--silent', '--maxWorkers=100%', ...paths];
-    return spawnSync(bin('jest'), args, { cwd: COPY, encoding: 'utf8', timeout: patience }).status !== 0;
+    const child = spawn(bin('jest'), args, { cwd: COPY, stdio: 'ignore', detached: true });
+    const timer = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), patience);
+    child.once('exit', (code) => {
+      clearTimeout(timer);
+      resolve(code === 0);
+    });
   });
+}
+
+async function isNoticed(file) {
+  for (const paths of tests(file)) if (!(await passes(paths))) return true;
+  return false;
 }
 
 await ensurePackages();
@@ -136,7 +147,7 @@ if (!existsSync(join(COPY, 'node_modules')))
 
 const [any] = sources(join(COPY, 'src', 'core', 'block'));
 const begun = Date.now();
-if (isNoticed(any)) throw new Error('The tests fail before anything is flipped.');
+if (await isNoticed(any)) throw new Error('The tests fail before anything is flipped.');
 patience = Math.min(120_000, Math.max(30_000, 3 * (Date.now() - begun)));
 
 const all = sources(join(COPY, 'src', 'core'))
@@ -157,7 +168,7 @@ for (const [at, { file, line, from, to }] of chosen.entries()) {
   const lines = text.split('\n');
   lines[line - 1] = to;
   writeFileSync(file, lines.join('\n'));
-  if (isNoticed(file)) noticed++;
+  if (await isNoticed(file)) noticed++;
   else {
     survivors.push(`${relative(COPY, file)}:${line}\n    ${from}\n    ${to.trim()}`);
     say(`  not noticed: ${survivors.at(-1)}`);

@@ -19,6 +19,8 @@ interface PickerProps {
   readonly onCancel: () => void;
   /** Makes one where nothing is found; absent: it cannot be made here. */
   readonly onMake?: (name: string) => void;
+  /** Whether it stands in a dialog, to which its list belongs then. */
+  readonly inDialog?: boolean;
 }
 
 /** More would be scrolled past, not read: a letter more narrows it down. */
@@ -32,7 +34,7 @@ function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: st
 }
 
 /** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
-export function Picker({ label, choices, initial, onPick, onCancel, onMake }: PickerProps) {
+export function Picker({ label, choices, initial, onPick, onCancel, onMake, inDialog = false }: PickerProps) {
   const [search, setSearch] = useState(initial);
   const input = useRef<HTMLInputElement>(null);
   const combobox = useCombobox({ defaultOpened: true });
@@ -51,6 +53,7 @@ export function Picker({ label, choices, initial, onPick, onCancel, onMake }: Pi
         store={combobox}
         onOptionSubmit={(value) => (value === MAKE ? onMake?.(search.trim()) : onPick(value))}
         width={420}
+        withinPortal={!inDialog}
         position="bottom-start"
         offset={0}
       >

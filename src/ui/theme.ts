@@ -29,6 +29,9 @@ const ink: MantineColorsTuple = [
 ];
 
 /** Sharp corners, no shadows, one accent; the rest of the look is in look.css. */
+/** A dialog's head is no banner of the page. */
+const attributes = { header: { role: 'presentation' } };
+
 export const theme = createTheme({
   fontFamily: 'var(--condensed)',
   fontFamilyMonospace: 'var(--condensed)',
@@ -77,10 +80,15 @@ export const theme = createTheme({
     Tooltip: { defaultProps: { transitionProps: { duration: 0 } } },
     Combobox: { defaultProps: { transitionProps: { duration: 0 } } },
     Drawer: {
-      defaultProps: { transitionProps: { duration: 0 }, closeButtonProps: { 'aria-label': 'Close' } },
+      defaultProps: {
+        attributes,
+        transitionProps: { duration: 0 },
+        closeButtonProps: { 'aria-label': 'Close' },
+      },
     },
     Modal: {
       defaultProps: {
+        attributes,
         transitionProps: { duration: 0 },
         centered: true,
         closeButtonProps: { 'aria-label': 'Close' },

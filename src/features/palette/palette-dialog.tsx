@@ -100,7 +100,7 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
       onQueryChange={setText}
       shortcut={null}
       onSpotlightClose={onClose}
-      title="Find, or ask about a load"
+      attributes={{ content: { 'aria-label': 'Find, or ask about a load' } }}
       classNames={{ content: classes.content, search: classes.input, actionsList: classes.options }}
       transitionProps={{ duration: 0 }}
     >

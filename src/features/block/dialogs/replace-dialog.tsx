@@ -50,6 +50,7 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
             <span style={{ position: 'relative', height: 26, flex: 1 }}>
               <Picker
                 label="Exercise to put in its place"
+                inDialog
                 choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null) })}
                 initial=""
                 onPick={(value) => {

@@ -183,7 +183,6 @@ function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, on
       data-session={session.id}
       data-chosen={chosen}
       tabIndex={chosen ? 0 : -1}
-      aria-label={`${letter} ${session.name}`}
       style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
       onFocus={onChoose}
       onDoubleClick={onOpen}
@@ -200,7 +199,7 @@ function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, on
     >
       <span className={classes.cardName}>
         <strong>{letter}</strong> {session.name}
-      </span>
+      </span>{' '}
       <span className={classes.soft}>
         {planned === undefined || planned.sets === 0 ? 'nothing in it yet' : `${planned.sets} sets, ${time}`}
         {session.optional ? ', optional' : ''}
