@@ -1,4 +1,4 @@
-import '@mantine/core/styles.layer.css';
+import '@/ui/mantine.css';
 import '@fontsource/ibm-plex-sans/latin-400.css';
 import '@fontsource/ibm-plex-sans/latin-500.css';
 import '@fontsource/ibm-plex-sans/latin-600.css';

@@ -21,9 +21,10 @@ import { ExerciseTable } from './exercise-table';
 import { EVERYTHING, type Filter, filtered } from './filter';
 import { Filters } from './filters';
 import classes from './library.module.css';
-import { OwnForm } from './own-form';
 
 const Techniques = dynamic(() => import('./techniques'), { ssr: false });
+// What checks an exercise comes with the form that needs it.
+const OwnForm = dynamic(() => import('./own-form'), { ssr: false });
 
 /** What the Library holds. */
 const SHELVES = ['Exercises', 'Techniques'] as const;

@@ -26,7 +26,7 @@ interface OwnFormProps {
 }
 
 /** An exercise of the coach's own, with a live preview of what it credits; saving makes a revision. */
-export function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProps) {
+export default function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProps) {
   const [exercise, setExercise] = useState(start);
   const [tried, setTried] = useState(false);
   const unread = useUnread();

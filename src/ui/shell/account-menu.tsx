@@ -1,22 +1,23 @@
 'use client';
 
-import { Button, Menu, useMantineColorScheme } from '@mantine/core';
+import { Menu, useMantineColorScheme } from '@mantine/core';
 import Link from 'next/link';
 import { useTransition } from 'react';
 import { useShell } from './coach-shell';
 
-/** The coach's own things: account, light and dark, the way out. */
-export function AccountMenu() {
-  const { coach, signOut } = useShell();
+interface AccountMenuProps {
+  /** What opens it. */
+  readonly children: React.ReactNode;
+}
+
+/** The coach's own things, open: account, light and dark, the way out. */
+export default function AccountMenu({ children }: AccountMenuProps) {
+  const { signOut } = useShell();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
-  const [isLeaving, leave] = useTransition();
+  const [, leave] = useTransition();
   return (
-    <Menu position="bottom-end" offset={2} width={200}>
-      <Menu.Target>
-        <Button variant="quiet" loading={isLeaving}>
-          {coach || 'Account'} ▾
-        </Button>
-      </Menu.Target>
+    <Menu position="bottom-end" offset={2} width={200} defaultOpened>
+      <Menu.Target>{children}</Menu.Target>
       <Menu.Dropdown>
         <Menu.Item component={Link} href="/account">
           Account

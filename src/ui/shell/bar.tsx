@@ -4,7 +4,7 @@ import { Breadcrumbs } from '@mantine/core';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { Mark } from '../mark';
-import { AccountMenu } from './account-menu';
+import { AccountButton } from './account-button';
 import classes from './bar.module.css';
 
 /** One step of where a screen is, from the outside in. */
@@ -68,7 +68,7 @@ export function Bar({ crumbs, about, face, children }: BarProps) {
       <span className={classes.about}>{about}</span>
       <span className={classes.space} />
       {children}
-      <AccountMenu />
+      <AccountButton />
     </header>
   );
 }

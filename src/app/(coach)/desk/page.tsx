@@ -11,7 +11,7 @@ export default async function DeskPage() {
     <Desk
       lines={lines}
       today={new Date().toISOString().slice(0, 10)}
-      firstAthlete={<NewAthlete add={addFirst} first />}
+      firstAthlete={lines.length === 0 ? <NewAthlete add={addFirst} first /> : null}
     />
   );
 }

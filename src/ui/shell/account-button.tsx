@@ -1,0 +1,27 @@
+'use client';
+
+import { Button } from '@mantine/core';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { useShell } from './coach-shell';
+
+const load = () => import('./account-menu');
+const AccountMenu = dynamic(load, { ssr: false });
+
+/** Opens the menu of the coach's own things, which is fetched when somebody is about to. */
+export function AccountButton() {
+  const { coach } = useShell();
+  const [wanted, setWanted] = useState(false);
+  const button = (
+    <Button
+      variant="quiet"
+      aria-haspopup="menu"
+      onPointerEnter={() => void load()}
+      onFocus={() => void load()}
+      {...(wanted ? {} : { onClick: () => setWanted(true) })}
+    >
+      {coach || 'Account'} ▾
+    </Button>
+  );
+  return wanted ? <AccountMenu>{button}</AccountMenu> : button;
+}
