@@ -1,0 +1,75 @@
+import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { unfold } from '../unfold/unfold';
+import { loadCall } from './load';
+import type { Answer, Proposal } from './registry';
+
+const made = block([
+  session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),
+  session('b', 2, [slot('3', 'pull-up')]),
+]);
+const log = { workouts: [], sets: [], soreness: [] };
+const plain = { block: made, athlete: athlete(), exercises: lookup };
+
+/** Loads that wait after week 1 was so much easier than asked, in these sessions alone. */
+function waiting(over: number, sessions: readonly string[] = ['a', 'b'], answers: readonly Answer[] = []) {
+  const done = performWeek({ ...plain, issued: [], log }, 1, ({ reps, rir }) => ({ reps, rir: rir + over }));
+  const finished = done.log.workouts.map((workout) => ({
+    ...workout,
+    finished: sessions.includes(workout.sessionId),
+  }));
+  const { proposals, weeks } = unfold({
+    ...plain,
+    issued: done.issued,
+    log: { ...done.log, workouts: finished },
+    answers,
+  });
+  return { loads: proposals.filter((one) => one.kind === 'load'), weeks };
+}
+
+test('a first set that the rule changes waits for the coach: from what was done to what is proposed', () => {
+  const { loads, weeks } = waiting(2);
+  const press = loads.find(({ slotId }) => slotId === '1');
+  const [first] = weeks[1]?.plan.sessions[0]?.slots[0]?.sets ?? [];
+  expect(press).toMatchObject({
+    kind: 'load',
+    subject: 'load/1/2',
+    week: 2,
+    sessionId: 'a',
+    exerciseId: 'leg-press',
+    unit: 'kg',
+    to: { load: first?.load, reps: first?.reps },
+  });
+  expect(press?.from.reps).toBe(weeks[0]?.plan.sessions[0]?.slots[0]?.sets[0]?.reps);
+  expect(press?.alternatives.length).toBeLessThanOrEqual(3);
+});
+
+test('only sessions that are finished have calls', () => {
+  expect(new Set(waiting(2, ['b']).loads.map(({ sessionId }) => sessionId))).toEqual(new Set(['b']));
+  expect(waiting(2, []).loads).toEqual([]);
+});
+
+test('answered, it stays answered; held, the load stays; otherwise chosen, it is what was chosen', () => {
+  const [call] = waiting(2).loads.filter(({ slotId }) => slotId === '1');
+  if (call === undefined) throw new Error('no call');
+  const answer = (outcome: Answer['outcome'], choice: { load: number; reps: number } | null): Answer =>
+    ({ id: call.id, subject: call.subject, outcome, choice, proposal: call as Proposal }) as Answer;
+  const first = (given: Answer) => {
+    const { loads, weeks } = waiting(2, ['a', 'b'], [given]);
+    expect(loads.some(({ slotId }) => slotId === '1')).toBe(false);
+    const [set] = weeks[1]?.plan.sessions[0]?.slots[0]?.sets ?? [];
+    return [set?.load, set?.reps];
+  };
+  expect(first(answer('accepted', null))).toEqual([call.to.load, call.to.reps]);
+  expect(first(answer('declined', null))).toEqual([call.from.load, call.from.reps]);
+  expect(first(answer('changed', { load: 65, reps: 9 }))).toEqual([65, 9]);
+});
+
+test('an answer asks for the first set it names, and for none in its place where it is declined', () => {
+  const [call] = waiting(2).loads;
+  if (call === undefined) throw new Error('no call');
+  const given = { id: call.id, subject: call.subject, proposal: call, choice: null };
+  expect(loadCall.orders({ ...given, outcome: 'declined' })).toMatchObject([{ outcome: 'held', to: null }]);
+  expect(loadCall.orders({ ...given, outcome: 'accepted' })).toMatchObject([
+    { outcome: 'accepted', week: 2, to: { load: call.to.load, reps: call.to.reps } },
+  ]);
+});

@@ -1,0 +1,46 @@
+import { catalogueWith, chainOf } from './catalogue';
+import type { Exercise } from './exercise';
+import { exerciseById, LIBRARY } from './library';
+
+const press = exerciseById('flat-dumbbell-press') as Exercise;
+const own = (revision: number, changes: Partial<Exercise> = {}): Exercise => ({
+  ...press,
+  id: 'own-press',
+  name: 'attic press',
+  revision,
+  ...changes,
+});
+
+test('the newest revision stands in the list, whatever order they come in; every one is found by its number', () => {
+  for (const revisions of [
+    [1, 2, 3],
+    [3, 1, 2],
+  ]) {
+    const catalogue = catalogueWith(revisions.map((revision) => own(revision, { stimulus: 3 })));
+    expect(catalogue.newest('own-press')?.revision).toBe(3);
+    expect(catalogue.list.filter(({ id }) => id === 'own-press').map(({ revision }) => revision)).toEqual([
+      3,
+    ]);
+    for (const revision of [1, 2, 3])
+      expect(catalogue.find({ id: 'own-press', revision })?.revision).toBe(revision);
+    expect(catalogue.find({ id: 'own-press', revision: 4 })).toBeUndefined();
+  }
+});
+
+test('the list goes by name and holds what is shipped and no unfilled slots', () => {
+  const { list, newest } = catalogueWith([own(1)]);
+  expect(list).toHaveLength(LIBRARY.length + 1);
+  const names = list.map(({ name }) => name);
+  expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+  expect(list.some(({ id }) => id.startsWith('open-'))).toBe(false);
+  expect(newest('open-hinge')?.name).toBe('any hinge');
+  expect(newest('nobody')).toBeUndefined();
+});
+
+test('a chain goes from easier to harder, whichever of it one asks; outside of chains there is none', () => {
+  const catalogue = catalogueWith([]);
+  const lever = chainOf(exerciseById('front-lever') as Exercise, catalogue);
+  expect(lever.map(({ id }) => id)).toEqual(['tucked-front-lever', 'one-leg-front-lever', 'front-lever']);
+  expect(chainOf(exerciseById('tucked-front-lever') as Exercise, catalogue)).toEqual(lever);
+  expect(chainOf(press, catalogue)).toEqual([]);
+});
