@@ -186,17 +186,23 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await expect(page.getByRole('button', { name: 'Pauses: 7 days after week 2' })).toBeVisible();
   await expect(day(page, 0)).not.toHaveText(monday ?? '');
   await page.getByRole('button', { name: 'Save as a template' }).click();
+  const naming = page.getByRole('dialog', { name: 'Keep as a template' });
+  await naming.getByLabel('Name of the template').fill(' ');
+  await press(page, 'Enter');
+  await expect(naming.getByText('A name is needed.')).toBeVisible();
+  await naming.getByLabel('Name of the template').fill('Four days, legs first');
+  await press(page, 'Enter');
   await expect(page.getByTestId('why')).toContainText('Kept as a template of your own');
   await page.goto('/desk');
   await openProfile(page, 'Wren');
   await page.locator('a[href^="/blocks/new"]').click();
   await answers(page);
-  await page.getByRole('radio', { name: /^Autumn block/ }).check();
+  await page.getByRole('radio', { name: /^Four days, legs first/ }).check();
   await expect(page.getByLabel('Building weeks')).toHaveValue('7');
   await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Lower, squat first');
-  await page.getByRole('button', { name: 'Remove the template Autumn block' }).click();
-  await page.getByRole('button', { name: 'Remove Autumn block for good' }).click();
-  await expect(page.getByRole('radio', { name: /^Autumn block/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Remove the template Four days, legs first' }).click();
+  await page.getByRole('button', { name: 'Remove Four days, legs first for good' }).click();
+  await expect(page.getByRole('radio', { name: /^Four days, legs first/ })).toBeHidden();
 });
 
 test('a drag moves a session to another day, other sport stands on its day, a lost day shows what it costs', async ({

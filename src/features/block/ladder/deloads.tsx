@@ -1,4 +1,4 @@
-import { Button, Checkbox, Radio, Table } from '@mantine/core';
+import { Button, Checkbox, Radio, Table, VisuallyHidden } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { useMemo } from 'react';
 import {
@@ -134,7 +134,9 @@ function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
           <Table.Th scope="col">days</Table.Th>
           <Table.Th scope="col">for example</Table.Th>
           <Table.Th scope="col">suits</Table.Th>
-          <Table.Th scope="col" aria-label="take it" />
+          <Table.Th scope="col">
+            <VisuallyHidden>take it</VisuallyHidden>
+          </Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>

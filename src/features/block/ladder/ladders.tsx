@@ -1,8 +1,7 @@
-import { UnstyledButton } from '@mantine/core';
+import { UnstyledButton, VisuallyHidden } from '@mantine/core';
 import { type BlockPlan, MUSCLES, type Muscle } from '@/core';
 import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
 import { figure } from '@/ui/words/figures';
-import { capital } from '@/ui/words/names';
 import classes from './ladder.module.css';
 
 interface LaddersProps {
@@ -52,7 +51,6 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
               key={muscle}
               className={classes.ladder}
               data-goal={goal}
-              aria-label={`${capital(muscle)}: ${rungs.map(({ sets }) => figure(sets, 1)).join(', ')} sets by week`}
               onFocus={() => onFocusMuscle(muscle)}
               onClick={(event) => {
                 const box = event.currentTarget.querySelector('svg')?.getBoundingClientRect();
@@ -62,6 +60,7 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
                 onOpen(muscle, rungs[at]?.week ?? blockPlan.currentWeek);
               }}
             >
+              <VisuallyHidden>{`${rungs.map(({ sets }) => figure(sets, 1)).join(', ')} sets by week: `}</VisuallyHidden>
               <span className={classes.muscle}>
                 {muscle}
                 <span className={classes.span}>

@@ -35,7 +35,7 @@ function askedLines(sets: readonly SetPlan[], optional: string, slot: SlotPlan):
   const reserves = isRounds(sets) ? [] : sets.map(({ rir }) => reserve(rir));
   const left = new Set(reserves).size > 1 ? ` @${reserves.join(' ')}` : '';
   // A part whose load changes from set to set: one run of sets after the other.
-  const runs = runsOf(sets, ({ load: value }) => value);
+  const runs = isRounds(sets) ? [sets] : runsOf(sets, ({ load: value }) => value);
   const texts = runs.map((run) => [repsText(run, slot), run[0]?.load ?? null] as const);
   const [only] = texts;
   if (texts.length === 1 && only !== undefined) return wrapped(only[0], only[1], slot, left + optional);
