@@ -40,6 +40,8 @@ async function signedIn(options) {
   await page.locator('input[name=password]').fill(COACH.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
+  // What is said to beginners is closed once and for all.
+  await page.evaluate(() => localStorage.setItem('ladder/hints-closed', 'yes'));
   return page;
 }
 

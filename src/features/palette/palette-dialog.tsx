@@ -103,6 +103,11 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
       attributes={{ content: { 'aria-label': 'Find, or ask about a load' } }}
       classNames={{ content: classes.content, search: classes.input, actionsList: classes.options }}
       transitionProps={{ duration: 0 }}
+      overlayProps={{ blur: 0, backgroundOpacity: 0.6 }}
+      padding={0}
+      centered={false}
+      yOffset="12vh"
+      size={560}
     >
       <Spotlight.Search
         aria-label="Find, or ask about a load"
