@@ -261,14 +261,7 @@ export const PULLS: readonly Exercise[] = [
     loading: 'barbell',
     stimulus: 4,
     fatigue: 2,
-    variants: [
-      { id: 'elbows-in', name: 'elbows in', contributions: { lats: 1, 'upper back': 0.5 } },
-      {
-        id: 'elbows-wide',
-        name: 'elbows wide',
-        contributions: { 'upper back': 1, 'rear delts': 0.75, lats: 0.5 },
-      },
-    ],
+    variants: ELBOWS,
     cues: 'Flat on a high bench, no help from the legs.',
   }),
   row('landmine-row', 'landmine row', {
