@@ -19,14 +19,13 @@ export interface AccountAnswer {
 }
 
 interface AccountProps {
-  readonly coach: string;
   /** Fewest characters of a password. */
   readonly least: number;
   readonly action: (before: AccountAnswer, data: FormData) => Promise<AccountAnswer>;
 }
 
 /** The coach's own account: the password. */
-export function Account({ coach, least, action }: AccountProps) {
+export function Account({ least, action }: AccountProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'none' } as AccountAnswer);
   const { status } = answer;
   const problem = {
@@ -52,7 +51,7 @@ export function Account({ coach, least, action }: AccountProps) {
   );
   return (
     <>
-      <Bar crumbs={[{ name: 'Account' }]} about={coach} />
+      <Bar crumbs={[{ name: 'Account' }]} />
       <main style={{ padding: 16, maxWidth: 520 }}>
         <form action={submit} noValidate>
           <Section title="Change the password" aside="other devices are signed out">

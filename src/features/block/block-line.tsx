@@ -33,12 +33,15 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
       line.current?.querySelector<HTMLElement>(`[data-setting="${column}"]`)?.focus(),
     );
   };
-  const commit = (column: SettingColumn, text: string): readonly Problem[] => {
+  const take = (column: SettingColumn, text: string): readonly Problem[] => {
     const entry = settingEntry(column, text, block);
     const changed = entry.ok ? onChange(entry.value) : entry;
-    if (!changed.ok) return changed.problems;
-    close(column);
-    return [];
+    return changed.ok ? [] : changed.problems;
+  };
+  const commit = (column: SettingColumn, text: string): readonly Problem[] => {
+    const problems = take(column, text);
+    if (problems.length === 0) close(column);
+    return problems;
   };
   const settings = settingsOf(block);
   const own = Object.keys(block.conventions).length;
@@ -83,11 +86,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
         <SettingsDrawer
           block={block}
           own={own}
-          onCommit={(column, text) => {
-            const entry = settingEntry(column, text, block);
-            const changed = entry.ok ? onChange(entry.value) : entry;
-            return changed.ok ? [] : changed.problems;
-          }}
+          onCommit={take}
           onConventions={() => {
             setAll(false);
             onConventions();

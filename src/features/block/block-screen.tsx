@@ -21,8 +21,15 @@ import { WeekActions } from './week-actions';
 import { WhyStrip } from './why-strip';
 import { Work } from './work';
 
-/** Once the face that was asked for is drawn. */
-const later = (run: () => void) => setTimeout(run, 300);
+/** Frames for which a part of a face that was just asked for is waited for. */
+const MOST_FRAMES = 300;
+
+/** Does something with a part of the screen as soon as it is drawn. */
+function whenThere(selector: string, run: (part: HTMLElement) => void, frames = MOST_FRAMES): void {
+  const part = window.document.querySelector<HTMLElement>(selector);
+  if (part !== null) run(part);
+  else if (frames > 0) requestAnimationFrame(() => whenThere(selector, run, frames - 1));
+}
 
 interface BlockScreenProps {
   readonly data: BlockData;
@@ -58,11 +65,11 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
       'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
       deload: () => {
         show('Ladder');
-        later(() => window.document.querySelector('[aria-label="Deload"]')?.scrollIntoView());
+        whenThere('section[aria-label="Deload"]', (part) => part.scrollIntoView());
       },
       goals: () => {
         show('Frame');
-        later(() => window.document.querySelector<HTMLElement>('[aria-label^="Goal of"]')?.focus());
+        whenThere('[aria-label^="Goal of"]', (part) => part.focus());
       },
       template: screen.saveTemplate,
       export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),

@@ -6,7 +6,7 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import type { BlockState } from '../../client/block-state';
 import type { BlockData } from './contract';
-import { type Cell, type ColumnId, weekOf } from './sheet/layout';
+import { type Cell, type ColumnId, usedColumns, weekOf } from './sheet/layout';
 import { useCursor } from './sheet/use-cursor';
 import { useSheet } from './sheet/use-sheet';
 import { useFace } from './use-face';
@@ -26,7 +26,11 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   const { focus, setFocus } = table;
   const { face, show, dialog, setDialog } = useFace({
     cursor: table.cursor,
-    onCell: table.move,
+    // A link may name what is no longer there.
+    onCell: (cell) => {
+      const row = shown.rows.find(({ id }) => id === cell.row);
+      if (row !== undefined && usedColumns(row, shown.columns).includes(cell.column)) table.move(cell);
+    },
     onLeaveSheet: () => setFocus(null),
   });
 

@@ -5,13 +5,13 @@ import { DIALOGS, type DialogName } from './dialogs/dialog-names';
 import type { Cell, ColumnId } from './sheet/layout';
 
 /** Where on a block's screen one is, as the address has it: `sheet/SLOT/COLUMN`, with `:DIALOG` behind it. */
-interface Place {
+interface Standing {
   readonly face: Face;
   readonly cell: Cell | null;
   readonly dialog: DialogName | null;
 }
 
-function placeAt(address: string): Place {
+function standingAt(address: string): Standing {
   const [where = '', asked] = address.split(':');
   const [name, row, column] = where.split('/');
   return {
@@ -21,13 +21,13 @@ function placeAt(address: string): Place {
   };
 }
 
-function addressOf({ face, cell, dialog }: Place): string {
+function addressOf({ face, cell, dialog }: Standing): string {
   const at = face === 'Sheet' && cell !== null ? `/${cell.row}/${cell.column}` : '';
   return `${face.toLowerCase()}${at}${dialog === null ? '' : `:${dialog}`}`;
 }
 
-const faceAt = (address: string) => placeAt(address).face;
-const dialogAt = (address: string) => placeAt(address).dialog ?? '';
+const faceAt = (address: string) => standingAt(address).face;
+const dialogAt = (address: string) => standingAt(address).dialog ?? '';
 
 /** The address follows the cursor when it has stood still so long. */
 const FOLLOW_AFTER_MS = 400;
@@ -47,7 +47,7 @@ export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
   const given = useRef({ onCell, onLeaveSheet });
   given.current = { onCell, onLeaveSheet };
   useEffect(() => {
-    const { cell } = placeAt(addressNow());
+    const { cell } = standingAt(addressNow());
     if (cell !== null) given.current.onCell(cell);
   }, []);
   useEffect(() => {
@@ -56,7 +56,7 @@ export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
   useEffect(() => {
     if (face !== 'Sheet') return;
     const timer = setTimeout(() => {
-      const now = placeAt(addressNow());
+      const now = standingAt(addressNow());
       if (now.face === 'Sheet' && addressNow() !== '') go(addressOf({ ...now, cell: cursor }), 'replace');
     }, FOLLOW_AFTER_MS);
     return () => clearTimeout(timer);
@@ -65,6 +65,6 @@ export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
     if (next !== faceAt(addressNow())) go(addressOf({ face: next, cell: null, dialog: null }));
   };
   const setDialog = (dialog: DialogName | null) =>
-    go(addressOf({ ...placeAt(addressNow()), dialog }), 'replace');
+    go(addressOf({ ...standingAt(addressNow()), dialog }), 'replace');
   return { face, show, dialog: (asked === '' ? null : asked) as DialogName | null, setDialog };
 }

@@ -4,7 +4,7 @@ import '@mantine/spotlight/styles.layer.css';
 import { useMantineColorScheme } from '@mantine/core';
 import { createSpotlight, Spotlight } from '@mantine/spotlight';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { everydayNames, LIBRARY } from '@/core';
 import { findNamed, type Named } from '@/ui/find-named';
 import { type Command, usePalette } from '@/ui/palette-scope';
@@ -70,7 +70,7 @@ function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[
       ]),
       ...SCREENS.map((screen) => to(screen.to, screen.label, screen.facts)),
       ...SCHEMES.map(([scheme, label]) => does(label, 'colours', () => setColorScheme(scheme))),
-      ...(signOut === null ? [] : [does('Sign out', 'of this device', () => void signOut())]),
+      ...(signOut === null ? [] : [does('Sign out', 'of this device', () => startTransition(signOut))]),
       ...LIBRARY.map(({ id, name }) => to(`/library#${id}`, name, 'exercise', everydayNames(id))),
     ];
   }, [athletes, commands, router, setColorScheme, signOut]);

@@ -4,6 +4,6 @@ import { requireAsker } from '../../asker';
 import { changePasswordAction } from './actions';
 
 export default async function AccountPage() {
-  const asker = await requireAsker();
-  return <Account coach={asker.name} least={PASSWORD_LEAST} action={changePasswordAction} />;
+  await requireAsker();
+  return <Account least={PASSWORD_LEAST} action={changePasswordAction} />;
 }

@@ -42,7 +42,7 @@ export function settingsOf(block: Block): readonly Setting[] {
       after: '',
       value: longDay(block.startDate),
       name: 'First day',
-      says: 'Monday of week 1. Another day is moved back to its Monday.',
+      says: 'First day of week 1. Where the cycle is made of weeks it is moved back to its Monday.',
     },
     {
       column: 'cycle',
