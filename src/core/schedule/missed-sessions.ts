@@ -124,7 +124,7 @@ function bestArrangement(
 }
 
 function less(a: readonly number[], b: readonly number[]): boolean {
-  const at = a.findIndex((one, place) => one !== b[place]);
+  const at = a.findIndex((one, index) => one !== b[index]);
   return at >= 0 && (a[at] as number) < (b[at] as number);
 }
 

@@ -88,7 +88,7 @@ test('time never falls when a set is added', () => {
   fc.assert(
     fc.property(anySession, fc.nat(), (list, pick) => {
       const at = pick % list.length;
-      const more = list.map((one, place) => (place === at ? { ...one, count: one.count + 1 } : one));
+      const more = list.map((one, index) => (index === at ? { ...one, count: one.count + 1 } : one));
       const seconds = (of: Block) => climb(of).weeks[0]?.plan.sessions[0]?.seconds ?? { low: 0, high: 0 };
       const [less, longer] = [seconds(made(list)), seconds(made(more))];
       return longer.low >= less.low && longer.high >= less.high;

@@ -41,10 +41,10 @@ async function playWeek(
     const date = addDays(issued.plan.startDate, session.day);
     const ref = { issuedWeekId: issued.id, sessionId: session.sessionId };
     let minute = 0;
-    const sets = session.slots.flatMap((slot, place) =>
+    const sets = session.slots.flatMap((slot, index) =>
       slot.sets.map((set, k): SentSet => {
         minute += 3;
-        const over = course.over[(at + place) % course.over.length] ?? 0;
+        const over = course.over[(at + index) % course.over.length] ?? 0;
         return {
           id: randomUUID(),
           slotId: slot.slotId,

@@ -230,36 +230,33 @@ function SportTable({ athlete, tools }: PartProps) {
       {sport.length === 0 ? (
         <p className={classes.soft}>None. Hard sessions take 4 sets each off the budget.</p>
       ) : null}
-      {sport.map((one, place) => (
+      {sport.map((one, at) => (
         // Lines of a list have no identity of their own; they are edited in place.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <div className={own.entry} key={place}>
+        <div className={own.entry} key={at}>
           <Typed
-            label={`Sport ${place + 1}`}
+            label={`Sport ${at + 1}`}
             className={classes.wide}
             text={one.name}
             read={readText(60)}
-            onValue={(name) => change({ sport: changedAt(sport, place, { name }) })}
-            problem={problemAt(`sport/${place}/name`) === undefined ? undefined : 'A name is needed.'}
+            onValue={(name) => change({ sport: changedAt(sport, at, { name }) })}
+            problem={problemAt(`sport/${at}/name`) === undefined ? undefined : 'A name is needed.'}
           />
           <Typed
-            label={`Sessions a week of sport ${place + 1}`}
+            label={`Sessions a week of sport ${at + 1}`}
             className={own.short}
             text={String(one.sessions)}
             read={(text) => readNumber(text, { field: 'sessions', low: 1, high: 14, whole: true })}
-            onValue={(sessions) => change({ sport: changedAt(sport, place, { sessions }) })}
+            onValue={(sessions) => change({ sport: changedAt(sport, at, { sessions }) })}
           />
           <span className={classes.soft}>a week</span>
           <Toggles
-            label={`Effort of sport ${place + 1}`}
+            label={`Effort of sport ${at + 1}`}
             value={one.hard ? ['hard'] : []}
             options={['hard']}
-            onValue={(value) => change({ sport: changedAt(sport, place, { hard: value.length > 0 }) })}
+            onValue={(value) => change({ sport: changedAt(sport, at, { hard: value.length > 0 }) })}
           />
-          <Button
-            variant="link"
-            onClick={() => change({ sport: sport.filter((_, index) => index !== place) })}
-          >
+          <Button variant="link" onClick={() => change({ sport: sport.filter((_, index) => index !== at) })}>
             Remove
           </Button>
         </div>
@@ -286,32 +283,32 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
       }
     >
       {joints.length === 0 ? <p className={classes.soft}>None recorded.</p> : null}
-      {joints.map((one, place) => (
+      {joints.map((one, at) => (
         <div className={own.entry} key={one.joint}>
           <Choose
-            label={`Joint ${place + 1}`}
+            label={`Joint ${at + 1}`}
             value={one.joint}
             options={JOINTS.filter((joint) => joint === one.joint || free.includes(joint))}
-            onValue={(joint) => change({ joints: changedAt(joints, place, { joint }) })}
+            onValue={(joint) => change({ joints: changedAt(joints, at, { joint }) })}
           />
           <span className={classes.soft}>since</span>
           <DateField
-            label={`Since when joint ${place + 1}`}
+            label={`Since when joint ${at + 1}`}
             className={own.date}
             date={one.since}
-            onDate={(since) => change({ joints: changedAt(joints, place, { since }) })}
+            onDate={(since) => change({ joints: changedAt(joints, at, { since }) })}
           />
           <Typed
-            label={`Note on joint ${place + 1}`}
+            label={`Note on joint ${at + 1}`}
             className={classes.wide}
             placeholder="where, when, who has seen it"
             text={one.note}
             read={readText(400)}
-            onValue={(note) => change({ joints: changedAt(joints, place, { note }) })}
+            onValue={(note) => change({ joints: changedAt(joints, at, { note }) })}
           />
           <Button
             variant="link"
-            onClick={() => change({ joints: joints.filter((_, index) => index !== place) })}
+            onClick={() => change({ joints: joints.filter((_, index) => index !== at) })}
           >
             Remove
           </Button>

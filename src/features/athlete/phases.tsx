@@ -34,28 +34,28 @@ export function Phases({ tools, today }: PhasesProps) {
       }
     >
       <PhaseLine phases={phases} today={today} />
-      {phases.map((one, place) => (
+      {phases.map((one, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
-        <div className={own.entry} key={place}>
+        <div className={own.entry} key={at}>
           <span className={classes.soft}>from</span>
           <DateField
-            label={`First day of phase ${place + 1}`}
+            label={`First day of phase ${at + 1}`}
             className={own.date}
             date={one.from}
-            onDate={(from) => change({ phases: changedAt(phases, place, { from }) })}
-            problem={problemAt(`phases/${place}/from`)}
+            onDate={(from) => change({ phases: changedAt(phases, at, { from }) })}
+            problem={problemAt(`phases/${at}/from`)}
           />
           <Choose
-            label={`Phase ${place + 1}`}
+            label={`Phase ${at + 1}`}
             value={one.phase}
             options={PHASES}
-            onValue={(phase) => change({ phases: changedAt(phases, place, { phase }) })}
+            onValue={(phase) => change({ phases: changedAt(phases, at, { phase }) })}
           />
           <span className={classes.wide} />
           {phases.length > 1 ? (
             <Button
               variant="link"
-              onClick={() => change({ phases: phases.filter((_, index) => index !== place) })}
+              onClick={() => change({ phases: phases.filter((_, index) => index !== at) })}
             >
               Remove
             </Button>
@@ -80,11 +80,11 @@ function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; read
   const sorted = [...phases]
     .filter(({ from }) => !Number.isNaN(Date.parse(from)))
     .sort((a, b) => a.from.localeCompare(b.from));
-  const spans = sorted.map(({ from, phase }, place) => ({
+  const spans = sorted.map(({ from, phase }, at) => ({
     from,
     phase,
-    left: place === 0 ? 0 : x(Date.parse(from)),
-    right: x(Date.parse(sorted[place + 1]?.from ?? '') || end),
+    left: at === 0 ? 0 : x(Date.parse(from)),
+    right: x(Date.parse(sorted[at + 1]?.from ?? '') || end),
   }));
   const first = Number(today.slice(5, 7)) - 6;
   const year = Number(today.slice(0, 4));

@@ -14,7 +14,7 @@ interface VariantsProps {
 /** Set-ups that shift the shares: stance, stride, bench angle, grip. */
 export function Variants({ variants, onChange }: VariantsProps) {
   const put = (at: number, part: Partial<Exercise['variants'][number]>) =>
-    onChange(variants.map((one, place) => (place === at ? { ...one, ...part } : one)));
+    onChange(variants.map((one, index) => (index === at ? { ...one, ...part } : one)));
   return (
     <Section
       title="Variants"
@@ -51,7 +51,7 @@ export function Variants({ variants, onChange }: VariantsProps) {
           <Button
             variant="link"
             aria-label={`Remove variant ${one.name}`}
-            onClick={() => onChange(variants.filter((_, place) => place !== at))}
+            onClick={() => onChange(variants.filter((_, index) => index !== at))}
           >
             Remove
           </Button>
