@@ -4,11 +4,11 @@ import { bySets, plainPart, type Section, type Technique } from './technique';
 export interface StrictThenLoose {
   readonly kind: 'strict then loose';
   readonly sets: number;
-  /** Reps with body English after the last strict one. */
+  /** Reps with a swing after the last strict one. */
   readonly loose: number;
 }
 
-/** Strict reps until none is left, then a few with body English. Isolation only; strict reps progress. */
+/** Strict reps until none is left, then a few with a swing. Isolation only; strict reps progress. */
 export const strictThenLoose: Technique<StrictThenLoose> = {
   kind: 'strict then loose',
   fields: { sets: whole(1, 4), loose: whole(1, 8) },

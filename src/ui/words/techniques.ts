@@ -16,7 +16,7 @@ export const TECHNIQUE_NAMES: Readonly<
   'partials after failure': { name: 'partials after failure', is: 'full reps, then half ones' },
   'lengthened partials': { name: 'lengthened partials', is: 'only the half where the muscle is long' },
   'sectioned reps': { name: 'sectioned reps', is: 'full, then one half, then the other' },
-  'strict then loose': { name: 'strict then loose', is: 'strict reps, then with body English' },
+  'strict then loose': { name: 'strict then loose', is: 'strict reps, then with a swing' },
   'high-rep finisher': { name: 'high-rep finisher', is: 'one long set at the end' },
   'slow lowering': { name: 'slow lowering', is: '3 to 6 seconds down' },
   'static hold': { name: 'static hold', is: 'a position held for seconds' },
@@ -127,7 +127,7 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'sectioned reps':
       return `${plural(technique.sets, 'set')} of ${technique.each} full, ${technique.each} in the long half and ${technique.each} in the other${technique.slow ? `, then ${technique.each} slow` : ''}, without a pause.`;
     case 'strict then loose':
-      return `Strict reps until none is left, then ${technique.loose} with body English. Isolation only; strict reps progress.`;
+      return `Strict reps until none is left, then ${technique.loose} with a swing. Isolation only; strict reps progress.`;
     case 'high-rep finisher':
       return technique.shape === 'long set'
         ? `One set of 17–30, ${failing(technique.toFailure)}. At 30 the load rises.`
