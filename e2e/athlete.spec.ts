@@ -162,6 +162,12 @@ test('the palette: what is 8 at 2 left, how do I make it, and where to go', asyn
   await press(page, 'Enter');
   await page.waitForURL('**/athletes/**');
   await expect(page.getByRole('heading', { name: 'Devika Rao' })).toBeVisible();
+  // Typed at once, before the field has the focus: nothing of it is lost.
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('sign out');
+  await expect(page.getByRole('dialog').getByRole('textbox')).toHaveValue('sign out');
+  await press(page, 'Enter');
+  await page.waitForURL('**/sign-in');
 });
 
 test('the password: the old one is asked for, mistakes stand beside their field, the new one signs in', async ({

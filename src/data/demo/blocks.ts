@@ -149,7 +149,7 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
 /** A hard garage week in pounds, cutting; it has faults on purpose for the findings to show. */
 export function garageCut(newId: NewId, startDate: LocalDate): Block {
   return {
-    ...emptyBlock('Garage cut', startDate),
+    ...emptyBlock('Barn cut', startDate),
     weeks: 5,
     activities: [
       { id: newId(), day: 2, name: 'trail running', hard: false, legs: true },

@@ -37,6 +37,9 @@ const MOST = 9;
 interface PaletteDialogProps {
   readonly open: boolean;
   readonly athletes: readonly FoundAthlete[];
+  /** What was typed before the field was there, and that it has been taken over. */
+  readonly early: string;
+  readonly onEarly: () => void;
   readonly onClose: () => void;
 }
 
@@ -77,7 +80,7 @@ function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[
 }
 
 /** One field: what is typed is found, and a question about loads is answered above what is found. */
-export default function PaletteDialog({ open, athletes, onClose }: PaletteDialogProps) {
+export default function PaletteDialog({ open, athletes, early, onEarly, onClose }: PaletteDialogProps) {
   const { scope, commands } = usePalette();
   const [text, setText] = useState('');
   // The screen's commands are read anew each time it opens.
@@ -88,6 +91,11 @@ export default function PaletteDialog({ open, athletes, onClose }: PaletteDialog
       spotlight.open();
     } else spotlight.close();
   }, [open, commands]);
+  useEffect(() => {
+    if (early === '') return;
+    setText((before) => before + early);
+    onEarly();
+  }, [early, onEarly]);
   const items = useItems(athletes, offered);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);

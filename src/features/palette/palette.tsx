@@ -17,6 +17,8 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
   const { open, setOpen } = usePalette();
   const [found, setFound] = useState<readonly FoundAthlete[]>([]);
   const [wanted, setWanted] = useState(false);
+  // What is typed before the field has the focus: it is meant for the field.
+  const [early, setEarly] = useState('');
   const show = useCallback(() => {
     setWanted(true);
     setOpen(true);
@@ -32,6 +34,25 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
     if (open) setOpen(false);
     else show();
   });
+  useWindowEvent(
+    'keydown',
+    (event) => {
+      const isForField = open && !(event.target instanceof HTMLInputElement) && event.key.length === 1;
+      if (!isForField || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      event.stopPropagation();
+      setEarly((before) => before + event.key);
+    },
+    { capture: true },
+  );
   if (!wanted && !open) return null;
-  return <PaletteDialog open={open} athletes={found} onClose={() => setOpen(false)} />;
+  return (
+    <PaletteDialog
+      open={open}
+      athletes={found}
+      early={early}
+      onEarly={() => setEarly('')}
+      onClose={() => setOpen(false)}
+    />
+  );
 }
