@@ -197,6 +197,17 @@ export type Fix = { readonly edit: Edit } & (
     }
   | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
   | {
+      readonly does: 'spread sets';
+      readonly exerciseId: string;
+      readonly slot: string;
+      /** Where they go, by name and by id. */
+      readonly session: string;
+      readonly target: string;
+      readonly sets: number;
+      /** Whether they come on top; else they are taken from the slot. */
+      readonly added: boolean;
+    }
+  | {
       readonly does: 'fit session';
       readonly minutes: number;
       readonly sets: number;

@@ -1,20 +1,20 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Check, Finding, Severity } from './finding';
+import { spreadSets } from './spread-sets';
 
-/** Growing muscles exposed too seldom or too often a week; muscles alike in this share one finding. */
-export const frequency: Check = ({ week, conventions }) => {
+/**
+ * Growing muscles exposed too seldom or too often a week. A muscle that can be trained on a further day has a finding of
+ * its own with the ways there; the others that are alike in their days share one.
+ */
+export const frequency: Check = (input) => {
+  const { week, conventions } = input;
+  const found: Finding[] = [];
   const groups = new Map<number, Muscle[]>();
-  for (const muscle of MUSCLES) {
-    const { goal, frequency: times, measured: sets } = week.muscles[muscle];
-    if (goal === 'hold' || sets === 0) continue;
-    if (times >= conventions.growingFrequencyNote && times <= conventions.highFrequencyNote) continue;
-    groups.set(times, [...(groups.get(times) ?? []), muscle]);
-  }
-  return [...groups].map(([times, muscles]): Finding => {
+  const finding = (key: string, muscles: readonly Muscle[], times: number): Finding => {
     const high = times > conventions.highFrequencyNote;
     const severity: Severity = !high && times < conventions.growingFrequencyWarn ? 'warn' : 'note';
     return {
-      id: `frequency/${times}`,
+      id: `frequency/${key}`,
       severity,
       subject: muscles[0] === undefined ? {} : { muscle: muscles[0] },
       detail: {
@@ -26,5 +26,14 @@ export const frequency: Check = ({ week, conventions }) => {
       },
       fixes: [],
     };
-  });
+  };
+  for (const muscle of MUSCLES) {
+    const { goal, frequency: times, measured: sets } = week.muscles[muscle];
+    if (goal === 'hold' || sets === 0) continue;
+    if (times >= conventions.growingFrequencyNote && times <= conventions.highFrequencyNote) continue;
+    const fixes = times < conventions.growingFrequencyNote ? spreadSets(muscle, input) : [];
+    if (fixes.length === 0) groups.set(times, [...(groups.get(times) ?? []), muscle]);
+    else found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes });
+  }
+  return [...found, ...[...groups].map(([times, muscles]) => finding(`${times}`, muscles, times))];
 };

@@ -28,6 +28,7 @@ import { skillFrequency } from './skill-frequency';
 import { smallAfterCompounds } from './small-after-compounds';
 import { spineBackToBack } from './spine-back-to-back';
 import { splitFit } from './split-fit';
+import { withSlotToo } from './spread-sets';
 import { staleLoad } from './stale-load';
 import { tiredHelpers } from './tired-helpers';
 import { tooFewSessions } from './too-few-sessions';
@@ -110,18 +111,24 @@ export function checkAll(input: CheckedBlock): readonly Finding[] {
   );
 }
 
-/** Whether a slot's way into another session leaves the calendar without a new finding more severe than the one it mends. */
+/** Whether a slot's way into another session, or its second one there, leaves the calendar without a new finding more severe than the one it mends. */
 function keepsCalendar(
-  { edit }: Fix,
+  fix: Fix,
   finding: Finding,
   calendar: readonly Finding[],
   context: CheckInput,
 ): boolean {
-  if (edit.kind !== 'slot/move') return true;
+  const after =
+    fix.edit.kind === 'slot/move'
+      ? withSlotIn(context, fix.edit.slot, fix.edit.session)
+      : fix.does === 'spread sets'
+        ? withSlotToo(context, fix.slot, fix.target, fix.sets)
+        : null;
+  if (after === null) return true;
   const known = new Set(calendar.map(({ id }) => id));
-  return !calendarFindings(withSlotIn(context, edit.slot, edit.session)).some(
-    (one) => !known.has(one.id) && isWorse(one, finding),
-  );
+  // A day more of training may not cost as much as the day that was missing.
+  const costs = (one: Finding) => isWorse(one, finding) || fix.does === 'spread sets';
+  return !calendarFindings(after).some((one) => !known.has(one.id) && costs(one) && one.severity !== 'note');
 }
 
 /** What checks look at: the first week that can still change. Undefined where there is nothing to judge yet. */

@@ -1,7 +1,9 @@
 import type { Muscle } from '../anatomy/muscle';
 import { credits } from '../exercises/exercise';
 import { type SeenSession, sessionsOf } from './cycle';
-import type { Check, CheckInput, Finding } from './finding';
+import type { Check, CheckInput, Finding, Fix } from './finding';
+import { spreadSets } from './spread-sets';
+import { easeSession } from './volume-fixes';
 
 /** Hard sets credited at few reps. */
 function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): ReadonlyMap<Muscle, number> {
@@ -15,6 +17,18 @@ function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): Reado
   return heavy;
 }
 
+/** Sets less, or, where the muscle needs them all, a part of them on another day if that is enough. */
+function eased(muscle: Muscle, { session, credit }: SeenSession, input: CheckInput): readonly Fix[] {
+  const fewer = easeSession(muscle, session.sessionId, input);
+  if (fewer !== undefined) return [fewer];
+  return spreadSets(muscle, input).filter(
+    ({ slot, sets, added }) =>
+      !added &&
+      session.slots.some(({ slotId }) => slotId === slot) &&
+      (credit.get(muscle) ?? 0) - sets <= input.conventions.sessionCap,
+  );
+}
+
 /** One muscle gets more hard sets in a session than grow it: eight in all, four of them heavy. */
 export const sessionDose: Check = (input) => {
   const { sessionCap, sessionHeavyCap } = input.conventions;
@@ -25,7 +39,7 @@ export const sessionDose: Check = (input) => {
       severity: heavy ? 'note' : 'warn',
       subject: { sessionId, muscle },
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
-      fixes: [],
+      fixes: heavy ? [] : eased(muscle, one, input),
     });
     const all = [...one.credit].filter(([, sets]) => sets > sessionCap);
     const over = new Set(all.map(([muscle]) => muscle));

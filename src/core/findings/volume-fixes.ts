@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { findSlot, type Session, type Slot } from '../block/block';
 import { driftPerSet } from '../effort/drift';
-import { contribution, type Exercise } from '../exercises/exercise';
+import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { asPlanned, type CheckInput, type Fix } from './finding';
@@ -94,6 +94,38 @@ function takesAnother({ slot }: Candidate, added: number, input: CheckInput): bo
   );
 }
 
+/** Whether a set more keeps budget, time, ceilings and the cap of the session. */
+function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
+  const { conventions, week, athlete } = input;
+  if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
+  if (!takesAnother(one, reckoning.of(one), input)) return false;
+  reckoning.change(one, 1);
+  const kept =
+    reckoning.hardSets() <= week.budget + EPSILON &&
+    reckoning.seconds(one.session) <= athlete.minutes * 60 &&
+    MUSCLES.every(
+      (each) =>
+        contribution(one.exercise, each) === 0 ||
+        (reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
+          reckoning.credited(one.session, each) <= conventions.sessionCap),
+    );
+  reckoning.change(one, -1);
+  return kept;
+}
+
+/** Whether a set less leaves every growing muscle that is at its floor there. */
+function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
+  if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
+  reckoning.change(one, -1);
+  const kept = MUSCLES.every((each) => {
+    const { goal, landmarks, measured } = input.week.muscles[each];
+    if (goal === 'hold' || contribution(one.exercise, each) === 0 || measured < landmarks.floor) return true;
+    return reckoning.measured(each) + EPSILON >= landmarks.floor;
+  });
+  reckoning.change(one, 1);
+  return kept;
+}
+
 /**
  * Sets added to direct work until a muscle reaches its floor, a set at a time where fewest are: only as far as no
  * ceiling, session dose, budget or time limit is passed that was kept.
@@ -101,27 +133,10 @@ function takesAnother({ slot }: Candidate, added: number, input: CheckInput): bo
  */
 export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = candidates(muscle, input);
-  const { conventions, week, athlete } = input;
   const reckoning = new Reckoning(all, input);
-  const possible = (one: Candidate): boolean => {
-    if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
-    if (!takesAnother(one, reckoning.of(one), input)) return false;
-    reckoning.change(one, 1);
-    const kept =
-      reckoning.hardSets() <= week.budget + EPSILON &&
-      reckoning.seconds(one.session) <= athlete.minutes * 60 &&
-      MUSCLES.every(
-        (each) =>
-          contribution(one.exercise, each) === 0 ||
-          (reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
-            reckoning.credited(one.session, each) <= conventions.sessionCap),
-      );
-    reckoning.change(one, -1);
-    return kept;
-  };
-  while (reckoning.measured(muscle) + EPSILON < week.muscles[muscle].landmarks.floor) {
+  while (reckoning.measured(muscle) + EPSILON < input.week.muscles[muscle].landmarks.floor) {
     const sets = (one: Candidate) => setCount(one.slot.technique) + reckoning.of(one);
-    const [next] = all.filter(possible).sort((a, b) => sets(a) - sets(b));
+    const [next] = all.filter((one) => mayAdd(one, reckoning, input)).sort((a, b) => sets(a) - sets(b));
     if (next === undefined) return undefined;
     reckoning.change(next, 1);
   }
@@ -135,19 +150,6 @@ export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
  */
 export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = [...candidates(muscle, input)].reverse();
-  const reckoning = new Reckoning(all, input);
-  const possible = (one: Candidate): boolean => {
-    if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
-    reckoning.change(one, -1);
-    const kept = MUSCLES.every((each) => {
-      const { goal, landmarks, measured } = input.week.muscles[each];
-      if (goal === 'hold' || contribution(one.exercise, each) === 0 || measured < landmarks.floor)
-        return true;
-      return reckoning.measured(each) + EPSILON >= landmarks.floor;
-    });
-    reckoning.change(one, 1);
-    return kept;
-  };
   const now = input.week.muscles[muscle].measured;
   const most = Math.max(
     ...input.blockPlan.weeks
@@ -155,8 +157,101 @@ export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
       .map(({ plan }) => plan.muscles[muscle].measured),
   );
   const { ceiling } = input.week.muscles[muscle].landmarks;
-  while (reckoning.measured(muscle) + most - now > ceiling + EPSILON) {
-    const next = all.find(possible);
+  return dropUntil(all, (reckoning) => reckoning.measured(muscle) + most - now <= ceiling + EPSILON, input);
+}
+
+/**
+ * Sets that bring two sides level: added to direct work of the short side as addSets may, else taken from the long side
+ * where every growing muscle keeps its floor.
+ * @param short muscles of the side with too few sets, and of the other
+ * @param level whether the sides are level with so many sets
+ * @returns undefined where neither levels them
+ */
+export function evenSides(
+  short: readonly Muscle[],
+  long: readonly Muscle[],
+  level: (short: number, long: number) => boolean,
+  input: CheckInput,
+): Fix | undefined {
+  const once = (muscles: readonly Muscle[]) => {
+    const seen = new Map<string, Candidate>();
+    for (const muscle of muscles) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
+    return [...seen.values()];
+  };
+  const tryOut = (all: readonly Candidate[], by: 1 | -1): Fix | undefined => {
+    const reckoning = new Reckoning(all, input);
+    const sum = (muscles: readonly Muscle[]) =>
+      muscles.reduce((total, muscle) => total + reckoning.measured(muscle), 0);
+    const sets = (one: Candidate) => by * (setCount(one.slot.technique) + reckoning.of(one));
+    while (!level(sum(short), sum(long))) {
+      const gap = sum(short) / sum(long);
+      const [next] = all
+        .filter((one) => {
+          if (!(by === 1 ? mayAdd(one, reckoning, input) : mayDrop(one, reckoning, input))) return false;
+          reckoning.change(one, by);
+          const narrows = sum(short) / sum(long) > gap;
+          reckoning.change(one, by === 1 ? -1 : 1);
+          return narrows;
+        })
+        .sort((a, b) => sets(a) - sets(b));
+      if (next === undefined) return undefined;
+      reckoning.change(next, by);
+    }
+    return asFix(by === 1 ? 'add sets' : 'drop sets', all, reckoning);
+  };
+  return tryOut(once(short), 1) ?? tryOut(once(long), -1);
+}
+
+/**
+ * Sets taken from a session until a muscle is within what a session may give it, worst payoff first; no growing muscle
+ * falls below its floor by it.
+ * @returns undefined where they cannot
+ */
+export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput): Fix | undefined {
+  const all = [...candidates(muscle, input)].reverse().filter(({ session }) => session.id === sessionId);
+  const [first] = all;
+  if (first === undefined) return undefined;
+  return dropUntil(
+    all,
+    (reckoning) => reckoning.credited(first.session, muscle) <= input.conventions.sessionCap + EPSILON,
+    input,
+  );
+}
+
+/**
+ * Sets taken where the worst-off muscle stands furthest above its floor, or above its hold where it is held, until the
+ * body is within its budget.
+ * @returns undefined where no growing muscle could keep its floor
+ */
+export function withinBudget(input: CheckInput): Fix | undefined {
+  const seen = new Map<string, Candidate>();
+  for (const muscle of MUSCLES) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
+  const all = [...seen.values()];
+  const spare = (one: Candidate, reckoning: Reckoning) =>
+    Math.min(
+      ...primeMovers(one.exercise).map((muscle) => {
+        const { goal, landmarks } = input.week.muscles[muscle];
+        return reckoning.measured(muscle) - (goal === 'hold' ? landmarks.hold : landmarks.floor);
+      }),
+    );
+  return dropUntil(
+    all,
+    (reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON,
+    input,
+    (reckoning) => (a, b) => spare(b, reckoning) - spare(a, reckoning),
+  );
+}
+
+function dropUntil(
+  all: readonly Candidate[],
+  done: (reckoning: Reckoning) => boolean,
+  input: CheckInput,
+  order?: (reckoning: Reckoning) => (a: Candidate, b: Candidate) => number,
+): Fix | undefined {
+  const reckoning = new Reckoning(all, input);
+  while (!done(reckoning)) {
+    const sorted = order === undefined ? all : [...all].sort(order(reckoning));
+    const next = sorted.find((one) => mayDrop(one, reckoning, input));
     if (next === undefined) return undefined;
     reckoning.change(next, -1);
   }

@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Goal } from '../volume/goal';
 import type { Check, CheckInput, Finding, Fix } from './finding';
-import { addSets, dropSets } from './volume-fixes';
+import { addSets, dropSets, withinBudget } from './volume-fixes';
 
 const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
 
@@ -56,7 +56,7 @@ export const weeklyVolume: Check = (input) => {
       severity: 'warn',
       subject: { week: week.week },
       detail: { rule: 'above budget', sets: week.hardSets, budget: week.budget, week: week.week },
-      fixes: [],
+      fixes: offered(withinBudget(input)),
     });
   }
   findings.push(

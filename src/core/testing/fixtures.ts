@@ -2,6 +2,7 @@ import type { Athlete, BestSet } from '../athlete/athlete';
 import type { Place } from '../athlete/place';
 import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
+import { addDays } from '../calendar';
 import { USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
@@ -167,7 +168,7 @@ export function performWeek(
       id: `w${week}-${planned.sessionId}`,
       week,
       sessionId: planned.sessionId,
-      date: `2026-11-${String(2 + planned.day).padStart(2, '0')}`,
+      date: addDays(frozen.value.plan.startDate, planned.day),
       finished: true,
     };
     workouts.push(workout);

@@ -1,15 +1,18 @@
-import { MUSCLES } from '../anatomy/muscle';
-import { isIn, type RollUp } from '../anatomy/roll-up';
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { isIn, ROLL_UPS, type RollUp } from '../anatomy/roll-up';
 import type { Conventions } from '../conventions/conventions';
 import type { WeekPlan } from '../plan/week';
 
 /** Weekly sets of both sides together from which their balance is judged. */
 const LEAST_JUDGED = 6;
 
+/** What stands against each other: a muscle or a group of them. */
+export type Side = 'quads' | 'hamstrings' | 'push' | 'pull' | 'front' | 'back' | 'upper' | 'lower';
+
 /** Weekly fractional sets of one side against another. */
 export interface Ratio {
   readonly name: 'push and pull' | 'quads and hamstrings' | 'front and back' | 'upper and lower';
-  readonly sides: readonly [string, string];
+  readonly sides: readonly [Side, Side];
   readonly sets: number;
   readonly against: number;
 }
@@ -29,6 +32,11 @@ export function isLopsided(
   // Too little on both sides is not a matter of balance.
   if (sets + against < LEAST_JUDGED) return false;
   return sets < balanceLeast * against || sets > balanceMost * against;
+}
+
+/** The muscles of one side of a ratio. */
+export function musclesOf(side: Side): readonly Muscle[] {
+  return side === 'quads' || side === 'hamstrings' ? [side] : ROLL_UPS[side];
 }
 
 /** How a week's sets stand against each other, by the roll-ups of the muscles. */

@@ -114,6 +114,8 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
     }
     case 'hold muscles':
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
+    case 'spread sets':
+      return `${fix.added ? 'Add' : 'Move'} ${plural(fix.sets, 'set')} of ${names(fix.exerciseId)} to ${fix.session}`;
     case 'swap sessions':
       return `Exchange ${fix.session} and ${fix.other}`;
     case 'move slot to session':

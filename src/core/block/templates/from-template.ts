@@ -10,7 +10,7 @@ import type { Template, TemplateSlot } from './template';
 /** What a new block is laid out with. */
 export interface LayOut {
   readonly athlete: Athlete;
-  readonly catalogue: Pick<Catalogue, 'newest'>;
+  readonly catalogue: Pick<Catalogue, 'newest' | 'find'>;
   readonly newId: () => string;
 }
 

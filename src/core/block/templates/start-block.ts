@@ -1,4 +1,5 @@
 import { type Block, emptyBlock } from '../block';
+import { fitAthlete } from './fit-athlete';
 import { copyBlock, fromTemplate, type LayOut } from './from-template';
 import type { Template } from './template';
 
@@ -14,7 +15,7 @@ export type BlockSource =
   | { readonly kind: 'template'; readonly template: Template }
   | { readonly kind: 'design'; readonly block: Block };
 
-/** A new block for an athlete. What was settled holds over what the source says. */
+/** A new block for an athlete. What was settled holds over what the source says; a template is fitted to the athlete. */
 export function startBlock(source: BlockSource, settings: NewBlockSettings, layOut: LayOut): Block {
   const laid = () => {
     switch (source.kind) {
@@ -26,5 +27,6 @@ export function startBlock(source: BlockSource, settings: NewBlockSettings, layO
         return copyBlock(source.block, settings, layOut.newId);
     }
   };
-  return { ...laid(), ...settings };
+  const block = { ...laid(), ...settings };
+  return source.kind === 'template' ? fitAthlete(block, layOut) : block;
 }

@@ -7,8 +7,6 @@ export interface TemplateSlot {
   readonly wishes: readonly string[];
   readonly sets: number;
   readonly range: RepRange;
-  /** Left out first when the session is too long. */
-  readonly extra?: boolean;
 }
 
 export interface TemplateSession {

@@ -76,6 +76,7 @@ const WISHES = {
     'bench-dip',
     'ring-extension',
   ],
+  abductors: ['hip-abduction-machine', 'cable-hip-abduction', 'band-side-walk'],
   shrug: ['dumbbell-shrug', 'barbell-shrug', 'cable-shrug', 'shrug-machine'],
   abs: ['cable-crunch', 'hanging-leg-raise', 'hanging-knee-raise', 'floor-crunch'],
   trunk: ['hanging-leg-raise', 'hanging-knee-raise', 'floor-crunch'],
@@ -90,6 +91,6 @@ const WISHES = {
 export type Purpose = keyof typeof WISHES;
 
 /** A slot of a template by its purpose. */
-export function wish(purpose: Purpose, sets: number, low: number, high: number, extra = false): TemplateSlot {
-  return { wishes: WISHES[purpose], sets, range: { low, high }, ...(extra ? { extra } : {}) };
+export function wish(purpose: Purpose, sets: number, low: number, high: number): TemplateSlot {
+  return { wishes: WISHES[purpose], sets, range: { low, high } };
 }

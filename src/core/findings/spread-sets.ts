@@ -1,0 +1,101 @@
+import type { Muscle } from '../anatomy/muscle';
+import { findSlot, type Session, type Slot } from '../block/block';
+import { credits } from '../exercises/exercise';
+import { setCount, withSetCount } from '../techniques/registry';
+import { setCost } from '../timing/set-cost';
+import { sessionsOf } from './cycle';
+import { asPlanned, type CheckInput, type Fix } from './finding';
+import { slotsFor } from './slot-sets';
+
+/** Sets that a further day of a muscle gets at least: so many make it a day on which it is trained hard. */
+const LEAST_SETS = 2;
+
+type Spread = Extract<Fix, { readonly does: 'spread sets' }>;
+
+/** The week with a slot's exercise trained once more, last in another session, for so many sets. */
+export function withSlotToo(input: CheckInput, slotId: string, target: string, sets: number): CheckInput {
+  const copied = input.week.sessions.flatMap(({ slots }) => slots).find((slot) => slot.slotId === slotId);
+  if (copied === undefined) return input;
+  const added = { ...copied, sets: copied.sets.slice(0, sets) };
+  const sessions = input.week.sessions.map((session) =>
+    session.sessionId === target ? { ...session, slots: [...session.slots, added] } : session,
+  );
+  return { ...input, week: { ...input.week, sessions } };
+}
+
+/** An id for a second slot of an exercise: the same each time it is offered, and free. */
+function secondId(slot: Slot, input: CheckInput): string {
+  let id = `${slot.id.slice(0, 60)}-2`;
+  for (let at = 3; findSlot(input.block, id) !== undefined; at++) id = `${slot.id.slice(0, 60)}-${at}`;
+  return id;
+}
+
+/**
+ * A muscle trained on a further day: half the sets of its largest slot go there where it can spare them, else two more
+ * are added as far as time, budget, ceiling and the cap of the session's muscles allow. One offer for each session that
+ * does not yet train it, those with most time first.
+ */
+export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[] {
+  const [largest] = [...slotsFor(muscle, input)].sort(
+    (a, b) => setCount(b.technique) - setCount(a.technique),
+  );
+  if (largest === undefined) return [];
+  const exercise = input.exerciseOf(asPlanned(largest));
+  const now = setCount(largest.technique);
+  const moved = now >= 2 * LEAST_SETS ? Math.floor(now / 2) : 0;
+  const sets = moved === 0 ? LEAST_SETS : moved;
+  const cost = sets * setCost(largest, exercise, input.conventions);
+  const seen = sessionsOf(input);
+  const holds = (session: Session) =>
+    !session.optional &&
+    !session.slots.some((slot) => slot.exercise.id === largest.exercise.id) &&
+    (seen.find((one) => one.session.sessionId === session.id)?.credit.get(muscle) ?? 0) <
+      input.conventions.exposureCredit;
+  const spare = (session: Session) =>
+    input.athlete.minutes * 60 -
+    (seen.find((one) => one.session.sessionId === session.id)?.session.seconds.high ?? 0);
+  if (moved === 0 && !takesMore(sets, largest, input)) return [];
+  return input.block.sessions
+    .filter((session) => holds(session) && spare(session) >= cost)
+    .sort((a, b) => spare(b) - spare(a))
+    .map((session): Spread => {
+      const added = {
+        kind: 'slot/add',
+        session: session.id,
+        after: session.slots.at(-1)?.id ?? null,
+        slot: {
+          ...largest,
+          id: secondId(largest, input),
+          technique: withSetCount(largest.technique, sets),
+          joined: false,
+        },
+      } as const;
+      const taken = {
+        kind: 'slot/set',
+        slot: largest.id,
+        field: 'technique',
+        value: withSetCount(largest.technique, now - moved),
+      } as const;
+      return {
+        does: 'spread sets',
+        exerciseId: exercise.id,
+        slot: largest.id,
+        session: session.name,
+        target: session.id,
+        sets,
+        added: moved === 0,
+        edit: moved === 0 ? added : { kind: 'batch', edits: [taken, added] },
+      };
+    });
+}
+
+/** Whether so many more sets of a slot keep the week within its budget and every muscle within its ceiling. */
+function takesMore(sets: number, slot: Slot, input: CheckInput): boolean {
+  const exercise = input.exerciseOf(asPlanned(slot));
+  const perWeek = (sets * 7) / input.block.cycleDays;
+  if (input.week.hardSets + perWeek > input.week.budget) return false;
+  return credits(exercise).every(
+    ([muscle, share]) =>
+      input.week.muscles[muscle].measured + perWeek * share <= input.week.muscles[muscle].landmarks.ceiling,
+  );
+}
