@@ -1,12 +1,16 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
+  // For the bench alone, which tells by them what a screen loads.
+  productionBrowserSourceMaps: process.env.SOURCE_MAPS === 'yes',
   // Types are checked by `npm test` with the compiler the project pins; the build need not do it twice.
   typescript: { ignoreBuildErrors: true },
   serverExternalPackages: ['sequelize', 'mysql2', 'umzug', '@node-rs/argon2', 'highs'],
+  // scripts/serve.mjs does it.
+  compress: false,
   poweredByHeader: false,
   devIndicators: false,
-  experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks'] },
+
   async headers() {
     return [
       {

@@ -177,3 +177,33 @@ test('letters typed while the techniques are still fetched are not lost', async 
   await page.keyboard.type('drop', { delay: 0 });
   await expect(page.getByRole('combobox', { name: /^Technique of/ })).toHaveValue('drop');
 });
+
+test('templates are a place of their own: looked at, renamed, removed, and the way from one into a block', async ({
+  coach: page,
+}) => {
+  await page.getByRole('link', { name: 'Templates' }).click();
+  await page.waitForURL('**/templates');
+  await expect(page).toHaveTitle('Templates · Dense Ladder');
+  await page.getByRole('link', { name: /^Rings and bars/ }).click();
+  await answers(page);
+  const name = page.getByLabel('Name of the template');
+  await name.fill(' ');
+  await name.press('Enter');
+  await expect(page.getByText('A name is needed.')).toBeVisible();
+  await name.fill('Rings, bars and legs');
+  await name.press('Enter');
+  await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the template Rings, bars and legs' }).click();
+  await page.getByRole('button', { name: 'Remove Rings, bars and legs for good' }).click();
+  await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeHidden();
+
+  await page.getByRole('link', { name: /^Upper and lower, four days/ }).click();
+  await expect(page.getByRole('region', { name: 'Its week' })).toContainText('Lower, squat first');
+  await page.getByRole('link', { name: /^Maren/ }).click();
+  await page.waitForURL('**/blocks/new**');
+  await answers(page);
+  await expect(page.getByRole('radio', { name: /^Upper and lower, four days/ })).toBeChecked();
+  await expect(page.getByText('Nothing that needs you now.')).toBeVisible();
+  await page.goto('/templates?show=template/nothing');
+  await expect(page.getByText('This template was removed')).toBeVisible();
+});

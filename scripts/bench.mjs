@@ -1,11 +1,11 @@
 // npm run bench: figures and same-run ratios. Nothing here passes or fails.
 import { execFile } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gzipSync } from 'node:zlib';
 import { Database } from './database.mjs';
-import { DATA, ensureBuild, ensurePackages, ROOT, run, say } from './machine.mjs';
+import { BUILT_FROM, DATA, ensureBuild, ensurePackages, ROOT, run, say } from './machine.mjs';
 import { startServer } from './server.mjs';
 
 const RUNS = 60;
@@ -25,6 +25,9 @@ try {
   await database.start();
   await database.command('migrate');
   await database.command('seed', COACH.email);
+  // With maps, so that what a screen loads can be told by module; the next build goes without them again.
+  process.env.SOURCE_MAPS = 'yes';
+  rmSync(BUILT_FROM, { force: true });
   await ensureBuild();
   server = await startServer({ databaseUrl: database.url, quiet: true });
   await benchPages(server.address);
@@ -38,6 +41,7 @@ try {
 } finally {
   await server?.stop();
   await database.stop();
+  rmSync(BUILT_FROM, { force: true });
 }
 
 async function benchCore(name) {
@@ -237,11 +241,44 @@ async function benchWeights(address) {
     say(
       `  ${screen.padEnd(8)} ${sum.toFixed(0).padStart(4)} of ${WEIGHTS[screen]}: ${(sum / WEIGHTS[screen]).toFixed(2)} x`,
     );
-    const largest = files.sort((a, b) => b.kB - a.kB).slice(0, 10);
-    say(
-      `           ${largest.map(({ url, kB }) => `${url.split('/').at(-1).slice(0, 24)} ${kB.toFixed(0)}`).join(', ')}`,
-    );
+    const modules = new Map();
+    for (const { url, kB } of files.filter(({ url }) => url.endsWith('.js')))
+      for (const [name, share] of await sharesOf(url))
+        modules.set(name, (modules.get(name) ?? 0) + share * kB);
+    const largest = [...modules].sort(([, a], [, b]) => b - a).slice(0, 10);
+    say(`           ${largest.map(([name, kB]) => `${name} ${kB.toFixed(1)}`).join(', ')}`);
     await context.close();
   }
   await browser.close();
+}
+
+/** What part of a script comes from which module: a package, or a folder of our own. */
+async function sharesOf(url) {
+  const { eachMapping, FlattenMap } = await import('@jridgewell/trace-mapping');
+  const text = await (await fetch(url)).text();
+  const [, name] = /sourceMappingURL=(\S+)/.exec(text) ?? [];
+  if (name === undefined) return new Map([['unmapped', 1]]);
+  const map = await (await fetch(new URL(name, url))).json();
+  const lines = text.split('\n');
+  const sums = new Map();
+  let last = null;
+  const until = (line, column) => {
+    if (last === null) return;
+    const length =
+      last.line === line ? column - last.column : (lines[last.line - 1]?.length ?? 0) - last.column;
+    sums.set(last.name, (sums.get(last.name) ?? 0) + Math.max(0, length));
+  };
+  eachMapping(new FlattenMap(map), ({ generatedLine, generatedColumn, source }) => {
+    until(generatedLine, generatedColumn);
+    last = { line: generatedLine, column: generatedColumn, name: moduleOf(source ?? 'other') };
+  });
+  const all = [...sums.values()].reduce((sum, length) => sum + length, 0);
+  return new Map([...sums].map(([name, length]) => [name, length / all]));
+}
+
+function moduleOf(source) {
+  const [, pack] = /.*node_modules\/((?:@[^/]+\/)?[^/]+)/.exec(source) ?? [];
+  if (pack !== undefined) return pack;
+  const [, ours] = /(src\/[^?]+)\/[^/]+$/.exec(source) ?? [];
+  return ours ?? 'other';
 }

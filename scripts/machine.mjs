@@ -5,6 +5,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync, constants } from 'node:zlib';
 
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 export const DATA = join(ROOT, '.data');
@@ -85,18 +86,34 @@ function sources(folder) {
     .sort();
 }
 
+/** Says from what the production build was made. */
+export const BUILT_FROM = join(ROOT, '.next', 'built-from');
+
+/** Where the build's scripts and styles stand, packed beside the plain ones. */
+export const PACKED = join(ROOT, '.next', 'static');
+
 /** The production build, made when a source has changed since the last one. */
 export async function ensureBuild() {
   const files = [
     ...sources(join(ROOT, 'src')),
     ...['next.config.ts', 'package-lock.json', 'tsconfig.json'].map((name) => join(ROOT, name)),
   ];
-  await unlessDone(join(ROOT, '.next', 'built-from'), files, async () => {
+  await unlessDone(BUILT_FROM, files, async () => {
     say('Building ...');
     const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' };
     const code = await run(bin('next'), ['build'], { env });
     if (code !== 0) throw new Error('The build failed.');
+    pack();
   });
+}
+
+/** Packs scripts and styles once, as small as they get: the server hands them out so. */
+function pack() {
+  for (const file of sources(PACKED).filter((name) => /\.(js|css)$/.test(name)))
+    writeFileSync(
+      `${file}.br`,
+      brotliCompressSync(readFileSync(file), { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }),
+    );
 }
 
 export function bin(name) {

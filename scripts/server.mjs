@@ -1,13 +1,18 @@
 // The application server, waiting until it answers.
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { bin, freePort, ROOT } from './machine.mjs';
 
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** Starts `next start` or `next dev` on a loopback port; resolves once it answers. */
+/** Starts the production server or `next dev` on a loopback port; resolves once it answers. */
 export async function startServer({ databaseUrl, wish = 0, mode = 'start', quiet = false, env = {} }) {
   const port = await freePort(wish);
-  const child = spawn(bin('next'), [mode, '--hostname', '127.0.0.1', '--port', String(port)], {
+  const command =
+    mode === 'dev'
+      ? [bin('next'), 'dev', '--hostname', '127.0.0.1', '--port', String(port)]
+      : [join(ROOT, 'scripts', 'serve.mjs'), '127.0.0.1', String(port)];
+  const child = spawn(process.execPath, command, {
     cwd: ROOT,
     stdio: quiet
       ? ['ignore', 'ignore', 'inherit']

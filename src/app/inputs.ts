@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What an action takes from outside. A number is no id, and neither is a text that no id can be. */
 export const idSchema = z.string().min(1).max(191);

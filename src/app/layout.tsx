@@ -26,7 +26,7 @@ export default function RootLayout({ children }: { readonly children: React.Reac
         <ColorSchemeScript defaultColorScheme="auto" />
       </head>
       <body>
-        <MantineProvider theme={theme} defaultColorScheme="auto">
+        <MantineProvider theme={theme} defaultColorScheme="auto" withGlobalClasses={false}>
           {children}
         </MantineProvider>
       </body>

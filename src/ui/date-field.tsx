@@ -1,12 +1,13 @@
 'use client';
 
+import '@mantine/core/styles/ActionIcon.layer.css';
 import { ActionIcon, Popover } from '@mantine/core';
 import { IconCalendar } from '@tabler/icons-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { type LocalDate, ok, type Result } from '@/core';
-import { Typed } from './form';
 import { readDate } from './read';
+import { Typed } from './typed';
 import { longDay } from './words/dates';
 
 const Calendar = dynamic(() => import('./calendar'), { ssr: false });

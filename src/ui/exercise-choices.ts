@@ -2,7 +2,6 @@ import {
   type Athlete,
   type Catalogue,
   type Exercise,
-  everydayNames,
   type Joint,
   type LocalDate,
   lacking,
@@ -13,16 +12,10 @@ import {
   primeMovers,
   UNFILLED_EXERCISES,
 } from '@/core';
+import { everydayNames } from '@/core/names';
+import { VARIANT } from './picked-exercise';
 import type { Choice } from './picker';
 import { figure, listed } from './words/figures';
-
-const VARIANT = '#';
-
-/** What was picked: an exercise, perhaps in one of its set-ups. */
-export function pickedExercise(value: string): { readonly id: string; readonly variant: string | null } {
-  const [id = '', variant] = value.split(VARIANT);
-  return { id, variant: variant ?? null };
-}
 
 /** For whom and where an exercise is picked, and on which day. */
 export interface PickingFor {

@@ -1,5 +1,3 @@
-import Fuse from 'fuse.js';
-
 /** Something found by any of its names. */
 export interface Named {
   readonly label: string;
@@ -34,14 +32,19 @@ function grade(name: string, search: string): number {
   return wanted.split(' ').every((word) => it.includes(word)) ? 2 : 3;
 }
 
-/** How far off a name typed with errors may be, of Fuse's 0 to 1. */
-const THRESHOLD = 0.34;
+/** Finds what is spelt much like what was typed. */
+export type Near = <T extends Named>(list: readonly T[], search: string) => readonly Found<T>[];
 
 /**
  * Finds by what people type: own names before others, whole names before beginnings before parts; then what is said of
  * a thing; where nothing holds all of it, what is spelt much like it. Alike ones keep the order they came in.
+ * @param near the matcher of errors; null while it is on its way
  */
-export function findNamed<T extends Named>(list: readonly T[], search: string): readonly Found<T>[] {
+export function findNamed<T extends Named>(
+  list: readonly T[],
+  search: string,
+  near: Near | null,
+): readonly Found<T>[] {
   if (plain(search) === '') return list.map((item) => ({ item, by: null }));
   const ranked = list.flatMap((item) => {
     const own = grade(item.label, search);
@@ -62,16 +65,5 @@ export function findNamed<T extends Named>(list: readonly T[], search: string): 
     return isSaid ? [{ item, by: null, rank: 8 }] : [];
   });
   if (ranked.length > 0) return [...ranked].sort((a, b) => a.rank - b.rank);
-  const fuse = new Fuse(list, {
-    keys: ['label', 'names'],
-    threshold: THRESHOLD,
-    ignoreLocation: true,
-    includeMatches: true,
-    minMatchCharLength: 2,
-  });
-  return fuse.search(search.trim()).map(({ item, matches }) => {
-    const match = matches?.find(({ key }) => key === 'names');
-    const isOwn = matches?.some(({ key }) => key === 'label') ?? false;
-    return { item, by: isOwn ? null : (match?.value ?? null) };
-  });
+  return near === null ? [] : near(list, search);
 }

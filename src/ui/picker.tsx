@@ -4,6 +4,7 @@ import { Combobox, useCombobox } from '@mantine/core';
 import { type ComponentProps, useEffect, useId, useRef, useState } from 'react';
 import { findNamed, type Named } from './find-named';
 import classes from './in-place.module.css';
+import { useSearchParts } from './use-search-parts';
 
 export interface Choice extends Named {
   readonly value: string;
@@ -39,7 +40,8 @@ export function Picker({ label, choices, initial, onPick, onCancel, onMake, inDi
   const input = useRef<HTMLInputElement>(null);
   const combobox = useCombobox({ defaultOpened: true });
   const list = useId();
-  const shown = findNamed(choices, search).slice(0, MOST_SHOWN);
+  const near = useSearchParts(search)?.near ?? null;
+  const shown = findNamed(choices, search, near).slice(0, MOST_SHOWN);
 
   useEffect(() => input.current?.focus(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first match is marked again whenever the search changes

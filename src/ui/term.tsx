@@ -1,8 +1,11 @@
 'use client';
 
-import { Tooltip } from '@mantine/core';
+import dynamic from 'next/dynamic';
+import { useRef, useState } from 'react';
 import classes from './term.module.css';
-import { GLOSSARY, type Word } from './words/glossary';
+import type { Word } from './words/glossary';
+
+const TermSaid = dynamic(() => import('./term-said'), { ssr: false });
 
 interface TermProps {
   readonly word: Word;
@@ -10,21 +13,25 @@ interface TermProps {
   readonly children?: React.ReactNode;
 }
 
-/** A word of the interface's own, explained in a sentence on hover and focus. */
+/** A word of the interface's own, explained in a sentence on hover and focus; fetched when it is first asked for. */
 export function Term({ word, children }: TermProps) {
+  const target = useRef<HTMLSpanElement>(null);
+  const [asked, setAsked] = useState(false);
+  const ask = () => setAsked(true);
   return (
-    <Tooltip
-      label={GLOSSARY[word]}
-      multiline
-      w={260}
-      openDelay={250}
-      events={{ hover: true, focus: true, touch: true }}
-      classNames={{ tooltip: classes.said }}
-    >
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what is said on hover must be had by keyboard as well */}
-      <span className={classes.term} tabIndex={0}>
+    <>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: what is said on hover must be had by keyboard as well */}
+      <span
+        ref={target}
+        className={classes.term}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what is said on hover must be had by keyboard as well
+        tabIndex={0}
+        onPointerEnter={ask}
+        onFocus={ask}
+      >
         {children ?? word}
       </span>
-    </Tooltip>
+      {asked ? <TermSaid word={word} target={target} /> : null}
+    </>
   );
 }

@@ -2,7 +2,7 @@
 
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
-import { z } from 'zod';
+import * as z from 'zod';
 import { isUnavailable, type SignIn, signIn, signOut } from '@/data';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import { COOKIE } from '../asker';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
 import { CURVES, USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, JOINTS } from '../exercises/exercise';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { malformed, ok, type Result, refused } from '../result';
 import { blockProblems } from './block-rules';
 import { BLOCK_VERSION, type Block, blockSchema } from './document';

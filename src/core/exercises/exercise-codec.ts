@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
 import type { Problem } from '../problem';
 import { malformed, ok, type Result, refused } from '../result';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { malformed, ok, type Result } from '../result';
 import type { LoggedMore } from './log';
 

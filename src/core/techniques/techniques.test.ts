@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { z } from 'zod';
+import * as z from 'zod';
 import { conventionsWith } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import { anyTechnique } from '../testing/any-technique';

@@ -5,7 +5,14 @@ import { people } from '../demo/people';
 import { NOW, smallBlock, someBlock, someCoach } from '../testing/coach';
 import { addAthlete } from './athletes';
 import { addBlock } from './blocks';
-import { blocksToCopy, findDesign, keepTemplate, ownTemplates, removeTemplate } from './templates';
+import {
+  blocksToCopy,
+  findDesign,
+  keepTemplate,
+  ownTemplates,
+  removeTemplate,
+  renameTemplate,
+} from './templates';
 
 afterAll(closeDatabase);
 
@@ -26,6 +33,9 @@ test('a block is kept as a template with ids of its own, found by its coach alon
     'seated-leg-curl',
   ]);
   expect(design?.sessions[0]?.slots[0]?.id).not.toBe('a1');
+  expect(await renameTemplate(stranger, kept.id, 'Mine')).toBe(false);
+  expect(await renameTemplate(asker, kept.id, 'Four short days')).toBe(true);
+  expect((await ownTemplates(asker))[0]?.name).toBe('Four short days');
   await removeTemplate(stranger, kept.id);
   expect(await ownTemplates(asker)).toHaveLength(1);
   await removeTemplate(asker, kept.id);

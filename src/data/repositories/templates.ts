@@ -49,6 +49,14 @@ export async function keepTemplate(asker: Asker, blockId: string, name: string, 
   return true;
 }
 
+/** Gives one of the coach's own templates another name; whether there is such a template. */
+export async function renameTemplate(asker: Asker, id: string, name: string): Promise<boolean> {
+  const row = await models().templates.findOne({ where: own(asker, { id }) });
+  if (row === null) return false;
+  await row.update({ name });
+  return true;
+}
+
 /** Removes one of the coach's own templates; blocks made from it stay. */
 export async function removeTemplate(asker: Asker, id: string): Promise<void> {
   await models().templates.destroy({ where: own(asker, { id }) });

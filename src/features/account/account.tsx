@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput } from '@mantine/core';
 import { useActionState } from 'react';
 import { formClasses as classes, Line, Section } from '@/ui/form';

@@ -4,27 +4,27 @@ import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { catalogueWith, phaseOn, unfold } from '@/core';
-import { UnreadFields } from '@/ui/form';
+import { catalogueWith, phaseOn } from '@/core';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
+import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
-import { Body } from './body';
 import type { AthleteActions, AthleteData } from './contract';
 import { KeepStrip } from './keep-strip';
 import { Person } from './person';
-import { Places } from './places';
-import { Strength } from './strength';
 import { useDraft } from './use-draft';
 import { useEffects } from './use-effects';
-import { Volume } from './volume';
 
+const Places = dynamic(() => import('./places'));
+const Strength = dynamic(() => import('./strength'));
+const Volume = dynamic(() => import('./volume'));
+const Body = dynamic(() => import('./body'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
 const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body'] as const;
@@ -58,11 +58,6 @@ export function AthleteScreen({
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
   const { running } = data;
   const effects = useEffects(running, draft.base, athlete, catalogue, tools.decode);
-  const week = useMemo(() => {
-    if (running === null) return null;
-    const blockPlan = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });
-    return blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek)?.plan ?? null;
-  }, [running, draft.base, catalogue]);
   usePaletteScope({ athlete, catalogue, exerciseId: null, oneRepMax: null });
 
   const show = (next: Face) => go(next.toLowerCase());
@@ -112,7 +107,9 @@ export function AthleteScreen({
           {face === 'Strength' ? (
             <Strength tools={tools} catalogue={catalogue} exposures={data.exposures} today={data.today} />
           ) : null}
-          {face === 'Volume' ? <Volume tools={tools} today={data.today} week={week} /> : null}
+          {face === 'Volume' ? (
+            <Volume tools={tools} today={data.today} running={running} catalogue={catalogue} />
+          ) : null}
           {face === 'Body' ? (
             <Body
               tools={tools}

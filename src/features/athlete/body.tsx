@@ -11,9 +11,10 @@ import {
   type Unit,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
+import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readNumber } from '@/ui/read';
+import { Typed } from '@/ui/typed';
 import { useAction } from '@/ui/use-action';
 import { longDay } from '@/ui/words/dates';
 import { figure } from '@/ui/words/figures';
@@ -44,7 +45,7 @@ interface BodyProps {
 }
 
 /** Body weight and girths over time. Measurements are kept at once: they are facts, not plans. */
-export function Body({ tools, today, measurements, onMeasured, measure }: BodyProps) {
+export default function Body({ tools, today, measurements, onMeasured, measure }: BodyProps) {
   const { athlete } = tools;
   const [kind, setKind] = useState<MeasurementKind>('body weight');
   const metric = athlete.unit === 'kg';

@@ -14,8 +14,9 @@ import {
   type Unanswered,
   type Unit,
 } from '@/core';
-import { formClasses as classes, Line, OneOf } from '@/ui/form';
+import { formClasses as classes, Line } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { OneOf } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';

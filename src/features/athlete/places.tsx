@@ -17,17 +17,19 @@ import {
   UNITS,
   type Unit,
 } from '@/core';
-import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readNumber, readText } from '@/ui/read';
 import { Recipe } from '@/ui/recipe';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { figure, load as loadWords, plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { bandsText, platesText, readBands, readPlates, readWeights, weightsText } from './loads-text';
 import type { DraftTools } from './use-draft';
 
 /** Several places, each with what is there and which loads that makes. */
-export function Places({ tools }: { readonly tools: DraftTools }) {
+export default function Places({ tools }: { readonly tools: DraftTools }) {
   const { athlete, change } = tools;
   const { places } = athlete;
   const [chosen, setChosen] = useState(places[0]?.id ?? '');

@@ -27,11 +27,13 @@ import {
   shownStrength,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { exerciseChoices, pickedExercise } from '@/ui/exercise-choices';
-import { Choose, formClasses as classes, Line, Section, Typed } from '@/ui/form';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { pickedExercise } from '@/ui/picked-exercise';
 import { Picker } from '@/ui/picker';
 import { readNumber, readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
+import { Typed } from '@/ui/typed';
 import { estimate, figure, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import own from './athlete.module.css';
@@ -48,7 +50,7 @@ interface StrengthProps {
 }
 
 /** Recent best sets with what they say of strength, set-up notes, and the curve that loads are found by. */
-export function Strength({ tools, catalogue, exposures, today }: StrengthProps) {
+export default function Strength({ tools, catalogue, exposures, today }: StrengthProps) {
   return (
     <div className={own.strength}>
       <BestSets tools={tools} catalogue={catalogue} exposures={exposures} today={today} />

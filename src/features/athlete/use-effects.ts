@@ -1,13 +1,21 @@
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { DecodeAthlete } from '@/client/athlete-draft';
-import { type Athlete, type Catalogue, check, comparePlans, type Training, unfold } from '@/core';
-import { effectSentences } from '@/ui/words/effects';
-import { namesOf } from '@/ui/words/names';
+import type { Athlete, Catalogue, Training } from '@/core';
 
-function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
-  const { block } = running;
-  const blockPlan = unfold({ ...running, athlete, exercises: catalogue.find });
-  return { blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
+type EffectsOf = typeof import('./effects').effectsOf;
+
+/** The engine that works effects out: fetched with the first change. */
+function useEngine(isWanted: boolean): EffectsOf | null {
+  const [engine, setEngine] = useState<EffectsOf | null>(null);
+  useEffect(() => {
+    if (!isWanted) return;
+    let listens = true;
+    void import('./effects').then(({ effectsOf }) => listens && setEngine(() => effectsOf));
+    return () => {
+      listens = false;
+    };
+  }, [isWanted]);
+  return engine;
 }
 
 /** What the draft would alter in the running block, worked out behind the typing. */
@@ -19,15 +27,10 @@ export function useEffects(
   decode: DecodeAthlete | null,
 ): readonly string[] {
   const wanted = useDeferredValue(mine);
-  const before = useMemo(
-    () => (running === null ? null : outlook(running, base, catalogue)),
-    [running, base, catalogue],
-  );
+  const engine = useEngine(running !== null && wanted !== base);
   return useMemo(() => {
-    if (running === null || before === null || decode === null || wanted === base) return [];
+    if (running === null || engine === null || decode === null || wanted === base) return [];
     const decoded = decode(wanted);
-    if (!decoded.ok) return [];
-    const after = outlook(running, decoded.value, catalogue);
-    return effectSentences(comparePlans(before, after), running.block.name, namesOf(catalogue));
-  }, [running, before, base, wanted, catalogue, decode]);
+    return decoded.ok ? engine(running, base, decoded.value, catalogue) : [];
+  }, [running, engine, base, wanted, catalogue, decode]);
 }

@@ -1,7 +1,9 @@
 'use client';
 
 import { Table } from '@mantine/core';
+import { useMemo } from 'react';
 import {
+  type Catalogue,
   conventionsWith,
   GOALS,
   type Goal,
@@ -16,11 +18,14 @@ import {
   ok,
   phaseOn,
   startingSets,
+  type Training,
+  unfold,
   type WeekPlan,
   wholeBodyBudget,
 } from '@/core';
-import { Choose, formClasses as classes, Section, Typed } from '@/ui/form';
+import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
@@ -31,13 +36,19 @@ const MOST = 24;
 interface VolumeProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
-  /** The running block's week in hand, for what is trained now. */
-  readonly week: WeekPlan | null;
+  /** The running block, for what is trained now; null: none. */
+  readonly running: Training | null;
+  readonly catalogue: Catalogue;
 }
 
 /** Goals and landmarks of every muscle, each landmark with who says it. */
-export function Volume({ tools, today, week }: VolumeProps) {
-  const { athlete } = tools;
+export default function Volume({ tools, today, running, catalogue }: VolumeProps) {
+  const { athlete, draft } = tools;
+  const week = useMemo(() => {
+    if (running === null) return null;
+    const blockPlan = unfold({ ...running, athlete: draft.base, exercises: catalogue.find });
+    return blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek)?.plan ?? null;
+  }, [running, draft.base, catalogue]);
   const phase = phaseOn(athlete, today);
   const budget = wholeBodyBudget(athlete, phase, conventions);
   return (
@@ -75,7 +86,8 @@ export function Volume({ tools, today, week }: VolumeProps) {
   );
 }
 
-type MuscleRowProps = Pick<VolumeProps, 'tools' | 'week'> & {
+type MuscleRowProps = Pick<VolumeProps, 'tools'> & {
+  readonly week: WeekPlan | null;
   readonly muscle: Muscle;
   readonly phase: ReturnType<typeof phaseOn>;
 };

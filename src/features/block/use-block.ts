@@ -2,8 +2,10 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { BlockSession } from '@/client/block-session';
 import { browserPorts } from '@/client/browser-ports';
 import { newId } from '@/ui/new-id';
+import { loadPicker } from '@/ui/picker-soon';
 import type { BlockState, QueuedStep } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
+import { loadTableText } from './sheet/load-table-text';
 import { loadTechniques } from './sheet/load-techniques';
 
 const OLD_AFTER_MS = 5000;
@@ -23,7 +25,7 @@ export function useBlock(data: BlockData, actions: BlockActions): readonly [Bloc
     void session.start();
     // A page that was left and came back to may be older than what was made since.
     if (Date.now() - Date.parse(data.training.readAt) > OLD_AFTER_MS) void session.reload();
-    const early = setTimeout(() => void loadTechniques(), 1500);
+    const early = setTimeout(() => void Promise.all([loadPicker(), loadTechniques(), loadTableText()]), 1500);
     const again = () => session.again();
     // What others did while this page was in the background is taken in when it comes forward.
     const look = () => {

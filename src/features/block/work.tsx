@@ -7,7 +7,9 @@ import { isTyping } from '@/ui/is-typing';
 import classes from './block.module.css';
 import type { BlockActions } from './contract';
 import { Hints } from './hints';
+import type { Range, TableText } from './sheet/clipboard';
 import { weekColumn } from './sheet/layout';
+import { loadTableText, tableTextNow } from './sheet/load-table-text';
 import { EmptyBlock, Sheet } from './sheet/sheet';
 import type { useCursor } from './sheet/use-cursor';
 import type { SheetUse } from './sheet/use-sheet';
@@ -43,6 +45,19 @@ export function Work(props: WorkProps) {
   const { edits } = sheet;
   const { row } = table;
   const isSheet = face === 'Sheet';
+  /** Hands a range to the clipboard, and then does with it what cutting asks for. */
+  const carry = (event: React.ClipboardEvent, range: Range, then: () => void) => {
+    const take = (tableText: TableText) => {
+      const text = edits.copy(range, tableText);
+      then();
+      return text;
+    };
+    event.preventDefault();
+    const now = tableTextNow();
+    if (now !== null) event.clipboardData.setData('text/plain', take(now));
+    // Too early for the event itself: it goes the longer way round.
+    else void loadTableText().then((late) => navigator.clipboard.writeText(take(late)));
+  };
   return (
     <div className={classes.pane}>
       {isSheet ? <Hints /> : <span />}
@@ -50,21 +65,21 @@ export function Work(props: WorkProps) {
         className={classes.scroll}
         onCopy={(event) => {
           if (!isSheet || isTyping(event.target)) return;
-          event.clipboardData.setData('text/plain', edits.copy(rangeOf(table.range, table.cursor)));
-          event.preventDefault();
+          carry(event, rangeOf(table.range, table.cursor), () => undefined);
         }}
         onCut={(event) => {
           if (!isSheet || isTyping(event.target)) return;
           const range = rangeOf(table.range, table.cursor);
-          event.clipboardData.setData('text/plain', edits.copy(range));
-          if (range.from.column === 'slot' && range.to.column === 'slot') edits.removeSlots(range);
-          else tell(edits.clear(range));
-          event.preventDefault();
+          carry(event, range, () => {
+            if (range.from.column === 'slot' && range.to.column === 'slot') edits.removeSlots(range);
+            else tell(edits.clear(range));
+          });
         }}
         onPaste={(event) => {
           if (!isSheet || isTyping(event.target)) return;
           event.preventDefault();
-          tell(edits.paste(event.clipboardData.getData('text/plain'), table.cursor));
+          const text = event.clipboardData.getData('text/plain');
+          void loadTableText().then((tableText) => tell(edits.paste(text, table.cursor, tableText)));
         }}
       >
         <FaceOf {...props} />

@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/Chip.layer.css';
 import { Chip, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { type Muscle, SORENESS, type Soreness } from '@/core';

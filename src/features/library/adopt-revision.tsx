@@ -3,7 +3,8 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
-import { formClasses as classes, Toggles } from '@/ui/form';
+import { formClasses as classes } from '@/ui/form';
+import { Toggles } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';

@@ -4,7 +4,7 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
-import { formClasses, OneOf, Section } from '@/ui/form';
+import { Choose, formClasses, Section } from '@/ui/form';
 import { useAnswer } from '@/ui/use-action';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
@@ -55,8 +55,8 @@ export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpe
         {own ? <span className={formClasses.soft}>your own, revision {exercise.revision}</span> : null}
       </div>
       {exercise.variants.length === 0 ? null : (
-        <OneOf
-          label="Variants"
+        <Choose
+          label="Variant"
           value={variant ?? PLAIN}
           options={[PLAIN, ...exercise.variants.map(({ id }) => id)]}
           names={(id) => exercise.variants.find((one) => one.id === id)?.name ?? 'as it is'}

@@ -1,4 +1,5 @@
 import { catalogueWith, exerciseById, LIBRARY, presetPlace, primeMovers } from '@/core';
+import * as parts from '@/ui/search-parts';
 import { EVERYTHING, filtered } from './filter';
 
 const own = {
@@ -8,7 +9,7 @@ const own = {
 } as (typeof LIBRARY)[number];
 const { list } = catalogueWith([own]);
 const isOwn = ({ id }: { id: string }) => id.startsWith('own-');
-const find = (part: Partial<typeof EVERYTHING>) => filtered(list, { ...EVERYTHING, ...part }, isOwn);
+const find = (part: Partial<typeof EVERYTHING>) => filtered(list, { ...EVERYTHING, ...part }, isOwn, parts);
 
 test('nothing asked, everything there', () => {
   expect(find({})).toHaveLength(LIBRARY.length + 1);

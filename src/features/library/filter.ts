@@ -1,13 +1,6 @@
-import {
-  contribution,
-  type Exercise,
-  everydayNames,
-  type Joint,
-  lacking,
-  type Muscle,
-  type Pattern,
-} from '@/core';
+import { contribution, type Exercise, type Joint, lacking, type Muscle, type Pattern } from '@/core';
 import { findNamed } from '@/ui/find-named';
+import type { SearchParts } from '@/ui/use-search-parts';
 import type { PlaceFilter } from './contract';
 
 /** What the list is narrowed by; null narrows nothing. */
@@ -35,6 +28,7 @@ export function filtered(
   list: readonly Exercise[],
   filter: Filter,
   isOwn: (exercise: Exercise) => boolean,
+  parts: SearchParts | null,
 ): readonly Exercise[] {
   const { text, muscle, pattern, place, spare, ownOnly } = filter;
   const matches = list.filter(
@@ -51,8 +45,8 @@ export function filtered(
     .map((exercise) => ({
       exercise,
       label: exercise.name,
-      names: everydayNames(exercise.id),
+      names: parts?.everydayNames(exercise.id) ?? [],
       facts: `${exercise.pattern} ${exercise.equipment.join(' ')} ${exercise.variants.map(({ name }) => name).join(' ')}`,
     }));
-  return findNamed(named, text).map(({ item }) => item.exercise);
+  return findNamed(named, text, parts?.near ?? null).map(({ item }) => item.exercise);
 }

@@ -1,6 +1,5 @@
 import { NativeSelect, TextInput } from '@mantine/core';
 import { JOINTS, MUSCLES, PATTERNS } from '@/core';
-import { Toggles } from '@/ui/form';
 import type { LibraryData } from './contract';
 import type { Filter } from './filter';
 import classes from './library.module.css';
@@ -53,11 +52,12 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
         value={filter.spare}
         onValue={(spare) => onNarrow({ spare })}
       />
-      <Toggles
-        label="Own exercises only"
-        value={filter.ownOnly ? ['own'] : []}
+      <Any
+        label="Whose"
+        any="anybody’s"
         options={['own']}
-        onValue={(value) => onNarrow({ ownOnly: value.length > 0 })}
+        value={filter.ownOnly ? 'own' : null}
+        onValue={(own) => onNarrow({ ownOnly: own !== null })}
       />
     </div>
   );

@@ -3,7 +3,7 @@
 import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { catalogueWith, type Exercise, exerciseById } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
@@ -13,6 +13,7 @@ import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
 import { NEW_EXERCISE } from '@/ui/use-make-exercise';
 import { useReady } from '@/ui/use-ready';
+import { useSearchParts } from '@/ui/use-search-parts';
 import { plural } from '@/ui/words/figures';
 import type { KeyList } from '../../ui/key-list';
 import type { LibraryActions, LibraryData } from './contract';
@@ -44,6 +45,11 @@ interface Editing {
 
 /** In the address, in place of an exercise. */
 const TECHNIQUES = 'techniques';
+
+/** Lines drawn with the page itself. */
+const FIRST_LINES = 24;
+
+const isOwn = (exercise: Exercise) => !shipped(exercise);
 
 const whole = (address: string) => address;
 
@@ -96,8 +102,10 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     if (address.startsWith(NEW_EXERCISE)) setEditing(blankExercise(address.slice(NEW_EXERCISE.length)));
   }, [address]);
   const body = useRef<HTMLTableSectionElement>(null);
-  const isOwn = (exercise: Exercise) => !shipped(exercise);
-  const shown = filtered(catalogue.list, filter, isOwn);
+  const parts = useSearchParts(filter.text);
+  const found = useMemo(() => filtered(catalogue.list, filter, isOwn, parts), [catalogue, filter, parts]);
+  // The first screenful at once, the rest right after: nobody waits for lines below the edge.
+  const shown = useDeferredValue(found, found.slice(0, FIRST_LINES));
   const exercise = (chosen === null ? undefined : catalogue.newest(chosen)) ?? shown[0];
 
   // What back and forward lead to is shown, whatever was marked since.

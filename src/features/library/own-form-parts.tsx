@@ -11,8 +11,10 @@ import {
   PATTERNS,
   payoff,
 } from '@/core';
-import { Choose, formClasses as classes, Line, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import own from './library.module.css';
 

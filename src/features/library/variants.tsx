@@ -1,8 +1,9 @@
 import { Button } from '@mantine/core';
 import type { Exercise } from '@/core';
-import { formClasses as classes, Section, Typed } from '@/ui/form';
+import { formClasses as classes, Section } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readText } from '@/ui/read';
+import { Typed } from '@/ui/typed';
 import own from './library.module.css';
 import { readShares, sharesText } from './shares-text';
 

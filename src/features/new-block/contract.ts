@@ -11,6 +11,8 @@ export interface NewBlockData {
   readonly ownTemplates: readonly { readonly id: string; readonly name: string }[];
   /** First Monday a new block can begin on: this week's, or the one after the running block's end. */
   readonly startDate: LocalDate;
+  /** What it starts from, where the coach came from a template. */
+  readonly from: SourceChoice | null;
   /** Names the block proposes, so that two of them do not read alike. */
   readonly name: string;
 }
@@ -34,5 +36,4 @@ export interface NewBlockActions {
     | { readonly status: 'gone' }
     | Unanswered
   >;
-  readonly removeTemplate: (id: string) => Promise<{ readonly status: 'removed' } | Unanswered>;
 }

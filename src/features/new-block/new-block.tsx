@@ -3,8 +3,9 @@
 import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import { prerequisitesFor } from '@/core';
-import { formClasses as form, UnreadFields } from '@/ui/form';
+import { formClasses as form } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
+import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { useUnread } from '@/ui/use-unread';
 import { namesOf } from '@/ui/words/names';
@@ -38,7 +39,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
     <UnreadFields value={unread.report}>
       <Bar crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: 'New block' }]} />
       <main className={classes.page} data-ready={ready}>
-        <Sources data={data} actions={actions} use={use} />
+        <Sources data={data} use={use} />
         <div className={classes.middle}>
           <Unkept athleteId={athlete.id} />
           <Settings
@@ -65,6 +66,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
           template={template}
           prerequisites={template === undefined ? [] : prerequisitesFor(template, athlete)}
           outlook={outlook}
+          goals={settings.goals}
           nothing={
             source.kind === 'empty' ? 'Sessions and exercises are added by hand.' : 'Reading the block …'
           }

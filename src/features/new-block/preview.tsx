@@ -1,9 +1,9 @@
-import type { Block, BlockPlan, Finding, PrerequisiteState, Template } from '@/core';
-import { sessionsInOrder, setCount } from '@/core';
+import type { Block, BlockPlan, Finding, Goals, PrerequisiteState, Template } from '@/core';
+import { MUSCLES, sessionsInOrder, setCount } from '@/core';
 import { Section } from '@/ui/form';
 import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { findingSentence } from '@/ui/words/findings';
-import { dayName, type ExerciseNames } from '@/ui/words/names';
+import { capital, dayName, type ExerciseNames } from '@/ui/words/names';
 import classes from './new-block.module.css';
 
 interface PreviewProps {
@@ -14,6 +14,8 @@ interface PreviewProps {
     readonly blockPlan: BlockPlan;
     readonly findings: readonly Finding[];
   } | null;
+  /** Goals that were chosen; others of the block follow from what its split can do. */
+  readonly goals: Goals;
   /** What stands here when there is no design to show. */
   readonly nothing: string;
   readonly names: ExerciseNames;
@@ -22,7 +24,7 @@ interface PreviewProps {
 const MOST_FINDINGS = 4;
 
 /** What the chosen start would be for this athlete: whom it suits, its week, and what the checks say of it. */
-export function Preview({ template, prerequisites, outlook, nothing, names }: PreviewProps) {
+export function Preview({ template, prerequisites, outlook, goals, nothing, names }: PreviewProps) {
   return (
     <div className={classes.preview}>
       {template === undefined ? null : (
@@ -46,7 +48,7 @@ export function Preview({ template, prerequisites, outlook, nothing, names }: Pr
       {outlook === null ? (
         <p className={classes.soft}>{nothing}</p>
       ) : (
-        <Week outlook={outlook} names={names} />
+        <Week outlook={outlook} goals={goals} names={names} />
       )}
     </div>
   );
@@ -54,10 +56,12 @@ export function Preview({ template, prerequisites, outlook, nothing, names }: Pr
 
 function Week({
   outlook,
+  goals,
   names,
-}: Pick<PreviewProps, 'names'> & { readonly outlook: NonNullable<PreviewProps['outlook']> }) {
+}: Pick<PreviewProps, 'names' | 'goals'> & { readonly outlook: NonNullable<PreviewProps['outlook']> }) {
   const { block, blockPlan, findings } = outlook;
   const [week] = blockPlan.weeks;
+  const held = MUSCLES.filter((muscle) => block.goals[muscle] === 'hold' && goals[muscle] === undefined);
   const loud = findings.filter(({ severity }) => severity !== 'note');
   return (
     <>
@@ -85,6 +89,14 @@ function Week({
           );
         })}
       </Section>
+      {held.length === 0 ? null : (
+        <Section title="Held" aside={plural(held.length, 'muscle')}>
+          <p className={classes.soft}>
+            {capital(listed(held))}: days, time and budget do not bring {held.length === 1 ? 'it' : 'them'} to
+            the floor twice a week.
+          </p>
+        </Section>
+      )}
       <Section title="The checks say" aside={plural(findings.length, 'finding')}>
         {loud.length === 0 ? <p className={classes.soft}>Nothing that needs you now.</p> : null}
         <ul className={classes.said}>

@@ -11,8 +11,10 @@ import {
   type Muscle,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as form, Line, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, formClasses as form, Line, Section } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';

@@ -1,22 +1,19 @@
-import { Button, Radio } from '@mantine/core';
-import { useState } from 'react';
+import '@mantine/core/styles/Radio.layer.css';
+import { Radio } from '@mantine/core';
 import { TEMPLATES } from '@/core';
 import { Choose } from '@/ui/form';
-import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
-import { outcomeSentence } from '@/ui/words/outcomes';
-import type { NewBlockActions, NewBlockData } from './contract';
+import type { NewBlockData } from './contract';
 import classes from './new-block.module.css';
 import type { Chosen, NewBlockUse } from './use-new-block';
 
 interface SourcesProps {
   readonly data: NewBlockData;
-  readonly actions: Pick<NewBlockActions, 'removeTemplate'>;
   readonly use: NewBlockUse;
 }
 
 /** What a block can start from: earlier blocks, splits, own templates, another athlete's block, nothing. */
-export function Sources({ data, actions, use }: SourcesProps) {
+export function Sources({ data, use }: SourcesProps) {
   const { earlier, others } = data;
   const { chosen, setChosen, other, setOther } = use;
   const [last] = earlier;
@@ -52,7 +49,8 @@ export function Sources({ data, actions, use }: SourcesProps) {
       {TEMPLATES.map(({ id, name, cycleDays, from }) =>
         option(`template/${id}`, name, `${from}${cycleDays === 7 ? '' : `, ${cycleDays} days`}`),
       )}
-      <OwnTemplates data={data} actions={actions} use={use} option={option} />
+      {data.ownTemplates.length === 0 ? null : <h2>Your templates</h2>}
+      {data.ownTemplates.map(({ id, name }) => option(`design/${id}`, name, ''))}
       <h2>Or</h2>
       {others.length === 0
         ? null
@@ -71,47 +69,5 @@ export function Sources({ data, actions, use }: SourcesProps) {
       ) : null}
       {option('empty', 'Nothing', 'an empty block')}
     </fieldset>
-  );
-}
-
-interface OwnTemplatesProps extends SourcesProps {
-  readonly option: (value: Chosen, name: string, aside: string) => React.ReactNode;
-}
-
-/** The coach's own templates, each with a way to remove it that asks once more. */
-function OwnTemplates({ data, actions, use, option }: OwnTemplatesProps) {
-  const { ownTemplates } = data;
-  const [removed, setRemoved] = useState<readonly string[]>([]);
-  const [asked, setAsked] = useState<string | null>(null);
-  const removing = useAction(actions.removeTemplate);
-  const remove = async (id: string) => {
-    const answer = await removing.ask(id);
-    if (answer.status !== 'removed') {
-      use.setMessage(`The template stays. ${outcomeSentence(answer)}`);
-      return;
-    }
-    setRemoved([...removed, id]);
-    if (use.chosen === `design/${id}`) use.setChosen('empty');
-  };
-
-  return (
-    <>
-      {ownTemplates.length === removed.length ? null : <h2>Your templates</h2>}
-      {ownTemplates
-        .filter(({ id }) => !removed.includes(id))
-        .map(({ id, name }) => (
-          <div className={classes.own} key={id}>
-            {option(`design/${id}`, name, '')}
-            <Button
-              variant="link"
-              aria-label={asked === id ? `Remove ${name} for good` : `Remove the template ${name}`}
-              onBlur={() => setAsked(null)}
-              onClick={() => (asked === id ? void remove(id) : setAsked(id))}
-            >
-              {asked === id ? 'Remove for good' : '×'}
-            </Button>
-          </div>
-        ))}
-    </>
   );
 }

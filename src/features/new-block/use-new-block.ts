@@ -6,6 +6,7 @@ import {
   check,
   EMPTY_LOG,
   emptyBlock,
+  LEVELS,
   type NewBlockSettings,
   startBlock,
   TEMPLATES,
@@ -30,10 +31,7 @@ function asSource(chosen: Chosen, other: string): SourceChoice {
 export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnread: boolean) {
   const { athlete, earlier, others } = data;
   const [last] = earlier;
-  const suited = TEMPLATES.find(({ from }) => from === athlete.level) ?? TEMPLATES[0];
-  const [chosen, setChosen] = useState<Chosen>(
-    last === undefined ? `template/${suited?.id}` : `design/${last.id}`,
-  );
+  const [chosen, setChosen] = useState<Chosen>(() => firstChosen(data, last?.id));
   const [other, setOther] = useState(others[0]?.id ?? '');
   const [message, setMessage] = useState<string | null>(null);
   const starting = useAction(actions.start);
@@ -107,6 +105,18 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
 }
 
 export type NewBlockUse = ReturnType<typeof useNewBlock>;
+
+/** What is chosen at first: what the coach came from, else the last block, else the split that suits level and days best. */
+function firstChosen({ from, athlete }: NewBlockData, last: string | undefined): Chosen {
+  if (from !== null) return from.kind === 'empty' ? 'empty' : `${from.kind}/${from.id}`;
+  if (last !== undefined) return `design/${last}`;
+  const off = ({ sessions, cycleDays }: (typeof TEMPLATES)[number]) =>
+    Math.abs((sessions.length * 7) / cycleDays - athlete.days.length);
+  const [suited] = TEMPLATES.filter((one) => LEVELS.indexOf(one.from) <= LEVELS.indexOf(athlete.level)).sort(
+    (a, b) => off(a) - off(b),
+  );
+  return suited === undefined ? 'empty' : `template/${suited.id}`;
+}
 
 function plainSettings({ name, startDate }: NewBlockData): NewBlockSettings {
   const { weeks, deload, crediting, landmarks } = emptyBlock(name, startDate);

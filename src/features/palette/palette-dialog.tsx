@@ -5,11 +5,13 @@ import { useMantineColorScheme } from '@mantine/core';
 import { createSpotlight, Spotlight } from '@mantine/spotlight';
 import { useRouter } from 'next/navigation';
 import { startTransition, useEffect, useMemo, useState } from 'react';
-import { everydayNames, LIBRARY } from '@/core';
+import { LIBRARY } from '@/core';
+import { everydayNames } from '@/core/names';
 import { findNamed, type Named } from '@/ui/find-named';
 import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
 import { useShell } from '@/ui/shell/coach-shell';
+import { useSearchParts } from '@/ui/use-search-parts';
 import { answerQuestion } from './answer';
 import type { FoundAthlete } from './contract';
 import classes from './palette.module.css';
@@ -100,7 +102,8 @@ export default function PaletteDialog({ open, athletes, early, onEarly, onClose 
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);
   // A question is answered; names spelt a little like it would only be in the way.
-  const shown = question === undefined ? findNamed(items, text).slice(0, MOST) : [];
+  const near = useSearchParts(text)?.near ?? null;
+  const shown = question === undefined ? findNamed(items, text, near).slice(0, MOST) : [];
   return (
     <Spotlight.Root
       store={store}

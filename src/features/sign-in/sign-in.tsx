@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useActionState, useEffect, useState } from 'react';
 import { Mark } from '@/ui/mark';

@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/Menu.layer.css';
 import { Menu, useMantineColorScheme } from '@mantine/core';
 import Link from 'next/link';
 import { useTransition } from 'react';

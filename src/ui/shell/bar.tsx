@@ -25,6 +25,7 @@ interface BarProps {
 const SCREENS = [
   { name: 'Desk', href: '/desk' },
   { name: 'Library', href: '/library' },
+  { name: 'Templates', href: '/templates' },
 ] as const;
 
 /** The line along the top of every screen of the coach's: the ways to the others, where this one is, what can be done here. */

@@ -1,7 +1,7 @@
 'use server';
 
 import { cookies } from 'next/headers';
-import { z } from 'zod';
+import * as z from 'zod';
 import { changePassword, isUnavailable } from '@/data';
 import type { AccountAnswer } from '@/features/account/account';
 import { COOKIE, requireAsker } from '../../asker';

@@ -1,7 +1,7 @@
 'use server';
 
 import { randomUUID } from 'node:crypto';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
 import { exerciseById } from '@/core';
 import { decodeExercise } from '@/core/codecs';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { settingsShape } from '../settings-fields';
 import type { NewBlockSettings } from './start-block';
 

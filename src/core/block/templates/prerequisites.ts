@@ -1,5 +1,5 @@
 import type { Athlete } from '../../athlete/athlete';
-import type { Prerequisite, Template } from './template';
+import type { Demand, Prerequisite } from './demands';
 
 /** A prerequisite beside what the athlete has on record: clean reps, null where there is nothing. */
 export interface PrerequisiteState extends Prerequisite {
@@ -9,7 +9,7 @@ export interface PrerequisiteState extends Prerequisite {
 
 /** How an athlete stands to what a template asks before it. Reps with assistance are not clean; added load only makes them stronger. */
 export function prerequisitesFor(
-  { prerequisites }: Pick<Template, 'prerequisites'>,
+  { prerequisites }: Pick<Demand, 'prerequisites'>,
   { bestSets }: Pick<Athlete, 'bestSets'>,
 ): readonly PrerequisiteState[] {
   return prerequisites.map(({ exerciseId, reps }) => {

@@ -1,17 +1,15 @@
+import { DEMANDS, type Demand } from './demands';
 import type { Template } from './template';
 import { wish } from './wishes';
 
-/** The splits the product ships with, simplest first. */
-export const TEMPLATES: readonly Template[] = [
+const LAID: readonly Omit<Template, keyof Demand>[] = [
   {
     id: 'full-body-3',
     name: 'Full body, three days',
     shape: 'full body',
     cycleDays: 7,
-    from: 'novice',
     suits: 'From the first day; few days a week, every muscle three times.',
     badly: 'Sessions grow long as volume rises; small muscles come late.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Full body A',
@@ -56,10 +54,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Upper and lower, four days',
     shape: 'upper/lower',
     cycleDays: 7,
-    from: 'novice',
     suits: 'From the first day; four days a week, every muscle twice with room for volume.',
     badly: 'Upper days hold many muscles, so arms come late in them.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Upper, press first',
@@ -116,10 +112,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Push and pull, legs shared out',
     shape: 'push/pull',
     cycleDays: 7,
-    from: 'intermediate',
     suits: 'After about half a year; four days, legs trained often in small doses.',
     badly: 'Squats share a day with presses, hinges with rows: no day is easy on the back.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Push, quads',
@@ -175,11 +169,9 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Push, pull and a leg day',
     shape: 'push/pull and legs',
     cycleDays: 7,
-    from: 'intermediate',
     suits:
       'After about half a year; five days with the upper body first and legs on one full and two part days.',
     badly: 'Legs get one long day; those who put legs first want another split.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Push',
@@ -241,10 +233,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Push, pull, legs, day off',
     shape: 'push/pull/legs',
     cycleDays: 4,
-    from: 'intermediate',
     suits: 'Free weekdays: three on, one off, rolling through the calendar; short sessions.',
     badly: 'Sessions move through the week, and every fourth day is a rest day whether it fits or not.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Push',
@@ -285,11 +275,9 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Torso and limbs, every other day',
     shape: 'torso/limbs',
     cycleDays: 8,
-    from: 'intermediate',
     suits: 'Those who want arms trained fresh: arms share the day with legs.',
     badly:
       'Legs and arms make long days; it rolls through the calendar, since a torso day tires the arms for a day.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Torso A',
@@ -342,10 +330,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Body parts, five days',
     shape: 'body parts',
     cycleDays: 7,
-    from: 'advanced',
     suits: 'Advanced athletes who need much volume for one or two muscles in a session.',
     badly: 'Most muscles are trained hard once a week; a missed day leaves one out.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Chest, side delts',
@@ -404,13 +390,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Straight arms, bent arms',
     shape: 'bent arm/straight arm',
     cycleDays: 7,
-    from: 'advanced',
     suits: 'Bodyweight skills: straight-arm holds first, a day off, then bent-arm strength.',
     badly: 'Little for legs; tendons decide how fast it goes.',
-    prerequisites: [
-      { exerciseId: 'pull-up', reps: 10 },
-      { exerciseId: 'dip', reps: 12 },
-    ],
     sessions: [
       {
         name: 'Straight arms',
@@ -449,10 +430,8 @@ export const TEMPLATES: readonly Template[] = [
     name: 'Upper, lower, full body',
     shape: 'upper/lower and full body',
     cycleDays: 7,
-    from: 'intermediate',
     suits: 'Three days a week with a little more for each half than full body alone.',
     badly: 'Only three exposures for what comes up on two of the days.',
-    prerequisites: [],
     sessions: [
       {
         name: 'Upper',
@@ -492,3 +471,9 @@ export const TEMPLATES: readonly Template[] = [
     ],
   },
 ];
+
+/** The splits the product ships with, simplest first. */
+export const TEMPLATES: readonly Template[] = LAID.map((template) => ({
+  ...template,
+  ...DEMANDS[template.shape],
+}));

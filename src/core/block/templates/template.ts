@@ -1,6 +1,6 @@
-import type { Level } from '../../athlete/athlete';
 import type { RepRange } from '../rep-range';
 import type { Shape } from '../shape';
+import type { Demand } from './demands';
 
 /** A place in a template's session: the first of these exercises that the athlete's place has and no joint forbids. */
 export interface TemplateSlot {
@@ -15,22 +15,13 @@ export interface TemplateSession {
   readonly slots: readonly TemplateSlot[];
 }
 
-/** So many clean reps of a lift before the split makes sense. */
-export interface Prerequisite {
-  readonly exerciseId: string;
-  readonly reps: number;
-}
-
 /** A split to start from: what it is, for whom, what it does badly, and its sessions. */
-export interface Template {
+export interface Template extends Demand {
   readonly id: string;
   readonly name: string;
   readonly shape: Shape;
   readonly cycleDays: number;
-  /** Who it suits, from this training age on. */
-  readonly from: Level;
   readonly suits: string;
   readonly badly: string;
-  readonly prerequisites: readonly Prerequisite[];
   readonly sessions: readonly TemplateSession[];
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Muscle } from '../../anatomy/muscle';
 import { conventionsWith } from '../../conventions/conventions';
 import { EMPTY_LOG } from '../../log/log';

@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Modal } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import type { BalanceProposal, Block, Edit, Result } from '@/core';

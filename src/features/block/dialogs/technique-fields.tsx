@@ -1,9 +1,11 @@
 'use client';
 
+import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox } from '@mantine/core';
 import { type Field, fieldsOf, type Problem, refused, type TechniqueParameters } from '@/core';
-import { Choose, formClasses as form, Line, Typed } from '@/ui/form';
+import { Choose, formClasses as form, Line } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import { FIELD_WORDS } from '../sheet/field-words';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Modal, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
@@ -14,8 +15,8 @@ import {
   type TechniqueKind,
   type TechniqueParameters,
 } from '@/core';
-import { UnreadFields } from '@/ui/form';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
+import { UnreadFields } from '@/ui/typed';
 import { useUnread } from '@/ui/use-unread';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { problemSentence } from '@/ui/words/problems';

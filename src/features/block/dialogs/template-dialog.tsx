@@ -1,8 +1,9 @@
 'use client';
 
 import { Button, Group, Modal, TextInput } from '@mantine/core';
-import { useForm } from '@mantine/form';
+import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
+import { templateNameForm } from '@/ui/template-name';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import type { BlockActions } from '../contract';
@@ -20,10 +21,7 @@ interface TemplateDialogProps {
 export default function TemplateDialog({ name, untilSaved, save, onKept, onClose }: TemplateDialogProps) {
   const form = useForm({
     initialValues: { name },
-    validate: {
-      name: (text) =>
-        text.trim() === '' ? 'A name is needed.' : text.trim().length > 120 ? '120 letters at most.' : null,
-    },
+    validate: schemaResolver(templateNameForm, { sync: true }),
   });
   const keeping = useAction(save);
   const [problem, setProblem] = useState<string | null>(null);

@@ -2,9 +2,11 @@
 
 import { Button } from '@mantine/core';
 import type { Activity, Block, Edit, Result } from '@/core';
-import { Choose, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, Section } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readText } from '@/ui/read';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { dayName } from '@/ui/words/names';
 import classes from './frame.module.css';
 

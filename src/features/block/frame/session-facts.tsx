@@ -16,8 +16,10 @@ import {
   tensionSeconds,
   trimToMinutes,
 } from '@/core';
-import { Choose, formClasses as form, Section, Toggles, Typed } from '@/ui/form';
+import { Choose, formClasses as form, Section } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { dayName, namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';

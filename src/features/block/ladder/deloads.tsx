@@ -1,3 +1,5 @@
+import '@mantine/core/styles/Checkbox.layer.css';
+import '@mantine/core/styles/Radio.layer.css';
 import { Button, Checkbox, Radio, Table, VisuallyHidden } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { useMemo } from 'react';

@@ -1,3 +1,4 @@
+import '@mantine/core/styles/Drawer.layer.css';
 import { Button, Drawer, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Block, Problem } from '@/core';

@@ -1,6 +1,5 @@
 import { placeFor } from '@/core';
-import { exerciseChoices } from '@/ui/exercise-choices';
-import { Picker } from '@/ui/picker';
+import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
@@ -15,14 +14,18 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
     <tr role="row" className={classes.row} data-editing="true">
       <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
-        <Picker
-          label="Exercise of the new slot"
-          choices={exerciseChoices(catalogue, { athlete, place }, true)}
-          initial=""
-          onMake={make}
-          onPick={onAdd}
-          onCancel={onClose}
-        />
+        <PickerSoon label="Exercise of the new slot" initial="" onCancel={onClose}>
+          {({ Picker, exerciseChoices }, typed) => (
+            <Picker
+              label="Exercise of the new slot"
+              choices={exerciseChoices(catalogue, { athlete, place }, true)}
+              initial={typed}
+              onMake={make}
+              onPick={onAdd}
+              onCancel={onClose}
+            />
+          )}
+        </PickerSoon>
       </td>
       <td
         role="gridcell"

@@ -1,7 +1,7 @@
 import dynamic from 'next/dynamic';
 import { placeFor } from '@/core';
-import { exerciseChoices } from '@/ui/exercise-choices';
-import { Picker } from '@/ui/picker';
+import type { Choice } from '@/ui/picker';
+import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
 import { capital, dayName } from '@/ui/words/names';
 import { placeChoices } from './choices';
@@ -45,24 +45,28 @@ function Typing({ editing, onCommit, onClose, label, initial }: Said & { readonl
 
 type Said = CellEditorProps & { readonly label: string };
 
-function Picking({
-  editing,
-  onPick,
-  onClose,
-  label,
-  choices,
-  onMake,
-}: Said & Pick<Parameters<typeof Picker>[0], 'choices' | 'onMake'>) {
+type PickerParts = typeof import('@/ui/picker-parts');
+
+interface PickingProps {
+  readonly choices: (parts: PickerParts) => readonly Choice[];
+  readonly onMake?: (name: string) => void;
+}
+
+function Picking({ editing, onPick, onClose, label, choices, onMake }: Said & PickingProps) {
   const { cell, text } = editing;
   return (
-    <Picker
-      label={label}
-      choices={choices}
-      initial={text ?? ''}
-      onPick={(value) => onPick(cell, value)}
-      onCancel={onClose}
-      {...(onMake === undefined ? {} : { onMake })}
-    />
+    <PickerSoon label={label} initial={text ?? ''} onCancel={onClose}>
+      {(parts, typed) => (
+        <parts.Picker
+          label={label}
+          choices={choices(parts)}
+          initial={typed}
+          onPick={(value) => onPick(cell, value)}
+          onCancel={onClose}
+          {...(onMake === undefined ? {} : { onMake })}
+        />
+      )}
+    </PickerSoon>
   );
 }
 
@@ -72,7 +76,7 @@ function SessionEditor(props: CellEditorProps & { readonly row: Extract<Row, { k
   const { column } = editing.cell;
   if (column === 'slot') return <Typing {...props} label="Name of the session" initial={session.name} />;
   if (column === 'technique')
-    return <Picking {...props} label="Place of the session" choices={placeChoices(athlete.places)} />;
+    return <Picking {...props} label="Place of the session" choices={() => placeChoices(athlete.places)} />;
   return <Typing {...props} label="Day of the session" initial={dayName(session.day, block.cycleDays)} />;
 }
 
@@ -96,7 +100,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
           {...props}
           label={`Exercise of slot ${row.at}`}
           onMake={make}
-          choices={exerciseChoices(catalogue, { athlete, place })}
+          choices={({ exerciseChoices }) => exerciseChoices(catalogue, { athlete, place })}
         />
       );
     case 'techniques':

@@ -10,7 +10,7 @@ import {
   type Slot,
   type TechniqueParameters,
 } from '@/core';
-import { pickedExercise } from '@/ui/exercise-choices';
+import { pickedExercise } from '@/ui/picked-exercise';
 import { pasteTable } from './clipboard';
 import { setField } from './columns/column';
 import { prescriptionColumn } from './columns/registry';

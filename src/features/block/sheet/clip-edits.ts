@@ -1,5 +1,13 @@
 import { ok, type Result, type Slot } from '@/core';
-import { copiedSlots, copyText, pasteSlots, pasteTable, type Range, readTable } from './clipboard';
+import {
+  copiedSlots,
+  copyText,
+  pasteSlots,
+  pasteTable,
+  type Range,
+  readTable,
+  type TableText,
+} from './clipboard';
 import type { Cell } from './layout';
 import { boardOf, put, rowAt, shortId, type Table, unissuedWeeks } from './table';
 
@@ -10,20 +18,26 @@ export interface Copied {
 }
 
 /** A range for the clipboard. */
-export function copyRange(table: Table, range: Range): Copied {
+export function copyRange(table: Table, range: Range, tableText: TableText): Copied {
   const board = boardOf(table);
-  return { text: copyText(range, board), slots: copiedSlots(range, board) };
+  return { text: copyText(range, board, tableText), slots: copiedSlots(range, board) };
 }
 
 /** Puts the clipboard's text into the table from a cell on; slots copied here come back as they were. */
-export function pasteAt(table: Table, text: string, at: Cell, copied: Copied): Result<null> {
+export function pasteAt(
+  table: Table,
+  text: string,
+  at: Cell,
+  copied: Copied,
+  tableText: TableText,
+): Result<null> {
   const row = rowAt(table, at);
   const { slots, text: mine } = copied;
   if (row !== undefined && row.kind !== 'weeks' && slots.length > 0 && text.trim() === mine.trim()) {
     const after = row.kind === 'slot' ? row.slot.id : (row.session.slots.at(-1)?.id ?? null);
     return put(table, ok(pasteSlots(slots, row.session.id, after, shortId)));
   }
-  const values = readTable(text);
+  const values = readTable(text, tableText);
   const from = table.columns.indexOf(at.column);
   const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
   const free = unissuedWeeks(table, columns);

@@ -25,6 +25,7 @@ import {
   replaceExercise,
 } from './clipboard';
 import { type ColumnId, columnsOf, rowsOf } from './layout';
+import * as tableText from './table-text';
 import { setLines } from './week-text';
 
 const who = athlete();
@@ -68,8 +69,10 @@ const range = (from: string, a: ColumnId, to: string, b: ColumnId): Range => ({
 const slotOf = (made: Block, id: string) => findSlot(made, id)?.slot;
 
 test('cells are copied as lines and tabs; names alone stand for their whole slots', () => {
-  expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base))).toBe('sets\treps\n3\t8–12\n1\t8–12');
-  const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base)).split('\n');
+  expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base), tableText)).toBe(
+    'sets\treps\n3\t8–12\n1\t8–12',
+  );
+  const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base), tableText).split('\n');
   expect(whole[0]?.split('\t')).toEqual(['slot', 'sets', 'reps', 'RIR', 'tempo', 'rest', 'how', 'from set']);
   expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
   expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
@@ -78,9 +81,12 @@ test('cells are copied as lines and tabs; names alone stand for their whole slot
 });
 
 test('what was copied pastes back to the same slots', () => {
-  const text = copyText(range('a1', 'slot', 'a2', 'slot'), board(base));
+  const text = copyText(range('a1', 'slot', 'a2', 'slot'), board(base), tableText);
   const other = block([session('a', 0, [slot('a1', 'pull-up'), slot('a2', 'pull-up')])]);
-  const made = after(other, pasteTable(readTable(text), { row: 'a1', column: 'slot' }, board(other)));
+  const made = after(
+    other,
+    pasteTable(readTable(text, tableText), { row: 'a1', column: 'slot' }, board(other)),
+  );
   for (const id of ['a1', 'a2']) {
     const [is, was] = [slotOf(made, id), slotOf(base, id)];
     expect(is?.exercise).toEqual(was?.exercise);
@@ -93,7 +99,10 @@ test('what was copied pastes back to the same slots', () => {
 
 test('a table from a spreadsheet goes over the rows below and adds slots at the end of the session', () => {
   const table = 'Hack squat\t4\t6-10\t2\r\nseated leg curl\t3\t10-15\r\nLeg extension\t2\t12–20\t\t\t60\r\n';
-  const made = after(base, pasteTable(readTable(table), { row: 'a1', column: 'slot' }, board(base)));
+  const made = after(
+    base,
+    pasteTable(readTable(table, tableText), { row: 'a1', column: 'slot' }, board(base)),
+  );
   const slots = made.sessions[0]?.slots ?? [];
   expect(slots.map(({ exercise }) => exercise.id)).toEqual([
     'hack-squat',
@@ -115,7 +124,11 @@ test('on a session row everything becomes new slots at its end', () => {
 });
 
 test('one cell that cannot be read refuses all of it, and says which', () => {
-  const bad = pasteTable(readTable('3\t8-12\n4\tmany'), { row: 'a1', column: 'sets' }, board(base));
+  const bad = pasteTable(
+    readTable('3\t8-12\n4\tmany', tableText),
+    { row: 'a1', column: 'sets' },
+    board(base),
+  );
   expect(bad).toMatchObject({ ok: false, problems: [{ code: 'not-a-number', text: 'many' }] });
   const unknown = pasteTable([['moon press']], { row: 'a1', column: 'slot' }, board(base));
   expect(unknown).toMatchObject({
@@ -183,7 +196,7 @@ test('a week copies set by set and part by part, and reads back as the same firs
       slot('a2', 'hack-squat'),
     ]),
   ]);
-  const [top, even] = copyText(range('a1', 'w1', 'a2', 'w1'), board(parts)).split('\n');
+  const [top, even] = copyText(range('a1', 'w1', 'a2', 'w1'), board(parts), tableText).split('\n');
   const planned = board(parts).blockPlan.weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
   const [one, two, three] = planned;
   expect(top).toBe(`${one?.reps}·${one?.load} ${two?.reps} ${three?.reps}·${two?.load}`);

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import {
   type Athlete,
   applyEdit,
@@ -35,6 +34,9 @@ export interface Board {
   readonly columns: readonly ColumnId[];
   readonly newId: () => string;
 }
+
+/** What reads and writes tables of text. */
+export type TableText = typeof import('./table-text');
 
 /** A rectangle of cells, both ends included. */
 export interface Range {
@@ -96,7 +98,7 @@ function headOf(column: ColumnId): string {
  * Cells as text for a spreadsheet: tabs between columns, lines between rows, heads over more columns than one. Names
  * alone stand for their whole slots.
  */
-export function copyText(range: Range, board: Board): string {
+export function copyText(range: Range, board: Board, { writeTable }: Pick<TableText, 'writeTable'>): string {
   const { rows, columns } = cellsOf(range, board);
   const names = columns.length === 1 && columns[0] === 'slot';
   const wanted = names ? PRESCRIPTION.map(({ id }) => id) : columns;
@@ -104,7 +106,7 @@ export function copyText(range: Range, board: Board): string {
     .filter(({ kind }) => kind === 'slot' || !names)
     .map((row) => wanted.map((column) => cellCopy(row, column, board)));
   const heads = wanted.length > 1 ? [wanted.map(headOf)] : [];
-  return Papa.unparse([...heads, ...lines], { delimiter: '\t', newline: '\n' });
+  return writeTable([...heads, ...lines]);
 }
 
 /** Whole slots of a range, for pasting them as they are. */
@@ -114,10 +116,12 @@ export function copiedSlots(range: Range, board: Board): readonly Slot[] {
   return rows.flatMap((row) => (row.kind === 'slot' ? [row.slot] : []));
 }
 
-/** Text of a spreadsheet as cells; a last empty line is no row, and a row of heads as they are copied from here is none. */
-export function readTable(text: string): readonly (readonly string[])[] {
-  const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' });
-  const rows = data.map((row) => row.map((cell) => cell.trim()));
+/** Text of a spreadsheet as cells; a row of heads as they are copied from here is none. */
+export function readTable(
+  text: string,
+  { parseTable }: Pick<TableText, 'parseTable'>,
+): readonly (readonly string[])[] {
+  const rows = parseTable(text);
   return isHead(rows[0]) ? rows.slice(1) : rows;
 }
 

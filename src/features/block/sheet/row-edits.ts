@@ -1,5 +1,5 @@
 import { newSlot, ok, type Session, type SingleEdit, sessionsInOrder, WEEKDAYS } from '@/core';
-import { pickedExercise } from '@/ui/exercise-choices';
+import { pickedExercise } from '@/ui/picked-exercise';
 import { cellsOf, type Range, replaceExercise } from './clipboard';
 import { setField } from './columns/column';
 import type { Row } from './layout';

@@ -1,3 +1,4 @@
+import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox, UnstyledButton } from '@mantine/core';
 import {
   type Athlete,
@@ -15,8 +16,10 @@ import {
   swapCandidates,
   takesStep,
 } from '@/core';
-import { Choose, formClasses as form, Line, Toggles, Typed } from '@/ui/form';
+import { Choose, formClasses as form, Line } from '@/ui/form';
 import { readNumber, readOptionalNumber, readText } from '@/ui/read';
+import { Toggles } from '@/ui/toggles';
+import { Typed } from '@/ui/typed';
 import { setText } from '@/ui/words/figures';
 import type { Row } from './layout';
 import classes from './slot-details.module.css';

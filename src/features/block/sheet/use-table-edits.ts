@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import type { Slot, TechniqueParameters } from '@/core';
 import { pickInto, takeTechnique, typeInto } from './cell-edits';
 import { type Copied, copyRange, pasteAt } from './clip-edits';
-import { clearCells, fillAcross, fillDown, type Range } from './clipboard';
+import { clearCells, fillAcross, fillDown, type Range, type TableText } from './clipboard';
 import type { Cell, Row } from './layout';
 import {
   type Adding,
@@ -29,11 +29,12 @@ export function useTableEdits(table: Table) {
     pick: (cell: Cell, value: string) => pickInto(table, cell, value),
     technique: (slotId: string, technique: TechniqueParameters, drift: Slot['drift'], safety: string) =>
       takeTechnique(table, slotId, technique, drift, safety),
-    copy(range: Range): string {
-      copied.current = copyRange(table, range);
+    copy(range: Range, tableText: TableText): string {
+      copied.current = copyRange(table, range, tableText);
       return copied.current.text;
     },
-    paste: (text: string, at: Cell) => pasteAt(table, text, at, copied.current),
+    paste: (text: string, at: Cell, tableText: TableText) =>
+      pasteAt(table, text, at, copied.current, tableText),
     fillDown: (range: Range) => putWithin(table, range, fillDown),
     fillAcross: (range: Range) => putWithin(table, range, fillAcross),
     clear: (range: Range) => putWithin(table, range, clearCells),

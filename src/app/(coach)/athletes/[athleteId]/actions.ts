@@ -1,7 +1,7 @@
 'use server';
 
 import { notFound, redirect } from 'next/navigation';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
 import { MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';

@@ -2,7 +2,7 @@
 
 import { randomUUID } from 'node:crypto';
 import { redirect } from 'next/navigation';
-import { z } from 'zod';
+import * as z from 'zod';
 import { LEVELS, newAthlete, PHASES, PLACE_KINDS, UNITS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import { addAthlete } from '@/data';

@@ -1,6 +1,6 @@
 'use server';
 
-import { z } from 'zod';
+import * as z from 'zod';
 import type {
   AnswerOutcome,
   BalanceProposal,
@@ -33,6 +33,7 @@ import {
   restoreGood,
   saveSteps,
 } from '@/data';
+import { templateName } from '@/ui/template-name';
 import { asCoach } from '../../../asker';
 import { isId, knownSchema, revisionSchema, shortIdSchema, weekSchema } from '../../../inputs';
 import { solve } from '../../../solver';
@@ -112,8 +113,6 @@ export async function recall(blockId: string, week: number): Promise<RecallOutco
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
 }
-
-const templateName = z.string().trim().min(1).max(120);
 
 /** Keeps the design of the block as a template of the coach's own, under a name. */
 export async function saveTemplate(

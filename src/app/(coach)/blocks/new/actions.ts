@@ -2,7 +2,7 @@
 
 import { randomUUID } from 'node:crypto';
 import { redirect } from 'next/navigation';
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   type Block,
   type BlockSource,
@@ -13,7 +13,7 @@ import {
   TEMPLATES,
 } from '@/core';
 import { newBlockSettingsSchema } from '@/core/codecs';
-import { type Asker, addBlock, findAthlete, findDesign, ownExercises, removeTemplate } from '@/data';
+import { type Asker, addBlock, findAthlete, findDesign, ownExercises } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoach } from '../../../asker';
 
@@ -74,14 +74,4 @@ export async function start(
   });
   if (outcome.status !== 'started') return outcome;
   redirect(outcome.to);
-}
-
-/** Removes one of the coach's own templates. */
-export async function remove(templateId: string): ReturnType<NewBlockActions['removeTemplate']> {
-  const parsed = id.safeParse(templateId);
-  if (!parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    await removeTemplate(asker, parsed.data);
-    return { status: 'removed' as const };
-  });
 }

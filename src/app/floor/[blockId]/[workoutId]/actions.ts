@@ -1,6 +1,6 @@
 'use server';
 
-import { z } from 'zod';
+import * as z from 'zod';
 import type { LogOutcome, Outgoing, Unanswered } from '@/core';
 import { isDate, MUSCLES, RAMP_VERDICTS, SORENESS, UNITS } from '@/core';
 import { loggedMoreSchema } from '@/core/codecs';

@@ -1,0 +1,29 @@
+'use server';
+
+import * as z from 'zod';
+import { removeTemplate, renameTemplate } from '@/data';
+import type { TemplatesActions } from '@/features/templates/contract';
+import { templateName } from '@/ui/template-name';
+import { asCoach } from '../../asker';
+
+const id = z.string().min(1).max(64);
+
+/** Gives one of the coach's own templates another name. */
+export async function rename(templateId: string, name: string): ReturnType<TemplatesActions['rename']> {
+  const parsed = id.safeParse(templateId);
+  const named = templateName.safeParse(name);
+  if (!parsed.success || !named.success) return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await renameTemplate(asker, parsed.data, named.data)) ? ('renamed' as const) : ('gone' as const),
+  }));
+}
+
+/** Removes one of the coach's own templates. */
+export async function remove(templateId: string): ReturnType<TemplatesActions['remove']> {
+  const parsed = id.safeParse(templateId);
+  if (!parsed.success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    await removeTemplate(asker, parsed.data);
+    return { status: 'removed' as const };
+  });
+}

@@ -1,0 +1,2 @@
+/** The third door: what exercises are called in a gym, which only looking for one needs. */
+export { everydayNames } from './exercises/library/everyday-names';

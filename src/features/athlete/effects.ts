@@ -1,0 +1,23 @@
+import { type Athlete, type Catalogue, check, comparePlans, type Training, unfold } from '@/core';
+import { effectSentences } from '@/ui/words/effects';
+import { namesOf } from '@/ui/words/names';
+
+function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
+  const { block } = running;
+  const blockPlan = unfold({ ...running, athlete, exercises: catalogue.find });
+  return { blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
+}
+
+/** What a change of the athlete alters in the running block, in sentences. */
+export function effectsOf(
+  running: Training,
+  before: Athlete,
+  after: Athlete,
+  catalogue: Catalogue,
+): readonly string[] {
+  return effectSentences(
+    comparePlans(outlook(running, before, catalogue), outlook(running, after, catalogue)),
+    running.block.name,
+    namesOf(catalogue),
+  );
+}

@@ -1,0 +1,20 @@
+import type { Block, Exercise, Unanswered } from '@/core';
+
+/** What the route hands to the screen of templates. */
+export interface TemplatesData {
+  /** The template that is looked at, as its kind and id; null: nothing there. */
+  readonly shown: `template/${string}` | `design/${string}` | null;
+  /** The design of it, where it is the coach's own. */
+  readonly design: Block | null;
+  readonly own: readonly { readonly id: string; readonly name: string }[];
+  readonly athletes: readonly { readonly id: string; readonly name: string }[];
+  readonly ownExercises: readonly Exercise[];
+}
+
+export interface TemplatesActions {
+  readonly rename: (
+    id: string,
+    name: string,
+  ) => Promise<{ readonly status: 'renamed' } | { readonly status: 'gone' } | Unanswered>;
+  readonly remove: (id: string) => Promise<{ readonly status: 'removed' } | Unanswered>;
+}

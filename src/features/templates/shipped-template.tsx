@@ -1,0 +1,57 @@
+import { exerciseById, type Template } from '@/core';
+import { Section } from '@/ui/form';
+import { listed, plural } from '@/ui/words/figures';
+import { dayName, type ExerciseNames } from '@/ui/words/names';
+import classes from './templates.module.css';
+
+interface ShippedTemplateProps {
+  readonly template: Template;
+  readonly names: ExerciseNames;
+}
+
+/** A shipped split: for whom, what it does badly, its sessions with the first exercise it wishes for in each slot. */
+export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
+  const { name, shape, from, suits, badly, prerequisites, sessions, cycleDays } = template;
+  return (
+    <div>
+      <Section title={name} aside={`${shape}, from ${from} on`}>
+        <p>{suits}</p>
+        <p className={classes.soft}>{badly}</p>
+        {prerequisites.length === 0 ? null : (
+          <p>
+            Before it:{' '}
+            {listed(
+              prerequisites.map(
+                ({ exerciseId, reps }) => `${plural(reps, 'clean rep')} of ${names(exerciseId)}`,
+              ),
+            )}
+            .
+          </p>
+        )}
+      </Section>
+      <Section
+        title="Its week"
+        aside={cycleDays === 7 ? plural(sessions.length, 'session') : `${cycleDays} days round`}
+      >
+        {sessions.map((session) => (
+          <div className={classes.session} key={session.name}>
+            <span>{dayName(session.day, cycleDays)}</span>
+            <strong>{session.name}</strong>
+            <span className={classes.soft}>
+              {session.slots
+                .map(({ wishes, sets, range }) => {
+                  const wished = wishes.find((id) => exerciseById(id) !== undefined);
+                  return `${sets} ${wished === undefined ? '' : names(wished)} ${range.low}–${range.high}`;
+                })
+                .join(', ')}
+            </span>
+          </div>
+        ))}
+        <p className={classes.soft}>
+          Each slot takes what the athlete’s place has and no joint forbids; sets follow their floors, time
+          and budget. A muscle that cannot reach its floor is held, and the new block says so.
+        </p>
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import Link from 'next/link';
+import { Section } from '@/ui/form';
+import classes from './templates.module.css';
+
+interface StartForProps {
+  readonly from: string;
+  readonly athletes: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** The ways from a template into a new block: one for each athlete, laid out for them there. */
+export function StartFor({ from, athletes }: StartForProps) {
+  return (
+    <Section title="Start a block from it" aside="fitted to days, time and place">
+      {athletes.length === 0 ? <p className={classes.soft}>There is no athlete yet.</p> : null}
+      <div className={classes.athletes}>
+        {athletes.map(({ id, name }) => (
+          <Link
+            key={id}
+            href={`/blocks/new?athlete=${id}&from=${encodeURIComponent(from)}`}
+            className={classes.option}
+            prefetch={false}
+          >
+            {name}
+          </Link>
+        ))}
+      </div>
+    </Section>
+  );
+}

@@ -1,0 +1,64 @@
+'use client';
+
+import Link from 'next/link';
+import { catalogueWith, TEMPLATES } from '@/core';
+import { Section } from '@/ui/form';
+import { Bar } from '@/ui/shell/bar';
+import { namesOf } from '@/ui/words/names';
+import type { TemplatesActions, TemplatesData } from './contract';
+import { OwnTemplate } from './own-template';
+import { ShippedTemplate } from './shipped-template';
+import { StartFor } from './start-for';
+import classes from './templates.module.css';
+
+interface TemplatesProps {
+  readonly data: TemplatesData;
+  readonly actions: TemplatesActions;
+}
+
+/** The splits to start from, ours and the coach's own: what each is, its week, and the way into a block. */
+export function Templates({ data, actions }: TemplatesProps) {
+  const { shown, design, own, athletes } = data;
+  const names = namesOf(catalogueWith(data.ownExercises));
+  const template = TEMPLATES.find(({ id }) => shown === `template/${id}`);
+  const ownOne = own.find(({ id }) => shown === `design/${id}`);
+  const link = (to: string, name: string, aside: string) => (
+    <Link
+      key={to}
+      href={`/templates?show=${encodeURIComponent(to)}`}
+      className={classes.option}
+      aria-current={to === shown ? 'page' : undefined}
+      prefetch={false}
+    >
+      <span>{name}</span>
+      <span className={classes.soft}>{aside}</span>
+    </Link>
+  );
+
+  return (
+    <>
+      <Bar crumbs={[{ name: 'Templates' }]} />
+      <main className={classes.page}>
+        <nav className={classes.list} aria-label="Templates">
+          <h2>Shipped</h2>
+          {TEMPLATES.map(({ id, name, from }) => link(`template/${id}`, name, from))}
+          <h2>Your own</h2>
+          {own.map(({ id, name }) => link(`design/${id}`, name, ''))}
+          {own.length === 0 ? (
+            <p className={classes.soft}>None yet. A block’s settings keep its design as one.</p>
+          ) : null}
+        </nav>
+        {template !== undefined ? (
+          <ShippedTemplate template={template} names={names} />
+        ) : ownOne !== undefined && design !== null ? (
+          <OwnTemplate id={ownOne.id} name={ownOne.name} design={design} names={names} actions={actions} />
+        ) : (
+          <Section title="Not there">
+            <p>This template was removed, or the link is not whole. The list shows those there are.</p>
+          </Section>
+        )}
+        {shown === null ? null : <StartFor from={shown} athletes={athletes} />}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+
+import '@mantine/core/styles/Tooltip.layer.css';
+import { Tooltip } from '@mantine/core';
+import type { RefObject } from 'react';
+import classes from './term.module.css';
+import { GLOSSARY, type Word } from './words/glossary';
+
+interface TermSaidProps {
+  readonly word: Word;
+  /** The word on the screen, which is hovered or has the focus as this comes. */
+  readonly target: RefObject<HTMLElement | null>;
+}
+
+/** What a word means, beside it. */
+export default function TermSaid({ word, target }: TermSaidProps) {
+  return (
+    <Tooltip
+      target={target}
+      defaultOpened
+      label={GLOSSARY[word]}
+      multiline
+      w={260}
+      openDelay={250}
+      events={{ hover: true, focus: true, touch: true }}
+      classNames={{ tooltip: classes.said }}
+    />
+  );
+}
