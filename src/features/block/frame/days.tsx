@@ -3,7 +3,8 @@ import {
   type DragEndEvent,
   type KeyboardCoordinateGetter,
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useDraggable,
   useDroppable,
   useSensor,
@@ -15,6 +16,7 @@ import { addDays, type Block, type Session, sessionsInOrder, type WeekState } fr
 import { shortDay } from '@/ui/words/dates';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
+import { TOUCH } from '../touch';
 import classes from './frame.module.css';
 import { daysOf } from './matrix';
 
@@ -114,7 +116,8 @@ function useCarrying(
     return { ...currentCoordinates, x: currentCoordinates.x + step };
   };
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(TouchSensor, { activationConstraint: TOUCH }),
     useSensor(KeyboardSensor, {
       coordinateGetter: toColumn,
       keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },

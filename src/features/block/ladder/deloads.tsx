@@ -26,6 +26,7 @@ import type { Seen } from '../focus';
 import classes from './ladder.module.css';
 
 interface DeloadsProps {
+  readonly blockId: string;
   readonly block: Block;
   readonly athlete: Athlete;
   /** What an edit would come to. */
@@ -47,17 +48,17 @@ interface Tried {
 
 const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
-/** The ways to deload side by side as next week's actual sets, and which of them suits. */
-/** What the coach has weighed; kept in this browser until the block is another. */
+/** What the coach has weighed; kept in this browser, for each block its own. */
 interface Weighed {
   readonly signs: Signs;
   readonly facts: Facts;
 }
 
-export function Deloads({ block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
+/** The ways to deload side by side as next week's actual sets, and which of them suits. */
+export function Deloads({ blockId, block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
   const conventions = useMemo(() => conventionsWith(block.conventions), [block.conventions]);
   const [weighed, setWeighed] = useLocalStorage<Weighed>({
-    key: `weighed/${athlete.id}/${block.startDate}`,
+    key: `weighed/${blockId}`,
     defaultValue: { signs: {}, facts: NO_FACTS },
   });
   const { signs, facts } = weighed;

@@ -79,6 +79,7 @@ export default function LadderFace(props: LadderFaceProps) {
         onWeek={(week) => onCell('weeks', week)}
       />
       <Deloads
+        blockId={training.blockId}
         block={block}
         athlete={athlete}
         blockPlan={blockPlan}

@@ -1,7 +1,8 @@
 import {
   DndContext,
   type DragEndEvent,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useDraggable,
   useSensor,
   useSensors,
@@ -9,6 +10,7 @@ import {
 import { useWindowEvent } from '@mantine/hooks';
 import { useRef } from 'react';
 import classes from '../block.module.css';
+import { TOUCH } from '../touch';
 
 /** A drag begins once the pointer has gone so far: until then it is a click. */
 const DISTANCE = 5;
@@ -21,7 +23,10 @@ interface RowDragProps {
 
 /** Slots are dragged by the number before their name and set down at any row. */
 export function RowDrag({ onDrop, children }: RowDragProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DISTANCE } }));
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: DISTANCE } }),
+    useSensor(TouchSensor, { activationConstraint: TOUCH }),
+  );
   // Where the pointer is on the screen: the drag's own way counts what scrolled by as well.
   const pointer = useRef({ x: 0, y: 0 });
   useWindowEvent('pointermove', ({ clientX, clientY }) => {
