@@ -1,5 +1,17 @@
 import type { Locator, Page } from '@playwright/test';
-import { answers, expect, openBlock, openProfile, press, ready, savedAt, setsOf, tabTo, test } from './coach';
+import {
+  answers,
+  expect,
+  gauge,
+  openBlock,
+  openProfile,
+  press,
+  ready,
+  savedAt,
+  setsOf,
+  tabTo,
+  test,
+} from './coach';
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
 const day = (page: Page, at: number) => page.locator(`[data-day="${at}"]`);
@@ -69,6 +81,9 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   });
 
   await test.step('two findings are mended by their fixes, after a look at what they do', async () => {
+    // What this split cannot grow in the time there is, it holds; asked to grow, it lacks sets again.
+    await gauge(page, 'abs').focus();
+    await press(page, 'h');
     const sets = await setsOf(page, 'abs');
     const low = findings(page).getByText(/^Abs below floor/);
     await expect(low).toBeVisible();

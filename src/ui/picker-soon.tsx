@@ -13,18 +13,25 @@ export async function loadPicker(): Promise<void> {
   parts = await import('./picker-parts');
 }
 
+/** What was done at a picker before it was there. */
+export interface Typed {
+  readonly initial: string;
+  /** Whether Enter was pressed: the first thing found is taken. */
+  readonly isEntered: boolean;
+}
+
 interface PickerSoonProps {
   readonly label: string;
   readonly initial: string;
   readonly onCancel: () => void;
   /** The picker itself, from what was fetched for it and what was typed by then. */
-  readonly children: (parts: Parts, typed: string) => React.ReactNode;
+  readonly children: (parts: Parts, typed: Typed) => React.ReactNode;
 }
 
 /** Stands where a picker is to be while it is fetched: the letters typed meanwhile are handed on to it. */
 export function PickerSoon({ label, initial, onCancel, children }: PickerSoonProps) {
   const [fetched, setFetched] = useState(parts);
-  const [typed, setTyped] = useState(initial);
+  const [typed, setTyped] = useState<Typed>({ initial, isEntered: false });
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (parts !== null) return;
@@ -43,11 +50,12 @@ export function PickerSoon({ label, initial, onCancel, children }: PickerSoonPro
         unstyled
         classNames={{ input: classes.input }}
         aria-label={label}
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+        value={typed.initial}
+        onChange={(event) => setTyped({ initial: event.target.value, isEntered: false })}
         onKeyDown={(event) => {
           event.stopPropagation();
           if (event.key === 'Escape') onCancel();
+          if (event.key === 'Enter') setTyped((now) => ({ ...now, isEntered: true }));
           if (event.key === 'Tab') event.preventDefault();
         }}
       />

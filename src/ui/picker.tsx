@@ -20,6 +20,8 @@ interface PickerProps {
   readonly onCancel: () => void;
   /** Makes one where nothing is found; absent: it cannot be made here. */
   readonly onMake?: (name: string) => void;
+  /** Whether Enter was pressed before it was there: the first match is taken at once. */
+  readonly isEntered?: boolean;
   /** Whether it stands in a dialog, to which its list belongs then. */
   readonly inDialog?: boolean;
 }
@@ -35,7 +37,8 @@ function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: st
 }
 
 /** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
-export function Picker({ label, choices, initial, onPick, onCancel, onMake, inDialog = false }: PickerProps) {
+export function Picker(props: PickerProps) {
+  const { label, choices, initial, onPick, onCancel, onMake, isEntered = false, inDialog = false } = props;
   const [search, setSearch] = useState(initial);
   const input = useRef<HTMLInputElement>(null);
   const combobox = useCombobox({ defaultOpened: true });
@@ -43,7 +46,12 @@ export function Picker({ label, choices, initial, onPick, onCancel, onMake, inDi
   const near = useSearchParts(search)?.near ?? null;
   const shown = findNamed(choices, search, near).slice(0, MOST_SHOWN);
 
-  useEffect(() => input.current?.focus(), []);
+  const [first] = shown;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it comes
+  useEffect(() => {
+    input.current?.focus();
+    if (isEntered && first !== undefined) onPick(first.item.value);
+  }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first match is marked again whenever the search changes
   useEffect(() => {
     combobox.selectFirstOption();

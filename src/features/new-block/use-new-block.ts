@@ -106,15 +106,15 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
 
 export type NewBlockUse = ReturnType<typeof useNewBlock>;
 
-/** What is chosen at first: what the coach came from, else the last block, else the split that suits level and days best. */
+/** What is chosen at first: what the coach came from, else the last block, else the simplest split for the level and days. */
 function firstChosen({ from, athlete }: NewBlockData, last: string | undefined): Chosen {
   if (from !== null) return from.kind === 'empty' ? 'empty' : `${from.kind}/${from.id}`;
   if (last !== undefined) return `design/${last}`;
-  const off = ({ sessions, cycleDays }: (typeof TEMPLATES)[number]) =>
-    Math.abs((sessions.length * 7) / cycleDays - athlete.days.length);
-  const [suited] = TEMPLATES.filter((one) => LEVELS.indexOf(one.from) <= LEVELS.indexOf(athlete.level)).sort(
-    (a, b) => off(a) - off(b),
-  );
+  const level = LEVELS.indexOf(athlete.level);
+  const [suited] = TEMPLATES.filter(
+    ({ from: least, sessions, cycleDays }) =>
+      LEVELS.indexOf(least) <= level && (sessions.length * 7) / cycleDays <= athlete.days.length,
+  ).sort((a, b) => LEVELS.indexOf(b.from) - LEVELS.indexOf(a.from));
   return suited === undefined ? 'empty' : `template/${suited.id}`;
 }
 

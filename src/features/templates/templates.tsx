@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { catalogueWith, TEMPLATES } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
+import { useReady } from '@/ui/use-ready';
 import { namesOf } from '@/ui/words/names';
 import type { TemplatesActions, TemplatesData } from './contract';
 import { OwnTemplate } from './own-template';
@@ -19,6 +20,7 @@ interface TemplatesProps {
 /** The splits to start from, ours and the coach's own: what each is, its week, and the way into a block. */
 export function Templates({ data, actions }: TemplatesProps) {
   const { shown, design, own, athletes } = data;
+  const ready = useReady();
   const names = namesOf(catalogueWith(data.ownExercises));
   const template = TEMPLATES.find(({ id }) => shown === `template/${id}`);
   const ownOne = own.find(({ id }) => shown === `design/${id}`);
@@ -38,7 +40,7 @@ export function Templates({ data, actions }: TemplatesProps) {
   return (
     <>
       <Bar crumbs={[{ name: 'Templates' }]} />
-      <main className={classes.page}>
+      <main className={classes.page} data-ready={ready}>
         <nav className={classes.list} aria-label="Templates">
           <h2>Shipped</h2>
           {TEMPLATES.map(({ id, name, from }) => link(`template/${id}`, name, from))}

@@ -19,7 +19,7 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
             <Picker
               label="Exercise of the new slot"
               choices={exerciseChoices(catalogue, { athlete, place }, true)}
-              initial={typed}
+              {...typed}
               onMake={make}
               onPick={onAdd}
               onCancel={onClose}

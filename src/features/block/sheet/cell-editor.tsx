@@ -60,7 +60,7 @@ function Picking({ editing, onPick, onClose, label, choices, onMake }: Said & Pi
         <parts.Picker
           label={label}
           choices={choices(parts)}
-          initial={typed}
+          {...typed}
           onPick={(value) => onPick(cell, value)}
           onCancel={onClose}
           {...(onMake === undefined ? {} : { onMake })}
