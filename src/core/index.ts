@@ -17,7 +17,7 @@ export * from './block/groups';
 export * from './block/history';
 export * from './block/new-slot';
 export type * from './block/rep-range';
-export { TIME_MODES } from './block/settings-fields';
+export { RANGE_BINDS, TIME_MODES } from './block/settings-fields';
 export * from './block/shape';
 export { DRIFTS, SET_RULES } from './block/slot-fields';
 export * from './block/templates/demands';

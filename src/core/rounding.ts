@@ -12,6 +12,19 @@ export function roundHalfDown(x: number): number {
   return Math.ceil(x - 0.5 - EPSILON) + 0;
 }
 
+/** Values are compared with a limit after rounding to 0.001, so that what stands exactly on it is on it. */
+const ON_LIMIT = 0.0005;
+
+/** Whether a value is at a limit or below it. */
+export function isAtMost(value: number, limit: number): boolean {
+  return value < limit + ON_LIMIT;
+}
+
+/** Whether a value is at a limit or above it. */
+export function isAtLeast(value: number, limit: number): boolean {
+  return value > limit - ON_LIMIT;
+}
+
 export function clamp(x: number, low: number, high: number): number {
   return Math.min(high, Math.max(low, x));
 }

@@ -51,7 +51,11 @@ function taken(made: Block, { changes }: BalanceProposal): Block {
   return applied.value.block;
 }
 
-const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
+/** So many sets in a range wide enough for them. */
+const sets = (count: number) => ({
+  technique: { kind: 'straight' as const, sets: count },
+  range: { low: 8, high: 24 },
+});
 
 test('the text of a program: terms, both bounds, whole numbers', () => {
   const text = programText({

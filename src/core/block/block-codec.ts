@@ -4,6 +4,7 @@ import { blockProblems } from './block-rules';
 import { BLOCK_VERSION, type Block, blockSchema } from './document';
 
 const header = z.object({ version: z.number() });
+const holder = z.looseObject({ conventions: z.record(z.string(), z.unknown()) });
 const schema = blockSchema(z);
 
 /**
@@ -16,11 +17,21 @@ export function decodeBlock(unchecked: unknown): Result<Block> {
   if (data !== undefined && data.version > BLOCK_VERSION) {
     return refused({ code: 'newer-format', path: 'version', version: data.version });
   }
-  const parsed = schema.safeParse(unchecked);
+  const parsed = schema.safeParse(withoutRetired(unchecked));
   if (!parsed.success) return malformed(parsed.error);
   const block: Block = { ...parsed.data, version: BLOCK_VERSION };
   const problems = blockProblems(block);
   return problems.length === 0 ? ok(block) : refused(...problems);
+}
+
+/** Figures that older blocks may set and nothing asks for any more. */
+const RETIRED_CONVENTIONS: readonly string[] = ['driftMost'];
+
+function withoutRetired(unchecked: unknown): unknown {
+  const { data } = holder.safeParse(unchecked);
+  if (data === undefined) return unchecked;
+  const conventions = Object.entries(data.conventions).filter(([id]) => !RETIRED_CONVENTIONS.includes(id));
+  return { ...data, conventions: Object.fromEntries(conventions) };
 }
 
 /** The block as JSON text, for storing and sending. */

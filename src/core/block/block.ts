@@ -36,6 +36,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     rir: { first: 3, last: 1 },
     deload: [DEFAULT_DELOAD],
     lowSets: false,
+    rangeBinds: 'every set',
     crediting: 'fractional',
     landmarks: 'ramped',
     time: 'realistic',

@@ -72,6 +72,6 @@ test('in a superset the partner’s set is rest too: sets lose fewer reps', () =
     const why = weeks[0]?.plan.sessions[0]?.slots[0]?.why.reps;
     return why?.code === 'reps/drift' ? why.perSet : Number.NaN;
   };
-  expect(perSet(false)).toBe(2.5);
-  expect(perSet(true)).toBeLessThan(1.5);
+  expect(perSet(false)).toBe(1.5);
+  expect(perSet(true)).toBeLessThan(1.2);
 });

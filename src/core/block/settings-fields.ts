@@ -12,6 +12,7 @@ import { BOUNDS, LIMITS } from './bounds';
 import { idProblems, isId, nameProblems, outside, tooLong, tooMany } from './rules';
 import { SHAPES } from './shape';
 
+export const RANGE_BINDS = ['every set', 'first set'] as const;
 export const TIME_MODES = ['realistic', 'strict'] as const;
 
 /** An id that a document makes: see isId. */
@@ -41,6 +42,8 @@ export const settingsShape = (z: Zod) => ({
   deload: deloadSchema(z).nullable(),
   /** A plan of two working sets an exercise, in which more slots may knowingly go past failure. */
   lowSets: z.boolean().default(false),
+  /** Which sets the rep range binds: every one, so that the last still reaches its bottom, or the first alone. */
+  rangeBinds: z.enum(RANGE_BINDS).default('every set'),
   /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
   crediting: z.enum(CREDITING_SCHOOLS),
   landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),

@@ -13,7 +13,7 @@ import { fieldOf } from './slot-field';
 
 /** How much of its range of motion a slot uses. Restricted is for a range that pain sets. */
 export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
-export const DRIFTS = ['hold RIR', 'hold reps'] as const;
+export const DRIFTS = ['hold RIR', 'hold reps', 'hold reps, first set'] as const;
 export const SET_RULES = ['by response', 'fixed'] as const;
 
 const weight = (z: Zod) => z.strictObject({ value: z.number(), unit: z.enum(UNITS) });

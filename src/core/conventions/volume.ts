@@ -27,8 +27,8 @@ export const VOLUME = {
     reason: 'From two sets on, a muscle needs its full recovery gap.',
   },
   driftSeconds: {
-    name: 'Drift',
-    unit: 's·reps',
+    name: 'Rest that costs a rep',
+    unit: 's',
     default: 150,
     reason: 'At a fixed load, resting 150 s costs about one rep a set.',
   },
@@ -38,11 +38,11 @@ export const VOLUME = {
     default: 0.5,
     reason: 'Even long rests do not restore a set fully.',
   },
-  driftMost: {
-    name: 'Most drift',
-    unit: 'reps',
-    default: 3,
-    reason: 'Shorter rests are a technique of their own.',
+  driftSlope: {
+    name: 'Rest that costs a rep more',
+    unit: 's',
+    default: 180,
+    reason: 'So many seconds less of rest cost a further rep a set; 60 s cost one and a half.',
   },
   noviceLandmarks: {
     name: 'Novice floor and ceiling',

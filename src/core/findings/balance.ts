@@ -1,15 +1,15 @@
 import { balanceOf, isLopsided, musclesOf, type Ratio } from '../volume/balance';
 import type { Check, CheckInput, Finding, Fix } from './finding';
-import { evenSides } from './volume-fixes';
+import { evenSides, offered } from './volume-fixes';
 
 function levelled({ sides, sets, against }: Ratio, input: CheckInput): readonly Fix[] {
   const [one, other] = [musclesOf(sides[0]), musclesOf(sides[1])];
   const level = (a: number, b: number) => !isLopsided({ sets: a, against: b }, input.conventions);
-  const fix =
+  return offered(
     sets < against
       ? evenSides(one, other, level, input)
-      : evenSides(other, one, (short, long) => level(long, short), input);
-  return fix === undefined ? [] : [fix];
+      : evenSides(other, one, (short, long) => level(long, short), input),
+  );
 }
 
 /** Weekly sets of opposing sides outside 0.67 to 1.5: push and pull, quads and hamstrings, front and back. */

@@ -172,6 +172,16 @@ export type FindingDetail =
       readonly reps: number;
       readonly session: string;
     }
+  | {
+      readonly rule: 'below range';
+      readonly exerciseId: string;
+      readonly session: string;
+      /** The first set that falls short, from 1, with its reps. */
+      readonly set: number;
+      readonly reps: number;
+      readonly low: number;
+      readonly high: number;
+    }
   | { readonly rule: 'unfilled slot'; readonly exerciseId: string; readonly session: string }
   | {
       readonly rule: 'stale load';
@@ -215,7 +225,14 @@ export type Fix = { readonly edit: Edit } & (
       readonly rests: number;
       readonly exerciseIds: readonly string[];
     }
-  | { readonly does: 'hold RIR'; readonly exerciseId: string }
+  | { readonly does: 'hold RIR' | 'hold reps'; readonly exerciseId: string }
+  | { readonly does: 'lengthen rest'; readonly exerciseId: string; readonly rest: number }
+  | {
+      readonly does: 'widen range';
+      readonly exerciseId: string;
+      readonly low: number;
+      readonly high: number;
+    }
   | { readonly does: 'swap sessions'; readonly session: string; readonly other: string }
   | { readonly does: 'move slot to session'; readonly exerciseId: string; readonly session: string }
   | { readonly does: 'move slot first'; readonly exerciseId: string }

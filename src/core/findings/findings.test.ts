@@ -34,7 +34,11 @@ function mended(of: Block, finding: Finding, who = someone): { gone: boolean; le
   return { gone: !left.some(({ id }) => id === finding.id), left: left.length };
 }
 
-const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
+/** So many sets in a range wide enough for them. */
+const sets = (count: number) => ({
+  technique: { kind: 'straight' as const, sets: count },
+  range: { low: 8, high: 24 },
+});
 
 test('an empty block has no findings: there is nothing to judge yet', () => {
   expect(findings(block([]))).toEqual([]);
@@ -85,11 +89,36 @@ describe('recovery gap', () => {
 });
 
 describe('frequency', () => {
-  test('once a week warns, twice does not; muscles alike share one finding', () => {
+  test('once a week warns, twice does not; each has the way to a further day', () => {
     const once = block([session('a', 0, [slot('1', 'standing-calf-raise'), slot('2', 'cable-crunch')])]);
-    const [finding, ...more] = about('frequency', once);
-    expect(finding).toMatchObject({ severity: 'warn', detail: { muscles: ['abs', 'calves'], times: 1 } });
-    expect(more).toEqual([]);
+    expect(
+      about('frequency', once).map(({ severity, detail, fixes }) => [severity, detail, fixes]),
+    ).toMatchObject([
+      ['warn', { muscles: ['abs'], times: 1 }, []],
+      ['warn', { muscles: ['calves'], times: 1 }, []],
+    ]);
+    // A second session: two more sets go there, or half of four.
+    const other = (sets: number) =>
+      block([
+        session('a', 0, [
+          slot('1', 'standing-calf-raise', {
+            technique: { kind: 'straight', sets },
+            range: { low: 8, high: 24 },
+          }),
+        ]),
+        session('b', 3, [slot('2', 'cable-curl')]),
+      ]);
+    for (const [sets, added, moved] of [
+      [3, true, 2],
+      [4, false, 2],
+      [5, false, 2],
+    ] as const) {
+      const [finding] = about('frequency', other(sets)).filter(
+        ({ detail }) => detail.rule === 'frequency' && detail.muscles.includes('calves'),
+      );
+      expect(finding?.fixes).toMatchObject([{ does: 'spread sets', target: 'b', sets: moved, added }]);
+      if (finding !== undefined) expect(mended(other(sets), finding).gone).toBe(true);
+    }
     const twice = block([
       session('a', 0, [slot('1', 'standing-calf-raise')]),
       session('b', 3, [slot('2', 'standing-calf-raise')]),
@@ -111,7 +140,7 @@ describe('frequency', () => {
 
 describe('weekly volume', () => {
   test('three sets of quads are below the floor of eight; five more are offered and mend it', () => {
-    const few = block([session('a', 0, [slot('1', 'leg-press')])]);
+    const few = block([session('a', 0, [slot('1', 'leg-press', { range: { low: 8, high: 20 } })])]);
     const finding = about('below floor', few).find(
       ({ detail }) => detail.rule === 'below floor' && detail.muscle === 'quads',
     );
@@ -201,18 +230,24 @@ describe('order', () => {
 });
 
 describe('stale load', () => {
-  test('dumbbells that end at 50 are outgrown; a range that fits is not', () => {
+  test('a hold that ends at its range’s top is outgrown; dumbbells that end at 50 ask more reps instead', () => {
     const strong = athlete({
       bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 20, rir: 2, date: null } },
     });
-    const of = (high: number) =>
-      block([session('a', 0, [slot('1', 'flat-dumbbell-press', { range: { low: 8, high } })])]);
-    expect(about('stale load', of(12), strong)[0]?.detail).toMatchObject({
-      exerciseId: 'flat-dumbbell-press',
+    const presses = block([
+      session('a', 0, [slot('1', 'flat-dumbbell-press', { range: { low: 8, high: 12 } })]),
+    ]);
+    expect(about('stale load', presses, strong)).toEqual([]);
+    const holder = athlete({
+      bestSets: { plank: { load: { value: 0, unit: 'kg' }, reps: 90, rir: 2, date: null } },
+    });
+    const of = (high: number) => block([session('a', 0, [slot('1', 'plank', { range: { low: 20, high } })])]);
+    expect(about('stale load', of(40), holder)[0]?.detail).toMatchObject({
+      exerciseId: 'plank',
       week: 1,
       rir: 3,
     });
-    expect(about('stale load', of(20), strong)).toEqual([]);
+    expect(about('stale load', of(120), holder)).toEqual([]);
   });
 });
 
@@ -241,11 +276,13 @@ describe('irritated joint', () => {
 describe('efforts of sets', () => {
   const held = (rest: number) =>
     block([
-      session('a', 0, [slot('1', 'leg-press', { drift: 'hold reps', rir: { kind: 'fixed', rir: 1 }, rest })]),
+      session('a', 0, [
+        slot('1', 'leg-press', { drift: 'hold reps, first set', rir: { kind: 'fixed', rir: 1 }, rest }),
+      ]),
     ]);
-  test('the same reps at a minute’s rest cost 2.5 each: the second set of a set at 1 ends 1.5 below failure', () => {
+  test('the same reps at a minute’s rest cost 1.5 each: the second set of a set at 1 ends half a rep below failure', () => {
     const [finding] = about('beyond failure', held(60));
-    expect(finding?.detail).toMatchObject({ set: 2, rir: -1.5 });
+    expect(finding?.detail).toMatchObject({ set: 2, rir: -0.5 });
     if (finding !== undefined) expect(mended(held(60), finding).gone).toBe(true);
     expect(about('beyond failure', held(300))).toEqual([]);
   });

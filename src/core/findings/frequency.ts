@@ -1,10 +1,11 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Check, Finding, Severity } from './finding';
+import { slotsFor } from './slot-sets';
 import { spreadSets } from './spread-sets';
 
 /**
- * Growing muscles exposed too seldom or too often a week. A muscle that can be trained on a further day has a finding of
- * its own with the ways there; the others that are alike in their days share one.
+ * Growing muscles exposed too seldom or too often a week. A muscle with direct work has a finding of its own, with
+ * the ways to a further day; the others that are alike in their days share one.
  */
 export const frequency: Check = (input) => {
   const { week, conventions } = input;
@@ -31,9 +32,10 @@ export const frequency: Check = (input) => {
     const { goal, frequency: times, measured: sets } = week.muscles[muscle];
     if (goal === 'hold' || sets === 0) continue;
     if (times >= conventions.growingFrequencyNote && times <= conventions.highFrequencyNote) continue;
-    const fixes = times < conventions.growingFrequencyNote ? spreadSets(muscle, input) : [];
-    if (fixes.length === 0) groups.set(times, [...(groups.get(times) ?? []), muscle]);
-    else found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes });
+    const isLow = times < conventions.growingFrequencyNote;
+    if (!isLow || slotsFor(muscle, input).length === 0)
+      groups.set(times, [...(groups.get(times) ?? []), muscle]);
+    else found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes: spreadSets(muscle, input) });
   }
   return [...found, ...[...groups].map(([times, muscles]) => finding(`${times}`, muscles, times))];
 };

@@ -5,6 +5,7 @@ import type { ExerciseLookup } from '../exercises/lookup';
 import { inVariant } from '../exercises/variant';
 import { factsHash } from '../hash';
 import { balance } from './balance';
+import { belowRange } from './below-range';
 import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
 import { equipmentMissing } from './equipment-missing';
@@ -56,6 +57,7 @@ const OTHERS: readonly Check[] = [
   sessionLength,
   staleLoad,
   setEfforts,
+  belowRange,
   equipmentMissing,
   irritatedJoint,
   frequency,

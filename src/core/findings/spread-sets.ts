@@ -39,7 +39,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
   const [largest] = [...slotsFor(muscle, input)].sort(
     (a, b) => setCount(b.technique) - setCount(a.technique),
   );
-  if (largest === undefined) return [];
+  if (largest === undefined || !countsWhole(largest, input)) return [];
   const exercise = input.exerciseOf(asPlanned(largest));
   const now = setCount(largest.technique);
   const moved = now >= 2 * LEAST_SETS ? Math.floor(now / 2) : 0;
@@ -87,6 +87,12 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
         edit: moved === 0 ? added : { kind: 'batch', edits: [taken, added] },
       };
     });
+}
+
+/** Whether every set of a slot counts: half of them are then half of what it gives. */
+function countsWhole(slot: Slot, input: CheckInput): boolean {
+  const planned = input.week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+  return planned?.sets.every(({ hard, optional }) => hard || optional) ?? false;
 }
 
 /** Whether so many more sets of a slot keep the week within its budget and every muscle within its ceiling. */

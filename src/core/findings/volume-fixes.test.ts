@@ -5,9 +5,13 @@ import { setCount } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { checkInput } from './registry';
-import { addSets, dropSets } from './volume-fixes';
+import { addSets, dropSets, evenSides, withinBudget } from './volume-fixes';
 
-const sets = (count: number): Partial<Slot> => ({ technique: { kind: 'straight', sets: count } });
+/** So many sets in a range wide enough for them. */
+const sets = (count: number): Partial<Slot> => ({
+  technique: { kind: 'straight', sets: count },
+  range: { low: 8, high: 24 },
+});
 
 function input(of: Block, who = athlete({ minutes: 120 })) {
   const blockPlan = unfold({
@@ -51,7 +55,7 @@ test('no more than eight hard sets of a muscle in a session; where they do not s
 test('a session that has no minutes left takes none; the other one does', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', { ...sets(2), rest: 600 })]),
-    session('b', 3, [slot('2', 'leg-extension', { ...sets(3), rest: 60 })]),
+    session('b', 3, [slot('2', 'leg-extension', { ...sets(3), rest: 60, range: { low: 8, high: 18 } })]),
   ]);
   // Two sets with ten minutes between: a third would take the first session beyond twenty minutes.
   const who = athlete({ minutes: 20 });
@@ -61,8 +65,61 @@ test('a session that has no minutes left takes none; the other one does', () => 
 
 test('held reps leave less with every set: such a slot takes none that would end beyond failure', () => {
   const held = (rest: number) =>
-    block([session('a', 0, [slot('1', 'leg-extension', { ...sets(2), drift: 'hold reps', rest })])]);
+    block([
+      session('a', 0, [slot('1', 'leg-extension', { ...sets(2), drift: 'hold reps, first set', rest })]),
+    ]);
   expect(addSets('quads', input(held(60)))).toBeUndefined();
+});
+
+test('a range takes no more sets than reach its bottom: 8 to 12 at 150 s takes four, 8 to 11 three', () => {
+  const of = (high: number) =>
+    block([
+      session('a', 0, [slot('1', 'leg-extension', { ...sets(3), rest: 150, range: { low: 8, high } })]),
+      session('b', 3, [slot('2', 'leg-extension', { ...sets(4), rest: 150, range: { low: 8, high: 20 } })]),
+    ]);
+  expect(taken(of(12), addSets('quads', input(of(12))))).toEqual([4, 4]);
+  expect(taken(of(11), addSets('quads', input(of(11))))).toEqual([3, 5]);
+  const short = block([
+    session('a', 0, [slot('1', 'leg-extension', { ...sets(4), rest: 150, range: { low: 8, high: 11 } })]),
+    session('b', 3, [slot('2', 'leg-extension', { ...sets(3), rest: 150, range: { low: 8, high: 10 } })]),
+  ]);
+  expect(addSets('quads', input(short))).toBeUndefined();
+});
+
+test('a side that is short gets sets; where there is no time for them the long side gives some', () => {
+  const of = block([
+    session('a', 0, [slot('1', 'leg-extension', { ...sets(5), range: { low: 8, high: 20 } })]),
+    session('b', 3, [
+      slot('2', 'leg-extension', { ...sets(4), range: { low: 8, high: 20 } }),
+      slot('3', 'seated-leg-curl', { ...sets(3), range: { low: 8, high: 20 } }),
+    ]),
+  ]);
+  const level = (short: number, long: number) => short * 1.5 >= long;
+  expect(taken(of, evenSides(['hamstrings'], ['quads'], level, input(of)))).toEqual([5, 4, 6]);
+  // Nine against three: the quads may fall to their floor of eight, which is not enough.
+  const late = input(of, athlete({ minutes: 1 }));
+  expect(evenSides(['hamstrings'], ['quads'], level, late)).toBeUndefined();
+  const close = (short: number, long: number) => short * 2.7 >= long;
+  expect(taken(of, evenSides(['hamstrings'], ['quads'], close, late))).toEqual([4, 4, 3]);
+});
+
+test('a body above its budget gives sets where they stand furthest above the floor, nine of quads before three of biceps', () => {
+  const of = block(
+    [
+      session('a', 0, [
+        slot('1', 'leg-extension', { ...sets(5), range: { low: 8, high: 20 } }),
+        slot('2', 'leg-extension', { ...sets(4), range: { low: 8, high: 20 } }),
+        slot('3', 'cable-curl', { ...sets(3), range: { low: 8, high: 20 } }),
+      ]),
+    ],
+    { conventions: { budgetIntermediate: 30 } },
+  );
+  // Held sport takes the budget of 30 down to ten: two of twelve sets go, one as far as the floor of eight allows.
+  const sporty = athlete({ sport: [{ name: 'rowing', sessions: 5, hard: true }], goals: { biceps: 'hold' } });
+  expect(input(of, sporty).week.budget).toBe(10);
+  const after = taken(of, withinBudget(input(of, sporty)));
+  expect(after.reduce((sum, one) => sum + one, 0)).toBe(10);
+  expect((after[0] ?? 0) + (after[1] ?? 0)).toBeGreaterThanOrEqual(8);
 });
 
 test('twenty of quads are cut to the ceiling of eighteen and no further', () => {

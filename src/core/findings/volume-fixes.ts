@@ -1,13 +1,18 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { findSlot, type Session, type Slot } from '../block/block';
-import { driftPerSet } from '../effort/drift';
+import { averageFirstRir } from '../effort/drift';
 import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
+import type { SlotPlan } from '../plan/slot';
+import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { asPlanned, type CheckInput, type Fix } from './finding';
 import { changeSets, slotsFor } from './slot-sets';
 
 const EPSILON = 1e-9;
+
+/** A fix as a list, where there is one. */
+export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
 
 interface Candidate {
   readonly slot: Slot;
@@ -86,12 +91,34 @@ class Reckoning {
 
 /** Whether a slot's next set can be completed and counts: held reps leave less with every set. */
 function takesAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
-  const planned = input.week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+  const planned = plannedOf(slot, input);
   const last = planned?.sets.at(-1);
-  if (last === undefined || !last.hard) return false;
-  return (
-    slot.drift !== 'hold reps' || last.rir - (added + 1) * driftPerSet(slot.rest, input.conventions) >= 0
-  );
+  if (planned === undefined || last === undefined || !isAllHard(planned)) return false;
+  const { reps } = planned.why;
+  if (reps.code !== 'reps/drift') return true;
+  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, reps.perSet, added + 1);
+  const sets = planned.sets.filter(({ optional }) => !optional);
+  if (slot.drift === 'hold reps, first set')
+    return isAtLeast((sets.at(-1)?.rir ?? 0) - (added + 1) * reps.perSet, 0);
+  // Met on average: with more sets the first ones become easier, until they no longer count.
+  const asked = sets.reduce((sum, { rir }) => sum + rir, 0) / sets.length;
+  const firstRir = averageFirstRir(asked, reps.perSet, sets.length + added + 1);
+  return isAtMost(firstRir + input.conventions.fitTolerance, input.conventions.hardSetRir);
+}
+
+/** Whether the range holds so many sets more, each asking less than the one before, and leaves set 1 a choice. */
+function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number): boolean {
+  const all = sets.filter(({ optional }) => !optional).length + more;
+  return range.low + roundHalfUp(perSet * (all - 1)) < range.high;
+}
+
+function plannedOf(slot: Slot, input: CheckInput): SlotPlan | undefined {
+  return input.week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+}
+
+/** Whether every set of a slot counts, so that one more or less is a hard set more or less. */
+function isAllHard({ sets }: SlotPlan): boolean {
+  return sets.every(({ hard, optional }) => hard || optional);
 }
 
 /** Whether a set more keeps budget, time, ceilings and the cap of the session. */
@@ -116,6 +143,8 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
 /** Whether a set less leaves every growing muscle that is at its floor there. */
 function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
+  const planned = plannedOf(one.slot, input);
+  if (planned === undefined || !isAllHard(planned)) return false;
   reckoning.change(one, -1);
   const kept = MUSCLES.every((each) => {
     const { goal, landmarks, measured } = input.week.muscles[each];

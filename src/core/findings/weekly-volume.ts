@@ -1,9 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Goal } from '../volume/goal';
-import type { Check, CheckInput, Finding, Fix } from './finding';
-import { addSets, dropSets, withinBudget } from './volume-fixes';
-
-const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
+import type { Check, CheckInput, Finding } from './finding';
+import { addSets, dropSets, offered, withinBudget } from './volume-fixes';
 
 function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
   const { week } = input;

@@ -1,5 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Level, Phase, Style } from '../athlete/athlete';
+import type { Slot } from '../block/block';
 import type { RepRange } from '../block/rep-range';
 import type { Unit } from '../loading/weight';
 import type { Soreness } from '../log/log';
@@ -137,9 +138,11 @@ export type Reason =
     }
   | {
       readonly code: 'reps/drift';
-      readonly mode: 'hold RIR' | 'hold reps';
+      readonly mode: Slot['drift'];
       readonly seconds: number;
       readonly perSet: number;
+      /** Least reps of set 1, so that the last one still reaches the bottom of the range; absent in older weeks. */
+      readonly low?: number;
     }
   | {
       readonly code: 'volume';

@@ -44,7 +44,7 @@ test('a level moves landmarks and budget, a shorter session raises a finding, a 
     ),
   );
   expect(changes.budget).toEqual({ from: 90, to: 60 });
-  expect(changes.marks).toContainEqual({ muscle: 'chest', mark: 'ceiling', from: 18, to: 18 * 0.7 });
+  expect(changes.marks).toContainEqual({ muscle: 'chest', mark: 'ceiling', from: 18, to: 13 });
   const rules = changes.appearing.map(({ detail }) => detail.rule);
   expect(rules).toEqual(expect.arrayContaining(['session length', 'irritated joint']));
 });

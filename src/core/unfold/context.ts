@@ -45,6 +45,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     memo.call('curve', curveOf, athlete.effort),
     block.time,
     block.lowSets,
+    block.rangeBinds,
   );
   const sessions = sessionsInOrder(block);
   const issued = memo.call('issued', issuedByWeek, input.issued);

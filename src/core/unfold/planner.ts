@@ -16,6 +16,7 @@ export interface Planner {
   readonly curve: RepMaxCurve;
   readonly time: Block['time'];
   readonly lowSets: boolean;
+  readonly rangeBinds: Block['rangeBinds'];
 }
 
 export function plannerOf(
@@ -25,8 +26,9 @@ export function plannerOf(
   curve: RepMaxCurve,
   time: Block['time'],
   lowSets: boolean,
+  rangeBinds: Block['rangeBinds'],
 ): Planner {
-  return { athlete, exercises, conventions, curve, time, lowSets };
+  return { athlete, exercises, conventions, curve, time, lowSets, rangeBinds };
 }
 
 /** The exercise as the library has it; what nobody knows any more credits nothing. */

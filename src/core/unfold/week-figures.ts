@@ -55,7 +55,8 @@ export function weekFigures(
       }
     }
   }
-  const budget = wholeBodyBudget(athlete, phase, conventions);
+  const laid = block.activities.filter(({ hard }) => hard).length * perWeek;
+  const budget = wholeBodyBudget(athlete, phase, conventions, laid);
   const hardSets = performed * perWeek;
   return {
     muscles: perMuscle((muscle): MuscleWeek => {
@@ -98,7 +99,7 @@ export function weekFigures(
       budget,
       level: athlete.level,
       phase,
-      hardSport: hardSessions(athlete),
+      hardSport: Math.max(laid, hardSessions(athlete)),
     },
   };
 }

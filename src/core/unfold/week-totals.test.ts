@@ -4,6 +4,8 @@ import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from './unfold';
 import { weekTotals } from './week-totals';
 
+const best = (value: number) => ({ load: { value, unit: 'kg' as const }, reps: 1, rir: 0, date: null });
+
 test('two slots of two sets by hand: sets, work, zones; an optional session is left out', () => {
   const own = (reps: number, load: number) => [
     { week: 1, sets: 2, reps, load: { value: load, unit: 'kg' as const }, rir: null },
@@ -17,7 +19,8 @@ test('two slots of two sets by hand: sets, work, zones; an optional session is l
   ]);
   const { weeks } = unfold({
     block: made,
-    athlete: athlete(),
+    // Strong enough for five at 60 and ten at 40 with three in reserve: 76 and 57.3.
+    athlete: athlete({ bestSets: { 'leg-extension': best(76), 'seated-leg-curl': best(57.3) } }),
     exercises: lookup,
     issued: [],
     log: EMPTY_LOG,

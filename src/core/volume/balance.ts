@@ -2,9 +2,10 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isIn, ROLL_UPS, type RollUp } from '../anatomy/roll-up';
 import type { Conventions } from '../conventions/conventions';
 import type { WeekPlan } from '../plan/week';
+import { isAtLeast, isAtMost } from '../rounding';
 
-/** Weekly sets of both sides together from which their balance is judged. */
-const LEAST_JUDGED = 6;
+/** Weekly sets of the larger side from which a balance is judged. */
+const LEAST_JUDGED = 4;
 
 /** What stands against each other: a muscle or a group of them. */
 export type Side = 'quads' | 'hamstrings' | 'push' | 'pull' | 'front' | 'back' | 'upper' | 'lower';
@@ -30,8 +31,8 @@ export function isLopsided(
   { balanceLeast, balanceMost }: Conventions,
 ): boolean {
   // Too little on both sides is not a matter of balance.
-  if (sets + against < LEAST_JUDGED) return false;
-  return sets < balanceLeast * against || sets > balanceMost * against;
+  if (!isAtLeast(Math.max(sets, against), LEAST_JUDGED)) return false;
+  return !isAtLeast(sets, balanceLeast * against) || !isAtMost(sets, balanceMost * against);
 }
 
 /** The muscles of one side of a ratio. */

@@ -1,11 +1,17 @@
 import { type Athlete, hardSessions, type Phase } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
+import { roundHalfUp } from '../rounding';
 
-/** Hard sets a week (each once, whatever it trains) that a body recovers from: level x phase, minus hard sport. */
+/**
+ * Hard sets a week (each once, whatever it trains) that a body recovers from: level x phase, minus four for each hard
+ * sport or cardio session; to whole sets.
+ * @param laid hard sessions a week on the block's own days; those of the profile count where they are more
+ */
 export function wholeBodyBudget(
   athlete: Pick<Athlete, 'level' | 'sport'>,
   phase: Phase,
   conventions: Conventions,
+  laid = 0,
 ): number {
   const base = {
     novice: conventions.budgetNovice,
@@ -15,5 +21,6 @@ export function wholeBodyBudget(
   const factor = { gaining: conventions.budgetGaining, holding: 1, cutting: conventions.budgetCutting }[
     phase
   ];
-  return Math.max(0, base * factor - conventions.budgetPerSport * hardSessions(athlete));
+  const sport = Math.max(laid, hardSessions(athlete));
+  return Math.max(0, roundHalfUp(base * factor - conventions.budgetPerSport * sport));
 }

@@ -1,5 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
-import { clamp } from '../rounding';
+import { clamp, isAtMost } from '../rounding';
 import type { Crediting } from './schools';
 
 /** A set as it is credited: what it counts for whatever it trains, and its reps and RIR. */
@@ -14,18 +14,20 @@ export type CreditingSchool = (set: CreditedSet, contribution: number, conventio
 
 /** A working set is hard when it ends within the threshold of failure. */
 export function isHard(rir: number, conventions: Conventions): boolean {
-  return rir <= conventions.hardSetRir;
+  return isAtMost(rir, conventions.hardSetRir);
 }
 
 /**
  * Schools of counting. Direct only: prime movers. Fractional: the contribution itself. Inclusive: every clear
- * assistance as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a set, times the contribution, whatever
- * the threshold.
+ * assistance as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a set that counts, times the contribution.
  */
 export const CREDITING: Readonly<Record<Crediting, CreditingSchool>> = {
   fractional: ({ credit }, contribution) => credit * contribution,
   'direct only': ({ credit }, contribution) => (contribution === 1 ? credit : 0),
   inclusive: ({ credit }, contribution) => (contribution >= 0.5 ? credit : 0),
-  'near-failure reps': ({ reps, rir }, contribution, { effectiveReps }) =>
-    (clamp(effectiveReps - rir, 0, Math.min(reps, effectiveReps)) / effectiveReps) * contribution,
+  'near-failure reps': ({ credit, reps, rir }, contribution, { effectiveReps }) =>
+    credit === 0
+      ? 0
+      : (clamp(effectiveReps - Math.max(rir, 0), 0, Math.min(reps, effectiveReps)) / effectiveReps) *
+        contribution,
 };

@@ -1,6 +1,7 @@
 import type { Muscle, PerMuscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
+import { roundHalfUp } from '../rounding';
 import type { Goal } from './goal';
 import type { Landmarks, Mark } from './landmark';
 import type { LandmarkSchool } from './schools';
@@ -64,7 +65,7 @@ export function levelFactor(level: Level, conventions: Conventions): number {
 
 /**
  * Landmarks for an athlete in a phase. A coach's figure goes before a learned one, and that before the convention's.
- * Level scales floor and ceiling, phase scales them again; always hold <= floor <= ceiling. Unrounded. A fixed dose is
+ * Level scales floor and ceiling, phase scales them again, and the product is rounded once, to whole sets; always hold <= floor <= ceiling. A fixed dose is
  * the same for everybody, in direct sets, unless the coach has set the muscle.
  */
 export function landmarksFor(
@@ -109,8 +110,8 @@ export function landmarksFor(
     floor: { level: origins.floor === 'learned' ? 1 : byLevel, phase: byPhase.floor },
     ceiling: { level: origins.ceiling === 'learned' ? 1 : byLevel, phase: byPhase.ceiling },
   };
-  const floor = Math.max(base.hold, base.floor * factors.floor.level * factors.floor.phase);
-  const ceiling = Math.max(floor, base.ceiling * factors.ceiling.level * factors.ceiling.phase);
+  const floor = Math.max(base.hold, roundHalfUp(base.floor * factors.floor.level * factors.floor.phase));
+  const ceiling = Math.max(floor, roundHalfUp(base.ceiling * factors.ceiling.level * factors.ceiling.phase));
   return { school, base, origins, level, phase, factors, result: { hold: base.hold, floor, ceiling } };
 }
 

@@ -4,6 +4,7 @@ import {
   emptyBlock,
   exerciseById,
   type LocalDate,
+  MUSCLES,
   newSlot,
   type Session,
   type Slot,
@@ -67,6 +68,9 @@ export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
       forearms: 'hold',
       adductors: 'hold',
       abductors: 'hold',
+      abs: 'hold',
+      'rear delts': 'hold',
+      'spinal erectors': 'hold',
     },
     sessions: [
       session(newId, 'Lower, squat first', 0, [
@@ -81,8 +85,8 @@ export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
         ['incline-dumbbell-press', 3, 8, 12],
         ['neutral-pulldown', 3, 8, 12],
         ['cable-lateral-raise', 2, 12, 20],
-        ['incline-dumbbell-curl', 2, 10, 15],
         ['overhead-cable-extension', 2, 10, 15],
+        ['incline-dumbbell-curl', 2, 10, 15],
       ]),
       session(newId, 'Lower, hinge first', 3, [
         ['stiff-leg-deadlift', 3, 6, 10],
@@ -96,8 +100,8 @@ export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
         ['pull-up', 3, 6, 10],
         ['cable-fly', 3, 12, 20],
         ['cable-rear-delt-fly', 3, 12, 20],
-        ['barbell-curl', 2, 8, 12],
         ['overhead-cable-extension', 2, 12, 20],
+        ['barbell-curl', 2, 8, 12],
       ]),
     ],
   };
@@ -119,11 +123,12 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
       'rear delts': 'hold',
       calves: 'hold',
       'spinal erectors': 'hold',
+      'side delts': 'hold',
     },
     sessions: [
       session(newId, 'Full body A', 0, [
         ['leg-press', 2, 8, 12],
-        ['chest-press-machine', 2, 8, 12],
+        ['chest-press-machine', 3, 8, 12],
         ['neutral-pulldown', 2, 8, 12],
         ['seated-leg-curl', 2, 10, 15],
         ['dumbbell-lateral-raise', 2, 10, 15],
@@ -137,7 +142,7 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
       ]),
       session(newId, 'Full body C', 4, [
         ['leg-press', 2, 10, 15],
-        ['chest-press-machine', 2, 10, 15],
+        ['chest-press-machine', 3, 10, 15],
         ['neutral-pulldown', 2, 10, 15],
         ['seated-leg-curl', 2, 10, 15],
         ['cable-pushdown', 2, 10, 15],
@@ -156,14 +161,8 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
       { id: newId(), day: 6, name: 'trail running', hard: true, legs: true },
     ],
     rir: { first: 3, last: 1 },
-    goals: {
-      forearms: 'hold',
-      traps: 'hold',
-      adductors: 'hold',
-      abductors: 'hold',
-      abs: 'hold',
-      'spinal erectors': 'hold',
-    },
+    // A cut in which everything is kept.
+    goals: Object.fromEntries(MUSCLES.map((muscle) => [muscle, 'hold'])),
     sessions: [
       session(newId, 'Squat and press', 0, [
         ['barbell-back-squat', 3, 4, 8, { technique: TOP }],
@@ -173,13 +172,13 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
         ['single-leg-calf-raise', 3, 10, 15],
       ]),
       session(newId, 'Hinge and row', 1, [
-        ['stiff-leg-deadlift', 3, 6, 10],
+        ['stiff-leg-deadlift', 4, 6, 10],
         ['bent-over-barbell-row', 4, 8, 12],
         ['incline-dumbbell-curl', 3, 10, 15],
         ['pull-up', 3, 5, 10],
       ]),
       session(newId, 'Press and arms', 4, [
-        ['incline-dumbbell-press', 4, 8, 12],
+        ['incline-dumbbell-press', 3, 8, 12],
         ['dumbbell-lateral-raise', 2, 12, 20, { technique: DROPS }],
         ['overhead-cable-extension', 3, 10, 15],
         ['incline-dumbbell-curl', 3, 10, 15, { joined: true }],
@@ -214,12 +213,13 @@ export function ringsAndBars(newId: NewId, startDate: LocalDate, towelRow: Exerc
       'spinal erectors': 'hold',
       calves: 'hold',
       'side delts': 'hold',
+      'rear delts': 'hold',
     },
     sessions: [
       session(newId, 'Lever and pull', 0, [
-        ['tucked-front-lever', 4, 8, 20],
+        ['tucked-front-lever', 3, 8, 20],
         ['pull-up', 3, 5, 9],
-        ['ring-row', 3, 8, 15],
+        ['ring-row', 2, 8, 15],
         ['sliding-leg-curl', 3, 6, 12],
         ['hollow-hold', 3, 20, 45],
       ]),
@@ -227,14 +227,14 @@ export function ringsAndBars(newId: NewId, startDate: LocalDate, towelRow: Exerc
         ['wall-handstand-hold', 3, 20, 60],
         ['ring-dip', 3, 6, 10],
         ['ring-push-up', 3, 8, 15],
-        ['one-leg-squat', 3, 5, 10],
+        ['one-leg-squat', 4, 5, 10],
         ['pike-push-up', 2, 6, 12],
       ]),
       session(newId, 'Whole body', 4, [
         ['pull-up', 3, 6, 10],
         [towelRow, 3, 8, 12],
         ['ring-dip', 3, 6, 12],
-        ['one-leg-squat', 3, 6, 12],
+        ['one-leg-squat', 4, 6, 12],
         ['sliding-leg-curl', 3, 8, 15],
         ['hollow-hold', 2, 20, 45],
       ]),

@@ -36,6 +36,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   rir: 'RIR ramp',
   deload: 'deload',
   lowSets: 'low-set plan',
+  rangeBinds: 'what the range binds',
   crediting: 'counting',
   landmarks: 'landmarks',
   time: 'session time',

@@ -128,6 +128,10 @@ const SAID: Examples = {
     { exerciseId: 'push-up', next: 'ring-push-up', reps: 15, session: 'Push' },
     'Push-up in Push reached 15 on all sets: ring push-up is the next step.',
   ],
+  'below range': [
+    { exerciseId: 'leg-press', session: 'Legs', set: 3, reps: 7, low: 8, high: 9 },
+    'Leg press in Legs: set 3 falls to 7, below 8–9; the range is too narrow for its sets and rests.',
+  ],
   'unfilled slot': [
     { exerciseId: 'leg-press', session: 'Legs' },
     'Leg press in Legs still waits for an exercise.',
@@ -164,6 +168,22 @@ test.each<[Fix, string]>([
   [{ edit, does: 'hold back', exerciseId: 'pull-up' }, 'Hold pull-up back'],
   [{ edit, does: 'next variation', exerciseId: 'ring-push-up' }, 'Take ring push-up'],
   [{ edit, does: 'hold RIR', exerciseId: 'pull-up' }, 'Hold RIR in pull-up'],
+  [{ edit, does: 'hold reps', exerciseId: 'pull-up' }, 'Hold reps in pull-up'],
+  [{ edit, does: 'lengthen rest', exerciseId: 'pull-up', rest: 180 }, 'Rest 180 s in pull-up'],
+  [{ edit, does: 'widen range', exerciseId: 'pull-up', low: 6, high: 10 }, 'Widen pull-up to 6–10'],
+  [
+    {
+      edit,
+      does: 'spread sets',
+      exerciseId: 'pull-up',
+      slot: '1',
+      session: 'Legs',
+      target: 'b',
+      sets: 2,
+      added: false,
+    },
+    'Move 2 sets of pull-up to Legs',
+  ],
   [{ edit, does: 'move slot', exerciseId: 'pull-up', after: 'leg-press' }, 'Move it after leg press'],
 ])('%o on its button', (fix, words) => {
   expect(fixWords(fix, names)).toBe(words);

@@ -92,6 +92,8 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `Every slot of ${detail.session} stays in the long half, though ${names(detail.exerciseId)} is a free weight: keep full reps there.`;
     case 'next variation':
       return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} on all sets: ${names(detail.next)} is the next step.`;
+    case 'below range':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} falls to ${detail.reps}, below ${detail.low}–${detail.high}; the range is too narrow for its sets and rests.`;
     case 'unfilled slot':
       return `${capital(names(detail.exerciseId))} in ${detail.session} still waits for an exercise.`;
     case 'stale load':
@@ -135,6 +137,12 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Hold ${names(fix.exerciseId)} back`;
     case 'next variation':
       return `Take ${names(fix.exerciseId)}`;
+    case 'lengthen rest':
+      return `Rest ${fix.rest} s in ${names(fix.exerciseId)}`;
+    case 'widen range':
+      return `Widen ${names(fix.exerciseId)} to ${fix.low}–${fix.high}`;
+    case 'hold reps':
+      return `Hold reps in ${names(fix.exerciseId)}`;
     case 'hold RIR':
       return `Hold RIR in ${names(fix.exerciseId)}`;
     case 'move slot':

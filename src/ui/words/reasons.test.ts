@@ -82,7 +82,7 @@ test.each<[Reason, string]>([
   ],
   [
     { code: 'reps/drift', mode: 'hold reps', seconds: 90, perSet: 1.667 },
-    'Every set asks the same reps; with 90 s of rest each ends 1.7 nearer failure.',
+    'Every set asks the same reps; with 90 s of rest each ends 1.7 nearer failure, the asked reserve met on average.',
   ],
 ])('%o reads as a sentence', (reason, sentence) => {
   expect(because(reason)).toBe(sentence);

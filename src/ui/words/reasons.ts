@@ -191,9 +191,12 @@ const EXPLAINED: {
     return {
       because:
         reason.mode === 'hold RIR'
-          ? `With ${reason.seconds} s of rest each further set asks ${estimate(reason.perSet)} reps fewer at the same reserve.`
-          : `Every set asks the same reps; with ${reason.seconds} s of rest each ends ${estimate(reason.perSet)} nearer failure.`,
-      besides: '',
+          ? `With ${figure(reason.seconds, 0)} s of rest each further set asks ${estimate(reason.perSet)} reps fewer at the same reserve.`
+          : `Every set asks the same reps; with ${figure(reason.seconds, 0)} s of rest each ends ${estimate(reason.perSet)} nearer failure${reason.mode === 'hold reps' ? ', the asked reserve met on average' : ''}.`,
+      besides:
+        reason.low === undefined || reason.mode !== 'hold RIR'
+          ? ''
+          : `Set 1 asks at least ${reason.low}, so that the last still reaches the bottom of the range.`,
     };
   },
   volume: (reason, { names }) => {

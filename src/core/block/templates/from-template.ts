@@ -68,6 +68,7 @@ export function copyBlock(
     weeks: source.weeks,
     rir: source.rir,
     deload: source.deload,
+    rangeBinds: source.rangeBinds,
     crediting: source.crediting,
     landmarks: source.landmarks,
     time: source.time,

@@ -1,13 +1,12 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
-import { roundHalfDown } from '../../rounding';
 import type { Part } from '../../techniques/technique';
 import { asHundredths, type Hundredths } from '../../units';
-import { type ChoiceInput, candidatesAt, capacity, type LoadChoice, pickBest } from './load-choice';
+import { type Candidate, type ChoiceInput, candidatesAt, type LoadChoice, pickBest } from './load-choice';
 
 /**
  * The load of a lighter part below the slot's first set: makeable, within the least and the most drop, with reps in
  * the range predicted within half a rep of the target; of those the reps nearest last time's, or in the first week
- * the load nearest the wished drop. When nothing can be made between the two drops, the load nearest the wished one.
+ * the load nearest the wished drop; the range is never left. When nothing can be made between the two drops, the load nearest the wished one.
  *
  * @param topLoad load of the first part
  */
@@ -27,16 +26,11 @@ export function backOffFit(
   }
   const wished = below(drop.wished);
   if (loads.length === 0) loads.push(nearestLoad(input.grid, wished));
-  // Where even the heaviest allowed load is too easy, its reps pass the top of the range.
-  const heaviest = loads.at(-1) as Hundredths;
-  const top = Math.max(input.range.high, roundHalfDown(capacity(input, heaviest) - input.targetRir));
-  const candidates = loads.flatMap((load) =>
-    candidatesAt(input, load, load === heaviest ? top : input.range.high),
-  );
+  const candidates = loads.flatMap((load) => candidatesAt(input, load));
   const { last } = input;
   const stays = last !== null && loads.includes(last.load);
-  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
-    of: stays ? (c) => Math.abs(c.reps - last.reps) : (c) => Math.abs(c.load * 100 - wished),
-    decider: stays ? 'reps nearest last time' : 'nearest the wished drop',
-  });
+  const nearest = stays
+    ? { of: (c: Candidate) => Math.abs(c.reps - last.reps), decider: 'reps nearest last time' as const }
+    : { of: (c: Candidate) => Math.abs(c.load * 100 - wished), decider: 'nearest the wished drop' as const };
+  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, nearest);
 }

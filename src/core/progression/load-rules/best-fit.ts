@@ -1,5 +1,5 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
-import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
+import { clamp, isAtLeast, roundHalfDown, roundHalfUp } from '../../rounding';
 import { asHundredths, type Hundredths, lighter } from '../../units';
 import {
   type Candidate,
@@ -18,7 +18,7 @@ import { nextLoad } from './step-up';
  * Best fit: of the makeable loads at or above last time's and the reps of the range, take what is predicted within
  * half a rep of the target RIR with reps nearest last time's, then nearest RIR, then the smaller load.
  *
- * - First week: the same among all loads, with reps nearest the middle of the range.
+ * - First week: the same among all loads, with reps nearest the middle of what set 1 may ask.
  * - Reps may pass the top of the range while the next load is not predicted to reach its bottom at the target.
  * - When last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
  * - No step above the largest step, the smallest makeable step excepted.
@@ -32,9 +32,7 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   const reach = capacity(input, last.load) - targetRir;
   if (reach < range.low - conventions.fitTolerance) return stepDown(input, last.load);
 
-  const next = nextLoad(input.grid, last.load);
-  const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low;
-  const top = nextReaches ? range.high : Math.max(range.high, roundHalfDown(reach));
+  const top = mostAt(input, last.load);
   const candidates: Candidate[] = [];
   for (const load of loadsFrom(input, last.load)) {
     candidates.push(...candidatesAt(input, load, load === last.load ? top : range.high));
@@ -48,7 +46,7 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
 }
 
 function middle(input: ChoiceInput): number {
-  return roundHalfDown((input.range.low + input.range.high) / 2);
+  return roundHalfUp((input.range.low + input.range.high) / 2);
 }
 
 /** The load, as moved, at which so many reps at the target are predicted, as what is added. */
@@ -66,13 +64,26 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
     for (const load of [input.grid.steps[at - 1], input.grid.steps[at]]) {
       if (load === undefined || input.carried * 100 + load <= 0 || seen.has(load)) continue;
       seen.add(load);
-      candidates.push(...candidatesAt(input, load));
+      candidates.push(...candidatesAt(input, load, mostAt(input, load)));
     }
   }
-  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
+  const fit = pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
     of: (c) => Math.abs(c.reps - wish),
     decider: 'reps nearest the middle',
   });
+  if (fit !== undefined && fit.chosen.reps > input.range.high)
+    return { ...fit, decider: 'next load out of reach' };
+  return fit;
+}
+
+/** Most reps at a load: the top of the range, or what it takes while the next load is not predicted to reach the bottom. */
+function mostAt(input: ChoiceInput, load: Hundredths): number {
+  const { range, targetRir } = input;
+  // One number is asked as it stands: reps that are written, or a span that leaves set 1 nothing but its top.
+  if (range.low === range.high) return range.high;
+  const next = nextLoad(input.grid, load);
+  if (next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low)) return range.high;
+  return Math.max(range.high, roundHalfDown(capacity(input, load) - targetRir));
 }
 
 function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {

@@ -23,7 +23,7 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
  * bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
  */
 export function doubleProgression<N extends string>(name: N, top: Top): LoadRuleKind<N> {
-  return { name, takesStep: false, choose: (input) => choose(input, top) };
+  return { name, takesStep: false, holdsReps: true, choose: (input) => choose(input, top) };
 }
 
 function choose(input: RuleInput, top: Top): LoadChoice | undefined {

@@ -2,7 +2,7 @@ import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
 import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
-import { clamp } from '../../rounding';
+import { clamp, isAtLeast, isAtMost } from '../../rounding';
 import { decimal, type Hundredths } from '../../units';
 
 /** A load that can be made, reps at it, and the RIR predicted at the end of the set. Load as a decimal. */
@@ -109,9 +109,9 @@ export function pickBest(
   nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
 ): LoadChoice | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
-  const fits = (c: Candidate) => miss(c) <= tolerance + 1e-9;
+  const fits = (c: Candidate) => isAtMost(miss(c), tolerance);
   // Where nothing fits, a set too easy is done and logged; one that cannot be completed teaches nothing.
-  const doable = (c: Candidate) => c.predictedRir >= -tolerance - 1e-9;
+  const doable = (c: Candidate) => isAtLeast(c.predictedRir, 0);
   const compare = (a: Candidate, b: Candidate): number => {
     const fitA = fits(a);
     if (fitA !== fits(b)) return fitA ? -1 : 1;

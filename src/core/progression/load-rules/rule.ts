@@ -34,6 +34,8 @@ export interface CarryInput {
 /** How the load of a slot rises from week to week. One object, one file, one line in the registry. */
 export interface LoadRuleKind<N extends string = string> {
   readonly name: N;
+  /** Whether every set asks the same reps under it, which rise together. */
+  readonly holdsReps?: true;
   /** Whether the slot's own step in per cent changes what it does. */
   readonly takesStep: boolean;
   /** The first set of a part; undefined only when the grid holds no load that can be moved at all. */

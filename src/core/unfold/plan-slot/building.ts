@@ -1,10 +1,11 @@
 import type { RepRange } from '../../block/rep-range';
-import { driftPerSet } from '../../effort/drift';
+import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, type Held } from '../../effort/drift';
 import { rirOfHold } from '../../effort/hold';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
 import { capacity } from '../../progression/load-rules/load-choice';
+import { RULES } from '../../progression/load-rules/registry';
 import {
   measuresStrength,
   partsOf,
@@ -14,11 +15,12 @@ import {
   withSetCount,
 } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
+import { secondsPerRep } from '../../timing/tempo';
 import type { Hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import { type FirstSet, firstSet, type PartAsked } from './first-set';
-import { layOut, type PartPlan } from './lay-out';
+import { layOut, ownRir, type PartPlan, rirOfSet } from './lay-out';
 import type { SlotTarget } from './target';
 
 /** A slot's sets in a building week: each part loaded by its rule, then laid out set by set. */
@@ -27,41 +29,103 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   const technique = withSetCount(target.technique, target.sets);
   const parts = partsOf(technique);
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
-  // In a group the others' sets are rest too.
-  const seconds = rest + facts.between;
+  // In a group the others' sets are rest too, and for one side the other's.
+  const seconds = rest + facts.between + otherSide(facts, technique, target);
   const perSet = driftPerSet(seconds, target.conventions);
   const count = setCount(technique);
   const sets: SetPlan[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
   let top: Hundredths | null = null;
   let before = 0;
+  let low = slot.range.low;
   parts.forEach((part, index) => {
     const isFirst = index === 0;
-    const { rir, leadRir } = effortOf(part, target);
-    const range = part.range ?? shifted(slot.range, part.repOffset);
-    const asked = { part, range, rir, leadRir, fatigue: perSet * before, top, isFirst };
+    const written = part.range ?? shifted(slot.range, part.repOffset);
+    const mode = heldOf(facts, part, written);
+    const { rir, leadRir } = effortOf(part, target, mode, perSet, facts);
+    const own = ownRir(slot, before, count, { weekRir: target.weekRir, leastRir: part.leastRir ?? 0 });
+    const efforts = Array.from({ length: part.sets }, (_, k) =>
+      rirOfSet(slot, { part, count, weekRir: target.weekRir }, before + k, rir),
+    );
+    const range = boundRange(facts, target, efforts, written, mode, perSet);
+    const asked = {
+      part,
+      range,
+      written,
+      rir,
+      leadRir: own === null || part.minis !== undefined ? leadRir : own + leadRir - rir,
+      fatigue: perSet * before,
+      top,
+      isFirst,
+    };
     const first = firstSet(facts, history, target, technique, asked);
-    if (isFirst) ({ load: top, why } = first);
+    if (isFirst) {
+      ({ load: top, why } = first);
+      ({ low } = range);
+    }
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
-    const setting = { asked, technique, before, count, optional, perSet, rest };
+    const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
     sets.push(...layOut(facts, partPlan(facts, target, first, setting)));
     before += part.sets;
   });
-  return record(facts, target, technique, { sets, why, rest, seconds, perSet });
+  return record(facts, target, technique, { sets, why, rest, seconds, perSet, low });
 }
 
 function shifted(range: RepRange, offset: number): RepRange {
   return offset === 0 ? range : { low: range.low + offset, high: range.high + offset };
 }
 
-/** RIR that a part ends at, and RIR left after its first reps. */
-function effortOf(part: Part, { rir: asked, override, conventions }: SlotTarget) {
+/** Seconds for which one side rests while the other works: as many reps as the range's top. */
+function otherSide(
+  { slot, exercise }: SlotFacts,
+  technique: TechniqueParameters,
+  { conventions }: SlotTarget,
+): number {
+  if (exercise.sides === 1) return 0;
+  const tempo = tempoOf(technique, slot.tempo);
+  return slot.range.high * secondsPerRep({ measure: exercise.measure, tempo }, conventions);
+}
+
+/** What the sets of a part hold: reps that are given, or that rise together, are the same in all of them. */
+function heldOf({ slot }: SlotFacts, { range, minis }: Part, written: RepRange): Held {
+  if (written.low === written.high && range?.low === range?.high) return 'hold reps';
+  return minis === undefined && RULES[slot.loadRule].holdsReps === true ? 'hold reps' : heldBy(slot.drift);
+}
+
+const heldBy = (drift: SlotFacts['slot']['drift']): Held => (drift === 'hold RIR' ? 'hold RIR' : 'hold reps');
+
+/** What set 1 of a part may ask, so that the last of its sets still reaches the bottom. */
+function boundRange(
+  { slot, exercise }: SlotFacts,
+  { conventions, rangeBinds }: SlotTarget,
+  efforts: readonly number[],
+  written: RepRange,
+  mode: Held,
+  perSet: number,
+): RepRange {
+  if (mode === 'hold reps' || rangeBinds === 'first set' || slot.loadRule === 'percent') return written;
+  return isHeld(exercise)
+    ? firstHoldRange(written, (perSet * conventions.holdShare) / 100, efforts.length)
+    : firstSetRange(written, perSet, efforts);
+}
+
+/** RIR that a part's first set ends at, and RIR left after its first reps. */
+function effortOf(
+  part: Part,
+  { rir: asked, override, conventions }: SlotTarget,
+  mode: Held,
+  perSet: number,
+  { slot }: SlotFacts,
+) {
   const week = part.rir ?? Math.max(0, asked + part.rirOffset);
-  const rir = Math.max(part.leastRir ?? 0, override?.rir ?? week);
+  const wished = Math.max(part.leastRir ?? 0, override?.rir ?? week);
+  const onAverage = mode === 'hold reps' && part.minis === undefined && slot.drift !== 'hold reps, first set';
+  const rir = onAverage ? averageFirstRir(wished, perSet, part.sets) : wished;
   return { rir, leadRir: part.leadRir?.(rir, conventions.roundBack) ?? rir };
 }
 
-interface PartSetting extends Pick<PartPlan, 'before' | 'count' | 'optional' | 'perSet' | 'rest'> {
+interface PartSetting
+  extends Pick<PartPlan, 'before' | 'count' | 'optional' | 'perSet' | 'rest' | 'mode' | 'leadRir'> {
   readonly asked: PartAsked;
   readonly technique: TechniqueParameters;
 }
@@ -71,14 +135,16 @@ function partPlan(
   { slot, exercise }: SlotFacts,
   { weekRir, strength, curve, conventions }: SlotTarget,
   { load, reps, input }: FirstSet,
-  { asked, technique, before, count, optional, perSet, rest }: PartSetting,
+  { asked, technique, before, count, optional, perSet, rest, mode, leadRir }: PartSetting,
 ): PartPlan {
   const held = isHeld(exercise);
-  const { part, rir, leadRir } = asked;
+  const { part, rir, written } = asked;
   return {
     part,
     load,
     reps,
+    range: written,
+    mode,
     rir,
     leadRir,
     weekRir,
@@ -111,9 +177,10 @@ function record(
     readonly rest: number;
     readonly seconds: number;
     readonly perSet: number;
+    readonly low: number;
   },
 ): SlotPlan {
-  const { seconds, perSet } = made;
+  const { seconds, perSet, low } = made;
   return {
     slotId: slot.id,
     exerciseId: slot.exercise.id,
@@ -140,7 +207,7 @@ function record(
       rir: override?.rir == null ? whyRir : { code: 'rir/override', value: override.rir, proposed: rir },
       load: made.why,
       sets: whySets,
-      reps: { code: 'reps/drift', mode: slot.drift, seconds, perSet },
+      reps: { code: 'reps/drift', mode: slot.drift, seconds, perSet, low },
     },
   };
 }

@@ -118,7 +118,7 @@ function credited(
   figures: Pick<SetPlan, 'reps' | 'rir' | 'predictedRir'>,
   conventions: SlotTarget['conventions'],
 ): SetPlan {
-  const hard = isHard(figures.rir, conventions) && set.credit > 0;
+  const hard = isHard(figures.predictedRir ?? figures.rir, conventions) && set.credit > 0;
   return { ...set, ...figures, hard, credit: hard ? set.credit : 0 };
 }
 

@@ -9,7 +9,7 @@ import { earnedLoad } from '../../progression/load-rules/earned';
 import { type Candidate, candidate, type LoadChoice } from '../../progression/load-rules/load-choice';
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
-import { clamp, roundHalfDown } from '../../rounding';
+import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
 import { keepsReps, progressOf, type TechniqueParameters } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
@@ -20,7 +20,9 @@ import type { SlotTarget } from './target';
 /** A part of a slot's technique whose first set is looked for. */
 export interface PartAsked {
   readonly part: Part;
+  /** What set 1 may ask, and the range as it is written. */
   readonly range: RepRange;
+  readonly written: RepRange;
   /** RIR it is to end at, and RIR left after its first reps. */
   readonly rir: number;
   readonly leadRir: number;
@@ -56,7 +58,7 @@ export function firstSet(
     : foundSet(facts, history, target, technique, asked);
   const { range } = asked;
   const load = found.chosen === null ? null : hundredths(found.chosen.load);
-  const reps = found.chosen?.reps ?? roundHalfDown((range.low + range.high) / 2);
+  const reps = found.chosen?.reps ?? roundHalfUp((range.low + range.high) / 2);
   if (override === null || !asked.isFirst || (override.load === null && override.reps === null))
     return { load, reps, why: found.why, input: found.input };
   const own = {
@@ -151,7 +153,7 @@ function fitPart(
 /** A load as a share of the one-rep max, at the middle of the range. */
 function shareOfMax(input: RuleInput, share: number): LoadChoice {
   const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
-  const reps = roundHalfDown((input.range.low + input.range.high) / 2);
+  const reps = roundHalfUp((input.range.low + input.range.high) / 2);
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
 

@@ -1,10 +1,11 @@
 import type { Slot, SlotRir } from '../../block/block';
+import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
-import { driftedSet } from '../../effort/drift';
+import { driftedSet, type Held } from '../../effort/drift';
 import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
-import { roundHalfDown } from '../../rounding';
+import { clamp, roundHalfDown } from '../../rounding';
 import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
 import type { Lead, Mini, Part, Section } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
@@ -17,6 +18,9 @@ export interface PartPlan {
   /** Load of its first set; null while it is looked for. */
   readonly load: Hundredths | null;
   readonly reps: number;
+  /** The range as it is written, and what its sets hold. */
+  readonly range: RepRange;
+  readonly mode: Held;
   /** RIR it is to end at, and RIR left after its first reps. */
   readonly rir: number;
   readonly leadRir: number;
@@ -42,19 +46,37 @@ export interface PartPlan {
   readonly conventions: Conventions;
 }
 
-/** A set's own effort where the slot gives it one; the last set's word goes before its number's. */
-function ownRir({ setTargets }: Slot, at: number, count: number): SlotRir | null {
+function ownEffort({ setTargets }: Slot, at: number, count: number): SlotRir | null {
   if (setTargets.length === 0) return null;
   const last = at === count - 1 ? setTargets.find(({ set }) => set === 'last') : undefined;
   return (last ?? setTargets.find(({ set }) => set === at + 1))?.rir ?? null;
 }
 
-function rirOfSet(slot: Slot, plan: PartPlan, at: number, drifted: number): number {
-  const own = ownRir(slot, at, plan.count);
-  const { lastRir, leastRir } = plan.part;
-  if (own === null) return lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted;
-  const asked = own.kind === 'fixed' ? own.rir : Math.max(0, plan.weekRir + own.offset);
-  return Math.max(leastRir ?? 0, asked);
+/**
+ * RIR of a set with an effort of its own, the last set's word before its number's; null where it has none.
+ * @param at which set of the slot, from 0
+ */
+export function ownRir(
+  slot: Slot,
+  at: number,
+  count: number,
+  { weekRir, leastRir }: { readonly weekRir: number; readonly leastRir: number },
+): number | null {
+  const own = ownEffort(slot, at, count);
+  if (own === null) return null;
+  return Math.max(leastRir, own.kind === 'fixed' ? own.rir : Math.max(0, weekRir + own.offset));
+}
+
+/** RIR of a set of the slot, from 0: its own, the technique's for the last one, or what it would drift to. */
+export function rirOfSet(
+  slot: Slot,
+  plan: Pick<PartPlan, 'part' | 'count' | 'weekRir'>,
+  at: number,
+  drifted: number,
+): number {
+  const { lastRir, leastRir = 0 } = plan.part;
+  const own = ownRir(slot, at, plan.count, { weekRir: plan.weekRir, leastRir });
+  return own ?? (lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted);
 }
 
 /** All sets of a part: later ones by drift, single ones by their own effort, rounds by what is left inside them. */
@@ -92,14 +114,29 @@ interface Effort {
 
 /** Reps and RIR of a part's k-th set. */
 function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Effort {
-  const { part, perSet, unit } = plan;
-  const first = { reps: plan.reps, rir: plan.rir };
-  const drifted = driftedSet(fixed ? 'hold reps' : slot.drift, first, perSet * unit, k);
+  const { part, perSet, unit, range } = plan;
+  // A hold's reserve is counted in reps, its length in seconds.
+  const perReps = plan.mode === 'hold reps' ? perSet : perSet * unit;
+  const drifted = driftedSet(plan.mode, { reps: baseReps(slot, plan), rir: plan.rir }, perReps, k);
   // Fixed reps cannot give way: the round ends nearer failure.
-  const rir =
-    fixed && part.minis !== undefined ? drifted.rir : rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
-  const reps = fixed ? drifted.reps : Math.max(1, drifted.reps + roundHalfDown((drifted.rir - rir) * unit));
-  return { reps, rir };
+  if (fixed && part.minis !== undefined) return { reps: plan.reps, rir: drifted.rir };
+  const rir = rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
+  if (fixed) return { reps: plan.reps, rir };
+  if (k === 1) return { reps: plan.reps, rir };
+  const own = drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
+  // A set with an effort of its own keeps to the range as well, unless set 1 itself passes its top.
+  const most = Math.max(range.high, plan.reps);
+  return {
+    reps: Math.max(1, rir === drifted.rir ? own : clamp(own, Math.min(range.low, drifted.reps), most)),
+    rir,
+  };
+}
+
+/** Reps of the first set at the effort of the part, whatever effort of its own it was found for. */
+function baseReps(slot: Slot, plan: PartPlan): number {
+  const { leastRir = 0 } = plan.part;
+  const own = ownRir(slot, plan.before, plan.count, { weekRir: plan.weekRir, leastRir });
+  return own === null ? plan.reps : plan.reps + roundHalfDown((own - plan.rir) * plan.unit);
 }
 
 function leadOf(plan: PartPlan, k: number, { reps, rir }: Effort, fixed: boolean): Lead {
@@ -111,14 +148,16 @@ function leadOf(plan: PartPlan, k: number, { reps, rir }: Effort, fixed: boolean
 function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPlan {
   const { part } = plan;
   const { optional, round } = place;
-  const hard = !optional && part.role !== 'easy' && isHard(rir, plan.conventions);
+  const predictedRir = predicted(plan, reps, place.k);
+  // By what is predicted; as asked only while nothing is known.
+  const hard = !optional && part.role !== 'easy' && isHard(predictedRir ?? rir, plan.conventions);
   return {
     id: place.id,
     role: part.role,
     load: plan.load === null ? null : plan.load / 100,
     reps,
     rir,
-    predictedRir: predicted(plan, reps, place.k),
+    predictedRir,
     hard,
     credit: hard ? 1 : 0,
     round,
@@ -150,7 +189,7 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
   const rirs = roundRirs(lead, minis);
   const known = part.stated === undefined && part.asRound === undefined;
   const foreseen = known ? foreseenRirs(facts, plan, place.k, lead, minis, loads) : null;
-  const credits = creditsOf(part, all, rirs, conventions);
+  const credits = creditsOf(part, all, foreseen ?? rirs, conventions);
   return all.map(({ reps }, at): SetPlan => {
     const credit = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
     const own = loads[at];

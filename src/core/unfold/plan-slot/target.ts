@@ -34,6 +34,7 @@ export interface SlotTarget {
   readonly pinned: Pinned | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
+  readonly rangeBinds: Planner['rangeBinds'];
 }
 
 interface Pinned {
@@ -61,7 +62,7 @@ export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: fals
 
 /** What a building week asks of a slot, with its technique as given. */
 export function slotTarget(
-  { curve, conventions }: Pick<Planner, 'curve' | 'conventions'>,
+  { curve, conventions, rangeBinds }: Pick<Planner, 'curve' | 'conventions' | 'rangeBinds'>,
   facts: SlotFacts,
   history: SlotHistory,
   asked: Pick<WeekAsked, 'building' | 'gain' | 'ramp'>,
@@ -84,6 +85,7 @@ export function slotTarget(
     pinned: null,
     curve,
     conventions,
+    rangeBinds,
   };
 }
 

@@ -5,6 +5,7 @@ import {
   LANDMARK_SCHOOLS,
   ok,
   type Pause,
+  RANGE_BINDS,
   type Result,
   refused,
 } from '@/core';
@@ -23,6 +24,7 @@ export type SettingColumn =
   | 'pauses'
   | 'low-sets'
   | 'time'
+  | 'range-binds'
   | 'crediting'
   | 'landmarks';
 
@@ -92,6 +94,10 @@ export function settingEntry(
   if (column === 'low-sets') {
     const answer = oneOf(text, ['yes', 'no'] as const, 'block/lowSets');
     return answer.ok ? ok({ kind: 'block/set', field: 'lowSets', value: answer.value === 'yes' }) : answer;
+  }
+  if (column === 'range-binds') {
+    const bound = oneOf(text, RANGE_BINDS, 'block/rangeBinds');
+    return bound.ok ? ok({ kind: 'block/set', field: 'rangeBinds', value: bound.value }) : bound;
   }
   if (column === 'pauses') {
     const pauses = pausesOf(text);

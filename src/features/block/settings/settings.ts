@@ -1,4 +1,4 @@
-import { type Block, CREDITING_SCHOOLS, LANDMARK_SCHOOLS, TIME_MODES } from '@/core';
+import { type Block, CREDITING_SCHOOLS, LANDMARK_SCHOOLS, RANGE_BINDS, TIME_MODES } from '@/core';
 import { longDay } from '@/ui/words/dates';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
 import { pausesText, type SettingColumn } from './setting-entry';
@@ -85,6 +85,16 @@ export function settingsOf(block: Block): readonly Setting[] {
       value: block.lowSets ? 'yes' : 'no',
       name: 'Low-set plan',
       says: 'Two working sets an exercise at most: then more slots of a session may knowingly go past failure than the usual one, two or three. Sessions with more sets keep the usual limit.',
+    },
+    {
+      column: 'range-binds',
+      usual: 'every set',
+      options: RANGE_BINDS,
+      before: 'range binds',
+      after: '',
+      value: block.rangeBinds,
+      name: 'The rep range binds',
+      says: 'Every set: set 1 asks so many reps that the last planned set still reaches the bottom of the range. First set: later sets may fall below it.',
     },
     {
       column: 'pauses',

@@ -69,9 +69,13 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
     const weekState = board.blockPlan.weeks.find(({ plan }) => plan.week === week);
     const planned = plannedSlot(board.blockPlan, week, session.id, slot.id);
     if (planned === undefined || weekState === undefined) return '';
-    return setLines(planned, weekState, session.id)
-      .map(({ text }) => text)
-      .join(' ');
+    return (
+      setLines(planned, weekState, session.id)
+        .map(({ text }) => text)
+        .join(' ')
+        // A load that stands below its reps on the screen follows them at once in a table.
+        .replaceAll(' ·', '·')
+    );
   }
   const context = { ...board, place: placeFor(board.athlete, session.place) };
   const prescription = prescriptionColumn(column);

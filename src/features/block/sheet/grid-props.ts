@@ -1,4 +1,4 @@
-import type { Athlete, Block, BlockPlan, Catalogue, Problem, TechniqueParameters } from '@/core';
+import type { Athlete, Block, BlockPlan, Catalogue, Problem, Slot, TechniqueParameters } from '@/core';
 import type { Range } from './clipboard';
 import type { Leave } from './editor';
 import type { Cell, ColumnId, Row } from './layout';
@@ -36,7 +36,7 @@ export interface GridProps {
   readonly onTechnique: (
     slot: string,
     technique: TechniqueParameters,
-    drift: 'hold RIR' | 'hold reps',
+    drift: Slot['drift'],
     safety: string,
   ) => readonly Problem[];
   readonly onDrop: (slot: string, onto: string, below: boolean) => void;

@@ -9,7 +9,7 @@ import {
 } from '@/core';
 import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './columns/registry';
 
-export const WEEK_WIDTH = 75;
+export const WEEK_WIDTH = 84;
 
 /** What a letter takes at most on average, with the padding of a cell, in px. */
 const LETTER_WIDTH = 6.8;

@@ -10,7 +10,7 @@ export interface SetLine {
 }
 
 /** Letters that stand on one line of a week's cell; more go on a second. */
-const MOST_LETTERS = 11;
+const MOST_LETTERS = 13;
 
 /** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {

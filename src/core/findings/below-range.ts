@@ -1,0 +1,90 @@
+import { findSlot, type Slot } from '../block/block';
+import { BOUNDS } from '../block/bounds';
+import { driftPerSet } from '../effort/drift';
+import type { SlotPlan } from '../plan/slot';
+import { roundHalfUp } from '../rounding';
+import { keepsReps, partsOf } from '../techniques/registry';
+import type { Check, CheckInput, Finding, Fix } from './finding';
+import { changeSets } from './slot-sets';
+
+/** Longest rest that is proposed, in seconds, and by what it is lengthened. */
+const LONGEST_REST = 300;
+const REST_STEP = 15;
+
+/** Sets whose reps fall below the range because it is too narrow for what is lost from set to set. */
+export const belowRange: Check = (input) => {
+  if (input.week.kind === 'deload' || input.block.rangeBinds === 'first set') return [];
+  return input.week.sessions.flatMap((session) =>
+    session.slots.flatMap((planned): Finding[] => {
+      const slot = findSlot(input.block, planned.slotId)?.slot;
+      if (slot === undefined || planned.override !== null || planned.why.sets.code === 'sets/easy') return [];
+      const short = firstShort(slot, planned);
+      if (short === null) return [];
+      return [
+        {
+          id: `below-range/${slot.id}`,
+          severity: 'warn',
+          subject: { sessionId: session.sessionId, slotId: slot.id, week: input.week.week },
+          detail: {
+            rule: 'below range',
+            exerciseId: planned.exerciseId,
+            session: session.name,
+            set: short.set,
+            reps: short.reps,
+            low: slot.range.low,
+            high: slot.range.high,
+          },
+          fixes: fixesOf(slot, planned, input),
+        },
+      ];
+    }),
+  );
+};
+
+/** The first set of the slot's own range that falls below it; null where none does. */
+function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; readonly reps: number } | null {
+  const [part] = partsOf(planned.technique);
+  if (part === undefined || part.range !== undefined || part.repOffset !== 0) return null;
+  if (keepsReps(planned.technique) || slot.drift !== 'hold RIR') return null;
+  const own = planned.sets.filter(
+    ({ role, piece, optional }) => role === part.role && piece === 1 && !optional,
+  );
+  const at = own.findIndex(({ reps }) => reps < slot.range.low);
+  return at < 0 ? null : { set: at + 1, reps: own[at]?.reps ?? 0 };
+}
+
+/** A longer rest, fewer sets, a wider range, or the same reps in every set: whichever brings the last set back into it. */
+function fixesOf(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
+  const { reps } = planned.why;
+  if (reps.code !== 'reps/drift') return [];
+  const { low, high } = slot.range;
+  const [part] = partsOf(planned.technique);
+  const sets = part?.sets ?? 1;
+  const fits = (perSet: number, count: number) => low + roundHalfUp(perSet * (count - 1)) <= high;
+  const exerciseId = planned.exerciseId;
+  const set = <F extends 'rest' | 'range' | 'drift'>(field: F, value: Slot[F]) =>
+    ({ kind: 'slot/set', slot: slot.id, field, value }) as Fix['edit'];
+  const fixes: Fix[] = [];
+  for (let rest = slot.rest + REST_STEP; rest <= LONGEST_REST; rest += REST_STEP) {
+    if (!fits(driftPerSet(reps.seconds + rest - slot.rest, conventions), sets)) continue;
+    fixes.push({ does: 'lengthen rest', exerciseId, rest, edit: set('rest', rest) });
+    break;
+  }
+  for (let less = 1; less < sets; less++) {
+    if (!fits(reps.perSet, sets - less)) continue;
+    const edit = changeSets(slot, -less);
+    if (edit !== undefined) fixes.push({ does: 'drop sets', sets: less, exerciseIds: [exerciseId], edit });
+    break;
+  }
+  const wider = low + roundHalfUp(reps.perSet * (sets - 1));
+  if (wider <= BOUNDS.reps.high)
+    fixes.push({
+      does: 'widen range',
+      exerciseId,
+      low,
+      high: wider,
+      edit: set('range', { low, high: wider }),
+    });
+  fixes.push({ does: 'hold reps', exerciseId, edit: set('drift', 'hold reps') });
+  return fixes;
+}
