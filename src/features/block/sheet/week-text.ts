@@ -11,6 +11,8 @@ export interface SetLine {
 
 /** Letters that stand on one line of a week's cell; more go on a second. */
 const MOST_LETTERS = 13;
+/** What was done stands in heavier letters, with a mark before them. */
+const MOST_DONE_LETTERS = 10;
 
 /** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
@@ -58,8 +60,8 @@ function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, 
       const left = ` @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
       const made =
         value(of) === null
-          ? parts(reps, `·${figure(of.load.value)} ${of.load.unit}`, left)
-          : wrapped(reps, value(of), slot, left).map(({ text }) => text);
+          ? parts(reps, `·${figure(of.load.value)} ${of.load.unit}`, left, MOST_DONE_LETTERS)
+          : wrapped(reps, value(of), slot, left, MOST_DONE_LETTERS).map(({ text }) => text);
       return made.map((text, k): SetLine => ({ text, mark: at === 0 && k === 0 ? mark : '', logged: true }));
     },
   );
