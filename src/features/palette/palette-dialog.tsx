@@ -42,6 +42,8 @@ interface PaletteDialogProps {
   /** What was typed before the field was there, and that it has been taken over. */
   readonly early: string;
   readonly onEarly: () => void;
+  /** They stand in the field. */
+  readonly onSettled: () => void;
   readonly onClose: () => void;
 }
 
@@ -82,7 +84,8 @@ function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[
 }
 
 /** One field: what is typed is found, and a question about loads is answered above what is found. */
-export default function PaletteDialog({ open, athletes, early, onEarly, onClose }: PaletteDialogProps) {
+export default function PaletteDialog(props: PaletteDialogProps) {
+  const { open, athletes, early, onEarly, onSettled, onClose } = props;
   const { scope, commands } = usePalette();
   const [text, setText] = useState('');
   // The screen's commands are read anew each time it opens.
@@ -98,6 +101,10 @@ export default function PaletteDialog({ open, athletes, early, onEarly, onClose 
     setText((before) => before + early);
     onEarly();
   }, [early, onEarly]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the text has been drawn with what was early
+  useEffect(() => {
+    if (early === '') onSettled();
+  }, [early, text, onSettled]);
   const items = useItems(athletes, offered);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);

@@ -2,7 +2,7 @@
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { usePalette } from '@/ui/palette-scope';
 import type { FindAthletes, FoundAthlete } from './contract';
 
@@ -19,6 +19,11 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
   const [wanted, setWanted] = useState(false);
   // What is typed before the field has the focus: it is meant for the field.
   const [early, setEarly] = useState('');
+  // Until they stand in the field, what is typed into it would overwrite them: it waits in line.
+  const inLine = useRef(false);
+  const settled = useCallback(() => {
+    inLine.current = false;
+  }, []);
   const show = useCallback(() => {
     setWanted(true);
     setOpen(true);
@@ -37,10 +42,12 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
   useWindowEvent(
     'keydown',
     (event) => {
-      const isForField = open && !(event.target instanceof HTMLInputElement) && event.key.length === 1;
+      const isEarly = inLine.current || !(event.target instanceof HTMLInputElement);
+      const isForField = open && isEarly && event.key.length === 1;
       if (!isForField || event.ctrlKey || event.metaKey || event.altKey) return;
       event.preventDefault();
       event.stopPropagation();
+      inLine.current = true;
       setEarly((before) => before + event.key);
     },
     { capture: true },
@@ -52,6 +59,7 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
       athletes={found}
       early={early}
       onEarly={() => setEarly('')}
+      onSettled={settled}
       onClose={() => setOpen(false)}
     />
   );
