@@ -1,20 +1,24 @@
+import { isAtMost } from '../rounding';
 import type { Check } from './finding';
 
 /** More building weeks before a deload than an intermediate athlete should plan. */
 export const buildingWeeks: Check = ({ block, athlete, conventions }) => {
   const most = conventions.buildingWeeks;
-  if (athlete.level !== 'intermediate' || block.weeks <= most) return [];
+  // A pass of the cycle may be longer or shorter than a week.
+  const weeks = (block.weeks * block.cycleDays) / 7;
+  if (athlete.level !== 'intermediate' || isAtMost(weeks, most)) return [];
+  const passes = Math.floor((most * 7) / block.cycleDays + 1e-9);
   return [
     {
       id: 'building-weeks',
       severity: 'warn',
       subject: {},
-      detail: { rule: 'building weeks', weeks: block.weeks, most },
+      detail: { rule: 'building weeks', weeks, most },
       fixes: [
         {
           does: 'shorten block',
-          weeks: most,
-          edit: { kind: 'block/set', field: 'weeks', value: most },
+          weeks: passes,
+          edit: { kind: 'block/set', field: 'weeks', value: passes },
         },
       ],
     },

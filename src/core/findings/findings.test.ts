@@ -294,3 +294,16 @@ describe('efforts of sets', () => {
     expect(about('too easy to count', at(3))).toEqual([]);
   });
 });
+
+describe('building weeks', () => {
+  const of = (weeks: number, cycleDays: number) =>
+    about('building weeks', block([session('a', 0, [slot('1', 'leg-press')])], { weeks, cycleDays }));
+  test('eight calendar weeks are enough, whatever the cycle: nine of seven days, eight of eight, four of fourteen', () => {
+    expect(of(8, 7)).toEqual([]);
+    expect(of(9, 7)[0]?.fixes).toMatchObject([{ does: 'shorten block', weeks: 8 }]);
+    expect(of(7, 8)).toEqual([]);
+    expect(of(8, 8)[0]?.fixes).toMatchObject([{ does: 'shorten block', weeks: 7 }]);
+    expect(of(4, 14)).toEqual([]);
+    expect(of(5, 14)[0]?.detail).toMatchObject({ weeks: 10, most: 8 });
+  });
+});

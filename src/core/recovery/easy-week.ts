@@ -1,8 +1,12 @@
 import { roundHalfUp } from '../rounding';
 
-/** Sets left of a slot by a factor: rounded half up, at least one. */
-export function fewerSets(sets: number, factor: number): number {
-  return Math.max(1, roundHalfUp(sets * factor));
+/**
+ * Sets left of a slot by a factor: rounded half up, at least one.
+ * @param before sets of the slots before it, where all of them together are rounded once; then a slot may be left none
+ */
+export function fewerSets(sets: number, factor: number, before = 0): number {
+  if (before === 0) return Math.max(1, roundHalfUp(sets * factor));
+  return Math.max(0, roundHalfUp((before + sets) * factor) - Math.max(1, roundHalfUp(before * factor)));
 }
 
 /**

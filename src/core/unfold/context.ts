@@ -46,6 +46,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     block.time,
     block.lowSets,
     block.rangeBinds,
+    block.cycleDays,
   );
   const sessions = sessionsInOrder(block);
   const issued = memo.call('issued', issuedByWeek, input.issued);

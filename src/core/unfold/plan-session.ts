@@ -91,7 +91,7 @@ function buildingSlot(
   if (!orders.recovers) return planned;
   const { recoverSets, recoverLoad, easyRir } = planner.conventions;
   const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir };
-  return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true }, target);
+  return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
 }
 
 /** A deload asks what the last building week asked, lightened and held back from failure. */

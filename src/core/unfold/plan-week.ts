@@ -1,3 +1,4 @@
+import type { Muscle } from '../anatomy/muscle';
 import { phaseOn } from '../athlete/athlete';
 import { type Session, weekStart } from '../block/block';
 import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
@@ -10,6 +11,7 @@ import { rampRir } from '../progression/rir-ramp';
 import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
 import { keptDays } from '../recovery/deload/kept-days';
 import type { Lightening } from '../recovery/deload/lightening';
+import { setCount } from '../techniques/registry';
 import type { Context } from './context';
 import { planSession } from './plan-session';
 import type { Failed, SlotOrders } from './plan-slot/target';
@@ -32,7 +34,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   const asked = memo.same<WeekAsked>(`asked ${week}`, {
     week,
     startDate,
-    gain: projectedGain(athlete.level, phase, planner.conventions),
+    gains: gainsOf(context),
     ramp: { rir: block.rir, weeks: block.weeks },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
     lightening,
@@ -56,6 +58,19 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     planner.conventions,
   );
   return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
+}
+
+/** What each pass of the block's cycle is expected to gain. */
+function gainsOf({ block, athlete, planner, memo }: Context): readonly number[] {
+  return memo.same(
+    'gains',
+    Array.from(
+      { length: block.weeks + 1 },
+      (_, at) =>
+        projectedGain(athlete.level, phaseOn(athlete, weekStart(block, at + 1)), planner.conventions) *
+        planner.pass,
+    ),
+  );
 }
 
 function weekRir({ block }: Context, week: number, lightening: Lightening | null) {
@@ -124,6 +139,8 @@ function ordersFor(
   const found: Record<string, SlotOrders> = {};
   for (const [slotId, { exercise }] of facts.get(session.id) ?? []) {
     const movers = primeMovers(exercise);
+    const failed = failedBefore(so, orders, movers, building);
+    const muscle = failed?.muscle ?? movers.find((one) => recovers(orders, [one], week));
     found[slotId] = {
       added: addedSets(orders, slotId, building),
       firstSet:
@@ -132,7 +149,8 @@ function ordersFor(
             order.kind === 'first set' && order.slotId === slotId && order.week === week,
         ) ?? null,
       recovers: recovers(orders, movers, week),
-      failed: failedBefore(so, orders, movers, building),
+      failed,
+      before: muscle === undefined ? 0 : setsBefore(facts, slotId, muscle, orders, building),
     };
   }
   const some = Object.values(found).some(
@@ -140,6 +158,25 @@ function ordersFor(
       added.length > 0 || firstSet !== null || easy || failed !== null,
   );
   return memo.same(`orders ${session.id} ${week}`, some ? found : NONE);
+}
+
+/** Sets of the slots that train a muscle as prime mover and come before one in the week. */
+function setsBefore(
+  facts: Context['facts'],
+  slotId: string,
+  muscle: Muscle,
+  orders: readonly Order[],
+  building: number,
+): number {
+  let sum = 0;
+  for (const slots of facts.values())
+    for (const [id, { slot, exercise }] of slots) {
+      if (id === slotId) return sum;
+      if (!primeMovers(exercise).includes(muscle)) continue;
+      const added = addedSets(orders, id, building).reduce((total, { add }) => total + add, 0);
+      sum += setCount(slot.technique) + added;
+    }
+  return sum;
 }
 
 /** Where a muscle failed before its last recover week, if it had one. */
@@ -153,6 +190,6 @@ function failedBefore(
   if (recover === null) return null;
   const failed = weeks.find(({ plan }) => plan.week === recover.week - 1);
   if (failed === undefined) return null;
-  const { sets, landmarks } = failed.plan.muscles[recover.muscle];
-  return { muscle: recover.muscle, failedAt: sets, floor: landmarks.floor };
+  const { measured, landmarks } = failed.plan.muscles[recover.muscle];
+  return { muscle: recover.muscle, failedAt: measured, floor: landmarks.floor };
 }

@@ -17,6 +17,8 @@ export interface Planner {
   readonly time: Block['time'];
   readonly lowSets: boolean;
   readonly rangeBinds: Block['rangeBinds'];
+  /** Calendar weeks that a pass of the cycle takes. */
+  readonly pass: number;
 }
 
 export function plannerOf(
@@ -27,8 +29,9 @@ export function plannerOf(
   time: Block['time'],
   lowSets: boolean,
   rangeBinds: Block['rangeBinds'],
+  cycleDays: number,
 ): Planner {
-  return { athlete, exercises, conventions, curve, time, lowSets, rangeBinds };
+  return { athlete, exercises, conventions, curve, time, lowSets, rangeBinds, pass: cycleDays / 7 };
 }
 
 /** The exercise as the library has it; what nobody knows any more credits nothing. */

@@ -38,6 +38,8 @@ export interface SlotFacts {
 export interface Estimating {
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
+  /** Calendar weeks of a pass of the cycle. */
+  readonly pass: number;
 }
 
 export function isHeld(exercise: Pick<Exercise, 'measure'>): boolean {

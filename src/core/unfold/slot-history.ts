@@ -50,28 +50,39 @@ export function lastFirstSet({ last }: SlotHistory): { readonly load: number; re
 const EXPOSURES = 2;
 
 /**
- * Strength of a slot in a week: the best first set of its last two exposures, else its start; projected by the gain
- * for every week beyond the one that follows the last exposure.
- * @param gainPercent projected gain, per cent a week
+ * Strength of a slot in a week: the best first set of its last two exposures, else its start; projected by the gain of
+ * every pass beyond the one that follows the last exposure.
+ * @param gains projected gain of each pass, per cent of the pass
+ * @param pass calendar weeks of a pass
  */
 export function strengthAt(
   { start }: Pick<SlotFacts, 'start'>,
   { exposures }: Pick<SlotHistory, 'exposures'>,
   week: number,
-  gainPercent: number,
+  gains: readonly number[],
+  pass: number,
 ): Strength | null {
   const recent = exposures.slice(-EXPOSURES);
   let best: StrengthEstimate | null = null;
   for (const one of recent) if (best === null || one.oneRepMax >= best.oneRepMax) best = one;
   best ??= start;
   if (best === null) return null;
-  const weeksAhead = Math.max(0, week - 1 - (recent.at(-1)?.week ?? 0));
+  const from = recent.at(-1)?.week ?? 0;
+  // A loop over few numbers: this is asked for every slot and week, a thousand times for every key pressed.
+  let growth = 1;
+  let ahead = 0;
+  for (let at = from + 1; at < week; at++) {
+    growth *= 1 + (gains[at] ?? gains.at(-1) ?? 0) / 100;
+    ahead++;
+  }
+  const weeksAhead = ahead * pass;
   return {
     source: best.source,
     measured: best.oneRepMax,
-    oneRepMax: best.oneRepMax * (1 + gainPercent / 100) ** weeksAhead,
+    oneRepMax: best.oneRepMax * growth,
     weeksAhead,
-    gainPercent,
+    // What it comes to a week: the passes may lie in phases that gain at another pace.
+    gainPercent: ahead === 0 ? (gains[week - 1] ?? 0) / pass : (growth ** (1 / weeksAhead) - 1) * 100,
   };
 }
 
@@ -190,12 +201,12 @@ function idealOf(
   before: LastTime | undefined,
   { set, load: done }: DoneSet,
   load: Hundredths,
-  { conventions }: Estimating,
+  { conventions, pass }: Estimating,
 ): Hundredths {
   const { carries } = RULES[slot.loadRule];
   if (carries === undefined || before === undefined || set.load === null) return load;
   if (hundredths(set.load) !== done) return load;
-  return carries({ carried, step: slot.loadStep, conventions }, before.ideal);
+  return carries({ carried, step: slot.loadStep, pass, conventions }, before.ideal);
 }
 
 /** The technique at its next step, unless the coach has written another one since the week was planned. */

@@ -6,8 +6,8 @@ import type { Lightening } from '../recovery/deload/lightening';
 export interface WeekAsked {
   readonly week: number;
   readonly startDate: LocalDate;
-  /** Projected gain, per cent a week. */
-  readonly gain: number;
+  /** Projected gain of each pass of the cycle, first to last, in per cent of the pass: each at the pace of its phase. */
+  readonly gains: readonly number[];
   /** The building weeks of the block and the RIR they ramp over. */
   readonly ramp: Pick<Block, 'rir' | 'weeks'>;
   /** The building week it is, or lightens. */

@@ -65,7 +65,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'priority late':
       return `${capital(detail.muscle)} has priority but is never first or second in a session.`;
     case 'building weeks':
-      return `Building for ${detail.weeks} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
+      return `Building for ${figure(detail.weeks, 1)} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
     case 'skill frequency':
       return `${capital(detail.skill)} ${figure(detail.times, 1)}× a week: work on straight arms needs more rest than ${detail.most}× leaves.`;
     case 'split':

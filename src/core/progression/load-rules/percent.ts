@@ -6,7 +6,7 @@ import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad, percentMore } from './step-up';
 
 /**
- * Percent: so much more load each week at fixed reps. The sum is kept before rounding, so that small steps add up on a
+ * Percent: so much more load each calendar week at fixed reps. The sum is kept before rounding, so that small steps add up on a
  * coarse grid; no step above the largest one, the smallest makeable step excepted.
  */
 function choose(input: RuleInput): LoadChoice | undefined {
@@ -23,8 +23,8 @@ function choose(input: RuleInput): LoadChoice | undefined {
 }
 
 /** The load a percentage above the one wished for last time, before it is made of what there is. */
-function carries({ carried, step, conventions }: CarryInput, ideal: Hundredths): Hundredths {
-  return percentMore({ carried }, ideal, step ?? conventions.percentStep);
+function carries({ carried, step, pass, conventions }: CarryInput, ideal: Hundredths): Hundredths {
+  return percentMore({ carried }, ideal, (step ?? conventions.percentStep) * pass);
 }
 
 export const percent = { name: 'percent', takesStep: true, choose, carries } as const satisfies LoadRuleKind;

@@ -21,6 +21,8 @@ export interface RuleInput extends ChoiceInput {
   readonly last: LastTime | null;
   /** Per cent of the rule's step; null: the convention's. */
   readonly step: number | null;
+  /** Calendar weeks since last time: a rule that steps by the week takes so many steps. */
+  readonly pass: number;
 }
 
 /** What a rule may look at when it carries its wish over to the next week. */
@@ -28,6 +30,7 @@ export interface CarryInput {
   /** Bodyweight lifted along, a decimal. */
   readonly carried: number;
   readonly step: number | null;
+  readonly pass: number;
   readonly conventions: Conventions;
 }
 

@@ -34,6 +34,7 @@ function input(oneRepMax: number, before: LastTime | null, changes: Partial<Rule
     targetRir: 2,
     fatigue: 0,
     last: before,
+    pass: 1,
     step: null,
     curve: EPLEY,
     conventions,

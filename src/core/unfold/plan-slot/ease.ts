@@ -19,13 +19,15 @@ export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 're
   readonly week: 'deload' | 'recover';
   /** Whether the slot is done at all. */
   readonly kept: boolean;
+  /** Sets of its muscle's slots before it, with which its own are rounded once; absent: by itself. */
+  readonly before?: number;
 }
 
 /** A slot lightened for a deload or recover week: rounds left out, loads and reps lowered, and reps cut to a reserve. */
 export function easeSlot(facts: SlotFacts, planned: SlotPlan, easing: Easing, target: SlotTarget): SlotPlan {
   const before = planned.sets.filter(({ optional }) => !optional);
   const rounds = new Set(before.map(({ round }) => round)).size;
-  const count = easing.kept ? fewerSets(rounds, easing.sets) : 0;
+  const count = easing.kept ? fewerSets(rounds, easing.sets, easing.before) : 0;
   const sets = before.filter(({ round }) => round <= count);
   const eased = easeRounds(facts, planned, sets, easing, target);
   return {

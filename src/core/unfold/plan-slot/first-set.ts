@@ -103,6 +103,7 @@ function foundSet(
     fatigue: asked.fatigue,
     last: history.last.get(part.role) ?? null,
     step: slot.loadStep,
+    pass: target.pass,
     curve: target.curve,
     conventions: target.conventions,
   };

@@ -22,24 +22,33 @@ const quads = (add: number): AddedSets => ({ kind: 'add sets', slotId: '1', musc
 const failedAt = (sets: number, floor: number): Failed => ({ muscle: 'quads', failedAt: sets, floor });
 
 test('prescribed sets, and those that answers have added, within what the technique holds', () => {
-  expect(slotSets(press, { added: [], failed: null })).toEqual({
+  expect(slotSets(press, { added: [], failed: null, before: 0 })).toEqual({
     sets: 3,
     whySets: { code: 'sets/prescribed', sets: 3 },
   });
-  expect(slotSets(press, { added: [quads(1), quads(1)], failed: null })).toMatchObject({
+  expect(slotSets(press, { added: [quads(1), quads(1)], failed: null, before: 0 })).toMatchObject({
     sets: 5,
     whySets: { code: 'sets/response', prescribed: 3 },
   });
-  expect(slotSets(press, { added: [quads(-9)], failed: null }).sets).toBe(1);
+  expect(slotSets(press, { added: [quads(-9)], failed: null, before: 0 }).sets).toBe(1);
 });
 
 test('after a recover week midway between the floor and where it failed: (8 + 16) / 2 of 16, so 5 sets become 4', () => {
-  expect(slotSets(press, { added: [quads(2)], failed: failedAt(16, 8) })).toEqual({
+  expect(slotSets(press, { added: [quads(2)], failed: failedAt(16, 8), before: 0 })).toEqual({
     sets: 4,
     whySets: { code: 'sets/after-recover', muscle: 'quads', failedAt: 16, floor: 8, sets: 4 },
   });
 });
 
 test('a muscle that failed below its floor comes back at what it had', () => {
-  expect(slotSets(press, { added: [], failed: failedAt(6, 8) }).sets).toBe(3);
+  expect(slotSets(press, { added: [], failed: failedAt(6, 8), before: 0 }).sets).toBe(3);
+});
+
+test('what is met midway is rounded once over the slots of the muscle: four and four that failed at 8 of 6 come back as 7', () => {
+  const four = { technique: { kind: 'straight', sets: 4 } } as const;
+  const at = (before: number) => slotSets(four, { added: [], failed: failedAt(8, 6), before }).sets;
+  expect([at(0), at(4)]).toEqual([4, 3]);
+  // Three of four: 10.5 sets of 12 are 11.
+  const wide = (before: number) => slotSets(four, { added: [], failed: failedAt(12, 9), before }).sets;
+  expect([wide(0), wide(4), wide(8)]).toEqual([4, 3, 4]);
 });

@@ -35,6 +35,7 @@ export interface SlotTarget {
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
   readonly rangeBinds: Planner['rangeBinds'];
+  readonly pass: number;
 }
 
 interface Pinned {
@@ -43,7 +44,7 @@ interface Pinned {
   readonly reps: number;
 }
 
-/** Where a muscle of a slot failed before its last recover week. Sets as the block's school credits them. */
+/** Where a muscle of a slot failed before its last recover week, in fractional sets. */
 export interface Failed {
   readonly muscle: Muscle;
   readonly failedAt: number;
@@ -56,16 +57,18 @@ export interface SlotOrders {
   readonly firstSet: FirstSet | null;
   readonly recovers: boolean;
   readonly failed: Failed | null;
+  /** Sets of the slots of its muscle before it in the week; what is halved or met midway is rounded over all of them. */
+  readonly before: number;
 }
 
-export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: false, failed: null };
+export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: false, failed: null, before: 0 };
 
 /** What a building week asks of a slot, with its technique as given. */
 export function slotTarget(
-  { curve, conventions, rangeBinds }: Pick<Planner, 'curve' | 'conventions' | 'rangeBinds'>,
+  { curve, conventions, rangeBinds, pass }: Pick<Planner, 'curve' | 'conventions' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
   history: SlotHistory,
-  asked: Pick<WeekAsked, 'building' | 'gain' | 'ramp'>,
+  asked: Pick<WeekAsked, 'building' | 'gains' | 'ramp'>,
   orders: SlotOrders,
   technique: TechniqueParameters,
 ): SlotTarget {
@@ -81,18 +84,19 @@ export function slotTarget(
     technique,
     gate: null,
     override: null,
-    strength: strengthAt(facts, history, week, asked.gain),
+    strength: strengthAt(facts, history, week, asked.gains, pass),
     pinned: null,
     curve,
     conventions,
     rangeBinds,
+    pass,
   };
 }
 
 /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
 export function slotSets(
   { technique }: Pick<Slot, 'technique'>,
-  { added, failed }: Pick<SlotOrders, 'added' | 'failed'>,
+  { added, failed, before }: Pick<SlotOrders, 'added' | 'failed' | 'before'>,
 ): { readonly sets: number; readonly whySets: Reason } {
   const prescribed = setCount(technique);
   const { most, least } = setLimits(technique);
@@ -101,7 +105,7 @@ export function slotSets(
   if (failed !== null) {
     const floor = Math.min(failed.floor, failed.failedAt);
     const share = failed.failedAt <= 0 ? 1 : (floor + failed.failedAt) / 2 / failed.failedAt;
-    const midway = Math.max(least, roundHalfUp(sets * share));
+    const midway = Math.max(least, roundHalfUp((before + sets) * share) - roundHalfUp(before * share));
     return { sets: midway, whySets: { code: 'sets/after-recover', ...failed, sets: midway } };
   }
   if (added.length === 0) return { sets, whySets: { code: 'sets/prescribed', sets } };

@@ -1,0 +1,53 @@
+import type { Block } from '../block/block';
+import { EMPTY_LOG } from '../log/log';
+import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { unfold } from './unfold';
+
+const of = (changes: Partial<Block>, loadRule: 'best fit' | 'percent' = 'best fit') =>
+  block([session('a', 0, [slot('1', 'leg-press', { loadRule })])], changes);
+
+function strength(made: Block, week: number, person = athlete()) {
+  const { weeks } = unfold({
+    block: made,
+    athlete: person,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  const why = weeks[week - 1]?.plan.sessions[0]?.slots[0]?.why.load;
+  if (why?.code !== 'load/best-fit') throw new Error('no fitted load');
+  return why.strength;
+}
+
+test('a gain a week is a gain a calendar week: four passes of fourteen days gain as six weeks do beyond the first', () => {
+  // Half a per cent a week for an intermediate; the best set amounts to 84.
+  expect(strength(of({}), 4).oneRepMax).toBeCloseTo(84 * 1.005 ** 3, 9);
+  expect(strength(of({ cycleDays: 14 }), 4).oneRepMax).toBeCloseTo(84 * 1.01 ** 3, 9);
+  expect(strength(of({ cycleDays: 14 }), 4)).toMatchObject({ weeksAhead: 6 });
+  expect(strength(of({ cycleDays: 14 }), 4).gainPercent).toBeCloseTo(0.4988, 4);
+});
+
+test('each pass gains at the pace of its own phase', () => {
+  // Cutting from the third week on: half the pace. Weeks 2 and 3 lie between week 1 and week 4.
+  const phases = [
+    { from: '2026-01-01', phase: 'holding' as const },
+    { from: '2026-11-16', phase: 'cutting' as const },
+  ];
+  const cut = strength(of({}), 4, athlete({ phases }));
+  expect(cut.oneRepMax).toBeCloseTo(84 * 1.005 * 1.0025 * 1.0025, 9);
+});
+
+test('so much per cent a week is as much again in a pass of two weeks', () => {
+  const loads = (cycleDays: number) => {
+    const made = of({ cycleDays }, 'percent');
+    const done = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
+    const { weeks } = unfold({ block: made, athlete: athlete(), exercises: lookup, answers: [], ...done });
+    return weeks.slice(0, 3).map(({ plan }) => plan.sessions[0]?.slots[0]?.sets[0]?.load ?? 0);
+  };
+  const [first = 0, ...weekly] = loads(7);
+  const [, ...fortnightly] = loads(14);
+  // 2.5 % a week: after two passes of a week as much as after one of two.
+  expect(weekly[1]).toBe(fortnightly[0]);
+  expect(fortnightly[0]).toBeGreaterThan(first);
+});
