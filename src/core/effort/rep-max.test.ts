@@ -13,7 +13,9 @@ test('60 x 10 with 3 in reserve is an e1RM of 86: 60 x (1 + 13/30)', () => {
 test('a single is the one-rep max itself; just below it is still one rep, above it none', () => {
   expect(e1rm(100, 1)).toBe(100);
   expect(EPLEY.repsAt(1)).toBe(1);
-  expect(EPLEY.repsAt(0.98)).toBe(1);
+  // Half way between one rep and the 30/32 of two.
+  expect(EPLEY.repsAt(0.96875)).toBeCloseTo(1.5, 9);
+  expect(EPLEY.fraction(1.5)).toBeCloseTo(0.96875, 9);
   expect(EPLEY.repsAt(1.02)).toBeLessThan(1);
 });
 

@@ -10,14 +10,22 @@ export interface RepMaxCurve {
   repsAt(fraction: number): number;
 }
 
-/** Epley: 1 / (1 + n/30), with n = 1 being the 1RM itself. */
+/** Fraction for two reps by Epley. */
+const EPLEY_TWO = 30 / 32;
+
+/**
+ * Epley: 1 / (1 + n/30), with n = 1 being the 1RM itself. Between one rep and two it goes straight from the one to the
+ * other, so that a load just below the 1RM leaves a little and the 1RM itself nothing.
+ */
 export const EPLEY: RepMaxCurve = {
   name: 'Epley',
-  fraction: (n) => (n <= 1 ? 1 : 1 / (1 + n / 30)),
+  fraction(n) {
+    if (n <= 1) return 1;
+    return n < 2 ? 1 - (n - 1) * (1 - EPLEY_TWO) : 1 / (1 + n / 30);
+  },
   repsAt(fraction) {
-    const n = 30 * (1 / fraction - 1);
-    // The curve jumps from 30/32 at n = 2 over n = 1: a load between the two and 1RM can be lifted once.
-    return fraction <= 1 ? Math.max(1, n) : n;
+    if (fraction > 1) return 30 * (1 / fraction - 1);
+    return fraction > EPLEY_TWO ? 1 + (1 - fraction) / (1 - EPLEY_TWO) : 30 * (1 / fraction - 1);
   },
 };
 

@@ -9,13 +9,15 @@ export interface PartialsAfterFailure {
   readonly half: Extract<Manner, 'long half' | 'short half'>;
 }
 
+const MOST_PARTIALS = 12;
+
 /** Full reps to failure, then partials in the long or the easier half; of every set or of the last only. */
 export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   kind: 'partials after failure',
   fields: {
     sets: whole(1, 6),
     on: choice(['every set', 'last set']),
-    partials: whole(1, 12),
+    partials: whole(1, MOST_PARTIALS),
     half: choice(['long half', 'short half']),
   },
   start: { kind: 'partials after failure', sets: 2, on: 'last set', partials: 4, half: 'long half' },
@@ -32,6 +34,17 @@ export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   reach: () => 'past failure',
   heldBack: () => null,
   progress: 'reps',
+  // The pair is the number to beat: at equal full reps one partial more than was done, with more of them the given number.
+  next: (parameters, { closing }, _, given) => {
+    if (closing === undefined || closing.full < closing.asked) return parameters;
+    return {
+      ...parameters,
+      partials:
+        closing.full > closing.asked
+          ? given.partials
+          : Math.min(MOST_PARTIALS, Math.max(1, closing.partials + 1)),
+    };
+  },
   loggedAs: 'full and partial reps',
   measures: true,
 };

@@ -166,7 +166,10 @@ export function nextParameters(
   done: Done,
   written: Written,
 ): TechniqueParameters {
-  return techniqueOf(parameters).next?.(parameters, done, written) ?? parameters;
+  const given = written.technique?.kind === parameters.kind ? written.technique : parameters;
+  return (
+    techniqueOf(parameters).next?.(parameters, done, written, given as TechniqueParameters) ?? parameters
+  );
 }
 
 export function loggedAs(parameters: TechniqueParameters): LoggedAs {

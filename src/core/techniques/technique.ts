@@ -108,10 +108,14 @@ export interface Done {
   /** Whether everything was done as asked, and how many sessions running. */
   readonly met: boolean;
   readonly running: number;
+  /** The last set that partial reps follow: full and partial ones as done, full ones as asked. */
+  readonly closing?: { readonly full: number; readonly partials: number; readonly asked: number };
 }
 
 /** What the slot itself prescribes. */
 export interface Written {
+  /** The technique as the coach wrote it. */
+  readonly technique?: { readonly kind: string };
   readonly range: RepRange;
   /** Seconds after each set. */
   readonly rest: number;
@@ -146,8 +150,8 @@ export interface Technique<P extends { readonly kind: string }> {
   readonly progress: Progress;
   /** Where progress is earned: whether the load goes up after what was done. */
   readonly earned?: (parameters: P, done: Done, written: Written) => boolean;
-  /** Next time's parameters after what was done; absent: they stay. */
-  readonly next?: (parameters: P, done: Done, written: Written) => P;
+  /** Next time's parameters after what was done; absent: they stay. `given` are those the coach wrote. */
+  readonly next?: (parameters: P, done: Done, written: Written, given: P) => P;
   readonly loggedAs: LoggedAs;
   /** Whether its first set says how strong the athlete is. */
   readonly measures: boolean;

@@ -335,3 +335,21 @@ describe('for every technique', () => {
     );
   });
 });
+
+describe('partials after failure, logged as full and partial reps', () => {
+  const given = startOf('partials after failure');
+  const slot = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
+  const asked = (full: number, partials: number, wished = 10, from = given) =>
+    nextParameters(from, { ...done(), closing: { full, partials, asked: wished } }, slot);
+  test('at equal full reps one partial more than was done: 10 + 2 asks 3, 10 + 6 asks 7, never past twelve', () => {
+    expect(asked(10, 2)).toMatchObject({ partials: 3 });
+    expect(asked(10, 6)).toMatchObject({ partials: 7 });
+    expect(asked(10, 0)).toMatchObject({ partials: 1 });
+    expect(asked(10, 12)).toMatchObject({ partials: 12 });
+  });
+  test('when full reps rise the given number is asked again; when they fall it stays', () => {
+    const seven = asked(10, 6);
+    expect(asked(11, 7, 10, seven as typeof given)).toMatchObject({ partials: 4 });
+    expect(asked(9, 7, 10, seven as typeof given)).toMatchObject({ partials: 7 });
+  });
+});

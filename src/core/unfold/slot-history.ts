@@ -17,7 +17,7 @@ import {
   type TechniqueParameters,
   withSetCount,
 } from '../techniques/registry';
-import { type Role, sectionsCost } from '../techniques/technique';
+import { type Done, type Role, sectionsCost } from '../techniques/technique';
 import { decimal, type Hundredths, hundredths } from '../units';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
@@ -50,8 +50,9 @@ export function lastFirstSet({ last }: SlotHistory): { readonly load: number; re
 const EXPOSURES = 2;
 
 /**
- * Strength of a slot in a week: the best first set of its last two exposures, else its start; projected by the gain of
- * every pass beyond the one that follows the last exposure.
+ * Strength of a slot in a week: the best first set of its last two exposures, but the later one where that was harder:
+ * what was done nearer failure says more. Else its start. Projected by the gain of every pass beyond the one that
+ * follows the last exposure.
  * @param gains projected gain of each pass, per cent of the pass
  * @param pass calendar weeks of a pass
  */
@@ -64,7 +65,8 @@ export function strengthAt(
 ): Strength | null {
   const recent = exposures.slice(-EXPOSURES);
   let best: StrengthEstimate | null = null;
-  for (const one of recent) if (best === null || one.oneRepMax >= best.oneRepMax) best = one;
+  for (const one of recent)
+    if (best === null || one.oneRepMax >= best.oneRepMax || one.source.rir < best.source.rir) best = one;
   best ??= start;
   if (best === null) return null;
   const from = recent.at(-1)?.week ?? 0;
@@ -94,6 +96,8 @@ interface DoneSet {
   readonly met: boolean;
   /** Reps of all its sections. */
   readonly total: number;
+  /** Partial reps among them. */
+  readonly partials: number;
 }
 
 /** RIR by which a set may end nearer failure than asked and still count as met. */
@@ -117,6 +121,7 @@ function loggedSets(
       met:
         reps >= set.reps && (set.load === null || load >= hundredths(set.load)) && rir >= set.rir - MET_RIR,
       total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
+      partials: more?.partials ?? 0,
     });
   }
   return done;
@@ -127,7 +132,14 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
   for (const set of sets) {
     if (set.load === null || set.optional) continue;
     const total = set.sections.reduce((sum, { reps }) => sum + reps, set.reps);
-    done.push({ set, load: hundredths(set.load), reps: set.reps, met: true, total });
+    done.push({
+      set,
+      load: hundredths(set.load),
+      reps: set.reps,
+      met: true,
+      total,
+      partials: total - set.reps,
+    });
   }
   return done;
 }
@@ -225,12 +237,20 @@ function techniqueAfter(
     least: Math.min(...done.map(({ reps }) => reps)),
     met,
     running,
+    ...closingOf(done),
   };
   const goesOn = hasNext(technique) && sameTechnique(technique, planned.technique);
   return {
     earned: isEarned(technique, summary, slot),
     technique: goesOn ? nextParameters(technique, summary, slot) : technique,
   };
+}
+
+/** The last set that sections follow, as it was done and asked. */
+function closingOf(done: readonly DoneSet[]): Pick<Done, 'closing'> {
+  const last = done.findLast(({ set }) => set.sections.length > 0);
+  if (last === undefined) return {};
+  return { closing: { full: last.reps, partials: last.partials, asked: last.set.reps } };
 }
 
 /** Whether two techniques are alike but for their number of sets. */

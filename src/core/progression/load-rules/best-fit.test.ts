@@ -139,3 +139,19 @@ test('whatever came before: makeable, never above the largest step, and the best
     ),
   );
 });
+
+test('a single at 200 is answered with 200, not with the load below that could be lifted once as well', () => {
+  const grid = { ...stack, steps: [19500, 19750, 20000, 20250].map((load) => asHundredths(load)) };
+  const single = bestFit({
+    oneRepMax: 200,
+    carried: 0,
+    grid,
+    range: { low: 1, high: 1 },
+    targetRir: 0,
+    fatigue: 0,
+    last: null,
+    curve: EPLEY,
+    conventions,
+  });
+  expect(single?.chosen).toEqual({ load: 200, reps: 1, predictedRir: 0 });
+});

@@ -51,3 +51,53 @@ test('so much per cent a week is as much again in a pass of two weeks', () => {
   expect(weekly[1]).toBe(fortnightly[0]);
   expect(fortnightly[0]).toBeGreaterThan(first);
 });
+
+test('the better of two exposures serves unless the later was nearer failure', () => {
+  const made = of({ weeks: 5, rir: { first: 3, last: 2 } });
+  const logged = (second: { reps: number; rir: number }) => {
+    const one = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1, () => ({
+      reps: 13,
+      rir: 3,
+    }));
+    const two = performWeek({ block: made, athlete: athlete(), ...one }, 2, () => second);
+    const { weeks } = unfold({ block: made, athlete: athlete(), exercises: lookup, answers: [], ...two });
+    const why = weeks[2]?.plan.sessions[0]?.slots[0]?.why.load;
+    return why?.code === 'load/best-fit' ? why.strength.source : null;
+  };
+  // Worse with as many left: a bad day, the better one serves. Worse with fewer left: that is how strong they are.
+  expect(logged({ reps: 10, rir: 3 })).toMatchObject({ week: 1, reps: 13, rir: 3 });
+  expect(logged({ reps: 10, rir: 2 })).toMatchObject({ week: 2, reps: 10, rir: 2 });
+  expect(logged({ reps: 14, rir: 3 })).toMatchObject({ week: 2, reps: 14, rir: 3 });
+});
+
+test('partials follow what was logged: ten and two ask three more, ten and six seven', () => {
+  const technique = {
+    kind: 'partials after failure',
+    sets: 1,
+    on: 'last set',
+    partials: 4,
+    half: 'long half',
+  } as const;
+  const made = block([session('a', 0, [slot('1', 'leg-extension', { technique })])], { weeks: 3 });
+  const next = (partials: number) => {
+    const one = performWeek(
+      { block: made, athlete: athlete(), issued: [], log: EMPTY_LOG },
+      1,
+      ({ reps }) => ({
+        reps,
+        rir: 0,
+      }),
+    );
+    const sets = one.log.sets.map((set) => ({ ...set, more: { partials } }));
+    const { weeks } = unfold({
+      block: made,
+      athlete: athlete(),
+      exercises: lookup,
+      answers: [],
+      issued: one.issued,
+      log: { ...one.log, sets },
+    });
+    return weeks[1]?.plan.sessions[0]?.slots[0]?.sets[0]?.sections[0]?.reps;
+  };
+  expect([next(2), next(6)]).toEqual([3, 7]);
+});
