@@ -121,7 +121,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('dialog', { name })).toBeVisible();
       await expect(page.getByRole('dialog', { name }).getByRole('status')).toBeHidden();
       expect([name, await violations(page)]).toEqual([name, []]);
-      await page.getByRole('dialog', { name }).getByRole('button', { name: 'Close' }).click();
+      await page.getByRole('dialog', { name }).getByRole('button', { name: 'Close' }).first().click();
       await expect(page.getByRole('dialog', { name })).toBeHidden();
     }
     await page.keyboard.press('Alt+3');

@@ -147,7 +147,7 @@ const maren: Made = (newId, since) => {
       'chest-supported-row': set(kg(55), 9),
       'incline-dumbbell-press': set(kg(20), 9),
       'neutral-pulldown': set(kg(50), 10),
-      'cable-lateral-raise': set(kg(7.5), 13, 1),
+      'cable-lateral-raise': set(kg(7.5), 18, 1),
       'incline-dumbbell-curl': set(kg(9), 11, 1),
       'overhead-cable-extension': set(kg(20), 12, 1),
       'stiff-leg-deadlift': set(kg(80), 9),

@@ -139,12 +139,12 @@ function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
     : `${rounds.length > 1 ? `${rounds.length}×` : ''}${rounds[0] ?? ''}`;
 }
 
-/** One round: `4×3` of alike pieces, `2…6` of even steps, else each: `10+4+4`. */
+/** One round: `4×3` of many alike pieces, `2…6` of even steps, else each: `10+4+4`. */
 function roundText(reps: readonly number[]): string {
   const first = reps[0] ?? 0;
-  if (reps.every((one) => one === first)) return `${reps.length}×${first}`;
+  if (reps.length > 3 && reps.every((one) => one === first)) return `${reps.length}×${first}`;
   const steps = new Set(reps.slice(1).map((one, at) => one - (reps[at] ?? 0)));
-  return reps.length > 3 && steps.size === 1 ? `${first}…${reps.at(-1)}` : reps.join('+');
+  return reps.length > 3 && steps.size === 1 && !steps.has(0) ? `${first}…${reps.at(-1)}` : reps.join('+');
 }
 
 function line(reps: string, value: number | null, slot: SlotPlan): string {
