@@ -1,5 +1,6 @@
 import type { Conventions } from '../conventions/conventions';
 import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
+import { isAtLeast, isAtMost } from '../rounding';
 
 export const VERDICTS = ['ahead', 'on target', 'strained', 'behind'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -53,8 +54,8 @@ export function performance(
     if (before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps) fell = true;
   }
   const score = total / sets.length;
-  if (score < conventions.behindScore || fell) return { verdict: 'behind', score };
-  const onlyHarder = repsOver >= 0 && harder / sets.length >= 1 && score < 0;
-  if (score < conventions.strainedScore || onlyHarder) return { verdict: 'strained', score };
-  return { verdict: score > conventions.aheadScore ? 'ahead' : 'on target', score };
+  if (!isAtLeast(score, conventions.behindScore) || fell) return { verdict: 'behind', score };
+  const onlyHarder = repsOver >= 0 && isAtLeast(harder / sets.length, 1) && !isAtLeast(score, 0);
+  if (!isAtLeast(score, conventions.strainedScore) || onlyHarder) return { verdict: 'strained', score };
+  return { verdict: isAtMost(score, conventions.aheadScore) ? 'on target' : 'ahead', score };
 }

@@ -30,6 +30,16 @@ test('strained: below -1, or reps met only by going a rep harder', () => {
   expect(judge(set({ reps: 9, rir: 2 }))).toEqual({ verdict: 'on target', score: -1 });
 });
 
+test('what stands on a limit is on it, whatever floating point makes of it', () => {
+  // Two of three sets a rep and a half over at another load, worked out through e1RM, end a hair beyond one.
+  const over = (rir: number) => judge(set({ rir }));
+  expect(over(2 + 1.0000000000000009)).toMatchObject({ verdict: 'on target' });
+  expect(over(2 + 1.001)).toMatchObject({ verdict: 'ahead' });
+  const below = (reps: number) => judge(set({ reps, rir: 2 }));
+  expect(below(8.999999999999998)).toMatchObject({ verdict: 'on target' });
+  expect(below(8.998)).toMatchObject({ verdict: 'strained' });
+});
+
 test('a tenth of the seconds of a hold is a rep: 44 s of 40 with one more left is two ahead', () => {
   const hold = { held: true, target: { load: 0, reps: 40, rir: 2 }, before: null };
   expect(judge({ ...hold, done: { load: 0, reps: 44, rir: 3 } })).toEqual({

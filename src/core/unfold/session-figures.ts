@@ -26,7 +26,8 @@ export function sessionFigures(
   const warm = new Set<Muscle>();
   const ranges = new Map(session.slots.map((slot) => [slot.id, slot]));
   const timed: TimedSlot[] = [];
-  const withRamps = slots.map((slot, at): SlotPlan => {
+  let general = true;
+  const withRamps = slots.map((slot): SlotPlan => {
     const { exercise, grid, carried } = facts.get(slot.slotId) as SlotFacts;
     const held = exercise.measure === 'seconds';
     const movers = primeMovers(exercise);
@@ -36,11 +37,13 @@ export function sessionFigures(
     let warmUp: readonly WarmUpSet[] = [];
     if (cold && !held && first !== undefined && first.load !== null) {
       warmUp = warmUpRamp(
-        { load: hundredths(first.load), reps: first.reps, general: at === 0, carried: carried * 100 },
+        { load: hundredths(first.load), reps: first.reps, general, carried: carried * 100 },
         grid,
         conventions,
       );
     }
+    // Once a session: before its first exercise that is loaded, or whose load is looked for.
+    if (cold && !held && first !== undefined && (first.load === null || warmUp.length > 0)) general = false;
     const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
     timed.push({
       secondsPerRep: secondsPerRep(slot, conventions),

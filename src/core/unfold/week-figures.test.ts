@@ -46,6 +46,14 @@ test('a muscle is warmed up once a session, general sets come only before the fi
   expect(kinds).toEqual([['general', 'general', 'ramp', 'ramp'], [], ['ramp', 'ramp']]);
 });
 
+test('a session that begins with a hold has its general sets before the first exercise that is loaded', () => {
+  const [one] = week(
+    block([session('a', 0, [slot('hold', 'plank'), press, slot('curl', 'seated-leg-curl')])]),
+  ).sessions;
+  const kinds = one?.slots.map(({ warmUp }) => warmUp.map(({ kind }) => kind));
+  expect(kinds).toEqual([[], ['general', 'general', 'ramp', 'ramp'], ['ramp', 'ramp']]);
+});
+
 test('while a load is looked for, its warm-up is guessed rather than left out', () => {
   const unknown = athlete({ bestSets: {} });
   const strict =

@@ -1,4 +1,4 @@
-import { clamp, roundHalfDown } from '../../rounding';
+import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { LastTime, LoadRuleKind, RuleInput } from './rule';
@@ -19,8 +19,8 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
 }
 
 /**
- * Double progression: reps rise within the range at the target RIR; at the top the smallest load step, back to the
- * bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
+ * Double progression: reps rise within the range, a rep a session that was met; at the top the smallest load step, back
+ * to the bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
  */
 export function doubleProgression<N extends string>(name: N, top: Top): LoadRuleKind<N> {
   return { name, takesStep: false, holdsReps: true, choose: (input) => choose(input, top) };
@@ -31,7 +31,7 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);
   const next = nextLoad(input.grid, last.load);
-  const nextReaches = next !== undefined && capacity(input, next) - targetRir >= range.low - 1;
+  const nextReaches = next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low);
   if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
     // What goes to failure ends where it ends; anything else goes back to the bottom.
     const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));
@@ -44,8 +44,9 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
       : nextReaches && top !== 'beyond the top'
         ? range.high
         : range.high + PAST_TOP;
-  const reach = roundHalfDown(capacity(input, last.load) - targetRir);
-  const chosen = candidate(input, last.load, clamp(reach, Math.min(last.reps, most), most));
+  // A rep a session that was met; what goes to failure ends where it ends.
+  const wished = targetRir <= 0 ? roundHalfDown(capacity(input, last.load)) : last.reps + (last.met ? 1 : 0);
+  const chosen = candidate(input, last.load, clamp(wished, Math.min(last.reps, most), most));
   const others = next === undefined ? [] : [candidate(input, next, range.low)];
   return { chosen, others, decider: chosen.reps > range.high ? 'next load out of reach' : 'reps first' };
 }

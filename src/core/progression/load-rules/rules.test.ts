@@ -92,6 +92,26 @@ describe('double progression', () => {
     expect(chosen('double progression, beyond the top', input(90, twelve))?.chosen.load).toBe(60);
     expect(chosen('double progression, beyond the top', input(90, last(60, 13)))?.chosen.load).toBe(62.5);
   });
+
+  test('a rep more where the session was met, the same again where it was not, whatever is predicted', () => {
+    // e1RM 100 would allow 18 at 60.
+    expect(chosen('double progression', input(100, last(60, 9)))?.chosen).toMatchObject({
+      load: 60,
+      reps: 10,
+    });
+    expect(chosen('double progression', input(100, last(60, 9, { met: false })))?.chosen).toMatchObject({
+      load: 60,
+      reps: 9,
+    });
+  });
+
+  test('no step while the next load is predicted below the bottom: at 62.5 an e1RM of 83.3 leaves eight, 82 seven', () => {
+    // 30 x (83.34 / 62.5 - 1) - 2 = 8.0; 82 makes 7.4.
+    expect(chosen('double progression', input(62.5 * (1 + 10 / 30), last(60, 12)))?.chosen.load).toBe(62.5);
+    const waits = chosen('double progression', input(82, last(60, 12)));
+    expect(waits?.chosen).toMatchObject({ load: 60, reps: 13 });
+    expect(waits?.decider).toBe('next load out of reach');
+  });
 });
 
 describe('percent', () => {
