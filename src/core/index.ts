@@ -34,6 +34,7 @@ export * from './effort/curves';
 export * from './effort/drift';
 export * from './effort/exposure';
 export * from './effort/exposures-of';
+export * from './effort/lasting-best';
 export * from './effort/load-for';
 export * from './effort/personal-curve';
 export * from './effort/rep-max';

@@ -3,6 +3,7 @@ import type { PageState, ReloadOutcome, TrainingChanges } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stepsSince } from './steps';
 import { athleteFrom } from './stored-athlete';
@@ -92,7 +93,16 @@ async function changesIn(
     athlete:
       athlete.get().revision === page.athleteRevision
         ? null
-        : { athlete: athleteFrom(athlete.get().facts), revision: athlete.get().revision },
+        : {
+            athlete: await withLastingBests(
+              asker,
+              athleteFrom(athlete.get().facts),
+              blockId,
+              await ownExercises(asker, transaction),
+              transaction,
+            ),
+            revision: athlete.get().revision,
+          },
     ownExercises: count === page.exercises ? null : await ownExercises(asker, transaction),
     issued: fresh.map((week) => issuedFrom(week.get().snapshot)),
     recalled: page.issued.filter((id) => !ids.includes(id)),

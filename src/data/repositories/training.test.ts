@@ -4,9 +4,9 @@ import { largeBlock } from '@/core/testing/fixtures';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
 import { seedDemo } from '../demo/seed';
-import { NOW, PASSWORD, setsFor, someBlock, someCoach, work } from '../testing/coach';
+import { NOW, PASSWORD, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { roster } from './athletes';
-import { saveSteps } from './blocks';
+import { addBlock, saveSteps } from './blocks';
 import { answerCalls, pendingCalls } from './calls';
 import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
@@ -40,6 +40,27 @@ describe('what else is noted of a set', () => {
     const sets = (await findTraining(asker, blockId))?.log.sets;
     expect(sets?.find(({ id }) => id === first.id)?.more).toEqual(more);
     expect(sets?.find(({ id }) => id === second.id)).not.toHaveProperty('more');
+  });
+});
+
+describe('a new block', () => {
+  test('starts from what was logged in the athlete’s others, in place of an older set typed into the profile', async () => {
+    const { asker, athlete, blockId, session } = await issuedBlock();
+    const sets = await setsFor(asker, blockId, 'sa', 2);
+    const [first] = sets;
+    if (first === undefined) throw new Error('no sets');
+    await keepWork(asker, session, work({ sets }), NOW);
+    const next = await addBlock(asker, athlete.id, smallBlock(), NOW);
+    const training = await findTraining(asker, next ?? '');
+    expect(training?.athlete.bestSets['leg-press']).toMatchObject({
+      load: { value: first.load.value },
+      reps: first.reps,
+      rir: first.rir,
+    });
+    // The block itself goes by its own log, and what was never logged by what was typed.
+    const same = await findTraining(asker, blockId);
+    expect(same?.athlete.bestSets).toEqual(athlete.bestSets);
+    expect(training?.athlete.bestSets['neutral-pulldown']).toEqual(athlete.bestSets['neutral-pulldown']);
   });
 });
 

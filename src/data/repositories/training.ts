@@ -4,6 +4,7 @@ import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } fro
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { type CallRow, models } from '../models/models';
+import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
@@ -82,7 +83,7 @@ export async function findTraining(
     blockId,
     revision: block.get().revision,
     block: blockFrom(block.get().document),
-    athlete: athleteFrom(athlete.get().facts),
+    athlete: await withLastingBests(asker, athleteFrom(athlete.get().facts), blockId, exercises, transaction),
     athleteRevision: athlete.get().revision,
     ownExercises: exercises,
     issued: weeks.map((week) => issuedFrom(week.get().snapshot)),

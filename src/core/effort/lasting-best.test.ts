@@ -1,0 +1,42 @@
+import { exerciseById } from '../exercises/library';
+import { athlete } from '../testing/fixtures';
+import { type LoggedFirst, lastingBest } from './lasting-best';
+
+const press = exerciseById('leg-press');
+if (press === undefined) throw new Error('no leg press');
+const kg = (value: number, reps: number, rir: number, date: string): LoggedFirst => ({
+  load: { value, unit: 'kg' },
+  reps,
+  rir,
+  date,
+});
+const best = (...logged: LoggedFirst[]) => lastingBest(logged, undefined, press, athlete());
+
+test('of the last two the better by e1RM; the later where it was harder', () => {
+  const good = kg(60, 12, 2, '2026-10-01');
+  // 60 x 14 to failure against 60 x 12.
+  expect(best(kg(60, 10, 2, '2026-10-08'), good)).toEqual(good);
+  const hard = kg(60, 10, 1, '2026-10-08');
+  expect(best(hard, good)).toEqual(hard);
+  const better = kg(62.5, 12, 2, '2026-10-08');
+  expect(best(better, good)).toEqual(better);
+  // Two weeks back, whatever it was, is past.
+  expect(
+    best(kg(60, 10, 2, '2026-10-15'), kg(60, 11, 2, '2026-10-08'), kg(100, 12, 2, '2026-10-01')),
+  ).toEqual(kg(60, 11, 2, '2026-10-08'));
+});
+
+test('what was typed later than the last log goes before it; what was typed before it, or on no day, does not', () => {
+  const logged = kg(60, 10, 2, '2026-10-08');
+  const typed = (date: string | null) => ({
+    load: { value: 90, unit: 'kg' as const },
+    reps: 5,
+    rir: 0,
+    date,
+  });
+  expect(lastingBest([logged], typed('2026-10-09'), press, athlete())).toEqual(typed('2026-10-09'));
+  expect(lastingBest([logged], typed('2026-10-08'), press, athlete())).toEqual(logged);
+  expect(lastingBest([logged], typed(null), press, athlete())).toEqual(logged);
+  expect(lastingBest([], typed(null), press, athlete())).toEqual(typed(null));
+  expect(lastingBest([], undefined, press, athlete())).toBeUndefined();
+});

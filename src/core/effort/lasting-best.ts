@@ -1,0 +1,35 @@
+import type { Athlete, BestSet } from '../athlete/athlete';
+import type { LocalDate } from '../calendar';
+import type { Exercise } from '../exercises/exercise';
+import { carriedWeight } from '../loading/carried';
+import { valueIn, type Weight } from '../loading/weight';
+import { e1rm } from './rep-max';
+
+/** First set of an exercise in a session, as it was logged. */
+export interface LoggedFirst {
+  readonly load: Weight;
+  readonly reps: number;
+  readonly rir: number;
+  readonly date: LocalDate;
+}
+
+/**
+ * The logged set that an exercise starts from in a block that has no log of it yet: of the last two the better by e1RM,
+ * or the later where it was harder. A best set typed later than both goes before them.
+ * @param logged first sets of the exercise in other blocks, newest first
+ * @param typed what the profile says; undefined: nothing
+ */
+export function lastingBest(
+  logged: readonly LoggedFirst[],
+  typed: BestSet | undefined,
+  exercise: Exercise,
+  athlete: Pick<Athlete, 'bodyweight' | 'unit'>,
+): BestSet | undefined {
+  const [last, before] = logged;
+  if (last === undefined || (typed?.date != null && typed.date > last.date)) return typed;
+  const carried = carriedWeight(exercise, athlete, athlete.unit);
+  const strength = ({ load, reps, rir }: LoggedFirst) =>
+    e1rm(Math.max(0, carried + valueIn(athlete.unit, load)), reps + rir);
+  const isLast = before === undefined || last.rir < before.rir || strength(last) >= strength(before);
+  return isLast ? last : before;
+}
