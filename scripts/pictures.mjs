@@ -90,7 +90,7 @@ async function desk(page) {
   await page.getByRole('button', { name: 'leg press', exact: true }).click();
   await page.getByRole('button', { name: 'Keep beside the next' }).click();
   await page.getByRole('button', { name: 'hack squat', exact: true }).click();
-  await page.getByRole('radio', { name: 'feet high' }).check();
+  await page.getByLabel('Variant', { exact: true }).selectOption({ label: 'feet high' });
   await take(page, 'library');
 
   await block(page, '');
