@@ -64,8 +64,8 @@ test('cells print what is written, weeks what is asked or was done', () => {
   const after = unfold({ ...plain, ...done }).weeks[0];
   if (after === undefined) throw new Error('no week 1');
   expect(setLines(asked, after, 'a')).toEqual([
-    { text: '10 9 8', mark: '▼', logged: true },
-    { text: '·57.5 @3', mark: '', logged: true },
+    { text: '10 9 8·57.5', mark: '▼', logged: true },
+    { text: '@3', mark: '', logged: true },
   ]);
 });
 

@@ -12,7 +12,7 @@ export interface SetLine {
 /** Letters that stand on one line of a week's cell; more go on a second. */
 const MOST_LETTERS = 13;
 /** What was done stands in heavier letters, with a mark before them. */
-const MOST_DONE_LETTERS = 10;
+const MOST_DONE_LETTERS = 11;
 
 /** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
