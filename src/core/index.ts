@@ -100,6 +100,7 @@ export * from './unfold/compare';
 export * from './unfold/input';
 export * from './unfold/issue';
 export * from './unfold/unfold';
+export * from './unfold/untrained';
 export * from './unfold/week-totals';
 export * from './units';
 export * from './volume/balance';

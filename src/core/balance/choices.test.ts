@@ -3,9 +3,8 @@ import type { Block } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
 import { contribution, payoff } from '../exercises/exercise';
 import { checkInput } from '../findings/registry';
-import { EMPTY_LOG } from '../log/log';
 import { athlete, block, session, slot } from '../testing/fixtures';
-import { unfold } from '../unfold/unfold';
+import { untrained } from '../unfold/untrained';
 import { choicesOf } from './choices';
 
 const catalogue = catalogueWith([]);
@@ -15,14 +14,7 @@ const unfilled = (id: string, pattern: string) => ({
 });
 
 function candidates(made: Block, person = athlete()) {
-  const blockPlan = unfold({
-    block: made,
-    athlete: person,
-    exercises: catalogue.find,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-  });
+  const blockPlan = untrained({ block: made, athlete: person, exercises: catalogue.find });
   const input = checkInput({ block: made, athlete: person, blockPlan, exercises: catalogue.find });
   if (input === undefined) throw new Error('nothing to balance');
   return choicesOf({ ...input, list: catalogue.list });

@@ -6,6 +6,7 @@ import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
+import { untrained } from '../unfold/untrained';
 import type { LinearProgram } from './linear';
 import { model } from './model';
 
@@ -21,14 +22,7 @@ const goals = (changes: Partial<Record<Muscle, 'grow' | 'priority'>>): Block['go
 });
 
 function programOf(made: Block, person = athlete()): LinearProgram {
-  const blockPlan = unfold({
-    block: made,
-    athlete: person,
-    exercises: catalogue.find,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-  });
+  const blockPlan = untrained({ block: made, athlete: person, exercises: catalogue.find });
   const input = checkInput({ block: made, athlete: person, blockPlan, exercises: catalogue.find });
   if (input === undefined) throw new Error('nothing to balance');
   return model({ ...input, list: catalogue.list }).program;

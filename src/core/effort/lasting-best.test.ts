@@ -1,6 +1,6 @@
 import { exerciseById } from '../exercises/library';
 import { athlete } from '../testing/fixtures';
-import { type LoggedFirst, lastingBest } from './lasting-best';
+import { type LoggedFirst, lastingBest, loggedFirsts, type StoredSet } from './lasting-best';
 
 const press = exerciseById('leg-press');
 if (press === undefined) throw new Error('no leg press');
@@ -39,4 +39,28 @@ test('what was typed later than the last log goes before it; what was typed befo
   expect(lastingBest([logged], typed(null), press, athlete())).toEqual(logged);
   expect(lastingBest([], typed(null), press, athlete())).toEqual(typed(null));
   expect(lastingBest([], undefined, press, athlete())).toBeUndefined();
+});
+
+test('what says how strong somebody is: first sets of building weeks that measure it, as last corrected', () => {
+  const set = (id: string, changes: Partial<StoredSet> = {}): StoredSet => ({
+    ...kg(60, 10, 2, '2026-10-08'),
+    id,
+    exerciseId: 'leg-press',
+    setId: 'work-1',
+    supersedes: null,
+    measuresStrength: true,
+    kind: 'building',
+    ...changes,
+  });
+  const found = loggedFirsts([
+    set('6', { reps: 9, supersedes: '1' }),
+    set('5', { setId: 'work-2' }),
+    set('4', { kind: 'deload' }),
+    set('3', { measuresStrength: false }),
+    set('2', { setId: 'top-1', exerciseId: 'hack-squat' }),
+    set('1'),
+  ]);
+  expect([...found.keys()]).toEqual(['leg-press', 'hack-squat']);
+  expect(found.get('leg-press')).toEqual([kg(60, 9, 2, '2026-10-08')]);
+  expect(found.get('hack-squat')).toHaveLength(1);
 });

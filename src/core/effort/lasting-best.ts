@@ -3,6 +3,7 @@ import type { LocalDate } from '../calendar';
 import type { Exercise } from '../exercises/exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn, type Weight } from '../loading/weight';
+import type { WeekPlan } from '../plan/week';
 import { e1rm } from './rep-max';
 
 /** First set of an exercise in a session, as it was logged. */
@@ -11,6 +12,35 @@ export interface LoggedFirst {
   readonly reps: number;
   readonly rir: number;
   readonly date: LocalDate;
+}
+
+/** A logged set as it is stored, with the week it was handed out in. */
+export interface StoredSet extends LoggedFirst {
+  readonly id: string;
+  readonly exerciseId: string;
+  readonly setId: string;
+  readonly supersedes: string | null;
+  readonly measuresStrength: boolean;
+  readonly kind: WeekPlan['kind'];
+}
+
+const FIRSTS: readonly string[] = ['work-1', 'top-1'];
+
+/**
+ * First sets by exercise that say how strong somebody is: of building weeks, done in a way that measures strength, as
+ * last corrected.
+ * @param sets newest first
+ */
+export function loggedFirsts(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
+  const replaced = new Set(sets.map(({ supersedes }) => supersedes));
+  const found = new Map<string, LoggedFirst[]>();
+  for (const { id, exerciseId, setId, measuresStrength, kind, load, reps, rir, date } of sets) {
+    if (replaced.has(id) || !measuresStrength || kind !== 'building' || !FIRSTS.includes(setId)) continue;
+    const before = found.get(exerciseId) ?? [];
+    before.push({ load, reps, rir, date });
+    found.set(exerciseId, before);
+  }
+  return found;
 }
 
 /**

@@ -119,6 +119,18 @@ describe('frequency', () => {
       expect(finding?.fixes).toMatchObject([{ does: 'spread sets', target: 'b', sets: moved, added }]);
       if (finding !== undefined) expect(mended(other(sets), finding).gone).toBe(true);
     }
+    // Not where the place has nothing to do it with.
+    const home = athlete({
+      places: [...athlete().places, presetPlace('bodyweight and bands', 'kg', 'home')],
+    });
+    const away = block([
+      session('a', 0, [slot('1', 'standing-calf-raise', { range: { low: 8, high: 24 } })]),
+      { ...session('b', 3, [slot('2', 'push-up')]), place: 'home' },
+    ]);
+    const calves = about('frequency', away, home).find(
+      ({ detail }) => detail.rule === 'frequency' && detail.muscles.includes('calves'),
+    );
+    expect(calves?.fixes).toEqual([]);
     const twice = block([
       session('a', 0, [slot('1', 'standing-calf-raise')]),
       session('b', 3, [slot('2', 'standing-calf-raise')]),

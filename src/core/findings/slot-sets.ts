@@ -2,6 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Slot } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
 import { contribution, payoff } from '../exercises/exercise';
+import type { SlotPlan } from '../plan/slot';
 import { setCount, setLimits, withSetCount } from '../techniques/registry';
 import { asPlanned, type CheckInput } from './finding';
 
@@ -20,4 +21,14 @@ export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
     .flatMap((session) => session.slots)
     .filter((slot) => contribution(facts(slot), muscle) === 1)
     .sort((a, b) => payoff(facts(b)) - payoff(facts(a)));
+}
+
+/** A written slot in the week in hand. */
+export function plannedOf(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotPlan | undefined {
+  return week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+}
+
+/** Whether every set of a slot counts, so that one more or less is a hard set more or less. */
+export function isAllHard({ sets }: Pick<SlotPlan, 'sets'>): boolean {
+  return sets.every(({ hard, optional }) => hard || optional);
 }

@@ -1,11 +1,12 @@
 import type { Muscle } from '../anatomy/muscle';
+import { lacking, placeFor } from '../athlete/place';
 import { findSlot, type Session, type Slot } from '../block/block';
 import { credits } from '../exercises/exercise';
 import { setCount, withSetCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { sessionsOf } from './cycle';
 import { asPlanned, type CheckInput, type Fix } from './finding';
-import { slotsFor } from './slot-sets';
+import { isAllHard, plannedOf, slotsFor } from './slot-sets';
 
 /** Sets that a further day of a muscle gets at least: so many make it a day on which it is trained hard. */
 const LEAST_SETS = 2;
@@ -32,31 +33,39 @@ function secondId(slot: Slot, input: CheckInput): string {
 
 /**
  * A muscle trained on a further day: half the sets of its largest slot go there where it can spare them, else two more
- * are added as far as time, budget, ceiling and the cap of the session's muscles allow. One offer for each session that
- * does not yet train it, those with most time first.
+ * are added as far as budget and ceilings allow. One offer for each session that does not yet train it, has what the
+ * exercise needs, and the time and the room under the cap of what a session may give a muscle; those with most time first.
  */
 export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[] {
   const [largest] = [...slotsFor(muscle, input)].sort(
     (a, b) => setCount(b.technique) - setCount(a.technique),
   );
-  if (largest === undefined || !countsWhole(largest, input)) return [];
+  const planned = largest && plannedOf(largest, input);
+  if (largest === undefined || planned === undefined || !isAllHard(planned)) return [];
   const exercise = input.exerciseOf(asPlanned(largest));
   const now = setCount(largest.technique);
   const moved = now >= 2 * LEAST_SETS ? Math.floor(now / 2) : 0;
   const sets = moved === 0 ? LEAST_SETS : moved;
   const cost = sets * setCost(largest, exercise, input.conventions);
   const seen = sessionsOf(input);
-  const holds = (session: Session) =>
-    !session.optional &&
-    !session.slots.some((slot) => slot.exercise.id === largest.exercise.id) &&
-    (seen.find((one) => one.session.sessionId === session.id)?.credit.get(muscle) ?? 0) <
-      input.conventions.exposureCredit;
+  const seenOf = ({ id }: Session) => seen.find(({ session }) => session.sessionId === id);
+  const takes = (session: Session) => {
+    const credit = (one: Muscle) => seenOf(session)?.credit.get(one) ?? 0;
+    return (
+      !session.optional &&
+      !session.slots.some((slot) => slot.exercise.id === largest.exercise.id) &&
+      lacking(exercise, placeFor(input.athlete, session.place)).length === 0 &&
+      credit(muscle) < input.conventions.exposureCredit &&
+      credits(exercise).every(
+        ([one, share]) => credit(one) + sets * share <= Math.max(credit(one), input.conventions.sessionCap),
+      )
+    );
+  };
   const spare = (session: Session) =>
-    input.athlete.minutes * 60 -
-    (seen.find((one) => one.session.sessionId === session.id)?.session.seconds.high ?? 0);
+    input.athlete.minutes * 60 - (seenOf(session)?.session.seconds.high ?? 0);
   if (moved === 0 && !takesMore(sets, largest, input)) return [];
   return input.block.sessions
-    .filter((session) => holds(session) && spare(session) >= cost)
+    .filter((session) => takes(session) && spare(session) >= cost)
     .sort((a, b) => spare(b) - spare(a))
     .map((session): Spread => {
       const added = {
@@ -87,12 +96,6 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
         edit: moved === 0 ? added : { kind: 'batch', edits: [taken, added] },
       };
     });
-}
-
-/** Whether every set of a slot counts: half of them are then half of what it gives. */
-function countsWhole(slot: Slot, input: CheckInput): boolean {
-  const planned = input.week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
-  return planned?.sets.every(({ hard, optional }) => hard || optional) ?? false;
 }
 
 /** Whether so many more sets of a slot keep the week within its budget and every muscle within its ceiling. */

@@ -7,7 +7,7 @@ import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { asPlanned, type CheckInput, type Fix } from './finding';
-import { changeSets, slotsFor } from './slot-sets';
+import { changeSets, isAllHard, plannedOf, slotsFor } from './slot-sets';
 
 const EPSILON = 1e-9;
 
@@ -110,15 +110,6 @@ function takesAnother({ slot }: Candidate, added: number, input: CheckInput): bo
 function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number): boolean {
   const all = sets.filter(({ optional }) => !optional).length + more;
   return range.low + roundHalfUp(perSet * (all - 1)) < range.high;
-}
-
-function plannedOf(slot: Slot, input: CheckInput): SlotPlan | undefined {
-  return input.week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
-}
-
-/** Whether every set of a slot counts, so that one more or less is a hard set more or less. */
-function isAllHard({ sets }: SlotPlan): boolean {
-  return sets.every(({ hard, optional }) => hard || optional);
 }
 
 /** Whether a set more keeps budget, time, ceilings and the cap of the session. */

@@ -2,22 +2,14 @@ import fc from 'fast-check';
 import type { Block, Slot } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
 import { check } from '../findings/registry';
-import { EMPTY_LOG } from '../log/log';
 import { anyBlock } from '../testing/any-block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { unfold } from './unfold';
+import { untrained } from './untrained';
 
 const catalogue = catalogueWith([]);
 
 function run(made: Block, person = athlete()) {
-  return unfold({
-    block: made,
-    athlete: person,
-    exercises: catalogue.find,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-  });
+  return untrained({ block: made, athlete: person, exercises: catalogue.find });
 }
 
 function planned(changes: Partial<Slot>, settings: Partial<Block> = {}, person = athlete()) {

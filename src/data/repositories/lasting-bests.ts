@@ -1,12 +1,23 @@
 import { QueryTypes, type Transaction } from 'sequelize';
-import { type Athlete, catalogueWith, type Exercise, type LoggedFirst, lastingBest, type Unit } from '@/core';
+import {
+  type Athlete,
+  catalogueWith,
+  type Exercise,
+  lastingBest,
+  loggedFirsts,
+  type StoredSet,
+  type Unit,
+} from '@/core';
 import type { Asker } from '../asker';
 import { database } from '../database';
 
-/** How many of the latest first sets are looked at: some blocks' worth. */
-const MOST_SETS = 600;
+/** How many of the latest sets are looked at: some blocks' worth. */
+const MOST_SETS = 2000;
 
 interface FirstRow {
+  readonly setId: string;
+  readonly measuresStrength: number;
+  readonly kind: StoredSet['kind'];
   readonly id: string;
   readonly exerciseId: string;
   readonly loadValue: string | number;
@@ -30,11 +41,10 @@ export async function withLastingBests(
 ): Promise<Athlete> {
   const rows = await database().query<FirstRow>(
     `SELECT s.id, s.exercise_id AS exerciseId, s.load_value AS loadValue, s.load_unit AS loadUnit, s.reps, s.rir,
-       s.supersedes, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
+       s.set_id AS setId, s.measures_strength AS measuresStrength, s.supersedes, i.kind, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM blocks b JOIN workouts w ON w.block_id = b.id JOIN issued_weeks i ON i.id = w.issued_week_id
        JOIN logged_sets s ON s.workout_id = w.id
-     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId AND i.kind = 'building'
-       AND s.measures_strength = 1 AND s.set_id IN ('work-1', 'top-1')
+     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId
      ORDER BY s.done_at DESC, s.received_at DESC LIMIT ${MOST_SETS}`,
     {
       type: QueryTypes.SELECT,
@@ -43,14 +53,15 @@ export async function withLastingBests(
     },
   );
   if (rows.length === 0) return athlete;
-  const replaced = new Set(rows.map(({ supersedes }) => supersedes));
-  const byExercise = new Map<string, LoggedFirst[]>();
-  for (const { id, exerciseId, loadValue, loadUnit, reps, rir, localDate } of rows) {
-    if (replaced.has(id)) continue;
-    const load = { value: Number(loadValue), unit: loadUnit };
-    const found = byExercise.get(exerciseId) ?? [];
-    byExercise.set(exerciseId, [...found, { load, reps, rir: Number(rir), date: localDate }]);
-  }
+  const byExercise = loggedFirsts(
+    rows.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, ...row }) => ({
+      ...row,
+      load: { value: Number(loadValue), unit: loadUnit },
+      rir: Number(rir),
+      measuresStrength: Number(measuresStrength) === 1,
+      date: localDate,
+    })),
+  );
   const catalogue = catalogueWith(own);
   const bestSets = { ...athlete.bestSets };
   for (const [id, logged] of byExercise) {

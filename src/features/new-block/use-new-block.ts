@@ -4,13 +4,12 @@ import {
   type BlockSource,
   catalogueWith,
   check,
-  EMPTY_LOG,
   emptyBlock,
   LEVELS,
   type NewBlockSettings,
   startBlock,
   TEMPLATES,
-  unfold,
+  untrained,
 } from '@/core';
 import { useAction, useAnswer } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -49,6 +48,8 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   const template = TEMPLATES.find(({ id }) => source.kind === 'template' && id === source.id);
   // Worked out behind the typing.
   const wished = useDeferredValue(settings);
+  // Its name changes nothing of a block: a letter typed there lays nothing out anew.
+  const { startDate, weeks, deload, crediting, landmarks, goals } = wished;
   const outlook = useMemo(() => {
     const from: BlockSource | null =
       template !== undefined
@@ -58,17 +59,23 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
           : null;
     if (from === null) return null;
     let next = 0;
-    const block = startBlock(from, wished, { athlete, catalogue, newId: () => `p${next++}` });
-    const blockPlan = unfold({
-      block,
-      athlete,
-      issued: [],
-      log: EMPTY_LOG,
-      answers: [],
-      exercises: catalogue.find,
-    });
+    const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals };
+    const block = startBlock(from, laid, { athlete, catalogue, newId: () => `p${next++}` });
+    const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
     return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
-  }, [template, design, wished, athlete, catalogue]);
+  }, [
+    template,
+    design,
+    data.name,
+    startDate,
+    weeks,
+    deload,
+    crediting,
+    landmarks,
+    goals,
+    athlete,
+    catalogue,
+  ]);
 
   const start = async () => {
     if (starting.isBusy || isUnread) return;

@@ -1,8 +1,7 @@
 import { isIn } from '../../anatomy/roll-up';
 import type { Finding, Fix } from '../../findings/finding';
 import { check } from '../../findings/registry';
-import { EMPTY_LOG } from '../../log/log';
-import { unfold } from '../../unfold/unfold';
+import { untrained } from '../../unfold/untrained';
 import { goalOf } from '../../volume/goal';
 import { applyEdit } from '../apply-edit';
 import type { Block } from '../block';
@@ -71,14 +70,7 @@ const lasting = (findings: readonly Finding[]) =>
   loud(findings).filter(({ detail }) => !ENDS_WHEN_HELD.includes(detail.rule));
 
 function findingsOf(block: Block, { athlete, catalogue }: LayOut): readonly Finding[] {
-  const blockPlan = unfold({
-    block,
-    athlete,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-    exercises: catalogue.find,
-  });
+  const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
   return check({ block, athlete, blockPlan, exercises: catalogue.find });
 }
 

@@ -1,0 +1,9 @@
+import { EMPTY_LOG } from '../log/log';
+import type { BlockPlan } from '../plan/block-plan';
+import type { UnfoldInput } from './input';
+import { unfold } from './unfold';
+
+/** What a block asks of an athlete before any of it is handed out or trained. */
+export function untrained(input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>): BlockPlan {
+  return unfold({ ...input, issued: [], log: EMPTY_LOG, answers: [] });
+}
