@@ -101,3 +101,10 @@ test.each([
   // A cycle that is no week has no weekdays.
   expect(onTheirDays({ ...block, cycleDays: 8 }, layOut.athlete).sessions).toEqual(block.sessions);
 });
+
+test('three full-body days for who has four: none is moved to a day that is not theirs, and the gap is said', () => {
+  const person = newcomer('intermediate', 'gaining', 75, { days: [0, 1, 3, 4] });
+  const block = laid(template('full-body-3'), person);
+  for (const { day } of block.sessions) expect(person.days).toContain(day);
+  expect(look(block, person).loud.some((id) => id.startsWith('recovery-gap'))).toBe(true);
+});

@@ -94,7 +94,14 @@ function nextFix(
           fix,
         }));
   });
-  return open.filter(({ key }) => !tried.has(key)).sort((a, b) => a.at - b.at || a.rank - b.rank)[0];
+  return open
+    .filter(({ key, fix }) => !tried.has(key) && isOnTheirDays(fix, block, layOut))
+    .sort((a, b) => a.at - b.at || a.rank - b.rank)[0];
+}
+
+/** Whether a fix leaves a week's sessions on days the athlete has: what gains a day of rest there is trained by nobody. */
+function isOnTheirDays(fix: Fix, { cycleDays }: Block, { athlete }: LayOut): boolean {
+  return fix.does !== 'move session' || cycleDays !== 7 || athlete.days.includes(fix.day);
 }
 
 /** Muscles still short of their floor or of days, held where nobody chose otherwise: a split that cannot grow them says so. */
