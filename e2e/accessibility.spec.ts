@@ -152,9 +152,18 @@ for (const [width, height] of [
     coach: page,
   }) => {
     await page.setViewportSize({ width, height });
-    await page.emulateMedia({ reducedMotion: 'reduce' });
-    const looks = async (name: string) =>
-      expect([name, await standingOut(page), await violations(page)]).toEqual([name, [], []]);
+    const looks = async (name: string) => {
+      for (const colorScheme of ['dark', 'light'] as const) {
+        await page.emulateMedia({ reducedMotion: 'reduce', colorScheme });
+        await expect(page.locator(`html[data-mantine-color-scheme="${colorScheme}"]`)).toBeAttached();
+        expect([name, colorScheme, await standingOut(page), await violations(page)]).toEqual([
+          name,
+          colorScheme,
+          [],
+          [],
+        ]);
+      }
+    };
     await looks('desk');
     const block = await page.getByRole('link', { name: 'Maren Tveitdal' }).first().getAttribute('href');
     const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
@@ -186,5 +195,20 @@ for (const [width, height] of [
     await looks('library');
     await page.goto('/account');
     await looks('account');
+    await page.goto('/templates');
+    await answers(page);
+    await looks('templates');
+    await page.goto('/words');
+    await looks('words');
+    await page.goto('/blocks/no-such-block');
+    await looks('nothing there');
+    await page.goto(`${block?.replace('/blocks/', '/floor/')}`);
+    await looks('floor');
+    await page
+      .getByRole('link', { name: /squat first/ })
+      .first()
+      .click();
+    await expect(page.getByText('When had soreness ended?')).toBeVisible();
+    await looks('a session on the floor');
   });
 }

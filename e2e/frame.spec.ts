@@ -9,6 +9,7 @@ import {
   ready,
   savedAt,
   setsOf,
+  signIn,
   tabTo,
   test,
 } from './coach';
@@ -234,4 +235,30 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
   await page.getByRole('button', { name: 'If this day is gone' }).click();
   await expect(page.getByText(/^Leave out Upper, pull first/)).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: /^Move Upper, pull first to/ })).toBeVisible();
+});
+
+test('a finger that rests on a session drags it to another day', async ({ email, browser }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+  const page = await context.newPage();
+  await signIn(page, email);
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Frame', exact: true }).tap();
+  const from = await card(page, /^B /).boundingBox();
+  const to = await day(page, 2).boundingBox();
+  if (from === null || to === null) throw new Error('there is nothing to drag, or nowhere to');
+  const finger = await context.newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number) =>
+    finger.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] });
+  const [x, y] = [from.x + from.width / 2, from.y + from.height / 2];
+  await touch('touchStart', x, y);
+  await page.waitForTimeout(600);
+  for (let step = 1; step <= 12; step++)
+    await touch(
+      'touchMove',
+      x + ((to.x + to.width / 2 - x) * step) / 12,
+      y + ((to.y + to.height / 2 - y) * step) / 12,
+    );
+  await touch('touchEnd', 0, 0);
+  await expect(day(page, 2)).toContainText('Upper, pull first');
+  await context.close();
 });

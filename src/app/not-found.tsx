@@ -1,5 +1,7 @@
 import Link from 'next/link';
 
+export const metadata = { title: 'Nothing here · Dense Ladder' };
+
 export default function NotFound() {
   return (
     <main style={{ padding: 24 }}>

@@ -1,0 +1,144 @@
+import {
+  answers,
+  cell,
+  databaseDo,
+  expect,
+  gauge,
+  openBlock,
+  openProfile,
+  press,
+  ready,
+  test,
+} from './coach';
+
+test('signs of a deload that were weighed, and hints that were closed, stay so over a reload', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const hints = page.getByRole('complementary', { name: 'To begin with' });
+  await expect(hints.getByRole('listitem')).toHaveCount(3);
+  await hints.getByRole('button', { name: 'Close these hints for good' }).click();
+  await expect(hints).toBeHidden();
+  await press(page, 'Alt+3');
+  const deload = page.getByRole('region', { name: 'Deload' });
+  const advice = deload.getByRole('status');
+  const calm = await advice.textContent();
+  for (const sign of ['poor sleep', 'aching joints', 'falling performance', 'low drive'])
+    await deload.getByRole('group', { name: sign }).getByRole('radio', { name: 'clear' }).check();
+  await expect(advice).not.toHaveText(calm ?? '');
+  const due = (await advice.textContent()) ?? '';
+  await page.reload();
+  await answers(page);
+  await expect(hints).toBeHidden();
+  await expect(advice).toHaveText(due);
+  await expect(
+    deload.getByRole('group', { name: 'low drive' }).getByRole('radio', { name: 'clear' }),
+  ).toBeChecked();
+});
+
+test('a new block says when a change of the profile waits, and leads back to it', async ({ coach: page }) => {
+  await openProfile(page, 'Maren');
+  await page.getByLabel('Longest session, minutes').fill('50');
+  await page.getByRole('link', { name: 'New block' }).click();
+  await page.waitForURL('**/blocks/new**');
+  await answers(page);
+  const note = page.getByRole('note').filter({ hasText: 'A change of the profile is not kept yet' });
+  await note.getByRole('link', { name: 'Look at it' }).click();
+  await page.waitForURL('**/athletes/**');
+  await answers(page);
+  await expect(page.getByLabel('Longest session, minutes')).toHaveValue('50');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeHidden();
+  await page.getByRole('link', { name: 'New block' }).click();
+  await page.waitForURL('**/blocks/new**');
+  await answers(page);
+  await expect(note).toBeHidden();
+});
+
+test('an own exercise made elsewhere is found after going back to the block', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  const block = page.url().replace(/#.*/, '');
+  await page.getByRole('link', { name: 'Library' }).click();
+  await page.waitForURL('**/library**');
+  await answers(page);
+  await press(page, 'Alt+n');
+  await page.getByLabel('Name', { exact: true }).fill('belt squat on blocks');
+  await page.getByLabel('Share of quads').fill('1');
+  await page.getByLabel('Share of glutes').fill('0.5');
+  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await expect(page.getByRole('article', { name: 'belt squat on blocks' })).toBeVisible();
+  while (!page.url().startsWith(block)) await page.goBack();
+  await ready(page);
+  await cell(page, 'leg press', 'slot').click();
+  await press(page, 'Alt+n');
+  await page.keyboard.type('belt squat on bl');
+  await expect(page.getByRole('option', { name: /belt squat on blocks/i })).toBeVisible();
+});
+
+test('a goal set at a gauge shows where it is set; cut slots are pasted elsewhere', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  // Week 1 is done: a goal changes what is not handed out yet, and that week is shown.
+  await cell(page, 'hack squat', 'w1').click();
+  const headline = page.getByRole('region', { name: 'Hard sets' }).getByRole('heading');
+  await expect(headline).toContainText('week 1');
+  await gauge(page, 'calves').focus();
+  await expect(headline).toContainText('week 3');
+  await press(page, 'h');
+  await expect(headline).toContainText('week 3');
+  await expect(gauge(page, 'calves')).toContainText('held');
+  await expect(gauge(page, 'calves')).toBeFocused();
+
+  const slots = () => page.locator('[data-column="slot"]').allTextContents();
+  await cell(page, 'leg press', 'slot').click();
+  const before = (await slots()).filter((text) => text.includes('leg press')).length;
+  await press(page, 'Control+x');
+  await expect
+    .poll(async () => (await slots()).filter((text) => text.includes('leg press')).length)
+    .toBe(before - 1);
+  await cell(page, 'cable crunch', 'slot').click();
+  await press(page, 'Control+v');
+  await expect
+    .poll(async () => (await slots()).filter((text) => text.includes('leg press')).length)
+    .toBe(before);
+});
+
+test('after a fix is taken and after a call is answered, the focus stays in the list', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const within = (name: string) =>
+    page.evaluate(
+      (region) => document.activeElement?.closest('section')?.getAttribute('aria-label') === region,
+      name,
+    );
+  const fix = page.getByRole('button', { name: 'Add 2 sets of cable lateral raise' });
+  await fix.focus();
+  await press(page, 'Enter');
+  await expect(fix).toBeHidden();
+  await expect.poll(() => within('Findings')).toBe(true);
+  const calls = page.getByRole('region', { name: 'Calls' });
+  const heading = calls.getByRole('heading', { level: 2 });
+  const waiting = await heading.textContent();
+  await calls.getByRole('button', { name: 'Accept', exact: true }).first().focus();
+  await press(page, 'a');
+  await expect(heading).not.toHaveText(waiting ?? '');
+  await expect.poll(() => within('Calls')).toBe(true);
+});
+
+test('what is not there, and what cannot be made just now, say so and lead on', async ({ coach: page }) => {
+  await page.goto('/blocks/no-such-block');
+  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the desk' }).click();
+  await page.waitForURL('**/desk');
+  await databaseDo('kill');
+  try {
+    await page.goto('/library');
+    await expect(page.getByRole('heading', { name: 'This page could not be made just now' })).toBeVisible();
+  } finally {
+    await databaseDo('start');
+  }
+  await answers(page);
+  await expect(page).toHaveTitle(/Library/);
+});
