@@ -9,7 +9,8 @@ export const compoundShare: Check = (input) => {
     all += hard;
     if (exercise.kind === 'compound') compound += hard;
   }
-  const share = all === 0 ? 1 : (100 * compound) / all;
+  if (all === 0) return [];
+  const share = (100 * compound) / all;
   if (share >= input.conventions.noviceCompounds) return [];
   return [
     {

@@ -5,7 +5,7 @@ import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import type { CheckInput } from './finding';
 
-/** A planned slot with its exercise and its hard sets. */
+/** A planned slot with its exercise and the sets it counts for: a round of mini-sets as its credit, never as whole sets. */
 export interface SeenSlot {
   readonly slot: SlotPlan;
   readonly exercise: Exercise;
@@ -46,7 +46,7 @@ function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
   const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),
-    hard: slot.sets.filter(({ hard }) => hard).length,
+    hard: slot.sets.reduce((sum, { credit }) => sum + credit, 0),
   }));
   const credit = new Map<Muscle, number>();
   let [upper, lower] = [0, 0];

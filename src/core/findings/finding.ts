@@ -20,8 +20,8 @@ export type FindingDetail =
       readonly first: string;
       readonly second: string;
       readonly hours: number;
-      readonly needed: number;
-      readonly muscles: readonly Muscle[];
+      /** Hours each muscle needs. */
+      readonly gaps: readonly { readonly muscle: Muscle; readonly needed: number }[];
     }
   | {
       readonly rule: 'frequency';

@@ -55,8 +55,7 @@ describe('recovery gap', () => {
     const [finding] = about('recovery gap', close);
     expect(finding?.detail).toMatchObject({
       hours: 24,
-      needed: 48,
-      muscles: expect.arrayContaining(['quads']),
+      gaps: expect.arrayContaining([{ muscle: 'quads', needed: 48 }]),
     });
     expect(finding?.fixes[0]).toMatchObject({ does: 'move session', day: 2 });
     expect(finding && mended(close, finding).gone).toBe(true);
@@ -83,8 +82,55 @@ describe('recovery gap', () => {
         session('a', 0, [slot('1', 'standing-calf-raise', sets(4))]),
         session('b', day, [slot('2', 'standing-calf-raise', sets(4))]),
       ]);
-    expect(about('recovery gap', calves(1))[0]?.detail).toMatchObject({ needed: 36, muscles: ['calves'] });
+    expect(about('recovery gap', calves(1))[0]?.detail).toMatchObject({
+      gaps: [{ muscle: 'calves', needed: 36 }],
+    });
     expect(about('recovery gap', calves(2))).toEqual([]);
+  });
+
+  test('each muscle has a gap of its own', () => {
+    const pulls = block([
+      session('a', 0, [slot('1', 'bent-over-barbell-row', sets(4)), slot('2', 'dumbbell-curl', sets(3))]),
+      session('b', 1, [slot('3', 'bent-over-barbell-row', sets(4)), slot('4', 'dumbbell-curl', sets(3))]),
+    ]);
+    expect(about('recovery gap', pulls)[0]?.detail).toMatchObject({
+      gaps: expect.arrayContaining([
+        { muscle: 'lats', needed: 48 },
+        { muscle: 'biceps', needed: 36 },
+      ]),
+    });
+  });
+
+  test('a session meets itself again: every day is too soon, every other day is not', () => {
+    const daily = (cycleDays: number) =>
+      block([session('a', 0, [slot('1', 'leg-press', sets(4))])], { cycleDays });
+    expect(about('recovery gap', daily(1))[0]?.detail).toMatchObject({
+      first: 'Session a',
+      second: 'Session a',
+      hours: 24,
+    });
+    expect(about('recovery gap', daily(2))).toEqual([]);
+  });
+
+  test('a round of mini-sets is its credit: 2.5 of two rounds are hard, 1.5 of one are not', () => {
+    // Each round to failure at 15-20 reps: 1 + 2 x 0.5 x min(1, reps / 8), below 2.
+    const pauses = (rounds: number) =>
+      block([0, 1].map((day) =>
+        session(`d${day}`, day, [
+          slot(`s${day}`, 'seated-calf-raise', {
+            technique: {
+              kind: 'rest-pause',
+              sets: rounds,
+              pauses: 2,
+              pause: 20,
+              total: { low: 15, high: 20 },
+              toFailure: true,
+            },
+          }),
+        ]),
+      ));
+    expect(about('recovery gap', pauses(1))).toEqual([]);
+    expect(about('recovery gap', pauses(2))).toHaveLength(1);
   });
 });
 

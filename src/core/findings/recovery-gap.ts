@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isIn } from '../anatomy/roll-up';
 import { credits } from '../exercises/exercise';
+import { isAtLeast, isAtMost } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding } from './finding';
 
@@ -8,7 +9,7 @@ const HOURS = 24;
 
 /** Hours a muscle needs after so many sets. */
 function gapNeeded(muscle: Muscle, sets: number, { conventions }: CheckInput): number {
-  if (sets <= conventions.trainedHardCredit) return conventions.gapHoursLight;
+  if (isAtMost(sets, conventions.trainedHardCredit)) return conventions.gapHoursLight;
   return isIn('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
 }
 
@@ -30,18 +31,16 @@ export const recoveryGap: Check = (input) => {
   const sessions = sessionsOf(input).map((one) => ({ session: one.session, credit: tiring(one) }));
   return sessions.flatMap((first, at) =>
     sessions.flatMap((second, index): Finding[] => {
-      if (first === second) return [];
-      const days = (second.session.day - first.session.day + cycleDays) % cycleDays;
-      if (days === 0 && index < at) return [];
-      const hours = days * HOURS;
-      let needed = 0;
-      const muscles = [...first.credit].flatMap(([muscle, sets]) => {
-        const gap = gapNeeded(muscle, sets, input);
-        if (sets < hard || (second.credit.get(muscle) ?? 0) < hard || hours >= gap) return [];
-        needed = Math.max(needed, gap);
-        return [muscle];
+      const apart = (second.session.day - first.session.day + cycleDays) % cycleDays;
+      if (apart === 0 && index < at) return [];
+      // A session meets itself again when the cycle comes round.
+      const hours = (first === second ? cycleDays : apart) * HOURS;
+      const gaps = [...first.credit].flatMap(([muscle, sets]) => {
+        const needed = gapNeeded(muscle, sets, input);
+        const isHard = isAtLeast(sets, hard) && isAtLeast(second.credit.get(muscle) ?? 0, hard);
+        return isHard && hours < needed ? [{ muscle, needed }] : [];
       });
-      if (muscles.length === 0) return [];
+      if (gaps.length === 0) return [];
       return [
         {
           id: `recovery-gap/${first.session.sessionId}/${second.session.sessionId}`,
@@ -52,8 +51,7 @@ export const recoveryGap: Check = (input) => {
             first: first.session.name,
             second: second.session.name,
             hours,
-            needed,
-            muscles,
+            gaps,
           },
           fixes: [],
         },

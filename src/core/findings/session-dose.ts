@@ -1,16 +1,20 @@
 import type { Muscle } from '../anatomy/muscle';
 import { credits } from '../exercises/exercise';
+import { isAtMost } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { spreadSets } from './spread-sets';
 import { easeSession } from './volume-fixes';
 
-/** Hard sets credited at few reps. */
+/** Sets credited at few reps: of a round of mini-sets those of all its pieces. */
 function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): ReadonlyMap<Muscle, number> {
   const heavy = new Map<Muscle, number>();
   for (const { slot, exercise } of slots) {
     if (exercise.measure === 'seconds') continue;
-    const sets = slot.sets.filter(({ hard, reps }) => hard && reps <= conventions.heavyReps).length;
+    const reps = new Map<number, number>();
+    for (const set of slot.sets) reps.set(set.round, (reps.get(set.round) ?? 0) + set.reps);
+    const isHeavy = ({ round }: { readonly round: number }) => (reps.get(round) ?? 0) <= conventions.heavyReps;
+    const sets = slot.sets.reduce((sum, set) => sum + (isHeavy(set) ? set.credit : 0), 0);
     for (const [muscle, share] of credits(exercise))
       heavy.set(muscle, (heavy.get(muscle) ?? 0) + sets * share);
   }
@@ -41,13 +45,13 @@ export const sessionDose: Check = (input) => {
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
       fixes: heavy ? [] : eased(muscle, one, input),
     });
-    const all = [...one.credit].filter(([, sets]) => sets > sessionCap);
+    const all = [...one.credit].filter(([, sets]) => !isAtMost(sets, sessionCap));
     const over = new Set(all.map(([muscle]) => muscle));
     return [
       ...all.map(([muscle, sets]) => finding(muscle, sets, sessionCap, false)),
       // Too many in all says it already.
       ...[...heavyCredit(one, input)]
-        .filter(([muscle, sets]) => sets > sessionHeavyCap && !over.has(muscle))
+        .filter(([muscle, sets]) => !isAtMost(sets, sessionHeavyCap) && !over.has(muscle))
         .map(([muscle, sets]) => finding(muscle, sets, sessionHeavyCap, true)),
     ];
   });

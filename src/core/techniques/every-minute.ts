@@ -11,9 +11,10 @@ export interface EveryMinute {
   readonly hard: number;
 }
 
-/** What a minute leaves after some reps at the usual pace. */
+const MINUTE = 60;
+/** What a minute leaves after some reps at the usual pace, seconds a rep. */
 const PACE = 3;
-const pauseOf = ({ reps }: EveryMinute) => Math.max(10, 60 - PACE * reps);
+const pauseOf = ({ reps }: EveryMinute) => Math.max(10, MINUTE - PACE * reps);
 
 /** r reps each minute for m minutes: r rises through the slot's range, then m. */
 export const everyMinute: Technique<EveryMinute> = {
@@ -43,5 +44,6 @@ export const everyMinute: Technique<EveryMinute> = {
     return { ...parameters, reps: Math.min(15, range.low), minutes: Math.min(30, parameters.minutes + 1) };
   },
   loggedAs: 'reps',
+  clock: (_, pieces) => ({ seconds: MINUTE * pieces, ends: 'by the clock' }),
   measures: false,
 };

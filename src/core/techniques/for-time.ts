@@ -38,5 +38,6 @@ export const forTime: Technique<ForTime> = {
   heldBack: (parameters) => parameters,
   progress: 'earned',
   loggedAs: 'time',
+  clock: ({ cap }) => ({ seconds: cap, ends: 'when done' }),
   measures: false,
 };

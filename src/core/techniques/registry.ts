@@ -176,6 +176,12 @@ export function loggedAs(parameters: TechniqueParameters): LoggedAs {
   return plainOf(insideOf(parameters)).loggedAs;
 }
 
+/** Seconds so many pieces take by the clock; null where its reps take their time. */
+export function clockOf(parameters: TechniqueParameters, pieces: number) {
+  const inside = insideOf(parameters);
+  return plainOf(inside).clock?.(inside, pieces) ?? null;
+}
+
 /** Whether the first set of it says how strong the athlete is. */
 export function measuresStrength(parameters: TechniqueParameters): boolean {
   return plainOf(insideOf(parameters)).measures;

@@ -153,6 +153,11 @@ export interface Technique<P extends { readonly kind: string }> {
   /** Next time's parameters after what was done; absent: they stay. `given` are those the coach wrote. */
   readonly next?: (parameters: P, done: Done, written: Written, given: P) => P;
   readonly loggedAs: LoggedAs;
+  /** Seconds its pieces take by the clock: all of them, or at most so many where its reps take less. */
+  readonly clock?: (
+    parameters: P,
+    pieces: number,
+  ) => { readonly seconds: number; readonly ends: 'by the clock' | 'when done' };
   /** Whether its first set says how strong the athlete is. */
   readonly measures: boolean;
   /** Whether its sets never count, being easy on purpose. */

@@ -18,6 +18,8 @@ export interface TimedSlot {
   readonly joined?: boolean;
   /** Seconds of the stretch it ends in. */
   readonly stretch?: number;
+  /** Seconds its sets take by the clock, all of them together, rests inside them included; `least` at the short end. */
+  readonly clock?: { readonly least: number; readonly seconds: number };
 }
 
 /** Seconds; `low` and `high` are totals at the two ends of the rep ranges, the rest is at the long end. */
@@ -47,6 +49,19 @@ function groups(slots: readonly TimedSlot[]): readonly (readonly TimedSlot[])[] 
 }
 
 const roundsOf = (slot: TimedSlot) => slot.rounds ?? slot.sets.length;
+
+/** Seconds of a slot's sets at both ends of their ranges. */
+export function workSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 'sets'>): {
+  readonly least: number;
+  readonly seconds: number;
+} {
+  let [least, seconds] = [0, 0];
+  for (const { low, high } of slot.sets) {
+    least += setSeconds(slot, low);
+    seconds += setSeconds(slot, high);
+  }
+  return { least, seconds };
+}
 
 /** Rest within a group: after every round but its last, and between its members. */
 function restIn(group: readonly TimedSlot[], change: number): number {
@@ -78,11 +93,10 @@ export function sessionTime(
     const after = group.at(-1)?.rest ?? 0;
     if (at < all.length - 1) rest += mode === 'strict' ? after : Math.max(after, conventions.changeOver);
     for (const slot of group) {
-      for (const { low, high } of slot.sets) {
-        workLow += setSeconds(slot, low);
-        work += setSeconds(slot, high);
-      }
-      rest += (slot.inner ?? 0) + (slot.stretch ?? 0);
+      const own = slot.clock ?? workSeconds(slot);
+      workLow += own.least;
+      work += own.seconds;
+      rest += (slot.clock === undefined ? (slot.inner ?? 0) : 0) + (slot.stretch ?? 0);
       if (mode === 'realistic') {
         for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
       }

@@ -2,7 +2,7 @@ import type { Slot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
-import { partsOf, tempoOf } from '../techniques/registry';
+import { clockOf, partsOf, tempoOf } from '../techniques/registry';
 import { lighterBy } from '../techniques/stamina';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
@@ -24,6 +24,8 @@ export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: C
   const minis = part?.minis?.(lead) ?? [];
   const total = minis.reduce((sum, mini) => sum + mini.reps, reps);
   const pauses = minis.reduce((sum, { pause }) => sum + pause, 0);
+  const clock = clockOf(slot.technique, 1 + minis.length);
+  if (clock !== null) return clock.seconds + slot.rest;
   const perRep = secondsPerRep({ measure, tempo: tempoOf(slot.technique, slot.tempo) }, conventions);
   return setSeconds({ secondsPerRep: perRep, sides }, total) + pauses + slot.rest;
 }

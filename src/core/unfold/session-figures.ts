@@ -5,9 +5,9 @@ import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { workingSets } from '../plan/working-sets';
-import { partsOf } from '../techniques/registry';
+import { clockOf, partsOf } from '../techniques/registry';
 import { fullReps } from '../timing/full-reps';
-import { sessionTime, type TimedSlot } from '../timing/session-time';
+import { sessionTime, type TimedSlot, workSeconds } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { hundredths } from '../units';
 import type { Planner } from './planner';
@@ -45,11 +45,15 @@ export function sessionFigures(
     // Once a session: before its first exercise that is loaded, or whose load is looked for.
     if (cold && !held && first !== undefined && (first.load === null || warmUp.length > 0)) general = false;
     const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
-    timed.push({
+    const work = {
       secondsPerRep: secondsPerRep(slot, conventions),
       sides: exercise.sides,
-      rest: slot.rest,
       sets: repSpans(slot, ranges.get(slot.slotId)),
+    };
+    timed.push({
+      ...work,
+      ...byTheClock(slot, work),
+      rest: slot.rest,
       rounds: slot.sets.length - pieces,
       inner: pieces === 0 ? 0 : innerRest(slot),
       joined: slot.joined,
@@ -70,6 +74,17 @@ export function sessionFigures(
     whySeconds: { code: 'minutes', mode, ...time },
     sets: slots.reduce((sum, slot) => sum + workingSets(slot), 0),
   };
+}
+
+/** What the clock makes of a slot: all its minutes, or its cap unless its reps take less. */
+function byTheClock(
+  { technique, sets }: SlotPlan,
+  work: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 'sets'>,
+): Pick<TimedSlot, 'clock'> {
+  const clock = sets.length === 0 ? null : clockOf(technique, sets.length);
+  if (clock === null) return {};
+  const { seconds, ends } = clock;
+  return { clock: { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds } };
 }
 
 /** Seconds of rest inside the rounds of a slot. */

@@ -8,6 +8,7 @@ import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
 import { RULES } from '../progression/load-rules/registry';
 import type { LastTime } from '../progression/load-rules/rule';
+import { isAtLeast } from '../rounding';
 import {
   hasNext,
   isEarned,
@@ -136,7 +137,8 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
       set,
       load: hundredths(set.load),
       reps: set.reps,
-      met: true,
+      // A projection goes on only from what the athlete is predicted to do.
+      met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - MET_RIR),
       total,
       partials: total - set.reps,
     });
@@ -169,7 +171,7 @@ export function takeWeek(
   const done = isLogged ? logged : plannedSets(planned);
   const [first] = done;
   if (first === undefined) return { ...history, exposures, lastLogged };
-  const met = !isLogged || (done.length >= askedOf(planned) && done.every((one) => one.met));
+  const met = (!isLogged || done.length >= askedOf(planned)) && done.every((one) => one.met);
   const { last, running } = lastTimes(facts, history, done, { met, isLogged }, estimating);
   return { exposures, last, lastLogged, ...techniqueAfter(facts, history, planned, done, { met, running }) };
 }

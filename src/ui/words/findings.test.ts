@@ -11,8 +11,16 @@ type Examples = {
 /** One of each rule: a rule without its sentence here does not compile. */
 const SAID: Examples = {
   'recovery gap': [
-    { muscles: ['quads', 'glutes'], first: 'A', second: 'B', hours: 24, needed: 48 },
-    'Quads and glutes trained hard in A, again 24 h later in B; 48 h needed.',
+    {
+      gaps: [
+        { muscle: 'quads', needed: 48 },
+        { muscle: 'calves', needed: 36 },
+      ],
+      first: 'A',
+      second: 'B',
+      hours: 24,
+    },
+    'Quads and calves trained hard in A, again 24 h later in B; 48 h needed for quads, 36 h needed for calves.',
   ],
   frequency: [
     { muscles: ['calves'], times: 1, wanted: 2, high: false },

@@ -15,11 +15,20 @@ const ORDERS = {
   'triceps first': 'in arm work triceps go before biceps',
 } as const;
 
+/** Hours needed: once where all need the same, else muscle by muscle. */
+function gapsText(gaps: Extract<FindingDetail, { rule: 'recovery gap' }>['gaps']): string {
+  const hours = [...new Set(gaps.map(({ needed }) => needed))].sort((a, b) => b - a);
+  if (hours.length === 1) return `${hours[0]} h needed`;
+  const of = (needed: number) =>
+    listed(gaps.filter((gap) => gap.needed === needed).map(({ muscle }) => muscle));
+  return hours.map((needed) => `${needed} h needed for ${of(needed)}`).join(', ');
+}
+
 /** A finding as one sentence. */
 export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
     case 'recovery gap':
-      return `${capital(listed(detail.muscles))} trained hard in ${detail.first}, again ${detail.hours} h later in ${detail.second}; ${detail.needed} h needed.`;
+      return `${capital(listed(detail.gaps.map(({ muscle }) => muscle)))} trained hard in ${detail.first}, again ${detail.hours} h later in ${detail.first === detail.second ? 'the next one' : detail.second}; ${gapsText(detail.gaps)}.`;
     case 'frequency':
       return detail.high
         ? `${capital(listed(detail.muscles))}: ${figure(detail.times, 1)} times a week; above ${detail.wanted} adds little.`

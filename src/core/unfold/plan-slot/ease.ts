@@ -8,6 +8,7 @@ import { capacity } from '../../progression/load-rules/load-choice';
 import type { Lightening } from '../../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../../recovery/easy-week';
 import { roundHalfUp } from '../../rounding';
+import { setLimits } from '../../techniques/registry';
 import { lighterBy, Stamina } from '../../techniques/stamina';
 import { asHundredths, decimal, type Hundredths, hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
@@ -26,9 +27,11 @@ export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 're
 /** A slot lightened for a deload or recover week: rounds left out, loads and reps lowered, and reps cut to a reserve. */
 export function easeSlot(facts: SlotFacts, planned: SlotPlan, easing: Easing, target: SlotTarget): SlotPlan {
   const before = planned.sets.filter(({ optional }) => !optional);
-  const rounds = new Set(before.map(({ round }) => round)).size;
-  const count = easing.kept ? fewerSets(rounds, easing.sets, easing.before) : 0;
-  const sets = before.filter(({ round }) => round <= count);
+  // What is one round by its shape gives up pieces of it.
+  const isOne = setLimits(planned.technique).most === 1;
+  const rounds = isOne ? before.length : new Set(before.map(({ round }) => round)).size;
+  const count = easing.kept ? fewerSets(rounds, easing.sets, isOne ? undefined : easing.before) : 0;
+  const sets = before.filter(({ round }, at) => (isOne ? at < count : round <= count));
   const eased = easeRounds(facts, planned, sets, easing, target);
   return {
     ...planned,
@@ -83,6 +86,11 @@ function easeRounds(
       return credited(plain, { reps, rir, predictedRir: null }, conventions);
     }
     const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
+    // Nothing can be foreseen of it: the load gives way, and pieces of the round.
+    if (set.predictedRir === null && !held) {
+      const rir = Math.max(easing.rir, set.rir);
+      return credited({ ...plain, load: decimal(load) }, { reps: wished, rir, predictedRir: null }, conventions);
+    }
     if (held) {
       const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, easing.rir, conventions)));
       const reps = Math.min(wished, seconds);

@@ -107,7 +107,8 @@ function foundSet(
     curve: target.curve,
     conventions: target.conventions,
   };
-  const fit = fitPart(facts, history, technique, input, asked);
+  const found = fitPart(facts, history, technique, input, asked);
+  const fit = found && asWritten(found, input, part);
   if (fit === undefined) return { chosen: null, why: search, input };
   const why: Reason = {
     code: 'load/best-fit',
@@ -149,6 +150,12 @@ function fitPart(
     case 'none':
       return RULES[slot.loadRule].choose(input);
   }
+}
+
+/** Reps that the coach wrote stay as written whatever the rule would make of them; its load stands. */
+function asWritten(fit: LoadChoice, input: RuleInput, { range }: Part): LoadChoice {
+  if (range === undefined || range.low !== range.high || fit.chosen.reps === range.low) return fit;
+  return { ...fit, chosen: candidate(input, hundredths(fit.chosen.load), range.low) };
 }
 
 /** A load as a share of the one-rep max, at the middle of the range. */

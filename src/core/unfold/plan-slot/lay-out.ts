@@ -199,7 +199,8 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
       role: part.role,
       load: own == null ? null : decimal(own),
       reps,
-      rir: known ? rir : Math.max(0, rir),
+      // What cannot be known of a round is asked as the week asks it.
+      rir: known ? rir : plan.rir,
       predictedRir: foreseen?.[at] ?? null,
       hard: credit > 0,
       credit,
