@@ -14,6 +14,12 @@ export const PROGRESSION = {
     default: 10,
     reason: 'Bigger jumps change the exercise.',
   },
+  pastTheTop: {
+    name: 'Reps past the top',
+    unit: '%',
+    default: 50,
+    reason: 'Further past the range than this, the next load is taken where it misses the range by less.',
+  },
   gainNovice: {
     name: 'Projected gain, novice',
     unit: '%/week',

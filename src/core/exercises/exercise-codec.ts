@@ -38,6 +38,7 @@ export const exerciseSchema = z.strictObject({
   hardest: z.enum(HARDEST),
   longHalf: z.enum(LONG_HALVES),
   failableAlone: z.boolean(),
+  canSetDown: z.boolean().optional(),
   joints: z.array(z.enum(JOINTS)).max(JOINTS.length),
   tempo: text(8),
   restSeconds: z.int().min(0).max(900),

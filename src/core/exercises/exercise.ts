@@ -125,6 +125,8 @@ export interface Exercise {
   readonly longHalf: LongHalf;
   /** Whether it can be taken to failure safely by someone training alone. */
   readonly failableAlone: boolean;
+  /** Where it cannot be failed alone: whether it can be set down, so that failure itself is open, and past it is not. */
+  readonly canSetDown?: boolean | undefined;
   readonly joints: readonly Joint[];
   /** Default tempo, see timing/tempo. */
   readonly tempo: string;

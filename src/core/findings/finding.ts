@@ -188,6 +188,18 @@ export type FindingDetail =
       readonly slot: string;
       readonly exerciseId: string;
       readonly week: number;
+      /** Which set, from 1. */
+      readonly set: number;
+      readonly predictedRir: number;
+      readonly rir: number;
+    }
+  | {
+      readonly rule: 'out of reach';
+      readonly slot: string;
+      readonly exerciseId: string;
+      readonly week: number;
+      readonly set: number;
+      readonly reps: number;
       readonly predictedRir: number;
       readonly rir: number;
     };

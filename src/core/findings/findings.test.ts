@@ -115,20 +115,22 @@ describe('recovery gap', () => {
   test('a round of mini-sets is its credit: 2.5 of two rounds are hard, 1.5 of one are not', () => {
     // Each round to failure at 15-20 reps: 1 + 2 x 0.5 x min(1, reps / 8), below 2.
     const pauses = (rounds: number) =>
-      block([0, 1].map((day) =>
-        session(`d${day}`, day, [
-          slot(`s${day}`, 'seated-calf-raise', {
-            technique: {
-              kind: 'rest-pause',
-              sets: rounds,
-              pauses: 2,
-              pause: 20,
-              total: { low: 15, high: 20 },
-              toFailure: true,
-            },
-          }),
-        ]),
-      ));
+      block(
+        [0, 1].map((day) =>
+          session(`d${day}`, day, [
+            slot(`s${day}`, 'seated-calf-raise', {
+              technique: {
+                kind: 'rest-pause',
+                sets: rounds,
+                pauses: 2,
+                pause: 20,
+                total: { low: 15, high: 20 },
+                toFailure: true,
+              },
+            }),
+          ]),
+        ),
+      );
     expect(about('recovery gap', pauses(1))).toEqual([]);
     expect(about('recovery gap', pauses(2))).toHaveLength(1);
   });

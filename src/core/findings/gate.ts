@@ -1,20 +1,27 @@
-import { behindGate } from '../techniques/gates';
-import type { Check, Finding, Severity } from './finding';
+import { findSlot, type Slot } from '../block/block';
+import type { SingleEdit } from '../block/edits/edit';
+import type { SlotPlan } from '../plan/slot';
+import { behindGate, gateOf } from '../techniques/gates';
+import { asPlanned, type Check, type CheckInput, type Finding, type Severity } from './finding';
 
-/** Techniques that are not done as written: what is blocked on this exercise, and too many past failure. */
-export const gate: Check = ({ block, week }) =>
-  week.sessions.flatMap(({ sessionId, name, slots }) =>
-    slots.flatMap((planned): Finding[] => {
-      const slot = block.sessions
-        .find(({ id }) => id === sessionId)
-        ?.slots.find(({ id }) => id === planned.slotId);
-      if (planned.gate === null || slot === undefined) return [];
-      const severity: Severity = planned.gate === 'too much past failure' ? 'warn' : 'block';
-      return [
-        {
+/**
+ * What is not done as written: techniques that are blocked on their exercise, too many past failure, and single sets
+ * asked to failure where nobody can fail alone. One finding a slot, for the first week in which it is so.
+ */
+export const gate: Check = (input) => {
+  const found = new Map<string, Finding>();
+  for (const { plan, status } of input.blockPlan.weeks) {
+    const isAhead = plan.week >= input.week.week && status !== 'done' && plan.kind !== 'deload';
+    if (!isAhead && plan !== input.week) continue;
+    for (const { sessionId, name, slots } of plan.sessions) {
+      for (const planned of slots) {
+        const slot = findSlot(input.block, planned.slotId)?.slot;
+        if (planned.gate === null || slot === undefined || found.has(slot.id)) continue;
+        const severity: Severity = planned.gate === 'too much past failure' ? 'warn' : 'block';
+        found.set(slot.id, {
           id: `gate/${slot.id}`,
           severity,
-          subject: { sessionId, slotId: slot.id },
+          subject: { sessionId, slotId: slot.id, week: plan.week },
           detail: {
             rule: 'gate',
             gate: planned.gate,
@@ -26,15 +33,47 @@ export const gate: Check = ({ block, week }) =>
             {
               does: 'hold back',
               exerciseId: planned.exerciseId,
-              edit: {
-                kind: 'slot/set',
-                slot: slot.id,
-                field: 'technique',
-                value: behindGate(slot.technique, planned.gate),
-              },
+              edit: heldBackEdit(slot, planned.gate, input),
             },
           ],
-        },
-      ];
-    }),
+        });
+      }
+    }
+  }
+  return [...found.values()];
+};
+
+/** The technique held back from failure; where its shape is open, its efforts are. */
+function heldBackEdit(
+  slot: Slot,
+  why: NonNullable<SlotPlan['gate']>,
+  { block, exerciseOf }: CheckInput,
+): Finding['fixes'][number]['edit'] {
+  if (why === 'too much past failure' || gateOf(slot, exerciseOf(asPlanned(slot))) !== null)
+    return { kind: 'slot/set', slot: slot.id, field: 'technique', value: behindGate(slot.technique, why) };
+  const edits: SingleEdit[] = [];
+  const leastOffset = SHORT - block.rir.last;
+  if (slot.rir.kind === 'fixed' ? slot.rir.rir < SHORT : slot.rir.offset < leastOffset)
+    edits.push({
+      kind: 'slot/set',
+      slot: slot.id,
+      field: 'rir',
+      value:
+        slot.rir.kind === 'fixed' ? { kind: 'fixed', rir: SHORT } : { kind: 'week', offset: leastOffset },
+    });
+  const setTargets = slot.setTargets.filter(({ rir }) =>
+    rir.kind === 'fixed' ? rir.rir >= SHORT : rir.offset >= leastOffset,
   );
+  if (setTargets.length < slot.setTargets.length)
+    edits.push({ kind: 'slot/set', slot: slot.id, field: 'setTargets', value: setTargets });
+  const weeks = slot.weeks.map((week) =>
+    week.rir !== null && week.rir < SHORT ? { ...week, rir: SHORT } : week,
+  );
+  if (slot.weeks.some(({ rir }) => rir !== null && rir < SHORT))
+    edits.push({ kind: 'slot/set', slot: slot.id, field: 'weeks', value: weeks });
+  const [only] = edits;
+  return edits.length === 1 && only !== undefined ? only : { kind: 'batch', edits };
+}
+
+/** Reps in reserve that keep a set short of failure. */
+const SHORT = 1;

@@ -13,7 +13,8 @@ function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): Reado
     if (exercise.measure === 'seconds') continue;
     const reps = new Map<number, number>();
     for (const set of slot.sets) reps.set(set.round, (reps.get(set.round) ?? 0) + set.reps);
-    const isHeavy = ({ round }: { readonly round: number }) => (reps.get(round) ?? 0) <= conventions.heavyReps;
+    const isHeavy = ({ round }: { readonly round: number }) =>
+      (reps.get(round) ?? 0) <= conventions.heavyReps;
     const sets = slot.sets.reduce((sum, set) => sum + (isHeavy(set) ? set.credit : 0), 0);
     for (const [muscle, share] of credits(exercise))
       heavy.set(muscle, (heavy.get(muscle) ?? 0) + sets * share);

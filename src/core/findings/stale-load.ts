@@ -1,32 +1,52 @@
+import type { SetPlan } from '../plan/set';
+import { isAtLeast, isAtMost } from '../rounding';
 import { isUncounted } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
-/** Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there. */
+/** RIR by which a set may miss what it asks before it is said. */
+const MISS = 1;
+
+/** How far a planned set is predicted to end from what it asks: above it the load is stale, below it out of reach. */
+function missOf({ optional, predictedRir, rir }: SetPlan): 'stale' | 'out of reach' | null {
+  if (optional || predictedRir === null) return null;
+  if (isAtLeast(predictedRir, rir + MISS)) return 'stale';
+  return isAtMost(predictedRir, rir - MISS) ? 'out of reach' : null;
+}
+
+/**
+ * Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there; and sets
+ * predicted to end a rep or more harder, which cannot be done as written. The first of each in the weeks ahead.
+ */
 export const staleLoad: Check = ({ blockPlan, week }) => {
   const found = new Map<string, Finding>();
   for (const { plan, status } of blockPlan.weeks) {
     if (plan.kind === 'deload' || plan.week < week.week || status === 'done') continue;
     for (const session of plan.sessions) {
       for (const slot of session.slots) {
-        const [first] = slot.sets;
-        if (first === undefined || first.predictedRir === null || slot.why.sets.code === 'sets/easy')
-          continue;
-        if (isUncounted(slot.technique) || slot.override !== null) continue;
-        if (first.predictedRir < first.rir + 1 || found.has(slot.slotId)) continue;
-        found.set(slot.slotId, {
-          id: `stale-load/${slot.slotId}`,
-          severity: 'warn',
-          subject: { sessionId: session.sessionId, slotId: slot.slotId, week: plan.week },
-          detail: {
-            rule: 'stale load',
+        if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
+        for (const set of slot.sets) {
+          const miss = missOf(set);
+          const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
+          if (miss === null || set.predictedRir === null || found.has(id)) continue;
+          const facts = {
             slot: slot.slotId,
             exerciseId: slot.exerciseId,
             week: plan.week,
-            predictedRir: first.predictedRir,
-            rir: first.rir,
-          },
-          fixes: [],
-        });
+            set: set.round,
+            predictedRir: set.predictedRir,
+            rir: set.rir,
+          };
+          found.set(id, {
+            id,
+            severity: 'warn',
+            subject: { sessionId: session.sessionId, slotId: slot.slotId, week: plan.week },
+            detail:
+              miss === 'stale'
+                ? { rule: 'stale load', ...facts }
+                : { rule: 'out of reach', reps: set.reps, ...facts },
+            fixes: [],
+          });
+        }
       }
     }
   }

@@ -40,6 +40,44 @@ describe('gate', () => {
     expect(mended?.ok && about('gate', mended.value.block)).toEqual([]);
   });
 
+  test('a plain set to failure where nobody can fail alone is held a rep short, said, and mended', () => {
+    const three: TechniqueParameters = { kind: 'straight', sets: 3 };
+    const bench = (changes: object) => one('barbell-bench-press', three, changes);
+    const asked = {
+      'its own effort': bench({ rir: { kind: 'fixed', rir: 0 } }),
+      'an offset that reaches 0 in the last week': bench({ rir: { kind: 'week', offset: -1 } }),
+      'the last set alone': bench({ setTargets: [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }] }),
+      'a week of its own': bench({ weeks: [{ week: 2, sets: null, reps: null, load: null, rir: 0 }] }),
+    };
+    for (const [name, made] of Object.entries(asked)) {
+      const [finding] = about('gate', made);
+      expect([name, finding?.detail]).toMatchObject([name, { gate: 'unsafe alone' }]);
+      const edit = finding?.fixes[0]?.edit;
+      const mended = edit === undefined ? undefined : applyEdit(made, edit);
+      expect([name, mended?.ok && about('gate', mended.value.block)]).toEqual([name, []]);
+      const weeks = unfold({
+        block: made,
+        athlete: who,
+        exercises,
+        answers: [],
+        issued: [],
+        log: EMPTY_LOG,
+      }).weeks;
+      for (const { plan } of weeks)
+        for (const set of plan.sessions[0]?.slots[0]?.sets ?? []) expect(set.rir).toBeGreaterThanOrEqual(1);
+    }
+    // One in reserve is open; so is failure on a machine, on what can be set down, and with safeties.
+    expect(about('gate', bench({ rir: { kind: 'fixed', rir: 1 } }))).toEqual([]);
+    const zero = { rir: { kind: 'fixed' as const, rir: 0 } };
+    expect(about('gate', one('leg-press', three, zero))).toEqual([]);
+    expect(about('gate', one('deadlift', three, zero))).toEqual([]);
+    expect(about('gate', bench({ ...zero, safety: 'spotter' }))).toEqual([]);
+    // Set down or not, past failure stays shut.
+    expect(about('gate', one('deadlift', startOf('drop set')))[0]?.detail).toMatchObject({
+      gate: 'unsafe alone',
+    });
+  });
+
   test.each<[string, string, TechniqueParameters, string]>([
     ['loose reps on a compound', 'leg-press', startOf('strict then loose'), 'isolation only'],
     ['restricted flow without screening', 'leg-extension', startOf('restricted blood flow'), 'not screened'],

@@ -70,7 +70,9 @@ class Reckoning {
     const planned = this.input.week.sessions.find(({ sessionId }) => sessionId === session.id);
     const now = (planned?.slots ?? []).reduce(
       (sum, slot) =>
-        sum + slot.sets.reduce((all, { credit }) => all + credit, 0) * contribution(this.input.exerciseOf(slot), muscle),
+        sum +
+        slot.sets.reduce((all, { credit }) => all + credit, 0) *
+          contribution(this.input.exerciseOf(slot), muscle),
       0,
     );
     return this.all

@@ -85,6 +85,8 @@ export type Reason =
       readonly reps: number;
       readonly proposed: Reason;
     }
+  /** Held a rep short of failure, which the exercise cannot be taken to alone. */
+  | { readonly code: 'rir/held back'; readonly value: number; readonly proposed: Reason }
   | { readonly code: 'rir/override'; readonly value: number; readonly proposed: number }
   | { readonly code: 'sets/override'; readonly sets: number; readonly proposed: number }
   | { readonly code: 'load/search'; readonly targetRir: number; readonly range: RepRange }

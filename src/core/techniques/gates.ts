@@ -54,8 +54,17 @@ export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate |
     if (!inside.screened) return 'not screened';
     if (!primeMovers(exercise).every((muscle) => LIMBS.has(muscle))) return 'limbs only';
   }
-  const short = reachOf(technique) === 'short of failure';
-  return !short && !exercise.failableAlone && safety.trim() === '' ? 'unsafe alone' : null;
+  const reach = reachOf(technique);
+  const mayGo = reach === 'past failure' ? isFailedSafely(exercise, safety) : mayFail(exercise, safety);
+  return reach === 'short of failure' || mayGo ? null : 'unsafe alone';
+}
+
+const isFailedSafely = ({ failableAlone }: Pick<Exercise, 'failableAlone'>, safety: string) =>
+  failableAlone || safety.trim() !== '';
+
+/** Whether a set may end at failure: nobody gets stuck, it can be set down, or the coach records what makes it safe. */
+export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>, safety: string): boolean {
+  return isFailedSafely(exercise, safety) || exercise.canSetDown === true;
 }
 
 /** The technique as it may be done behind a gate: held back from failure, or straight sets where it may not be at all. */

@@ -128,7 +128,9 @@ test('no set of random blocks leaves its range without a finding that names it o
           const [first] = sets;
           const passes =
             why.load.code === 'load/best-fit' && why.load.fit.decider === 'next load out of reach';
-          const falls = why.load.code === 'load/best-fit' && why.load.fit.decider === 'below the range';
+          const falls =
+            why.load.code === 'load/best-fit' &&
+            ['below the range', 'next load nearer the range'].includes(why.load.fit.decider);
           for (const { reps } of sets) {
             if (reps > 12) expect([slotId, passes]).toEqual([slotId, true]);
             if (reps < 8 && !falls) expect([slotId, short.has(slotId)]).toEqual([slotId, true]);

@@ -84,7 +84,9 @@ function byTheClock(
   const clock = sets.length === 0 ? null : clockOf(technique, sets.length);
   if (clock === null) return {};
   const { seconds, ends } = clock;
-  return { clock: { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds } };
+  return {
+    clock: { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds },
+  };
 }
 
 /** Seconds of rest inside the rounds of a slot. */

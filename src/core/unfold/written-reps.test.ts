@@ -73,7 +73,12 @@ describe('by the clock', () => {
 
   test('a list for time lasts its reps at most until its cap', () => {
     // 45 reps of 3 s are 135 s.
-    const list = (cap: number): TechniqueParameters => ({ kind: 'for time', list: [20, 15, 10], cap, hard: 2 });
+    const list = (cap: number): TechniqueParameters => ({
+      kind: 'for time',
+      list: [20, 15, 10],
+      cap,
+      hard: 2,
+    });
     expect(weeksOf(list(480), { tempo: null })[0]?.seconds).toEqual({ low: 135, high: 480 });
     expect(weeksOf(list(135), { tempo: null })[0]?.seconds).toEqual({ low: 135, high: 135 });
     expect(weeksOf(list(134), { tempo: null })[0]?.seconds).toEqual({ low: 134, high: 134 });
@@ -94,6 +99,10 @@ describe('by the clock', () => {
 
   test('restricted flow of four pieces keeps two in an easy week', () => {
     const screened = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
-    expect(weeksOf(screened).at(-1)?.slot.sets.map(({ reps }) => reps)).toEqual([30, 15]);
+    expect(
+      weeksOf(screened)
+        .at(-1)
+        ?.slot.sets.map(({ reps }) => reps),
+    ).toEqual([30, 15]);
   });
 });

@@ -14,6 +14,11 @@ const LOADED: Readonly<Record<Exercise['loading'], string>> = {
 };
 const AXIAL = ['none', 'light', 'clear', 'heavy'] as const;
 
+function failing({ failableAlone, canSetDown }: Exercise): string {
+  if (failableAlone) return 'safely';
+  return canSetDown ? 'to failure, not past it: it can be set down' : 'not without safeties or a spotter';
+}
+
 /** An exercise's facts as rows of name and value, so that two can stand side by side. */
 export function factsOf(exercise: Exercise): readonly (readonly [name: string, value: string])[] {
   const share =
@@ -28,7 +33,7 @@ export function factsOf(exercise: Exercise): readonly (readonly [name: string, v
     ['hardest', exercise.hardest],
     ['long half', exercise.longHalf],
     ['stresses', listed(exercise.joints) || 'no joint in particular'],
-    ['failed alone', exercise.failableAlone ? 'safely' : 'not without safeties or a spotter'],
+    ['failed alone', failing(exercise)],
     ['tempo, rest', `${exercise.tempo}, ${exercise.restSeconds} s`],
     ...(exercise.skill === null ? [] : [['skill', exercise.skill] as const]),
   ];

@@ -204,8 +204,16 @@ export function Cost({ exercise, change }: PartProps) {
           label="Can be failed alone"
           value={exercise.failableAlone ? ['can be failed safely alone'] : []}
           options={['can be failed safely alone']}
-          onValue={(value) => change({ failableAlone: value.length > 0 })}
+          onValue={(value) => change({ failableAlone: value.length > 0, canSetDown: undefined })}
         />
+        {exercise.failableAlone ? null : (
+          <Toggles
+            label="Can be set down"
+            value={exercise.canSetDown ? ['can be set down'] : []}
+            options={['can be set down']}
+            onValue={(value) => change({ canSetDown: value.length > 0 ? true : undefined })}
+          />
+        )}
       </Line>
       <Line label="Stresses">
         <Toggles

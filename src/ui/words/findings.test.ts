@@ -145,8 +145,12 @@ const SAID: Examples = {
     'Leg press in Legs still waits for an exercise.',
   ],
   'stale load': [
-    { slot: '1', exerciseId: 'leg-press', week: 4, predictedRir: 3.5, rir: 2 },
-    'Leg press too easy in week 4: 3.5 left where 2 are asked.',
+    { slot: '1', exerciseId: 'leg-press', week: 4, set: 1, predictedRir: 3.5, rir: 2 },
+    'Leg press too easy in week 4, set 1: 3.5 left where 2 are asked.',
+  ],
+  'out of reach': [
+    { slot: '1', exerciseId: 'leg-press', week: 2, set: 3, reps: 8, predictedRir: -1.5, rir: 1 },
+    'Leg press in week 2: set 3 of 8 is predicted to fail 1.5 short.',
   ],
 };
 

@@ -106,7 +106,11 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'unfilled slot':
       return `${capital(names(detail.exerciseId))} in ${detail.session} still waits for an exercise.`;
     case 'stale load':
-      return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}: ${estimate(detail.predictedRir)} left where ${detail.rir} are asked.`;
+      return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}, set ${detail.set}: ${estimate(detail.predictedRir)} left where ${figure(detail.rir, 1)} are asked.`;
+    case 'out of reach':
+      return detail.predictedRir < 0
+        ? `${capital(names(detail.exerciseId))} in week ${detail.week}: set ${detail.set} of ${detail.reps} is predicted to fail ${estimate(-detail.predictedRir)} short.`
+        : `${capital(names(detail.exerciseId))} too hard in week ${detail.week}, set ${detail.set}: ${estimate(detail.predictedRir)} left where ${figure(detail.rir, 1)} are asked.`;
   }
 }
 

@@ -18,6 +18,8 @@ const DECIDERS: Readonly<Record<Decider, string>> = {
   'smaller load': 'Equal in reps and reserve, so the smaller load.',
   'none fits, nearest RIR': 'Nothing the equipment makes comes within half a rep; this is nearest.',
   'below the range': 'Last time’s load no longer reaches the bottom of the range, so it falls to the middle.',
+  'next load nearer the range':
+    'the load below would take reps far past the top of the range; this one misses the range by less',
   'next load out of reach':
     'The next load would not reach the bottom of the range yet, so reps pass its top.',
   'fewest steps': 'Load first: the fewest steps that reach the target at the same reps.',
@@ -128,6 +130,12 @@ const EXPLAINED: {
     return {
       because: `${reason.load === null ? `${reason.reps} reps` : at({ load: reason.load, reps: reason.reps }, written)} in this week alone, as you wrote. The rule had: ${explain(reason.proposed, names, written).because}`,
       besides: 'Empty the cell to go back to the rule.',
+    };
+  },
+  'rir/held back': (reason, telling) => {
+    return {
+      because: `RIR ${reason.value}: this lift cannot be failed safely alone, so a rep stays in reserve. ${explain(reason.proposed, telling.names, telling.written).because}`,
+      besides: 'Write down how it is made safe (safeties, a spotter) to allow less.',
     };
   },
   'rir/override': (reason) => {

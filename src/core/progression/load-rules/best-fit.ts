@@ -11,6 +11,7 @@ import {
   pickBest,
 } from './load-choice';
 import { loadsFrom } from './loads-from';
+import { nearerTheRange } from './past-the-top';
 import type { LoadRuleKind } from './rule';
 import { nextLoad } from './step-up';
 
@@ -41,8 +42,13 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
     of: (c) => Math.abs(c.reps - last.reps),
     decider: 'reps nearest last time',
   });
-  if (fit !== undefined && fit.chosen.reps > range.high) return { ...fit, decider: 'next load out of reach' };
-  return fit;
+  return withinReason(input, fit);
+}
+
+/** A choice that passes the top of the range says so, and goes no further than makes sense. */
+function withinReason(input: ChoiceInput, fit: LoadChoice | undefined): LoadChoice | undefined {
+  if (fit === undefined || fit.chosen.reps <= input.range.high) return fit;
+  return nearerTheRange(input, { ...fit, decider: 'next load out of reach' });
 }
 
 function middle(input: ChoiceInput): number {
@@ -71,9 +77,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
     of: (c) => Math.abs(c.reps - wish),
     decider: 'reps nearest the middle',
   });
-  if (fit !== undefined && fit.chosen.reps > input.range.high)
-    return { ...fit, decider: 'next load out of reach' };
-  return fit;
+  return withinReason(input, fit);
 }
 
 /** Most reps at a load: the top of the range, or what it takes while the next load is not predicted to reach the bottom. */
@@ -86,17 +90,27 @@ function mostAt(input: ChoiceInput, load: Hundredths): number {
   return Math.max(range.high, roundHalfDown(capacity(input, load) - targetRir));
 }
 
+/** Reps that leave the target in reserve at a load, at least one. */
+function reachAt(input: ChoiceInput, load: Hundredths): number {
+  return Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
+}
+
 function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {
   const reps = middle(input);
   const ideal = nearestLoad(input.grid, idealLoad(input, reps));
   const load = input.carried * 100 + ideal > 0 ? lighter(ideal, from) : from;
-  const reach = Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
-  const asked = load === from ? reach : clamp(reach, input.range.low, input.range.high);
-  return {
-    chosen: candidate(input, load, asked),
-    others: [candidate(input, from, reach)],
+  const reach = reachAt(input, load);
+  const stays = {
+    chosen: candidate(input, from, reachAt(input, from)),
+    others: [],
     decider: 'below the range',
-  };
+  } as const;
+  if (load === from) return stays;
+  // Between coarse loads the lighter one may be good for more than the top.
+  const most = mostAt(input, load);
+  const chosen = candidate(input, load, clamp(reach, input.range.low, most));
+  const down: LoadChoice = { chosen, others: [stays.chosen], decider: 'below the range' };
+  return chosen.reps > input.range.high ? nearerTheRange(input, down) : down;
 }
 
 export const bestFitRule = {

@@ -1,6 +1,7 @@
 import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
+import { nearerTheRange } from './past-the-top';
 import type { LastTime, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad } from './step-up';
 
@@ -48,7 +49,8 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   const wished = targetRir <= 0 ? roundHalfDown(capacity(input, last.load)) : last.reps + (last.met ? 1 : 0);
   const chosen = candidate(input, last.load, clamp(wished, Math.min(last.reps, most), most));
   const others = next === undefined ? [] : [candidate(input, next, range.low)];
-  return { chosen, others, decider: chosen.reps > range.high ? 'next load out of reach' : 'reps first' };
+  if (chosen.reps <= range.high) return { chosen, others, decider: 'reps first' };
+  return nearerTheRange(input, { chosen, others, decider: 'next load out of reach' });
 }
 
 /** Reps past the top of the range while coarse steps wait. */

@@ -36,7 +36,8 @@ export type Decider =
   | 'end of the equipment'
   | 'next variation due'
   | 'share of the max'
-  | 'next load out of reach';
+  | 'next load out of reach'
+  | 'next load nearer the range';
 
 /** A chosen load with its runners-up, best first. */
 export interface LoadChoice {

@@ -6,6 +6,7 @@ import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
 import { capacity } from '../../progression/load-rules/load-choice';
 import { RULES } from '../../progression/load-rules/registry';
+import { isAtLeast } from '../../rounding';
 import {
   measuresStrength,
   partsOf,
@@ -27,7 +28,7 @@ import type { SlotTarget } from './target';
 export function planBuilding(facts: SlotFacts, history: SlotHistory, target: SlotTarget): SlotPlan {
   const { slot } = facts;
   const technique = withSetCount(target.technique, target.sets);
-  const parts = partsOf(technique);
+  const parts = shortOfFailure(partsOf(technique), target);
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
   // In a group the others' sets are rest too, and for one side the other's.
   const seconds = rest + facts.between + otherSide(facts, technique, target);
@@ -68,7 +69,30 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     sets.push(...layOut(facts, partPlan(facts, target, first, setting)));
     before += part.sets;
   });
-  return record(facts, target, technique, { sets, why, rest, seconds, perSet, low });
+  return record(facts, held(facts, target), technique, { sets, why, rest, seconds, perSet, low });
+}
+
+/** The least that is left in reserve where failing is not safe. */
+const SHORT_OF_FAILURE = 1;
+
+function shortOfFailure(parts: readonly Part[], { mayFail }: SlotTarget): readonly Part[] {
+  if (mayFail) return parts;
+  return parts.map((part) => ({ ...part, leastRir: Math.max(SHORT_OF_FAILURE, part.leastRir ?? 0) }));
+}
+
+/** The target with what held it back from failure, where the week or a set of its own asked for that. */
+function held({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
+  const { mayFail, rir, override, weekRir, gate } = target;
+  if (mayFail) return target;
+  const asked = override?.rir ?? rir;
+  const own = slot.setTargets.map(({ rir: one }) =>
+    one.kind === 'fixed' ? one.rir : Math.max(0, weekRir + one.offset),
+  );
+  if (isAtLeast(Math.min(asked, ...own), SHORT_OF_FAILURE)) return target;
+  const value = Math.max(SHORT_OF_FAILURE, asked);
+  const whyRir: Reason =
+    value === asked ? target.whyRir : { code: 'rir/held back', value, proposed: target.whyRir };
+  return { ...target, gate: gate ?? 'unsafe alone', whyRir };
 }
 
 function shifted(range: RepRange, offset: number): RepRange {

@@ -89,7 +89,11 @@ function easeRounds(
     // Nothing can be foreseen of it: the load gives way, and pieces of the round.
     if (set.predictedRir === null && !held) {
       const rir = Math.max(easing.rir, set.rir);
-      return credited({ ...plain, load: decimal(load) }, { reps: wished, rir, predictedRir: null }, conventions);
+      return credited(
+        { ...plain, load: decimal(load) },
+        { reps: wished, rir, predictedRir: null },
+        conventions,
+      );
     }
     if (held) {
       const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, easing.rir, conventions)));

@@ -9,11 +9,11 @@ import type { Reason, Strength } from '../../plan/reason';
 import { rampRir } from '../../progression/rir-ramp';
 import { slotRir } from '../../progression/slot-rir';
 import { roundHalfUp } from '../../rounding';
-import type { Gate } from '../../techniques/gates';
+import { type Gate, mayFail } from '../../techniques/gates';
 import { setCount, setLimits, type TechniqueParameters } from '../../techniques/registry';
 import { decimal, hundredths } from '../../units';
 import type { Planner } from '../planner';
-import type { SlotFacts } from '../slot-facts';
+import { isHeld, type SlotFacts } from '../slot-facts';
 import { lastFirstSet, type SlotHistory, strengthAt } from '../slot-history';
 import type { WeekAsked } from '../week-asked';
 
@@ -28,6 +28,8 @@ export interface SlotTarget {
   /** As it is done this week: with its own progress, behind its gate. */
   readonly technique: TechniqueParameters;
   readonly gate: Gate | null;
+  /** Whether a set of it may end at failure. */
+  readonly mayFail: boolean;
   readonly override: WeekOverride | null;
   readonly strength: Strength | null;
   /** A coach's answer that settles set 1. */
@@ -83,6 +85,7 @@ export function slotTarget(
     whySets,
     technique,
     gate: null,
+    mayFail: isHeld(facts.exercise) || mayFail(facts.exercise, facts.slot.safety),
     override: null,
     strength: strengthAt(facts, history, week, asked.gains, pass),
     pinned: null,

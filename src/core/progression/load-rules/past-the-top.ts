@@ -1,0 +1,24 @@
+import { isAtMost, roundHalfDown } from '../../rounding';
+import { hundredths } from '../../units';
+import { type ChoiceInput, candidate, capacity, type LoadChoice } from './load-choice';
+import { nextLoad } from './step-up';
+
+/**
+ * Reps pass the top of the range while the next load is out of reach of its bottom, but not without end: beyond a share
+ * of the top the next load is taken after all, with the reps it allows, where these miss the bottom by a smaller ratio
+ * than the others pass the top. (71 reps of a light band where 14-20 are asked, or 13 of the next: 71/20 against 14/13.)
+ */
+export function nearerTheRange(input: ChoiceInput, choice: LoadChoice): LoadChoice {
+  const { range, targetRir, conventions } = input;
+  const { chosen } = choice;
+  if (isAtMost(chosen.reps, range.high * (1 + conventions.pastTheTop / 100))) return choice;
+  const next = nextLoad(input.grid, hundredths(chosen.load));
+  if (next === undefined) return choice;
+  const reps = roundHalfDown(capacity(input, next) - Math.max(0, targetRir));
+  if (reps < 1 || range.low / reps >= chosen.reps / range.high) return choice;
+  return {
+    chosen: candidate(input, next, reps),
+    others: [chosen, ...choice.others],
+    decider: 'next load nearer the range',
+  };
+}
