@@ -13,6 +13,7 @@ export default function PageError({ reset }: { readonly error: Error; readonly r
   }, []);
   return (
     <main style={{ padding: 24, maxWidth: 520 }} role="alert">
+      <title>Not just now · Dense Ladder</title>
       <h1 style={{ fontSize: 18 }}>This page could not be made just now</h1>
       <p>
         The database does not answer, or something went wrong here. Nothing that was saved is lost. Trying

@@ -14,3 +14,8 @@ export function secondsAt(longest: number, rir: number, { holdShare }: Conventio
 export function rirOfHold(longest: number, seconds: number, { holdShare }: Conventions): number {
   return seconds <= 0 ? Number.POSITIVE_INFINITY : ((longest / seconds - 1) * 100) / holdShare;
 }
+
+/** The longest hold left after earlier sets that cost so many reps: each takes its share of the seconds. */
+export function tiredHold(longest: number, fatigue: number, { holdShare }: Conventions): number {
+  return longest * Math.max(0, 1 - (fatigue * holdShare) / 100);
+}

@@ -1,31 +1,39 @@
+import { findSlot } from '../block/block';
 import type { SetPlan } from '../plan/set';
+import { RULES } from '../progression/load-rules/registry';
 import { isAtLeast, isAtMost } from '../rounding';
-import { isUncounted } from '../techniques/registry';
+import { isUncounted, progressOf } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /** RIR by which a set may miss what it asks before it is said. */
 const MISS = 1;
 
 /** How far a planned set is predicted to end from what it asks: above it the load is stale, below it out of reach. */
-function missOf({ optional, predictedRir, rir }: SetPlan): 'stale' | 'out of reach' | null {
+function missOf(
+  { optional, predictedRir, rir }: SetPlan,
+  risesByReps: boolean,
+): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
   if (isAtLeast(predictedRir, rir + MISS)) return 'stale';
-  return isAtMost(predictedRir, rir - MISS) ? 'out of reach' : null;
+  // Where a rep is added to what was met, it is asked of the athlete to find it; failing it is another matter.
+  return isAtMost(predictedRir, (risesByReps ? 0 : rir) - MISS) ? 'out of reach' : null;
 }
 
 /**
  * Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there; and sets
  * predicted to end a rep or more harder, which cannot be done as written. The first of each in the weeks ahead.
  */
-export const staleLoad: Check = ({ blockPlan, week }) => {
+export const staleLoad: Check = ({ block, blockPlan, week }) => {
   const found = new Map<string, Finding>();
   for (const { plan, status } of blockPlan.weeks) {
     if (plan.kind === 'deload' || plan.week < week.week || status === 'done') continue;
     for (const session of plan.sessions) {
       for (const slot of session.slots) {
         if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
+        const rule = findSlot(block, slot.slotId)?.slot.loadRule ?? 'best fit';
+        const risesByReps = RULES[rule].holdsReps === true || progressOf(slot.technique) === 'reps';
         for (const set of slot.sets) {
-          const miss = missOf(set);
+          const miss = missOf(set, risesByReps);
           const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
           if (miss === null || set.predictedRir === null || found.has(id)) continue;
           const facts = {

@@ -90,7 +90,7 @@ export function fixedMinis(reps: readonly number[], pause: number): readonly Min
  * @param more how many may follow, by the reps done so far; the last is cut to `room` reps
  */
 export function minisToRir(
-  { reps, rir, reach, lighter, back }: Lead,
+  { reps, rir, reach, lighter, back, made = (share) => share }: Lead,
   steps: readonly { readonly pause: number; readonly share: number }[],
   room = Number.POSITIVE_INFINITY,
 ): readonly Mini[] {
@@ -99,8 +99,9 @@ export function minisToRir(
   let load = 1;
   let wanted = room;
   const minis: Mini[] = [];
-  for (const { pause, share } of steps) {
+  for (const { pause, share: wished } of steps) {
     if (wanted <= 0) break;
+    const share = made(wished, load);
     stamina.rest(pause);
     stamina.drop(share / load);
     load = share;

@@ -48,6 +48,8 @@ export interface Lead {
   readonly lighter: (left: number, ratio: number) => number;
   /** Reps that a second of rest inside a round gives back. */
   readonly back: number;
+  /** The share of the first load that the equipment makes of a wished one, never above the share before it; absent: the wished one. */
+  readonly made?: (share: number, before: number) => number;
 }
 
 /**

@@ -141,3 +141,21 @@ test('no set of random blocks leaves its range without a finding that names it o
     { numRuns: 40 },
   );
 });
+
+test('holds: three planks of 60 s lose a tenth of it for each rep of drift and keep their reserve', () => {
+  // Best 78 s to failure: 60 s leave 3. At 60 s rest each further one loses 1.5 reps, 9 s of 60.
+  const who = athlete({
+    bestSets: { plank: { load: { value: 0, unit: 'kg' }, reps: 60, rir: 3, date: null } },
+  });
+  const made = block(
+    [
+      session('a', 0, [
+        slot('1', 'plank', { range: { low: 20, high: 60 }, rest: 60, technique: straight(3) }),
+      ]),
+    ],
+    { rir: { first: 3, last: 3 } },
+  );
+  const sets = run(made, who).weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
+  expect(sets.map(({ reps }) => reps)).toEqual([60, 51, 42]);
+  for (const { predictedRir } of sets) expect(predictedRir).toBeCloseTo(3, 9);
+});

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from '@mantine/core';
+import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Exercise, ExerciseUse } from '@/core';
 import { decodeExercise } from '@/core/codecs';
@@ -31,6 +32,7 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
   const [exercise, setExercise] = useState(start);
   const [tried, setTried] = useState(false);
   const unread = useUnread();
+  const router = useRouter();
   const saving = useAction(actions.save);
   const [message, setMessage] = useState<string | null>(null);
   const [saved, setSaved] = useState<{ exercise: Exercise; uses: readonly ExerciseUse[] } | null>(null);
@@ -52,6 +54,8 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
     switch (outcome.status) {
       case 'saved': {
         onSaved(outcome.exercise);
+        // Pages one goes back to know of it too.
+        router.refresh();
         const behind = outcome.uses.filter(({ slots }) =>
           slots.some(({ revision }) => revision < outcome.exercise.revision),
         );

@@ -2,7 +2,7 @@ import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { RuleInput } from './rule';
-import { earnedStep } from './step-up';
+import { earnedStep, steppedUp } from './step-up';
 
 /**
  * A load that stays until the technique says it is earned, then rises by 2.5-5 %; reps follow what the load allows at
@@ -12,7 +12,9 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
   const { last, targetRir, range, conventions } = input;
   if (last === null) return bestFit(input);
   const { earnedStepLeast: least, earnedStepMost: most } = conventions;
-  const up = earned ? earnedStep(input, last.load, { least, most }) : undefined;
+  const step = earned ? earnedStep(input, last.load, { least, most }) : undefined;
+  const isOut = step !== undefined && steppedUp(input, last.load, step, last.reps) === null;
+  const up = isOut ? undefined : step;
   const load = up ?? last.load;
   const fixed = range.low === range.high;
   const reach = roundHalfDown(capacity(input, load) - targetRir);
@@ -29,6 +31,6 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
   return {
     chosen: candidate(input, load, Math.max(1, reps)),
     others: load === last.load ? [] : [candidate(input, last.load, last.reps)],
-    decider: up === undefined ? 'not earned yet' : 'earned',
+    decider: isOut ? 'next load out of reach' : up === undefined ? 'not earned yet' : 'earned',
   };
 }

@@ -3,7 +3,7 @@ import { type Hundredths, heavier } from '../../units';
 import { bestFit } from './best-fit';
 import { candidate, type LoadChoice } from './load-choice';
 import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
-import { nextLoad, percentMore } from './step-up';
+import { nextLoad, percentMore, steppedUp } from './step-up';
 
 /**
  * Percent: so much more load each calendar week at fixed reps. The sum is kept before rounding, so that small steps add up on a
@@ -15,11 +15,12 @@ function choose(input: RuleInput): LoadChoice | undefined {
   const wished = nearestLoad(grid, carries(input, last.ideal));
   const limit = percentMore(input, last.load, conventions.largestStep) + 1e-6;
   const load = wished > limit ? (nextLoad(grid, last.load) ?? last.load) : heavier(wished, last.load);
-  return {
-    chosen: candidate(input, load, last.reps),
-    others: load === last.load ? [] : [candidate(input, last.load, last.reps)],
-    decider: load === last.load ? 'per cent below a step' : 'per cent',
-  };
+  const kept = candidate(input, last.load, last.reps);
+  if (load === last.load) return { chosen: kept, others: [], decider: 'per cent below a step' };
+  const chosen = steppedUp(input, last.load, load, last.reps);
+  return chosen === null
+    ? { chosen: kept, others: [], decider: 'next load out of reach' }
+    : { chosen, others: [kept], decider: 'per cent' };
 }
 
 /** The load a percentage above the one wished for last time, before it is made of what there is. */

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
+import { conventionsWith } from '../../conventions/conventions';
+import { EPLEY } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
 import { asHundredths, hundredths } from '../../units';
-import { earnedStep, nextLoad, percentMore } from './step-up';
+import type { ChoiceInput } from './load-choice';
+import { earnedStep, nextLoad, percentMore, steppedUp } from './step-up';
 
 /** A grid of these loads in kg. */
 const gridOf = (...loads: readonly number[]): LoadGrid => ({
@@ -52,4 +55,31 @@ test('whatever the loads: a step goes up, to a load there is', () => {
       }
     }),
   );
+});
+
+test('a coarse step that a rule decided on asks what is predicted there, or waits', () => {
+  const grid = gridOf(10, 11, 15);
+  const input = (oneRepMax: number): ChoiceInput => ({
+    oneRepMax,
+    carried: 0,
+    grid,
+    range: { low: 8, high: 12 },
+    targetRir: 2,
+    fatigue: 0,
+    last: null,
+    curve: EPLEY,
+    conventions: conventionsWith(),
+  });
+  // 10 to 11 is within the largest step of 10 %: the reps stay.
+  expect(steppedUp(input(15), asHundredths(1000), asHundredths(1100), 12)).toMatchObject({
+    load: 11,
+    reps: 12,
+  });
+  // 11 to 15 is not: 20 can be done 10 times with it, so that 8 leave the 2 that are asked.
+  expect(steppedUp(input(20), asHundredths(1100), asHundredths(1500), 12)).toMatchObject({
+    load: 15,
+    reps: 8,
+  });
+  // A little weaker, 7 would: the step waits.
+  expect(steppedUp(input(19.7), asHundredths(1100), asHundredths(1500), 12)).toBeNull();
 });

@@ -1,6 +1,7 @@
 import { indexAtOrAbove, type LoadGrid, nearestLoad } from '../../loading/grid';
+import { isAtLeast, isAtMost, roundHalfDown } from '../../rounding';
 import { asHundredths, type Hundredths } from '../../units';
-import type { ChoiceInput } from './load-choice';
+import { type Candidate, type ChoiceInput, candidate, capacity } from './load-choice';
 
 type Moved = Pick<ChoiceInput, 'grid' | 'carried'>;
 
@@ -37,4 +38,21 @@ export function earnedStep(
     if (at !== undefined && at <= to + 1e-6) return at;
   }
   return next;
+}
+
+/**
+ * A step up that a rule has decided on: the reps stay where it is within the largest step; beyond it, where only the
+ * smallest makeable step is left, those that the target RIR predicts there.
+ * @returns null where these would not reach the bottom of the range: the step waits
+ */
+export function steppedUp(
+  input: ChoiceInput,
+  from: Hundredths,
+  to: Hundredths,
+  reps: number,
+): Candidate | null {
+  if (isAtMost(to, percentMore(input, from, input.conventions.largestStep)))
+    return candidate(input, to, reps);
+  const reach = roundHalfDown(capacity(input, to) - input.targetRir);
+  return isAtLeast(reach, input.range.low) ? candidate(input, to, Math.min(reps, reach)) : null;
 }

@@ -1,6 +1,6 @@
 import type { RepRange } from '../../block/rep-range';
 import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, type Held } from '../../effort/drift';
-import { rirOfHold } from '../../effort/hold';
+import { rirOfHold, tiredHold } from '../../effort/hold';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
@@ -181,7 +181,12 @@ function partPlan(
     capacity: input === null ? null : (at) => capacity(input, at),
     predictHold:
       held && strength !== null
-        ? (seconds, k) => rirOfHold(strength.oneRepMax, seconds, conventions) - perSet * (before + k - 1)
+        ? (seconds, k) =>
+            rirOfHold(
+              tiredHold(strength.oneRepMax, perSet * (before + k - 1), conventions),
+              seconds,
+              conventions,
+            )
         : null,
     measuresStrength:
       slot.motion === 'full' && (part.manner ?? 'full') === 'full' && measuresStrength(technique),

@@ -1,5 +1,5 @@
 import type { RepRange } from '../../block/rep-range';
-import { rirOfHold, secondsAt } from '../../effort/hold';
+import { rirOfHold, secondsAt, tiredHold } from '../../effort/hold';
 import { nearestLoad } from '../../loading/grid';
 import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
@@ -182,10 +182,11 @@ function heldSet(
 ): Found {
   if (strength === null)
     return { chosen: null, why: { code: 'load/search', targetRir, range: slot.range }, input: null };
-  const wished = roundHalfDown(secondsAt(strength.oneRepMax, rir + fatigue, conventions));
+  const longest = tiredHold(strength.oneRepMax, fatigue, conventions);
+  const wished = roundHalfDown(secondsAt(longest, rir, conventions));
   const seconds = clamp(wished, slot.range.low, slot.range.high);
   const load = decimal(nearestLoad(grid, hundredths(strength.source.load)));
-  const predictedRir = rirOfHold(strength.oneRepMax, seconds, conventions) - fatigue;
+  const predictedRir = rirOfHold(longest, seconds, conventions);
   return {
     chosen: { load, reps: seconds, predictedRir },
     why: { code: 'load/hold', unit: grid.unit, load, seconds, strength, targetRir: rir, range },

@@ -17,10 +17,12 @@ export function lastWeekAgain(
       const first = planned.sets.find(({ role }) => role === set.role);
       if (last === undefined || first?.load == null || set.load === null) return set;
       if (set.piece === 1) return { ...set, load: decimal(last.load), reps: Math.min(set.reps, last.reps) };
+      // Pieces that are alike stay alike.
+      const reps = set.reps === first.reps ? Math.min(set.reps, last.reps) : set.reps;
       // What was dropped inside a round keeps its share of the first load.
       const share = (carried + set.load) / (carried + first.load);
       const moved = nearestLoad(grid, asHundredths((carried * 100 + last.load) * share - carried * 100));
-      return { ...set, load: decimal(lighter(moved, last.load)) };
+      return { ...set, reps, load: decimal(lighter(moved, last.load)) };
     }),
   };
 }

@@ -96,7 +96,7 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
     };
     const effort = effortOfSet(slot, plan, k, fixed);
     if (part.minis === undefined) sets.push(wholeSet(plan, place, effort));
-    else sets.push(...pieces(facts, plan, place, leadOf(plan, k, effort, fixed)));
+    else sets.push(...pieces(facts, plan, place, leadOf(facts, plan, k, effort, fixed)));
   }
   return sets;
 }
@@ -123,13 +123,23 @@ function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Eff
   const rir = rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
   if (fixed) return { reps: plan.reps, rir };
   if (k === 1) return { reps: plan.reps, rir };
-  const own = drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
+  const own = ownReps(plan, k, rir) ?? drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
   // A set with an effort of its own keeps to the range as well, unless set 1 itself passes its top.
   const most = Math.max(range.high, plan.reps);
   return {
-    reps: Math.max(1, rir === drifted.rir ? own : clamp(own, Math.min(range.low, drifted.reps), most)),
+    reps: Math.max(
+      1,
+      rir === drifted.rir ? drifted.reps : clamp(own, Math.min(range.low, drifted.reps), most),
+    ),
     rir,
   };
+}
+
+/** Reps that leave so many in reserve at a part's k-th set; null where no strength is known. */
+function ownReps(plan: PartPlan, k: number, rir: number): number | null {
+  if (plan.load === null || plan.capacity === null) return null;
+  const cost = plan.part.minis === undefined ? plan.leadRir - plan.rir : 0;
+  return roundHalfDown(plan.capacity(plan.load) - plan.perSet * (k - 1) - cost - rir);
 }
 
 /** Reps of the first set at the effort of the part, whatever effort of its own it was found for. */
@@ -139,9 +149,23 @@ function baseReps(slot: Slot, plan: PartPlan): number {
   return own === null ? plan.reps : plan.reps + roundHalfDown((own - plan.rir) * plan.unit);
 }
 
-function leadOf(plan: PartPlan, k: number, { reps, rir }: Effort, fixed: boolean): Lead {
+function leadOf(
+  { grid, carried }: SlotFacts,
+  plan: PartPlan,
+  k: number,
+  { reps, rir }: Effort,
+  fixed: boolean,
+): Lead {
   const reach = fixed ? reps + plan.leadRir - plan.perSet * (k - 1) : reps + rir;
-  return { reps, rir, reach, lighter: lighterBy(plan.curve), back: plan.conventions.roundBack };
+  const lead = { reps, rir, reach, lighter: lighterBy(plan.curve), back: plan.conventions.roundBack };
+  const moved = carried * 100 + (plan.load ?? 0);
+  if (plan.load === null || moved <= 0) return lead;
+  const made = (share: number, before: number) => {
+    if (share === 1) return share;
+    const near = nearestLoad(grid, asHundredths(moved * share - carried * 100));
+    return Math.min(before, (carried * 100 + near) / moved);
+  };
+  return { ...lead, made };
 }
 
 // Written out in full: this is made a thousand times for every key pressed.
