@@ -9,6 +9,7 @@ import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
 import type { Gate } from '../techniques/gates';
 import type { TechniqueKind } from '../techniques/registry';
+import type { SlotTrim } from '../timing/slot-trim';
 
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
 export type Severity = (typeof SEVERITIES)[number];
@@ -52,6 +53,8 @@ export type FindingDetail =
       readonly minutes: number;
       readonly limit: number;
       readonly week: number;
+      /** Minutes that keeping every floor cannot go below; null where it fits. */
+      readonly shortest: number | null;
     }
   | {
       readonly rule: 'order';
@@ -232,10 +235,9 @@ export type Fix = { readonly edit: Edit } & (
   | {
       readonly does: 'fit session';
       readonly minutes: number;
-      readonly sets: number;
-      /** Slots whose rest is cut. */
-      readonly rests: number;
-      readonly exerciseIds: readonly string[];
+      readonly changes: readonly SlotTrim[];
+      /** The week it is done in alone; null: in all of them. */
+      readonly week: number | null;
     }
   | { readonly does: 'hold RIR' | 'hold reps'; readonly exerciseId: string }
   | { readonly does: 'lengthen rest'; readonly exerciseId: string; readonly rest: number }

@@ -256,10 +256,16 @@ describe('session length', () => {
     ]),
   ]);
 
-  test('too long for forty-five minutes: sets are cut until it fits', () => {
-    const busy = athlete({ minutes: 45 });
+  test('floors alone take more than forty-five minutes: it says what they take', () => {
+    const [finding] = about('session length', long, athlete({ minutes: 45 }));
+    expect(finding?.detail).toMatchObject({ limit: 45, shortest: expect.any(Number) });
+    expect(finding?.fixes).toEqual([]);
+  });
+
+  test('too long for seventy minutes: sets, pairs and rests are cut until it fits', () => {
+    const busy = athlete({ minutes: 70 });
     const [finding] = about('session length', long, busy);
-    expect(finding?.detail).toMatchObject({ limit: 45, session: 'Session a' });
+    expect(finding?.detail).toMatchObject({ limit: 70, session: 'Session a', shortest: null });
     expect(finding?.fixes[0]?.does).toBe('fit session');
     expect(finding && mended(long, finding, busy).gone).toBe(true);
   });

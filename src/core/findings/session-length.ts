@@ -1,27 +1,14 @@
-import { trimToMinutes } from '../timing/trim-to-minutes';
+import type { Session } from '../block/block';
+import { type FitInput, type TrimmedSession, trimToMinutes } from '../timing/trim-to-minutes';
 import type { Check, Finding, Fix } from './finding';
 
-/** Sessions that may last longer than the athlete has, with what to cut. */
+/** Sessions that may last longer than the athlete has, with what to cut, for good or in this week alone. */
 export const sessionLength: Check = (input) =>
   input.week.sessions.flatMap((session): Finding[] => {
     const limit = input.athlete.minutes;
     if (session.seconds.high <= limit * 60) return [];
     const written = input.block.sessions.find(({ id }) => id === session.sessionId);
-    const fit = written === undefined ? undefined : trimToMinutes(written, limit, input);
-    const fixes: readonly Fix[] =
-      fit === undefined || !fit.fits || fit.edits.length === 0
-        ? []
-        : [
-            {
-              does: 'fit session',
-              minutes: limit,
-              sets: fit.steps.filter(({ kind }) => kind === 'drop set').length,
-              rests: new Set(fit.steps.flatMap((step) => (step.kind === 'shorten rest' ? [step.slotId] : [])))
-                .size,
-              exerciseIds: [...new Set(fit.steps.map(({ exerciseId }) => exerciseId))],
-              edit: { kind: 'batch', edits: fit.edits },
-            },
-          ];
+    const fit = written && trimToMinutes(written, limit, input, 'floors kept');
     return [
       {
         id: `session-length/${session.sessionId}`,
@@ -33,8 +20,30 @@ export const sessionLength: Check = (input) =>
           minutes: session.seconds.high / 60,
           limit,
           week: input.week.week,
+          shortest: fit === undefined || fit.fits ? null : fit.after / 60,
         },
-        fixes,
+        fixes: written === undefined || fit === undefined ? [] : fixesOf(written, limit, fit, input),
       },
     ];
   });
+
+function fixesOf(session: Session, minutes: number, fit: TrimmedSession, input: FitInput): readonly Fix[] {
+  if (!fit.fits || fit.edits.length === 0) return [];
+  const forGood: Fix = {
+    does: 'fit session',
+    minutes,
+    changes: fit.changes,
+    week: null,
+    edit: { kind: 'batch', edits: fit.edits },
+  };
+  const sets = trimToMinutes(session, minutes, input, 'sets alone, floors kept');
+  if (!sets.fits || sets.weekEdits === null) return [forGood];
+  const once: Fix = {
+    does: 'fit session',
+    minutes,
+    changes: sets.changes,
+    week: input.week.week,
+    edit: { kind: 'batch', edits: sets.weekEdits },
+  };
+  return [forGood, once];
+}

@@ -7,44 +7,95 @@ import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { tensionSeconds } from './tension';
-import { trimToMinutes } from './trim-to-minutes';
+import { type FitMeans, trimToMinutes } from './trim-to-minutes';
 
 const climb = (of: Block) =>
   unfold({ block: of, athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
-function fitted(of: Block, minutes: number) {
+function fitted(of: Block, minutes: number, means?: FitMeans) {
   const input = checkInput({ block: of, athlete: athlete(), blockPlan: climb(of), exercises: lookup });
   const [first] = of.sessions;
   if (input === undefined || first === undefined) throw new Error('nothing to fit');
-  return trimToMinutes(first, minutes, input);
+  return trimToMinutes(first, minutes, input, means);
 }
 const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
 
+const minutesOf = (of: Block) => Math.floor((climb(of).weeks[0]?.plan.sessions[0]?.seconds.high ?? 0) / 60);
+/** So many sets in a range wide enough for them all. */
+const wide = (count: number) => ({ ...sets(count), range: { low: 8, high: 24 } });
+
 test('sets go first where there is most above the floor: quads at 12 of a floor of 8, before calves at their floor', () => {
   const of = block([
-    session('a', 0, [slot('1', 'leg-press', sets(12)), slot('2', 'standing-calf-raise', sets(6))]),
+    session('a', 0, [slot('1', 'leg-extension', wide(12)), slot('2', 'standing-calf-raise', wide(6))]),
   ]);
-  const { steps, fits } = fitted(of, 45);
-  expect(fits).toBe(true);
-  expect(steps[0]).toEqual({ kind: 'drop set', slotId: '1', exerciseId: 'leg-press', belowFloor: false });
-  expect(steps.some(({ slotId, kind }) => kind === 'drop set' && slotId === '2')).toBe(false);
+  const { changes, ...fit } = fitted(of, minutesOf(of) - 6);
+  expect(fit).toMatchObject({ fits: true, belowFloor: false });
+  expect(changes).toMatchObject([
+    { exerciseId: 'leg-extension', sets: { from: 12 }, rest: null, pairedWith: null },
+  ]);
 });
 
-test('at the floor the rests of isolation work shrink before a muscle falls below it', () => {
+test('a slot keeps half its sets, however far its muscle stands above the floor', () => {
+  // Abs 8 of a floor of 4 and hamstrings 8 of 6; quads and glutes have nothing to give.
+  const of = block([
+    session('a', 0, [
+      slot('1', 'leg-press', wide(8)),
+      slot('2', 'seated-leg-curl', wide(8)),
+      slot('3', 'cable-crunch', wide(8)),
+    ]),
+  ]);
+  const { changes, ...fit } = fitted(of, 45, 'floors kept');
+  expect(changes).toMatchObject([
+    { exerciseId: 'seated-leg-curl', sets: { from: 8, to: 6 } },
+    { exerciseId: 'cable-crunch', sets: { from: 8, to: 4 }, pairedWith: 'seated-leg-curl' },
+  ]);
+  // It says that it does not fit; where floors may give way, it does.
+  expect(fit).toMatchObject({ fits: false, belowFloor: false });
+  expect(fitted(of, 45)).toMatchObject({ fits: true, belowFloor: true });
+});
+
+test('at the floor neighbours are done in turn, then the rests of isolation work shrink, and only then a floor gives way', () => {
   const of = block([
     session('a', 0, [
       slot('1', 'cable-crunch', { ...sets(4), rest: 150 }),
       slot('2', 'standing-calf-raise', { ...sets(6), rest: 150 }),
     ]),
   ]);
-  const before = (climb(of).weeks[0]?.plan.sessions[0]?.seconds.high ?? 0) / 60;
-  const { steps } = fitted(of, Math.floor(before) - 5);
-  expect(steps[0]?.kind).toBe('shorten rest');
-  expect(steps.every(({ kind }) => kind === 'shorten rest')).toBe(true);
+  expect(fitted(of, minutesOf(of) - 3).changes).toMatchObject([
+    { exerciseId: 'standing-calf-raise', pairedWith: 'cable-crunch', rest: null, sets: null },
+  ]);
+  const shorter = fitted(of, 30);
+  expect(shorter).toMatchObject({ fits: true, belowFloor: false, weekEdits: null });
+  expect(shorter.changes).toMatchObject([
+    { sets: null, rest: { from: 150, to: 105 } },
+    { sets: null, rest: { from: 150, to: 105 } },
+  ]);
+  expect(fitted(of, 12)).toMatchObject({ belowFloor: true, fits: true });
+  expect(fitted(of, 12, 'floors kept')).toMatchObject({ belowFloor: false, fits: false });
+});
+
+test('work for the same muscle is not done in turn', () => {
+  const of = block([
+    session('a', 0, [
+      slot('1', 'cable-curl', { ...sets(3), rest: 120 }),
+      slot('2', 'dumbbell-curl', { ...sets(3), rest: 120 }),
+    ]),
+  ]);
+  expect(fitted(of, 10).changes.every(({ pairedWith }) => pairedWith === null)).toBe(true);
+});
+
+test('sets alone can be cut in one week: the others stay as they are', () => {
+  const of = block([session('a', 0, [slot('1', 'leg-extension', wide(12))])]);
+  const { weekEdits } = fitted(of, minutesOf(of) - 6, 'sets alone, floors kept');
+  const applied = applyEdit(of, { kind: 'batch', edits: weekEdits ?? [] });
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  const [week1, week2] = climb(applied.value.block).weeks.map(({ plan }) => plan.sessions[0]);
+  expect((week1?.seconds.high ?? 0) / 60).toBeLessThanOrEqual(minutesOf(of) - 6);
+  expect(week2?.slots[0]?.sets).toHaveLength(12);
 });
 
 test('what fits already is left alone; five minutes are too few for anything, and it says so', () => {
   const of = block([session('a', 0, [slot('1', 'leg-press')])]);
-  expect(fitted(of, 120)).toMatchObject({ steps: [], edits: [], fits: true });
+  expect(fitted(of, 120)).toMatchObject({ changes: [], edits: [], fits: true });
   expect(fitted(of, 5).fits).toBe(false);
 });
 

@@ -1,115 +1,286 @@
-import type { Muscle } from '../anatomy/muscle';
-import type { Session, Slot } from '../block/block';
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { placeFor } from '../athlete/place';
+import type { Session, Slot, WeekOverride } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
-import { primeMovers } from '../exercises/exercise';
+import { contribution, credits, type Exercise } from '../exercises/exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { changeSets } from '../findings/slot-sets';
-import { setCost } from './set-cost';
+import { carriedWeight } from '../loading/carried';
+import { loadGrid } from '../loading/grid';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
+import { isAtLeast } from '../rounding';
+import { setCount } from '../techniques/registry';
+import { sessionFigures } from '../unfold/session-figures';
+import type { SlotTrim } from './slot-trim';
 
 /** Shortest rest that isolation work is cut to, and by how much at a time; seconds. */
 const LEAST_REST = 45;
 const REST_STEP = 15;
+/** Of a slot's sets at least this share stays. */
+const KEPT = 0.5;
 
-/** One thing that makes a session shorter. */
-export type FitStep =
-  | {
-      readonly kind: 'drop set';
-      readonly slotId: string;
-      readonly exerciseId: string;
-      readonly belowFloor: boolean;
-    }
-  | {
-      readonly kind: 'shorten rest';
-      readonly slotId: string;
-      readonly exerciseId: string;
-      readonly from: number;
-      readonly to: number;
-    };
-
-/** How a session is made to fit: the steps in the order they were taken, as one edit. */
+/** How a session is made to fit: every change, as edits of the block and, where sets alone do it, of one week. */
 export interface TrimmedSession {
-  readonly steps: readonly FitStep[];
+  readonly changes: readonly SlotTrim[];
   readonly edits: readonly SingleEdit[];
-  /** Seconds at the long end before and, by estimate, after. */
+  /** The same for the week in hand alone; null where more than sets is changed. */
+  readonly weekEdits: readonly SingleEdit[] | null;
+  /** Seconds at the long end before and after. */
   readonly before: number;
   readonly after: number;
-  /** Whether it fits after all. */
+  /** Whether it fits after all, and whether a growing muscle falls below its floor by it. */
   readonly fits: boolean;
+  readonly belowFloor: boolean;
 }
 
-type FitInput = Pick<CheckInput, 'block' | 'week' | 'exerciseOf' | 'conventions'>;
+export type FitInput = Pick<CheckInput, 'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions'>;
+
+/** What a fit may do: everything in its order, stop at the floors, or take sets alone. */
+export type FitMeans = 'everything' | 'floors kept' | 'sets alone, floors kept';
+
+/** A slot as written and as planned, with its exercise. */
+interface Line {
+  readonly written: Slot;
+  readonly planned: SlotPlan;
+  readonly exercise: Exercise;
+}
 
 /**
- * What to cut so that a session fits: first sets where the worst-off muscle stands furthest above its floor, then rests
- * of isolation work, and only then sets that take a muscle below its floor.
+ * What to cut so that a session fits, in this order: sets where the worst-off muscle stands furthest above its floor (of
+ * a held one its hold), as far as every growing muscle keeps its floor and every slot half its sets; neighbouring
+ * isolation work of other muscles in turn; rests of isolation work; and last, where it may, sets below a floor.
  * @param minutes the limit
  */
-export function trimToMinutes(session: Session, minutes: number, input: FitInput): TrimmedSession {
+export function trimToMinutes(
+  session: Session,
+  minutes: number,
+  input: FitInput,
+  means: FitMeans = 'everything',
+): TrimmedSession {
   const planned = input.week.sessions.find(({ sessionId }) => sessionId === session.id);
+  const start = linesOf(session, planned, input);
+  const length = (lines: readonly Line[]) => secondsOf(session, lines, input);
   const before = planned?.seconds.high ?? 0;
-  const perWeek = 7 / input.block.cycleDays;
-  const dropped = new Map<Muscle, number>();
-  const steps: FitStep[] = [];
-  let slots: readonly Slot[] = session.slots;
-  let left = before - minutes * 60;
+  const limit = minutes * 60;
+  let lines = start;
+  const cut = (next: (lines: readonly Line[]) => readonly Line[] | null) => {
+    while (length(lines) > limit) {
+      const shorter = next(lines);
+      if (shorter === null) return;
+      lines = shorter;
+    }
+  };
+  if (before > limit) {
+    cut((now) => dropSet(now, start, input, true));
+    if (means !== 'sets alone, floors kept') {
+      cut((now) => pairUp(now, length));
+      cut(shortenRest);
+    }
+    if (means === 'everything') cut((now) => dropSet(now, start, input, false));
+  }
+  const after = before > limit ? length(lines) : before;
+  const changes = lines.flatMap((line, at) => changeOf(line, start[at] as Line, lines[at - 1]));
+  const onlySets = changes.every(({ rest, pairedWith }) => rest === null && pairedWith === null);
+  return {
+    changes,
+    edits: lines.flatMap(({ written }, at) => editsOf(written, (start[at] as Line).written)),
+    weekEdits: onlySets ? weekEdits(lines, start, input.week.week) : null,
+    before,
+    after,
+    fits: after <= limit,
+    belowFloor: MUSCLES.some((muscle) => isBelow(muscle, lines, start, input)),
+  };
+}
 
-  const spare = (slot: Slot) =>
+function linesOf(session: Session, planned: SessionPlan | undefined, input: FitInput): readonly Line[] {
+  return session.slots.flatMap((written): Line[] => {
+    const slot = planned?.slots.find(({ slotId }) => slotId === written.id);
+    return slot === undefined
+      ? []
+      : [{ written, planned: slot, exercise: input.exerciseOf(asPlanned(written)) }];
+  });
+}
+
+/** Seconds of the session with such slots, at the long end. */
+function secondsOf(session: Session, lines: readonly Line[], input: FitInput): number {
+  const { loads } = placeFor(input.athlete, session.place);
+  const facts = new Map(
+    lines.map(({ written, exercise }) => {
+      const grid = loadGrid(exercise.loading, loads);
+      return [written.id, { exercise, grid, carried: carriedWeight(exercise, input.athlete, grid.unit) }];
+    }),
+  );
+  const mode = { time: input.block.time, conventions: input.conventions };
+  return sessionFigures(
+    mode,
+    { ...session, slots: lines.map(({ written }) => written) },
+    facts,
+    lines.map(({ planned }) => planned),
+  ).seconds.high;
+}
+
+/** Fractional sets a slot gives a muscle a week for each of its sets. */
+function perSet(muscle: Muscle, { exercise, planned }: Line, { block }: FitInput): number {
+  const counted = planned.sets.some(({ credit }) => credit > 0);
+  const share = contribution(exercise, muscle);
+  const direct = block.landmarks === 'fixed dose' && share < 1;
+  return counted && !direct ? (share * 7) / block.cycleDays : 0;
+}
+
+/** Weekly sets of a muscle after what was cut. */
+function leftOf(muscle: Muscle, lines: readonly Line[], start: readonly Line[], input: FitInput): number {
+  return lines.reduce((sum, line, at) => {
+    const gone = setCount((start[at] as Line).written.technique) - setCount(line.written.technique);
+    return sum - gone * perSet(muscle, line, input);
+  }, input.week.muscles[muscle].measured);
+}
+
+/** What a muscle must keep: its floor, or its hold where it is held. */
+function leastOf(muscle: Muscle, { week }: FitInput): number {
+  const { goal, landmarks } = week.muscles[muscle];
+  return goal === 'hold' ? landmarks.hold : landmarks.floor;
+}
+
+/** Whether a growing muscle that was at its floor is below it now. */
+function isBelow(muscle: Muscle, lines: readonly Line[], start: readonly Line[], input: FitInput): boolean {
+  const { goal, measured } = input.week.muscles[muscle];
+  const least = leastOf(muscle, input);
+  if (goal === 'hold' || !isAtLeast(measured, least)) return false;
+  return !isAtLeast(leftOf(muscle, lines, start, input), least);
+}
+
+/** A set less of the slot whose worst-off prime mover has most to spare. */
+function dropSet(
+  lines: readonly Line[],
+  start: readonly Line[],
+  input: FitInput,
+  floorsKept: boolean,
+): readonly Line[] | null {
+  const spare = (line: Line) =>
     Math.min(
-      ...primeMovers(input.exerciseOf(asPlanned(slot))).map((muscle) => {
-        const { measured, landmarks } = input.week.muscles[muscle];
-        return measured - (dropped.get(muscle) ?? 0) - landmarks.floor;
-      }),
+      ...credits(line.exercise)
+        .filter(([, share]) => share === 1)
+        .map(([muscle]) => leftOf(muscle, lines, start, input) - leastOf(muscle, input)),
       Number.POSITIVE_INFINITY,
     );
-  const change = (slot: Slot, edit: SingleEdit): void => {
-    if (edit.kind !== 'slot/set') return;
-    slots = slots.map((one) => (one.id === slot.id ? { ...one, [edit.field]: edit.value } : one));
-  };
-  const dropSet = (keepFloor: boolean): boolean => {
-    const order = [...slots].sort((a, b) => spare(b) - spare(a));
-    for (const slot of order) {
-      const edit = changeSets(slot, -1);
-      if (edit === undefined || (keepFloor && spare(slot) < perWeek)) continue;
-      left -= setCost(slot, input.exerciseOf(asPlanned(slot)), input.conventions);
-      for (const muscle of primeMovers(input.exerciseOf(asPlanned(slot))))
-        dropped.set(muscle, (dropped.get(muscle) ?? 0) + perWeek);
-      steps.push({ kind: 'drop set', slotId: slot.id, exerciseId: slot.exercise.id, belowFloor: !keepFloor });
-      change(slot, edit);
-      return true;
-    }
-    return false;
-  };
-  const shortenRest = (): boolean => {
-    const slot = [...slots]
-      .filter(
-        (one) => input.exerciseOf(asPlanned(one)).kind === 'isolation' && one.rest - REST_STEP >= LEAST_REST,
-      )
-      .sort((a, b) => b.rest - a.rest)[0];
-    if (slot === undefined) return false;
-    const to = slot.rest - REST_STEP;
-    const gone = steps.filter((step) => step.kind === 'drop set' && step.slotId === slot.id).length;
-    const sets = (planned?.slots.find(({ slotId }) => slotId === slot.id)?.sets.length ?? 1) - gone;
-    // Between exercises the change-over takes its time whatever the rest.
-    left -= REST_STEP * Math.max(0, sets - 1);
-    steps.push({ kind: 'shorten rest', slotId: slot.id, exerciseId: slot.exercise.id, from: slot.rest, to });
-    change(slot, { kind: 'slot/set', slot: slot.id, field: 'rest', value: to });
-    return true;
-  };
+  const order = lines.map((line, at) => ({ line, at, spare: spare(line) })).sort((a, b) => b.spare - a.spare);
+  for (const { line, at } of order) {
+    const written = setCount((start[at] as Line).written.technique);
+    const now = setCount(line.written.technique);
+    const edit = changeSets(line.written, -1);
+    if (edit?.kind !== 'slot/set' || (floorsKept && now - 1 < written * KEPT)) continue;
+    const last = line.planned.sets.filter(({ optional }) => !optional).at(-1)?.round;
+    const shorter = {
+      ...line,
+      written: { ...line.written, [edit.field]: edit.value },
+      planned: { ...line.planned, sets: line.planned.sets.filter(({ round }) => round !== last) },
+    };
+    const next = lines.map((one, k) => (k === at ? shorter : one));
+    const movers = credits(line.exercise).filter(([, share]) => share === 1);
+    const breaks = (muscle: Muscle) =>
+      isBelow(muscle, next, start, input) ||
+      // What is below its floor already gives nothing of its direct work.
+      (movers.some(([mover]) => mover === muscle) && spare(line) <= 0);
+    if (floorsKept && credits(line.exercise).some(([muscle]) => breaks(muscle))) continue;
+    return next;
+  }
+  return null;
+}
 
-  while (left > 0 && dropSet(true));
-  while (left > 0 && shortenRest());
-  while (left > 0 && dropSet(false));
+/** The two neighbours of isolation work for other muscles that save most when done in turn. */
+function pairUp(lines: readonly Line[], length: (lines: readonly Line[]) => number): readonly Line[] | null {
+  const now = length(lines);
+  let best: { readonly lines: readonly Line[]; readonly seconds: number } | null = null;
+  for (let at = 1; at < lines.length; at++) {
+    const [first, second] = [lines[at - 1] as Line, lines[at] as Line];
+    if (!maySuit(first, second) || lines[at + 1]?.written.joined) continue;
+    const joined = lines.map((line, k) =>
+      k === at
+        ? {
+            ...line,
+            written: { ...line.written, joined: true },
+            planned: { ...line.planned, joined: true },
+          }
+        : line,
+    );
+    const seconds = length(joined);
+    if (seconds < now && (best === null || seconds < best.seconds)) best = { lines: joined, seconds };
+  }
+  return best?.lines ?? null;
+}
 
-  const edits = slots.flatMap((slot): SingleEdit[] => {
-    const was = session.slots.find(({ id }) => id === slot.id);
+/** Whether two slots may be done in turn: both alone, isolation work, and no muscle works clearly in both. */
+function maySuit(first: Line, second: Line): boolean {
+  if (first.written.joined || second.written.joined) return false;
+  if (first.exercise.kind !== 'isolation' || second.exercise.kind !== 'isolation') return false;
+  return credits(first.exercise).every(
+    ([muscle, share]) => share < 0.5 || contribution(second.exercise, muscle) < 0.5,
+  );
+}
+
+/** A step off the longest rest of isolation work. */
+function shortenRest(lines: readonly Line[]): readonly Line[] | null {
+  const [longest] = lines
+    .filter(
+      ({ exercise, written }) => exercise.kind === 'isolation' && written.rest - REST_STEP >= LEAST_REST,
+    )
+    .sort((a, b) => b.written.rest - a.written.rest);
+  if (longest === undefined) return null;
+  const rest = longest.written.rest - REST_STEP;
+  return lines.map((line) =>
+    line === longest
+      ? { ...line, written: { ...line.written, rest }, planned: { ...line.planned, rest } }
+      : line,
+  );
+}
+
+function changeOf(now: Line, was: Line, before: Line | undefined): readonly SlotTrim[] {
+  const sets = { from: setCount(was.written.technique), to: setCount(now.written.technique) };
+  const rest = { from: was.written.rest, to: now.written.rest };
+  const isPaired = now.written.joined && !was.written.joined;
+  if (sets.from === sets.to && rest.from === rest.to && !isPaired) return [];
+  return [
+    {
+      slotId: now.written.id,
+      exerciseId: now.written.exercise.id,
+      sets: sets.from === sets.to ? null : sets,
+      rest: rest.from === rest.to ? null : rest,
+      pairedWith: isPaired ? (before?.written.exercise.id ?? null) : null,
+    },
+  ];
+}
+
+function editsOf(now: Slot, was: Slot): readonly SingleEdit[] {
+  const fields = ['technique', 'rest', 'joined'] as const;
+  return fields.flatMap((field): SingleEdit[] =>
+    now[field] === was[field]
+      ? []
+      : [{ kind: 'slot/set', slot: now.id, field, value: now[field] } as SingleEdit],
+  );
+}
+
+/** The numbers of sets written into one week alone. */
+function weekEdits(lines: readonly Line[], start: readonly Line[], week: number): readonly SingleEdit[] {
+  return lines.flatMap(({ written }, at): SingleEdit[] => {
+    const was = (start[at] as Line).written;
+    const sets = setCount(written.technique);
+    if (sets === setCount(was.technique)) return [];
+    const own: WeekOverride = was.weeks.find((one) => one.week === week) ?? {
+      week,
+      sets: null,
+      reps: null,
+      load: null,
+      rir: null,
+    };
+    const weeks = [...was.weeks.filter((one) => one.week !== week), { ...own, sets }];
     return [
-      ...(was?.technique === slot.technique
-        ? []
-        : [{ kind: 'slot/set', slot: slot.id, field: 'technique', value: slot.technique } as const]),
-      ...(was?.rest === slot.rest
-        ? []
-        : [{ kind: 'slot/set', slot: slot.id, field: 'rest', value: slot.rest } as const]),
+      {
+        kind: 'slot/set',
+        slot: written.id,
+        field: 'weeks',
+        value: weeks.sort((a, b) => a.week - b.week),
+      },
     ];
   });
-  return { steps, edits, before, after: left + minutes * 60, fits: left <= 0 };
 }

@@ -20,7 +20,7 @@ const RAMP_UNKNOWN = [10, 5];
 export function sessionFigures(
   { time: mode, conventions }: Pick<Planner, 'time' | 'conventions'>,
   session: Session,
-  facts: ReadonlyMap<string, SlotFacts>,
+  facts: ReadonlyMap<string, Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>>,
   slots: readonly SlotPlan[],
 ): SessionPlan {
   const warm = new Set<Muscle>();
@@ -28,7 +28,10 @@ export function sessionFigures(
   const timed: TimedSlot[] = [];
   let general = true;
   const withRamps = slots.map((slot): SlotPlan => {
-    const { exercise, grid, carried } = facts.get(slot.slotId) as SlotFacts;
+    const { exercise, grid, carried } = facts.get(slot.slotId) as Pick<
+      SlotFacts,
+      'exercise' | 'grid' | 'carried'
+    >;
     const held = exercise.measure === 'seconds';
     const movers = primeMovers(exercise);
     const cold = movers.some((muscle) => !warm.has(muscle));

@@ -37,7 +37,7 @@ const SAID: Examples = {
   ],
   'above budget': [{ sets: 104, budget: 99, week: 4 }, 'Week 4 has 104 hard sets; the body’s budget is 99.'],
   'session length': [
-    { session: 'Legs', minutes: 80.2, limit: 75, week: 1 },
+    { session: 'Legs', minutes: 80.2, limit: 75, week: 1, shortest: null },
     'Legs may last 81 min; the limit is 75.',
   ],
   order: [
@@ -170,8 +170,35 @@ test.each<[Fix, string]>([
   [{ edit, does: 'hold muscles', muscles: ['abs'] }, 'Hold abs'],
   [{ edit, does: 'hold muscles', muscles: ['abs', 'calves'] }, 'Hold these 2'],
   [
-    { edit, does: 'fit session', minutes: 45, sets: 2, rests: 1, exerciseIds: [] },
-    'Fit into 45 min: 2 sets less and shorter rests in 1 slot',
+    {
+      edit,
+      does: 'fit session',
+      minutes: 45,
+      week: null,
+      changes: [
+        { slotId: '1', exerciseId: 'leg-press', sets: { from: 4, to: 3 }, rest: null, pairedWith: null },
+        {
+          slotId: '2',
+          exerciseId: 'cable-curl',
+          sets: null,
+          rest: { from: 75, to: 60 },
+          pairedWith: 'pull-up',
+        },
+      ],
+    },
+    'Fit into 45 min: leg press 4 → 3 sets and cable curl rest 75 → 60 s, in turn with pull-up',
+  ],
+  [
+    {
+      edit,
+      does: 'fit session',
+      minutes: 45,
+      week: 3,
+      changes: [
+        { slotId: '1', exerciseId: 'leg-press', sets: { from: 4, to: 3 }, rest: null, pairedWith: null },
+      ],
+    },
+    'Fit into 45 min, in week 3 alone: leg press 4 → 3 sets',
   ],
   [{ edit, does: 'swap sessions', session: 'A', other: 'B' }, 'Exchange A and B'],
   [{ edit, does: 'move slot to session', exerciseId: 'pull-up', session: 'B' }, 'Move pull-up to B'],

@@ -1,4 +1,4 @@
-import type { FindingDetail, Fix } from '@/core';
+import type { FindingDetail, Fix, SlotTrim } from '@/core';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
@@ -14,6 +14,16 @@ const ORDERS = {
   'compound first': 'it tires the muscle that the compound needs',
   'triceps first': 'in arm work triceps go before biceps',
 } as const;
+
+/** What is changed of one slot to save time. */
+export function trimText({ exerciseId, sets, rest, pairedWith }: SlotTrim, names: ExerciseNames): string {
+  const parts = [
+    ...(sets === null ? [] : [`${sets.from} → ${sets.to} sets`]),
+    ...(rest === null ? [] : [`rest ${rest.from} → ${rest.to} s`]),
+    ...(pairedWith === null ? [] : [`in turn with ${names(pairedWith)}`]),
+  ];
+  return `${names(exerciseId)} ${parts.join(', ')}`;
+}
 
 /** Hours needed: once where all need the same, else muscle by muscle. */
 function gapsText(gaps: Extract<FindingDetail, { rule: 'recovery gap' }>['gaps']): string {
@@ -42,7 +52,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'above budget':
       return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the body’s budget is ${figure(detail.budget, 1)}.`;
     case 'session length':
-      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.`;
+      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle kept at its floor, pairs and short rests bring it to ${Math.ceil(detail.shortest)}; more time, or a muscle held, is up to you.`}`;
     case 'order':
       return `${detail.session}: ${names(detail.early)} stands before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
     case 'spine back to back':
@@ -140,11 +150,8 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
     case 'shorten block':
       return `Shorten to ${plural(fix.weeks, 'week')}`;
     case 'fit session': {
-      const parts = [
-        ...(fix.sets > 0 ? [`${plural(fix.sets, 'set')} less`] : []),
-        ...(fix.rests > 0 ? [`shorter rests in ${plural(fix.rests, 'slot')}`] : []),
-      ];
-      return `Fit into ${fix.minutes} min: ${listed(parts)}`;
+      const parts = fix.changes.map((change) => trimText(change, names));
+      return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} alone`}: ${listed(parts)}`;
     }
     case 'hold back':
       return `Hold ${names(fix.exerciseId)} back`;

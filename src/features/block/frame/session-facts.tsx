@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { type MouseEvent, useState } from 'react';
 import {
   type Athlete,
   applyEdit,
@@ -12,6 +12,7 @@ import {
   placeFor,
   type Result,
   type Session,
+  type SingleEdit,
   sessionsOf,
   tensionSeconds,
   trimToMinutes,
@@ -21,6 +22,7 @@ import { readNumber } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
+import { trimText } from '@/ui/words/findings';
 import { dayName, namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
 
@@ -95,18 +97,14 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
   const [wanted, setWanted] = useState(limit);
   const names = namesOf(catalogue);
   const fit = trimToMinutes(session, wanted, input);
-  const dropped = new Map<string, number>();
-  for (const step of fit.steps)
-    if (step.kind === 'drop set') dropped.set(step.exerciseId, (dropped.get(step.exerciseId) ?? 0) + 1);
-  const rests = new Map(
-    fit.steps.flatMap((step) => (step.kind === 'shorten rest' ? [[step.exerciseId, step.to] as const] : [])),
-  );
-  const words = [
-    ...[...dropped].map(([id, sets]) => `${plural(sets, 'set')} of ${names(id)} less`),
-    ...[...rests].map(([id, to]) => `rest of ${names(id)} to ${to} s`),
-  ];
-  const below = fit.steps.some((step) => step.kind === 'drop set' && step.belowFloor);
-  const possible = applyEdit(input.block, { kind: 'batch', edits: fit.edits }).ok;
+  const take = (edits: readonly SingleEdit[]) => (event: MouseEvent<HTMLButtonElement>) => {
+    const line = event.currentTarget.parentElement;
+    attempt({ kind: 'batch', edits });
+    // The button goes with what it offered.
+    requestAnimationFrame(() => line?.querySelector('input')?.focus());
+  };
+  const isPossible = (edits: readonly SingleEdit[]) =>
+    edits.length > 0 && applyEdit(input.block, { kind: 'batch', edits }).ok;
   return (
     <div className={classes.line}>
       <span className={form.soft}>fit to</span>
@@ -119,21 +117,20 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
       />
       <span className={form.soft}>min:</span>
       <span>
-        {fit.steps.length === 0
-          ? 'it fits.'
-          : `${listed(words)}${fit.fits ? `, then about ${minutes(fit.after)} min` : ', and still too long'}${below ? '; below a floor' : ''}.`}
+        {fit.changes.length === 0
+          ? fit.fits
+            ? 'it fits.'
+            : 'nothing more can be cut.'
+          : `${listed(fit.changes.map((change) => trimText(change, names)))}${fit.fits ? `, then ${minutes(fit.after)} min` : `, and still ${minutes(fit.after)} min`}${fit.belowFloor ? '; a muscle falls below its floor' : ''}.`}
       </span>
-      {fit.edits.length > 0 && possible ? (
-        <Button
-          variant="link"
-          onClick={(event) => {
-            const line = event.currentTarget.parentElement;
-            attempt({ kind: 'batch', edits: fit.edits });
-            // The button goes with what it offered.
-            requestAnimationFrame(() => line?.querySelector('input')?.focus());
-          }}
-        >
+      {isPossible(fit.edits) ? (
+        <Button variant="link" onClick={take(fit.edits)}>
           Take it
+        </Button>
+      ) : null}
+      {fit.weekEdits !== null && isPossible(fit.weekEdits) ? (
+        <Button variant="link" onClick={take(fit.weekEdits)}>
+          In week {input.week.week} alone
         </Button>
       ) : null}
     </div>
