@@ -47,11 +47,11 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
   if (part === undefined || part.range !== undefined || part.repOffset !== 0) return null;
   if (keepsReps(planned.technique) || slot.drift !== 'hold RIR') return null;
   // Where the equipment has no load between, its reason says so; the span is not at fault.
-  if (
-    planned.why.load.code === 'load/best-fit' &&
-    planned.why.load.fit.decider === 'next load nearer the range'
-  )
-    return null;
+  const { load } = planned.why;
+  const isCoarse =
+    load.code === 'load/best-fit' &&
+    (load.fit.decider === 'next load nearer the range' || load.fit.decider === 'below the range');
+  if (isCoarse) return null;
   const own = planned.sets.filter(
     ({ role, piece, optional }) => role === part.role && piece === 1 && !optional,
   );

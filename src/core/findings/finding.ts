@@ -236,6 +236,8 @@ export type Fix = { readonly edit: Edit } & (
       readonly does: 'fit session';
       readonly minutes: number;
       readonly changes: readonly SlotTrim[];
+      /** Growing muscles that fall below their floor by it. */
+      readonly belowFloor: readonly Muscle[];
       /** The week it is done in alone; null: in all of them. */
       readonly week: number | null;
     }

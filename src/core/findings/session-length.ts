@@ -28,13 +28,15 @@ export const sessionLength: Check = (input) =>
   });
 
 function fixesOf(session: Session, minutes: number, fit: TrimmedSession, input: FitInput): readonly Fix[] {
-  if (!fit.fits || fit.edits.length === 0) return [];
+  const whole = fit.fits ? fit : trimToMinutes(session, minutes, input);
+  if (!whole.fits || whole.edits.length === 0) return [];
   const forGood: Fix = {
     does: 'fit session',
     minutes,
-    changes: fit.changes,
+    changes: whole.changes,
+    belowFloor: whole.belowFloor,
     week: null,
-    edit: { kind: 'batch', edits: fit.edits },
+    edit: { kind: 'batch', edits: whole.edits },
   };
   const sets = trimToMinutes(session, minutes, input, 'sets alone, floors kept');
   if (!sets.fits || sets.weekEdits === null) return [forGood];
@@ -42,6 +44,7 @@ function fixesOf(session: Session, minutes: number, fit: TrimmedSession, input: 
     does: 'fit session',
     minutes,
     changes: sets.changes,
+    belowFloor: [],
     week: input.week.week,
     edit: { kind: 'batch', edits: sets.weekEdits },
   };

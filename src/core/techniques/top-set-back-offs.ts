@@ -15,7 +15,7 @@ export interface TopSetBackOffs {
 }
 
 const LIMITS = { least: 2, most: 5 };
-const LEAST_DROP = 0.1;
+const LEAST_DROP = 0.05;
 const MOST_DROP = 0.3;
 
 /** One heavier set held back from failure, then one to four lighter ones nearer to it. */

@@ -29,9 +29,9 @@ export interface TrimmedSession {
   /** Seconds at the long end before and after. */
   readonly before: number;
   readonly after: number;
-  /** Whether it fits after all, and whether a growing muscle falls below its floor by it. */
   readonly fits: boolean;
-  readonly belowFloor: boolean;
+  /** Growing muscles that fall below their floor by it. */
+  readonly belowFloor: readonly Muscle[];
 }
 
 export type FitInput = Pick<CheckInput, 'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions'>;
@@ -89,7 +89,7 @@ export function trimToMinutes(
     before,
     after,
     fits: after <= limit,
-    belowFloor: MUSCLES.some((muscle) => isBelow(muscle, lines, start, input)),
+    belowFloor: MUSCLES.filter((muscle) => isBelow(muscle, lines, start, input)),
   };
 }
 

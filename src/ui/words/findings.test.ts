@@ -185,8 +185,9 @@ test.each<[Fix, string]>([
           pairedWith: 'pull-up',
         },
       ],
+      belowFloor: ['quads'],
     },
-    'Fit into 45 min: leg press 4 → 3 sets and cable curl rest 75 → 60 s, in turn with pull-up',
+    'Fit into 45 min: leg press 4 → 3 sets and cable curl rest 75 → 60 s, in turn with pull-up; below floor then: quads',
   ],
   [
     {
@@ -197,6 +198,7 @@ test.each<[Fix, string]>([
       changes: [
         { slotId: '1', exerciseId: 'leg-press', sets: { from: 4, to: 3 }, rest: null, pairedWith: null },
       ],
+      belowFloor: [],
     },
     'Fit into 45 min, in week 3 alone: leg press 4 → 3 sets',
   ],

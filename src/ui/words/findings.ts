@@ -52,7 +52,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'above budget':
       return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the body’s budget is ${figure(detail.budget, 1)}.`;
     case 'session length':
-      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle kept at its floor, pairs and short rests bring it to ${Math.ceil(detail.shortest)}; more time, or a muscle held, is up to you.`}`;
+      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle kept at its floor, pairs and short rests bring it to ${Math.ceil(detail.shortest)}.`}`;
     case 'order':
       return `${detail.session}: ${names(detail.early)} stands before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
     case 'spine back to back':
@@ -151,7 +151,7 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Shorten to ${plural(fix.weeks, 'week')}`;
     case 'fit session': {
       const parts = fix.changes.map((change) => trimText(change, names));
-      return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} alone`}: ${listed(parts)}`;
+      return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} alone`}: ${listed(parts)}${fix.belowFloor.length === 0 ? '' : `; below floor then: ${listed(fix.belowFloor)}`}`;
     }
     case 'hold back':
       return `Hold ${names(fix.exerciseId)} back`;

@@ -83,8 +83,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
 /** Most reps at a load: the top of the range, or what it takes while the next load is not predicted to reach the bottom. */
 function mostAt(input: ChoiceInput, load: Hundredths): number {
   const { range, targetRir } = input;
-  // One number is asked as it stands: reps that are written, or a span that leaves set 1 nothing but its top.
-  if (range.low === range.high) return range.high;
+  if (input.fixed) return range.high;
   const next = nextLoad(input.grid, load);
   if (next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low)) return range.high;
   return Math.max(range.high, roundHalfDown(capacity(input, load) - targetRir));

@@ -16,7 +16,7 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
   const isOut = step !== undefined && steppedUp(input, last.load, step, last.reps) === null;
   const up = isOut ? undefined : step;
   const load = up ?? last.load;
-  const fixed = range.low === range.high;
+  const fixed = input.fixed === true;
   const reach = roundHalfDown(capacity(input, load) - targetRir);
   const reps = fixed
     ? range.low

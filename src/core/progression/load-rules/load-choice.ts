@@ -54,6 +54,8 @@ export interface ChoiceInput {
   readonly carried: number;
   readonly grid: LoadGrid;
   readonly range: RepRange;
+  /** Whether the reps are written as one number, which stays whatever the equipment has. */
+  readonly fixed?: boolean;
   readonly targetRir: number;
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;

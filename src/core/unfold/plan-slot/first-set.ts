@@ -99,6 +99,7 @@ function foundSet(
     carried: facts.carried,
     grid,
     range,
+    fixed: asked.written.low === asked.written.high,
     targetRir: leadRir,
     fatigue: asked.fatigue,
     last: history.last.get(part.role) ?? null,

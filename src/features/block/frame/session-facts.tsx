@@ -121,7 +121,7 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
           ? fit.fits
             ? 'it fits.'
             : 'nothing more can be cut.'
-          : `${listed(fit.changes.map((change) => trimText(change, names)))}${fit.fits ? `, then ${minutes(fit.after)} min` : `, and still ${minutes(fit.after)} min`}${fit.belowFloor ? '; a muscle falls below its floor' : ''}.`}
+          : `${listed(fit.changes.map((change) => trimText(change, names)))}${fit.fits ? `, then ${minutes(fit.after)} min` : `, and still ${minutes(fit.after)} min`}${fit.belowFloor.length > 0 ? `; below floor then: ${listed(fit.belowFloor)}` : ''}.`}
       </span>
       {isPossible(fit.edits) ? (
         <Button variant="link" onClick={take(fit.edits)}>
