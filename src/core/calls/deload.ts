@@ -10,13 +10,13 @@ export interface DeloadCall extends Call {
   readonly kind: 'deload';
 }
 
-/** Made when half or more of the growing muscles are behind, recovering or at their ceiling. */
+/** Made when half or more of the growing muscles that some slot trains as prime mover are behind, recovering or at their ceiling. */
 export const deloadCall: CallKind<DeloadCall, never> = {
   kind: 'deload',
   propose: ({ next, weeks, observations, recovers, isAnswered }) => {
     const growing = MUSCLES.filter((muscle) => {
-      const { goal, sets } = next.muscles[muscle];
-      return goal !== 'hold' && sets > 0;
+      const { goal, directFrequency } = next.muscles[muscle];
+      return goal !== 'hold' && directFrequency > 0;
     });
     const standOf = (muscle: Muscle) => {
       const latest = observations.filter((one) => one.muscle === muscle).at(-1);

@@ -27,6 +27,7 @@ export type WeekStatus = 'planned' | 'issued' | 'done';
 /** A week of the block with where it stands. */
 export interface WeekState {
   readonly status: WeekStatus;
+  /** As planned; of an issued week its sets as handed out, its muscles as what was done of it counts. */
   readonly plan: WeekPlan;
   readonly issued: IssuedWeek | null;
   /** By session id. */

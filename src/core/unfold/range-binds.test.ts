@@ -3,7 +3,7 @@ import type { Block, Slot } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
 import { check } from '../findings/registry';
 import { anyBlock } from '../testing/any-block';
-import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
 import { untrained } from './untrained';
 
 const catalogue = catalogueWith([]);
@@ -158,4 +158,26 @@ test('holds: three planks of 60 s lose a tenth of it for each rep of drift and k
   const sets = run(made, who).weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
   expect(sets.map(({ reps }) => reps)).toEqual([60, 51, 42]);
   for (const { predictedRir } of sets) expect(predictedRir).toBeCloseTo(3, 9);
+});
+
+test('a span that leaves set 1 its top alone: a load less than a rep off keeps it, coarse loads let the reps pass', () => {
+  // Four sets at 120 s lose round(1.17 x 3) = 4 of 8-12. 28.2 kg: 20 kg goes 12.3 times, 18 kg 17 times.
+  const presses = (weights: readonly number[]) => {
+    const person = athlete({
+      places: [{ ...HALL_PLACE, loads: { ...HALL, dumbbell: { unit: 'kg', weights } } }],
+      bestSets: {
+        'incline-dumbbell-press': { load: { value: 18, unit: 'kg' }, reps: 14, rir: 3, date: null },
+      },
+    });
+    const made = block(
+      [session('a', 0, [slot('1', 'incline-dumbbell-press', { rest: 120, technique: straight(4) })])],
+      { rir: { first: 2, last: 2 } },
+    );
+    const [first] = run(made, person).weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
+    return [first?.load, first?.reps];
+  };
+  // Twelve would leave 5 with 18 and 0.3 with 20: fifteen of 18 leave the 2 that are asked.
+  expect(presses([18, 20])).toEqual([18, 15]);
+  // With 19 they leave 2.5.
+  expect(presses([18, 19, 20])).toEqual([19, 12]);
 });

@@ -7,6 +7,7 @@ import type { WeekPlan } from '../plan/week';
 import type { IssuedWeek, Performed, WeekState, WeekStatus } from '../plan/week-state';
 import { deloadWeeks } from '../recovery/deload/deload';
 import { type Context, contextOf } from './context';
+import { countedWeek } from './counted-week';
 import type { UnfoldInput } from './input';
 import { planWeek } from './plan-week';
 import { plannedExercise } from './planner';
@@ -31,8 +32,9 @@ export function unfold(input: UnfoldInput, memo: Memo = new Memo()): BlockPlan {
 function withWeek(context: Context, so: SoFar, week: number): SoFar {
   const issued = context.issued.get(week) ?? null;
   const orders = standingOrders(context.answered, so.identities, context.isIssued);
-  const plan = issued?.plan ?? planWeek(context, so, week, orders);
-  const performed = performedOf(context, plan);
+  const asked = issued?.plan ?? planWeek(context, so, week, orders);
+  const performed = performedOf(context, asked);
+  const plan = issued === null ? asked : countedIn(context, issued, performed);
   const state: WeekState = { status: statusOf(plan, issued, performed), plan, issued, performed };
   return {
     weeks: [...so.weeks, state],
@@ -74,6 +76,24 @@ function callsFor(
     recovers: (muscle) => recovers(orders, [muscle], next.week),
     isAnswered: ({ subject, id }) => answered.bySubject.get(subject)?.id === id,
   });
+}
+
+/** An issued week as what was done of it counts. */
+function countedIn(
+  { planner, block, memo }: Context,
+  issued: IssuedWeek,
+  performed: ReadonlyMap<string, Performed>,
+): WeekPlan {
+  return memo.call(
+    `counted ${issued.week}`,
+    countedWeek,
+    planner.exercises,
+    issued,
+    block.crediting,
+    block.landmarks,
+    block.cycleDays,
+    ...issued.plan.sessions.map(({ sessionId }) => performed.get(sessionId) ?? null),
+  );
 }
 
 function performedOf({ performed }: Context, plan: WeekPlan): ReadonlyMap<string, Performed> {

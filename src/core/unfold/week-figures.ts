@@ -8,9 +8,31 @@ import { goalOf } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
 import type { Credited, SessionCredit } from './session-credit';
 
-/** A muscle's sums over the sessions of a week. */
-interface Sums {
+/** A session with its credit; an optional one that was not done counts nothing. */
+export interface CreditedSession {
+  readonly optional: boolean;
+  readonly credit: SessionCredit;
+}
+
+/** What a week gives a muscle. */
+interface MuscleSums {
   /** As the block's school credits. */
+  readonly sets: number;
+  readonly fractional: number;
+  readonly direct: number;
+  readonly frequency: number;
+  readonly directFrequency: number;
+  readonly parts: readonly Credited[];
+}
+
+/** Sums over the sessions of a pass, as they come to in seven days. */
+export interface WeekSums {
+  readonly hardSets: number;
+  readonly of: (muscle: Muscle) => MuscleSums;
+}
+
+/** A muscle's sums over the sessions of a pass. */
+interface Sums {
   total: number;
   fractional: number;
   direct: number;
@@ -19,19 +41,13 @@ interface Sums {
   readonly parts: Map<string, Credited>;
 }
 
-/** Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget. */
-export function weekFigures(
-  sessions: readonly { readonly optional: boolean; readonly credit: SessionCredit }[],
-  week: {
-    readonly block: Block;
-    readonly athlete: Athlete;
-    readonly phase: Phase;
-    readonly landmarks: PerMuscle<LandmarkTrace>;
-  },
+/** What the sessions of a pass give the muscles, a week. */
+export function weekSums(
+  sessions: readonly CreditedSession[],
+  cycleDays: number,
   conventions: Conventions,
-): Pick<WeekPlan, 'muscles' | 'hardSets' | 'budget' | 'whyHardSets'> {
-  const { block, athlete, phase, landmarks } = week;
-  const perWeek = 7 / block.cycleDays;
+): WeekSums {
+  const perWeek = 7 / cycleDays;
   const sums = new Map<Muscle, Sums>();
   let performed = 0;
   for (const { optional, credit: given } of sessions) {
@@ -55,17 +71,42 @@ export function weekFigures(
       }
     }
   }
-  const laid = block.activities.filter(({ hard }) => hard).length * perWeek;
+  return {
+    hardSets: performed * perWeek,
+    of: (muscle) => {
+      const sum = sums.get(muscle) ?? NOTHING;
+      return {
+        sets: sum.total * perWeek,
+        fractional: sum.fractional * perWeek,
+        direct: sum.direct * perWeek,
+        frequency: sum.exposures * perWeek,
+        directFrequency: sum.directExposures * perWeek,
+        parts: [...sum.parts.values()],
+      };
+    },
+  };
+}
+
+/** Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget. */
+export function weekFigures(
+  sessions: readonly CreditedSession[],
+  week: {
+    readonly block: Block;
+    readonly athlete: Athlete;
+    readonly phase: Phase;
+    readonly landmarks: PerMuscle<LandmarkTrace>;
+  },
+  conventions: Conventions,
+): Pick<WeekPlan, 'muscles' | 'hardSets' | 'budget' | 'whyHardSets'> {
+  const { block, athlete, phase, landmarks } = week;
+  const { hardSets, of } = weekSums(sessions, block.cycleDays, conventions);
+  const laid = (block.activities.filter(({ hard }) => hard).length * 7) / block.cycleDays;
   const budget = wholeBodyBudget(athlete, phase, conventions, laid);
-  const hardSets = performed * perWeek;
   return {
     muscles: perMuscle((muscle): MuscleWeek => {
       const trace = landmarks[muscle];
-      const sum = sums.get(muscle) ?? NOTHING;
-      const sets = sum.total * perWeek;
-      const measured = (trace.school === 'fixed dose' ? sum.direct : sum.fractional) * perWeek;
-      const frequency = sum.exposures * perWeek;
-      const directFrequency = sum.directExposures * perWeek;
+      const { sets, fractional, direct, frequency, directFrequency, parts } = of(muscle);
+      const measured = trace.school === 'fixed dose' ? direct : fractional;
       const goal = goalOf(block, athlete, muscle);
       return {
         muscle,
@@ -84,10 +125,10 @@ export function weekFigures(
           crediting: block.crediting,
           sets,
           measured,
-          direct: sum.direct * perWeek,
+          direct,
           frequency,
           directFrequency,
-          parts: [...sum.parts.values()],
+          parts,
         },
       };
     }),

@@ -85,6 +85,9 @@ function mostAt(input: ChoiceInput, load: Hundredths): number {
   const { range, targetRir } = input;
   if (input.fixed) return range.high;
   const next = nextLoad(input.grid, load);
+  // A span that leaves set 1 nothing but its top keeps to it where a load is less than a rep off.
+  const fitsTop = (one: Hundredths) => !isAtLeast(Math.abs(capacity(input, one) - targetRir - range.high), 1);
+  if (range.low === range.high && (fitsTop(load) || (next !== undefined && fitsTop(next)))) return range.high;
   if (next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low)) return range.high;
   return Math.max(range.high, roundHalfDown(capacity(input, load) - targetRir));
 }
