@@ -33,6 +33,12 @@ export const SCHEDULE = {
     default: 24,
     reason: 'Small doses recover overnight.',
   },
+  jointReps: {
+    name: 'Reps that ease a joint',
+    unit: 'reps',
+    default: 15,
+    reason: 'Sets of at least so many are light enough that a joint often bears them.',
+  },
   sessionCap: {
     name: 'Most sets of a muscle in a session',
     unit: 'sets',

@@ -1,14 +1,19 @@
 import { lacking, placeFor } from '../athlete/place';
-import { asPlanned, type Check, type Finding } from './finding';
+import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from './finding';
+import { type Placed, swapAll } from './swap-slots';
+import { offered } from './volume-fixes';
 
-/** Exercises of a session need equipment that its place lacks; one finding a session. */
-export const equipmentMissing: Check = ({ block, athlete, exerciseOf }) =>
-  block.sessions.flatMap((session): Finding[] => {
-    const place = placeFor(athlete, session.place);
+/** Substitutes offered for a single slot. */
+const OFFERED = 3;
+
+/** Exercises of a session need equipment that its place lacks; one finding a session, with what could stand in their place. */
+export const equipmentMissing: Check = (input) =>
+  input.block.sessions.flatMap((session): Finding[] => {
+    const place = placeFor(input.athlete, session.place);
     const lacks = session.slots.flatMap((slot) => {
-      const exercise = exerciseOf(asPlanned(slot));
+      const exercise = input.exerciseOf(asPlanned(slot));
       const missing = lacking(exercise, place);
-      return missing.length === 0 ? [] : [{ slotId: slot.id, exerciseId: exercise.id, missing }];
+      return missing.length === 0 ? [] : [{ slot, exerciseId: exercise.id, missing }];
     });
     const [first] = lacks;
     if (first === undefined) return [];
@@ -16,9 +21,23 @@ export const equipmentMissing: Check = ({ block, athlete, exerciseOf }) =>
       {
         id: `equipment/${session.id}`,
         severity: 'warn',
-        subject: { sessionId: session.id, slotId: first.slotId },
-        detail: { rule: 'equipment', session: session.name, place: place.name, lacks },
-        fixes: [],
+        subject: { sessionId: session.id, slotId: first.slot.id },
+        detail: {
+          rule: 'equipment',
+          session: session.name,
+          place: place.name,
+          lacks: lacks.map(({ slot, exerciseId, missing }) => ({ slotId: slot.id, exerciseId, missing })),
+        },
+        fixes: fixesOf(
+          lacks.map(({ slot }) => ({ session, slot })),
+          input,
+        ),
       },
     ];
   });
+
+/** The best substitute for each slot; for a single one the next best too. */
+function fixesOf(slots: readonly Placed[], input: CheckInput): readonly Fix[] {
+  const ranks = slots.length === 1 ? OFFERED : 1;
+  return Array.from({ length: ranks }, (_, nth) => swapAll(slots, input, undefined, nth)).flatMap(offered);
+}

@@ -241,6 +241,15 @@ export type Fix = { readonly edit: Edit } & (
       /** The week it is done in alone; null: in all of them. */
       readonly week: number | null;
     }
+  | {
+      readonly does: 'swap';
+      readonly swaps: readonly { readonly from: string; readonly to: string }[];
+    }
+  | {
+      readonly does: 'ease joint';
+      readonly how: 'longer sets' | 'restricted range';
+      readonly exerciseIds: readonly string[];
+    }
   | { readonly does: 'hold RIR' | 'hold reps'; readonly exerciseId: string }
   | { readonly does: 'lengthen rest'; readonly exerciseId: string; readonly rest: number }
   | {

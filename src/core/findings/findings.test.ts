@@ -2,6 +2,7 @@ import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import { presetPlace } from '../loading/place-presets';
 import { EMPTY_LOG } from '../log/log';
+import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import type { Finding, FindingDetail } from './finding';
@@ -319,23 +320,70 @@ describe('stale load', () => {
 
 describe('equipment', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press')])]);
+  const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });
+
   test('a home gym has no leg press machine; a hall has', () => {
-    const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });
     expect(about('equipment', legs, home)[0]?.detail).toMatchObject({
       lacks: [{ exerciseId: 'leg-press', missing: ['machine'] }],
     });
     expect(about('equipment', legs)).toEqual([]);
   });
+
+  test('one slot is offered three substitutes, best first, each of which the place has', () => {
+    const [finding] = about('equipment', legs, home);
+    expect(finding?.fixes).toHaveLength(3);
+    for (const fix of finding?.fixes ?? []) {
+      const applied = applyEdit(legs, fix.edit);
+      if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+      expect(about('equipment', applied.value.block, home)).toEqual([]);
+    }
+  });
+
+  test('several slots are mended at once, by a different exercise each, behind no gate', () => {
+    const made = block([
+      session('a', 0, [slot('1', 'leg-press'), slot('2', 'hack-squat', { technique: startOf('drop set') })]),
+    ]);
+    const [finding, ...others] = about('equipment', made, home);
+    expect(others).toEqual([]);
+    const [fix] = finding?.fixes ?? [];
+    if (finding === undefined || fix?.does !== 'swap') throw new Error('no swap');
+    expect(new Set(fix.swaps.map(({ to }) => to)).size).toBe(2);
+    expect(mended(made, finding, home).gone).toBe(true);
+    const applied = applyEdit(made, fix.edit);
+    expect(applied.ok && about('gate', applied.value.block, home)).toEqual([]);
+  });
 });
 
 describe('irritated joint', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'cable-curl')])]);
+  const sore = athlete({ joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] });
+
   test('what stresses it is named, nothing else', () => {
-    const sore = athlete({ joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] });
     expect(about('irritated joint', legs, sore).map(({ detail }) => detail)).toEqual([
       { rule: 'irritated joint', joint: 'knee', exerciseIds: ['leg-press'] },
     ]);
     expect(about('irritated joint', legs)).toEqual([]);
+  });
+
+  test('first longer sets, then a restricted range, then another exercise: each mends it', () => {
+    const [finding] = about('irritated joint', legs, sore);
+    expect(finding?.fixes.map((fix) => (fix.does === 'ease joint' ? fix.how : fix.does))).toEqual([
+      'longer sets',
+      'restricted range',
+      'swap',
+    ]);
+    for (const fix of finding?.fixes ?? []) {
+      const applied = applyEdit(legs, fix.edit);
+      if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+      expect(about('irritated joint', applied.value.block, sore)).toEqual([]);
+    }
+  });
+
+  test('sets of 15 ease it, sets of 14 do not', () => {
+    const from = (low: number) =>
+      block([session('a', 0, [slot('1', 'leg-press', { range: { low, high: 20 } })])]);
+    expect(about('irritated joint', from(15), sore)).toEqual([]);
+    expect(about('irritated joint', from(14), sore)).toHaveLength(1);
   });
 });
 

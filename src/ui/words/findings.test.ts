@@ -206,6 +206,18 @@ test.each<[Fix, string]>([
   [{ edit, does: 'move slot to session', exerciseId: 'pull-up', session: 'B' }, 'Move pull-up to B'],
   [{ edit, does: 'move slot first', exerciseId: 'pull-up' }, 'Move pull-up up'],
   [{ edit, does: 'shorten block', weeks: 6 }, 'Shorten to 6 weeks'],
+  [
+    { edit, does: 'swap', swaps: [{ from: 'leg-press', to: 'hack-squat' }] },
+    'Hack squat in place of leg press',
+  ],
+  [
+    { edit, does: 'ease joint', how: 'longer sets', exerciseIds: ['leg-press', 'pull-up'] },
+    'Longer, lighter sets in leg press and pull-up',
+  ],
+  [
+    { edit, does: 'ease joint', how: 'restricted range', exerciseIds: ['a', 'b', 'c'] },
+    'A restricted range in these 3',
+  ],
   [{ edit, does: 'hold back', exerciseId: 'pull-up' }, 'Hold pull-up back'],
   [{ edit, does: 'next variation', exerciseId: 'ring-push-up' }, 'Take ring push-up'],
   [{ edit, does: 'hold RIR', exerciseId: 'pull-up' }, 'Hold RIR in pull-up'],

@@ -1,0 +1,83 @@
+import { placeFor } from '../athlete/place';
+import type { Session, Slot } from '../block/block';
+import type { SingleEdit } from '../block/edits/edit';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import { LIBRARY } from '../exercises/library';
+import { swapCandidates } from '../exercises/similarity';
+import { gateOf } from '../techniques/gates';
+import { asPlanned, type CheckInput, type Fix } from './finding';
+
+/** A slot with the session it stands in. */
+export interface Placed {
+  readonly session: Session;
+  readonly slot: Slot;
+}
+
+/**
+ * What could stand in a slot's place, best first: what the place has, that trains a prime mover of it, is counted alike
+ * and may be done with the slot's technique, and does not stand in the session already.
+ * @param suits what else is asked of it
+ */
+export function substitutesFor(
+  { session, slot }: Placed,
+  input: CheckInput,
+  suits: (exercise: Exercise) => boolean = () => true,
+): readonly Exercise[] {
+  const exercise = input.exerciseOf(asPlanned(slot));
+  const movers = primeMovers(exercise);
+  const taken = new Set(session.slots.map((one) => one.exercise.id));
+  const list = LIBRARY.filter(
+    (one) =>
+      !taken.has(one.id) &&
+      one.measure === exercise.measure &&
+      primeMovers(one).some((muscle) => movers.includes(muscle)) &&
+      gateOf(slot, one) === null &&
+      suits(one),
+  );
+  const place = placeFor(input.athlete, session.place);
+  return swapCandidates(exercise, list, { athlete: input.athlete, place, date: input.week.startDate }).map(
+    (one) => one.exercise,
+  );
+}
+
+/**
+ * One fix that puts the best substitute into each of these slots, no exercise twice in a session.
+ * @param nth which of the substitutes each takes, 0 the best
+ * @returns undefined where one of them has none
+ */
+export function swapAll(
+  slots: readonly Placed[],
+  input: CheckInput,
+  suits: (exercise: Exercise) => boolean = () => true,
+  nth = 0,
+): Fix | undefined {
+  const taken = new Map<string, Set<string>>();
+  const swaps: { readonly slot: Slot; readonly to: Exercise }[] = [];
+  for (const placed of slots) {
+    const used = taken.get(placed.session.id) ?? new Set<string>();
+    taken.set(placed.session.id, used);
+    const free = substitutesFor(placed, input, suits).filter(({ id }) => !used.has(id));
+    const to = free[nth];
+    if (to === undefined) return undefined;
+    used.add(to.id);
+    swaps.push({ slot: placed.slot, to });
+  }
+  if (swaps.length === 0) return undefined;
+  return {
+    does: 'swap',
+    swaps: swaps.map(({ slot, to }) => ({ from: slot.exercise.id, to: to.id })),
+    edit: { kind: 'batch', edits: swaps.flatMap(({ slot, to }) => swapEdits(slot, to)) },
+  };
+}
+
+function swapEdits(slot: Slot, { id, revision }: Exercise): readonly SingleEdit[] {
+  return [
+    { kind: 'slot/set', slot: slot.id, field: 'exercise', value: { id, revision } },
+    // What was set up for the other one does not hold for this.
+    { kind: 'slot/set', slot: slot.id, field: 'variant', value: null },
+    { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
+    ...(slot.rotate.length === 0
+      ? []
+      : [{ kind: 'slot/set', slot: slot.id, field: 'rotate', value: [] } as const]),
+  ];
+}
