@@ -44,4 +44,16 @@ export const EFFORT = {
     default: 1,
     reason: 'Less cannot be told from a good or bad day.',
   },
+  oldBestWeeks: {
+    name: 'Old best set',
+    unit: 'weeks',
+    default: 8,
+    reason: 'Strength of so long ago is no longer sure.',
+  },
+  oldBestShare: {
+    name: 'Old best set counts less',
+    unit: '%',
+    default: 5,
+    reason: 'A careful start after a while; the first log corrects it.',
+  },
 } as const satisfies Record<string, Convention>;

@@ -26,6 +26,8 @@ export type StrengthSource =
       readonly load: number;
       readonly reps: number;
       readonly rir: number;
+      /** Per cent it counts less, being old when the block begins. */
+      readonly lessPercent?: number;
     };
 
 /** A strength estimate and, for weeks not reached yet, how far it was projected. */
@@ -38,6 +40,14 @@ export interface Strength {
   /** Weeks of projected gain between the two. */
   readonly weeksAhead: number;
   readonly gainPercent: number;
+  /** The other of the last two exposures, and why it was passed over: weaker, or less near to failure. */
+  readonly over?: {
+    readonly week: number;
+    readonly load: number;
+    readonly reps: number;
+    readonly rir: number;
+    readonly why: 'weaker' | 'easier';
+  };
 }
 
 /**

@@ -47,6 +47,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     block.lowSets,
     block.rangeBinds,
     block.cycleDays,
+    block.startDate,
   );
   const sessions = sessionsInOrder(block);
   const issued = memo.call('issued', issuedByWeek, input.issued);

@@ -1,5 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
+import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
@@ -19,6 +20,8 @@ export interface Planner {
   readonly rangeBinds: Block['rangeBinds'];
   /** Calendar weeks that a pass of the cycle takes. */
   readonly pass: number;
+  /** First day of the block. */
+  readonly startDate: LocalDate;
 }
 
 export function plannerOf(
@@ -30,8 +33,19 @@ export function plannerOf(
   lowSets: boolean,
   rangeBinds: Block['rangeBinds'],
   cycleDays: number,
+  startDate: LocalDate,
 ): Planner {
-  return { athlete, exercises, conventions, curve, time, lowSets, rangeBinds, pass: cycleDays / 7 };
+  return {
+    athlete,
+    exercises,
+    conventions,
+    curve,
+    time,
+    lowSets,
+    rangeBinds,
+    pass: cycleDays / 7,
+    startDate,
+  };
 }
 
 /** The exercise as the library has it; what nobody knows any more credits nothing. */

@@ -1,5 +1,6 @@
 import { placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
+import { daysBetween, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
@@ -84,11 +85,24 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
 
 function startEstimate(
   kind: 'best set' | 'start set',
-  set: { readonly load: Weight; readonly reps: number; readonly rir: number },
+  set: {
+    readonly load: Weight;
+    readonly reps: number;
+    readonly rir: number;
+    readonly date?: LocalDate | null;
+  },
   lifted: Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>,
-  estimating: Estimating,
+  planner: Pick<Planner, 'curve' | 'conventions' | 'pass' | 'startDate'>,
 ): StrengthEstimate | null {
   const done = { load: valueIn(lifted.grid.unit, set.load), reps: set.reps, rir: set.rir };
-  const oneRepMax = strengthOf(lifted, done, estimating);
-  return oneRepMax === undefined ? null : { week: 0, source: { kind, ...done }, oneRepMax };
+  const oneRepMax = strengthOf(lifted, done, planner);
+  if (oneRepMax === undefined) return null;
+  const { oldBestWeeks, oldBestShare } = planner.conventions;
+  const isOld = set.date != null && daysBetween(set.date, planner.startDate) > oldBestWeeks * 7;
+  if (!isOld) return { week: 0, source: { kind, ...done }, oneRepMax };
+  return {
+    week: 0,
+    source: { kind, ...done, lessPercent: oldBestShare },
+    oneRepMax: oneRepMax * (1 - oldBestShare / 100),
+  };
 }

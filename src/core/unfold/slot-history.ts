@@ -65,10 +65,12 @@ export function strengthAt(
   pass: number,
 ): Strength | null {
   const recent = exposures.slice(-EXPOSURES);
-  let best: StrengthEstimate | null = null;
-  for (const one of recent)
-    if (best === null || one.oneRepMax >= best.oneRepMax || one.source.rir < best.source.rir) best = one;
-  best ??= start;
+  const [first, second] = recent;
+  const isLater =
+    first !== undefined &&
+    second !== undefined &&
+    (second.oneRepMax >= first.oneRepMax || second.source.rir < first.source.rir);
+  const best = (isLater ? second : first) ?? start;
   if (best === null) return null;
   const from = recent.at(-1)?.week ?? 0;
   // A loop over few numbers: this is asked for every slot and week, a thousand times for every key pressed.
@@ -81,12 +83,20 @@ export function strengthAt(
   const weeksAhead = ahead * pass;
   return {
     source: best.source,
+    ...passedOver(best, isLater ? first : second),
     measured: best.oneRepMax,
     oneRepMax: best.oneRepMax * growth,
     weeksAhead,
     // What it comes to a week: the passes may lie in phases that gain at another pace.
     gainPercent: ahead === 0 ? (gains[week - 1] ?? 0) / pass : (growth ** (1 / weeksAhead) - 1) * 100,
   };
+}
+
+/** The exposure that did not serve; it was weaker, or stronger and less near to failure. */
+function passedOver(best: StrengthEstimate, other: StrengthEstimate | undefined): Pick<Strength, 'over'> {
+  if (other === undefined || other.source.kind !== 'logged') return {};
+  const { week, load, reps, rir } = other.source;
+  return { over: { week, load, reps, rir, why: other.oneRepMax > best.oneRepMax ? 'easier' : 'weaker' } };
 }
 
 /** One set of a slot as it counts for next time. */

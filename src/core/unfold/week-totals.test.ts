@@ -6,7 +6,7 @@ import { weekTotals } from './week-totals';
 
 const best = (value: number) => ({ load: { value, unit: 'kg' as const }, reps: 1, rir: 0, date: null });
 
-test('two slots of two sets by hand: sets, work, zones; an optional session is left out', () => {
+test('two slots of two sets by hand: sets, work; an optional session is left out', () => {
   const own = (reps: number, load: number) => [
     { week: 1, sets: 2, reps, load: { value: load, unit: 'kg' as const }, rir: null },
   ];
@@ -30,6 +30,5 @@ test('two slots of two sets by hand: sets, work, zones; an optional session is l
   if (first === undefined) throw new Error('no week');
   const totals = weekTotals(first.plan, conventionsWith());
   expect(totals).toMatchObject({ sets: 4, slots: 2, sessions: 1, work: 2 * 5 * 60 + 2 * 10 * 40 });
-  expect(totals.zones).toEqual({ strength: 0.5, size: 0.5, endurance: 0 });
   expect(totals.seconds).toBe(first.plan.sessions[0]?.seconds.high);
 });

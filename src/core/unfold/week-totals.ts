@@ -1,7 +1,6 @@
 import type { Conventions } from '../conventions/conventions';
 import type { WeekPlan } from '../plan/week';
 import { workingSets } from '../plan/working-sets';
-import { REP_ZONES, type RepZone, zoneOf } from '../volume/rep-zones';
 import { setWork } from '../volume/work';
 
 /** What a week comes to as a whole. */
@@ -15,14 +14,11 @@ export interface WeekTotals {
   readonly slots: number;
   /** Sessions with sets at all. */
   readonly sessions: number;
-  /** Shares of the sets counted in reps, 0 to 1, by their planned reps. */
-  readonly zones: Readonly<Record<RepZone, number>>;
 }
 
 /** Adds up a planned week. */
 export function weekTotals(week: WeekPlan, conventions: Conventions): WeekTotals {
-  const zones: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
-  let [sets, seconds, work, slots, sessions, credited] = [0, 0, 0, 0, 0, 0];
+  let [sets, seconds, work, slots, sessions] = [0, 0, 0, 0, 0];
   for (const session of week.sessions) {
     if (session.optional) continue;
     if (session.sets > 0) {
@@ -36,12 +32,8 @@ export function weekTotals(week: WeekPlan, conventions: Conventions): WeekTotals
       for (const set of slot.sets) {
         if (set.optional) continue;
         work += setWork(set, slot, conventions);
-        if (slot.measure === 'seconds' || set.credit === 0) continue;
-        zones[zoneOf(set.reps, conventions)] += set.credit;
-        credited += set.credit;
       }
     }
   }
-  for (const zone of REP_ZONES) zones[zone] = credited === 0 ? 0 : zones[zone] / credited;
-  return { sets, seconds, work, slots, sessions, zones };
+  return { sets, seconds, work, slots, sessions };
 }

@@ -1,17 +1,17 @@
 import { conventionsWith } from '../conventions/conventions';
 import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
+import type { Performed } from '../plan/week-state';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { repPicture, zoneOf } from './rep-zones';
+import { untrained } from '../unfold/untrained';
+import { repPicture, zoneOf, zoneShares } from './rep-zones';
 
-test('zones by their bounds; a half between two belongs to the lower', () => {
+test('zones by their bounds', () => {
   const usual = conventionsWith({});
-  expect([1, 5, 5.5, 6, 12, 12.5, 13].map((reps) => zoneOf(reps, usual))).toEqual([
+  expect([1, 5, 6, 12, 13].map((reps) => zoneOf(reps, usual))).toEqual([
     'strength',
     'strength',
-    'strength',
-    'size',
     'size',
     'size',
     'endurance',
@@ -48,4 +48,66 @@ test('planned sets by the middle of their range, three and one of four; a hold c
   expect(picture.zones).toEqual({ strength: 0.75, size: 0, endurance: 0.25 });
   expect(picture.goal).toBe('strength');
   expect(picture.compounds).toBeCloseTo(3 / (4 + (hard?.[2] ?? 0)), 9);
+});
+
+/** The zones of a week of one slot. */
+function zonesOf(changes: Parameters<typeof slot>[2], performed: ReadonlyMap<string, Performed> = new Map()) {
+  const made = block([session('a', 0, [slot('1', 'leg-extension', changes)])]);
+  const { weeks } = untrained({ block: made, athlete: athlete(), exercises: lookup });
+  const [week] = weeks;
+  if (week === undefined) throw new Error('no week');
+  return zoneShares({ plan: week.plan, performed }, made, conventionsWith());
+}
+
+test('the middle of a range is a whole rep, half up: 5-6 is 6, 10-15 is 13', () => {
+  expect(zonesOf({ range: { low: 5, high: 6 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
+  expect(zonesOf({ range: { low: 4, high: 6 } })).toEqual({ strength: 1, size: 0, endurance: 0 });
+  expect(zonesOf({ range: { low: 10, high: 15 } })).toEqual({ strength: 0, size: 0, endurance: 1 });
+  expect(zonesOf({ range: { low: 10, high: 14 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
+});
+
+test('back-offs count by their own range: 4-6 and four reps more are 8-10', () => {
+  const technique = {
+    kind: 'top + back-offs',
+    backOffs: 2,
+    drop: 0.12,
+    topRir: 1,
+    backOffReps: 4,
+    topToFailure: false,
+  } as const;
+  const zones = zonesOf({ technique, range: { low: 4, high: 6 } });
+  expect(zones.strength).toBeCloseTo(1 / 3, 9);
+  expect(zones.size).toBeCloseTo(2 / 3, 9);
+});
+
+test('what is done counts by its reps: three sets of 8-12 done as 5, 12 and, too easy, 13', () => {
+  const done = (setId: string, reps: number, rir: number) =>
+    [
+      `1/${setId}`,
+      {
+        set: {
+          id: setId,
+          workoutId: 'w',
+          slotId: '1',
+          setId,
+          exerciseId: 'leg-extension',
+          load: { value: 50, unit: 'kg' as const },
+          reps,
+          rir,
+          at: '2026-11-02T10:00:00Z',
+          supersedes: null,
+        },
+        conflicts: [],
+      },
+    ] as const;
+  const performed = new Map([
+    [
+      'a',
+      {
+        workout: { id: 'w', week: 1, sessionId: 'a', date: '2026-11-02', finished: true },
+        sets: new Map([done('work-1', 5, 2), done('work-2', 12, 2), done('work-3', 13, 5)]),
+      },
+    ],
+  ]);
+  expect(zonesOf({}, performed)).toEqual({ strength: 0.5, size: 0.5, endurance: 0 });
 });

@@ -1,49 +1,103 @@
+import type { Block, Slot } from '../block/block';
+import { findSlot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { sessionsOf } from '../findings/cycle';
 import type { CheckInput } from '../findings/finding';
+import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
+import type { WeekState } from '../plan/week-state';
+import { roundHalfUp } from '../rounding';
+import { partsOf } from '../techniques/registry';
+import { isHard } from './credit';
 
 export const REP_ZONES = ['strength', 'size', 'endurance'] as const;
 export type RepZone = (typeof REP_ZONES)[number];
 
-/** The zone of a rep count, see the conventions; a half rep belongs to the lower zone. */
+/** The zone of a whole number of reps, see the conventions. */
 export function zoneOf(reps: number, conventions: Conventions): RepZone {
-  if (reps < conventions.strengthZone + 1) return 'strength';
-  return reps < conventions.sizeZone + 1 ? 'size' : 'endurance';
+  if (reps <= conventions.strengthZone) return 'strength';
+  return reps <= conventions.sizeZone ? 'size' : 'endurance';
 }
+
+/** Shares of all sets counted in reps, 0 to 1; all zero without any. */
+export type ZoneShares = Readonly<Record<RepZone, number>>;
+
+/** A week with what was done of it. */
+export type ZonedWeek = Pick<WeekState, 'plan' | 'performed'>;
+
+/**
+ * Which zones a week's hard sets train: what is planned by the middle of the range of its own part (back-offs and
+ * finishers have one), what is done by its logged reps; holds count in none.
+ */
+export function zoneShares(
+  { plan, performed }: ZonedWeek,
+  block: Block,
+  conventions: Conventions,
+): ZoneShares {
+  const zones: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
+  let total = 0;
+  for (const session of plan.sessions) {
+    const done = performed.get(session.sessionId);
+    if (session.optional && done === undefined) continue;
+    for (const planned of session.slots) {
+      const slot = findSlot(block, planned.slotId)?.slot;
+      if (planned.measure === 'seconds') continue;
+      for (const set of planned.sets) {
+        const logged = done?.sets.get(`${planned.slotId}/${set.id}`)?.set;
+        if (logged === undefined && (set.optional || done?.workout.finished === true)) continue;
+        const credit = logged === undefined ? set.credit : loggedCredit(set, logged.rir, conventions);
+        zones[zoneOf(logged?.reps ?? plannedReps(set, planned, slot), conventions)] += credit;
+        total += credit;
+      }
+    }
+  }
+  for (const zone of REP_ZONES) zones[zone] = total === 0 ? 0 : zones[zone] / total;
+  return zones;
+}
+
+function loggedCredit({ credit, role, piece }: SetPlan, rir: number, conventions: Conventions): number {
+  if (role === 'easy' || !isHard(rir, conventions)) return 0;
+  return piece === 1 ? 1 : credit;
+}
+
+/** The middle of the range of a set's part, to a whole rep; what is asked where the slot is no longer written. */
+function plannedReps({ role, reps }: SetPlan, { technique }: SlotPlan, slot: Slot | undefined): number {
+  const part = partsOf(technique).find((one) => one.role === role);
+  if (part?.range !== undefined) return middle(part.range);
+  if (slot === undefined) return reps;
+  const { low, high } = slot.range;
+  return middle({ low, high }) + (part?.repOffset ?? 0);
+}
+
+const middle = ({ low, high }: { readonly low: number; readonly high: number }) =>
+  roundHalfUp((low + high) / 2);
 
 /** What a week's hard sets train: shares of all of them, 0 to 1. */
 export interface RepPicture {
   /** Of sets counted in reps; all zero without any. */
-  readonly zones: Readonly<Record<RepZone, number>>;
+  readonly zones: ZoneShares;
   readonly compounds: number;
   /** The zone of most sets; null without any. */
   readonly goal: RepZone | null;
 }
 
-/** Planned hard sets by the middle of their slot's rep range; holds count in no zone. */
+/** The week in hand as a whole. */
 export function repPicture(input: CheckInput): RepPicture {
-  const ranges = new Map(
-    input.block.sessions.flatMap(({ slots }) => slots).map(({ id, range }) => [id, range] as const),
+  const state = input.blockPlan.weeks.find(({ plan }) => plan.week === input.week.week);
+  const zones = zoneShares(
+    { plan: input.week, performed: state?.performed ?? new Map() },
+    input.block,
+    input.conventions,
   );
-  const sets: Record<RepZone, number> = { strength: 0, size: 0, endurance: 0 };
   let [all, compounds] = [0, 0];
-  for (const { slot, exercise, hard } of sessionsOf(input).flatMap(({ slots }) => slots)) {
+  for (const { exercise, hard } of sessionsOf(input).flatMap(({ slots }) => slots)) {
     all += hard;
     if (exercise.kind === 'compound') compounds += hard;
-    const range = ranges.get(slot.slotId);
-    if (exercise.measure === 'seconds' || range === undefined) continue;
-    sets[zoneOf((range.low + range.high) / 2, input.conventions)] += hard;
   }
-  const total = sets.strength + sets.size + sets.endurance;
-  const share = (count: number, of: number) => (of === 0 ? 0 : count / of);
-  const [most] = [...REP_ZONES].sort((a, b) => sets[b] - sets[a]);
+  const [most] = [...REP_ZONES].sort((a, b) => zones[b] - zones[a]);
   return {
-    zones: {
-      strength: share(sets.strength, total),
-      size: share(sets.size, total),
-      endurance: share(sets.endurance, total),
-    },
-    compounds: share(compounds, all),
-    goal: total === 0 || most === undefined ? null : most,
+    zones,
+    compounds: all === 0 ? 0 : compounds / all,
+    goal: most === undefined || zones[most] === 0 ? null : most,
   };
 }

@@ -98,7 +98,7 @@ export async function seedDemo(today: string, coach = DEMO_COACH): Promise<boole
 
 async function fill(asker: Asker, today: string): Promise<void> {
   const monday = mondayOf(today);
-  const { maren, aurelio, devika, tobiasz, wren, ilmari } = people(randomUUID, addDays(monday, -60));
+  const { maren, aurelio, devika, tobiasz, wren, ilmari } = people(randomUUID, addDays(monday, -50));
   for (const athlete of [maren, aurelio, devika, tobiasz, wren, ilmari]) await addAthlete(asker, athlete);
   const towelRow = { ...TOWEL_ROW, id: `own-${shortId()}` };
   await saveExercise(asker, towelRow, new Date());

@@ -43,16 +43,21 @@ function at(candidate: Pick<Candidate, 'load' | 'reps'>, written: Written): stri
   return setText(candidate.load, candidate.reps, written);
 }
 
+/** The exposure that did not serve, and why. */
+function overText({ over }: Strength, written: Written): string {
+  if (over === undefined) return '';
+  const said = over.why === 'easier' ? 'was less near to failure' : 'says less';
+  return ` (week ${over.week}’s ${at(over, written)} with ${figure(over.rir)} left ${said})`;
+}
+
 function strengthSentence(strength: Strength, written: Written, unit: Unit): string {
   const { source } = strength;
   const held = written.measure === 'seconds';
   const set = `${at(source, written)} with ${figure(source.rir)} left`;
   const from =
     source.kind === 'logged'
-      ? `Week ${source.week} was ${set}`
-      : source.kind === 'best set'
-        ? `Best set ${set}`
-        : `Start set ${set}`;
+      ? `Week ${source.week} was ${set}${overText(strength, written)}`
+      : `${source.kind === 'best set' ? 'Best set' : 'Start set'} ${set}${source.lessPercent === undefined ? '' : ` (older than eight weeks: ${source.lessPercent} % less)`}`;
   const measured = held
     ? `${from}: longest hold ${estimate(strength.measured)} s`
     : `${from}: e1RM ${estimate(strength.measured)} ${unit}`;

@@ -6,6 +6,7 @@ import {
   howToMake,
   MUSCLES,
   type Reason,
+  type Strength,
   unfold,
 } from '@/core';
 import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
@@ -134,6 +135,37 @@ test('the best fit is explained with its source, its prediction and what else th
       'Week 2 was 60 × 10 with 3 left: e1RM 86.0 kg. Target 2 in reserve: 60 × 11 predicts 2.0; 62.5 × 9 predicts 2.3.',
     besides: 'Its reps are as near as the runner-up’s; the nearer reserve wins. Last time 60 × 10.',
   });
+});
+
+test('what a load follows from says which of two sets serves, and that an old one counts less', () => {
+  const from = (strength: Partial<Strength>): string =>
+    explain(
+      {
+        code: 'load/hold',
+        unit: 'kg',
+        load: 0,
+        seconds: 40,
+        targetRir: 2,
+        range: { low: 20, high: 60 },
+        strength: {
+          source: { kind: 'logged', week: 4, load: 145, reps: 12, rir: 2 },
+          measured: 212,
+          oneRepMax: 212,
+          weeksAhead: 0,
+          gainPercent: 0.5,
+          ...strength,
+        },
+      },
+      names,
+    ).because;
+  const before = { week: 3, load: 145, reps: 12, rir: 3 };
+  expect(from({ over: { ...before, why: 'easier' } })).toContain(
+    'Week 4 was 145 × 12 with 2 left (week 3’s 145 × 12 with 3 left was less near to failure)',
+  );
+  expect(from({ over: { ...before, why: 'weaker' } })).toContain('with 3 left says less)');
+  expect(from({ source: { kind: 'best set', load: 100, reps: 8, rir: 2, lessPercent: 5 } })).toContain(
+    'Best set 100 × 8 with 2 left (older than eight weeks: 5 % less)',
+  );
 });
 
 test('a volume names its parts and how the landmarks came about', () => {

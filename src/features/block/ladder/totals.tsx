@@ -1,5 +1,5 @@
 import { Button, Table } from '@mantine/core';
-import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals } from '@/core';
+import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals, zoneShares } from '@/core';
 import { figure, minutes } from '@/ui/words/figures';
 import classes from './ladder.module.css';
 
@@ -19,10 +19,12 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
   const weeks = blockPlan.weeks.map((weekState) => ({
     weekState,
     totals: weekTotals(weekState.plan, conventions),
+    zones: zoneShares(weekState, block, conventions),
   }));
   const others = other?.weeks.map((weekState) => ({
     weekState,
     totals: weekTotals(weekState.plan, conventions),
+    zones: zoneShares(weekState, block, conventions),
   }));
   const most = {
     rir: Math.max(1, ...weeks.map(({ weekState }) => weekState.plan.rir)),
@@ -47,7 +49,7 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
     { name: `work, 1000 ${unit} × reps`, of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
       name: `${ZONE_HEADS[zone]}, % of sets`,
-      of: ({ totals }: (typeof weeks)[number]) => figure(100 * totals.zones[zone], 0),
+      of: ({ zones }: (typeof weeks)[number]) => figure(100 * zones[zone], 0),
     })),
   ];
   return (
