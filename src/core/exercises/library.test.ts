@@ -118,3 +118,33 @@ test('every variant shifts something and has an id of its own', () => {
       ]);
   }
 });
+
+test.each([
+  // Where the weight hangs straight down it is hardest with the limb level; a cable pulls evenly; a calf fails at the top.
+  ['standing-calf-raise', 'shortened', 'bottom'],
+  ['seated-calf-raise', 'shortened', 'bottom'],
+  ['cable-fly', 'middle', 'bottom'],
+  ['dumbbell-fly', 'stretched', 'bottom'],
+  ['dumbbell-lateral-raise', 'shortened', 'bottom'],
+  ['cable-lateral-raise', 'middle', 'bottom'],
+  ['pull-up', 'shortened', 'arms long'],
+  ['wide-pulldown', 'shortened', 'arms long'],
+  ['chest-supported-row', 'shortened', 'arms long'],
+  ['leg-extension', 'shortened', 'deep bend'],
+  ['barbell-back-squat', 'stretched', 'bottom'],
+  ['stiff-leg-deadlift', 'stretched', 'bottom'],
+  ['barbell-hip-thrust', 'shortened', 'bottom'],
+  ['dumbbell-leg-curl', 'stretched', 'legs straight'],
+  ['lying-barbell-extension', 'stretched', 'deep bend'],
+  ['incline-dumbbell-curl', 'stretched', 'bottom'],
+  ['plank', 'middle', 'none'],
+] as const)('%s is hardest %s, long at the %s', (id, hardest, longHalf) => {
+  expect(exerciseById(id)).toMatchObject({ hardest, longHalf });
+});
+
+test('what hangs from a bar over nobody can be set down: hinges from the floor, not what pins the lifter', () => {
+  const open = LIBRARY.filter(({ canSetDown }) => canSetDown).map(({ id }) => id);
+  expect(open).toEqual(expect.arrayContaining(['deadlift', 'stiff-leg-deadlift']));
+  for (const id of ['barbell-back-squat', 'barbell-bench-press', 'good-morning', 'bent-over-barbell-row'])
+    expect(open).not.toContain(id);
+});

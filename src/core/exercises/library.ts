@@ -1,6 +1,9 @@
 import type { Exercise } from './exercise';
 import { ARMS } from './library/arms';
+import { FLIES_AND_OVERHEAD } from './library/flies-and-overhead';
 import { HINGES } from './library/hinges';
+import { HIPS_AND_HAMSTRINGS } from './library/hips-and-hamstrings';
+import { KNEES_AND_CALVES } from './library/knees-and-calves';
 import { PRESSES } from './library/presses';
 import { PULLS } from './library/pulls';
 import { ROTATION } from './library/rotation';
@@ -12,8 +15,11 @@ import { TRUNK } from './library/trunk';
 /** The exercises the product ships with. */
 export const LIBRARY: readonly Exercise[] = [
   ...SQUATS,
+  ...KNEES_AND_CALVES,
   ...HINGES,
+  ...HIPS_AND_HAMSTRINGS,
   ...PRESSES,
+  ...FLIES_AND_OVERHEAD,
   ...PULLS,
   ...SHOULDERS,
   ...ARMS,

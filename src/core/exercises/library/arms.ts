@@ -356,6 +356,7 @@ export const ARMS: readonly Exercise[] = [
     cues: 'Upper arm still, straighten behind the body.',
   }),
   extension('narrow-push-up', 'narrow push-up', {
+    longHalf: 'bottom',
     contributions: { triceps: 1, chest: 0.75, 'front delts': 0.5 },
     equipment: ['floor'],
     loading: 'bodyweight',

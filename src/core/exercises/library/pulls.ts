@@ -68,6 +68,7 @@ export const PULLS: readonly Exercise[] = [
     chain: { name: 'pull-up', step: 3 },
   }),
   pulldown('foot-assisted-pull-up', 'foot-assisted pull-up', {
+    hardest: 'shortened',
     contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5, forearms: 0.25 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',
@@ -93,6 +94,7 @@ export const PULLS: readonly Exercise[] = [
     chain: { name: 'pull-up', step: 4 },
   }),
   pulldown('neutral-pulldown', 'neutral-grip pulldown', {
+    hardest: 'shortened',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 4,
@@ -100,6 +102,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Let the shoulder blades rise at the top.',
   }),
   pulldown('wide-pulldown', 'wide-grip pulldown', {
+    hardest: 'shortened',
     contributions: { lats: 1, 'upper back': 0.75, biceps: 0.25 },
     equipment: ['cable'],
     loading: 'stack',
@@ -108,6 +111,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Elbows down and a little back, chest up.',
   }),
   pulldown('one-arm-pulldown', 'one-arm pulldown', {
+    hardest: 'shortened',
     contributions: { lats: 1, biceps: 0.5, 'upper back': 0.25 },
     equipment: ['cable'],
     loading: 'stack',
@@ -118,6 +122,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Elbow to the hip, side bends a little.',
   }),
   pulldown('plate-loaded-pulldown', 'plate-loaded pulldown', {
+    hardest: 'shortened',
     equipment: ['plate machine'],
     loading: 'plate-loaded',
     stimulus: 4,
@@ -226,6 +231,7 @@ export const PULLS: readonly Exercise[] = [
     variants: ELBOWS,
   }),
   pullover('straight-arm-pulldown', 'straight-arm pulldown', {
+    hardest: 'middle',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
@@ -241,6 +247,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Ribs down, stop where the shoulders ask.',
   }),
   pullover('pullover-machine', 'pullover machine', {
+    hardest: 'middle',
     contributions: { lats: 1, chest: 0.25 },
     equipment: ['machine'],
     loading: 'stack',
@@ -249,6 +256,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Push with the elbows.',
   }),
   pulldown('underhand-pulldown', 'underhand pulldown', {
+    hardest: 'shortened',
     contributions: { lats: 1, biceps: 0.75, 'upper back': 0.5 },
     equipment: ['cable'],
     loading: 'stack',
@@ -341,6 +349,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Elbows a little bent, deep stretch.',
   }),
   pullover('kneeling-rope-pulldown', 'kneeling rope pulldown', {
+    hardest: 'middle',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,

@@ -16,6 +16,7 @@ const rotation = family({
 /** Chops, twists and what resists them: the trunk turns, or is kept from turning. */
 export const ROTATION: readonly Exercise[] = [
   rotation('high-to-low-chop', 'high-to-low cable chop', {
+    longHalf: 'top',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
@@ -30,6 +31,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'From the hip to above the far shoulder.',
   }),
   rotation('level-cable-twist', 'level cable twist', {
+    longHalf: 'none',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
@@ -37,6 +39,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'Arms straight in front, turn the chest.',
   }),
   rotation('rotation-machine', 'trunk rotation machine', {
+    longHalf: 'none',
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 3,
@@ -44,6 +47,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'Slow both ways, never to the very end.',
   }),
   rotation('landmine-twist', 'landmine twist', {
+    longHalf: 'none',
     equipment: ['barbell'],
     loading: 'barbell',
     stimulus: 3,
@@ -51,6 +55,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'Arms long, turn the end of the bar from hip to hip.',
   }),
   rotation('band-chop', 'band chop', {
+    longHalf: 'top',
     equipment: ['band'],
     loading: 'band',
     stimulus: 2,
@@ -58,6 +63,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'Turn from the ribs, slow back.',
   }),
   rotation('seated-dumbbell-twist', 'seated dumbbell twist', {
+    longHalf: 'none',
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 2,
@@ -75,6 +81,7 @@ export const ROTATION: readonly Exercise[] = [
     cues: 'Press out and hold; let nothing turn.',
   }),
   rotation('lying-leg-turn', 'lying leg turn', {
+    longHalf: 'none',
     equipment: ['floor'],
     loading: 'bodyweight',
     stimulus: 2,

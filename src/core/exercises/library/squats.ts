@@ -28,34 +28,12 @@ const lunge = family({
   ],
 });
 
-const kneeExtension = family({
-  pattern: 'knee extension',
-  kind: 'isolation',
-  contributions: { quads: 1 },
-  hardest: 'shortened',
-  longHalf: 'deep bend',
-  joints: ['knee'],
-  tempo: '3011',
-  restSeconds: 90,
-});
-
-const calf = family({
-  pattern: 'calf raise',
-  kind: 'isolation',
-  contributions: { calves: 1 },
-  hardest: 'stretched',
-  longHalf: 'bottom',
-  joints: ['ankle'],
-  tempo: '2211',
-  restSeconds: 60,
-});
-
 const FEET = [
   { id: 'feet-high', name: 'feet high', contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 } },
   { id: 'feet-wide', name: 'feet wide', contributions: { adductors: 0.75 } },
 ] as const;
 
-/** Squats, lunges, knee extensions and calves. */
+/** Squats and lunges. */
 export const SQUATS: readonly Exercise[] = [
   squat('barbell-back-squat', 'barbell back squat', {
     contributions: { quads: 1, glutes: 1, adductors: 0.5, 'spinal erectors': 0.5 },
@@ -267,76 +245,6 @@ export const SQUATS: readonly Exercise[] = [
     cues: 'Sit over one foot, the other leg stays straight.',
     variants: [],
   }),
-  kneeExtension('leg-extension', 'leg extension', {
-    equipment: ['machine'],
-    loading: 'stack',
-    stimulus: 4,
-    fatigue: 1,
-    cues: 'Lean back a little, pause at the top.',
-  }),
-  kneeExtension('kneeling-lean-back', 'kneeling lean-back', {
-    equipment: ['floor'],
-    loading: 'bodyweight',
-    bodyweightShare: 0.6,
-    stimulus: 4,
-    fatigue: 2,
-    hardest: 'stretched',
-    tempo: '4010',
-    cues: 'Hips open, lean back from the knees, slowly.',
-  }),
-  kneeExtension('wall-sit', 'wall sit', {
-    contributions: { quads: 1, glutes: 0.25 },
-    equipment: ['floor'],
-    loading: 'none',
-    measure: 'seconds',
-    stimulus: 2,
-    fatigue: 1,
-    hardest: 'middle',
-    longHalf: 'none',
-    tempo: '1000',
-    cues: 'Thighs level, back flat on the wall.',
-  }),
-  calf('standing-calf-raise', 'standing calf raise', {
-    equipment: ['machine'],
-    loading: 'stack',
-    axialLoad: 1,
-    stimulus: 5,
-    fatigue: 1,
-    cues: 'Two seconds in the deepest stretch.',
-  }),
-  calf('leg-press-calf-raise', 'leg press calf raise', {
-    equipment: ['plate machine'],
-    loading: 'plate-loaded',
-    stimulus: 4,
-    fatigue: 1,
-    cues: 'Knees nearly straight, stops in place.',
-  }),
-  calf('seated-calf-raise', 'seated calf raise', {
-    equipment: ['plate machine'],
-    loading: 'plate-loaded',
-    stimulus: 3,
-    fatigue: 1,
-    cues: 'Bent knees: the deeper calf works.',
-  }),
-  calf('single-leg-calf-raise', 'single-leg calf raise', {
-    equipment: ['dumbbells'],
-    loading: 'dumbbell',
-    sides: 2,
-    stimulus: 4,
-    fatigue: 1,
-    restSeconds: 45,
-    cues: 'Off a step, full stretch.',
-  }),
-  calf('bodyweight-calf-raise', 'one-leg bodyweight calf raise', {
-    equipment: ['floor'],
-    loading: 'bodyweight',
-    bodyweightShare: 1,
-    sides: 2,
-    stimulus: 3,
-    fatigue: 1,
-    restSeconds: 45,
-    cues: 'Off a stair, a pause at the bottom.',
-  }),
   squat('landmine-squat', 'landmine squat', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.25, 'upper back': 0.25 },
     equipment: ['barbell'],
@@ -427,35 +335,5 @@ export const SQUATS: readonly Exercise[] = [
     axialLoad: 2,
     failableAlone: false,
     cues: 'Inside a rack with safeties.',
-  }),
-  kneeExtension('band-leg-extension', 'band leg extension', {
-    equipment: ['band'],
-    loading: 'band',
-    stimulus: 2,
-    fatigue: 1,
-    cues: 'Straighten fully, hold a moment.',
-  }),
-  kneeExtension('one-leg-extension', 'one-leg extension', {
-    equipment: ['machine'],
-    loading: 'stack',
-    stimulus: 4,
-    fatigue: 1,
-    sides: 2,
-    restSeconds: 60,
-    cues: 'Hips down, straighten fully.',
-  }),
-  calf('guided-bar-calf-raise', 'guided-bar calf raise', {
-    equipment: ['plate machine'],
-    loading: 'plate-loaded',
-    stimulus: 4,
-    fatigue: 1,
-    cues: 'Stand on a block, full stretch at the bottom.',
-  }),
-  calf('bent-over-calf-raise', 'bent-over calf raise', {
-    equipment: ['machine'],
-    loading: 'stack',
-    stimulus: 4,
-    fatigue: 1,
-    cues: 'Hips bent, heels as deep as they go.',
   }),
 ];

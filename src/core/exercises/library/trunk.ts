@@ -41,6 +41,7 @@ const carry = family({
 /** Abs, trunk holds and carries. */
 export const TRUNK: readonly Exercise[] = [
   crunch('cable-crunch', 'cable crunch', {
+    longHalf: 'top',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 4,
@@ -48,6 +49,7 @@ export const TRUNK: readonly Exercise[] = [
     cues: 'Curl the ribs to the hips.',
   }),
   crunch('crunch-machine', 'crunch machine', {
+    longHalf: 'top',
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
@@ -181,7 +183,7 @@ export const TRUNK: readonly Exercise[] = [
     stimulus: 3,
     fatigue: 1,
     sides: 2,
-    hardest: 'middle',
+    hardest: 'stretched',
     axialLoad: 1,
     cues: 'One side at a time, slow, full stretch.',
   }),

@@ -1,0 +1,128 @@
+import type { Exercise } from '../exercise';
+import { family } from './family';
+
+const kneeExtension = family({
+  pattern: 'knee extension',
+  kind: 'isolation',
+  contributions: { quads: 1 },
+  hardest: 'shortened',
+  longHalf: 'deep bend',
+  joints: ['knee'],
+  tempo: '3011',
+  restSeconds: 90,
+});
+
+const calf = family({
+  pattern: 'calf raise',
+  kind: 'isolation',
+  contributions: { calves: 1 },
+  hardest: 'shortened',
+  longHalf: 'bottom',
+  joints: ['ankle'],
+  tempo: '2211',
+  restSeconds: 60,
+});
+
+/** Knee extensions and calf raises. */
+export const KNEES_AND_CALVES: readonly Exercise[] = [
+  kneeExtension('leg-extension', 'leg extension', {
+    equipment: ['machine'],
+    loading: 'stack',
+    stimulus: 4,
+    fatigue: 1,
+    cues: 'Lean back a little, pause at the top.',
+  }),
+  kneeExtension('kneeling-lean-back', 'kneeling lean-back', {
+    equipment: ['floor'],
+    loading: 'bodyweight',
+    bodyweightShare: 0.6,
+    stimulus: 4,
+    fatigue: 2,
+    hardest: 'stretched',
+    tempo: '4010',
+    cues: 'Hips open, lean back from the knees, slowly.',
+  }),
+  kneeExtension('wall-sit', 'wall sit', {
+    contributions: { quads: 1, glutes: 0.25 },
+    equipment: ['floor'],
+    loading: 'none',
+    measure: 'seconds',
+    stimulus: 2,
+    fatigue: 1,
+    hardest: 'middle',
+    longHalf: 'none',
+    tempo: '1000',
+    cues: 'Thighs level, back flat on the wall.',
+  }),
+  calf('standing-calf-raise', 'standing calf raise', {
+    equipment: ['machine'],
+    loading: 'stack',
+    axialLoad: 1,
+    stimulus: 5,
+    fatigue: 1,
+    cues: 'Two seconds in the deepest stretch.',
+  }),
+  calf('leg-press-calf-raise', 'leg press calf raise', {
+    equipment: ['plate machine'],
+    loading: 'plate-loaded',
+    stimulus: 4,
+    fatigue: 1,
+    cues: 'Knees nearly straight, stops in place.',
+  }),
+  calf('seated-calf-raise', 'seated calf raise', {
+    equipment: ['plate machine'],
+    loading: 'plate-loaded',
+    stimulus: 3,
+    fatigue: 1,
+    cues: 'Bent knees: the deeper calf works.',
+  }),
+  calf('single-leg-calf-raise', 'single-leg calf raise', {
+    equipment: ['dumbbells'],
+    loading: 'dumbbell',
+    sides: 2,
+    stimulus: 4,
+    fatigue: 1,
+    restSeconds: 45,
+    cues: 'Off a step, full stretch.',
+  }),
+  calf('bodyweight-calf-raise', 'one-leg bodyweight calf raise', {
+    equipment: ['floor'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    sides: 2,
+    stimulus: 3,
+    fatigue: 1,
+    restSeconds: 45,
+    cues: 'Off a stair, a pause at the bottom.',
+  }),
+  kneeExtension('band-leg-extension', 'band leg extension', {
+    equipment: ['band'],
+    loading: 'band',
+    stimulus: 2,
+    fatigue: 1,
+    cues: 'Straighten fully, hold a moment.',
+  }),
+  kneeExtension('one-leg-extension', 'one-leg extension', {
+    equipment: ['machine'],
+    loading: 'stack',
+    stimulus: 4,
+    fatigue: 1,
+    sides: 2,
+    restSeconds: 60,
+    cues: 'Hips down, straighten fully.',
+  }),
+  calf('guided-bar-calf-raise', 'guided-bar calf raise', {
+    equipment: ['plate machine'],
+    loading: 'plate-loaded',
+    stimulus: 4,
+    fatigue: 1,
+    cues: 'Stand on a block, full stretch at the bottom.',
+  }),
+  calf('bent-over-calf-raise', 'bent-over calf raise', {
+    equipment: ['machine'],
+    loading: 'stack',
+    stimulus: 4,
+    fatigue: 1,
+    cues: 'Hips bent, heels as deep as they go.',
+  }),
+];
