@@ -18,10 +18,13 @@ function fieldSchema(zod: Zod, field: Field): z.ZodType {
     }
     case 'band': {
       const end = zod.int().min(field.least).max(field.most);
-      return zod.strictObject({ low: end, high: end }).refine(({ low, high }) => low <= high);
+      const schema = zod.strictObject({ low: end, high: end }).refine(({ low, high }) => low <= high);
+      return field.otherwise === undefined ? schema : schema.default({ ...field.otherwise });
     }
-    case 'list':
-      return zod.array(zod.int().min(field.least).max(field.most)).min(1).max(field.longest);
+    case 'list': {
+      const schema = zod.array(zod.int().min(field.least).max(field.most)).max(field.longest);
+      return field.otherwise === undefined ? schema.min(1) : schema.default([...field.otherwise]);
+    }
   }
 }
 

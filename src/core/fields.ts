@@ -8,9 +8,20 @@ export type Field =
   | { readonly type: 'yes'; readonly otherwise?: boolean }
   | { readonly type: 'choice'; readonly of: readonly string[]; readonly otherwise?: string }
   /** A lower and an upper whole number. */
-  | { readonly type: 'band'; readonly least: number; readonly most: number }
-  /** Whole numbers in order, so many at most. */
-  | { readonly type: 'list'; readonly least: number; readonly most: number; readonly longest: number };
+  | {
+      readonly type: 'band';
+      readonly least: number;
+      readonly most: number;
+      readonly otherwise?: { readonly low: number; readonly high: number };
+    }
+  /** Whole numbers in order, so many at most; none at all where that is how it starts. */
+  | {
+      readonly type: 'list';
+      readonly least: number;
+      readonly most: number;
+      readonly longest: number;
+      readonly otherwise?: readonly number[];
+    };
 
 /** A field for each parameter. */
 export type Fields<P extends { readonly kind: string }> = {

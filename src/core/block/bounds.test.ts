@@ -25,7 +25,7 @@ const FIGURES: readonly (readonly [
   of: (value: number) => Block,
 ])[] = [
   ['weeks', 1, 16, 1, (weeks) => blockWith({ weeks })],
-  ['days of the cycle', 2, 28, 1, (cycleDays) => blockWith({ cycleDays })],
+  ['days of the cycle', 2, 42, 1, (cycleDays) => blockWith({ cycleDays })],
   ['RIR of the first week', 1, 6, 0.5, (first) => blockWith({ rir: { first, last: Math.min(1, first) } })],
   ['RIR of the last week', 0, 3, 0.5, (last) => blockWith({ rir: { first: 3, last } })],
   ['day of a session', 0, 6, 1, (day) => block([session('a', day, [])])],

@@ -1,7 +1,7 @@
 /** What the figures of a block may be. Bounds are generous: they stop slips, not opinions (those are findings). */
 export const BOUNDS = {
   weeks: { low: 1, high: 16 },
-  cycleDays: { low: 2, high: 28 },
+  cycleDays: { low: 2, high: 42 },
   rir: { low: 0, high: 6 },
   rirOffset: { low: -4, high: 4 },
   startRir: { low: 0, high: 10 },
@@ -34,6 +34,6 @@ export const LIMITS = {
   id: 64,
   text: 2000,
   safety: 200,
-  tempo: 8,
+  tempo: 12,
   activityName: 80,
 } as const;

@@ -40,7 +40,7 @@ export const exerciseSchema = z.strictObject({
   failableAlone: z.boolean(),
   canSetDown: z.boolean().optional(),
   joints: z.array(z.enum(JOINTS)).max(JOINTS.length),
-  tempo: text(8),
+  tempo: text(12),
   restSeconds: z.int().min(0).max(900),
   cues: text(400),
   variants: z

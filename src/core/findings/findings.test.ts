@@ -126,6 +126,7 @@ describe('recovery gap', () => {
                 pauses: 2,
                 pause: 20,
                 total: { low: 15, high: 20 },
+                lengths: [],
                 toFailure: true,
               },
             }),

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { malformed, ok, type Result } from '../result';
-import type { TechniqueParameters } from '../techniques/registry';
+import { type TechniqueParameters, withNewParameters } from '../techniques/registry';
 import { topSetBackOffs } from '../techniques/top-set-back-offs';
 import { LANDMARKS } from '../volume/landmarks';
 import type { SessionPlan } from './session';
@@ -40,7 +40,8 @@ const issuedSchema = z
 /**
  * Reads a week as it was stored when it was handed out, in today's shape; no figure of it is derived again. Weeks of
  * engine 1 knew neither places nor variants nor holds, those of engine 2 no techniques beyond straight sets and a top
- * set with back-offs, those of engine 3 said in a set's id that it measures no strength.
+ * set with back-offs, those of engine 3 said in a set's id that it measures no strength,
+ * those of engine 4 had techniques with fewer parameters.
  * @param unchecked parsed JSON
  */
 export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
@@ -49,9 +50,18 @@ export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
   const stored = unchecked as IssuedWeek & { readonly rung?: WeekPlan };
   const { rung, ...others } = stored;
   const named: IssuedWeek = rung === undefined ? stored : { ...others, plan: rung };
-  if (named.engine >= 4) return ok(named);
-  const third = named.engine >= 3 ? named : fromOlder(named);
-  return ok(withSessions(third, (slots) => slots.map(fromThird)));
+  const fourth = named.engine >= 4 ? named : fromThirdWeek(named);
+  if (named.engine >= 5) return ok(named);
+  return ok(
+    withSessions(fourth, (slots) =>
+      slots.map((one) => ({ ...one, technique: withNewParameters(one.technique) })),
+    ),
+  );
+}
+
+function fromThirdWeek(stored: IssuedWeek): IssuedWeek {
+  const third = stored.engine >= 3 ? stored : fromOlder(stored);
+  return withSessions(third, (slots) => slots.map(fromThird));
 }
 
 function fromOlder(stored: IssuedWeek): IssuedWeek {

@@ -16,9 +16,9 @@ export interface ForTime {
 export const forTime: Technique<ForTime> = {
   kind: 'for time',
   fields: {
-    list: { type: 'list', least: 1, most: 100, longest: 12 },
+    list: { type: 'list', least: 1, most: 100, longest: 20 },
     cap: whole(30, 3600),
-    hard: whole(0, 12),
+    hard: whole(0, 20),
   },
   start: { kind: 'for time', list: [20, 15, 10], cap: 480, hard: 2 },
   parts: ({ list, hard }) => {

@@ -1,3 +1,4 @@
+import type { RepRange } from '../block/rep-range';
 import { choice, yes } from '../fields';
 import { minisToRir } from './stamina';
 import { plainPart, type Technique } from './technique';
@@ -6,23 +7,42 @@ export interface HighRepFinisher {
   readonly kind: 'high-rep finisher';
   /** One long set, or a load good for ten taken on to twenty with breaths between. */
   readonly shape: 'long set' | 'ten to twenty';
+  /** Reps of the long set; at the top the load rises. */
+  readonly band: RepRange;
+  /** How the long set's load is found: by its reps, or as half of the one-rep max. */
+  readonly load: 'by reps' | 'half of 1RM';
   readonly toFailure: boolean;
 }
 
-const LONG = { low: 17, high: 30 };
+const LONG = { low: 17, high: 25 };
+const BAND = { least: 12, most: 50 };
+const HALF = 0.5;
 const TEN = 10;
 const TWENTY = 20;
 /** Seconds of a few breaths. */
 const BREATHS = 15;
 
-/** One set of 17-30, or a ten-rep load taken to twenty. At the top of the range the load rises. */
+/** One set in a band of its own, or a ten-rep load taken to twenty. At the top of the band the load rises. */
 export const highRepFinisher: Technique<HighRepFinisher> = {
   kind: 'high-rep finisher',
-  fields: { shape: choice(['long set', 'ten to twenty']), toFailure: yes() },
-  start: { kind: 'high-rep finisher', shape: 'long set', toFailure: false },
-  parts: ({ shape, toFailure }) => {
+  fields: {
+    shape: choice(['long set', 'ten to twenty']),
+    // Documents from before the band could be chosen meant this one.
+    band: { type: 'band', ...BAND, otherwise: { low: 17, high: 30 } },
+    load: choice(['by reps', 'half of 1RM'], 'by reps'),
+    toFailure: yes(),
+  },
+  start: {
+    kind: 'high-rep finisher',
+    shape: 'long set',
+    band: LONG,
+    load: 'by reps',
+    toFailure: false,
+  },
+  parts: ({ shape, band, load, toFailure }) => {
     const rir = toFailure ? { rir: 0 } : { leastRir: 1 };
-    if (shape === 'long set') return [plainPart(1, { ...rir, range: LONG })];
+    const ofMax = load === 'half of 1RM' ? { ofMax: HALF } : {};
+    if (shape === 'long set') return [plainPart(1, { ...rir, ...ofMax, range: band })];
     const breaths = Array.from({ length: TEN }, () => ({ pause: BREATHS, share: 1 }));
     return [
       plainPart(1, {

@@ -1,37 +1,52 @@
-import { choice, whole } from '../fields';
-import { bySets, type Manner, plainPart, type Section, type Technique } from './technique';
+import { choice, whole, yes } from '../fields';
+import { bySets, type Half, plainPart, type Technique } from './technique';
 
 export interface PartialsAfterFailure {
   readonly kind: 'partials after failure';
   readonly sets: number;
   readonly on: 'every set' | 'last set';
   readonly partials: number;
-  readonly half: Extract<Manner, 'long half' | 'short half'>;
+  /** The half they are done in: the one in which the exercise is easier, or a named one. */
+  readonly half: 'easier half' | Half;
+  /** Full reps to failure; otherwise to the set's RIR. */
+  readonly toFailure: boolean;
 }
 
 const MOST_PARTIALS = 12;
 
-/** Full reps to failure, then partials in the long or the easier half; of every set or of the last only. */
+/** Full reps to failure or to the set's RIR, then partials in one half; of every set or of the last only. */
 export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   kind: 'partials after failure',
   fields: {
     sets: whole(1, 6),
     on: choice(['every set', 'last set']),
     partials: whole(1, MOST_PARTIALS),
-    half: choice(['long half', 'short half']),
+    half: choice(['easier half', 'long half', 'short half']),
+    toFailure: yes(true),
   },
-  start: { kind: 'partials after failure', sets: 2, on: 'last set', partials: 4, half: 'long half' },
-  parts: ({ sets, on, partials, half }) => {
-    const section: Section = { manner: half, reps: partials, past: true };
+  start: {
+    kind: 'partials after failure',
+    sets: 2,
+    on: 'last set',
+    partials: 4,
+    half: 'easier half',
+    toFailure: true,
+  },
+  parts: ({ sets, on, partials, half, toFailure }) => {
+    const effort = !toFailure ? {} : on === 'every set' ? { rir: 0 } : { lastRir: 0 };
     return [
       plainPart(sets, {
-        ...(on === 'every set' ? { rir: 0 } : { lastRir: 0 }),
-        sections: (last) => (last || on === 'every set' ? [section] : []),
+        ...effort,
+        sections: (last, easier) => {
+          if (!last && on !== 'every set') return [];
+          return [{ manner: half === 'easier half' ? easier : half, reps: partials, past: true }];
+        },
       }),
     ];
   },
   ...bySets(1, 6),
-  reach: () => 'past failure',
+  // Partials after reps in reserve still end where full ones would not go on.
+  reach: ({ toFailure }) => (toFailure ? 'past failure' : 'to failure'),
   heldBack: () => null,
   progress: 'reps',
   // The pair is the number to beat: at equal full reps one partial more than was done, with more of them the given number.

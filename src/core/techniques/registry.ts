@@ -99,6 +99,16 @@ export function fieldsOf(kind: TechniqueKind): Readonly<Record<string, Field>> {
   return REGISTRY[kind].fields as Readonly<Record<string, Field>>;
 }
 
+/** A technique from before some of its parameters were there, with these as documents without them are read. */
+export function withNewParameters(parameters: TechniqueParameters): TechniqueParameters {
+  const added = Object.entries(fieldsOf(parameters.kind)).flatMap(([name, field]) =>
+    name in parameters || !('otherwise' in field) ? [] : [[name, field.otherwise] as const],
+  );
+  const whole = added.length === 0 ? parameters : { ...parameters, ...Object.fromEntries(added) };
+  if (whole.kind !== 'density') return whole;
+  return { ...whole, of: withNewParameters(whole.of) as PlainParameters };
+}
+
 function techniqueOf(parameters: TechniqueParameters): Technique<TechniqueParameters> {
   return REGISTRY[parameters.kind] as unknown as Technique<TechniqueParameters>;
 }
@@ -180,6 +190,11 @@ export function loggedAs(parameters: TechniqueParameters): LoggedAs {
 export function clockOf(parameters: TechniqueParameters, pieces: number) {
   const inside = insideOf(parameters);
   return plainOf(inside).clock?.(inside, pieces) ?? null;
+}
+
+/** Whether last time's reps are asked set by set, and one more. */
+export function banksReps(parameters: TechniqueParameters): boolean {
+  return plainOf(insideOf(parameters)).banks === true;
 }
 
 /** Whether the first set of it says how strong the athlete is. */

@@ -10,7 +10,7 @@ export interface RepBank {
   readonly toFailure: boolean;
 }
 
-/** n sets of as many as possible at fixed rest; the sum of their reps is what progresses. */
+/** n sets of as many as possible at fixed rest; the sum of their reps is what progresses: last time's and one more. */
 export const repBank: Technique<RepBank> = {
   kind: 'rep bank',
   fields: { sets: whole(2, 10), sum: whole(5, 200), toFailure: yes() },
@@ -21,6 +21,7 @@ export const repBank: Technique<RepBank> = {
   heldBack: (parameters) => ({ ...parameters, toFailure: false }),
   progress: 'earned',
   earned: ({ sum }, done) => done.total >= sum,
+  banks: true,
   loggedAs: 'sum of reps',
   measures: true,
 };

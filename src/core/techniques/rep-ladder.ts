@@ -6,8 +6,8 @@ export interface RepLadder {
   readonly kind: 'rep ladder';
   /** How often it is climbed. */
   readonly sets: number;
-  /** Up 1-2-...-k; up and down again; or down from k by steps. */
-  readonly way: 'up' | 'up and down' | 'down';
+  /** Up 1-2-...-k; up and down again; down from k by steps; or k sets of k: 1, 2 and 2, 3 and 3 and 3. */
+  readonly way: 'up' | 'up and down' | 'down' | 'k sets of k';
   /** Reps of the longest mini-set, k. */
   readonly top: number;
   /** Reps by which each mini-set differs from the one before. */
@@ -15,10 +15,17 @@ export interface RepLadder {
   readonly pause: number;
 }
 
-const MOST = 15;
+const MOST = 50;
+/** Longest mini-set of k sets of k: 28 of them then. */
+const MOST_SQUARE = 7;
 const LEAST_PAUSE = 10;
+const mostOf = (way: RepLadder['way']) => (way === 'k sets of k' ? MOST_SQUARE : MOST);
 
 function repsOf({ way, top, step }: RepLadder): readonly number[] {
+  if (way === 'k sets of k')
+    return Array.from({ length: Math.min(top, MOST_SQUARE) }, (_, at) =>
+      Array.from({ length: at + 1 }, () => at + 1),
+    ).flat();
   const up: number[] = [];
   for (let reps = top; reps > 0; reps -= step) up.unshift(reps);
   if (way === 'up') return up;
@@ -31,10 +38,10 @@ export const repLadder: Technique<RepLadder> = {
   kind: 'rep ladder',
   fields: {
     sets: whole(1, 4),
-    way: choice(['up', 'up and down', 'down']),
+    way: choice(['up', 'up and down', 'down', 'k sets of k']),
     top: whole(2, MOST),
-    step: whole(1, 5),
-    pause: whole(LEAST_PAUSE, 45),
+    step: whole(1, 10),
+    pause: whole(0, 300),
   },
   start: { kind: 'rep ladder', sets: 2, way: 'up', top: 5, step: 1, pause: 20 },
   parts: (parameters) => {
@@ -54,9 +61,9 @@ export const repLadder: Technique<RepLadder> = {
   progress: 'earned',
   next: (parameters, done, { range }) => {
     if (!done.met) return parameters;
-    const most = Math.min(MOST, Math.max(range.high, parameters.top));
+    const most = Math.min(mostOf(parameters.way), Math.max(range.high, parameters.top));
     if (parameters.top < most) return { ...parameters, top: parameters.top + 1 };
-    return { ...parameters, pause: Math.max(LEAST_PAUSE, parameters.pause - 5) };
+    return { ...parameters, pause: Math.max(Math.min(LEAST_PAUSE, parameters.pause), parameters.pause - 5) };
   },
   loggedAs: 'reps',
   measures: false,

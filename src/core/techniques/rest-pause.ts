@@ -1,5 +1,5 @@
 import { whole, yes } from '../fields';
-import { minisToRir } from './stamina';
+import { fixedMinis, leadRirOf, minisToRir } from './stamina';
 import { bySets, plainPart, type Technique } from './technique';
 
 export interface RestPause {
@@ -11,11 +11,13 @@ export interface RestPause {
   readonly pause: number;
   /** Reps of one set, all its pieces; at the top the load rises. */
   readonly total: { readonly low: number; readonly high: number };
+  /** Reps of each piece as written; none: as many as there are. */
+  readonly lengths: readonly number[];
   /** To failure each time; otherwise to the week's RIR, never less than 1. */
   readonly toFailure: boolean;
 }
 
-/** A set, 15-30 s, again, and again: total reps in a band. */
+/** A set, 15-30 s, again, and again: total reps in a band, or pieces of written lengths. */
 export const restPause: Technique<RestPause> = {
   kind: 'rest-pause',
   fields: {
@@ -23,6 +25,7 @@ export const restPause: Technique<RestPause> = {
     pauses: whole(1, 4),
     pause: whole(10, 45),
     total: { type: 'band', least: 2, most: 60 },
+    lengths: { type: 'list', least: 1, most: 30, longest: 5, otherwise: [] },
     toFailure: yes(),
   },
   start: {
@@ -31,23 +34,39 @@ export const restPause: Technique<RestPause> = {
     pauses: 2,
     pause: 20,
     total: { low: 15, high: 20 },
+    lengths: [],
     toFailure: true,
   },
-  parts: ({ sets, pauses, pause, toFailure }) => [
-    plainPart(sets, {
-      ...(toFailure ? { rir: 0 } : { leastRir: 1 }),
-      minis: (lead) =>
-        minisToRir(
-          lead,
-          Array.from({ length: pauses }, () => ({ pause, share: 1 })),
-        ),
-    }),
-  ],
+  parts: ({ sets, pauses, pause, lengths, toFailure }) => {
+    const effort = toFailure ? { rir: 0 } : { leastRir: 1 };
+    const [first, ...others] = lengths;
+    if (first !== undefined)
+      return [
+        plainPart(sets, {
+          ...effort,
+          range: { low: first, high: first },
+          leadRir: leadRirOf(lengths, pause),
+          minis: () => fixedMinis(others, pause),
+        }),
+      ];
+    return [
+      plainPart(sets, {
+        ...effort,
+        minis: (lead) =>
+          minisToRir(
+            lead,
+            Array.from({ length: pauses }, () => ({ pause, share: 1 })),
+          ),
+      }),
+    ];
+  },
   ...bySets(1, 4),
   reach: ({ toFailure }) => (toFailure ? 'past failure' : 'short of failure'),
   heldBack: (parameters) => ({ ...parameters, toFailure: false }),
   progress: 'earned',
-  earned: ({ total, sets }, done) => done.total >= total.high * sets,
+  // Written pieces are earned by doing them; open ones by their sum.
+  earned: ({ total, sets, lengths }, done) =>
+    lengths.length > 0 ? done.met && done.running >= 2 : done.total >= total.high * sets,
   loggedAs: 'reps',
   measures: true,
 };

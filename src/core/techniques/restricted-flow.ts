@@ -6,6 +6,8 @@ export interface RestrictedFlow {
   readonly kind: 'restricted blood flow';
   /** Reps of the long set and of the shorter ones after it. */
   readonly long: number;
+  /** How many long ones, 1 or 2. */
+  readonly longs: number;
   readonly short: number;
   readonly shorts: number;
   /** Seconds between. */
@@ -19,33 +21,35 @@ export interface RestrictedFlow {
 /** Band of loads, as shares of the one-rep max, and the step within it. */
 const BAND = { least: 0.2, most: 0.3, step: 0.02 };
 
-/** One long and three shorter sets at 20-30 % of 1RM with little rest, limbs only; the load rises within the band. */
+/** One or two long and some shorter sets at 20-30 % of 1RM with little rest or none, limbs only; the load rises within the band. */
 export const restrictedFlow: Technique<RestrictedFlow> = {
   kind: 'restricted blood flow',
   fields: {
     long: whole(15, 40),
+    longs: whole(1, 2, 1),
     short: whole(8, 20),
     shorts: whole(1, 4),
-    pause: whole(20, 45),
+    pause: whole(0, 45),
     share: share(BAND.least, BAND.most),
     screened: yes(),
   },
   start: {
     kind: 'restricted blood flow',
     long: 30,
+    longs: 1,
     short: 15,
     shorts: 3,
     pause: 30,
     share: BAND.least,
     screened: false,
   },
-  parts: ({ long, short, shorts, pause, share }) => [
+  parts: ({ long, longs, short, shorts, pause, share }) => [
     plainPart(1, {
       range: { low: long, high: long },
       ofMax: share,
       minis: () =>
         fixedMinis(
-          Array.from({ length: shorts }, () => short),
+          [...Array.from({ length: longs - 1 }, () => long), ...Array.from({ length: shorts }, () => short)],
           pause,
         ),
       asRound: true,

@@ -1,30 +1,41 @@
-import { whole, yes } from '../fields';
-import { bySets, plainPart, type Section, sectionsCost, type Technique } from './technique';
+import { choice, whole, yes } from '../fields';
+import { bySets, type Manner, plainPart, type Section, sectionsCost, type Technique } from './technique';
+
+const ORDERS = ['full, long, short', 'full, short, long', 'long, short, full', 'short, long, full'] as const;
+
+const MANNERS: Readonly<Record<string, Manner>> = { full: 'full', long: 'long half', short: 'short half' };
+const mannersOf = (order: (typeof ORDERS)[number]) =>
+  order.split(', ').map((name) => MANNERS[name] as Manner);
 
 export interface SectionedReps {
   readonly kind: 'sectioned reps';
   readonly sets: number;
   /** Reps of each section. */
   readonly each: number;
+  /** Order of the full reps and those of the two halves. */
+  readonly order: (typeof ORDERS)[number];
   /** A last section of slow full reps. */
   readonly slow: boolean;
 }
 
-/** p full, p of the long half, p of the other, p slow if wished: one set without a pause. */
+/** p full, p of one half, p of the other in the order written, p slow if wished: one set without a pause. */
 export const sectionedReps: Technique<SectionedReps> = {
   kind: 'sectioned reps',
-  fields: { sets: whole(1, 6), each: whole(3, 12), slow: yes() },
-  start: { kind: 'sectioned reps', sets: 2, each: 7, slow: false },
-  parts: ({ sets, each, slow }) => {
+  fields: { sets: whole(1, 6), each: whole(3, 12), order: choice(ORDERS, ORDERS[0]), slow: yes() },
+  start: { kind: 'sectioned reps', sets: 2, each: 7, order: ORDERS[0], slow: false },
+  parts: ({ sets, each, order, slow }) => {
+    const [lead = 'full', ...others] = mannersOf(order);
     const sections: readonly Section[] = [
-      { manner: 'long half', reps: each },
-      { manner: 'short half', reps: each },
+      ...others.map((manner) => ({ manner, reps: each })),
       ...(slow ? [{ manner: 'slow', reps: each } as const] : []),
     ];
+    // Half reps that open the set take half of what full ones would.
+    const opening = each - sectionsCost([{ manner: lead, reps: each }]);
     return [
       plainPart(sets, {
         range: { low: each, high: each },
-        leadRir: (rir) => rir + sectionsCost(sections),
+        manner: lead,
+        leadRir: (rir) => rir + sectionsCost(sections) - opening,
         sections: () => sections,
       }),
     ];

@@ -23,5 +23,8 @@ export const slowLowering: Technique<SlowLowering> = {
   progress: 'load rule',
   loggedAs: 'reps',
   measures: true,
-  tempo: ({ down }, written) => `${down}${written?.slice(1) ?? OTHERWISE}`,
+  tempo: ({ down }, written) =>
+    written?.includes('-')
+      ? [down, ...written.split('-').slice(1)].join('-')
+      : `${down}${written?.slice(1) ?? OTHERWISE}`,
 };

@@ -8,10 +8,10 @@ export interface StrictThenLoose {
   readonly loose: number;
 }
 
-/** Strict reps until none is left, then a few with a swing. Isolation only; strict reps progress. */
+/** Strict reps until none is left, then some with a swing, up to as many again. Isolation only; strict reps progress. */
 export const strictThenLoose: Technique<StrictThenLoose> = {
   kind: 'strict then loose',
-  fields: { sets: whole(1, 4), loose: whole(1, 8) },
+  fields: { sets: whole(1, 4), loose: whole(1, 20) },
   start: { kind: 'strict then loose', sets: 2, loose: 3 },
   parts: ({ sets, loose }) => {
     const section: Section = { manner: 'loose', reps: loose, past: true };

@@ -47,7 +47,7 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
       round++;
       const minis = part.minis?.({ reps, rir, reach, lighter, back }) ?? [];
       const last = round === partsOf(technique).reduce((sum, one) => sum + one.sets, 0);
-      const sections = part.sections?.(last) ?? [];
+      const sections = part.sections?.(last, 'long half') ?? [];
       const pieces: Bar[] = [
         {
           reps,

@@ -9,6 +9,13 @@ export type Role = (typeof ROLES)[number];
 export const MANNERS = ['full', 'long half', 'short half', 'loose', 'slow'] as const;
 export type Manner = (typeof MANNERS)[number];
 
+export type Half = Extract<Manner, 'long half' | 'short half'>;
+
+/** The half of the range in which an exercise is easier: the long one, unless it is hardest stretched. */
+export function easierHalf({ hardest }: { readonly hardest: string }): Half {
+  return hardest === 'stretched' ? 'short half' : 'long half';
+}
+
 /** Reps that follow the counted ones of a set without a pause. */
 export interface Section {
   readonly manner: Manner;
@@ -82,8 +89,8 @@ export interface Part {
   readonly leadRir?: (rir: number, back: number) => number;
   /** What follows the round's first set. */
   readonly minis?: (lead: Lead) => readonly Mini[];
-  /** What follows the counted reps of each set without a pause; `last` for the slot's last set. */
-  readonly sections?: (last: boolean) => readonly Section[];
+  /** What follows the counted reps of each set without a pause; `last` for the slot's last set, `easier` the half in which the exercise is easier. */
+  readonly sections?: (last: boolean, easier: Half) => readonly Section[];
   /** How the counted reps are done. */
   readonly manner?: Manner;
   /** Seconds after each set, in place of the slot's rest. */
@@ -166,6 +173,8 @@ export interface Technique<P extends { readonly kind: string }> {
   readonly uncounted?: true;
   /** Whether reps stay as they were last time while something else progresses. */
   readonly keepsReps?: true;
+  /** Whether last time's reps are asked set by set at the same load, and one more in the set with most room. */
+  readonly banks?: true;
   /** Tempo of the technique's own. */
   readonly tempo?: (parameters: P, written: string | null) => string;
 }

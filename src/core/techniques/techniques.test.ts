@@ -17,10 +17,11 @@ import {
   TECHNIQUE_KINDS,
   type TechniqueParameters,
   tempoOf,
+  withNewParameters,
   withSetCount,
 } from './registry';
 import { lighterBy, roundCredits, roundRirs, Stamina } from './stamina';
-import type { Done, Lead, Mini } from './technique';
+import { type Done, easierHalf, type Lead, type Mini } from './technique';
 import { techniqueSchema } from './technique-schema';
 
 const conventions = conventionsWith();
@@ -104,7 +105,7 @@ describe('each technique by hand', () => {
     const start = startOf('top + back-offs');
     const [top, backOff] = partsOf(start);
     expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
-    expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: { least: 0.1, wished: 0.12, most: 0.3 } });
+    expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: { least: 0.05, wished: 0.12, most: 0.3 } });
     const failing = { ...start, topToFailure: true } as TechniqueParameters;
     expect(partsOf(failing)[0]).toMatchObject({ rir: 0 });
     expect(reachOf(failing)).toBe('to failure');
@@ -117,6 +118,16 @@ describe('each technique by hand', () => {
     expect(isEarned(start, done({ total: 18 }), slot)).toBe(false);
     expect(isEarned(start, done({ total: 20 }), slot)).toBe(true);
     expect(isEarned({ ...start, sets: 2 } as TechniqueParameters, done({ total: 39 }), slot)).toBe(false);
+  });
+
+  test('rest-pause in written pieces: 10 and 6 with 20 s between, earned when complete twice running', () => {
+    const written = { ...startOf('rest-pause'), lengths: [10, 6] } as TechniqueParameters;
+    expect(partsOf(written)[0]?.range).toEqual({ low: 10, high: 10 });
+    expect(repsOf(minisOf(written, 10, 0))).toEqual([6]);
+    // Four come back in 20 s: to end at 0 after the six, two must be left after the ten.
+    expect(partsOf(written)[0]?.leadRir?.(0, BACK)).toBe(2);
+    expect(isEarned(written, done({ running: 1 }), slot)).toBe(false);
+    expect(isEarned(written, done({ running: 2 }), slot)).toBe(true);
   });
 
   test('rest-pause held back at 2: ten, then each piece stops with two left', () => {
@@ -171,9 +182,17 @@ describe('each technique by hand', () => {
   test('partials after failure: on the last set, or on every one; held back they are straight sets', () => {
     const start = startOf('partials after failure');
     const [part] = partsOf(start);
-    expect(part?.sections?.(false)).toEqual([]);
-    expect(part?.sections?.(true)).toEqual([{ manner: 'long half', reps: 4, past: true }]);
+    expect(part?.sections?.(false, 'long half')).toEqual([]);
+    expect(part?.sections?.(true, 'long half')).toEqual([{ manner: 'long half', reps: 4, past: true }]);
+    expect(part?.sections?.(true, 'short half')).toMatchObject([{ manner: 'short half' }]);
+    const turned = { ...start, half: 'long half' } as TechniqueParameters;
+    expect(partsOf(turned)[0]?.sections?.(true, 'short half')).toMatchObject([{ manner: 'long half' }]);
+    expect(easierHalf({ hardest: 'stretched' })).toBe('short half');
+    expect(easierHalf({ hardest: 'shortened' })).toBe('long half');
     expect(part?.lastRir).toBe(0);
+    const short = { ...start, toFailure: false } as TechniqueParameters;
+    expect(partsOf(short)[0]?.lastRir).toBeUndefined();
+    expect([reachOf(start), reachOf(short)]).toEqual(['past failure', 'to failure']);
     expect(heldBack(start)).toEqual({ kind: 'straight', sets: 2 });
     expect(partsOf({ ...start, on: 'every set' } as TechniqueParameters)[0]).toMatchObject({ rir: 0 });
   });
@@ -184,20 +203,36 @@ describe('each technique by hand', () => {
 
   test('sectioned reps: 7 full, 7 and 7 halves take 14 of what can be done, 21 with 7 slow ones', () => {
     const start = startOf('sectioned reps');
-    expect(partsOf(start)[0]?.sections?.(false)).toHaveLength(2);
+    expect(partsOf(start)[0]?.sections?.(false, 'long half')).toHaveLength(2);
     expect(partsOf(start)[0]?.leadRir?.(1, BACK)).toBe(8);
     expect(partsOf({ ...start, slow: true } as TechniqueParameters)[0]?.leadRir?.(1, BACK)).toBe(15);
+    // Opened by a half, its seven cost 3.5, and the seven full ones seven: the same 14 in all.
+    const turned = { ...start, order: 'short, long, full' } as TechniqueParameters;
+    const [part] = partsOf(turned);
+    expect(part?.manner).toBe('short half');
+    expect(part?.sections?.(false, 'long half').map(({ manner }) => manner)).toEqual(['long half', 'full']);
+    expect(part?.leadRir?.(1, BACK)).toBe(8);
   });
 
   test('strict then loose: none left, then three loose ones that take nothing', () => {
     const [part] = partsOf(startOf('strict then loose'));
     expect(part).toMatchObject({ rir: 0 });
-    expect(part?.sections?.(false)).toEqual([{ manner: 'loose', reps: 3, past: true }]);
+    expect(part?.sections?.(false, 'long half')).toEqual([{ manner: 'loose', reps: 3, past: true }]);
   });
 
-  test('high-rep finisher: 17–30 at once, or ten taken to twenty with breaths', () => {
-    expect(partsOf(startOf('high-rep finisher'))[0]?.range).toEqual({ low: 17, high: 30 });
-    const ten: TechniqueParameters = { kind: 'high-rep finisher', shape: 'ten to twenty', toFailure: true };
+  test('high-rep finisher: a band of its own at once, 17–25 to begin with, or ten taken to twenty with breaths', () => {
+    const start = startOf('high-rep finisher');
+    expect(partsOf(start)[0]?.range).toEqual({ low: 17, high: 25 });
+    const own = { ...start, band: { low: 30, high: 50 }, load: 'half of 1RM' } as TechniqueParameters;
+    expect(partsOf(own)[0]).toMatchObject({ range: { low: 30, high: 50 }, ofMax: 0.5 });
+    expect(partsOf(start)[0]?.ofMax).toBeUndefined();
+    const ten: TechniqueParameters = {
+      kind: 'high-rep finisher',
+      shape: 'ten to twenty',
+      band: { low: 17, high: 25 },
+      load: 'by reps',
+      toFailure: true,
+    };
     // 15 s give back three each time.
     expect(repsOf(minisOf(ten, 10, 0))).toEqual([3, 3, 3, 1]);
   });
@@ -205,6 +240,7 @@ describe('each technique by hand', () => {
   test('slow lowering writes its seconds into the tempo', () => {
     expect(tempoOf(startOf('slow lowering'), '21X0')).toBe('41X0');
     expect(tempoOf(startOf('slow lowering'), null)).toBe('4010');
+    expect(tempoOf(startOf('slow lowering'), '2-1-10-0')).toBe('4-1-10-0');
     expect(tempoOf({ kind: 'straight', sets: 3 }, '21X0')).toBe('21X0');
   });
 
@@ -232,6 +268,8 @@ describe('each technique by hand', () => {
     expect(way({ top: 4 })).toEqual([1, 2, 3, 4]);
     expect(way({ top: 3, way: 'up and down' })).toEqual([1, 2, 3, 2, 1]);
     expect(way({ top: 10, step: 3, way: 'down' })).toEqual([10, 7, 4, 1]);
+    expect(way({ top: 50, step: 10, way: 'down' })).toEqual([50, 40, 30, 20, 10]);
+    expect(way({ top: 3, way: 'k sets of k' })).toEqual([1, 2, 2, 3, 3, 3]);
     const range = { low: 1, high: 6 };
     const six = nextParameters(startOf('rep ladder'), done(), { range, rest: 90 });
     expect(six).toMatchObject({ top: 6, pause: 20 });
@@ -249,6 +287,8 @@ describe('each technique by hand', () => {
     const start = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
     expect(partsOf(start)[0]).toMatchObject({ ofMax: 0.2, asRound: true, range: { low: 30, high: 30 } });
     expect(repsOf(minisOf(start, 30, 0))).toEqual([15, 15, 15]);
+    const two = { ...start, longs: 2, shorts: 2, pause: 0 } as TechniqueParameters;
+    expect(repsOf(minisOf(two, 30, 0))).toEqual([30, 15, 15]);
     expect(nextParameters(start, done({ running: 1 }), slot)).toEqual(start);
     expect(nextParameters(start, done({ running: 2 }), slot)).toMatchObject({ share: 0.22 });
     const most = { ...start, share: 0.3 } as TechniqueParameters;
@@ -292,6 +332,9 @@ describe('for every technique', () => {
       { ...startOf('for time'), list: [] },
       { ...startOf('density'), of: startOf('density') },
       { ...startOf('cluster'), surprise: 1 },
+      { ...startOf('strict then loose'), loose: 21 },
+      { ...startOf('high-rep finisher'), band: { low: 11, high: 20 } },
+      { ...startOf('rep ladder'), top: 51 },
     ];
     for (const one of refused) expect(techniqueSchema(z).safeParse(one).success).toBe(false);
   });
@@ -299,6 +342,16 @@ describe('for every technique', () => {
   test('documents from before a parameter are read as not having it', () => {
     const { topToFailure: _, ...old } = startOf('top + back-offs') as { topToFailure: boolean; kind: string };
     expect(techniqueSchema(z).parse(old)).toEqual(startOf('top + back-offs'));
+    const finisher = { kind: 'high-rep finisher', shape: 'long set', toFailure: false };
+    expect(techniqueSchema(z).parse(finisher)).toMatchObject({
+      band: { low: 17, high: 30 },
+      load: 'by reps',
+    });
+    const pause = { kind: 'rest-pause', sets: 1, pauses: 2, pause: 20, total: { low: 15, high: 20 } };
+    expect(techniqueSchema(z).parse({ ...pause, toFailure: true })).toEqual(startOf('rest-pause'));
+    // Weeks that were handed out with fewer parameters are read the same way.
+    const within = { ...startOf('density'), of: { ...pause, toFailure: true } } as TechniqueParameters;
+    expect(withNewParameters(within)).toMatchObject({ of: { lengths: [] } });
   });
 
   test('any parameters read, and a wished number of sets is kept within limits', () => {

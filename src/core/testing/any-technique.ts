@@ -28,7 +28,7 @@ function anyField(field: Field): fc.Arbitrary<unknown> {
         .map(([a, b]) => ({ low: Math.min(a, b), high: Math.max(a, b) }));
     case 'list':
       return fc.array(fc.integer({ min: field.least, max: field.most }), {
-        minLength: 1,
+        minLength: field.otherwise === undefined ? 1 : 0,
         maxLength: field.longest,
       });
   }

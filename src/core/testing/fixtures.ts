@@ -140,7 +140,7 @@ const TOP = {
 } as const;
 
 /** How the simulated sets of a week are done: reps and RIR against what was asked. */
-export type Doing = (asked: { readonly reps: number; readonly rir: number }) => {
+export type Doing = (asked: { readonly id: string; readonly reps: number; readonly rir: number }) => {
   readonly reps: number;
   readonly rir: number;
 };

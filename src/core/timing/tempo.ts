@@ -9,16 +9,27 @@ export interface Tempo {
   readonly squeeze: number;
 }
 
+/** Longest phase of a rep, in seconds. */
+const LONGEST = 60;
+
 /**
- * Reads `31X0` or `310`: one digit a phase, three digits mean no last pause, X (as fast as possible) counts 1.
+ * Reads `31X0` or `310`, one digit a phase, or `3-1-10-0` where a phase takes longer; three phases mean no last pause,
+ * X (as fast as possible) counts 1.
  * @returns undefined when the text is no tempo
  */
 export function parseTempo(text: string): Tempo | undefined {
-  if (!/^[0-9][0-9][0-9Xx][0-9]?$/.test(text)) return undefined;
-  const [lowering = 0, stretch = 0, lifting = 0, squeeze = 0] = [...text].map((c) =>
-    c === 'X' || c === 'x' ? 1 : Number(c),
-  );
+  const phases = text.includes('-') ? text.split('-') : [...text];
+  if (phases.length < 3 || phases.length > 4) return undefined;
+  const read = phases.map((phase, at) => (at === 2 && /^x$/i.test(phase) ? 1 : secondsOf(phase)));
+  const [lowering, stretch, lifting, squeeze = 0] = read;
+  if (lowering === undefined || stretch === undefined || lifting === undefined) return undefined;
+  if (read.includes(undefined)) return undefined;
   return { lowering, stretch, lifting, squeeze };
+}
+
+function secondsOf(phase: string): number | undefined {
+  const seconds = /^\d{1,2}$/.test(phase) ? Number(phase) : undefined;
+  return seconds !== undefined && seconds <= LONGEST ? seconds : undefined;
 }
 
 /** Seconds of one rep at its tempo, or the convention's when none is prescribed. A hold is counted in seconds: each is one. */

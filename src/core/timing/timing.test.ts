@@ -5,6 +5,15 @@ import { parseTempo, secondsPerRep } from './tempo';
 
 const conventions = conventionsWith();
 
+test('a tempo of longer phases: 3-1-10-0 takes 14 s a rep; 60 s a phase are the most', () => {
+  const rep = (tempo: string) => secondsPerRep({ measure: 'reps', tempo }, { secondsPerRep: 3 });
+  expect(rep('3-1-10-0')).toBe(14);
+  expect(rep('3-1-X')).toBe(5);
+  expect(rep('60-0-1-0')).toBe(61);
+  for (const refused of ['61-0-1-0', '3-1', '3-1-1-1-1', '3--1-0', 'x-1-1-0', '123'.repeat(2)])
+    expect(parseTempo(refused)).toBeUndefined();
+});
+
 test('31X0 is five seconds a rep, three digits have no last pause, nothing is three seconds', () => {
   expect(parseTempo('31X0')).toEqual({ lowering: 3, stretch: 1, lifting: 1, squeeze: 0 });
   expect(secondsPerRep({ measure: 'reps', tempo: '31X0' }, { secondsPerRep: 3 })).toBe(5);
@@ -12,7 +21,7 @@ test('31X0 is five seconds a rep, three digits have no last pause, nothing is th
   expect(secondsPerRep({ measure: 'reps', tempo: null }, { secondsPerRep: 3 })).toBe(3);
   // A hold is counted in seconds, whatever its tempo says.
   expect(secondsPerRep({ measure: 'seconds', tempo: '3111' }, { secondsPerRep: 3 })).toBe(1);
-  for (const wrong of ['', '31', 'X100', '31x00', 'abc', '3-1-1']) expect(parseTempo(wrong)).toBeUndefined();
+  for (const wrong of ['', '31', 'X100', '31x00', 'abc', '3-1']) expect(parseTempo(wrong)).toBeUndefined();
 });
 
 const slot: TimedSlot = {

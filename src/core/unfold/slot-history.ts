@@ -28,6 +28,8 @@ export interface SlotHistory {
   readonly exposures: readonly StrengthEstimate[];
   /** First set of each part in the last building week, logged or planned. */
   readonly last: ReadonlyMap<Role, LastTime>;
+  /** Reps of each set of the first part in that week, in order. */
+  readonly reps: readonly number[];
   /** The week in which `last` was logged; null where it was only planned. */
   readonly lastLogged: number | null;
   /** The technique with its progress so far. */
@@ -38,7 +40,7 @@ export interface SlotHistory {
 
 /** A slot before its first week. */
 export function beginHistory({ technique }: Pick<Slot, 'technique'>): SlotHistory {
-  return { exposures: [], last: new Map(), lastLogged: null, technique, earned: false };
+  return { exposures: [], last: new Map(), reps: [], lastLogged: null, technique, earned: false };
 }
 
 /** Set 1 of a slot last time, its load a decimal; null where there was none. */
@@ -183,7 +185,16 @@ export function takeWeek(
   if (first === undefined) return { ...history, exposures, lastLogged };
   const met = (!isLogged || done.length >= askedOf(planned)) && done.every((one) => one.met);
   const { last, running } = lastTimes(facts, history, done, { met, isLogged }, estimating);
-  return { exposures, last, lastLogged, ...techniqueAfter(facts, history, planned, done, { met, running }) };
+  const reps = done.flatMap(({ set, reps: each }) =>
+    set.piece === 1 && set.role === first.set.role ? [each] : [],
+  );
+  return {
+    exposures,
+    last,
+    reps,
+    lastLogged,
+    ...techniqueAfter(facts, history, planned, done, { met, running }),
+  };
 }
 
 /** The first set of each part as the new last time. */

@@ -77,6 +77,7 @@ test('partials follow what was logged: ten and two ask three more, ten and six s
     on: 'last set',
     partials: 4,
     half: 'long half',
+    toFailure: true,
   } as const;
   const made = block([session('a', 0, [slot('1', 'leg-extension', { technique })])], { weeks: 3 });
   const next = (partials: number) => {

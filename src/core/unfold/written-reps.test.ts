@@ -39,7 +39,13 @@ test('reps that are written stay as written, whatever makes the load rise', () =
         const cluster: TechniqueParameters = { kind: 'cluster', sets: 2, minis: 3, reps: 4, pause: 20 };
         for (const { slot: planned } of building(weeksOf(cluster, { loadRule }, exercise)))
           expect(planned.sets.map(({ reps }) => reps)).toEqual([4, 4, 4, 4, 4, 4]);
-        const sections: TechniqueParameters = { kind: 'sectioned reps', sets: 1, each: 7, slow: false };
+        const sections: TechniqueParameters = {
+          kind: 'sectioned reps',
+          sets: 1,
+          each: 7,
+          order: 'full, long, short',
+          slow: false,
+        };
         for (const { slot: planned } of building(weeksOf(sections, { loadRule }, exercise)))
           expect(planned.sets.map((set) => [set.reps, ...set.sections.map(({ reps }) => reps)])).toEqual([
             [7, 7, 7],

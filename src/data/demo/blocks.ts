@@ -34,7 +34,8 @@ const PARTIALS: Slot['technique'] = {
   sets: 3,
   on: 'last set',
   partials: 5,
-  half: 'long half',
+  half: 'easier half',
+  toFailure: true,
 };
 
 function session(newId: NewId, name: string, day: number, lines: readonly Line[]): Session {

@@ -24,7 +24,10 @@ function valueText(value: unknown): string {
 /** A technique in full as plain text, for a spreadsheet: `rest-pause (sets 1; pauses 2; …)`. */
 export function techniqueText(technique: TechniqueParameters): string {
   const values = technique as unknown as Readonly<Record<string, unknown>>;
-  const parts = Object.keys(fieldsOf(technique.kind)).map((name) => `${name} ${valueText(values[name])}`);
+  const parts = Object.keys(fieldsOf(technique.kind)).flatMap((name) => {
+    const value = valueText(values[name]);
+    return value === '' ? [] : [`${name} ${value}`];
+  });
   const text = `${TECHNIQUE_NAMES[technique.kind].name}${parts.length === 0 ? '' : ` (${parts.join('; ')})`}`;
   return technique.kind === 'density' ? `${text}${OF}${techniqueText(technique.of)}` : text;
 }
@@ -42,7 +45,7 @@ function readValue(field: Field, text: string): unknown {
     case 'yes':
       return /^y/i.test(text) ? true : /^n/i.test(text) ? false : undefined;
     case 'choice':
-      return field.of.find((one) => one === text.toLowerCase());
+      return field.of.find((one) => one.toLowerCase() === text.toLowerCase());
     case 'band': {
       const [low, high] = [first, second];
       const inside = (value: number | undefined): value is number =>

@@ -16,6 +16,7 @@ test('a drop set, rest-pause and a density around it, as a coach would say them'
     pauses: 2,
     pause: 20,
     total: { low: 15, high: 20 },
+    lengths: [],
     toFailure: false,
   } as const;
   expect(said(pause)).toBe(

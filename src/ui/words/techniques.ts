@@ -43,7 +43,7 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'top + back-offs':
       return `top + ${technique.backOffs}`;
     case 'rest-pause':
-      return `pause ×${technique.pauses}`;
+      return technique.lengths.length > 0 ? technique.lengths.join('+') : `pause ×${technique.pauses}`;
     case 'total-rep target':
       return `total ${technique.total}`;
     case 'cluster':
@@ -71,7 +71,8 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'every-minute sets':
       return `${technique.minutes} min`;
     case 'rep ladder':
-      return technique.way === 'down' ? `${technique.top}…1` : `1…${technique.top}`;
+      if (technique.way === 'k sets of k') return `1×1…${technique.top}×${technique.top}`;
+      return technique.way === 'down' ? `${technique.top}…${technique.step}` : `1…${technique.top}`;
     case 'for time':
       return technique.list.join('-');
     case 'restricted blood flow':
@@ -95,6 +96,12 @@ export function techniqueSentence({ technique, drift }: Pick<Slot, 'technique' |
   );
 }
 
+const HALF_WORDS = {
+  'easier half': 'half where this exercise is easier',
+  'long half': 'half where the muscle is long',
+  'short half': 'half where the muscle is short',
+} as const;
+
 const failing = (toFailure: boolean) =>
   toFailure ? 'to failure' : 'held back at the week’s RIR, never less than 1';
 
@@ -109,6 +116,8 @@ function shapeSentence(technique: TechniqueParameters): string {
       return `One heavier set ${top}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
     }
     case 'rest-pause':
+      if (technique.lengths.length > 0)
+        return `${plural(technique.sets, 'set')} in pieces of ${technique.lengths.join(' + ')} with ${technique.pause} s between, ${failing(technique.toFailure)}. Complete in two sessions running, the load rises.`;
       return `${plural(technique.sets, 'set')}${technique.sets === 1 ? '' : ', each'} taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
     case 'total-rep target':
       return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
@@ -121,16 +130,16 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'drop set':
       return `${plural(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${plural(technique.drops, 'drop')}. The reps of the first part progress.`;
     case 'partials after failure':
-      return `Full reps to failure, then ${technique.partials} partials in the ${technique.half === 'long half' ? 'half where the muscle is long' : 'easier half'}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}.`;
+      return `Full reps to ${technique.toFailure ? 'failure' : 'the set’s RIR'}, then ${technique.partials} partials in the ${HALF_WORDS[technique.half]}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}.`;
     case 'lengthened partials':
       return `${plural(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
     case 'sectioned reps':
-      return `${plural(technique.sets, 'set')} of ${technique.each} full, ${technique.each} in the long half and ${technique.each} in the other${technique.slow ? `, then ${technique.each} slow` : ''}, without a pause.`;
+      return `${plural(technique.sets, 'set')} of ${technique.each} each: ${technique.order}${technique.slow ? ', slow' : ''}, without a pause.`;
     case 'strict then loose':
       return `Strict reps until none is left, then ${technique.loose} with a swing. Isolation only; strict reps progress.`;
     case 'high-rep finisher':
       return technique.shape === 'long set'
-        ? `One set of 17–30, ${failing(technique.toFailure)}. At 30 the load rises.`
+        ? `One set of ${span(technique.band.low, technique.band.high)}${technique.load === 'by reps' ? '' : ' at half of one-rep max'}, ${failing(technique.toFailure)}. At ${technique.band.high} the load rises.`
         : `A load good for ten, taken on to twenty with a few breaths between, ${failing(technique.toFailure)}.`;
     case 'slow lowering':
       return `${plural(technique.sets, 'set')} with ${technique.down} s of lowering in each rep.`;
@@ -141,15 +150,17 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'rep ladder': {
       const climbs = technique.sets === 1 ? 'once' : `${technique.sets} times`;
       const way =
-        technique.way === 'down'
-          ? `from ${technique.top} down by ${technique.step}`
-          : `up to ${technique.top} by ${technique.step}${technique.way === 'up' ? '' : ' and down again'}`;
+        technique.way === 'k sets of k'
+          ? `one of 1, two of 2, up to ${technique.top} of ${technique.top}`
+          : technique.way === 'down'
+            ? `from ${technique.top} down by ${technique.step}`
+            : `up to ${technique.top} by ${technique.step}${technique.way === 'up' ? '' : ' and down again'}`;
       return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.pause} s between. The longest rung grows, then rests fall.`;
     }
     case 'for time':
       return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counted as ${plural(technique.hard, 'hard set')}, your word.`;
     case 'restricted blood flow':
-      return `${technique.long} reps, then ${technique.shorts} × ${technique.short} with ${technique.pause} s between, at ${figure(technique.share * 100)} % of one-rep max. Limbs only, and only after screening by a clinician.`;
+      return `${technique.longs === 1 ? '' : `${technique.longs} × `}${technique.long} reps, then ${technique.shorts} × ${technique.short} with ${technique.pause === 0 ? 'no rest' : `${technique.pause} s`} between, at ${figure(technique.share * 100)} % of one-rep max. Limbs only, and only after screening by a clinician.`;
     case 'activation':
       return `${plural(technique.sets, 'easy set')} to feel the muscle before the main lift. They never count.`;
     case 'density':

@@ -8,6 +8,7 @@ import { capacity } from '../../progression/load-rules/load-choice';
 import { RULES } from '../../progression/load-rules/registry';
 import { isAtLeast } from '../../rounding';
 import {
+  banksReps,
   measuresStrength,
   partsOf,
   setCount,
@@ -15,11 +16,12 @@ import {
   tempoOf,
   withSetCount,
 } from '../../techniques/registry';
-import type { Part } from '../../techniques/technique';
+import { easierHalf, type Part } from '../../techniques/technique';
 import { secondsPerRep } from '../../timing/tempo';
 import type { Hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
+import { banked } from './bank';
 import { type FirstSet, firstSet, type PartAsked } from './first-set';
 import { layOut, ownRir, type PartPlan, rirOfSet } from './lay-out';
 import type { SlotTarget } from './target';
@@ -66,7 +68,13 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     }
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
     const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
-    sets.push(...layOut(facts, partPlan(facts, target, first, setting)));
+    const laid = layOut(facts, partPlan(facts, target, first, setting));
+    const isBanked =
+      isFirst &&
+      banksReps(technique) &&
+      first.load !== null &&
+      first.load === history.last.get(part.role)?.load;
+    sets.push(...(isBanked ? banked(laid, history.reps) : laid));
     before += part.sets;
   });
   return record(facts, held(facts, target), technique, { sets, why, rest, seconds, perSet, low });
@@ -188,6 +196,7 @@ function partPlan(
               conventions,
             )
         : null,
+    easier: easierHalf(exercise),
     measuresStrength:
       slot.motion === 'full' && (part.manner ?? 'full') === 'full' && measuresStrength(technique),
     curve,

@@ -7,7 +7,7 @@ import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
 import { clamp, roundHalfDown } from '../../rounding';
 import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
-import type { Lead, Mini, Part, Section } from '../../techniques/technique';
+import type { Half, Lead, Mini, Part, Section } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
@@ -40,6 +40,8 @@ export interface PartPlan {
   readonly capacity: ((load: Hundredths) => number) | null;
   /** RIR predicted for so many reps of a hold at its k-th set; in place of `capacity`. */
   readonly predictHold: ((reps: number, k: number) => number) | null;
+  /** Half of the range in which the exercise is easier. */
+  readonly easier: Half;
   /** Whether its sets say anything of the exercise's strength at large: half reps and sets by the clock do not. */
   readonly measuresStrength: boolean;
   readonly curve: RepMaxCurve;
@@ -188,7 +190,7 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
     piece: 1,
     rest: plan.rest,
     manner: part.manner ?? 'full',
-    sections: part.sections === undefined ? NO_SECTIONS : part.sections(round === plan.count),
+    sections: part.sections === undefined ? NO_SECTIONS : part.sections(round === plan.count, plan.easier),
     variant: place.variant,
     measuresStrength: plan.measuresStrength,
     optional,

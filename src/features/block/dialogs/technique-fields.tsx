@@ -115,7 +115,8 @@ function FieldInput({ label, field, value, onValue }: FieldInputProps) {
           read={(text) => {
             const list = numbers(text);
             const fits = list.every((one) => one >= field.least && one <= field.most);
-            if (list.length === 0 || list.length > field.longest || !fits)
+            const isShort = list.length === 0 && field.otherwise === undefined;
+            if (isShort || list.length > field.longest || !fits)
               return refused(notUnderstood(label, text, '20-15-10'));
             return { ok: true, value: list };
           }}

@@ -50,7 +50,7 @@ export function settingsOf(block: Block): readonly Setting[] {
       after: 'days',
       value: String(block.cycleDays),
       name: 'Days in a cycle',
-      says: 'Days in one pass of the cycle, 2 to 28. Seven is a week, fourteen two that alternate; others roll through the calendar. Weekly sets are cycle sets × 7 / days.',
+      says: 'Days in one pass of the cycle, 2 to 42. Seven is a week, fourteen two that alternate; others roll through the calendar. Weekly sets are cycle sets × 7 / days.',
     },
     {
       column: 'first',

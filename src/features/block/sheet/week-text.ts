@@ -1,4 +1,4 @@
-import type { LoggedSet, SetPlan, SlotPlan, WeekState } from '@/core';
+import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
 import { count, figure, load, reserve } from '@/ui/words/figures';
 
 /** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
@@ -56,7 +56,7 @@ function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, 
       const [of] = run;
       if (of === undefined) return [];
       const each = run.map((one) => repsDone(one, slot));
-      const reps = rounds ? each.join('+') : alike(each);
+      const reps = `${rounds ? each.join('+') : alike(each)}${sumText(run, slot)}`;
       const left = ` @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
       const made =
         value(of) === null
@@ -120,17 +120,23 @@ const alikeReserve = (each: readonly number[]) =>
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
 const partials = (many: number | undefined) => (many === undefined || many === 0 ? '' : `+${many}`);
 
+/** The sum of a rep bank, which is its number to beat. */
+function sumText(sets: readonly { readonly reps: number }[], { technique }: SlotPlan): string {
+  if (insideOf(technique).kind !== 'rep bank' || sets.length < 2) return '';
+  return ` =${sets.reduce((sum, { reps }) => sum + reps, 0)}`;
+}
+
 /** Reps of some sets: `3×10` or `12 11 10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
 function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   const [first] = sets;
   if (first === undefined) return '';
   if (!isRounds(sets))
-    return alike(
+    return `${alike(
       sets.map(
         ({ reps, sections }) =>
           `${count(reps, slot).replace(' ', '')}${partials(sections.reduce((sum, one) => sum + one.reps, 0))}`,
       ),
-    );
+    )}${sumText(sets, slot)}`;
   const rounds = [...new Set(sets.map(({ round }) => round))].map((round) =>
     roundText(sets.filter((set) => set.round === round).map(({ reps }) => reps)),
   );
