@@ -2,11 +2,13 @@ import type { Session, Slot } from '../block/block';
 import { groupsOf } from '../block/groups';
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
+import { setCount } from '../techniques/registry';
 import { setTime } from './set-cost';
 
 /**
- * Seconds that the other members of its group take between two sets of a slot, beyond the slot's own rest: their sets,
- * the changes, and the rest after the round in place of its own. 0 for a slot alone.
+ * Seconds that the other members of its group take between two sets of a slot, beyond the slot's own rest: the sets of
+ * those that are in the round, the changes, and the rest after the round in place of its own; over all its rounds but
+ * the last on average. 0 for a slot alone.
  */
 export function restBetween(
   slot: Slot,
@@ -16,8 +18,13 @@ export function restBetween(
 ): number {
   const group = groupsOf(session).find((members) => members.some(({ id }) => id === slot.id)) ?? [];
   if (group.length < 2) return 0;
-  const others = group.filter(({ id }) => id !== slot.id);
-  const sets = others.reduce((sum, one) => sum + setTime(one, exerciseOf(one), conventions), 0);
-  const after = group.at(-1)?.rest ?? slot.rest;
-  return sets + conventions.groupChange * (group.length - 1) + after - slot.rest;
+  const gaps = Math.max(1, setCount(slot.technique) - 1);
+  let seconds = 0;
+  for (let round = 1; round <= gaps; round++) {
+    const members = group.filter((one) => one.id === slot.id || setCount(one.technique) >= round);
+    for (const one of members) if (one.id !== slot.id) seconds += setTime(one, exerciseOf(one), conventions);
+    seconds +=
+      conventions.groupChange * (members.length - 1) + (members.at(-1)?.rest ?? slot.rest) - slot.rest;
+  }
+  return seconds / gaps;
 }

@@ -63,14 +63,24 @@ export function workSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 's
   return { least, seconds };
 }
 
+/** Members of a group that have a set in a round. */
+const membersIn = (group: readonly TimedSlot[], round: number) =>
+  group.filter((slot) => roundsOf(slot) >= round);
+
+const roundsIn = (group: readonly TimedSlot[]) => Math.max(...group.map(roundsOf));
+
+/** Rest after a round: that of the last member that has a set in it. */
+const restAfter = (group: readonly TimedSlot[], round: number) => membersIn(group, round).at(-1)?.rest ?? 0;
+
 /** Rest within a group: after every round but its last, and between its members. */
 function restIn(group: readonly TimedSlot[], change: number): number {
-  const rounds = Math.max(...group.map(roundsOf));
-  const after = group.at(-1)?.rest ?? 0;
-  let changes = 0;
-  for (let round = 1; round <= rounds; round++)
-    changes += Math.max(0, group.filter((slot) => roundsOf(slot) >= round).length - 1);
-  return after * (rounds - 1) + change * changes;
+  const rounds = roundsIn(group);
+  let rest = 0;
+  for (let round = 1; round <= rounds; round++) {
+    rest += change * Math.max(0, membersIn(group, round).length - 1);
+    if (round < rounds) rest += restAfter(group, round);
+  }
+  return rest;
 }
 
 /**
@@ -90,7 +100,7 @@ export function sessionTime(
   const all = groups(slots);
   all.forEach((group, at) => {
     rest += restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
-    const after = group.at(-1)?.rest ?? 0;
+    const after = restAfter(group, roundsIn(group));
     if (at < all.length - 1) rest += mode === 'strict' ? after : Math.max(after, conventions.changeOver);
     for (const slot of group) {
       const own = slot.clock ?? workSeconds(slot);

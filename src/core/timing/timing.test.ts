@@ -1,9 +1,51 @@
 import fc from 'fast-check';
+import type { Slot } from '../block/block';
 import { conventionsWith } from '../conventions/conventions';
+import type { Exercise } from '../exercises/exercise';
+import { exerciseById } from '../exercises/library';
+import { slot as written } from '../testing/fixtures';
+import { restBetween } from './rest-between';
 import { sessionTime, type TimedSlot } from './session-time';
 import { parseTempo, secondsPerRep } from './tempo';
 
 const conventions = conventionsWith();
+
+test('a group of unequal sets: a raise of three (180 s) and a curl of one (60 s) rest 60 and 180 s, strict', () => {
+  const member = (sets: number, rest: number, joined: boolean): TimedSlot => ({
+    secondsPerRep: 3,
+    sides: 1,
+    rest,
+    sets: Array.from({ length: sets }, () => ({ low: 10, high: 10 })),
+    warmUps: [],
+    joined,
+  });
+  const { rest } = sessionTime([member(3, 180, false), member(1, 60, true)], 'strict', conventions);
+  expect(rest).toBe(240);
+  // The one that goes on alone rests its own time before what comes next, too.
+  const then = sessionTime(
+    [member(3, 180, false), member(1, 60, true), member(1, 60, false)],
+    'strict',
+    conventions,
+  );
+  expect(then.rest).toBe(240 + 180);
+});
+
+test('between sets stand those of partners that are there: one of two gaps is half of it', () => {
+  const slots = [
+    written('1', 'cable-lateral-raise', { technique: { kind: 'straight', sets: 3 }, rest: 60 }),
+    written('2', 'cable-curl', {
+      technique: { kind: 'straight', sets: 1 },
+      rest: 60,
+      joined: true,
+      tempo: null,
+      range: { low: 10, high: 10 },
+    }),
+  ];
+  const of = (one: Slot) => exerciseById(one.exercise.id) as Exercise;
+  const [raise] = slots;
+  // Ten curls of 3 s and a change of 15 s, once in two gaps.
+  if (raise !== undefined) expect(restBetween(raise, { slots }, of, conventions)).toBe((30 + 15) / 2);
+});
 
 test('a tempo of longer phases: 3-1-10-0 takes 14 s a rep; 60 s a phase are the most', () => {
   const rep = (tempo: string) => secondsPerRep({ measure: 'reps', tempo }, { secondsPerRep: 3 });

@@ -5,7 +5,7 @@ import { driftedSet, type Held } from '../../effort/drift';
 import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
-import { clamp, roundHalfDown } from '../../rounding';
+import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
 import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
 import type { Half, Lead, Mini, Part, Section } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
@@ -176,7 +176,10 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
   const { optional, round } = place;
   const predictedRir = predicted(plan, reps, place.k);
   // By what is predicted; as asked only while nothing is known.
-  const hard = !optional && part.role !== 'easy' && isHard(predictedRir ?? rir, plan.conventions);
+  // What cannot be done even once counts for nothing.
+  const isDoable = predictedRir === null || isAtLeast(predictedRir + reps, 1);
+  const counts = isDoable && isHard(predictedRir ?? rir, plan.conventions);
+  const hard = counts && !optional && part.role !== 'easy';
   return {
     id: place.id,
     role: part.role,
