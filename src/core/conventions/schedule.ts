@@ -33,6 +33,36 @@ export const SCHEDULE = {
     default: 24,
     reason: 'Small doses recover overnight.',
   },
+  noviceDaysOff: {
+    name: 'Days off for a novice',
+    unit: 'days/week',
+    default: 2,
+    reason: 'Everything is new to a novice, and recovery is part of it.',
+  },
+  neverHardRir: {
+    name: 'Never hard',
+    unit: 'RIR',
+    default: 4,
+    reason: 'A block that never comes nearer to failure than this hardly asks for growth.',
+  },
+  heldShare: {
+    name: 'Far above hold',
+    unit: '%',
+    default: 50,
+    reason: 'A held muscle with more than this above its hold takes what others could use.',
+  },
+  heldSets: {
+    name: 'Far above hold, at least',
+    unit: 'sets',
+    default: 2,
+    reason: 'Less than this is not worth a change.',
+  },
+  halfRepSlots: {
+    name: 'Slots of half reps',
+    unit: 'a session',
+    default: 2,
+    reason: 'More long-half work than this for one muscle in a session costs more than it gives.',
+  },
   jointReps: {
     name: 'Reps that ease a joint',
     unit: 'reps',

@@ -1,8 +1,18 @@
 import { isAtMost } from '../rounding';
 import type { Check } from './finding';
 
-/** More building weeks before a deload than an intermediate athlete should plan. */
+/** More building weeks before a deload than an intermediate athlete should plan; a novice needs none planned. */
 export const buildingWeeks: Check = ({ block, athlete, conventions }) => {
+  if (athlete.level === 'novice' && block.deload !== null)
+    return [
+      {
+        id: 'novice-deload',
+        severity: 'note',
+        subject: {},
+        detail: { rule: 'novice deload' },
+        fixes: [{ does: 'no deload', edit: { kind: 'block/set', field: 'deload', value: null } }],
+      },
+    ];
   const most = conventions.buildingWeeks;
   // A pass of the cycle may be longer or shorter than a week.
   const weeks = (block.weeks * block.cycleDays) / 7;

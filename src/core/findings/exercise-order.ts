@@ -1,4 +1,5 @@
 import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
+import { insideOf } from '../techniques/registry';
 import { type SeenSlot, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { takesReorder } from './reorder-room';
@@ -6,16 +7,30 @@ import { takesReorder } from './reorder-room';
 interface Clash {
   readonly early: SeenSlot;
   readonly late: SeenSlot;
-  readonly why: 'skill first' | 'compound first' | 'triceps first';
+  readonly why: 'skill first' | 'compound first' | 'triceps first' | 'activation first';
 }
 
 const isDirect = (exercise: Exercise, muscle: 'biceps' | 'triceps') =>
   exercise.kind === 'isolation' && primeMovers(exercise).includes(muscle);
 
+/** Whether two slots work a muscle as prime mover alike. */
+const sharesMover = (a: SeenSlot, b: SeenSlot) =>
+  primeMovers(a.exercise).some((muscle) => primeMovers(b.exercise).includes(muscle));
+
 /** What stands before a slot and should stand behind it; a priority muscle may go first on purpose. */
 function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Clash | undefined {
   const late = slots[at] as SeenSlot;
   const before = slots.slice(0, at);
+  // What activates a muscle stands right before the lift it is for.
+  const early = before.find(
+    (one, k) =>
+      insideOf(one.slot.technique).kind === 'activation' &&
+      k < at - 1 &&
+      insideOf(late.slot.technique).kind !== 'activation' &&
+      sharesMover(one, late) &&
+      !slots.slice(k + 1, at).some((between) => sharesMover(one, between)),
+  );
+  if (early !== undefined) return { early, late, why: 'activation first' };
   if (late.exercise.skill !== null) {
     const early = before.find(({ exercise, hard }) => exercise.skill === null && hard > 0);
     if (early !== undefined) return { early, late, why: 'skill first' };
@@ -36,6 +51,17 @@ function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Cla
     if (early !== undefined) return { early, late, why: 'triceps first' };
   }
   return undefined;
+}
+
+/** An activation moved to right before its lift. */
+function toBefore(slots: readonly SeenSlot[], early: SeenSlot, late: SeenSlot, session: string): Fix {
+  const before = slots[slots.indexOf(late) - 1] as SeenSlot;
+  return {
+    does: 'move slot',
+    exerciseId: early.exercise.id,
+    after: before.exercise.id,
+    edit: { kind: 'slot/move', slot: early.slot.slotId, session, after: before.slot.slotId },
+  };
 }
 
 /** Skills first, compounds before isolation for the same muscle, triceps before biceps in arm work. */
@@ -59,17 +85,19 @@ export const exerciseOrder: Check = (input) =>
               after: before?.slot.slotId ?? null,
             },
           }
-        : {
-            does: 'move slot',
-            exerciseId: early.exercise.id,
-            after: late.exercise.id,
-            edit: {
-              kind: 'slot/move',
-              slot: early.slot.slotId,
-              session: sessionId,
-              after: late.slot.slotId,
-            },
-          };
+        : why === 'activation first'
+          ? toBefore(slots, early, late, sessionId)
+          : {
+              does: 'move slot',
+              exerciseId: early.exercise.id,
+              after: late.exercise.id,
+              edit: {
+                kind: 'slot/move',
+                slot: early.slot.slotId,
+                session: sessionId,
+                after: late.slot.slotId,
+              },
+            };
       return [
         {
           id: `order/${early.slot.slotId}/${late.slot.slotId}`,

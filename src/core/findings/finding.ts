@@ -61,7 +61,7 @@ export type FindingDetail =
       readonly session: string;
       readonly early: string;
       readonly late: string;
-      readonly why: 'skill first' | 'compound first' | 'triceps first';
+      readonly why: 'skill first' | 'compound first' | 'triceps first' | 'activation first';
     }
   | {
       readonly rule: 'spine back to back';
@@ -107,6 +107,39 @@ export type FindingDetail =
   | { readonly rule: 'compound share'; readonly share: number; readonly wanted: number }
   | { readonly rule: 'uneven days'; readonly upper: number; readonly lower: number }
   | { readonly rule: 'priority late'; readonly muscle: Muscle }
+  | { readonly rule: 'novice deload' }
+  | { readonly rule: 'novice rest'; readonly days: number; readonly wanted: number }
+  | {
+      readonly rule: 'straight-arm rest';
+      readonly first: string;
+      readonly second: string;
+      readonly exerciseId: string;
+    }
+  | { readonly rule: 'never hard'; readonly nearest: number }
+  | {
+      readonly rule: 'often at ceiling';
+      readonly muscle: Muscle;
+      readonly weeks: number;
+      readonly of: number;
+    }
+  | { readonly rule: 'middle range'; readonly exerciseId: string; readonly session: string }
+  | { readonly rule: 'specialising in a cut'; readonly muscles: readonly Muscle[]; readonly week: number }
+  | {
+      readonly rule: 'held above hold';
+      readonly muscles: readonly {
+        readonly muscle: Muscle;
+        readonly sets: number;
+        readonly hold: number;
+      }[];
+    }
+  | {
+      readonly rule: 'half-rep slots';
+      readonly session: string;
+      readonly muscle: Muscle;
+      readonly slots: number;
+      readonly most: number;
+    }
+  | { readonly rule: 'never stretched'; readonly muscles: readonly Muscle[] }
   | { readonly rule: 'building weeks'; readonly weeks: number; readonly most: number }
   | {
       readonly rule: 'skill frequency';
@@ -263,6 +296,9 @@ export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'move slot first'; readonly exerciseId: string }
   | { readonly does: 'hold back' | 'next variation'; readonly exerciseId: string }
   | { readonly does: 'shorten block'; readonly weeks: number }
+  | { readonly does: 'no deload' }
+  | { readonly does: 'full range'; readonly exerciseId: string }
+  | { readonly does: 'no priority'; readonly muscles: readonly Muscle[] }
   | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
 );
 

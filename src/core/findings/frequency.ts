@@ -1,4 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { isAtLeast } from '../rounding';
 import type { Check, Finding, Severity } from './finding';
 import { slotsFor } from './slot-sets';
 import { spreadSets } from './spread-sets';
@@ -13,7 +14,10 @@ export const frequency: Check = (input) => {
   const groups = new Map<number, Muscle[]>();
   const finding = (key: string, muscles: readonly Muscle[], times: number): Finding => {
     const high = times > conventions.highFrequencyNote;
-    const severity: Severity = !high && times < conventions.growingFrequencyWarn ? 'warn' : 'note';
+    // In a cut a muscle is kept by being trained often: never below what growing asks.
+    const least =
+      week.phase === 'cutting' ? conventions.growingFrequencyNote : conventions.growingFrequencyWarn;
+    const severity: Severity = !high && !isAtLeast(times, least) ? 'warn' : 'note';
     return {
       id: `frequency/${key}`,
       severity,

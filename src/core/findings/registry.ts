@@ -6,6 +6,7 @@ import { inVariant } from '../exercises/variant';
 import { factsHash } from '../hash';
 import { balance } from './balance';
 import { belowRange } from './below-range';
+import { blockEffort } from './block-effort';
 import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
 import { equipmentMissing } from './equipment-missing';
@@ -13,12 +14,17 @@ import { exerciseOrder } from './exercise-order';
 import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 import { frequency } from './frequency';
 import { gate } from './gate';
+import { halfRepSlots } from './half-rep-slots';
+import { heldAboveHold } from './held-above-hold';
 import { irritatedJoint } from './irritated-joint';
 import { legsBeforeUpper } from './legs-before-upper';
 import { longHalf } from './long-half';
+import { middleRange } from './middle-range';
 import { isWorse, withCalendarFixes } from './move-session';
 import { withSlotIn } from './move-slot';
+import { neverStretched } from './never-stretched';
 import { nextVariation } from './next-variation';
+import { noviceRest } from './novice-rest';
 import { priorityLate } from './priority-late';
 import { recoveryGap } from './recovery-gap';
 import { restDays } from './rest-days';
@@ -27,10 +33,12 @@ import { sessionLength } from './session-length';
 import { setEfforts } from './set-efforts';
 import { skillFrequency } from './skill-frequency';
 import { smallAfterCompounds } from './small-after-compounds';
+import { specialisingInCut } from './specialising-in-cut';
 import { spineBackToBack } from './spine-back-to-back';
 import { splitFit } from './split-fit';
 import { withSlotToo } from './spread-sets';
 import { staleLoad } from './stale-load';
+import { straightArmRest } from './straight-arm-rest';
 import { tiredHelpers } from './tired-helpers';
 import { tooFewSessions } from './too-few-sessions';
 import { unavailableDay } from './unavailable-day';
@@ -44,6 +52,7 @@ const CALENDAR: readonly Check[] = [
   spineBackToBack,
   tiredHelpers,
   legsBeforeUpper,
+  straightArmRest,
   restDays,
   unavailableDay,
 ];
@@ -71,6 +80,13 @@ const OTHERS: readonly Check[] = [
   unevenDays,
   tooFewSessions,
   buildingWeeks,
+  blockEffort,
+  heldAboveHold,
+  specialisingInCut,
+  halfRepSlots,
+  middleRange,
+  neverStretched,
+  noviceRest,
   splitFit,
 ];
 

@@ -5,18 +5,20 @@ import { isAtLeast, isAtMost } from '../rounding';
 import { isUncounted, progressOf } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
-/** RIR by which a set may miss what it asks before it is said. */
+/** RIR by which a first set may miss what it asks before it is said; a later one half a rep more, which is rounding alone. */
 const MISS = 1;
+const LATER_MISS = 1.5;
 
 /** How far a planned set is predicted to end from what it asks: above it the load is stale, below it out of reach. */
 function missOf(
-  { optional, predictedRir, rir }: SetPlan,
+  { optional, predictedRir, rir, round, piece }: SetPlan,
   risesByReps: boolean,
 ): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
-  if (isAtLeast(predictedRir, rir + MISS)) return 'stale';
+  const miss = round === 1 && piece === 1 ? MISS : LATER_MISS;
+  if (isAtLeast(predictedRir, rir + miss)) return 'stale';
   // Where a rep is added to what was met, it is asked of the athlete to find it; failing it is another matter.
-  return isAtMost(predictedRir, (risesByReps ? 0 : rir) - MISS) ? 'out of reach' : null;
+  return isAtMost(predictedRir, (risesByReps ? 0 : rir) - miss) ? 'out of reach' : null;
 }
 
 /**

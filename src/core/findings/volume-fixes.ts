@@ -264,6 +264,34 @@ export function withinBudget(input: CheckInput): Fix | undefined {
   );
 }
 
+/**
+ * Sets taken from direct work of some muscles, worst payoff first, until each has come down far enough; no growing
+ * muscle falls below its floor by it.
+ * @param enough whether a muscle may stay with so many weekly sets
+ * @returns undefined where nothing can be taken
+ */
+export function trimTo(
+  muscles: readonly Muscle[],
+  enough: (muscle: Muscle, sets: number) => boolean,
+  input: CheckInput,
+): Fix | undefined {
+  const seen = new Map<string, Candidate>();
+  for (const muscle of muscles)
+    for (const one of [...candidates(muscle, input)].reverse()) seen.set(one.slot.id, one);
+  const all = [...seen.values()];
+  const reckoning = new Reckoning(all, input);
+  const left = (one: Candidate) =>
+    primeMovers(one.exercise).some(
+      (muscle) => muscles.includes(muscle) && !enough(muscle, reckoning.measured(muscle)),
+    );
+  for (;;) {
+    const next = all.find((one) => left(one) && mayDrop(one, reckoning, input));
+    if (next === undefined) break;
+    reckoning.change(next, -1);
+  }
+  return asFix('drop sets', all, reckoning);
+}
+
 function dropUntil(
   all: readonly Candidate[],
   done: (reckoning: Reckoning) => boolean,

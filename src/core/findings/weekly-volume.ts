@@ -1,19 +1,38 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import type { WeekPlan } from '../plan/week';
+import { isAtLeast, isAtMost } from '../rounding';
 import type { Goal } from '../volume/goal';
 import type { Check, CheckInput, Finding } from './finding';
 import { addSets, dropSets, offered, withinBudget } from './volume-fixes';
 
+/** The building weeks from the one in hand on: a phase that changes moves floors and budgets. */
+function weeksAhead(input: CheckInput): readonly WeekPlan[] {
+  return input.blockPlan.weeks
+    .map(({ plan }) => (plan.week === input.week.week ? input.week : plan))
+    .filter(({ week, kind }) => week >= input.week.week && kind === 'building');
+}
+
+/** The week in which something is largest: what mends that one mends the others. */
+function worstOf(weeks: readonly WeekPlan[], by: (week: WeekPlan) => number): WeekPlan {
+  return weeks.reduce((worst, one) => (by(one) > by(worst) ? one : worst));
+}
+
 function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
-  const { week } = input;
-  const { goal, measured: sets, landmarks } = week.muscles[muscle];
-  if (goal === 'hold' || sets === 0 || sets >= landmarks.floor) return [];
+  const low = weeksAhead(input).filter(({ muscles }) => {
+    const { goal, measured, landmarks } = muscles[muscle];
+    return goal !== 'hold' && measured > 0 && !isAtLeast(measured, landmarks.floor);
+  });
+  const [week] = low;
+  if (week === undefined) return [];
+  const worst = worstOf(low, ({ muscles }) => muscles[muscle].landmarks.floor - muscles[muscle].measured);
+  const { measured: sets, landmarks } = week.muscles[muscle];
   return [
     {
       id: `below-floor/${muscle}`,
       severity: 'warn',
       subject: { muscle, week: week.week },
       detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
-      fixes: offered(addSets(muscle, input)),
+      fixes: offered(addSets(muscle, { ...input, week: worst })),
     },
   ];
 }
@@ -48,13 +67,16 @@ export const weeklyVolume: Check = (input) => {
     return goal !== 'hold' && sets === 0 && landmarks.floor > 0;
   });
   const findings: Finding[] = [];
-  if (week.hardSets > week.budget) {
+  const above = weeksAhead(input).filter(({ hardSets, budget }) => !isAtMost(hardSets, budget));
+  const [over] = above;
+  if (over !== undefined) {
+    const worst = worstOf(above, ({ hardSets, budget }) => hardSets - budget);
     findings.push({
       id: 'above-budget',
       severity: 'warn',
-      subject: { week: week.week },
-      detail: { rule: 'above budget', sets: week.hardSets, budget: week.budget, week: week.week },
-      fixes: offered(withinBudget(input)),
+      subject: { week: over.week },
+      detail: { rule: 'above budget', sets: over.hardSets, budget: over.budget, week: over.week },
+      fixes: offered(withinBudget({ ...input, week: worst })),
     });
   }
   findings.push(

@@ -49,7 +49,8 @@ interface Line {
 /**
  * What to cut so that a session fits, in this order: sets where the worst-off muscle stands furthest above its floor (of
  * a held one its hold), as far as every growing muscle keeps its floor and every slot half its sets; neighbouring
- * isolation work of other muscles in turn; rests of isolation work; and last, where it may, sets below a floor.
+ * isolation work of other muscles in turn; rests of isolation work; and last, where it may, sets below a floor, from
+ * every slot down to half first.
  * @param minutes the limit
  */
 export function trimToMinutes(
@@ -72,12 +73,15 @@ export function trimToMinutes(
     }
   };
   if (before > limit) {
-    cut((now) => dropSet(now, start, input, true));
+    cut((now) => dropSet(now, start, input, 'floors kept'));
     if (means !== 'sets alone, floors kept') {
       cut((now) => pairUp(now, length));
       cut(shortenRest);
     }
-    if (means === 'everything') cut((now) => dropSet(now, start, input, false));
+    if (means === 'everything') {
+      cut((now) => dropSet(now, start, input, 'half kept'));
+      cut((now) => dropSet(now, start, input, 'anything'));
+    }
   }
   const after = before > limit ? length(lines) : before;
   const changes = lines.flatMap((line, at) => changeOf(line, start[at] as Line, lines[at - 1]));
@@ -155,7 +159,7 @@ function dropSet(
   lines: readonly Line[],
   start: readonly Line[],
   input: FitInput,
-  floorsKept: boolean,
+  keeps: 'floors kept' | 'half kept' | 'anything',
 ): readonly Line[] | null {
   const spare = (line: Line) =>
     Math.min(
@@ -169,7 +173,7 @@ function dropSet(
     const written = setCount((start[at] as Line).written.technique);
     const now = setCount(line.written.technique);
     const edit = changeSets(line.written, -1);
-    if (edit?.kind !== 'slot/set' || (floorsKept && now - 1 < written * KEPT)) continue;
+    if (edit?.kind !== 'slot/set' || (keeps !== 'anything' && now - 1 < written * KEPT)) continue;
     const last = line.planned.sets.filter(({ optional }) => !optional).at(-1)?.round;
     const shorter = {
       ...line,
@@ -182,7 +186,7 @@ function dropSet(
       isBelow(muscle, next, start, input) ||
       // What is below its floor already gives nothing of its direct work.
       (movers.some(([mover]) => mover === muscle) && spare(line) <= 0);
-    if (floorsKept && credits(line.exercise).some(([muscle]) => breaks(muscle))) continue;
+    if (keeps === 'floors kept' && credits(line.exercise).some(([muscle]) => breaks(muscle))) continue;
     return next;
   }
   return null;

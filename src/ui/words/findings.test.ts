@@ -148,6 +148,34 @@ const SAID: Examples = {
     { slot: '1', exerciseId: 'leg-press', week: 4, set: 1, predictedRir: 3.5, rir: 2 },
     'Leg press too easy in week 4, set 1: 3.5 left where 2 are asked.',
   ],
+  'novice deload': [{}, 'A deload is planned; a novice needs none, and gains through that week.'],
+  'novice rest': [{ days: 1, wanted: 2 }, '1 full day off a week; a novice wants 2.'],
+  'straight-arm rest': [
+    { first: 'Lever', second: 'Press', exerciseId: 'front-lever' },
+    'Press comes the day after front lever in Lever: straight-arm work wants a day off before the arms work again.',
+  ],
+  'never hard': [{ nearest: 4 }, 'Nothing in this block comes nearer to failure than 4 in reserve.'],
+  'often at ceiling': [
+    { muscle: 'quads', weeks: 3, of: 6 },
+    'Quads at the ceiling in 3 of 6 weeks: between floor and ceiling is where a block should mostly be.',
+  ],
+  'middle range': [
+    { exerciseId: 'leg-press', session: 'Legs' },
+    'Leg press in Legs is kept to its middle range, though it loads the whole: stretch and squeeze are free here.',
+  ],
+  'specialising in a cut': [
+    { muscles: ['lats'], week: 3 },
+    'Lats first while cutting (from week 3): a cut keeps, it seldom builds. Every muscle at its floor comes first.',
+  ],
+  'held above hold': [
+    { muscles: [{ muscle: 'biceps', sets: 9.5, hold: 3 }] },
+    'Held, and far above hold: biceps 9.5 of 3.',
+  ],
+  'half-rep slots': [
+    { session: 'Legs', muscle: 'quads', slots: 3, most: 2 },
+    'Legs has 3 slots of half reps for quads; 2 are enough.',
+  ],
+  'never stretched': [{ muscles: ['lats', 'calves'] }, 'Never loaded long in the week: lats and calves.'],
   'out of reach': [
     { slot: '1', exerciseId: 'leg-press', week: 2, set: 3, reps: 8, predictedRir: -1.5, rir: 1 },
     'Leg press in week 2: set 3 of 8 is predicted to fail 1.5 short.',
@@ -205,6 +233,9 @@ test.each<[Fix, string]>([
   [{ edit, does: 'swap sessions', session: 'A', other: 'B' }, 'Exchange A and B'],
   [{ edit, does: 'move slot to session', exerciseId: 'pull-up', session: 'B' }, 'Move pull-up to B'],
   [{ edit, does: 'move slot first', exerciseId: 'pull-up' }, 'Move pull-up up'],
+  [{ edit, does: 'no deload' }, 'Plan no deload'],
+  [{ edit, does: 'full range', exerciseId: 'leg-press' }, 'Full range in leg press'],
+  [{ edit, does: 'no priority', muscles: ['lats'] }, 'Put lats with the others'],
   [{ edit, does: 'shorten block', weeks: 6 }, 'Shorten to 6 weeks'],
   [
     { edit, does: 'swap', swaps: [{ from: 'leg-press', to: 'hack-squat' }] },

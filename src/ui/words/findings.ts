@@ -10,6 +10,7 @@ const HARDEST = {
 } as const;
 
 const ORDERS = {
+  'activation first': 'an activation stands right before its lift',
   'skill first': 'skills go first, while fresh',
   'compound first': 'it tires the muscle that the compound needs',
   'triceps first': 'in arm work triceps go before biceps',
@@ -83,6 +84,26 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `Upper days have ${figure(detail.upper, 1)} sets on average, lower days ${figure(detail.lower, 1)}: more than a third apart.`;
     case 'priority late':
       return `${capital(detail.muscle)} has priority but is never first or second in a session.`;
+    case 'novice deload':
+      return 'A deload is planned; a novice needs none, and gains through that week.';
+    case 'novice rest':
+      return `${capital(plural(Math.round(detail.days * 10) / 10, 'full day'))} off a week; a novice wants ${detail.wanted}.`;
+    case 'straight-arm rest':
+      return `${detail.second} comes the day after ${names(detail.exerciseId)} in ${detail.first}: straight-arm work wants a day off before the arms work again.`;
+    case 'never hard':
+      return `Nothing in this block comes nearer to failure than ${figure(detail.nearest, 1)} in reserve.`;
+    case 'often at ceiling':
+      return `${capital(detail.muscle)} at the ceiling in ${detail.weeks} of ${detail.of} weeks: between floor and ceiling is where a block should mostly be.`;
+    case 'middle range':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is kept to its middle range, though it loads the whole: stretch and squeeze are free here.`;
+    case 'specialising in a cut':
+      return `${capital(listed(detail.muscles))} first while cutting (from week ${detail.week}): a cut keeps, it seldom builds. Every muscle at its floor comes first.`;
+    case 'held above hold':
+      return `Held, and far above hold: ${listed(detail.muscles.map(({ muscle, sets, hold }) => `${muscle} ${figure(sets, 1)} of ${figure(hold, 1)}`))}.`;
+    case 'half-rep slots':
+      return `${detail.session} has ${detail.slots} slots of half reps for ${detail.muscle}; ${detail.most} are enough.`;
+    case 'never stretched':
+      return `Never loaded long in the week: ${listed(detail.muscles)}.`;
     case 'building weeks':
       return `Building for ${figure(detail.weeks, 1)} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
     case 'skill frequency':
@@ -147,6 +168,12 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Move ${names(fix.exerciseId)} to ${fix.session}`;
     case 'move slot first':
       return `Move ${names(fix.exerciseId)} up`;
+    case 'no deload':
+      return 'Plan no deload';
+    case 'full range':
+      return `Full range in ${names(fix.exerciseId)}`;
+    case 'no priority':
+      return `Put ${fix.muscles.length > 2 ? `these ${fix.muscles.length}` : listed(fix.muscles)} with the others`;
     case 'shorten block':
       return `Shorten to ${plural(fix.weeks, 'week')}`;
     case 'fit session': {

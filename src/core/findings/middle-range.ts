@@ -1,0 +1,26 @@
+import { asPlanned, type Check, type Finding } from './finding';
+
+/** Constant tension in the middle range where the whole range is loaded anyhow: it gives away stretch and squeeze. */
+export const middleRange: Check = ({ block, exerciseOf }) =>
+  block.sessions.flatMap((session) =>
+    session.slots.flatMap((slot): Finding[] => {
+      const exercise = exerciseOf(asPlanned(slot));
+      const isEven = exercise.loading === 'stack' || exercise.loading === 'plate-loaded';
+      if (slot.motion !== 'middle' || !isEven) return [];
+      return [
+        {
+          id: `middle-range/${slot.id}`,
+          severity: 'note',
+          subject: { sessionId: session.id, slotId: slot.id },
+          detail: { rule: 'middle range', exerciseId: exercise.id, session: session.name },
+          fixes: [
+            {
+              does: 'full range',
+              exerciseId: exercise.id,
+              edit: { kind: 'slot/set', slot: slot.id, field: 'motion', value: 'full' },
+            },
+          ],
+        },
+      ];
+    }),
+  );

@@ -1,0 +1,235 @@
+import type { Phase } from '../athlete/athlete';
+import { applyEdit } from '../block/apply-edit';
+import type { Block, Slot } from '../block/block';
+import { startOf } from '../techniques/registry';
+import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { untrained } from '../unfold/untrained';
+import type { Finding, FindingDetail } from './finding';
+import { check } from './registry';
+
+const someone = athlete();
+
+function about(rule: FindingDetail['rule'], of: Block, who = someone): readonly Finding[] {
+  const blockPlan = untrained({ block: of, athlete: who, exercises: lookup });
+  return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+    ({ detail }) => detail.rule === rule,
+  );
+}
+
+/** What is left of a rule after its first fix. */
+function afterFix(of: Block, finding: Finding | undefined, who = someone): readonly Finding[] {
+  const [fix] = finding?.fixes ?? [];
+  if (finding === undefined || fix === undefined) throw new Error('nothing to apply');
+  const applied = applyEdit(of, fix.edit);
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  return about(finding.detail.rule, applied.value.block, who);
+}
+
+const sets = (count: number): Partial<Slot> => ({
+  technique: { kind: 'straight', sets: count },
+  range: { low: 8, high: 24 },
+});
+const inPhase = (phase: Phase, from = '2026-01-01') =>
+  athlete({
+    phases: [
+      { from: '2026-01-01', phase: 'holding' },
+      { from, phase },
+    ],
+  });
+const days = (count: number) =>
+  block(Array.from({ length: count }, (_, day) => session(`d${day}`, day, [slot(`s${day}`, 'leg-press')])));
+
+describe('a novice', () => {
+  const novice = athlete({ level: 'novice' });
+
+  test('wants two full days off: five sessions leave them, six do not, nor does a day of hard sport', () => {
+    expect(about('novice rest', days(5), novice)).toEqual([]);
+    expect(about('novice rest', days(6), novice)[0]?.detail).toMatchObject({ days: 1, wanted: 2 });
+    const sport = (hard: boolean) => ({
+      ...days(5),
+      activities: [{ id: 'x', day: 6, name: 'football', hard, legs: true }],
+    });
+    expect(about('novice rest', sport(false), novice)).toEqual([]);
+    expect(about('novice rest', sport(true), novice)).toHaveLength(1);
+    expect(about('novice rest', days(6))).toEqual([]);
+  });
+
+  test('needs no planned deload; the fix plans none', () => {
+    const [finding] = about('novice deload', days(3), novice);
+    expect(afterFix(days(3), finding, novice)).toEqual([]);
+    expect(about('novice deload', days(3))).toEqual([]);
+  });
+});
+
+test('upper-body work the day after straight-arm work is warned about, legs are not, nor two days later', () => {
+  const lever = (day: number, exercise: string) =>
+    block([
+      session('a', 0, [slot('1', 'front-lever', { range: { low: 5, high: 20 } })]),
+      session('b', day, [slot('2', exercise)]),
+    ]);
+  expect(about('straight-arm rest', lever(1, 'cable-curl'))[0]?.detail).toMatchObject({
+    exerciseId: 'front-lever',
+    second: 'Session b',
+  });
+  expect(about('straight-arm rest', lever(1, 'leg-press'))).toEqual([]);
+  expect(about('straight-arm rest', lever(2, 'cable-curl'))).toEqual([]);
+});
+
+test('a block that never comes nearer than 4 in reserve says so; at 3 once it does not', () => {
+  const ramp = (last: number) =>
+    block([session('a', 0, [slot('1', 'leg-press')])], { rir: { first: 4, last } });
+  expect(about('never hard', ramp(4))[0]?.detail).toMatchObject({ nearest: 4 });
+  expect(about('never hard', ramp(3))).toEqual([]);
+});
+
+test('at the ceiling in half the weeks or more', () => {
+  // Quads 18 is the ceiling; of four weeks the first two or the first alone have it.
+  const weeks = (many: number) => {
+    const own = (week: number) => ({ week, sets: 1, reps: null, load: null, rir: null });
+    return block(
+      [0, 2, 4].map((day) =>
+        session(`d${day}`, day, [
+          slot(`s${day}`, 'leg-extension', {
+            ...sets(6),
+            rest: 300,
+            weeks: [1, 2, 3, 4].filter((week) => week > many).map(own),
+          }),
+        ]),
+      ),
+      { weeks: 4 },
+    );
+  };
+  expect(about('often at ceiling', weeks(2))[0]?.detail).toMatchObject({ muscle: 'quads', weeks: 2, of: 4 });
+  expect(about('often at ceiling', weeks(1))).toEqual([]);
+});
+
+test('the middle range is for free weights that go slack; on a stack it gives stretch and squeeze away', () => {
+  const of = (exercise: string) => block([session('a', 0, [slot('1', exercise, { motion: 'middle' })])]);
+  const [finding] = about('middle range', of('cable-fly'));
+  expect(afterFix(of('cable-fly'), finding)).toEqual([]);
+  expect(about('middle range', of('dumbbell-lateral-raise'))).toEqual([]);
+});
+
+describe('a cut', () => {
+  const priority = block([session('a', 0, [slot('1', 'leg-press')])], {
+    goals: { quads: 'priority' },
+    weeks: 4,
+  });
+
+  test('is no time for priorities, also when it begins within the block; the fix puts them with the others', () => {
+    const [finding] = about('specialising in a cut', priority, inPhase('cutting'));
+    expect(finding?.detail).toMatchObject({ muscles: ['quads'], week: 1 });
+    expect(afterFix(priority, finding, inPhase('cutting'))).toEqual([]);
+    expect(
+      about('specialising in a cut', priority, inPhase('cutting', '2026-11-16'))[0]?.detail,
+    ).toMatchObject({
+      week: 3,
+    });
+    expect(about('specialising in a cut', priority, inPhase('gaining'))).toEqual([]);
+  });
+
+  test('warns where a muscle is trained less than twice a week; holding, below two is a note', () => {
+    const once = block([session('a', 0, [slot('1', 'leg-extension', sets(9))])], { cycleDays: 4 });
+    const severity = (who: typeof someone) =>
+      about('frequency', once, who).find(
+        ({ detail }) => detail.rule === 'frequency' && detail.muscles.includes('quads'),
+      )?.severity;
+    // Once in four days is 1.75 times a week.
+    expect(severity(inPhase('cutting'))).toBe('warn');
+    expect(severity(someone)).toBe('note');
+  });
+
+  test('raises floors and lowers the budget of the weeks that lie in it: they are looked at ahead', () => {
+    // Quads 8 stand on the floor; from week 3 on it is 8 x 1.25 = 10.
+    const eight = block(
+      [0, 3].map((day) =>
+        session(`d${day}`, day, [slot(`s${day}`, 'leg-extension', { ...sets(4), rest: 300 })]),
+      ),
+      { weeks: 4 },
+    );
+    const quads = (who: typeof someone) =>
+      about('below floor', eight, who).find(({ subject }) => subject.muscle === 'quads')?.detail;
+    expect(quads(someone)).toBeUndefined();
+    expect(quads(inPhase('cutting', '2026-11-16'))).toMatchObject({ week: 3, sets: 8, floor: 10 });
+  });
+});
+
+describe('held muscles', () => {
+  const held = (count: number, goals: Block['goals'] = { quads: 'hold' }) =>
+    block(
+      [0, 3].map((day) =>
+        session(`d${day}`, day, [slot(`s${day}`, 'leg-extension', { ...sets(count), rest: 300 })]),
+      ),
+      { goals },
+    );
+
+  test('6 of a hold of 4 are half above it and stay; 8 are far above, and the fix trims them', () => {
+    expect(about('held above hold', held(3))).toEqual([]);
+    const [finding] = about('held above hold', held(4));
+    expect(finding?.detail).toMatchObject({ muscles: [{ muscle: 'quads', sets: 8, hold: 4 }] });
+    expect(afterFix(held(4), finding)).toEqual([]);
+    expect(about('held above hold', held(4, {}))).toEqual([]);
+  });
+
+  test('two sets above are the least: front delts at 1.5 of 0 stay', () => {
+    const raises = (count: number) =>
+      block([session('a', 0, [slot('1', 'dumbbell-front-raise', sets(count))])], {
+        goals: { 'front delts': 'hold' },
+      });
+    expect(about('held above hold', raises(1))).toEqual([]);
+    expect(about('held above hold', raises(2))[0]?.detail).toMatchObject({
+      muscles: [{ muscle: 'front delts', sets: 2, hold: 0 }],
+    });
+  });
+});
+
+test('two slots of half reps for one muscle in a session are enough', () => {
+  const of = (count: number) =>
+    block([
+      session('a', 0, [
+        ...['leg-press', 'hack-squat', 'barbell-back-squat']
+          .slice(0, count)
+          .map((id, at) => slot(`${at}`, id, { technique: startOf('lengthened partials') })),
+        slot('x', 'cable-curl'),
+      ]),
+    ]);
+  expect(about('half-rep slots', of(2))).toEqual([]);
+  expect(about('half-rep slots', of(3)).map(({ detail }) => detail)).toContainEqual({
+    rule: 'half-rep slots',
+    session: 'Session a',
+    muscle: 'quads',
+    slots: 3,
+    most: 2,
+  });
+});
+
+test('a growing muscle that is never loaded long is named; a long half or a stretched exercise mends it', () => {
+  const of = (changes: Partial<Slot>, exercise = 'leg-extension') =>
+    about('never stretched', block([session('a', 0, [slot('1', exercise, changes)])]));
+  expect(of({})[0]?.detail).toMatchObject({ muscles: ['quads'] });
+  expect(of({ motion: 'long half' })).toEqual([]);
+  expect(of({ technique: startOf('partials after failure') })).toEqual([]);
+  expect(of({}, 'hack-squat')).toEqual([]);
+});
+
+test('an activation stands right before its lift', () => {
+  const easy = slot('1', 'leg-extension', { technique: startOf('activation') });
+  const of = (...slots: readonly Slot[]) => block([session('a', 0, slots)]);
+  const apart = of(easy, slot('2', 'cable-curl'), slot('3', 'leg-press'));
+  const [finding] = about('order', apart);
+  expect(finding?.detail).toMatchObject({
+    why: 'activation first',
+    early: 'leg-extension',
+    late: 'leg-press',
+  });
+  expect(
+    afterFix(apart, finding).filter(
+      ({ detail }) => detail.rule === 'order' && detail.why === 'activation first',
+    ),
+  ).toEqual([]);
+  expect(
+    about('order', of(slot('2', 'cable-curl'), easy, slot('3', 'leg-press'))).filter(
+      ({ detail }) => detail.rule === 'order' && detail.why === 'activation first',
+    ),
+  ).toEqual([]);
+});
