@@ -37,6 +37,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     deload: [DEFAULT_DELOAD],
     lowSets: false,
     rangeBinds: 'every set',
+    phaseRanges: true,
     crediting: 'fractional',
     landmarks: 'ramped',
     time: 'realistic',

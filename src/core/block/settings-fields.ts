@@ -44,6 +44,8 @@ export const settingsShape = (z: Zod) => ({
   lowSets: z.boolean().default(false),
   /** Which sets the rep range binds: every one, so that the last still reaches its bottom, or the first alone. */
   rangeBinds: z.enum(RANGE_BINDS).default('every set'),
+  /** Whether rep ranges move with the phase of the week. */
+  phaseRanges: z.boolean().default(true),
   /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
   crediting: z.enum(CREDITING_SCHOOLS),
   landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),

@@ -14,6 +14,18 @@ export const PROGRESSION = {
     default: 10,
     reason: 'Bigger jumps change the exercise.',
   },
+  cutReps: {
+    name: 'Reps more while cutting',
+    unit: 'reps',
+    default: 5,
+    reason: 'With less food lighter, longer sets keep muscle and spare joints.',
+  },
+  cutRepsTop: {
+    name: 'Most reps while cutting',
+    unit: 'reps',
+    default: 30,
+    reason: 'Longer sets than this end for want of breath.',
+  },
   pastTheTop: {
     name: 'Reps past the top',
     unit: '%',

@@ -31,8 +31,8 @@ export const belowRange: Check = (input) => {
             session: session.name,
             set: short.set,
             reps: short.reps,
-            low: slot.range.low,
-            high: slot.range.high,
+            low: rangeOf(slot, planned).low,
+            high: rangeOf(slot, planned).high,
           },
           fixes: fixesOf(slot, planned, input),
         },
@@ -40,6 +40,9 @@ export const belowRange: Check = (input) => {
     }),
   );
 };
+
+/** The range of a slot in the week, moved by its phase. */
+const rangeOf = (slot: Slot, planned: SlotPlan) => planned.range ?? slot.range;
 
 /** The first set of the slot's own range that falls below it; null where none does. */
 function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; readonly reps: number } | null {
@@ -55,7 +58,7 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
   const own = planned.sets.filter(
     ({ role, piece, optional }) => role === part.role && piece === 1 && !optional,
   );
-  const at = own.findIndex(({ reps }) => reps < slot.range.low);
+  const at = own.findIndex(({ reps }) => reps < rangeOf(slot, planned).low);
   return at < 0 ? null : { set: at + 1, reps: own[at]?.reps ?? 0 };
 }
 
@@ -63,7 +66,9 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
 function fixesOf(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
   const { reps } = planned.why;
   if (reps.code !== 'reps/drift') return [];
-  const { low, high } = slot.range;
+  const { low, high } = rangeOf(slot, planned);
+  // A range is widened as it is written.
+  const written = slot.range;
   const [part] = partsOf(planned.technique);
   const sets = part?.sets ?? 1;
   const fits = (perSet: number, count: number) => low + roundHalfUp(perSet * (count - 1)) <= high;
@@ -87,9 +92,9 @@ function fixesOf(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): re
     fixes.push({
       does: 'widen range',
       exerciseId,
-      low,
-      high: wider,
-      edit: set('range', { low, high: wider }),
+      low: written.low,
+      high: written.high + wider - high,
+      edit: set('range', { low: written.low, high: written.high + wider - high }),
     });
   fixes.push({ does: 'hold reps', exerciseId, edit: set('drift', 'hold reps') });
   return fixes;

@@ -155,6 +155,8 @@ export type Reason =
       readonly perSet: number;
       /** Least reps of set 1, so that the last one still reaches the bottom of the range; absent in older weeks. */
       readonly low?: number;
+      /** The range as written, and as the phase moves it. */
+      readonly moved?: { readonly from: RepRange; readonly to: RepRange; readonly phase: Phase };
     }
   | {
       readonly code: 'volume';

@@ -1,4 +1,5 @@
 import type { Motion, Stretch, WeekOverride } from '../block/block';
+import type { RepRange } from '../block/rep-range';
 import type { Loading, Measure } from '../exercises/exercise';
 import type { WarmUpSet } from '../loading/warm-up-ramp';
 import type { Unit } from '../loading/weight';
@@ -26,6 +27,8 @@ export interface SlotPlan {
   /** What keeps the technique from being done as written. */
   readonly gate: Gate | null;
   readonly joined: boolean;
+  /** Its rep range in this week, moved by the phase; absent in weeks of older engines. */
+  readonly range?: RepRange;
   readonly motion: Motion;
   readonly stretch: Stretch | null;
   readonly substitutes: readonly string[];

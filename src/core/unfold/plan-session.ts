@@ -1,6 +1,7 @@
 import type { Session, WeekOverride } from '../block/block';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
+import { rangeIn } from '../progression/phase-range';
 import { keptSlots } from '../recovery/deload/kept-slots';
 import type { Lightening } from '../recovery/deload/lightening';
 import { behindGate, type Gate, gatesOf, isLowSets, pastFailureLimit } from '../techniques/gates';
@@ -11,7 +12,7 @@ import { lastWeekAgain } from './plan-slot/last-week-again';
 import { NO_ORDERS, pinnedSet, type SlotOrders, slotTarget } from './plan-slot/target';
 import { type Planner, slotExercise } from './planner';
 import { sessionFigures } from './session-figures';
-import type { SlotFacts } from './slot-facts';
+import { isHeld, type SlotFacts } from './slot-facts';
 import type { SlotHistory } from './slot-history';
 import type { WeekAsked } from './week-asked';
 import { withinMinutes } from './within-minutes';
@@ -40,7 +41,7 @@ export function planSession(
   const gates = gatesIn(planner, session, asked);
   const before = session.slots.map(
     ({ id }): Known => ({
-      facts: facts.get(id) as SlotFacts,
+      facts: inPhase(facts.get(id) as SlotFacts, asked, planner),
       history: histories.get(id) as SlotHistory,
       gate: gates.get(id) ?? null,
       orders: orders[id] ?? NO_ORDERS,
@@ -58,6 +59,14 @@ export function planSession(
     deloadSlot(planner, slot, asked, lightening, kept.has(slot.facts.slot.id)),
   );
   return withinMinutes(slots, lightening.minutes, withFigures);
+}
+
+/** What is known of a slot with its range as the phase has it. */
+function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, { conventions }: Planner): SlotFacts {
+  if (rangePhase === null || isHeld(facts.exercise)) return facts;
+  const { range } = facts.slot;
+  const moved = rangeIn(range, rangePhase, conventions);
+  return moved === range ? facts : { ...facts, slot: { ...facts.slot, range: moved }, written: range };
 }
 
 function gatesIn(planner: Planner, session: Session, asked: WeekAsked): ReadonlyMap<string, Gate> {

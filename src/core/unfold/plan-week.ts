@@ -34,6 +34,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   const asked = memo.same<WeekAsked>(`asked ${week}`, {
     week,
     startDate,
+    rangePhase: block.phaseRanges ? phase : null,
     gains: gainsOf(context),
     ramp: { rir: block.rir, weeks: block.weeks },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),

@@ -111,6 +111,7 @@ function repSpans(
       return { low: reps, high: reps };
     }
     if (part.range !== undefined) return part.range;
-    return { low: written.range.low + part.repOffset, high: written.range.high + part.repOffset };
+    const { low, high } = slot.range ?? written.range;
+    return { low: low + part.repOffset, high: high + part.repOffset };
   });
 }

@@ -1,5 +1,6 @@
 import { placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
+import type { RepRange } from '../block/rep-range';
 import { daysBetween, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { longestHold } from '../effort/hold';
@@ -24,6 +25,8 @@ export interface StrengthEstimate {
 /** What is known of a slot before anything is trained, and stays so from week to week. */
 export interface SlotFacts {
   readonly slot: Slot;
+  /** Its range as written, where the phase moves it. */
+  readonly written?: RepRange;
   readonly exercise: Exercise;
   readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;

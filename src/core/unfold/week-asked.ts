@@ -1,3 +1,4 @@
+import type { Phase } from '../athlete/athlete';
 import type { Block } from '../block/block';
 import type { LocalDate } from '../calendar';
 import type { Lightening } from '../recovery/deload/lightening';
@@ -6,6 +7,8 @@ import type { Lightening } from '../recovery/deload/lightening';
 export interface WeekAsked {
   readonly week: number;
   readonly startDate: LocalDate;
+  /** Phase by which rep ranges move; null: they stay as written. */
+  readonly rangePhase: Phase | null;
   /** Projected gain of each pass of the cycle, first to last, in per cent of the pass: each at the pace of its phase. */
   readonly gains: readonly number[];
   /** The building weeks of the block and the RIR they ramp over. */

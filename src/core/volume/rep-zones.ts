@@ -61,12 +61,15 @@ function loggedCredit({ credit, role, piece }: SetPlan, rir: number, conventions
 }
 
 /** The middle of the range of a set's part, to a whole rep; what is asked where the slot is no longer written. */
-function plannedReps({ role, reps }: SetPlan, { technique }: SlotPlan, slot: Slot | undefined): number {
+function plannedReps(
+  { role, reps }: SetPlan,
+  { technique, range }: SlotPlan,
+  slot: Slot | undefined,
+): number {
   const part = partsOf(technique).find((one) => one.role === role);
   if (part?.range !== undefined) return middle(part.range);
-  if (slot === undefined) return reps;
-  const { low, high } = slot.range;
-  return middle({ low, high }) + (part?.repOffset ?? 0);
+  const written = range ?? slot?.range;
+  return written === undefined ? reps : middle(written) + (part?.repOffset ?? 0);
 }
 
 const middle = ({ low, high }: { readonly low: number; readonly high: number }) =>

@@ -114,7 +114,7 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
     ...emptyBlock('First full-body block', startDate),
     weeks: 4,
     rir: { first: 3, last: 1 },
-    deload: [{ kind: 'fewer sets', sets: 0.4, reps: 'cut' }],
+    deload: null,
     goals: {
       traps: 'hold',
       forearms: 'hold',

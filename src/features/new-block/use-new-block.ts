@@ -125,8 +125,10 @@ function firstChosen({ from, athlete }: NewBlockData, last: string | undefined):
   return suited === undefined ? 'empty' : `template/${suited.id}`;
 }
 
-function plainSettings({ name, startDate }: NewBlockData): NewBlockSettings {
-  const { weeks, deload, crediting, landmarks } = emptyBlock(name, startDate);
+function plainSettings({ name, startDate, athlete }: NewBlockData): NewBlockSettings {
+  const { weeks, deload: usual, crediting, landmarks } = emptyBlock(name, startDate);
+  // A novice needs no planned deload.
+  const deload = athlete.level === 'novice' ? null : usual;
   return { name, startDate, weeks, deload, crediting, landmarks, goals: {} };
 }
 

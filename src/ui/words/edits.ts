@@ -37,6 +37,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   deload: 'deload',
   lowSets: 'low-set plan',
   rangeBinds: 'what the range binds',
+  phaseRanges: 'ranges by phase',
   crediting: 'counting',
   landmarks: 'landmarks',
   time: 'session time',

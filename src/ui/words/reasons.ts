@@ -1,5 +1,5 @@
 import type { Candidate, Cap, Crediting, Decider, Mark, Origin, Reason, Strength, Unit } from '@/core';
-import { BY_REPS, estimate, figure, listed, minutes, plural, setText, type Written } from './figures';
+import { BY_REPS, estimate, figure, listed, minutes, plural, setText, span, type Written } from './figures';
 import { type ExerciseNames, SORENESS_WORDS } from './names';
 
 /** A reason in words: what the figure follows from, then what else there was. */
@@ -19,7 +19,7 @@ const DECIDERS: Readonly<Record<Decider, string>> = {
   'none fits, nearest RIR': 'Nothing the equipment makes comes within half a rep; this is nearest.',
   'below the range': 'Last time’s load no longer reaches the bottom of the range, so it falls to the middle.',
   'next load nearer the range':
-    'the load below would take reps far past the top of the range; this one misses the range by less',
+    'The load below would take reps far past the top of the range; this one misses the range by less.',
   'next load out of reach':
     'The next load would not reach the bottom of the range yet, so reps pass its top.',
   'fewest steps': 'Load first: the fewest steps that reach the target at the same reps.',
@@ -70,6 +70,13 @@ function strengthSentence(strength: Strength, written: Written, unit: Unit): str
 interface Telling {
   readonly names: ExerciseNames;
   readonly written: Written;
+}
+
+/** That a range is another one in this phase. */
+function movedText({ moved }: Extract<Reason, { code: 'reps/drift' }>): string {
+  if (moved === undefined) return '';
+  const { from, to, phase } = moved;
+  return `${span(from.low, from.high)} is ${span(to.low, to.high)} while ${phase}. `;
 }
 
 /** The words of each reason: one without them does not compile. */
@@ -202,10 +209,11 @@ const EXPLAINED: {
   },
   'reps/drift': (reason) => {
     return {
-      because:
+      because: `${movedText(reason)}${
         reason.mode === 'hold RIR'
           ? `With ${figure(reason.seconds, 0)} s of rest each further set asks ${estimate(reason.perSet)} reps fewer at the same reserve.`
-          : `Every set asks the same reps; with ${figure(reason.seconds, 0)} s of rest each ends ${estimate(reason.perSet)} nearer failure${reason.mode === 'hold reps' ? ', the asked reserve met on average' : ''}.`,
+          : `Every set asks the same reps; with ${figure(reason.seconds, 0)} s of rest each ends ${estimate(reason.perSet)} nearer failure${reason.mode === 'hold reps' ? ', the asked reserve met on average' : ''}.`
+      }`,
       besides:
         reason.low === undefined || reason.mode !== 'hold RIR'
           ? ''

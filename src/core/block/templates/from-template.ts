@@ -69,6 +69,7 @@ export function copyBlock(
     rir: source.rir,
     deload: source.deload,
     rangeBinds: source.rangeBinds,
+    phaseRanges: source.phaseRanges,
     crediting: source.crediting,
     landmarks: source.landmarks,
     time: source.time,

@@ -206,7 +206,7 @@ function partPlan(
 
 /** The slot as it is shown and handed out, with its reasons. */
 function record(
-  { slot, exercise, grid, carried }: SlotFacts,
+  { slot, exercise, grid, carried, written }: SlotFacts,
   { strength, gate, override, rir, whyRir, whySets }: SlotTarget,
   technique: TechniqueParameters,
   made: {
@@ -233,6 +233,7 @@ function record(
     technique,
     gate,
     joined: slot.joined,
+    range: slot.range,
     motion: slot.motion,
     stretch: slot.stretch,
     substitutes: slot.substitutes,
@@ -245,7 +246,14 @@ function record(
       rir: override?.rir == null ? whyRir : { code: 'rir/override', value: override.rir, proposed: rir },
       load: made.why,
       sets: whySets,
-      reps: { code: 'reps/drift', mode: slot.drift, seconds, perSet, low },
+      reps: {
+        code: 'reps/drift',
+        mode: slot.drift,
+        seconds,
+        perSet,
+        low,
+        ...(written === undefined ? {} : { moved: { from: written, to: slot.range, phase: 'cutting' } }),
+      },
     },
   };
 }

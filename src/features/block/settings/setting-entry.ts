@@ -25,6 +25,7 @@ export type SettingColumn =
   | 'low-sets'
   | 'time'
   | 'range-binds'
+  | 'phase-ranges'
   | 'crediting'
   | 'landmarks';
 
@@ -98,6 +99,12 @@ export function settingEntry(
   if (column === 'range-binds') {
     const bound = oneOf(text, RANGE_BINDS, 'block/rangeBinds');
     return bound.ok ? ok({ kind: 'block/set', field: 'rangeBinds', value: bound.value }) : bound;
+  }
+  if (column === 'phase-ranges') {
+    const answer = oneOf(text, ['yes', 'no'] as const, 'block/phaseRanges');
+    return answer.ok
+      ? ok({ kind: 'block/set', field: 'phaseRanges', value: answer.value === 'yes' })
+      : answer;
   }
   if (column === 'pauses') {
     const pauses = pausesOf(text);

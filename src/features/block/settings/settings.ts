@@ -97,6 +97,16 @@ export function settingsOf(block: Block): readonly Setting[] {
       says: 'Every set: set 1 asks so many reps that the last planned set still reaches the bottom of the range. First set: later sets may fall below it.',
     },
     {
+      column: 'phase-ranges',
+      usual: 'yes',
+      options: ['yes', 'no'],
+      before: 'ranges by phase',
+      after: '',
+      value: block.phaseRanges ? 'yes' : 'no',
+      name: 'Ranges follow the phase',
+      says: 'While the athlete cuts, both ends of a rep range are five reps higher, up to thirty. No: ranges stay as written.',
+    },
+    {
       column: 'pauses',
       usual: 'none',
       before: 'pause',

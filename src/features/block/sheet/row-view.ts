@@ -122,7 +122,7 @@ export function slotViews(
       place = placeFor(athlete, row.session.place);
     }
     if (row.kind !== 'slot' || place === undefined) continue;
-    const context = { athlete, catalogue, place };
+    const context = { athlete, catalogue, place, planned: planned.get(`${unissued}/${row.slot.id}`) };
     const { bracket, group } = brackets.get(row.id) ?? { bracket: 'none' as const, group: '' };
     const from: unknown[] = [
       athlete,
@@ -148,7 +148,7 @@ export function slotViews(
           ({ id, alert }): CellView => ({
             column: id,
             ...cellText(id, row.slot, context),
-            alert: alert?.(planned.get(`${unissued}/${row.slot.id}`)) ?? false,
+            alert: alert?.(context.planned) ?? false,
           }),
         ),
         weeks: blockPlan.weeks.map((weekState) =>

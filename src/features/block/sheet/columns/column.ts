@@ -7,6 +7,8 @@ export interface ColumnContext {
   readonly catalogue: Catalogue;
   /** Where the slot's session is trained. */
   readonly place: Place;
+  /** The slot in the week in hand; absent where only the text is wanted. */
+  readonly planned?: SlotPlan | undefined;
 }
 
 /** What a cell shows, and how it reads when it is opened for typing. */

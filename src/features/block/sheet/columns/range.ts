@@ -10,10 +10,17 @@ export const rangeColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () => 'Reps that set 1 stays within; the load follows so that they end at the week’s RIR.',
-  show: ({ range }, _, exercise) => {
+  help: () =>
+    'Reps that the sets stay within; the load follows so that they end at the week’s RIR. An arrow: moved by the phase.',
+  show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
-    return exercise?.measure === 'seconds' ? { shown: `${text}s`, typed: text, quiet: false } : plain(text);
+    if (exercise?.measure === 'seconds') return { shown: `${text}s`, typed: text, quiet: false };
+    // Moved by the phase of the week: the range as it is used, and by how much.
+    const moved = planned?.range ?? range;
+    const by = moved.high - range.high;
+    return by === 0
+      ? plain(text)
+      : { shown: `${span(moved.low, moved.high)} ↑${by}`, typed: text, quiet: false };
   },
   read: (text, slot) => {
     const path = `slot/${slot.id}/range`;
