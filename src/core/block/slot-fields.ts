@@ -176,6 +176,17 @@ export const SLOT_FIELDS = {
             ...outside(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
+  /** Its load as a share of the one-rep max, and what is added to it each calendar week; per cent. Null: by its rule. */
+  ofMax: fieldOf((z) => z.strictObject({ share: z.number(), weekly: z.number() }).nullable().default(null))({
+    start: () => null,
+    problems: (ofMax, path) =>
+      ofMax === null
+        ? []
+        : [
+            ...outside(path, 'share of one-rep max', ofMax.share, BOUNDS.ofMaxShare, false),
+            ...outside(path, 'weekly step', ofMax.weekly, BOUNDS.ofMaxWeekly, false),
+          ],
+  }),
   /** What single weeks of the slot keep of their own; null in one: as the rules have it. */
   weeks: fieldOf((z) =>
     z

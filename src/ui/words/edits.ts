@@ -20,6 +20,7 @@ const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   rest: 'rest',
   drift: 'later sets',
   loadRule: 'load rule',
+  ofMax: 'share of one-rep max',
   loadStep: 'load step',
   setRule: 'set rule',
   start: 'start set',

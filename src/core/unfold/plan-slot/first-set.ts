@@ -6,7 +6,12 @@ import type { Reason } from '../../plan/reason';
 import { backOffFit } from '../../progression/load-rules/back-off';
 import { doubleProgression } from '../../progression/load-rules/double-progression';
 import { earnedLoad } from '../../progression/load-rules/earned';
-import { type Candidate, candidate, type LoadChoice } from '../../progression/load-rules/load-choice';
+import {
+  type Candidate,
+  candidate,
+  capacity,
+  type LoadChoice,
+} from '../../progression/load-rules/load-choice';
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
@@ -108,12 +113,14 @@ function foundSet(
     curve: target.curve,
     conventions: target.conventions,
   };
-  const found = fitPart(facts, history, technique, input, asked);
+  const share = asked.isFirst ? target.ofMax : null;
+  const found =
+    share === null ? fitPart(facts, history, technique, input, asked) : writtenShare(input, share);
   const fit = found && asWritten(found, input, part);
   if (fit === undefined) return { chosen: null, why: search, input };
   const why: Reason = {
     code: 'load/best-fit',
-    rule: ruleName(facts, technique, part),
+    rule: share === null ? ruleName(facts, technique, part) : 'share of the max',
     unit: grid.unit,
     last: input.last === null ? null : { load: decimal(input.last.load), reps: input.last.reps },
     strength,
@@ -163,6 +170,14 @@ function asWritten(fit: LoadChoice, input: RuleInput, { range }: Part): LoadChoi
 function shareOfMax(input: RuleInput, share: number): LoadChoice {
   const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
   const reps = roundHalfUp((input.range.low + input.range.high) / 2);
+  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
+}
+
+/** A load written as a share of the one-rep max, with the reps of the range that leave what is asked. */
+function writtenShare(input: RuleInput, share: number): LoadChoice {
+  const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
+  const { low, high } = input.range;
+  const reps = clamp(roundHalfDown(capacity(input, load) - input.targetRir), low, high);
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
 

@@ -8,7 +8,7 @@ import { nearestLoad } from '../../loading/grid';
 import type { Reason, Strength } from '../../plan/reason';
 import { rampRir } from '../../progression/rir-ramp';
 import { slotRir } from '../../progression/slot-rir';
-import { roundHalfUp } from '../../rounding';
+import { clamp, roundHalfUp } from '../../rounding';
 import { type Gate, mayFail } from '../../techniques/gates';
 import { setCount, setLimits, type TechniqueParameters } from '../../techniques/registry';
 import { decimal, hundredths } from '../../units';
@@ -38,6 +38,8 @@ export interface SlotTarget {
   readonly conventions: Conventions;
   readonly rangeBinds: Planner['rangeBinds'];
   readonly pass: number;
+  /** Share of the one-rep max, 0-1, that its load is written as in this week; null: by its rule. */
+  readonly ofMax: number | null;
 }
 
 interface Pinned {
@@ -93,8 +95,16 @@ export function slotTarget(
     conventions,
     rangeBinds,
     pass,
+    ofMax: shareInWeek(facts.slot, (week - 1) * pass),
   };
 }
+
+/** The share of the one-rep max a slot is written with, so many calendar weeks after the first. */
+function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
+  return ofMax === null ? null : clamp(ofMax.share + ofMax.weekly * weeks, 0, MOST_OF_MAX) / 100;
+}
+
+const MOST_OF_MAX = 105;
 
 /** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
 export function slotSets(

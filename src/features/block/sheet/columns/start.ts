@@ -13,7 +13,7 @@ import {
 } from '@/core';
 import { readSet } from '@/ui/read-set';
 import { figure, load } from '@/ui/words/figures';
-import { type SheetColumn, setField } from './column';
+import { plain, type SheetColumn, setField } from './column';
 
 /** The set from which the first load is found: the slot's own, or the athlete's best set. */
 export const startColumn = {
@@ -26,12 +26,14 @@ export const startColumn = {
   editor: 'text',
   pasteOrder: 2,
   help: () =>
-    'The set from which the first load is found: weight x reps @ RIR. Without one, the athlete’s best set.',
+    'The set from which the first load is found: weight x reps @ RIR; without one, the athlete’s best set. Or the load as a share of the one-rep max, such as 70 % or 70 % +2.5 a week.',
   show: (slot, { athlete, place }, exercise) => {
+    if (slot.ofMax !== null) return plain(shareText(slot.ofMax));
     const { text, own } = startCell(slot, exercise, athlete, place);
     return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
   },
-  copy: (slot, { athlete, place }, exercise) => startCell(slot, exercise, athlete, place).text,
+  copy: (slot, { athlete, place }, exercise) =>
+    slot.ofMax === null ? startCell(slot, exercise, athlete, place).text : shareText(slot.ofMax),
   read: (text, slot, { athlete, catalogue, place }) => {
     const path = `slot/${slot.id}/start`;
     const exercise = catalogue.find(slot.exercise);
@@ -40,16 +42,39 @@ export const startColumn = {
     // The athlete's own best set, copied with a slot, stays theirs.
     const had = startCell(slot, exercise, athlete, place);
     if (!had.own && text.trim() === had.text) return ok(null);
+    const share = readShare(text);
+    if (share !== undefined) return ok(setField(slot, 'ofMax', share));
     const grid = loadGrid(exercise.loading, place.loads);
     const set = readSet(text, exercise, grid.unit, path);
     if (!set.ok) return set;
     const { unit, value } = set.value?.load ?? { unit: null, value: 0 };
     if (unit === grid.unit && !isMakeable(grid, hundredths(value)))
       return refused(notMakeable(path, value, grid));
-    return ok(setField(slot, 'start', set.value));
+    const start = setField(slot, 'start', set.value);
+    // A set takes the place of a share.
+    return ok(slot.ofMax === null ? start : { kind: 'batch', edits: [start, setField(slot, 'ofMax', null)] });
   },
-  clear: (slot) => (slot.start === null ? [] : [setField(slot, 'start', null)]),
+  clear: (slot) => [
+    ...(slot.start === null ? [] : [setField(slot, 'start', null)]),
+    ...(slot.ofMax === null ? [] : [setField(slot, 'ofMax', null)]),
+  ],
 } as const satisfies SheetColumn;
+
+/** `70 %` or `70 % +2.5`: a share of the one-rep max and its weekly step. */
+function shareText({ share, weekly }: NonNullable<Slot['ofMax']>): string {
+  const step = weekly === 0 ? '' : ` ${weekly > 0 ? '+' : '−'}${figure(Math.abs(weekly))}`;
+  return `${figure(share)} %${step}`;
+}
+
+const SHARE = /^(\d{1,3}(?:[.,]\d+)?)\s*%(?:\s*([+\-−])\s*(\d+(?:[.,]\d+)?)\s*%?)?$/;
+
+function readShare(text: string): Slot['ofMax'] | undefined {
+  const found = SHARE.exec(text.trim());
+  if (found === null) return undefined;
+  const [, share = '', sign, step = '0'] = found;
+  const decimal = (digits: string) => Number(digits.replace(',', '.'));
+  return { share: decimal(share), weekly: decimal(step) * (sign === '+' || sign === undefined ? 1 : -1) };
+}
 
 /** A load that a place cannot make, with the nearest that it can. */
 export function notMakeable(path: string, value: number, grid: ReturnType<typeof loadGrid>): Problem {
