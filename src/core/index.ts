@@ -62,6 +62,7 @@ export * from './loading/warm-up-ramp';
 export * from './loading/weight';
 export * from './log/current-sets';
 export * from './log/log';
+export * from './log/stopped';
 export { Memo } from './memo';
 export type * from './plan/block-plan';
 export type * from './plan/reason';

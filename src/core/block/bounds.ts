@@ -21,6 +21,8 @@ export const BOUNDS = {
   optionalSets: { low: 0, high: 10 },
   setNumber: { low: 1, high: 20 },
   stretch: { low: 5, high: 600 },
+  breakBefore: { low: 0, high: 60 },
+  stopFall: { low: 5, high: 60 },
 } as const;
 
 /** How many of a thing a block holds, and how many letters a text, at most: what is saved can be read again. */

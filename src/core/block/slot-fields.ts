@@ -90,6 +90,19 @@ export const SLOT_FIELDS = {
       problems: (sets, path) => outside(path, 'optional sets', sets, BOUNDS.optionalSets),
     },
   ),
+  /** Minutes of a break before it, between the parts of a session. */
+  breakBefore: fieldOf((z) => z.int().min(BOUNDS.breakBefore.low).max(BOUNDS.breakBefore.high).default(0))({
+    start: () => 0,
+    problems: (minutes, path) => outside(path, 'minutes of break', minutes, BOUNDS.breakBefore),
+  }),
+  /** Per cent of the first set's reps by which a set falls when the slot is done with; null: all its sets are. */
+  stopFall: fieldOf((z) =>
+    z.int().min(BOUNDS.stopFall.low).max(BOUNDS.stopFall.high).nullable().default(null),
+  )({
+    start: () => null,
+    problems: (fall, path) =>
+      fall === null ? [] : outside(path, 'per cent of the first set', fall, BOUNDS.stopFall),
+  }),
   /** What the slot ends in. */
   stretch: fieldOf((z) =>
     z

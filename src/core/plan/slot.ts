@@ -29,6 +29,9 @@ export interface SlotPlan {
   readonly joined: boolean;
   /** Its rep range in this week, moved by the phase; absent in weeks of older engines. */
   readonly range?: RepRange;
+  /** Minutes of a break before it, and the fall of reps at which it stops; absent in weeks of older engines. */
+  readonly breakBefore?: number;
+  readonly stopFall?: number | null;
   readonly motion: Motion;
   readonly stretch: Stretch | null;
   readonly substitutes: readonly string[];

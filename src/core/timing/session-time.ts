@@ -18,6 +18,8 @@ export interface TimedSlot {
   readonly joined?: boolean;
   /** Seconds of the stretch it ends in. */
   readonly stretch?: number;
+  /** Seconds of a written break before it. */
+  readonly breakBefore?: number;
   /** Seconds its sets take by the clock, all of them together, rests inside them included; `least` at the short end. */
   readonly clock?: { readonly least: number; readonly seconds: number };
 }
@@ -101,7 +103,10 @@ export function sessionTime(
   all.forEach((group, at) => {
     rest += restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
     const after = restAfter(group, roundsIn(group));
-    if (at < all.length - 1) rest += mode === 'strict' ? after : Math.max(after, conventions.changeOver);
+    // A written break holds the rest before it.
+    const next = all[at + 1]?.[0];
+    const least = Math.max(next?.breakBefore ?? 0, mode === 'strict' ? 0 : conventions.changeOver);
+    if (next !== undefined) rest += Math.max(after, least);
     for (const slot of group) {
       const own = slot.clock ?? workSeconds(slot);
       workLow += own.least;

@@ -30,6 +30,24 @@ test('a group of unequal sets: a raise of three (180 s) and a curl of one (60 s)
   expect(then.rest).toBe(240 + 180);
 });
 
+test('a written break of five minutes between two slots holds the rest before it, strict and realistic', () => {
+  const slots = (seconds: number): TimedSlot[] => [
+    { secondsPerRep: 3, sides: 1, rest: 120, sets: [{ low: 10, high: 10 }], warmUps: [] },
+    {
+      secondsPerRep: 3,
+      sides: 1,
+      rest: 60,
+      sets: [{ low: 10, high: 10 }],
+      warmUps: [],
+      breakBefore: seconds,
+    },
+  ];
+  for (const mode of ['strict', 'realistic'] as const) {
+    expect(sessionTime(slots(300), mode, conventions).rest).toBe(300);
+    expect(sessionTime(slots(60), mode, conventions).rest).toBe(120);
+  }
+});
+
 test('between sets stand those of partners that are there: one of two gaps is half of it', () => {
   const slots = [
     written('1', 'cable-lateral-raise', { technique: { kind: 'straight', sets: 3 }, rest: 60 }),

@@ -61,6 +61,7 @@ export function sessionFigures(
       inner: pieces === 0 ? 0 : innerRest(slot),
       joined: slot.joined,
       stretch: slot.stretch?.seconds ?? 0,
+      breakBefore: (slot.breakBefore ?? 0) * 60,
       warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
     });
     return { ...slot, warmUp };

@@ -28,7 +28,8 @@ test('70 % of 70 kg are 49, made as 50, and 9 reps leave the 3 that are asked', 
   const [first] = firstSets({ share: 70, weekly: 0 });
   const [set] = first?.sets ?? [];
   // 50 can be done 12 times.
-  expect(set).toMatchObject({ load: 50, reps: 9, predictedRir: 3 });
+  expect(set).toMatchObject({ load: 50, reps: 9 });
+  expect(set?.predictedRir).toBeCloseTo(3, 9);
   expect(first?.why.load).toMatchObject({ rule: 'share of the max', fit: { decider: 'share of the max' } });
 });
 

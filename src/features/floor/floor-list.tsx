@@ -8,7 +8,12 @@ interface FloorListProps {
   readonly blockId: string;
   readonly athleteName: string;
   /** Issued weeks, the latest first. */
-  readonly weeks: readonly { readonly name: string; readonly lines: readonly FloorLine[] }[];
+  readonly weeks: readonly {
+    readonly name: string;
+    /** What the week is for, where that needs saying. */
+    readonly care: string | null;
+    readonly lines: readonly FloorLine[];
+  }[];
 }
 
 function state(line: FloorLine): string {
@@ -23,9 +28,10 @@ export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
       <div className={classes.top}>
         <h1>{athleteName}</h1>
       </div>
-      {weeks.map(({ name, lines }) => (
+      {weeks.map(({ name, care, lines }) => (
         <section key={name}>
           <h2 className={classes.group}>{name}</h2>
+          {care === null ? null : <p>{care}</p>}
           <ul className={classes.list}>
             {lines.map((line) => (
               <li key={line.workoutId} className={classes.item}>

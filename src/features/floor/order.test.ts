@@ -38,6 +38,16 @@ test('slots stand one after the other, a group round by round with a short walk 
   expect(places.map(({ rest }) => rest)).toEqual([0, 15, 60, 15, 60, 60]);
 });
 
+test('a break between the parts of a session is asked before its slot', () => {
+  const places = askedSets(
+    planned(
+      slot('1', 'leg-extension', { ...straight(1), rest: 90 }),
+      slot('2', 'cable-curl', { ...straight(2), rest: 60, breakBefore: 5 }),
+    ),
+  );
+  expect(places.map(({ rest }) => rest)).toEqual([0, 300, 60]);
+});
+
 test('mini-sets follow each other with their own short rests', () => {
   const places = askedSets(
     planned(slot('1', 'leg-extension', { technique: startOf('rest-pause'), rest: 120 })),

@@ -23,6 +23,8 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   const sets: AskedSet[] = [];
   let rest = 0;
   for (const group of groups) {
+    // A break between the parts of a session holds the rest before it.
+    rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
     const rounds = Math.max(0, ...group.flatMap(({ sets }) => sets.map(({ round }) => round)));
     for (let round = 1; round <= rounds; round++) {
       const here = group.filter(({ sets }) => sets.some((one) => one.round === round));

@@ -38,6 +38,7 @@ export function SetAsked({ data, asked: { slot, set } }: AskedProps) {
         {set.sections.length === 0
           ? ''
           : ` Then ${set.sections.map(({ reps, manner }) => `${reps} ${manner}`).join(', ')}.`}
+        {slot.stopFall == null ? '' : ` Stop once reps fall by ${slot.stopFall} % of the first set.`}
         {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
           ? ''
           : ` End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`}

@@ -4,10 +4,12 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { FloorSession as Session } from '@/client/floor-session';
-import { type CurrentSet, currentSets } from '@/core';
+import { type CurrentSet, currentSets, hasStopped, type SlotPlan } from '@/core';
+import { capital } from '@/ui/words/names';
 import type { FloorSession, SendAction } from './contract';
 import { End } from './end';
 import classes from './floor.module.css';
+import { nameOf } from './issued-name';
 import { type AskedSet, askedSets } from './order';
 import { queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
@@ -48,7 +50,16 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
   const { logged, finished } = state;
   const sets = useMemo(() => askedSets(session), [session]);
   const done = useMemo(() => currentSets(logged).get(workoutId) ?? NONE, [logged, workoutId]);
-  const firstUnlogged = sets.find(({ key }) => !done.has(key));
+  /** Whether a slot is done with because its reps fell as far as is written; `latest` counts too. */
+  const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly reps: number }) =>
+    hasStopped(slot, (setId) =>
+      latest !== undefined && latest.setId === setId
+        ? latest.reps
+        : done.get(`${slot.slotId}/${setId}`)?.set.reps,
+    );
+  const isOpen = ({ key, slot }: AskedSet) => !done.has(key) && !isStopped(slot);
+  const firstUnlogged = sets.find(isOpen);
+  const [stopped, setStopped] = useState<string | null>(null);
   const [view, setView] = useState<View | null>(null);
   const now: View =
     view ??
@@ -60,11 +71,19 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
     const before = done.get(asked.key);
     if (!logInto(floor, asked, before, value)) return;
     if (before !== undefined) setView({ status: 'list' });
-    else goTo(sets.find(({ key }) => key !== asked.key && !done.has(key)));
+    else {
+      const { slot, set } = asked;
+      const ends = isStopped(slot, { setId: set.id, reps: value.reps });
+      setStopped(ends ? `${capital(nameOf(slot, data))} ends here: reps fell by ${slot.stopFall} %.` : null);
+      goTo(
+        sets.find(
+          (one) => one.key !== asked.key && isOpen(one) && !(ends && one.slot.slotId === slot.slotId),
+        ),
+      );
+    }
   };
   /** Leaves out a set that is done only when there is energy left. */
-  const skip = (asked: AskedSet) =>
-    goTo(sets.slice(sets.indexOf(asked) + 1).find(({ key }) => !done.has(key)));
+  const skip = (asked: AskedSet) => goTo(sets.slice(sets.indexOf(asked) + 1).find(isOpen));
 
   const asked = now.status === 'set' ? sets.find(({ key }) => key === now.key) : undefined;
   const latest = [...done.values()].reduce<string | null>(
@@ -80,6 +99,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
         </span>
       </div>
       <Ticks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
+      {stopped === null ? null : <p role="status">{stopped}</p>}
       {asked !== undefined ? (
         <SetScreen
           key={asked.key}
@@ -95,7 +115,7 @@ export function Workout({ data, send }: { readonly data: FloorSession; readonly 
       ) : now.status === 'end' ? (
         <End
           data={data}
-          unlogged={sets.filter(({ key, set }) => !set.optional && !done.has(key)).length}
+          unlogged={sets.filter((one) => !one.set.optional && isOpen(one)).length}
           finished={finished}
           reported={state.reported}
           onFinish={() => {

@@ -12,7 +12,7 @@ import {
   variantName,
   type WeekPlan,
 } from '@/core';
-import { CLINICIAN, NOT_ALONE } from '@/ui/words/cautions';
+import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
 import { count, load, minutes, reserve, setText, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import { setName, techniqueSentence } from '@/ui/words/techniques';
@@ -43,7 +43,9 @@ export function SessionSheets(props: SessionSheetsProps) {
         <SessionSheet key={session.sessionId} session={session} {...props} />
       ))}
       <p className={classes.foot}>
-        {athlete.name}, {blockName}, {weekName(week.week, week.kind)}. {CLINICIAN}
+        {athlete.name}, {blockName}, {weekName(week.week, week.kind)}.{' '}
+        {week.kind === 'deload' ? `${DELOAD_CARE} ` : ''}
+        {CLINICIAN}
       </p>
     </main>
   );
@@ -139,6 +141,8 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
     ...(slot.motion === 'full' ? [] : [`Range of motion: ${slot.motion}.`]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,
     ...(setUp === undefined ? [] : [`Set-up: ${setUp}`]),
+    ...((slot.breakBefore ?? 0) === 0 ? [] : [`Before it a break of ${slot.breakBefore} min.`]),
+    ...(slot.stopFall == null ? [] : [`Stop once reps fall by ${slot.stopFall} % of the first set.`]),
     ...(slot.stretch === null ? [] : [`End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`]),
     ...(slot.substitutes.length === 0
       ? []

@@ -13,6 +13,8 @@ const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   motion: 'range of motion',
   optionalSets: 'closing sets',
   stretch: 'stretch',
+  breakBefore: 'break before it',
+  stopFall: 'fall of reps that ends it',
   range: 'reps',
   rir: 'RIR',
   setTargets: 'single sets’ RIR',

@@ -4,6 +4,7 @@ import { currentSets, type IssuedWeek, type SessionPlan } from '@/core';
 import { findTraining, workoutId } from '@/data';
 import type { FloorLine } from '@/features/floor/contract';
 import { FloorList } from '@/features/floor/floor-list';
+import { DELOAD_CARE } from '@/ui/words/cautions';
 import { minutes, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import { requireAsker } from '../../asker';
@@ -38,6 +39,7 @@ export default async function FloorPage({ params }: PageProps) {
   };
   const weeks = [...issued].reverse().map((week) => ({
     name: capital(weekName(week.week, week.plan.kind)),
+    care: week.plan.kind === 'deload' ? DELOAD_CARE : null,
     lines: week.plan.sessions.map((session) => lineOf(week, session)),
   }));
   return <FloorList blockId={blockId} athleteName={athlete.name} weeks={weeks} />;

@@ -234,6 +234,8 @@ function record(
     gate,
     joined: slot.joined,
     range: slot.range,
+    breakBefore: slot.breakBefore,
+    stopFall: slot.stopFall,
     motion: slot.motion,
     stretch: slot.stretch,
     substitutes: slot.substitutes,

@@ -20,6 +20,7 @@ import {
   type Signs,
   weekTotals,
 } from '@/core';
+import { DELOAD_CARE } from '@/ui/words/cautions';
 import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
 import { figure, minutes, plural } from '@/ui/words/figures';
 import type { Seen } from '../focus';
@@ -258,6 +259,7 @@ function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingPr
           onChange={({ target }) => onFacts((now) => ({ ...now, [fact]: target.checked }))}
         />
       ))}
+      <p className={classes.key}>{DELOAD_CARE}</p>
       <p className={classes.key}>
         {plural(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician
         first.

@@ -145,6 +145,29 @@ export function Course({ row, slot, exercise, pinned, set }: PartProps) {
           />
         </Line>
       )}
+      <Line label="Break before it">
+        <Typed
+          key={`${slot.id}/break`}
+          label="Minutes of break before it"
+          className={form.number}
+          text={String(slot.breakBefore)}
+          read={(text) => readNumber(text, { field: 'break', low: 0, high: 60, whole: true })}
+          onValue={(minutes) => set('breakBefore', minutes)}
+        />
+        <span className={form.label}>min</span>
+      </Line>
+      <Line label="Until reps fall by">
+        <Typed
+          key={`${slot.id}/fall`}
+          label="Per cent of the first set by which reps fall when it stops"
+          className={form.number}
+          text={slot.stopFall === null ? '' : String(slot.stopFall)}
+          placeholder="none"
+          read={(text) => readOptionalNumber(text, { field: 'fall', low: 5, high: 60, whole: true })}
+          onValue={(fall) => set('stopFall', fall)}
+        />
+        <span className={form.label}>% of the first set</span>
+      </Line>
       <StretchLine slot={slot} set={set} />
       <Line label="Made safe by">
         <Typed

@@ -1,0 +1,22 @@
+import type { SlotPlan } from '../plan/slot';
+import { isAtMost } from '../rounding';
+
+/**
+ * Whether a slot is done with because its reps fell: a whole set of it was logged with so many per cent fewer reps than
+ * the first, as the slot has it written.
+ * @param repsOf reps logged for a planned set; undefined: not logged
+ */
+export function hasStopped(
+  { sets, stopFall }: Pick<SlotPlan, 'sets' | 'stopFall'>,
+  repsOf: (setId: string) => number | undefined,
+): boolean {
+  if (stopFall == null) return false;
+  const [first, ...later] = sets.filter(({ piece }) => piece === 1);
+  const start = first && repsOf(first.id);
+  if (start === undefined) return false;
+  const end = start * (1 - stopFall / 100);
+  return later.some(({ id }) => {
+    const reps = repsOf(id);
+    return reps !== undefined && isAtMost(reps, end);
+  });
+}
