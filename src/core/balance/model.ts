@@ -1,15 +1,16 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
 import { contribution, payoff } from '../exercises/exercise';
+import { heldMost } from '../volume/held';
 import { startingSets } from '../volume/landmarks';
 import { type BalanceInput, type Choice, choicesOf, weeklySets } from './choices';
 import type { LinearProgram, LinearRow, Term, Variable } from './linear';
 
 /**
  * Prices: what takes a growing muscle further from its target than it is outweighs everything; then a set below target,
- * a priority muscle's twice; then each set that changes.
+ * a priority muscle's twice; then what a held muscle gets far above its hold; then each set that changes.
  */
-const PRICE = { loss: 50_000, short: 1000, priority: 2000, over: 400, change: 1, fill: 0.05 };
+const PRICE = { loss: 50_000, short: 1000, priority: 2000, over: 400, held: 20, change: 1, fill: 0.05 };
 
 /** The week as a program: what is chosen, what it costs, and what it may not pass. */
 export interface Model {
@@ -87,7 +88,16 @@ export function model(input: BalanceInput): Model {
       minimise.push(term(over, PRICE.over));
       rows.push({ name: `ceiling_${at}`, terms: [...terms, term(over, -1)], most: landmarks.ceiling });
     }
-    if (goal === 'hold') return;
+    if (goal === 'hold') {
+      // Held muscles are brought down where their own work is far above their hold.
+      if (!choices.some(({ exercise }) => contribution(exercise, muscle) === 1)) return;
+      const most = heldMost(landmarks.hold, conventions);
+      const held = `held_${at}`;
+      real(held);
+      minimise.push(term(held, PRICE.held));
+      rows.push({ name: `hold_${at}`, terms: [...terms, term(held, -1)], most });
+      return;
+    }
     const target = Math.min(startingSets(landmarks, goal), landmarks.ceiling);
     targets.set(muscle, target);
     const short = `short_${at}`;

@@ -189,3 +189,17 @@ test('whatever the block: no growing muscle loses sets it needs, time and caps h
     { numRuns: 15 },
   );
 });
+
+test('a held muscle far above its hold is brought down to where it is not: 10 sets of a hold of 4 to 6', async () => {
+  const made = block(
+    [0, 3].map((day) =>
+      session(`d${day}`, day, [slot(`s${day}`, 'leg-extension', { ...sets(5), rest: 240 })]),
+    ),
+    { goals: only() },
+  );
+  const after = taken(made, await balanced(made));
+  const [week] = unfoldOf(after).weeks;
+  expect(week?.plan.muscles.quads.sets).toBe(6);
+  // At six it is left alone.
+  expect((await balanced(after)).changes).toEqual([]);
+});

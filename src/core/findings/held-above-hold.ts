@@ -4,7 +4,7 @@ import type { Check, CheckInput } from './finding';
 import { slotsFor } from './slot-sets';
 import { offered, trimTo } from './volume-fixes';
 
-/** Whether so many sets are far above a hold: by more than half, and two sets or more. */
+/** Whether so many sets are far above a hold; exactly two above, where that is more than half, is far enough. */
 function isFar(sets: number, hold: number, { conventions }: CheckInput): boolean {
   const { heldShare, heldSets } = conventions;
   return !isAtMost(sets, hold * (1 + heldShare / 100)) && isAtLeast(sets - hold, heldSets);
