@@ -14,6 +14,7 @@ export const BOUNDS = {
   deloadMinutes: { low: 10, high: 180 },
   restWeeks: { low: 1, high: 4 },
   loadStep: { low: 0.5, high: 10 },
+  rampTo: { low: 1, high: 20 },
   ofMaxShare: { low: 20, high: 105 },
   ofMaxWeekly: { low: -10, high: 10 },
   week: { low: 1, high: 20 },

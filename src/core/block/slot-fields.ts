@@ -176,6 +176,11 @@ export const SLOT_FIELDS = {
     start: () => null,
     problems: (step, path) => (step === null ? [] : outside(path, 'load step', step, BOUNDS.loadStep, false)),
   }),
+  /** Sets in the last building week, to which those of the first rise evenly; null: they do not. Beside what responses add. */
+  rampTo: fieldOf((z) => z.int().nullable().default(null))({
+    start: () => null,
+    problems: (sets, path) => (sets === null ? [] : outside(path, 'sets', sets, BOUNDS.rampTo)),
+  }),
   setRule: fieldOf((z) => z.enum(SET_RULES))({ start: () => 'by response' }),
   /** A set from which the slot's first load is found, in place of the athlete's best set. */
   start: fieldOf((z) => z.strictObject({ load: weight(z), reps: z.number(), rir: z.number() }).nullable())({

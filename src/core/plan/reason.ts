@@ -127,7 +127,17 @@ export type Reason =
       /** Of the last two weeks those at RIR 1 or less. */
       readonly hardWeeks: number;
     }
-  | { readonly code: 'sets/prescribed'; readonly sets: number }
+  | {
+      readonly code: 'sets/prescribed';
+      readonly sets: number;
+      /** The way they rise by plan. */
+      readonly ramp?: {
+        readonly from: number;
+        readonly to: number;
+        readonly week: number;
+        readonly weeks: number;
+      };
+    }
   | {
       readonly code: 'sets/response';
       readonly prescribed: number;

@@ -24,6 +24,7 @@ const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   loadRule: 'load rule',
   ofMax: 'share of one-rep max',
   loadStep: 'load step',
+  rampTo: 'sets in the last week',
   setRule: 'set rule',
   start: 'start set',
   weeks: 'a week of its own',

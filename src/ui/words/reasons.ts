@@ -184,7 +184,13 @@ const EXPLAINED: {
     };
   },
   'sets/prescribed': (reason) => {
-    return { because: `${plural(reason.sets, 'set')}, as prescribed.`, besides: '' };
+    if (reason.ramp === undefined)
+      return { because: `${plural(reason.sets, 'set')}, as prescribed.`, besides: '' };
+    const { from, to, week, weeks } = reason.ramp;
+    return {
+      because: `${plural(reason.sets, 'set')}: by plan from ${from} in week 1 to ${to} in week ${weeks}; this is week ${week}.`,
+      besides: '',
+    };
   },
   'sets/response': (reason) => {
     const steps = reason.added.map(

@@ -78,7 +78,7 @@ export function slotTarget(
 ): SlotTarget {
   const week = asked.building;
   const { rir, whyRir } = slotRir(facts.slot, asked.ramp, week);
-  const { sets, whySets } = slotSets(facts.slot, orders);
+  const { sets, whySets } = slotSets(facts.slot, orders, { week, weeks: asked.ramp.weeks });
   return {
     rir,
     whyRir,
@@ -106,12 +106,19 @@ function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
 
 const MOST_OF_MAX = 105;
 
-/** Prescribed sets plus what answers have added up to this week; midway after a recover week. */
+/** Sets of a building week on an even way from the first to the last one, to whole sets, half up. */
+function rampedSets(from: number, to: number, { week, weeks }: { week: number; weeks: number }): number {
+  return weeks <= 1 ? to : roundHalfUp(from + ((to - from) * (week - 1)) / (weeks - 1));
+}
+
+/** Prescribed sets, on their planned way where they have one, plus what answers have added up to this week; midway after a recover week. */
 export function slotSets(
-  { technique }: Pick<Slot, 'technique'>,
+  { technique, rampTo }: Pick<Slot, 'technique' | 'rampTo'>,
   { added, failed, before }: Pick<SlotOrders, 'added' | 'failed' | 'before'>,
+  at: { readonly week: number; readonly weeks: number },
 ): { readonly sets: number; readonly whySets: Reason } {
-  const prescribed = setCount(technique);
+  const from = setCount(technique);
+  const prescribed = rampTo === null ? from : rampedSets(from, rampTo, at);
   const { most, least } = setLimits(technique);
   const total = prescribed + added.reduce((sum, { add }) => sum + add, 0);
   const sets = Math.max(least, Math.min(most, total));
@@ -121,7 +128,10 @@ export function slotSets(
     const midway = Math.max(least, roundHalfUp((before + sets) * share) - roundHalfUp(before * share));
     return { sets: midway, whySets: { code: 'sets/after-recover', ...failed, sets: midway } };
   }
-  if (added.length === 0) return { sets, whySets: { code: 'sets/prescribed', sets } };
+  if (added.length === 0) {
+    const ramp = rampTo === null ? {} : { ramp: { from, to: rampTo, ...at } };
+    return { sets, whySets: { code: 'sets/prescribed', sets, ...ramp } };
+  }
   const by = added.map(({ muscle, week, add }) => ({ muscle, week, add }));
   return { sets, whySets: { code: 'sets/response', prescribed, added: by, sets } };
 }

@@ -1,4 +1,12 @@
-import { catalogueWith, type Edit, exerciseById, newSlot, type Problem, type Slot } from '@/core';
+import {
+  catalogueWith,
+  type Edit,
+  exerciseById,
+  newSlot,
+  type Problem,
+  type Slot,
+  type SlotPlan,
+} from '@/core';
 import { athlete, HALL_PLACE } from '@/core/testing/fixtures';
 import { type PrescriptionColumn, prescriptionColumn } from './registry';
 
@@ -108,4 +116,43 @@ test('holds are written in seconds, alone or with a load', () => {
   expect(problem('start', '35s', held)).toMatchObject({ code: 'reserve-missing', example: '35@2' });
   const carried = newSlot('s4', exerciseById('farmer-carry') ?? exercise);
   expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
+});
+
+/** The edits that a text comes to, field by field. */
+function fieldsOf(column: PrescriptionColumn, text: string, of = slot): Readonly<Record<string, unknown>> {
+  const entry = read(column, text, of);
+  if (!entry.ok || entry.value === null) throw new Error(text);
+  const edits = entry.value.kind === 'batch' ? entry.value.edits : [entry.value];
+  return Object.fromEntries(
+    edits.flatMap((edit) => (edit.kind === 'slot/set' ? [[edit.field, edit.value]] : [])),
+  );
+}
+
+test('sets that rise by plan are written as from and to; one number ends the rise', () => {
+  expect(fieldsOf('sets', '3-5')).toEqual({ technique: { kind: 'straight', sets: 3 }, rampTo: 5 });
+  const rising = { ...slot, technique: { kind: 'straight', sets: 3 } as const, rampTo: 5 };
+  expect(fieldsOf('sets', '4', rising)).toEqual({ technique: { kind: 'straight', sets: 4 }, rampTo: null });
+  expect(prescriptionColumn('sets')?.show(rising, known, exercise).shown).toBe('3–5');
+  expect(problem('sets', '3-13')).toMatchObject({ code: 'out-of-range', value: 13 });
+  expect(problem('sets', '3-5-7')).toMatchObject({ code: 'not-understood' });
+});
+
+test('a load as a share of the one-rep max, with or without a weekly step; a set takes its place', () => {
+  expect(fieldsOf('start', '70%')).toEqual({ ofMax: { share: 70, weekly: 0 } });
+  expect(fieldsOf('start', '67,5 % +2.5')).toEqual({ ofMax: { share: 67.5, weekly: 2.5 } });
+  expect(fieldsOf('start', '80 % − 5')).toEqual({ ofMax: { share: 80, weekly: -5 } });
+  const shared = { ...slot, ofMax: { share: 70, weekly: 2.5 } };
+  expect(prescriptionColumn('start')?.show(shared, known, exercise).shown).toBe('70 % +2.5');
+  expect(fieldsOf('start', '50x10@2', shared)).toMatchObject({ ofMax: null, start: { reps: 10, rir: 2 } });
+  expect(prescriptionColumn('start')?.clear?.(shared)).toHaveLength(1);
+});
+
+test('a range that the phase moves shows what it is and by how much, and is typed as it was written', () => {
+  const planned = { range: { low: 13, high: 17 } } as SlotPlan;
+  const of = { ...slot, range: { low: 8, high: 12 } };
+  expect(prescriptionColumn('range')?.show(of, { ...known, planned }, exercise)).toMatchObject({
+    shown: '13–17 ↑5',
+    typed: '8–12',
+  });
+  expect(prescriptionColumn('range')?.show(of, known, exercise).shown).toBe('8–12');
 });

@@ -9,16 +9,29 @@ export const setsColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () => 'Working sets. What responses added later stands in the weeks.',
-  show: ({ technique }) => plain(String(setCount(technique))),
+  help: () =>
+    'Working sets; 3-5 rises from three to five over the building weeks. What responses added later stands in the weeks.',
+  show: ({ technique, rampTo }) =>
+    plain(rampTo === null ? String(setCount(technique)) : `${setCount(technique)}–${rampTo}`),
   read: (text, slot) => {
     const path = `slot/${slot.id}/technique`;
-    const count = readNumber(text, path);
+    const [first = '', last, ...more] = text.trim().split(/\s*(?:-|–|to|\.\.)\s*/);
+    if (more.length > 0) return refused({ code: 'not-understood', path, text: text.trim(), example: '3-5' });
+    const count = readNumber(first, path);
     if (!count.ok) return count;
     const { least: low, most: high } = setLimits(slot.technique);
     const { value } = count;
     if (!Number.isInteger(value) || value < low || value > high)
       return refused({ code: 'out-of-range', path, field: 'sets', low, high, value, whole: true });
-    return ok(setField(slot, 'technique', withSetCount(slot.technique, value)));
+    const sets = setField(slot, 'technique', withSetCount(slot.technique, value));
+    if (last === undefined)
+      return ok(
+        slot.rampTo === null ? sets : { kind: 'batch', edits: [sets, setField(slot, 'rampTo', null)] },
+      );
+    const end = readNumber(last, path);
+    if (!end.ok) return end;
+    if (!Number.isInteger(end.value) || end.value < low || end.value > high)
+      return refused({ code: 'out-of-range', path, field: 'sets', low, high, value: end.value, whole: true });
+    return ok({ kind: 'batch', edits: [sets, setField(slot, 'rampTo', end.value)] });
   },
 } as const satisfies SheetColumn;
