@@ -24,7 +24,13 @@ export interface FirstSet {
 export type Order =
   | AddedSets
   | FirstSet
-  | { readonly kind: 'recover'; readonly muscle: Muscle; readonly week: number }
+  | {
+      readonly kind: 'recover';
+      readonly muscle: Muscle;
+      readonly week: number;
+      /** Whether the muscle's first session of the week recovers alone. */
+      readonly half?: boolean;
+    }
   | { readonly kind: 'deload'; readonly week: number };
 
 /** Sets that orders add to a slot up to a week. */
@@ -39,10 +45,22 @@ export function deloadsEarly(orders: readonly Order[], week: number): boolean {
   return orders.some((order) => order.kind === 'deload' && order.week === week);
 }
 
-/** Whether one of these muscles has its recover week now. */
-export function recovers(orders: readonly Order[], muscles: readonly Muscle[], week: number): boolean {
+/**
+ * Whether one of these muscles recovers in a week.
+ * @param isFirst whether a muscle is trained for the first time of the week here: half a week ends with that
+ */
+export function recovers(
+  orders: readonly Order[],
+  muscles: readonly Muscle[],
+  week: number,
+  isFirst: (muscle: Muscle) => boolean = () => true,
+): boolean {
   return orders.some(
-    (order) => order.kind === 'recover' && order.week === week && muscles.includes(order.muscle),
+    (order) =>
+      order.kind === 'recover' &&
+      order.week === week &&
+      muscles.includes(order.muscle) &&
+      (order.half !== true || isFirst(order.muscle)),
   );
 }
 

@@ -4,7 +4,7 @@ import { goalOf } from '../volume/goal';
 import type { Call, CallKind } from './call';
 import { observationFacts, whyResponse } from './response';
 
-/** A muscle was behind in two sessions running: its next week at half the sets. */
+/** A muscle was behind in two sessions running: its next week at half the sets, or its next session alone. */
 export interface RecoverCall extends Call {
   readonly kind: 'recover';
   readonly muscle: Muscle;
@@ -14,7 +14,12 @@ function subjectOf(muscle: Muscle, week: number): string {
   return `recover/${muscle}/${week}`;
 }
 
-export const recoverCall: CallKind<RecoverCall, never> = {
+/** How much of the week recovers. */
+export interface RecoverChoice {
+  readonly recovers: 'half week';
+}
+
+export const recoverCall: CallKind<RecoverCall, RecoverChoice> = {
   kind: 'recover',
   propose: ({ block, athlete, next, observations, isAnswered }) => {
     const calls = new Map<string, RecoverCall>();
@@ -30,8 +35,11 @@ export const recoverCall: CallKind<RecoverCall, never> = {
     }
     return [...calls.values()];
   },
-  orders: ({ outcome, proposal: { muscle, week } }) =>
-    outcome === 'declined' ? [] : [{ kind: 'recover', muscle, week }],
+  orders: ({ outcome, proposal: { muscle, week }, choice }) =>
+    outcome === 'declined'
+      ? []
+      : [{ kind: 'recover', muscle, week, ...(choice === null ? {} : { half: true }) }],
+  choice: (z) => z.strictObject({ recovers: z.literal('half week') }),
   identify: (observation) =>
     observationFacts(subjectOf(observation.muscle, observation.week + 1), observation),
 };

@@ -130,7 +130,7 @@ const NONE: Readonly<Record<string, SlotOrders>> = {};
 
 /** What orders ask of a session's slots, by slot id. */
 function ordersFor(
-  { facts, memo }: Context,
+  { facts, sessions, memo }: Context,
   so: SoFar,
   session: Session,
   { building, week }: WeekAsked,
@@ -138,10 +138,14 @@ function ordersFor(
 ): Readonly<Record<string, SlotOrders>> {
   if (orders.length === 0) return NONE;
   const found: Record<string, SlotOrders> = {};
+  const isFirst = (muscle: Muscle) =>
+    sessions.find(({ id }) =>
+      [...(facts.get(id)?.values() ?? [])].some(({ exercise }) => primeMovers(exercise).includes(muscle)),
+    )?.id === session.id;
   for (const [slotId, { exercise }] of facts.get(session.id) ?? []) {
     const movers = primeMovers(exercise);
     const failed = failedBefore(so, orders, movers, building);
-    const muscle = failed?.muscle ?? movers.find((one) => recovers(orders, [one], week));
+    const muscle = failed?.muscle ?? movers.find((one) => recovers(orders, [one], week, isFirst));
     found[slotId] = {
       added: addedSets(orders, slotId, building),
       firstSet:
@@ -149,7 +153,7 @@ function ordersFor(
           (order): order is FirstSet =>
             order.kind === 'first set' && order.slotId === slotId && order.week === week,
         ) ?? null,
-      recovers: recovers(orders, movers, week),
+      recovers: recovers(orders, movers, week, isFirst),
       failed,
       before: muscle === undefined ? 0 : setsBefore(facts, slotId, muscle, orders, building),
     };

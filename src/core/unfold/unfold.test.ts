@@ -370,6 +370,22 @@ describe('calls', () => {
       muscle: 'quads',
     });
   });
+
+  test('half a week of recovery: the muscle’s next session alone is eased, the one after it is not', () => {
+    const hard = (id: string) =>
+      slot(id, 'leg-press', { technique: { kind: 'straight', sets: 4 }, rest: 240 });
+    const long = block([session('a', 0, [hard('first')]), session('b', 3, [hard('second')])], { weeks: 5 });
+    const failing = ({ reps, rir }: { reps: number; rir: number }) => ({ reps: Math.max(1, reps - 4), rir });
+    const one = performWeek({ block: long, athlete: someone, issued: [], log: EMPTY_LOG }, 1, failing);
+    const recover = call('recover', unfold(input({ block: long, ...one }))) as Proposal;
+    const answers = (choice: Answer['choice']) => [answered(recover, 'accepted', choice)];
+    const setsOf = (choice: Answer['choice']) => {
+      const plan = unfold(input({ block: long, ...one, answers: answers(choice) }));
+      return ['first', 'second'].map((id) => slotIn(plan, 2, id).sets.length);
+    };
+    expect(setsOf(null)).toEqual([2, 2]);
+    expect(setsOf({ recovers: 'half week' })).toEqual([2, 4]);
+  });
 });
 
 describe('laws', () => {

@@ -34,8 +34,9 @@ export function callOthers(
       return proposal.alternatives
         .slice(0, 1)
         .map(({ load, reps }) => ({ choice: { load, reps }, words: `${figure(load)} × ${reps} instead` }));
-    case 'sets':
     case 'recover':
+      return [{ choice: { recovers: 'half week' }, words: 'Next session alone' }];
+    case 'sets':
     case 'deload':
       return [];
   }
