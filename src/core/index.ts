@@ -90,6 +90,7 @@ export * from './techniques/registry';
 export { structureOf } from './techniques/structure';
 export * from './techniques/technique';
 export { setSeconds } from './timing/session-time';
+export * from './timing/slot-figures';
 export * from './timing/slot-trim';
 export * from './timing/tempo';
 export * from './timing/tension';

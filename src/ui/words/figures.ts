@@ -59,6 +59,12 @@ export function minutes(seconds: number): number {
   return Math.ceil(seconds / 60);
 }
 
+/** Minutes and seconds: 37:15. */
+export function clock(seconds: number): string {
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
 /** A span, or one figure where both ends are alike. */
 export function span(low: number, high: number): string {
   return low === high ? String(low) : `${low}–${high}`;

@@ -29,6 +29,8 @@ export const GLOSSARY = {
   block: 'Building weeks and the deload behind them, planned as a whole.',
   slot: 'One exercise’s place in a session, with its prescription.',
   cycle: 'The days after which the sessions come round again; seven are a week.',
+  'under tension': 'Seconds in which the muscle works, of one side: reps × tempo over all sets.',
+  'on the spine': 'Hard sets times the load on the spine, 0 to 3: a heavy squat is 3 a set.',
   work: 'Load × reps × share of the range, over all sets of the week, in thousands.',
 } as const;
 

@@ -1,17 +1,29 @@
 import { Table } from '@mantine/core';
-import { balanceOf, type CheckInput, isLopsided, REP_ZONES, repPicture, sessionsOf } from '@/core';
-import { Section } from '@/ui/form';
-import { figure } from '@/ui/words/figures';
+import {
+  balanceOf,
+  type Catalogue,
+  type CheckInput,
+  isLopsided,
+  REP_ZONES,
+  repPicture,
+  sessionsOf,
+  slotFigures,
+  timesAYear,
+} from '@/core';
+import { formClasses as form, Section } from '@/ui/form';
+import { Term } from '@/ui/term';
+import { figure, listed } from '@/ui/words/figures';
+import { namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
 
 interface BalanceFactsProps {
   readonly input: CheckInput;
+  readonly catalogue: Catalogue;
 }
 
-const YEAR_DAYS = 365;
-
 /** What the plan comes to as a whole: opposing sides, rep zones, compounds, sessions a year. */
-export function BalanceFacts({ input }: BalanceFactsProps) {
+export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
+  const names = namesOf(catalogue);
   const { ratios, halves } = balanceOf(input.week);
   const { zones, compounds, goal } = repPicture(input);
   const { strengthZone, sizeZone } = input.conventions;
@@ -20,7 +32,18 @@ export function BalanceFacts({ input }: BalanceFactsProps) {
     size: `${strengthZone + 1}–${sizeZone}`,
     endurance: `${sizeZone + 1}+`,
   };
-  const aYear = (sessionsOf(input).length * YEAR_DAYS) / input.block.cycleDays;
+  const sessions = sessionsOf(input);
+  const { cycleDays } = input.block;
+  // Of each lift that is practised: compounds and skills.
+  const lifts = new Map<string, number>();
+  let spine = 0;
+  for (const { slots } of sessions) {
+    const here = slots.filter(({ exercise }) => exercise.kind === 'compound' || exercise.skill !== null);
+    for (const id of new Set(here.map(({ exercise }) => exercise.id)))
+      lifts.set(id, (lifts.get(id) ?? 0) + 1);
+    for (const { slot, exercise } of slots) spine += slotFigures(slot, exercise, input.conventions).spine;
+  }
+  const often = [...lifts].sort((a, b) => b[1] - a[1]);
   return (
     <Section title="Balance" aside={goal === null ? '' : `trains ${goal}`}>
       <Table className={classes.balance}>
@@ -60,10 +83,23 @@ export function BalanceFacts({ input }: BalanceFactsProps) {
           <Table.Tr>
             <Table.Th scope="row">sessions a year</Table.Th>
             <Table.Td />
-            <Table.Td className={classes.number}>{figure(aYear, 0)}</Table.Td>
+            <Table.Td className={classes.number}>{timesAYear(sessions.length, cycleDays)}</Table.Td>
+          </Table.Tr>
+          <Table.Tr>
+            <Table.Th scope="row">
+              <Term word="on the spine">on the spine</Term>, a week
+            </Table.Th>
+            <Table.Td />
+            <Table.Td className={classes.number}>{figure((spine * 7) / cycleDays, 1)}</Table.Td>
           </Table.Tr>
         </Table.Tbody>
       </Table>
+      {often.length === 0 ? null : (
+        <p className={form.soft}>
+          A year of it: {listed(often.map(([id, times]) => `${names(id)} ${timesAYear(times, cycleDays)}`))}{' '}
+          times.
+        </p>
+      )}
     </Section>
   );
 }

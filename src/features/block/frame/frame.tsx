@@ -114,7 +114,7 @@ export default function Frame(props: FrameProps) {
             />
           )}
           <Activities block={block} attempt={attempt} />
-          {input === undefined ? null : <BalanceFacts input={input} />}
+          {input === undefined ? null : <BalanceFacts input={input} catalogue={catalogue} />}
           <div className={classes.tools}>
             <Button variant="link" onClick={add} title="Alt S">
               Add a session

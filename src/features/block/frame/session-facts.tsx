@@ -1,6 +1,6 @@
 'use client';
 
-import { Button } from '@mantine/core';
+import { Button, Table } from '@mantine/core';
 import { type MouseEvent, useState } from 'react';
 import {
   type Athlete,
@@ -11,17 +11,20 @@ import {
   missedSessionOptions,
   placeFor,
   type Result,
+  type SeenSlot,
   type Session,
   type SingleEdit,
   sessionsOf,
+  slotFigures,
   tensionSeconds,
   trimToMinutes,
 } from '@/core';
 import { Choose, formClasses as form, Section } from '@/ui/form';
 import { readNumber } from '@/ui/read';
+import { Term } from '@/ui/term';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
-import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
+import { clock, figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { trimText } from '@/ui/words/findings';
 import { dayName, namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
@@ -65,13 +68,14 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
       </div>
       {planned === undefined || why?.code !== 'minutes' ? null : (
         <p>
-          {span(minutes(planned.session.seconds.low), minutes(planned.session.seconds.high))} min {why.mode},{' '}
+          {lengthText(planned.session.seconds, why.mode)} {why.mode},{' '}
           {Math.round((100 * why.rest) / Math.max(1, why.high))} % rest.
           {most.length === 0
             ? ''
             : ` Under tension: ${listed(most.map(([muscle, seconds]) => `${muscle} ${Math.round(seconds)} s`))}.`}
         </p>
       )}
+      {planned === undefined ? null : <SlotTable slots={planned.slots} input={input} catalogue={catalogue} />}
       <FitTo
         session={session}
         input={input}
@@ -81,6 +85,68 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
       />
       <DayGone session={session} input={input} />
     </Section>
+  );
+}
+
+/** To the second where every second is what it is; else in minutes from short to long. */
+function lengthText({ low, high }: { readonly low: number; readonly high: number }, mode: string): string {
+  if (mode !== 'strict') return `${span(minutes(low), minutes(high))} min`;
+  return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
+}
+
+/** Reps, seconds under tension and load on the spine, slot by slot and in all. */
+function SlotTable({
+  slots,
+  input,
+  catalogue,
+}: Pick<SessionFactsProps, 'input' | 'catalogue'> & { readonly slots: readonly SeenSlot[] }) {
+  const names = namesOf(catalogue);
+  const rows = slots
+    .filter(({ slot }) => slot.sets.length > 0)
+    .map(({ slot, exercise }) => ({
+      id: slot.slotId,
+      name: names(slot.exerciseId),
+      ...slotFigures(slot, exercise, input.conventions),
+    }));
+  const all = (of: (row: (typeof rows)[number]) => number) => rows.reduce((sum, row) => sum + of(row), 0);
+  return (
+    <Table className={classes.balance}>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">slot</Table.Th>
+          <Table.Th scope="col" className={classes.number}>
+            reps
+          </Table.Th>
+          <Table.Th scope="col" className={classes.number}>
+            <Term word="under tension">tension</Term>, s
+          </Table.Th>
+          <Table.Th scope="col" className={classes.number}>
+            <Term word="on the spine">spine</Term>
+          </Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {rows.map(({ id, name, reps, tension, spine }) => (
+          <Table.Tr key={id}>
+            <Table.Th scope="row">{name}</Table.Th>
+            <Table.Td className={classes.number}>{reps === 0 ? '–' : reps}</Table.Td>
+            <Table.Td className={classes.number}>{Math.round(tension)}</Table.Td>
+            <Table.Td className={classes.number}>{spine === 0 ? '–' : figure(spine, 1)}</Table.Td>
+          </Table.Tr>
+        ))}
+        <Table.Tr>
+          <Table.Th scope="row">all</Table.Th>
+          <Table.Td className={classes.number}>{all(({ reps }) => reps)}</Table.Td>
+          <Table.Td className={classes.number}>{Math.round(all(({ tension }) => tension))}</Table.Td>
+          <Table.Td className={classes.number}>
+            {figure(
+              all(({ spine }) => spine),
+              1,
+            )}
+          </Table.Td>
+        </Table.Tr>
+      </Table.Tbody>
+    </Table>
   );
 }
 
