@@ -14,6 +14,13 @@ export const PROGRESSION = {
     default: 10,
     reason: 'Bigger jumps change the exercise.',
   },
+  mostReps: {
+    name: 'Most reps past a range',
+    unit: 'reps',
+    default: 30,
+    reason:
+      'A set that passes its range is not asked for more than this while a heavier load is half-way possible.',
+  },
   cutReps: {
     name: 'Reps more while cutting',
     unit: 'reps',

@@ -102,6 +102,8 @@ export function minisToRir(
   for (const { pause, share: wished } of steps) {
     if (wanted <= 0) break;
     const share = made(wished, load);
+    // Where nothing lighter can be made there is no drop.
+    if (pause === 0 && wished < load && share >= load) break;
     stamina.rest(pause);
     stamina.drop(share / load);
     load = share;

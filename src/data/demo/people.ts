@@ -208,7 +208,7 @@ const devika: Made = (newId, since) => {
     unit: 'lb',
     timeZone: 'America/Chicago',
     bodyweight: lb(142),
-    minutes: 70,
+    minutes: 75,
     trainingSince: '2014-09-01',
     days: [0, 1, 2, 4, 5],
     sport: [{ name: 'trail running', sessions: 2, hard: true }],

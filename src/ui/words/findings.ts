@@ -181,7 +181,10 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} alone`}: ${listed(parts)}${fix.belowFloor.length === 0 ? '' : `; below floor then: ${listed(fix.belowFloor)}`}`;
     }
     case 'swap':
-      return fix.swaps.map(({ from, to }) => `${capital(names(to))} in place of ${names(from)}`).join('; ');
+      // The same exercise in several sessions is said once.
+      return [
+        ...new Set(fix.swaps.map(({ from, to }) => `${capital(names(to))} in place of ${names(from)}`)),
+      ].join('; ');
     case 'ease joint':
       return `${fix.how === 'longer sets' ? 'Longer, lighter sets' : 'A restricted range'} in ${fix.exerciseIds.length > 2 ? `these ${fix.exerciseIds.length}` : listed(fix.exerciseIds.map(names))}`;
     case 'hold back':

@@ -6,16 +6,19 @@ import { nextLoad } from './step-up';
 /**
  * Reps pass the top of the range while the next load is out of reach of its bottom, but not without end: beyond a share
  * of the top the next load is taken after all, with the reps it allows, where these miss the bottom by a smaller ratio
- * than the others pass the top. (71 reps of a light band where 14-20 are asked, or 13 of the next: 71/20 against 14/13.)
+ * than the others pass the top; beyond thirty reps also where they reach half of the bottom. (71 reps of a light band where 14-20 are asked, or 13 of the next: 71/20 against 14/13.)
  */
 export function nearerTheRange(input: ChoiceInput, choice: LoadChoice): LoadChoice {
   const { range, targetRir, conventions } = input;
   const { chosen } = choice;
-  if (isAtMost(chosen.reps, range.high * (1 + conventions.pastTheTop / 100))) return choice;
+  const isEndless = chosen.reps > Math.max(range.high, conventions.mostReps);
+  if (!isEndless && isAtMost(chosen.reps, range.high * (1 + conventions.pastTheTop / 100))) return choice;
   const next = nextLoad(input.grid, hundredths(chosen.load));
   if (next === undefined) return choice;
   const reps = roundHalfDown(capacity(input, next) - Math.max(0, targetRir));
-  if (reps < 1 || range.low / reps >= chosen.reps / range.high) return choice;
+  const isNearer = range.low / reps < chosen.reps / range.high;
+  // Beyond what anybody counts to, half of the bottom is near enough.
+  if (reps < 1 || !(isNearer || (isEndless && reps * 2 >= range.low))) return choice;
   return {
     chosen: candidate(input, next, reps),
     others: [chosen, ...choice.others],

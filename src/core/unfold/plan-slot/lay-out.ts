@@ -126,8 +126,9 @@ function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Eff
   if (fixed) return { reps: plan.reps, rir };
   if (k === 1) return { reps: plan.reps, rir };
   const own = ownReps(plan, k, rir) ?? drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
-  // A set with an effort of its own keeps to the range as well, unless set 1 itself passes its top.
-  const most = Math.max(range.high, plan.reps);
+  // A set with an effort of its own keeps to the range as well, unless set 1 itself passes its top; what goes to
+  // failure ends where it ends.
+  const most = rir > 0 ? Math.max(range.high, plan.reps) : Number.POSITIVE_INFINITY;
   return {
     reps: Math.max(
       1,

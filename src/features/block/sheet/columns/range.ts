@@ -6,7 +6,7 @@ import { plain, type SheetColumn, setField } from './column';
 export const rangeColumn = {
   id: 'range',
   head: 'reps',
-  width: 50,
+  width: 54,
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
@@ -15,12 +15,11 @@ export const rangeColumn = {
   show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
     if (exercise?.measure === 'seconds') return { shown: `${text}s`, typed: text, quiet: false };
-    // Moved by the phase of the week: the range as it is used, and by how much.
+    // Moved by the phase of the week: the range as it is used.
     const moved = planned?.range ?? range;
-    const by = moved.high - range.high;
-    return by === 0
+    return moved.high === range.high
       ? plain(text)
-      : { shown: `${span(moved.low, moved.high)} ↑${by}`, typed: text, quiet: false };
+      : { shown: `${span(moved.low, moved.high)}↑`, typed: text, quiet: false };
   },
   read: (text, slot) => {
     const path = `slot/${slot.id}/range`;
