@@ -3,6 +3,7 @@ export const GLOSSARY = {
   RIR: 'Reps in reserve: how many more reps could have been done when a set ends; 0 is failure.',
   'hard set':
     'A working set that ends near enough to failure to count, usually with four reps or fewer in reserve.',
+  goal: 'What a muscle is trained for in this block: to grow, to grow before others, or to be held.',
   hold: 'The weekly hard sets that keep a muscle as it is; also a muscle that is only to be kept.',
   floor: 'The weekly hard sets from which a muscle just begins to grow.',
   ceiling: 'The most weekly hard sets that a muscle can recover from.',

@@ -3,6 +3,7 @@
 import { UnstyledButton } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { type dayMatrix, type Goal, MUSCLES, type Muscle, standing, type WeekState } from '@/core';
+import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from './frame.module.css';
@@ -60,17 +61,19 @@ export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixPro
       <thead>
         <tr>
           <th scope="col">muscle</th>
-          <th scope="col">goal</th>
+          <th scope="col">
+            <Term word="goal">goal</Term>
+          </th>
           {days.map((day) => (
             <th scope="col" key={day} className={classes.number}>
               {dayName(day, cycleDays)}
             </th>
           ))}
           <th scope="col" className={classes.number}>
-            a week
+            <Term word="hard set">a week</Term>
           </th>
           <th scope="col" className={classes.number}>
-            floor–ceiling
+            <Term word="floor">floor</Term>–<Term word="ceiling">ceiling</Term>
           </th>
         </tr>
       </thead>

@@ -1,6 +1,7 @@
 import { UnstyledButton, VisuallyHidden } from '@mantine/core';
 import { type BlockPlan, MUSCLES, type Muscle } from '@/core';
 import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
+import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import classes from './ladder.module.css';
 
@@ -38,7 +39,8 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
       <h2 className={classes.head}>
         Hard sets a week
         <span className={classes.key}>
-          week 1 at the bottom; rails at floor and ceiling; filled is done, dashed the deload
+          week 1 at the bottom; rails at <Term word="floor">floor</Term> and{' '}
+          <Term word="ceiling">ceiling</Term>; filled is done, dashed the <Term word="deload">deload</Term>
           {other === null ? '' : '; ticks are the other version'}
         </span>
       </h2>

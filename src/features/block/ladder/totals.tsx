@@ -1,6 +1,8 @@
 import { Button, Table } from '@mantine/core';
 import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals, zoneShares } from '@/core';
+import { Term } from '@/ui/term';
 import { figure, minutes } from '@/ui/words/figures';
+import type { Word } from '@/ui/words/glossary';
 import classes from './ladder.module.css';
 
 interface TotalsProps {
@@ -32,24 +34,28 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
   };
   const rows: readonly {
     readonly name: string;
+    readonly word?: Word;
     readonly of: (week: (typeof weeks)[number]) => string;
     readonly bar?: (week: (typeof weeks)[number]) => number;
   }[] = [
     {
       name: 'reps in reserve',
+      word: 'RIR',
       of: ({ weekState }) => String(weekState.plan.rir),
       bar: ({ weekState }) => weekState.plan.rir / most.rir,
     },
     {
       name: 'hard sets',
+      word: 'hard set',
       of: ({ weekState }) => figure(weekState.plan.hardSets, 1),
       bar: ({ weekState }) => weekState.plan.hardSets / most.sets,
     },
     { name: 'minutes', of: ({ totals }) => String(minutes(totals.seconds)) },
-    { name: `work, 1000 ${unit} × reps`, of: ({ totals }) => figure(totals.work / 1000, 1) },
+    { name: `work, 1000 ${unit} × reps`, word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
       name: `${ZONE_HEADS[zone]}, % of sets`,
-      of: ({ zones }: (typeof weeks)[number]) => figure(100 * zones[zone], 0),
+      of: ({ zones }: (typeof weeks)[number]) =>
+        Object.values(zones).every((share) => share === 0) ? '–' : figure(100 * zones[zone], 0),
     })),
   ];
   return (
@@ -72,9 +78,9 @@ export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {rows.map(({ name, of, bar }) => (
+          {rows.map(({ name, word, of, bar }) => (
             <Table.Tr key={name}>
-              <Table.Th scope="row">{name}</Table.Th>
+              <Table.Th scope="row">{word === undefined ? name : <Term word={word}>{name}</Term>}</Table.Th>
               {weeks.map((week, at) => {
                 const theirs = others?.[at];
                 const text = of(week);
