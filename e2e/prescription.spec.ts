@@ -280,3 +280,74 @@ test('a convention of the coach’s own: refused where it slips, felt at once, k
   await dialog.getByRole('button', { name: 'RIR of easy weeks back to 4' }).click();
   await expect(deload).toHaveText(before ?? '');
 });
+
+test('shares of the max, rising sets, written pieces, a bank, a square of sets, breaks and an early end: written by keyboard, trained on the floor', async ({
+  coach: page,
+}) => {
+  test.setTimeout(300_000);
+  await openBlock(page, 'Maren');
+  await cell(page, 'hack squat', 'slot').focus();
+
+  await test.step('a load as 70 % of the max, two and a half more a week; sets from 2 to 4', async () => {
+    await goTo(page, cell(page, 'leg press', 'start'));
+    await page.keyboard.type('70% +2.5');
+    await press(page, 'Enter');
+    await expect(cell(page, 'leg press', 'start')).toHaveText('70 % +2.5');
+    await goTo(page, cell(page, 'leg press', 'sets'));
+    await page.keyboard.type('2-4');
+    await press(page, 'Enter');
+    await expect(cell(page, 'leg press', 'sets')).toHaveText('2–4');
+    await cell(page, 'leg press', 'w6').click();
+    await expect(page.getByTestId('why')).toContainText('share of the one-rep max');
+  });
+
+  await test.step('pieces of written lengths, a bank with its sum, a square of sets, a finisher of one’s own', async () => {
+    await takeTechnique(page, 'seated leg curl', 'rest-pause', ['pieces, if written', '10-6']);
+    await expect(cell(page, 'seated leg curl', 'technique')).toContainText('10+6');
+    await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/^10\+6/);
+    await takeTechnique(page, 'standing calf raise', 'rep bank', ['load rises at the sum', '60']);
+    await expect(cell(page, 'standing calf raise', 'w4')).toContainText(/=\d\d/);
+    await takeTechnique(page, 'cable crunch', 'high-rep finisher', ['reps of the long set', '20-40']);
+    await expect(cell(page, 'cable crunch', 'w4')).toContainText(/^(2\d|3\d|40)·/);
+    await goTo(page, cell(page, 'dumbbell split squat', 'technique'));
+    await press(page, 'Enter');
+    await page.keyboard.type('rep ladder');
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('way').selectOption('k sets of k');
+    await tabTo(page, dialog.getByLabel('longest rung', { exact: true }));
+    await press(page, 'Control+a');
+    await page.keyboard.type('3');
+    await press(page, 'Enter');
+    await expect(cell(page, 'dumbbell split squat', 'technique')).toContainText('1×1…3×3');
+    await expect(cell(page, 'dumbbell split squat', 'w4')).toContainText('1+2+2+3+3+3');
+  });
+
+  await test.step('a break before it, and an end once reps fall by a fifth', async () => {
+    await goTo(page, cell(page, 'hack squat', 'slot'));
+    await takeTechnique(page, 'hack squat', 'straight', ['sets or rounds', '3']);
+    await press(page, 'Alt+d');
+    const details = page.getByRole('region', { name: 'Details of hack squat' });
+    await details.getByLabel('Minutes of break before it').fill('5');
+    await details.getByLabel('Per cent of the first set by which reps fall when it stops').fill('20');
+    await press(page, 'Enter');
+    await ready(page);
+  });
+
+  await test.step('on the floor: said, and done with once a set falls short', async () => {
+    await page.getByRole('button', { name: 'Issue week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
+    await page
+      .getByRole('link', { name: /Lower, squat first/ })
+      .first()
+      .click();
+    await expect(page.getByText('Stop once reps fall by 20 % of the first set.')).toBeVisible();
+    await page.getByLabel('Reps', { exact: true }).fill('10');
+    await page.getByRole('button', { name: /^Log/ }).click();
+    await expect(page.getByText('Hack squat, set 2 of 3')).toBeVisible();
+    await page.getByLabel('Reps', { exact: true }).fill('8');
+    await page.getByRole('button', { name: /^Log/ }).click();
+    await expect(page.getByText('Hack squat ends here: reps fell by 20 %.')).toBeVisible();
+    await expect(page.getByText(/^Seated leg curl/)).toBeVisible();
+  });
+});
