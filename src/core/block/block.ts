@@ -44,6 +44,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     conventions: {},
     activities: [],
     pauses: [],
+    loadShifts: [],
     dismissed: [],
     goals: {},
     sessions: [],

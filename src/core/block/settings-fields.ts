@@ -69,6 +69,11 @@ export const settingsShape = (z: Zod) => ({
     .array(z.strictObject({ after: z.int(), days: z.int() }))
     .max(LIMITS.pauses)
     .default([]),
+  /** Shares by which all loads are moved from a week on, one upon the other. */
+  loadShifts: z
+    .array(z.strictObject({ week: z.int(), percent: z.number() }))
+    .max(LIMITS.loadShifts)
+    .default([]),
   /** Findings the coach has put aside, with why; each stays quiet until its facts change. */
   dismissed: z
     .array(
@@ -91,6 +96,7 @@ interface Settings {
   readonly deload: readonly DeloadMeasure[] | null;
   readonly activities: readonly { readonly id: string; readonly name: string; readonly day: number }[];
   readonly pauses: readonly { readonly after: number; readonly days: number }[];
+  readonly loadShifts: readonly { readonly week: number; readonly percent: number }[];
   readonly dismissed: readonly { readonly finding: string; readonly facts: string; readonly note: string }[];
   readonly conventions: Readonly<Partial<Record<ConventionId, number>>>;
 }
@@ -113,6 +119,11 @@ export function settingsProblems(block: Settings): readonly Problem[] {
     ...block.pauses.flatMap(({ after, days }) => [
       ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),
       ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
+    ]),
+    ...tooMany('block/loadShifts', 'shifts of all loads', block.loadShifts, LIMITS.loadShifts),
+    ...block.loadShifts.flatMap(({ week, percent }) => [
+      ...outside('block/loadShifts', 'week', week, BOUNDS.week),
+      ...outside('block/loadShifts', 'per cent', percent, BOUNDS.loadShift, false),
     ]),
     ...tooMany('block/dismissed', 'findings put aside', block.dismissed, LIMITS.dismissed),
     ...block.dismissed.flatMap(({ note }) => tooLong('block/dismissed', note, 400)),

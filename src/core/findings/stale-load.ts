@@ -1,6 +1,7 @@
 import { findSlot } from '../block/block';
 import type { SetPlan } from '../plan/set';
 import { RULES } from '../progression/load-rules/registry';
+import { loadShift } from '../progression/load-shift';
 import { isAtLeast, isAtMost } from '../rounding';
 import { isUncounted, progressOf } from '../techniques/registry';
 import type { Check, Finding } from './finding';
@@ -13,10 +14,12 @@ const LATER_MISS = 1.5;
 function missOf(
   { optional, predictedRir, rir, round, piece }: SetPlan,
   risesByReps: boolean,
+  isLowered: boolean,
 ): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
   const miss = round === 1 && piece === 1 ? MISS : LATER_MISS;
-  if (isAtLeast(predictedRir, rir + miss)) return 'stale';
+  // What the coach lowered for all is easier on purpose.
+  if (isAtLeast(predictedRir, rir + miss)) return isLowered ? null : 'stale';
   // Where a rep is added to what was met, it is asked of the athlete to find it; failing it is another matter.
   return isAtMost(predictedRir, (risesByReps ? 0 : rir) - miss) ? 'out of reach' : null;
 }
@@ -29,13 +32,14 @@ export const staleLoad: Check = ({ block, blockPlan, week }) => {
   const found = new Map<string, Finding>();
   for (const { plan, status } of blockPlan.weeks) {
     if (plan.kind === 'deload' || plan.week < week.week || status === 'done') continue;
+    const isLowered = loadShift(block, plan.week) < 1;
     for (const session of plan.sessions) {
       for (const slot of session.slots) {
         if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
         const rule = findSlot(block, slot.slotId)?.slot.loadRule ?? 'best fit';
         const risesByReps = RULES[rule].holdsReps === true || progressOf(slot.technique) === 'reps';
         for (const set of slot.sets) {
-          const miss = missOf(set, risesByReps);
+          const miss = missOf(set, risesByReps, isLowered);
           const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
           if (miss === null || set.predictedRir === null || found.has(id)) continue;
           const facts = {

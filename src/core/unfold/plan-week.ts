@@ -6,6 +6,7 @@ import { primeMovers } from '../exercises/exercise';
 import type { Reason } from '../plan/reason';
 import type { SessionPlan } from '../plan/session';
 import type { WeekPlan } from '../plan/week';
+import { loadShift } from '../progression/load-shift';
 import { projectedGain } from '../progression/projected-gain';
 import { rampRir } from '../progression/rir-ramp';
 import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
@@ -38,6 +39,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     gains: gainsOf(context),
     ramp: { rir: block.rir, weeks: block.weeks },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
+    shift: { now: loadShift(block, week), before: week === 1 ? 1 : loadShift(block, week - 1) },
     lightening,
   });
   const sessions = planSessions(context, so, asked, orders);

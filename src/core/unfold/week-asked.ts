@@ -15,6 +15,8 @@ export interface WeekAsked {
   readonly ramp: Pick<Block, 'rir' | 'weeks'>;
   /** The building week it is, or lightens. */
   readonly building: number;
+  /** Share that all loads of the week are moved to, and those of the week before. */
+  readonly shift: { readonly now: number; readonly before: number };
   /** What a deload lowers; null in a building week. */
   readonly lightening: Lightening | null;
 }

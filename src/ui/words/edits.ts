@@ -40,6 +40,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   rir: 'RIR ramp',
   deload: 'deload',
   lowSets: 'low-set plan',
+  loadShifts: 'all loads moved',
   rangeBinds: 'what the range binds',
   phaseRanges: 'ranges by phase',
   crediting: 'counting',

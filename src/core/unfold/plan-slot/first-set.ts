@@ -114,9 +114,10 @@ function foundSet(
     conventions: target.conventions,
   };
   const share = asked.isFirst ? target.ofMax : null;
+  const moved = shifted(input, target.shift);
   const found =
-    share === null ? fitPart(facts, history, technique, input, asked) : writtenShare(input, share);
-  const fit = found && asWritten(found, input, part);
+    share === null ? fitPart(facts, history, technique, moved, asked) : writtenShare(moved, share);
+  const fit = found && asWritten(unshifted(found, input, target.shift), input, part);
   if (fit === undefined) return { chosen: null, why: search, input };
   const why: Reason = {
     code: 'load/best-fit',
@@ -171,6 +172,27 @@ function shareOfMax(input: RuleInput, share: number): LoadChoice {
   const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
   const reps = roundHalfUp((input.range.low + input.range.high) / 2);
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
+}
+
+/** What a rule looks at where all loads are moved: a strength so much lower or higher, and last time's load with it. */
+function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleInput {
+  if (now === 1 && before === 1) return input;
+  const { last, carried, grid } = input;
+  const ratio = now / before;
+  const moved = (load: Hundredths) =>
+    ratio === 1 ? load : nearestLoad(grid, asHundredths((carried * 100 + load) * ratio - carried * 100));
+  return {
+    ...input,
+    oneRepMax: input.oneRepMax * now,
+    last: last === null ? null : { ...last, load: moved(last.load), ideal: moved(last.ideal) },
+  };
+}
+
+/** A choice with what is predicted by the strength there is. */
+function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift']): LoadChoice {
+  if (now === 1) return fit;
+  const real = ({ load, reps }: Candidate) => candidate(input, hundredths(load), reps);
+  return { ...fit, chosen: real(fit.chosen), others: fit.others.map(real) };
 }
 
 /** A load written as a share of the one-rep max, with the reps of the range that leave what is asked. */

@@ -38,6 +38,8 @@ export interface SlotTarget {
   readonly conventions: Conventions;
   readonly rangeBinds: Planner['rangeBinds'];
   readonly pass: number;
+  /** Share that the loads of this week are moved to, and those of the week before. */
+  readonly shift: WeekAsked['shift'];
   /** Share of the one-rep max, 0-1, that its load is written as in this week; null: by its rule. */
   readonly ofMax: number | null;
 }
@@ -72,7 +74,7 @@ export function slotTarget(
   { curve, conventions, rangeBinds, pass }: Pick<Planner, 'curve' | 'conventions' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
   history: SlotHistory,
-  asked: Pick<WeekAsked, 'building' | 'gains' | 'ramp'>,
+  asked: Pick<WeekAsked, 'building' | 'gains' | 'ramp' | 'shift'>,
   orders: SlotOrders,
   technique: TechniqueParameters,
 ): SlotTarget {
@@ -95,6 +97,7 @@ export function slotTarget(
     conventions,
     rangeBinds,
     pass,
+    shift: asked.shift,
     ofMax: shareInWeek(facts.slot, (week - 1) * pass),
   };
 }

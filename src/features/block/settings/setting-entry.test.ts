@@ -1,5 +1,5 @@
 import { emptyBlock } from '@/core';
-import { pausesText, settingEntry } from './setting-entry';
+import { pausesText, settingEntry, shiftsText } from './setting-entry';
 
 test('the block line: weeks, both ends of the ramp, the deload as a share or none, Mondays', () => {
   const block = emptyBlock('B', '2026-11-23');
@@ -44,4 +44,17 @@ test('pauses are written as they read, several with commas; what is not understo
   expect(of('none')).toMatchObject({ value: { value: [] } });
   expect(of(pausesText([]))).toMatchObject({ value: { value: [] } });
   expect(of('7 after 3, later')).toMatchObject({ ok: false, problems: [{ text: 'later' }] });
+});
+
+test('all loads moved: shares from a week on, sorted, and back from their text', () => {
+  const of = (text: string) => settingEntry('load-shifts', text, emptyBlock('B', '2026-11-23'));
+  const shifts = [
+    { week: 4, percent: -5 },
+    { week: 6, percent: 2.5 },
+  ];
+  expect(of('week 6 +2.5 %, week 4 -5%')).toMatchObject({ ok: true, value: { value: shifts } });
+  expect(shiftsText(shifts)).toBe('week 4 −5 %, week 6 +2.5 %');
+  expect(of(shiftsText(shifts))).toMatchObject({ value: { value: shifts } });
+  expect(of('none')).toMatchObject({ value: { value: [] } });
+  expect(of('a bit less')).toMatchObject({ ok: false, problems: [{ code: 'not-understood' }] });
 });

@@ -1,4 +1,5 @@
 import {
+  type Block,
   CREDITING_SCHOOLS,
   type Edit,
   firstDay,
@@ -11,6 +12,7 @@ import {
 } from '@/core';
 import { readDate } from '@/ui/read';
 import { readDeload } from '@/ui/words/deloads';
+import { figure } from '@/ui/words/figures';
 import { readNumber } from '../sheet/read-number';
 
 export type SettingColumn =
@@ -26,6 +28,7 @@ export type SettingColumn =
   | 'time'
   | 'range-binds'
   | 'phase-ranges'
+  | 'load-shifts'
   | 'crediting'
   | 'landmarks';
 
@@ -106,6 +109,10 @@ export function settingEntry(
       ? ok({ kind: 'block/set', field: 'phaseRanges', value: answer.value === 'yes' })
       : answer;
   }
+  if (column === 'load-shifts') {
+    const shifts = shiftsOf(text);
+    return shifts.ok ? ok({ kind: 'block/set', field: 'loadShifts', value: shifts.value }) : shifts;
+  }
   if (column === 'pauses') {
     const pauses = pausesOf(text);
     return pauses.ok ? ok({ kind: 'block/set', field: 'pauses', value: pauses.value }) : pauses;
@@ -122,4 +129,32 @@ export function settingEntry(
     case 'last':
       return ok({ kind: 'block/set', field: 'rir', value: { ...block.rir, last: value.value } });
   }
+}
+
+/** `week 4 −5 %`, several joined; `none` for none. */
+export function shiftsText(shifts: Block['loadShifts']): string {
+  if (shifts.length === 0) return 'none';
+  return shifts
+    .map(({ week, percent }) => `week ${week} ${percent < 0 ? '−' : '+'}${figure(Math.abs(percent))} %`)
+    .join(', ');
+}
+
+const SHIFT = /^(?:week|wk)?\s*(\d+)\s*:?\s*([+\-−])\s*(\d+(?:[.]\d+)?)\s*%?$/i;
+
+function shiftsOf(text: string): Result<Block['loadShifts']> {
+  if (/^(none|)$/i.test(text.trim())) return ok([]);
+  const shifts: { week: number; percent: number }[] = [];
+  for (const part of text.split(/[,;]/)) {
+    const found = SHIFT.exec(part.trim());
+    if (found === null)
+      return refused({
+        code: 'not-understood',
+        path: 'block/loadShifts',
+        text: part.trim(),
+        example: 'week 4 -5 %',
+      });
+    const [, week, sign, percent] = found;
+    shifts.push({ week: Number(week), percent: Number(percent) * (sign === '+' ? 1 : -1) });
+  }
+  return ok(shifts.sort((a, b) => a.week - b.week));
 }

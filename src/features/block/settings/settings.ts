@@ -1,7 +1,7 @@
 import { type Block, CREDITING_SCHOOLS, LANDMARK_SCHOOLS, RANGE_BINDS, TIME_MODES } from '@/core';
 import { longDay } from '@/ui/words/dates';
 import { deloadText, measureSentence } from '@/ui/words/deloads';
-import { pausesText, type SettingColumn } from './setting-entry';
+import { pausesText, type SettingColumn, shiftsText } from './setting-entry';
 
 /** A setting of the whole block, as a line shows it between its words and a drawer under its name. */
 export interface Setting {
@@ -105,6 +105,15 @@ export function settingsOf(block: Block): readonly Setting[] {
       value: block.phaseRanges ? 'yes' : 'no',
       name: 'Ranges follow the phase',
       says: 'While the athlete cuts, both ends of a rep range are five reps higher, up to thirty. No: ranges stay as written.',
+    },
+    {
+      column: 'load-shifts',
+      usual: 'none',
+      before: 'all loads',
+      after: '',
+      value: shiftsText(block.loadShifts),
+      name: 'All loads moved',
+      says: 'By a share from a week on, in one go: week 4 -5 %. Several are joined by a comma, one upon the other; none takes them back.',
     },
     {
       column: 'pauses',
