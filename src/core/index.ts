@@ -23,6 +23,7 @@ export { DRIFTS, SET_RULES } from './block/slot-fields';
 export * from './block/templates/demands';
 export * from './block/templates/from-template';
 export * from './block/templates/prerequisites';
+export * from './block/templates/return-block';
 export * from './block/templates/shipped';
 export * from './block/templates/start-block';
 export * from './block/templates/template';

@@ -86,6 +86,24 @@ export const RECOVERY = {
     default: 3,
     reason: 'With these few, someone eager to train needs no deload now.',
   },
+  returnSets: {
+    name: 'Sets after time away',
+    unit: '×',
+    default: 0.5,
+    reason: 'Half of what was usual is plenty after weeks without.',
+  },
+  returnRir: {
+    name: 'Reserve after time away',
+    unit: 'RIR',
+    default: 4,
+    reason: 'Soreness comes quickly; nothing is gained by failure now.',
+  },
+  returnLoad: {
+    name: 'Loads after time away',
+    unit: '%',
+    default: 85,
+    reason: 'Strength is nearly there, tendons and skill come back over the weeks.',
+  },
   deloadSets: {
     name: 'Sets in a deload',
     unit: '×',

@@ -9,6 +9,7 @@ import {
   LANDMARK_SCHOOLS,
   MUSCLES,
   type Muscle,
+  RETURN_WEEKS,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as form, Line, Section } from '@/ui/form';
@@ -75,6 +76,21 @@ export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
             if (deload.ok) set({ deload: deload.value });
           }}
         />
+      </Line>
+      <Line label="After time away">
+        <Toggles
+          label="Whether the athlete comes back after two weeks or more away"
+          value={settings.returning ? ['two weeks or more'] : []}
+          options={['two weeks or more']}
+          onValue={(value) =>
+            set(value.length > 0 ? { returning: true, weeks: RETURN_WEEKS.usual } : { returning: false })
+          }
+        />
+        {settings.returning ? (
+          <span className={classes.soft}>
+            half the sets, four in reserve, loads from 85 % back to the whole
+          </span>
+        ) : null}
       </Line>
       <Schools settings={settings} set={set} />
       <Goals athlete={athlete} settings={settings} set={set} />

@@ -49,7 +49,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   // Worked out behind the typing.
   const wished = useDeferredValue(settings);
   // Its name changes nothing of a block: a letter typed there lays nothing out anew.
-  const { startDate, weeks, deload, crediting, landmarks, goals } = wished;
+  const { startDate, weeks, deload, crediting, landmarks, goals, returning } = wished;
   const outlook = useMemo(() => {
     const from: BlockSource | null =
       template !== undefined
@@ -59,7 +59,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
           : null;
     if (from === null) return null;
     let next = 0;
-    const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals };
+    const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals, returning };
     const block = startBlock(from, laid, { athlete, catalogue, newId: () => `p${next++}` });
     const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
     return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
@@ -73,6 +73,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     crediting,
     landmarks,
     goals,
+    returning,
     athlete,
     catalogue,
   ]);
@@ -129,7 +130,7 @@ function plainSettings({ name, startDate, athlete }: NewBlockData): NewBlockSett
   const { weeks, deload: usual, crediting, landmarks } = emptyBlock(name, startDate);
   // A novice needs no planned deload.
   const deload = athlete.level === 'novice' ? null : usual;
-  return { name, startDate, weeks, deload, crediting, landmarks, goals: {} };
+  return { name, startDate, weeks, deload, crediting, landmarks, goals: {}, returning: false };
 }
 
 /** The design behind a choice, fetched when it is looked at; `wanted` while it is on its way. */

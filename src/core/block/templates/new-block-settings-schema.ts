@@ -13,4 +13,5 @@ export const newBlockSettingsSchema = z.strictObject({
   crediting,
   landmarks,
   goals,
+  returning: z.boolean().default(false),
 }) as unknown as z.ZodType<NewBlockSettings>;

@@ -1,4 +1,6 @@
 import { catalogueWith } from '../../exercises/catalogue';
+import { loadShift } from '../../progression/load-shift';
+import { setCount } from '../../techniques/registry';
 import { athlete, block, session, slot } from '../../testing/fixtures';
 import { emptyBlock } from '../block';
 import { decodeBlock } from '../block-codec';
@@ -15,7 +17,11 @@ const settings: NewBlockSettings = {
   crediting: 'inclusive',
   landmarks: 'fixed dose',
   goals: { glutes: 'priority' },
+  returning: false,
 };
+
+/** What of them stands in the block. */
+const { returning: _, ...settled } = settings;
 
 function start(source: BlockSource) {
   let next = 0;
@@ -37,7 +43,7 @@ const earlier = block([{ ...session('a', 0, [slot('a1', 'leg-press')]), place: '
 
 test('what was settled holds over what an earlier block says; its design is taken with new ids and no places', () => {
   const made = start({ kind: 'design', block: earlier });
-  expect(made).toMatchObject(settings);
+  expect(made).toMatchObject(settled);
   expect(made.cycleDays).toBe(10);
   expect(made.sessions[0]).toMatchObject({ name: earlier.sessions[0]?.name, place: null });
   expect(made.sessions[0]?.id).not.toBe('a');
@@ -49,10 +55,10 @@ test('what was settled holds over what an earlier block says; its design is take
 });
 
 test('from nothing there are no sessions, from a template its own; all of them are blocks without a problem', () => {
-  expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settings });
+  expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settled });
   for (const template of TEMPLATES) {
     const made = start({ kind: 'template', template });
-    expect(made).toMatchObject(settings);
+    expect(made).toMatchObject(settled);
     expect(made.sessions.map(({ day }) => day)).toEqual(template.sessions.map(({ day }) => day));
     expect(blockProblems(made)).toEqual([]);
     expect(decodeBlock(JSON.parse(JSON.stringify(made)))).toEqual({ ok: true, value: made });
@@ -68,4 +74,30 @@ test('what is settled is checked when it comes over the wire', () => {
     { sessions: [] },
   ])
     expect(newBlockSettingsSchema.safeParse({ ...settings, ...wrong }).success).toBe(false);
+});
+
+test('after time away: half the sets, 4 in reserve, no deload, loads from 85 % evenly back', () => {
+  const design = block(
+    [
+      session('a', 0, [
+        slot('1', 'leg-press', { technique: { kind: 'straight', sets: 5 }, rampTo: 6, optionalSets: 1 }),
+        slot('2', 'cable-curl', { technique: { kind: 'straight', sets: 1 } }),
+      ]),
+    ],
+    { weeks: 6 },
+  );
+  const made = (weeks: number) =>
+    startBlock(
+      { kind: 'design', block: design },
+      { ...settings, weeks, returning: true },
+      { athlete: athlete(), catalogue: catalogueWith([]), newId: () => 'n' },
+    );
+  const back = made(3);
+  expect(back).toMatchObject({ weeks: 3, rir: { first: 4, last: 4 }, deload: null });
+  // Five halved are 2.5, so 3; one stays one.
+  expect(back.sessions[0]?.slots.map(({ technique }) => setCount(technique))).toEqual([3, 1]);
+  expect(back.sessions[0]?.slots[0]).toMatchObject({ rampTo: null, optionalSets: 0, setRule: 'fixed' });
+  // 85, 90 and 95 % of what the loads would be.
+  expect([1, 2, 3].map((week) => Math.round(100 * loadShift(back, week)))).toEqual([85, 90, 95]);
+  expect([made(1).weeks, made(2).weeks, made(4).weeks, made(9).weeks]).toEqual([2, 2, 4, 4]);
 });

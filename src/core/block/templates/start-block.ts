@@ -1,13 +1,17 @@
 import { type Block, emptyBlock } from '../block';
 import { fitAthlete } from './fit-athlete';
 import { copyBlock, fromTemplate, type LayOut } from './from-template';
+import { asReturn } from './return-block';
 import type { Template } from './template';
 
 /** What is settled before a block begins. */
 export type NewBlockSettings = Pick<
   Block,
   'name' | 'startDate' | 'weeks' | 'deload' | 'crediting' | 'landmarks' | 'goals'
->;
+> & {
+  /** Whether the athlete comes back after two weeks or more away. */
+  readonly returning: boolean;
+};
 
 /** What a block is laid out from: a split's template, another block's design, or nothing. */
 export type BlockSource =
@@ -16,7 +20,8 @@ export type BlockSource =
   | { readonly kind: 'design'; readonly block: Block };
 
 /** A new block for an athlete. What was settled holds over what the source says; a template is fitted to the athlete. */
-export function startBlock(source: BlockSource, settings: NewBlockSettings, layOut: LayOut): Block {
+export function startBlock(source: BlockSource, wished: NewBlockSettings, layOut: LayOut): Block {
+  const { returning, ...settings } = wished;
   const laid = () => {
     switch (source.kind) {
       case 'empty':
@@ -28,5 +33,6 @@ export function startBlock(source: BlockSource, settings: NewBlockSettings, layO
     }
   };
   const block = { ...laid(), ...settings };
-  return source.kind === 'template' ? fitAthlete(block, layOut) : block;
+  const fitted = source.kind === 'template' ? fitAthlete(block, layOut) : block;
+  return returning ? asReturn(fitted) : fitted;
 }
