@@ -62,7 +62,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   });
 
   await test.step('sessions move by key at once, or are lifted and carried; the hours follow', async () => {
-    const chest = page.getByRole('row', { name: /^chest/ });
+    const chest = page.getByRole('row', { name: /^chest Goal/ });
     await expect(chest).toContainText('72h');
     await toCard(page, /^D /);
     await press(page, 'Alt+ArrowRight');

@@ -40,8 +40,8 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
     .click();
   await page.getByRole('button', { name: 'less lb' }).click();
   await page.waitForTimeout(750);
-  await page.getByRole('button', { name: /^Correct to 170 × / }).click();
-  await expect(page.getByRole('button', { name: /^Set 1 of 4 170 lb/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Correct to 150 × / }).click();
+  await expect(page.getByRole('button', { name: /^Set 1 of 4 150 lb/ })).toBeVisible();
   await expect(page.getByText('logged twice')).toHaveCount(0);
 });
 
