@@ -140,9 +140,11 @@ function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   const rounds = [...new Set(sets.map(({ round }) => round))].map((round) =>
     roundText(sets.filter((set) => set.round === round).map(({ reps }) => reps)),
   );
-  return rounds.length > 1 && new Set(rounds).size > 1
-    ? rounds.join(' ')
-    : `${rounds.length > 1 ? `${rounds.length}×` : ''}${rounds[0] ?? ''}`;
+  const [round = ''] = rounds;
+  if (rounds.length === 1) return round;
+  if (new Set(rounds).size > 1) return rounds.join(' ');
+  // Several rounds of unlike pieces: `3×(10+6)`.
+  return `${rounds.length}×${round.includes('+') ? `(${round})` : round}`;
 }
 
 /** One round: `4×3` of many alike pieces, `2…6` of even steps, else each: `10+4+4`. */
