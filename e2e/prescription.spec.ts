@@ -34,7 +34,7 @@ async function takeTechnique(
   const search = page.getByRole('combobox', { name: /^Technique of slot/ });
   await expect(search).toBeFocused();
   await page.keyboard.type(name);
-  await expect(page.getByRole('option', { selected: true })).toContainText(name);
+  await expect(page.locator('[data-kind][aria-selected="true"]')).toContainText(name);
   if (field !== undefined) {
     const input = page.getByRole('dialog').getByLabel(field[0], { exact: true });
     await tabTo(page, input);
@@ -312,8 +312,9 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
     await goTo(page, cell(page, 'dumbbell split squat', 'technique'));
     await press(page, 'Enter');
     await page.keyboard.type('rep ladder');
+    await expect(page.locator('[data-kind][aria-selected="true"]')).toContainText('rep ladder');
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('way').selectOption('k sets of k');
+    await dialog.getByLabel('way', { exact: true }).selectOption('k sets of k');
     await tabTo(page, dialog.getByLabel('longest rung', { exact: true }));
     await press(page, 'Control+a');
     await page.keyboard.type('3');
