@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import dynamic from 'next/dynamic';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { saveFile } from '@/ui/save-file';
@@ -11,15 +11,20 @@ import { BlockBar } from './block-bar';
 import { BlockLine } from './block-line';
 import type { BlockActions, BlockData } from './contract';
 import { Dialogs } from './dialogs/dialogs';
-import { say } from './focus';
 import { keyList } from './key-lists';
 import { Rail } from './rail/rail';
+import strip from './strip.module.css';
 import { useBlock } from './use-block';
 import { useBlockCommands } from './use-block-commands';
 import { type BlockScreenUse, useBlockScreen } from './use-block-screen';
 import { WeekActions } from './week-actions';
-import { WhyStrip } from './why-strip';
 import { Work } from './work';
+
+// The words of every reason come once the table stands.
+const Why = dynamic(() => import('./why'), {
+  ssr: false,
+  loading: () => <section className={strip.strip} aria-label="Why" />,
+});
 
 /** Frames for which a part of a face that was just asked for is waited for. */
 const MOST_FRAMES = 300;
@@ -179,27 +184,4 @@ function weekFacts({ training, isBusy }: BlockState, { shown, weekState }: Block
     deload: shown.blockPlan.weeks.find(({ plan }) => plan.week === next)?.plan.kind === 'deload',
     busy: isBusy,
   };
-}
-
-/** Why the figure in focus is what it is. It follows the focus when there is time: moving on never waits for it. */
-function Why({ screen }: { readonly screen: BlockScreenUse }) {
-  const { shown, weekState } = screen;
-  const focus = useDeferredValue(screen.table.focus);
-  const { block, athlete, catalogue, blockPlan, findings, rows } = shown;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what an edit would come to follows from block and plan
-  const said = useMemo(
-    () =>
-      say(focus, {
-        block,
-        athlete,
-        catalogue,
-        blockPlan,
-        findings,
-        rows,
-        weekState,
-        lookAt: shown.lookAt,
-      }),
-    [focus, block, athlete, catalogue, blockPlan, findings, rows, weekState],
-  );
-  return <WhyStrip said={said} />;
 }
