@@ -13,6 +13,7 @@ export * from './block/bounds';
 export * from './block/collision';
 export * from './block/difference';
 export type * from './block/edits/edit';
+export * from './block/exchange-exercise';
 export * from './block/groups';
 export * from './block/history';
 export * from './block/new-slot';

@@ -1,22 +1,18 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { isAtLeast, isAtMost } from '../rounding';
-import type { Check, CheckInput } from './finding';
+import { isFarAboveHold } from '../volume/held';
+import type { Check } from './finding';
 import { slotsFor } from './slot-sets';
 import { offered, trimTo } from './volume-fixes';
 
-/** Whether so many sets are far above a hold; exactly two above, where that is more than half, is far enough. */
-function isFar(sets: number, hold: number, { conventions }: CheckInput): boolean {
-  const { heldShare, heldSets } = conventions;
-  return !isAtMost(sets, hold * (1 + heldShare / 100)) && isAtLeast(sets - hold, heldSets);
-}
-
 /** Muscles on hold whose direct work does far more than hold them: what they get is taken from those that should grow. */
 export const heldAboveHold: Check = (input) => {
-  const { week } = input;
+  const { week, conventions } = input;
   if (week.kind === 'deload') return [];
+  const isFar = (muscle: Muscle, sets: number) =>
+    isFarAboveHold(sets, week.muscles[muscle].landmarks.hold, conventions);
   const isHeldFar = (muscle: Muscle) => {
-    const { goal, measured, landmarks } = week.muscles[muscle];
-    return goal === 'hold' && isFar(measured, landmarks.hold, input) && slotsFor(muscle, input).length > 0;
+    const { goal, measured } = week.muscles[muscle];
+    return goal === 'hold' && isFar(muscle, measured) && slotsFor(muscle, input).length > 0;
   };
   const far = MUSCLES.filter(isHeldFar);
   const [first] = far;
@@ -34,9 +30,7 @@ export const heldAboveHold: Check = (input) => {
           hold: week.muscles[muscle].landmarks.hold,
         })),
       },
-      fixes: offered(
-        trimTo(far, (muscle, sets) => !isFar(sets, week.muscles[muscle].landmarks.hold, input), input),
-      ),
+      fixes: offered(trimTo(far, (muscle, sets) => !isFar(muscle, sets), input)),
     },
   ];
 };

@@ -1,5 +1,5 @@
 import { lacking, placeFor } from '../athlete/place';
-import { newSlot } from '../block/new-slot';
+import { exchangeExercise } from '../block/exchange-exercise';
 import { chainOf } from '../exercises/catalogue';
 import { LIBRARY } from '../exercises/library';
 import { insideOf } from '../techniques/registry';
@@ -29,7 +29,6 @@ export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) 
       const chain = chainOf(exercise, { list: LIBRARY });
       const next = chain[chain.findIndex(({ id }) => id === exercise.id) + 1];
       if (next === undefined || chain.length === 0) return [];
-      const fresh = newSlot(slot.id, next);
       const place = block.sessions.find(({ id }) => id === sessionId)?.place ?? null;
       const missing = lacking(next, placeFor(athlete, place)).length > 0;
       return [
@@ -52,11 +51,7 @@ export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) 
                   exerciseId: next.id,
                   edit: {
                     kind: 'batch',
-                    edits: [
-                      { kind: 'slot/set', slot: slot.id, field: 'exercise', value: fresh.exercise },
-                      { kind: 'slot/set', slot: slot.id, field: 'variant', value: null },
-                      { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
-                    ],
+                    edits: exchangeExercise(slot, exercise, next),
                   },
                 },
               ],

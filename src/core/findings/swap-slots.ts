@@ -1,6 +1,6 @@
 import { placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
-import type { SingleEdit } from '../block/edits/edit';
+import { exchangeExercise } from '../block/exchange-exercise';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import { LIBRARY } from '../exercises/library';
 import { swapCandidates } from '../exercises/similarity';
@@ -66,18 +66,9 @@ export function swapAll(
   return {
     does: 'swap',
     swaps: swaps.map(({ slot, to }) => ({ from: slot.exercise.id, to: to.id })),
-    edit: { kind: 'batch', edits: swaps.flatMap(({ slot, to }) => swapEdits(slot, to)) },
+    edit: {
+      kind: 'batch',
+      edits: swaps.flatMap(({ slot, to }) => exchangeExercise(slot, input.exerciseOf(asPlanned(slot)), to)),
+    },
   };
-}
-
-function swapEdits(slot: Slot, { id, revision }: Exercise): readonly SingleEdit[] {
-  return [
-    { kind: 'slot/set', slot: slot.id, field: 'exercise', value: { id, revision } },
-    // What was set up for the other one does not hold for this.
-    { kind: 'slot/set', slot: slot.id, field: 'variant', value: null },
-    { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
-    ...(slot.rotate.length === 0
-      ? []
-      : [{ kind: 'slot/set', slot: slot.id, field: 'rotate', value: [] } as const]),
-  ];
 }

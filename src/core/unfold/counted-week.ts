@@ -1,17 +1,11 @@
 import { perMuscle } from '../anatomy/muscle';
 import type { Block } from '../block/block';
-import type { SessionPlan } from '../plan/session';
-import type { SetPlan } from '../plan/set';
-import type { SlotPlan } from '../plan/slot';
+import { asDone } from '../plan/as-done';
 import type { WeekPlan } from '../plan/week';
 import type { IssuedWeek, Performed } from '../plan/week-state';
-import { partsOf } from '../techniques/registry';
-import { roundCredits } from '../techniques/stamina';
 import type { Planner } from './planner';
 import { sessionCredit } from './session-credit';
 import { type CreditedSession, weekSums } from './week-figures';
-
-type Counting = Pick<Planner, 'exercises' | 'conventions'>;
 
 /**
  * An issued week as it counts: of a session that was trained the sets that were hard when done, optional ones and what
@@ -31,7 +25,7 @@ export function countedWeek(
   const counting = { exercises, conventions };
   const sessions = plan.sessions.map((session, at): CreditedSession => {
     const performed = pairs[at] ?? null;
-    const done = performed === null ? session : asDone(session, performed, counting);
+    const done = performed === null ? session : asDone(session, performed, conventions);
     return {
       optional: session.optional && performed === null,
       credit: sessionCredit(counting, done, crediting, plan.kind),
@@ -51,44 +45,4 @@ export function countedWeek(
       return { ...before, ...figures, why };
     }),
   };
-}
-
-/** A session with its sets as they were done; what is not logged is left out once it is finished. */
-function asDone(session: SessionPlan, { workout, sets }: Performed, counting: Counting): SessionPlan {
-  const slots = session.slots.flatMap((slot): SlotPlan[] => {
-    const byExercise = new Map<string, SetPlan[]>();
-    for (const set of slot.sets) {
-      const logged = sets.get(`${slot.slotId}/${set.id}`)?.set;
-      if (logged === undefined && workout.finished) continue;
-      const exerciseId = logged?.exerciseId ?? slot.exerciseId;
-      const done =
-        logged === undefined ? set : { ...set, reps: logged.reps, rir: logged.rir, optional: false };
-      byExercise.set(exerciseId, [...(byExercise.get(exerciseId) ?? []), done]);
-    }
-    return [...byExercise].map(([exerciseId, done]) => ({
-      ...slot,
-      ...(exerciseId === slot.exerciseId ? {} : { exerciseId, exerciseRevision: 1, variant: null }),
-      sets: credited(slot, done, counting),
-    }));
-  });
-  return { ...session, optional: false, slots };
-}
-
-/** Sets with the credit they have as done: a round by its pieces; what the coach stated where RIR cannot be known. */
-function credited(slot: SlotPlan, sets: readonly SetPlan[], { conventions }: Counting): readonly SetPlan[] {
-  const rounds = new Map<number, SetPlan[]>();
-  for (const set of sets) rounds.set(set.round, [...(rounds.get(set.round) ?? []), set]);
-  const parts = partsOf(slot.technique);
-  return [...rounds.values()].flatMap((pieces) => {
-    const credits = roundCredits(
-      pieces.map(({ reps, rir }, at) => ({ reps, rir, pause: pieces[at - 1]?.rest ?? 0 })),
-      conventions,
-    );
-    return pieces.map((set, at): SetPlan => {
-      const part = parts.find(({ role }) => role === set.role);
-      const isStated = part?.stated !== undefined || part?.asRound === true;
-      const credit = set.role === 'easy' || set.optional ? 0 : isStated ? set.credit : (credits[at] ?? 0);
-      return { ...set, credit, hard: credit > 0 };
-    });
-  });
 }

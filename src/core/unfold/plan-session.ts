@@ -66,7 +66,9 @@ function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, { conventions }: P
   if (rangePhase === null || isHeld(facts.exercise)) return facts;
   const { range } = facts.slot;
   const moved = rangeIn(range, rangePhase, conventions);
-  return moved === range ? facts : { ...facts, slot: { ...facts.slot, range: moved }, written: range };
+  return moved === range
+    ? facts
+    : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
 }
 
 function gatesIn(planner: Planner, session: Session, asked: WeekAsked): ReadonlyMap<string, Gate> {

@@ -1,3 +1,4 @@
+import type { Phase } from '../athlete/athlete';
 import { placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
 import type { RepRange } from '../block/rep-range';
@@ -25,8 +26,8 @@ export interface StrengthEstimate {
 /** What is known of a slot before anything is trained, and stays so from week to week. */
 export interface SlotFacts {
   readonly slot: Slot;
-  /** Its range as written, where the phase moves it. */
-  readonly written?: RepRange;
+  /** Its range as written, where a phase moves it. */
+  readonly movedFrom?: { readonly range: RepRange; readonly phase: Phase };
   readonly exercise: Exercise;
   readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;

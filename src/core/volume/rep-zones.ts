@@ -3,12 +3,12 @@ import { findSlot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { sessionsOf } from '../findings/cycle';
 import type { CheckInput } from '../findings/finding';
+import { asDone } from '../plan/as-done';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekState } from '../plan/week-state';
 import { roundHalfUp } from '../rounding';
 import { partsOf } from '../techniques/registry';
-import { isHard } from './credit';
 
 export const REP_ZONES = ['strength', 'size', 'endurance'] as const;
 export type RepZone = (typeof REP_ZONES)[number];
@@ -39,25 +39,20 @@ export function zoneShares(
   for (const session of plan.sessions) {
     const done = performed.get(session.sessionId);
     if (session.optional && done === undefined) continue;
-    for (const planned of session.slots) {
-      const slot = findSlot(block, planned.slotId)?.slot;
+    const counted = done === undefined ? session : asDone(session, done, conventions);
+    for (const planned of counted.slots) {
       if (planned.measure === 'seconds') continue;
+      const slot = findSlot(block, planned.slotId)?.slot;
       for (const set of planned.sets) {
-        const logged = done?.sets.get(`${planned.slotId}/${set.id}`)?.set;
-        if (logged === undefined && (set.optional || done?.workout.finished === true)) continue;
-        const credit = logged === undefined ? set.credit : loggedCredit(set, logged.rir, conventions);
-        zones[zoneOf(logged?.reps ?? plannedReps(set, planned, slot), conventions)] += credit;
-        total += credit;
+        if (set.optional) continue;
+        const isLogged = done?.sets.has(`${planned.slotId}/${set.id}`) === true;
+        zones[zoneOf(isLogged ? set.reps : plannedReps(set, planned, slot), conventions)] += set.credit;
+        total += set.credit;
       }
     }
   }
   for (const zone of REP_ZONES) zones[zone] = total === 0 ? 0 : zones[zone] / total;
   return zones;
-}
-
-function loggedCredit({ credit, role, piece }: SetPlan, rir: number, conventions: Conventions): number {
-  if (role === 'easy' || !isHard(rir, conventions)) return 0;
-  return piece === 1 ? 1 : credit;
 }
 
 /** The middle of the range of a set's part, to a whole rep; what is asked where the slot is no longer written. */

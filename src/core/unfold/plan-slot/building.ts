@@ -206,7 +206,7 @@ function partPlan(
 
 /** The slot as it is shown and handed out, with its reasons. */
 function record(
-  { slot, exercise, grid, carried, written }: SlotFacts,
+  { slot, exercise, grid, carried, movedFrom }: SlotFacts,
   { strength, gate, override, rir, whyRir, whySets }: SlotTarget,
   technique: TechniqueParameters,
   made: {
@@ -254,7 +254,9 @@ function record(
         seconds,
         perSet,
         low,
-        ...(written === undefined ? {} : { moved: { from: written, to: slot.range, phase: 'cutting' } }),
+        ...(movedFrom === undefined
+          ? {}
+          : { moved: { from: movedFrom.range, to: slot.range, phase: movedFrom.phase } }),
       },
     },
   };

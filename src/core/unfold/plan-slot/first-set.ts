@@ -167,13 +167,6 @@ function asWritten(fit: LoadChoice, input: RuleInput, { range }: Part): LoadChoi
   return { ...fit, chosen: candidate(input, hundredths(fit.chosen.load), range.low) };
 }
 
-/** A load as a share of the one-rep max, at the middle of the range. */
-function shareOfMax(input: RuleInput, share: number): LoadChoice {
-  const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
-  const reps = roundHalfUp((input.range.low + input.range.high) / 2);
-  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
-}
-
 /** What a rule looks at where all loads are moved: a strength so much lower or higher, and last time's load with it. */
 function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleInput {
   if (now === 1 && before === 1) return input;
@@ -195,12 +188,29 @@ function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift
   return { ...fit, chosen: real(fit.chosen), others: fit.others.map(real) };
 }
 
-/** A load written as a share of the one-rep max, with the reps of the range that leave what is asked. */
+/** A load as a share of the one-rep max. A technique's own is easy on purpose and asks the middle of the range. */
+function shareOfMax(input: RuleInput, share: number): LoadChoice {
+  return atShare(input, share, (_, { low, high }) => roundHalfUp((low + high) / 2));
+}
+
+/** A share that the coach wrote, with the reps of the range that leave what is asked. */
 function writtenShare(input: RuleInput, share: number): LoadChoice {
+  return atShare(input, share, (load, { low, high }) =>
+    clamp(roundHalfDown(capacity(input, load) - input.targetRir), low, high),
+  );
+}
+
+function atShare(
+  input: RuleInput,
+  share: number,
+  repsAt: (load: Hundredths, range: RepRange) => number,
+): LoadChoice {
   const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
-  const { low, high } = input.range;
-  const reps = clamp(roundHalfDown(capacity(input, load) - input.targetRir), low, high);
-  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
+  return {
+    chosen: candidate(input, load, repsAt(load, input.range)),
+    others: [],
+    decider: 'share of the max',
+  };
 }
 
 function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Part): RuleName {

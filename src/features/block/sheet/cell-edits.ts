@@ -1,12 +1,11 @@
 import {
   type Edit,
-  newSlot,
+  exchangeExercise,
   ok,
   type Problem,
   placeFor,
   type Result,
   refused,
-  type SingleEdit,
   type Slot,
   type TechniqueParameters,
 } from '@/core';
@@ -58,23 +57,19 @@ function pickExercise({ catalogue, attempt }: Table, slot: Slot, value: string):
   const { id, variant } = pickedExercise(value);
   const exercise = catalogue.newest(id);
   if (exercise === undefined) return;
-  const ref = { id: exercise.id, revision: exercise.revision };
-  const picked = [setField(slot, 'exercise', ref), setField(slot, 'variant', variant)];
   if (exercise.id === slot.exercise.id) {
+    const ref = { id, revision: exercise.revision };
     if (variant !== slot.variant || ref.revision !== slot.exercise.revision)
-      attempt({ kind: 'batch', edits: picked });
+      attempt({
+        kind: 'batch',
+        edits: [setField(slot, 'exercise', ref), setField(slot, 'variant', variant)],
+      });
     return;
   }
-  const fresh = newSlot(slot.id, exercise);
-  const before = catalogue.find(slot.exercise);
-  // A start set and a set-up note speak of the old exercise; seconds are no reps.
-  const others: readonly SingleEdit[] = [
-    setField(slot, 'start', null),
-    setField(slot, 'tempo', fresh.tempo),
-    setField(slot, 'note', ''),
-    ...(before?.measure === exercise.measure ? [] : [setField(slot, 'range', fresh.range)]),
-  ];
-  attempt({ kind: 'batch', edits: [...picked, ...others] });
+  attempt({
+    kind: 'batch',
+    edits: exchangeExercise(slot, catalogue.find(slot.exercise), exercise, variant),
+  });
 }
 
 /** Puts a technique into a slot, with how later sets drift and how it is made safe. */

@@ -4,6 +4,7 @@ import {
   catalogueWith,
   type Edit,
   EMPTY_LOG,
+  type Exercise,
   findSlot,
   type Result,
   startOf,
@@ -214,18 +215,22 @@ test('a week copies set by set and part by part, and reads back as the same firs
 test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {
   const twice = block([
     session('a', 0, [
-      slot('a1', 'leg-press', { weeks: [{ week: 1, sets: 2, reps: null, load: null, rir: null }] }),
+      slot('a1', 'leg-press', {
+        weeks: [{ week: 1, sets: 2, reps: null, load: { value: 180, unit: 'kg' }, rir: null }],
+      }),
     ]),
     session('b', 2, [slot('b1', 'leg-press'), slot('b2', 'pull-up')]),
   ]);
-  const edit = replaceExercise(twice, 'leg-press', { id: 'hack-squat', revision: 1 }, null);
+  const catalogue = catalogueWith([]);
+  const hackSquat = catalogue.newest('hack-squat') as Exercise;
+  const edit = replaceExercise({ block: twice, catalogue }, 'leg-press', hackSquat, null);
   const made = after(twice, { ok: true, value: edit });
   expect(made.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id))).toEqual([
     'hack-squat',
     'hack-squat',
     'pull-up',
   ]);
-  expect(slotOf(made, 'a1')?.weeks).toEqual([]);
+  expect(slotOf(made, 'a1')?.weeks).toEqual([{ week: 1, sets: 2, reps: null, load: null, rir: null }]);
 });
 
 test('a technique reads back from its text, whatever its parameters', () => {

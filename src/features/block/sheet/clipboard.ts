@@ -5,6 +5,8 @@ import {
   type BlockPlan,
   type Catalogue,
   type Edit,
+  type Exercise,
+  exchangeExercise,
   findSlot,
   newSlot,
   ok,
@@ -299,23 +301,17 @@ export function clearCells(range: Range, board: Board): Result<Edit> {
   return ok({ kind: 'batch', edits });
 }
 
-/** Puts one exercise in the place of another in every slot of the block, its prescription kept. */
+/** Puts one exercise in the place of another in every slot of the block. */
 export function replaceExercise(
-  block: Block,
+  { block, catalogue }: Pick<Board, 'block' | 'catalogue'>,
   from: string,
-  to: { readonly id: string; readonly revision: number },
+  to: Exercise,
   variant: string | null,
 ): Edit {
   const slots = block.sessions.flatMap(({ slots }) => slots).filter(({ exercise }) => exercise.id === from);
   return {
     kind: 'batch',
-    edits: slots.flatMap((slot): SingleEdit[] => [
-      { kind: 'slot/set', slot: slot.id, field: 'exercise', value: to },
-      { kind: 'slot/set', slot: slot.id, field: 'variant', value: variant },
-      { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
-      { kind: 'slot/set', slot: slot.id, field: 'rotate', value: [] },
-      { kind: 'slot/set', slot: slot.id, field: 'weeks', value: [] },
-    ]),
+    edits: slots.flatMap((slot) => exchangeExercise(slot, catalogue.find(slot.exercise), to, variant)),
   };
 }
 

@@ -16,8 +16,7 @@ export function replaceEverywhere(table: Table, from: string, value: string): vo
   const { id, variant } = pickedExercise(value);
   const exercise = table.catalogue.newest(id);
   if (exercise === undefined) return;
-  const ref = { id, revision: exercise.revision };
-  put(table, ok(replaceExercise(table.block, from, ref, variant)));
+  put(table, ok(replaceExercise(table, from, exercise, variant)));
 }
 
 /** Joins a slot to the one above, or parts them. */

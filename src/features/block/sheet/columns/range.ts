@@ -17,7 +17,7 @@ export const rangeColumn = {
     if (exercise?.measure === 'seconds') return { shown: `${text}s`, typed: text, quiet: false };
     // Moved by the phase of the week: the range as it is used.
     const moved = planned?.range ?? range;
-    return moved.high === range.high
+    return moved.high === range.high && moved.low === range.low
       ? plain(text)
       : { shown: `${span(moved.low, moved.high)}↑`, typed: text, quiet: false };
   },
