@@ -5,6 +5,7 @@ import { newSlot } from '../block/new-slot';
 import { contribution, credits, type Exercise, payoff } from '../exercises/exercise';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
+import { creditIn } from '../plan/working-sets';
 import { setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { startingSets } from '../volume/landmarks';
@@ -52,7 +53,7 @@ function creditOf(slot: Slot, { week }: BalanceInput): number {
   const sets = planned?.sets.filter(({ optional }) => !optional) ?? [];
   const rounds = new Set(sets.map(({ round }) => round)).size;
   if (rounds === 0) return 1;
-  return sets.reduce((sum, { credit }) => sum + credit, 0) / rounds;
+  return creditIn(sets) / rounds;
 }
 
 /** Exercises that may fill an open slot: its pattern, what the place has, sparing irritated joints, not yet in the session. */

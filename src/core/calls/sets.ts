@@ -1,6 +1,6 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { contribution, credits, payoff } from '../exercises/exercise';
-import { workingSets } from '../plan/working-sets';
+import { creditIn, workingSets } from '../plan/working-sets';
 import {
   type Grant,
   grantSets,
@@ -127,7 +127,7 @@ function situation({ block, athlete, next, last, orders, exerciseOf }: Evidence)
     next.sessions.map((session) => {
       const sets = new Map<Muscle, number>();
       for (const slot of session.slots) {
-        const hard = slot.sets.reduce((sum, { credit }) => sum + credit, 0);
+        const hard = creditIn(slot.sets);
         for (const [muscle, share] of credits(exerciseOf(slot)))
           sets.set(muscle, (sets.get(muscle) ?? 0) + hard * share);
       }

@@ -3,6 +3,7 @@ import { isIn } from '../anatomy/roll-up';
 import { credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
+import { creditIn } from '../plan/working-sets';
 import type { CheckInput } from './finding';
 
 /** A planned slot with its exercise and the sets it counts for: a round of mini-sets as its credit, never as whole sets. */
@@ -46,7 +47,7 @@ function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
   const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),
-    hard: slot.sets.reduce((sum, { credit }) => sum + credit, 0),
+    hard: creditIn(slot.sets),
   }));
   const credit = new Map<Muscle, number>();
   let [upper, lower] = [0, 0];

@@ -3,6 +3,7 @@ import { findSlot, type Session, type Slot } from '../block/block';
 import { averageFirstRir } from '../effort/drift';
 import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
+import { creditIn } from '../plan/working-sets';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
@@ -69,10 +70,7 @@ class Reckoning {
   credited(session: Session, muscle: Muscle): number {
     const planned = this.input.week.sessions.find(({ sessionId }) => sessionId === session.id);
     const now = (planned?.slots ?? []).reduce(
-      (sum, slot) =>
-        sum +
-        slot.sets.reduce((all, { credit }) => all + credit, 0) *
-          contribution(this.input.exerciseOf(slot), muscle),
+      (sum, slot) => sum + creditIn(slot.sets) * contribution(this.input.exerciseOf(slot), muscle),
       0,
     );
     return this.all

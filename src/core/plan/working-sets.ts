@@ -7,3 +7,8 @@ export function workingSets({ sets }: Pick<SlotPlan, 'sets'>): number {
     0,
   );
 }
+
+/** What sets count for, whatever they train: a round of mini-sets as its pieces are credited. */
+export function creditIn(sets: SlotPlan['sets']): number {
+  return sets.reduce((sum, { credit }) => sum + credit, 0);
+}

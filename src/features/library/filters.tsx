@@ -25,28 +25,28 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
       />
       <Any
         label="Muscle"
-        any="any muscle"
+        all="any muscle"
         options={MUSCLES}
         value={filter.muscle}
         onValue={(muscle) => onNarrow({ muscle })}
       />
       <Any
         label="Pattern"
-        any="any pattern"
+        all="any pattern"
         options={PATTERNS}
         value={filter.pattern}
         onValue={(pattern) => onNarrow({ pattern })}
       />
       <Any
         label="Place"
-        any="any place"
+        all="any place"
         options={places.map(({ name }) => name)}
         value={filter.place?.name ?? null}
         onValue={(name) => onNarrow({ place: places.find((one) => one.name === name) ?? null })}
       />
       <Any
         label="Joint to spare"
-        any="spares any joint"
+        all="spares any joint"
         options={JOINTS}
         names={(joint) => `spares the ${joint}`}
         value={filter.spare}
@@ -54,7 +54,7 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
       />
       <Any
         label="Whose"
-        any="anybody’s"
+        all="anybody’s"
         options={['own']}
         value={filter.ownOnly ? 'own' : null}
         onValue={(own) => onNarrow({ ownOnly: own !== null })}
@@ -65,7 +65,8 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
 
 interface AnyProps<T extends string> {
   readonly label: string;
-  readonly any: string;
+  /** What stands for no choice. */
+  readonly all: string;
   readonly options: readonly T[];
   readonly names?: (option: T) => string;
   readonly value: T | null;
@@ -73,14 +74,14 @@ interface AnyProps<T extends string> {
 }
 
 /** One of a list, or any. */
-function Any<T extends string>({ label, any, options, names, value, onValue }: AnyProps<T>) {
+function Any<T extends string>({ label, all, options, names, value, onValue }: AnyProps<T>) {
   return (
     <NativeSelect
       aria-label={label}
       value={value ?? ''}
       onChange={(event) => onValue(event.target.value === '' ? null : (event.target.value as T))}
       data={[
-        { value: '', label: any },
+        { value: '', label: all },
         ...options.map((option) => ({ value: option, label: names?.(option) ?? option })),
       ]}
     />

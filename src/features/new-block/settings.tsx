@@ -2,6 +2,7 @@ import {
   type Athlete,
   BOUNDS,
   CREDITING_SCHOOLS,
+  conventionsWith,
   DELOAD_KINDS,
   deloadStart,
   firstDay,
@@ -17,6 +18,7 @@ import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
+import { figure } from '@/ui/words/figures';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
 
@@ -31,6 +33,8 @@ interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
 
 /** What a new block begins with; all of it can be changed later. */
 export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
+  const usual = conventionsWith();
+  const weekBounds = settings.returning ? { low: RETURN_WEEKS.least, high: RETURN_WEEKS.most } : BOUNDS.weeks;
   return (
     <Section title="The block" aside={<span className={classes.soft}>all of it can be changed later</span>}>
       <Line label="Name" htmlFor="block-name">
@@ -61,22 +65,24 @@ export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
           label="Building weeks"
           className={form.number}
           text={String(settings.weeks)}
-          read={(text) => readNumber(text, { field: 'weeks', ...BOUNDS.weeks, whole: true })}
+          read={(text) => readNumber(text, { field: 'weeks', ...weekBounds, whole: true })}
           onValue={(weeks) => set({ weeks })}
         />
       </Line>
-      <Line label="Then">
-        <Choose
-          label="Deload"
-          value={deloadText(settings.deload)}
-          options={[...new Set([...DELOADS, deloadText(settings.deload)])]}
-          names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
-          onValue={(text) => {
-            const deload = readDeload(text, 'block/deload');
-            if (deload.ok) set({ deload: deload.value });
-          }}
-        />
-      </Line>
+      {settings.returning ? null : (
+        <Line label="Then">
+          <Choose
+            label="Deload"
+            value={deloadText(settings.deload)}
+            options={[...new Set([...DELOADS, deloadText(settings.deload)])]}
+            names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
+            onValue={(text) => {
+              const deload = readDeload(text, 'block/deload');
+              if (deload.ok) set({ deload: deload.value });
+            }}
+          />
+        </Line>
+      )}
       <Line label="After time away">
         <Toggles
           label="Whether the athlete comes back after two weeks or more away"
@@ -88,7 +94,9 @@ export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
         />
         {settings.returning ? (
           <span className={classes.soft}>
-            half the sets, four in reserve, loads from 85 % back to the whole
+            {RETURN_WEEKS.least} to {RETURN_WEEKS.most} weeks at {figure(usual.returnSets * 100)} % of the
+            sets and RIR {usual.returnRir}, loads from {usual.returnLoad} % back to the whole; no deload
+            behind
           </span>
         ) : null}
       </Line>

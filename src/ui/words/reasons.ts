@@ -57,7 +57,7 @@ function strengthSentence(strength: Strength, written: Written, unit: Unit): str
   const from =
     source.kind === 'logged'
       ? `Week ${source.week} was ${set}${overText(strength, written)}`
-      : `${source.kind === 'best set' ? 'Best set' : 'Start set'} ${set}${source.lessPercent === undefined ? '' : ` (older than eight weeks: ${source.lessPercent} % less)`}`;
+      : `${source.kind === 'best set' ? 'Best set' : 'Start set'} ${set}${source.lessPercent === undefined ? '' : ` (long ago: ${source.lessPercent} % less)`}`;
   const measured = held
     ? `${from}: longest hold ${estimate(strength.measured)} s`
     : `${from}: e1RM ${estimate(strength.measured)} ${unit}`;

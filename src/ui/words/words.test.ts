@@ -164,7 +164,7 @@ test('what a load follows from says which of two sets serves, and that an old on
   );
   expect(from({ over: { ...before, why: 'weaker' } })).toContain('with 3 left says less)');
   expect(from({ source: { kind: 'best set', load: 100, reps: 8, rir: 2, lessPercent: 5 } })).toContain(
-    'Best set 100 × 8 with 2 left (older than eight weeks: 5 % less)',
+    'Best set 100 × 8 with 2 left (long ago: 5 % less)',
   );
 });
 

@@ -25,3 +25,6 @@ export interface Template extends Demand {
   readonly badly: string;
   readonly sessions: readonly TemplateSession[];
 }
+
+/** A split as it is laid out; what it asks of whoever trains by it follows from its shape. */
+export type LaidSplit = Omit<Template, keyof Demand>;

@@ -1,0 +1,151 @@
+import type { LaidSplit } from '../template';
+import { wish } from '../wishes';
+
+/** Splits by body parts and by skills, and what is mixed from several. */
+export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
+  {
+    id: 'body-parts-5',
+    name: 'Body parts, five days',
+    shape: 'body parts',
+    cycleDays: 7,
+    suits: 'Advanced athletes who need much volume for one or two muscles in a session.',
+    badly: 'Most muscles are trained hard once a week; a missed day leaves one out.',
+    sessions: [
+      {
+        name: 'Chest, side delts',
+        day: 0,
+        slots: [
+          wish('chestPress', 4, 6, 10),
+          wish('inclinePress', 3, 8, 12),
+          wish('fly', 3, 10, 15),
+          wish('sideRaise', 4, 12, 20),
+        ],
+      },
+      {
+        name: 'Back',
+        day: 1,
+        slots: [
+          wish('pulldown', 4, 6, 10),
+          wish('row', 4, 8, 12),
+          wish('rearDelt', 3, 12, 20),
+          wish('shrug', 3, 10, 15),
+        ],
+      },
+      {
+        name: 'Quads, calves',
+        day: 2,
+        slots: [
+          wish('squat', 4, 6, 10),
+          wish('press', 3, 10, 15),
+          wish('kneeExtension', 3, 12, 20),
+          wish('calves', 4, 10, 15),
+        ],
+      },
+      {
+        name: 'Shoulders, arms',
+        day: 4,
+        slots: [
+          wish('overhead', 4, 8, 12),
+          wish('sideRaise', 4, 12, 20),
+          wish('triceps', 4, 10, 15),
+          wish('curl', 4, 10, 15),
+        ],
+      },
+      {
+        name: 'Hamstrings, glutes',
+        day: 5,
+        slots: [
+          wish('hinge', 4, 6, 10),
+          wish('thrust', 3, 8, 12),
+          wish('legCurl', 4, 10, 15),
+          wish('abs', 3, 10, 15),
+        ],
+      },
+    ],
+  },
+  {
+    id: 'straight-bent-arm',
+    name: 'Straight arms, bent arms',
+    shape: 'bent arm/straight arm',
+    cycleDays: 7,
+    suits: 'Bodyweight skills: straight-arm holds first, a day off, then bent-arm strength.',
+    badly: 'Little for legs; tendons decide how fast it goes.',
+    sessions: [
+      {
+        name: 'Straight arms',
+        day: 0,
+        slots: [
+          wish('handstand', 3, 20, 45),
+          wish('straightPull', 4, 8, 20),
+          wish('straightPush', 4, 6, 15),
+          wish('support', 3, 15, 30),
+        ],
+      },
+      {
+        name: 'Bent arms, legs',
+        day: 2,
+        slots: [
+          wish('pullUp', 4, 5, 10),
+          wish('dip', 4, 6, 12),
+          wish('squat', 3, 6, 12),
+          wish('trunk', 3, 8, 15),
+        ],
+      },
+      {
+        name: 'Bent arms, legs again',
+        day: 4,
+        slots: [
+          wish('pullUp', 4, 6, 12),
+          wish('dip', 3, 8, 15),
+          wish('row', 3, 8, 15),
+          wish('legCurl', 3, 6, 12),
+        ],
+      },
+    ],
+  },
+  {
+    id: 'hybrid-5',
+    name: 'Upper, lower, full body',
+    shape: 'upper/lower and full body',
+    cycleDays: 7,
+    suits: 'Three days a week with a little more for each half than full body alone.',
+    badly: 'Only three exposures for what comes up on two of the days.',
+    sessions: [
+      {
+        name: 'Upper',
+        day: 0,
+        slots: [
+          wish('chestPress', 4, 6, 10),
+          wish('row', 4, 8, 12),
+          wish('overhead', 3, 8, 12),
+          wish('pulldown', 3, 8, 12),
+          wish('sideRaise', 3, 12, 20),
+          wish('triceps', 3, 10, 15),
+        ],
+      },
+      {
+        name: 'Lower',
+        day: 2,
+        slots: [
+          wish('squat', 4, 6, 10),
+          wish('hinge', 3, 6, 10),
+          wish('legCurl', 3, 10, 15),
+          wish('calves', 4, 10, 15),
+          wish('abs', 3, 10, 15),
+        ],
+      },
+      {
+        name: 'Full body',
+        day: 4,
+        slots: [
+          wish('press', 3, 10, 15),
+          wish('inclinePress', 3, 8, 12),
+          wish('row', 3, 8, 12),
+          wish('legCurl', 3, 10, 15),
+          wish('sideRaise', 3, 12, 20),
+          wish('curl', 3, 10, 15),
+        ],
+      },
+    ],
+  },
+];
