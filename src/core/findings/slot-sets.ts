@@ -25,7 +25,11 @@ export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
 
 /** A written slot in the week in hand. */
 export function plannedOf(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotPlan | undefined {
-  return week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
+  for (const { slots } of week.sessions) {
+    const planned = slots.find(({ slotId }) => slotId === slot.id);
+    if (planned !== undefined) return planned;
+  }
+  return undefined;
 }
 
 /** Whether every set of a slot counts, so that one more or less is a hard set more or less. */

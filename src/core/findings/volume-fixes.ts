@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { findSlot, type Session, type Slot } from '../block/block';
 import { averageFirstRir } from '../effort/drift';
-import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
+import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
 import { creditIn } from '../plan/working-sets';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
@@ -33,6 +33,9 @@ function candidates(muscle: Muscle, input: CheckInput): readonly Candidate[] {
 /** Sets changed so far, and what follows for each muscle, session and the whole body: an estimate from the week as planned. */
 class Reckoning {
   private readonly changed = new Map<string, number>();
+  /** What the changes come to in a week, kept as they are made: it is asked a thousand times for one fix. */
+  private readonly moved = new Map<Muscle, number>();
+  private sets = 0;
   private readonly perWeek: number;
 
   constructor(
@@ -48,23 +51,19 @@ class Reckoning {
 
   change(one: Candidate, by: 1 | -1): void {
     this.changed.set(one.slot.id, this.of(one) + by);
+    this.sets += by;
+    for (const [muscle, share] of credits(one.exercise))
+      if (share === 1 || this.input.block.landmarks !== 'fixed dose')
+        this.moved.set(muscle, (this.moved.get(muscle) ?? 0) + by * share);
   }
 
-  /** How landmarks count a set of it. */
-  private share(exercise: Exercise, muscle: Muscle): number {
-    const share = contribution(exercise, muscle);
-    return this.input.block.landmarks === 'fixed dose' && share < 1 ? 0 : share;
-  }
-
+  /** Weekly sets of a muscle as its landmarks count them. */
   measured(muscle: Muscle): number {
-    return this.all.reduce(
-      (sum, one) => sum + this.of(one) * this.share(one.exercise, muscle) * this.perWeek,
-      this.input.week.muscles[muscle].measured,
-    );
+    return this.input.week.muscles[muscle].measured + (this.moved.get(muscle) ?? 0) * this.perWeek;
   }
 
   hardSets(): number {
-    return this.all.reduce((sum, one) => sum + this.of(one) * this.perWeek, this.input.week.hardSets);
+    return this.input.week.hardSets + this.sets * this.perWeek;
   }
 
   credited(session: Session, muscle: Muscle): number {
@@ -121,11 +120,10 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
   const kept =
     reckoning.hardSets() <= week.budget + EPSILON &&
     reckoning.seconds(one.session) <= athlete.minutes * 60 &&
-    MUSCLES.every(
-      (each) =>
-        contribution(one.exercise, each) === 0 ||
-        (reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
-          reckoning.credited(one.session, each) <= conventions.sessionCap),
+    credits(one.exercise).every(
+      ([each]) =>
+        reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
+        reckoning.credited(one.session, each) <= conventions.sessionCap,
     );
   reckoning.change(one, -1);
   return kept;
@@ -137,9 +135,9 @@ function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boole
   const planned = plannedOf(one.slot, input);
   if (planned === undefined || !isAllHard(planned)) return false;
   reckoning.change(one, -1);
-  const kept = MUSCLES.every((each) => {
+  const kept = credits(one.exercise).every(([each]) => {
     const { goal, landmarks, measured } = input.week.muscles[each];
-    if (goal === 'hold' || contribution(one.exercise, each) === 0 || measured < landmarks.floor) return true;
+    if (goal === 'hold' || measured < landmarks.floor) return true;
     return reckoning.measured(each) + EPSILON >= landmarks.floor;
   });
   reckoning.change(one, 1);

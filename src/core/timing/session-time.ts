@@ -21,7 +21,7 @@ export interface TimedSlot {
   /** Seconds of a written break before it. */
   readonly breakBefore?: number;
   /** Seconds its sets take by the clock, all of them together, rests inside them included; `least` at the short end. */
-  readonly clock?: { readonly least: number; readonly seconds: number };
+  readonly clock?: { readonly least: number; readonly seconds: number } | undefined;
 }
 
 /** Seconds; `low` and `high` are totals at the two ends of the rep ranges, the rest is at the long end. */
@@ -77,6 +77,8 @@ const restAfter = (group: readonly TimedSlot[], round: number) => membersIn(grou
 /** Rest within a group: after every round but its last, and between its members. */
 function restIn(group: readonly TimedSlot[], change: number): number {
   const rounds = roundsIn(group);
+  const [only, ...others] = group;
+  if (only !== undefined && others.length === 0) return only.rest * Math.max(0, rounds - 1);
   let rest = 0;
   for (let round = 1; round <= rounds; round++) {
     rest += change * Math.max(0, membersIn(group, round).length - 1);

@@ -54,8 +54,10 @@ export function sessionFigures(
       sets: repSpans(slot, ranges.get(slot.slotId)),
     };
     timed.push({
-      ...work,
-      ...byTheClock(slot, work),
+      secondsPerRep: work.secondsPerRep,
+      sides: work.sides,
+      sets: work.sets,
+      clock: byTheClock(slot, work),
       rest: slot.rest,
       rounds: slot.sets.length - pieces,
       inner: pieces === 0 ? 0 : innerRest(slot),
@@ -84,13 +86,11 @@ export function sessionFigures(
 function byTheClock(
   { technique, sets }: SlotPlan,
   work: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 'sets'>,
-): Pick<TimedSlot, 'clock'> {
+): TimedSlot['clock'] {
   const clock = sets.length === 0 ? null : clockOf(technique, sets.length);
-  if (clock === null) return {};
+  if (clock === null) return undefined;
   const { seconds, ends } = clock;
-  return {
-    clock: { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds },
-  };
+  return { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds };
 }
 
 /** Seconds of rest inside the rounds of a slot. */
