@@ -4,7 +4,7 @@
  */
 export type Field =
   | { readonly type: 'whole'; readonly least: number; readonly most: number; readonly otherwise?: number }
-  | { readonly type: 'share'; readonly least: number; readonly most: number }
+  | { readonly type: 'share'; readonly least: number; readonly most: number; readonly otherwise?: number }
   | { readonly type: 'yes'; readonly otherwise?: boolean }
   | { readonly type: 'choice'; readonly of: readonly string[]; readonly otherwise?: string }
   /** A lower and an upper whole number. */
@@ -33,8 +33,8 @@ export function whole(least: number, most: number, otherwise?: number): Field {
 }
 
 /** A share between two ends, as a decimal. */
-export function share(least: number, most: number): Field {
-  return { type: 'share', least, most };
+export function share(least: number, most: number, otherwise?: number): Field {
+  return { type: 'share', least, most, ...(otherwise === undefined ? {} : { otherwise }) };
 }
 
 export function yes(otherwise?: boolean): Field {

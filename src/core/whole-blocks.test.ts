@@ -1,6 +1,6 @@
 import { MUSCLES } from './anatomy/muscle';
 import type { Block, Slot } from './block/block';
-import { emptyBlock } from './block/block';
+import { emptyBlock, ownSet } from './block/block';
 import { TIME_MODES } from './block/settings-fields';
 import { DRIFTS, SET_RULES } from './block/slot-fields';
 import { fromTemplate } from './block/templates/from-template';
@@ -40,7 +40,7 @@ function written(slot: Slot, at: number, seed: number): Slot {
     optionalSets: nth % 11 === 3 ? 1 : 0,
     rest: slot.rest + 15 * ((nth % 5) - 2),
     safety: nth % 2 === 1 ? 'safeties at the right height' : '',
-    setTargets: nth % 7 === 2 ? [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }] : slot.setTargets,
+    setTargets: nth % 7 === 2 ? [ownSet('last', { rir: { kind: 'fixed', rir: 0 } })] : slot.setTargets,
   };
 }
 

@@ -23,6 +23,14 @@ export type Pause = BlockSettings['pauses'][number];
 export type Dismissal = BlockSettings['dismissed'][number];
 export type { Deload };
 
+/** A set with what it has of its own, and nothing else. */
+export function ownSet(
+  set: SetTarget['set'],
+  own: Partial<Pick<SetTarget, 'rir' | 'tempo' | 'cue'>>,
+): SetTarget {
+  return { set, rir: null, tempo: null, cue: '', ...own };
+}
+
 /** A block before any session is laid out. */
 export function emptyBlock(name: string, startDate: LocalDate): Block {
   return {

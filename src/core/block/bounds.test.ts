@@ -2,7 +2,7 @@ import { exerciseById } from '../exercises/library';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import type { Block, Slot } from './block';
+import { type Block, ownSet, type Slot } from './block';
 import { decodeBlock } from './block-codec';
 import { newSlot } from './new-slot';
 
@@ -45,21 +45,21 @@ const FIGURES: readonly (readonly [
     -4,
     4,
     1,
-    (offset) => slotWith({ setTargets: [{ set: 1, rir: { kind: 'week', offset } }] }),
+    (offset) => slotWith({ setTargets: [ownSet(1, { rir: { kind: 'week', offset } })] }),
   ],
   [
     'RIR of one set',
     0,
     6,
     1,
-    (rir) => slotWith({ setTargets: [{ set: 'last', rir: { kind: 'fixed', rir } }] }),
+    (rir) => slotWith({ setTargets: [ownSet('last', { rir: { kind: 'fixed', rir } })] }),
   ],
   [
     'number of a set',
     1,
     20,
     1,
-    (n) => slotWith({ setTargets: [{ set: n, rir: { kind: 'fixed', rir: 1 } }] }),
+    (n) => slotWith({ setTargets: [ownSet(n, { rir: { kind: 'fixed', rir: 1 } })] }),
   ],
   ['least reps', 1, 12, 1, (low) => slotWith({ range: { low, high: 12 } })],
   ['most reps', 8, 300, 1, (high) => slotWith({ range: { low: 8, high } })],
@@ -117,7 +117,7 @@ const TEXTS: readonly (readonly [name: string, most: number, of: (length: number
   [
     'sets with an effort of their own',
     20,
-    (n) => slotWith({ setTargets: many(n, () => ({ set: 1, rir: { kind: 'fixed', rir: 1 } })) }),
+    (n) => slotWith({ setTargets: many(n, () => ownSet(1, { rir: { kind: 'fixed', rir: 1 } })) }),
   ],
   ['weeks of their own', 20, (n) => slotWith({ weeks: many(n, () => week) })],
   [

@@ -33,6 +33,12 @@ function effortProblems(
     : outside(path, 'RIR offset', rir.offset, BOUNDS.rirOffset);
 }
 
+function tempoProblems(path: string, text: string | null): readonly Problem[] {
+  return text !== null && (text.length > LIMITS.tempo || parseTempo(text) === undefined)
+    ? [{ code: 'tempo', path, text }]
+    : [];
+}
+
 /** Reps for a middling set; seconds for what is held, short for holds on straight arms. */
 function usualRange(exercise: Exercise): RepRange {
   if (exercise.measure === 'seconds')
@@ -135,13 +141,21 @@ export const SLOT_FIELDS = {
     start: () => ({ kind: 'week', offset: 0 }),
     problems: (rir, path) => effortProblems(path, rir),
   }),
-  /** Sets whose effort differs from the slot's: by number from 1, or the last one, however many there are. */
+  /**
+   * Sets with an effort, a tempo or a cue of their own: by number from 1, the last one however many there are, or all
+   * back-offs. Of several that fit a set the last one's word comes first, then its number's.
+   */
   setTargets: fieldOf((z) =>
     z
       .array(
         z.strictObject({
-          set: z.union([z.int().min(BOUNDS.setNumber.low).max(BOUNDS.setNumber.high), z.literal('last')]),
-          rir: effort(z),
+          set: z.union([
+            z.int().min(BOUNDS.setNumber.low).max(BOUNDS.setNumber.high),
+            z.enum(['last', 'back-offs']),
+          ]),
+          rir: effort(z).nullable(),
+          tempo: z.string().max(LIMITS.tempo).nullable().default(null),
+          cue: z.string().max(LIMITS.safety).default(''),
         }),
       )
       .max(LIMITS.setTargets)
@@ -149,20 +163,19 @@ export const SLOT_FIELDS = {
   )({
     start: () => [],
     problems: (targets, path) => [
-      ...tooMany(path, 'sets with an effort of their own', targets, LIMITS.setTargets),
-      ...targets.flatMap(({ set, rir }) => [
-        ...(set === 'last' ? [] : outside(path, 'set', set, BOUNDS.setNumber)),
-        ...effortProblems(path, rir),
+      ...tooMany(path, 'sets of their own', targets, LIMITS.setTargets),
+      ...targets.flatMap(({ set, rir, tempo, cue }) => [
+        ...(typeof set === 'string' ? [] : outside(path, 'set', set, BOUNDS.setNumber)),
+        ...(rir === null ? [] : effortProblems(path, rir)),
+        ...tempoProblems(path, tempo),
+        ...tooLong(path, cue, LIMITS.safety),
       ]),
     ],
   }),
   /** Four or three digits, X for as fast as possible; null: none prescribed. */
   tempo: fieldOf((z) => z.string().max(LIMITS.tempo).nullable())({
     start: ({ measure, tempo }) => (measure === 'seconds' ? null : tempo),
-    problems: (text, path) =>
-      text !== null && (text.length > LIMITS.tempo || parseTempo(text) === undefined)
-        ? [{ code: 'tempo', path, text }]
-        : [],
+    problems: (text, path) => tempoProblems(path, text),
   }),
   /** Seconds after each set. */
   rest: fieldOf((z) => z.number())({

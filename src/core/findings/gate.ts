@@ -1,4 +1,4 @@
-import { findSlot, type Slot } from '../block/block';
+import { findSlot, type SetTarget, type Slot } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
 import type { SlotPlan } from '../plan/slot';
 import { behindGate, gateOf } from '../techniques/gates';
@@ -61,10 +61,12 @@ function heldBackEdit(
       value:
         slot.rir.kind === 'fixed' ? { kind: 'fixed', rir: SHORT } : { kind: 'week', offset: leastOffset },
     });
-  const setTargets = slot.setTargets.filter(({ rir }) =>
-    rir.kind === 'fixed' ? rir.rir >= SHORT : rir.offset >= leastOffset,
+  const isShort = ({ rir }: SetTarget) =>
+    rir === null || (rir.kind === 'fixed' ? rir.rir >= SHORT : rir.offset >= leastOffset);
+  const setTargets = slot.setTargets.flatMap((one) =>
+    isShort(one) ? [one] : one.tempo === null && one.cue === '' ? [] : [{ ...one, rir: null }],
   );
-  if (setTargets.length < slot.setTargets.length)
+  if (!slot.setTargets.every(isShort))
     edits.push({ kind: 'slot/set', slot: slot.id, field: 'setTargets', value: setTargets });
   const weeks = slot.weeks.map((week) =>
     week.rir !== null && week.rir < SHORT ? { ...week, rir: SHORT } : week,

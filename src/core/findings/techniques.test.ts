@@ -1,5 +1,5 @@
 import { applyEdit } from '../block/apply-edit';
-import type { Block } from '../block/block';
+import { type Block, ownSet } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import { EMPTY_LOG } from '../log/log';
@@ -46,7 +46,7 @@ describe('gate', () => {
     const asked = {
       'its own effort': bench({ rir: { kind: 'fixed', rir: 0 } }),
       'an offset that reaches 0 in the last week': bench({ rir: { kind: 'week', offset: -1 } }),
-      'the last set alone': bench({ setTargets: [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }] }),
+      'the last set alone': bench({ setTargets: [ownSet('last', { rir: { kind: 'fixed', rir: 0 } })] }),
       'a week of its own': bench({ weeks: [{ week: 2, sets: null, reps: null, load: null, rir: 0 }] }),
     };
     for (const [name, made] of Object.entries(asked)) {

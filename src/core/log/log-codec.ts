@@ -8,6 +8,9 @@ const count = z.int().min(0).max(3600).optional();
 export const loggedMoreSchema = z.strictObject({
   partials: count,
   assisted: count,
+  held: count,
+  lowered: count,
+  unclean: z.literal(true).optional(),
   seconds: count,
   left: count,
   right: count,

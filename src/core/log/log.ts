@@ -8,6 +8,11 @@ export interface LoggedMore {
   readonly partials?: number | undefined;
   /** Reps done with help. */
   readonly assisted?: number | undefined;
+  /** Seconds the weight was held after the last full rep, and reps that were only lowered after that. */
+  readonly held?: number | undefined;
+  readonly lowered?: number | undefined;
+  /** Done without clean form; absent where it was clean. */
+  readonly unclean?: true | undefined;
   /** Seconds it took, where time is what counts. */
   readonly seconds?: number | undefined;
   /** Reps of each side, where a one-sided set was logged by sides; `reps` is the lower. */

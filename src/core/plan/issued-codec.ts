@@ -41,7 +41,7 @@ const issuedSchema = z
  * Reads a week as it was stored when it was handed out, in today's shape; no figure of it is derived again. Weeks of
  * engine 1 knew neither places nor variants nor holds, those of engine 2 no techniques beyond straight sets and a top
  * set with back-offs, those of engine 3 said in a set's id that it measures no strength,
- * those of engine 4 had techniques with fewer parameters.
+ * those of engines 4 and 5 had techniques with fewer parameters.
  * @param unchecked parsed JSON
  */
 export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
@@ -51,7 +51,7 @@ export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
   const { rung, ...others } = stored;
   const named: IssuedWeek = rung === undefined ? stored : { ...others, plan: rung };
   const fourth = named.engine >= 4 ? named : fromThirdWeek(named);
-  if (named.engine >= 5) return ok(named);
+  if (named.engine >= 6) return ok(named);
   return ok(
     withSessions(fourth, (slots) =>
       slots.map((one) => ({ ...one, technique: withNewParameters(one.technique) })),

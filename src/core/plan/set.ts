@@ -24,6 +24,9 @@ export interface SetPlan {
   readonly sections: readonly Section[];
   /** Set-up of this set where they rotate; null: the slot's. */
   readonly variant: string | null;
+  /** Tempo of its own and what to mind in it; absent: the slot's. */
+  readonly tempo?: string;
+  readonly cue?: string;
   /** Whether it says anything of the exercise's strength at large: half reps and sets by the clock do not. */
   readonly measuresStrength: boolean;
   /** Done only when there is energy left, and counted only then. */

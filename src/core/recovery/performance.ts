@@ -11,6 +11,8 @@ export interface JudgedSet {
   readonly held: boolean;
   readonly target: { readonly load: number; readonly reps: number; readonly rir: number };
   readonly done: { readonly load: number; readonly reps: number; readonly rir: number };
+  /** Whether it was done without clean form: then it is no reason for more. */
+  readonly unclean?: boolean;
   /** The same set last time, when there was one. */
   readonly before: { readonly load: number; readonly reps: number } | null;
 }
@@ -48,7 +50,8 @@ export function performance(
   let fell = false;
   for (const set of sets) {
     const { done, target, before } = set;
-    total += setScore(set, curve, conventions);
+    const scored = setScore(set, curve, conventions);
+    total += set.unclean === true ? Math.min(0, scored) : scored;
     repsOver += done.reps - target.reps;
     harder += target.rir - done.rir;
     if (before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps) fell = true;

@@ -71,3 +71,9 @@ test('easy weeks: 0.4 of 3 is 1, of 4 is 2 (1.6), never none; reps leave four in
   expect(easyReps(13.9, 8, 4)).toBe(8);
   expect(easyReps(3, 8, 4)).toBe(1);
 });
+
+test('without clean form a set is never ahead: two reps more are on target, two fewer behind as ever', () => {
+  expect(judge(set({ reps: 12 }))).toMatchObject({ verdict: 'ahead', score: 2 });
+  expect(judge({ ...set({ reps: 12 }), unclean: true })).toMatchObject({ verdict: 'on target', score: 0 });
+  expect(judge({ ...set({ reps: 8 }), unclean: true })?.score).toBe(-2);
+});

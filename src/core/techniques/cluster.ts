@@ -1,6 +1,6 @@
-import { whole } from '../fields';
+import { share, whole, yes } from '../fields';
 import { fixedMinis, leadRirOf } from './stamina';
-import { bySets, plainPart, type Technique } from './technique';
+import { bySets, plainPart, type Rise, type Technique } from './technique';
 
 export interface Cluster {
   readonly kind: 'cluster';
@@ -10,15 +10,38 @@ export interface Cluster {
   readonly reps: number;
   /** Seconds between mini-sets; between sets stands the slot's rest. */
   readonly pause: number;
+  /** How much heavier each big set is than the one before; 0: one load. */
+  readonly rise: number;
+  /** The last big set is one rep alone. */
+  readonly single: boolean;
 }
+
+const MOST_RISE = 0.15;
 
 const repsOf = ({ minis, reps }: Cluster) => Array.from({ length: minis }, () => reps);
 
-/** k big sets of m x r with short rests inside and full rests between. */
+/** Big sets whose loads rise, the last one a single where that is asked. */
+function risesOf(parameters: Cluster): readonly Rise[] {
+  const { sets, pause, rise, single } = parameters;
+  return Array.from({ length: sets }, (_, at) => ({
+    share: (1 + rise) ** at,
+    reps: single && at > 0 && at === sets - 1 ? [1] : repsOf(parameters),
+    pause,
+  }));
+}
+
+/** k big sets of m x r with short rests inside and full rests between; at one load or rising, to a heavy single. */
 export const cluster: Technique<Cluster> = {
   kind: 'cluster',
-  fields: { sets: whole(1, 6), minis: whole(2, 8), reps: whole(1, 10), pause: whole(5, 45) },
-  start: { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20 },
+  fields: {
+    sets: whole(1, 6),
+    minis: whole(2, 8),
+    reps: whole(1, 10),
+    pause: whole(5, 45),
+    rise: share(0, MOST_RISE, 0),
+    single: yes(false),
+  },
+  start: { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20, rise: 0, single: false },
   parts: (parameters) => {
     const reps = repsOf(parameters);
     return [
@@ -26,6 +49,7 @@ export const cluster: Technique<Cluster> = {
         range: { low: parameters.reps, high: parameters.reps },
         leadRir: leadRirOf(reps, parameters.pause),
         minis: () => fixedMinis(reps.slice(1), parameters.pause),
+        ...(parameters.rise > 0 || parameters.single ? { rises: risesOf(parameters) } : {}),
       }),
     ];
   },

@@ -3,14 +3,27 @@ import { fieldsOf, setLimits, startOf, TECHNIQUE_KINDS, type TechniqueKind } fro
 /** How each technique starts when a coach picks it, and the sets its shape allows: what is handed out unasked. */
 const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: number, most: number]>> = {
   straight: [{ sets: 3 }, 1, 12],
-  'top + back-offs': [{ backOffs: 2, drop: 0.12, topRir: 1, backOffReps: 4, topToFailure: false }, 2, 5],
+  'top + back-offs': [
+    {
+      backOffs: 2,
+      drop: 0.12,
+      topRir: 1,
+      backOffReps: 4,
+      topToFailure: false,
+      topPartials: 0,
+      backOffRule: 'the top set',
+    },
+    2,
+    5,
+  ],
   'rest-pause': [
     { sets: 1, pauses: 2, pause: 20, total: { low: 15, high: 20 }, lengths: [], toFailure: true },
     1,
     4,
   ],
-  'total-rep target': [{ total: 30, pause: 20, fewest: 4 }, 1, 1],
-  cluster: [{ sets: 2, minis: 4, reps: 3, pause: 20 }, 1, 6],
+  'total-rep target': [{ total: 30, pause: 20, fewest: 4, inTurn: false }, 1, 1],
+  cluster: [{ sets: 2, minis: 4, reps: 3, pause: 20, rise: 0, single: false }, 1, 6],
+  'hold and lower': [{ sets: 1, seconds: 10, lowered: 3 }, 1, 4],
   'ascending mini-sets': [{ sets: 1, from: 2, to: 6, pause: 15 }, 1, 3],
   'rep bank': [{ sets: 4, sum: 40, toFailure: true }, 2, 10],
   'drop set': [{ sets: 1, drops: 2, off: 0.2, toFailure: true }, 1, 4],
@@ -50,10 +63,11 @@ test.each(TECHNIQUE_KINDS)('%s starts as it is handed out, with the sets its sha
 /** What each number of a technique may be. */
 const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
   straight: 'sets 1-12',
-  'top + back-offs': 'backOffs 1-4, drop 0.05-0.3, topRir 0-3, backOffReps 0-8',
+  'top + back-offs': 'backOffs 1-4, drop 0.05-0.3, topRir 0-3, backOffReps 0-8, topPartials 0-12',
+  'hold and lower': 'sets 1-4, seconds 0-60, lowered 0-8',
   'rest-pause': 'sets 1-4, pauses 1-4, pause 10-45, total 2-60, lengths 1-30',
   'total-rep target': 'total 10-100, pause 10-45, fewest 1-8',
-  cluster: 'sets 1-6, minis 2-8, reps 1-10, pause 5-45',
+  cluster: 'sets 1-6, minis 2-8, reps 1-10, pause 5-45, rise 0-0.15',
   'ascending mini-sets': 'sets 1-3, from 1-10, to 2-15, pause 5-45',
   'rep bank': 'sets 2-10, sum 5-200',
   'drop set': 'sets 1-4, drops 1-3, off 0.1-0.4',

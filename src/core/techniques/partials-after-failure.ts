@@ -1,5 +1,5 @@
 import { choice, whole, yes } from '../fields';
-import { bySets, type Half, plainPart, type Technique } from './technique';
+import { bySets, type Done, type Half, plainPart, type Technique } from './technique';
 
 export interface PartialsAfterFailure {
   readonly kind: 'partials after failure';
@@ -12,7 +12,17 @@ export interface PartialsAfterFailure {
   readonly toFailure: boolean;
 }
 
-const MOST_PARTIALS = 12;
+export const MOST_PARTIALS = 12;
+
+/**
+ * Partial reps next time. The pair is the number to beat: at equal full reps one partial more than was done, with more
+ * of them the given number again, with fewer the same.
+ */
+export function nextPartials(asked: number, closing: Done['closing'], given: number): number {
+  if (closing === undefined || closing.full < closing.asked) return asked;
+  if (closing.full > closing.asked) return given;
+  return Math.min(MOST_PARTIALS, Math.max(1, closing.partials + 1));
+}
 
 /** Full reps to failure or to the set's RIR, then partials in one half; of every set or of the last only. */
 export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
@@ -49,17 +59,10 @@ export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   reach: ({ toFailure }) => (toFailure ? 'past failure' : 'to failure'),
   heldBack: () => null,
   progress: 'reps',
-  // The pair is the number to beat: at equal full reps one partial more than was done, with more of them the given number.
-  next: (parameters, { closing }, _, given) => {
-    if (closing === undefined || closing.full < closing.asked) return parameters;
-    return {
-      ...parameters,
-      partials:
-        closing.full > closing.asked
-          ? given.partials
-          : Math.min(MOST_PARTIALS, Math.max(1, closing.partials + 1)),
-    };
-  },
+  next: (parameters, { closing }, _, given) => ({
+    ...parameters,
+    partials: nextPartials(parameters.partials, closing, given.partials),
+  }),
   loggedAs: 'full and partial reps',
   measures: true,
 };

@@ -9,6 +9,7 @@ import { type ForTime, forTime } from './for-time';
 import { type HighRepFinisher, highRepFinisher } from './high-rep-finisher';
 import { type LengthenedPartials, lengthenedPartials } from './lengthened-partials';
 import { type PartialsAfterFailure, partialsAfterFailure } from './partials-after-failure';
+import { type PastTheLastRep, pastTheLastRep } from './past-the-last-rep';
 import { type RepBank, repBank } from './rep-bank';
 import { type RepLadder, repLadder } from './rep-ladder';
 import { type RestPause, restPause } from './rest-pause';
@@ -33,6 +34,7 @@ export type PlainParameters =
   | RepBank
   | DropSet
   | PartialsAfterFailure
+  | PastTheLastRep
   | LengthenedPartials
   | SectionedReps
   | StrictThenLoose
@@ -62,6 +64,7 @@ const PLAIN: Registered<PlainParameters> = {
   'rep bank': repBank,
   'drop set': dropSet,
   'partials after failure': partialsAfterFailure,
+  'hold and lower': pastTheLastRep,
   'lengthened partials': lengthenedPartials,
   'sectioned reps': sectionedReps,
   'strict then loose': strictThenLoose,

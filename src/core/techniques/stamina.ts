@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
 import { isHard } from '../volume/credit';
-import type { Lead, Mini } from './technique';
+import { type Lead, type Manner, type Mini, type Rise, repCost } from './technique';
 
 /** Reps left at a lighter load for someone who has so many left at a heavier one; the ratio is of the two loads. */
 export type Lighter = (left: number, ratio: number) => number;
@@ -32,8 +32,8 @@ export class Stamina {
     if (seconds > 0) this.fresh = Math.min(this.reach - this.done, this.fresh + this.back * seconds);
   }
 
-  do(reps: number): void {
-    this.fresh -= reps;
+  do(reps: number, manner: Manner = 'full'): void {
+    this.fresh -= reps * repCost(manner);
     this.done++;
   }
 
@@ -60,11 +60,11 @@ export function roundRirs(
   let load = 1;
   return [
     stamina.left(),
-    ...minis.map(({ reps, pause, share }) => {
+    ...minis.map(({ reps, pause, share, manner }) => {
       stamina.rest(pause);
       stamina.drop(share / load);
       load = share;
-      stamina.do(reps);
+      stamina.do(reps, manner);
       return stamina.left();
     }),
   ];
@@ -80,6 +80,24 @@ export function leadRirOf(reps: readonly number[], pause: number): (rir: number,
   };
 }
 
+/**
+ * RIR to leave after the first reps of the first round so that no round of rising loads ends below `rir`, sets' drift
+ * included.
+ * @param perSet reps lost by each further set
+ */
+export function leadRirOfRises(
+  rises: readonly Rise[],
+  lighter: Lighter,
+  { rir, back, perSet }: { readonly rir: number; readonly back: number; readonly perSet: number },
+): number {
+  const [first] = rises;
+  const needs = rises.map(({ share, reps, pause }, at) => {
+    const own = (reps[0] ?? 0) + leadRirOf(reps, pause)(rir, back) + perSet * at;
+    return share === 1 ? own : lighter(own, 1 / share);
+  });
+  return Math.max(...needs) - (first?.reps[0] ?? 0);
+}
+
 /** Mini-sets of fixed reps at one load. */
 export function fixedMinis(reps: readonly number[], pause: number): readonly Mini[] {
   return reps.map((each) => ({ reps: each, pause, share: 1 }));
@@ -91,7 +109,7 @@ export function fixedMinis(reps: readonly number[], pause: number): readonly Min
  */
 export function minisToRir(
   { reps, rir, reach, lighter, back, made = (share) => share }: Lead,
-  steps: readonly { readonly pause: number; readonly share: number }[],
+  steps: readonly { readonly pause: number; readonly share: number; readonly manner?: Manner }[],
   room = Number.POSITIVE_INFINITY,
 ): readonly Mini[] {
   const stamina = new Stamina(reach, lighter, back);
@@ -99,7 +117,7 @@ export function minisToRir(
   let load = 1;
   let wanted = room;
   const minis: Mini[] = [];
-  for (const { pause, share: wished } of steps) {
+  for (const { pause, share: wished, manner } of steps) {
     if (wanted <= 0) break;
     const share = made(wished, load);
     // Where nothing lighter can be made there is no drop.
@@ -107,10 +125,11 @@ export function minisToRir(
     stamina.rest(pause);
     stamina.drop(share / load);
     load = share;
-    const each = Math.max(1, Math.min(wanted, Math.floor(stamina.left() - rir + 1e-9)));
-    stamina.do(each);
+    const most = Math.floor((stamina.left() - rir) / repCost(manner ?? 'full') + 1e-9);
+    const each = Math.max(1, Math.min(wanted, most));
+    stamina.do(each, manner);
     wanted -= each;
-    minis.push({ reps: each, pause, share });
+    minis.push({ reps: each, pause, share, ...(manner === undefined ? {} : { manner }) });
   }
   return minis;
 }

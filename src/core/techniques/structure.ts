@@ -2,7 +2,7 @@ import type { RepRange } from '../block/rep-range';
 import { CONVENTIONS } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import { partsOf, type TechniqueParameters } from './registry';
-import { lighterBy } from './stamina';
+import { fixedMinis, lighterBy } from './stamina';
 import type { Manner, Role } from './technique';
 
 /** One bar of a technique's drawing: some reps at a load, in a manner, and the pause after them. */
@@ -45,13 +45,19 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
     const after = part.rest?.(rest) ?? rest;
     for (let set = 1; set <= part.sets; set++) {
       round++;
-      const minis = part.minis?.({ reps, rir, reach, lighter, back }) ?? [];
+      const rise = part.rises?.[set - 1];
+      const heaviest = part.rises?.at(-1)?.share ?? 1;
+      const at = load * ((rise?.share ?? 1) / heaviest);
+      const minis =
+        rise === undefined
+          ? (part.minis?.({ reps, rir, reach, lighter, back }) ?? [])
+          : fixedMinis(rise.reps.slice(1), rise.pause);
       const last = round === partsOf(technique).reduce((sum, one) => sum + one.sets, 0);
       const sections = part.sections?.(last, 'long half') ?? [];
       const pieces: Bar[] = [
         {
-          reps,
-          share: load,
+          reps: rise?.reps[0] ?? reps,
+          share: at,
           role: part.role,
           manner: part.manner ?? 'full',
           past: false,
@@ -61,7 +67,7 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
         ...sections.map(
           (section): Bar => ({
             reps: section.reps,
-            share: load,
+            share: at,
             role: part.role,
             manner: section.manner,
             past: section.past === true,
@@ -72,9 +78,9 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
         ...minis.map(
           (mini): Bar => ({
             reps: mini.reps,
-            share: load * mini.share,
+            share: at * mini.share,
             role: part.role,
-            manner: part.manner ?? 'full',
+            manner: mini.manner ?? part.manner ?? 'full',
             past: false,
             round,
             pause: after,

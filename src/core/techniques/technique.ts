@@ -5,8 +5,8 @@ import type { Fields } from '../fields';
 export const ROLES = ['work', 'top', 'back-off', 'easy'] as const;
 export type Role = (typeof ROLES)[number];
 
-/** How reps are done when they are not plain full ones. */
-export const MANNERS = ['full', 'long half', 'short half', 'loose', 'slow'] as const;
+/** How reps are done when they are not plain full ones; what is held is counted in seconds. */
+export const MANNERS = ['full', 'long half', 'short half', 'loose', 'slow', 'held', 'lowered'] as const;
 export type Manner = (typeof MANNERS)[number];
 
 export type Half = Extract<Manner, 'long half' | 'short half'>;
@@ -27,12 +27,29 @@ export interface Section {
 /** A half rep takes half of a full one from what is left. */
 const HALF_COST = 0.5;
 
+/** What a rep takes from what is left, in full reps. */
+export function repCost(manner: Manner): number {
+  return manner === 'long half' || manner === 'short half' ? HALF_COST : 1;
+}
+
 /** What sections take from what a set has left, in full reps; what is done past failure takes nothing. */
 export function sectionsCost(sections: readonly Section[]): number {
-  return sections.reduce((sum, { manner, reps, past }) => {
-    if (past) return sum;
-    return sum + reps * (manner === 'long half' || manner === 'short half' ? HALF_COST : 1);
-  }, 0);
+  return sections.reduce((sum, { manner, reps, past }) => (past ? sum : sum + reps * repCost(manner)), 0);
+}
+
+/** What follows a set's counted reps: partial and loose reps, seconds held, reps only lowered. */
+export function afterReps(sections: readonly Section[]): {
+  readonly partials: number;
+  readonly held: number;
+  readonly lowered: number;
+} {
+  const of = (counts: (manner: Manner) => boolean) =>
+    sections.reduce((sum, { manner, reps }) => (counts(manner) ? sum + reps : sum), 0);
+  return {
+    partials: of((manner) => manner !== 'held' && manner !== 'lowered'),
+    held: of((manner) => manner === 'held'),
+    lowered: of((manner) => manner === 'lowered'),
+  };
 }
 
 /** One piece of a round, done after a short rest. */
@@ -42,6 +59,18 @@ export interface Mini {
   readonly pause: number;
   /** Its load as a share of the round's first. */
   readonly share: number;
+  /** How its reps are done; absent: as those of the round's first set. */
+  readonly manner?: Manner;
+}
+
+/** A round of a part whose load rises from round to round. */
+export interface Rise {
+  /** Its load as a share of the first round's. */
+  readonly share: number;
+  /** Reps of its pieces, in order. */
+  readonly reps: readonly number[];
+  /** Seconds between them. */
+  readonly pause: number;
 }
 
 /** The round's first set as asked, and what is known of the athlete's reach. */
@@ -89,6 +118,10 @@ export interface Part {
   readonly leadRir?: (rir: number, back: number) => number;
   /** What follows the round's first set. */
   readonly minis?: (lead: Lead) => readonly Mini[];
+  /** Rounds whose loads rise, one for each set; in place of `minis` and `leadRir`. */
+  readonly rises?: readonly Rise[];
+  /** Whether the slot's load rule moves a lighter part from its own last time; else it keeps its distance to the first. */
+  readonly ownRule?: true;
   /** What follows the counted reps of each set without a pause; `last` for the slot's last set, `easier` the half in which the exercise is easier. */
   readonly sections?: (last: boolean, easier: Half) => readonly Section[];
   /** How the counted reps are done. */
@@ -117,8 +150,13 @@ export interface Done {
   /** Whether everything was done as asked, and how many sessions running. */
   readonly met: boolean;
   readonly running: number;
-  /** The last set that partial reps follow: full and partial ones as done, full ones as asked. */
-  readonly closing?: { readonly full: number; readonly partials: number; readonly asked: number };
+  /** The last set that more follows without a pause: full reps, partial ones and seconds held as done, full reps as asked. */
+  readonly closing?: {
+    readonly full: number;
+    readonly partials: number;
+    readonly held: number;
+    readonly asked: number;
+  };
 }
 
 /** What the slot itself prescribes. */

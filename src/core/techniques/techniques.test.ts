@@ -20,8 +20,8 @@ import {
   withNewParameters,
   withSetCount,
 } from './registry';
-import { lighterBy, roundCredits, roundRirs, Stamina } from './stamina';
-import { type Done, easierHalf, type Lead, type Mini } from './technique';
+import { leadRirOfRises, lighterBy, roundCredits, roundRirs, Stamina } from './stamina';
+import { afterReps, type Done, easierHalf, type Lead, type Mini, sectionsCost } from './technique';
 import { techniqueSchema } from './technique-schema';
 
 const conventions = conventionsWith();
@@ -393,7 +393,7 @@ describe('partials after failure, logged as full and partial reps', () => {
   const given = startOf('partials after failure');
   const slot = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
   const asked = (full: number, partials: number, wished = 10, from = given) =>
-    nextParameters(from, { ...done(), closing: { full, partials, asked: wished } }, slot);
+    nextParameters(from, { ...done(), closing: { full, partials, held: 0, asked: wished } }, slot);
   test('at equal full reps one partial more than was done: 10 + 2 asks 3, 10 + 6 asks 7, never past twelve', () => {
     expect(asked(10, 2)).toMatchObject({ partials: 3 });
     expect(asked(10, 6)).toMatchObject({ partials: 7 });
@@ -405,4 +405,59 @@ describe('partials after failure, logged as full and partial reps', () => {
     expect(asked(11, 7, 10, seven as typeof given)).toMatchObject({ partials: 4 });
     expect(asked(9, 7, 10, seven as typeof given)).toMatchObject({ partials: 7 });
   });
+});
+
+describe('after the last rep: held, then lowered', () => {
+  const given = { ...startOf('hold and lower'), seconds: 20 } as TechniqueParameters;
+  const slotOf = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
+  const asked = (full: number, held: number) =>
+    nextParameters(given, { ...done(), closing: { full, partials: 0, held, asked: 10 } }, slotOf);
+
+  test('at equal full reps a tenth longer than was held, a second at least', () => {
+    expect(asked(10, 20)).toMatchObject({ seconds: 22 });
+    expect(asked(10, 4)).toMatchObject({ seconds: 5 });
+    expect(asked(10, 60)).toMatchObject({ seconds: 60 });
+  });
+
+  test('more full reps ask the given seconds again, fewer the same', () => {
+    expect(asked(11, 30)).toMatchObject({ seconds: 20 });
+    expect(asked(9, 30)).toMatchObject({ seconds: 20 });
+  });
+
+  test('what is held and lowered is past failure and takes nothing from the set', () => {
+    expect(reachOf(given)).toBe('past failure');
+    const sections = partsOf(given)[0]?.sections?.(true, 'long half') ?? [];
+    expect(sections).toEqual([
+      { manner: 'held', reps: 20, past: true },
+      { manner: 'lowered', reps: 3, past: true },
+    ]);
+    expect(sectionsCost(sections)).toBe(0);
+    expect(afterReps(sections)).toEqual({ partials: 0, held: 20, lowered: 3 });
+    expect(heldBack(given)).toEqual({ kind: 'straight', sets: 1 });
+  });
+});
+
+describe('a top set with partials', () => {
+  const given = { ...startOf('top + back-offs'), topToFailure: true, topPartials: 3 } as TechniqueParameters;
+
+  test('partials after reps in reserve go to failure, after failure past it; held back they are gone', () => {
+    expect(reachOf(given)).toBe('past failure');
+    expect(reachOf({ ...given, topToFailure: false } as TechniqueParameters)).toBe('to failure');
+    expect(heldBack(given)).toMatchObject({ topToFailure: false, topPartials: 0 });
+  });
+
+  test('the pair is the number to beat', () => {
+    const slotOf = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
+    const closing = { full: 10, partials: 3, held: 0, asked: 10 };
+    expect(nextParameters(given, { ...done(), closing }, slotOf)).toMatchObject({ topPartials: 4 });
+    expect(nextParameters(given, { ...done(), closing: { ...closing, full: 11 } }, slotOf)).toMatchObject({
+      topPartials: 3,
+    });
+  });
+});
+
+test('the first of two rounds, the second a tenth heavier, leaves what the second needs', () => {
+  const rises = [1, 1.1].map((share) => ({ share, reps: [1], pause: 20 }));
+  // One rep, two left and one lost to drift: 4 at 1.1, so 1.1 x (1 + 4/30) = 1.2467, and 7.4 at 1.
+  expect(leadRirOfRises(rises, lighter, { rir: 2, back: BACK, perSet: 1 })).toBeCloseTo(6.4, 9);
 });

@@ -1,5 +1,6 @@
-import { share, whole, yes } from '../fields';
-import type { Technique } from './technique';
+import { choice, share, whole, yes } from '../fields';
+import { MOST_PARTIALS, nextPartials } from './partials-after-failure';
+import type { Reach, Technique } from './technique';
 
 export interface TopSetBackOffs {
   readonly kind: 'top + back-offs';
@@ -12,11 +13,18 @@ export interface TopSetBackOffs {
   readonly backOffReps: number;
   /** The other school: the top set goes to failure, whatever the week. */
   readonly topToFailure: boolean;
+  /** Partial reps after the top set's last full one; 0: none. */
+  readonly topPartials: number;
+  /** What moves the back-offs: the top set from which they hang, or the slot's load rule from their own last time. */
+  readonly backOffRule: 'the top set' | 'their own last time';
 }
 
 const LIMITS = { least: 2, most: 5 };
 const LEAST_DROP = 0.05;
 const MOST_DROP = 0.3;
+
+/** Failure and partials each go one step further. */
+const REACHED: readonly Reach[] = ['short of failure', 'to failure', 'past failure'];
 
 /** One heavier set held back from failure, then one to four lighter ones nearer to it. */
 export const topSetBackOffs: Technique<TopSetBackOffs> = {
@@ -27,6 +35,8 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
     topRir: whole(0, 3),
     backOffReps: whole(0, 8),
     topToFailure: yes(false),
+    topPartials: whole(0, MOST_PARTIALS, 0),
+    backOffRule: choice(['the top set', 'their own last time'], 'the top set'),
   },
   start: {
     kind: 'top + back-offs',
@@ -36,23 +46,39 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
     // A top set near the middle of the range leaves back-offs about four reps more.
     backOffReps: 4,
     topToFailure: false,
+    topPartials: 0,
+    backOffRule: 'the top set',
   },
-  parts: ({ backOffs, drop, topRir, backOffReps, topToFailure }) => [
-    { role: 'top', sets: 1, rirOffset: topRir, repOffset: 0, ...(topToFailure ? { rir: 0 } : {}) },
+  parts: ({ backOffs, drop, topRir, backOffReps, topToFailure, topPartials, backOffRule }) => [
+    {
+      role: 'top',
+      sets: 1,
+      rirOffset: topRir,
+      repOffset: 0,
+      ...(topToFailure ? { rir: 0 } : {}),
+      ...(topPartials > 0
+        ? { sections: (_, easier) => [{ manner: easier, reps: topPartials, past: true }] }
+        : {}),
+    },
     {
       role: 'back-off',
       sets: backOffs,
       rirOffset: 0,
       repOffset: backOffReps,
       drop: { least: LEAST_DROP, wished: drop, most: MOST_DROP },
+      ...(backOffRule === 'their own last time' ? { ownRule: true } : {}),
     },
   ],
   setCount: ({ backOffs }) => 1 + backOffs,
   withSetCount: (parameters, sets) => ({ ...parameters, backOffs: sets - 1 }),
   setLimits: () => LIMITS,
-  reach: ({ topToFailure }) => (topToFailure ? 'to failure' : 'short of failure'),
-  heldBack: (parameters) => ({ ...parameters, topToFailure: false }),
+  reach: ({ topToFailure, topPartials }) => REACHED[Number(topToFailure) + Number(topPartials > 0)] as Reach,
+  heldBack: (parameters) => ({ ...parameters, topToFailure: false, topPartials: 0 }),
   progress: 'load rule',
+  next: (parameters, { closing }, _, given) =>
+    parameters.topPartials === 0
+      ? parameters
+      : { ...parameters, topPartials: nextPartials(parameters.topPartials, closing, given.topPartials) },
   loggedAs: 'reps',
   measures: true,
 };

@@ -1,4 +1,4 @@
-import { whole } from '../fields';
+import { whole, yes } from '../fields';
 import { minisToRir } from './stamina';
 import { plainPart, type Technique } from './technique';
 
@@ -10,6 +10,8 @@ export interface TotalRepTarget {
   readonly pause: number;
   /** Mini-sets at which the load rises. */
   readonly fewest: number;
+  /** Mini-sets of full reps and of the half where the muscle is long take turns. */
+  readonly inTurn: boolean;
 }
 
 /** More mini-sets than this are a load too heavy for the total. */
@@ -18,18 +20,16 @@ const MOST_MINIS = 15;
 /** One load, as many mini-sets with short rests as the total needs: fewer mini-sets, then load. */
 export const totalRepTarget: Technique<TotalRepTarget> = {
   kind: 'total-rep target',
-  fields: { total: whole(10, 100), pause: whole(10, 45), fewest: whole(1, 8) },
-  start: { kind: 'total-rep target', total: 30, pause: 20, fewest: 4 },
-  parts: ({ total, pause }) => [
-    plainPart(1, {
-      minis: (lead) =>
-        minisToRir(
-          lead,
-          Array.from({ length: MOST_MINIS }, () => ({ pause, share: 1 })),
-          total - lead.reps,
-        ),
-    }),
-  ],
+  fields: { total: whole(10, 100), pause: whole(10, 45), fewest: whole(1, 8), inTurn: yes(false) },
+  start: { kind: 'total-rep target', total: 30, pause: 20, fewest: 4, inTurn: false },
+  parts: ({ total, pause, inTurn }) => {
+    const minis = Array.from({ length: MOST_MINIS }, (_, at) => ({
+      pause,
+      share: 1,
+      ...(inTurn && at % 2 === 0 ? { manner: 'long half' as const } : {}),
+    }));
+    return [plainPart(1, { minis: (lead) => minisToRir(lead, minis, total - lead.reps) })];
+  },
   setCount: () => 1,
   withSetCount: (parameters) => parameters,
   setLimits: () => ({ least: 1, most: 1 }),

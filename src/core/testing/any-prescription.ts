@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Block, MOTIONS, type Slot } from '../block/block';
+import { type Block, MOTIONS, ownSet, type Slot } from '../block/block';
 import { LIBRARY } from '../exercises/library';
 import { LOAD_RULES } from '../progression/load-rules/registry';
 import { DELOAD_KINDS, type Deload, type DeloadMeasure, deloadStart } from '../recovery/deload/deload';
@@ -44,7 +44,7 @@ export const anyPrescription: fc.Arbitrary<Block> = fc
               ...changes,
               ...(fixed === null
                 ? {}
-                : { setTargets: [{ set: 'last', rir: { kind: 'fixed', rir: fixed } }] }),
+                : { setTargets: [ownSet('last', { rir: { kind: 'fixed', rir: fixed } })] }),
             }),
           ),
         ),

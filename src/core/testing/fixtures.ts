@@ -130,13 +130,16 @@ export function largeBlock(weeks: number, sessions: number, slots: number): Bloc
   );
 }
 
-const TOP = {
+/** A top set and two back-offs, twelve per cent lighter, of four reps more. */
+export const TOP = {
   kind: 'top + back-offs',
   backOffs: 2,
   drop: 0.12,
   topRir: 1,
   backOffReps: 4,
   topToFailure: false,
+  topPartials: 0,
+  backOffRule: 'the top set',
 } as const;
 
 /** How the simulated sets of a week are done: reps and RIR against what was asked. */

@@ -1,8 +1,11 @@
+import type { Conventions } from '../conventions/conventions';
 import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
 import type { Manner } from '../techniques/technique';
+import { parseTempo, secondsPerRep } from './tempo';
 
-/** What a rep takes, in time, of a full one at the slot's tempo. */
-const TIME: Readonly<Record<Manner, number>> = {
+/** What a rep takes, in time, of a full one; what is held counts its seconds, what is lowered its way down. */
+const TIME: Readonly<Record<Exclude<Manner, 'held' | 'lowered'>, number>> = {
   full: 1,
   'long half': 0.5,
   'short half': 0.5,
@@ -10,7 +13,31 @@ const TIME: Readonly<Record<Manner, number>> = {
   slow: 2,
 };
 
-/** Reps of a set and its sections, in full reps' worth of time. */
-export function fullReps({ reps, manner, sections }: Pick<SetPlan, 'reps' | 'manner' | 'sections'>): number {
-  return sections.reduce((sum, section) => sum + section.reps * TIME[section.manner], reps * TIME[manner]);
+/** Seconds of lowering where no tempo is written: control is what is left of the rep. */
+const LOWERING = 3;
+
+type Timed = Pick<SetPlan, 'reps' | 'manner' | 'sections' | 'tempo'>;
+
+/** Seconds of one rep of a set, at its own tempo or the slot's. */
+export function setPerRep(
+  { tempo }: Pick<SetPlan, 'tempo'>,
+  slot: Pick<SlotPlan, 'measure' | 'tempo'>,
+  conventions: Pick<Conventions, 'secondsPerRep'>,
+): number {
+  return secondsPerRep(tempo === undefined ? slot : { ...slot, tempo }, conventions);
+}
+
+/** Seconds that a set and its sections take, one side. */
+export function tensionOf(
+  set: Timed,
+  slot: Pick<SlotPlan, 'measure' | 'tempo'>,
+  conventions: Pick<Conventions, 'secondsPerRep'>,
+): number {
+  const perRep = setPerRep(set, slot, conventions);
+  const of = (manner: Manner, reps: number) => {
+    if (manner === 'held') return reps;
+    if (manner === 'lowered') return reps * (parseTempo(slot.tempo ?? '')?.lowering ?? LOWERING);
+    return reps * TIME[manner] * perRep;
+  };
+  return set.sections.reduce((sum, { manner, reps }) => sum + of(manner, reps), of(set.manner, set.reps));
 }

@@ -14,7 +14,7 @@ function figuresOf(exercise: string, changes: Parameters<typeof slot>[2]) {
 }
 
 test('reps, partial ones included, at the tempo: of one side, closing sets apart', () => {
-  const cluster = { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20 } as const;
+  const cluster = { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20, rise: 0, single: false } as const;
   expect(figuresOf('leg-extension', { technique: cluster }).figures).toMatchObject({ reps: 24, tension: 96 });
   // Seven full, seven and seven halves: 21 reps, 14 of them in time.
   const sections = {

@@ -1,9 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
-import { fullReps } from './full-reps';
-import { setSeconds } from './session-time';
-import { secondsPerRep } from './tempo';
+import { tensionOf } from './full-reps';
 
 /** What a planned slot comes to; optional sets apart. */
 export interface SlotFigures {
@@ -20,13 +18,15 @@ export function slotFigures(
   { axialLoad }: Pick<Exercise, 'axialLoad'>,
   conventions: Pick<Conventions, 'secondsPerRep'>,
 ): SlotFigures {
-  const perRep = secondsPerRep(slot, conventions);
   const planned = slot.sets.filter(({ optional }) => !optional);
   let [reps, tension, spine] = [0, 0, 0];
   for (const set of planned) {
     if (slot.measure !== 'seconds')
-      reps += set.sections.reduce((sum, section) => sum + section.reps, set.reps);
-    tension += setSeconds({ secondsPerRep: perRep, sides: 1 }, fullReps(set));
+      reps += set.sections.reduce(
+        (sum, { manner, reps: each }) => sum + (manner === 'held' ? 0 : each),
+        set.reps,
+      );
+    tension += tensionOf(set, slot, conventions);
     spine += set.credit * axialLoad;
   }
   return { reps, tension, spine };

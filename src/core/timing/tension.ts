@@ -2,9 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Conventions } from '../conventions/conventions';
 import { credits, type Exercise } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
-import { fullReps } from './full-reps';
-import { setSeconds } from './session-time';
-import { secondsPerRep } from './tempo';
+import { tensionOf } from './full-reps';
 
 /**
  * Seconds under tension of each muscle over some slots: seconds of every working set times its share in it.
@@ -15,12 +13,8 @@ export function tensionSeconds(
 ): ReadonlyMap<Muscle, number> {
   const tension = new Map<Muscle, number>();
   for (const { slot, exercise } of slots) {
-    const perRep = secondsPerRep(slot, conventions);
     // One side rests while the other works: each limb is under tension for its own half.
-    const seconds = slot.sets.reduce(
-      (sum, set) => sum + setSeconds({ secondsPerRep: perRep, sides: 1 }, fullReps(set)),
-      0,
-    );
+    const seconds = slot.sets.reduce((sum, set) => sum + tensionOf(set, slot, conventions), 0);
     for (const [muscle, share] of credits(exercise))
       tension.set(muscle, (tension.get(muscle) ?? 0) + seconds * share);
   }

@@ -6,7 +6,7 @@ import type { Log } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 
 /** Counts up when the rules compute differently; issued weeks note the one they were made with. */
-export const ENGINE_VERSION = 5;
+export const ENGINE_VERSION = 6;
 
 /** All that a plan follows from. */
 export interface UnfoldInput {

@@ -77,6 +77,7 @@ function judgedSets(slot: SlotPlan, performed: Performed, before: DoneBefore): J
       held: slot.measure === 'seconds',
       target: { load: set.load === null ? load : slot.carried + set.load, reps: set.reps, rir: set.rir },
       done: { load, reps: logged.reps, rir: logged.rir },
+      unclean: logged.more?.unclean === true,
       before: earlier?.get(set.id) ?? null,
     });
   }

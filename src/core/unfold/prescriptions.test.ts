@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { MUSCLES } from '../anatomy/muscle';
-import type { Slot } from '../block/block';
+import { ownSet, type Slot } from '../block/block';
 import { loadGrid } from '../loading/grid';
 import { presetPlace } from '../loading/place-presets';
 import { EMPTY_LOG } from '../log/log';
@@ -47,7 +47,7 @@ describe('efforts of single sets', () => {
   test('the last set to failure: two reps more than its place in the drift, hard whatever the others are', () => {
     const plain = firstSlot(slot('1', 'leg-press', base));
     const own = firstSlot(
-      slot('1', 'leg-press', { ...base, setTargets: [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }] }),
+      slot('1', 'leg-press', { ...base, setTargets: [ownSet('last', { rir: { kind: 'fixed', rir: 0 } })] }),
     );
     expect(own?.sets.map(({ rir }) => rir)).toEqual([2, 2, 0]);
     expect(own?.sets.map(({ reps }) => reps)).toEqual(
@@ -58,9 +58,9 @@ describe('efforts of single sets', () => {
     const own = firstSlot(
       slot('1', 'leg-press', {
         setTargets: [
-          { set: 1, rir: { kind: 'week', offset: 1 } },
-          { set: 3, rir: { kind: 'fixed', rir: 2 } },
-          { set: 'last', rir: { kind: 'week', offset: -1 } },
+          ownSet(1, { rir: { kind: 'week', offset: 1 } }),
+          ownSet(3, { rir: { kind: 'fixed', rir: 2 } }),
+          ownSet('last', { rir: { kind: 'week', offset: -1 } }),
         ],
       }),
     );

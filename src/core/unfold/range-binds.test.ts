@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Block, Slot } from '../block/block';
+import { type Block, ownSet, type Slot } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
 import { check } from '../findings/registry';
 import { anyBlock } from '../testing/any-block';
@@ -106,7 +106,7 @@ test('a first set with an effort of its own is fitted to it; the range binds it 
   const own = planned({
     technique: straight(3),
     range: { low: 8, high: 15 },
-    setTargets: [{ set: 1, rir: { kind: 'fixed', rir: 1 } }],
+    setTargets: [ownSet(1, { rir: { kind: 'fixed', rir: 1 } })],
   });
   expect(own.rirs).toEqual([1, 3, 3]);
   expect(Math.abs((own.slot.sets[0]?.predictedRir ?? 9) - 1)).toBeLessThanOrEqual(0.5);

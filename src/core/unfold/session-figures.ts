@@ -1,12 +1,13 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
+import type { Conventions } from '../conventions/conventions';
 import { primeMovers } from '../exercises/exercise';
 import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { workingSets } from '../plan/working-sets';
 import { clockOf, partsOf } from '../techniques/registry';
-import { fullReps } from '../timing/full-reps';
+import { setPerRep, tensionOf } from '../timing/full-reps';
 import { sessionTime, type TimedSlot, workSeconds } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { hundredths } from '../units';
@@ -51,7 +52,7 @@ export function sessionFigures(
     const work = {
       secondsPerRep: secondsPerRep(slot, conventions),
       sides: exercise.sides,
-      sets: repSpans(slot, ranges.get(slot.slotId)),
+      sets: repSpans(slot, ranges.get(slot.slotId), conventions),
     };
     timed.push({
       secondsPerRep: work.secondsPerRep,
@@ -98,21 +99,25 @@ function innerRest({ sets }: SlotPlan): number {
   return sets.reduce((sum, { piece }, at) => sum + (piece > 1 ? (sets[at - 1]?.rest ?? 0) : 0), 0);
 }
 
-/** Reps at both ends of the range for each planned set; what the range does not bind as asked. */
+/** Reps at both ends of the range for each planned set, as reps at the slot's tempo; what the range does not bind as asked. */
 function repSpans(
   slot: SlotPlan,
   written: Session['slots'][number] | undefined,
+  conventions: Conventions,
 ): { low: number; high: number }[] {
   const easy = written === undefined || slot.why.sets.code === 'sets/easy';
   const parts = easy ? [] : partsOf(slot.technique);
+  const perRep = secondsPerRep(slot, conventions);
   return slot.sets.map((set) => {
     const part = parts.find(({ role }) => role === set.role);
     if (written === undefined || part === undefined || set.piece > 1 || set.sections.length > 0) {
-      const reps = fullReps(set);
+      const reps = tensionOf(set, slot, conventions) / perRep;
       return { low: reps, high: reps };
     }
-    if (part.range !== undefined) return part.range;
+    const pace = set.tempo === undefined ? 1 : setPerRep(set, slot, conventions) / perRep;
+    if (part.range !== undefined && pace === 1) return part.range;
     const { low, high } = slot.range ?? written.range;
-    return { low: low + part.repOffset, high: high + part.repOffset };
+    const own = part.range ?? { low: low + part.repOffset, high: high + part.repOffset };
+    return { low: own.low * pace, high: own.high * pace };
   });
 }

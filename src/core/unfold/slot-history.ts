@@ -2,6 +2,7 @@ import { isEqual } from 'es-toolkit';
 import type { Slot } from '../block/block';
 import { nearestLoad } from '../loading/grid';
 import { valueIn } from '../loading/weight';
+import type { LoggedSet } from '../log/log';
 import type { Strength } from '../plan/reason';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -18,7 +19,7 @@ import {
   type TechniqueParameters,
   withSetCount,
 } from '../techniques/registry';
-import { type Done, type Role, sectionsCost } from '../techniques/technique';
+import { afterReps, type Done, type Role, sectionsCost } from '../techniques/technique';
 import { decimal, type Hundredths, hundredths } from '../units';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
@@ -109,8 +110,11 @@ interface DoneSet {
   readonly met: boolean;
   /** Reps of all its sections. */
   readonly total: number;
-  /** Partial reps among them. */
+  /** Partial reps among them, and seconds held after them. */
   readonly partials: number;
+  readonly held: number;
+  /** Done without clean form: counted as done, never as a reason for more. */
+  readonly unclean: boolean;
 }
 
 /** RIR by which a set may end nearer failure than asked and still count as met. */
@@ -126,15 +130,23 @@ function loggedSets(
     const logged = performed.sets.get(`${planned.slotId}/${set.id}`)?.set;
     if (logged === undefined || logged.exerciseId !== exercise.id) continue;
     const load = hundredths(valueIn(grid.unit, logged.load));
-    const { reps, rir, more } = logged;
+    const { rir, more } = logged;
+    const unclean = more?.unclean === true;
+    // Reps without clean form are no reason to ask for more of them.
+    const reps = unclean ? Math.min(logged.reps, set.reps) : logged.reps;
     done.push({
       set,
       load,
       reps,
       met:
-        reps >= set.reps && (set.load === null || load >= hundredths(set.load)) && rir >= set.rir - MET_RIR,
+        !unclean &&
+        reps >= set.reps &&
+        (set.load === null || load >= hundredths(set.load)) &&
+        rir >= set.rir - MET_RIR,
       total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
       partials: more?.partials ?? 0,
+      held: more?.held ?? 0,
+      unclean,
     });
   }
   return done;
@@ -144,15 +156,17 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
   const done: DoneSet[] = [];
   for (const set of sets) {
     if (set.load === null || set.optional) continue;
-    const total = set.sections.reduce((sum, { reps }) => sum + reps, set.reps);
+    const after = afterReps(set.sections);
     done.push({
       set,
       load: hundredths(set.load),
       reps: set.reps,
       // A projection goes on only from what the athlete is predicted to do.
       met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - MET_RIR),
-      total,
-      partials: total - set.reps,
+      total: set.reps + after.partials,
+      partials: after.partials,
+      held: after.held,
+      unclean: false,
     });
   }
   return done;
@@ -173,7 +187,9 @@ export function takeWeek(
   const logged = performed === null ? [] : loggedSets(facts, planned, performed);
   const isLogged = logged.length > 0;
   const strength =
-    performed !== null && isLogged ? loggedStrength(facts, planned, performed, week, estimating) : null;
+    performed !== null && isLogged
+      ? loggedStrength(facts, history, planned, performed, week, estimating)
+      : null;
   const exposures =
     strength === null || !measuresStrength(planned.technique)
       ? history.exposures
@@ -262,9 +278,10 @@ function techniqueAfter(
     running,
     ...closingOf(done),
   };
-  const goesOn = hasNext(technique) && sameTechnique(technique, planned.technique);
+  const isClean = done.every(({ unclean }) => !unclean);
+  const goesOn = isClean && hasNext(technique) && sameTechnique(technique, planned.technique);
   return {
-    earned: isEarned(technique, summary, slot),
+    earned: isClean && isEarned(technique, summary, slot),
     technique: goesOn ? nextParameters(technique, summary, slot) : technique,
   };
 }
@@ -273,7 +290,8 @@ function techniqueAfter(
 function closingOf(done: readonly DoneSet[]): Pick<Done, 'closing'> {
   const last = done.findLast(({ set }) => set.sections.length > 0);
   if (last === undefined) return {};
-  return { closing: { full: last.reps, partials: last.partials, asked: last.set.reps } };
+  const { reps, partials, held, set } = last;
+  return { closing: { full: reps, partials, held, asked: set.reps } };
 }
 
 /** Whether two techniques are alike but for their number of sets. */
@@ -284,6 +302,7 @@ function sameTechnique(a: TechniqueParameters, b: TechniqueParameters): boolean 
 /** Strength from the first set logged; null where it was of another exercise or moved nothing. */
 function loggedStrength(
   facts: SlotFacts,
+  history: SlotHistory,
   planned: SlotPlan,
   performed: Performed,
   week: number,
@@ -296,5 +315,21 @@ function loggedStrength(
   // What followed without a pause came out of the same reserve.
   const reached = { ...done, reps: done.reps + sectionsCost(first?.sections ?? []) };
   const oneRepMax = strengthOf(facts, reached, estimating);
-  return oneRepMax === undefined ? null : { week, source: { kind: 'logged', week, ...done }, oneRepMax };
+  if (oneRepMax === undefined) return null;
+  return {
+    week,
+    source: { kind: 'logged', week, ...done },
+    oneRepMax: capped(facts, history, logged, oneRepMax),
+  };
+}
+
+/** Strength that a set without clean form shows: never more than was known before it. */
+function capped(
+  { start }: SlotFacts,
+  { exposures }: SlotHistory,
+  { more }: LoggedSet,
+  oneRepMax: number,
+): number {
+  const before = exposures.at(-1) ?? start;
+  return more?.unclean === true && before !== null ? Math.min(before.oneRepMax, oneRepMax) : oneRepMax;
 }

@@ -4,7 +4,7 @@ import type { Answer, Proposal } from '../calls/registry';
 import { EMPTY_LOG, type Log } from '../log/log';
 import type { BlockPlan } from '../plan/block-plan';
 import type { SlotPlan } from '../plan/slot';
-import { athlete, block, largeBlock, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { athlete, block, largeBlock, lookup, performWeek, session, slot, TOP } from '../testing/fixtures';
 import type { UnfoldInput } from './input';
 import { freezeWeek, nextToIssue } from './issue';
 import { unfold } from './unfold';
@@ -143,14 +143,7 @@ test('sets further than RIR 4 from failure are not credited', () => {
 });
 
 test('top set and back-offs: two runs, the lighter one between a tenth and three tenths below', () => {
-  const technique = {
-    kind: 'top + back-offs',
-    backOffs: 2,
-    drop: 0.12,
-    topRir: 1,
-    backOffReps: 4,
-    topToFailure: false,
-  } as const;
+  const technique = TOP;
   const blockPlan = unfold(
     input({
       block: block([

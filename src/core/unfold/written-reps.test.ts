@@ -3,6 +3,7 @@ import type { Slot } from '../block/block';
 import { EMPTY_LOG } from '../log/log';
 import type { SlotPlan } from '../plan/slot';
 import { LOAD_RULES } from '../progression/load-rules/registry';
+import type { Cluster } from '../techniques/cluster';
 import { startOf, type TechniqueParameters } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from './unfold';
@@ -36,7 +37,11 @@ test('reps that are written stay as written, whatever makes the load rise', () =
       fc.constantFrom(...LOAD_RULES),
       fc.constantFrom('leg-extension', 'dumbbell-curl', 'hack-squat'),
       (loadRule, exercise) => {
-        const cluster: TechniqueParameters = { kind: 'cluster', sets: 2, minis: 3, reps: 4, pause: 20 };
+        const cluster: TechniqueParameters = {
+          ...(startOf('cluster') as Cluster),
+          minis: 3,
+          reps: 4,
+        };
         for (const { slot: planned } of building(weeksOf(cluster, { loadRule }, exercise)))
           expect(planned.sets.map(({ reps }) => reps)).toEqual([4, 4, 4, 4, 4, 4]);
         const sections: TechniqueParameters = {

@@ -2,7 +2,7 @@ import { conventionsWith } from '../conventions/conventions';
 import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import type { Performed } from '../plan/week-state';
-import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { athlete, block, lookup, session, slot, TOP } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { untrained } from '../unfold/untrained';
 import { repPicture, zoneOf, zoneShares } from './rep-zones';
@@ -67,14 +67,7 @@ test('the middle of a range is a whole rep, half up: 5-6 is 6, 10-15 is 13', () 
 });
 
 test('back-offs count by their own range: 4-6 and four reps more are 8-10', () => {
-  const technique = {
-    kind: 'top + back-offs',
-    backOffs: 2,
-    drop: 0.12,
-    topRir: 1,
-    backOffReps: 4,
-    topToFailure: false,
-  } as const;
+  const technique = TOP;
   const zones = zonesOf({ technique, range: { low: 4, high: 6 } });
   expect(zones.strength).toBeCloseTo(1 / 3, 9);
   expect(zones.size).toBeCloseTo(2 / 3, 9);

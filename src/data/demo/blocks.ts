@@ -26,6 +26,8 @@ const TOP: Slot['technique'] = {
   topRir: 1,
   backOffReps: 4,
   topToFailure: false,
+  topPartials: 0,
+  backOffRule: 'the top set',
 };
 
 const DROPS: Slot['technique'] = { kind: 'drop set', sets: 2, drops: 1, off: 0.2, toFailure: true };

@@ -1,50 +1,61 @@
-import { type Exercise, type LoggedMore, loggedAs, type SetPlan, type SlotPlan } from '@/core';
+import { afterReps, type Exercise, type LoggedMore, loggedAs, type SetPlan, type SlotPlan } from '@/core';
 
-/** What can be noted of a set beside its load, reps and RIR. */
-export type MoreField = Exclude<keyof LoggedMore, never>;
+/** What can be counted of a set beside its load, reps and RIR. */
+export type MoreField = Exclude<keyof LoggedMore, 'unclean'>;
 export type MoreEntry = Readonly<Partial<Record<MoreField, string>>>;
 
 export const MORE_LABELS: Readonly<Record<MoreField, string>> = {
   partials: 'partial reps after',
   assisted: 'reps with help',
+  held: 'seconds held after',
+  lowered: 'reps lowered after',
   seconds: 'seconds it took',
   left: 'reps left side',
   right: 'reps right side',
 };
 
-/** What this set asks to be noted: partials where they follow, the time where it counts, sides where there are two. */
+/**
+ * What this set asks to be noted: what follows its reps, the time where it counts, sides where there are two; all that
+ * can be noted of it besides where that is wanted.
+ */
 export function moreFields(
-  slot: Pick<SlotPlan, 'technique' | 'sets'>,
+  slot: Pick<SlotPlan, 'technique' | 'sets' | 'measure'>,
   set: SetPlan,
   exercise: Pick<Exercise, 'sides'> | undefined,
+  all = false,
 ): readonly MoreField[] {
   const kind = loggedAs(slot.technique);
   const last = slot.sets.filter(({ round }) => round === set.round).at(-1)?.id === set.id;
-  return [
-    ...(set.sections.length > 0 ? (['partials', 'assisted'] as const) : []),
-    ...(kind === 'time' && last ? (['seconds'] as const) : []),
-    ...(exercise?.sides === 2 ? (['left', 'right'] as const) : []),
+  const { partials, held, lowered } = afterReps(set.sections);
+  const counted = all && slot.measure === 'reps';
+  const fields: readonly (readonly [MoreField, boolean])[] = [
+    ['partials', partials > 0 || counted],
+    ['held', held > 0],
+    ['lowered', lowered > 0],
+    ['assisted', partials > 0 || counted],
+    ['seconds', kind === 'time' && last],
+    ['left', exercise?.sides === 2],
+    ['right', exercise?.sides === 2],
   ];
+  return fields.flatMap(([field, asked]) => (asked ? [field] : []));
 }
 
 /** The fields as they are asked; sides start empty, for they are noted only where they differ. */
-export function startMore(
-  fields: readonly MoreField[],
-  set: SetPlan,
-  done: LoggedMore | undefined,
-): MoreEntry {
-  const partials = set.sections.reduce((sum, { reps }) => sum + reps, 0);
-  return Object.fromEntries(
-    fields.map((field) => {
-      const logged = done?.[field];
-      const start = field === 'partials' ? String(partials) : '';
-      return [field, logged === undefined ? start : String(logged)];
-    }),
+export function startMore(set: SetPlan, done: LoggedMore | undefined): MoreEntry {
+  const asked = Object.entries(afterReps(set.sections)).flatMap(([field, count]) =>
+    count > 0 ? [[field, String(count)] as const] : [],
   );
+  const logged = Object.entries(done ?? {}).flatMap(([field, value]) =>
+    typeof value === 'number' ? [[field, String(value)] as const] : [],
+  );
+  return Object.fromEntries([...asked, ...logged]);
 }
 
 /** Reads what was noted; what is left empty is not. */
-export function checkMore(entry: MoreEntry): {
+export function checkMore(
+  entry: MoreEntry,
+  unclean = false,
+): {
   readonly value: LoggedMore | undefined;
   readonly problem: MoreField | null;
 } {
@@ -54,5 +65,6 @@ export function checkMore(entry: MoreEntry): {
     if (!/^\d{1,4}$/.test(text.trim()) || Number(text) > 3600) return { value: undefined, problem: field };
     value[field] = Number(text);
   }
-  return { value: Object.keys(value).length === 0 ? undefined : value, problem: null };
+  const noted: LoggedMore = unclean ? { ...value, unclean: true } : value;
+  return { value: Object.keys(noted).length === 0 ? undefined : noted, problem: null };
 }

@@ -68,10 +68,34 @@ describe('what else is noted', () => {
     if (partials === undefined || last === undefined) throw new Error('no set');
     expect(moreFields(partials, last, { sides: 1 })).toEqual(['partials', 'assisted']);
     expect(moreFields(partials, partials.sets[0] ?? last, { sides: 2 })).toEqual(['left', 'right']);
-    expect(startMore(['partials', 'left'], last, undefined)).toEqual({ partials: '4', left: '' });
+    expect(startMore(last, undefined)).toEqual({ partials: '4' });
+    expect(startMore(last, { partials: 6, left: 8, unclean: true })).toEqual({ partials: '6', left: '8' });
     const timed = planned(slot('1', 'leg-extension', { technique: startOf('for time') })).slots[0];
     const fields = timed?.sets.map((set) => moreFields(timed, set, { sides: 1 }).length);
     expect(fields).toEqual([0, 0, 1]);
+  });
+
+  test('where all is wanted partials and help can be noted of any set of reps, of a hold neither', () => {
+    const [plain] = planned(slot('1', 'leg-extension')).slots;
+    const [hold] = planned(slot('2', 'plank')).slots;
+    const fields = (of: typeof plain, all: boolean) =>
+      of?.sets.map((set) => moreFields(of, set, { sides: 1 }, all));
+    expect(fields(plain, false)).toEqual([[], [], []]);
+    expect(fields(plain, true)?.[0]).toEqual(['partials', 'assisted']);
+    expect(fields(hold, true)?.[0]).toEqual([]);
+  });
+
+  test('what is held and lowered after the last rep is asked', () => {
+    const [lowered] = planned(slot('1', 'leg-extension', { technique: startOf('hold and lower') })).slots;
+    const [set] = lowered?.sets ?? [];
+    if (lowered === undefined || set === undefined) throw new Error('no set');
+    expect(moreFields(lowered, set, { sides: 1 })).toEqual(['held', 'lowered']);
+    expect(startMore(set, undefined)).toEqual({ held: '10', lowered: '3' });
+  });
+
+  test('a set without clean form says so', () => {
+    expect(checkMore({}, true)).toEqual({ value: { unclean: true }, problem: null });
+    expect(checkMore({ partials: '2' }, false)).toEqual({ value: { partials: 2 }, problem: null });
   });
 
   test('empty is nothing, a word is refused', () => {

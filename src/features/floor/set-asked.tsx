@@ -3,7 +3,7 @@ import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords, reserve, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
-import { setName, techniqueSentence } from '@/ui/words/techniques';
+import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
 import classes from './floor.module.css';
@@ -30,14 +30,13 @@ export function SetAsked({ data, asked: { slot, set } }: AskedProps) {
       <p className={classes.cue}>
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
         {setUp === undefined ? '' : ` Set-up: ${setUp}`}
-        {slot.tempo === null ? '' : ` Tempo ${slot.tempo}.`}
+        {set.cue === undefined ? '' : ` ${capital(set.cue)}${/[.!?]$/.test(set.cue) ? '' : '.'}`}
+        {(set.tempo ?? slot.tempo) === null ? '' : ` Tempo ${set.tempo ?? slot.tempo}.`}
         {slot.motion === 'full' ? '' : ` Range of motion: ${slot.motion}.`}
         {slot.technique.kind === 'straight'
           ? ''
           : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
-        {set.sections.length === 0
-          ? ''
-          : ` Then ${set.sections.map(({ reps, manner }) => `${reps} ${manner}`).join(', ')}.`}
+        {set.sections.length === 0 ? '' : ` Then ${set.sections.map(sectionWords).join(', ')}.`}
         {slot.stopFall == null ? '' : ` Stop once reps fall by ${slot.stopFall} % of the first set.`}
         {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
           ? ''

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import type { SlotPlan } from '@/core';
 import classes from './floor.module.css';
 import { loadLabel } from './load-label';
@@ -46,9 +47,9 @@ export function SetFigures({ slot, use: { entry, check, put, step } }: SetFigure
   );
 }
 
-/** What else the technique asks to be noted. */
-export function SetMore({ use: { fields, more, setMore, noted } }: Pick<SetFiguresProps, 'use'>) {
-  if (fields.length === 0) return null;
+/** What else is noted of it: what the technique asks, and with a tap whatever else happened. */
+export function SetMore({ use }: Pick<SetFiguresProps, 'use'>) {
+  const { fields, all, setAll, more, setMore, unclean, setUnclean, noted } = use;
   return (
     <div className={classes.more}>
       {fields.map((field) => (
@@ -65,6 +66,21 @@ export function SetMore({ use: { fields, more, setMore, noted } }: Pick<SetFigur
           />
         </label>
       ))}
+      {all ? (
+        <label className={classes.moreField}>
+          form was not clean
+          <input
+            type="checkbox"
+            className={classes.moreCheck}
+            checked={unclean}
+            onChange={(event) => setUnclean(event.target.checked)}
+          />
+        </label>
+      ) : (
+        <Button variant="link" onClick={() => setAll(true)}>
+          Note more
+        </Button>
+      )}
     </div>
   );
 }

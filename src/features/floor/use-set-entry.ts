@@ -22,9 +22,12 @@ export function useSetEntry(
     rir: String(done?.rir ?? reserve(set.rir)),
   }));
 
-  const fields = moreFields(slot, set, exercise);
-  const [more, setMore] = useState<MoreEntry>(() => startMore(fields, set, done?.more));
-  const noted = checkMore(more);
+  // What was noted besides stays in sight when a set is put right.
+  const [all, setAll] = useState(done?.more !== undefined);
+  const fields = moreFields(slot, set, exercise, all);
+  const [more, setMore] = useState<MoreEntry>(() => startMore(set, done?.more));
+  const [unclean, setUnclean] = useState(done?.more?.unclean === true);
+  const noted = checkMore(more, unclean);
 
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
@@ -47,7 +50,23 @@ export function useSetEntry(
     check.value.load === set.load &&
     check.value.reps === set.reps &&
     check.value.rir === reserve(set.rir);
-  return { grid, entry, fields, more, setMore, noted, check, put, step, tap, isAsAsked };
+  return {
+    grid,
+    entry,
+    fields,
+    all,
+    setAll,
+    more,
+    setMore,
+    unclean,
+    setUnclean,
+    noted,
+    check,
+    put,
+    step,
+    tap,
+    isAsAsked,
+  };
 }
 
 export type SetEntryUse = ReturnType<typeof useSetEntry>;

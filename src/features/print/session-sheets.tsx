@@ -15,7 +15,7 @@ import {
 import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
 import { count, load, minutes, reserve, setText, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
-import { setName, techniqueSentence } from '@/ui/words/techniques';
+import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import classes from './print.module.css';
 import { PrintButton } from './print-button';
 
@@ -182,6 +182,13 @@ function asked(set: SetPlan, slot: SlotPlan): string {
     slot.loading === 'none'
       ? ''
       : `${set.load === null ? 'find' : `${load(set.load, slot.loading)} ${slot.unit}`} × `;
-  const more = set.sections.map(({ reps, manner }) => ` + ${reps} ${manner}`).join('');
-  return `${weight}${count(set.reps, slot)}${more}${set.optional ? ' (if there is energy left)' : ''}`;
+  const more = set.sections.map((section) => ` + ${sectionWords(section)}`).join('');
+  const own = [set.tempo === undefined ? '' : `tempo ${set.tempo}`, set.cue ?? ''].filter(Boolean);
+  const words = own.length === 0 ? '' : `, ${own.join(', ')}`;
+  return `${weight}${count(set.reps, slot)}${halfWords(set)}${more}${words}${set.optional ? ' (if there is energy left)' : ''}`;
+}
+
+/** What a set says of half reps, where not all of the slot's are. */
+function halfWords({ manner }: SetPlan): string {
+  return manner === 'full' ? '' : ` ${sectionWords({ manner, reps: 0 }).slice(2)}`;
 }

@@ -17,7 +17,7 @@ const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   stopFall: 'fall of reps that ends it',
   range: 'reps',
   rir: 'RIR',
-  setTargets: 'single sets’ RIR',
+  setTargets: 'single sets’ own',
   tempo: 'tempo',
   rest: 'rest',
   drift: 'later sets',

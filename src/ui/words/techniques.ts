@@ -1,4 +1,16 @@
-import type { Gate, LoggedAs, Reach, Role, SetPlan, Slot, TechniqueKind, TechniqueParameters } from '@/core';
+import {
+  afterReps,
+  type Gate,
+  type LoggedAs,
+  type Manner,
+  type Reach,
+  type Role,
+  type Section,
+  type SetPlan,
+  type Slot,
+  type TechniqueKind,
+  type TechniqueParameters,
+} from '@/core';
 import { figure, plural, span } from './figures';
 
 /** What a technique is called, and what it is in a few words. */
@@ -14,6 +26,7 @@ export const TECHNIQUE_NAMES: Readonly<
   'rep bank': { name: 'rep bank', is: 'as many as possible, summed' },
   'drop set': { name: 'drop set', is: 'to failure, lighter, again' },
   'partials after failure': { name: 'partials after failure', is: 'full reps, then half ones' },
+  'hold and lower': { name: 'hold and lower', is: 'after the last rep: held, then lowered' },
   'lengthened partials': { name: 'lengthened partials', is: 'only the half where the muscle is long' },
   'sectioned reps': { name: 'sectioned reps', is: 'full, then one half, then the other' },
   'strict then loose': { name: 'strict then loose', is: 'strict reps, then with a swing' },
@@ -47,7 +60,7 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'total-rep target':
       return `total ${technique.total}`;
     case 'cluster':
-      return `clus. ${technique.minis}×${technique.reps}`;
+      return `clus. ${technique.minis}×${technique.reps}${technique.rise > 0 ? ' ↑' : ''}`;
     case 'ascending mini-sets':
       return `${technique.from}…${technique.to} up`;
     case 'rep bank':
@@ -56,6 +69,8 @@ function shapeCell(technique: TechniqueParameters): string {
       return `drop ×${technique.drops}`;
     case 'partials after failure':
       return `+${technique.partials} half`;
+    case 'hold and lower':
+      return `hold ${technique.seconds}+${technique.lowered}`;
     case 'lengthened partials':
       return 'long half';
     case 'sectioned reps':
@@ -113,16 +128,22 @@ function shapeSentence(technique: TechniqueParameters): string {
       const reps =
         technique.backOffReps === 0 ? 'in the same range' : `of ${technique.backOffReps} reps more`;
       const top = technique.topToFailure ? 'taken to failure' : `held back by ${technique.topRir} RIR`;
-      return `One heavier set ${top}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.`;
+      const partials =
+        technique.topPartials === 0 ? '' : ` and followed by ${plural(technique.topPartials, 'partial')}`;
+      const own =
+        technique.backOffRule === 'the top set'
+          ? ''
+          : ' Back-offs go on from their own last time, by the load rule.';
+      return `One heavier set ${top}${partials}, then ${technique.backOffs} about ${figure(technique.drop * 100)} % lighter ${reps}.${own}`;
     }
     case 'rest-pause':
       if (technique.lengths.length > 0)
         return `${plural(technique.sets, 'set')} in pieces of ${technique.lengths.join(' + ')} with ${technique.pause} s between, ${failing(technique.toFailure)}. Complete in two sessions running, the load rises.`;
       return `${plural(technique.sets, 'set')}${technique.sets === 1 ? '' : ', each'} taken up again ${technique.pauses === 1 ? 'once' : `${technique.pauses} times`} after ${technique.pause} s, ${failing(technique.toFailure)}. The total belongs in ${span(technique.total.low, technique.total.high)}; at ${technique.total.high} the load rises.`;
     case 'total-rep target':
-      return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
+      return `${technique.total} reps at one load in as few mini-sets as possible, ${technique.inTurn ? 'full ones and long halves in turn, ' : ''}${technique.pause} s between. Done in ${technique.fewest}, the load rises.`;
     case 'cluster':
-      return `${plural(technique.sets, 'big set')} of ${technique.minis} × ${technique.reps} with ${technique.pause} s inside and full rests between; the last piece ends at the target RIR.`;
+      return `${plural(technique.sets, 'big set')} of ${technique.minis} × ${technique.reps} with ${technique.pause} s inside and full rests between${technique.rise === 0 ? '' : `, each ${figure(technique.rise * 100)} % heavier than the one before`}${technique.single && technique.sets > 1 ? ', the last a single' : ''}; the last piece ends at the target RIR.`;
     case 'ascending mini-sets':
       return `${plural(technique.sets, 'round')} of ${technique.from}, ${technique.from + 1}, … ${technique.to} reps at one load with ${technique.pause} s between. Complete in two sessions running, the load rises by 2.5–5 %.`;
     case 'rep bank':
@@ -131,6 +152,8 @@ function shapeSentence(technique: TechniqueParameters): string {
       return `${plural(technique.sets, 'set')} ${failing(technique.toFailure)}, then ${figure(technique.off * 100)} % off and on without a rest, ${plural(technique.drops, 'drop')}. The reps of the first part progress.`;
     case 'partials after failure':
       return `Full reps to ${technique.toFailure ? 'failure' : 'the set’s RIR'}, then ${technique.partials} partials in the ${HALF_WORDS[technique.half]}, on ${technique.on === 'every set' ? 'every set' : 'the last set only'}.`;
+    case 'hold and lower':
+      return `Full reps to failure, then ${technique.seconds === 0 ? '' : `a hold of ${technique.seconds} s${technique.lowered === 0 ? '' : ' and '}`}${technique.lowered === 0 ? '' : `${plural(technique.lowered, 'rep')} only lowered, with help up`}. Full reps progress, then seconds.`;
     case 'lengthened partials':
       return `${plural(technique.sets, 'set')} in the half of the range where the muscle is long. Reps progress, then load; each counts half as work.`;
     case 'sectioned reps':
@@ -219,4 +242,38 @@ export function setName(set: SetPlan, sets: readonly SetPlan[]): string {
   const pieces = alike.filter(({ round }) => round === set.round).length;
   const part = pieces > 1 ? `, part ${set.piece} of ${pieces}` : '';
   return `${whole}${part}${set.optional ? ', if there is energy left' : ''}`;
+}
+
+const MANNER_WORDS: Readonly<Record<Exclude<Manner, 'held' | 'lowered'>, string>> = {
+  full: 'full',
+  'long half': 'in the half where the muscle is long',
+  'short half': 'in the half where the muscle is short',
+  loose: 'with a swing',
+  slow: 'slow',
+};
+
+/** What follows a set's reps without a pause: `4 in the half where the muscle is long`, `10 s held`. */
+export function sectionWords({ manner, reps }: Section): string {
+  if (manner === 'held') return `${reps} s held`;
+  if (manner === 'lowered') return `${reps} lowered, with help up`;
+  return `${reps} ${MANNER_WORDS[manner]}`;
+}
+
+/** The same as it stands in a cell: `+4`, `+10″`, `+3↓`. */
+export function sectionsCell(sections: readonly Section[]): string {
+  return afterCell(afterReps(sections));
+}
+
+/** What followed, in figures: partial reps, seconds held, reps lowered. */
+export function afterCell(after: {
+  readonly partials?: number | undefined;
+  readonly held?: number | undefined;
+  readonly lowered?: number | undefined;
+}): string {
+  const { partials = 0, held = 0, lowered = 0 } = after;
+  return [
+    partials > 0 ? `+${partials}` : '',
+    held > 0 ? `+${held}″` : '',
+    lowered > 0 ? `+${lowered}↓` : '',
+  ].join('');
 }

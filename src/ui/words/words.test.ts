@@ -9,7 +9,7 @@ import {
   type Strength,
   unfold,
 } from '@/core';
-import { athlete, block, HALL, lookup, session, slot } from '@/core/testing/fixtures';
+import { athlete, block, HALL, lookup, session, slot, TOP } from '@/core/testing/fixtures';
 import { estimate, figure, listed, load, minutes, plural, reserve, setText, span } from './figures';
 import { findingSentence, fixWords } from './findings';
 import { dayName, namesOf } from './names';
@@ -77,14 +77,7 @@ test('names', () => {
     'day 3',
     'Thu B',
   ]);
-  const technique = {
-    kind: 'top + back-offs',
-    backOffs: 2,
-    drop: 0.12,
-    topRir: 1,
-    backOffReps: 4,
-    topToFailure: false,
-  } as const;
+  const technique = TOP;
   expect(techniqueCell({ technique, drift: 'hold RIR' })).toBe('top + 2');
   expect(techniqueCell({ technique: { kind: 'straight', sets: 3 }, drift: 'hold reps' })).toBe('same reps');
   expect(techniqueSentence({ technique, drift: 'hold reps' })).toContain('12 % lighter');

@@ -16,6 +16,7 @@ import {
   tempoOf,
   withSetCount,
 } from '../../techniques/registry';
+import { leadRirOfRises, lighterBy } from '../../techniques/stamina';
 import { easierHalf, type Part } from '../../techniques/technique';
 import { secondsPerRep } from '../../timing/tempo';
 import type { Hundredths } from '../../units';
@@ -46,7 +47,11 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     const written = part.range ?? shifted(slot.range, part.repOffset);
     const mode = heldOf(facts, part, written);
     const { rir, leadRir } = effortOf(part, target, mode, perSet, facts);
-    const own = ownRir(slot, before, count, { weekRir: target.weekRir, leastRir: part.leastRir ?? 0 });
+    const own = ownRir(
+      slot,
+      { at: before, count, role: part.role },
+      { weekRir: target.weekRir, leastRir: part.leastRir ?? 0 },
+    );
     const efforts = Array.from({ length: part.sets }, (_, k) =>
       rirOfSet(slot, { part, count, weekRir: target.weekRir }, before + k, rir),
     );
@@ -93,8 +98,8 @@ function held({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
   const { mayFail, rir, override, weekRir, gate } = target;
   if (mayFail) return target;
   const asked = override?.rir ?? rir;
-  const own = slot.setTargets.map(({ rir: one }) =>
-    one.kind === 'fixed' ? one.rir : Math.max(0, weekRir + one.offset),
+  const own = slot.setTargets.flatMap(({ rir: one }) =>
+    one === null ? [] : [one.kind === 'fixed' ? one.rir : Math.max(0, weekRir + one.offset)],
   );
   if (isAtLeast(Math.min(asked, ...own), SHORT_OF_FAILURE)) return target;
   const value = Math.max(SHORT_OF_FAILURE, asked);
@@ -144,7 +149,7 @@ function boundRange(
 /** RIR that a part's first set ends at, and RIR left after its first reps. */
 function effortOf(
   part: Part,
-  { rir: asked, override, conventions }: SlotTarget,
+  { rir: asked, override, conventions, curve }: SlotTarget,
   mode: Held,
   perSet: number,
   { slot }: SlotFacts,
@@ -153,7 +158,12 @@ function effortOf(
   const wished = Math.max(part.leastRir ?? 0, override?.rir ?? week);
   const onAverage = mode === 'hold reps' && part.minis === undefined && slot.drift !== 'hold reps, first set';
   const rir = onAverage ? averageFirstRir(wished, perSet, part.sets) : wished;
-  return { rir, leadRir: part.leadRir?.(rir, conventions.roundBack) ?? rir };
+  const back = conventions.roundBack;
+  const leadRir =
+    part.rises === undefined
+      ? (part.leadRir?.(rir, back) ?? rir)
+      : leadRirOfRises(part.rises, lighterBy(curve), { rir, back, perSet });
+  return { rir, leadRir };
 }
 
 interface PartSetting

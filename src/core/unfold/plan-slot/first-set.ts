@@ -149,7 +149,12 @@ function fitPart(
   { part, top }: PartAsked,
 ): LoadChoice | undefined {
   if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
-  if (part.drop !== undefined && top !== null) return backOffFit(input, top, part.drop);
+  if (part.drop !== undefined && top !== null) {
+    const own = part.ownRule && input.last !== null ? RULES[slot.loadRule].choose(input) : undefined;
+    // A back-off stays lighter than the set it follows.
+    if (own !== undefined && hundredths(own.chosen.load) < top) return own;
+    return backOffFit(input, top, part.drop);
+  }
   switch (progressOf(technique)) {
     case 'reps':
       return byReps(input);

@@ -1,4 +1,4 @@
-import type { Slot, SlotRir } from '../../block/block';
+import type { SetTarget, Slot } from '../../block/block';
 import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
 import { driftedSet, type Held } from '../../effort/drift';
@@ -6,8 +6,8 @@ import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
 import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
-import { lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
-import type { Half, Lead, Mini, Part, Section } from '../../techniques/technique';
+import { fixedMinis, lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
+import type { Half, Lead, Mini, Part, Rise, Role, Section } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
@@ -48,25 +48,37 @@ export interface PartPlan {
   readonly conventions: Conventions;
 }
 
-function ownEffort({ setTargets }: Slot, at: number, count: number): SlotRir | null {
+/** What a set of the slot, from 0, has of its own; the last set's word before its number's, then its part's. */
+function own<F extends 'rir' | 'tempo' | 'cue'>(
+  { setTargets }: Slot,
+  { at, count, role }: OwnPlace,
+  field: F,
+): NonNullable<SetTarget[F]> | null {
   if (setTargets.length === 0) return null;
-  const last = at === count - 1 ? setTargets.find(({ set }) => set === 'last') : undefined;
-  return (last ?? setTargets.find(({ set }) => set === at + 1))?.rir ?? null;
+  const names = [at === count - 1 ? 'last' : null, at + 1, role === 'back-off' ? 'back-offs' : null];
+  for (const name of names) {
+    const value = setTargets.find(({ set }) => set === name)?.[field];
+    if (value != null && value !== '') return value;
+  }
+  return null;
 }
 
-/**
- * RIR of a set with an effort of its own, the last set's word before its number's; null where it has none.
- * @param at which set of the slot, from 0
- */
+/** Which set of its slot it is, from 0, of how many, and what for. */
+interface OwnPlace {
+  readonly at: number;
+  readonly count: number;
+  readonly role: Role;
+}
+
+/** RIR of a set with an effort of its own; null where it has none. */
 export function ownRir(
   slot: Slot,
-  at: number,
-  count: number,
+  place: OwnPlace,
   { weekRir, leastRir }: { readonly weekRir: number; readonly leastRir: number },
 ): number | null {
-  const own = ownEffort(slot, at, count);
-  if (own === null) return null;
-  return Math.max(leastRir, own.kind === 'fixed' ? own.rir : Math.max(0, weekRir + own.offset));
+  const effort = own(slot, place, 'rir');
+  if (effort === null) return null;
+  return Math.max(leastRir, effort.kind === 'fixed' ? effort.rir : Math.max(0, weekRir + effort.offset));
 }
 
 /** RIR of a set of the slot, from 0: its own, the technique's for the last one, or what it would drift to. */
@@ -76,9 +88,9 @@ export function rirOfSet(
   at: number,
   drifted: number,
 ): number {
-  const { lastRir, leastRir = 0 } = plan.part;
-  const own = ownRir(slot, at, plan.count, { weekRir: plan.weekRir, leastRir });
-  return own ?? (lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted);
+  const { lastRir, leastRir = 0, role } = plan.part;
+  const effort = ownRir(slot, { at, count: plan.count, role }, { weekRir: plan.weekRir, leastRir });
+  return effort ?? (lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted);
 }
 
 /** All sets of a part: later ones by drift, single ones by their own effort, rounds by what is left inside them. */
@@ -95,10 +107,16 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
       variant: slot.rotate.length === 0 ? null : (slot.rotate[at % slot.rotate.length] ?? null),
       optional: k > part.sets,
       id: `${part.role}-${k}`,
+      words: ownWords(slot, { at, count: plan.count, role: part.role }),
     };
     const effort = effortOfSet(slot, plan, k, fixed);
-    if (part.minis === undefined) sets.push(wholeSet(plan, place, effort));
-    else sets.push(...pieces(facts, plan, place, leadOf(facts, plan, k, effort, fixed)));
+    const rise = part.rises?.[Math.min(k, part.rises.length) - 1];
+    if (rise !== undefined) sets.push(...risen(facts, plan, place, rise));
+    else if (part.minis === undefined) sets.push(wholeSet(plan, place, effort));
+    else {
+      const lead = leadOf(facts, plan, k, effort, fixed);
+      sets.push(...pieces(facts, plan, place, lead, part.minis(lead)));
+    }
   }
   return sets;
 }
@@ -107,6 +125,19 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
 interface SetPlace extends Pick<SetPlan, 'id' | 'round' | 'variant' | 'optional'> {
   /** Its number in its part, from 1. */
   readonly k: number;
+  readonly words: OwnWords;
+}
+
+type OwnWords = Pick<SetPlan, 'tempo' | 'cue'>;
+
+const NO_WORDS: OwnWords = {};
+
+/** Tempo and cue that a set has of its own. */
+function ownWords(slot: Slot, place: OwnPlace): OwnWords {
+  if (slot.setTargets.length === 0) return NO_WORDS;
+  const tempo = own(slot, place, 'tempo');
+  const cue = own(slot, place, 'cue');
+  return { ...(tempo === null ? {} : { tempo }), ...(cue === null ? {} : { cue }) };
 }
 
 interface Effort {
@@ -147,9 +178,10 @@ function ownReps(plan: PartPlan, k: number, rir: number): number | null {
 
 /** Reps of the first set at the effort of the part, whatever effort of its own it was found for. */
 function baseReps(slot: Slot, plan: PartPlan): number {
-  const { leastRir = 0 } = plan.part;
-  const own = ownRir(slot, plan.before, plan.count, { weekRir: plan.weekRir, leastRir });
-  return own === null ? plan.reps : plan.reps + roundHalfDown((own - plan.rir) * plan.unit);
+  const { leastRir = 0, role } = plan.part;
+  const place = { at: plan.before, count: plan.count, role };
+  const effort = ownRir(slot, place, { weekRir: plan.weekRir, leastRir });
+  return effort === null ? plan.reps : plan.reps + roundHalfDown((effort - plan.rir) * plan.unit);
 }
 
 function leadOf(
@@ -198,6 +230,7 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
     variant: place.variant,
     measuresStrength: plan.measuresStrength,
     optional,
+    ...place.words,
   };
 }
 
@@ -210,11 +243,38 @@ function predicted(plan: PartPlan, reps: number, k: number): number | null {
   return plan.capacity(plan.load) - plan.perSet * (k - 1) - reps - cost;
 }
 
+/** A round at a load of its own, a share of the first round's as the equipment makes it. */
+function risen(
+  facts: SlotFacts,
+  plan: PartPlan,
+  place: SetPlace,
+  { share, reps, pause }: Rise,
+): readonly SetPlan[] {
+  const { grid, carried } = facts;
+  const [first = 1, ...others] = reps;
+  const moved = carried * 100 + (plan.load ?? 0);
+  const load =
+    plan.load === null || share === 1
+      ? plan.load
+      : nearestLoad(grid, asHundredths(moved * share - carried * 100));
+  const made = load === null || moved <= 0 ? share : (carried * 100 + load) / moved;
+  const lighter = lighterBy(plan.curve);
+  const fresh = plan.reps + plan.leadRir;
+  const reach = (made === 1 ? fresh : lighter(fresh, made)) - plan.perSet * (place.k - 1);
+  const lead = { reps: first, rir: plan.rir, reach, lighter, back: plan.conventions.roundBack };
+  return pieces(facts, { ...plan, load }, place, lead, fixedMinis(others, pause));
+}
+
 /** A round's pieces: loads made of what there is, RIR by what is left, credit by the round. */
-function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): readonly SetPlan[] {
+function pieces(
+  facts: SlotFacts,
+  plan: PartPlan,
+  place: SetPlace,
+  lead: Lead,
+  minis: readonly Mini[],
+): readonly SetPlan[] {
   const { part, conventions } = plan;
-  const minis = part.minis?.(lead) ?? [];
-  const all = [{ reps: lead.reps, pause: plan.rest, share: 1 }, ...minis];
+  const all: readonly Mini[] = [{ reps: lead.reps, pause: plan.rest, share: 1 }, ...minis];
   const loads = pieceLoads(facts, plan.load, all);
   const rirs = roundRirs(lead, minis);
   const known = part.stated === undefined && part.asRound === undefined;
@@ -237,11 +297,12 @@ function pieces(facts: SlotFacts, plan: PartPlan, place: SetPlace, lead: Lead): 
       round: place.round,
       piece: at + 1,
       rest: all[at + 1]?.pause ?? plan.rest,
-      manner: part.manner ?? 'full',
+      manner: all[at]?.manner ?? part.manner ?? 'full',
       sections: NO_SECTIONS,
       variant: place.variant,
       measuresStrength: plan.measuresStrength,
       optional: place.optional,
+      ...place.words,
     };
   });
 }

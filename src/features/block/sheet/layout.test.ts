@@ -1,4 +1,4 @@
-import { applyEdit, catalogueWith, check, EMPTY_LOG, ok, type SetTarget, unfold } from '@/core';
+import { applyEdit, catalogueWith, check, EMPTY_LOG, ok, ownSet, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
 import { type Focus, type Seen, say } from '../focus';
 import { cellText } from './columns/registry';
@@ -43,12 +43,12 @@ test('cells print what is written, weeks what is asked or was done', () => {
     rir: { kind: 'week' as const, offset },
     setTargets,
   });
-  const last: SetTarget = { set: 'last', rir: { kind: 'fixed', rir: 0 } };
+  const last: SetTarget = ownSet('last', { rir: { kind: 'fixed', rir: 0 } });
   expect(rirCell(effort(0))).toBe('week');
   expect(rirCell(effort(-1))).toBe('wk −1');
   expect(rirCell({ rir: { kind: 'fixed', rir: 2 }, setTargets: [] })).toBe('2');
   expect(rirCell(effort(0, last))).toBe('wk…0');
-  expect(rirTyped(effort(0, { set: 1, rir: { kind: 'week', offset: 1 } }, last))).toBe(
+  expect(rirTyped(effort(0, ownSet(1, { rir: { kind: 'week', offset: 1 } }), last))).toBe(
     'week, 1 week +1, last 0',
   );
   const [weekState] = blockPlan.weeks;

@@ -21,6 +21,7 @@ import { readNumber, readOptionalNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { setText } from '@/ui/words/figures';
+import { cuesText, readCues, withOwn } from './columns/own-sets';
 import type { Row } from './layout';
 import classes from './slot-details.module.css';
 
@@ -228,6 +229,17 @@ export function Notes(props: PartProps) {
           placeholder={exercise.cues}
           read={readText(2000)}
           onValue={(note) => set('note', note)}
+        />
+      </Line>
+      <Line label="Cues of sets">
+        <Typed
+          key={`${slot.id}/cues`}
+          label="Cues of single sets"
+          className={form.wide}
+          text={cuesText(slot)}
+          placeholder="back-offs: hold each squeeze; last: slowly down"
+          read={readCues}
+          onValue={(cues) => set('setTargets', withOwn(slot, 'cue', cues))}
         />
       </Line>
       <Substitutes {...props} />

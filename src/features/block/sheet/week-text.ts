@@ -1,5 +1,6 @@
 import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
 import { count, figure, load, reserve } from '@/ui/words/figures';
+import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
 /** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
 export interface SetLine {
@@ -37,7 +38,7 @@ function askedLines(sets: readonly SetPlan[], optional: string, slot: SlotPlan):
   const reserves = isRounds(sets) ? [] : sets.map(({ rir }) => reserve(rir));
   const left = new Set(reserves).size > 1 ? ` @${reserves.join(' ')}` : '';
   // A part whose load changes from set to set: one run of sets after the other.
-  const runs = isRounds(sets) ? [sets] : runsOf(sets, ({ load: value }) => value);
+  const runs = runsOf(sets, isRounds(sets) ? roundLoad(sets) : ({ load: value }) => value);
   const texts = runs.map((run) => [repsText(run, slot), run[0]?.load ?? null] as const);
   const [only] = texts;
   if (texts.length === 1 && only !== undefined) return wrapped(only[0], only[1], slot, left + optional);
@@ -68,10 +69,11 @@ function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, 
   return lines;
 }
 
-/** Reps of a set as it was done: full ones, partial or loose ones, those with help. */
+/** Reps of a set as it was done: full ones, what followed them, those with help; `~` where form was not clean. */
 function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
   const helped = (more?.assisted ?? 0) > 0 ? `+${more?.assisted}h` : '';
-  return `${count(reps, slot).replace(' ', '')}${partials(more?.partials)}${helped}`;
+  const unclean = more?.unclean === true ? '~' : '';
+  return `${count(reps, slot).replace(' ', '')}${afterCell(more ?? {})}${helped}${unclean}`;
 }
 
 /** Reps, load and what is left, on one line or on two. */
@@ -117,8 +119,15 @@ function alike(each: readonly string[]): string {
 const alikeReserve = (each: readonly number[]) =>
   new Set(each).size === 1 ? String(each[0]) : each.join(' ');
 
+/** The load that a set's round begins with: what drops within it is one run all the same. */
+function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
+  const loads = new Map(
+    sets.flatMap(({ piece, round, load: value }) => (piece === 1 ? [[round, value]] : [])),
+  );
+  return ({ round }) => loads.get(round) ?? null;
+}
+
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
-const partials = (many: number | undefined) => (many === undefined || many === 0 ? '' : `+${many}`);
 
 /** The sum of a rep bank, which is its number to beat. */
 function sumText(sets: readonly { readonly reps: number }[], { technique }: SlotPlan): string {
@@ -132,13 +141,10 @@ function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   if (first === undefined) return '';
   if (!isRounds(sets))
     return `${alike(
-      sets.map(
-        ({ reps, sections }) =>
-          `${count(reps, slot).replace(' ', '')}${partials(sections.reduce((sum, one) => sum + one.reps, 0))}`,
-      ),
+      sets.map(({ reps, sections }) => `${count(reps, slot).replace(' ', '')}${sectionsCell(sections)}`),
     )}${sumText(sets, slot)}`;
   const rounds = [...new Set(sets.map(({ round }) => round))].map((round) =>
-    roundText(sets.filter((set) => set.round === round).map(({ reps }) => reps)),
+    roundText(sets.filter((set) => set.round === round)),
   );
   const [round = ''] = rounds;
   if (rounds.length === 1) return round;
@@ -148,7 +154,11 @@ function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
 }
 
 /** One round: `4×3` of many alike pieces, `2…6` of even steps, else each: `10+4+4`. */
-function roundText(reps: readonly number[]): string {
+function roundText(pieces: readonly Pick<SetPlan, 'reps' | 'manner'>[]): string {
+  const halves = new Set(pieces.map(({ manner }) => manner)).size > 1;
+  if (halves)
+    return pieces.map(({ reps: each, manner }) => (manner === 'full' ? each : `${each}½`)).join('+');
+  const reps = pieces.map(({ reps: each }) => each);
   const first = reps[0] ?? 0;
   if (reps.length > 3 && reps.every((one) => one === first)) return `${reps.length}×${first}`;
   const steps = new Set(reps.slice(1).map((one, at) => one - (reps[at] ?? 0)));

@@ -3,11 +3,13 @@ import {
   type Edit,
   exerciseById,
   newSlot,
+  ownSet,
   type Problem,
   type Slot,
   type SlotPlan,
 } from '@/core';
 import { athlete, HALL_PLACE } from '@/core/testing/fixtures';
+import { cuesText, readCues, withOwn } from './own-sets';
 import { type PrescriptionColumn, prescriptionColumn } from './registry';
 
 const exercise = exerciseById('seated-leg-curl');
@@ -97,14 +99,11 @@ test('single sets get efforts of their own behind commas', () => {
   };
   expect(typed('week, last 0')).toEqual([
     { kind: 'week', offset: 0 },
-    [{ set: 'last', rir: { kind: 'fixed', rir: 0 } }],
+    [ownSet('last', { rir: { kind: 'fixed', rir: 0 } })],
   ]);
   expect(typed('2, 1 +1, set 3: 1')).toEqual([
     { kind: 'fixed', rir: 2 },
-    [
-      { set: 1, rir: { kind: 'week', offset: 1 } },
-      { set: 3, rir: { kind: 'fixed', rir: 1 } },
-    ],
+    [ownSet(1, { rir: { kind: 'week', offset: 1 } }), ownSet(3, { rir: { kind: 'fixed', rir: 1 } })],
   ]);
   expect(problem('rir', 'week, hard')).toMatchObject({ code: 'not-understood' });
 });
@@ -155,4 +154,45 @@ test('a range that the phase moves shows what it is, and is typed as it was writ
     typed: '8–12',
   });
   expect(prescriptionColumn('range')?.show(of, known, exercise).shown).toBe('8–12');
+});
+
+describe('sets of their own', () => {
+  const own: Slot = {
+    ...slot,
+    tempo: '31X0',
+    setTargets: [ownSet('last', { rir: { kind: 'fixed', rir: 0 }, cue: 'hold each squeeze' })],
+  };
+  const targets = (column: PrescriptionColumn, text: string) => {
+    const entry = read(column, text, own);
+    const edit = entry.ok && entry.value?.kind === 'batch' ? entry.value.edits[1] : undefined;
+    return edit !== undefined && 'value' in edit ? edit.value : entry;
+  };
+
+  test('a tempo of back-offs and of the last set leaves the last set’s effort and cue', () => {
+    expect(targets('tempo', '31x0, back-offs 31x2, last 5010')).toEqual([
+      { ...own.setTargets[0], tempo: '5010' },
+      ownSet('back-offs', { tempo: '31X2' }),
+    ]);
+    expect(problem('tempo', '31X0, slowly', own)).toMatchObject({ code: 'not-understood' });
+  });
+
+  test('an effort taken away leaves the cue', () => {
+    expect(targets('rir', 'week')).toEqual([ownSet('last', { cue: 'hold each squeeze' })]);
+  });
+
+  test('a tempo alone is one edit where no set has one of its own', () => {
+    expect(value('tempo', '2020', own)).toBe('2020');
+  });
+
+  test('cues read as they are written', () => {
+    expect(cuesText(own)).toBe('last: hold each squeeze');
+    const cues = readCues('back-offs: squeeze; 2: slowly down, no swing');
+    expect(cues.ok && withOwn(own, 'cue', cues.value)).toEqual([
+      { ...own.setTargets[0], cue: '' },
+      ownSet('back-offs', { cue: 'squeeze' }),
+      ownSet(2, { cue: 'slowly down, no swing' }),
+    ]);
+    expect(readCues('squeeze hard')).toMatchObject({ ok: false });
+    expect(withOwn({ setTargets: [ownSet(1, { cue: 'a' })] }, 'cue', new Map())).toEqual([]);
+  });
 });

@@ -2,6 +2,7 @@ import { type Edit, ok, type Result, refused, type SetTarget, type Slot, type Sl
 import { figure } from '@/ui/words/figures';
 import { readNumber } from '../read-number';
 import { type SheetColumn, setField } from './column';
+import { readOwnSet, withOwn } from './own-sets';
 
 export const rirColumn = {
   id: 'rir',
@@ -16,7 +17,7 @@ export const rirColumn = {
   show: (slot) => ({
     shown: rirCell(slot),
     typed: rirTyped(slot),
-    quiet: slot.rir.kind === 'week' && slot.rir.offset === 0 && slot.setTargets.length === 0,
+    quiet: slot.rir.kind === 'week' && slot.rir.offset === 0 && ownEfforts(slot).length === 0,
   }),
   read: readRir,
 } as const satisfies SheetColumn;
@@ -27,18 +28,22 @@ function rirText(rir: SlotRir, week: string): string {
   return `${week} ${rir.offset > 0 ? '+' : '−'}${Math.abs(rir.offset)}`;
 }
 
+function ownEfforts({ setTargets }: Pick<Slot, 'setTargets'>) {
+  return setTargets.flatMap(({ set, rir }) => (rir === null ? [] : [{ set, rir }]));
+}
+
 /** A slot's effort: `week`, `wk +1`, `2`; with one of the last set's own, `wk…0`; with others, an asterisk. */
 export function rirCell({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
-  if (setTargets.length === 0) return rirText(rir, rir.kind === 'week' && rir.offset === 0 ? 'week' : 'wk');
-  const [only, ...more] = setTargets;
+  const [only, ...more] = ownEfforts({ setTargets });
+  if (only === undefined) return rirText(rir, rir.kind === 'week' && rir.offset === 0 ? 'week' : 'wk');
   const base = rirText(rir, 'wk');
-  if (only?.set === 'last' && more.length === 0) return `${base}…${rirText(only.rir, 'wk')}`;
+  if (only.set === 'last' && more.length === 0) return `${base}…${rirText(only.rir, 'wk')}`;
   return `${base} *`;
 }
 
 /** The same in full, as it is typed: `week, 1 +1, last 0`. */
 export function rirTyped({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
-  const targets = setTargets.map((target) => `${target.set} ${rirText(target.rir, 'week')}`);
+  const targets = ownEfforts({ setTargets }).map((one) => `${one.set} ${rirText(one.rir, 'week')}`);
   return [rirText(rir, 'week'), ...targets].join(', ');
 }
 
@@ -57,18 +62,18 @@ function readRir(text: string, slot: Slot): Result<Edit> {
   const [first = '', ...others] = text.split(',');
   const whole = effort(first, path);
   if (!whole.ok) return whole;
-  const setTargets: SetTarget[] = [];
+  const efforts = new Map<SetTarget['set'], SlotRir>();
   for (const other of others) {
-    const parts = /^\s*(?:set\s+)?(last|\d+)\s*:?\s*(.+)$/i.exec(other);
-    if (parts === null)
+    const own = readOwnSet(other);
+    if (own === undefined)
       return refused({ code: 'not-understood', path, text: other.trim(), example: 'week, last 0' });
-    const own = effort(parts[2] as string, path);
-    if (!own.ok) return own;
-    const set = /^last$/i.test(parts[1] as string) ? 'last' : Number(parts[1]);
-    setTargets.push({ set, rir: own.value });
+    const rir = effort(own.rest, path);
+    if (!rir.ok) return rir;
+    efforts.set(own.set, rir.value);
   }
-  return ok({
-    kind: 'batch',
-    edits: [setField(slot, 'rir', whole.value), setField(slot, 'setTargets', setTargets)],
-  });
+  const edits = [
+    setField(slot, 'rir', whole.value),
+    setField(slot, 'setTargets', withOwn(slot, 'rir', efforts)),
+  ];
+  return ok({ kind: 'batch', edits });
 }
