@@ -1,4 +1,5 @@
 import { type Exercise, primeMovers } from '../exercises/exercise';
+import { runsAcross } from '../techniques/registry';
 import type { Session, Slot } from './block';
 
 /** Slots that are done in turn, in order; a slot alone is a group of one. */
@@ -10,6 +11,11 @@ export function groupsOf({ slots }: Pick<Session, 'slots'>): readonly (readonly 
     else groups.push([slot]);
   }
   return groups;
+}
+
+/** Whether a group is done piece by piece, all members in turn under one clock: 1-1-1, 2-2-2. */
+export function isAcross(group: readonly Pick<Slot, 'technique'>[]): boolean {
+  return group.length > 1 && group.every(({ technique }) => runsAcross(technique));
 }
 
 export type GroupKind = 'superset' | 'giant set' | 'circuit';

@@ -38,7 +38,11 @@ function credited(slot: SlotPlan, sets: readonly SetPlan[], conventions: Convent
   const parts = partsOf(slot.technique);
   return [...rounds.values()].flatMap((pieces) => {
     const credits = roundCredits(
-      pieces.map(({ reps, rir }, at) => ({ reps, rir, pause: pieces[at - 1]?.rest ?? 0 })),
+      pieces.map(({ reps, rir }, at) => ({
+        reps,
+        rir,
+        pause: (pieces[at - 1]?.rest ?? 0) + (slot.away ?? 0),
+      })),
       conventions,
     );
     return pieces.map((set, at): SetPlan => {

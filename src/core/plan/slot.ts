@@ -27,6 +27,8 @@ export interface SlotPlan {
   /** What keeps the technique from being done as written. */
   readonly gate: Gate | null;
   readonly joined: boolean;
+  /** Seconds that the others of its group take between its pieces, where the group is done piece by piece under one clock. */
+  readonly away?: number;
   /** Its rep range in this week, moved by the phase; absent in weeks of older engines. */
   readonly range?: RepRange;
   /** Minutes of a break before it, and the fall of reps at which it stops; absent in weeks of older engines. */

@@ -46,4 +46,5 @@ export const everyMinute: Technique<EveryMinute> = {
   loggedAs: 'reps',
   clock: (_, pieces) => ({ seconds: MINUTE * pieces, ends: 'by the clock' }),
   measures: false,
+  across: true,
 };

@@ -43,7 +43,7 @@ const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: num
   'slow lowering': [{ sets: 3, down: 4 }, 1, 8],
   'static hold': [{ sets: 3 }, 1, 10],
   'every-minute sets': [{ reps: 5, minutes: 8, hard: 3 }, 1, 1],
-  'rep ladder': [{ sets: 2, way: 'up', top: 5, step: 1, pause: 20 }, 1, 4],
+  'rep ladder': [{ sets: 2, way: 'up', top: 5, step: 1, pause: 20, rests: [] }, 1, 4],
   'for time': [{ list: [20, 15, 10], cap: 480, hard: 2 }, 1, 1],
   'restricted blood flow': [
     { long: 30, longs: 1, short: 15, shorts: 3, pause: 30, share: 0.2, screened: false },
@@ -79,7 +79,7 @@ const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
   'slow lowering': 'sets 1-8, down 3-6',
   'static hold': 'sets 1-10',
   'every-minute sets': 'reps 1-15, minutes 3-30, hard 0-30',
-  'rep ladder': 'sets 1-4, top 2-50, step 1-10, pause 0-300',
+  'rep ladder': 'sets 1-4, top 2-50, step 1-10, pause 0-300, rests 0-600',
   'for time': 'list 1-100, cap 30-3600, hard 0-20',
   'restricted blood flow': 'long 15-40, longs 1-2, short 8-20, shorts 1-4, pause 0-45, share 0.2-0.3',
   activation: 'sets 1-3',

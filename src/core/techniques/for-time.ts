@@ -40,4 +40,5 @@ export const forTime: Technique<ForTime> = {
   loggedAs: 'time',
   clock: ({ cap }) => ({ seconds: cap, ends: 'when done' }),
   measures: false,
+  across: true,
 };

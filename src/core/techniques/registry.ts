@@ -215,6 +215,11 @@ export function keepsReps(parameters: TechniqueParameters): boolean {
   return techniqueOf(parameters).keepsReps === true;
 }
 
+/** Whether a group of such techniques is done piece by piece under one clock. */
+export function runsAcross(parameters: TechniqueParameters): boolean {
+  return plainOf(insideOf(parameters)).across === true;
+}
+
 /** The tempo the technique asks for: its own, or the one written. */
 export function tempoOf(parameters: TechniqueParameters, written: string | null): string | null {
   const plain = insideOf(parameters);

@@ -13,6 +13,8 @@ export interface RepLadder {
   /** Reps by which each mini-set differs from the one before. */
   readonly step: number;
   readonly pause: number;
+  /** Rests as they are written, one after each mini-set, the last one for all that follow; none: `pause` after each. */
+  readonly rests: readonly number[];
 }
 
 const MOST = 50;
@@ -42,16 +44,18 @@ export const repLadder: Technique<RepLadder> = {
     top: whole(2, MOST),
     step: whole(1, 10),
     pause: whole(0, 300),
+    rests: { type: 'list', least: 0, most: 600, longest: MOST, otherwise: [] },
   },
-  start: { kind: 'rep ladder', sets: 2, way: 'up', top: 5, step: 1, pause: 20 },
+  start: { kind: 'rep ladder', sets: 2, way: 'up', top: 5, step: 1, pause: 20, rests: [] },
   parts: (parameters) => {
     const reps = repsOf(parameters);
     const [first = 1, ...others] = reps;
+    const pause = parameters.rests.length === 0 ? parameters.pause : parameters.rests;
     return [
       plainPart(parameters.sets, {
         range: { low: first, high: first },
-        leadRir: leadRirOf(reps, parameters.pause),
-        minis: () => fixedMinis(others, parameters.pause),
+        leadRir: leadRirOf(reps, pause),
+        minis: () => fixedMinis(others, pause),
       }),
     ];
   },
@@ -63,8 +67,11 @@ export const repLadder: Technique<RepLadder> = {
     if (!done.met) return parameters;
     const most = Math.min(mostOf(parameters.way), Math.max(range.high, parameters.top));
     if (parameters.top < most) return { ...parameters, top: parameters.top + 1 };
+    // Rests that are written stay as written.
+    if (parameters.rests.length > 0) return parameters;
     return { ...parameters, pause: Math.max(Math.min(LEAST_PAUSE, parameters.pause), parameters.pause - 5) };
   },
   loggedAs: 'reps',
   measures: false,
+  across: true,
 };

@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
 import { isHard } from '../volume/credit';
-import { type Lead, type Manner, type Mini, type Rise, repCost } from './technique';
+import { type Lead, type Manner, type Mini, type Part, type Rise, repCost } from './technique';
 
 /** Reps left at a lighter load for someone who has so many left at a heavier one; the ratio is of the two loads. */
 export type Lighter = (left: number, ratio: number) => number;
@@ -60,8 +60,8 @@ export function roundRirs(
   let load = 1;
   return [
     stamina.left(),
-    ...minis.map(({ reps, pause, share, manner }) => {
-      stamina.rest(pause);
+    ...minis.map(({ reps, pause, share, manner, away = 0 }) => {
+      stamina.rest(pause + away);
       stamina.drop(share / load);
       load = share;
       stamina.do(reps, manner);
@@ -71,10 +71,13 @@ export function roundRirs(
 }
 
 /** RIR to leave after the first reps so that no piece of a round of fixed reps ends below `rir`. */
-export function leadRirOf(reps: readonly number[], pause: number): (rir: number, back: number) => number {
-  return (rir, back) => {
+export function leadRirOf(
+  reps: readonly number[],
+  pause: number | readonly number[],
+): NonNullable<Part['leadRir']> {
+  return (rir, back, away = 0) => {
     const [first = 0, ...others] = reps;
-    const minis = others.map((each) => ({ reps: each, pause, share: 1 }));
+    const minis = fixedMinis(others, pause).map((mini) => ({ ...mini, away }));
     const lowest = Math.min(...roundRirs({ reps: first, reach: 0, lighter: (left) => left, back }, minis));
     return rir - lowest - first;
   };
@@ -98,9 +101,10 @@ export function leadRirOfRises(
   return Math.max(...needs) - (first?.reps[0] ?? 0);
 }
 
-/** Mini-sets of fixed reps at one load. */
-export function fixedMinis(reps: readonly number[], pause: number): readonly Mini[] {
-  return reps.map((each) => ({ reps: each, pause, share: 1 }));
+/** Mini-sets of fixed reps at one load; the pause before all of them, or before each. */
+export function fixedMinis(reps: readonly number[], pause: number | readonly number[]): readonly Mini[] {
+  const before = (at: number) => (typeof pause === 'number' ? pause : (pause[at] ?? pause.at(-1) ?? 0));
+  return reps.map((each, at) => ({ reps: each, pause: before(at), share: 1 }));
 }
 
 /**

@@ -61,6 +61,8 @@ export interface Mini {
   readonly share: number;
   /** How its reps are done; absent: as those of the round's first set. */
   readonly manner?: Manner;
+  /** Seconds beyond the pause in which the other members of a group do theirs. */
+  readonly away?: number;
 }
 
 /** A round of a part whose load rises from round to round. */
@@ -114,8 +116,9 @@ export interface Part {
   /**
    * RIR to be left after the first reps so that the whole set or round ends at `rir`.
    * @param back reps that a second of rest inside a round gives back
+   * @param away seconds beyond each pause in which the other members of a group do theirs
    */
-  readonly leadRir?: (rir: number, back: number) => number;
+  readonly leadRir?: (rir: number, back: number, away?: number) => number;
   /** What follows the round's first set. */
   readonly minis?: (lead: Lead) => readonly Mini[];
   /** Rounds whose loads rise, one for each set; in place of `minis` and `leadRir`. */
@@ -213,6 +216,8 @@ export interface Technique<P extends { readonly kind: string }> {
   readonly keepsReps?: true;
   /** Whether last time's reps are asked set by set at the same load, and one more in the set with most room. */
   readonly banks?: true;
+  /** Whether a group of such techniques is done piece by piece, all members in turn under one clock: 1-1-1, 2-2-2. */
+  readonly across?: true;
   /** Tempo of the technique's own. */
   readonly tempo?: (parameters: P, written: string | null) => string;
 }

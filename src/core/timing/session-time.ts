@@ -21,7 +21,11 @@ export interface TimedSlot {
   /** Seconds of a written break before it. */
   readonly breakBefore?: number;
   /** Seconds its sets take by the clock, all of them together, rests inside them included; `least` at the short end. */
-  readonly clock?: { readonly least: number; readonly seconds: number } | undefined;
+  readonly clock?:
+    | { readonly least: number; readonly seconds: number; readonly ends: 'by the clock' | 'when done' }
+    | undefined;
+  /** Seconds after each piece of a round but its last, where the group is done piece by piece. */
+  readonly pauses?: readonly number[] | undefined;
 }
 
 /** Seconds; `low` and `high` are totals at the two ends of the rep ranges, the rest is at the long end. */
@@ -74,14 +78,50 @@ const roundsIn = (group: readonly TimedSlot[]) => Math.max(...group.map(roundsOf
 /** Rest after a round: that of the last member that has a set in it. */
 const restAfter = (group: readonly TimedSlot[], round: number) => membersIn(group, round).at(-1)?.rest ?? 0;
 
+/** Whether a group is done piece by piece. */
+const isPieced = (group: readonly TimedSlot[]) =>
+  group.length > 1 && group.every(({ pauses }) => pauses !== undefined);
+
+/** Rest of a round done piece by piece: the changes between those who have a piece, and the last one's pause after it. */
+function restAcross(members: readonly TimedSlot[], change: number): number {
+  // By the minute each has a minute of their own, rests and changes included.
+  const paced = members.filter(({ clock }) => clock?.ends !== 'by the clock');
+  const pieces = Math.max(0, ...paced.map(({ pauses = [] }) => pauses.length + 1));
+  let rest = 0;
+  for (let piece = 1; piece <= pieces; piece++) {
+    const here = paced.filter(({ pauses = [] }) => pauses.length + 1 >= piece);
+    rest += change * (here.length - 1);
+    if (piece < pieces) rest += here.at(-1)?.pauses?.[piece - 1] ?? 0;
+  }
+  return rest;
+}
+
+/** Work of a group done piece by piece, where it is against the clock: until it is done, no longer than the longest cap. */
+function workAcross(
+  group: readonly TimedSlot[],
+  rest: number,
+): { readonly least: number; readonly seconds: number } {
+  const cap = Math.max(0, ...group.map(({ clock }) => (clock?.ends === 'when done' ? clock.seconds : 0)));
+  let [least, seconds] = [0, 0];
+  for (const slot of group) {
+    const own = slot.clock?.ends === 'by the clock' ? slot.clock : workSeconds(slot);
+    least += own.least;
+    seconds += own.seconds;
+  }
+  if (cap === 0) return { least, seconds };
+  return { least: Math.max(0, Math.min(cap, least + rest) - rest), seconds: Math.max(0, cap - rest) };
+}
+
 /** Rest within a group: after every round but its last, and between its members. */
 function restIn(group: readonly TimedSlot[], change: number): number {
   const rounds = roundsIn(group);
   const [only, ...others] = group;
   if (only !== undefined && others.length === 0) return only.rest * Math.max(0, rounds - 1);
   let rest = 0;
+  const pieced = isPieced(group);
   for (let round = 1; round <= rounds; round++) {
-    rest += change * Math.max(0, membersIn(group, round).length - 1);
+    const here = membersIn(group, round);
+    rest += pieced ? restAcross(here, change) : change * Math.max(0, here.length - 1);
     if (round < rounds) rest += restAfter(group, round);
   }
   return rest;
@@ -89,7 +129,7 @@ function restIn(group: readonly TimedSlot[], change: number): number {
 
 /**
  * Length of a session: all sets and the rest after every set but the last; the members of a group are done in turn
- * with the rest after the round. Realistic adds warm-up sets with a pause after each, takes the longer of rest and
+ * with the rest after the round, or piece by piece under one clock. Realistic adds warm-up sets with a pause after each, takes the longer of rest and
  * change-over between exercises, and the change between the members of a group.
  */
 export function sessionTime(
@@ -103,17 +143,24 @@ export function sessionTime(
   let warmUp = 0;
   const all = groups(slots);
   all.forEach((group, at) => {
-    rest += restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
+    const within = restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
+    const across = isPieced(group) ? workAcross(group, within) : null;
+    rest += within;
+    workLow += across?.least ?? 0;
+    work += across?.seconds ?? 0;
     const after = restAfter(group, roundsIn(group));
     // A written break holds the rest before it.
     const next = all[at + 1]?.[0];
     const least = Math.max(next?.breakBefore ?? 0, mode === 'strict' ? 0 : conventions.changeOver);
     if (next !== undefined) rest += Math.max(after, least);
     for (const slot of group) {
-      const own = slot.clock ?? workSeconds(slot);
-      workLow += own.least;
-      work += own.seconds;
-      rest += (slot.clock === undefined ? (slot.inner ?? 0) : 0) + (slot.stretch ?? 0);
+      if (across === null) {
+        const own = slot.clock ?? workSeconds(slot);
+        workLow += own.least;
+        work += own.seconds;
+        rest += slot.clock === undefined ? (slot.inner ?? 0) : 0;
+      }
+      rest += slot.stretch ?? 0;
       if (mode === 'realistic') {
         for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
       }

@@ -10,8 +10,8 @@ import { secondsPerRep } from './tempo';
 /** RIR at which the length of a set is reckoned. */
 const USUAL_RIR = 1;
 
-/** Seconds of one set of a slot, its mini-sets included, with the rest after it, at the long end of its range. */
-export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: Conventions): number {
+/** Pieces of one set of a slot at the long end of its range: reps of all of them, and the pauses between. */
+function piecesOf(slot: Slot, conventions: Conventions) {
   const [part] = partsOf(slot.technique);
   const reps = part?.range?.high ?? slot.range.high;
   const lead = {
@@ -24,7 +24,13 @@ export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: C
   const minis = part?.minis?.(lead) ?? [];
   const total = minis.reduce((sum, mini) => sum + mini.reps, reps);
   const pauses = minis.reduce((sum, { pause }) => sum + pause, 0);
-  const clock = clockOf(slot.technique, 1 + minis.length);
+  return { count: 1 + minis.length, total, pauses };
+}
+
+/** Seconds of one set of a slot, its mini-sets included, with the rest after it, at the long end of its range. */
+export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: Conventions): number {
+  const { count, total, pauses } = piecesOf(slot, conventions);
+  const clock = clockOf(slot.technique, count);
   if (clock !== null) return clock.seconds + slot.rest;
   const perRep = secondsPerRep({ measure, tempo: tempoOf(slot.technique, slot.tempo) }, conventions);
   return setSeconds({ secondsPerRep: perRep, sides }, total) + pauses + slot.rest;
@@ -33,4 +39,21 @@ export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: C
 /** Seconds of one set of a slot alone, without the rest after it. */
 export function setTime(slot: Slot, exercise: Exercise, conventions: Conventions): number {
   return setCost(slot, exercise, conventions) - slot.rest;
+}
+
+/** Seconds of one piece of a slot and of the pause after it, on average over its pieces; by the minute a minute and none. */
+export function pieceTime(
+  slot: Slot,
+  { measure, sides }: Exercise,
+  conventions: Conventions,
+): { readonly seconds: number; readonly pause: number; readonly byMinute: boolean } {
+  const { count, total, pauses } = piecesOf(slot, conventions);
+  const clock = clockOf(slot.technique, count);
+  if (clock?.ends === 'by the clock') return { seconds: clock.seconds / count, pause: 0, byMinute: true };
+  const perRep = secondsPerRep({ measure, tempo: tempoOf(slot.technique, slot.tempo) }, conventions);
+  return {
+    seconds: setSeconds({ secondsPerRep: perRep, sides }, total) / count,
+    pause: count === 1 ? 0 : pauses / (count - 1),
+    byMinute: false,
+  };
 }

@@ -63,6 +63,7 @@ export function sessionFigures(
       rounds: slot.sets.length - pieces,
       inner: pieces === 0 ? 0 : innerRest(slot),
       joined: slot.joined,
+      pauses: slot.away === undefined ? undefined : pausesOf(slot),
       stretch: slot.stretch?.seconds ?? 0,
       breakBefore: (slot.breakBefore ?? 0) * 60,
       warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
@@ -91,7 +92,17 @@ function byTheClock(
   const clock = sets.length === 0 ? null : clockOf(technique, sets.length);
   if (clock === null) return undefined;
   const { seconds, ends } = clock;
-  return { least: ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least), seconds };
+  const least = ends === 'by the clock' ? seconds : Math.min(seconds, workSeconds(work).least);
+  return { least, seconds, ends };
+}
+
+/** Seconds after each piece of a slot's first round but its last. */
+function pausesOf({ sets }: SlotPlan): readonly number[] {
+  const [first] = sets;
+  return sets
+    .filter(({ round }) => round === first?.round)
+    .slice(0, -1)
+    .map(({ rest }) => rest);
 }
 
 /** Seconds of rest inside the rounds of a slot. */

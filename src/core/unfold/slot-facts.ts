@@ -12,7 +12,7 @@ import { carriedWeight } from '../loading/carried';
 import { type LoadGrid, loadGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { StrengthSource } from '../plan/reason';
-import { restBetween } from '../timing/rest-between';
+import { awayBetween, restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
 
 /** A strength estimate and the set it follows from. */
@@ -37,6 +37,8 @@ export interface SlotFacts {
   readonly start: StrengthEstimate | null;
   /** Seconds that the other members of its group take between its sets; 0 outside a group. */
   readonly between: number;
+  /** Seconds they take between its pieces, where the group is done piece by piece; null: it is not. */
+  readonly away: number | null;
 }
 
 /** What strength is estimated by. */
@@ -84,6 +86,7 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
     inVariant: (variant) => inVariant(base, variant),
     start: set === undefined ? null : startEstimate(kind, set, lifted, planner),
     between: restBetween(slot, session, (one) => slotExercise(planner, one), conventions),
+    away: awayBetween(slot, session, (one) => slotExercise(planner, one), conventions),
   };
 }
 

@@ -62,7 +62,15 @@ test('reps that are written stay as written, whatever makes the load rise', () =
 });
 
 test('a rep ladder climbs in projection only while it is predicted to be done', () => {
-  const ladder: TechniqueParameters = { kind: 'rep ladder', sets: 1, way: 'up', top: 5, step: 1, pause: 20 };
+  const ladder: TechniqueParameters = {
+    kind: 'rep ladder',
+    sets: 1,
+    way: 'up',
+    top: 5,
+    step: 1,
+    pause: 20,
+    rests: [],
+  };
   const weeks = building(weeksOf(ladder, { range: { low: 5, high: 15 } }));
   const lengths = weeks.map(({ slot: planned }) => planned.sets.length);
   expect(lengths[1]).toBeGreaterThan(lengths[0] ?? 0);

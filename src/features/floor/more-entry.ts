@@ -1,4 +1,5 @@
-import { afterReps, type Exercise, type LoggedMore, loggedAs, type SetPlan, type SlotPlan } from '@/core';
+import { afterReps, type Exercise, type LoggedMore, type SetPlan, type SlotPlan } from '@/core';
+import type { AskedSet } from './order';
 
 /** What can be counted of a set beside its load, reps and RIR. */
 export type MoreField = Exclude<keyof LoggedMore, 'unclean'>;
@@ -19,13 +20,10 @@ export const MORE_LABELS: Readonly<Record<MoreField, string>> = {
  * can be noted of it besides where that is wanted.
  */
 export function moreFields(
-  slot: Pick<SlotPlan, 'technique' | 'sets' | 'measure'>,
-  set: SetPlan,
+  { slot, set, timed }: Pick<AskedSet, 'set' | 'timed'> & { readonly slot: Pick<SlotPlan, 'measure'> },
   exercise: Pick<Exercise, 'sides'> | undefined,
   all = false,
 ): readonly MoreField[] {
-  const kind = loggedAs(slot.technique);
-  const last = slot.sets.filter(({ round }) => round === set.round).at(-1)?.id === set.id;
   const { partials, held, lowered } = afterReps(set.sections);
   const counted = all && slot.measure === 'reps';
   const fields: readonly (readonly [MoreField, boolean])[] = [
@@ -33,7 +31,7 @@ export function moreFields(
     ['held', held > 0],
     ['lowered', lowered > 0],
     ['assisted', partials > 0 || counted],
-    ['seconds', kind === 'time' && last],
+    ['seconds', timed],
     ['left', exercise?.sides === 2],
     ['right', exercise?.sides === 2],
   ];

@@ -1,4 +1,4 @@
-import { EMPTY_LOG, startOf, unfold } from '@/core';
+import { EMPTY_LOG, type Slot, startOf, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { checkMore, moreFields, startMore } from './more-entry';
 import { askedSets } from './order';
@@ -66,20 +66,24 @@ describe('what else is noted', () => {
 
   test('partial reps where they follow, sides where there are two, the time where it counts', () => {
     if (partials === undefined || last === undefined) throw new Error('no set');
-    expect(moreFields(partials, last, { sides: 1 })).toEqual(['partials', 'assisted']);
-    expect(moreFields(partials, partials.sets[0] ?? last, { sides: 2 })).toEqual(['left', 'right']);
+    expect(moreFields({ slot: partials, set: last, timed: false }, { sides: 1 })).toEqual([
+      'partials',
+      'assisted',
+    ]);
+    expect(moreFields({ slot: partials, set: partials.sets[0] ?? last, timed: false }, { sides: 2 })).toEqual(
+      ['left', 'right'],
+    );
     expect(startMore(last, undefined)).toEqual({ partials: '4' });
     expect(startMore(last, { partials: 6, left: 8, unclean: true })).toEqual({ partials: '6', left: '8' });
-    const timed = planned(slot('1', 'leg-extension', { technique: startOf('for time') })).slots[0];
-    const fields = timed?.sets.map((set) => moreFields(timed, set, { sides: 1 }).length);
-    expect(fields).toEqual([0, 0, 1]);
+    const timed = askedSets(planned(slot('1', 'leg-extension', { technique: startOf('for time') })));
+    expect(timed.map((one) => moreFields(one, { sides: 1 }).length)).toEqual([0, 0, 1]);
   });
 
   test('where all is wanted partials and help can be noted of any set of reps, of a hold neither', () => {
     const [plain] = planned(slot('1', 'leg-extension')).slots;
     const [hold] = planned(slot('2', 'plank')).slots;
     const fields = (of: typeof plain, all: boolean) =>
-      of?.sets.map((set) => moreFields(of, set, { sides: 1 }, all));
+      of?.sets.map((set) => moreFields({ slot: of, set, timed: false }, { sides: 1 }, all));
     expect(fields(plain, false)).toEqual([[], [], []]);
     expect(fields(plain, true)?.[0]).toEqual(['partials', 'assisted']);
     expect(fields(hold, true)?.[0]).toEqual([]);
@@ -89,7 +93,7 @@ describe('what else is noted', () => {
     const [lowered] = planned(slot('1', 'leg-extension', { technique: startOf('hold and lower') })).slots;
     const [set] = lowered?.sets ?? [];
     if (lowered === undefined || set === undefined) throw new Error('no set');
-    expect(moreFields(lowered, set, { sides: 1 })).toEqual(['held', 'lowered']);
+    expect(moreFields({ slot: lowered, set, timed: false }, { sides: 1 })).toEqual(['held', 'lowered']);
     expect(startMore(set, undefined)).toEqual({ held: '10', lowered: '3' });
   });
 
@@ -105,5 +109,45 @@ describe('what else is noted', () => {
       problem: null,
     });
     expect(checkMore({ partials: 'few' })).toEqual({ value: undefined, problem: 'partials' });
+  });
+});
+
+describe('piece by piece under one clock', () => {
+  const rungs = { ...startOf('rep ladder'), sets: 1, top: 3, pause: 30 } as Slot['technique'];
+
+  test('two ladders go 1-1, 2-2, 3-3, with a walk between and the rung’s rest after', () => {
+    const places = askedSets(
+      planned(
+        slot('1', 'leg-extension', { technique: rungs }),
+        slot('2', 'seated-leg-curl', { technique: rungs, joined: true }),
+      ),
+    );
+    expect(places.map(({ key }) => key)).toEqual([
+      '1/work-1',
+      '2/work-1',
+      '1/work-1.2',
+      '2/work-1.2',
+      '1/work-1.3',
+      '2/work-1.3',
+    ]);
+    expect(places.map(({ rest }) => rest)).toEqual([0, 15, 30, 15, 30, 15]);
+    expect(places.every(({ timed }) => !timed)).toBe(true);
+  });
+
+  test('a list and a shorter one: one time, noted with the last piece of all', () => {
+    const list = (reps: readonly number[]) => ({ kind: 'for time' as const, list: reps, cap: 600, hard: 1 });
+    const places = askedSets(
+      planned(
+        slot('1', 'leg-extension', { technique: list([20, 15, 10]) }),
+        slot('2', 'seated-leg-curl', { technique: list([5, 5]), joined: true }),
+      ),
+    );
+    expect(places.map(({ key, timed }) => [key, timed])).toEqual([
+      ['1/work-1', false],
+      ['2/work-1', false],
+      ['1/work-1.2', false],
+      ['2/work-1.2', false],
+      ['1/work-1.3', true],
+    ]);
   });
 });

@@ -1,4 +1,4 @@
-import type { SessionPlan, SetPlan, SlotPlan } from '@/core';
+import { loggedAs, type SessionPlan, type SetPlan, type SlotPlan } from '@/core';
 
 /** A planned set with its slot, in the order of the session. */
 export interface AskedSet {
@@ -7,12 +7,17 @@ export interface AskedSet {
   readonly set: SetPlan;
   /** Seconds of rest asked before it. */
   readonly rest: number;
+  /** Whether the time is noted with it: it closes work that is done against the clock. */
+  readonly timed: boolean;
 }
 
 /** Walking to the next member of a group. */
 const CHANGE = 15;
 
-/** The sets of a session in the order they are done: slots one after the other, groups round by round. */
+/**
+ * The sets of a session in the order they are done: slots one after the other, groups round by round, or piece by piece
+ * where one clock runs for all.
+ */
 export function askedSets(session: SessionPlan): readonly AskedSet[] {
   const groups: SlotPlan[][] = [];
   for (const slot of session.slots) {
@@ -25,17 +30,48 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   for (const group of groups) {
     // A break between the parts of a session holds the rest before it.
     rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
-    const rounds = Math.max(0, ...group.flatMap(({ sets }) => sets.map(({ round }) => round)));
-    for (let round = 1; round <= rounds; round++) {
-      const here = group.filter(({ sets }) => sets.some((one) => one.round === round));
-      here.forEach((slot, member) => {
-        for (const set of slot.sets.filter((one) => one.round === round)) {
-          sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest });
-          rest = set.rest;
-        }
-        if (member < here.length - 1) rest = CHANGE;
+    for (const turn of turnsOf(group)) {
+      turn.forEach(({ slot, set, timed }, at) => {
+        sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed });
+        // To another member one walks; the last one's rest is the turn's.
+        const next = turn[at + 1];
+        rest = next === undefined || next.slot === slot ? set.rest : CHANGE;
       });
     }
   }
   return sets;
+}
+
+type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed'>[];
+
+/** What the members of a group do in turn: a round each, or a piece each. */
+function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
+  const across = group.length > 1 && group.every(({ away }) => away !== undefined);
+  const timed = group.some(({ technique }) => loggedAs(technique) === 'time');
+  const rounds = Math.max(0, ...group.flatMap((slot) => slot.sets.map(({ round }) => round)));
+  const turns: Turn[] = [];
+  for (let round = 1; round <= rounds; round++) {
+    const here = group.flatMap((slot) =>
+      slot.sets.filter((one) => one.round === round).map((set) => ({ slot, set, timed: false })),
+    );
+    if (!across) {
+      turns.push(here.map((one) => ({ ...one, timed: closesTime(one) })));
+      continue;
+    }
+    const pieces = Math.max(0, ...here.map(({ set }) => set.piece));
+    for (let piece = 1; piece <= pieces; piece++) {
+      const turn = here.filter(({ set }) => set.piece === piece);
+      // One time for the whole group, with its last piece.
+      turns.push(
+        turn.map((one, at) => ({ ...one, timed: timed && piece === pieces && at === turn.length - 1 })),
+      );
+    }
+  }
+  return turns;
+}
+
+/** Whether a set is the last of a round done against the clock. */
+function closesTime({ slot, set }: { readonly slot: SlotPlan; readonly set: SetPlan }): boolean {
+  if (loggedAs(slot.technique) !== 'time') return false;
+  return slot.sets.filter(({ round }) => round === set.round).at(-1)?.id === set.id;
 }

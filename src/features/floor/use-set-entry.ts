@@ -9,10 +9,11 @@ import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entr
 /** The figures of a set as they are typed, with what is wrong with them and the tap that logs them. */
 export function useSetEntry(
   data: FloorSession,
-  { slot, set }: AskedSet,
+  asked: AskedSet,
   done: LoggedSet | null,
   onLog: (value: CheckedSet) => void,
 ) {
+  const { slot, set } = asked;
   const exercise = data.exercises[slot.exerciseId];
   const last = data.lastTime[slot.slotId];
   const grid = loadGrid(slot.loading, data.equipment);
@@ -24,7 +25,7 @@ export function useSetEntry(
 
   // What was noted besides stays in sight when a set is put right.
   const [all, setAll] = useState(done?.more !== undefined);
-  const fields = moreFields(slot, set, exercise, all);
+  const fields = moreFields(asked, exercise, all);
   const [more, setMore] = useState<MoreEntry>(() => startMore(set, done?.more));
   const [unclean, setUnclean] = useState(done?.more?.unclean === true);
   const noted = checkMore(more, unclean);

@@ -4,6 +4,7 @@ import {
   groupKind,
   groupsOf,
   inVariant,
+  isAcross,
   placeFor,
   type Session,
   type SessionPlan,
@@ -109,7 +110,8 @@ function groupNames(session: Session | undefined, catalogue: Catalogue): Readonl
   for (const group of session === undefined ? [] : groupsOf(session)) {
     const exercises = group.flatMap((slot) => catalogue.find(slot.exercise) ?? []);
     const kind = groupKind(exercises);
-    if (kind !== null) for (const { id } of group) names.set(id, kind);
+    const name = `${kind}${isAcross(group) ? ', piece by piece under one clock' : ''}`;
+    if (kind !== null) for (const { id } of group) names.set(id, name);
   }
   return names;
 }

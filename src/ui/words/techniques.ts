@@ -178,7 +178,7 @@ function shapeSentence(technique: TechniqueParameters): string {
           : technique.way === 'down'
             ? `from ${technique.top} down by ${technique.step}`
             : `up to ${technique.top} by ${technique.step}${technique.way === 'up' ? '' : ' and down again'}`;
-      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.pause} s between. The longest rung grows, then rests fall.`;
+      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.rests.length === 0 ? technique.pause : technique.rests.join(', ')} s between. The longest rung grows${technique.rests.length === 0 ? ', then rests fall' : ''}.`;
     }
     case 'for time':
       return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counted as ${plural(technique.hard, 'hard set')}, your word.`;

@@ -152,7 +152,7 @@ function effortOf(
   { rir: asked, override, conventions, curve }: SlotTarget,
   mode: Held,
   perSet: number,
-  { slot }: SlotFacts,
+  { slot, away }: SlotFacts,
 ) {
   const week = part.rir ?? Math.max(0, asked + part.rirOffset);
   const wished = Math.max(part.leastRir ?? 0, override?.rir ?? week);
@@ -161,7 +161,7 @@ function effortOf(
   const back = conventions.roundBack;
   const leadRir =
     part.rises === undefined
-      ? (part.leadRir?.(rir, back) ?? rir)
+      ? (part.leadRir?.(rir, back, away ?? 0) ?? rir)
       : leadRirOfRises(part.rises, lighterBy(curve), { rir, back, perSet });
   return { rir, leadRir };
 }
@@ -216,7 +216,7 @@ function partPlan(
 
 /** The slot as it is shown and handed out, with its reasons. */
 function record(
-  { slot, exercise, grid, carried, movedFrom }: SlotFacts,
+  { slot, exercise, grid, carried, movedFrom, away }: SlotFacts,
   { strength, gate, override, rir, whyRir, whySets }: SlotTarget,
   technique: TechniqueParameters,
   made: {
@@ -243,6 +243,7 @@ function record(
     technique,
     gate,
     joined: slot.joined,
+    ...(away === null ? {} : { away }),
     range: slot.range,
     breakBefore: slot.breakBefore,
     stopFall: slot.stopFall,

@@ -114,7 +114,7 @@ function easeRounds(
     const moved = facts.carried * 100 + load;
     if (set.piece === 1) round = new Stamina(reach, lighter, conventions.roundBack);
     else {
-      round.rest(sets[at - 1]?.rest ?? 0);
+      round.rest((sets[at - 1]?.rest ?? 0) + (facts.away ?? 0));
       round.drop(moved / before);
     }
     before = moved;

@@ -271,9 +271,10 @@ function pieces(
   plan: PartPlan,
   place: SetPlace,
   lead: Lead,
-  minis: readonly Mini[],
+  given: readonly Mini[],
 ): readonly SetPlan[] {
   const { part, conventions } = plan;
+  const minis = facts.away === null ? given : given.map((mini) => ({ ...mini, away: facts.away ?? 0 }));
   const all: readonly Mini[] = [{ reps: lead.reps, pause: plan.rest, share: 1 }, ...minis];
   const loads = pieceLoads(facts, plan.load, all);
   const rirs = roundRirs(lead, minis);
@@ -355,9 +356,9 @@ function creditsOf(
 ): readonly number[] {
   const { stated } = part;
   if (stated !== undefined) return all.map((_, at) => (at >= all.length - stated ? 1 : 0));
-  const pieces = all.map(({ reps, pause }, at) => ({
+  const pieces = all.map(({ reps, pause, away = 0 }, at) => ({
     reps,
-    pause: at === 0 ? 0 : pause,
+    pause: at === 0 ? 0 : pause + away,
     rir: part.asRound ? 0 : (rirs[at] as number),
   }));
   return roundCredits(pieces, conventions);

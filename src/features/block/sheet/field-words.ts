@@ -38,6 +38,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   way: 'way',
   top: 'longest rung',
   step: 'step',
+  rests: 'rests, if written',
   list: 'reps in order',
   cap: 'seconds at most',
   long: 'reps of the long set',

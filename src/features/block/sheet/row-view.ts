@@ -6,6 +6,7 @@ import {
   groupKind,
   groupsOf,
   inVariant,
+  isAcross,
   type Place,
   placeFor,
   type Session,
@@ -78,7 +79,7 @@ function bracketsOf(
       const exercise = catalogue.find(slot.exercise);
       return exercise === undefined ? [] : [inVariant(exercise, slot.variant)];
     });
-    const name = groupKind(exercises) ?? '';
+    const name = `${groupKind(exercises) ?? ''}${isAcross(group) ? ', one clock' : ''}`;
     group.forEach((slot, at) => {
       const bracket = at === 0 ? 'top' : at === group.length - 1 ? 'bottom' : 'middle';
       found.set(slot.id, { bracket, group: name });

@@ -6,11 +6,13 @@ import {
   DRIFTS,
   type Edit,
   type Exercise,
+  groupsOf,
   LOAD_RULES,
   MOTIONS,
   placeFor,
   type Result,
   SET_RULES,
+  type SingleEdit,
   type Slot,
   type SlotPlan,
   swapCandidates,
@@ -112,8 +114,14 @@ export function Progress({ slot, set }: PartProps) {
   );
 }
 
+const closing =
+  (value: number) =>
+  ({ id }: Slot): SingleEdit => ({ kind: 'slot/set', slot: id, field: 'optionalSets', value });
+
 /** What it is done in turn with, its closing sets, its set-ups, its stretch, and what makes it safe. */
-export function Course({ row, slot, exercise, pinned, set }: PartProps) {
+export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps) {
+  // A group is repeated as one.
+  const group = groupsOf(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
   return (
     <>
       <Line label="In turn">
@@ -124,14 +132,14 @@ export function Course({ row, slot, exercise, pinned, set }: PartProps) {
           onChange={(event) => set('joined', event.target.checked)}
         />
       </Line>
-      <Line label="Closing sets">
+      <Line label={group.length > 1 ? 'Closing rounds' : 'Closing sets'}>
         <Typed
           key={slot.id}
-          label="Closing sets, if there is energy left"
+          label={`Closing ${group.length > 1 ? 'rounds of the group' : 'sets'}, if there is energy left`}
           className={form.number}
           text={String(slot.optionalSets)}
           read={(text) => readNumber(text, { field: 'closing sets', low: 0, high: 10, whole: true })}
-          onValue={(sets) => set('optionalSets', sets)}
+          onValue={(sets) => attempt({ kind: 'batch', edits: group.map(closing(sets)) })}
         />
         <span className={form.label}>if there is energy left</span>
       </Line>

@@ -1,5 +1,5 @@
 import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
-import { count, figure, load, reserve } from '@/ui/words/figures';
+import { clock, count, figure, load, reserve } from '@/ui/words/figures';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
 /** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
@@ -58,7 +58,7 @@ function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, 
       if (of === undefined) return [];
       const each = run.map((one) => repsDone(one, slot));
       const reps = `${rounds ? each.join('+') : alike(each)}${sumText(run, slot)}`;
-      const left = ` @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
+      const left = `${timeText(run)} @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
       const made =
         value(of) === null
           ? parts(reps, `·${figure(of.load.value)} ${of.load.unit}`, left, MOST_DONE_LETTERS)
@@ -128,6 +128,12 @@ function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
 }
 
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
+
+/** The time that was noted with some sets. */
+function timeText(run: readonly LoggedSet[]): string {
+  const timed = run.findLast(({ more }) => more?.seconds !== undefined);
+  return timed?.more?.seconds === undefined ? '' : ` ${clock(timed.more.seconds)}`;
+}
 
 /** The sum of a rep bank, which is its number to beat. */
 function sumText(sets: readonly { readonly reps: number }[], { technique }: SlotPlan): string {
