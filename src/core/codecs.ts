@@ -4,6 +4,7 @@ export * from './block/block-codec';
 export * from './block/edit-schema';
 export * from './block/templates/new-block-settings-schema';
 export * from './calls/answer-codec';
+export * from './conventions/conventions-codec';
 export * from './exercises/exercise-codec';
 export * from './log/log-codec';
 export * from './plan/issued-codec';

@@ -32,6 +32,7 @@ export * from './calendar';
 export * from './calls/registry';
 export * from './conventions/bounds';
 export * from './conventions/conventions';
+export * from './conventions/own-conventions';
 export * from './effort/curves';
 export * from './effort/drift';
 export * from './effort/exposure';

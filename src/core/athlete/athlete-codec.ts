@@ -1,5 +1,8 @@
 import * as z from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
+import { BOUNDS } from '../block/bounds';
+import { ownFigures } from '../conventions/conventions-codec';
+import { NO_CONVENTIONS } from '../conventions/own-conventions';
 import { CURVES, USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, JOINTS } from '../exercises/exercise';
 import { presetPlace } from '../loading/place-presets';
@@ -61,7 +64,12 @@ const learned = z.strictObject({
   ceiling: landmark.optional(),
   evidence: z.string().max(400),
 });
+const reps = z.int().min(BOUNDS.reps.low).max(BOUNDS.reps.high);
 const fraction = z.number().gt(0).max(1);
+
+const repRange = z
+  .strictObject({ low: reps, high: reps })
+  .refine(({ low, high }) => low <= high, 'begins above its end');
 
 const athlete = z.strictObject({
   id: z.string().min(1),
@@ -113,6 +121,20 @@ const athlete = z.strictObject({
       })
       .nullable(),
   }),
+  // The coach's figures are not the athlete's to keep.
+  conventions: z
+    .strictObject({
+      coach: ownFigures,
+      athlete: ownFigures,
+      muscles: z.partialRecord(z.enum(MUSCLES), ownFigures),
+      exercises: z.record(z.string().max(64), ownFigures),
+    })
+    .default(NO_CONVENTIONS),
+  ranges: z.record(z.string().max(64), repRange).default({}),
+  dates: z
+    .array(z.strictObject({ date, what: z.string().trim().max(80) }))
+    .max(20)
+    .default([]),
 });
 
 function isTimeZone(name: string): boolean {

@@ -1,5 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
+import type { RepRange } from '../block/rep-range';
 import type { LocalDate } from '../calendar';
+import type { OwnConventions } from '../conventions/own-conventions';
 import type { Effort } from '../effort/curves';
 import type { Joint } from '../exercises/exercise';
 import type { Unit, Weight } from '../loading/weight';
@@ -77,6 +79,17 @@ export interface Athlete {
   readonly landmarks: Readonly<Partial<Record<Muscle, Partial<Landmarks>>>>;
   readonly learned: Readonly<Partial<Record<Muscle, LearnedLandmarks>>>;
   readonly effort: Effort;
+  /** Figures of theirs that differ from the usual ones, and those of their coach. */
+  readonly conventions: OwnConventions;
+  /** By exercise id: the rep range in which it is felt in the muscle, not the joint. New slots start from it. */
+  readonly ranges: Readonly<Record<string, RepRange>>;
+  /** Days to be ready for: a contest, a test. */
+  readonly dates: readonly ReadyDate[];
+}
+
+export interface ReadyDate {
+  readonly date: LocalDate;
+  readonly what: string;
 }
 
 /** The phase in force on a day. */

@@ -1,4 +1,5 @@
 import type { LocalDate } from '../calendar';
+import { NO_CONVENTIONS } from '../conventions/own-conventions';
 import { USUAL_EFFORT } from '../effort/curves';
 import { type PlaceKind, presetPlace } from '../loading/place-presets';
 import type { Unit, Weight } from '../loading/weight';
@@ -41,5 +42,8 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     landmarks: {},
     learned: {},
     effort: USUAL_EFFORT,
+    conventions: NO_CONVENTIONS,
+    ranges: {},
+    dates: [],
   };
 }

@@ -10,7 +10,10 @@ import { setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { startingSets } from '../volume/landmarks';
 
-export type BalanceInput = Pick<CheckInput, 'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions'> & {
+export type BalanceInput = Pick<
+  CheckInput,
+  'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions' | 'near'
+> & {
   /** Exercises that open slots may be filled with. */
   readonly list: readonly Exercise[];
 };

@@ -30,7 +30,7 @@ function fixedSeconds(session: Session, choices: readonly Choice[], { week }: Ba
 
 /** The program of a week. */
 export function model(input: BalanceInput): Model {
-  const { block, athlete, week, conventions } = input;
+  const { block, athlete, week, conventions, near } = input;
   const perWeek = 7 / block.cycleDays;
   const choices = choicesOf(input);
   const targets = new Map<Muscle, number>();
@@ -134,7 +134,7 @@ export function model(input: BalanceInput): Model {
         0,
       );
       if (terms.length > 0)
-        rows.push({ name: `cap_${at}_${k}`, terms, most: Math.max(conventions.sessionCap, now) });
+        rows.push({ name: `cap_${at}_${k}`, terms, most: Math.max(near.ofMuscle(muscle).sessionCap, now) });
     });
   }
   rows.push({

@@ -2,6 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
+import type { NearConventions } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
@@ -15,6 +16,7 @@ export interface Evidence {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly conventions: Conventions;
+  readonly near: NearConventions;
   /** The week the calls would change, as it is planned. */
   readonly next: WeekPlan;
   readonly last: WeekPlan;

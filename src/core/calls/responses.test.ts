@@ -1,5 +1,5 @@
 import type { Block } from '../block/block';
-import { conventionsWith } from '../conventions/conventions';
+import { NearConventions, NO_CONVENTIONS } from '../conventions/own-conventions';
 import { exerciseById } from '../exercises/library';
 import { EMPTY_LOG } from '../log/log';
 import type { Observation } from '../recovery/observation';
@@ -33,10 +33,12 @@ function evidence(of: Block, seen: Partial<Observation> = {}, changes: Partial<E
   });
   const [last, next] = weeks.map(({ plan }) => plan);
   if (last === undefined || next === undefined) throw new Error('two weeks are needed');
+  const near = new NearConventions(NO_CONVENTIONS, of.conventions);
   return {
     block: of,
     athlete: athlete(),
-    conventions: conventionsWith(of.conventions),
+    conventions: near.whole,
+    near,
     next,
     last,
     weeks: [last],

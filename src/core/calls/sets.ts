@@ -42,7 +42,7 @@ function subjectOf(muscle: Muscle, sessionId: string, week: number): string {
 export const setsCall: CallKind<SetsCall, AnsweredSets> = {
   kind: 'sets',
   propose: (evidence) => {
-    const { block, next, athlete, conventions } = evidence;
+    const { block, next, athlete, near } = evidence;
     // A fixed dose is not ramped: it only answers when a muscle must recover.
     if (block.landmarks === 'fixed dose') return [];
     const wants = new Map<Want, Observation>();
@@ -59,7 +59,7 @@ export const setsCall: CallKind<SetsCall, AnsweredSets> = {
       if (slots.length > 0)
         wants.set({ muscle, sessionId, priority: goal === 'priority', wanted, slots }, observation);
     }
-    return grantSets([...wants.keys()], situation(evidence), conventions).flatMap((grant) =>
+    return grantSets([...wants.keys()], situation(evidence), near).flatMap((grant) =>
       callFor(grant, wants.get(grant.want), evidence),
     );
   },

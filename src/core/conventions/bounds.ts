@@ -17,12 +17,13 @@ export function boundsOf(id: ConventionId): { readonly low: number; readonly hig
   return { low: MAY_BE_NONE.has(unit) ? 0 : usual / REACH, high: usual * REACH };
 }
 
-/** Conventions with one of them set; at its default it is left to the table again. */
+/** Own figures with one of them set; at what would hold without it, it is left to that again. */
 export function withConvention(
   own: Partial<Conventions>,
   id: ConventionId,
   value: number,
+  otherwise: number = CONVENTIONS[id].default,
 ): Partial<Conventions> {
   const { [id]: _before, ...others } = own;
-  return value === CONVENTIONS[id].default ? others : { ...others, [id]: value };
+  return value === otherwise ? others : { ...others, [id]: value };
 }

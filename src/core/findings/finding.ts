@@ -3,6 +3,7 @@ import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edits/edit';
 import type { Conventions } from '../conventions/conventions';
+import type { NearConventions } from '../conventions/own-conventions';
 import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
 import type { BlockPlan } from '../plan/block-plan';
 import type { SlotPlan } from '../plan/slot';
@@ -336,6 +337,8 @@ export interface CheckInput {
   /** The exercise of a slot in its variant. */
   readonly exerciseOf: (slot: PlannedExercise) => Exercise;
   readonly conventions: Conventions;
+  /** The same for single muscles. */
+  readonly near: NearConventions;
 }
 
 export type Check = (input: CheckInput) => readonly Finding[];

@@ -9,10 +9,11 @@ import { spreadSets } from './spread-sets';
  * the ways to a further day; the others that are alike in their days share one.
  */
 export const frequency: Check = (input) => {
-  const { week, conventions } = input;
+  const { week, near } = input;
   const found: Finding[] = [];
-  const groups = new Map<number, Muscle[]>();
-  const finding = (key: string, muscles: readonly Muscle[], times: number): Finding => {
+  const groups = new Map<string, [Muscle, ...Muscle[]]>();
+  const finding = (key: string, muscles: readonly [Muscle, ...Muscle[]], times: number): Finding => {
+    const conventions = near.ofMuscle(muscles[0]);
     const high = times > conventions.highFrequencyNote;
     // In a cut a muscle is kept by being trained often: never below what growing asks.
     const least =
@@ -21,7 +22,7 @@ export const frequency: Check = (input) => {
     return {
       id: `frequency/${key}`,
       severity,
-      subject: muscles[0] === undefined ? {} : { muscle: muscles[0] },
+      subject: { muscle: muscles[0] },
       detail: {
         rule: 'frequency',
         muscles,
@@ -35,11 +36,21 @@ export const frequency: Check = (input) => {
   for (const muscle of MUSCLES) {
     const { goal, frequency: times, measured: sets } = week.muscles[muscle];
     if (goal === 'hold' || sets === 0) continue;
-    if (times >= conventions.growingFrequencyNote && times <= conventions.highFrequencyNote) continue;
-    const isLow = times < conventions.growingFrequencyNote;
-    if (!isLow || slotsFor(muscle, input).length === 0)
-      groups.set(times, [...(groups.get(times) ?? []), muscle]);
-    else found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes: spreadSets(muscle, input) });
+    const { growingFrequencyNote, growingFrequencyWarn, highFrequencyNote } = near.ofMuscle(muscle);
+    if (times >= growingFrequencyNote && times <= highFrequencyNote) continue;
+    const isLow = times < growingFrequencyNote;
+    if (!isLow || slotsFor(muscle, input).length === 0) {
+      // Those that are alike in their days and in what is asked of them share one.
+      const key = `${times}/${growingFrequencyNote}/${growingFrequencyWarn}/${highFrequencyNote}`;
+      const alike = groups.get(key);
+      if (alike === undefined) groups.set(key, [muscle]);
+      else alike.push(muscle);
+    } else
+      found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes: spreadSets(muscle, input) });
   }
-  return [...found, ...[...groups].map(([times, muscles]) => finding(`${times}`, muscles, times))];
+  const shared = [...groups.values()].map((muscles) => {
+    const times = week.muscles[muscles[0]].frequency;
+    return finding(near.isWhole(muscles[0]) ? `${times}` : `${muscles[0]}/${times}`, muscles, times);
+  });
+  return [...found, ...shared];
 };

@@ -128,6 +128,15 @@ describe('a cut', () => {
     expect(about('specialising in a cut', priority, inPhase('gaining'))).toEqual([]);
   });
 
+  test('a date to be ready for comes first: up to eight weeks after the block, a day later no more', () => {
+    // Four building weeks and a deload from 2 November end on 6 December; 56 days on is 1 February.
+    const ready = (date: string) => ({ ...inPhase('cutting'), dates: [{ date, what: 'contest' }] });
+    expect(about('specialising in a cut', priority, ready('2026-11-02'))).toEqual([]);
+    expect(about('specialising in a cut', priority, ready('2027-02-01'))).toEqual([]);
+    expect(about('specialising in a cut', priority, ready('2027-02-02'))).toHaveLength(1);
+    expect(about('specialising in a cut', priority, ready('2026-11-01'))).toHaveLength(1);
+  });
+
   test('warns where a muscle is trained less than twice a week; holding, below two is a note', () => {
     const once = block([session('a', 0, [slot('1', 'leg-extension', sets(9))])], { cycleDays: 4 });
     const severity = (who: typeof someone) =>

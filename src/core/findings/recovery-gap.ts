@@ -8,7 +8,8 @@ import type { Check, CheckInput, Finding } from './finding';
 const HOURS = 24;
 
 /** Hours a muscle needs after so many sets. */
-function gapNeeded(muscle: Muscle, sets: number, { conventions }: CheckInput): number {
+function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
+  const conventions = near.ofMuscle(muscle);
   if (isAtMost(sets, conventions.trainedHardCredit)) return conventions.gapHoursLight;
   return isIn('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
 }

@@ -1,6 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Block } from '../block/block';
-import { conventionsWith } from '../conventions/conventions';
+import { NearConventions } from '../conventions/own-conventions';
 import type { ExerciseLookup } from '../exercises/lookup';
 import { inVariant } from '../exercises/variant';
 import { factsHash } from '../hash';
@@ -161,12 +161,14 @@ export function checkInput({ block, athlete, blockPlan, exercises }: CheckedBloc
     .flatMap((session) => session.slots)
     .every((slot) => exercises(slot.exercise) !== undefined);
   if (!isComplete) return undefined;
+  const near = new NearConventions(athlete.conventions, block.conventions);
   return {
     block,
     athlete,
     blockPlan,
     week: weekState.plan,
-    conventions: conventionsWith(block.conventions),
+    conventions: near.whole,
+    near,
     exerciseOf: ({ exerciseId, exerciseRevision, variant }) => {
       const exercise = exercises({ id: exerciseId, revision: exerciseRevision });
       if (exercise === undefined) throw new Error(`exercise ${exerciseId} is not known`);

@@ -30,13 +30,14 @@ function eased(muscle: Muscle, { session, credit }: SeenSession, input: CheckInp
     ({ slot, sets, added }) =>
       !added &&
       session.slots.some(({ slotId }) => slotId === slot) &&
-      (credit.get(muscle) ?? 0) - sets <= input.conventions.sessionCap,
+      (credit.get(muscle) ?? 0) - sets <= input.near.ofMuscle(muscle).sessionCap,
   );
 }
 
 /** One muscle gets more hard sets in a session than grow it: eight in all, four of them heavy. */
 export const sessionDose: Check = (input) => {
-  const { sessionCap, sessionHeavyCap } = input.conventions;
+  const capOf = (muscle: Muscle) => input.near.ofMuscle(muscle).sessionCap;
+  const heavyCapOf = (muscle: Muscle) => input.near.ofMuscle(muscle).sessionHeavyCap;
   return sessionsOf(input).flatMap((one) => {
     const { sessionId, name } = one.session;
     const finding = (muscle: Muscle, sets: number, limit: number, heavy: boolean): Finding => ({
@@ -46,14 +47,14 @@ export const sessionDose: Check = (input) => {
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
       fixes: heavy ? [] : eased(muscle, one, input),
     });
-    const all = [...one.credit].filter(([, sets]) => !isAtMost(sets, sessionCap));
+    const all = [...one.credit].filter(([muscle, sets]) => !isAtMost(sets, capOf(muscle)));
     const over = new Set(all.map(([muscle]) => muscle));
     return [
-      ...all.map(([muscle, sets]) => finding(muscle, sets, sessionCap, false)),
+      ...all.map(([muscle, sets]) => finding(muscle, sets, capOf(muscle), false)),
       // Too many in all says it already.
       ...[...heavyCredit(one, input)]
-        .filter(([muscle, sets]) => !isAtMost(sets, sessionHeavyCap) && !over.has(muscle))
-        .map(([muscle, sets]) => finding(muscle, sets, sessionHeavyCap, true)),
+        .filter(([muscle, sets]) => !isAtMost(sets, heavyCapOf(muscle)) && !over.has(muscle))
+        .map(([muscle, sets]) => finding(muscle, sets, heavyCapOf(muscle), true)),
     ];
   });
 };

@@ -1,9 +1,26 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import type { Athlete } from '../athlete/athlete';
+import { type Block, weekStart } from '../block/block';
+import { addDays } from '../calendar';
+import { deloadWeeks } from '../recovery/deload/deload';
 import type { Goal } from '../volume/goal';
 import type { Check } from './finding';
 
-/** Priority muscles while cutting: a body short of food keeps what it has; every muscle at its floor comes first. */
-export const specialisingInCut: Check = ({ block, blockPlan, week }) => {
+/** Days after a block within which a date to be ready for still is what it works towards. */
+const TOWARDS = 56;
+
+/** Whether the athlete is to be ready on a day in the block or soon after it. */
+function worksTowards({ dates }: Pick<Athlete, 'dates'>, block: Block): boolean {
+  const end = addDays(weekStart(block, block.weeks + deloadWeeks(block.deload) + 1), TOWARDS);
+  return dates.some(({ date }) => date >= block.startDate && date <= end);
+}
+
+/**
+ * Priority muscles while cutting: a body short of food keeps what it has; every muscle at its floor comes first. A date
+ * to be ready for may come before that.
+ */
+export const specialisingInCut: Check = ({ block, athlete, blockPlan, week }) => {
+  if (worksTowards(athlete, block)) return [];
   const cutting = blockPlan.weeks.find(
     ({ plan }) => plan.week >= week.week && plan.kind === 'building' && plan.phase === 'cutting',
   );

@@ -57,7 +57,8 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
       lacking(exercise, placeFor(input.athlete, session.place)).length === 0 &&
       credit(muscle) < input.conventions.exposureCredit &&
       credits(exercise).every(
-        ([one, share]) => credit(one) + sets * share <= Math.max(credit(one), input.conventions.sessionCap),
+        ([one, share]) =>
+          credit(one) + sets * share <= Math.max(credit(one), input.near.ofMuscle(one).sessionCap),
       )
     );
   };

@@ -113,7 +113,7 @@ function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: numb
 
 /** Whether a set more keeps budget, time, ceilings and the cap of the session. */
 function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
-  const { conventions, week, athlete } = input;
+  const { near, week, athlete } = input;
   if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
   if (!takesAnother(one, reckoning.of(one), input)) return false;
   reckoning.change(one, 1);
@@ -123,7 +123,7 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
     credits(one.exercise).every(
       ([each]) =>
         reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
-        reckoning.credited(one.session, each) <= conventions.sessionCap,
+        reckoning.credited(one.session, each) <= near.ofMuscle(each).sessionCap,
     );
   reckoning.change(one, -1);
   return kept;
@@ -231,7 +231,8 @@ export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput
   if (first === undefined) return undefined;
   return dropUntil(
     all,
-    (reckoning) => reckoning.credited(first.session, muscle) <= input.conventions.sessionCap + EPSILON,
+    (reckoning) =>
+      reckoning.credited(first.session, muscle) <= input.near.ofMuscle(muscle).sessionCap + EPSILON,
     input,
   );
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import type { Muscle } from '../anatomy/muscle';
-import { conventionsWith } from '../conventions/conventions';
+import { NearConventions, NO_CONVENTIONS } from '../conventions/own-conventions';
 import { SORENESS } from '../log/log';
 
 import { grantSets, type Situation, type Want, wantedSets } from './set-response';
 
-const conventions = conventionsWith();
+const near = new NearConventions(NO_CONVENTIONS, {});
 
 test.each([
   ['early', 'ahead', 2],
@@ -90,7 +90,7 @@ function situation(changes: Partial<Situation> = {}): Situation {
 }
 
 test('sets go to the slot with the best payoff', () => {
-  expect(grantSets([want('quads', 'a', 2)], situation(), conventions)[0]).toMatchObject({
+  expect(grantSets([want('quads', 'a', 2)], situation(), near)[0]).toMatchObject({
     slotId: 'quads-good',
     add: 2,
     capped: null,
@@ -98,7 +98,7 @@ test('sets go to the slot with the best payoff', () => {
 });
 
 test('two a week for one muscle, the session with fewer sets for it first', () => {
-  const grants = grantSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), conventions);
+  const grants = grantSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), near);
   expect(grants.map(({ want: { sessionId }, add }) => [sessionId, add])).toEqual([
     ['b', 1],
     ['a', 1],
@@ -107,13 +107,13 @@ test('two a week for one muscle, the session with fewer sets for it first', () =
 });
 
 test('cutting adds one at most; a priority comes first where the week may grow by four', () => {
-  expect(grantSets([want('quads', 'a', 2)], situation({ phase: 'cutting' }), conventions)[0]?.add).toBe(1);
+  expect(grantSets([want('quads', 'a', 2)], situation({ phase: 'cutting' }), near)[0]?.add).toBe(1);
   const muscles: Muscle[] = ['chest', 'triceps', 'lats', 'glutes'];
   const ceiling = new Map(muscles.map((muscle) => [muscle, 20] as const));
   const grants = grantSets(
     [...muscles.slice(0, 3).map((muscle) => want(muscle, 'a', 2)), want('glutes', 'b', 2, true)],
     situation({ lastHardSets: 30, ceiling }),
-    conventions,
+    near,
   );
   expect(grants[0]).toMatchObject({ want: { muscle: 'glutes' }, add: 2 });
   expect(grants.reduce((sum, { add }) => sum + add, 0)).toBe(4);
@@ -125,7 +125,7 @@ test.each([
   ['ceiling', { ceiling: new Map<Muscle, number>([['quads', 7.5]]) }],
   ['budget', { budget: 60.5 }],
 ] as const)('%s holds it back', (kind, changes) => {
-  expect(grantSets([want('quads', 'a', 1)], situation(changes), conventions)[0]).toMatchObject({
+  expect(grantSets([want('quads', 'a', 1)], situation(changes), near)[0]).toMatchObject({
     add: 0,
     capped: { kind },
   });
@@ -155,7 +155,7 @@ test('no cap is ever passed', () => {
         const grants = grantSets(
           wants.map((one) => want(one.muscle, one.sessionId, one.wanted, one.priority)),
           now,
-          conventions,
+          near,
         );
         const added = (muscle?: Muscle) =>
           grants
@@ -172,4 +172,18 @@ test('no cap is ever passed', () => {
       },
     ),
   );
+});
+
+test('a muscle with figures of its own is held by those: one set a week for quads, two for lats', () => {
+  const own = new NearConventions(
+    { ...NO_CONVENTIONS, muscles: { quads: { weekAddition: 1, sessionCap: 5 } } },
+    {},
+  );
+  const ceiling = new Map<Muscle, number>([
+    ['quads', 20],
+    ['lats', 20],
+  ]);
+  const grants = grantSets([want('quads', 'a', 2), want('lats', 'b', 2)], situation({ ceiling }), own);
+  const added = Object.fromEntries(grants.map(({ want: { muscle }, add }) => [muscle, add]));
+  expect(added).toEqual({ quads: 1, lats: 2 });
 });

@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Phase, Style } from '../athlete/athlete';
-import type { Conventions } from '../conventions/conventions';
+import type { NearConventions } from '../conventions/own-conventions';
 import type { Soreness } from '../log/log';
 import type { Verdict } from '../recovery/performance';
 
@@ -94,7 +94,7 @@ export interface Grant {
 export function grantSets(
   wants: readonly Want[],
   situation: Situation,
-  conventions: Conventions,
+  near: NearConventions,
 ): readonly Grant[] {
   const minutes = new Map(situation.minutes);
   const weekSets = new Map(situation.weekSets);
@@ -102,8 +102,11 @@ export function grantSets(
   const addedTo = new Map(situation.addedTo);
   let hardSets = situation.hardSets;
   let grown = [...situation.addedTo.values()].reduce((sum, added) => sum + added, 0);
-  const perMuscle =
-    situation.phase === 'cutting' ? conventions.weekAdditionCutting : conventions.weekAddition;
+  const conventions = near.whole;
+  const perMuscle = (muscle: Muscle) => {
+    const { weekAdditionCutting, weekAddition } = near.ofMuscle(muscle);
+    return situation.phase === 'cutting' ? weekAdditionCutting : weekAddition;
+  };
   const growth = Math.max(
     conventions.weekGrowthAlways,
     Math.floor((situation.lastHardSets * conventions.weekGrowth) / 100),
@@ -124,15 +127,16 @@ export function grantSets(
     if (time > situation.minutesLimit)
       return { kind: 'session time', minutes: time, limit: situation.minutesLimit };
     const session = inSession(want) + (slot.credits[want.muscle] ?? 0);
-    if (session > conventions.sessionCap)
-      return { kind: 'session cap', sets: session, limit: conventions.sessionCap };
+    const { sessionCap } = near.ofMuscle(want.muscle);
+    if (session > sessionCap) return { kind: 'session cap', sets: session, limit: sessionCap };
     const week = (weekSets.get(want.muscle) ?? 0) + (slot.credits[want.muscle] ?? 0) * situation.perWeek;
     const ceiling = situation.ceiling.get(want.muscle) ?? Number.POSITIVE_INFINITY;
     if (week > ceiling) return { kind: 'ceiling', sets: week, limit: ceiling };
     const body = hardSets + situation.perWeek;
     if (body > situation.budget) return { kind: 'budget', sets: body, limit: situation.budget };
     const muscle = (addedTo.get(want.muscle) ?? 0) + 1;
-    if (muscle > perMuscle) return { kind: 'week addition', sets: muscle, limit: perMuscle };
+    const most = perMuscle(want.muscle);
+    if (muscle > most) return { kind: 'week addition', sets: muscle, limit: most };
     return grown + 1 > growth ? { kind: 'week growth', sets: grown + 1, limit: growth } : null;
   };
 

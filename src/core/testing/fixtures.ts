@@ -3,6 +3,7 @@ import type { Place } from '../athlete/place';
 import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
 import { addDays } from '../calendar';
+import { NO_CONVENTIONS } from '../conventions/own-conventions';
 import { USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
@@ -74,6 +75,9 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     setUps: {},
     learned: {},
     effort: USUAL_EFFORT,
+    conventions: NO_CONVENTIONS,
+    ranges: {},
+    dates: [],
     bestSets: Object.fromEntries(LIBRARY.map((exercise) => [exercise.id, bestSet(exercise.loading)])),
     landmarks: {},
     ...changes,

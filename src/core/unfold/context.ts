@@ -2,7 +2,8 @@ import { type PerMuscle, perMuscle } from '../anatomy/muscle';
 import type { Athlete, Phase } from '../athlete/athlete';
 import { type Block, type Session, sessionsInOrder } from '../block/block';
 import { type Answered, answeredBy } from '../calls/answered';
-import { type Conventions, conventionsWith } from '../conventions/conventions';
+import type { Conventions } from '../conventions/conventions';
+import { NearConventions, type OwnConventions } from '../conventions/own-conventions';
 import { curveOf } from '../effort/curves';
 import { currentSets } from '../log/current-sets';
 import type { Soreness, SorenessReport, Workout } from '../log/log';
@@ -35,13 +36,19 @@ export interface Context {
 
 export function contextOf(input: UnfoldInput, memo: Memo): Context {
   const { block, athlete, log } = input;
-  const conventions = memo.same('conventions', conventionsWith(block.conventions));
+  const near = memo.call(
+    'conventions',
+    nearConventions,
+    memo.same('own conventions', athlete.conventions),
+    memo.same('block conventions', block.conventions),
+  );
+  const conventions = near.whole;
   const planner = memo.call(
     'planner',
     plannerOf,
     athlete,
     input.exercises,
-    conventions,
+    near,
     memo.call('curve', curveOf, athlete.effort),
     block.time,
     block.lowSets,
@@ -71,6 +78,10 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     landmarks: (phase) =>
       memo.call(`landmarks ${phase}`, landmarksIn, athlete, phase, conventions, block.landmarks),
   };
+}
+
+function nearConventions(own: OwnConventions, block: Block['conventions']): NearConventions {
+  return new NearConventions(own, block);
 }
 
 function issuedByWeek(issued: readonly IssuedWeek[]): ReadonlyMap<number, IssuedWeek> {

@@ -1,4 +1,4 @@
-import { conventionsWith } from '../conventions/conventions';
+import { conventionsOf } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { BlockPlan } from '../plan/block-plan';
@@ -57,7 +57,7 @@ export function freezeWeek(
       week,
       issuedAt: issue.at,
       engine: ENGINE_VERSION,
-      conventions: conventionsWith(input.block.conventions),
+      conventions: conventionsOf({ own: input.athlete.conventions, block: input.block.conventions }),
       exercises,
       plan: weekState.plan,
     },

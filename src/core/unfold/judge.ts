@@ -48,7 +48,7 @@ export function observe(
     }
   }
   return MUSCLES.flatMap((muscle): Observation[] => {
-    const result = performance(sets.get(muscle) ?? [], planner.curve, planner.conventions);
+    const result = performance(sets.get(muscle) ?? [], planner.curve, planner.near.ofMuscle(muscle));
     if (result === undefined) return [];
     const soreness = reported.get(`${performed.workout.id}/${muscle}`) ?? 'no check-in';
     return [

@@ -41,7 +41,7 @@ export function planSession(
   const gates = gatesIn(planner, session, asked);
   const before = session.slots.map(
     ({ id }): Known => ({
-      facts: inPhase(facts.get(id) as SlotFacts, asked, planner),
+      facts: inPhase(facts.get(id) as SlotFacts, asked),
       history: histories.get(id) as SlotHistory,
       gate: gates.get(id) ?? null,
       orders: orders[id] ?? NO_ORDERS,
@@ -62,10 +62,10 @@ export function planSession(
 }
 
 /** What is known of a slot with its range as the phase has it. */
-function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, { conventions }: Planner): SlotFacts {
+function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked): SlotFacts {
   if (rangePhase === null || isHeld(facts.exercise)) return facts;
   const { range } = facts.slot;
-  const moved = rangeIn(range, rangePhase, conventions);
+  const moved = rangeIn(range, rangePhase, facts.conventions);
   return moved === range
     ? facts
     : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
@@ -100,7 +100,7 @@ function buildingSlot(
   };
   const planned = planBuilding(facts, history, target);
   if (!orders.recovers) return planned;
-  const { recoverSets, recoverLoad, easyRir } = planner.conventions;
+  const { recoverSets, recoverLoad, easyRir } = facts.conventions;
   const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir };
   return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
 }

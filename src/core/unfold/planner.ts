@@ -2,6 +2,7 @@ import type { Athlete } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
+import type { NearConventions } from '../conventions/own-conventions';
 import type { RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import type { ExerciseLookup, ExerciseRef } from '../exercises/lookup';
@@ -13,7 +14,10 @@ import type { SlotPlan } from '../plan/slot';
 export interface Planner {
   readonly athlete: Athlete;
   readonly exercises: ExerciseLookup;
+  /** In force for the whole block. */
   readonly conventions: Conventions;
+  /** The same for single muscles and exercises. */
+  readonly near: NearConventions;
   readonly curve: RepMaxCurve;
   readonly time: Block['time'];
   readonly lowSets: boolean;
@@ -27,7 +31,7 @@ export interface Planner {
 export function plannerOf(
   athlete: Athlete,
   exercises: ExerciseLookup,
-  conventions: Conventions,
+  near: NearConventions,
   curve: RepMaxCurve,
   time: Block['time'],
   lowSets: boolean,
@@ -38,7 +42,8 @@ export function plannerOf(
   return {
     athlete,
     exercises,
-    conventions,
+    conventions: near.whole,
+    near,
     curve,
     time,
     lowSets,

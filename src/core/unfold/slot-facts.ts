@@ -29,6 +29,8 @@ export interface SlotFacts {
   /** Its range as written, where a phase moves it. */
   readonly movedFrom?: { readonly range: RepRange; readonly phase: Phase };
   readonly exercise: Exercise;
+  /** In force for this exercise. */
+  readonly conventions: Conventions;
   readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;
   /** Bodyweight lifted along, a decimal in the grid's unit. */
@@ -47,6 +49,16 @@ export interface Estimating {
   readonly conventions: Conventions;
   /** Calendar weeks of a pass of the cycle. */
   readonly pass: number;
+}
+
+/** What a slot's strength is estimated by: the planner's, with the slot's own conventions. */
+export function estimatingOf(
+  { conventions }: Pick<SlotFacts, 'conventions'>,
+  planner: Estimating,
+): Estimating {
+  return conventions === planner.conventions
+    ? planner
+    : { curve: planner.curve, pass: planner.pass, conventions };
 }
 
 export function isHeld(exercise: Pick<Exercise, 'measure'>): boolean {
@@ -73,9 +85,10 @@ export function sessionFacts(
 }
 
 function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, slot: Slot): SlotFacts {
-  const { athlete, conventions } = planner;
+  const { athlete } = planner;
   const base = exerciseAt(planner, slot.exercise);
   const exercise = slotExercise(planner, slot);
+  const conventions = planner.near.ofExercise(exercise);
   const grid = loadGrid(exercise.loading, placeFor(athlete, session.place).loads);
   const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
   const set = slot.start ?? athlete.bestSets[exercise.id];
@@ -83,8 +96,12 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
   return {
     slot,
     ...lifted,
+    conventions,
     inVariant: (variant) => inVariant(base, variant),
-    start: set === undefined ? null : startEstimate(kind, set, lifted, planner),
+    start:
+      set === undefined
+        ? null
+        : startEstimate(kind, set, lifted, estimatingOf({ conventions }, planner), planner.startDate),
     between: restBetween(slot, session, (one) => slotExercise(planner, one), conventions),
     away: awayBetween(slot, session, (one) => slotExercise(planner, one), conventions),
   };
@@ -99,13 +116,14 @@ function startEstimate(
     readonly date?: LocalDate | null;
   },
   lifted: Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>,
-  planner: Pick<Planner, 'curve' | 'conventions' | 'pass' | 'startDate'>,
+  estimating: Estimating,
+  startDate: LocalDate,
 ): StrengthEstimate | null {
   const done = { load: valueIn(lifted.grid.unit, set.load), reps: set.reps, rir: set.rir };
-  const oneRepMax = strengthOf(lifted, done, planner);
+  const oneRepMax = strengthOf(lifted, done, estimating);
   if (oneRepMax === undefined) return null;
-  const { oldBestWeeks, oldBestShare } = planner.conventions;
-  const isOld = set.date != null && daysBetween(set.date, planner.startDate) > oldBestWeeks * 7;
+  const { oldBestWeeks, oldBestShare } = estimating.conventions;
+  const isOld = set.date != null && daysBetween(set.date, startDate) > oldBestWeeks * 7;
   if (!isOld) return { week: 0, source: { kind, ...done }, oneRepMax };
   return {
     week: 0,

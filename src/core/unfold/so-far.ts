@@ -10,6 +10,7 @@ import type { Context } from './context';
 import { type DoneBefore, doneIn, observe } from './judge';
 import type { Planner } from './planner';
 import type { SlotFacts } from './slot-facts';
+import { estimatingOf } from './slot-facts';
 import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
 
 /** What the slots of a session have come to, by slot id. */
@@ -104,7 +105,7 @@ function takeSession(
       const before = history.get(planned.slotId);
       if (slot === undefined || before === undefined) continue;
       if (slot.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
-      next.set(planned.slotId, takeWeek(slot, before, planned, performed, week, planner));
+      next.set(planned.slotId, takeWeek(slot, before, planned, performed, week, estimatingOf(slot, planner)));
     }
   }
   return next;

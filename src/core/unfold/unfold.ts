@@ -59,6 +59,7 @@ function callsFor(
     block,
     athlete,
     conventions: planner.conventions,
+    near: planner.near,
     next,
     last,
     weeks: so.weeks.map(({ plan }) => plan),

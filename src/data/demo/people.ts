@@ -6,6 +6,7 @@ import {
   type EquipmentSet,
   type LocalDate,
   type Measurement,
+  NO_CONVENTIONS,
   type Place,
   phaseOn,
   presetPlace,
@@ -93,6 +94,9 @@ const SHARED = {
   landmarks: {},
   learned: {},
   effort: USUAL_EFFORT,
+  conventions: NO_CONVENTIONS,
+  ranges: {},
+  dates: [],
 };
 
 /** Best sets of one day. */

@@ -7,6 +7,8 @@ export interface CoachRow {
   email: string;
   name: string;
   passwordHash: string;
+  /** JSON: what they set differently for all athletes. */
+  conventions: string;
 }
 export interface SignInRow {
   tokenHash: string;
@@ -180,6 +182,7 @@ function peopleTables(
       email: DataTypes.STRING,
       name: DataTypes.STRING,
       passwordHash: DataTypes.STRING,
+      conventions: json,
     }),
     signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
     attempts: table('sign_in_attempts', {

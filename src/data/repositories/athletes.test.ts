@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, catalogueWith, type Exercise, exerciseById, type Measurement } from '@/core';
+import { addDays, catalogueWith, type Exercise, exerciseById, type Measurement, NO_CONVENTIONS } from '@/core';
 import { closeDatabase, database } from '../database';
 import { people } from '../demo/people';
 import { models } from '../models/models';
@@ -13,6 +13,7 @@ import {
   roster,
   saveAthlete,
 } from './athletes';
+import { coachConventions, keepCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
 import { keepWork, rampReports } from './logging';
@@ -32,6 +33,22 @@ describe('an athlete', () => {
     expect(late).toMatchObject({ status: 'stale', revision: 1, theirs: { minutes: 60 } });
     expect((await findAthlete(asker, athlete.id))?.athlete.minutes).toBe(60);
     expect(await saveAthlete(await someCoach(), changed, 1, NOW)).toEqual({ status: 'gone' });
+  });
+
+  test('what a coach sets for all athletes is read along, never kept with one, and theirs alone', async () => {
+    const { asker, athlete } = await someBlock();
+    await keepCoachConventions(asker, { gapHours: 60 });
+    const found = await findAthlete(asker, athlete.id);
+    // Open pages follow: every athlete of theirs counts as changed.
+    expect(found?.revision).toBe(1);
+    expect(found?.athlete.conventions).toEqual({ ...NO_CONVENTIONS, coach: { gapHours: 60 } });
+    if (found === undefined) throw new Error('gone');
+    await saveAthlete(asker, { ...found.athlete, minutes: 50 }, 1, NOW);
+    await keepCoachConventions(asker, {});
+    expect((await findAthlete(asker, athlete.id))?.athlete.conventions).toEqual(NO_CONVENTIONS);
+    const other = await someBlock();
+    expect(await coachConventions(other.asker)).toEqual({});
+    expect((await findAthlete(other.asker, other.athlete.id))?.revision).toBe(0);
   });
 
   test('two changes at once: one is kept, the other told', async () => {

@@ -4,7 +4,7 @@ import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
-import { athleteFrom } from './stored-athlete';
+import { athleteFrom, athleteOf, factsOf } from './stored-athlete';
 import { newestBlock } from './training';
 
 export async function addAthlete(asker: Asker, athlete: Athlete): Promise<void> {
@@ -13,7 +13,7 @@ export async function addAthlete(asker: Asker, athlete: Athlete): Promise<void> 
     id,
     coachId: asker.coachId,
     name,
-    facts: JSON.stringify(athlete),
+    facts: factsOf(athlete),
     revision: 0,
     archivedAt: null,
   });
@@ -30,7 +30,7 @@ export async function findAthlete(asker: Asker, id: string): Promise<StoredAthle
   const row = await models().athletes.findOne({ where: own(asker, { id }) });
   if (row === null) return undefined;
   const { facts, revision, archivedAt } = row.get();
-  return { athlete: athleteFrom(facts), revision, archived: archivedAt !== null };
+  return { athlete: await athleteOf(asker, facts), revision, archived: archivedAt !== null };
 }
 
 /**
@@ -48,9 +48,10 @@ export async function saveAthlete(
     const row = await models().athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
     if (row === null) return { status: 'gone' };
     const { revision, facts } = row.get();
-    if (revision !== base) return { status: 'stale', revision, theirs: athleteFrom(facts) };
+    if (revision !== base)
+      return { status: 'stale', revision, theirs: await athleteOf(asker, facts, transaction) };
     await models().athletes.update(
-      { name: athlete.name, facts: JSON.stringify(athlete), revision: revision + 1 },
+      { name: athlete.name, facts: factsOf(athlete), revision: revision + 1 },
       { where, transaction },
     );
     return { status: 'saved', revision: revision + 1 };

@@ -6,7 +6,7 @@ import { models } from '../models/models';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stepsSince } from './steps';
-import { athleteFrom } from './stored-athlete';
+import { athleteOf } from './stored-athlete';
 import { issuedFrom } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 import { answerFrom, findTraining } from './training';
@@ -96,7 +96,7 @@ async function changesIn(
         : {
             athlete: await withLastingBests(
               asker,
-              athleteFrom(athlete.get().facts),
+              await athleteOf(asker, athlete.get().facts, transaction),
               blockId,
               await ownExercises(asker, transaction),
               transaction,

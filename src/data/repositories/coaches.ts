@@ -15,7 +15,13 @@ const normal = (email: string) => email.trim().toLowerCase();
 export async function addCoach(coach: { email: string; name: string; password: string }): Promise<Asker> {
   const id = randomUUID();
   const passwordHash = await hash(coach.password);
-  await models().coaches.create({ id, email: normal(coach.email), name: coach.name, passwordHash });
+  await models().coaches.create({
+    id,
+    email: normal(coach.email),
+    name: coach.name,
+    passwordHash,
+    conventions: '{}',
+  });
   return { coachId: id };
 }
 

@@ -3,7 +3,7 @@ import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { type MeasurementRow, models } from '../models/models';
 import { refreshCalls } from './calls';
-import { athleteFrom } from './stored-athlete';
+import { athleteFrom, factsOf } from './stored-athlete';
 import { newestBlock } from './training';
 
 const KEPT = 2000;
@@ -76,7 +76,7 @@ export async function changeMeasurements(
     if (bodyweight.value === athlete.bodyweight.value && unit === athlete.bodyweight.unit)
       return { revision, changed: false };
     await athletes.update(
-      { facts: JSON.stringify({ ...athlete, bodyweight }), revision: revision + 1 },
+      { facts: factsOf({ ...athlete, bodyweight }), revision: revision + 1 },
       { where, transaction },
     );
     return { revision: revision + 1, changed: true };

@@ -7,7 +7,7 @@ import { type CallRow, models } from '../models/models';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stored } from './stored';
-import { athleteFrom } from './stored-athlete';
+import { athleteOf } from './stored-athlete';
 import { blockFrom, issuedFrom, storedEdit } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 
@@ -83,7 +83,13 @@ export async function findTraining(
     blockId,
     revision: block.get().revision,
     block: blockFrom(block.get().document),
-    athlete: await withLastingBests(asker, athleteFrom(athlete.get().facts), blockId, exercises, transaction),
+    athlete: await withLastingBests(
+      asker,
+      await athleteOf(asker, athlete.get().facts, transaction),
+      blockId,
+      exercises,
+      transaction,
+    ),
     athleteRevision: athlete.get().revision,
     ownExercises: exercises,
     issued: weeks.map((week) => issuedFrom(week.get().snapshot)),

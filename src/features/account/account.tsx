@@ -2,7 +2,9 @@
 
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput } from '@mantine/core';
-import { useActionState } from 'react';
+import { useActionState, useState } from 'react';
+import { CONVENTION_IDS, CONVENTIONS, type Conventions, type Unanswered } from '@/core';
+import { ConventionsTable } from '@/ui/conventions-table';
 import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -23,10 +25,15 @@ interface AccountProps {
   /** Fewest characters of a password. */
   readonly least: number;
   readonly action: (before: AccountAnswer, data: FormData) => Promise<AccountAnswer>;
+  /** Figures set differently for all athletes. */
+  readonly conventions: Partial<Conventions>;
+  readonly keepConventions: (conventions: Partial<Conventions>) => Promise<ConventionsAnswer>;
 }
 
-/** The coach's own account: the password. */
-export function Account({ least, action }: AccountProps) {
+export type ConventionsAnswer = { readonly status: 'kept' } | Unanswered;
+
+/** The coach's own account: the password, and the figures that hold for all athletes. */
+export function Account({ least, action, conventions, keepConventions }: AccountProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'none' } as AccountAnswer);
   const { status } = answer;
   const problem = {
@@ -53,8 +60,8 @@ export function Account({ least, action }: AccountProps) {
   return (
     <>
       <Bar crumbs={[{ name: 'Account' }]} />
-      <main style={{ padding: 16, maxWidth: 520 }}>
-        <form action={submit} noValidate>
+      <main style={{ padding: 16, maxWidth: 980 }}>
+        <form action={submit} noValidate style={{ maxWidth: 520 }}>
           <Section title="Change the password" aside="other devices are signed out">
             {field('current', 'Password now', 'current-password')}
             {field('next', 'New password', 'new-password')}
@@ -68,7 +75,49 @@ export function Account({ least, action }: AccountProps) {
             {status === 'unavailable' ? outcomeSentence({ status }) : ''}
           </p>
         </form>
+        <ForAll conventions={conventions} keep={keepConventions} />
       </main>
     </>
+  );
+}
+
+interface ForAllProps {
+  readonly conventions: AccountProps['conventions'];
+  readonly keep: AccountProps['keepConventions'];
+}
+
+/** Figures for all athletes: each is kept as it is typed, those of an athlete or a block come before it. */
+function ForAll({ conventions, keep }: ForAllProps) {
+  const [own, setOwn] = useState(conventions);
+  const [said, setSaid] = useState('');
+  const put = (next: Partial<Conventions>) => {
+    setOwn(next);
+    setSaid('Being kept.');
+    keep(next).then(
+      (answer) => {
+        if (answer.status === 'kept') return setSaid('Kept: week plans that are not handed out follow it.');
+        setOwn(own);
+        setSaid(outcomeSentence(answer));
+      },
+      () => {
+        setOwn(own);
+        setSaid(outcomeSentence({ status: 'unreachable' }));
+      },
+    );
+    return [];
+  };
+  return (
+    <Section
+      title="Conventions for all your athletes"
+      aside="an athlete’s, a muscle’s, an exercise’s or a block’s own come before them"
+    >
+      <p role="status">{said}</p>
+      <ConventionsTable
+        ids={CONVENTION_IDS}
+        own={own}
+        otherwise={(id) => ({ value: CONVENTIONS[id].default, from: 'usual' })}
+        onOwn={put}
+      />
+    </Section>
   );
 }

@@ -25,13 +25,14 @@ const Places = dynamic(() => import('./places'));
 const Strength = dynamic(() => import('./strength'));
 const Volume = dynamic(() => import('./volume'));
 const Body = dynamic(() => import('./body'));
+const AthleteConventions = dynamic(() => import('./conventions'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
-const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body'] as const;
+const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions'] as const;
 type Face = (typeof FACES)[number];
 
 const KEYS: KeyList = [
-  ['Alt 1 to Alt 5', 'Person, Places, Strength, Volume, Body'],
+  ['Alt 1 to Alt 6', 'Person, Places, Strength, Volume, Body, Conventions'],
   ['Tab', 'from field to field; what is typed counts at once'],
   ['Ctrl Enter', 'keep the change'],
 ];
@@ -118,6 +119,9 @@ export function AthleteScreen({
               onMeasured={setMeasurements}
               measure={actions.measure}
             />
+          ) : null}
+          {face === 'Conventions' ? (
+            <AthleteConventions tools={tools} catalogue={catalogue} today={data.today} />
           ) : null}
         </main>
         <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />

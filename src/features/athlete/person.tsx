@@ -12,7 +12,7 @@ import { Typed } from '@/ui/typed';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { figure, plural } from '@/ui/words/figures';
 import own from './athlete.module.css';
-import { Phases } from './phases';
+import { Dates, Phases } from './phases';
 import type { DraftTools } from './use-draft';
 
 const DAYS = [0, 1, 2, 3, 4, 5, 6] as const;
@@ -177,6 +177,7 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase }: P
       </div>
       <div>
         <Phases tools={tools} today={today} />
+        <Dates tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
         <Section title="Blocks" aside={plural(blocks.length, 'block')}>
           {blocks.map(({ id, name }, at) => (

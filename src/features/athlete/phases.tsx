@@ -3,6 +3,8 @@ import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as classes, Section } from '@/ui/form';
+import { readText } from '@/ui/read';
+import { Typed } from '@/ui/typed';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -63,6 +65,54 @@ export function Phases({ tools, today }: PhasesProps) {
         </div>
       ))}
       {problemAt('phases') === undefined ? null : <p className={classes.problem}>{problemAt('phases')}</p>}
+    </Section>
+  );
+}
+
+/** Days to be ready for, which may come before what a cut would advise. */
+export function Dates({ tools, today }: PhasesProps) {
+  const { dates } = tools.athlete;
+  const { change, problemAt } = tools;
+  const add = () => change({ dates: [...dates, { date: addDays(today, 84), what: '' }] });
+  return (
+    <Section
+      title="Dates to be ready for"
+      aside={
+        <Button variant="link" onClick={add}>
+          Add
+        </Button>
+      }
+    >
+      {dates.length === 0 ? (
+        <p className={classes.soft}>None. A contest or a test may override the advice against specialising in a cut.</p>
+      ) : null}
+      {dates.map((one, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
+        <div className={own.entry} key={at}>
+          <DateField
+            label={`Day ${at + 1} to be ready for`}
+            className={own.date}
+            date={one.date}
+            onDate={(date) => change({ dates: changedAt(dates, at, { date }) })}
+            problem={problemAt(`dates/${at}/date`)}
+          />
+          <Typed
+            label={`What day ${at + 1} is`}
+            className={classes.wide}
+            placeholder="contest, test, photo"
+            text={one.what}
+            read={readText(80)}
+            onValue={(what) => change({ dates: changedAt(dates, at, { what }) })}
+          />
+          <Button
+            variant="link"
+            aria-label={`Remove day ${at + 1} to be ready for`}
+            onClick={() => change({ dates: dates.filter((_, index) => index !== at) })}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
     </Section>
   );
 }

@@ -22,7 +22,9 @@ import {
   ok,
   type PersonalFit,
   placeFor,
+  type RepRange,
   type Result,
+  refused,
   rirBias,
   shownStrength,
 } from '@/core';
@@ -111,11 +113,16 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const { athlete, change } = tools;
   const [adding, setAdding] = useState(false);
   const logged = byExercise(exposures);
-  const ids = [...new Set([...Object.keys(athlete.bestSets), ...Object.keys(athlete.setUps)])];
+  const { bestSets, setUps, ranges } = athlete;
+  const ids = [...new Set([bestSets, setUps, ranges].flatMap((known) => Object.keys(known)))];
   const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
   const put = (id: string, set: BestSet | null) => {
     const { [id]: _, ...rest } = athlete.bestSets;
     change({ bestSets: set === null ? rest : { ...rest, [id]: set } });
+  };
+  const putRange = (id: string, range: RepRange | null) => {
+    const { [id]: _, ...rest } = athlete.ranges;
+    change({ ranges: range === null ? rest : { ...rest, [id]: range } });
   };
   const note = (id: string, text: string) => {
     const { [id]: _, ...rest } = athlete.setUps;
@@ -130,7 +137,8 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const remove = (id: string) => {
     const { [id]: _set, ...bestSets } = athlete.bestSets;
     const { [id]: _note, ...setUps } = athlete.setUps;
-    change({ bestSets, setUps });
+    const { [id]: _range, ...ranges } = athlete.ranges;
+    change({ bestSets, setUps, ranges });
   };
   return (
     <Section
@@ -172,6 +180,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
               <Table.Th scope="col" className={classes.figure}>
                 now, by the log
               </Table.Th>
+              <Table.Th scope="col">felt best at</Table.Th>
               <Table.Th scope="col">set-up: seat, pins, stance, gear</Table.Th>
               <Table.Th scope="col">
                 <span className={own.hidden}>remove</span>
@@ -187,6 +196,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
                 exposures={logged.get(exercise.id) ?? []}
                 today={today}
                 onSet={(set) => put(exercise.id, set)}
+                onRange={(range) => putRange(exercise.id, range)}
                 onNote={(text) => note(exercise.id, text)}
                 onRemove={() => remove(exercise.id)}
               />
@@ -204,12 +214,25 @@ interface BestSetRowProps {
   readonly exposures: readonly Exposure[];
   readonly today: LocalDate;
   readonly onSet: (set: BestSet | null) => void;
+  readonly onRange: (range: RepRange | null) => void;
   readonly onNote: (text: string) => void;
   readonly onRemove: () => void;
 }
 
-function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemove }: BestSetRowProps) {
+/** `8-12`: the range in which it is felt in the muscle and not the joint; nothing: not known. */
+function readRange(text: string): Result<RepRange | null> {
+  if (text.trim() === '') return ok(null);
+  const parts = /^\s*(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})\s*$/.exec(text);
+  const [low, high] = [Number(parts?.[1]), Number(parts?.[2])];
+  return parts === null || low < 1 || low > high
+    ? refused({ code: 'not-understood', path: 'range', text: text.trim(), example: '8-12' })
+    : ok({ low, high });
+}
+
+function BestSetRow(props: BestSetRowProps) {
+  const { exercise, athlete, exposures, today, onSet, onRange, onNote, onRemove } = props;
   const set = athlete.bestSets[exercise.id];
+  const range = athlete.ranges[exercise.id];
   return (
     <Table.Tr>
       <Table.Th scope="row" className={own.name}>
@@ -241,6 +264,16 @@ function BestSetRow({ exercise, athlete, exposures, today, onSet, onNote, onRemo
       </Table.Td>
       <Table.Td className={`${classes.figure} ${classes.soft}`}>
         {nowWords(exercise, exposures, athlete)}
+      </Table.Td>
+      <Table.Td>
+        <Typed
+          label={`Reps at which ${exercise.name} is felt best`}
+          className={own.short}
+          placeholder={exercise.measure === 'seconds' ? '20-45' : '8-12'}
+          text={range === undefined ? '' : `${range.low}-${range.high}`}
+          read={readRange}
+          onValue={onRange}
+        />
       </Table.Td>
       <Table.Td>
         <Typed

@@ -4,7 +4,7 @@ import { Table } from '@mantine/core';
 import { useMemo } from 'react';
 import {
   type Catalogue,
-  conventionsWith,
+  conventionsOf,
   GOALS,
   type Goal,
   LANDMARKS,
@@ -30,7 +30,6 @@ import { figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
-const conventions = conventionsWith();
 const MOST = 24;
 
 interface VolumeProps {
@@ -50,6 +49,7 @@ export default function Volume({ tools, today, running, catalogue }: VolumeProps
     return blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek)?.plan ?? null;
   }, [running, draft.base, catalogue]);
   const phase = phaseOn(athlete, today);
+  const conventions = conventionsOf({ own: athlete.conventions, block: {} });
   const budget = wholeBodyBudget(athlete, phase, conventions);
   return (
     <Section
@@ -94,7 +94,7 @@ type MuscleRowProps = Pick<VolumeProps, 'tools'> & {
 
 function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
   const { athlete, change, problemAt } = tools;
-  const trace = landmarksFor(muscle, athlete, phase, conventions);
+  const trace = landmarksFor(muscle, athlete, phase, conventionsOf({ own: athlete.conventions, block: {} }));
   const goal: Goal = athlete.goals[muscle] ?? 'grow';
   const setGoal = (value: Goal) => {
     const { [muscle]: _, ...rest } = athlete.goals;

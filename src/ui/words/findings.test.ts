@@ -165,7 +165,7 @@ const SAID: Examples = {
   ],
   'specialising in a cut': [
     { muscles: ['lats'], week: 3 },
-    'Lats first while cutting (from week 3): a cut keeps, it seldom builds. Every muscle at its floor comes first.',
+    'Lats first while cutting (from week 3): a cut keeps, it seldom builds. Every muscle at its floor comes first, unless there is a date to be ready for (Athlete, Person).',
   ],
   'held above hold': [
     { muscles: [{ muscle: 'biceps', sets: 9.5, hold: 3 }] },

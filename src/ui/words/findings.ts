@@ -97,7 +97,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'middle range':
       return `${capital(names(detail.exerciseId))} in ${detail.session} is kept to its middle range, though it loads the whole: stretch and squeeze are free here.`;
     case 'specialising in a cut':
-      return `${capital(listed(detail.muscles))} first while cutting (from week ${detail.week}): a cut keeps, it seldom builds. Every muscle at its floor comes first.`;
+      return `${capital(listed(detail.muscles))} first while cutting (from week ${detail.week}): a cut keeps, it seldom builds. Every muscle at its floor comes first, unless there is a date to be ready for (Athlete, Person).`;
     case 'held above hold':
       return `Held, and far above hold: ${listed(detail.muscles.map(({ muscle, sets, hold }) => `${muscle} ${figure(sets, 1)} of ${figure(hold, 1)}`))}.`;
     case 'half-rep slots':

@@ -2,9 +2,10 @@
 
 import { cookies } from 'next/headers';
 import * as z from 'zod';
-import { changePassword, isUnavailable } from '@/data';
-import type { AccountAnswer } from '@/features/account/account';
-import { COOKIE, requireAsker } from '../../asker';
+import { decodeConventions } from '@/core/codecs';
+import { changePassword, isUnavailable, keepCoachConventions } from '@/data';
+import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
+import { asCoach, COOKIE, requireAsker } from '../../asker';
 
 const form = z.object({
   current: z.string().min(1).max(200),
@@ -26,4 +27,14 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+}
+
+/** Keeps the figures that the coach sets differently for all athletes. */
+export async function keepConventionsAction(unchecked: unknown): Promise<ConventionsAnswer> {
+  return asCoach(async (asker): Promise<ConventionsAnswer> => {
+    const decoded = decodeConventions(unchecked);
+    if (!decoded.ok) return { status: 'malformed' };
+    await keepCoachConventions(asker, decoded.value);
+    return { status: 'kept' };
+  });
 }

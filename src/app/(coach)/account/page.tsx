@@ -1,9 +1,16 @@
-import { PASSWORD_LEAST } from '@/data';
+import { coachConventions, PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
 import { requireAsker } from '../../asker';
-import { changePasswordAction } from './actions';
+import { changePasswordAction, keepConventionsAction } from './actions';
 
 export default async function AccountPage() {
-  await requireAsker();
-  return <Account least={PASSWORD_LEAST} action={changePasswordAction} />;
+  const asker = await requireAsker();
+  return (
+    <Account
+      least={PASSWORD_LEAST}
+      action={changePasswordAction}
+      conventions={await coachConventions(asker)}
+      keepConventions={keepConventionsAction}
+    />
+  );
 }

@@ -71,7 +71,7 @@ export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: fals
 
 /** What a building week asks of a slot, with its technique as given. */
 export function slotTarget(
-  { curve, conventions, rangeBinds, pass }: Pick<Planner, 'curve' | 'conventions' | 'rangeBinds' | 'pass'>,
+  { curve, rangeBinds, pass }: Pick<Planner, 'curve' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
   history: SlotHistory,
   asked: Pick<WeekAsked, 'building' | 'gains' | 'ramp' | 'shift'>,
@@ -94,7 +94,7 @@ export function slotTarget(
     strength: strengthAt(facts, history, week, asked.gains, pass),
     pinned: null,
     curve,
-    conventions,
+    conventions: facts.conventions,
     rangeBinds,
     pass,
     shift: asked.shift,

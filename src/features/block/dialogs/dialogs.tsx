@@ -60,7 +60,7 @@ export function Dialogs(props: DialogsProps) {
         />
       );
     case 'conventions':
-      return <ConventionsDialog {...common} />;
+      return <ConventionsDialog {...common} athlete={athlete} />;
     case 'replace':
       return (
         <ReplaceDialog

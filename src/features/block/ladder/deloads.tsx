@@ -8,7 +8,7 @@ import {
   adviseDeload,
   type Block,
   type BlockPlan,
-  conventionsWith,
+  conventionsOf,
   DELOAD_KINDS,
   type Deload,
   deloadStart,
@@ -57,7 +57,10 @@ interface Weighed {
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
 export function Deloads({ blockId, block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
-  const conventions = useMemo(() => conventionsWith(block.conventions), [block.conventions]);
+  const conventions = useMemo(
+    () => conventionsOf({ own: athlete.conventions, block: block.conventions }),
+    [athlete.conventions, block.conventions],
+  );
   const [weighed, setWeighed] = useLocalStorage<Weighed>({
     key: `weighed/${blockId}`,
     defaultValue: { signs: {}, facts: NO_FACTS },

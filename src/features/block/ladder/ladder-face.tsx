@@ -72,6 +72,7 @@ export default function LadderFace(props: LadderFaceProps) {
         onOpen={openMuscle}
       />
       <Totals
+        athlete={athlete}
         block={block}
         blockPlan={blockPlan}
         other={other?.blockPlan ?? null}

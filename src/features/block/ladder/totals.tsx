@@ -1,5 +1,13 @@
 import { Button, Table } from '@mantine/core';
-import { type Block, type BlockPlan, conventionsWith, REP_ZONES, weekTotals, zoneShares } from '@/core';
+import {
+  type Athlete,
+  type Block,
+  type BlockPlan,
+  conventionsOf,
+  REP_ZONES,
+  weekTotals,
+  zoneShares,
+} from '@/core';
 import { Term } from '@/ui/term';
 import { figure, minutes } from '@/ui/words/figures';
 import type { Word } from '@/ui/words/glossary';
@@ -7,6 +15,7 @@ import classes from './ladder.module.css';
 
 interface TotalsProps {
   readonly block: Block;
+  readonly athlete: Athlete;
   readonly blockPlan: BlockPlan;
   readonly other: BlockPlan | null;
   readonly unit: string;
@@ -16,8 +25,8 @@ interface TotalsProps {
 const ZONE_HEADS = { strength: 'strength', size: 'size', endurance: 'endurance' } as const;
 
 /** A week a column: RIR, sets, minutes, work, rep zones; bars show how they rise. */
-export function Totals({ block, blockPlan, other, unit, onWeek }: TotalsProps) {
-  const conventions = conventionsWith(block.conventions);
+export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: TotalsProps) {
+  const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
   const weeks = blockPlan.weeks.map((weekState) => ({
     weekState,
     totals: weekTotals(weekState.plan, conventions),

@@ -207,8 +207,8 @@ export function pasteTable(table: readonly (readonly string[])[], at: Cell, boar
       }
       id = board.newId();
       const after = ids.at(-1) ?? null;
-      if (!take({ kind: 'slot/add', session: sessionId, after, slot: newSlot(id, exercise, named.variant) }))
-        break;
+      const slot = newSlot(id, exercise, named.variant, board.athlete.ranges[named.id]);
+      if (!take({ kind: 'slot/add', session: sessionId, after, slot })) break;
       ids.push(id);
     }
     const ordered = [...columns].sort((a, b) => order(a) - order(b));

@@ -43,11 +43,11 @@ export function addingBehind(row: Row | undefined): Adding | null {
 }
 
 /** Adds a slot of a picked exercise and goes to it. */
-export function addSlot({ catalogue, attempt, move }: Table, adding: Adding, value: string): void {
+export function addSlot({ catalogue, athlete, attempt, move }: Table, adding: Adding, value: string): void {
   const { id, variant } = pickedExercise(value);
   const exercise = catalogue.newest(id);
   if (exercise === undefined) return;
-  const slot = newSlot(shortId(), exercise, variant);
+  const slot = newSlot(shortId(), exercise, variant, athlete.ranges[id]);
   if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
 }
 

@@ -24,7 +24,9 @@ describe('the cell of a week', () => {
   });
 
   test('halves in turn are marked', () => {
-    expect(cell({ technique: technique('total-rep target', { total: 20, inTurn: true }) })[0]).toBe('9+8½+3·60');
+    expect(cell({ technique: technique('total-rep target', { total: 20, inTurn: true }) })[0]).toBe(
+      '9+8½+3·60',
+    );
   });
 
   test('big sets that rise stand one below the other, each with its load', () => {

@@ -1,0 +1,148 @@
+import type { Muscle } from '../anatomy/muscle';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import { CONVENTIONS, type ConventionId, type Conventions, conventionsWith } from './conventions';
+
+type Own = Readonly<Partial<Conventions>>;
+
+/** Figures set differently from the usual ones, by where: for all of a coach's athletes, for one, for a muscle or an exercise of theirs. */
+export interface OwnConventions {
+  /** The coach's, for all athletes. They stand with the coach and are laid in when an athlete is read. */
+  readonly coach: Own;
+  readonly athlete: Own;
+  readonly muscles: Readonly<Partial<Record<Muscle, Own>>>;
+  /** By exercise id. */
+  readonly exercises: Readonly<Record<string, Own>>;
+}
+
+export const NO_CONVENTIONS: OwnConventions = { coach: {}, athlete: {}, muscles: {}, exercises: {} };
+
+/** Where a figure comes from, from far to near; nearer ones win. */
+export const CONVENTION_ORIGINS = ['usual', 'coach', 'athlete', 'muscle', 'exercise', 'block'] as const;
+export type ConventionOrigin = (typeof CONVENTION_ORIGINS)[number];
+
+/** What a figure is asked for: the whole block, a muscle, or an exercise. */
+export interface ConventionsOf {
+  readonly own: OwnConventions;
+  /** The block's own figures. */
+  readonly block: Own;
+  readonly muscle?: Muscle | undefined;
+  readonly exercise?: Pick<Exercise, 'id' | 'contributions'> | undefined;
+}
+
+/** Own figures by their place, from far to near. Of several prime movers the first one's hold. */
+function places({
+  own,
+  block,
+  muscle,
+  exercise,
+}: ConventionsOf): readonly (readonly [ConventionOrigin, Own])[] {
+  const mover = muscle ?? (exercise === undefined ? undefined : primeMovers(exercise as Exercise)[0]);
+  return [
+    ['coach', own.coach],
+    ['athlete', own.athlete],
+    ['muscle', mover === undefined ? NONE : (own.muscles[mover] ?? NONE)],
+    ['exercise', exercise === undefined ? NONE : (own.exercises[exercise.id] ?? NONE)],
+    ['block', block],
+  ];
+}
+
+const NONE: Own = {};
+
+/** The conventions in force, nearest wins. */
+export function conventionsOf(of: ConventionsOf): Conventions {
+  return conventionsWith(...places(of).map(([, own]) => own));
+}
+
+/** A figure in force and where it was set. */
+export function originOf(
+  id: ConventionId,
+  of: ConventionsOf,
+): { readonly value: number; readonly from: ConventionOrigin } {
+  const nearest = places(of).findLast(([, own]) => own[id] !== undefined);
+  const [from, own] = nearest ?? (['usual', {}] as const);
+  return { value: own[id] ?? CONVENTIONS[id].default, from };
+}
+
+/**
+ * The conventions of single muscles and exercises, where they differ from those of the whole. One object for as long
+ * as nothing changes, and the whole ones where nothing is set nearer.
+ */
+export class NearConventions {
+  readonly whole: Conventions;
+  private readonly made = new Map<string, Conventions>();
+
+  constructor(
+    private readonly own: OwnConventions,
+    private readonly block: Own,
+  ) {
+    this.whole = conventionsOf({ own, block });
+  }
+
+  ofMuscle(muscle: Muscle): Conventions {
+    if (this.isWhole(muscle)) return this.whole;
+    return this.kept(`muscle ${muscle}`, { muscle });
+  }
+
+  /** Whether nothing is set for a muscle. */
+  isWhole(muscle: Muscle): boolean {
+    return this.own.muscles[muscle] === undefined;
+  }
+
+  ofExercise(exercise: Exercise): Conventions {
+    const [mover] = primeMovers(exercise);
+    const isOwn =
+      this.own.exercises[exercise.id] !== undefined || (mover !== undefined && !this.isWhole(mover));
+    return isOwn ? this.kept(`exercise ${exercise.id} ${mover}`, { exercise }) : this.whole;
+  }
+
+  private kept(key: string, of: Pick<ConventionsOf, 'muscle' | 'exercise'>): Conventions {
+    const before = this.made.get(key);
+    if (before !== undefined) return before;
+    const conventions = conventionsOf({ own: this.own, block: this.block, ...of });
+    this.made.set(key, conventions);
+    return conventions;
+  }
+}
+
+/** Figures that are used muscle by muscle. */
+export const MUSCLE_CONVENTIONS: readonly ConventionId[] = [
+  'gapHours',
+  'gapHoursSmall',
+  'gapHoursLight',
+  'sessionCap',
+  'sessionHeavyCap',
+  'growingFrequencyNote',
+  'growingFrequencyWarn',
+  'highFrequencyNote',
+  'weekAddition',
+  'weekAdditionCutting',
+  'behindScore',
+  'strainedScore',
+  'aheadScore',
+];
+
+/** Figures that are used exercise by exercise; set for a muscle they hold for all exercises it is the first prime mover of. */
+export const EXERCISE_CONVENTIONS: readonly ConventionId[] = [
+  'hardSetRir',
+  'driftSeconds',
+  'driftLeast',
+  'driftSlope',
+  'holdShare',
+  'roundBack',
+  'roundRest',
+  'miniCredit',
+  'miniReps',
+  'fitTolerance',
+  'largestStep',
+  'pastTheTop',
+  'mostReps',
+  'percentStep',
+  'earnedStepLeast',
+  'earnedStepMost',
+  'oldBestWeeks',
+  'oldBestShare',
+  'cutReps',
+  'cutRepsTop',
+  'recoverLoad',
+  'easyRir',
+];

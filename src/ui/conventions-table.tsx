@@ -1,0 +1,158 @@
+'use client';
+
+import { Button, Table, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import {
+  boundsOf,
+  CONVENTIONS,
+  type ConventionId,
+  type ConventionOrigin,
+  type Conventions,
+  type Problem,
+  withConvention,
+} from '@/core';
+import classes from './conventions-table.module.css';
+import { formClasses as form } from './form';
+import { readNumber } from './read';
+import { figure } from './words/figures';
+import { problemSentence } from './words/problems';
+
+const PLACES = 3;
+
+const ORIGIN_WORDS: Readonly<Record<ConventionOrigin, string>> = {
+  usual: 'the usual one',
+  coach: 'yours for all',
+  athlete: 'the athlete’s',
+  muscle: 'the muscle’s',
+  exercise: 'the exercise’s',
+  block: 'the block’s',
+};
+
+interface ConventionsTableProps {
+  readonly ids: readonly ConventionId[];
+  /** What is set here. */
+  readonly own: Readonly<Partial<Conventions>>;
+  /** What would hold without that, and where it is set. */
+  readonly otherwise: (id: ConventionId) => { readonly value: number; readonly from: ConventionOrigin };
+  readonly onOwn: (own: Partial<Conventions>) => readonly Problem[];
+}
+
+function found(ids: readonly ConventionId[], search: string): readonly ConventionId[] {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  return ids.filter((id) => {
+    const { name, unit, reason } = CONVENTIONS[id];
+    return words.every((word) => `${name} ${unit} ${reason}`.toLowerCase().includes(word));
+  });
+}
+
+/** Numbers of the practice that a coach may argue with: what each is, why, what is set here, and where it comes from otherwise. */
+export function ConventionsTable({ ids, own, otherwise, onOwn }: ConventionsTableProps) {
+  const [search, setSearch] = useState('');
+  const shown = found(ids, search);
+  return (
+    <>
+      <TextInput
+        data-autofocus
+        type="search"
+        className={classes.search}
+        aria-label="Find conventions"
+        placeholder="Find by name, unit or reason"
+        value={search}
+        onChange={(event) => setSearch(event.target.value)}
+      />
+      <Table className={classes.table}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">convention</Table.Th>
+            <Table.Th scope="col">here</Table.Th>
+            <Table.Th scope="col">unit</Table.Th>
+            <Table.Th scope="col">otherwise</Table.Th>
+            <Table.Th scope="col">because</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {shown.map((id) => (
+            <Line
+              key={id}
+              id={id}
+              value={own[id] ?? null}
+              otherwise={otherwise(id)}
+              onSet={(value) => onOwn(withConvention(own, id, value, otherwise(id).value))}
+            />
+          ))}
+        </Table.Tbody>
+      </Table>
+      {shown.length === 0 ? <p className={form.soft}>Nothing is called that.</p> : null}
+    </>
+  );
+}
+
+interface LineProps {
+  readonly id: ConventionId;
+  /** What is set here; null: nothing. */
+  readonly value: number | null;
+  readonly otherwise: ReturnType<ConventionsTableProps['otherwise']>;
+  readonly onSet: (value: number) => readonly Problem[];
+}
+
+function Line({ id, value, otherwise, onSet }: LineProps) {
+  const { name, unit, reason } = CONVENTIONS[id];
+  const [typed, setTyped] = useState<string | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const usual = figure(otherwise.value, PLACES);
+  const keep = () => {
+    if (typed === null) return;
+    const read = readNumber(typed, { field: name, ...boundsOf(id) });
+    const problems = read.ok ? onSet(read.value) : read.problems;
+    setProblem(problems[0] ?? null);
+    if (problems.length === 0) setTyped(null);
+  };
+  return (
+    <Table.Tr data-own={value !== null}>
+      <Table.Th scope="row">{name}</Table.Th>
+      <Table.Td>
+        <TextInput
+          className={form.number}
+          aria-label={name}
+          error={problem !== null}
+          aria-describedby={problem === null ? undefined : `problem-${id}`}
+          value={typed ?? figure(value ?? otherwise.value, PLACES)}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') keep();
+          }}
+        />
+      </Table.Td>
+      <Table.Td className={classes.soft}>{unit}</Table.Td>
+      <Table.Td>
+        {value === null ? null : (
+          <Button
+            variant="link"
+            aria-label={`${name} back to ${usual}`}
+            onClick={() => {
+              setTyped(null);
+              setProblem(null);
+              onSet(otherwise.value);
+            }}
+          >
+            back to {usual}
+          </Button>
+        )}
+        <span className={classes.soft}>
+          {value === null ? usual : ''}
+          {otherwise.from === 'usual' ? '' : ` ${ORIGIN_WORDS[otherwise.from]}`}
+        </span>
+      </Table.Td>
+      <Table.Td className={classes.soft}>
+        {reason}
+        {problem === null ? null : (
+          <span className={classes.problem} id={`problem-${id}`} role="alert">
+            {' '}
+            {problemSentence(problem)}
+          </span>
+        )}
+      </Table.Td>
+    </Table.Tr>
+  );
+}
