@@ -9,5 +9,6 @@ export const SHAPES = [
   'body parts',
   'bent arm/straight arm',
   'upper/lower and full body',
+  'small daily doses',
 ] as const;
 export type Shape = (typeof SHAPES)[number];

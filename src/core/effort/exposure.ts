@@ -7,6 +7,8 @@ export interface MovedSet {
   readonly rir: number;
   /** Reps lost to the sets of the slot before it. */
   readonly fatigue: number;
+  /** Reps of each side, where they were noted. */
+  readonly sides?: { readonly left: number; readonly right: number };
 }
 
 /** One slot in one session as it was performed, sets in order. */

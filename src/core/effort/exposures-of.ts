@@ -59,11 +59,14 @@ export function exposuresOf(
           slotId: first.slotId,
           week: session.week,
           date: session.date,
-          sets: sets.map(({ load, reps, rir }, at) => ({
+          sets: sets.map(({ load, reps, rir, more }, at) => ({
             load: carried + valueIn(athlete.unit, load),
             reps,
             rir,
             fatigue: perSet * at,
+            ...(more?.left === undefined || more.right === undefined
+              ? {}
+              : { sides: { left: more.left, right: more.right } }),
           })),
         },
       ];

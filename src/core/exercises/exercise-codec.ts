@@ -48,6 +48,7 @@ export const exerciseSchema = z.strictObject({
     .max(12),
   chain: z.strictObject({ name: text(80), step: z.int().min(1).max(30) }).nullable(),
   skill: z.enum(SKILLS).nullable(),
+  harderHalf: z.enum(['push', 'pull']).optional(),
 });
 
 /** What makes no sense in an exercise of the right shape; empty when nothing. */

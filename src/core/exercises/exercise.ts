@@ -136,6 +136,8 @@ export interface Exercise {
   /** Its place in a variation chain, easier to harder from step 1. */
   readonly chain: { readonly name: string; readonly step: number } | null;
   readonly skill: Skill | null;
+  /** Of a lift that crosses push and pull: which half is the harder. */
+  readonly harderHalf?: 'push' | 'pull' | undefined;
 }
 
 /** Stimulus per fatigue. */

@@ -2,6 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edits/edit';
+import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { NearConventions } from '../conventions/own-conventions';
 import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
@@ -141,6 +142,36 @@ export type FindingDetail =
       readonly most: number;
     }
   | { readonly rule: 'never stretched'; readonly muscles: readonly Muscle[] }
+  | {
+      readonly rule: 'crossing lift';
+      readonly exerciseId: string;
+      readonly session: string;
+      readonly half: 'push' | 'pull';
+    }
+  | {
+      readonly rule: 'heavy late';
+      readonly early: string;
+      readonly earlySession: string;
+      readonly late: string;
+      readonly lateSession: string;
+    }
+  | {
+      readonly rule: 'late gaining';
+      readonly exerciseIds: readonly string[];
+      readonly from: LocalDate;
+      readonly next: Phase;
+    }
+  | {
+      readonly rule: 'heavy falls in a cut';
+      readonly exerciseIds: readonly string[];
+      readonly rising: readonly string[];
+    }
+  | {
+      readonly rule: 'many sets';
+      readonly exerciseId: string;
+      readonly session: string;
+      readonly sets: number;
+    }
   | { readonly rule: 'building weeks'; readonly weeks: number; readonly most: number }
   | {
       readonly rule: 'skill frequency';
@@ -291,6 +322,12 @@ export type Fix = { readonly edit: Edit } & (
       readonly exerciseId: string;
       readonly low: number;
       readonly high: number;
+    }
+  | { readonly does: 'exchange ranges' }
+  | {
+      readonly does: 'fewer reps' | 'more reps';
+      readonly reps: number;
+      readonly exerciseIds: readonly string[];
     }
   | { readonly does: 'swap sessions'; readonly session: string; readonly other: string }
   | { readonly does: 'move slot to session'; readonly exerciseId: string; readonly session: string }

@@ -190,7 +190,7 @@ describe('frequency', () => {
 
   test('five times is a note; a held muscle is left alone', () => {
     const days = [0, 1, 2, 3, 4].map((day) =>
-      session(`s${day}`, day, [slot(`c${day}`, 'cable-crunch', sets(1))]),
+      session(`s${day}`, day, [slot(`c${day}`, 'cable-crunch', sets(3))]),
     );
     expect(about('frequency', block(days))[0]).toMatchObject({
       severity: 'note',

@@ -1,8 +1,15 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { isAtLeast } from '../rounding';
-import type { Check, Finding, Severity } from './finding';
+import { isAtLeast, isAtMost } from '../rounding';
+import { sessionsOf } from './cycle';
+import type { Check, CheckInput, Finding, Severity } from './finding';
 import { slotsFor } from './slot-sets';
 import { spreadSets } from './spread-sets';
+
+/** Whether a muscle never gets more than a small dose in a session. */
+function isSmallDoses(muscle: Muscle, input: CheckInput): boolean {
+  const most = input.near.ofMuscle(muscle).trainedHardCredit;
+  return sessionsOf(input).every(({ credit }) => isAtMost(credit.get(muscle) ?? 0, most));
+}
 
 /**
  * Growing muscles exposed too seldom or too often a week. A muscle with direct work has a finding of its own, with
@@ -38,6 +45,8 @@ export const frequency: Check = (input) => {
     if (goal === 'hold' || sets === 0) continue;
     const { growingFrequencyNote, growingFrequencyWarn, highFrequencyNote } = near.ofMuscle(muscle);
     if (times >= growingFrequencyNote && times <= highFrequencyNote) continue;
+    // Doses of one or two sets may come on most days.
+    if (times > highFrequencyNote && isSmallDoses(muscle, input)) continue;
     const isLow = times < growingFrequencyNote;
     if (!isLow || slotsFor(muscle, input).length === 0) {
       // Those that are alike in their days and in what is asked of them share one.

@@ -1,29 +1,54 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { primeMovers } from '../exercises/exercise';
-import { insideOf } from '../techniques/registry';
-import { type SeenSlot, sessionsOf } from './cycle';
-import type { Check } from './finding';
+import type { Exercise } from '../exercises/exercise';
+import { rangeCoverage } from '../volume/range-coverage';
+import { asPlanned, type Check, type CheckInput, type Fix } from './finding';
+import { type Placed, swapAll } from './swap-slots';
+import { offered } from './volume-fixes';
 
-/** Whether a slot loads its muscles long: hardest stretched, or done or ended in the long half. */
-function isLong({ slot, exercise }: SeenSlot): boolean {
-  if (exercise.hardest === 'stretched' || slot.motion === 'long half') return true;
-  const isHalf = insideOf(slot.technique).kind === 'lengthened partials';
-  return isHalf || slot.sets.some(({ sections }) => sections.some(({ manner }) => manner === 'long half'));
+/** The slot that trains a muscle directly with most sets that count. */
+function mainSlot(muscle: Muscle, { block, week, exerciseOf }: CheckInput): Placed | undefined {
+  const all = block.sessions.flatMap((session) => {
+    const planned = week.sessions.find(({ sessionId }) => sessionId === session.id);
+    return session.slots.flatMap((slot) => {
+      if (session.optional || exerciseOf(asPlanned(slot)).contributions[muscle] !== 1) return [];
+      const sets = planned?.slots.find(({ slotId }) => slotId === slot.id)?.sets ?? [];
+      return [{ session, slot, hard: sets.filter(({ hard }) => hard).length }];
+    });
+  });
+  return all.sort((a, b) => b.hard - a.hard)[0];
 }
 
-/** Growing muscles whose direct work is never hardest, nor ever half done, where they are long; one finding for all. */
-export const neverStretched: Check = (input) => {
-  const direct = new Set<Muscle>();
-  const long = new Set<Muscle>();
-  for (const seen of sessionsOf(input).flatMap(({ slots }) => slots)) {
-    if (seen.hard === 0 || seen.exercise.measure === 'seconds') continue;
-    for (const muscle of primeMovers(seen.exercise)) {
-      direct.add(muscle);
-      if (isLong(seen)) long.add(muscle);
-    }
+/** Whether one exercise trains the same muscles in the same shares as another, and costs no more. */
+function isAlike(one: Exercise, other: Exercise): boolean {
+  return (
+    one.kind === other.kind &&
+    one.axialLoad <= other.axialLoad &&
+    one.joints.every((joint) => other.joints.includes(joint)) &&
+    MUSCLES.every((muscle) => (one.contributions[muscle] ?? 0) === (other.contributions[muscle] ?? 0))
+  );
+}
+
+/** Alike exercises that load each of these muscles long, in the place of its main slot. */
+function longer(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
+  const asked = new Map<string, Placed>();
+  for (const muscle of muscles) {
+    const placed = mainSlot(muscle, input);
+    if (placed === undefined) return undefined;
+    asked.set(placed.slot.id, placed);
   }
+  const suits = (exercise: Exercise, { slot }: Placed) =>
+    exercise.hardest === 'stretched' && isAlike(exercise, input.exerciseOf(asPlanned(slot)));
+  return swapAll([...asked.values()], input, suits);
+}
+
+/**
+ * Growing muscles whose direct work is never hardest, nor ever half done, where they are long; one finding for all,
+ * with alike exercises that load them there.
+ */
+export const neverStretched: Check = (input) => {
+  const coverage = rangeCoverage(input);
   const never = MUSCLES.filter(
-    (muscle) => direct.has(muscle) && !long.has(muscle) && input.week.muscles[muscle].goal !== 'hold',
+    (muscle) => coverage.get(muscle)?.stretched === 0 && input.week.muscles[muscle].goal !== 'hold',
   );
   const [first] = never;
   if (first === undefined) return [];
@@ -33,7 +58,7 @@ export const neverStretched: Check = (input) => {
       severity: 'note',
       subject: { muscle: first },
       detail: { rule: 'never stretched', muscles: never },
-      fixes: [],
+      fixes: offered(longer(never, input)),
     },
   ];
 };

@@ -9,16 +9,21 @@ import { belowRange } from './below-range';
 import { blockEffort } from './block-effort';
 import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
+import { crossingLift } from './crossing-lift';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 import { frequency } from './frequency';
 import { gate } from './gate';
 import { halfRepSlots } from './half-rep-slots';
+import { heavyFallsInCut } from './heavy-falls-in-cut';
+import { heavyLate } from './heavy-late';
 import { heldAboveHold } from './held-above-hold';
 import { irritatedJoint } from './irritated-joint';
+import { lateGaining } from './late-gaining';
 import { legsBeforeUpper } from './legs-before-upper';
 import { longHalf } from './long-half';
+import { manySets } from './many-sets';
 import { middleRange } from './middle-range';
 import { isWorse, withCalendarFixes } from './move-session';
 import { withSlotIn } from './move-slot';
@@ -86,6 +91,11 @@ const OTHERS: readonly Check[] = [
   halfRepSlots,
   middleRange,
   neverStretched,
+  crossingLift,
+  heavyLate,
+  lateGaining,
+  heavyFallsInCut,
+  manySets,
   noviceRest,
   splitFit,
 ];

@@ -19,10 +19,11 @@ export interface Placed {
  * @param suits what else is asked of it
  */
 export function substitutesFor(
-  { session, slot }: Placed,
+  placed: Placed,
   input: CheckInput,
-  suits: (exercise: Exercise) => boolean = () => true,
+  suits: (exercise: Exercise, placed: Placed) => boolean = () => true,
 ): readonly Exercise[] {
+  const { session, slot } = placed;
   const exercise = input.exerciseOf(asPlanned(slot));
   const movers = primeMovers(exercise);
   const taken = new Set(session.slots.map((one) => one.exercise.id));
@@ -32,7 +33,7 @@ export function substitutesFor(
       one.measure === exercise.measure &&
       primeMovers(one).some((muscle) => movers.includes(muscle)) &&
       gateOf(slot, one) === null &&
-      suits(one),
+      suits(one, placed),
   );
   const place = placeFor(input.athlete, session.place);
   return swapCandidates(exercise, list, { athlete: input.athlete, place, date: input.week.startDate }).map(
@@ -48,7 +49,7 @@ export function substitutesFor(
 export function swapAll(
   slots: readonly Placed[],
   input: CheckInput,
-  suits: (exercise: Exercise) => boolean = () => true,
+  suits: (exercise: Exercise, placed: Placed) => boolean = () => true,
   nth = 0,
 ): Fix | undefined {
   const taken = new Map<string, Set<string>>();

@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, catalogueWith, type Exercise, exerciseById, type Measurement, NO_CONVENTIONS } from '@/core';
+import {
+  addDays,
+  catalogueWith,
+  type Exercise,
+  exerciseById,
+  type Measurement,
+  NO_CONVENTIONS,
+} from '@/core';
 import { closeDatabase, database } from '../database';
 import { people } from '../demo/people';
 import { models } from '../models/models';

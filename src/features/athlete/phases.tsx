@@ -84,7 +84,9 @@ export function Dates({ tools, today }: PhasesProps) {
       }
     >
       {dates.length === 0 ? (
-        <p className={classes.soft}>None. A contest or a test may override the advice against specialising in a cut.</p>
+        <p className={classes.soft}>
+          None. A contest or a test may override the advice against specialising in a cut.
+        </p>
       ) : null}
       {dates.map((one, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place

@@ -11,6 +11,7 @@ import {
   CURVES,
   type CurveKind,
   carriedWeight,
+  conventionsOf,
   conventionsWith,
   currentStrength,
   curveOf,
@@ -27,6 +28,7 @@ import {
   refused,
   rirBias,
   shownStrength,
+  sidesApart,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { exerciseChoices } from '@/ui/exercise-choices';
@@ -36,7 +38,7 @@ import { Picker } from '@/ui/picker';
 import { readNumber, readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
 import { Typed } from '@/ui/typed';
-import { estimate, figure, setText } from '@/ui/words/figures';
+import { estimate, figure, plural, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import own from './athlete.module.css';
 import { CurveChart } from './charts';
@@ -56,7 +58,10 @@ export default function Strength({ tools, catalogue, exposures, today }: Strengt
   return (
     <div className={own.strength}>
       <BestSets tools={tools} catalogue={catalogue} exposures={exposures} today={today} />
-      <Curve tools={tools} exposures={exposures} />
+      <div>
+        <Sides tools={tools} catalogue={catalogue} exposures={exposures} />
+        <Curve tools={tools} exposures={exposures} />
+      </div>
     </div>
   );
 }
@@ -295,6 +300,58 @@ function BestSetRow(props: BestSetRowProps) {
         </Button>
       </Table.Td>
     </Table.Tr>
+  );
+}
+
+/** Left against right in what is trained one side at a time. */
+function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'today'>) {
+  const figures = conventionsOf({ own: tools.athlete.conventions, block: {} });
+  const rows = [...byExercise(exposures)].flatMap(([id, done]) => {
+    const exercise = catalogue.newest(id);
+    const apart = exercise?.sides === 2 ? sidesApart(done, figures) : undefined;
+    return exercise === undefined || apart === undefined ? [] : [{ exercise, apart }];
+  });
+  return (
+    <Section title="Left and right" aside="where they differed, over the latest sessions">
+      {rows.length === 0 ? (
+        <p className={classes.soft}>
+          No difference was noted. In one-sided sets the floor asks for both sides where they differ.
+        </p>
+      ) : (
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">exercise</Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                last left, right
+              </Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                apart
+              </Table.Th>
+              <Table.Th scope="col">says</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {rows.map(({ exercise, apart }) => (
+              <Table.Tr key={exercise.id}>
+                <Table.Th scope="row" className={own.name}>
+                  {exercise.name}
+                </Table.Th>
+                <Table.Td className={classes.figure}>
+                  {apart.last.left}, {apart.last.right}
+                </Table.Td>
+                <Table.Td className={classes.figure}>{estimate(Math.abs(apart.mean))}</Table.Td>
+                <Table.Td className={classes.soft}>
+                  {apart.weaker === null
+                    ? `no steady difference in ${plural(apart.sessions, 'session')}`
+                    : `${apart.weaker} is behind: start with it, and let the other do no more`}
+                </Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+    </Section>
   );
 }
 

@@ -176,6 +176,26 @@ const SAID: Examples = {
     'Legs has 3 slots of half reps for quads; 2 are enough.',
   ],
   'never stretched': [{ muscles: ['lats', 'calves'] }, 'Never loaded long in the week: lats and calves.'],
+  'crossing lift': [
+    { exerciseId: 'bar-muscle-up', session: 'Push', half: 'pull' },
+    'Bar muscle-up in Push crosses push and pull; its harder half is the pull: it belongs on such a day.',
+  ],
+  'heavy late': [
+    { early: 'leg-press', earlySession: 'Legs A', late: 'hack-squat', lateSession: 'Legs B' },
+    'Leg press in Legs A has longer sets than hack squat in Legs B after it: hard and heavy early in the week, longer and lighter later.',
+  ],
+  'late gaining': [
+    { exerciseIds: ['hack-squat'], from: '2027-02-01', next: 'cutting' },
+    'Late in gaining (cutting from 1 Feb): hack squat, standing and unsupported, may go to fewer reps.',
+  ],
+  'heavy falls in a cut': [
+    { exerciseIds: ['hack-squat'], rising: ['leg-press'] },
+    'In this cut hack squat falls, while longer sets still rise (leg press): move the heavy ranges up.',
+  ],
+  'many sets': [
+    { exerciseId: 'leg-press', session: 'Legs', sets: 8 },
+    'Leg press in Legs: 8 sets of one exercise. Three to five are usual; a second exercise gives more.',
+  ],
   'out of reach': [
     { slot: '1', exerciseId: 'leg-press', week: 2, set: 3, reps: 8, predictedRir: -1.5, rir: 1 },
     'Leg press in week 2: set 3 of 8 is predicted to fail 1.5 short.',

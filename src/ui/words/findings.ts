@@ -1,4 +1,5 @@
 import type { FindingDetail, Fix, SlotTrim } from '@/core';
+import { shortDay } from './dates';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
@@ -104,6 +105,16 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${detail.session} has ${detail.slots} slots of half reps for ${detail.muscle}; ${detail.most} are enough.`;
     case 'never stretched':
       return `Never loaded long in the week: ${listed(detail.muscles)}.`;
+    case 'crossing lift':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} crosses push and pull; its harder half is the ${detail.half === 'push' ? 'push' : 'pull'}: it belongs on such a day.`;
+    case 'heavy late':
+      return `${capital(names(detail.early))} in ${detail.earlySession} has longer sets than ${names(detail.late)} in ${detail.lateSession} after it: hard and heavy early in the week, longer and lighter later.`;
+    case 'late gaining':
+      return `Late in gaining (${detail.next} from ${shortDay(detail.from)}): ${listed(detail.exerciseIds.map(names))}, standing and unsupported, may go to fewer reps.`;
+    case 'heavy falls in a cut':
+      return `In this cut ${listed(detail.exerciseIds.map(names))} ${detail.exerciseIds.length === 1 ? 'falls' : 'fall'}, while longer sets still rise (${listed(detail.rising.map(names))}): move the heavy ranges up.`;
+    case 'many sets':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} sets of one exercise. Three to five are usual; a second exercise gives more.`;
     case 'building weeks':
       return `Building for ${figure(detail.weeks, 1)} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
     case 'skill frequency':
@@ -162,6 +173,11 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
     case 'spread sets':
       return `${fix.added ? 'Add' : 'Move'} ${plural(fix.sets, 'set')} of ${names(fix.exerciseId)} to ${fix.session}`;
+    case 'exchange ranges':
+      return 'Exchange the two ranges';
+    case 'fewer reps':
+    case 'more reps':
+      return `${plural(fix.reps, 'rep')} ${fix.does === 'fewer reps' ? 'fewer' : 'more'} in ${fix.exerciseIds.length > 2 ? `these ${fix.exerciseIds.length}` : listed(fix.exerciseIds.map(names))}`;
     case 'swap sessions':
       return `Exchange ${fix.session} and ${fix.other}`;
     case 'move slot to session':

@@ -31,4 +31,5 @@ export const DEMANDS: Readonly<Record<Shape, Demand>> = {
     ],
   },
   'upper/lower and full body': { from: 'intermediate', prerequisites: [] },
+  'small daily doses': { from: 'intermediate', prerequisites: [] },
 };

@@ -300,6 +300,7 @@ const EVERYDAY: Readonly<Record<string, readonly string[]>> = {
   'handstand-hold': ['handstand', 'HS', 'free handstand'],
   'l-sit': ['l sit', 'lsit', 'L-seat'],
   'bar-muscle-up': ['muscle-up', 'muscle up', 'MU'],
+  'human-flag': ['side lever', 'flag hold'],
 };
 
 /** Other names of a shipped exercise; none for a coach's own. */

@@ -131,5 +131,15 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'High pull first, then lean over the bar.',
     skill: 'technical',
+    harderHalf: 'pull',
+  }),
+  straightPull('human-flag', 'human flag', {
+    contributions: { lats: 1, abs: 1, 'side delts': 0.5, 'front delts': 0.5, 'spinal erectors': 0.25 },
+    equipment: ['pull-up bar'],
+    sides: 2,
+    stimulus: 3,
+    fatigue: 4,
+    cues: 'The lower arm pushes, the upper one pulls; hips stacked, body long.',
+    harderHalf: 'push',
   }),
 ];

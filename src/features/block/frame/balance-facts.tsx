@@ -3,8 +3,11 @@ import {
   balanceOf,
   type Catalogue,
   type CheckInput,
+  HARDEST,
+  type Hardest,
   isLopsided,
   REP_ZONES,
+  rangeCoverage,
   repPicture,
   sessionsOf,
   slotFigures,
@@ -12,7 +15,7 @@ import {
 } from '@/core';
 import { formClasses as form, Section } from '@/ui/form';
 import { Term } from '@/ui/term';
-import { figure, listed } from '@/ui/words/figures';
+import { figure, listed, plural } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
 
@@ -43,6 +46,9 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
       lifts.set(id, (lifts.get(id) ?? 0) + 1);
     for (const { slot, exercise } of slots) spine += slotFigures(slot, exercise, input.conventions).spine;
   }
+  const oneSided = sessions
+    .flatMap(({ slots }) => slots)
+    .filter(({ exercise }) => exercise.sides === 2).length;
   const often = [...lifts].sort((a, b) => b[1] - a[1]);
   return (
     <Section title="Balance" aside={goal === null ? '' : `trains ${goal}`}>
@@ -81,6 +87,13 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
             <Table.Td className={classes.number}>{figure(100 * compounds, 0)} %</Table.Td>
           </Table.Tr>
           <Table.Tr>
+            <Table.Th scope="row">one side at a time</Table.Th>
+            <Table.Td />
+            <Table.Td className={classes.number}>
+              {oneSided === 0 ? 'none: nothing evens the sides' : plural(oneSided, 'slot')}
+            </Table.Td>
+          </Table.Tr>
+          <Table.Tr>
             <Table.Th scope="row">sessions a year</Table.Th>
             <Table.Td />
             <Table.Td className={classes.number}>{timesAYear(sessions.length, cycleDays)}</Table.Td>
@@ -94,6 +107,7 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
           </Table.Tr>
         </Table.Tbody>
       </Table>
+      <Coverage input={input} />
       {often.length === 0 ? null : (
         <p className={form.soft}>
           A year of it: {listed(often.map(([id, times]) => `${names(id)} ${timesAYear(times, cycleDays)}`))}{' '}
@@ -103,3 +117,41 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
     </Section>
   );
 }
+
+/** Where in its range each muscle is loaded most: weekly sets stretched, in the middle, short. */
+function Coverage({ input }: Pick<BalanceFactsProps, 'input'>) {
+  const coverage = rangeCoverage(input);
+  if (coverage.size === 0) return null;
+  return (
+    <Table className={classes.balance}>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">hardest where</Table.Th>
+          {HARDEST.map((part) => (
+            <Table.Th key={part} scope="col" className={classes.number}>
+              {PART_WORDS[part]}
+            </Table.Th>
+          ))}
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {[...coverage].map(([muscle, parts]) => (
+          <Table.Tr key={muscle}>
+            <Table.Th scope="row">{muscle}</Table.Th>
+            {HARDEST.map((part) => (
+              <Table.Td key={part} className={classes.number}>
+                {parts[part] === 0 ? '–' : figure(parts[part], 1)}
+              </Table.Td>
+            ))}
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  );
+}
+
+const PART_WORDS: Readonly<Record<Hardest, string>> = {
+  stretched: 'long',
+  middle: 'middle',
+  shortened: 'short',
+};

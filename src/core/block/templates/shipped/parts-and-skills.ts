@@ -1,5 +1,34 @@
-import type { LaidSplit } from '../template';
+import type { LaidSplit, TemplateSession } from '../template';
 import { wish } from '../wishes';
+
+/** A small dose of the whole body: pressing, rowing and the front of the legs. */
+function doseOf(name: string, day: number): TemplateSession {
+  return {
+    name: `Dose ${name}`,
+    day,
+    slots: [
+      wish('press', 2, 5, 8),
+      wish('chestPress', 2, 5, 8),
+      wish('row', 2, 5, 8),
+      wish('sideRaise', 1, 8, 12),
+    ],
+  };
+}
+
+/** The other one: overhead, pulling down and the back of the legs. */
+function otherDoseOf(name: string, day: number): TemplateSession {
+  return {
+    name: `Dose ${name}`,
+    day,
+    slots: [
+      wish('legCurl', 2, 5, 8),
+      wish('overhead', 2, 5, 8),
+      wish('pulldown', 2, 5, 8),
+      wish('calves', 2, 6, 10),
+      wish('abs', 1, 8, 12),
+    ],
+  };
+}
 
 /** Splits by body parts and by skills, and what is mixed from several. */
 export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
@@ -145,6 +174,25 @@ export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
           wish('sideRaise', 3, 12, 20),
           wish('curl', 3, 10, 15),
         ],
+      },
+    ],
+  },
+  {
+    id: 'daily-doses-5',
+    name: 'Small daily doses, five days',
+    shape: 'small daily doses',
+    cycleDays: 7,
+    suits:
+      'Beside another main sport: a set or two a muscle on most days, few reps, fresh again the next day.',
+    badly: 'No muscle gets much volume; five short sessions a week must fit beside the sport.',
+    sessions: [
+      doseOf('A1', 0),
+      otherDoseOf('B1', 1),
+      doseOf('A2', 2),
+      otherDoseOf('B2', 3),
+      {
+        ...doseOf('A3', 4),
+        slots: [...doseOf('A3', 4).slots, wish('curl', 1, 8, 12), wish('triceps', 1, 8, 12)],
       },
     ],
   },

@@ -1,0 +1,58 @@
+import { phaseOn } from '../athlete/athlete';
+import { weekStart } from '../block/block';
+import { addDays } from '../calendar';
+import { asPlanned, type Check } from './finding';
+
+/** Days before the end of a gaining phase that are late in it. */
+const LATE_DAYS = 56;
+/** Range whose bottom is at or above this has room below; by so many reps it may fall. */
+const LEAST_LOW = 8;
+const FALL = 3;
+/** Load on the spine from which a compound stands unsupported. */
+const STANDING = 2;
+
+/**
+ * Late in a gaining phase, with a weight that has risen, standing and unsupported compounds may go to fewer reps. One
+ * note for all of them, with the edit, where the athlete's next phase begins within or soon after the block.
+ */
+export const lateGaining: Check = ({ block, athlete, week, exerciseOf }) => {
+  if (phaseOn(athlete, week.startDate) !== 'gaining') return [];
+  const next = athlete.phases.find(({ from }) => from > week.startDate);
+  const late = addDays(weekStart(block, block.weeks + 1), LATE_DAYS);
+  if (next === undefined || next.phase === 'gaining' || next.from > late) return [];
+  const slots = block.sessions
+    .flatMap((session) => session.slots)
+    .filter((slot) => {
+      const { kind, axialLoad, measure } = exerciseOf(asPlanned(slot));
+      return (
+        kind === 'compound' && axialLoad >= STANDING && measure === 'reps' && slot.range.low >= LEAST_LOW
+      );
+    });
+  const [first] = slots;
+  if (first === undefined) return [];
+  const exerciseIds = [...new Set(slots.map(({ exercise }) => exercise.id))];
+  return [
+    {
+      id: `late-gaining/${exerciseIds.join(',')}`,
+      severity: 'note',
+      subject: { slotId: first.id },
+      detail: { rule: 'late gaining', exerciseIds, from: next.from, next: next.phase },
+      fixes: [
+        {
+          does: 'fewer reps',
+          reps: FALL,
+          exerciseIds,
+          edit: {
+            kind: 'batch',
+            edits: slots.map(({ id, range }) => ({
+              kind: 'slot/set',
+              slot: id,
+              field: 'range',
+              value: { low: range.low - FALL, high: range.high - FALL },
+            })),
+          },
+        },
+      ],
+    },
+  ];
+};

@@ -1,0 +1,200 @@
+import type { Phase } from '../athlete/athlete';
+import { applyEdit } from '../block/apply-edit';
+import type { Block, Slot } from '../block/block';
+import { EMPTY_LOG } from '../log/log';
+import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { unfold } from '../unfold/unfold';
+import { untrained } from '../unfold/untrained';
+import type { Finding, FindingDetail } from './finding';
+import { check } from './registry';
+
+function about(rule: FindingDetail['rule'], of: Block, who = athlete()): readonly Finding[] {
+  const blockPlan = untrained({ block: of, athlete: who, exercises: lookup });
+  return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+    ({ detail }) => detail.rule === rule,
+  );
+}
+
+function afterFix(of: Block, finding: Finding | undefined, nth = 0): Block {
+  const fix = finding?.fixes[nth];
+  if (fix === undefined) throw new Error('nothing to apply');
+  const applied = applyEdit(of, fix.edit);
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  return applied.value.block;
+}
+
+describe('a lift that crosses push and pull', () => {
+  const up = (id: string) => slot(id, 'bar-muscle-up', { range: { low: 3, high: 6 } });
+  const push = session('push', 0, [slot('1', 'barbell-bench-press'), up('2')]);
+  const pull = session('pull', 3, [slot('3', 'bent-over-barbell-row'), slot('4', 'chest-supported-row')]);
+
+  test('stands on a push day though its harder half is the pull: the fix moves it there', () => {
+    const of = block([push, pull]);
+    const [finding] = about('crossing lift', of);
+    expect(finding?.detail).toMatchObject({ exerciseId: 'bar-muscle-up', half: 'pull' });
+    const after = afterFix(of, finding);
+    expect(after.sessions[1]?.slots.map(({ id }) => id)).toEqual(['3', '4', '2']);
+    expect(about('crossing lift', after)).toEqual([]);
+  });
+
+  test('is fine on its own day, on a mixed one, and alone', () => {
+    const mixed = session('m', 0, [
+      slot('1', 'barbell-bench-press'),
+      slot('5', 'bent-over-barbell-row'),
+      up('2'),
+    ]);
+    expect(about('crossing lift', block([session('p', 0, [...pull.slots, up('2')])]))).toEqual([]);
+    expect(about('crossing lift', block([mixed]))).toEqual([]);
+    expect(about('crossing lift', block([session('o', 0, [up('2')])]))).toEqual([]);
+  });
+});
+
+describe('heavy early, longer late', () => {
+  const of = (early: Slot['range'], late: Slot['range'], changes: Partial<Block> = {}) =>
+    block(
+      [
+        session('a', 0, [slot('1', 'leg-press', { range: early })]),
+        session('b', 4, [slot('2', 'barbell-bench-press', { range: late })]),
+      ],
+      changes,
+    );
+  const rows = (first: Slot['range'], second: Slot['range'], changes: Partial<Block> = {}) => {
+    const made = of(first, second, changes);
+    const other = made.sessions.map((one) => ({
+      ...one,
+      slots: one.slots.map((each) => ({ ...each, exercise: { id: 'bent-over-barbell-row', revision: 1 } })),
+    }));
+    return { ...made, sessions: other };
+  };
+
+  test('middles of 12 before 8 are four apart and noted; 11 before 8 are not; the fix exchanges the ranges', () => {
+    const late = rows({ low: 10, high: 14 }, { low: 6, high: 10 });
+    const [finding] = about('heavy late', late);
+    expect(finding?.fixes).toHaveLength(1);
+    const after = afterFix(late, finding);
+    expect(after.sessions.map(({ slots }) => slots[0]?.range.low)).toEqual([6, 10]);
+    expect(about('heavy late', after)).toEqual([]);
+    expect(about('heavy late', rows({ low: 9, high: 13 }, { low: 6, high: 10 }))).toEqual([]);
+  });
+
+  test('another movement is another matter, and a rolling cycle has no late', () => {
+    expect(about('heavy late', of({ low: 10, high: 15 }, { low: 5, high: 8 }))).toEqual([]);
+    expect(about('heavy late', rows({ low: 10, high: 14 }, { low: 6, high: 10 }, { cycleDays: 6 }))).toEqual(
+      [],
+    );
+  });
+});
+
+describe('late in gaining', () => {
+  const squat = block([session('a', 0, [slot('1', 'barbell-back-squat', { range: { low: 8, high: 12 } })])], {
+    weeks: 4,
+  });
+  const cutFrom = (from: string, next: Phase = 'cutting') =>
+    athlete({
+      phases: [
+        { from: '2026-01-01', phase: 'gaining' },
+        { from, phase: next },
+      ],
+    });
+
+  test('a cut that begins within eight weeks of the last building week; a day later it is not late', () => {
+    // Four weeks from 2 November end with the 29th; 56 days on is 25 January.
+    const [finding] = about('late gaining', squat, cutFrom('2027-01-25'));
+    expect(finding?.detail).toMatchObject({ exerciseIds: ['barbell-back-squat'], next: 'cutting' });
+    expect(about('late gaining', squat, cutFrom('2027-01-26'))).toEqual([]);
+    const after = afterFix(squat, finding);
+    expect(after.sessions[0]?.slots[0]?.range).toEqual({ low: 5, high: 9 });
+    expect(about('late gaining', after, cutFrom('2027-01-25'))).toEqual([]);
+  });
+
+  test('not in another phase, nor before another gaining one, nor for what is supported', () => {
+    expect(about('late gaining', squat)).toEqual([]);
+    expect(about('late gaining', squat, cutFrom('2027-01-25', 'gaining'))).toEqual([]);
+    const press = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 4 });
+    expect(about('late gaining', press, cutFrom('2027-01-25'))).toEqual([]);
+  });
+});
+
+describe('heavy sets that fall in a cut', () => {
+  const who = athlete({ phases: [{ from: '2026-01-01', phase: 'cutting' }] });
+  const of = block(
+    [
+      session('a', 0, [
+        slot('heavy', 'leg-press', { range: { low: 5, high: 8 } }),
+        slot('long', 'cable-curl', { range: { low: 12, high: 15 } }),
+      ]),
+    ],
+    { weeks: 6, phaseRanges: false },
+  );
+
+  /** The finding after so many weeks in which the sets of a slot were done so many reps off what was asked, a week. */
+  function afterWeeks(weeks: number, off: Readonly<Record<string, number>>): readonly Finding[] {
+    let state = { block: of, athlete: who, issued: [], log: EMPTY_LOG } as Parameters<typeof performWeek>[0];
+    for (let week = 1; week <= weeks; week++) {
+      const done = performWeek(state, week);
+      const sets = done.log.sets.map((set) =>
+        set.workoutId.startsWith(`w${week}-`)
+          ? {
+              ...set,
+              load: { value: set.slotId === 'heavy' ? 60 : 20, unit: 'kg' as const },
+              reps: 10 + (off[set.slotId] ?? 0) * week,
+              rir: 2,
+            }
+          : set,
+      );
+      state = { ...state, issued: done.issued, log: { ...done.log, sets } };
+    }
+    const blockPlan = unfold({ ...state, exercises: lookup, answers: [] });
+    return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+      ({ detail }) => detail.rule === 'heavy falls in a cut',
+    );
+  }
+
+  test('three weeks of a rep less and a rep more: the heavy range moves up five', () => {
+    const [finding] = afterWeeks(3, { heavy: -1, long: 1 });
+    expect(finding?.detail).toMatchObject({ exerciseIds: ['leg-press'], rising: ['cable-curl'] });
+    expect(afterFix(of, finding).sessions[0]?.slots[0]?.range).toEqual({ low: 10, high: 13 });
+  });
+
+  test('two weeks are too few, steady heavy sets say nothing, and where all falls it is no matter of ranges', () => {
+    expect(afterWeeks(2, { heavy: -1, long: 1 })).toEqual([]);
+    expect(afterWeeks(3, { heavy: 0, long: 1 })).toEqual([]);
+    expect(afterWeeks(3, { heavy: -1, long: -1 })).toEqual([]);
+  });
+});
+
+test('six sets of one exercise are many enough; seven are noted, but not of a skill', () => {
+  const of = (exercise: string, sets: number) =>
+    block([session('a', 0, [slot('1', exercise, { technique: { kind: 'straight', sets } })])]);
+  expect(about('many sets', of('leg-press', 6))).toEqual([]);
+  expect(about('many sets', of('leg-press', 7))[0]?.detail).toMatchObject({ sets: 7 });
+  expect(about('many sets', of('wall-handstand-hold', 7))).toEqual([]);
+});
+
+describe('doses of one or two sets on most days', () => {
+  const daily = (sets: number) =>
+    block(
+      [0, 1, 2, 3, 4].map((day) =>
+        session(`s${day}`, day, [
+          slot(`p${day}`, 'leg-extension', { technique: { kind: 'straight', sets } }),
+        ]),
+      ),
+    );
+
+  test('two sets on five days are no more than four exposures too many; three are', () => {
+    expect(about('frequency', daily(2)).filter(({ subject }) => subject.muscle === 'quads')).toEqual([]);
+    expect(about('frequency', daily(3)).map(({ subject }) => subject.muscle)).toContain('quads');
+  });
+});
+
+describe('an alike exercise that loads the muscle long', () => {
+  test('the seated curl in place of the lying one', () => {
+    const of = block([session('a', 0, [slot('1', 'lying-leg-curl')])]);
+    const [finding] = about('never stretched', of);
+    expect(finding?.fixes[0]).toMatchObject({
+      does: 'swap',
+      swaps: [{ from: 'lying-leg-curl', to: 'seated-leg-curl' }],
+    });
+    expect(about('never stretched', afterFix(of, finding))).toEqual([]);
+  });
+});

@@ -1,0 +1,40 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import type { Hardest } from '../exercises/exercise';
+import { type SeenSlot, sessionsOf } from '../findings/cycle';
+import type { CheckInput } from '../findings/finding';
+import { insideOf } from '../techniques/registry';
+
+/** Weekly sets that load a muscle most where it is stretched, in the middle, and short. */
+export type RangeCoverage = Readonly<Record<Hardest, number>>;
+
+/** Where a slot loads its muscles most: in the half it is done or ended in, else where the exercise is hardest. */
+export function loadsMost({ slot, exercise }: Pick<SeenSlot, 'slot' | 'exercise'>): Hardest {
+  const ofHalf = ({ manner }: { readonly manner: string }) => manner === 'long half';
+  const isHalf = insideOf(slot.technique).kind === 'lengthened partials';
+  const halves = slot.sets.some((set) => ofHalf(set) || set.sections.some(ofHalf));
+  if (slot.motion === 'long half' || isHalf || halves) return 'stretched';
+  if (slot.motion === 'short half') return 'shortened';
+  if (slot.motion === 'middle') return 'middle';
+  return exercise.hardest;
+}
+
+/**
+ * Over which part of its range each muscle is loaded in a week, by its direct sets that count and are moved; muscles
+ * without any are left out.
+ */
+export function rangeCoverage(input: CheckInput): ReadonlyMap<Muscle, RangeCoverage> {
+  const perWeek = 7 / input.block.cycleDays;
+  const sums = new Map<Muscle, Record<Hardest, number>>();
+  for (const seen of sessionsOf(input).flatMap(({ slots }) => slots)) {
+    const { exercise, hard } = seen;
+    if (hard === 0 || exercise.measure === 'seconds') continue;
+    const part = loadsMost(seen);
+    for (const muscle of MUSCLES) {
+      if (exercise.contributions[muscle] !== 1) continue;
+      const sum = sums.get(muscle) ?? { stretched: 0, middle: 0, shortened: 0 };
+      sum[part] += hard * perWeek;
+      sums.set(muscle, sum);
+    }
+  }
+  return sums;
+}
