@@ -105,6 +105,7 @@ const athlete = z.strictObject({
     }),
   ),
   setUps: z.record(z.string(), z.string().max(400)),
+  depths: z.record(z.string(), z.string().max(200)).default({}),
   landmarks: z.partialRecord(z.enum(MUSCLES), marks),
   learned: z.partialRecord(z.enum(MUSCLES), learned),
   effort: z.strictObject({

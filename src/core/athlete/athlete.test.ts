@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { PLACE_KINDS, presetPlace } from '../loading/place-presets';
 import { UNITS } from '../loading/weight';
 import { athlete, HALL } from '../testing/fixtures';
-import { hardSessions, LEVELS, PHASES, phaseOn, STYLES } from './athlete';
+import { hardSessions, LEVELS, PHASES, phaseOn, STYLES, setUpOf } from './athlete';
 import { decodeAthlete } from './athlete-codec';
 import { newAthlete } from './new-athlete';
 import { lacking } from './place';
@@ -112,4 +112,11 @@ test('what a place lacks for an exercise; the floor is everywhere', () => {
   expect(
     lacking({ equipment: ['dumbbells', 'bench', 'floor'] }, { ...home, equipment: ['dumbbells'] }),
   ).toEqual(['bench']);
+});
+
+test('set-up and what full means are one text; nothing noted is nothing', () => {
+  const known = { setUps: { a: 'seat 4.', b: '' }, depths: { a: 'bar to the chest', c: 'hips below knees' } };
+  expect(setUpOf(known, 'a')).toBe('seat 4. Full: bar to the chest');
+  expect(setUpOf(known, 'b')).toBeUndefined();
+  expect(setUpOf(known, 'c')).toBe('Full: hips below knees');
 });

@@ -75,6 +75,8 @@ export interface Athlete {
   readonly bestSets: Readonly<Record<string, BestSet>>;
   /** Set-up notes by exercise id: seat, pins, stance, gear on working sets. */
   readonly setUps: Readonly<Record<string, string>>;
+  /** By exercise id: what “full” means in it, as agreed: touch points, depth. */
+  readonly depths: Readonly<Record<string, string>>;
   /** Landmarks the coach has set, before level and phase are applied. */
   readonly landmarks: Readonly<Partial<Record<Muscle, Partial<Landmarks>>>>;
   readonly learned: Readonly<Partial<Record<Muscle, LearnedLandmarks>>>;
@@ -102,4 +104,14 @@ export function phaseOn(athlete: Pick<Athlete, 'phases'>, date: LocalDate): Phas
 /** Hard sport or cardio sessions a week. */
 export function hardSessions(athlete: Pick<Athlete, 'sport'>): number {
   return athlete.sport.reduce((sum, { sessions, hard }) => sum + (hard ? sessions : 0), 0);
+}
+
+/** What is set up for an exercise and what “full” means in it, in one text; undefined where neither is noted. */
+export function setUpOf(
+  { setUps, depths }: Pick<Athlete, 'setUps' | 'depths'>,
+  exerciseId: string,
+): string | undefined {
+  const [setUp = '', depth = ''] = [setUps[exerciseId], depths[exerciseId]];
+  const parts = [setUp, depth === '' ? '' : `Full: ${depth}`].filter((part) => part.trim() !== '');
+  return parts.length === 0 ? undefined : parts.map((part) => part.replace(/[.;\s]*$/, '')).join('. ');
 }

@@ -39,6 +39,7 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     joints: [],
     bestSets: {},
     setUps: {},
+    depths: {},
     landmarks: {},
     learned: {},
     effort: USUAL_EFFORT,

@@ -73,6 +73,7 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     goals: {},
     joints: [],
     setUps: {},
+    depths: {},
     learned: {},
     effort: USUAL_EFFORT,
     conventions: NO_CONVENTIONS,

@@ -145,3 +145,50 @@ test('time never falls when a set is added', () => {
     ),
   );
 });
+
+/** What a stopwatch would read: every set and every rest in the order they are done, rests of a group after its rounds. */
+function walked(slots: readonly TimedSlot[]): number {
+  const groups: TimedSlot[][] = [];
+  for (const slot of slots) {
+    const group = groups.at(-1);
+    if (slot.joined && group !== undefined) group.push(slot);
+    else groups.push([slot]);
+  }
+  const events: { readonly work: number; readonly rest: number }[] = [];
+  for (const group of groups) {
+    const rounds = Math.max(...group.map(({ sets }) => sets.length));
+    for (let round = 0; round < rounds; round++) {
+      const here = group.filter(({ sets }) => sets.length > round);
+      here.forEach((slot, at) => {
+        const work = (slot.sets[round]?.high ?? 0) * slot.secondsPerRep * slot.sides;
+        // Within a round one goes straight on.
+        events.push({ work, rest: at === here.length - 1 ? slot.rest : 0 });
+      });
+    }
+  }
+  return events.reduce((sum, { work, rest }, at) => sum + work + (at === events.length - 1 ? 0 : rest), 0);
+}
+
+test('strict minutes add up to the second: as a stopwatch over any sets and groups', () => {
+  const anySlot = fc
+    .record({
+      secondsPerRep: fc.integer({ min: 1, max: 12 }),
+      sides: fc.constantFrom<1 | 2>(1, 2),
+      rest: fc.integer({ min: 0, max: 300 }),
+      reps: fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 6 }),
+      joined: fc.boolean(),
+    })
+    .map(
+      ({ reps, ...slot }): TimedSlot => ({
+        ...slot,
+        sets: reps.map((each) => ({ low: each, high: each })),
+        warmUps: [10],
+      }),
+    );
+  fc.assert(
+    fc.property(fc.array(anySlot, { minLength: 1, maxLength: 8 }), (slots) => {
+      const { low, high } = sessionTime(slots, 'strict', conventions);
+      expect([low, high]).toEqual([walked(slots), walked(slots)]);
+    }),
+  );
+});

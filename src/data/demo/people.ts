@@ -91,6 +91,7 @@ const SHARED = {
   goals: {},
   joints: [],
   setUps: {},
+  depths: {},
   landmarks: {},
   learned: {},
   effort: USUAL_EFFORT,

@@ -118,8 +118,8 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const { athlete, change } = tools;
   const [adding, setAdding] = useState(false);
   const logged = byExercise(exposures);
-  const { bestSets, setUps, ranges } = athlete;
-  const ids = [...new Set([bestSets, setUps, ranges].flatMap((known) => Object.keys(known)))];
+  const { bestSets, setUps, ranges, depths } = athlete;
+  const ids = [...new Set([bestSets, setUps, ranges, depths].flatMap((known) => Object.keys(known)))];
   const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
   const put = (id: string, set: BestSet | null) => {
     const { [id]: _, ...rest } = athlete.bestSets;
@@ -128,6 +128,10 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const putRange = (id: string, range: RepRange | null) => {
     const { [id]: _, ...rest } = athlete.ranges;
     change({ ranges: range === null ? rest : { ...rest, [id]: range } });
+  };
+  const putDepth = (id: string, text: string) => {
+    const { [id]: _, ...rest } = athlete.depths;
+    change({ depths: text.trim() === '' ? rest : { ...rest, [id]: text } });
   };
   const note = (id: string, text: string) => {
     const { [id]: _, ...rest } = athlete.setUps;
@@ -143,7 +147,8 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
     const { [id]: _set, ...bestSets } = athlete.bestSets;
     const { [id]: _note, ...setUps } = athlete.setUps;
     const { [id]: _range, ...ranges } = athlete.ranges;
-    change({ bestSets, setUps, ranges });
+    const { [id]: _depth, ...depths } = athlete.depths;
+    change({ bestSets, setUps, ranges, depths });
   };
   return (
     <Section
@@ -187,6 +192,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
               </Table.Th>
               <Table.Th scope="col">felt best at</Table.Th>
               <Table.Th scope="col">set-up: seat, pins, stance, gear</Table.Th>
+              <Table.Th scope="col">full means</Table.Th>
               <Table.Th scope="col">
                 <span className={own.hidden}>remove</span>
               </Table.Th>
@@ -203,6 +209,7 @@ function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
                 onSet={(set) => put(exercise.id, set)}
                 onRange={(range) => putRange(exercise.id, range)}
                 onNote={(text) => note(exercise.id, text)}
+                onDepth={(text) => putDepth(exercise.id, text)}
                 onRemove={() => remove(exercise.id)}
               />
             ))}
@@ -221,6 +228,7 @@ interface BestSetRowProps {
   readonly onSet: (set: BestSet | null) => void;
   readonly onRange: (range: RepRange | null) => void;
   readonly onNote: (text: string) => void;
+  readonly onDepth: (text: string) => void;
   readonly onRemove: () => void;
 }
 
@@ -235,7 +243,7 @@ function readRange(text: string): Result<RepRange | null> {
 }
 
 function BestSetRow(props: BestSetRowProps) {
-  const { exercise, athlete, exposures, today, onSet, onRange, onNote, onRemove } = props;
+  const { exercise, athlete, exposures, today, onSet, onRange, onNote, onDepth, onRemove } = props;
   const set = athlete.bestSets[exercise.id];
   const range = athlete.ranges[exercise.id];
   return (
@@ -287,6 +295,16 @@ function BestSetRow(props: BestSetRowProps) {
           text={athlete.setUps[exercise.id] ?? ''}
           read={readText(400)}
           onValue={onNote}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Typed
+          label={`What full means in ${exercise.name}`}
+          className={own.note}
+          placeholder="touch points, depth"
+          text={athlete.depths[exercise.id] ?? ''}
+          read={readText(200)}
+          onValue={onDepth}
         />
       </Table.Td>
       <Table.Td>

@@ -14,13 +14,14 @@ import {
   type Result,
   type SessionPlan,
   type SlotPlan,
+  setUpOf,
   variantName,
   type WeekState,
 } from '@/core';
 import { callLine } from '@/ui/words/calls';
 import { longDay } from '@/ui/words/dates';
 import { effectSentences } from '@/ui/words/effects';
-import { count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
+import { clock, count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
@@ -200,11 +201,18 @@ function sayWeek(weekState: WeekState, seen: Seen): Said {
   };
 }
 
+/** To the second where every second is what it is; else in minutes from short to long. */
+function lengthText({ seconds: { low, high }, whySeconds }: SessionPlan): string {
+  if (whySeconds.code !== 'minutes' || whySeconds.mode !== 'strict')
+    return `${span(minutes(low), minutes(high))} min`;
+  return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
+}
+
 function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Said {
   const why = explain(session.whySeconds, namesOf(seen.catalogue));
   return {
     title: `${session.name} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
-    value: `${span(minutes(session.seconds.low), minutes(session.seconds.high))} min · ${session.sets} sets`,
+    value: `${lengthText(session)} · ${session.sets} sets`,
     ...why,
     keys: [],
   };
@@ -242,7 +250,7 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
   const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
     const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
-    const setUp = seen.athlete.setUps[exercise.id];
+    const setUp = setUpOf(seen.athlete, exercise.id);
     return {
       title: capital(variantName(exercise, row.slot.variant)),
       value: `${exercise.kind}, ${exercise.pattern}`,

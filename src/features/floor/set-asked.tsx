@@ -1,9 +1,10 @@
 import { howToMake } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
-import { figure, loadWithUnit, load as loadWords, reserve, setText } from '@/ui/words/figures';
+import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import { warmUpText } from '@/ui/words/warm-up';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
 import classes from './floor.module.css';
@@ -78,12 +79,7 @@ export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }
         <Recipe recipe={recipe} />
       )}
       <dl className={classes.facts}>
-        {first && slot.warmUp.length > 0 ? (
-          <Fact
-            name="Warm-up"
-            value={slot.warmUp.map(({ load, reps }) => setText(load / 100, reps, slot)).join(', ')}
-          />
-        ) : null}
+        {first && slot.warmUp.length > 0 ? <Fact name="Warm-up" value={warmUpText(slot)} /> : null}
         {last === undefined ? null : (
           <Fact
             name="Last time"

@@ -10,13 +10,15 @@ import {
   type SessionPlan,
   type SetPlan,
   type SlotPlan,
+  setUpOf,
   variantName,
   type WeekPlan,
 } from '@/core';
 import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
-import { count, load, minutes, reserve, setText, span } from '@/ui/words/figures';
+import { count, load, minutes, reserve, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import { warmUpText } from '@/ui/words/warm-up';
 import classes from './print.module.css';
 import { PrintButton } from './print-button';
 
@@ -127,7 +129,7 @@ interface SlotLinesProps {
 function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
   const pinned = catalogue.find({ id: slot.exerciseId, revision: slot.exerciseRevision });
   const exercise = pinned === undefined ? undefined : inVariant(pinned, slot.variant);
-  const setUp = athlete.setUps[slot.exerciseId];
+  const setUp = setUpOf(athlete, slot.exerciseId);
   const risky = exercise !== undefined && !exercise.failableAlone && slot.sets.some(({ rir }) => rir <= 1);
   const notes = [
     ...(group === undefined
@@ -136,9 +138,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
     ...(slot.technique.kind === 'straight'
       ? []
       : [techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })]),
-    ...(slot.warmUp.length === 0
-      ? []
-      : [`Warm-up ${slot.warmUp.map((one) => setText(one.load / 100, one.reps, slot)).join(', ')}.`]),
+    ...(slot.warmUp.length === 0 ? [] : [`Warm-up ${warmUpText(slot)}.`]),
     ...(slot.tempo === null ? [] : [`Tempo ${slot.tempo}.`]),
     ...(slot.motion === 'full' ? [] : [`Range of motion: ${slot.motion}.`]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,

@@ -1,5 +1,16 @@
 import type { Candidate, Cap, Crediting, Decider, Mark, Origin, Reason, Strength, Unit } from '@/core';
-import { BY_REPS, estimate, figure, listed, minutes, plural, setText, span, type Written } from './figures';
+import {
+  BY_REPS,
+  clock,
+  estimate,
+  figure,
+  listed,
+  minutes,
+  plural,
+  setText,
+  span,
+  type Written,
+} from './figures';
 import { type ExerciseNames, SORENESS_WORDS } from './names';
 
 /** A reason in words: what the figure follows from, then what else there was. */
@@ -237,13 +248,15 @@ const EXPLAINED: {
   },
   minutes: (reason) => {
     const { mode, work, rest, warmUp, low, high } = reason;
+    // Strict lengths are exact: to the second.
+    const said = (seconds: number) => (mode === 'strict' ? clock(seconds) : String(minutes(seconds)));
     const parts = [
-      `work ${minutes(work)}`,
-      `rest ${minutes(rest)}`,
+      `work ${said(work)}`,
+      `rest ${said(rest)}`,
       ...(mode === 'realistic' ? [`warm-up ${minutes(warmUp)}`] : []),
     ];
     return {
-      because: `${minutes(low)} to ${minutes(high)} min between the ends of the rep ranges: ${parts.join(', ')} at the long end.`,
+      because: `${said(low)} to ${said(high)} min between the ends of the rep ranges: ${parts.join(', ')} at the long end.`,
       besides: `Rest is ${Math.round((100 * rest) / Math.max(1, high))} % of it. ${mode === 'realistic' ? 'Change-over between exercises takes at least 90 s.' : 'Strict: sets and rests alone.'}`,
     };
   },

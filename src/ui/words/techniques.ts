@@ -3,6 +3,7 @@ import {
   type Gate,
   type LoggedAs,
   type Manner,
+  type Misfit,
   type Reach,
   type Role,
   type Section,
@@ -203,6 +204,14 @@ export const GATE_SENTENCES: Readonly<Record<Gate, string>> = {
   'reps only': 'This exercise is held for seconds, so it has no reps to arrange; straight holds stand here.',
   'too much past failure':
     'More slots of this session go past failure than this athlete should; this one is held back.',
+};
+
+/** Why a technique suits an exercise badly, though it may be done. */
+export const MISFIT_SENTENCES: Readonly<Record<Misfit, string>> = {
+  'hardest in the middle wanted':
+    'Clusters suit exercises that are hardest in the middle of their range; this one is not.',
+  'hardest stretched wanted':
+    'Half reps at long length suit exercises that are hardest stretched; this one is not.',
 };
 
 /** Where a technique may be done, by how near failure it comes. */

@@ -44,7 +44,7 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
       ? Number.POSITIVE_INFINITY
       : nextReaches && top !== 'beyond the top'
         ? range.high
-        : range.high + PAST_TOP;
+        : Math.max(range.high + PAST_TOP, last.reps);
   // A rep a session that was met; what goes to failure ends where it ends.
   const wished = targetRir <= 0 ? roundHalfDown(capacity(input, last.load)) : last.reps + (last.met ? 1 : 0);
   const chosen = candidate(input, last.load, clamp(wished, Math.min(last.reps, most), most));

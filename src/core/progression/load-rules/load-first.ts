@@ -17,7 +17,10 @@ function choose(input: RuleInput): LoadChoice | undefined {
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);
   const reps = clamp(last.reps, range.low, range.high);
-  const tries = loadsFrom(input, last.load).map((load) => candidate(input, load, reps));
+  // At last time's load reps that passed the top stay; a heavier one is back within the range.
+  const tries = loadsFrom(input, last.load).map((load) =>
+    candidate(input, load, load === last.load ? Math.max(reps, last.reps) : reps),
+  );
   const reached = tries.find(({ predictedRir }) => predictedRir <= targetRir + conventions.fitTolerance);
   const chosen = reached ?? tries.at(-1);
   if (chosen === undefined) return undefined;

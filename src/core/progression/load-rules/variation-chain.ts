@@ -11,7 +11,8 @@ function choose(input: RuleInput): LoadChoice | undefined {
   const { last, targetRir, range } = input;
   if (last === null) return bestFit(input);
   const reach = roundHalfDown(capacity(input, last.load) - targetRir);
-  const reps = clamp(reach, Math.min(range.low, Math.max(1, last.reps)), range.high);
+  // Reps that passed the top, where no load was made for fewer, do not fall back to it.
+  const reps = clamp(reach, Math.min(range.low, Math.max(1, last.reps)), Math.max(range.high, last.reps));
   return {
     chosen: candidate(input, last.load, reps),
     others: [],

@@ -1,15 +1,17 @@
 'use client';
 
 import '@mantine/core/styles/Checkbox.layer.css';
-import { Button, Checkbox, Modal, TextInput } from '@mantine/core';
+import { Button, Checkbox, Modal, Table, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   type Exercise,
   gateOf,
   inVariant,
   loggedAs,
+  misfitOf,
   type PlainParameters,
   type Problem,
+  type SchemeFigures,
   type Slot,
   startOf,
   type TechniqueKind,
@@ -19,9 +21,10 @@ import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { UnreadFields } from '@/ui/typed';
 import { useUnread } from '@/ui/use-unread';
 import { CLINICIAN } from '@/ui/words/cautions';
+import { clock, figure } from '@/ui/words/figures';
 import { problemSentence } from '@/ui/words/problems';
 import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
-import { GATE_SENTENCES, LOGGED_WORDS, techniqueSentence } from '@/ui/words/techniques';
+import { GATE_SENTENCES, LOGGED_WORDS, MISFIT_SENTENCES, techniqueSentence } from '@/ui/words/techniques';
 import { keepingSets } from '../sheet/clipboard';
 import { TechniqueFields } from './technique-fields';
 import { TechniqueList } from './technique-list';
@@ -31,6 +34,8 @@ interface TechniquePickerProps {
   readonly label: string;
   readonly slot: Slot;
   readonly exercise: Exercise;
+  /** The slot with other settings, planned by itself. */
+  readonly schemeOf: (slot: Slot) => SchemeFigures | undefined;
   /** What was typed to open it. */
   readonly search: string;
   readonly onTake: (
@@ -69,6 +74,7 @@ export default function TechniquePicker({
   label,
   slot,
   exercise,
+  schemeOf,
   search,
   onTake,
   onClose,
@@ -99,6 +105,7 @@ export default function TechniquePicker({
   const gate = gateOf({ technique, safety }, variant);
   const unsafe = gateOf({ technique, safety: '' }, variant) === 'unsafe alone';
   const drifts = technique.kind === 'straight' || technique.kind === 'top + back-offs';
+  const misfit = misfitOf(technique, variant);
   const [problem] = problems;
   return (
     <Modal.Root opened onClose={onClose} yOffset="8vh" size={760} padding={0}>
@@ -132,6 +139,8 @@ export default function TechniquePicker({
             {technique.kind === 'restricted blood flow' ? (
               <p className={classes.caution}>{CLINICIAN}</p>
             ) : null}
+            {misfit === null ? null : <p className={classes.caution}>{MISFIT_SENTENCES[misfit]}</p>}
+            <Schemes now={schemeOf(slot)} then={schemeOf({ ...slot, technique, drift, safety })} />
             <UnreadFields.Provider value={unread.report}>
               <div className={classes.fields}>
                 <TechniqueFields technique={technique} onChange={setTechnique} />
@@ -156,6 +165,42 @@ export default function TechniquePicker({
         </form>
       </Modal.Content>
     </Modal.Root>
+  );
+}
+
+interface SchemesProps {
+  readonly now: SchemeFigures | undefined;
+  readonly then: SchemeFigures | undefined;
+}
+
+/** The slot as it is beside what it would be: sets that count, reps, time under tension and by the clock. */
+function Schemes({ now, then }: SchemesProps) {
+  if (now === undefined || then === undefined) return null;
+  const rows: readonly (readonly [string, (of: SchemeFigures) => string])[] = [
+    ['sets that count', ({ hard }) => figure(hard, 2)],
+    ['reps in all', ({ reps }) => figure(reps, 0)],
+    ['under tension', ({ tension }) => clock(tension)],
+    ['by the clock, alone', ({ seconds }) => clock(seconds)],
+  ];
+  return (
+    <Table className={classes.schemes}>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th scope="col">in the first week</Table.Th>
+          <Table.Th scope="col">now</Table.Th>
+          <Table.Th scope="col">so</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {rows.map(([name, of]) => (
+          <Table.Tr key={name}>
+            <Table.Th scope="row">{name}</Table.Th>
+            <Table.Td>{of(now)}</Table.Td>
+            <Table.Td data-other={of(now) !== of(then)}>{of(then)}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
   );
 }
 

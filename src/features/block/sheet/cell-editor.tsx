@@ -1,5 +1,5 @@
 import dynamic from 'next/dynamic';
-import { placeFor } from '@/core';
+import { placeFor, schemeOf } from '@/core';
 import type { Choice } from '@/ui/picker';
 import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
@@ -81,7 +81,7 @@ function SessionEditor(props: CellEditorProps & { readonly row: Extract<Row, { k
 }
 
 function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
-  const { row, editing, athlete, catalogue, onTechnique, onClose } = props;
+  const { row, editing, block, athlete, catalogue, onTechnique, onClose } = props;
   const { slot, session } = row;
   const make = useMakeExercise();
   const place = placeFor(athlete, session.place);
@@ -109,6 +109,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
           label={`Technique of slot ${row.at}`}
           slot={slot}
           exercise={exercise}
+          schemeOf={(of) => schemeOf({ block, athlete, exercises: catalogue.find }, of)}
           search={editing.text ?? ''}
           onTake={(technique, drift, safety) => onTechnique(slot.id, technique, drift, safety)}
           onClose={onClose}

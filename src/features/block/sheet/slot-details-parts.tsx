@@ -15,6 +15,7 @@ import {
   type SingleEdit,
   type Slot,
   type SlotPlan,
+  setUpOf,
   swapCandidates,
   takesStep,
 } from '@/core';
@@ -22,7 +23,7 @@ import { Choose, formClasses as form, Line } from '@/ui/form';
 import { readNumber, readOptionalNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
-import { setText } from '@/ui/words/figures';
+import { warmUpText } from '@/ui/words/warm-up';
 import { cuesText, readCues, withOwn } from './columns/own-sets';
 import type { Row } from './layout';
 import classes from './slot-details.module.css';
@@ -225,7 +226,7 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
 /** What the athlete is told, what they may take instead, and how they warm up. */
 export function Notes(props: PartProps) {
   const { slot, exercise, planned, athlete, set } = props;
-  const setUp = athlete.setUps[exercise.id];
+  const setUp = setUpOf(athlete, exercise.id);
   return (
     <>
       <Line label="Note">
@@ -255,7 +256,7 @@ export function Notes(props: PartProps) {
         <span>
           {planned === undefined || planned.warmUp.length === 0
             ? 'none: its muscles are warm, or its load is not known'
-            : planned.warmUp.map(({ load, reps }) => setText(load / 100, reps, planned)).join(', ')}
+            : warmUpText(planned)}
         </span>
       </Line>
       {setUp === undefined ? null : (

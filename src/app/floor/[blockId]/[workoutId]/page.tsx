@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import type { Training } from '@/core';
-import { currentSets, placeFor } from '@/core';
+import type { Athlete, Training } from '@/core';
+import { currentSets, placeFor, setUpOf } from '@/core';
 import { findTraining, workoutId as idOf, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
@@ -34,7 +34,7 @@ export default async function WorkoutPage({ params }: PageProps) {
     session,
     exercises: week.exercises,
     equipment: placeFor(athlete, session.place).loads,
-    setUps: athlete.setUps,
+    setUps: setUpsOf(athlete),
     ramps: await rampReports(asker, { issuedWeekId: week.id, sessionId: session.sessionId }),
     logged: log.sets.filter((set) => set.workoutId === workoutId),
     finished: log.workouts.some((workout) => workout.id === workoutId && workout.finished),
@@ -43,6 +43,17 @@ export default async function WorkoutPage({ params }: PageProps) {
   };
   const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
   return <Workout key={workoutId} data={data} send={send.bind(null, ref)} />;
+}
+
+/** Set-up and agreed depth of every exercise that has any. */
+function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
+  const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const text = setUpOf(athlete, id);
+      return text === undefined ? [] : [[id, text] as const];
+    }),
+  );
 }
 
 /** First logged set of each slot in the latest earlier week of the same session. */

@@ -1,7 +1,9 @@
-import { ok, refused } from '@/core';
+import { conventionsWith, ok, refused, roundHalfUp, zoneOf } from '@/core';
 import { span } from '@/ui/words/figures';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
+
+const conventions = conventionsWith();
 
 export const rangeColumn = {
   id: 'range',
@@ -10,8 +12,8 @@ export const rangeColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () =>
-    'Reps that the sets stay within; the load follows so that they end at the week’s RIR. An arrow: moved by the phase.',
+  help: ({ range }) =>
+    `Reps that the sets stay within; the load follows so that they end at the week’s RIR. Serves ${zoneOf(roundHalfUp((range.low + range.high) / 2), conventions)}. An arrow: moved by the phase.`,
   show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
     if (exercise?.measure === 'seconds') return { shown: `${text}s`, typed: text, quiet: false };

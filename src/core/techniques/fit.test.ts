@@ -1,0 +1,17 @@
+import { misfitOf } from './fit';
+import { startOf } from './registry';
+
+test.each([
+  ['cluster', 'middle', null],
+  ['cluster', 'stretched', 'hardest in the middle wanted'],
+  ['lengthened partials', 'stretched', null],
+  ['lengthened partials', 'shortened', 'hardest stretched wanted'],
+  ['straight', 'shortened', null],
+] as const)('%s on an exercise hardest %s: %s', (kind, hardest, misfit) => {
+  expect(misfitOf(startOf(kind), { hardest })).toBe(misfit);
+});
+
+test('within a density as well', () => {
+  const density = { ...startOf('density'), of: startOf('cluster') } as ReturnType<typeof startOf>;
+  expect(misfitOf(density, { hardest: 'shortened' })).toBe('hardest in the middle wanted');
+});

@@ -1,0 +1,18 @@
+import { EMPTY_LOG, unfold } from '@/core';
+import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { warmUpText } from './warm-up';
+
+test('the first warm-up is for the rhythm, the second slow, the last tells of the day', () => {
+  const of = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'hack-squat')])]);
+  const input = { athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [], block: of };
+  const planned = unfold(input).weeks[0]?.plan.sessions[0]?.slots ?? [];
+  const [press, squat] = planned;
+  if (press === undefined || squat === undefined) throw new Error('no slots');
+  const texts = warmUpText(press).split('; ');
+  expect(texts).toHaveLength(press.warmUp.length);
+  expect(texts[0]).toMatch(/× 12 easy, for the rhythm$/);
+  expect(texts[1]).toMatch(/× 10 slowly down, hold the squeeze$/);
+  expect(texts.at(-1)).toMatch(/crisp: it tells how today is$/);
+  // Its muscles are warm by then.
+  expect(warmUpText(squat)).toBe('');
+});
