@@ -169,7 +169,7 @@ for (const [width, height] of [
     const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
     const tapped = await page.getByRole('link', { name: 'Profile of Maren' }).boundingBox();
     expect(tapped?.height).toBeGreaterThanOrEqual(44);
-    for (const face of ['person', 'places', 'strength', 'volume', 'body']) {
+    for (const face of ['person', 'places', 'strength', 'volume', 'body', 'conventions']) {
       await page.goto(`${profile}#${face}`);
       await answers(page);
       await looks(face);

@@ -1,50 +1,7 @@
-import type { Locator, Page } from '@playwright/test';
 import { cell, expect, gauge, openBlock, press, ready, savedAt, slotRow, tabTo, test } from './coach';
+import { goTo, takeTechnique } from './prescribe';
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
-
-/** Goes to a cell by the arrows alone, from wherever the cursor stands in the table. */
-async function goTo(page: Page, target: Locator): Promise<void> {
-  const wanted = await target.evaluate((element) => ({ ...(element as HTMLElement).dataset }));
-  const order = ['slot', 'sets', 'range', 'rir', 'tempo', 'rest', 'technique', 'start'];
-  await press(page, 'Home');
-  const down = await page.evaluate((to) => {
-    const rows = [...document.querySelectorAll<HTMLElement>('[data-column="slot"]')].map(
-      (one) => one.dataset.row,
-    );
-    return rows.indexOf(to) - rows.indexOf((document.activeElement as HTMLElement | null)?.dataset.row);
-  }, wanted.row);
-  for (let step = 0; step < Math.abs(down); step++) await press(page, down > 0 ? 'ArrowDown' : 'ArrowUp');
-  const across = wanted.column?.startsWith('w')
-    ? order.length + Number(wanted.column.slice(1)) - 1
-    : order.indexOf(wanted.column ?? '');
-  for (let step = 0; step < across; step++) await press(page, 'ArrowRight');
-  await expect(target).toBeFocused();
-}
-
-/** Opens the technique picker of a slot, finds a technique by typing, and perhaps changes one of its parameters. */
-async function takeTechnique(
-  page: Page,
-  exercise: string,
-  name: string,
-  field?: readonly [string, string],
-): Promise<void> {
-  await goTo(page, cell(page, exercise, 'technique'));
-  await press(page, 'Enter');
-  const search = page.getByRole('combobox', { name: /^Technique of slot/ });
-  await expect(search).toBeFocused();
-  await page.keyboard.type(name);
-  await expect(page.locator('[data-kind][aria-selected="true"]')).toContainText(name);
-  if (field !== undefined) {
-    const input = page.getByRole('dialog').getByLabel(field[0], { exact: true });
-    await tabTo(page, input);
-    await press(page, 'Control+a');
-    await page.keyboard.type(field[1]);
-  }
-  await press(page, 'Enter');
-  await expect(search).toBeHidden();
-  await expect(cell(page, exercise, 'technique')).toBeFocused();
-}
 
 test('four techniques and a group by keyboard, a table from a spreadsheet, rebalanced, two deloads compared, a revision restored', async ({
   coach: page,

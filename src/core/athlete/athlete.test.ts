@@ -116,7 +116,7 @@ test('what a place lacks for an exercise; the floor is everywhere', () => {
 
 test('set-up and what full means are one text; nothing noted is nothing', () => {
   const known = { setUps: { a: 'seat 4.', b: '' }, depths: { a: 'bar to the chest', c: 'hips below knees' } };
-  expect(setUpOf(known, 'a')).toBe('seat 4. Full: bar to the chest');
+  expect(setUpOf(known, 'a')).toBe('seat 4. Full: bar to the chest.');
   expect(setUpOf(known, 'b')).toBeUndefined();
-  expect(setUpOf(known, 'c')).toBe('Full: hips below knees');
+  expect(setUpOf(known, 'c')).toBe('Full: hips below knees.');
 });

@@ -113,5 +113,5 @@ export function setUpOf(
 ): string | undefined {
   const [setUp = '', depth = ''] = [setUps[exerciseId], depths[exerciseId]];
   const parts = [setUp, depth === '' ? '' : `Full: ${depth}`].filter((part) => part.trim() !== '');
-  return parts.length === 0 ? undefined : parts.map((part) => part.replace(/[.;\s]*$/, '')).join('. ');
+  return parts.length === 0 ? undefined : parts.map((part) => part.replace(/[.;\s]*$/, '.')).join(' ');
 }

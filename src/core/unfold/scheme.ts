@@ -14,7 +14,7 @@ export interface SchemeFigures {
   /** Sets, or pieces of rounds, and reps in all. */
   readonly sets: number;
   readonly reps: number;
-  /** Seconds under tension of one side, and seconds with all rests, at the long end of its range. */
+  /** Seconds under tension of one side, and seconds with all rests, at the long end of its range; warm-ups apart. */
   readonly tension: number;
   readonly seconds: number;
 }
@@ -31,7 +31,8 @@ export function schemeOf(
   const home = block.sessions.find(({ slots }) => slots.some(({ id }) => id === slot.id));
   if (home === undefined) return undefined;
   const session = { ...home, optional: false, slots: [{ ...slot, joined: false, breakBefore: 0 }] };
-  const [week] = untrained({ block: { ...block, sessions: [session] }, athlete, exercises }).weeks;
+  const alone: Block = { ...block, time: 'strict', sessions: [session] };
+  const [week] = untrained({ block: alone, athlete, exercises }).weeks;
   const planned = week?.plan.sessions[0];
   const [only] = planned?.slots ?? [];
   if (planned === undefined || only === undefined) return undefined;

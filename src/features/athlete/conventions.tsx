@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import {
   type Catalogue,
@@ -76,18 +77,28 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
       </Line>
       {place.kind === 'an exercise' ? (
         <Line label="Exercise">
-          <div className={own.picker}>
-            <Picker
-              key={place.exerciseId}
-              label="Exercise with figures of its own"
-              choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null), today }).filter(
-                ({ value }) => !value.includes('#'),
-              )}
-              initial={exercise?.name ?? ''}
-              onPick={(value) => setPlace({ kind: 'an exercise', exerciseId: pickedExercise(value).id })}
-              onCancel={() => undefined}
-            />
-          </div>
+          {exercise === undefined ? (
+            <div className={own.picker}>
+              <Picker
+                label="Exercise with figures of its own"
+                choices={exerciseChoices(catalogue, {
+                  athlete,
+                  place: placeFor(athlete, null),
+                  today,
+                }).filter(({ value }) => !value.includes('#'))}
+                initial=""
+                onPick={(value) => setPlace({ kind: 'an exercise', exerciseId: pickedExercise(value).id })}
+                onCancel={() => undefined}
+              />
+            </div>
+          ) : (
+            <>
+              <strong>{exercise.name}</strong>
+              <Button variant="link" onClick={() => setPlace({ kind: 'an exercise', exerciseId: null })}>
+                Another one
+              </Button>
+            </>
+          )}
         </Line>
       ) : null}
       {place.kind === 'an exercise' && exercise === undefined ? (

@@ -58,7 +58,7 @@ export default function Strength({ tools, catalogue, exposures, today }: Strengt
   return (
     <div className={own.strength}>
       <BestSets tools={tools} catalogue={catalogue} exposures={exposures} today={today} />
-      <div>
+      <div className={own.strengthFacts}>
         <Sides tools={tools} catalogue={catalogue} exposures={exposures} />
         <Curve tools={tools} exposures={exposures} />
       </div>

@@ -1,0 +1,221 @@
+import { cell, expect, openBlock, press, ready, savedAt, test } from './coach';
+import { goTo, takeTechnique } from './prescribe';
+
+test('sets of their own, rising clusters, halves in turn, hold and lower, one clock for a group: written by keyboard, trained on the floor', async ({
+  coach: page,
+}) => {
+  test.setTimeout(300_000);
+  await openBlock(page, 'Maren');
+  await cell(page, 'hack squat', 'slot').focus();
+
+  await test.step('back-offs with an effort, a tempo and a cue of their own', async () => {
+    await goTo(page, cell(page, 'hack squat', 'rir'));
+    await page.keyboard.type('week, back-offs 1');
+    await press(page, 'Enter');
+    await expect(cell(page, 'hack squat', 'rir')).toHaveText('wk *');
+    await goTo(page, cell(page, 'hack squat', 'tempo'));
+    await page.keyboard.type('31X0, back-offs 4011');
+    await press(page, 'Enter');
+    await expect(cell(page, 'hack squat', 'tempo')).toHaveText('31X0 *');
+    await goTo(page, cell(page, 'hack squat', 'tempo'));
+    await page.keyboard.type('31X0, slowly');
+    await press(page, 'Enter');
+    await expect(page.getByRole('alert').filter({ hasText: 'slowly' })).toBeVisible();
+    await press(page, 'Escape');
+    await press(page, 'Alt+d');
+    const details = page.getByRole('region', { name: 'Details of hack squat' });
+    await details.getByLabel('Cues of single sets').fill('back-offs: hold each squeeze');
+    await press(page, 'Enter', 'Escape');
+    await expect(details).toBeHidden();
+  });
+
+  await test.step('a top set to failure with partials; two schemes stand side by side before one is taken', async () => {
+    await goTo(page, cell(page, 'hack squat', 'technique'));
+    await press(page, 'Enter');
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByRole('row', { name: /^sets that count/ })).toBeVisible();
+    await expect(dialog.getByRole('row', { name: /^reps in all/ })).toBeVisible();
+    await press(page, 'Escape');
+    await takeTechnique(
+      page,
+      'hack squat',
+      'top set',
+      ['top set to failure', ''],
+      ['partials after the top set', '3'],
+    );
+    await expect(cell(page, 'hack squat', 'w3')).toContainText(/\d\+3·/);
+  });
+
+  await test.step('a cluster that rises to a single, halves in turn, a hold and three lowered', async () => {
+    await takeTechnique(
+      page,
+      'dumbbell split squat',
+      'cluster',
+      ['heavier each set by, %', '10'],
+      ['the last a single', ''],
+    );
+    await expect(cell(page, 'dumbbell split squat', 'technique')).toContainText('↑');
+    await expect(cell(page, 'dumbbell split squat', 'w4')).toContainText(/^4×3·\d+1·\d+/);
+    await takeTechnique(page, 'cable crunch', 'total-rep target', ['half reps in turn', '']);
+    await expect(cell(page, 'cable crunch', 'w4')).toContainText(/\d\+\d+½/);
+    await takeTechnique(page, 'seated leg curl', 'hold and lower', ['seconds held', '12']);
+    await expect(cell(page, 'seated leg curl', 'w3')).toContainText(/\+12″\+3↓/);
+  });
+
+  await test.step('two ladders in one group are climbed rung by rung, with a closing round', async () => {
+    await takeTechnique(page, 'leg press', 'rep ladder', ['sets or rounds', '1'], ['longest rung', '3']);
+    await takeTechnique(
+      page,
+      'barbell hip thrust',
+      'rep ladder',
+      ['sets or rounds', '1'],
+      ['longest rung', '3'],
+    );
+    await goTo(page, cell(page, 'barbell hip thrust', 'slot'));
+    await press(page, 'Alt+j');
+    await expect(page.locator('tr', { hasText: 'leg press' }).first()).toContainText('one clock');
+    await press(page, 'Alt+d');
+    const details = page.getByRole('region', { name: 'Details of barbell hip thrust' });
+    await details.getByLabel('Closing rounds of the group, if there is energy left').fill('1');
+    await press(page, 'Enter');
+    await ready(page);
+  });
+
+  await test.step('on the floor each set says its own tempo and cue, and what follows its last rep', async () => {
+    await page.getByRole('button', { name: 'Issue week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    const floor = page.url().replace('/blocks/', '/floor/').replace(/#.*/, '');
+    await page.goto(floor);
+    await page
+      .getByRole('link', { name: /Lower, squat first/ })
+      .first()
+      .click();
+    await expect(page.getByText(/^Hack squat, top set/)).toBeVisible();
+    await expect(page.getByText(/Tempo 31X0\./)).toBeVisible();
+    await expect(page.getByLabel('partial reps after')).toHaveValue('3');
+    await page.waitForTimeout(750);
+    await page.getByLabel('partial reps after').fill('5');
+    await page.getByRole('button', { name: 'Done as asked' }).click();
+    await expect(page.getByText(/^Hack squat, back-off 1 of/)).toBeVisible();
+    await expect(page.getByText(/Hold each squeeze\. Tempo 4011\./)).toBeVisible();
+
+    // Anything can be noted of any set: help, and form that was not clean.
+    await page.getByRole('button', { name: 'Note more' }).click();
+    await page.getByLabel('reps with help').fill('2');
+    await page.getByLabel('form was not clean').check();
+    for (let left = 0; left < 6; left++) {
+      await page.waitForTimeout(750);
+      await page.getByRole('button', { name: 'Done as asked' }).click();
+      if (await page.getByText(/^Seated leg curl/).isVisible()) break;
+    }
+    await expect(page.getByText(/^Seated leg curl/)).toBeVisible();
+    await expect(page.getByLabel('seconds held after')).toHaveValue('12');
+    await expect(page.getByLabel('reps lowered after')).toHaveValue('3');
+
+    await page.goto(floor);
+    await page
+      .getByRole('link', { name: /Lower, hinge first/ })
+      .first()
+      .click();
+    for (let left = 0; left < 12; left++) {
+      if (await page.getByText(/^Leg press/).isVisible()) break;
+      await page.waitForTimeout(750);
+      await page.getByRole('button', { name: 'Done as asked' }).click();
+    }
+    const names: string[] = [];
+    for (let set = 0; set < 4; set++) {
+      names.push((await page.getByText(/^(Leg press|Barbell hip thrust), /).textContent()) ?? '');
+      await page.waitForTimeout(750);
+      await page.getByRole('button', { name: 'Done as asked' }).click();
+    }
+    expect(names.map((name) => name.split(',')[0])).toEqual([
+      'Leg press',
+      'Barbell hip thrust',
+      'Leg press',
+      'Barbell hip thrust',
+    ]);
+  });
+
+  await test.step('back at the desk the cell shows what was done', async () => {
+    await page.goto('/desk');
+    await openBlock(page, 'Maren');
+    await expect(cell(page, 'hack squat', 'w3')).toContainText('+5');
+    await expect(cell(page, 'hack squat', 'w3')).toContainText('+2h~');
+  });
+});
+
+test('figures of one’s own: for all athletes, for one, a muscle, an exercise, a block; the nearest wins and each says where it is from', async ({
+  coach: page,
+}) => {
+  test.setTimeout(240_000);
+  const kept = async () => {
+    await press(page, 'Control+Enter');
+    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  };
+  const search = async (text: string) => {
+    await page.getByLabel('Find conventions').fill(text);
+  };
+  const set = async (name: string, value: string) => {
+    await page.getByLabel(name, { exact: true }).fill(value);
+    await press(page, 'Enter');
+  };
+
+  await page.goto('/account');
+  await search('hard-set');
+  await set('Hard-set threshold', '3');
+  await expect(page.getByText('Kept: week plans that are not handed out follow it.')).toBeVisible();
+  await set('Hard-set threshold', '99');
+  await expect(page.getByRole('alert').filter({ hasText: 'outside' })).toBeVisible();
+
+  await page.goto('/desk');
+  const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
+  await page.goto(`${profile}#conventions`);
+  await search('hard-set');
+  await expect(page.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours for all');
+  await page.getByLabel('They hold for').selectOption('a muscle');
+  await page.getByLabel('Muscle', { exact: true }).selectOption('quads');
+  await search('hard-set');
+  await set('Hard-set threshold', '2');
+  await page.getByLabel('They hold for').selectOption('an exercise');
+  const exercise = page.getByRole('combobox', { name: 'Exercise with figures of its own' });
+  await exercise.fill('leg press');
+  await press(page, 'Enter');
+  await search('hard-set');
+  // Quads are its first prime mover.
+  await expect(page.getByRole('row', { name: /Hard-set threshold/ })).toContainText('2 the muscle’s');
+  await set('Hard-set threshold', '5');
+  await kept();
+
+  await page.goto(`${profile}#strength`);
+  await page.getByLabel('Reps at which leg press is felt best').fill('12-20');
+  await press(page, 'Enter');
+  await page.getByLabel('What full means in leg press').fill('Knees past 90 degrees');
+  await press(page, 'Enter');
+  await kept();
+  await page.goto(`${profile}#person`);
+  await page
+    .getByRole('region', { name: 'Dates to be ready for' })
+    .getByRole('button', { name: 'Add' })
+    .click();
+  await page.getByLabel('What day 1 is').fill('Photo day');
+  await press(page, 'Enter');
+  await kept();
+
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await cell(page, 'leg press', 'slot').click();
+  await expect(page.getByTestId('why')).toContainText('Full: Knees past 90 degrees');
+  await press(page, 'Alt+c');
+  const dialog = page.getByRole('dialog', { name: 'Conventions of this block' });
+  await dialog.getByLabel('Find conventions').fill('hard-set');
+  await expect(dialog.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours for all');
+  await press(page, 'Escape');
+  // A new slot starts from the range in which it is felt best.
+  await cell(page, 'hack squat', 'slot').click();
+  await press(page, 'Alt+n');
+  await page.keyboard.type('leg press');
+  await press(page, 'Enter');
+  await expect(cell(page, 'leg press', 'sets')).toBeFocused();
+  await expect(cell(page, 'leg press', 'range')).toHaveText('12–20');
+  await savedAt(page, 1);
+});
