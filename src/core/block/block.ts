@@ -23,6 +23,9 @@ export type Pause = BlockSettings['pauses'][number];
 export type Dismissal = BlockSettings['dismissed'][number];
 export type { Deload };
 
+/** Among set-ups in turn: the exercise without any. */
+export const AS_IT_IS = '';
+
 /** A set with what it has of its own, and nothing else. */
 export function ownSet(
   set: SetTarget['set'],

@@ -66,7 +66,7 @@ export const SLOT_FIELDS = {
       ...list.flatMap((id) => tooLong(path, id, LIMITS.id)),
     ],
   }),
-  /** Set-ups that change from set to set, by their ids; empty: every set in `variant`. */
+  /** Set-ups that change from set to set, by their ids, `''` for the exercise as it is; empty: every set in `variant`. */
   rotate: fieldOf((z) => names(z, LIMITS.rotate).default([]))({
     start: () => [],
     problems: (list, path) => [

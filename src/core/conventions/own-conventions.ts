@@ -141,6 +141,8 @@ export const EXERCISE_CONVENTIONS: readonly ConventionId[] = [
   'earnedStepMost',
   'oldBestWeeks',
   'oldBestShare',
+  'halfCostEasy',
+  'halfCostHard',
   'cutReps',
   'cutRepsTop',
   'recoverLoad',

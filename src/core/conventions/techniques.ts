@@ -32,6 +32,19 @@ export const TECHNIQUES = {
     default: 0.5,
     reason: 'Work of a half rep, so that heavier half reps do not look like progress.',
   },
+  halfCostEasy: {
+    name: 'A half rep in the easier half',
+    unit: '×',
+    default: 0.5,
+    reason: 'Where the exercise is easier, a half rep takes half of a full one: its first load is heavier.',
+  },
+  halfCostHard: {
+    name: 'A half rep in the harder half',
+    unit: '×',
+    default: 0.8,
+    reason:
+      'Where the exercise is hardest lies most of a rep: half reps there are little easier than full ones.',
+  },
   percentStep: {
     name: 'Load a week by the percent rule',
     unit: '%',

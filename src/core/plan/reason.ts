@@ -28,6 +28,8 @@ export type StrengthSource =
       readonly rir: number;
       /** Per cent it counts less, being old when the block begins. */
       readonly lessPercent?: number;
+      /** What a half rep takes of a full one, where the slot is done in halves and the set was not. */
+      readonly halfCost?: number;
     };
 
 /** A strength estimate and, for weeks not reached yet, how far it was projected. */

@@ -71,6 +71,17 @@ function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked): SlotFacts {
     : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
 }
 
+/** Whether the phase has moved a slot's range since the week before: then its loads are found anew, by the strength there is. */
+function rangeChanges({ slot, movedFrom, exercise, conventions }: SlotFacts, asked: WeekAsked): boolean {
+  const { rangePhase, rangePhaseBefore } = asked;
+  if (rangePhase === rangePhaseBefore || rangePhase === null || rangePhaseBefore === null) return false;
+  const written = movedFrom?.range ?? slot.range;
+  const before = rangeIn(written, rangePhaseBefore, conventions);
+  return !isHeld(exercise) && (before.low !== slot.range.low || before.high !== slot.range.high);
+}
+
+const NO_LAST: SlotHistory['last'] = new Map();
+
 function gatesIn(planner: Planner, session: Session, asked: WeekAsked): ReadonlyMap<string, Gate> {
   const { athlete, conventions, lowSets } = planner;
   const low = lowSets && isLowSets(session, conventions);
@@ -81,9 +92,10 @@ function gatesIn(planner: Planner, session: Session, asked: WeekAsked): Readonly
 function buildingSlot(
   planner: Planner,
   sessionId: string,
-  { facts, history, gate, orders }: Known,
+  { facts, history: known, gate, orders }: Known,
   asked: WeekAsked,
 ): SlotPlan {
+  const history = rangeChanges(facts, asked) ? { ...known, last: NO_LAST } : known;
   const gated = gate === null ? history.technique : behindGate(history.technique, gate);
   const technique = orders.recovers ? heldBack(gated) : gated;
   const override = overrideIn(facts.slot.weeks, asked.week);

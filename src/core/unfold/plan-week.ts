@@ -35,7 +35,9 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   const asked = memo.same<WeekAsked>(`asked ${week}`, {
     week,
     startDate,
+    phase,
     rangePhase: block.phaseRanges ? phase : null,
+    rangePhaseBefore: block.phaseRanges ? phaseOn(athlete, weekStart(block, Math.max(1, week - 1))) : null,
     gains: gainsOf(context),
     ramp: { rir: block.rir, weeks: block.weeks },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),

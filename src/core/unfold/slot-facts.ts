@@ -12,6 +12,9 @@ import { carriedWeight } from '../loading/carried';
 import { type LoadGrid, loadGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { StrengthSource } from '../plan/reason';
+import { roundHalfUp } from '../rounding';
+import { partsOf } from '../techniques/registry';
+import { easierHalf, type Half } from '../techniques/technique';
 import { awayBetween, restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
 
@@ -89,6 +92,7 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
   const base = exerciseAt(planner, slot.exercise);
   const exercise = slotExercise(planner, slot);
   const conventions = planner.near.ofExercise(exercise);
+  const estimating = estimatingOf({ conventions }, planner);
   const grid = loadGrid(exercise.loading, placeFor(athlete, session.place).loads);
   const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
   const set = slot.start ?? athlete.bestSets[exercise.id];
@@ -98,13 +102,46 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
     ...lifted,
     conventions,
     inVariant: (variant) => inVariant(base, variant),
-    start:
-      set === undefined
-        ? null
-        : startEstimate(kind, set, lifted, estimatingOf({ conventions }, planner), planner.startDate),
+    start: inHalves(
+      slot,
+      exercise,
+      set === undefined ? null : startEstimate(kind, set, lifted, estimating, planner.startDate),
+      estimating,
+    ),
     between: restBetween(slot, session, (one) => slotExercise(planner, one), conventions),
     away: awayBetween(slot, session, (one) => slotExercise(planner, one), conventions),
   };
+}
+
+/** The half of the range that a slot is done in, where it is not done whole. */
+function halfOf({ motion, technique }: Slot): Half | null {
+  if (motion === 'long half' || motion === 'short half') return motion;
+  const manner = partsOf(technique)[0]?.manner;
+  return manner === 'long half' || manner === 'short half' ? manner : null;
+}
+
+/** RIR at which the reps of a half are compared with full ones. */
+const USUAL_RIR = 2;
+
+/**
+ * A best set of full reps as the strength of a slot done in halves: more half reps are done at a load, the more the
+ * easier the half. Compared at the middle of the slot's range; its own log says it better from then on.
+ */
+function inHalves(
+  slot: Slot,
+  exercise: Exercise,
+  estimate: StrengthEstimate | null,
+  { curve, conventions }: Estimating,
+): StrengthEstimate | null {
+  const half = halfOf(slot);
+  if (estimate === null || half === null || isHeld(exercise)) return estimate;
+  const { source } = estimate;
+  // A start set is written for the slot itself.
+  if (source.kind !== 'best set') return estimate;
+  const halfCost = half === easierHalf(exercise) ? conventions.halfCostEasy : conventions.halfCostHard;
+  const reps = roundHalfUp((slot.range.low + slot.range.high) / 2) + USUAL_RIR;
+  const load = estimate.oneRepMax * curve.fraction(Math.max(1, reps * halfCost));
+  return { ...estimate, source: { ...source, halfCost }, oneRepMax: e1rm(load, reps, curve) };
 }
 
 function startEstimate(

@@ -105,6 +105,18 @@ describe('techniques as sets', () => {
     const [week1] = weeksOf({ kind: 'straight', sets: 3 }, { rotate: ['wide-grip', 'underhand'] }, 'pull-up');
     expect(week1?.sets.map(({ variant }) => variant)).toEqual(['wide-grip', 'underhand', 'wide-grip']);
   });
+
+  test('as it is, the exercise is one of them', () => {
+    const turns = (changes: Partial<Slot>) =>
+      weeksOf(
+        { kind: 'straight', sets: 3 },
+        { rotate: ['', 'wide-grip'], ...changes },
+        'pull-up',
+      )[0]?.sets.map(({ variant }) => variant);
+    expect(turns({})).toEqual([null, 'wide-grip', null]);
+    // Where the slot has a set-up of its own, as it is says so.
+    expect(turns({ variant: 'underhand' })).toEqual(['', 'wide-grip', '']);
+  });
 });
 
 describe('weeks of their own', () => {

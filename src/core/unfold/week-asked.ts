@@ -7,8 +7,11 @@ import type { Lightening } from '../recovery/deload/lightening';
 export interface WeekAsked {
   readonly week: number;
   readonly startDate: LocalDate;
+  readonly phase: Phase;
   /** Phase by which rep ranges move; null: they stay as written. */
   readonly rangePhase: Phase | null;
+  /** The same of the week before; in the first week its own. */
+  readonly rangePhaseBefore: Phase | null;
   /** Projected gain of each pass of the cycle, first to last, in per cent of the pass: each at the pace of its phase. */
   readonly gains: readonly number[];
   /** The building weeks of the block and the RIR they ramp over. */

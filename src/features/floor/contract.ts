@@ -10,7 +10,6 @@ import type {
   SessionPlan,
   Soreness,
   Unanswered,
-  Weight,
 } from '@/core';
 
 /** A session as the floor needs it: what was issued, what is logged, what was done last time. */
@@ -33,9 +32,7 @@ export interface FloorSession {
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
   /** First set of each slot when it was last done, by slot id. */
-  readonly lastTime: Readonly<
-    Record<string, { readonly load: Weight; readonly reps: number; readonly rir: number }>
-  >;
+  readonly lastTime: Readonly<Record<string, Pick<LoggedSet, 'load' | 'reps' | 'rir' | 'more'>>>;
   readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
 }
 

@@ -1,8 +1,12 @@
-import { type SlotPlan, variantName } from '@/core';
+import { type SetPlan, type SlotPlan, variantName } from '@/core';
 import type { FloorSession } from './contract';
 
-/** A slot's exercise as it was issued, in its variant. */
-export function nameOf(slot: SlotPlan, data: Pick<FloorSession, 'exercises'>): string {
+/** A slot's exercise as it was issued, in its set-up; of a set where they change from set to set. */
+export function nameOf(
+  slot: SlotPlan,
+  data: Pick<FloorSession, 'exercises'>,
+  set?: Pick<SetPlan, 'variant'>,
+): string {
   const exercise = data.exercises[slot.exerciseId];
-  return exercise === undefined ? slot.exerciseId : variantName(exercise, slot.variant);
+  return exercise === undefined ? slot.exerciseId : variantName(exercise, set?.variant ?? slot.variant);
 }

@@ -3,7 +3,7 @@ import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
-import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import { warmUpText } from '@/ui/words/warm-up';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
@@ -26,7 +26,7 @@ export function SetAsked({ data, asked: { slot, set } }: AskedProps) {
   return (
     <>
       <div className={classes.slotName}>
-        {capital(nameOf(slot, data))}, {setName(set, slot.sets)}
+        {capital(nameOf(slot, data, set))}, {setName(set, slot.sets)}
       </div>
       <p className={classes.cue}>
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
@@ -83,7 +83,7 @@ export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }
         {last === undefined ? null : (
           <Fact
             name="Last time"
-            value={`${held ? `${last.reps} s` : last.reps}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
+            value={`${held ? `${last.reps} s` : last.reps}${afterCell(last.more ?? {})}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
           />
         )}
         {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}

@@ -161,7 +161,12 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
                 {at} {exercise === undefined ? slot.exerciseId : capital(variantName(exercise, slot.variant))}
               </strong>
             ) : (
-              <span className={classes.soft}>{setName(set, slot.sets)}</span>
+              <span className={classes.soft}>
+                {setName(set, slot.sets)}
+                {set.variant === null || exercise === undefined
+                  ? ''
+                  : `, ${exercise.variants.find(({ id }) => id === set.variant)?.name ?? 'as it is'}`}
+              </span>
             )}
           </td>
           <td>{asked(set, slot)}</td>

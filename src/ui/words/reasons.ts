@@ -68,7 +68,7 @@ function strengthSentence(strength: Strength, written: Written, unit: Unit): str
   const from =
     source.kind === 'logged'
       ? `Week ${source.week} was ${set}${overText(strength, written)}`
-      : `${source.kind === 'best set' ? 'Best set' : 'Start set'} ${set}${source.lessPercent === undefined ? '' : ` (long ago: ${source.lessPercent} % less)`}`;
+      : `${source.kind === 'best set' ? 'Best set' : 'Start set'} ${set}${source.lessPercent === undefined ? '' : ` (long ago: ${source.lessPercent} % less)`}${source.halfCost === undefined ? '' : ` (a half rep there takes ${figure(source.halfCost * 100)} % of a full one)`}`;
   const measured = held
     ? `${from}: longest hold ${estimate(strength.measured)} s`
     : `${from}: e1RM ${estimate(strength.measured)} ${unit}`;

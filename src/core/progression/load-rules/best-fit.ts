@@ -1,5 +1,5 @@
 import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
-import { clamp, isAtLeast, roundHalfDown, roundHalfUp } from '../../rounding';
+import { clamp, isAtLeast, isAtMost, roundHalfDown, roundHalfUp } from '../../rounding';
 import { asHundredths, type Hundredths, lighter } from '../../units';
 import {
   type Candidate,
@@ -22,6 +22,7 @@ import { nextLoad } from './step-up';
  * - First week: the same among all loads, with reps nearest the middle of what set 1 may ask.
  * - Reps may pass the top of the range while the next load is not predicted to reach its bottom at the target.
  * - When last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
+ * - In a cut reps rise before load does: last time's load while the range has reps for it.
  * - No step above the largest step, the smallest makeable step excepted.
  *
  * @returns undefined only when the grid holds no load that can be moved at all
@@ -42,7 +43,18 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
     of: (c) => Math.abs(c.reps - last.reps),
     decider: 'reps nearest last time',
   });
+  const kept = input.repsFirst === true ? sameLoad(input, last.load) : undefined;
+  if (kept !== undefined && fit !== undefined && fit.chosen.load !== kept.load)
+    return { chosen: kept, others: [fit.chosen, ...fit.others], decider: 'reps first' };
   return withinReason(input, fit);
+}
+
+/** Last time's load with the reps of the range that leave the target, where it has them. */
+function sameLoad(input: ChoiceInput, load: Hundredths): Candidate | undefined {
+  const { range, targetRir, conventions } = input;
+  const reps = clamp(roundHalfDown(capacity(input, load) - targetRir), range.low, range.high);
+  const kept = candidate(input, load, reps);
+  return isAtMost(Math.abs(kept.predictedRir - targetRir), conventions.fitTolerance) ? kept : undefined;
 }
 
 /** A choice that passes the top of the range says so, and goes no further than makes sense. */

@@ -57,6 +57,8 @@ export interface ChoiceInput {
   /** Whether the reps are written as one number, which stays whatever the equipment has. */
   readonly fixed?: boolean;
   readonly targetRir: number;
+  /** Whether reps rise before load does, as in a cut. */
+  readonly repsFirst?: boolean;
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;
   /** Set 1 of the same part last time; null in the first week. */

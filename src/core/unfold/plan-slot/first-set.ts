@@ -107,6 +107,7 @@ function foundSet(
     fixed: asked.written.low === asked.written.high,
     targetRir: leadRir,
     fatigue: asked.fatigue,
+    repsFirst: target.repsFirst,
     last: history.last.get(part.role) ?? null,
     step: slot.loadStep,
     pass: target.pass,

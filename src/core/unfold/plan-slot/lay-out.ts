@@ -1,4 +1,4 @@
-import type { SetTarget, Slot } from '../../block/block';
+import { AS_IT_IS, type SetTarget, type Slot } from '../../block/block';
 import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
 import { driftedSet, type Held } from '../../effort/drift';
@@ -104,7 +104,7 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
     const place = {
       k,
       round: at + 1,
-      variant: slot.rotate.length === 0 ? null : (slot.rotate[at % slot.rotate.length] ?? null),
+      variant: turnOf(slot, at),
       optional: k > part.sets,
       id: `${part.role}-${k}`,
       words: ownWords(slot, { at, count: plan.count, role: part.role }),
@@ -119,6 +119,12 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
     }
   }
   return sets;
+}
+
+/** Set-up of a set where they rotate; null: the slot's. As it is, the exercise is one of them where that is written. */
+function turnOf({ rotate, variant }: Slot, at: number): string | null {
+  const turn = rotate.length === 0 ? null : (rotate[at % rotate.length] ?? null);
+  return turn === AS_IT_IS && variant === null ? null : turn;
 }
 
 /** Where a set stands in its slot. */

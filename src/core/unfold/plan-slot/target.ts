@@ -37,6 +37,8 @@ export interface SlotTarget {
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
   readonly rangeBinds: Planner['rangeBinds'];
+  /** Whether reps rise before load does: in a cut. */
+  readonly repsFirst: boolean;
   readonly pass: number;
   /** Share that the loads of this week are moved to, and those of the week before. */
   readonly shift: WeekAsked['shift'];
@@ -74,7 +76,7 @@ export function slotTarget(
   { curve, rangeBinds, pass }: Pick<Planner, 'curve' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
   history: SlotHistory,
-  asked: Pick<WeekAsked, 'building' | 'gains' | 'ramp' | 'shift'>,
+  asked: Pick<WeekAsked, 'building' | 'gains' | 'phase' | 'ramp' | 'shift'>,
   orders: SlotOrders,
   technique: TechniqueParameters,
 ): SlotTarget {
@@ -96,6 +98,7 @@ export function slotTarget(
     curve,
     conventions: facts.conventions,
     rangeBinds,
+    repsFirst: asked.phase === 'cutting',
     pass,
     shift: asked.shift,
     ofMax: shareInWeek(facts.slot, (week - 1) * pass),

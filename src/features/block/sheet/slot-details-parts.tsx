@@ -1,6 +1,7 @@
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox, UnstyledButton } from '@mantine/core';
 import {
+  AS_IT_IS,
   type Athlete,
   type Catalogue,
   DRIFTS,
@@ -149,8 +150,8 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           <Toggles
             label="Set-ups that rotate set by set"
             value={slot.rotate}
-            options={pinned.variants.map(({ id }) => id)}
-            names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? id}
+            options={[AS_IT_IS, ...pinned.variants.map(({ id }) => id)]}
+            names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? 'as it is'}
             onValue={(rotate) => set('rotate', rotate)}
           />
         </Line>

@@ -68,7 +68,7 @@ function lastTimes({ log }: Training, week: number, sessionId: string): FloorSes
     for (const { set } of sets.get(workout.id)?.values() ?? []) {
       if (seen.has(set.slotId)) continue;
       seen.add(set.slotId);
-      found[set.slotId] = { load: set.load, reps: set.reps, rir: set.rir };
+      found[set.slotId] = { load: set.load, reps: set.reps, rir: set.rir, more: set.more };
     }
   }
   return found;

@@ -1,0 +1,80 @@
+import type { Phase } from '../athlete/athlete';
+import type { Slot } from '../block/block';
+import { EMPTY_LOG } from '../log/log';
+import { startOf } from '../techniques/registry';
+import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { unfold } from './unfold';
+
+const nothing = { exercises: lookup, log: EMPTY_LOG, issued: [], answers: [] };
+
+function weeksOf(changes: Partial<Slot>, exercise: string, who = athlete(), weeks = 4) {
+  const of = block([session('a', 0, [slot('s', exercise, { rest: 150, ...changes })])], {
+    weeks,
+    rir: { first: 2, last: 2 },
+  });
+  return unfold({ ...nothing, block: of, athlete: who }).weeks.flatMap(({ plan }) => {
+    const planned = plan.sessions[0]?.slots[0];
+    return plan.kind === 'deload' || planned === undefined ? [] : [planned];
+  });
+}
+
+const first = (slots: ReturnType<typeof weeksOf>, week: number) => slots[week - 1]?.sets[0];
+
+describe('reps in one half of the range', () => {
+  // 60 x 10 with 2 left: an e1RM of 84.
+  const range = { low: 8, high: 12 };
+
+  test('in the easier half of a leg extension a half rep takes half of one: six reps’ worth is 70, not 60', () => {
+    // Middle 10 and 2 left: 12 halves are 6 full ones, 84 / (1 + 6/30) = 70, and so an e1RM of halves of 98.
+    const [planned] = weeksOf({ technique: startOf('lengthened partials'), range }, 'leg-extension');
+    expect(planned?.oneRepMax).toBeCloseTo(98, 9);
+    expect(
+      first(
+        [planned].flatMap((one) => one ?? []),
+        1,
+      ),
+    ).toMatchObject({ load: 70, reps: 10 });
+  });
+
+  test('in the half where it is hardest it takes four fifths', () => {
+    // 12 halves are 9.6 full ones: 84 / 1.32 = 63.6, and so 89.1 in halves.
+    const [planned] = weeksOf({ motion: 'long half', range }, 'hack-squat');
+    expect(planned?.oneRepMax).toBeCloseTo((84 / 1.32) * 1.4, 9);
+  });
+
+  test('a start set of the slot’s own is taken as it is, and so are whole reps', () => {
+    const start = { load: { value: 60, unit: 'kg' as const }, reps: 10, rir: 2 };
+    const [own] = weeksOf({ technique: startOf('lengthened partials'), range, start }, 'leg-extension');
+    const [whole] = weeksOf({ range }, 'leg-extension');
+    expect(own?.oneRepMax).toBeCloseTo(84, 9);
+    expect(whole?.oneRepMax).toBeCloseTo(84, 9);
+  });
+});
+
+describe('phases', () => {
+  const inPhase = (...phases: readonly (readonly [string, Phase])[]) =>
+    athlete({ level: 'novice', phases: phases.map(([from, phase]) => ({ from, phase })) });
+  const range = { low: 8, high: 15 };
+
+  test('in a cut reps rise before load does; outside of it the load may', () => {
+    const cut = weeksOf({ range }, 'leg-press', inPhase(['2026-01-01', 'cutting']), 6);
+    const loads = cut.map(({ sets }) => sets[0]?.load);
+    const reps = cut.map(({ sets }) => sets[0]?.reps ?? 0);
+    expect(new Set(loads).size).toBe(1);
+    expect(reps.at(-1)).toBeGreaterThan(reps[0] ?? 0);
+    expect([...reps].sort((a, b) => a - b)).toEqual(reps);
+  });
+
+  test('where the phase moves the range its load is found anew, beyond the largest step too', () => {
+    // From 13-20 in the cut to 8-15 in the third week: far more than a tenth heavier.
+    const slots = weeksOf(
+      { range },
+      'leg-press',
+      inPhase(['2026-01-01', 'cutting'], ['2026-11-16', 'holding']),
+    );
+    const [second, third] = [first(slots, 2), first(slots, 3)];
+    expect((third?.load ?? 0) / (second?.load ?? 1)).toBeGreaterThan(1.1);
+    expect(third?.predictedRir).toBeGreaterThan(1.5);
+    expect(third?.predictedRir).toBeLessThan(2.5);
+  });
+});
