@@ -54,7 +54,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
   }) => {
     await page.emulateMedia({ colorScheme });
     await openProfile(page, 'Maren');
-    for (const face of ['Person', 'Places', 'Strength', 'Volume', 'Body']) {
+    for (const face of ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions']) {
       await page.getByRole('button', { name: face, exact: true }).click();
       await expect(page.getByRole('button', { name: face, exact: true })).toHaveAttribute(
         'aria-current',
@@ -85,7 +85,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.keyboard.press('Alt+2');
-    await expect(page.getByRole('list', { name: 'Techniques' }).getByRole('img')).toHaveCount(21);
+    await expect(page.getByRole('list', { name: 'Techniques' }).getByRole('img')).toHaveCount(22);
     expect(await violations(page)).toEqual([]);
     for (const path of ['/athletes/new', '/account']) {
       await page.goto(path);
