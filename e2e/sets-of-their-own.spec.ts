@@ -219,3 +219,86 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   await expect(cell(page, 'leg press', 'range')).toHaveText('12–20');
   await savedAt(page, 1);
 });
+
+test('lists and minutes under one clock, all loads moved at once, and a block after time away', async ({
+  coach: page,
+}) => {
+  test.setTimeout(300_000);
+  await openBlock(page, 'Maren');
+  await cell(page, 'hack squat', 'slot').focus();
+
+  await test.step('two lists for time in one group, two exercises by the minute in another', async () => {
+    await takeTechnique(page, 'standing calf raise', 'for time', ['reps in order', '20-15-10']);
+    await takeTechnique(page, 'cable crunch', 'for time', ['reps in order', '5-5-5']);
+    await goTo(page, cell(page, 'cable crunch', 'slot'));
+    await press(page, 'Alt+j');
+    await expect(page.locator('tr', { hasText: 'standing calf raise' }).first()).toContainText('one clock');
+    await takeTechnique(page, 'leg press', 'every-minute', ['minutes', '4'], ['reps of each', '6']);
+    await takeTechnique(page, 'barbell hip thrust', 'every-minute', ['minutes', '4']);
+    await goTo(page, cell(page, 'barbell hip thrust', 'slot'));
+    await press(page, 'Alt+j');
+    await expect(page.locator('tr', { hasText: 'leg press' }).first()).toContainText('one clock');
+  });
+
+  await test.step('from week 5 on every load is five per cent higher; the strip of one says so', async () => {
+    const load = async () =>
+      Number((await cell(page, 'chest-supported row', 'w5').textContent())?.match(/·([\d.]+)/)?.[1]);
+    const before = await load();
+    await page.getByRole('button', { name: 'All settings' }).click();
+    const drawer = page.getByRole('dialog');
+    await drawer.getByLabel('All loads moved').fill('week 5 +5 %');
+    await press(page, 'Enter', 'Escape');
+    await expect(drawer).toBeHidden();
+    await expect.poll(load).toBeGreaterThan(before);
+    await ready(page);
+  });
+
+  await test.step('on the floor the lists alternate, and one time is noted for both', async () => {
+    await page.getByRole('button', { name: 'Issue week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
+    await page
+      .getByRole('link', { name: /Lower, squat first/ })
+      .first()
+      .click();
+    for (let left = 0; left < 14; left++) {
+      if (await page.getByText(/^Standing calf raise, /).isVisible()) break;
+      await page.waitForTimeout(750);
+      await page.getByRole('button', { name: 'Done as asked' }).click();
+    }
+    const names: string[] = [];
+    for (let piece = 0; piece < 6; piece++) {
+      names.push((await page.getByText(/^(Standing calf raise|Cable crunch), /).textContent()) ?? '');
+      const last = piece === 5;
+      await expect(page.getByLabel('seconds it took')).toHaveCount(last ? 1 : 0);
+      if (last) await page.getByLabel('seconds it took').fill('462');
+      await page.waitForTimeout(750);
+      await page.getByRole('button', { name: 'Done as asked' }).click();
+    }
+    expect(names.map((name) => name.split(' ')[0])).toEqual([
+      'Standing',
+      'Cable',
+      'Standing',
+      'Cable',
+      'Standing',
+      'Cable',
+    ]);
+    await page.goto('/desk');
+    await openBlock(page, 'Maren');
+    await expect(cell(page, 'cable crunch', 'w3')).toContainText('7:42');
+  });
+
+  await test.step('after time away: half the sets, four in reserve, no deload behind', async () => {
+    await page.goto('/desk');
+    const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
+    await page.goto(`/blocks/new?athlete=${profile?.split('/').at(-1)}`);
+    await page.getByRole('radio', { name: /^Upper and lower/ }).check();
+    await page.getByLabel('two weeks or more').check({ force: true });
+    await expect(page.getByText(/weeks at 50 % of the sets and RIR 4, loads from 85 %/)).toBeVisible();
+    await press(page, 'Control+Enter');
+    await page.waitForURL(/\/blocks\/[0-9a-f-]{36}/);
+    await ready(page);
+    await expect(page.getByRole('columnheader', { name: /^deload/ })).toHaveCount(0);
+    await expect(page.getByRole('columnheader', { name: /^wk 1/ })).toContainText('4');
+  });
+});
