@@ -5,6 +5,7 @@ import { STATEMENTS as setDetails } from './004-set-details';
 import { STATEMENTS as whatSetsMeasure } from './005-what-sets-measure';
 import { STATEMENTS as pendingCalls } from './006-pending-calls';
 import { STATEMENTS as coachConventions } from './007-coach-conventions';
+import { STATEMENTS as phones } from './008-phones';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '005-what-sets-measure', statements: whatSetsMeasure },
   { name: '006-pending-calls', statements: pendingCalls },
   { name: '007-coach-conventions', statements: coachConventions },
+  { name: '008-phones', statements: phones },
 ];

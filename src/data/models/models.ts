@@ -20,6 +20,28 @@ export interface AttemptRow {
   email: string;
   at: Date;
 }
+export interface PhoneRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  tokenHash: string;
+  name: string;
+  createdAt: Date;
+  seenAt: Date;
+  expiresAt: Date;
+  revokedAt: Date | null;
+}
+export interface InviteRow {
+  tokenHash: string;
+  coachId: string;
+  athleteId: string;
+  kind: 'link' | 'code';
+  /** The phone that made a code. */
+  phoneId: string | null;
+  createdAt: Date;
+  expiresAt: Date;
+  usedAt: Date | null;
+}
 export interface AthleteRow {
   id: string;
   coachId: string;
@@ -148,6 +170,8 @@ type Table<Row extends object> = ModelStatic<Model<Row, Row>>;
 
 export interface Models {
   readonly coaches: Table<CoachRow>;
+  readonly phones: Table<PhoneRow>;
+  readonly invites: Table<InviteRow>;
   readonly signIns: Table<SignInRow>;
   readonly attempts: Table<AttemptRow>;
   readonly athletes: Table<AthleteRow>;
@@ -175,7 +199,10 @@ type Define = <Row extends object>(name: string, columns: Parameters<Sequelize['
 /** Coaches with what is theirs, athletes, bodies. */
 function peopleTables(
   table: Define,
-): Pick<Models, 'coaches' | 'signIns' | 'attempts' | 'athletes' | 'exercises' | 'measurements'> {
+): Pick<
+  Models,
+  'coaches' | 'signIns' | 'attempts' | 'athletes' | 'exercises' | 'measurements' | 'phones' | 'invites'
+> {
   return {
     coaches: table('coaches', {
       id: key(),
@@ -189,6 +216,27 @@ function peopleTables(
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
       email: DataTypes.STRING,
       at: when,
+    }),
+    phones: table('phones', {
+      id: key(),
+      coachId: id,
+      athleteId: id,
+      tokenHash: DataTypes.STRING,
+      name: DataTypes.STRING,
+      createdAt: when,
+      seenAt: when,
+      expiresAt: when,
+      revokedAt: when,
+    }),
+    invites: table('invites', {
+      tokenHash: key(),
+      coachId: id,
+      athleteId: id,
+      kind: DataTypes.STRING,
+      phoneId: id,
+      createdAt: when,
+      expiresAt: when,
+      usedAt: when,
     }),
     athletes: table('athletes', {
       id: key(),

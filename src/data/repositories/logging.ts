@@ -18,22 +18,29 @@ export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
   return `${issuedWeekId}.${sessionId}`;
 }
 
+/** A coach, or a phone that logs for its own athlete alone. */
+type LogAsker = Asker & { readonly athleteId?: string };
+
 /** Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. */
 async function workoutOf(
-  asker: Asker,
+  asker: LogAsker,
   session: SessionRef,
   localDate: string,
   transaction: Transaction,
 ): Promise<
   { status: 'found'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }
 > {
-  const { issued, workouts } = models();
+  const { blocks, issued, workouts } = models();
   const row = await issued.findOne({
     where: own(asker, { id: session.issuedWeekId }),
     transaction,
     lock: transaction.LOCK.UPDATE,
   });
   if (row === null) return { status: 'gone' };
+  const { athleteId } = asker;
+  const theirs = athleteId === undefined ? {} : { athleteId };
+  const mayLog = await blocks.count({ where: own(asker, { id: row.get().blockId, ...theirs }), transaction });
+  if (mayLog === 0) return { status: 'gone' };
   if (row.get().recalledAt !== null) return { status: 'recalled' };
   const week = issuedFrom(row.get().snapshot);
   if (!week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId)) return { status: 'gone' };
@@ -63,7 +70,7 @@ async function workoutOf(
  * @returns the sets that were refused; everything else stands
  */
 export async function keepWork(
-  asker: Asker,
+  asker: LogAsker,
   session: SessionRef,
   { localDate, sets: sent, finish, soreness, ramps }: Outgoing,
   now: Date,

@@ -1,8 +1,9 @@
-import { Op, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { IssuedWeek, Training } from '@/core';
 import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
+import { database } from '../database';
 import { type CallRow, models } from '../models/models';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
@@ -134,4 +135,20 @@ export async function findIssuedWeek(
 ): Promise<IssuedWeek | undefined> {
   const row = await models().issued.findOne({ where: own(asker, { blockId, week, recalledAt: null }) });
   return row === null ? undefined : issuedFrom(row.get().snapshot);
+}
+
+/** The block of an athlete of which a week was handed out last; undefined where none was. */
+export async function newestIssued({
+  coachId,
+  athleteId,
+}: {
+  readonly coachId: string;
+  readonly athleteId: string;
+}): Promise<string | undefined> {
+  const [row] = await database().query<{ id: string }>(
+    `SELECT b.id FROM blocks b JOIN issued_weeks i ON i.block_id = b.id AND i.standing = 1
+     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY i.issued_at DESC LIMIT 1`,
+    { type: QueryTypes.SELECT, replacements: { coachId, athleteId } },
+  );
+  return row?.id;
 }

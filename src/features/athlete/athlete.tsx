@@ -26,6 +26,7 @@ const Strength = dynamic(() => import('./strength'));
 const Volume = dynamic(() => import('./volume'));
 const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
+const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
 const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions'] as const;
@@ -102,6 +103,14 @@ export function AthleteScreen({
               blocks={data.blocks}
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
+              phones={
+                <Phones
+                  name={draft.base.name}
+                  phones={data.phones}
+                  invite={actions.invite}
+                  revoke={actions.revoke}
+                />
+              }
             />
           ) : null}
           {face === 'Places' ? <Places tools={tools} /> : null}

@@ -21,11 +21,30 @@ export interface AthleteData {
   readonly ownExercises: readonly Exercise[];
   readonly measurements: readonly Measurement[];
   readonly exposures: readonly Exposure[];
+  readonly phones: readonly Phone[];
   readonly today: LocalDate;
 }
 
 export type MeasureAnswer =
   | { readonly status: 'kept'; readonly revision: number; readonly measurements: readonly Measurement[] }
+  | { readonly status: 'gone' };
+
+/** A phone that is signed in for the athlete. Times as ISO texts. */
+export interface Phone {
+  readonly id: string;
+  readonly name: string;
+  readonly since: string;
+  readonly seen: string;
+}
+
+export type InviteAnswer =
+  | {
+      readonly status: 'made';
+      readonly url: string;
+      /** The address as a code to photograph: a data URL. */
+      readonly picture: string;
+      readonly until: string;
+    }
   | { readonly status: 'gone' };
 
 /** Server actions, bound to the athlete by the route. */
@@ -34,6 +53,10 @@ export interface AthleteActions {
   readonly measure: (
     change: { readonly keep: Measurement } | { readonly remove: string },
   ) => Promise<MeasureAnswer | Unanswered>;
+  readonly invite: () => Promise<InviteAnswer | Unanswered>;
+  readonly revoke: (
+    which: { readonly phoneId: string } | 'all',
+  ) => Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
   readonly erase: () => Promise<void>;
 }

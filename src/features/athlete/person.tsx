@@ -44,6 +44,8 @@ interface PersonProps {
   readonly blocks: readonly { readonly id: string; readonly name: string }[];
   readonly onArchive: () => void;
   readonly onErase: () => void;
+  /** The part that holds the athlete's phones. */
+  readonly phones: React.ReactNode;
 }
 
 /** Name, level and what figures are reckoned and shown by. */
@@ -166,7 +168,7 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
 }
 
 /** Who the athlete is: training age, phases, time, other sport, joints. */
-export function Person({ tools, today, archived, blocks, onArchive, onErase }: PersonProps) {
+export function Person({ tools, today, archived, blocks, onArchive, onErase, phones }: PersonProps) {
   const { athlete } = tools;
   return (
     <div className={own.columns}>
@@ -174,6 +176,7 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase }: P
         <Profile tools={tools} today={today} />
         <Time tools={tools} />
         <SportTable athlete={athlete} tools={tools} />
+        {phones}
       </div>
       <div>
         <Phases tools={tools} today={today} />

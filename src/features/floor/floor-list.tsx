@@ -7,6 +7,8 @@ import classes from './floor.module.css';
 interface FloorListProps {
   readonly blockId: string;
   readonly athleteName: string;
+  /** Where else it leads: the coach's desk, or the athlete's phones. */
+  readonly back: 'block' | 'phones';
   /** Issued weeks, the latest first. */
   readonly weeks: readonly {
     readonly name: string;
@@ -22,7 +24,7 @@ function state(line: FloorLine): string {
 }
 
 /** The sessions handed out, the latest week first; what is to do stands out by its word. */
-export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
+export function FloorList({ blockId, athleteName, weeks, back }: FloorListProps) {
   return (
     <main className={classes.page}>
       <div className={classes.top}>
@@ -59,6 +61,13 @@ export function FloorList({ blockId, athleteName, weeks }: FloorListProps) {
       {weeks.length === 0 ? <p>No week has been handed out yet.</p> : null}
       <div className={classes.grow} />
       <p className={classes.soft}>{CLINICIAN}</p>
+      <Link
+        href={back === 'block' ? `/blocks/${blockId}` : '/floor/phones'}
+        className={classes.link}
+        prefetch={false}
+      >
+        {back === 'block' ? 'Back to the desk' : 'Phones'}
+      </Link>
     </main>
   );
 }

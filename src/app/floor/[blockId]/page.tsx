@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { currentSets, type IssuedWeek, type SessionPlan } from '@/core';
-import { findTraining, workoutId } from '@/data';
+import { workoutId } from '@/data';
 import type { FloorLine } from '@/features/floor/contract';
 import { FloorList } from '@/features/floor/floor-list';
 import { DELOAD_CARE } from '@/ui/words/cautions';
 import { minutes, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
-import { requireAsker } from '../../asker';
+import { floorTraining, requireFloor } from '../asker';
 
 export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
 
@@ -17,8 +17,8 @@ interface PageProps {
 
 export default async function FloorPage({ params }: PageProps) {
   const { blockId } = await params;
-  const asker = await requireAsker();
-  const training = await findTraining(asker, blockId);
+  const floor = await requireFloor();
+  const training = await floorTraining(floor, blockId);
   if (training === undefined) notFound();
   const { athlete, block, issued, log } = training;
   const logged = currentSets(log.sets);
@@ -42,5 +42,12 @@ export default async function FloorPage({ params }: PageProps) {
     care: week.plan.kind === 'deload' ? DELOAD_CARE : null,
     lines: week.plan.sessions.map((session) => lineOf(week, session)),
   }));
-  return <FloorList blockId={blockId} athleteName={athlete.name} weeks={weeks} />;
+  return (
+    <FloorList
+      blockId={blockId}
+      athleteName={athlete.name}
+      weeks={weeks}
+      back={floor.kind === 'coach' ? 'block' : 'phones'}
+    />
+  );
 }

@@ -1,12 +1,22 @@
 'use server';
 
+import { headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
+import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
 import { MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
-import { archiveAthlete, changeMeasurements, eraseAthlete, saveAthlete } from '@/data';
-import type { MeasureAnswer } from '@/features/athlete/contract';
+import {
+  archiveAthlete,
+  changeMeasurements,
+  eraseAthlete,
+  inviteAthlete,
+  phonesOf,
+  revokePhones,
+  saveAthlete,
+} from '@/data';
+import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
 import { isId, revisionSchema } from '../../../inputs';
 
@@ -55,4 +65,39 @@ export async function erase(athleteId: string): Promise<void> {
   if (!isId(athleteId)) notFound();
   await eraseAthlete(await requireAsker(), athleteId);
   redirect('/desk');
+}
+
+/** A personal link that signs a phone in as the athlete, good once. */
+export async function invite(athleteId: string): Promise<InviteAnswer | Unanswered> {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  const told = await headers();
+  return asCoach(async (asker): Promise<InviteAnswer> => {
+    const made = await inviteAthlete(asker, athleteId, new Date());
+    if (made === undefined) return { status: 'gone' };
+    const scheme = told.get('x-forwarded-proto') ?? 'http';
+    const url = `${scheme}://${told.get('host') ?? 'localhost'}/join/${made.token}`;
+    const svg = await drawn(url, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
+    return {
+      status: 'made',
+      url,
+      picture: `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`,
+      until: made.expiresAt.toISOString(),
+    };
+  });
+}
+
+const whichSchema = z.union([z.literal('all'), z.strictObject({ phoneId: id })]);
+
+/** Signs one of an athlete's phones out, or all of them. */
+export async function revoke(
+  athleteId: string,
+  which: { readonly phoneId: string } | 'all',
+): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {
+  const parsed = whichSchema.safeParse(which);
+  if (!isId(athleteId) || !parsed.success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const now = new Date();
+    await revokePhones(asker, athleteId, parsed.data, now);
+    return { status: 'revoked' as const, phones: await phonesOf(asker, athleteId, now) };
+  });
 }

@@ -7,11 +7,12 @@ import {
   findMeasurements,
   findTraining,
   ownExercises,
+  phonesOf,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, erase, keep, measure } from './actions';
+import { archive, erase, invite, keep, measure, revoke } from './actions';
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
@@ -23,10 +24,11 @@ export default async function AthletePage({ params }: PageProps) {
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [blocks, own, measurements] = await Promise.all([
+  const [blocks, own, measurements, phones] = await Promise.all([
     blocksToCopy(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
+    phonesOf(asker, athleteId, new Date()),
   ]);
   const blockId = blocks[0]?.id;
   const [running, exposures] = await Promise.all([
@@ -36,6 +38,8 @@ export default async function AthletePage({ params }: PageProps) {
   const actions = {
     save: keep.bind(null, athleteId),
     measure: measure.bind(null, athleteId),
+    invite: invite.bind(null, athleteId),
+    revoke: revoke.bind(null, athleteId),
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };
@@ -49,6 +53,7 @@ export default async function AthletePage({ params }: PageProps) {
         ownExercises: own,
         measurements,
         exposures,
+        phones,
         today: localDate(athlete.timeZone),
       }}
       actions={actions}

@@ -5,8 +5,8 @@ import type { LogOutcome, Outgoing, Unanswered } from '@/core';
 import { isDate, MUSCLES, RAMP_VERDICTS, SORENESS, UNITS } from '@/core';
 import { loggedMoreSchema } from '@/core/codecs';
 import { keepWork, type SessionRef } from '@/data';
-import { asCoach } from '../../../asker';
 import { shortIdSchema as id } from '../../../inputs';
+import { onFloor } from '../../asker';
 
 const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
 const outgoingSchema = z.strictObject({
@@ -37,5 +37,5 @@ export async function send(ref: SessionRef, outgoing: Outgoing): Promise<LogOutc
   const session = refSchema.safeParse(ref);
   const parsed = outgoingSchema.safeParse(outgoing);
   if (!session.success || !parsed.success) return { status: 'malformed' };
-  return asCoach((asker) => keepWork(asker, session.data, parsed.data, new Date()));
+  return onFloor(({ asker }) => keepWork(asker, session.data, parsed.data, new Date()));
 }

@@ -2,10 +2,10 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { Athlete, Training } from '@/core';
 import { currentSets, placeFor, setUpOf } from '@/core';
-import { findTraining, workoutId as idOf, rampReports } from '@/data';
+import { workoutId as idOf, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
-import { requireAsker } from '../../../asker';
+import { floorTraining, requireFloor } from '../../asker';
 import { send } from './actions';
 
 export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
@@ -16,8 +16,8 @@ interface PageProps {
 
 export default async function WorkoutPage({ params }: PageProps) {
   const { blockId, workoutId } = await params;
-  const asker = await requireAsker();
-  const training = await findTraining(asker, blockId);
+  const floor = await requireFloor();
+  const training = await floorTraining(floor, blockId);
   const found = training?.issued
     .flatMap((week) => week.plan.sessions.map((session) => ({ week, session })))
     .find(({ week, session }) => idOf({ issuedWeekId: week.id, sessionId: session.sessionId }) === workoutId);
@@ -35,7 +35,7 @@ export default async function WorkoutPage({ params }: PageProps) {
     exercises: week.exercises,
     equipment: placeFor(athlete, session.place).loads,
     setUps: setUpsOf(athlete),
-    ramps: await rampReports(asker, { issuedWeekId: week.id, sessionId: session.sessionId }),
+    ramps: await rampReports(floor.asker, { issuedWeekId: week.id, sessionId: session.sessionId }),
     logged: log.sets.filter((set) => set.workoutId === workoutId),
     finished: log.workouts.some((workout) => workout.id === workoutId && workout.finished),
     lastTime: lastTimes(training, week.week, session.sessionId),

@@ -1,0 +1,47 @@
+'use server';
+
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
+import type { Unanswered } from '@/core';
+import { codeFor, isUnavailable, type Phone, type PhoneAsker, phonesOf, revokePhones } from '@/data';
+import type { CodeAnswer } from '@/features/floor/phones';
+import { isId } from '../../inputs';
+import { currentPhone, PHONE_COOKIE } from '../asker';
+
+async function asPhone<T>(work: (phone: PhoneAsker) => Promise<T>): Promise<T | Unanswered> {
+  try {
+    const phone = await currentPhone();
+    return phone === undefined ? { status: 'signed out' } : await work(phone);
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+}
+
+/** A code that lets another phone of the same athlete in. */
+export async function makeCode(): Promise<CodeAnswer | Unanswered> {
+  return asPhone(async (phone): Promise<CodeAnswer> => {
+    const { token, expiresAt } = await codeFor(phone, new Date());
+    return { status: 'made', code: token, until: expiresAt.toISOString() };
+  });
+}
+
+/** Signs another phone of the same athlete out. */
+export async function revoke(
+  phoneId: string,
+): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {
+  if (!isId(phoneId)) return { status: 'malformed' };
+  return asPhone(async (phone) => {
+    const now = new Date();
+    await revokePhones(phone, phone.athleteId, { phoneId }, now);
+    return { status: 'revoked' as const, phones: await phonesOf(phone, phone.athleteId, now) };
+  });
+}
+
+/** Signs this phone out. */
+export async function leave(): Promise<void> {
+  const phone = await currentPhone();
+  if (phone !== undefined) await revokePhones(phone, phone.athleteId, { phoneId: phone.phoneId }, new Date());
+  (await cookies()).delete(PHONE_COOKIE);
+  redirect('/join');
+}

@@ -1,0 +1,126 @@
+import { closeDatabase } from '../database';
+import { models } from '../models/models';
+import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
+import { archiveAthlete } from './athletes';
+import { issueWeek } from './issuing';
+import { keepWork } from './logging';
+import { codeFor, inviteAthlete, inviteState, joinBy, phoneOf, phonesOf, revokePhones } from './phones';
+import { newestIssued } from './training';
+
+afterAll(closeDatabase);
+
+const HOUR = 3_600_000;
+const later = (ms: number) => new Date(NOW.getTime() + ms);
+
+/** A phone signed in for an athlete of a coach of its own. */
+async function somePhone() {
+  const made = await someBlock();
+  const link = await inviteAthlete(made.asker, made.athlete.id, NOW);
+  const joined = link === undefined ? undefined : await joinBy(link.token, 'Android phone', NOW);
+  if (joined?.status !== 'joined') throw new Error('not joined');
+  const phone = await phoneOf(joined.token, NOW);
+  if (phone === undefined) throw new Error('no phone');
+  return { ...made, token: joined.token, phone };
+}
+
+describe('a personal link', () => {
+  test('signs one phone in, once; looking at it does not spend it', async () => {
+    const { asker, athlete } = await someBlock();
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    if (link === undefined) throw new Error('no link');
+    const open = { status: 'open', athleteName: athlete.name };
+    expect(await inviteState(link.token, NOW)).toMatchObject(open);
+    expect(await inviteState(link.token, NOW)).toMatchObject(open);
+    expect((await joinBy(link.token, 'phone', NOW)).status).toBe('joined');
+    expect(await joinBy(link.token, 'phone', NOW)).toEqual({ status: 'used' });
+    expect(await inviteState(link.token, NOW)).toEqual({ status: 'used' });
+  });
+
+  test('of two that open it at once one comes in', async () => {
+    const { asker, athlete } = await someBlock();
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    const tried = await Promise.all([1, 2, 3].map(() => joinBy(link?.token ?? '', 'phone', NOW)));
+    expect(tried.map(({ status }) => status).sort()).toEqual(['joined', 'used', 'used']);
+    expect(await phonesOf(asker, athlete.id, NOW)).toHaveLength(1);
+  });
+
+  test('is good for 72 hours and not a moment longer; a new one ends it', async () => {
+    const { asker, athlete } = await someBlock();
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    const token = link?.token ?? '';
+    expect((await inviteState(token, later(72 * HOUR - 1))).status).toBe('open');
+    expect(await joinBy(token, 'phone', later(72 * HOUR))).toEqual({ status: 'ended' });
+    await inviteAthlete(asker, athlete.id, NOW);
+    expect(await inviteState(token, NOW)).toEqual({ status: 'unknown' });
+  });
+
+  test('is made by the athlete’s own coach alone, and kept as a hash', async () => {
+    const { asker, athlete } = await someBlock();
+    expect(await inviteAthlete(await someCoach(), athlete.id, NOW)).toBeUndefined();
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    const rows = await models().invites.findAll({ where: { athleteId: athlete.id } });
+    expect(JSON.stringify(rows)).not.toContain(link?.token);
+  });
+
+  test('leads nowhere once its athlete is archived', async () => {
+    const { asker, athlete, token } = await somePhone();
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    await archiveAthlete(asker, athlete.id, NOW);
+    expect(await inviteState(link?.token ?? '', NOW)).toEqual({ status: 'unknown' });
+    expect(await phoneOf(token, NOW)).toBeUndefined();
+  });
+});
+
+describe('a phone', () => {
+  test('stays signed in for 90 days from its last use', async () => {
+    const { token, phone } = await somePhone();
+    const days = (count: number) => later(count * 24 * HOUR);
+    expect(await phoneOf(token, days(89))).toMatchObject({ phoneId: phone.phoneId });
+    // It slid then: 90 more from there.
+    expect(await phoneOf(token, days(178))).toMatchObject({ phoneId: phone.phoneId });
+    expect(await phoneOf(token, days(178 + 90))).toBeUndefined();
+    expect(await phoneOf('nobody’s', NOW)).toBeUndefined();
+  });
+
+  test('lets another one in by a code, typed in any way, once and for ten minutes', async () => {
+    const { asker, athlete, phone } = await somePhone();
+    const code = await codeFor(phone, NOW);
+    expect(code.token).toMatch(/^[A-HJKMNP-Z2-9]{10}$/);
+    const typed = ` ${code.token.slice(0, 5).toLowerCase()} ${code.token.slice(5)}`;
+    expect(await joinBy(typed, 'iPhone', later(10 * 60_000))).toEqual({ status: 'ended' });
+    expect((await joinBy(typed, 'iPhone', later(10 * 60_000 - 1))).status).toBe('joined');
+    expect(await joinBy(typed, 'iPhone', NOW)).toEqual({ status: 'used' });
+    expect((await phonesOf(asker, athlete.id, NOW)).map(({ name }) => name).sort()).toEqual([
+      'Android phone',
+      'iPhone',
+    ]);
+  });
+
+  test('is signed out by itself or with all; codes it made and open links go with it', async () => {
+    const { asker, athlete, token, phone } = await somePhone();
+    const code = await codeFor(phone, NOW);
+    await revokePhones(await someCoach(), athlete.id, { phoneId: phone.phoneId }, NOW);
+    expect(await phoneOf(token, NOW)).toBeDefined();
+    await revokePhones(asker, athlete.id, { phoneId: phone.phoneId }, NOW);
+    expect(await phoneOf(token, NOW)).toBeUndefined();
+    expect(await joinBy(code.token, 'phone', NOW)).toEqual({ status: 'unknown' });
+    const link = await inviteAthlete(asker, athlete.id, NOW);
+    await revokePhones(asker, athlete.id, 'all', NOW);
+    expect(await joinBy(link?.token ?? '', 'phone', NOW)).toEqual({ status: 'unknown' });
+  });
+
+  test('logs for its own athlete alone, also among athletes of one coach', async () => {
+    const { asker, athlete, blockId, phone } = await somePhone();
+    expect(await newestIssued(phone)).toBeUndefined();
+    const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (issued.status !== 'issued') throw new Error(issued.status);
+    expect(await newestIssued(phone)).toBe(blockId);
+    const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+    const outgoing = work({ sets: await setsFor(asker, blockId, 'sa') });
+    expect(await keepWork({ ...phone, athleteId: 'another' }, ref, outgoing, NOW)).toEqual({
+      status: 'gone',
+    });
+    expect(await keepWork(phone, ref, outgoing, NOW)).toMatchObject({ status: 'taken', refused: [] });
+    expect(phone).toMatchObject({ coachId: asker.coachId, athleteId: athlete.id });
+  });
+});

@@ -1,0 +1,205 @@
+import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { type Asker, own } from '../asker';
+import { database } from '../database';
+import { models } from '../models/models';
+
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+/** How long a coach's link is good, a code from a phone, and a sign-in that is not used. */
+const LINK_MS = 72 * HOUR;
+const CODE_MS = HOUR / 6;
+const PHONE_MS = 90 * DAY;
+/** How often a phone's use is written down. */
+const SEEN_MS = HOUR;
+/** Letters and figures that nobody takes for one another. */
+const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+const CODE_LENGTH = 10;
+
+const digest = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** A phone that asks for its athlete: nothing but what is theirs answers to it. */
+export interface PhoneAsker extends Asker {
+  readonly athleteId: string;
+  readonly phoneId: string;
+}
+
+export interface Invite {
+  /** What opens it, shown once: only its hash is kept. */
+  readonly token: string;
+  readonly expiresAt: Date;
+}
+
+/** A new personal link for an athlete, good once; links that were not used before it end. Undefined: no such athlete. */
+export async function inviteAthlete(asker: Asker, athleteId: string, now: Date): Promise<Invite | undefined> {
+  return database().transaction(async (transaction) => {
+    const { athletes, invites } = models();
+    if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
+    await invites.destroy({ where: own(asker, { athleteId, kind: 'link', usedAt: null }), transaction });
+    const token = randomBytes(32).toString('base64url');
+    const expiresAt = new Date(now.getTime() + LINK_MS);
+    await invites.create(
+      {
+        tokenHash: digest(token),
+        coachId: asker.coachId,
+        athleteId,
+        kind: 'link',
+        phoneId: null,
+        createdAt: now,
+        expiresAt,
+        usedAt: null,
+      },
+      { transaction },
+    );
+    return { token, expiresAt };
+  });
+}
+
+/** A code by which a phone lets another one in, good once and for ten minutes. */
+export async function codeFor({ coachId, athleteId, phoneId }: PhoneAsker, now: Date): Promise<Invite> {
+  const { invites } = models();
+  const token = Array.from({ length: CODE_LENGTH }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]).join(
+    '',
+  );
+  const expiresAt = new Date(now.getTime() + CODE_MS);
+  await invites.destroy({ where: { coachId, athleteId, kind: 'code', usedAt: null } });
+  await invites.create({
+    tokenHash: digest(token),
+    coachId,
+    athleteId,
+    kind: 'code',
+    phoneId,
+    createdAt: now,
+    expiresAt,
+    usedAt: null,
+  });
+  return { token, expiresAt };
+}
+
+/** What a link or code leads to, before it is used: whose phone it would be. */
+export type InviteState =
+  | { readonly status: 'open'; readonly athleteName: string; readonly coachName: string }
+  | { readonly status: 'unknown' | 'used' | 'ended' };
+
+/** Looks at a link or code without using it: a preview of a link must not spend it. */
+export async function inviteState(token: string, now: Date): Promise<InviteState> {
+  const { athletes, coaches, invites } = models();
+  const row = await invites.findByPk(digest(tidy(token)));
+  if (row === null) return { status: 'unknown' };
+  const { usedAt, expiresAt, athleteId, coachId } = row.get();
+  if (usedAt !== null) return { status: 'used' };
+  if (expiresAt <= now) return { status: 'ended' };
+  const [athlete, coach] = await Promise.all([athletes.findByPk(athleteId), coaches.findByPk(coachId)]);
+  if (athlete === null || coach === null || athlete.get().archivedAt !== null) return { status: 'unknown' };
+  return { status: 'open', athleteName: athlete.get().name, coachName: coach.get().name };
+}
+
+export type Joined =
+  | { readonly status: 'joined'; readonly token: string; readonly expiresAt: Date }
+  | { readonly status: 'unknown' | 'used' | 'ended' };
+
+/** Signs a phone in by a link or code, which is spent by it. Two that try at once: one comes in. */
+export async function joinBy(token: string, phoneName: string, now: Date): Promise<Joined> {
+  const state = await inviteState(token, now);
+  if (state.status !== 'open') return state;
+  return database().transaction(async (transaction): Promise<Joined> => {
+    const { invites, phones } = models();
+    const where = { tokenHash: digest(tidy(token)) };
+    const row = await invites.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
+    if (row === null) return { status: 'unknown' };
+    const { usedAt, coachId, athleteId } = row.get();
+    if (usedAt !== null) return { status: 'used' };
+    await invites.update({ usedAt: now }, { where, transaction });
+    const own = randomBytes(32).toString('base64url');
+    const expiresAt = new Date(now.getTime() + PHONE_MS);
+    await phones.create(
+      {
+        id: randomUUID(),
+        coachId,
+        athleteId,
+        tokenHash: digest(own),
+        name: phoneName.slice(0, 120),
+        createdAt: now,
+        seenAt: now,
+        expiresAt,
+        revokedAt: null,
+      },
+      { transaction },
+    );
+    return { status: 'joined', token: own, expiresAt };
+  });
+}
+
+/** Codes are typed: in any case, with or without spaces. Links are taken as they are. */
+function tidy(token: string): string {
+  const plain = token.replace(/[\s-]/g, '');
+  return plain.length === CODE_LENGTH ? plain.toUpperCase() : token.trim();
+}
+
+/** Which phone holds this token, and until when; undefined when it was revoked, has ended, or its athlete is archived. */
+export async function phoneOf(
+  token: string,
+  now: Date,
+): Promise<(PhoneAsker & { readonly expiresAt: Date }) | undefined> {
+  const { athletes, phones } = models();
+  const row = await phones.findOne({ where: { tokenHash: digest(token) } });
+  if (row === null) return undefined;
+  const { id, coachId, athleteId, seenAt, expiresAt, revokedAt } = row.get();
+  if (revokedAt !== null || expiresAt <= now) return undefined;
+  const athlete = await athletes.findOne({ where: { id: athleteId, coachId, archivedAt: null } });
+  if (athlete === null) return undefined;
+  const asker = { coachId, athleteId, phoneId: id };
+  if (now.getTime() - seenAt.getTime() < SEEN_MS) return { ...asker, expiresAt };
+  // It slides: a phone in use stays signed in.
+  const later = new Date(now.getTime() + PHONE_MS);
+  await phones.update({ seenAt: now, expiresAt: later }, { where: { id } });
+  return { ...asker, expiresAt: later };
+}
+
+/** A phone as its coach and its athlete see it. Times as ISO texts. */
+export interface Phone {
+  readonly id: string;
+  readonly name: string;
+  readonly since: string;
+  readonly seen: string;
+}
+
+/** The phones that are signed in for an athlete, the latest first. */
+export async function phonesOf(asker: Asker, athleteId: string, now: Date): Promise<readonly Phone[]> {
+  const rows = await models().phones.findAll({
+    where: own(asker, { athleteId, revokedAt: null }),
+    order: [['createdAt', 'DESC']],
+  });
+  return rows
+    .map((row) => row.get())
+    .filter(({ expiresAt }) => expiresAt > now)
+    .map(({ id, name, createdAt, seenAt }) => ({
+      id,
+      name,
+      since: createdAt.toISOString(),
+      seen: seenAt.toISOString(),
+    }));
+}
+
+/** Signs a phone of an athlete out, or all of them with every link and code that is still open. */
+export async function revokePhones(
+  asker: Asker,
+  athleteId: string,
+  which: { readonly phoneId: string } | 'all',
+  now: Date,
+): Promise<void> {
+  const { invites, phones } = models();
+  if (which !== 'all') {
+    const where = own(asker, { id: which.phoneId, athleteId, revokedAt: null });
+    await phones.update({ revokedAt: now }, { where });
+    // Codes it made go with it.
+    await invites.destroy({ where: own(asker, { phoneId: which.phoneId, usedAt: null }) });
+    return;
+  }
+  await database().transaction(async (transaction) => {
+    await phones.update(
+      { revokedAt: now },
+      { where: own(asker, { athleteId, revokedAt: null }), transaction },
+    );
+    await invites.destroy({ where: own(asker, { athleteId, usedAt: null }), transaction });
+  });
+}
