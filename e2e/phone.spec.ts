@@ -1,0 +1,109 @@
+import type { Browser, Page } from '@playwright/test';
+import { expect, openBlock, press, ready, test } from './coach';
+
+test.use({ viewport: { width: 1280, height: 800 } });
+
+/** A phone of its own: another browser, with nothing of the coach's in it. */
+async function somePhone(browser: Browser): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'light' });
+  return context.newPage();
+}
+
+test('an athlete comes in by a personal link, trains on the phone, lets a second one in and out; nothing of the coach’s answers', async ({
+  coach: page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  const block = page.url().replace(/#.*/, '');
+  await page.goto('/desk');
+  const profile = (await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href')) ?? '';
+  const others = (await page.getByRole('link', { name: 'Profile of Devika' }).getAttribute('href')) ?? '';
+
+  const theirs =
+    (await page.getByRole('rowheader').getByRole('link', { name: 'Devika' }).getAttribute('href')) ?? '';
+
+  const link = await test.step('the coach makes a link, shown with a code to photograph', async () => {
+    await page.goto(profile);
+    const phones = page.getByRole('region', { name: 'Phones' });
+    await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
+    await phones.getByRole('button', { name: 'Make a personal link' }).click();
+    await expect(phones.getByRole('img', { name: /a code to photograph/ })).toBeVisible();
+    return phones.getByLabel(/^Personal link for/).inputValue();
+  });
+
+  const phone = await somePhone(browser);
+  await test.step('the link asks first, then leads to the week', async () => {
+    await phone.goto(link);
+    await phone.getByRole('button', { name: /^I am Maren/ }).click();
+    await phone.waitForURL(/\/floor\//);
+    await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+    await expect(phone.getByRole('link', { name: 'Phones' })).toBeVisible();
+    await expect(phone.getByText('Back to the desk')).toHaveCount(0);
+    const again = await somePhone(browser);
+    await again.goto(link);
+    await expect(again.getByRole('alert').first()).toContainText('was used already');
+    await again.context().close();
+  });
+
+  await test.step('a set logged on the phone stands on the coach’s screen', async () => {
+    await phone
+      .getByRole('link', { name: /Lower, squat first/ })
+      .first()
+      .click();
+    await phone.waitForTimeout(750);
+    await phone.getByRole('button', { name: 'Done as asked' }).click();
+    await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+    await page.goto(block);
+    await ready(page);
+    await expect(page.getByRole('row', { name: /hack squat/ }).first()).toContainText('@');
+  });
+
+  await test.step('no page of the coach’s, nor another athlete’s floor, answers to the phone', async () => {
+    for (const path of ['/desk', '/library', '/templates', '/account', '/words', profile, others, block]) {
+      await phone.goto(path);
+      await expect(phone).toHaveURL(/\/sign-in/);
+    }
+    const floors = [theirs.replace('/blocks/', '/floor/'), block.replace('/blocks/', '/floor/')];
+    const answers = await Promise.all(floors.map((path) => phone.request.get(path)));
+    expect(answers.map((answer) => answer.status())).toEqual([404, 200]);
+  });
+
+  const second = await somePhone(browser);
+  await test.step('a second phone comes in by a code, once', async () => {
+    await phone.goto('/floor/phones');
+    await phone.getByRole('button', { name: 'A code for another phone' }).click();
+    const code = (await phone.locator('strong').textContent()) ?? '';
+    await second.goto('/join');
+    await second.getByLabel('Code').fill('nonsense');
+    await second.getByRole('button', { name: 'Come in' }).click();
+    await expect(second.getByRole('alert').first()).toContainText('is not known');
+    await second.getByLabel('Code').fill(code.toLowerCase());
+    await second.getByRole('button', { name: 'Come in' }).click();
+    await second.waitForURL(/\/floor\//);
+    await expect(second.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+  });
+
+  await test.step('the first signs the second out; the coach signs all out', async () => {
+    await phone.goto('/floor/phones');
+    await expect(phone.getByRole('listitem')).toHaveCount(2);
+    await phone
+      .getByRole('button', { name: /^Sign out/ })
+      .first()
+      .click();
+    await expect(phone.getByRole('listitem')).toHaveCount(1);
+    await second.goto('/floor/phones');
+    await expect(second).toHaveURL(/\/join/);
+    await page.goto(profile);
+    const phones = page.getByRole('region', { name: 'Phones' });
+    await phones.getByRole('button', { name: /^Sign out/ }).click();
+    await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
+    await phone.goto('/floor/phones');
+    await expect(phone).toHaveURL(/\/join/);
+  });
+  await press(page, 'Escape');
+  await phone.context().close();
+  await second.context().close();
+});
