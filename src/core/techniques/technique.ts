@@ -38,18 +38,23 @@ export function sectionsCost(sections: readonly Section[]): number {
 }
 
 /** What follows a set's counted reps: partial and loose reps, seconds held, reps only lowered. */
-export function afterReps(sections: readonly Section[]): {
+export interface After {
   readonly partials: number;
   readonly held: number;
   readonly lowered: number;
-} {
-  const of = (counts: (manner: Manner) => boolean) =>
-    sections.reduce((sum, { manner, reps }) => (counts(manner) ? sum + reps : sum), 0);
-  return {
-    partials: of((manner) => manner !== 'held' && manner !== 'lowered'),
-    held: of((manner) => manner === 'held'),
-    lowered: of((manner) => manner === 'lowered'),
-  };
+}
+
+const NOTHING_AFTER: After = { partials: 0, held: 0, lowered: 0 };
+
+export function afterReps(sections: readonly Section[]): After {
+  if (sections.length === 0) return NOTHING_AFTER;
+  let [partials, held, lowered] = [0, 0, 0];
+  for (const { manner, reps } of sections) {
+    if (manner === 'held') held += reps;
+    else if (manner === 'lowered') lowered += reps;
+    else partials += reps;
+  }
+  return { partials, held, lowered };
 }
 
 /** One piece of a round, done after a short rest. */

@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
-import { phaseOn } from '../athlete/athlete';
-import { type Session, weekStart } from '../block/block';
+import { type Athlete, phaseOn } from '../athlete/athlete';
+import { type Block, type Session, weekStart } from '../block/block';
+import type { LocalDate } from '../calendar';
 import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
 import { primeMovers } from '../exercises/exercise';
 import type { Reason } from '../plan/reason';
@@ -16,7 +17,7 @@ import { setCount } from '../techniques/registry';
 import type { Context } from './context';
 import { planSession } from './plan-session';
 import type { Failed, SlotOrders } from './plan-slot/target';
-import { slotExercise } from './planner';
+import { type Planner, slotExercise } from './planner';
 import { sessionCredit } from './session-credit';
 import type { SlotFacts } from './slot-facts';
 import type { SessionHistory, SoFar } from './so-far';
@@ -67,15 +68,23 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
 
 /** What each pass of the block's cycle is expected to gain. */
 function gainsOf({ block, athlete, planner, memo }: Context): readonly number[] {
-  return memo.same(
-    'gains',
-    Array.from(
-      { length: block.weeks + 1 },
-      (_, at) =>
-        projectedGain(athlete.level, phaseOn(athlete, weekStart(block, at + 1)), planner.conventions) *
-        planner.pass,
-    ),
-  );
+  const { weeks, startDate, cycleDays, pauses } = block;
+  return memo.call('gains', gainsIn, planner, athlete, weeks, startDate, cycleDays, pauses);
+}
+
+function gainsIn(
+  planner: Planner,
+  athlete: Athlete,
+  weeks: number,
+  startDate: LocalDate,
+  cycleDays: number,
+  pauses: Block['pauses'],
+): readonly number[] {
+  const at = { startDate, cycleDays, pauses };
+  return Array.from({ length: weeks + 1 }, (_, week) => {
+    const phase = phaseOn(athlete, weekStart(at, week + 1));
+    return projectedGain(athlete.level, phase, planner.conventions) * planner.pass;
+  });
 }
 
 function weekRir({ block }: Context, week: number, lightening: Lightening | null) {

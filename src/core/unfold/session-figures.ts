@@ -49,10 +49,11 @@ export function sessionFigures(
     // Once a session: before its first exercise that is loaded, or whose load is looked for.
     if (cold && !held && first !== undefined && (first.load === null || warmUp.length > 0)) general = false;
     const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
+    const perRep = secondsPerRep(slot, conventions);
     const work = {
-      secondsPerRep: secondsPerRep(slot, conventions),
+      secondsPerRep: perRep,
       sides: exercise.sides,
-      sets: repSpans(slot, ranges.get(slot.slotId), conventions),
+      sets: repSpans(slot, ranges.get(slot.slotId), perRep, conventions),
     };
     timed.push({
       secondsPerRep: work.secondsPerRep,
@@ -114,21 +115,20 @@ function innerRest({ sets }: SlotPlan): number {
 function repSpans(
   slot: SlotPlan,
   written: Session['slots'][number] | undefined,
+  perRep: number,
   conventions: Conventions,
 ): { low: number; high: number }[] {
   const easy = written === undefined || slot.why.sets.code === 'sets/easy';
   const parts = easy ? [] : partsOf(slot.technique);
-  const perRep = secondsPerRep(slot, conventions);
   return slot.sets.map((set) => {
     const part = parts.find(({ role }) => role === set.role);
     if (written === undefined || part === undefined || set.piece > 1 || set.sections.length > 0) {
       const reps = tensionOf(set, slot, conventions) / perRep;
       return { low: reps, high: reps };
     }
+    const { low, high } = part.range ?? slot.range ?? written.range;
+    const more = part.range === undefined ? part.repOffset : 0;
     const pace = set.tempo === undefined ? 1 : setPerRep(set, slot, conventions) / perRep;
-    if (part.range !== undefined && pace === 1) return part.range;
-    const { low, high } = slot.range ?? written.range;
-    const own = part.range ?? { low: low + part.repOffset, high: high + part.repOffset };
-    return { low: own.low * pace, high: own.high * pace };
+    return { low: (low + more) * pace, high: (high + more) * pace };
   });
 }

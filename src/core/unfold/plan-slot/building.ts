@@ -47,14 +47,17 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     const written = part.range ?? shifted(slot.range, part.repOffset);
     const mode = heldOf(facts, part, written);
     const { rir, leadRir } = effortOf(part, target, mode, perSet, facts);
-    const own = ownRir(
-      slot,
-      { at: before, count, role: part.role },
-      { weekRir: target.weekRir, leastRir: part.leastRir ?? 0 },
-    );
-    const efforts = Array.from({ length: part.sets }, (_, k) =>
-      rirOfSet(slot, { part, count, weekRir: target.weekRir }, before + k, rir),
-    );
+    const own =
+      slot.setTargets.length === 0
+        ? null
+        : ownRir(
+            slot,
+            { at: before, count, role: part.role },
+            { weekRir: target.weekRir, leastRir: part.leastRir ?? 0 },
+          );
+    const efforts: number[] = [];
+    const at = { part, count, weekRir: target.weekRir };
+    for (let k = 0; k < part.sets; k++) efforts.push(rirOfSet(slot, at, before + k, rir));
     const range = boundRange(facts, target, efforts, written, mode, perSet);
     const asked = {
       part,

@@ -89,7 +89,11 @@ export function rirOfSet(
   drifted: number,
 ): number {
   const { lastRir, leastRir = 0, role } = plan.part;
-  const effort = ownRir(slot, { at, count: plan.count, role }, { weekRir: plan.weekRir, leastRir });
+  // Most slots have no set of its own: this is asked for every set, a thousand times for every key pressed.
+  const effort =
+    slot.setTargets.length === 0
+      ? null
+      : ownRir(slot, { at, count: plan.count, role }, { weekRir: plan.weekRir, leastRir });
   return effort ?? (lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted);
 }
 
@@ -107,7 +111,8 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
       variant: turnOf(slot, at),
       optional: k > part.sets,
       id: `${part.role}-${k}`,
-      words: ownWords(slot, { at, count: plan.count, role: part.role }),
+      words:
+        slot.setTargets.length === 0 ? NO_WORDS : ownWords(slot, { at, count: plan.count, role: part.role }),
     };
     const effort = effortOfSet(slot, plan, k, fixed);
     const rise = part.rises?.[Math.min(k, part.rises.length) - 1];
@@ -140,7 +145,6 @@ const NO_WORDS: OwnWords = {};
 
 /** Tempo and cue that a set has of its own. */
 function ownWords(slot: Slot, place: OwnPlace): OwnWords {
-  if (slot.setTargets.length === 0) return NO_WORDS;
   const tempo = own(slot, place, 'tempo');
   const cue = own(slot, place, 'cue');
   return { ...(tempo === null ? {} : { tempo }), ...(cue === null ? {} : { cue }) };
@@ -219,7 +223,7 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
   const isDoable = predictedRir === null || isAtLeast(predictedRir + reps, 1);
   const counts = isDoable && isHard(predictedRir ?? rir, plan.conventions);
   const hard = counts && !optional && part.role !== 'easy';
-  return {
+  const set: SetPlan = {
     id: place.id,
     role: part.role,
     load: plan.load === null ? null : plan.load / 100,
@@ -236,8 +240,8 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
     variant: place.variant,
     measuresStrength: plan.measuresStrength,
     optional,
-    ...place.words,
   };
+  return place.words === NO_WORDS ? set : { ...set, ...place.words };
 }
 
 const NO_SECTIONS: readonly Section[] = [];
@@ -309,7 +313,7 @@ function pieces(
       variant: place.variant,
       measuresStrength: plan.measuresStrength,
       optional: place.optional,
-      ...place.words,
+      ...(place.words === NO_WORDS ? null : place.words),
     };
   });
 }
