@@ -38,7 +38,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   await test.step('the link asks first, then leads to the week', async () => {
     await phone.goto(link);
     await phone.getByRole('button', { name: /^I am Maren/ }).click();
-    await phone.waitForURL(/\/floor\//);
+    await phone.waitForURL(/\/floor$/);
     await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
     await expect(phone.getByRole('link', { name: 'Phones' })).toBeVisible();
     await expect(phone.getByText('Back to the desk')).toHaveCount(0);
@@ -82,7 +82,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await expect(second.getByRole('alert').first()).toContainText('is not known');
     await second.getByLabel('Code').fill(code.toLowerCase());
     await second.getByRole('button', { name: 'Come in' }).click();
-    await second.waitForURL(/\/floor\//);
+    await second.waitForURL(/\/floor$/);
     await expect(second.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   });
 

@@ -18,7 +18,7 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
 /** Packages each part may use; parts not named here may use any. */
 const PACKAGES: Readonly<Record<string, readonly string[]>> = {
   core: ['zod', 'es-toolkit'],
-  client: ['es-toolkit'],
+  client: ['es-toolkit', 'idb'],
   formats: ['zod'],
   // The schemas of forms alone: what every screen loads reads nothing unchecked.
   ui: ['react', 'next', '@mantine', '@tabler', 'dayjs', 'fuse.js', 'zod'],

@@ -10,8 +10,8 @@ export function browserStore(storage: () => Storage): Store {
   };
 }
 
-/** The world as a browser has it. Writing to its storage is done before the promise is made, so it is safe at once. */
-export function browserPorts(newId: () => string): Ports {
+/** The world as a browser has it. */
+export function browserPorts(newId: () => string, store: Store = browserStore(() => localStorage)): Ports {
   return {
     newId,
     clock: {
@@ -21,7 +21,7 @@ export function browserPorts(newId: () => string): Ports {
         return () => clearTimeout(timer);
       },
     },
-    store: browserStore(() => localStorage),
+    store,
     tabs: {
       // Where there are no locks nothing is held, and a page without a lock is taken for gone.
       hold: (name) => void navigator.locks?.request(name, () => new Promise<never>(() => {})).catch(() => {}),

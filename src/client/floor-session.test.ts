@@ -1,4 +1,4 @@
-import type { LogOutcome, Outgoing, Unanswered } from '@/core';
+import type { LoggedSet, LogOutcome, Outgoing, Unanswered } from '@/core';
 import { FloorSession } from './floor-session';
 import { calm, FakeBrowser } from './testing/fake-world';
 
@@ -13,7 +13,10 @@ const set = (setId: string, reps = 8) => ({
 });
 
 /** A phone with a session open, and a server that answers as it is told. */
-function phone(browser = new FakeBrowser()) {
+function phone(
+  browser = new FakeBrowser(),
+  knows: { finished?: boolean; logged?: readonly LoggedSet[] } = {},
+) {
   const sent: Outgoing[] = [];
   let answer: (outgoing: Outgoing) => LogOutcome | Unanswered | 'no network' = () => ({
     status: 'taken',
@@ -22,7 +25,7 @@ function phone(browser = new FakeBrowser()) {
   const { ports, kill } = browser.open();
   let day = '2026-11-24';
   const floor = new FloorSession(
-    { workoutId: 'w1', logged: [], finished: false, reported: [], ramps: {} },
+    { workoutId: 'w1', logged: [], finished: false, reported: [], ramps: {}, ...knows },
     async (outgoing) => {
       sent.push(outgoing);
       const said = answer(outgoing);
@@ -146,7 +149,8 @@ test('a week taken back stops sending, and the sets stay', async () => {
   floor.log(set('1'));
   await calm();
   expect(floor.getState().queue.sending).toEqual({ status: 'stopped', why: 'recalled' });
-  expect(browser.store.texts.size).toBe(1);
+  // In the queue, and in what the phone remembers of the session.
+  expect(browser.store.texts.size).toBe(2);
 });
 
 test('signed out, it goes on once somebody has signed in again in another tab', async () => {
@@ -175,4 +179,83 @@ test('a session past midnight is told day by day', async () => {
     ['2026-11-24', 1],
     ['2026-11-25', 1],
   ]);
+});
+
+describe('a page that was kept from before the session was done', () => {
+  test('shows what was sent since, though nobody can be asked', async () => {
+    const browser = new FakeBrowser();
+    const first = phone(browser);
+    await first.floor.start();
+    first.floor.log(set('1'));
+    await calm();
+    first.floor.report({ quads: 'early' });
+    first.floor.reportRamp('s', 'heavy');
+    first.floor.finish();
+    await calm();
+    expect(first.floor.getState().queue.waiting).toEqual([]);
+    first.kill();
+
+    const again = phone(browser);
+    again.answers(() => 'no network');
+    await again.floor.start();
+    expect(reps(again.floor)).toEqual([8]);
+    expect(again.floor.getState()).toMatchObject({
+      finished: true,
+      reported: { quads: 'early' },
+      ramps: { s: 'heavy' },
+    });
+    // It was sent once, and is not sent again.
+    expect(again.sent).toEqual([]);
+  });
+
+  test('each set once, whether the server knows it or not; a set put away stays away', async () => {
+    const browser = new FakeBrowser();
+    const first = phone(browser);
+    first.answers(({ sets }) => ({
+      status: 'taken',
+      refused: sets
+        .filter(({ setId }) => setId === '2')
+        .map(({ id }) => ({ id, why: 'unknown set' as const })),
+    }));
+    await first.floor.start();
+    first.floor.log(set('1'));
+    await browser.clock.pass(700);
+    first.floor.log(set('2', 7));
+    await calm();
+    const [sent, refused] = first.floor.getState().logged;
+    if (sent === undefined || refused === undefined) throw new Error('not logged');
+    first.floor.settleRefused(refused.id, 'drop');
+    await calm();
+    first.kill();
+    const again = phone(browser, { logged: [sent] });
+    await again.floor.start();
+    expect(reps(again.floor)).toEqual([8]);
+  });
+
+  test('is forgotten once the server has all of it', async () => {
+    const browser = new FakeBrowser();
+    const first = phone(browser);
+    await first.floor.start();
+    first.floor.log(set('1'));
+    first.floor.finish();
+    await calm();
+    const { logged } = first.floor.getState();
+    first.kill();
+    const again = phone(browser, { logged, finished: true });
+    await again.floor.start();
+    await calm();
+    expect(await browser.open().ports.store.keys('ladder/done/')).toEqual([]);
+    expect(reps(again.floor)).toEqual([8]);
+  });
+
+  test('what was stored and makes no sense is passed over', async () => {
+    const browser = new FakeBrowser();
+    const { ports } = browser.open();
+    for (const text of ['', 'null', '{"logged":3}', '{"logged":[null,{"reps":3}]}', 'no JSON']) {
+      await ports.store.write('ladder/done/w1', text);
+      const { floor } = phone(browser);
+      await floor.start();
+      expect(reps(floor)).toEqual([]);
+    }
+  });
 });

@@ -61,6 +61,8 @@ export class FloorSession {
   private readonly listeners = new Set<() => void>();
   private readonly queue: SyncQueue<FloorItem>;
   private tappedAt = Number.NEGATIVE_INFINITY;
+  private writing: Promise<void> = Promise.resolve();
+  private readonly doneKey: string;
 
   constructor(
     private readonly data: FloorData,
@@ -77,6 +79,7 @@ export class FloorSession {
       },
       ports,
     );
+    this.doneKey = `ladder/done/${data.workoutId}`;
     this.state = {
       logged: data.logged,
       finished: data.finished,
@@ -94,8 +97,9 @@ export class FloorSession {
     return () => this.listeners.delete(listener);
   };
 
-  /** Begins: shows and sends what earlier pages of this phone have left. */
+  /** Begins: shows what this phone has done, and shows and sends what its earlier pages have left. */
   async start(): Promise<void> {
+    await this.recall();
     for (const item of await this.queue.start()) this.show(item);
     for (const { item } of this.queue.getState().refused) this.show(item);
   }
@@ -137,7 +141,10 @@ export class FloorSession {
 
   /** Sends what the server refused once more, or puts it away for good. */
   settleRefused(id: string, how: 'drop' | 'send again'): void {
-    if (how === 'drop') this.put({ logged: this.state.logged.filter((set) => set.id !== id) });
+    if (how === 'drop') {
+      this.put({ logged: this.state.logged.filter((set) => set.id !== id) });
+      void this.remember();
+    }
     void this.queue.settleRefused(id, how);
   }
 
@@ -145,7 +152,39 @@ export class FloorSession {
     const head = { id: this.ports.newId(), localDate: this.today() };
     const item = itemOf(work, head, new Date(this.ports.clock.now()).toISOString());
     this.show(item);
+    void this.remember();
     void this.queue.add(item);
+  }
+
+  /**
+   * Writes down all that was done in the session. What is with the coach leaves the queue, but the page may have been
+   * kept from before it was done, and without a network there is nobody to ask.
+   */
+  private remember(): Promise<void> {
+    this.writing = this.writing.then(async () => {
+      const { logged, finished, reported, ramps } = this.state;
+      const done: Done = { logged, finished, reported, ramps };
+      // Where there is no room the queue says so.
+      await this.ports.store.write(this.doneKey, JSON.stringify(done)).catch(() => {});
+    });
+    return this.writing;
+  }
+
+  /** Shows what this phone has done, whatever the page knew of it; forgets it once the server has all of it. */
+  private async recall(): Promise<void> {
+    const done = doneOf(await this.ports.store.read(this.doneKey).catch(() => null));
+    if (done === null) return;
+    const known = new Set(this.data.logged.map(({ id }) => id));
+    const unknown = done.logged.filter(({ id }) => !known.has(id));
+    if (this.data.finished && unknown.length === 0)
+      return this.ports.store.remove(this.doneKey).catch(() => {});
+    const { logged, finished, reported, ramps } = this.state;
+    this.put({
+      logged: [...logged, ...unknown],
+      finished: finished || done.finished,
+      reported: { ...reported, ...done.reported },
+      ramps: { ...ramps, ...done.ramps },
+    });
   }
 
   private show(item: FloorItem): void {
@@ -177,6 +216,26 @@ export class FloorSession {
   private put(part: Partial<FloorState>): void {
     this.state = { ...this.state, ...part };
     for (const listener of this.listeners) listener();
+  }
+}
+
+/** All that was done in a session, as the phone remembers it. */
+type Done = Pick<FloorState, 'logged' | 'finished' | 'reported' | 'ramps'>;
+
+/** Reads it as it was written; null where there is nothing that makes sense. */
+function doneOf(text: string | null): Done | null {
+  try {
+    const done = JSON.parse(text ?? '') as Partial<Done> | null;
+    if (!Array.isArray(done?.logged)) return null;
+    const logged = done.logged.filter((set: Partial<LoggedSet> | null) => typeof set?.id === 'string');
+    return {
+      logged,
+      finished: done.finished === true,
+      reported: done.reported ?? {},
+      ramps: done.ramps ?? {},
+    };
+  } catch {
+    return null;
   }
 }
 

@@ -3,15 +3,16 @@ import { redirect } from 'next/navigation';
 import { newestIssued } from '@/data';
 import { FloorEmpty } from '@/features/floor/floor-empty';
 import { currentPhone } from './asker';
+import { Weeks } from './weeks';
 
 export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
 
-/** Where an athlete's phone begins: the block that was handed out last. */
+/** Where an athlete's phone begins: the block of which a week was handed out last. */
 export default async function FloorHome() {
   const phone = await currentPhone();
-  // A coach's own floor is reached from the block.
+  // A coach's way to a floor is from its block.
   if (phone === undefined) redirect('/desk');
   const blockId = await newestIssued(phone);
-  if (blockId !== undefined) redirect(`/floor/${blockId}`);
-  return <FloorEmpty />;
+  if (blockId === undefined) return <FloorEmpty />;
+  return <Weeks floor={{ kind: 'phone', asker: phone }} blockId={blockId} />;
 }

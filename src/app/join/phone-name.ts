@@ -1,14 +1,24 @@
+/** Devices and browsers by what they say of themselves, the more telling first: an Android phone says Linux too. */
+const DEVICES = [
+  ['iPhone', 'iPhone'],
+  ['iPad', 'iPad'],
+  ['Android', 'Android phone'],
+  ['Windows', 'Windows computer'],
+  ['Macintosh', 'Mac'],
+  ['CrOS', 'laptop'],
+  ['Linux', 'Linux computer'],
+] as const;
+const BROWSERS = [
+  ['Edg/', 'Edge'],
+  ['OPR/', 'Opera'],
+  ['Firefox/', 'Firefox'],
+  ['Chrome/', 'Chrome'],
+  ['Safari/', 'Safari'],
+] as const;
+
 /** What a phone is called in a list, by what its browser says of itself. */
 export function phoneName(agent: string): string {
-  const device = /iPhone|iPad|Android|Windows|Macintosh|Linux|CrOS/.exec(agent)?.[0] ?? 'device';
-  const names: Readonly<Record<string, string>> = {
-    Android: 'Android phone',
-    Windows: 'Windows computer',
-    Macintosh: 'Mac',
-    Linux: 'Linux computer',
-    CrOS: 'laptop',
-  };
-  const browser = /(Firefox|Edg|OPR|Chrome|Safari)\//.exec(agent.replace('HeadlessChrome', 'Chrome'))?.[1];
-  const browsers: Readonly<Record<string, string>> = { Edg: 'Edge', OPR: 'Opera' };
-  return `${names[device] ?? device}${browser === undefined ? '' : `, ${browsers[browser] ?? browser}`}`;
+  const named = (list: readonly (readonly [mark: string, name: string])[]) =>
+    list.find(([mark]) => agent.includes(mark))?.[1];
+  return [named(DEVICES) ?? 'device', named(BROWSERS)].filter((name) => name !== undefined).join(', ');
 }

@@ -65,6 +65,7 @@ export default function Phones({ name, phones: first, invite, revoke }: PhonesPr
             <TextInput
               label={`Personal link for ${name}`}
               readOnly
+              className={own.linkText}
               value={made.url}
               onFocus={(event) => event.target.select()}
             />

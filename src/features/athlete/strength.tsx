@@ -282,7 +282,7 @@ function BestSetRow(props: BestSetRowProps) {
         <Typed
           label={`Reps at which ${exercise.name} is felt best`}
           className={own.short}
-          placeholder={exercise.measure === 'seconds' ? '20-45' : '8-12'}
+          placeholder={exercise.measure === 'seconds' ? 'seconds' : 'reps'}
           text={range === undefined ? '' : `${range.low}-${range.high}`}
           read={readRange}
           onValue={onRange}

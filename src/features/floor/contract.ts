@@ -3,13 +3,10 @@ import type {
   Exercise,
   LocalDate,
   LoggedSet,
-  LogOutcome,
   Muscle,
-  Outgoing,
   RampVerdict,
   SessionPlan,
   Soreness,
-  Unanswered,
 } from '@/core';
 
 /** A session as the floor needs it: what was issued, what is logged, what was done last time. */
@@ -48,6 +45,3 @@ export interface FloorLine {
   readonly date: LocalDate | null;
   readonly sorenessMissing: boolean;
 }
-
-/** Sends what the phone has; safe to repeat. */
-export type SendAction = (outgoing: Outgoing) => Promise<LogOutcome | Unanswered>;

@@ -102,7 +102,10 @@ export function Phones({ phones: first, here, makeCode, revoke, leave }: PhonesP
       <p role="alert">{problem}</p>
       <div className={classes.grow} />
       <div className={classes.foot}>
-        <form action={leave}>
+        <form
+          action={leave}
+          onSubmit={() => navigator.serviceWorker?.controller?.postMessage({ forget: true })}
+        >
           <Button variant="link" type="submit">
             Sign this phone out
           </Button>

@@ -4,7 +4,7 @@ import { NOT_ALONE } from '@/ui/words/cautions';
 import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
-import { warmUpText } from '@/ui/words/warm-up';
+import { warmUpSets } from '@/ui/words/warm-up';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
 import classes from './floor.module.css';
@@ -79,7 +79,16 @@ export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }
         <Recipe recipe={recipe} />
       )}
       <dl className={classes.facts}>
-        {first && slot.warmUp.length > 0 ? <Fact name="Warm-up" value={warmUpText(slot)} /> : null}
+        {first && slot.warmUp.length > 0 ? (
+          <div className={classes.warmUp}>
+            <dt>Warm-up</dt>
+            {warmUpSets(slot).map(({ set, aim }) => (
+              <dd key={set}>
+                {set} <span className={classes.soft}>{aim}</span>
+              </dd>
+            ))}
+          </div>
+        ) : null}
         {last === undefined ? null : (
           <Fact
             name="Last time"

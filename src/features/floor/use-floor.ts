@@ -1,8 +1,13 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { browserPorts } from '@/client/browser-ports';
+import { browserPorts, browserStore } from '@/client/browser-ports';
 import { FloorSession, type FloorState } from '@/client/floor-session';
+import { indexedStore } from '@/client/indexed-store';
 import { newId } from '@/ui/new-id';
-import type { FloorSession as FloorData, SendAction } from './contract';
+import type { FloorSession as FloorData } from './contract';
+import { sendWork } from './send-work';
+
+/** What the phone's database is called. */
+const DATABASE = 'dense-ladder';
 
 /** Today by this phone's clock and place. */
 function localToday(): string {
@@ -10,8 +15,14 @@ function localToday(): string {
 }
 
 /** The session on this phone for as long as the page is open, and its state as it changes. */
-export function useFloor(data: FloorData, send: SendAction): readonly [FloorSession, FloorState] {
-  const [floor] = useState(() => new FloorSession(data, send, browserPorts(newId), localToday));
+export function useFloor(data: FloorData): readonly [FloorSession, FloorState] {
+  const [floor] = useState(() => {
+    const store = indexedStore(
+      DATABASE,
+      browserStore(() => localStorage),
+    );
+    return new FloorSession(data, sendWork(data), browserPorts(newId, store), localToday);
+  });
   const state = useSyncExternalStore(floor.subscribe, floor.getState, floor.getState);
   useEffect(() => {
     void floor.start();

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { FloorSession as Session } from '@/client/floor-session';
 import { type CurrentSet, currentSets, hasStopped, type SlotPlan } from '@/core';
 import { capital } from '@/ui/words/names';
-import type { FloorSession, SendAction } from './contract';
+import type { FloorSession } from './contract';
 import { End } from './end';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
@@ -44,8 +44,8 @@ function logInto(
 }
 
 /** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
-export function Workout({ data, send }: { readonly data: FloorSession; readonly send: SendAction }) {
-  const [floor, state] = useFloor(data, send);
+export function Workout({ data }: { readonly data: FloorSession }) {
+  const [floor, state] = useFloor(data);
   const { session, workoutId } = data;
   const { logged, finished } = state;
   const sets = useMemo(() => askedSets(session), [session]);

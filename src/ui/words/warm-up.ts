@@ -9,9 +9,17 @@ function aimOf(slot: Pick<SlotPlan, 'warmUp'>, at: number): string {
   return at === warmUp.length - 1 ? 'crisp: it tells how today is' : 'smooth';
 }
 
-/** Warm-up sets with their aims: `22.5 × 12 easy, for the rhythm; 40 × 6 smooth`. */
+/** Warm-up sets with what each is for: `22.5 × 12`, easy, for the rhythm. */
+export function warmUpSets(slot: SlotPlan): readonly { readonly set: string; readonly aim: string }[] {
+  return slot.warmUp.map(({ load, reps }, at) => ({
+    set: setText(load / 100, reps, slot),
+    aim: aimOf(slot, at),
+  }));
+}
+
+/** The same in one line: `22.5 × 12 easy, for the rhythm; 40 × 6 smooth`. */
 export function warmUpText(slot: SlotPlan): string {
-  return slot.warmUp
-    .map(({ load, reps }, at) => `${setText(load / 100, reps, slot)} ${aimOf(slot, at)}`)
+  return warmUpSets(slot)
+    .map(({ set, aim }) => `${set} ${aim}`)
     .join('; ');
 }

@@ -6,7 +6,6 @@ import { workoutId as idOf, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
 import { floorTraining, requireFloor } from '../../asker';
-import { send } from './actions';
 
 export const metadata: Metadata = { title: 'Floor · Dense Ladder' };
 
@@ -41,8 +40,7 @@ export default async function WorkoutPage({ params }: PageProps) {
     lastTime: lastTimes(training, week.week, session.sessionId),
     reported: log.soreness.filter((report) => report.workoutId === workoutId),
   };
-  const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
-  return <Workout key={workoutId} data={data} send={send.bind(null, ref)} />;
+  return <Workout key={workoutId} data={data} />;
 }
 
 /** Set-up and agreed depth of every exercise that has any. */

@@ -1,0 +1,107 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { expect, openBlock, test } from './coach';
+
+/** A phone signed in as Maren, with week 3 handed out. */
+async function signedIn(page: Page, browser: Browser): Promise<BrowserContext> {
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.goto('/desk');
+  const profile = (await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href')) ?? '';
+  await page.goto(profile);
+  const phones = page.getByRole('region', { name: 'Phones' });
+  await phones.getByRole('button', { name: 'Make a personal link' }).click();
+  const link = await phones.getByLabel(/^Personal link for/).inputValue();
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.getByRole('button', { name: /^I am Maren/ }).click();
+  await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+  return context;
+}
+
+/** Waits until the worker has kept the pages of the week with all they are made of. */
+async function kept(page: Page): Promise<void> {
+  await expect
+    .poll(
+      () =>
+        page.evaluate(async () => {
+          const pages = await caches.open('floor-pages-1');
+          const parts = await caches.open('floor-parts-1');
+          const names = (await pages.keys()).map(({ url }) => new URL(url).pathname);
+          return names.filter((path) => /^\/floor\/[^/]+\/[^/]+$/.test(path)).length >= 4 &&
+            (await parts.keys()).length > 5
+            ? 'kept'
+            : names;
+        }),
+      { timeout: 30_000 },
+    )
+    .toBe('kept');
+}
+
+test('no network from a cold start: the week and a session open, sets are kept through a browser killed, and all arrive', async ({
+  coach: page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const context = await signedIn(page, browser);
+  const [first] = context.pages();
+  if (first === undefined) throw new Error('no page');
+  await kept(first);
+  await first.close({ runBeforeUnload: false });
+
+  await context.setOffline(true);
+  let phone = await context.newPage();
+  await phone.goto('/floor');
+  await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+  await phone
+    .getByRole('link', { name: /Lower, squat first/ })
+    .first()
+    .click();
+  await expect(phone.getByText(/^Hack squat, top set/)).toBeVisible();
+  const session = phone.url();
+  const count = Number((await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
+  expect(count).toBeGreaterThan(8);
+
+  // The page dies after each of these taps, and the next one knows what was done.
+  for (let done = 1; done <= 5; done++) {
+    await phone.waitForTimeout(750);
+    await phone.getByRole('button', { name: 'Done as asked' }).click();
+    await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
+    await expect(phone.getByText(/kept on this phone/)).toBeVisible();
+    await phone.close({ runBeforeUnload: false });
+    phone = await context.newPage();
+    await phone.goto(session);
+    await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
+  }
+  await expect(phone.getByText('No connection. 5 sets kept on this phone.')).toBeVisible();
+
+  // Back, all of it arrives; and without a network again the phone still knows it, though nothing waits any more.
+  await context.setOffline(false);
+  await expect(phone.getByText('All sets are with your coach.')).toBeVisible({ timeout: 60_000 });
+  await context.setOffline(true);
+  await phone.close({ runBeforeUnload: false });
+  phone = await context.newPage();
+  await phone.goto(session);
+  await expect(phone.getByText(`5 of ${count} sets`)).toBeVisible();
+  await context.setOffline(false);
+
+  await page.goto('/desk');
+  await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Floor' }).click();
+  await page
+    .getByRole('link', { name: /Lower, squat first/ })
+    .first()
+    .click();
+  await expect(page.getByText(`5 of ${count} sets`)).toBeVisible();
+
+  // A phone that is signed out keeps nothing of the athlete's pages.
+  await phone.goto('/floor/phones');
+  await phone.getByRole('button', { name: 'Sign this phone out' }).click();
+  await expect(phone).toHaveURL(/\/join/);
+  await phone.goto('/floor');
+  await expect(phone).toHaveURL(/\/sign-in|\/join/);
+  await context.setOffline(true);
+  await phone.goto('/floor').catch(() => {});
+  await expect(phone.getByRole('heading', { name: 'Week 3' })).toHaveCount(0);
+  await context.close();
+});

@@ -1,0 +1,55 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { Store } from './ports';
+
+interface Kept extends DBSchema {
+  readonly kept: { readonly key: string; readonly value: string };
+}
+
+/**
+ * Texts in the phone's database. A write resolves once it is on the disk, not only handed to it, so that a browser
+ * killed that moment has lost nothing; it rejects where there is no room or the database may not be used.
+ * @param earlier where texts stood before: what is left there is found, and goes when it is removed
+ */
+export function indexedStore(name: string, earlier?: Store): Store {
+  let opened: Promise<IDBPDatabase<Kept>> | undefined;
+  const database = () => {
+    opened ??= openDB<Kept>(name, 1, {
+      upgrade: (fresh) => {
+        fresh.createObjectStore('kept');
+      },
+      // Another tab with a newer page asks for room: this one opens it anew when it next needs it.
+      blocking: (_current, _blocked, event) => {
+        (event.target as IDBDatabase).close();
+        opened = undefined;
+      },
+      terminated: () => {
+        opened = undefined;
+      },
+    });
+    // What could not be opened once may be opened later.
+    opened.catch(() => {
+      opened = undefined;
+    });
+    return opened;
+  };
+  const change = async (work: 'put' | 'delete', key: string, text = '') => {
+    const transaction = (await database()).transaction('kept', 'readwrite', { durability: 'strict' });
+    if (work === 'put') void transaction.store.put(text, key).catch(() => {});
+    else void transaction.store.delete(key).catch(() => {});
+    await transaction.done;
+  };
+  return {
+    keys: async (prefix) => {
+      const range = IDBKeyRange.bound(prefix, `${prefix}\uffff`);
+      const here = await (await database()).getAllKeys('kept', range);
+      const there = (await earlier?.keys(prefix)) ?? [];
+      return [...new Set([...here, ...there])];
+    },
+    read: async (key) => (await (await database()).get('kept', key)) ?? (await earlier?.read(key)) ?? null,
+    write: (key, text) => change('put', key, text),
+    remove: async (key) => {
+      await change('delete', key);
+      await earlier?.remove(key);
+    },
+  };
+}
