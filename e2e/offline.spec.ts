@@ -1,24 +1,6 @@
-import type { Browser, BrowserContext, Page } from '@playwright/test';
-import { expect, openBlock, test } from './coach';
-
-/** A phone signed in as Maren, with week 3 handed out. */
-async function signedIn(page: Page, browser: Browser): Promise<BrowserContext> {
-  await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
-  await page.goto('/desk');
-  const profile = (await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href')) ?? '';
-  await page.goto(profile);
-  const phones = page.getByRole('region', { name: 'Phones' });
-  await phones.getByRole('button', { name: 'Make a personal link' }).click();
-  const link = await phones.getByLabel(/^Personal link for/).inputValue();
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const phone = await context.newPage();
-  await phone.goto(link);
-  await phone.getByRole('button', { name: /^I am Maren/ }).click();
-  await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
-  return context;
-}
+import type { Page } from '@playwright/test';
+import { expect, test } from './coach';
+import { marensPhone } from './phones';
 
 /** Waits until the worker has kept the pages of the week with all they are made of. */
 async function kept(page: Page): Promise<void> {
@@ -44,7 +26,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   browser,
 }) => {
   test.setTimeout(240_000);
-  const context = await signedIn(page, browser);
+  const context = await marensPhone(page, browser);
   const [first] = context.pages();
   if (first === undefined) throw new Error('no page');
   await kept(first);

@@ -67,6 +67,7 @@ export * from './loading/weight';
 export * from './log/current-sets';
 export * from './log/log';
 export * from './log/stopped';
+export * from './log/to-beat';
 export { Memo } from './memo';
 export type * from './plan/block-plan';
 export type * from './plan/reason';

@@ -11,6 +11,7 @@ export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
 export * from './repositories/exercises';
 export * from './repositories/issuing';
+export * from './repositories/last-done';
 export * from './repositories/logging';
 export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';

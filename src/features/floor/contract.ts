@@ -1,6 +1,7 @@
 import type {
   EquipmentSet,
   Exercise,
+  LastDone,
   LocalDate,
   LoggedSet,
   Muscle,
@@ -28,8 +29,8 @@ export interface FloorSession {
   readonly ramps: Readonly<Record<string, RampVerdict>>;
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
-  /** First set of each slot when it was last done, by slot id. */
-  readonly lastTime: Readonly<Record<string, Pick<LoggedSet, 'load' | 'reps' | 'rir' | 'more'>>>;
+  /** Each set when it was last done, in this block or an earlier one, by slot and set: `SLOT/SET`. */
+  readonly lastTime: Readonly<Record<string, LastDone>>;
   readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
 }
 

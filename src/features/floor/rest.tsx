@@ -1,11 +1,15 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Fact } from './fact';
 import classes from './floor.module.css';
+import { signal } from './signal';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 const LONGEST_SHOWN = 15 * 60;
 
-/** Counts the rest up from the last logged set, so that a closed page loses no time. */
+/**
+ * Counts the rest up from the last logged set, so that a closed page and a phone that slept lose no time. Its end is heard
+ * and felt, once, by whoever was waiting for it.
+ */
 export function Rest({ since, of }: { readonly since: string; readonly of: number }) {
   const [now, setNow] = useState<number | null>(null);
   useEffect(() => {
@@ -14,6 +18,13 @@ export function Rest({ since, of }: { readonly since: string; readonly of: numbe
     const timer = setInterval(tick, 1000);
     return () => clearInterval(timer);
   }, []);
+  const over = now !== null && of > 0 && now - Date.parse(since) >= of * 1000;
+  const waited = useRef(false);
+  useEffect(() => {
+    if (now === null) return;
+    if (over && waited.current) signal();
+    waited.current = !over;
+  }, [now, over]);
   if (now === null) return null;
   const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
   if (seconds > LONGEST_SHOWN) return null;

@@ -1,6 +1,7 @@
-import { howToMake } from '@/core';
+import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
+import { shortDay } from '@/ui/words/dates';
 import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
@@ -68,8 +69,10 @@ interface HelpProps extends AskedProps {
 
 /** What helps to do it: how to make the load, the ramp, last time, the rest. */
 export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }: HelpProps) {
-  const { slot } = asked;
-  const last = data.lastTime[slot.slotId];
+  const { slot, set, key } = asked;
+  const last = data.lastTime[key];
+  // A deload is not there to be beaten.
+  const beat = data.kind === 'deload' ? null : toBeat(slot, set, lastOf(slot, data));
   const held = slot.measure === 'seconds';
   const loadless = slot.loading === 'none';
   const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
@@ -92,13 +95,37 @@ export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }
         {last === undefined ? null : (
           <Fact
             name="Last time"
-            value={`${held ? `${last.reps} s` : last.reps}${afterCell(last.more ?? {})}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left`}
+            value={`${held ? `${last.reps} s` : last.reps}${afterCell(last.more ?? {})}${loadless ? '' : ` at ${loadWithUnit(last.load.value, slot.loading, last.load.unit)}`}, ${figure(last.rir)} left${last.earlier ? `, ${shortDay(last.date)}` : ''}`}
           />
         )}
+        {beat === null || isDone ? null : <Fact name="To beat" value={beatWords(beat, held)} />}
         {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
       </dl>
     </>
   );
+}
+
+/** The slot's sets as they were last done, by set id. */
+function lastOf({ slotId, sets }: SlotPlan, { lastTime }: FloorSession): ReadonlyMap<string, LastDone> {
+  return new Map(
+    sets.flatMap(({ id }) => {
+      const last = lastTime[`${slotId}/${id}`];
+      return last === undefined ? [] : [[id, last] as const];
+    }),
+  );
+}
+
+function beatWords(beat: ToBeat, held: boolean): string {
+  switch (beat.kind) {
+    case 'reps':
+      return held ? `${beat.reps} s` : `${beat.reps}: ${beat.reps + 1} is more`;
+    case 'pair':
+      return `${beat.reps}+${beat.partials}: one more of either`;
+    case 'sum':
+      return `${beat.sum} in all`;
+    case 'load':
+      return 'the load is new';
+  }
 }
 
 /** What to mind before it is done. */

@@ -15,7 +15,7 @@ export function useSetEntry(
 ) {
   const { slot, set } = asked;
   const exercise = data.exercises[slot.exerciseId];
-  const last = data.lastTime[slot.slotId];
+  const last = data.lastTime[asked.key];
   const grid = loadGrid(slot.loading, data.equipment);
   const [entry, setEntry] = useState<SetEntry>(() => ({
     load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),

@@ -15,6 +15,8 @@ import { queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
+import { wakeSound } from './signal';
+import { useAwake } from './use-awake';
 import { useFloor } from './use-floor';
 
 type View =
@@ -46,6 +48,7 @@ function logInto(
 /** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
 export function Workout({ data }: { readonly data: FloorSession }) {
   const [floor, state] = useFloor(data);
+  useAwake();
   const { session, workoutId } = data;
   const { logged, finished } = state;
   const sets = useMemo(() => askedSets(session), [session]);
@@ -68,6 +71,7 @@ export function Workout({ data }: { readonly data: FloorSession }) {
     setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
 
   const log = (asked: AskedSet, value: CheckedSet) => {
+    wakeSound();
     const before = done.get(asked.key);
     if (!logInto(floor, asked, before, value)) return;
     if (before !== undefined) setView({ status: 'list' });

@@ -28,10 +28,13 @@ export async function keep(
   athlete: unknown,
   base: number,
 ): Promise<SaveAthleteOutcome | Unanswered> {
-  const decoded = decodeAthlete(athlete);
-  if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
-  if (!isId(athleteId) || decoded.value.id !== athleteId || !isRevision(base)) return { status: 'malformed' };
-  return asCoach((asker) => saveAthlete(asker, decoded.value, base, new Date()));
+  return asCoach(async (asker): Promise<SaveAthleteOutcome | Unanswered> => {
+    const decoded = decodeAthlete(athlete);
+    if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
+    if (!isId(athleteId) || decoded.value.id !== athleteId || !isRevision(base))
+      return { status: 'malformed' };
+    return saveAthlete(asker, decoded.value, base, new Date());
+  });
 }
 
 const id = z.string().min(1).max(64);

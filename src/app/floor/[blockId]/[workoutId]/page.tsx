@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import type { Athlete, Training } from '@/core';
+import type { Athlete, LastDone, LoggedSet, SessionPlan, Training } from '@/core';
 import { currentSets, placeFor, setUpOf } from '@/core';
-import { workoutId as idOf, rampReports } from '@/data';
+import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
 import { floorTraining, requireFloor } from '../../asker';
@@ -37,7 +37,7 @@ export default async function WorkoutPage({ params }: PageProps) {
     ramps: await rampReports(floor.asker, { issuedWeekId: week.id, sessionId: session.sessionId }),
     logged: log.sets.filter((set) => set.workoutId === workoutId),
     finished: log.workouts.some((workout) => workout.id === workoutId && workout.finished),
-    lastTime: lastTimes(training, week.week, session.sessionId),
+    lastTime: await lastTimes(floor.asker, training, week.week, session),
     reported: log.soreness.filter((report) => report.workoutId === workoutId),
   };
   return <Workout key={workoutId} data={data} />;
@@ -54,20 +54,44 @@ function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
   );
 }
 
-/** First logged set of each slot in the latest earlier week of the same session. */
-function lastTimes({ log }: Training, week: number, sessionId: string): FloorSession['lastTime'] {
+/**
+ * Each set as it was last done: in the same session of an earlier week, else in the athlete's last session of another
+ * block that had the exercise, there set by set in order.
+ */
+async function lastTimes(
+  asker: Asker,
+  { blockId, athlete, log }: Training,
+  week: number,
+  session: SessionPlan,
+): Promise<FloorSession['lastTime']> {
   const earlier = log.workouts
-    .filter((workout) => workout.sessionId === sessionId && workout.week < week)
+    .filter((workout) => workout.sessionId === session.sessionId && workout.week < week)
     .sort((a, b) => a.week - b.week);
   const sets = currentSets(log.sets);
-  const found: Record<string, FloorSession['lastTime'][string]> = {};
-  for (const workout of earlier) {
-    const seen = new Set<string>();
-    for (const { set } of sets.get(workout.id)?.values() ?? []) {
-      if (seen.has(set.slotId)) continue;
-      seen.add(set.slotId);
-      found[set.slotId] = { load: set.load, reps: set.reps, rir: set.rir, more: set.more };
-    }
+  const found: Record<string, LastDone> = {};
+  const exerciseOf = new Map(session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));
+  for (const { id, date } of earlier)
+    for (const [place, { set }] of sets.get(id) ?? [])
+      if (exerciseOf.get(set.slotId) === set.exerciseId)
+        found[place] = { ...lastOf(set), date, earlier: false };
+  const unknown = session.slots.filter(({ slotId, sets: [first] }) => !(`${slotId}/${first?.id}` in found));
+  const elsewhere = await lastDoneElsewhere(
+    asker,
+    athlete.id,
+    unknown.map(({ exerciseId }) => exerciseId),
+    blockId,
+  );
+  for (const { slotId, exerciseId, sets: asked } of unknown) {
+    const last = elsewhere.get(exerciseId);
+    asked.forEach(({ id }, at) => {
+      const set = last?.sets[at];
+      if (last !== undefined && set !== undefined)
+        found[`${slotId}/${id}`] = { ...lastOf(set), date: last.date, earlier: true };
+    });
   }
   return found;
+}
+
+function lastOf({ load, reps, rir, more }: LoggedSet): Pick<LastDone, 'load' | 'reps' | 'rir' | 'more'> {
+  return { load, reps, rir, ...(more === undefined ? {} : { more }) };
 }

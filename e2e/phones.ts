@@ -1,0 +1,27 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { expect, openBlock } from './coach';
+
+/** A phone signed in as Maren by a personal link, with week 3 handed out: another browser, nothing of the coach's in it. */
+export async function marensPhone(page: Page, browser: Browser): Promise<BrowserContext> {
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.goto('/desk');
+  await page.goto(await hrefOf(page, 'Profile of Maren'));
+  const phones = page.getByRole('region', { name: 'Phones' });
+  await phones.getByRole('button', { name: 'Make a personal link' }).click();
+  const link = await phones.getByLabel(/^Personal link for/).inputValue();
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.getByRole('button', { name: /^I am Maren/ }).click();
+  await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+  return context;
+}
+
+/** Where a link of the page leads. */
+export async function hrefOf(page: Page, name: string | RegExp): Promise<string> {
+  const href = await page.getByRole('link', { name }).first().getAttribute('href');
+  if (href === null) throw new Error(`no link ${name}`);
+  return href;
+}

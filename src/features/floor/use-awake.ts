@@ -1,0 +1,22 @@
+import { useEffect } from 'react';
+
+/** Keeps the screen awake for as long as the page is open and in sight; where that is not offered nothing happens. */
+export function useAwake(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    let gone = false;
+    const hold = async () => {
+      if (gone || document.visibilityState !== 'visible') return;
+      lock = await (navigator.wakeLock?.request('screen').catch(() => null) ?? null);
+      if (gone) void lock?.release();
+    };
+    // A page that was out of sight has lost it.
+    document.addEventListener('visibilitychange', hold);
+    void hold();
+    return () => {
+      gone = true;
+      document.removeEventListener('visibilitychange', hold);
+      void lock?.release();
+    };
+  }, []);
+}
