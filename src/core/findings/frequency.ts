@@ -11,6 +11,12 @@ function isSmallDoses(muscle: Muscle, input: CheckInput): boolean {
   return sessionsOf(input).every(({ credit }) => isAtMost(credit.get(muscle) ?? 0, most));
 }
 
+/** Times a week below which a growing muscle warns: in a cut it is kept by being trained often, never below what growing asks. */
+export function leastTimes(muscle: Muscle, { week, near }: CheckInput): number {
+  const { growingFrequencyNote, growingFrequencyWarn } = near.ofMuscle(muscle);
+  return week.phase === 'cutting' ? growingFrequencyNote : growingFrequencyWarn;
+}
+
 /**
  * Growing muscles exposed too seldom or too often a week. A muscle with direct work has a finding of its own, with
  * the ways to a further day; the others that are alike in their days share one.
@@ -22,10 +28,7 @@ export const frequency: Check = (input) => {
   const finding = (key: string, muscles: readonly [Muscle, ...Muscle[]], times: number): Finding => {
     const conventions = near.ofMuscle(muscles[0]);
     const high = times > conventions.highFrequencyNote;
-    // In a cut a muscle is kept by being trained often: never below what growing asks.
-    const least =
-      week.phase === 'cutting' ? conventions.growingFrequencyNote : conventions.growingFrequencyWarn;
-    const severity: Severity = !high && !isAtLeast(times, least) ? 'warn' : 'note';
+    const severity: Severity = !high && !isAtLeast(times, leastTimes(muscles[0], input)) ? 'warn' : 'note';
     return {
       id: `frequency/${key}`,
       severity,

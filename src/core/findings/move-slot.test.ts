@@ -1,27 +1,29 @@
+import type { Session } from '../block/block';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { withSlotIn } from './move-slot';
+import { makesRare, withSlotIn } from './move-slot';
 import { checkInput } from './registry';
 
-const made = block([
-  session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),
-  session('b', 2, [slot('3', 'pull-up')]),
-]);
-const input = checkInput({
-  block: made,
-  athlete: athlete(),
-  blockPlan: unfold({
+function inputOf(sessions: readonly Session[]) {
+  const made = block(sessions);
+  const blockPlan = unfold({
     block: made,
     athlete: athlete(),
     exercises: lookup,
     issued: [],
     log: EMPTY_LOG,
     answers: [],
-  }),
-  exercises: lookup,
-});
-if (input === undefined) throw new Error('nothing to check');
+  });
+  const input = checkInput({ block: made, athlete: athlete(), blockPlan, exercises: lookup });
+  if (input === undefined) throw new Error('nothing to check');
+  return input;
+}
+
+const input = inputOf([
+  session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),
+  session('b', 2, [slot('3', 'pull-up')]),
+]);
 const slotsOf = (of: typeof input) => of.week.sessions.map(({ slots }) => slots.map(({ slotId }) => slotId));
 
 test('a slot stands last in the other session and no longer in its own', () => {
@@ -31,4 +33,24 @@ test('a slot stands last in the other session and no longer in its own', () => {
 
 test('a slot that is not in the week moves nowhere', () => {
   expect(withSlotIn(input, '9', 'b')).toBe(input);
+});
+
+test('a muscle that loses one of its two days by a move becomes rare; one that has it elsewhere that day does not', () => {
+  expect(makesRare(input, withSlotIn(input, '2', 'b'))).toBe(false);
+  const twice = inputOf([
+    session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),
+    session('b', 2, [slot('3', 'leg-extension')]),
+  ]);
+  expect(makesRare(twice, withSlotIn(twice, '2', 'b'))).toBe(false);
+  const bare = inputOf([
+    session('a', 0, [slot('2', 'leg-extension')]),
+    session('b', 2, [slot('3', 'leg-press')]),
+  ]);
+  expect(makesRare(bare, withSlotIn(bare, '2', 'b'))).toBe(true);
+  const often = inputOf([
+    session('a', 0, [slot('1', 'leg-extension')]),
+    session('b', 2, [slot('2', 'leg-extension')]),
+    session('c', 4, [slot('3', 'leg-extension')]),
+  ]);
+  expect(makesRare(often, withSlotIn(often, '1', 'b'))).toBe(false);
 });

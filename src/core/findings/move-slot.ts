@@ -1,4 +1,8 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { isAtLeast } from '../rounding';
+import { sessionsOf } from './cycle';
 import type { CheckInput } from './finding';
+import { leastTimes } from './frequency';
 
 /** The week with a slot standing last in another session. Nothing else of it is planned anew. */
 export function withSlotIn(input: CheckInput, slotId: string, target: string): CheckInput {
@@ -9,4 +13,20 @@ export function withSlotIn(input: CheckInput, slotId: string, target: string): C
     return { ...session, slots: session.sessionId === target ? [...slots, moved] : slots };
   });
   return { ...input, week: { ...input.week, sessions } };
+}
+
+/** Sessions a week that expose a muscle. */
+function timesOf(muscle: Muscle, input: CheckInput): number {
+  const least = input.conventions.exposureCredit;
+  const exposed = sessionsOf(input).filter(({ credit }) => isAtLeast(credit.get(muscle) ?? 0, least));
+  return (exposed.length * 7) / input.block.cycleDays;
+}
+
+/** Whether a growing muscle is trained less often after a move than before, and so seldom that it warns. */
+export function makesRare(before: CheckInput, after: CheckInput): boolean {
+  return MUSCLES.some((muscle) => {
+    if (before.week.muscles[muscle].goal === 'hold') return false;
+    const times = timesOf(muscle, after);
+    return !isAtLeast(times, leastTimes(muscle, before)) && times < timesOf(muscle, before);
+  });
 }

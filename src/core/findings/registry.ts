@@ -26,7 +26,7 @@ import { longHalf } from './long-half';
 import { manySets } from './many-sets';
 import { middleRange } from './middle-range';
 import { isWorse, withCalendarFixes } from './move-session';
-import { withSlotIn } from './move-slot';
+import { makesRare, withSlotIn } from './move-slot';
 import { neverStretched } from './never-stretched';
 import { nextVariation } from './next-variation';
 import { noviceRest } from './novice-rest';
@@ -139,7 +139,10 @@ export function checkAll(input: CheckedBlock): readonly Finding[] {
   );
 }
 
-/** Whether a slot's way into another session, or its second one there, leaves the calendar without a new finding more severe than the one it mends. */
+/**
+ * Whether a slot's way into another session, or its second one there, leaves the calendar without a new finding more
+ * severe than the one it mends: a growing muscle that is trained too seldom by it is one.
+ */
 function keepsCalendar(
   fix: Fix,
   finding: Finding,
@@ -153,6 +156,7 @@ function keepsCalendar(
         ? withSlotToo(context, fix.slot, fix.target, fix.sets)
         : null;
   if (after === null) return true;
+  if (fix.edit.kind === 'slot/move' && finding.severity === 'note' && makesRare(context, after)) return false;
   const known = new Set(calendar.map(({ id }) => id));
   // A day more of training may not cost as much as the day that was missing.
   const costs = (one: Finding) => isWorse(one, finding) || fix.does === 'spread sets';

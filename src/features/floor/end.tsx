@@ -1,21 +1,28 @@
 import { UnstyledButton } from '@mantine/core';
 import type { Reported } from '@/client/floor-session';
 import { inVariant, primeMovers } from '@/core';
+import { plural, setText } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import { setName } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
+import { nameOf } from './issued-name';
+import type { AskedSet } from './order';
 import { SorenessForm } from './soreness-form';
 
 interface EndProps {
   readonly data: FloorSession;
-  readonly unlogged: number;
+  /** Sets that were asked and are not logged. */
+  readonly open: readonly AskedSet[];
   readonly finished: boolean;
   readonly reported: Reported;
+  readonly onOpen: (key: string) => void;
   readonly onFinish: () => void;
   readonly onReport: (answers: Reported) => void;
 }
 
-/** After the last set: finishing, then soreness. */
-export function End({ data, unlogged, finished, reported, onFinish, onReport }: EndProps) {
+/** After the last set, or before it where the session is cut short: which sets are open, finishing, then soreness. */
+export function End({ data, open, finished, reported, onOpen, onFinish, onReport }: EndProps) {
   const muscles = [
     ...new Set(
       data.session.slots.flatMap((slot) => {
@@ -28,8 +35,18 @@ export function End({ data, unlogged, finished, reported, onFinish, onReport }: 
   return (
     <div>
       <p className={classes.slotName}>
-        {unlogged === 0 ? 'All sets are logged.' : `${unlogged} sets are not logged.`}
+        {open.length === 0
+          ? 'All sets are logged.'
+          : `${plural(open.length, 'set')} ${open.length === 1 ? 'is' : 'are'} not logged.`}
       </p>
+      {open.map(({ key, slot, set }) => (
+        <UnstyledButton className={classes.setRow} key={key} onClick={() => onOpen(key)}>
+          <span>
+            {capital(nameOf(slot, data, set))}, {setName(set, slot.sets)}
+          </span>
+          <span className={classes.soft}>{setText(set.load, set.reps, slot)}</span>
+        </UnstyledButton>
+      ))}
       <p className={classes.soft}>
         Finishing tells your coach that the session is over. Sets can still be corrected.
       </p>

@@ -1,7 +1,9 @@
 import { Button } from '@mantine/core';
 import type { FloorItem, FloorSession, FloorState } from '@/client/floor-session';
 import { plural } from '@/ui/words/figures';
+import type { FloorSession as Session } from './contract';
 import classes from './floor.module.css';
+import { setsAsText } from './sets-as-text';
 
 const STOPPED: Readonly<Record<string, string>> = {
   recalled: 'Your coach took this week back. Your sets are kept on this phone; tell your coach.',
@@ -59,5 +61,22 @@ export function RefusedList({ floor, state }: AsideListProps) {
         </li>
       ))}
     </ul>
+  );
+}
+
+/** Sets that may be lost, or that nobody takes, as text to copy. */
+export function AsText({ data, state }: { readonly data: Session; readonly state: FloorState }) {
+  const { isStored, refused, sending } = state.queue;
+  if (isStored && refused.length === 0 && sending.status !== 'stopped') return null;
+  const text = setsAsText(state, data);
+  if (text === '') return null;
+  return (
+    <details className={classes.asText}>
+      <summary>Show these sets as text</summary>
+      <pre>{text}</pre>
+      <Button variant="link" onClick={() => void navigator.clipboard.writeText(text)}>
+        Copy
+      </Button>
+    </details>
   );
 }

@@ -1,4 +1,4 @@
-import { UnstyledButton } from '@mantine/core';
+import { Button, UnstyledButton } from '@mantine/core';
 import type { LoggedSet } from '@/core';
 import { figure, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
@@ -13,10 +13,12 @@ interface SetListProps {
   readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
+  /** Goes to the end of the session, whatever is open; null where it is over. */
+  readonly onEnd: (() => void) | null;
 }
 
 /** Every set of the session; tapping one opens it for logging or correcting. */
-export function SetList({ data, sets, done, onOpen }: SetListProps) {
+export function SetList({ data, sets, done, onOpen, onEnd }: SetListProps) {
   const slots = [...new Set(sets.map(({ slot }) => slot))];
   return (
     <div>
@@ -49,6 +51,13 @@ export function SetList({ data, sets, done, onOpen }: SetListProps) {
             })}
         </section>
       ))}
+      {onEnd === null ? null : (
+        <p>
+          <Button variant="default" onClick={onEnd}>
+            End the session here
+          </Button>
+        </p>
+      )}
     </div>
   );
 }

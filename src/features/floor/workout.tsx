@@ -11,7 +11,7 @@ import { End } from './end';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
 import { type AskedSet, askedSets } from './order';
-import { queueSentence, RefusedList } from './queue-note';
+import { AsText, queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
@@ -119,7 +119,8 @@ export function Workout({ data }: { readonly data: FloorSession }) {
       ) : now.status === 'end' ? (
         <End
           data={data}
-          unlogged={sets.filter((one) => !one.set.optional && isOpen(one)).length}
+          open={sets.filter((one) => !one.set.optional && isOpen(one))}
+          onOpen={(key) => setView({ status: 'set', key })}
           finished={finished}
           reported={state.reported}
           onFinish={() => {
@@ -129,9 +130,16 @@ export function Workout({ data }: { readonly data: FloorSession }) {
           onReport={(answers) => floor.report(answers)}
         />
       ) : (
-        <SetList data={data} sets={sets} done={done} onOpen={(key) => setView({ status: 'set', key })} />
+        <SetList
+          data={data}
+          sets={sets}
+          done={done}
+          onOpen={(key) => setView({ status: 'set', key })}
+          onEnd={finished ? null : () => setView({ status: 'end' })}
+        />
       )}
       <RefusedList floor={floor} state={state} />
+      <AsText data={data} state={state} />
       <Foot state={state} count={done.size}>
         {now.status === 'list' && (firstUnlogged !== undefined || finished) ? (
           <Button variant="link" onClick={() => setView(null)}>

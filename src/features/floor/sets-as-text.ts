@@ -1,0 +1,29 @@
+import type { FloorState } from '@/client/floor-session';
+import { figure, setWithUnit } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import { setName } from '@/ui/words/techniques';
+import type { FloorSession } from './contract';
+import { nameOf } from './issued-name';
+
+/**
+ * The sets that are not with the coach, a line each: to be copied where the phone cannot keep them, or nobody takes
+ * them. Empty while there are none.
+ */
+export function setsAsText(
+  { queue }: Pick<FloorState, 'queue'>,
+  data: Pick<FloorSession, 'session' | 'exercises' | 'athleteName' | 'week'>,
+): string {
+  const left = [...queue.refused.map(({ item }) => item), ...queue.waiting];
+  const lines = left.flatMap((item) => {
+    if (item.kind !== 'set') return [];
+    const { set, localDate } = item;
+    const slot = data.session.slots.find(({ slotId }) => slotId === set.slotId);
+    const planned = slot?.sets.find(({ id }) => id === set.setId);
+    if (slot === undefined || planned === undefined) return [];
+    const done = setWithUnit(set.load.value, set.reps, slot, set.load.unit);
+    const name = `${capital(nameOf(slot, data, planned))}, ${setName(planned, slot.sets)}`;
+    return [`${localDate} ${name}: ${done}, ${figure(set.rir)} left`];
+  });
+  if (lines.length === 0) return '';
+  return [`${data.athleteName}, week ${data.week}, ${data.session.name}`, ...lines].join('\n');
+}
