@@ -5,6 +5,7 @@ import { hundredths, type LoggedSet, loadAfterRamp, RAMP_VERDICTS, type RampVerd
 import { figure, setText } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
+import { HoldClock } from './hold-clock';
 import { MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
@@ -67,6 +68,9 @@ export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, o
       ) : null}
       <SetCautions data={data} asked={asked} />
       <div className={classes.grow} />
+      {slot.measure === 'seconds' && done === null ? (
+        <HoldClock of={set.reps} onHeld={(seconds) => put('reps', String(seconds))} />
+      ) : null}
       <SetFigures slot={slot} use={use} />
       <SetMore use={use} />
       <p

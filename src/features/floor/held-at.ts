@@ -1,0 +1,22 @@
+/** Seconds between the tap that starts the clock of a hold and the hold itself. */
+export const LEAD = 5;
+
+export interface Held {
+  readonly phase: 'before' | 'holding' | 'longer';
+  /** Whole seconds held so far. */
+  readonly held: number;
+  readonly words: string;
+}
+
+/**
+ * How a hold stands.
+ * @param tapped when its clock was started, milliseconds
+ * @param now milliseconds
+ * @param of seconds asked
+ */
+export function heldAt(tapped: number, now: number, of: number): Held {
+  const since = Math.floor((now - tapped) / 1000) - LEAD;
+  if (since < 0) return { phase: 'before', held: 0, words: `Begins in ${-since} s` };
+  if (since < of) return { phase: 'holding', held: since, words: `${of - since} s to go` };
+  return { phase: 'longer', held: since, words: since === of ? 'Time' : `${since - of} s longer` };
+}
