@@ -38,6 +38,9 @@ export function moreFields(
   return fields.flatMap(([field, asked]) => (asked ? [field] : []));
 }
 
+/** The longest that may be noted of a set, seconds. */
+export const MOST_SECONDS = 3600;
+
 /** The fields as they are asked; sides start empty, for they are noted only where they differ. */
 export function startMore(set: SetPlan, done: LoggedMore | undefined): MoreEntry {
   const asked = Object.entries(afterReps(set.sections)).flatMap(([field, count]) =>
@@ -60,7 +63,8 @@ export function checkMore(
   const value: Partial<Record<MoreField, number>> = {};
   for (const [field, text] of Object.entries(entry) as [MoreField, string][]) {
     if (text.trim() === '') continue;
-    if (!/^\d{1,4}$/.test(text.trim()) || Number(text) > 3600) return { value: undefined, problem: field };
+    if (!/^\d{1,4}$/.test(text.trim()) || Number(text) > MOST_SECONDS)
+      return { value: undefined, problem: field };
     value[field] = Number(text);
   }
   const noted: LoggedMore = unclean ? { ...value, unclean: true } : value;

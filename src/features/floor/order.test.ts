@@ -59,6 +59,29 @@ test('mini-sets follow each other with their own short rests', () => {
   ]);
 });
 
+test('work against the clock has one stopwatch from its first set to its last, other work none', () => {
+  const watches = (...slots: Parameters<typeof session>[2]) =>
+    askedSets(planned(...slots)).map(({ watch, timed }) => [watch, timed]);
+  const alone = { ...startOf('for time'), cap: 300 };
+  expect(
+    watches(slot('1', 'leg-extension', { technique: alone }), slot('2', 'cable-curl', straight(1))),
+  ).toEqual([
+    [{ key: '1/1', cap: 300 }, false],
+    [{ key: '1/1', cap: 300 }, false],
+    [{ key: '1/1', cap: 300 }, true],
+    [null, false],
+  ]);
+  // Both members under one clock, the longer one; its time is noted with the last piece of all.
+  const longer = { ...startOf('for time'), cap: 420 };
+  const group = watches(
+    slot('1', 'leg-extension', { technique: alone }),
+    slot('2', 'seated-leg-curl', { technique: longer, joined: true }),
+  );
+  expect(group).toHaveLength(6);
+  expect(group.map(([watch]) => watch)).toEqual(Array(6).fill({ key: '1/1', cap: 420 }));
+  expect(group.map(([, timed]) => timed)).toEqual([false, false, false, false, false, true]);
+});
+
 describe('what else is noted', () => {
   const partials = planned(slot('1', 'leg-extension', { technique: startOf('partials after failure') }))
     .slots[0];

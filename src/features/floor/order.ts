@@ -9,6 +9,15 @@ export interface AskedSet {
   readonly rest: number;
   /** Whether the time is noted with it: it closes work that is done against the clock. */
   readonly timed: boolean;
+  /** The stopwatch it is done under; null where none runs. */
+  readonly watch: Watch | null;
+}
+
+/** A stopwatch for work against the clock: one for all of it, from its first set to its last. */
+export interface Watch {
+  readonly key: string;
+  /** Seconds after which it ends whatever is left. */
+  readonly cap: number;
 }
 
 /** Walking to the next member of a group. */
@@ -31,8 +40,8 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
     // A break between the parts of a session holds the rest before it.
     rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
     for (const turn of turnsOf(group)) {
-      turn.forEach(({ slot, set, timed }, at) => {
-        sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed });
+      turn.forEach(({ slot, set, timed, watch }, at) => {
+        sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, watch });
         // To another member one walks; the last one's rest is the turn's.
         const next = turn[at + 1];
         rest = next === undefined || next.slot === slot ? set.rest : CHANGE;
@@ -42,32 +51,44 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   return sets;
 }
 
-type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed'>[];
+type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed' | 'watch'>[];
 
 /** What the members of a group do in turn: a round each, or a piece each. */
 function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
   const across = group.length > 1 && group.every(({ away }) => away !== undefined);
-  const timed = group.some(({ technique }) => loggedAs(technique) === 'time');
+  const caps = group.flatMap(({ technique }) => (technique.kind === 'for time' ? [technique.cap] : []));
   const rounds = Math.max(0, ...group.flatMap((slot) => slot.sets.map(({ round }) => round)));
   const turns: Turn[] = [];
   for (let round = 1; round <= rounds; round++) {
     const here = group.flatMap((slot) =>
-      slot.sets.filter((one) => one.round === round).map((set) => ({ slot, set, timed: false })),
+      slot.sets
+        .filter((one) => one.round === round)
+        .map((set) => ({ slot, set, timed: false, watch: watchOf(slot, round) })),
     );
     if (!across) {
       turns.push(here.map((one) => ({ ...one, timed: closesTime(one) })));
       continue;
     }
+    const watch = caps.length === 0 ? null : { key: `${group[0]?.slotId}/${round}`, cap: Math.max(...caps) };
     const pieces = Math.max(0, ...here.map(({ set }) => set.piece));
     for (let piece = 1; piece <= pieces; piece++) {
       const turn = here.filter(({ set }) => set.piece === piece);
       // One time for the whole group, with its last piece.
       turns.push(
-        turn.map((one, at) => ({ ...one, timed: timed && piece === pieces && at === turn.length - 1 })),
+        turn.map((one, at) => ({
+          ...one,
+          watch,
+          timed: watch !== null && piece === pieces && at === turn.length - 1,
+        })),
       );
     }
   }
   return turns;
+}
+
+/** The stopwatch of a slot's round where it is done against the clock by itself. */
+function watchOf({ slotId, technique }: SlotPlan, round: number): Watch | null {
+  return technique.kind === 'for time' ? { key: `${slotId}/${round}`, cap: technique.cap } : null;
 }
 
 /** Whether a set is the last of a round done against the clock. */

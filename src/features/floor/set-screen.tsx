@@ -11,7 +11,9 @@ import type { AskedSet } from './order';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
+import { Stopwatch } from './stopwatch';
 import { useSetEntry } from './use-set-entry';
+import type { Watches } from './use-watches';
 
 interface SetScreenProps {
   readonly data: FloorSession;
@@ -22,15 +24,27 @@ interface SetScreenProps {
   /** How the last ramp set of the slot moved, once told. */
   readonly ramp: RampVerdict | null;
   readonly onRamp: (verdict: RampVerdict) => void;
+  readonly watches: Watches;
   readonly onLog: (value: CheckedSet) => void;
   /** Leaves the set out; null where it must be done. */
   readonly onSkip: (() => void) | null;
 }
 
 /** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
-export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, onSkip }: SetScreenProps) {
-  const { slot, set } = asked;
-  const use = useSetEntry(data, asked, done, onLog);
+export function SetScreen({
+  data,
+  asked,
+  done,
+  restSince,
+  ramp,
+  onRamp,
+  watches,
+  onLog,
+  onSkip,
+}: SetScreenProps) {
+  const { slot, set, watch } = asked;
+  const startedAt = watch === null ? null : watches.startedAt(watch.key);
+  const use = useSetEntry(data, asked, done, startedAt, onLog);
   const { grid, check, noted, put, tap, isAsAsked } = use;
   const verb = done === null ? 'Log' : 'Correct to';
   const isFirst = slot.sets[0]?.id === set.id;
@@ -71,6 +85,9 @@ export function SetScreen({ data, asked, done, restSince, ramp, onRamp, onLog, o
       {slot.measure === 'seconds' && done === null ? (
         <HoldClock of={set.reps} onHeld={(seconds) => put('reps', String(seconds))} />
       ) : null}
+      {watch === null || done !== null ? null : (
+        <Stopwatch startedAt={startedAt} cap={watch.cap} onStart={() => watches.start(watch.key)} />
+      )}
       <SetFigures slot={slot} use={use} />
       <SetMore use={use} />
       <p

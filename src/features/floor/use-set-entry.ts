@@ -2,15 +2,19 @@ import { useState } from 'react';
 import { type LoggedSet, loadGrid } from '@/core';
 import { reserve } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
-import { checkMore, type MoreEntry, moreFields, startMore } from './more-entry';
+import { checkMore, MOST_SECONDS, type MoreEntry, moreFields, startMore } from './more-entry';
 import type { AskedSet } from './order';
 import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
 
-/** The figures of a set as they are typed, with what is wrong with them and the tap that logs them. */
+/**
+ * The figures of a set as they are typed, with what is wrong with them and the tap that logs them.
+ * @param startedAt when the stopwatch it is done under was started, milliseconds; null where none runs
+ */
 export function useSetEntry(
   data: FloorSession,
   asked: AskedSet,
   done: LoggedSet | null,
+  startedAt: number | null,
   onLog: (value: CheckedSet) => void,
 ) {
   const { slot, set } = asked;
@@ -38,12 +42,18 @@ export function useSetEntry(
   };
   const tap = () => {
     if (check.value === null || noted.problem !== null) return;
-    const { left, right } = noted.value ?? {};
+    const { left, right, seconds } = noted.value ?? {};
+    // The stopwatch stops with the tap, where no other time is typed.
+    const took =
+      asked.timed && seconds === undefined && done === null && startedAt !== null
+        ? { seconds: Math.min(MOST_SECONDS, Math.round((Date.now() - startedAt) / 1000)) }
+        : {};
+    const also = { ...noted.value, ...took };
     // Of two sides the lower counts.
     const reps = left === undefined || right === undefined ? check.value.reps : Math.min(left, right);
     // Done as asked is done as planned, to the fraction.
     const rir = check.value.rir === reserve(set.rir) ? Math.max(0, set.rir) : check.value.rir;
-    onLog({ ...check.value, reps, rir, ...(noted.value === undefined ? {} : { more: noted.value }) });
+    onLog({ ...check.value, reps, rir, ...(Object.keys(also).length === 0 ? {} : { more: also }) });
   };
 
   const isAsAsked =

@@ -18,6 +18,7 @@ import { SetScreen } from './set-screen';
 import { wakeSound } from './signal';
 import { useAwake } from './use-awake';
 import { useFloor } from './use-floor';
+import { useWatches } from './use-watches';
 
 type View =
   | { readonly status: 'set'; readonly key: string }
@@ -49,6 +50,7 @@ function logInto(
 export function Workout({ data }: { readonly data: FloorSession }) {
   const [floor, state] = useFloor(data);
   useAwake();
+  const watches = useWatches(data.workoutId);
   const { session, workoutId } = data;
   const { logged, finished } = state;
   const sets = useMemo(() => askedSets(session), [session]);
@@ -113,6 +115,7 @@ export function Workout({ data }: { readonly data: FloorSession }) {
           restSince={latest}
           ramp={state.ramps[asked.slot.slotId] ?? null}
           onRamp={(verdict) => floor.reportRamp(asked.slot.slotId, verdict)}
+          watches={watches}
           onLog={(value) => log(asked, value)}
           onSkip={asked.set.optional ? () => skip(asked) : null}
         />

@@ -1,0 +1,50 @@
+import { UnstyledButton } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { clock } from '@/ui/words/figures';
+import { Fact } from './fact';
+import classes from './floor.module.css';
+import { signal, wakeSound } from './signal';
+
+interface StopwatchProps {
+  /** When it was started, milliseconds; null before. */
+  readonly startedAt: number | null;
+  /** Seconds after which the work ends whatever is left. */
+  readonly cap: number;
+  readonly onStart: () => void;
+}
+
+/** One clock from the first set of timed work to its last; where it ends whatever is left, it is heard and felt. */
+export function Stopwatch({ startedAt, cap, onStart }: StopwatchProps) {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    if (startedAt === null) return;
+    const tick = () => setNow(Date.now());
+    tick();
+    const timer = setInterval(tick, 200);
+    return () => clearInterval(timer);
+  }, [startedAt]);
+  const seconds = startedAt === null || now === null ? 0 : Math.max(0, Math.floor((now - startedAt) / 1000));
+  const over = seconds >= cap;
+  const waited = useRef(false);
+  useEffect(() => {
+    if (over && waited.current) signal();
+    waited.current = startedAt !== null && !over;
+  }, [startedAt, over]);
+  if (startedAt !== null)
+    return (
+      <dl className={classes.facts}>
+        <Fact name="Stopwatch" value={`${clock(seconds)} of ${clock(cap)}${over ? ', stop here' : ''}`} />
+      </dl>
+    );
+  return (
+    <UnstyledButton
+      className={classes.hold}
+      onClick={() => {
+        wakeSound();
+        onStart();
+      }}
+    >
+      Start the stopwatch: {clock(cap)} at most
+    </UnstyledButton>
+  );
+}
