@@ -95,6 +95,7 @@ export * from './techniques/gates';
 export * from './techniques/registry';
 export { structureOf } from './techniques/structure';
 export * from './techniques/technique';
+export { type Pace, paceAt } from './timing/pace';
 export { setSeconds } from './timing/session-time';
 export * from './timing/slot-figures';
 export * from './timing/slot-trim';

@@ -8,6 +8,7 @@ import classes from './floor.module.css';
 import { HoldClock } from './hold-clock';
 import { MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
+import { Pacer } from './pacer';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
@@ -43,6 +44,8 @@ export function SetScreen({
   onSkip,
 }: SetScreenProps) {
   const { slot, set, watch } = asked;
+  const exercise = data.exercises[slot.exerciseId];
+  const tempo = set.tempo ?? slot.tempo;
   const startedAt = watch === null ? null : watches.startedAt(watch.key);
   const use = useSetEntry(data, asked, done, startedAt, onLog);
   const { grid, check, noted, put, tap, isAsAsked } = use;
@@ -82,6 +85,9 @@ export function SetScreen({
       ) : null}
       <SetCautions data={data} asked={asked} />
       <div className={classes.grow} />
+      {tempo === null || exercise === undefined || slot.measure === 'seconds' || done !== null ? null : (
+        <Pacer tempo={tempo} pattern={exercise.pattern} reps={set.reps} />
+      )}
       {slot.measure === 'seconds' && done === null ? (
         <HoldClock of={set.reps} onHeld={(seconds) => put('reps', String(seconds))} />
       ) : null}

@@ -18,18 +18,27 @@ export function wakeSound(): void {
 /** Tells that a rest is over: two short tones, and the phone shakes. */
 export function signal(): void {
   navigator.vibrate?.([200, 100, 200]);
+  for (let tone = 0; tone < TONES; tone++) sound(PITCH, LENGTH, tone * 2 * LENGTH);
+}
+
+/** A second of a tempo; higher and felt too where the weight turns or stops. */
+export function beat(turned: boolean): void {
+  if (turned) navigator.vibrate?.(60);
+  sound(turned ? PITCH : PITCH / 2, 0.06, 0);
+}
+
+/** One tone, so many seconds from now. */
+function sound(pitch: number, length: number, after: number): void {
   if (audio?.state !== 'running') return;
-  for (let tone = 0; tone < TONES; tone++) {
-    const from = audio.currentTime + tone * 2 * LENGTH;
-    const sound = audio.createOscillator();
-    const volume = audio.createGain();
-    sound.frequency.value = PITCH;
-    // Rising and falling ends: without them it clicks.
-    volume.gain.setValueAtTime(0, from);
-    volume.gain.linearRampToValueAtTime(0.4, from + 0.02);
-    volume.gain.linearRampToValueAtTime(0, from + LENGTH);
-    sound.connect(volume).connect(audio.destination);
-    sound.start(from);
-    sound.stop(from + LENGTH);
-  }
+  const from = audio.currentTime + after;
+  const tone = audio.createOscillator();
+  const volume = audio.createGain();
+  tone.frequency.value = pitch;
+  // Rising and falling ends: without them it clicks.
+  volume.gain.setValueAtTime(0, from);
+  volume.gain.linearRampToValueAtTime(0.4, from + 0.02);
+  volume.gain.linearRampToValueAtTime(0, from + length);
+  tone.connect(volume).connect(audio.destination);
+  tone.start(from);
+  tone.stop(from + length);
 }

@@ -1,0 +1,74 @@
+import { expect, openBlock, test } from './coach';
+
+test('a hold counts down to what is asked, through a phone that slept, and on; what was held stands in its field', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Ilmari');
+  const issue = page.getByRole('button', { name: /^Issue week \d+$/ });
+  await issue.click();
+  await expect(page.getByRole('columnheader', { name: /issued/ }).first()).toBeVisible();
+  const floor = new URL(page.url()).pathname.replace('/blocks/', '/floor/');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install();
+  await page.goto(floor);
+  await page.getByRole('link', { name: /Lever and pull/ }).click();
+  const start = page.getByRole('button', { name: /^Start the clock: \d+ s$/ });
+  const asked = Number((await start.textContent())?.match(/\d+/)?.[0]);
+  await start.click();
+  await expect(page.getByRole('button', { name: /^Begins in \d s, tap to stop$/ })).toBeVisible();
+  await page.clock.fastForward((5 + asked + 3) * 1000);
+  const over = page.getByRole('button', { name: /^[3-9] s longer, tap to stop$/ });
+  await expect(over).toBeVisible();
+  const seconds = asked + Number((await over.textContent())?.match(/\d+/)?.[0]);
+  await over.click();
+  const field = page.getByLabel('seconds', { exact: true });
+  await expect(field).toHaveValue(/^\d+$/);
+  const held = Number(await field.inputValue());
+  expect(held).toBeGreaterThanOrEqual(seconds);
+  expect(held).toBeLessThan(seconds + 3);
+  await page.getByRole('button', { name: new RegExp(`^Log ${held} s`) }).click();
+  await expect(page.getByText(/^1 of \d+ sets$/)).toBeVisible();
+});
+
+test('the pacer keeps the page’s clock to two tenths of a second over three minutes on a slow phone', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install();
+  const slow = await page.context().newCDPSession(page);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
+  await page
+    .getByRole('link', { name: /Lower, squat first/ })
+    .first()
+    .click();
+  const pacer = page.getByRole('button', { name: /^Beat the tempo: \d{4}$/ });
+  const tempo = ((await pacer.textContent())?.match(/\d{4}/)?.[0] ?? '').split('').map(Number);
+  const whole = tempo.reduce((sum, phase) => sum + phase, 0);
+  expect(whole).toBeGreaterThan(2);
+  await page.evaluate(() => {
+    document.addEventListener('click', () => {
+      document.body.dataset.tapped = String(Date.now());
+    });
+  });
+  await pacer.click();
+  const running = page.getByRole('button', { name: /^(First rep|Rep \d+)/ });
+  for (let minute = 0; minute < 3; minute++) {
+    await page.clock.fastForward(58_000);
+    await page.waitForTimeout(1500);
+    const { now, tapped, words } = await running.evaluate((button) => ({
+      now: Date.now(),
+      tapped: Number(document.body.dataset.tapped),
+      words: button.textContent ?? '',
+    }));
+    const repAt = (ms: number) => Math.floor((ms - tapped - 5000) / 1000 / whole) + 1;
+    const shown = Number(words.match(/Rep (\d+)/)?.[1]);
+    expect(shown, words).toBeGreaterThanOrEqual(repAt(now - 200));
+    expect(shown, words).toBeLessThanOrEqual(repAt(now + 200));
+  }
+  await running.click();
+  await expect(pacer).toBeVisible();
+});

@@ -1,0 +1,77 @@
+import { UnstyledButton } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { type Pace, type Pattern, paceAt, parseTempo } from '@/core';
+import classes from './floor.module.css';
+import { beat, wakeSound } from './signal';
+
+/** Seconds between the tap and the first rep: time to take the weight. */
+const LEAD = 5;
+
+const PHASE_WORDS: Readonly<Record<Pace['phase'], string>> = {
+  lowering: 'down',
+  stretch: 'hold long',
+  lifting: 'up',
+  squeeze: 'hold short',
+};
+
+interface PacerProps {
+  /** As written: `3110`. */
+  readonly tempo: string;
+  readonly pattern: Pattern;
+  readonly reps: number;
+}
+
+/**
+ * Beats the tempo of a set: a tick each second, a higher one where the weight turns or stops, and a bar that moves as the
+ * weight should. Reckoned by the clock of the phone, from the tap on.
+ */
+export function Pacer({ tempo: written, pattern, reps }: PacerProps) {
+  const tempo = parseTempo(written);
+  const [tapped, setTapped] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  useEffect(() => {
+    if (tapped === null) return;
+    let frame = 0;
+    const draw = () => {
+      setNow(Date.now());
+      frame = requestAnimationFrame(draw);
+    };
+    draw();
+    return () => cancelAnimationFrame(frame);
+  }, [tapped]);
+
+  const since = tapped === null ? null : (Math.max(now, tapped) - tapped) / 1000 - LEAD;
+  const pace = since === null || since < 0 || tempo === undefined ? undefined : paceAt(tempo, pattern, since);
+  const second = since === null ? null : Math.floor(since);
+  const phase = pace === undefined ? null : `${pace.rep} ${pace.phase}`;
+  const heard = useRef<string | null>(null);
+  useEffect(() => {
+    if (second === null || second < 0) return;
+    const turned = phase !== heard.current;
+    heard.current = phase;
+    beat(turned);
+  }, [second, phase]);
+
+  if (tempo === undefined || paceAt(tempo, pattern, 0) === undefined) return null;
+  const tap = () => {
+    wakeSound();
+    setNow(Date.now());
+    setTapped(tapped === null ? Date.now() : null);
+  };
+  const words =
+    since === null
+      ? `Beat the tempo: ${written}`
+      : pace === undefined
+        ? `First rep in ${Math.ceil(-since)} s`
+        : `Rep ${pace.rep} of ${reps}, ${PHASE_WORDS[pace.phase]} ${pace.left}`;
+  return (
+    <UnstyledButton className={classes.pacer} data-running={since !== null} onClick={tap}>
+      {since === null ? null : (
+        <span className={classes.track} aria-hidden="true">
+          <span className={classes.weight} style={{ bottom: `${(pace?.height ?? 1) * 100}%` }} />
+        </span>
+      )}
+      {words}
+    </UnstyledButton>
+  );
+}
