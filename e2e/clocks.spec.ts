@@ -1,4 +1,5 @@
-import { expect, openBlock, test } from './coach';
+import { cell, expect, openBlock, test } from './coach';
+import { takeTechnique } from './prescribe';
 
 test('a hold counts down to what is asked, through a phone that slept, and on; what was held stands in its field', async ({
   coach: page,
@@ -71,4 +72,37 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   }
   await running.click();
   await expect(pacer).toBeVisible();
+});
+
+test('a round of mini-sets is one tap at its end, with every piece of it at the coach’s; a set is typed in one go', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await cell(page, 'hack squat', 'slot').focus();
+  await takeTechnique(page, 'hack squat', 'rest-pause');
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
+  await page
+    .getByRole('link', { name: /Lower, squat first/ })
+    .first()
+    .click();
+  const whole = page.getByRole('button', { name: /^All of it as asked: \d+, \d+ and \d+, \d+ s between$/ });
+  const reps = ((await whole.textContent())?.match(/\d+/g) ?? []).slice(0, 3);
+  await page.waitForTimeout(750);
+  await whole.click();
+  await expect(page.getByText(/^3 of \d+ sets$/)).toBeVisible();
+  await expect(page.getByText('All sets are with your coach.')).toBeVisible();
+  await page.getByRole('button', { name: 'All sets' }).click();
+  const first = page.getByRole('button', { name: /part \d of 3/ });
+  for (const [at, count] of reps.entries()) await expect(first.nth(at)).toContainText(`× ${count},`);
+
+  // A whole set typed into one field is shared out.
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByLabel(/^kg/).fill('42.5x7@1');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel(/^kg/)).toHaveValue('42.5');
+  await expect(page.getByLabel('reps', { exact: true })).toHaveValue('7');
+  await expect(page.getByLabel('left', { exact: true })).toHaveValue('1');
 });

@@ -64,6 +64,20 @@ test('a set stands at once and goes to the coach; a double tap is one set', asyn
   expect(floor.getState().queue).toMatchObject({ waiting: [], sending: { status: 'clear' } });
 });
 
+test('a round is one tap: its sets stand in their order, and a second tap logs nothing', async () => {
+  const { floor, sent, browser } = phone();
+  await floor.start();
+  expect(floor.logAll([set('1'), set('1.2', 4), set('1.3', 3)])).toBe(true);
+  expect(floor.logAll([set('2')])).toBe(false);
+  expect(reps(floor)).toEqual([8, 4, 3]);
+  await browser.clock.pass(700);
+  await calm();
+  const sets = sent.flatMap((outgoing) => outgoing.sets);
+  expect(sets.map(({ setId }) => setId)).toEqual(['1', '1.2', '1.3']);
+  expect(new Set(sets.map(({ at }) => at)).size).toBe(3);
+  expect([...sets].sort((a, b) => a.at.localeCompare(b.at))).toEqual(sets);
+});
+
 test('finishing, soreness and ramps are told once each', async () => {
   const { floor, sent } = phone();
   await floor.start();

@@ -117,10 +117,17 @@ export class FloorSession {
    * @returns false where the tap was the second of a double one and nothing was logged
    */
   log(set: Omit<SentSet, 'id' | 'at'>): boolean {
+    return this.logAll([set]);
+  }
+
+  /** Logs several sets with one tap, in the order they were done. */
+  logAll(sets: readonly Omit<SentSet, 'id' | 'at'>[]): boolean {
     const now = this.ports.clock.now();
     if (now - this.tappedAt < DOUBLE_TAP_MS) return false;
     this.tappedAt = now;
-    this.take({ kind: 'set', set });
+    sets.forEach((set, at) => {
+      this.take({ kind: 'set', set }, at);
+    });
     return true;
   }
 
@@ -148,9 +155,10 @@ export class FloorSession {
     void this.queue.settleRefused(id, how);
   }
 
-  private take(work: FloorWork): void {
+  /** @param after milliseconds after now, where several are taken at once */
+  private take(work: FloorWork, after = 0): void {
     const head = { id: this.ports.newId(), localDate: this.today() };
-    const item = itemOf(work, head, new Date(this.ports.clock.now()).toISOString());
+    const item = itemOf(work, head, new Date(this.ports.clock.now() + after).toISOString());
     this.show(item);
     void this.remember();
     void this.queue.add(item);

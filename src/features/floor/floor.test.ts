@@ -1,6 +1,6 @@
 import { loadGrid } from '@/core';
 import { HALL } from '@/core/testing/fixtures';
-import { checkEntry, stepLoad } from './set-entry';
+import { checkEntry, readWholeSet, stepLoad } from './set-entry';
 
 const stack = loadGrid('stack', HALL);
 const body = loadGrid('bodyweight', HALL);
@@ -42,5 +42,22 @@ describe('the three figures of a set', () => {
     expect(stepLoad(5, -1, stack)).toBe(5);
     expect(stepLoad(252.5, 1, stack)).toBe(252.5);
     expect(stepLoad(0, -1, body)).toBe(-10);
+  });
+});
+
+describe('a whole set typed into one field', () => {
+  const now = { load: '60', reps: '8', rir: '2' };
+  test.each([
+    ['105x5@2', { load: '105', reps: '5', rir: '2' }],
+    ['62,5 × 7 @ 1.5', { load: '62,5', reps: '7', rir: '1.5' }],
+    ['70*6', { load: '70', reps: '6', rir: '2' }],
+    ['x9@0', { load: '60', reps: '9', rir: '0' }],
+    ['-20x5', { load: '-20', reps: '5', rir: '2' }],
+  ])('%s', (text, expected) => {
+    expect(readWholeSet(text, now)).toEqual(expected);
+  });
+
+  test.each(['105', '105x', '@2', 'x', '5@2', '105x5x3'])('%s is none', (text) => {
+    expect(readWholeSet(text, now)).toBeNull();
   });
 });

@@ -1,5 +1,6 @@
 import { afterReps, type Exercise, type LoggedMore, type SetPlan, type SlotPlan } from '@/core';
 import type { AskedSet } from './order';
+import type { CheckedSet } from './set-entry';
 
 /** What can be counted of a set beside its load, reps and RIR. */
 export type MoreField = Exclude<keyof LoggedMore, 'unclean'>;
@@ -69,4 +70,15 @@ export function checkMore(
   }
   const noted: LoggedMore = unclean ? { ...value, unclean: true } : value;
   return { value: Object.keys(noted).length === 0 ? undefined : noted, problem: null };
+}
+
+/** A set done as planned, to the fraction, with what follows its reps. */
+export function asPlanned(set: SetPlan): CheckedSet {
+  const more = checkMore(startMore(set, undefined)).value;
+  return {
+    load: set.load ?? 0,
+    reps: set.reps,
+    rir: Math.max(0, set.rir),
+    ...(more === undefined ? {} : { more }),
+  };
 }

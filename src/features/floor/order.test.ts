@@ -1,7 +1,7 @@
 import { EMPTY_LOG, type Slot, startOf, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { checkMore, moreFields, startMore } from './more-entry';
-import { askedSets } from './order';
+import { askedSets, roundFrom } from './order';
 
 function planned(...slots: Parameters<typeof session>[2]) {
   const { weeks } = unfold({
@@ -80,6 +80,27 @@ test('work against the clock has one stopwatch from its first set to its last, o
   expect(group).toHaveLength(6);
   expect(group.map(([watch]) => watch)).toEqual(Array(6).fill({ key: '1/1', cap: 420 }));
   expect(group.map(([, timed]) => timed)).toEqual([false, false, false, false, false, true]);
+});
+
+test('a round is the set with its mini-sets; by the clock, in turn with another or alone it is one set', () => {
+  const rounds = (...slots: Parameters<typeof session>[2]) => {
+    const sets = askedSets(planned(...slots));
+    return sets.map((one) => roundFrom(sets, one).map(({ key }) => key));
+  };
+  const start = { load: { value: 40, unit: 'kg' as const }, reps: 12, rir: 1 };
+  expect(
+    rounds(
+      slot('1', 'leg-extension', { technique: startOf('rest-pause'), start }),
+      slot('2', 'cable-curl', { ...straight(2), start }),
+    ),
+  ).toEqual([
+    ['1/work-1', '1/work-1.2', '1/work-1.3'],
+    ['1/work-1.2', '1/work-1.3'],
+    ['1/work-1.3'],
+    ['2/work-1'],
+    ['2/work-2'],
+  ]);
+  expect(rounds(slot('1', 'leg-extension', { technique: startOf('for time'), start }))[0]).toHaveLength(1);
 });
 
 describe('what else is noted', () => {

@@ -51,6 +51,20 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   return sets;
 }
 
+/**
+ * A set and the pieces of its round that follow it straight away: what one tap may log at its end. Alone where the time
+ * is noted, a load is still to be found or a piece may be left out.
+ */
+export function roundFrom(sets: readonly AskedSet[], asked: AskedSet): readonly AskedSet[] {
+  const from = sets.indexOf(asked);
+  const after = sets
+    .slice(from)
+    .findIndex(({ slot, set }) => slot !== asked.slot || set.round !== asked.set.round);
+  const round = sets.slice(from, after < 0 ? undefined : from + after);
+  const isPlain = round.every(({ set, watch }) => set.load !== null && !set.optional && watch === null);
+  return isPlain ? round : [asked];
+}
+
 type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed' | 'watch'>[];
 
 /** What the members of a group do in turn: a round each, or a piece each. */

@@ -36,6 +36,20 @@ function read(text: string): number | null {
   return /^[+-]?\d+(\.\d{1,2})?$/.test(tidy) ? Number(tidy) : null;
 }
 
+/**
+ * A whole set typed into one field: `105x5@2`, `105 x 5` or `x5@2`, the load and what was left as they stand where they
+ * are left out. Null where it is no such thing.
+ */
+export function readWholeSet(text: string, now: SetEntry): SetEntry | null {
+  const [, load = '', reps = '', rir] = /^([^x×*@]*)[x×*]\s*(\d+)\s*(?:@\s*(.+))?$/i.exec(text.trim()) ?? [];
+  if (reps === '') return null;
+  return {
+    load: load.trim() === '' ? now.load : load.trim(),
+    reps,
+    rir: rir?.trim() ?? now.rir,
+  };
+}
+
 const LIMITS = { load: [-500, 1500], reps: [0, 600], rir: [0, 10] } as const;
 const NAMES = { load: 'The load', reps: 'Reps', rir: 'Reps left' } as const;
 

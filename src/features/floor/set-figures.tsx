@@ -12,7 +12,7 @@ interface SetFiguresProps {
 }
 
 /** Load, reps and what was left, by stepper or typed. */
-export function SetFigures({ slot, use: { entry, check, put, step } }: SetFiguresProps) {
+export function SetFigures({ slot, use: { entry, check, put, settle, step } }: SetFiguresProps) {
   const held = slot.measure === 'seconds';
   const loadless = slot.loading === 'none';
   return (
@@ -24,6 +24,7 @@ export function SetFigures({ slot, use: { entry, check, put, step } }: SetFigure
           decimal
           problem={check.problem?.field === 'load' ? check.problem.sentence : null}
           onText={(text) => put('load', text)}
+          onDone={() => settle('load')}
           onStep={(by) => step('load', by)}
         />
       )}
@@ -33,6 +34,7 @@ export function SetFigures({ slot, use: { entry, check, put, step } }: SetFigure
         decimal={false}
         problem={check.problem?.field === 'reps' ? check.problem.sentence : null}
         onText={(text) => put('reps', text)}
+        onDone={() => settle('reps')}
         onStep={(by) => step('reps', by)}
       />
       <Stepper
@@ -41,6 +43,7 @@ export function SetFigures({ slot, use: { entry, check, put, step } }: SetFigure
         decimal
         problem={check.problem?.field === 'rir' ? check.problem.sentence : null}
         onText={(text) => put('rir', text)}
+        onDone={() => settle('rir')}
         onStep={(by) => step('rir', by)}
       />
     </div>

@@ -1,12 +1,19 @@
 'use client';
 
 import { Button, UnstyledButton } from '@mantine/core';
-import { hundredths, type LoggedSet, loadAfterRamp, RAMP_VERDICTS, type RampVerdict } from '@/core';
-import { figure, setText } from '@/ui/words/figures';
+import {
+  hundredths,
+  type LoggedSet,
+  loadAfterRamp,
+  RAMP_VERDICTS,
+  type RampVerdict,
+  type SlotPlan,
+} from '@/core';
+import { figure, listed, setText } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { HoldClock } from './hold-clock';
-import { MORE_LABELS } from './more-entry';
+import { asPlanned, MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
 import { Pacer } from './pacer';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
@@ -27,6 +34,9 @@ interface SetScreenProps {
   readonly onRamp: (verdict: RampVerdict) => void;
   readonly watches: Watches;
   readonly onLog: (value: CheckedSet) => void;
+  /** This set and the pieces that follow it straight away, where one tap may log them all; else null. */
+  readonly round: readonly AskedSet[] | null;
+  readonly onRound: () => void;
   /** Leaves the set out; null where it must be done. */
   readonly onSkip: (() => void) | null;
 }
@@ -41,6 +51,8 @@ export function SetScreen({
   onRamp,
   watches,
   onLog,
+  round,
+  onRound,
   onSkip,
 }: SetScreenProps) {
   const { slot, set, watch } = asked;
@@ -49,6 +61,8 @@ export function SetScreen({
   const startedAt = watch === null ? null : watches.startedAt(watch.key);
   const use = useSetEntry(data, asked, done, startedAt, onLog);
   const { grid, check, noted, put, tap, isAsAsked } = use;
+  // What was typed besides is never left behind.
+  const isNothingElse = JSON.stringify(noted.value) === JSON.stringify(asPlanned(set).more);
   const verb = done === null ? 'Log' : 'Correct to';
   const isFirst = slot.sets[0]?.id === set.id;
   const ramped =
@@ -111,6 +125,11 @@ export function SetScreen({
             ? verb
             : `${verb} ${setText(check.value.load, check.value.reps, slot)}, ${figure(check.value.rir)} left`}
       </UnstyledButton>
+      {round === null || !isAsAsked || !isNothingElse ? null : (
+        <UnstyledButton className={classes.round} onClick={onRound}>
+          {roundWords(round, slot)}
+        </UnstyledButton>
+      )}
       {onSkip === null || done !== null ? null : (
         <Button variant="link" onClick={onSkip}>
           No energy left: leave it out
@@ -118,4 +137,12 @@ export function SetScreen({
       )}
     </>
   );
+}
+
+/** What is left of a round, with the rest before each piece where all are alike: `All of it as asked: 12, 4, 4, 20 s between`. */
+function roundWords(round: readonly AskedSet[], slot: SlotPlan): string {
+  const rests = new Set(round.slice(1).map(({ rest }) => rest));
+  const between = rests.size === 1 ? `, ${figure([...rests][0] ?? 0)} s between` : '';
+  const held = slot.measure === 'seconds' ? ' s' : '';
+  return `All of it as asked: ${listed(round.map(({ set }) => `${set.reps}${held}`))}${between}`;
 }

@@ -6,13 +6,15 @@ interface StepperProps {
   /** What is shown, and typed over. */
   readonly text: string;
   readonly onText: (text: string) => void;
+  /** What is typed is complete: the field is left, or Enter pressed. */
+  readonly onDone: () => void;
   readonly onStep: (by: 1 | -1) => void;
   readonly problem: string | null;
   readonly decimal: boolean;
 }
 
 /** A figure between minus and plus, large enough for a thumb; tapping the figure itself types it. */
-export function Stepper({ label, text, onText, onStep, problem, decimal }: StepperProps) {
+export function Stepper({ label, text, onText, onDone, onStep, problem, decimal }: StepperProps) {
   return (
     <div className={classes.stepper} data-problem={problem !== null}>
       <UnstyledButton className={classes.stepButton} aria-label={`less ${label}`} onClick={() => onStep(-1)}>
@@ -26,6 +28,10 @@ export function Stepper({ label, text, onText, onStep, problem, decimal }: Stepp
           aria-invalid={problem !== null}
           onFocus={(event) => event.target.select()}
           onChange={(event) => onText(event.target.value)}
+          onBlur={onDone}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onDone();
+          }}
         />
         <span className={classes.stepLabel}>{label}</span>
       </label>

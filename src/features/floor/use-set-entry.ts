@@ -4,7 +4,7 @@ import { reserve } from '@/ui/words/figures';
 import type { FloorSession } from './contract';
 import { checkMore, MOST_SECONDS, type MoreEntry, moreFields, startMore } from './more-entry';
 import type { AskedSet } from './order';
-import { type CheckedSet, checkEntry, type SetEntry, stepLoad } from './set-entry';
+import { type CheckedSet, checkEntry, readWholeSet, type SetEntry, stepLoad } from './set-entry';
 
 /**
  * The figures of a set as they are typed, with what is wrong with them and the tap that logs them.
@@ -36,6 +36,12 @@ export function useSetEntry(
 
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
+  /** Shares out a whole set that was typed into the field of the load or the reps. */
+  const settle = (field: keyof SetEntry) =>
+    setEntry(
+      (before) =>
+        readWholeSet(before[field], { ...before, [field]: String(asked.set[field] ?? '') }) ?? before,
+    );
   const step = (field: keyof SetEntry, by: 1 | -1) => {
     if (field === 'load') put('load', String(stepLoad(check.value?.load ?? set.load ?? 0, by, grid)));
     else put(field, String(Math.max(0, (Number.parseFloat(entry[field]) || 0) + by)));
@@ -74,6 +80,7 @@ export function useSetEntry(
     noted,
     check,
     put,
+    settle,
     step,
     tap,
     isAsAsked,

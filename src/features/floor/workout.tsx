@@ -3,14 +3,14 @@
 import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { FloorSession as Session } from '@/client/floor-session';
 import { type CurrentSet, currentSets, hasStopped, type SlotPlan } from '@/core';
 import { capital } from '@/ui/words/names';
 import type { FloorSession } from './contract';
 import { End } from './end';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
-import { type AskedSet, askedSets } from './order';
+import { asPlanned } from './more-entry';
+import { type AskedSet, askedSets, roundFrom } from './order';
 import { AsText, queueSentence, RefusedList } from './queue-note';
 import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
@@ -27,23 +27,18 @@ type View =
 
 const NONE: ReadonlyMap<string, CurrentSet> = new Map();
 
-/** Logs a set in its place, or corrects the one that stands there; whether it was taken. */
-function logInto(
-  floor: Session,
-  asked: AskedSet,
-  before: CurrentSet | undefined,
-  value: CheckedSet,
-): boolean {
-  return floor.log({
-    slotId: asked.slot.slotId,
-    setId: asked.set.id,
-    exerciseId: asked.slot.exerciseId,
-    load: { value: value.load, unit: asked.slot.unit },
+/** A set as it is logged in its place, or as it corrects the one that stands there. */
+function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value: CheckedSet) {
+  return {
+    slotId: slot.slotId,
+    setId: set.id,
+    exerciseId: slot.exerciseId,
+    load: { value: value.load, unit: slot.unit },
     reps: value.reps,
     rir: value.rir,
     ...(value.more === undefined ? {} : { more: value.more }),
     supersedes: before?.set.id ?? null,
-  });
+  };
 }
 
 /** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
@@ -75,7 +70,7 @@ export function Workout({ data }: { readonly data: FloorSession }) {
   const log = (asked: AskedSet, value: CheckedSet) => {
     wakeSound();
     const before = done.get(asked.key);
-    if (!logInto(floor, asked, before, value)) return;
+    if (!floor.log(loggedIn(asked, before, value))) return;
     if (before !== undefined) setView({ status: 'list' });
     else {
       const { slot, set } = asked;
@@ -88,10 +83,19 @@ export function Workout({ data }: { readonly data: FloorSession }) {
       );
     }
   };
+  /** Logs what is left of a round as it was asked, with one tap at its end. */
+  const logRound = (round: readonly AskedSet[]) => {
+    wakeSound();
+    if (!floor.logAll(round.map((one) => loggedIn(one, undefined, asPlanned(one.set))))) return;
+    setStopped(null);
+    goTo(sets.find((one) => isOpen(one) && !round.includes(one)));
+  };
   /** Leaves out a set that is done only when there is energy left. */
   const skip = (asked: AskedSet) => goTo(sets.slice(sets.indexOf(asked) + 1).find(isOpen));
 
   const asked = now.status === 'set' ? sets.find(({ key }) => key === now.key) : undefined;
+  const round = asked === undefined ? [] : roundFrom(sets, asked);
+  const isWhole = round.length > 1 && round.every(isOpen);
   const latest = [...done.values()].reduce<string | null>(
     (at, { set }) => (at === null || set.at > at ? set.at : at),
     null,
@@ -117,6 +121,8 @@ export function Workout({ data }: { readonly data: FloorSession }) {
           onRamp={(verdict) => floor.reportRamp(asked.slot.slotId, verdict)}
           watches={watches}
           onLog={(value) => log(asked, value)}
+          round={isWhole ? round : null}
+          onRound={() => logRound(round)}
           onSkip={asked.set.optional ? () => skip(asked) : null}
         />
       ) : now.status === 'end' ? (
