@@ -65,6 +65,7 @@ export * from './loading/plates';
 export * from './loading/warm-up-ramp';
 export * from './loading/weight';
 export * from './log/current-sets';
+export { lastTimesIn, slotsWithoutLast, withLastElsewhere } from './log/last-time';
 export * from './log/log';
 export * from './log/stopped';
 export * from './log/to-beat';

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '../database';
+import { models } from '../models/models';
 import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { addBlock } from './blocks';
 import { issueWeek } from './issuing';
@@ -66,5 +67,14 @@ describe('when an exercise was last done in another block', () => {
     const found = await lastDoneElsewhere(made.asker, made.athlete.id, ['leg-press'], randomUUID());
     expect(found.get('leg-press')?.sets[0]?.reps).toBe(first.reps + 5);
     expect(found.get('leg-press')?.sets).toHaveLength(3);
+  });
+
+  test('a deload measures nothing and is passed over', async () => {
+    const made = await someBlock();
+    const { session } = await trained(made, made.blockId, 0, 0);
+    const ask = () => lastDoneElsewhere(made.asker, made.athlete.id, ['leg-press'], randomUUID());
+    expect((await ask()).size).toBe(1);
+    await models().issued.update({ kind: 'deload' }, { where: { id: session.issuedWeekId } });
+    expect((await ask()).size).toBe(0);
   });
 });

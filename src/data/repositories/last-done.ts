@@ -13,7 +13,7 @@ export interface LastSession {
 
 /**
  * When exercises were last done in an athlete's other blocks: of each the sets of one session, corrections in place of
- * what they correct. One query, whatever their number.
+ * what they correct; a deload is passed over, for it measures nothing. One query, whatever their number.
  */
 export async function lastDoneElsewhere(
   asker: Asker,
@@ -27,6 +27,7 @@ export async function lastDoneElsewhere(
        SELECT s.exercise_id, s.workout_id,
          ROW_NUMBER() OVER (PARTITION BY s.exercise_id ORDER BY MAX(s.done_at) DESC) AS nth
        FROM logged_sets s JOIN workouts w ON w.id = s.workout_id JOIN blocks b ON b.id = w.block_id
+         JOIN issued_weeks i ON i.id = w.issued_week_id AND i.kind <> 'deload'
        WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId
          AND s.exercise_id IN (:exerciseIds)
        GROUP BY s.exercise_id, s.workout_id)

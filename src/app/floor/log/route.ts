@@ -32,7 +32,7 @@ const outgoingSchema = z.strictObject({
 });
 
 const bodySchema = z.strictObject({ ref: refSchema, outgoing: outgoingSchema });
-/** More than any session comes to; what is longer is not read. */
+/** More than any session comes to; what is longer is not looked into. */
 const MOST_BYTES = 500_000;
 
 const said = (answer: LogOutcome | Unanswered) => Response.json(answer);

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import type { Athlete, LastDone, LoggedSet, SessionPlan, Training } from '@/core';
-import { currentSets, placeFor, setUpOf } from '@/core';
+import type { Athlete, SessionPlan, Training } from '@/core';
+import { lastTimesIn, placeFor, setUpOf, slotsWithoutLast, withLastElsewhere } from '@/core';
 import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
 import type { FloorSession } from '@/features/floor/contract';
 import { Workout } from '@/features/floor/workout';
@@ -54,44 +54,10 @@ function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
   );
 }
 
-/**
- * Each set as it was last done: in the same session of an earlier week, else in the athlete's last session of another
- * block that had the exercise, there set by set in order.
- */
-async function lastTimes(
-  asker: Asker,
-  { blockId, athlete, log }: Training,
-  week: number,
-  session: SessionPlan,
-): Promise<FloorSession['lastTime']> {
-  const earlier = log.workouts
-    .filter((workout) => workout.sessionId === session.sessionId && workout.week < week)
-    .sort((a, b) => a.week - b.week);
-  const sets = currentSets(log.sets);
-  const found: Record<string, LastDone> = {};
-  const exerciseOf = new Map(session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));
-  for (const { id, date } of earlier)
-    for (const [place, { set }] of sets.get(id) ?? [])
-      if (exerciseOf.get(set.slotId) === set.exerciseId)
-        found[place] = { ...lastOf(set), date, earlier: false };
-  const unknown = session.slots.filter(({ slotId, sets: [first] }) => !(`${slotId}/${first?.id}` in found));
-  const elsewhere = await lastDoneElsewhere(
-    asker,
-    athlete.id,
-    unknown.map(({ exerciseId }) => exerciseId),
-    blockId,
-  );
-  for (const { slotId, exerciseId, sets: asked } of unknown) {
-    const last = elsewhere.get(exerciseId);
-    asked.forEach(({ id }, at) => {
-      const set = last?.sets[at];
-      if (last !== undefined && set !== undefined)
-        found[`${slotId}/${id}`] = { ...lastOf(set), date: last.date, earlier: true };
-    });
-  }
-  return found;
-}
-
-function lastOf({ load, reps, rir, more }: LoggedSet): Pick<LastDone, 'load' | 'reps' | 'rir' | 'more'> {
-  return { load, reps, rir, ...(more === undefined ? {} : { more }) };
+/** Each set as it was last done, in this block or another; the others are asked only for what this one does not know. */
+async function lastTimes(asker: Asker, training: Training, week: number, session: SessionPlan) {
+  const known = lastTimesIn(training, week, session);
+  const exerciseIds = slotsWithoutLast(known, session).map(({ exerciseId }) => exerciseId);
+  const elsewhere = await lastDoneElsewhere(asker, training.athlete.id, exerciseIds, training.blockId);
+  return withLastElsewhere(known, session, elsewhere);
 }
