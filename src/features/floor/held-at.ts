@@ -1,4 +1,4 @@
-/** Seconds between the tap that starts the clock of a hold and the hold itself. */
+/** Seconds between the tap that starts a clock and the work itself: time to take the weight or get into the hold. */
 export const LEAD = 5;
 
 export interface Held {

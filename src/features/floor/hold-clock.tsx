@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import classes from './floor.module.css';
 import { heldAt } from './held-at';
 import { signal, wakeSound } from './signal';
+import { useNow } from './use-now';
 
 /**
  * The seconds of a hold, from a tap that leaves time to get into it: down to what is asked, which is heard and felt, then
@@ -16,13 +17,8 @@ export function HoldClock({
   readonly onHeld: (seconds: number) => void;
 }) {
   const [tapped, setTapped] = useState<number | null>(null);
-  const [now, setNow] = useState(0);
-  useEffect(() => {
-    if (tapped === null) return;
-    const timer = setInterval(() => setNow(Date.now()), 200);
-    return () => clearInterval(timer);
-  }, [tapped]);
-  const at = tapped === null ? null : heldAt(tapped, Math.max(now, tapped), of);
+  const now = useNow(tapped !== null, 200);
+  const at = tapped === null ? null : heldAt(tapped, now ?? tapped, of);
   const told = useRef<string | null>(null);
   const phase = at?.phase ?? null;
   useEffect(() => {
@@ -33,7 +29,6 @@ export function HoldClock({
   const tap = () => {
     wakeSound();
     if (tapped === null) {
-      setNow(Date.now());
       setTapped(Date.now());
       return;
     }

@@ -2,10 +2,9 @@ import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { type Pace, type Pattern, paceAt, parseTempo } from '@/core';
 import classes from './floor.module.css';
+import { LEAD } from './held-at';
 import { beat, wakeSound } from './signal';
-
-/** Seconds between the tap and the first rep: time to take the weight. */
-const LEAD = 5;
+import { useNow } from './use-now';
 
 const PHASE_WORDS: Readonly<Record<Pace['phase'], string>> = {
   lowering: 'down',
@@ -28,19 +27,8 @@ interface PacerProps {
 export function Pacer({ tempo: written, pattern, reps }: PacerProps) {
   const tempo = parseTempo(written);
   const [tapped, setTapped] = useState<number | null>(null);
-  const [now, setNow] = useState(0);
-  useEffect(() => {
-    if (tapped === null) return;
-    let frame = 0;
-    const draw = () => {
-      setNow(Date.now());
-      frame = requestAnimationFrame(draw);
-    };
-    draw();
-    return () => cancelAnimationFrame(frame);
-  }, [tapped]);
-
-  const since = tapped === null ? null : (Math.max(now, tapped) - tapped) / 1000 - LEAD;
+  const now = useNow(tapped !== null, 40);
+  const since = tapped === null ? null : ((now ?? tapped) - tapped) / 1000 - LEAD;
   const pace = since === null || since < 0 || tempo === undefined ? undefined : paceAt(tempo, pattern, since);
   const second = since === null ? null : Math.floor(since);
   const phase = pace === undefined ? null : `${pace.rep} ${pace.phase}`;
@@ -52,10 +40,10 @@ export function Pacer({ tempo: written, pattern, reps }: PacerProps) {
     beat(turned);
   }, [second, phase]);
 
-  if (tempo === undefined || paceAt(tempo, pattern, 0) === undefined) return null;
+  const first = tempo === undefined ? undefined : paceAt(tempo, pattern, 0);
+  if (first === undefined) return null;
   const tap = () => {
     wakeSound();
-    setNow(Date.now());
     setTapped(tapped === null ? Date.now() : null);
   };
   const words =
@@ -68,7 +56,7 @@ export function Pacer({ tempo: written, pattern, reps }: PacerProps) {
     <UnstyledButton className={classes.pacer} data-running={since !== null} onClick={tap}>
       {since === null ? null : (
         <span className={classes.track} aria-hidden="true">
-          <span className={classes.weight} style={{ bottom: `${(pace?.height ?? 1) * 100}%` }} />
+          <span className={classes.weight} style={{ bottom: `${(pace ?? first).height * 100}%` }} />
         </span>
       )}
       {words}

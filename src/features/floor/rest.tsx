@@ -1,9 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
+import { clock } from '@/ui/words/figures';
 import { Fact } from './fact';
 import classes from './floor.module.css';
 import { signal } from './signal';
+import { useNow } from './use-now';
 
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 const LONGEST_SHOWN = 15 * 60;
 
 /**
@@ -11,13 +12,7 @@ const LONGEST_SHOWN = 15 * 60;
  * and felt, once, by whoever was waiting for it.
  */
 export function Rest({ since, of }: { readonly since: string; readonly of: number }) {
-  const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    const tick = () => setNow(Date.now());
-    tick();
-    const timer = setInterval(tick, 1000);
-    return () => clearInterval(timer);
-  }, []);
+  const now = useNow(true, 1000);
   const over = now !== null && of > 0 && now - Date.parse(since) >= of * 1000;
   const waited = useRef(false);
   useEffect(() => {

@@ -1,9 +1,10 @@
 import { UnstyledButton } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { clock } from '@/ui/words/figures';
 import { Fact } from './fact';
 import classes from './floor.module.css';
 import { signal, wakeSound } from './signal';
+import { useNow } from './use-now';
 
 interface StopwatchProps {
   /** When it was started, milliseconds; null before. */
@@ -15,14 +16,7 @@ interface StopwatchProps {
 
 /** One clock from the first set of timed work to its last; where it ends whatever is left, it is heard and felt. */
 export function Stopwatch({ startedAt, cap, onStart }: StopwatchProps) {
-  const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    if (startedAt === null) return;
-    const tick = () => setNow(Date.now());
-    tick();
-    const timer = setInterval(tick, 200);
-    return () => clearInterval(timer);
-  }, [startedAt]);
+  const now = useNow(startedAt !== null, 200);
   const seconds = startedAt === null || now === null ? 0 : Math.max(0, Math.floor((now - startedAt) / 1000));
   const over = seconds >= cap;
   const waited = useRef(false);

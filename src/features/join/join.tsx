@@ -2,9 +2,8 @@
 
 import { Button, TextInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
-import { Mark } from '@/ui/mark';
+import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence } from '@/ui/words/outcomes';
-import classes from './join.module.css';
 
 export type JoinAnswer = {
   readonly status: 'ready' | 'incomplete' | 'unknown' | 'used' | 'ended' | 'unavailable';
@@ -50,28 +49,21 @@ export function JoinByLink({ token, state, action }: LinkProps) {
     submit(data);
   };
   return (
-    <main className={classes.page}>
-      <form action={join} className={classes.form}>
-        <h1 className={classes.title}>
-          <Mark /> Dense Ladder
-        </h1>
-        {state.status === 'open' && answer.status === 'ready' ? (
-          <>
-            <p>
-              {state.coachName} trains {state.athleteName} here. On this phone you will see your own weeks and
-              log your sets; it stays signed in for 90 days from its last use.
-            </p>
-            <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
-              I am {state.athleteName}
-            </Button>
-          </>
-        ) : null}
-        <p className={classes.problem} role="alert">
-          {problem}
-        </p>
-        {problem === null ? null : <a href="/join">I have a code from my other phone</a>}
-      </form>
-    </main>
+    <Entrance action={join} large>
+      {state.status === 'open' && answer.status === 'ready' ? (
+        <>
+          <p>
+            {state.coachName} trains {state.athleteName} here. On this phone you will see your own weeks and
+            log your sets; it stays signed in for 90 days from its last use.
+          </p>
+          <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
+            I am {state.athleteName}
+          </Button>
+        </>
+      ) : null}
+      <EntranceProblem>{problem}</EntranceProblem>
+      {problem === null ? null : <a href="/join">I have a code from my other phone</a>}
+    </Entrance>
   );
 }
 
@@ -80,33 +72,26 @@ export function JoinByCode({ action }: { readonly action: JoinAction }) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' } as JoinAnswer);
   const [code, setCode] = useState('');
   return (
-    <main className={classes.page}>
-      <form action={submit} className={classes.form}>
-        <h1 className={classes.title}>
-          <Mark /> Dense Ladder
-        </h1>
-        <p>
-          Open the link your coach sent you. Or, where another phone of yours is signed in: make a code there,
-          under Phones, and type it here.
-        </p>
-        <TextInput
-          label="Code"
-          name="token"
-          size="md"
-          autoComplete="one-time-code"
-          autoCapitalize="characters"
-          spellCheck={false}
-          value={code}
-          onChange={(event) => setCode(event.target.value)}
-        />
-        <p className={classes.problem} role="alert">
-          {sentence(answer)}
-        </p>
-        <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
-          Come in
-        </Button>
-        <a href="/sign-in">I am a coach</a>
-      </form>
-    </main>
+    <Entrance action={submit} large>
+      <p>
+        Open the link your coach sent you. Or, where another phone of yours is signed in: make a code there,
+        under Phones, and type it here.
+      </p>
+      <TextInput
+        label="Code"
+        name="token"
+        size="md"
+        autoComplete="one-time-code"
+        autoCapitalize="characters"
+        spellCheck={false}
+        value={code}
+        onChange={(event) => setCode(event.target.value)}
+      />
+      <EntranceProblem>{sentence(answer)}</EntranceProblem>
+      <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
+        Come in
+      </Button>
+      <a href="/sign-in">I am a coach</a>
+    </Entrance>
   );
 }

@@ -3,9 +3,8 @@
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useActionState, useEffect, useState } from 'react';
-import { Mark } from '@/ui/mark';
+import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence } from '@/ui/words/outcomes';
-import classes from './sign-in.module.css';
 
 export type SignInAnswer =
   | { readonly status: 'ready' | 'incomplete' | 'wrong' | 'unavailable' }
@@ -41,30 +40,23 @@ export function SignIn({ action, to }: SignInProps) {
   useEffect(() => setPart(window.location.hash), []);
   const problem = sentence(answer);
   return (
-    <main className={classes.page}>
-      <form action={submit} className={classes.form}>
-        <h1 className={classes.title}>
-          <Mark /> Dense Ladder
-        </h1>
-        <input type="hidden" name="to" value={`${to}${part}`} />
-        <TextInput
-          label="Email"
-          name="email"
-          type="email"
-          autoComplete="username"
-          required
-          autoFocus
-          value={email}
-          onChange={(event) => setEmail(event.target.value)}
-        />
-        <PasswordInput label="Password" name="password" autoComplete="current-password" required size="sm" />
-        <p className={classes.problem} role="alert">
-          {problem}
-        </p>
-        <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
-          Sign in
-        </Button>
-      </form>
-    </main>
+    <Entrance action={submit}>
+      <input type="hidden" name="to" value={`${to}${part}`} />
+      <TextInput
+        label="Email"
+        name="email"
+        type="email"
+        autoComplete="username"
+        required
+        autoFocus
+        value={email}
+        onChange={(event) => setEmail(event.target.value)}
+      />
+      <PasswordInput label="Password" name="password" autoComplete="current-password" required size="sm" />
+      <EntranceProblem>{problem}</EntranceProblem>
+      <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
+        Sign in
+      </Button>
+    </Entrance>
   );
 }

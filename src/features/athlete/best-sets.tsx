@@ -1,0 +1,279 @@
+import { Button, Table } from '@mantine/core';
+import { useState } from 'react';
+import {
+  type Athlete,
+  type BestSet,
+  carriedWeight,
+  conventionsWith,
+  currentStrength,
+  curveOf,
+  type Exercise,
+  type Exposure,
+  type LocalDate,
+  loadGrid,
+  ok,
+  placeFor,
+  type RepRange,
+  type Result,
+  refused,
+  shownStrength,
+} from '@/core';
+import { DateField } from '@/ui/date-field';
+import { exerciseChoices } from '@/ui/exercise-choices';
+import { formClasses as classes, Section } from '@/ui/form';
+import { pickedExercise } from '@/ui/picked-exercise';
+import { Picker } from '@/ui/picker';
+import { readText } from '@/ui/read';
+import { readSet } from '@/ui/read-set';
+import { Typed } from '@/ui/typed';
+import { estimate, figure, setText } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import { byExercise, type StrengthProps } from './strength-props';
+
+const conventions = conventionsWith();
+
+/** Strength by the log: `148.2 kg, 105 × 10`. */
+function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: Athlete): string {
+  const now = currentStrength(exposures, curveOf(athlete.effort));
+  if (now === undefined) return '';
+  const carried = carriedWeight(exercise, athlete, athlete.unit);
+  const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
+  const shown = shownStrength(now.set, false, curveOf(athlete.effort), conventions);
+  return shown.kind === 'one-rep max' ? `${estimate(shown.value)}, by ${set}` : set;
+}
+
+function setWords(set: BestSet, exercise: Exercise): string {
+  const unit = exercise.loading === 'none' || (exercise.loading === 'bodyweight' && set.load.value === 0);
+  return `${setText(set.load.value, set.reps, exercise).replace(' × ', '×')}${unit ? '' : ` ${set.load.unit}`} @ ${figure(set.rir)}`;
+}
+
+function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): string {
+  const { unit } = set.load;
+  const moved = carriedWeight(exercise, athlete, unit) + set.load.value;
+  const held = exercise.measure === 'seconds';
+  if (moved <= 0 && !held) return '';
+  const shown = shownStrength({ ...set, load: moved }, held, curveOf(athlete.effort), conventions);
+  switch (shown.kind) {
+    case 'one-rep max':
+      return `${estimate(shown.value)} ${unit}`;
+    case 'longest hold':
+      return `${figure(shown.seconds, 0)} s at most`;
+    case 'too many reps':
+      return 'too many reps';
+  }
+}
+
+/** A set done anywhere: its load need not be one that the usual place makes. */
+function reader(exercise: Exercise, athlete: Athlete) {
+  return (text: string): Result<BestSet | null> => {
+    const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
+    const read = readSet(text, exercise, unit, 'best set');
+    return !read.ok || read.value === null ? (read as Result<null>) : ok({ ...read.value, date: null });
+  };
+}
+
+/** What an athlete's profile says of single exercises. */
+const BY_ID = ['bestSets', 'setUps', 'ranges', 'depths'] as const;
+type ById = (typeof BY_ID)[number];
+
+/** All of it without an exercise. */
+function without(athlete: Athlete, id: string): Partial<Athlete> {
+  return Object.fromEntries(
+    BY_ID.map((field) => [
+      field,
+      Object.fromEntries(Object.entries(athlete[field]).filter(([key]) => key !== id)),
+    ]),
+  );
+}
+
+/** Recent best sets with what they say of strength, what is felt best, set-up notes and agreed depth. */
+export function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
+  const { athlete, change } = tools;
+  const [adding, setAdding] = useState(false);
+  const logged = byExercise(exposures);
+  const ids = [...new Set(BY_ID.flatMap((field) => Object.keys(athlete[field])))];
+  const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
+  /** Puts what is known of an exercise, or takes it out. */
+  const put = <K extends ById>(field: K, id: string, value: Athlete[K][string] | null) => {
+    const { [id]: _, ...rest } = athlete[field];
+    change({ [field]: value === null ? rest : { ...rest, [id]: value } });
+  };
+  const putText = (field: 'setUps' | 'depths', id: string, text: string) =>
+    put(field, id, text.trim() === '' ? null : text);
+  const add = (value: string) => {
+    const { id } = pickedExercise(value);
+    setAdding(false);
+    if (athlete.setUps[id] === undefined && athlete.bestSets[id] === undefined)
+      change({ setUps: { ...athlete.setUps, [id]: '' } });
+  };
+  const remove = (id: string) => change(without(athlete, id));
+  return (
+    <Section
+      title="Recent best sets"
+      aside={
+        <Button variant="link" onClick={() => setAdding(true)}>
+          Add an exercise
+        </Button>
+      }
+    >
+      {adding ? (
+        <div className={own.picker}>
+          <Picker
+            label="Exercise of the best set"
+            choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null), today }).filter(
+              ({ value }) => !value.includes('#'),
+            )}
+            initial=""
+            onPick={add}
+            onCancel={() => setAdding(false)}
+          />
+        </div>
+      ) : null}
+      {rows.length === 0 && !adding ? (
+        <p className={classes.soft}>
+          None yet. A set such as 60x10@2 lets every load follow from it; without one, week 1 looks for the
+          load.
+        </p>
+      ) : (
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">exercise</Table.Th>
+              <Table.Th scope="col">best set</Table.Th>
+              <Table.Th scope="col">on</Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                e1RM
+              </Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                now, by the log
+              </Table.Th>
+              <Table.Th scope="col">felt best at</Table.Th>
+              <Table.Th scope="col">set-up: seat, pins, stance, gear</Table.Th>
+              <Table.Th scope="col">full means</Table.Th>
+              <Table.Th scope="col">
+                <span className={own.hidden}>remove</span>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {rows.map((exercise) => (
+              <BestSetRow
+                key={exercise.id}
+                exercise={exercise}
+                athlete={athlete}
+                exposures={logged.get(exercise.id) ?? []}
+                today={today}
+                onSet={(set) => put('bestSets', exercise.id, set)}
+                onRange={(range) => put('ranges', exercise.id, range)}
+                onNote={(text) => putText('setUps', exercise.id, text)}
+                onDepth={(text) => putText('depths', exercise.id, text)}
+                onRemove={() => remove(exercise.id)}
+              />
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+    </Section>
+  );
+}
+
+interface BestSetRowProps {
+  readonly exercise: Exercise;
+  readonly athlete: Athlete;
+  readonly exposures: readonly Exposure[];
+  readonly today: LocalDate;
+  readonly onSet: (set: BestSet | null) => void;
+  readonly onRange: (range: RepRange | null) => void;
+  readonly onNote: (text: string) => void;
+  readonly onDepth: (text: string) => void;
+  readonly onRemove: () => void;
+}
+
+/** `8-12`: the range in which it is felt in the muscle and not the joint; nothing: not known. */
+function readRange(text: string): Result<RepRange | null> {
+  if (text.trim() === '') return ok(null);
+  const parts = /^\s*(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})\s*$/.exec(text);
+  const [low, high] = [Number(parts?.[1]), Number(parts?.[2])];
+  return parts === null || low < 1 || low > high
+    ? refused({ code: 'not-understood', path: 'range', text: text.trim(), example: '8-12' })
+    : ok({ low, high });
+}
+
+function BestSetRow(props: BestSetRowProps) {
+  const { exercise, athlete, exposures, today, onSet, onRange, onNote, onDepth, onRemove } = props;
+  const set = athlete.bestSets[exercise.id];
+  const range = athlete.ranges[exercise.id];
+  return (
+    <Table.Tr>
+      <Table.Th scope="row" className={own.name}>
+        {exercise.name}
+      </Table.Th>
+      <Table.Td>
+        <Typed
+          label={`Best set of ${exercise.name}`}
+          className={own.set}
+          placeholder={exercise.loading === 'none' ? '30@2' : '60x10@2'}
+          text={set === undefined ? '' : setWords(set, exercise)}
+          read={reader(exercise, athlete)}
+          onValue={(value) => onSet(value === null ? null : { ...value, date: set?.date ?? today })}
+        />
+      </Table.Td>
+      <Table.Td>
+        {set === undefined ? null : (
+          <DateField
+            label={`Day of the best set of ${exercise.name}`}
+            className={own.date}
+            date={set.date}
+            onDate={(date) => onSet({ ...set, date })}
+            onClear={() => onSet({ ...set, date: null })}
+          />
+        )}
+      </Table.Td>
+      <Table.Td className={classes.figure}>
+        {set === undefined ? '' : strengthWords(set, exercise, athlete)}
+      </Table.Td>
+      <Table.Td className={`${classes.figure} ${classes.soft}`}>
+        {nowWords(exercise, exposures, athlete)}
+      </Table.Td>
+      <Table.Td>
+        <Typed
+          label={`Reps at which ${exercise.name} is felt best`}
+          className={own.short}
+          placeholder={exercise.measure === 'seconds' ? 'seconds' : 'reps'}
+          text={range === undefined ? '' : `${range.low}-${range.high}`}
+          read={readRange}
+          onValue={onRange}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Typed
+          label={`Set-up of ${exercise.name}`}
+          className={own.note}
+          text={athlete.setUps[exercise.id] ?? ''}
+          read={readText(400)}
+          onValue={onNote}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Typed
+          label={`What full means in ${exercise.name}`}
+          className={own.note}
+          placeholder="touch points, depth"
+          text={athlete.depths[exercise.id] ?? ''}
+          read={readText(200)}
+          onValue={onDepth}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Button
+          variant="link"
+          className={own.quiet}
+          aria-label={`Remove ${exercise.name}`}
+          onClick={onRemove}
+        >
+          Remove
+        </Button>
+      </Table.Td>
+    </Table.Tr>
+  );
+}

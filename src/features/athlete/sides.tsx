@@ -1,0 +1,58 @@
+import { Table } from '@mantine/core';
+import { conventionsOf, sidesApart } from '@/core';
+import { formClasses as classes, Section } from '@/ui/form';
+import { estimate, plural } from '@/ui/words/figures';
+import own from './athlete.module.css';
+import { byExercise, type StrengthProps } from './strength-props';
+
+/** Left against right in what is trained one side at a time. */
+export function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'today'>) {
+  const figures = conventionsOf({ own: tools.athlete.conventions, block: {} });
+  const rows = [...byExercise(exposures)].flatMap(([id, done]) => {
+    const exercise = catalogue.newest(id);
+    const apart = exercise?.sides === 2 ? sidesApart(done, figures) : undefined;
+    return exercise === undefined || apart === undefined ? [] : [{ exercise, apart }];
+  });
+  return (
+    <Section title="Left and right" aside="where they differed, over the latest sessions">
+      {rows.length === 0 ? (
+        <p className={classes.soft}>
+          No difference was noted. In one-sided sets the floor asks for both sides where they differ.
+        </p>
+      ) : (
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">exercise</Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                last left, right
+              </Table.Th>
+              <Table.Th scope="col" className={classes.figure}>
+                apart
+              </Table.Th>
+              <Table.Th scope="col">says</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {rows.map(({ exercise, apart }) => (
+              <Table.Tr key={exercise.id}>
+                <Table.Th scope="row" className={own.name}>
+                  {exercise.name}
+                </Table.Th>
+                <Table.Td className={classes.figure}>
+                  {apart.last.left}, {apart.last.right}
+                </Table.Td>
+                <Table.Td className={classes.figure}>{estimate(Math.abs(apart.mean))}</Table.Td>
+                <Table.Td className={classes.soft}>
+                  {apart.weaker === null
+                    ? `no steady difference in ${plural(apart.sessions, 'session')}`
+                    : `${apart.weaker} is behind: start with it, and let the other do no more`}
+                </Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+    </Section>
+  );
+}
