@@ -185,8 +185,10 @@ export class BlockSession {
   }
 
   recall(week: number) {
+    // Asked again after being told that a phone has it open: meant.
+    const knowingly = this.state.notice?.status === 'open on a phone';
     return this.alone(async () => {
-      const said = await this.server.recall(week);
+      const said = await this.server.recall(week, knowingly);
       if (said.status !== 'recalled') return said;
       this.putTraining({ issued: this.state.training.issued.filter((one) => one.week !== week) });
       return null;

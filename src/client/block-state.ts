@@ -22,7 +22,8 @@ export interface BlockServer {
   /** What has changed since a page knew it; everything where it knows nothing. */
   readonly reload: (page: PageState | null) => Promise<ReloadOutcome | Unanswered>;
   readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
-  readonly recall: (week: number) => Promise<RecallOutcome | Unanswered>;
+  /** @param knowingly whether it was said that a phone has the week open */
+  readonly recall: (week: number, knowingly: boolean) => Promise<RecallOutcome | Unanswered>;
   /** An issued week with its reasons. */
   readonly reasons: (
     week: number,

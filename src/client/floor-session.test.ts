@@ -1,4 +1,5 @@
-import type { LoggedSet, LogOutcome, Outgoing, Unanswered } from '@/core';
+import type { CheckIn, LoggedSet, LogOutcome, Outgoing, SessionNote, Unanswered } from '@/core';
+import { floorQueue, type SessionRef } from './floor-queue';
 import { FloorSession } from './floor-session';
 import { calm, FakeBrowser } from './testing/fake-world';
 
@@ -15,29 +16,46 @@ const set = (setId: string, reps = 8) => ({
 /** A phone with a session open, and a server that answers as it is told. */
 function phone(
   browser = new FakeBrowser(),
-  knows: { finished?: boolean; logged?: readonly LoggedSet[] } = {},
+  knows: { finished?: boolean; logged?: readonly LoggedSet[]; notes?: readonly SessionNote[] } = {},
+  sessionId = 'a',
 ) {
   const sent: Outgoing[] = [];
+  const refs: SessionRef[] = [];
+  const checkIns: CheckIn[] = [];
   let answer: (outgoing: Outgoing) => LogOutcome | Unanswered | 'no network' = () => ({
     status: 'taken',
     refused: [],
+    recalled: false,
   });
   const { ports, kill } = browser.open();
   let day = '2026-11-24';
-  const floor = new FloorSession(
-    { workoutId: 'w1', logged: [], finished: false, reported: [], ramps: {}, ...knows },
-    async (outgoing) => {
+  const server = {
+    work: async (ref: SessionRef, outgoing: Outgoing) => {
       sent.push(outgoing);
+      refs.push(ref);
       const said = answer(outgoing);
       if (said === 'no network') throw new Error(said);
       return said;
     },
+    checkIn: async (checkIn: CheckIn) => {
+      checkIns.push(checkIn);
+      return { status: 'taken' } as const;
+    },
+  };
+  const ref = { issuedWeekId: 'w', sessionId };
+  const floor = new FloorSession(
+    { workoutId: `w.${sessionId}`, ref, logged: [], finished: false, notes: [], ramps: {}, ...knows },
+    server,
     ports,
     () => day,
   );
   return {
     floor,
     sent,
+    refs,
+    checkIns,
+    server,
+    ports,
     browser,
     kill,
     answers: (how: typeof answer) => {
@@ -78,22 +96,32 @@ test('a round is one tap: its sets stand in their order, and a second tap logs n
   expect([...sets].sort((a, b) => a.at.localeCompare(b.at))).toEqual(sets);
 });
 
-test('finishing, soreness and ramps are told once each', async () => {
-  const { floor, sent } = phone();
+test('finishing, soreness, ramps and notes are told once each', async () => {
+  const { floor, sent, refs } = phone();
   await floor.start();
   floor.finish();
   floor.finish();
-  floor.report({ quads: 'early', chest: 'just in time' });
-  floor.report({ quads: 'early', chest: 'still sore' });
+  const before = { issuedWeekId: 'w', sessionId: 'z', workoutId: 'w.z' };
+  floor.reportSoreness(before, { quads: '2026-11-23', chest: 'still' });
+  floor.reportSoreness(before, { quads: '2026-11-23', chest: 'none' });
+  floor.tell({ kind: 'skip', slotId: 's', why: 'no time' });
   floor.reportRamp('s', 'light');
   await calm();
   expect(sent.filter(({ finish }) => finish)).toHaveLength(1);
-  expect(sent.flatMap(({ soreness }) => soreness.map((one) => [one.muscle, one.soreness]))).toEqual([
-    ['quads', 'early'],
-    ['chest', 'just in time'],
-    ['chest', 'still sore'],
+  // Of an earlier session, to that session.
+  expect(
+    sent.flatMap(({ soreness }, at) => soreness.map((one) => [refs[at]?.sessionId, one.muscle, one.ended])),
+  ).toEqual([
+    ['z', 'quads', '2026-11-23'],
+    ['z', 'chest', 'still'],
+    ['z', 'chest', 'none'],
   ]);
-  expect(floor.getState()).toMatchObject({ finished: true, ramps: { s: 'light' } });
+  expect(sent.flatMap(({ notes }) => notes)).toMatchObject([{ kind: 'skip', slotId: 's', why: 'no time' }]);
+  expect(floor.getState()).toMatchObject({
+    finished: true,
+    ramps: { s: 'light' },
+    notes: [{ kind: 'skip' }],
+  });
 });
 
 test('without a network it is kept on the phone, through a killed page, and sent by the next', async () => {
@@ -140,7 +168,8 @@ test('a refused set is set aside, the others arrive, and it can be sent again or
   const { floor, answers, browser } = phone();
   answers(({ sets }) => ({
     status: 'taken',
-    refused: sets.filter(({ setId }) => setId === '9').map(({ id }) => ({ id, why: 'unknown set' })),
+    recalled: false,
+    refused: sets.filter(({ setId }) => setId === '9').map(({ id }) => ({ id, why: 'id taken' })),
   }));
   await floor.start();
   floor.log(set('9'));
@@ -149,22 +178,77 @@ test('a refused set is set aside, the others arrive, and it can be sent again or
   await calm();
   const { refused, waiting } = floor.getState().queue;
   expect(waiting).toEqual([]);
-  expect(refused).toMatchObject([{ why: 'unknown set', item: { set: { setId: '9' } } }]);
+  expect(refused).toMatchObject([{ why: 'id taken', item: { set: { setId: '9' } } }]);
   floor.settleRefused(refused[0]?.item.id ?? '', 'drop');
   await calm();
   expect(reps(floor)).toEqual([10]);
   expect(floor.getState().queue.refused).toEqual([]);
 });
 
-test('a week taken back stops sending, and the sets stay', async () => {
-  const { floor, answers, browser } = phone();
-  answers(() => ({ status: 'recalled' }));
+test('a week taken back is said, and its sets arrive', async () => {
+  const { floor, answers } = phone();
+  answers(() => ({ status: 'taken', refused: [], recalled: true }));
   await floor.start();
   floor.log(set('1'));
   await calm();
-  expect(floor.getState().queue.sending).toEqual({ status: 'stopped', why: 'recalled' });
-  // In the queue, and in what the phone remembers of the session.
-  expect(browser.store.texts.size).toBe(2);
+  expect(floor.getState()).toMatchObject({ recalled: true, queue: { waiting: [], refused: [] } });
+});
+
+test('what belongs to a session that is gone is set aside and holds up nothing else', async () => {
+  const { floor, answers, sent } = phone();
+  answers(({ soreness }) =>
+    soreness.length > 0 ? { status: 'gone' } : { status: 'taken', refused: [], recalled: false },
+  );
+  await floor.start();
+  floor.reportSoreness({ issuedWeekId: 'old', sessionId: 'z', workoutId: 'old.z' }, { quads: 'none' });
+  floor.log(set('1'));
+  await calm();
+  expect(floor.getState().queue).toMatchObject({
+    waiting: [],
+    refused: [{ why: 'gone', item: { kind: 'soreness' } }],
+  });
+  expect(sent.flatMap(({ sets }) => sets)).toHaveLength(1);
+});
+
+describe('one queue a phone', () => {
+  test('what another session has left is sent by this one, to its own place, and not shown here', async () => {
+    const browser = new FakeBrowser();
+    const monday = phone(browser);
+    monday.answers(() => 'no network');
+    await monday.floor.start();
+    monday.floor.log(set('1', 9));
+    await calm();
+    monday.kill();
+    const tuesday = phone(browser, {}, 'b');
+    await tuesday.floor.start();
+    await calm();
+    expect(reps(tuesday.floor)).toEqual([]);
+    expect(tuesday.refs).toEqual([{ issuedWeekId: 'w', sessionId: 'a' }]);
+    expect(tuesday.sent.flatMap(({ sets }) => sets)).toMatchObject([{ setId: '1', reps: 9 }]);
+  });
+
+  test('a check-in goes the same way, once', async () => {
+    const { server, ports, checkIns } = phone();
+    const queue = floorQueue(server, ports);
+    await queue.start();
+    const checkIn = { id: 'c1', date: '2026-11-24' } as CheckIn;
+    await queue.add({ id: 'c1', localDate: checkIn.date, kind: 'check-in', checkIn });
+    await calm();
+    expect(checkIns).toEqual([checkIn]);
+    expect(queue.getState().waiting).toEqual([]);
+  });
+
+  test('items that stood under a session of their own, as they did before, find it by their key', async () => {
+    const browser = new FakeBrowser();
+    const { ports } = browser.open();
+    const item = { id: 'x', localDate: '2026-11-20', kind: 'set', set: { ...set('1', 5), id: 'x', at: '' } };
+    await ports.store.write('ladder/floor/w.a/page', JSON.stringify({ items: [item], refused: [] }));
+    const { floor, refs } = phone(browser);
+    await floor.start();
+    await calm();
+    expect(reps(floor)).toEqual([5]);
+    expect(refs).toEqual([{ issuedWeekId: 'w', sessionId: 'a' }]);
+  });
 });
 
 test('signed out, it goes on once somebody has signed in again in another tab', async () => {
@@ -174,7 +258,7 @@ test('signed out, it goes on once somebody has signed in again in another tab', 
   floor.log(set('1'));
   await calm();
   expect(floor.getState().queue.sending).toEqual({ status: 'waiting', because: 'signed out' });
-  answers(() => ({ status: 'taken', refused: [] }));
+  answers(() => ({ status: 'taken', refused: [], recalled: false }));
   await browser.clock.pass(2000);
   expect(floor.getState().queue.waiting).toEqual([]);
 });
@@ -187,7 +271,7 @@ test('a session past midnight is told day by day', async () => {
   midnight();
   await browser.clock.pass(800);
   floor.log(set('2'));
-  answers(() => ({ status: 'taken', refused: [] }));
+  answers(() => ({ status: 'taken', refused: [], recalled: false }));
   await browser.clock.pass(20_000);
   expect(sent.slice(-2).map(({ localDate, sets }) => [localDate, sets.length])).toEqual([
     ['2026-11-24', 1],
@@ -202,7 +286,8 @@ describe('a page that was kept from before the session was done', () => {
     await first.floor.start();
     first.floor.log(set('1'));
     await calm();
-    first.floor.report({ quads: 'early' });
+    first.floor.reportSoreness({ issuedWeekId: 'w', sessionId: 'z', workoutId: 'w.z' }, { quads: 'none' });
+    first.floor.tell({ kind: 'rating', rating: 'too hard', line: '' });
     first.floor.reportRamp('s', 'heavy');
     first.floor.finish();
     await calm();
@@ -215,7 +300,8 @@ describe('a page that was kept from before the session was done', () => {
     expect(reps(again.floor)).toEqual([8]);
     expect(again.floor.getState()).toMatchObject({
       finished: true,
-      reported: { quads: 'early' },
+      reported: { 'w.z/quads': 'none' },
+      notes: [{ kind: 'rating' }],
       ramps: { s: 'heavy' },
     });
     // It was sent once, and is not sent again.
@@ -227,9 +313,8 @@ describe('a page that was kept from before the session was done', () => {
     const first = phone(browser);
     first.answers(({ sets }) => ({
       status: 'taken',
-      refused: sets
-        .filter(({ setId }) => setId === '2')
-        .map(({ id }) => ({ id, why: 'unknown set' as const })),
+      recalled: false,
+      refused: sets.filter(({ setId }) => setId === '2').map(({ id }) => ({ id, why: 'id taken' as const })),
     }));
     await first.floor.start();
     first.floor.log(set('1'));
@@ -266,7 +351,7 @@ describe('a page that was kept from before the session was done', () => {
     const browser = new FakeBrowser();
     const { ports } = browser.open();
     for (const text of ['', 'null', '{"logged":3}', '{"logged":[null,{"reps":3}]}', 'no JSON']) {
-      await ports.store.write('ladder/done/w1', text);
+      await ports.store.write('ladder/done/w.a', text);
       const { floor } = phone(browser);
       await floor.start();
       expect(reps(floor)).toEqual([]);

@@ -1,51 +1,53 @@
 import type {
   LocalDate,
   LoggedSet,
-  LogOutcome,
   Muscle,
-  Outgoing,
   RampVerdict,
   SentRamp,
   SentSet,
-  SentSoreness,
-  Soreness,
-  Unanswered,
+  SessionNote,
+  SorenessEnd,
+  Telling,
 } from '@/core';
+import {
+  type FloorItem,
+  type FloorQueue,
+  type FloorServer,
+  floorQueue,
+  isOf,
+  type SessionRef,
+} from './floor-queue';
 import type { Ports } from './ports';
-import { type QueueState, type Reply, SyncQueue } from './sync-queue';
-
-/** One thing done on the floor, on its way to the coach. */
-export type FloorItem = { readonly id: string; readonly localDate: LocalDate } & (
-  | { readonly kind: 'set'; readonly set: SentSet }
-  | { readonly kind: 'ramp'; readonly report: SentRamp }
-  | { readonly kind: 'soreness'; readonly report: SentSoreness }
-  | { readonly kind: 'finish' }
-);
+import type { QueueState } from './sync-queue';
 
 type FloorWork =
   | { readonly kind: 'set'; readonly set: Omit<SentSet, 'id' | 'at'> }
   | { readonly kind: 'ramp'; readonly report: Omit<SentRamp, 'id'> }
-  | { readonly kind: 'soreness'; readonly report: Omit<SentSoreness, 'id'> }
+  | { readonly kind: 'note'; readonly telling: Telling }
   | { readonly kind: 'finish' };
-
-export type Reported = Readonly<Partial<Record<Muscle, Soreness>>>;
 
 /** A session as the phone sees it. */
 export interface FloorState {
   /** What the server knew and what was tapped since, each once. */
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
-  readonly reported: Reported;
+  /** What was told beside the sets, oldest first. */
+  readonly notes: readonly SessionNote[];
+  /** How soreness from earlier sessions ended, by workout and muscle: `WORKOUT/MUSCLE`. */
+  readonly reported: Readonly<Record<string, SorenessEnd>>;
   /** How last ramp sets moved, by slot. */
   readonly ramps: Readonly<Record<string, RampVerdict>>;
   readonly queue: QueueState<FloorItem>;
+  /** Whether the week has been taken back since this page was made. */
+  readonly recalled: boolean;
 }
 
 interface FloorData {
   readonly workoutId: string;
+  readonly ref: SessionRef;
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
-  readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
+  readonly notes: readonly SessionNote[];
   readonly ramps: Readonly<Record<string, RampVerdict>>;
 }
 
@@ -59,33 +61,29 @@ const DOUBLE_TAP_MS = 700;
 export class FloorSession {
   private state: FloorState;
   private readonly listeners = new Set<() => void>();
-  private readonly queue: SyncQueue<FloorItem>;
+  private readonly queue: FloorQueue;
   private tappedAt = Number.NEGATIVE_INFINITY;
   private writing: Promise<void> = Promise.resolve();
   private readonly doneKey: string;
 
   constructor(
     private readonly data: FloorData,
-    private readonly send: (outgoing: Outgoing) => Promise<LogOutcome | Unanswered>,
+    server: FloorServer,
     private readonly ports: Ports,
     private readonly today: () => LocalDate,
   ) {
-    this.queue = new SyncQueue<FloorItem>(
-      {
-        name: `ladder/floor/${data.workoutId}`,
-        isOrdered: false,
-        read: async (unchecked) => (isItem(unchecked) ? unchecked : undefined),
-        send: (items) => this.sendItems(items),
-      },
-      ports,
-    );
+    this.queue = floorQueue(server, ports, (ref) => {
+      if (ref.issuedWeekId === data.ref.issuedWeekId) this.put({ recalled: true });
+    });
     this.doneKey = `ladder/done/${data.workoutId}`;
     this.state = {
       logged: data.logged,
       finished: data.finished,
-      reported: Object.fromEntries(data.reported.map(({ muscle, soreness }) => [muscle, soreness])),
+      notes: data.notes,
+      reported: {},
       ramps: data.ramps,
       queue: this.queue.getState(),
+      recalled: false,
     };
     this.queue.subscribe(() => this.put({ queue: this.queue.getState() }));
   }
@@ -100,8 +98,8 @@ export class FloorSession {
   /** Begins: shows what this phone has done, and shows and sends what its earlier pages have left. */
   async start(): Promise<void> {
     await this.recall();
-    for (const item of await this.queue.start()) this.show(item);
-    for (const { item } of this.queue.getState().refused) this.show(item);
+    for (const item of await this.queue.start()) this.showItem(item);
+    for (const { item } of this.queue.getState().refused) this.showItem(item);
   }
 
   stop(): void {
@@ -135,11 +133,31 @@ export class FloorSession {
     if (!this.state.finished) this.take({ kind: 'finish' });
   }
 
-  /** When soreness ended, for the muscles whose answer is new. */
-  report(answers: Reported): void {
-    for (const [muscle, soreness] of Object.entries(answers) as [Muscle, Soreness][])
-      if (this.state.reported[muscle] !== soreness)
-        this.take({ kind: 'soreness', report: { muscle, soreness } });
+  /** Tells something of the session beside its sets. */
+  tell(telling: Telling): void {
+    this.take({ kind: 'note', telling });
+  }
+
+  /** When soreness from an earlier session ended, for the muscles whose answer is new. */
+  reportSoreness(
+    of: SessionRef & { readonly workoutId: string },
+    answers: Readonly<Partial<Record<Muscle, SorenessEnd>>>,
+  ): void {
+    const { workoutId, issuedWeekId, sessionId } = of;
+    for (const [muscle, ended] of Object.entries(answers) as [Muscle, SorenessEnd][]) {
+      if (this.state.reported[`${workoutId}/${muscle}`] === ended) continue;
+      const localDate = this.today();
+      const id = this.ports.newId();
+      this.put({ reported: { ...this.state.reported, [`${workoutId}/${muscle}`]: ended } });
+      void this.remember();
+      void this.queue.add({
+        id,
+        localDate,
+        ref: { issuedWeekId, sessionId },
+        kind: 'soreness',
+        report: { id, muscle, ended, said: localDate },
+      });
+    }
   }
 
   reportRamp(slotId: string, verdict: RampVerdict): void {
@@ -157,9 +175,9 @@ export class FloorSession {
 
   /** @param after milliseconds after now, where several are taken at once */
   private take(work: FloorWork, after = 0): void {
-    const head = { id: this.ports.newId(), localDate: this.today() };
+    const head = { id: this.ports.newId(), localDate: this.today(), ref: this.data.ref };
     const item = itemOf(work, head, new Date(this.ports.clock.now() + after).toISOString());
-    this.show(item);
+    this.showItem(item);
     void this.remember();
     void this.queue.add(item);
   }
@@ -170,8 +188,8 @@ export class FloorSession {
    */
   private remember(): Promise<void> {
     this.writing = this.writing.then(async () => {
-      const { logged, finished, reported, ramps } = this.state;
-      const done: Done = { logged, finished, reported, ramps };
+      const { logged, finished, notes, reported, ramps } = this.state;
+      const done: Done = { logged, finished, notes, reported, ramps };
       // Where there is no room the queue says so.
       await this.ports.store.write(this.doneKey, JSON.stringify(done)).catch(() => {});
     });
@@ -182,43 +200,22 @@ export class FloorSession {
   private async recall(): Promise<void> {
     const done = doneOf(await this.ports.store.read(this.doneKey).catch(() => null));
     if (done === null) return;
-    const known = new Set(this.data.logged.map(({ id }) => id));
-    const unknown = done.logged.filter(({ id }) => !known.has(id));
-    if (this.data.finished && unknown.length === 0)
+    const unknown = notIn(this.data.logged, done.logged);
+    const untold = notIn(this.data.notes, done.notes);
+    if (this.data.finished && unknown.length === 0 && untold.length === 0)
       return this.ports.store.remove(this.doneKey).catch(() => {});
-    const { logged, finished, reported, ramps } = this.state;
+    const { logged, finished, notes, reported, ramps } = this.state;
     this.put({
       logged: [...logged, ...unknown],
       finished: finished || done.finished,
+      notes: [...notes, ...untold],
       reported: { ...reported, ...done.reported },
       ramps: { ...ramps, ...done.ramps },
     });
   }
 
-  private show(item: FloorItem): void {
-    this.put(shown(this.state, item, this.data.workoutId));
-  }
-
-  private async sendItems(items: readonly FloorItem[]): Promise<Reply> {
-    // A session past midnight is two days of sends.
-    const day = items[0]?.localDate ?? '';
-    const sent = items.filter(({ localDate }) => localDate === day);
-    const said = await this.send(outgoingOf(day, sent));
-    switch (said.status) {
-      case 'taken': {
-        const refused = new Set(said.refused.map(({ id }) => id));
-        const ids = sent.map(({ id }) => id).filter((id) => !refused.has(id));
-        return { status: 'taken', ids, refused: said.refused };
-      }
-      case 'recalled':
-      case 'gone':
-        return { status: 'stopped', why: said.status, ids: [] };
-      case 'malformed':
-        return { status: 'malformed' };
-      case 'unavailable':
-      case 'signed out':
-        return { status: 'later', because: said.status };
-    }
+  private showItem(item: FloorItem): void {
+    this.put(shown(this.state, item, this.data));
   }
 
   private put(part: Partial<FloorState>): void {
@@ -228,17 +225,25 @@ export class FloorSession {
 }
 
 /** All that was done in a session, as the phone remembers it. */
-type Done = Pick<FloorState, 'logged' | 'finished' | 'reported' | 'ramps'>;
+type Done = Pick<FloorState, 'logged' | 'finished' | 'notes' | 'reported' | 'ramps'>;
+
+const notIn = <T extends { readonly id: string }>(known: readonly T[], list: readonly T[]): readonly T[] => {
+  const ids = new Set(known.map(({ id }) => id));
+  return list.filter(({ id }) => !ids.has(id));
+};
+
+const withIds = <T extends { readonly id: string }>(list: readonly (Partial<T> | null)[]): readonly T[] =>
+  list.filter((one): one is T => typeof one?.id === 'string');
 
 /** Reads it as it was written; null where there is nothing that makes sense. */
 function doneOf(text: string | null): Done | null {
   try {
     const done = JSON.parse(text ?? '') as Partial<Done> | null;
     if (!Array.isArray(done?.logged)) return null;
-    const logged = done.logged.filter((set: Partial<LoggedSet> | null) => typeof set?.id === 'string');
     return {
-      logged,
+      logged: withIds<LoggedSet>(done.logged),
       finished: done.finished === true,
+      notes: withIds<SessionNote>(done.notes ?? []),
       reported: done.reported ?? {},
       ramps: done.ramps ?? {},
     };
@@ -247,30 +252,35 @@ function doneOf(text: string | null): Done | null {
   }
 }
 
-/** What an item changes of what is seen. */
+/** What an item changes of what is seen; one of another session changes nothing. */
 function shown(
-  { logged, reported, ramps }: FloorState,
+  { logged, notes, reported, ramps }: FloorState,
   item: FloorItem,
-  workoutId: string,
+  { ref, workoutId }: Pick<FloorData, 'ref' | 'workoutId'>,
 ): Partial<FloorState> {
+  if (item.kind === 'check-in') return {};
+  if (item.kind === 'soreness') {
+    const of = `${item.ref.issuedWeekId}.${item.ref.sessionId}/${item.report.muscle}`;
+    return { reported: { ...reported, [of]: item.report.ended } };
+  }
+  if (!isOf(ref)(item)) return {};
   switch (item.kind) {
     case 'set':
       return logged.some(({ id }) => id === item.set.id)
         ? {}
         : { logged: [...logged, { ...item.set, workoutId }] };
+    case 'note':
+      return notes.some(({ id }) => id === item.note.id) ? {} : { notes: [...notes, item.note] };
     case 'finish':
       return { finished: true };
-    case 'soreness':
-      return { reported: { ...reported, [item.report.muscle]: item.report.soreness } };
     case 'ramp':
       return { ramps: { ...ramps, [item.report.slotId]: item.report.verdict } };
   }
 }
 
-/** The item's own id is the id of what it holds, so that a refusal names it. */
 function itemOf(
   work: FloorWork,
-  head: { readonly id: string; readonly localDate: LocalDate },
+  head: { readonly id: string; readonly localDate: LocalDate; readonly ref: SessionRef },
   at: string,
 ): FloorItem {
   const { id } = head;
@@ -279,27 +289,9 @@ function itemOf(
       return { ...head, kind: 'set', set: { ...work.set, id, at } };
     case 'ramp':
       return { ...head, kind: 'ramp', report: { ...work.report, id } };
-    case 'soreness':
-      return { ...head, kind: 'soreness', report: { ...work.report, id } };
+    case 'note':
+      return { ...head, kind: 'note', note: { ...work.telling, id, at } };
     case 'finish':
       return { ...head, kind: 'finish' };
   }
-}
-
-function outgoingOf(localDate: LocalDate, items: readonly FloorItem[]): Outgoing {
-  return {
-    localDate,
-    sets: items.flatMap((item) => (item.kind === 'set' ? [item.set] : [])),
-    finish: items.some(({ kind }) => kind === 'finish'),
-    soreness: items.flatMap((item) => (item.kind === 'soreness' ? [item.report] : [])),
-    ramps: items.flatMap((item) => (item.kind === 'ramp' ? [item.report] : [])),
-  };
-}
-
-const KINDS: readonly unknown[] = ['set', 'ramp', 'soreness', 'finish'] satisfies FloorItem['kind'][];
-
-/** Whether what was stored is an item; the server checks the rest of it. */
-function isItem(unchecked: unknown): unchecked is FloorItem {
-  const item = unchecked as Partial<FloorItem> | null;
-  return typeof item?.id === 'string' && typeof item.localDate === 'string' && KINDS.includes(item.kind);
 }

@@ -45,8 +45,8 @@ interface QueueOptions<T> {
   /** What the queue is of, as `floor/WORKOUT`: pages of one name share what dead ones left. */
   readonly name: string;
   readonly send: (items: readonly T[]) => Promise<Reply>;
-  /** An item as it was stored, read again; undefined where it makes no sense any more. */
-  readonly read: (unchecked: unknown) => Promise<T | undefined>;
+  /** An item as it was stored under a key, read again; undefined where it makes no sense any more. */
+  readonly read: (unchecked: unknown, key: string) => Promise<T | undefined>;
   /** Whether a later item may lean on an earlier one: then nothing overtakes what is stuck. */
   readonly isOrdered: boolean;
 }
@@ -209,9 +209,12 @@ export class SyncQueue<T extends { readonly id: string }> {
   private async readKept(key: string): Promise<Kept<T>> {
     try {
       const kept = JSON.parse((await this.ports.store.read(key)) ?? '') as Partial<Kept<unknown>>;
-      const items = await Promise.all((kept.items ?? []).map(this.options.read));
+      const items = await Promise.all((kept.items ?? []).map((item) => this.options.read(item, key)));
       const refused = await Promise.all(
-        (kept.refused ?? []).map(async ({ item, why }) => ({ item: await this.options.read(item), why })),
+        (kept.refused ?? []).map(async ({ item, why }) => ({
+          item: await this.options.read(item, key),
+          why,
+        })),
       );
       return {
         items: items.filter((item) => item !== undefined),

@@ -7,4 +7,6 @@ export * from './calls/answer-codec';
 export * from './conventions/conventions-codec';
 export * from './exercises/exercise-codec';
 export * from './log/log-codec';
+export * from './on-the-day/session-note-codec';
 export * from './plan/issued-codec';
+export * from './recovery/check-in-codec';

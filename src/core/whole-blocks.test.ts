@@ -5,10 +5,11 @@ import { TIME_MODES } from './block/settings-fields';
 import { DRIFTS, SET_RULES } from './block/slot-fields';
 import { fromTemplate } from './block/templates/from-template';
 import { TEMPLATES } from './block/templates/shipped';
+import { addDays } from './calendar';
 import { catalogueWith } from './exercises/catalogue';
 import { check } from './findings/registry';
 import { PLACE_KINDS, presetPlace } from './loading/place-presets';
-import { EMPTY_LOG, type Log, SORENESS } from './log/log';
+import { EMPTY_LOG, type Log } from './log/log';
 import type { IssuedWeek } from './plan/week-state';
 import { LOAD_RULES } from './progression/load-rules/registry';
 import { DELOAD_KINDS, deloadStart } from './recovery/deload/deload';
@@ -97,8 +98,12 @@ function run(at: number): string {
     const after = performWeek({ block: made, athlete: person, ...state }, week, doing(at, week));
     const reports = after.log.workouts
       .filter(({ week: of }) => of === week)
-      .flatMap(({ id }, w) =>
-        MUSCLES.map((muscle, m) => ({ workoutId: id, muscle, soreness: turn(SORENESS, w + m + week + at) })),
+      .flatMap(({ id, date }, w) =>
+        MUSCLES.map((muscle, m) => {
+          const days = turn([0, 1, 3, 8], w + m + week + at);
+          const ended = days === 0 ? 'none' : addDays(date, days);
+          return { workoutId: id, muscle, ended, said: ended === 'none' ? date : ended };
+        }),
       );
     state = { ...after, log: { ...after.log, soreness: [...state.log.soreness, ...reports] } };
   }

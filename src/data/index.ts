@@ -7,6 +7,7 @@ export * from './repositories/athletes';
 export * from './repositories/blocks';
 export * from './repositories/calls';
 export { reloadTraining } from './repositories/changes';
+export * from './repositories/check-ins';
 export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
 export * from './repositories/exercises';

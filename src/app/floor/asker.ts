@@ -54,3 +54,14 @@ export async function onFloor<T>(work: (floor: FloorAsker) => Promise<T>): Promi
     throw error;
   }
 }
+
+/** Runs an action for the athlete of this phone, and for nobody else. */
+export async function asPhone<T>(work: (phone: PhoneAsker) => Promise<T>): Promise<T | Unanswered> {
+  try {
+    const phone = await currentPhone();
+    return phone === undefined ? { status: 'signed out' } : await work(phone);
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+}

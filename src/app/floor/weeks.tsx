@@ -31,7 +31,7 @@ export async function Weeks({ floor, blockId }: { readonly floor: FloorAsker; re
       minutes: span(minutes(session.seconds.low), minutes(session.seconds.high)),
       finished: workout?.finished === true,
       date: workout?.date ?? null,
-      sorenessMissing: workout?.finished === true && !log.soreness.some((report) => report.workoutId === id),
+      optional: session.optional,
     };
   };
   const weeks = [...issued].reverse().map((week) => ({

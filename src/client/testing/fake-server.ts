@@ -58,6 +58,7 @@ export class FakeServer {
       issued: this.issued,
       log: this.log,
       answers: this.answers,
+      checkIns: [],
       readAt: '2026-11-02T00:00:00.000Z',
     };
   }
@@ -90,7 +91,14 @@ export class FakeServer {
     const id = `${week.id}.${session.sessionId}`;
     if (this.log.workouts.some((one) => one.id === id)) return;
     const date = `2026-11-${String(2 + week.week * 3 + session.day).padStart(2, '0')}`;
-    const workout: Workout = { id, week: week.week, sessionId: session.sessionId, date, finished: true };
+    const workout: Workout = {
+      id,
+      week: week.week,
+      sessionId: session.sessionId,
+      date,
+      finished: true,
+      notes: [],
+    };
     const sets = session.slots.flatMap((slot) =>
       slot.sets.map(
         (set): LoggedSet => ({
@@ -107,7 +115,7 @@ export class FakeServer {
         }),
       ),
     );
-    const soreness: SorenessReport = { workoutId: id, muscle: 'quads', soreness: 'early' };
+    const soreness: SorenessReport = { workoutId: id, muscle: 'quads', ended: date, said: date };
     this.log = {
       workouts: [...this.log.workouts, workout],
       sets: [...this.log.sets, ...sets],
@@ -169,6 +177,7 @@ export class FakeServer {
       sets: this.log.sets,
       soreness: this.log.soreness,
       answers: this.answers,
+      checkIns: [],
       totals: {
         workouts: this.log.workouts.length,
         sets: this.log.sets.length,

@@ -17,7 +17,8 @@ const set = (id: string, changes: Partial<LoggedSet> = {}): LoggedSet => ({
   ...changes,
 });
 const measured = (one: LoggedSet, measuresStrength = true) => ({ set: one, measuresStrength });
-const session = (kind: TrainedSession['kind']) => new Map([['w1', { week: 2, date: '2026-11-09', kind }]]);
+const session = (kind: TrainedSession['kind'], rescued = false) =>
+  new Map([['w1', { week: 2, date: '2026-11-09', kind, rescued }]]);
 const find = (...given: Parameters<typeof exposuresOf>[0]) =>
   exposuresOf(given, session('building'), athlete(), exerciseById);
 

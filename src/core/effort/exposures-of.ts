@@ -21,11 +21,13 @@ export interface TrainedSession {
   readonly date: LocalDate;
   /** What the week was handed out as. */
   readonly kind: 'building' | 'deload';
+  /** Whether a poor night made it a lighter or shorter one. */
+  readonly rescued: boolean;
 }
 
 /**
  * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot have cost. Weeks
- * handed out as a deload, planned or early, are left out, and so are sets that measure no strength and what is held.
+ * handed out as a deload, planned or early, and rescued days are left out, and so are sets that measure no strength and what is held.
  * @param logged sets, oldest first
  * @param sessions by workout id
  * @param newest the newest revision of an exercise
@@ -36,9 +38,10 @@ export function exposuresOf(
   athlete: Athlete,
   newest: (exerciseId: string) => Exercise | undefined,
 ): readonly Exposure[] {
-  const measuring = logged.filter(
-    ({ set, measuresStrength }) => measuresStrength && sessions.get(set.workoutId)?.kind === 'building',
-  );
+  const measuring = logged.filter(({ set, measuresStrength }) => {
+    const session = sessions.get(set.workoutId);
+    return measuresStrength && session?.kind === 'building' && !session.rescued;
+  });
   const conventions = conventionsWith();
   return [...currentSets(measuring.map(({ set }) => set))].flatMap(([workoutId, places]) => {
     const session = sessions.get(workoutId) as TrainedSession;

@@ -50,12 +50,14 @@ test('what says how strong somebody is: first sets of building weeks that measur
     supersedes: null,
     measuresStrength: true,
     kind: 'building',
+    rescued: false,
     ...changes,
   });
   const found = loggedFirsts([
     set('6', { reps: 9, supersedes: '1' }),
     set('5', { setId: 'work-2' }),
     set('4', { kind: 'deload' }),
+    set('5', { rescued: true }),
     set('3', { measuresStrength: false }),
     set('2', { setId: 'top-1', exerciseId: 'hack-squat' }),
     set('1'),

@@ -22,20 +22,23 @@ export interface StoredSet extends LoggedFirst {
   readonly supersedes: string | null;
   readonly measuresStrength: boolean;
   readonly kind: WeekPlan['kind'];
+  /** Whether a poor night made its session a lighter or shorter one. */
+  readonly rescued: boolean;
 }
 
 const FIRSTS: readonly string[] = ['work-1', 'top-1'];
 
 /**
- * First sets by exercise that say how strong somebody is: of building weeks, done in a way that measures strength, as
+ * First sets by exercise that say how strong somebody is: of building weeks and days as planned, done in a way that measures strength, as
  * last corrected.
  * @param sets newest first
  */
 export function loggedFirsts(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
   const replaced = new Set(sets.map(({ supersedes }) => supersedes));
   const found = new Map<string, LoggedFirst[]>();
-  for (const { id, exerciseId, setId, measuresStrength, kind, load, reps, rir, date } of sets) {
-    if (replaced.has(id) || !measuresStrength || kind !== 'building' || !FIRSTS.includes(setId)) continue;
+  for (const { id, exerciseId, setId, measuresStrength, kind, rescued, load, reps, rir, date } of sets) {
+    if (replaced.has(id) || !measuresStrength || kind !== 'building' || rescued || !FIRSTS.includes(setId))
+      continue;
     const before = found.get(exerciseId) ?? [];
     before.push({ load, reps, rir, date });
     found.set(exerciseId, before);

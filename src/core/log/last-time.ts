@@ -1,3 +1,4 @@
+import { rescueOf } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 import { currentSets } from './current-sets';
@@ -9,7 +10,7 @@ export type LastTimes = Readonly<Record<string, LastDone>>;
 
 /**
  * Each set of a session as it was done in the latest earlier week that had it with the same exercise. A deload is no
- * measure: what was done in one is passed over.
+ * measure, nor is a day rescued after a poor night: what was done in one is passed over.
  */
 export function lastTimesIn(
   { log, issued }: { readonly log: Log; readonly issued: readonly IssuedWeek[] },
@@ -19,6 +20,7 @@ export function lastTimesIn(
   const light = new Set(issued.flatMap(({ week, plan }) => (plan.kind === 'deload' ? [week] : [])));
   const earlier = log.workouts
     .filter((one) => one.sessionId === session.sessionId && one.week < week && !light.has(one.week))
+    .filter(({ notes }) => rescueOf(notes) === null)
     .sort((a, b) => a.week - b.week);
   const sets = currentSets(log.sets);
   const exerciseOf = new Map(session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));

@@ -1,6 +1,7 @@
-import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
 import type { Weight } from '../loading/weight';
+import type { SessionNote } from '../on-the-day/session-note';
+import type { SorenessReport } from './soreness';
 
 /** What is noted of a set beside its reps. */
 export interface LoggedMore {
@@ -41,23 +42,16 @@ export interface LoggedSet {
   readonly supersedes: string | null;
 }
 
-/** When soreness from a session had ended, relative to the muscle's next session. */
-export const SORENESS = ['never sore', 'early', 'just in time', 'still sore'] as const;
-export type Soreness = (typeof SORENESS)[number];
-
-export interface SorenessReport {
-  readonly workoutId: string;
-  readonly muscle: Muscle;
-  readonly soreness: Soreness;
-}
-
 /** One session as it was performed. */
 export interface Workout {
   readonly id: string;
   readonly week: number;
   readonly sessionId: string;
+  /** The day it was trained, put right where the athlete has. */
   readonly date: LocalDate;
   readonly finished: boolean;
+  /** What was told of it beside its sets. */
+  readonly notes: readonly SessionNote[];
 }
 
 /** All that happened in a block, oldest first. */

@@ -1,4 +1,6 @@
 import type { Conventions } from '../conventions/conventions';
+import type { LoggedSet } from '../log/log';
+import { toldOf } from '../on-the-day/session-note';
 import { partsOf } from '../techniques/registry';
 import { roundCredits } from '../techniques/stamina';
 import type { SessionPlan } from './session';
@@ -6,17 +8,25 @@ import type { SetPlan } from './set';
 import type { SlotPlan } from './slot';
 import type { Performed } from './week-state';
 
-/** A session with its sets as they were done; what is not logged is left out once it is finished. */
+/**
+ * A session with its sets as they were done; what is not logged is left out once it is finished, or its slot was; what was done
+ * beyond the plan stands in slots of its own.
+ */
 export function asDone(
   session: SessionPlan,
   { workout, sets }: Performed,
   conventions: Conventions,
 ): SessionPlan {
+  const { skips, pains } = toldOf(workout.notes);
+  const planned = new Set<string>();
   const slots = session.slots.flatMap((slot): SlotPlan[] => {
     const byExercise = new Map<string, SetPlan[]>();
+    const isOut = workout.finished || skips.has(slot.slotId) || pains.has(slot.slotId);
     for (const set of slot.sets) {
-      const logged = sets.get(`${slot.slotId}/${set.id}`)?.set;
-      if (logged === undefined && workout.finished) continue;
+      const key = `${slot.slotId}/${set.id}`;
+      planned.add(key);
+      const logged = sets.get(key)?.set;
+      if (logged === undefined && isOut) continue;
       const exerciseId = logged?.exerciseId ?? slot.exerciseId;
       const done =
         logged === undefined ? set : { ...set, reps: logged.reps, rir: logged.rir, optional: false };
@@ -28,7 +38,48 @@ export function asDone(
       sets: credited(slot, done, conventions),
     }));
   });
-  return { ...session, optional: false, slots };
+  const beyond = [...sets].flatMap(([key, { set }]) => (planned.has(key) ? [] : [set]));
+  return { ...session, optional: false, slots: [...slots, ...slotsBeyond(session, beyond, conventions)] };
+}
+
+/** Sets that nobody had planned, as slots of their own by what was done. */
+function slotsBeyond(
+  { slots: [like] }: SessionPlan,
+  sets: readonly LoggedSet[],
+  conventions: Conventions,
+): readonly SlotPlan[] {
+  if (like === undefined) return [];
+  const byExercise = new Map<string, SetPlan[]>();
+  for (const { id, exerciseId, reps, rir } of sets) {
+    const before = byExercise.get(exerciseId) ?? [];
+    byExercise.set(exerciseId, [...before, beyondSet(id, before.length + 1, reps, rir)]);
+  }
+  return [...byExercise].map(([exerciseId, done]) => {
+    const slot = { ...like, slotId: `beyond/${exerciseId}`, exerciseId, exerciseRevision: 1, variant: null };
+    const straight: SlotPlan = { ...slot, technique: { kind: 'straight', sets: done.length }, joined: false };
+    return { ...straight, sets: credited(straight, done, conventions) };
+  });
+}
+
+function beyondSet(id: string, round: number, reps: number, rir: number): SetPlan {
+  return {
+    id,
+    role: 'work',
+    load: null,
+    reps,
+    rir,
+    predictedRir: null,
+    hard: false,
+    credit: 0,
+    round,
+    piece: 1,
+    rest: 0,
+    manner: 'full',
+    sections: [],
+    variant: null,
+    measuresStrength: false,
+    optional: false,
+  };
 }
 
 /** Sets with the credit they have as done: a round by its pieces; what the coach stated where RIR cannot be known. */

@@ -3,7 +3,7 @@ import type { Level, Phase, Style } from '../athlete/athlete';
 import type { Slot } from '../block/block';
 import type { RepRange } from '../block/rep-range';
 import type { Unit } from '../loading/weight';
-import type { Soreness } from '../log/log';
+import type { Soreness } from '../log/soreness';
 import type { LoadChoice } from '../progression/load-rules/load-choice';
 import type { RuleName } from '../progression/load-rules/registry';
 import type { Cap } from '../progression/set-response';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Muscle } from '../anatomy/muscle';
 import { NearConventions, NO_CONVENTIONS } from '../conventions/own-conventions';
-import { SORENESS } from '../log/log';
+import { SORENESS } from '../log/soreness';
 
 import { grantSets, type Situation, type Want, wantedSets } from './set-response';
 

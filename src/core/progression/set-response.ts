@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Phase, Style } from '../athlete/athlete';
 import type { NearConventions } from '../conventions/own-conventions';
-import type { Soreness } from '../log/log';
+import type { Soreness } from '../log/soreness';
 import type { Verdict } from '../recovery/performance';
 
 /** What one muscle showed in one of its sessions. */

@@ -1,5 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { Soreness } from '../log/log';
+import type { Soreness } from '../log/soreness';
 import type { Performance } from './performance';
 
 /** How a muscle did in one finished session. */

@@ -178,6 +178,7 @@ export function performWeek(
       sessionId: planned.sessionId,
       date: addDays(frozen.value.plan.startDate, planned.day),
       finished: true,
+      notes: [],
     };
     workouts.push(workout);
     for (const one of planned.slots) {

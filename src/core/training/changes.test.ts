@@ -17,8 +17,12 @@ const training: Training = {
   athleteRevision: 2,
   ownExercises: [],
   issued: done.issued,
-  log: { ...done.log, soreness: [{ workoutId: 'w1-a', muscle: 'quads', soreness: 'early' }] },
+  log: {
+    ...done.log,
+    soreness: [{ workoutId: 'w1-a', muscle: 'quads', ended: '2026-11-03', said: '2026-11-04' }],
+  },
   answers: [],
+  checkIns: [],
   readAt: '2026-11-09T10:00:00.000Z',
 };
 const nothing: TrainingChanges = {
@@ -33,6 +37,7 @@ const nothing: TrainingChanges = {
   sets: [],
   soreness: [],
   answers: [],
+  checkIns: [],
   totals: { workouts: 1, sets: 3, soreness: 1 },
 };
 const set = (id: string, at: string, changes: Partial<LoggedSet> = {}): LoggedSet => ({
@@ -116,13 +121,13 @@ test('the latest report on a muscle of a workout counts, the others stay', () =>
   const after = withChanges(training, {
     ...nothing,
     soreness: [
-      { workoutId: 'w1-a', muscle: 'quads', soreness: 'still sore' },
-      { workoutId: 'w1-a', muscle: 'glutes', soreness: 'never sore' },
+      { workoutId: 'w1-a', muscle: 'quads', ended: 'still', said: '2026-11-05' },
+      { workoutId: 'w1-a', muscle: 'glutes', ended: 'none', said: '2026-11-05' },
     ],
   });
   expect(after?.log.soreness).toEqual([
-    { workoutId: 'w1-a', muscle: 'quads', soreness: 'still sore' },
-    { workoutId: 'w1-a', muscle: 'glutes', soreness: 'never sore' },
+    { workoutId: 'w1-a', muscle: 'quads', ended: 'still', said: '2026-11-05' },
+    { workoutId: 'w1-a', muscle: 'glutes', ended: 'none', said: '2026-11-05' },
   ]);
 });
 

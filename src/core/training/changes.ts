@@ -1,8 +1,10 @@
 import type { Athlete } from '../athlete/athlete';
 import type { Answer } from '../calls/registry';
 import type { Exercise } from '../exercises/exercise';
-import type { LoggedSet, SorenessReport, Workout } from '../log/log';
+import type { LoggedSet, Workout } from '../log/log';
+import type { SorenessReport } from '../log/soreness';
 import type { IssuedWeek } from '../plan/week-state';
+import type { CheckIn } from '../recovery/check-in';
 import type { StandingStep, Training } from './training';
 
 /** What a page knows of a training, so that it is sent only what is new. */
@@ -36,6 +38,7 @@ export interface TrainingChanges {
   readonly sets: readonly LoggedSet[];
   readonly soreness: readonly SorenessReport[];
   readonly answers: readonly Answer[];
+  readonly checkIns: readonly CheckIn[];
   readonly totals: Totals;
 }
 
@@ -90,6 +93,12 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
             training.answers.filter(({ id }) => !changes.answers.some((answer) => answer.id === id)),
             changes.answers,
             ({ id }) => id,
+          ),
+    checkIns:
+      changes.checkIns.length === 0
+        ? training.checkIns
+        : merged(training.checkIns, changes.checkIns, ({ id }) => id).sort((a, b) =>
+            a.date.localeCompare(b.date),
           ),
   };
 }

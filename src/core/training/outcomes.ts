@@ -50,6 +50,7 @@ export type IssueOutcome =
 export type RecallOutcome =
   | { readonly status: 'recalled' }
   | { readonly status: 'already logged' }
+  | { readonly status: 'open on a phone'; readonly at: string }
   | { readonly status: 'later week issued' }
   | { readonly status: 'gone' };
 
@@ -57,9 +58,10 @@ export type RecallOutcome =
 export type LogOutcome =
   | {
       readonly status: 'taken';
-      readonly refused: readonly { readonly id: string; readonly why: 'unknown set' | 'id taken' }[];
+      readonly refused: readonly { readonly id: string; readonly why: 'id taken' }[];
+      /** Whether the week was taken back since it was opened: what was done is kept all the same. */
+      readonly recalled: boolean;
     }
-  | { readonly status: 'recalled' }
   | { readonly status: 'gone' };
 
 /** How keeping changed facts of an athlete went. */

@@ -6,8 +6,11 @@ import type { LocalDate } from '../calendar';
 import type { Answer } from '../calls/registry';
 import type { Exercise } from '../exercises/exercise';
 import type { RampVerdict } from '../loading/warm-up-ramp';
-import type { Log, LoggedSet, SorenessReport } from '../log/log';
+import type { Log, LoggedSet } from '../log/log';
+import type { SorenessReport } from '../log/soreness';
+import type { SessionNote } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
+import type { CheckIn } from '../recovery/check-in';
 
 /** A block with its athlete and all that happened in it: what unfold works from, and where the document stands. */
 export interface Training {
@@ -21,6 +24,8 @@ export interface Training {
   readonly issued: readonly IssuedWeek[];
   readonly log: Log;
   readonly answers: readonly Answer[];
+  /** The athlete's latest check-ins, oldest first. */
+  readonly checkIns: readonly CheckIn[];
   /** When the server read it, ISO 8601 by its clock. */
   readonly readAt: string;
 }
@@ -41,7 +46,7 @@ export interface StandingStep {
 /** A set as a phone sends it; which workout it belongs to is said beside it. */
 export type SentSet = Omit<LoggedSet, 'workoutId'>;
 
-/** When soreness in a muscle had ended, as a phone sends it. */
+/** When soreness in a muscle ended, as a phone sends it. */
 export type SentSoreness = Omit<SorenessReport, 'workoutId'> & { readonly id: string };
 
 /** How the last ramp set of a slot moved, as a phone sends it. */
@@ -58,6 +63,7 @@ export interface Outgoing {
   readonly finish: boolean;
   readonly soreness: readonly SentSoreness[];
   readonly ramps: readonly SentRamp[];
+  readonly notes: readonly SessionNote[];
 }
 
 /** What is measured of a body over time. Weights in kg or lb, girths in cm or in. */

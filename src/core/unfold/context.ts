@@ -6,7 +6,8 @@ import type { Conventions } from '../conventions/conventions';
 import { NearConventions, type OwnConventions } from '../conventions/own-conventions';
 import { curveOf } from '../effort/curves';
 import { currentSets } from '../log/current-sets';
-import type { Soreness, SorenessReport, Workout } from '../log/log';
+import type { Log, Workout } from '../log/log';
+import { type Soreness, sorenessIn } from '../log/soreness';
 import type { Memo } from '../memo';
 import type { IssuedWeek, Performed } from '../plan/week-state';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
@@ -74,7 +75,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     isIssued: (week) => issued.has(week),
     answered: memo.call('answered', answeredBy, input.answers),
     performed: memo.call('performed', performedIn, log.workouts, log.sets),
-    soreness: memo.call('soreness', sorenessIn, log.soreness),
+    soreness: memo.call('soreness', sorenessOf, log.soreness, log.workouts, input.issued),
     landmarks: (phase) =>
       memo.call(`landmarks ${phase}`, landmarksIn, athlete, phase, conventions, block.landmarks),
   };
@@ -102,8 +103,12 @@ function performedIn(
   );
 }
 
-function sorenessIn(reports: readonly SorenessReport[]): ReadonlyMap<string, Soreness> {
-  return new Map(reports.map((report) => [`${report.workoutId}/${report.muscle}`, report.soreness]));
+function sorenessOf(
+  soreness: Log['soreness'],
+  workouts: Log['workouts'],
+  issued: readonly IssuedWeek[],
+): ReadonlyMap<string, Soreness> {
+  return sorenessIn({ soreness, workouts }, issued);
 }
 
 function landmarksIn(

@@ -34,6 +34,7 @@ function logOf(
       sessionId,
       date: '2026-11-02',
       finished: state === 'finished',
+      notes: [],
     })),
     sets: sets.map(
       ([sessionId, slotId, setId, reps, rir, exerciseId], at): LoggedSet => ({

@@ -1,7 +1,8 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { primeMovers } from '../exercises/exercise';
 import { valueIn } from '../loading/weight';
-import type { Soreness } from '../log/log';
+import type { Soreness } from '../log/soreness';
+import { rescueOf } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
@@ -34,7 +35,8 @@ export function observe(
   lastBehind: ReadonlyMap<Muscle, boolean>,
   { planner, before, soreness: reported }: Judging,
 ): readonly Observation[] {
-  if (!performed.workout.finished) return [];
+  // A day that was rescued was never asked in full: it says nothing of performance.
+  if (!performed.workout.finished || rescueOf(performed.workout.notes) !== null) return [];
   const sets = new Map<Muscle, JudgedSet[]>();
   const starts = new Map<Muscle, StartSets[]>();
   for (const slot of session.slots) {

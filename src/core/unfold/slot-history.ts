@@ -186,6 +186,8 @@ export function takeWeek(
 ): SlotHistory {
   const logged = performed === null ? [] : loggedSets(facts, planned, performed);
   const isLogged = logged.length > 0;
+  // Left out or swapped: what was never done is nothing to go on from.
+  if (performed?.workout.finished === true && !isLogged) return history;
   const strength =
     performed !== null && isLogged
       ? loggedStrength(facts, history, planned, performed, week, estimating)

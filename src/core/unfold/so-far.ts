@@ -3,6 +3,7 @@ import type { Session } from '../block/block';
 import type { Identities } from '../calls/answered';
 import { withObservations } from '../calls/answered';
 import type { Proposal } from '../calls/registry';
+import { rescueOf } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { Performed, WeekState } from '../plan/week-state';
 import type { Observation } from '../recovery/observation';
@@ -100,6 +101,8 @@ function takeSession(
 ): SessionHistory {
   const next = new Map(history);
   for (const { plan, performed } of trainedOf(pairs)) {
+    // A rescued day leaves last time alone, as a deload does.
+    if (performed !== null && rescueOf(performed.workout.notes) !== null) continue;
     for (const planned of plan.slots) {
       const slot = facts.get(planned.slotId);
       const before = history.get(planned.slotId);

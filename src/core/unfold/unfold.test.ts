@@ -237,11 +237,11 @@ describe('calls', () => {
     1,
     ({ reps, rir }) => ({ reps: reps + 2, rir }),
   );
-  const sore = (log: Log, soreness: 'early' | 'still sore'): Log => ({
+  const sore = (log: Log, ended: string): Log => ({
     ...log,
-    soreness: [{ workoutId: 'w1-a', muscle: 'quads', soreness }],
+    soreness: [{ workoutId: 'w1-a', muscle: 'quads', ended, said: '2026-11-09' }],
   });
-  const early = { ...done, block: twoWeeks, log: sore(done.log, 'early') };
+  const early = { ...done, block: twoWeeks, log: sore(done.log, '2026-11-04') };
   const blockPlan = unfold(input(early));
   const call = <K extends Proposal['kind']>(kind: K, of: BlockPlan = blockPlan) =>
     of.proposals.find((one): one is Extract<Proposal, { kind: K }> => one.kind === kind);
@@ -304,7 +304,7 @@ describe('calls', () => {
 
   test('an answered call stays answered until its facts change; then the answer no longer applies', () => {
     const answers = [answered(call('sets') as Proposal, 'accepted')];
-    const changed = unfold(input({ ...early, log: sore(done.log, 'still sore'), answers }));
+    const changed = unfold(input({ ...early, log: sore(done.log, 'still'), answers }));
     expect(slotIn(changed, 2, 'press').sets).toHaveLength(3);
     expect(call('sets', changed)).toBeUndefined();
   });

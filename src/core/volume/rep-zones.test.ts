@@ -97,7 +97,7 @@ test('what is done counts by its reps: three sets of 8-12 done as 5, 12 and, too
     [
       'a',
       {
-        workout: { id: 'w', week: 1, sessionId: 'a', date: '2026-11-02', finished: true },
+        workout: { id: 'w', week: 1, sessionId: 'a', date: '2026-11-02', finished: true, notes: [] },
         sets: new Map([done('work-1', 5, 2), done('work-2', 12, 2), done('work-3', 13, 5)]),
       },
     ],

@@ -1,4 +1,4 @@
-import type { Soreness } from '../log/log';
+import type { Soreness } from '../log/soreness';
 
 /** Sets of one slot as they were done in week 1, in order. */
 export interface StartSets {

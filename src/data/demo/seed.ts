@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { SentSet } from '@/core';
-import { addDays, emptyBlock, type Muscle, mondayOf, pageStateOf, type Soreness } from '@/core';
+import { addDays, emptyBlock, type Muscle, mondayOf, pageStateOf } from '@/core';
 import type { Asker } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
@@ -20,10 +20,10 @@ export const DEMO_COACH = { email: 'coach@example.org', name: 'Solveig Aas', pas
 
 const shortId = () => randomUUID().replaceAll('-', '').slice(0, 12);
 
-/** How well a session went, in reps over what was asked, and how the soreness ended. */
+/** How well a session went, in reps over what was asked, and after how many days the soreness was gone. */
 interface Course {
   readonly over: readonly number[];
-  readonly soreness: Readonly<Partial<Record<Muscle, Soreness>>>;
+  readonly soreness: Readonly<Partial<Record<Muscle, number>>>;
 }
 
 /** Plays an issued week: logs its sessions through the same doors as the floor view, some of them only. */
@@ -59,12 +59,13 @@ async function playWeek(
       }),
     );
     const end = new Date(Date.parse(`${date}T16:05:00Z`) + minute * 60_000);
-    const reports = Object.entries(course.soreness).map(([muscle, soreness]) => ({
+    const reports = Object.entries(course.soreness).map(([muscle, days]) => ({
       id: randomUUID(),
       muscle: muscle as Muscle,
-      soreness,
+      ended: addDays(date, days),
+      said: addDays(date, days),
     }));
-    const work = { localDate: date, sets, finish: true, soreness: reports, ramps: [] };
+    const work = { localDate: date, sets, finish: true, soreness: reports, ramps: [], notes: [] };
     const kept = await keepWork(asker, ref, work, end);
     if (kept.status !== 'taken' || kept.refused.length > 0)
       throw new Error(`the demo session was not kept: ${JSON.stringify(kept)}`);
@@ -114,7 +115,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
     await issue(asker, autumn, 1, `${addDays(monday, -15)}T18:00:00Z`);
     await playWeek(asker, autumn, 1, 4, {
       over: [1, 2, 0, 1],
-      soreness: { quads: 'early', lats: 'just in time', chest: 'early' },
+      soreness: { quads: 2, lats: 3, chest: 1 },
     });
     const calls = await pendingCalls(asker, autumn);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
@@ -131,11 +132,11 @@ async function fill(asker: Asker, today: string): Promise<void> {
     await playWeek(asker, autumn, 2, 4, {
       over: [1, 0, 2, 0, -1],
       soreness: {
-        quads: 'just in time',
-        hamstrings: 'early',
-        glutes: 'early',
-        lats: 'early',
-        chest: 'still sore',
+        quads: 3,
+        hamstrings: 2,
+        glutes: 2,
+        lats: 1,
+        chest: 4,
       },
     });
   }

@@ -113,6 +113,8 @@ export interface IssuedRow {
   snapshot: string;
   issuedAt: Date;
   recalledAt: Date | null;
+  /** When a phone of the athlete last opened it. */
+  openedAt: Date | null;
 }
 export interface WorkoutRow {
   id: string;
@@ -122,8 +124,15 @@ export interface WorkoutRow {
   week: number;
   sessionId: string;
   localDate: string;
+  /** When it last changed: a set, a note. */
   lastSetAt: Date | null;
   finishedAt: Date | null;
+  /** JSON of what was told of it, oldest first. */
+  notes: string;
+  rescue: string | null;
+  /** When pain was last told, and when the coach has seen it. */
+  hurtAt: Date | null;
+  hurtSeenAt: Date | null;
 }
 export interface LoggedSetRow {
   id: string;
@@ -149,8 +158,18 @@ export interface SorenessRow {
   coachId: string;
   workoutId: string;
   muscle: string;
+  /** `none`, `still`, or the day it was gone. */
   soreness: string;
+  said: string;
   at: Date;
+}
+export interface CheckInRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  localDate: string;
+  answers: string;
+  receivedAt: Date;
 }
 export interface CallRow {
   id: string;
@@ -182,6 +201,7 @@ export interface Models {
   readonly workouts: Table<WorkoutRow>;
   readonly sets: Table<LoggedSetRow>;
   readonly soreness: Table<SorenessRow>;
+  readonly checkIns: Table<CheckInRow>;
   readonly calls: Table<CallRow>;
   readonly exercises: Table<ExerciseRow>;
   readonly measurements: Table<MeasurementRow>;
@@ -201,7 +221,15 @@ function peopleTables(
   table: Define,
 ): Pick<
   Models,
-  'coaches' | 'signIns' | 'attempts' | 'athletes' | 'exercises' | 'measurements' | 'phones' | 'invites'
+  | 'coaches'
+  | 'signIns'
+  | 'attempts'
+  | 'athletes'
+  | 'exercises'
+  | 'measurements'
+  | 'checkIns'
+  | 'phones'
+  | 'invites'
 > {
   return {
     coaches: table('coaches', {
@@ -237,6 +265,14 @@ function peopleTables(
       createdAt: when,
       expiresAt: when,
       usedAt: when,
+    }),
+    checkIns: table('check_ins', {
+      id: key(),
+      coachId: id,
+      athleteId: id,
+      localDate: DataTypes.DATEONLY,
+      answers: json,
+      receivedAt: when,
     }),
     athletes: table('athletes', {
       id: key(),
@@ -306,6 +342,7 @@ function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revi
       snapshot: json,
       issuedAt: when,
       recalledAt: when,
+      openedAt: when,
     }),
     calls: table('calls', {
       id: { type: DataTypes.STRING(191), primaryKey: true },
@@ -336,6 +373,10 @@ function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness'
       localDate: DataTypes.DATEONLY,
       lastSetAt: when,
       finishedAt: when,
+      notes: json,
+      rescue: DataTypes.STRING,
+      hurtAt: when,
+      hurtSeenAt: when,
     }),
     sets: table('logged_sets', {
       id: key(),
@@ -360,6 +401,7 @@ function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness'
       workoutId: id,
       muscle: DataTypes.STRING,
       soreness: DataTypes.STRING,
+      said: DataTypes.DATEONLY,
       at: when,
     }),
     ramps: table('ramp_reports', {

@@ -144,6 +144,6 @@ test('a block is not cut below a building week that stands handed out, from wher
     status: 'refused',
     problems: [{ code: 'out-of-range', low: 2 }],
   });
-  expect(await recallWeek(asker, blockId, 2, NOW)).toMatchObject({ status: 'recalled' });
+  expect(await recallWeek(asker, blockId, 2, NOW, false)).toMatchObject({ status: 'recalled' });
   expect(await saveSteps(asker, blockId, 1, weeks(1), NOW)).toMatchObject({ status: 'saved', revision: 2 });
 });

@@ -3,6 +3,7 @@ import type { PageState, ReloadOutcome, TrainingChanges } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import { findCheckIns } from './check-ins';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stepsSince } from './steps';
@@ -112,6 +113,7 @@ async function changesIn(
     sets: newSets.map((set) => loggedSetFrom(set.get())),
     soreness: reports.map((report) => sorenessFrom(report.get())),
     answers: answered.flatMap((call) => answerFrom(call.get())),
+    checkIns: await findCheckIns(asker, athleteId, transaction),
     totals: {
       workouts: begun.length,
       sets: await sets.count({ where: within, transaction }),

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import type { IssueOutcome, RecallOutcome } from '@/core';
+import { Op, type Transaction } from 'sequelize';
+import type { IssuedWeek, IssueOutcome, RecallOutcome } from '@/core';
 import { freezeWeek } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
+import { workoutId } from './logging';
 import { exerciseLookup, findTraining } from './training';
 
 /**
@@ -46,9 +48,11 @@ export async function issueWeek(
         snapshot: JSON.stringify(value),
         issuedAt: now,
         recalledAt: null,
+        openedAt: null,
       },
       { transaction },
     );
+    await takeOver(asker, blockId, value, transaction);
     // What waited was about this week. Nothing of it is done, so that the week after it has no calls yet.
     await calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
     return { status: 'issued', week: value };
@@ -56,12 +60,55 @@ export async function issueWeek(
   return outcome;
 }
 
-/** Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it. */
+/**
+ * What phones have sent of the week since an earlier issue of it was taken back belongs to the new one: each session's
+ * sets, notes and soreness move to the session of the same id; where there is none any more, to the first.
+ */
+async function takeOver(
+  asker: Asker,
+  blockId: string,
+  { id, week, plan }: IssuedWeek,
+  transaction: Transaction,
+): Promise<void> {
+  const { workouts, sets, soreness, ramps } = models();
+  const stranded = await workouts.findAll({
+    where: own(asker, { blockId, week, issuedWeekId: { [Op.ne]: id } }),
+    order: [['lastSetAt', 'ASC']],
+    transaction,
+  });
+  for (const row of stranded) {
+    const { id: before, sessionId, ...rest } = row.get();
+    const home = plan.sessions.find((one) => one.sessionId === sessionId) ?? plan.sessions[0];
+    if (home === undefined) continue;
+    const to = workoutId({ issuedWeekId: id, sessionId: home.sessionId });
+    if ((await workouts.count({ where: { id: to }, transaction })) === 0)
+      await workouts.create(
+        { ...rest, id: to, sessionId: home.sessionId, issuedWeekId: id },
+        { transaction },
+      );
+    const of = { where: own(asker, { workoutId: before }), transaction };
+    await sets.update({ workoutId: to }, of);
+    await soreness.update({ workoutId: to }, of);
+    await ramps.update({ workoutId: to }, of);
+    await workouts.destroy({ where: own(asker, { id: before }), transaction });
+  }
+}
+
+/** Remembers that a phone of the athlete has opened a week: taking it back then asks first. */
+export async function weekOpened(asker: Asker, issuedWeekId: string, now: Date): Promise<void> {
+  await models().issued.update({ openedAt: now }, { where: own(asker, { id: issuedWeekId }) });
+}
+
+/**
+ * Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it.
+ * @param knowingly whether the coach was told that a phone has it open
+ */
 export async function recallWeek(
   asker: Asker,
   blockId: string,
   week: number,
   now: Date,
+  knowingly: boolean,
 ): Promise<RecallOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<RecallOutcome> => {
     const { issued, workouts, sets } = models();
@@ -83,6 +130,8 @@ export async function recallWeek(
       transaction,
     });
     if (logged > 0) return { status: 'already logged' };
+    const { openedAt } = row.get();
+    if (openedAt !== null && !knowingly) return { status: 'open on a phone', at: openedAt.toISOString() };
     await issued.update({ recalledAt: now }, { where: own(asker, { id: row.get().id }), transaction });
     return { status: 'recalled' };
   });

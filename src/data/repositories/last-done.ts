@@ -13,7 +13,7 @@ export interface LastSession {
 
 /**
  * When exercises were last done in an athlete's other blocks: of each the sets of one session, corrections in place of
- * what they correct; a deload is passed over, for it measures nothing. One query, whatever their number.
+ * what they correct; a deload and a rescued day are passed over, for they measure nothing. One query, whatever their number.
  */
 export async function lastDoneElsewhere(
   asker: Asker,
@@ -28,7 +28,7 @@ export async function lastDoneElsewhere(
          ROW_NUMBER() OVER (PARTITION BY s.exercise_id ORDER BY MAX(s.done_at) DESC) AS nth
        FROM logged_sets s JOIN workouts w ON w.id = s.workout_id JOIN blocks b ON b.id = w.block_id
          JOIN issued_weeks i ON i.id = w.issued_week_id AND i.kind <> 'deload'
-       WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId
+       WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId AND w.rescue IS NULL
          AND s.exercise_id IN (:exerciseIds)
        GROUP BY s.exercise_id, s.workout_id)
      SELECT s.id, s.coach_id AS coachId, s.workout_id AS workoutId, s.slot_id AS slotId, s.set_id AS setId,

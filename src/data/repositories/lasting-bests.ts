@@ -26,6 +26,7 @@ interface FirstRow {
   readonly rir: string | number;
   readonly supersedes: string | null;
   readonly localDate: string;
+  readonly rescue: string | null;
 }
 
 /**
@@ -41,7 +42,8 @@ export async function withLastingBests(
 ): Promise<Athlete> {
   const rows = await database().query<FirstRow>(
     `SELECT s.id, s.exercise_id AS exerciseId, s.load_value AS loadValue, s.load_unit AS loadUnit, s.reps, s.rir,
-       s.set_id AS setId, s.measures_strength AS measuresStrength, s.supersedes, i.kind, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
+       s.set_id AS setId, s.measures_strength AS measuresStrength, s.supersedes, i.kind, w.rescue,
+       DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM blocks b JOIN workouts w ON w.block_id = b.id JOIN issued_weeks i ON i.id = w.issued_week_id
        JOIN logged_sets s ON s.workout_id = w.id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId
@@ -54,12 +56,13 @@ export async function withLastingBests(
   );
   if (rows.length === 0) return athlete;
   const byExercise = loggedFirsts(
-    rows.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, ...row }) => ({
+    rows.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, rescue, ...row }) => ({
       ...row,
       load: { value: Number(loadValue), unit: loadUnit },
       rir: Number(rir),
       measuresStrength: Number(measuresStrength) === 1,
       date: localDate,
+      rescued: rescue !== null,
     })),
   );
   const catalogue = catalogueWith(own);

@@ -1,11 +1,21 @@
 import type { Transaction } from 'sequelize';
-import type { IssuedWeek, LogOutcome, Outgoing, RampVerdict, SetPlan } from '@/core';
+import {
+  type IssuedWeek,
+  type LogOutcome,
+  notesWith,
+  type Outgoing,
+  type RampVerdict,
+  type SessionNote,
+  type SetPlan,
+  toldOf,
+} from '@/core';
 import { currentSetId } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { models } from '../models/models';
+import { models, type WorkoutRow } from '../models/models';
 import { refreshCalls } from './calls';
 import { issuedFrom } from './stored-block';
+import { notesOf } from './stored-log';
 
 /** Where a set belongs: an issued week and one of its sessions. */
 export interface SessionRef {
@@ -21,84 +31,115 @@ export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
 /** A coach, or a phone that logs for its own athlete alone. */
 type LogAsker = Asker & { readonly athleteId?: string };
 
-/** Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. */
+/** The session that something was done in, as it stands now. */
+interface Home {
+  readonly status: 'found';
+  readonly blockId: string;
+  readonly week: IssuedWeek;
+  readonly ref: SessionRef;
+  readonly row: WorkoutRow;
+  /** Whether the week it was done in has been taken back since. */
+  readonly recalled: boolean;
+}
+
+/**
+ * Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. A week
+ * that was taken back while a phone had it: what was done belongs to the week that was handed out in its place, or
+ * waits in the old one until there is such a week.
+ */
 async function workoutOf(
   asker: LogAsker,
   session: SessionRef,
   localDate: string,
   transaction: Transaction,
-): Promise<
-  { status: 'found'; blockId: string; week: IssuedWeek } | { status: 'recalled' } | { status: 'gone' }
-> {
+): Promise<Home | { status: 'gone' }> {
   const { blocks, issued, workouts } = models();
-  const row = await issued.findOne({
+  const { UPDATE } = transaction.LOCK;
+  const sent = await issued.findOne({
     where: own(asker, { id: session.issuedWeekId }),
     transaction,
-    lock: transaction.LOCK.UPDATE,
+    lock: UPDATE,
   });
-  if (row === null) return { status: 'gone' };
+  if (sent === null) return { status: 'gone' };
+  const { blockId, week: number, recalledAt } = sent.get();
   const { athleteId } = asker;
   const theirs = athleteId === undefined ? {} : { athleteId };
-  const mayLog = await blocks.count({ where: own(asker, { id: row.get().blockId, ...theirs }), transaction });
+  const mayLog = await blocks.count({ where: own(asker, { id: blockId, ...theirs }), transaction });
   if (mayLog === 0) return { status: 'gone' };
-  if (row.get().recalledAt !== null) return { status: 'recalled' };
-  const week = issuedFrom(row.get().snapshot);
-  if (!week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId)) return { status: 'gone' };
-  const id = workoutId(session);
+  const standing =
+    recalledAt === null
+      ? sent
+      : await issued.findOne({
+          where: own(asker, { blockId, week: number, recalledAt: null }),
+          transaction,
+          lock: UPDATE,
+        });
+  const has = (week: IssuedWeek) =>
+    week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId);
+  const before = issuedFrom(sent.get().snapshot);
+  if (!has(before)) return { status: 'gone' };
+  const now = standing === null ? before : issuedFrom(standing.get().snapshot);
+  const week = has(now) ? now : before;
+  const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
+  const id = workoutId(ref);
+  const found = await workouts.findOne({ where: { id }, transaction });
   // The issued week is held: nobody else opens the same workout between the two.
-  if ((await workouts.count({ where: { id }, transaction })) === 0)
-    await workouts.create(
+  const row =
+    found ??
+    (await workouts.create(
       {
         id,
         coachId: asker.coachId,
-        blockId: row.get().blockId,
-        issuedWeekId: session.issuedWeekId,
-        week: row.get().week,
+        blockId,
+        issuedWeekId: week.id,
+        week: number,
         sessionId: session.sessionId,
         localDate,
         lastSetAt: null,
         finishedAt: null,
+        notes: '[]',
+        rescue: null,
+        hurtAt: null,
+        hurtSeenAt: null,
       },
       { transaction },
-    );
-  return { status: 'found', blockId: row.get().blockId, week };
+    ));
+  return { status: 'found', blockId, week, ref, row: row.get(), recalled: recalledAt !== null };
 }
 
 /**
- * Keeps what a phone has for one session, all in one transaction: sets, how ramp sets moved, that the session is over,
- * when soreness ended. Sets are added, never changed; whatever is sent again is passed over by its id.
+ * Keeps what a phone has for one session, all in one transaction: sets, what was told, how ramp sets moved, that the
+ * session is over, when soreness ended. Sets and notes are added, never changed; whatever is sent again is passed over
+ * by its id. A set that nobody had planned is kept like any other: what was lifted was lifted.
  * @returns the sets that were refused; everything else stands
  */
 export async function keepWork(
   asker: LogAsker,
   session: SessionRef,
-  { localDate, sets: sent, finish, soreness, ramps }: Outgoing,
+  { localDate, sets: sent, finish, soreness, ramps, notes }: Outgoing,
   now: Date,
 ): Promise<LogOutcome> {
   let blockId: string | null = null;
   const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
-    const workout = await workoutOf(asker, session, localDate, transaction);
-    if (workout.status !== 'found') return workout;
+    const home = await workoutOf(asker, session, localDate, transaction);
+    if (home.status !== 'found') return home;
     const { workouts, sets, soreness: reports, ramps: verdicts } = models();
-    const head = { coachId: asker.coachId, workoutId: workoutId(session) };
-    const asked = askedIn(workout.week, session.sessionId);
+    const head = { coachId: asker.coachId, workoutId: home.row.id };
+    const told = notesWith(notesOf(home.row), notes);
+    const measures = measuringIn(home, told);
     const rows = await sets.findAll({ where: { id: sent.map(({ id }) => id) }, transaction });
-    const stored = standing(
+    const { mine, others } = standing(
       rows.map((one) => one.get()),
-      head,
+      home,
     );
-    const refused = sent.flatMap(({ id, slotId, setId }): Refused[] => {
-      if (!asked.has(`${slotId}/${currentSetId(setId)}`)) return [{ id, why: 'unknown set' }];
-      return stored.others.has(id) ? [{ id, why: 'id taken' }] : [];
-    });
-    const out = new Set([...refused.map(({ id }) => id), ...stored.mine]);
-    const fresh = onceEach(sent).filter(({ id }) => !out.has(id));
+    const refused = sent.flatMap(({ id }): Refused[] => (others.has(id) ? [{ id, why: 'id taken' }] : []));
+    const fresh = onceEach(sent).filter(({ id }) => !others.has(id) && !mine.has(id));
     await sets.bulkCreate(
       fresh.map(({ load, at, more, setId, ...set }) => ({
         ...set,
         ...head,
         setId: currentSetId(setId),
-        measuresStrength: asked.get(`${set.slotId}/${currentSetId(setId)}`)?.measuresStrength === true,
+        measuresStrength: measures(set.slotId, currentSetId(setId)),
         more: more === undefined ? null : JSON.stringify(more),
         loadValue: load.value,
         loadUnit: load.unit,
@@ -107,14 +148,14 @@ export async function keepWork(
       })),
       { transaction },
     );
-    const told = { ...head, at: now };
+    const said = { ...head, at: now };
     const moved = await verdicts.findAll({ where: { id: ramps.map(({ id }) => id) }, transaction });
     const freshRamps = newOf(
       ramps,
       moved.map((one) => one.get().id),
     );
     await verdicts.bulkCreate(
-      freshRamps.map((report) => ({ ...report, ...told })),
+      freshRamps.map((report) => ({ ...report, ...said })),
       { transaction },
     );
     const ended = await reports.findAll({ where: { id: soreness.map(({ id }) => id) }, transaction });
@@ -123,20 +164,45 @@ export async function keepWork(
       ended.map((one) => one.get().id),
     );
     await reports.bulkCreate(
-      freshReports.map((report) => ({ ...report, ...told })),
+      freshReports.map(({ ended: soreness, ...report }) => ({ ...report, soreness, ...said })),
       { transaction },
     );
-    const where = own(asker, { id: workoutId(session) });
-    if (sent.length > 0) await workouts.update({ lastSetAt: now }, { where, transaction });
+    const where = own(asker, { id: home.row.id });
+    if (sent.length > 0 || notes.length > 0)
+      await workouts.update({ lastSetAt: now, ...toldColumns(home.row, told, now) }, { where, transaction });
     if (finish)
       await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
     // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else.
-    const row = await workouts.findOne({ where, attributes: ['finishedAt'], transaction });
-    if (row?.get().finishedAt != null) blockId = workout.blockId;
-    return { status: 'taken', refused };
+    if (finish || home.row.finishedAt !== null) blockId = home.blockId;
+    return { status: 'taken', refused, recalled: home.recalled };
   });
   if (outcome.status === 'taken' && blockId !== null) await refreshCalls(asker, blockId, now);
   return outcome;
+}
+
+/** What the notes of a workout come to in its columns; nothing where none is new. */
+function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): Partial<WorkoutRow> {
+  const before = notesOf(row);
+  if (told.length === before.length) return {};
+  const { date, readiness } = toldOf(told);
+  const isHurt = told.slice(before.length).some(({ kind }) => kind === 'pain');
+  return {
+    notes: JSON.stringify(told),
+    rescue: readiness?.rescue ?? null,
+    ...(date === null ? {} : { localDate: date.date }),
+    ...(isHurt ? { hurtAt: now } : {}),
+  };
+}
+
+/** Whether a set measures strength: as it was planned; of extra work its own sets, not the ones beyond a slot's. */
+function measuringIn(
+  { week, ref }: Home,
+  told: readonly SessionNote[],
+): (slotId: string, setId: string) => boolean {
+  const asked = askedIn(week, ref.sessionId);
+  const extra = new Set(toldOf(told).extras.map(({ slotId }) => slotId));
+  return (slotId, setId) =>
+    asked.get(`${slotId}/${setId}`)?.measuresStrength ?? (extra.has(slotId) && setId.startsWith('work-'));
 }
 
 /** The sets a session asks for, by slot and set. */
@@ -157,9 +223,9 @@ interface Head {
 /** Which ids stand already: in this workout, so that they were sent before, or elsewhere, so that they are taken. */
 function standing(
   rows: readonly (Head & { readonly id: string })[],
-  head: Head,
+  { row: { id, coachId } }: Home,
 ): { readonly mine: ReadonlySet<string>; readonly others: ReadonlySet<string> } {
-  const isMine = (row: Head) => row.coachId === head.coachId && row.workoutId === head.workoutId;
+  const isMine = (row: Head) => row.coachId === coachId && row.workoutId === id;
   return {
     mine: new Set(rows.filter(isMine).map(({ id }) => id)),
     others: new Set(rows.filter((row) => !isMine(row)).map(({ id }) => id)),

@@ -1,5 +1,5 @@
-import type { LoggedSet, Muscle, Soreness, SorenessReport, Workout } from '@/core';
-import { currentSetId, decodeMore } from '@/core/codecs';
+import type { LoggedSet, Muscle, SorenessReport, Workout } from '@/core';
+import { currentSetId, decodeMore, decodeSessionNotes } from '@/core/codecs';
 import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/models';
 import { stored } from './stored';
 
@@ -22,9 +22,14 @@ export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
 
 export function workoutFrom(row: WorkoutRow): Workout {
   const { id, week, sessionId, localDate, finishedAt } = row;
-  return { id, week, sessionId, date: localDate, finished: finishedAt !== null };
+  return { id, week, sessionId, date: localDate, finished: finishedAt !== null, notes: notesOf(row) };
 }
 
-export function sorenessFrom({ workoutId, muscle, soreness }: SorenessRow): SorenessReport {
-  return { workoutId, muscle: muscle as Muscle, soreness: soreness as Soreness };
+/** What was told of a session, oldest first. */
+export function notesOf({ notes }: Pick<WorkoutRow, 'notes'>): Workout['notes'] {
+  return stored('what was told of a session', decodeSessionNotes, notes);
+}
+
+export function sorenessFrom({ workoutId, muscle, soreness, said }: SorenessRow): SorenessReport {
+  return { workoutId, muscle: muscle as Muscle, ended: soreness, said };
 }

@@ -12,6 +12,7 @@ interface StrengthRow extends LoggedSetRow {
   week: number;
   kind: TrainedSession['kind'];
   localDate: string;
+  rescue: string | null;
 }
 
 /** The athlete's latest logged sets as exposures, over all their blocks. What counts of them is the core's to say. */
@@ -24,7 +25,7 @@ export async function findExposures(
     `SELECT s.id, s.coach_id AS coachId, s.workout_id AS workoutId, s.slot_id AS slotId, s.set_id AS setId,
        s.exercise_id AS exerciseId, s.load_value AS loadValue, s.load_unit AS loadUnit, s.reps, s.rir, s.more,
        s.measures_strength AS measuresStrength, s.done_at AS doneAt, s.received_at AS receivedAt, s.supersedes,
-       w.week, i.kind, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
+       w.week, w.rescue, i.kind, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM logged_sets s JOIN workouts w ON w.id = s.workout_id JOIN blocks b ON b.id = w.block_id
        JOIN issued_weeks i ON i.id = w.issued_week_id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId
@@ -32,7 +33,10 @@ export async function findExposures(
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId: athlete.id } },
   );
   const sessions = new Map(
-    rows.map(({ workoutId, week, kind, localDate }) => [workoutId, { week, kind, date: localDate }]),
+    rows.map(({ workoutId, week, kind, localDate, rescue }) => [
+      workoutId,
+      { week, kind, date: localDate, rescued: rescue !== null },
+    ]),
   );
   const logged = rows.reverse().map((row) => ({
     set: loggedSetFrom({ ...row, doneAt: new Date(row.doneAt) }),

@@ -4,6 +4,7 @@ import { largeBlock } from '@/core/testing/fixtures';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
 import { seedDemo } from '../demo/seed';
+import { models } from '../models/models';
 import { NOW, PASSWORD, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { roster } from './athletes';
 import { addBlock, saveSteps } from './blocks';
@@ -21,7 +22,7 @@ const knownTo = async (asker: Asker, blockId: string) => {
   if (training === undefined) throw new Error('no training');
   return pageStateOf(training);
 };
-const early = () => ({ id: randomUUID(), muscle: 'quads' as const, soreness: 'early' as const });
+const early = () => ({ id: randomUUID(), muscle: 'quads' as const, ended: '2026-11-25', said: '2026-11-25' });
 
 async function issuedBlock() {
   const made = await someBlock();
@@ -105,11 +106,10 @@ describe('issuing', () => {
   });
 
   test('it can be recalled until the first set, and issued again', async () => {
-    const { asker, blockId, session } = await issuedBlock();
-    expect(await recallWeek(await someCoach(), blockId, 1, NOW)).toEqual({ status: 'gone' });
-    expect(await recallWeek(asker, blockId, 1, NOW)).toEqual({ status: 'recalled' });
+    const { asker, blockId } = await issuedBlock();
+    expect(await recallWeek(await someCoach(), blockId, 1, NOW, false)).toEqual({ status: 'gone' });
+    expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({ status: 'recalled' });
     expect((await findTraining(asker, blockId))?.issued).toEqual([]);
-    expect(await keepWork(asker, session, work({ sets: [] }), NOW)).toEqual({ status: 'recalled' });
     const again = await issueWeek(asker, blockId, 1, 0, NOW);
     if (again.status !== 'issued') throw new Error(again.status);
     const sets = await setsFor(asker, blockId, 'sa');
@@ -119,7 +119,7 @@ describe('issuing', () => {
       work({ sets: sets.slice(0, 1) }),
       NOW,
     );
-    expect(await recallWeek(asker, blockId, 1, NOW)).toEqual({ status: 'already logged' });
+    expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({ status: 'already logged' });
   });
 });
 
@@ -129,9 +129,9 @@ describe('logging', () => {
     const sets = await setsFor(asker, blockId, 'sa');
     const answers = await Promise.all([1, 2, 3].map(() => keepWork(asker, session, work({ sets }), NOW)));
     expect(answers).toEqual([
-      { status: 'taken', refused: [] },
-      { status: 'taken', refused: [] },
-      { status: 'taken', refused: [] },
+      { status: 'taken', refused: [], recalled: false },
+      { status: 'taken', refused: [], recalled: false },
+      { status: 'taken', refused: [], recalled: false },
     ]);
     const log = (await findTraining(asker, blockId))?.log;
     expect(log?.sets).toHaveLength(sets.length);
@@ -188,16 +188,22 @@ describe('logging', () => {
     });
   });
 
-  test('what is not part of the issued session is refused alone, and nobody else logs into it', async () => {
+  test('a set that nobody planned is kept and measures no strength; nobody else logs into the session', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set, second] = await setsFor(asker, blockId, 'sa');
     if (set === undefined || second === undefined) throw new Error('nothing planned');
-    const sets = [{ ...set, setId: 'work-9' }, second];
-    expect(await keepWork(asker, session, work({ sets }), NOW)).toEqual({
+    const sets = [{ ...set, slotId: 'gone' }, second];
+    expect(await keepWork(asker, session, work({ sets }), NOW)).toMatchObject({
       status: 'taken',
-      refused: [{ id: set.id, why: 'unknown set' }],
+      refused: [],
     });
-    expect((await findTraining(asker, blockId))?.log.sets.map(({ id }) => id)).toEqual([second.id]);
+    expect((await findTraining(asker, blockId))?.log.sets.map(({ id }) => id).sort()).toEqual(
+      [set.id, second.id].sort(),
+    );
+    const measuring = await models().sets.findAll({
+      where: { measuresStrength: true, coachId: asker.coachId },
+    });
+    expect(measuring.map((row) => row.get().id)).toEqual([second.id]);
     const others = { sets: [{ ...set, id: randomUUID() }] };
     expect(await keepWork(await someCoach(), session, work(others), NOW)).toEqual({ status: 'gone' });
     expect(await keepWork(asker, { ...session, sessionId: 'nope' }, work(others), NOW)).toEqual({
@@ -214,6 +220,7 @@ describe('logging', () => {
     expect(await keepWork(two.asker, two.session, work({ sets: [set] }), NOW)).toEqual({
       status: 'taken',
       refused: [{ id: set.id, why: 'id taken' }],
+      recalled: false,
     });
   });
 
@@ -262,7 +269,7 @@ describe('calls', () => {
     await keepWork(
       asker,
       session,
-      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
       NOW,
     );
     const calls = await pendingCalls(asker, blockId);
@@ -286,14 +293,14 @@ describe('calls', () => {
 
   test('new facts replace an open call; a report sent twice is one', async () => {
     const { asker, blockId, session } = await trained(2);
-    const report = { id: randomUUID(), muscle: 'quads' as const, soreness: 'early' as const };
+    const report = { id: randomUUID(), muscle: 'quads' as const, ended: '2026-11-25', said: '2026-11-25' };
     await keepWork(asker, session, work({ soreness: [report] }), NOW);
     await keepWork(asker, session, work({ soreness: [report] }), NOW);
     expect((await findTraining(asker, blockId))?.log.soreness).toHaveLength(1);
     await keepWork(
       asker,
       session,
-      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'still sore' }] }),
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: 'still', said: '2026-11-25' }] }),
       new Date(NOW.getTime() + 1000),
     );
     expect((await pendingCalls(asker, blockId)).some((call) => call.kind === 'sets')).toBe(false);
@@ -328,7 +335,7 @@ describe('calls', () => {
     await keepWork(
       asker,
       session,
-      work({ soreness: [{ id: randomUUID(), muscle: 'quads', soreness: 'early' }] }),
+      work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
       NOW,
     );
     const before = await pendingCalls(asker, blockId);
@@ -427,7 +434,7 @@ describe('what has changed since', () => {
     await issueWeek(asker, blockId, 2, 1, new Date());
     page = (await takenIn(asker, blockId, page)) as Training;
     expect(page.issued.map(({ week }) => week)).toEqual([1, 2]);
-    await recallWeek(asker, blockId, 2, new Date());
+    await recallWeek(asker, blockId, 2, new Date(), false);
     page = (await takenIn(asker, blockId, page)) as Training;
     expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
   });

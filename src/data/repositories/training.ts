@@ -5,6 +5,7 @@ import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { type CallRow, models } from '../models/models';
+import { findCheckIns } from './check-ins';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stored } from './stored';
@@ -41,7 +42,7 @@ export async function findTraining(
   const readAt = new Date().toISOString();
   const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
   if (block === null) return undefined;
-  const [athlete, exercises, weeks, done, answered] = await Promise.all([
+  const [athlete, exercises, weeks, done, answered, checkIns] = await Promise.all([
     athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),
     ownExercises(asker, transaction),
     issued.findAll({ where: own(asker, { blockId, recalledAt: null }), order: [['week', 'ASC']], ...within }),
@@ -58,6 +59,7 @@ export async function findTraining(
       order: [['answeredAt', 'ASC']],
       ...within,
     }),
+    findCheckIns(asker, block.get().athleteId, transaction),
   ]);
   if (athlete === null) return undefined;
   const standing = new Set(weeks.map((week) => week.get().id));
@@ -100,6 +102,7 @@ export async function findTraining(
       soreness: reports.map((report) => sorenessFrom(report.get())),
     },
     answers: answered.flatMap((call) => answerFrom(call.get())),
+    checkIns,
     readAt,
   };
 }

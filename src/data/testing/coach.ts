@@ -84,5 +84,5 @@ export async function setsFor(
 
 /** What a phone sends of a session. */
 export function work(part: Partial<Outgoing>, localDate = '2026-11-24'): Outgoing {
-  return { localDate, sets: [], finish: false, soreness: [], ramps: [], ...part };
+  return { localDate, sets: [], finish: false, soreness: [], ramps: [], notes: [], ...part };
 }

@@ -1,13 +1,17 @@
 import type {
+  Athlete,
+  Conventions,
   EquipmentSet,
   Exercise,
+  Instead,
   LastDone,
   LocalDate,
   LoggedSet,
-  Muscle,
+  Place,
   RampVerdict,
+  SessionNote,
   SessionPlan,
-  Soreness,
+  SorenessAsked,
 } from '@/core';
 
 /** A session as the floor needs it: what was issued, what is logged, what was done last time. */
@@ -21,17 +25,29 @@ export interface FloorSession {
   readonly session: SessionPlan;
   /** Facts of the exercises as they were issued, by id. */
   readonly exercises: Readonly<Record<string, Exercise>>;
-  /** What the session's place makes loads of. */
+  /** Everywhere the athlete trains, and where the session was planned. */
+  readonly places: readonly Place[];
+  readonly place: string;
+  /** What the place makes loads of. */
   readonly equipment: EquipmentSet;
+  readonly athlete: Pick<Athlete, 'bodyweight' | 'unit' | 'effort'>;
+  readonly conventions: Conventions;
+  /** What may be done instead, by slot; what may be added, in no slot. */
+  readonly instead: Readonly<Record<string, readonly Instead[]>>;
+  readonly extras: readonly Instead[];
   /** Athlete's own set-up notes by exercise id. */
   readonly setUps: Readonly<Record<string, string>>;
   /** How last ramp sets moved, by slot. */
   readonly ramps: Readonly<Record<string, RampVerdict>>;
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
+  /** The day it was trained; null before its first tap. */
+  readonly date: LocalDate | null;
+  readonly notes: readonly SessionNote[];
   /** Each set when it was last done, in this block or an earlier one, by slot and set: `SLOT/SET`. */
   readonly lastTime: Readonly<Record<string, LastDone>>;
-  readonly reported: readonly { readonly muscle: Muscle; readonly soreness: Soreness }[];
+  /** Sessions before this one of which the end of soreness is asked, of the muscles this one trains. */
+  readonly soreness: readonly SorenessAsked[];
 }
 
 /** One line of the list of sessions. */
@@ -44,5 +60,5 @@ export interface FloorLine {
   readonly minutes: string;
   readonly finished: boolean;
   readonly date: LocalDate | null;
-  readonly sorenessMissing: boolean;
+  readonly optional: boolean;
 }

@@ -1,6 +1,4 @@
 import { UnstyledButton } from '@mantine/core';
-import type { Reported } from '@/client/floor-session';
-import { inVariant, primeMovers } from '@/core';
 import { plural, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { setName } from '@/ui/words/techniques';
@@ -8,30 +6,19 @@ import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
-import { SorenessForm } from './soreness-form';
 
 interface EndProps {
   readonly data: FloorSession;
   /** Sets that were asked and are not logged. */
   readonly open: readonly AskedSet[];
   readonly finished: boolean;
-  readonly reported: Reported;
   readonly onOpen: (key: string) => void;
   readonly onFinish: () => void;
-  readonly onReport: (answers: Reported) => void;
 }
 
-/** After the last set, or before it where the session is cut short: which sets are open, finishing, then soreness. */
-export function End({ data, open, finished, reported, onOpen, onFinish, onReport }: EndProps) {
-  const muscles = [
-    ...new Set(
-      data.session.slots.flatMap((slot) => {
-        const exercise = data.exercises[slot.exerciseId];
-        return exercise === undefined ? [] : primeMovers(inVariant(exercise, slot.variant));
-      }),
-    ),
-  ];
-  if (finished) return <SorenessForm muscles={muscles} reported={reported} onReport={onReport} />;
+/** After the last set, or before it where the session is cut short: which sets are open, and finishing. */
+export function End({ data, open, finished, onOpen, onFinish }: EndProps) {
+  if (finished) return <p className={classes.slotName}>The session is with your coach.</p>;
   return (
     <div>
       <p className={classes.slotName}>

@@ -19,8 +19,9 @@ interface FloorListProps {
 }
 
 function state(line: FloorLine): string {
-  if (line.finished) return line.sorenessMissing ? 'soreness?' : 'done';
-  return line.logged > 0 ? `${line.logged} of ${line.sets}` : 'to do';
+  if (line.finished) return 'done';
+  if (line.logged > 0) return `${line.logged} of ${line.sets}`;
+  return line.optional ? 'if you like' : 'to do';
 }
 
 /** The sessions handed out, the latest week first; what is to do stands out by its word. */
@@ -44,9 +45,7 @@ export function FloorList({ blockId, athleteName, weeks, back }: FloorListProps)
                 >
                   <span className={classes.itemHead}>
                     <span>{line.name}</span>
-                    <span className={line.finished && !line.sorenessMissing ? classes.soft : ''}>
-                      {state(line)}
-                    </span>
+                    <span className={line.finished ? classes.soft : ''}>{state(line)}</span>
                   </span>
                   <span className={classes.soft}>
                     {line.day}, {line.sets} sets, {line.minutes} min

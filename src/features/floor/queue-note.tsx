@@ -1,17 +1,13 @@
 import { Button } from '@mantine/core';
-import type { FloorItem, FloorSession, FloorState } from '@/client/floor-session';
+import type { FloorItem } from '@/client/floor-queue';
+import type { FloorSession, FloorState } from '@/client/floor-session';
 import { plural } from '@/ui/words/figures';
 import type { FloorSession as Session } from './contract';
 import classes from './floor.module.css';
 import { setsAsText } from './sets-as-text';
 
-const STOPPED: Readonly<Record<string, string>> = {
-  recalled: 'Your coach took this week back. Your sets are kept on this phone; tell your coach.',
-  gone: 'This session is no longer there. Your sets are kept on this phone.',
-};
-
 const REFUSED: Readonly<Record<string, string>> = {
-  'unknown set': 'is not part of the issued session',
+  gone: 'belongs to a session that is no longer there',
   'id taken': 'was sent for another session',
   malformed: 'could not be read by the server',
 };
@@ -27,7 +23,6 @@ export function queueSentence({ queue }: FloorState): string | null {
       if (sending.because === 'signed out') return `Signed out. Sign in again in another tab. ${kept}`;
       return `No connection. ${kept}`;
     case 'stopped':
-      return STOPPED[sending.why] ?? kept;
     case 'clear':
     case 'sending':
       return isStored ? null : kept;

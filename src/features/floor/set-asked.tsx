@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
@@ -20,14 +21,25 @@ interface AskedProps {
 }
 
 /** Which set it is, how it is done, and its figures, huge. */
-export function SetAsked({ data, asked: { slot, set } }: AskedProps) {
+export function SetAsked({
+  data,
+  asked: { slot, set },
+  onDifferent,
+}: AskedProps & { readonly onDifferent: (() => void) | null }) {
   const exercise = data.exercises[slot.exerciseId];
   const setUp = data.setUps[slot.exerciseId];
   const held = slot.measure === 'seconds';
   return (
     <>
-      <div className={classes.slotName}>
-        {capital(nameOf(slot, data, set))}, {setName(set, slot.sets)}
+      <div className={classes.slotHead}>
+        <span className={classes.slotName}>
+          {capital(nameOf(slot, data, set))}, {setName(set, slot.sets)}
+        </span>
+        {onDifferent === null ? null : (
+          <Button variant="link" onClick={onDifferent}>
+            Not as planned?
+          </Button>
+        )}
       </div>
       <p className={classes.cue}>
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}

@@ -1,6 +1,6 @@
 import { Button, UnstyledButton } from '@mantine/core';
-import type { LoggedSet } from '@/core';
-import { figure, setText, setWithUnit } from '@/ui/words/figures';
+import { type Day, type LoggedSet, type SlotPlan, type Telling, type Told, whyOut } from '@/core';
+import { figure, plural, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { setName } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
@@ -13,12 +13,19 @@ interface SetListProps {
   readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
+  /** The session as it was handed out. */
+  readonly issued: FloorSession;
+  readonly told: Told;
+  readonly day: Day;
+  readonly onTell: (telling: Telling) => void;
+  readonly onAdd: () => void;
   /** Goes to the end of the session, whatever is open; null where it is over. */
   readonly onEnd: (() => void) | null;
 }
 
 /** Every set of the session; tapping one opens it for logging or correcting. */
-export function SetList({ data, sets, done, onOpen, onEnd }: SetListProps) {
+export function SetList(props: SetListProps) {
+  const { data, sets, done, onOpen, onAdd, onEnd } = props;
   const slots = [...new Set(sets.map(({ slot }) => slot))];
   return (
     <div>
@@ -51,13 +58,56 @@ export function SetList({ data, sets, done, onOpen, onEnd }: SetListProps) {
             })}
         </section>
       ))}
-      {onEnd === null ? null : (
-        <p>
+      <OutList {...props} />
+      <p className={classes.listActions}>
+        <Button variant="default" onClick={onAdd}>
+          Add an exercise
+        </Button>
+        {onEnd === null ? null : (
           <Button variant="default" onClick={onEnd}>
             End the session here
           </Button>
-        </p>
-      )}
+        )}
+      </p>
     </div>
   );
+}
+
+/** What is not trained today and why, with what was done of it; what was left out by choice can be taken up again. */
+function OutList({ issued, told, day, done, onTell }: SetListProps) {
+  const out = issued.session.slots.flatMap((slot) => {
+    const swap = told.swaps.get(slot.slotId);
+    const exerciseId = swap?.exerciseId ?? slot.exerciseId;
+    const why = whyOut({ slotId: slot.slotId, exerciseId }, told, day);
+    return why === null ? [] : [{ slot: { ...slot, exerciseId, variant: null }, why }];
+  });
+  if (out.length === 0) return null;
+  return (
+    <section>
+      <h2 className={classes.group}>Left out today</h2>
+      {out.map(({ slot, why }) => {
+        const sets = slot.sets.filter(({ id }) => done.has(`${slot.slotId}/${id}`)).length;
+        return (
+          <div className={classes.setRow} key={slot.slotId}>
+            <span>
+              {capital(nameOf(slot, issued))}: {why}
+              {sets === 0 ? '' : `, ${plural(sets, 'set')} done`}
+            </span>
+            {why === 'loads what hurts' ? null : (
+              <Button variant="link" onClick={() => onTell(takenBack(slot, told))}>
+                {why === 'pain' ? 'Told by mistake' : 'Take it up again'}
+              </Button>
+            )}
+          </div>
+        );
+      })}
+    </section>
+  );
+}
+
+function takenBack({ slotId }: Pick<SlotPlan, 'slotId'>, { pains }: Told): Telling {
+  const pain = pains.get(slotId);
+  if (pain === undefined) return { kind: 'skip', slotId, why: null };
+  const { exerciseId, where, line } = pain;
+  return { kind: 'pain', slotId, exerciseId, where, grade: null, line };
 }

@@ -2,14 +2,19 @@
 
 import { Button, UnstyledButton } from '@mantine/core';
 import {
+  BETWEEN_HALVES,
+  halvesOf,
   hundredths,
   type LoggedSet,
   loadAfterRamp,
   RAMP_VERDICTS,
   type RampVerdict,
+  type Rescue,
+  type SetPlan,
   type SlotPlan,
 } from '@/core';
 import { figure, listed, setText } from '@/ui/words/figures';
+import { RESCUE_WORDS } from './before';
 import type { FloorSession } from './contract';
 import classes from './floor.module.css';
 import { HoldClock } from './hold-clock';
@@ -39,6 +44,9 @@ interface SetScreenProps {
   readonly onRound: () => void;
   /** Leaves the set out; null where it must be done. */
   readonly onSkip: (() => void) | null;
+  /** How the day was rescued; null where it was not. */
+  readonly rescue: Rescue | null;
+  readonly onDifferent: () => void;
 }
 
 /** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
@@ -54,6 +62,8 @@ export function SetScreen({
   round,
   onRound,
   onSkip,
+  rescue,
+  onDifferent,
 }: SetScreenProps) {
   const { slot, set, watch } = asked;
   const exercise = data.exercises[slot.exerciseId];
@@ -73,7 +83,8 @@ export function SetScreen({
   };
   return (
     <>
-      <SetAsked data={data} asked={asked} />
+      <SetAsked data={data} asked={asked} onDifferent={done === null ? onDifferent : null} />
+      {rescue === null || done !== null ? null : <p className={classes.soft}>{rescueWords(rescue, set)}</p>}
       <SetHelp
         data={data}
         asked={asked}
@@ -137,6 +148,16 @@ export function SetScreen({
       )}
     </>
   );
+}
+
+/** What a poor night has made of the set. */
+function rescueWords(rescue: Rescue, set: SetPlan): string {
+  const halves = rescue === 'in halves' ? halvesOf(set) : null;
+  if (halves !== null)
+    return `Today in two halves: ${halves.join(' + ')}, ${BETWEEN_HALVES} s between; log them as one.`;
+  return rescue === 'in halves'
+    ? 'Today nothing to failure.'
+    : `${RESCUE_WORDS[rescue]} today, nothing to failure.`;
 }
 
 /** What is left of a round, with the rest before each piece where all are alike: `All of it as asked: 12, 4, 4, 20 s between`. */

@@ -1,4 +1,4 @@
-import type { FloorItem } from '@/client/floor-session';
+import type { FloorItem } from '@/client/floor-queue';
 import { exerciseById, type SessionPlan } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { untrained } from '@/core/unfold/untrained';
@@ -15,6 +15,8 @@ const data = {
   week: 2,
 };
 
+const ref = { issuedWeekId: 'w', sessionId: 'a' };
+
 function item(at: number, reps: number): FloorItem {
   const setId = plan?.slots[0]?.sets[at]?.id ?? '';
   const set = {
@@ -28,11 +30,11 @@ function item(at: number, reps: number): FloorItem {
     at: '2026-11-24T10:00:00Z',
     supersedes: null,
   };
-  return { id: set.id, localDate: '2026-11-24', kind: 'set', set };
+  return { id: set.id, localDate: '2026-11-24', ref, kind: 'set', set };
 }
 
 test('refused sets and those that wait stand a line each under what they belong to', () => {
-  const finish: FloorItem = { id: 'f', localDate: '2026-11-24', kind: 'finish' };
+  const finish: FloorItem = { id: 'f', localDate: '2026-11-24', ref, kind: 'finish' };
   const queue = {
     waiting: [item(1, 7), finish],
     refused: [{ item: item(0, 8), why: 'malformed' }],

@@ -19,7 +19,12 @@ export function setsAsText(
     const { set, localDate } = item;
     const slot = data.session.slots.find(({ slotId }) => slotId === set.slotId);
     const planned = slot?.sets.find(({ id }) => id === set.setId);
-    if (slot === undefined || planned === undefined) return [];
+    const exercise = data.exercises[set.exerciseId];
+    // Of another session, or beyond what this one asks.
+    if (slot === undefined || planned === undefined)
+      return [
+        `${localDate} ${capital(exercise?.name ?? set.exerciseId)}: ${set.reps} at ${set.load.value} ${set.load.unit}, ${figure(set.rir)} left`,
+      ];
     const done = setWithUnit(set.load.value, set.reps, slot, set.load.unit);
     const name = `${capital(nameOf(slot, data, planned))}, ${setName(planned, slot.sets)}`;
     return [`${localDate} ${name}: ${done}, ${figure(set.rir)} left`];

@@ -4,13 +4,13 @@ import { FloorSession, type FloorState } from '@/client/floor-session';
 import { indexedStore } from '@/client/indexed-store';
 import { newId } from '@/ui/new-id';
 import type { FloorSession as FloorData } from './contract';
-import { sendWork } from './send-work';
+import { floorServer } from './floor-server';
 
 /** What the phone's database is called. */
 const DATABASE = 'dense-ladder';
 
 /** Today by this phone's clock and place. */
-function localToday(): string {
+export function localToday(): string {
   return new Intl.DateTimeFormat('sv-SE').format(new Date());
 }
 
@@ -21,7 +21,12 @@ export function useFloor(data: FloorData): readonly [FloorSession, FloorState] {
       DATABASE,
       browserStore(() => localStorage),
     );
-    return new FloorSession(data, sendWork(data), browserPorts(newId, store), localToday);
+    return new FloorSession(
+      { ...data, ref: { issuedWeekId: data.issuedWeekId, sessionId: data.session.sessionId } },
+      floorServer,
+      browserPorts(newId, store),
+      localToday,
+    );
   });
   const state = useSyncExternalStore(floor.subscribe, floor.getState, floor.getState);
   useEffect(() => {

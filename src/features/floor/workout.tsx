@@ -2,160 +2,57 @@
 
 import { Button } from '@mantine/core';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import { type CurrentSet, currentSets, hasStopped, type SlotPlan } from '@/core';
-import { capital } from '@/ui/words/names';
+import { type CurrentSet, mustChoose, toldOf } from '@/core';
+import { After } from './after';
+import { Before } from './before';
+import { ChooseExercise } from './choose-exercise';
 import type { FloorSession } from './contract';
+import { Different } from './different';
 import { End } from './end';
 import classes from './floor.module.css';
+import { Loads, Stopped } from './hurting';
+import { AddExercise } from './instead-list';
 import { nameOf } from './issued-name';
-import { asPlanned } from './more-entry';
-import { type AskedSet, askedSets, roundFrom } from './order';
+import type { AskedSet } from './order';
 import { AsText, queueSentence, RefusedList } from './queue-note';
-import type { CheckedSet } from './set-entry';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
-import { wakeSound } from './signal';
 import { useAwake } from './use-awake';
-import { useFloor } from './use-floor';
+import { localToday } from './use-floor';
 import { useWatches } from './use-watches';
-
-type View =
-  | { readonly status: 'set'; readonly key: string }
-  | { readonly status: 'list' }
-  | { readonly status: 'end' };
-
-const NONE: ReadonlyMap<string, CurrentSet> = new Map();
-
-/** A set as it is logged in its place, or as it corrects the one that stands there. */
-function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value: CheckedSet) {
-  return {
-    slotId: slot.slotId,
-    setId: set.id,
-    exerciseId: slot.exerciseId,
-    load: { value: value.load, unit: slot.unit },
-    reps: value.reps,
-    rir: value.rir,
-    ...(value.more === undefined ? {} : { more: value.more }),
-    supersedes: before?.set.id ?? null,
-  };
-}
+import { useWorkout, type WorkoutUse } from './use-workout';
 
 /** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
-export function Workout({ data }: { readonly data: FloorSession }) {
-  const [floor, state] = useFloor(data);
+export function Workout({ data: issued }: { readonly data: FloorSession }) {
+  const use = useWorkout(issued);
   useAwake();
-  const watches = useWatches(data.workoutId);
-  const { session, workoutId } = data;
-  const { logged, finished } = state;
-  const sets = useMemo(() => askedSets(session), [session]);
-  const done = useMemo(() => currentSets(logged).get(workoutId) ?? NONE, [logged, workoutId]);
-  /** Whether a slot is done with because its reps fell as far as is written; `latest` counts too. */
-  const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly reps: number }) =>
-    hasStopped(slot, (setId) =>
-      latest !== undefined && latest.setId === setId
-        ? latest.reps
-        : done.get(`${slot.slotId}/${setId}`)?.set.reps,
-    );
-  const isOpen = ({ key, slot }: AskedSet) => !done.has(key) && !isStopped(slot);
-  const firstUnlogged = sets.find(isOpen);
-  const [stopped, setStopped] = useState<string | null>(null);
-  const [view, setView] = useState<View | null>(null);
-  const now: View =
-    view ??
-    (finished || firstUnlogged === undefined ? { status: 'end' } : { status: 'set', key: firstUnlogged.key });
-  const goTo = (next: AskedSet | undefined) =>
-    setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
-
-  const log = (asked: AskedSet, value: CheckedSet) => {
-    wakeSound();
-    const before = done.get(asked.key);
-    if (!floor.log(loggedIn(asked, before, value))) return;
-    if (before !== undefined) setView({ status: 'list' });
-    else {
-      const { slot, set } = asked;
-      const ends = isStopped(slot, { setId: set.id, reps: value.reps });
-      setStopped(ends ? `${capital(nameOf(slot, data))} ends here: reps fell by ${slot.stopFall} %.` : null);
-      goTo(
-        sets.find(
-          (one) => one.key !== asked.key && isOpen(one) && !(ends && one.slot.slotId === slot.slotId),
-        ),
-      );
-    }
-  };
-  /** Logs what is left of a round as it was asked, with one tap at its end. */
-  const logRound = (round: readonly AskedSet[]) => {
-    wakeSound();
-    if (!floor.logAll(round.map((one) => loggedIn(one, undefined, asPlanned(one.set))))) return;
-    setStopped(null);
-    goTo(sets.find((one) => isOpen(one) && !round.includes(one)));
-  };
-  /** Leaves out a set that is done only when there is energy left. */
-  const skip = (asked: AskedSet) => goTo(sets.slice(sets.indexOf(asked) + 1).find(isOpen));
-
-  const asked = now.status === 'set' ? sets.find(({ key }) => key === now.key) : undefined;
-  const round = asked === undefined ? [] : roundFrom(sets, asked);
-  const isWhole = round.length > 1 && round.every(isOpen);
-  const latest = [...done.values()].reduce<string | null>(
-    (at, { set }) => (at === null || set.at > at ? set.at : at),
-    null,
-  );
+  const { state, data, sets, done, now, stopped, firstOpen, show } = use;
+  const logged = sets.filter(({ key }) => done.has(key)).length;
   return (
     <main className={classes.page}>
       <div className={classes.top}>
-        <h1>{session.name}</h1>
+        <h1>{data.session.name}</h1>
         <span className={classes.soft}>
-          {done.size} of {sets.length} sets
+          {logged} of {sets.length} sets
         </span>
       </div>
       <Ticks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
+      {state.recalled ? (
+        <p role="status">
+          Your coach changed this week. What you log is kept; open the week again to see what is asked now.
+        </p>
+      ) : null}
       {stopped === null ? null : <p role="status">{stopped}</p>}
-      {asked !== undefined ? (
-        <SetScreen
-          key={asked.key}
-          data={data}
-          asked={asked}
-          done={done.get(asked.key)?.set ?? null}
-          restSince={latest}
-          ramp={state.ramps[asked.slot.slotId] ?? null}
-          onRamp={(verdict) => floor.reportRamp(asked.slot.slotId, verdict)}
-          watches={watches}
-          onLog={(value) => log(asked, value)}
-          round={isWhole ? round : null}
-          onRound={() => logRound(round)}
-          onSkip={asked.set.optional ? () => skip(asked) : null}
-        />
-      ) : now.status === 'end' ? (
-        <End
-          data={data}
-          open={sets.filter((one) => !one.set.optional && isOpen(one))}
-          onOpen={(key) => setView({ status: 'set', key })}
-          finished={finished}
-          reported={state.reported}
-          onFinish={() => {
-            floor.finish();
-            setView({ status: 'end' });
-          }}
-          onReport={(answers) => floor.report(answers)}
-        />
-      ) : (
-        <SetList
-          data={data}
-          sets={sets}
-          done={done}
-          onOpen={(key) => setView({ status: 'set', key })}
-          onEnd={finished ? null : () => setView({ status: 'end' })}
-        />
-      )}
-      <RefusedList floor={floor} state={state} />
+      <Face issued={issued} use={use} />
+      <RefusedList floor={use.floor} state={state} />
       <AsText data={data} state={state} />
       <Foot state={state} count={done.size}>
-        {now.status === 'list' && (firstUnlogged !== undefined || finished) ? (
-          <Button variant="link" onClick={() => setView(null)}>
+        {now.status !== 'set' && (firstOpen !== undefined || state.finished) ? (
+          <Button variant="link" onClick={use.goOn}>
             Go on
           </Button>
         ) : (
-          <Button variant="link" onClick={() => setView({ status: 'list' })}>
+          <Button variant="link" onClick={() => show({ status: 'list' })}>
             All sets
           </Button>
         )}
@@ -164,6 +61,141 @@ export function Workout({ data }: { readonly data: FloorSession }) {
         </Link>
       </Foot>
     </main>
+  );
+}
+
+interface FaceProps {
+  readonly issued: FloorSession;
+  readonly use: WorkoutUse;
+}
+
+/** What the phone shows of the session now. */
+function Face({ issued, use }: FaceProps) {
+  const { floor, state, told, day, data, sets, done, now, asked, open, show, goOn, tell } = use;
+  const insteadOf = (slotId: string) => issued.instead[slotId] ?? data.extras;
+  switch (now.status) {
+    case 'before':
+      return (
+        <Before
+          data={issued}
+          today={localToday()}
+          reported={state.reported}
+          onTell={tell}
+          onSoreness={(of, answers) => floor.reportSoreness(of, answers)}
+          onStart={goOn}
+        />
+      );
+    case 'set':
+      if (asked === undefined) break;
+      return <AskedFace issued={issued} use={use} asked={asked} />;
+    case 'different': {
+      const planned = issued.session.slots.find(({ slotId }) => slotId === now.slot.slotId);
+      const isSwapped = planned !== undefined && planned.exerciseId !== now.slot.exerciseId;
+      return (
+        <Different
+          slot={now.slot}
+          name={nameOf(now.slot, data)}
+          planned={isSwapped ? { id: planned.exerciseId, name: nameOf(planned, issued) } : null}
+          list={insteadOf(now.slot.slotId)}
+          day={day}
+          told={told}
+          onTell={tell}
+          onDone={goOn}
+        />
+      );
+    }
+    case 'stopped':
+      return (
+        <Stopped
+          slot={now.slot}
+          name={nameOf(now.slot, data)}
+          list={insteadOf(now.slot.slotId)}
+          day={day}
+          told={told}
+          onTake={use.addExercise}
+          onDone={goOn}
+        />
+      );
+    case 'add':
+      return <AddExercise list={data.extras} told={told} day={day} onTake={use.addExercise} />;
+    case 'end':
+      return (
+        <>
+          <End
+            data={data}
+            open={open}
+            onOpen={(key) => show({ status: 'set', key })}
+            finished={state.finished}
+            onFinish={() => {
+              floor.finish();
+              show({ status: 'end' });
+            }}
+          />
+          {state.finished ? (
+            <After data={data} told={toldOf(state.notes)} today={localToday()} onTell={tell} />
+          ) : null}
+        </>
+      );
+    case 'list':
+      break;
+  }
+  return (
+    <SetList
+      data={data}
+      issued={issued}
+      told={told}
+      day={day}
+      sets={sets}
+      done={done}
+      onOpen={(key) => show({ status: 'set', key })}
+      onTell={tell}
+      onAdd={() => show({ status: 'add' })}
+      onEnd={state.finished ? null : () => show({ status: 'end' })}
+    />
+  );
+}
+
+/** The set that is asked, or first the exercise it is to be done with. */
+function AskedFace({ issued, use, asked }: FaceProps & { readonly asked: AskedSet }) {
+  const { floor, state, told, day, data, done, round, tell, log } = use;
+  const watches = useWatches(data.workoutId);
+  const { slot } = asked;
+  const isBegun = slot.sets.some(({ id }) => done.has(`${slot.slotId}/${id}`));
+  if (!isBegun && mustChoose(slot, day))
+    return (
+      <ChooseExercise
+        slot={slot}
+        name={nameOf(slot, data)}
+        list={issued.instead[slot.slotId] ?? []}
+        day={day}
+        told={told}
+        onTell={tell}
+      />
+    );
+  const latest = [...done.values()].reduce<string | null>(
+    (at, { set }) => (at === null || set.at > at ? set.at : at),
+    null,
+  );
+  return (
+    <>
+      <Loads slot={slot} day={day} told={told} onTell={tell} />
+      <SetScreen
+        key={`${asked.key}/${slot.exerciseId}`}
+        data={data}
+        asked={asked}
+        done={done.get(asked.key)?.set ?? null}
+        restSince={latest}
+        ramp={state.ramps[slot.slotId] ?? null}
+        onRamp={(verdict) => floor.reportRamp(slot.slotId, verdict)}
+        watches={watches}
+        rescue={told.readiness?.rescue ?? null}
+        onLog={(value) => log(asked, value)}
+        round={round}
+        onRound={use.logRound}
+        onSkip={asked.set.optional ? () => use.leaveOut(asked) : null}
+        onDifferent={() => use.show({ status: 'different', slot })}
+      />
+    </>
   );
 }
 

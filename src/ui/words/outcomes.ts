@@ -10,6 +10,7 @@ export type Outcome =
   | { readonly status: 'refused'; readonly refusal: IssueRefusal }
   | { readonly status: 'already logged' }
   | { readonly status: 'later week issued' }
+  | { readonly status: 'open on a phone'; readonly at: string }
   | { readonly status: 'missed'; readonly calls: number };
 
 /** Why the server did not do what was asked, and what can be done: the one place for it. */
@@ -33,6 +34,8 @@ export function outcomeSentence(outcome: Outcome): string {
       return 'The athlete has logged a set of this week: it stays issued.';
     case 'later week issued':
       return 'A later week is issued: recall that first.';
+    case 'open on a phone':
+      return `A phone of the athlete opened this week at ${new Date(outcome.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}. What it still logs goes to the week you issue in its place. Recall it again to take it back all the same.`;
     case 'missed':
       return outcome.calls === 1
         ? 'One call had changed meanwhile and was not answered; what it asks now stands in the list.'

@@ -1,15 +1,16 @@
 import * as z from 'zod';
 import type { LogOutcome, Unanswered } from '@/core';
-import { isDate, MUSCLES, RAMP_VERDICTS, SORENESS, UNITS } from '@/core';
-import { loggedMoreSchema } from '@/core/codecs';
+import { isDate, MUSCLES, RAMP_VERDICTS, UNITS } from '@/core';
+import { loggedMoreSchema, sessionNoteSchema } from '@/core/codecs';
 import { keepWork } from '@/data';
 import { shortIdSchema as id } from '../../inputs';
 import { onFloor } from '../asker';
-import { isOwnOrigin } from './own-origin';
+import { readPosted } from '../posted';
 
+const date = z.string().refine(isDate);
 const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
 const outgoingSchema = z.strictObject({
-  localDate: z.string().refine(isDate),
+  localDate: date,
   sets: z
     .array(
       z.strictObject({
@@ -27,31 +28,27 @@ const outgoingSchema = z.strictObject({
     )
     .max(300),
   finish: z.boolean(),
-  soreness: z.array(z.strictObject({ id, muscle: z.enum(MUSCLES), soreness: z.enum(SORENESS) })).max(300),
+  soreness: z
+    .array(
+      z.strictObject({
+        id,
+        muscle: z.enum(MUSCLES),
+        ended: z.union([z.enum(['none', 'still']), date]),
+        said: date,
+      }),
+    )
+    .max(300),
   ramps: z.array(z.strictObject({ id, slotId: id, verdict: z.enum(RAMP_VERDICTS) })).max(300),
+  notes: z.array(sessionNoteSchema).max(300),
 });
 
 const bodySchema = z.strictObject({ ref: refSchema, outgoing: outgoingSchema });
-/** More than any session comes to; what is longer is not looked into. */
-const MOST_BYTES = 500_000;
 
-const said = (answer: LogOutcome | Unanswered) => Response.json(answer);
-
-/** Takes what a phone has for one session: sets, that it is over, soreness. Sending it again changes nothing. */
+/** Takes what a phone has for one session: sets, what was told, that it is over. Sending it again changes nothing. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnOrigin(request.headers)) return said({ status: 'malformed' });
-  const text = await request.text();
-  if (text.length > MOST_BYTES) return said({ status: 'malformed' });
-  const parsed = bodySchema.safeParse(readJson(text));
-  if (!parsed.success) return said({ status: 'malformed' });
-  const { ref, outgoing } = parsed.data;
+  const said = (answer: LogOutcome | Unanswered) => Response.json(answer);
+  const posted = await readPosted(request, bodySchema);
+  if (posted === undefined) return said({ status: 'malformed' });
+  const { ref, outgoing } = posted;
   return said(await onFloor(({ asker }) => keepWork(asker, ref, outgoing, new Date())));
-}
-
-function readJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
 }

@@ -3,20 +3,10 @@
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import type { Unanswered } from '@/core';
-import { codeFor, isUnavailable, type Phone, type PhoneAsker, phonesOf, revokePhones } from '@/data';
+import { codeFor, type Phone, phonesOf, revokePhones } from '@/data';
 import type { CodeAnswer } from '@/features/floor/phones';
 import { isId } from '../../inputs';
-import { currentPhone, PHONE_COOKIE } from '../asker';
-
-async function asPhone<T>(work: (phone: PhoneAsker) => Promise<T>): Promise<T | Unanswered> {
-  try {
-    const phone = await currentPhone();
-    return phone === undefined ? { status: 'signed out' } : await work(phone);
-  } catch (error) {
-    if (isUnavailable(error)) return { status: 'unavailable' };
-    throw error;
-  }
-}
+import { asPhone, currentPhone, PHONE_COOKIE } from '../asker';
 
 /** A code that lets another phone of the same athlete in. */
 export async function makeCode(): Promise<CodeAnswer | Unanswered> {

@@ -109,9 +109,13 @@ export async function issue(
   return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
 }
 
-export async function recall(blockId: string, week: number): Promise<RecallOutcome | Unanswered> {
+export async function recall(
+  blockId: string,
+  week: number,
+  knowingly: boolean,
+): Promise<RecallOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoach((asker) => recallWeek(asker, blockId, week, new Date()));
+  return asCoach((asker) => recallWeek(asker, blockId, week, new Date(), knowingly === true));
 }
 
 /** Keeps the design of the block as a template of the coach's own, under a name. */

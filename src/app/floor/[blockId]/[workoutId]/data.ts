@@ -1,0 +1,122 @@
+import 'server-only';
+import {
+  type Athlete,
+  catalogueWith,
+  type Exercise,
+  type Instead,
+  type IssuedWeek,
+  insteadOf,
+  type LocalDate,
+  lastTimesIn,
+  placeFor,
+  type SessionPlan,
+  setUpOf,
+  slotsWithoutLast,
+  sorenessAsked,
+  strengthsOf,
+  type Training,
+  trainedMuscles,
+  withLastElsewhere,
+} from '@/core';
+import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
+import type { FloorSession } from '@/features/floor/contract';
+import type { FloorAsker } from '../../asker';
+
+/** A session with all that the phone may need of it where there is no network. */
+export async function floorSession(
+  floor: FloorAsker,
+  training: Training,
+  week: IssuedWeek,
+  session: SessionPlan,
+  today: LocalDate,
+): Promise<FloorSession> {
+  const { log, athlete, issued } = training;
+  const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
+  const workoutId = idOf(ref);
+  const workout = log.workouts.find(({ id }) => id === workoutId);
+  const place = placeFor(athlete, session.place);
+  const { instead, extras, exercises } = choicesIn(training, week, session);
+  return {
+    blockId: training.blockId,
+    issuedWeekId: week.id,
+    workoutId,
+    athleteName: athlete.name,
+    week: week.week,
+    kind: week.plan.kind,
+    session,
+    exercises,
+    places: athlete.places,
+    place: place.id,
+    equipment: place.loads,
+    athlete: { bodyweight: athlete.bodyweight, unit: athlete.unit, effort: athlete.effort },
+    conventions: week.conventions,
+    instead,
+    extras,
+    setUps: setUpsOf(athlete),
+    ramps: await rampReports(floor.asker, ref),
+    logged: log.sets.filter((set) => set.workoutId === workoutId),
+    finished: workout?.finished === true,
+    date: workout?.date ?? null,
+    notes: workout?.notes ?? [],
+    lastTime: await lastTimes(floor.asker, training, week.week, session),
+    soreness: sorenessAsked(log, issued, today, trainedMuscles(session, week.exercises)),
+  };
+}
+
+/** What may be done instead in each slot and beyond the plan, with the facts of every exercise that is named. */
+function choicesIn(
+  training: Training,
+  week: IssuedWeek,
+  session: SessionPlan,
+): Pick<FloorSession, 'instead' | 'extras' | 'exercises'> {
+  const { athlete, log, ownExercises } = training;
+  const catalogue = catalogueWith(ownExercises);
+  const strengths = strengthsOf(athlete, log, catalogue.newest);
+  const of = (exercise: Exercise, written: readonly string[]) =>
+    insteadOf(exercise, written, catalogue.list, strengths, athlete, week.plan.startDate);
+  const instead: Record<string, readonly Instead[]> = {};
+  for (const slot of session.slots) {
+    const exercise = week.exercises[slot.exerciseId];
+    if (exercise !== undefined) instead[slot.slotId] = of(exercise, slot.substitutes);
+  }
+  // Beyond the plan: what the week trains anywhere, and what stands in for today's exercises.
+  const known = new Map<string, Instead>();
+  for (const exercise of Object.values(week.exercises)) {
+    const [self] = insteadOf(exercise, [exercise.id], [exercise], strengths, athlete, week.plan.startDate);
+    if (self !== undefined) known.set(exercise.id, { ...self, written: false });
+  }
+  for (const one of Object.values(instead).flat())
+    if (!known.has(one.exerciseId)) known.set(one.exerciseId, { ...one, written: false });
+  const extras = [...known.values()];
+  const named = extras.flatMap(({ exerciseId, start }) => [
+    exerciseId,
+    ...(start === null ? [] : [start.from]),
+  ]);
+  const swapped = log.workouts.flatMap(({ notes }) =>
+    notes.flatMap((note) => ('exerciseId' in note ? [note.exerciseId] : [])),
+  );
+  const facts = [...named, ...swapped].flatMap((id) => {
+    const exercise = week.exercises[id] ?? catalogue.newest(id);
+    return exercise === undefined ? [] : [[id, exercise] as const];
+  });
+  return { instead, extras, exercises: { ...Object.fromEntries(facts), ...week.exercises } };
+}
+
+/** Set-up and agreed depth of every exercise that has any. */
+function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
+  const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const text = setUpOf(athlete, id);
+      return text === undefined ? [] : [[id, text] as const];
+    }),
+  );
+}
+
+/** Each set as it was last done, in this block or another; the others are asked only for what this one does not know. */
+async function lastTimes(asker: Asker, training: Training, week: number, session: SessionPlan) {
+  const known = lastTimesIn(training, week, session);
+  const exerciseIds = slotsWithoutLast(known, session).map(({ exerciseId }) => exerciseId);
+  const elsewhere = await lastDoneElsewhere(asker, training.athlete.id, exerciseIds, training.blockId);
+  return withLastElsewhere(known, session, elsewhere);
+}

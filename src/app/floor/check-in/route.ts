@@ -1,0 +1,14 @@
+import * as z from 'zod';
+import { checkInSchema } from '@/core/codecs';
+import { keepCheckIn } from '@/data';
+import { asPhone } from '../asker';
+import { readPosted } from '../posted';
+
+const bodySchema = z.strictObject({ checkIn: checkInSchema });
+
+/** Takes what an athlete says of their week. Sending it again changes nothing. */
+export async function POST(request: Request): Promise<Response> {
+  const posted = await readPosted(request, bodySchema);
+  if (posted === undefined) return Response.json({ status: 'malformed' });
+  return Response.json(await asPhone((phone) => keepCheckIn(phone, posted.checkIn, new Date())));
+}

@@ -1,0 +1,140 @@
+import type { Athlete } from '../athlete/athlete';
+import { lacking } from '../athlete/place';
+import type { LocalDate } from '../calendar';
+import { curveOf } from '../effort/curves';
+import { e1rm } from '../effort/rep-max';
+import type { Exercise, Loading } from '../exercises/exercise';
+import { similarity, swapCandidates } from '../exercises/similarity';
+import { isUnfilled } from '../exercises/unfilled-exercise';
+import { carriedWeight } from '../loading/carried';
+import { valueIn } from '../loading/weight';
+import { currentSets } from '../log/current-sets';
+import type { Log } from '../log/log';
+import { rescueOf } from './session-note';
+
+/** What an exercise may start from. */
+export interface StartStrength {
+  /** As moved, share of bodyweight included, in the athlete's unit. */
+  readonly oneRepMax: number;
+  /** The exercise it was shown in; another one's is a guess. */
+  readonly from: string;
+}
+
+/** An exercise that may stand in another's place. */
+export interface Instead {
+  readonly exerciseId: string;
+  /** Ids of the athlete's places that have what it needs. */
+  readonly places: readonly string[];
+  /** Whether the coach has written it down as a substitute. */
+  readonly written: boolean;
+  /** Muscles in common, 0-1. */
+  readonly alike: number;
+  readonly start: StartStrength | null;
+}
+
+/** How many are offered at a place. */
+const MOST = 6;
+/** How alike two exercises must be for one to say anything of the other's load. */
+const LEAST_ALIKE = 0.7;
+/** Of what a relative shows no more than this is expected of an exercise that was never done. */
+const MARGIN = 0.85;
+/** Load of each hand against that of a barbell. */
+const PER_HAND = 0.4;
+
+/** Strength by exercise: what the block has logged last, else the best set that is known. */
+export function strengthsOf(
+  athlete: Athlete,
+  { sets, workouts }: Pick<Log, 'sets' | 'workouts'>,
+  newest: (id: string) => Exercise | undefined,
+): ReadonlyMap<string, number> {
+  const curve = curveOf(athlete.effort);
+  const found = new Map<string, number>();
+  const take = (id: string, value: number, unit: 'kg' | 'lb', n: number) => {
+    const exercise = newest(id);
+    if (exercise === undefined || exercise.measure === 'seconds') return;
+    const moved = carriedWeight(exercise, athlete, athlete.unit) + valueIn(athlete.unit, { value, unit });
+    if (moved > 0) found.set(id, e1rm(moved, n, curve));
+  };
+  for (const [id, { load, reps, rir }] of Object.entries(athlete.bestSets))
+    take(id, load.value, load.unit, reps + rir);
+  const calm = new Set(workouts.filter(({ notes }) => rescueOf(notes) === null).map(({ id }) => id));
+  for (const [workoutId, places] of currentSets(sets)) {
+    if (!calm.has(workoutId)) continue;
+    // The first set of an exercise says most of it.
+    const seen = new Set<string>();
+    for (const { set } of places.values()) {
+      if (seen.has(set.exerciseId)) continue;
+      seen.add(set.exerciseId);
+      take(set.exerciseId, set.load.value, set.load.unit, set.reps + set.rir);
+    }
+  }
+  return found;
+}
+
+/**
+ * What may be done instead of an exercise, the coach's own substitutes first, then by rank; for a slot left open
+ * everything of its pattern. Each with the strength to start from: its own, or that of its nearest relative with a wide margin.
+ */
+export function insteadOf(
+  exercise: Exercise,
+  written: readonly string[],
+  list: readonly Exercise[],
+  strengths: ReadonlyMap<string, number>,
+  athlete: Athlete,
+  date: LocalDate,
+): readonly Instead[] {
+  const of = (one: Exercise): Instead => ({
+    exerciseId: one.id,
+    places: athlete.places.filter((place) => lacking(one, place).length === 0).map(({ id }) => id),
+    written: written.includes(one.id),
+    alike: isUnfilled(exercise) ? 1 : similarity(exercise, one),
+    start: startOf(one, list, strengths),
+  });
+  const ranked = athlete.places.flatMap((place) =>
+    rankedAt(place, exercise, list, athlete, date).slice(0, MOST),
+  );
+  const own = list.filter(({ id }) => written.includes(id));
+  return [...new Set([...own, ...ranked])].map(of);
+}
+
+function rankedAt(
+  place: Athlete['places'][number],
+  exercise: Exercise,
+  list: readonly Exercise[],
+  athlete: Athlete,
+  date: LocalDate,
+): readonly Exercise[] {
+  if (isUnfilled(exercise))
+    return list
+      .filter((one) => one.pattern === exercise.pattern && lacking(one, place).length === 0)
+      .sort((a, b) => b.stimulus - a.stimulus || a.name.localeCompare(b.name));
+  const alike = list.filter(({ measure }) => (measure === 'seconds') === (exercise.measure === 'seconds'));
+  return swapCandidates(exercise, alike, { athlete, place, date }).map((one) => one.exercise);
+}
+
+/** Whose load says something of another's: made in the same way, or by bar and by hands. */
+function shareOf(of: Loading, from: Loading): number | null {
+  if (of === from) return 1;
+  if (of === 'dumbbell' && from === 'barbell') return PER_HAND;
+  return of === 'barbell' && from === 'dumbbell' ? 1 / PER_HAND : null;
+}
+
+function startOf(
+  exercise: Exercise,
+  list: readonly Exercise[],
+  strengths: ReadonlyMap<string, number>,
+): StartStrength | null {
+  const own = strengths.get(exercise.id);
+  if (own !== undefined) return { oneRepMax: own, from: exercise.id };
+  const relatives = list.flatMap((one) => {
+    const strength = strengths.get(one.id);
+    const share = shareOf(exercise.loading, one.loading);
+    const isNear = one.pattern === exercise.pattern && one.sides === exercise.sides;
+    const alike = similarity(exercise, one);
+    return strength === undefined || share === null || !isNear || alike < LEAST_ALIKE
+      ? []
+      : [{ from: one.id, oneRepMax: strength * share * MARGIN, alike }];
+  });
+  const [nearest] = relatives.sort((a, b) => b.alike - a.alike || a.oneRepMax - b.oneRepMax);
+  return nearest === undefined ? null : { oneRepMax: nearest.oneRepMax, from: nearest.from };
+}

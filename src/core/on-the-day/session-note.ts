@@ -1,0 +1,136 @@
+import type { LocalDate } from '../calendar';
+import { JOINTS } from '../exercises/exercise';
+
+/** Why another exercise is done: somebody is on it, the gym has none, it hurts, or the slot was left open. */
+export const SWAP_REASONS = ['taken', 'not here', 'hurts', 'left open'] as const;
+export type SwapReason = (typeof SWAP_REASONS)[number];
+
+export const SKIP_REASONS = ['taken', 'not here', 'no time', 'no energy', 'hurts'] as const;
+export type SkipReason = (typeof SKIP_REASONS)[number];
+
+/** Where it hurts. */
+export const PAIN_PLACES = [...JOINTS, 'neck', 'a muscle', 'elsewhere'] as const;
+export type PainPlace = (typeof PAIN_PLACES)[number];
+export const PAIN_GRADES = ['slight', 'clear', 'strong'] as const;
+export type PainGrade = (typeof PAIN_GRADES)[number];
+
+export const FELT = ['well', 'so so', 'poorly'] as const;
+export type Felt = (typeof FELT)[number];
+
+/** How a day after a poor night is rescued: a fifth less load, a third fewer sets, or the same sets in two halves each. */
+export const RESCUES = ['lighter', 'fewer sets', 'in halves'] as const;
+export type Rescue = (typeof RESCUES)[number];
+
+export const RATINGS = ['too easy', 'right', 'too hard'] as const;
+export type Rating = (typeof RATINGS)[number];
+
+/** The longest line an athlete may write. */
+export const LONGEST_LINE = 500;
+
+interface Kinds {
+  /** On which day and from which hour it was really trained, and what the phone had; a time of null: as the phone had it. */
+  readonly date: { readonly date: LocalDate; readonly time: string | null; readonly was: LocalDate };
+  /** At another place of the athlete's. */
+  readonly place: { readonly place: string };
+  readonly readiness: { readonly slept: Felt; readonly feels: Felt; readonly rescue: Rescue | null };
+  /** Another exercise in a slot; its own one again takes a swap back. */
+  readonly swap: { readonly slotId: string; readonly exerciseId: string; readonly why: SwapReason };
+  /** A slot left out; null: taken up again. */
+  readonly skip: { readonly slotId: string; readonly why: SkipReason | null };
+  /** One set more than planned. */
+  readonly 'one more': { readonly slotId: string };
+  /** Put off behind everything else. */
+  readonly later: { readonly slotId: string };
+  /** Ends the lift it was felt in; a grade of null: told by mistake. */
+  readonly pain: {
+    readonly slotId: string;
+    readonly exerciseId: string;
+    readonly where: PainPlace;
+    readonly grade: PainGrade | null;
+    readonly line: string;
+  };
+  /** An exercise beyond the plan, in a slot of its own. */
+  readonly extra: { readonly slotId: string; readonly exerciseId: string };
+  readonly rating: { readonly rating: Rating; readonly line: string };
+}
+
+export type NoteKind = keyof Kinds;
+
+/** What is told, without its head. */
+export type Telling = { [K in NoteKind]: { readonly kind: K } & Kinds[K] }[NoteKind];
+
+/**
+ * One thing told of a session beside its sets. Never changed: of one kind, and of one slot where it names one, the
+ * latest counts.
+ */
+export type SessionNote = Telling & {
+  /** Made by the phone, so that a repeated send is one note. */
+  readonly id: string;
+  /** When, ISO 8601, by the phone's clock. */
+  readonly at: string;
+};
+
+type Note<K extends NoteKind> = Extract<SessionNote, { readonly kind: K }>;
+
+/** What the notes of a session come to. Slots by id. */
+export interface Told {
+  readonly date: Note<'date'> | null;
+  readonly place: string | null;
+  readonly readiness: Note<'readiness'> | null;
+  readonly swaps: ReadonlyMap<string, Note<'swap'>>;
+  readonly skips: ReadonlyMap<string, SkipReason>;
+  /** Sets beyond the plan, by slot. */
+  readonly more: ReadonlyMap<string, number>;
+  /** Slots put off, in the order in which they were. */
+  readonly later: readonly string[];
+  readonly pains: ReadonlyMap<string, Note<'pain'>>;
+  readonly extras: readonly Note<'extra'>[];
+  readonly rating: Note<'rating'> | null;
+}
+
+export function toldOf(notes: readonly SessionNote[]): Told {
+  const sorted = [...notes].sort((a, b) => a.at.localeCompare(b.at));
+  const of = <K extends NoteKind>(kind: K) => sorted.filter((note): note is Note<K> => note.kind === kind);
+  const bySlot = <K extends 'swap' | 'skip' | 'pain' | 'extra'>(kind: K) =>
+    new Map(of(kind).map((note) => [(note as { readonly slotId: string }).slotId, note]));
+  return {
+    date: of('date').at(-1) ?? null,
+    place: of('place').at(-1)?.place ?? null,
+    readiness: of('readiness').at(-1) ?? null,
+    swaps: bySlot('swap'),
+    skips: new Map(
+      [...bySlot('skip')].flatMap(([slotId, { why }]) => (why === null ? [] : [[slotId, why] as const])),
+    ),
+    more: countBy(of('one more')),
+    later: [
+      ...new Set(
+        of('later')
+          .map(({ slotId }) => slotId)
+          .reverse(),
+      ),
+    ].reverse(),
+    pains: new Map([...bySlot('pain')].filter(([, { grade }]) => grade !== null)),
+    extras: [...bySlot('extra').values()],
+    rating: of('rating').at(-1) ?? null,
+  };
+}
+
+/** How a day was rescued; null where it was trained as planned. */
+export function rescueOf(notes: readonly SessionNote[]): Rescue | null {
+  return notes.length === 0 ? null : (toldOf(notes).readiness?.rescue ?? null);
+}
+
+/** Notes with those that are not among them yet, each once. */
+export function notesWith(
+  notes: readonly SessionNote[],
+  more: readonly SessionNote[],
+): readonly SessionNote[] {
+  const byId = new Map([...notes, ...more].reverse().map((note) => [note.id, note]));
+  return byId.size === notes.length ? notes : [...byId.values()].reverse();
+}
+
+function countBy(notes: readonly { readonly slotId: string }[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const { slotId } of notes) counts.set(slotId, (counts.get(slotId) ?? 0) + 1);
+  return counts;
+}

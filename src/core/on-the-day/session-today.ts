@@ -1,0 +1,321 @@
+import type { Athlete } from '../athlete/athlete';
+import { lacking, type Place } from '../athlete/place';
+import type { Conventions } from '../conventions/conventions';
+import { curveOf } from '../effort/curves';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import { isUnfilled } from '../exercises/unfilled-exercise';
+import { carriedWeight } from '../loading/carried';
+import { type LoadGrid, loadGrid, nearestLoad } from '../loading/grid';
+import { warmUpRamp } from '../loading/warm-up-ramp';
+import { type Unit, valueIn } from '../loading/weight';
+import type { SessionPlan } from '../plan/session';
+import type { SetPlan } from '../plan/set';
+import type { SlotPlan } from '../plan/slot';
+import { reachOf } from '../techniques/registry';
+import { asHundredths, decimal, hundredths } from '../units';
+import type { Instead, StartStrength } from './instead';
+import { calmed, rescued } from './rescue';
+import type { SkipReason, Told } from './session-note';
+
+/** What the phone knows of the day. */
+export interface Day {
+  /** Where the session is trained. */
+  readonly place: Place;
+  /** Whether that is not where it was planned. */
+  readonly isElsewhere: boolean;
+  readonly exercises: Readonly<Record<string, Exercise>>;
+  /** By exercise id. */
+  readonly starts: Readonly<Record<string, StartStrength | null>>;
+  readonly athlete: Pick<Athlete, 'bodyweight' | 'unit' | 'effort'>;
+  readonly conventions: Conventions;
+}
+
+/**
+ * A session as it is trained today: at another place, with what was swapped, put off or added, after a poor night
+ * rescued. What is left out, by choice or because it hurts, is not in it.
+ */
+export function sessionToday(session: SessionPlan, told: Told, day: Day): SessionPlan {
+  const slots = session.slots.map((slot): SlotPlan => {
+    const swap = told.swaps.get(slot.slotId);
+    const exercise = swap === undefined ? undefined : day.exercises[swap.exerciseId];
+    if (exercise !== undefined && exercise.id !== slot.exerciseId) return swapped(slot, exercise, day);
+    return day.isElsewhere ? atPlace(slot, day) : slot;
+  });
+  const rescue = told.readiness?.rescue ?? null;
+  const calm =
+    rescue === null ? { ...session, slots } : rescued({ ...session, slots }, rescue, day.place.loads);
+  const extra = told.extras.flatMap((note): SlotPlan[] => {
+    const exercise = day.exercises[note.exerciseId];
+    return exercise === undefined ? [] : [extraSlot(note.slotId, exercise, day)];
+  });
+  const isOut = (slot: SlotPlan) => whyOut(slot, told, day) !== null;
+  const all = [...calm.slots, ...extra]
+    .filter((slot) => !isOut(slot))
+    .map((slot) => withMore(slot, told.more.get(slot.slotId) ?? 0));
+  const late = told.later.flatMap((slotId) => all.filter((slot) => slot.slotId === slotId));
+  // What is put off leaves its group.
+  const inTime = alone(all, (slot) => !late.includes(slot));
+  const ordered = [...inTime, ...late.map((slot) => ({ ...slot, joined: false }))];
+  return { ...session, slots: ordered, sets: ordered.reduce((sum, { sets }) => sum + sets.length, 0) };
+}
+
+/** Why a slot is not trained: it was left out, it hurt, or it loads what clearly hurts; null: it is. */
+export function whyOut(
+  { slotId, exerciseId }: Pick<SlotPlan, 'slotId' | 'exerciseId'>,
+  told: Told,
+  { exercises }: Pick<Day, 'exercises'>,
+): SkipReason | 'pain' | 'loads what hurts' | null {
+  if (told.pains.has(slotId)) return 'pain';
+  const skipped = told.skips.get(slotId);
+  if (skipped !== undefined) return skipped;
+  const clear = [...told.pains].filter(([, { grade }]) => grade !== 'slight');
+  const exercise = exercises[exerciseId];
+  const isLoading =
+    clear.length > 0 &&
+    exercise !== undefined &&
+    loadsWhatHurts(exercise, { pains: new Map(clear) }, exercises);
+  return isLoading ? 'loads what hurts' : null;
+}
+
+/** Those that stay, a group's next one leading it where its first has gone. */
+function alone(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): readonly SlotPlan[] {
+  return slots.flatMap((slot, at) => {
+    if (!stays(slot)) return [];
+    const leads =
+      slot.joined &&
+      !slots
+        .slice(0, at)
+        .reverse()
+        .some((one, back, before) => {
+          const open = before.slice(0, back).every(({ joined }) => joined);
+          return open && stays(one);
+        });
+    return [leads ? { ...slot, joined: false } : slot];
+  });
+}
+
+/** Whether an exercise loads what hurts: its joint, or where a muscle hurts the muscles of the lift it was felt in. */
+export function loadsWhatHurts(
+  exercise: Exercise,
+  told: Pick<Told, 'pains'>,
+  exercises: Day['exercises'],
+): boolean {
+  return [...told.pains.values()].some(({ where, exerciseId }) => {
+    if (where === 'a muscle') {
+      const felt = exercises[exerciseId];
+      return (
+        felt !== undefined && primeMovers(felt).some((muscle) => (exercise.contributions[muscle] ?? 0) > 0)
+      );
+    }
+    return where === 'neck' || where === 'elsewhere' ? false : exercise.joints.includes(where);
+  });
+}
+
+/** What of a list may stand in a place today: there, free of what hurts. */
+export function insteadToday(
+  list: readonly Instead[],
+  told: Told,
+  day: Pick<Day, 'place' | 'exercises'>,
+): readonly Instead[] {
+  return list.filter(({ exerciseId, places }) => {
+    const exercise = day.exercises[exerciseId];
+    return (
+      places.includes(day.place.id) &&
+      exercise !== undefined &&
+      !loadsWhatHurts(exercise, told, day.exercises)
+    );
+  });
+}
+
+/** Whether a slot cannot be trained before an exercise is chosen for it: it was left open, or the place lacks something. */
+export function mustChoose(
+  slot: Pick<SlotPlan, 'exerciseId'>,
+  day: Pick<Day, 'place' | 'exercises' | 'isElsewhere'>,
+) {
+  if (isUnfilled({ id: slot.exerciseId })) return true;
+  const exercise = day.exercises[slot.exerciseId];
+  return day.isElsewhere && exercise !== undefined && lacking(exercise, day.place).length > 0;
+}
+
+const makeable = (grid: LoadGrid, load: number) =>
+  decimal(nearestLoad(grid, asHundredths(Math.round(load * 100))));
+
+/** The same work with what another place's equipment makes. */
+function atPlace(slot: SlotPlan, { place }: Day): SlotPlan {
+  if (slot.loading === 'none') return slot;
+  const grid = loadGrid(slot.loading, place.loads);
+  const inUnit = (load: number) => valueIn(grid.unit, { value: load, unit: slot.unit });
+  const sets = slot.sets.map((set) =>
+    set.load === null ? set : { ...set, load: makeable(grid, inUnit(set.load)) },
+  );
+  const warmUp = slot.warmUp.map((set) => ({
+    ...set,
+    load: nearestLoad(grid, hundredths(inUnit(set.load / 100))),
+  }));
+  return { ...slot, unit: grid.unit, carried: inUnit(slot.carried), sets, warmUp };
+}
+
+/** Seconds of a hold for each rep that was asked of something else. */
+const SECONDS_A_REP = 3;
+
+/** Another exercise doing the slot's work: its reps and reserve, a load of its own. */
+function swapped(slot: SlotPlan, exercise: Exercise, day: Day): SlotPlan {
+  const calm = exercise.failableAlone || reachOf(slot.technique) === 'short of failure' ? slot : calmed(slot);
+  const isHeld = exercise.measure === 'seconds';
+  const sets = calm.sets.map((set) => ({
+    ...set,
+    variant: null,
+    predictedRir: null,
+    reps: isHeld && slot.measure !== 'seconds' ? set.reps * SECONDS_A_REP : set.reps,
+  }));
+  const { cue: _, ...first } = { cue: undefined, ...(sets[0] as SetPlan) };
+  return loaded(
+    {
+      ...calm,
+      exerciseId: exercise.id,
+      exerciseRevision: exercise.revision,
+      variant: null,
+      note: '',
+      tempo: null,
+      motion: 'full',
+      stretch: null,
+      loading: exercise.loading,
+      measure: exercise.measure,
+      sets,
+    },
+    first,
+    exercise,
+    day,
+  );
+}
+
+/** With loads from what the exercise may start from; unknown where nothing says it. */
+function loaded(
+  slot: SlotPlan,
+  first: Pick<SetPlan, 'reps' | 'rir' | 'load'>,
+  exercise: Exercise,
+  day: Day,
+): SlotPlan {
+  const grid = loadGrid(exercise.loading, day.place.loads);
+  const carried = carriedWeight(exercise, day.athlete, grid.unit);
+  const start = day.starts[exercise.id] ?? null;
+  const base = { ...slot, unit: grid.unit, carried, oneRepMax: null, warmUp: [] };
+  if (exercise.loading === 'none') return { ...base, sets: slot.sets.map((set) => ({ ...set, load: 0 })) };
+  if (start === null || exercise.measure === 'seconds')
+    return { ...base, sets: slot.sets.map((set) => ({ ...set, load: null })) };
+  const oneRepMax = valueIn(grid.unit, { value: start.oneRepMax, unit: day.athlete.unit });
+  const moved = movedFor({ oneRepMax }, first.reps + first.rir, day);
+  // Back-offs and drops keep their distance from the first set.
+  const share = (load: number | null) =>
+    first.load === null || load === null || slot.carried + first.load <= 0
+      ? 1
+      : (slot.carried + load) / (slot.carried + first.load);
+  const sets = slot.sets.map((set) => ({ ...set, load: makeable(grid, moved * share(set.load) - carried) }));
+  const work = sets[0]?.load ?? null;
+  const warmUp =
+    slot.warmUp.length === 0 || work === null
+      ? []
+      : warmUpRamp(
+          { load: hundredths(work), reps: first.reps, general: false, carried: hundredths(carried) },
+          grid,
+          day.conventions,
+        );
+  return { ...base, oneRepMax, sets, warmUp };
+}
+
+/** Load, as moved, that leaves so many reps to failure. */
+function movedFor(
+  { oneRepMax }: Pick<StartStrength, 'oneRepMax'>,
+  n: number,
+  { athlete }: Pick<Day, 'athlete'>,
+) {
+  return oneRepMax * curveOf(athlete.effort).fraction(Math.max(1, n));
+}
+
+/** The load an exercise starts from at a place, in the unit of its equipment; null where nothing says it. */
+export function startLoad(
+  exercise: Exercise,
+  start: StartStrength | null,
+  n: number,
+  day: Day,
+): { readonly value: number; readonly unit: Unit } | null {
+  if (start === null || exercise.loading === 'none' || exercise.measure === 'seconds') return null;
+  const grid = loadGrid(exercise.loading, day.place.loads);
+  const oneRepMax = valueIn(grid.unit, { value: start.oneRepMax, unit: day.athlete.unit });
+  const carried = carriedWeight(exercise, day.athlete, grid.unit);
+  return { value: makeable(grid, movedFor({ oneRepMax }, n, day) - carried), unit: grid.unit };
+}
+
+/** Work beyond the plan: so many sets, in the middle of the usual range. */
+const EXTRA = { sets: 3, reps: 10, rir: 2 };
+
+function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
+  const isHeld = exercise.measure === 'seconds';
+  const sets = Array.from({ length: EXTRA.sets }, (_, at) => ({
+    ...plainSet(`work-${at + 1}`, at + 1, exercise.restSeconds),
+    reps: isHeld ? EXTRA.reps * SECONDS_A_REP : EXTRA.reps,
+  }));
+  const none = { code: 'not fetched' } as const;
+  const slot: SlotPlan = {
+    slotId,
+    exerciseId: exercise.id,
+    exerciseRevision: exercise.revision,
+    variant: null,
+    loading: exercise.loading,
+    measure: exercise.measure,
+    unit: day.athlete.unit,
+    carried: 0,
+    rest: exercise.restSeconds,
+    tempo: null,
+    technique: { kind: 'straight', sets: EXTRA.sets },
+    gate: null,
+    joined: false,
+    motion: 'full',
+    stretch: null,
+    substitutes: [],
+    override: null,
+    note: '',
+    sets,
+    warmUp: [],
+    oneRepMax: null,
+    why: { rir: none, load: none, sets: none, reps: none },
+  };
+  return loaded(slot, { ...EXTRA, load: null }, exercise, day);
+}
+
+function plainSet(id: string, round: number, rest: number): SetPlan {
+  return {
+    id,
+    role: 'work',
+    load: null,
+    reps: EXTRA.reps,
+    rir: EXTRA.rir,
+    predictedRir: null,
+    hard: true,
+    credit: 1,
+    round,
+    piece: 1,
+    rest,
+    manner: 'full',
+    sections: [],
+    variant: null,
+    measuresStrength: true,
+    optional: false,
+  };
+}
+
+/** A slot with sets beyond the plan: like its last whole one. */
+function withMore(slot: SlotPlan, more: number): SlotPlan {
+  const last = slot.sets.findLast(({ piece }) => piece === 1);
+  if (more === 0 || last === undefined) return slot;
+  const rounds = Math.max(...slot.sets.map(({ round }) => round));
+  const beyond = Array.from({ length: more }, (_, at) => ({
+    ...last,
+    id: `extra-${at + 1}`,
+    round: rounds + at + 1,
+    rest: slot.rest,
+    measuresStrength: false,
+    optional: false,
+  }));
+  return { ...slot, sets: [...slot.sets, ...beyond] };
+}

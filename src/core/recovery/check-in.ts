@@ -1,0 +1,102 @@
+import { daysBetween, type LocalDate } from '../calendar';
+import type { Joint } from '../exercises/exercise';
+import { FELT, type Felt, type PainGrade } from '../on-the-day/session-note';
+import { isAtLeast } from '../rounding';
+import type { MeasurementKind, MeasurementUnit } from '../training/training';
+import type { Observation } from './observation';
+import type { Sign, SignScore } from './signs';
+
+export const DRIVES = ['eager', 'usual', 'low'] as const;
+export type Drive = (typeof DRIVES)[number];
+
+/** How long soreness lasted over the week. */
+export const LINGERING = ['gone in time', 'some stayed', 'most stayed'] as const;
+export type Lingering = (typeof LINGERING)[number];
+
+/** What an athlete says of a week, in a minute. */
+export interface CheckIn {
+  readonly id: string;
+  readonly date: LocalDate;
+  readonly slept: Felt;
+  readonly drive: Drive;
+  readonly appetite: Felt;
+  readonly soreness: Lingering;
+  readonly aches: readonly { readonly joint: Joint; readonly grade: PainGrade }[];
+  /** Beats a minute on waking; null: not measured. */
+  readonly restingHeartRate: number | null;
+  readonly measured: readonly {
+    readonly kind: MeasurementKind;
+    readonly value: number;
+    readonly unit: MeasurementUnit;
+  }[];
+  readonly line: string;
+}
+
+/** How far over the usual a resting heart rate is raised, and clearly raised, in beats a minute. */
+const RAISED = { some: 5, clear: 10 };
+/** Check-ins before this one of which the usual heart rate is the middle. */
+const USUAL_OF = 6;
+
+/** Days for which a check-in says how somebody is. */
+const FRESH_DAYS = 10;
+
+/** The latest check-in that still says something on a day; undefined where there is none. */
+export function latestCheckIn(checkIns: readonly CheckIn[], day: LocalDate): CheckIn | undefined {
+  const latest = inOrder(checkIns).findLast(({ date }) => date <= day);
+  return latest !== undefined && daysBetween(latest.date, day) <= FRESH_DAYS ? latest : undefined;
+}
+
+function inOrder(checkIns: readonly CheckIn[]): readonly CheckIn[] {
+  return [...checkIns].sort((a, b) => a.date.localeCompare(b.date));
+}
+
+/** What the latest check-in comes to as signs on a day, with what falls in the log; null where nobody has checked in. */
+export function signsOf(
+  checkIns: readonly CheckIn[],
+  observations: readonly Observed[],
+  day: LocalDate,
+): Readonly<Record<Sign, SignScore>> | null {
+  const latest = latestCheckIn(checkIns, day);
+  if (latest === undefined) return null;
+  return {
+    'poor sleep': FELT.indexOf(latest.slept) as SignScore,
+    'aching joints': achesScore(latest),
+    'falling performance': fallingScore(observations),
+    'low drive': DRIVES.indexOf(latest.drive) as SignScore,
+    'lingering soreness': LINGERING.indexOf(latest.soreness) as SignScore,
+    'raised resting heart rate': heartScore(latest, inOrder(checkIns)),
+    'poor appetite': FELT.indexOf(latest.appetite) as SignScore,
+  };
+}
+
+type Observed = Pick<Observation, 'week' | 'muscle' | 'performance'>;
+
+function achesScore({ aches }: CheckIn): SignScore {
+  if (aches.length === 0) return 0;
+  return aches.length > 1 || aches.some(({ grade }) => grade !== 'slight') ? 2 : 1;
+}
+
+/** Of the muscles seen in the latest week that was: half or more behind is clear, any behind or half strained is some. */
+function fallingScore(observations: readonly Observed[]): SignScore {
+  const week = Math.max(...observations.map((one) => one.week));
+  const seen = new Map(
+    observations
+      .filter((one) => one.week === week)
+      .map(({ muscle, performance }) => [muscle, performance.verdict]),
+  );
+  const count = (verdict: string) => [...seen.values()].filter((one) => one === verdict).length;
+  const behind = count('behind');
+  if (behind === 0) return seen.size > 0 && isAtLeast(count('strained') / seen.size, 0.5) ? 1 : 0;
+  return isAtLeast(behind / seen.size, 0.5) ? 2 : 1;
+}
+
+function heartScore({ restingHeartRate: now, date }: CheckIn, sorted: readonly CheckIn[]): SignScore {
+  const before = sorted
+    .flatMap((one) => (one.date < date && one.restingHeartRate !== null ? [one.restingHeartRate] : []))
+    .slice(-USUAL_OF)
+    .sort((a, b) => a - b);
+  const usual = before[before.length >> 1];
+  if (now === null || usual === undefined) return 0;
+  if (now - usual >= RAISED.clear) return 2;
+  return now - usual >= RAISED.some ? 1 : 0;
+}

@@ -1,0 +1,26 @@
+import { type Day, type Instead, placeFor, type SessionPlan, sessionToday, type Told } from '@/core';
+import type { FloorSession } from './contract';
+
+/** What the phone knows of the day a session is trained on. */
+export function dayOf(data: FloorSession, told: Told): Day {
+  const place = placeFor(data, told.place ?? data.place);
+  const offered = [...Object.values(data.instead).flat(), ...data.extras];
+  const starts = Object.fromEntries(offered.map(({ exerciseId, start }: Instead) => [exerciseId, start]));
+  const { exercises, athlete, conventions } = data;
+  return { place, isElsewhere: place.id !== data.place, exercises, starts, athlete, conventions };
+}
+
+/** A session's data as it is trained today: its sets, its equipment, and last time only where the exercise is the same. */
+export function dataToday(data: FloorSession, told: Told, day: Day): FloorSession {
+  const session: SessionPlan = sessionToday(data.session, told, day);
+  const same = new Map(data.session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));
+  const kept = new Set(
+    session.slots
+      .filter(({ slotId, exerciseId }) => same.get(slotId) === exerciseId)
+      .map(({ slotId }) => slotId),
+  );
+  const lastTime = Object.fromEntries(
+    Object.entries(data.lastTime).filter(([place]) => kept.has(place.split('/')[0] ?? '')),
+  );
+  return { ...data, session, equipment: day.place.loads, lastTime };
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import {
+  type Day,
+  type Instead,
+  insteadToday,
+  LONGEST_LINE,
+  PAIN_GRADES,
+  PAIN_PLACES,
+  type PainGrade,
+  type PainPlace,
+  type SkipReason,
+  type SlotPlan,
+  type SwapReason,
+  type Telling,
+  type Told,
+} from '@/core';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { capital } from '@/ui/words/names';
+import { Choices } from './choices';
+import classes from './floor.module.css';
+import { InsteadList } from './instead-list';
+
+interface DifferentProps {
+  readonly slot: SlotPlan;
+  readonly name: string;
+  /** The exercise that was planned, where another is done; else null. */
+  readonly planned: { readonly id: string; readonly name: string } | null;
+  readonly list: readonly Instead[];
+  readonly day: Day;
+  readonly told: Told;
+  readonly onTell: (telling: Telling) => void;
+  /** Back to the sets. */
+  readonly onDone: () => void;
+}
+
+const WAYS = ['Swap it', 'It hurts', 'Leave it out', 'Later', 'One more set'] as const;
+type Way = (typeof WAYS)[number];
+
+const SWAPS = ['taken', 'not here'] as const satisfies readonly SwapReason[];
+const SKIPS = ['no time', 'no energy', 'taken', 'not here'] as const satisfies readonly SkipReason[];
+
+/** What an athlete does when an exercise cannot go as planned. */
+export function Different(props: DifferentProps) {
+  const { slot, name, planned, onTell, onDone } = props;
+  const [way, setWay] = useState<Way | null>(null);
+  const { slotId } = slot;
+  const take = (next: Way) => {
+    if (next === 'Later') onTell({ kind: 'later', slotId });
+    if (next === 'One more set') onTell({ kind: 'one more', slotId });
+    if (next === 'Later' || next === 'One more set') onDone();
+    else setWay(next);
+  };
+  return (
+    <>
+      <p className={classes.slotName}>{capital(name)}</p>
+      <Choices<Way>
+        legend="What is different?"
+        options={WAYS}
+        value={way}
+        onValue={take}
+        words={(one) => one}
+      />
+      {way === 'Swap it' ? <Swap {...props} /> : null}
+      {way === 'It hurts' ? <Pain {...props} /> : null}
+      {way === 'Leave it out' ? (
+        <Choices<SkipReason>
+          legend="Why?"
+          options={SKIPS}
+          value={null}
+          onValue={(why) => {
+            onTell({ kind: 'skip', slotId, why });
+            onDone();
+          }}
+        />
+      ) : null}
+      {planned === null || way !== null ? null : (
+        <p>
+          <Button
+            variant="default"
+            onClick={() => {
+              onTell({ kind: 'swap', slotId, exerciseId: planned.id, why: 'taken' });
+              onDone();
+            }}
+          >
+            Back to {planned.name}
+          </Button>
+        </p>
+      )}
+      <div className={classes.grow} />
+      <p>
+        <Button variant="link" onClick={onDone}>
+          Go on as it was
+        </Button>
+      </p>
+    </>
+  );
+}
+
+/** Reps to failure of a slot's first set. */
+export function toFailureOf({ sets }: Pick<SlotPlan, 'sets'>): number {
+  const [first] = sets;
+  return first === undefined ? 1 : first.reps + first.rir;
+}
+
+function Swap({ slot, list, day, told, onTell, onDone }: DifferentProps) {
+  const [why, setWhy] = useState<SwapReason>('taken');
+  const offered = insteadToday(list, told, day).filter(({ exerciseId }) => exerciseId !== slot.exerciseId);
+  return (
+    <>
+      <Choices<SwapReason> legend="Because it is" options={SWAPS} value={why} onValue={setWhy} />
+      <InsteadList
+        list={offered}
+        day={day}
+        toFailure={toFailureOf(slot)}
+        onTake={(exerciseId) => {
+          onTell({ kind: 'swap', slotId: slot.slotId, exerciseId, why });
+          onDone();
+        }}
+      />
+    </>
+  );
+}
+
+/** Where it hurts and how bad; telling it ends the lift. */
+function Pain({ slot, name, onTell, onDone }: DifferentProps) {
+  const [where, setWhere] = useState<PainPlace | null>(null);
+  const [grade, setGrade] = useState<PainGrade | null>(null);
+  const [line, setLine] = useState('');
+  const tell = () => {
+    if (where === null || grade === null) return;
+    onTell({ kind: 'pain', slotId: slot.slotId, exerciseId: slot.exerciseId, where, grade, line });
+    onDone();
+  };
+  return (
+    <>
+      <Choices<PainPlace> legend="Where?" options={PAIN_PLACES} value={where} onValue={setWhere} />
+      <Choices<PainGrade> legend="How bad?" options={PAIN_GRADES} value={grade} onValue={setGrade} />
+      <TextInput
+        label="Anything your coach should know"
+        value={line}
+        maxLength={LONGEST_LINE}
+        onChange={(event) => setLine(event.target.value)}
+      />
+      <p className={classes.caution}>{CLINICIAN}</p>
+      <UnstyledButton className={classes.go} disabled={where === null || grade === null} onClick={tell}>
+        Stop {name}
+      </UnstyledButton>
+    </>
+  );
+}

@@ -1,0 +1,17 @@
+import type { FloorServer } from '@/client/floor-queue';
+
+/** Asks by an address of its own and not by a call of this page: a page opened before the server was made anew still finds it. */
+async function post<T>(path: string, body: unknown): Promise<T> {
+  const answer = await fetch(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  return (await answer.json()) as T;
+}
+
+/** The server as the floor reaches it; rejects where it was not reached or said nothing that can be read. */
+export const floorServer: FloorServer = {
+  work: (ref, outgoing) => post('/floor/log', { ref, outgoing }),
+  checkIn: (checkIn) => post('/floor/check-in', { checkIn }),
+};
