@@ -9,7 +9,7 @@ import { isUnfilled } from '../exercises/unfilled-exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
 import { currentSets } from '../log/current-sets';
-import type { Log } from '../log/log';
+import type { Training } from '../training/training';
 import { rescueOf } from './session-note';
 
 /** What an exercise may start from. */
@@ -41,10 +41,10 @@ const MARGIN = 0.85;
 /** Load of each hand against that of a barbell. */
 const PER_HAND = 0.4;
 
-/** Strength by exercise: what the block has logged last, else the best set that is known. */
+/** Strength by exercise: what the block has logged last, deloads and rescued days apart, else the best set that is known. */
 export function strengthsOf(
   athlete: Athlete,
-  { sets, workouts }: Pick<Log, 'sets' | 'workouts'>,
+  { log, issued }: Pick<Training, 'log' | 'issued'>,
   newest: (id: string) => Exercise | undefined,
 ): ReadonlyMap<string, number> {
   const curve = curveOf(athlete.effort);
@@ -57,9 +57,12 @@ export function strengthsOf(
   };
   for (const [id, { load, reps, rir }] of Object.entries(athlete.bestSets))
     take(id, load.value, load.unit, reps + rir);
-  const calm = new Set(workouts.filter(({ notes }) => rescueOf(notes) === null).map(({ id }) => id));
-  for (const [workoutId, places] of currentSets(sets)) {
-    if (!calm.has(workoutId)) continue;
+  const light = new Set(issued.flatMap(({ week, plan }) => (plan.kind === 'deload' ? [week] : [])));
+  const measuring = new Set(
+    log.workouts.flatMap(({ id, week, notes }) => (light.has(week) || rescueOf(notes) !== null ? [] : [id])),
+  );
+  for (const [workoutId, places] of currentSets(log.sets)) {
+    if (!measuring.has(workoutId)) continue;
     // The first set of an exercise says most of it.
     const seen = new Set<string>();
     for (const { set } of places.values()) {

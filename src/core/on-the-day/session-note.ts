@@ -125,8 +125,9 @@ export function notesWith(
   notes: readonly SessionNote[],
   more: readonly SessionNote[],
 ): readonly SessionNote[] {
-  const byId = new Map([...notes, ...more].reverse().map((note) => [note.id, note]));
-  return byId.size === notes.length ? notes : [...byId.values()].reverse();
+  const known = new Set(notes.map(({ id }) => id));
+  const fresh = more.filter(({ id }) => !known.has(id) && known.add(id));
+  return fresh.length === 0 ? notes : [...notes, ...fresh];
 }
 
 function countBy(notes: readonly { readonly slotId: string }[]): ReadonlyMap<string, number> {

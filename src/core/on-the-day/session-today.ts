@@ -111,13 +111,14 @@ export function loadsWhatHurts(
   });
 }
 
-/** What of a list may stand in a place today: there, free of what hurts. */
+/** What of a list may stand in a place today, the best first: there, and free of what hurts. */
 export function insteadToday(
   list: readonly Instead[],
   told: Told,
   day: Pick<Day, 'place' | 'exercises'>,
+  most = Number.POSITIVE_INFINITY,
 ): readonly Instead[] {
-  return list.filter(({ exerciseId, places }) => {
+  const fit = list.filter(({ exerciseId, places }) => {
     const exercise = day.exercises[exerciseId];
     return (
       places.includes(day.place.id) &&
@@ -125,6 +126,7 @@ export function insteadToday(
       !loadsWhatHurts(exercise, told, day.exercises)
     );
   });
+  return fit.slice(0, most);
 }
 
 /** Whether a slot cannot be trained before an exercise is chosen for it: it was left open, or the place lacks something. */

@@ -11,6 +11,8 @@ interface ChoicesProps<T extends string> {
   readonly value: T | null;
   readonly onValue: (value: T) => void;
   readonly words?: (option: T) => string;
+  /** All in one row, however many. */
+  readonly inRow?: boolean;
 }
 
 /** One of a few answers, each large enough for a thumb. */
@@ -20,12 +22,13 @@ export function Choices<T extends string>({
   value,
   onValue,
   words = capital,
+  inRow = false,
 }: ChoicesProps<T>) {
   return (
     <fieldset className={classes.muscle}>
       <legend>{legend}</legend>
       <Chip.Group value={value} onChange={(next) => onValue(next as T)}>
-        <div className={classes.choices} data-many={options.length > 4}>
+        <div className={classes.choices} data-many={inRow ? 'row' : options.length > 4}>
           {options.map((option) => (
             <Chip
               key={option}

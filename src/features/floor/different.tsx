@@ -99,6 +99,9 @@ export function Different(props: DifferentProps) {
   );
 }
 
+/** How many exercises are offered in another's place. */
+export const MOST_OFFERED = 6;
+
 /** Reps to failure of a slot's first set. */
 export function toFailureOf({ sets }: Pick<SlotPlan, 'sets'>): number {
   const [first] = sets;
@@ -107,7 +110,8 @@ export function toFailureOf({ sets }: Pick<SlotPlan, 'sets'>): number {
 
 function Swap({ slot, list, day, told, onTell, onDone }: DifferentProps) {
   const [why, setWhy] = useState<SwapReason>('taken');
-  const offered = insteadToday(list, told, day).filter(({ exerciseId }) => exerciseId !== slot.exerciseId);
+  const others = list.filter(({ exerciseId }) => exerciseId !== slot.exerciseId);
+  const offered = insteadToday(others, told, day, MOST_OFFERED);
   return (
     <>
       <Choices<SwapReason> legend="Because it is" options={SWAPS} value={why} onValue={setWhy} />

@@ -10,7 +10,7 @@ import {
 } from '@/core';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { listed } from '@/ui/words/figures';
-import { toFailureOf } from './different';
+import { MOST_OFFERED, toFailureOf } from './different';
 import classes from './floor.module.css';
 import { InsteadList } from './instead-list';
 
@@ -29,7 +29,7 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
   const pain = told.pains.get(slot.slotId);
   // What is felt elsewhere than in a joint says nothing of which exercise would spare it.
   const isJoint = pain !== undefined && !['a muscle', 'neck', 'elsewhere'].includes(pain.where);
-  const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day) : [];
+  const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day, MOST_OFFERED) : [];
   return (
     <>
       <p className={classes.slotName}>{name} has ended for today.</p>

@@ -31,7 +31,7 @@ export function InsteadList({ list, day, toFailure, onTake }: InsteadListProps) 
               {capital(exercise.name)}
               {one.written ? <span className={classes.soft}> your coach’s choice</span> : null}
             </span>
-            <span className={classes.soft}>{startWords(one, day, toFailure)}</span>
+            <span className={classes.startFrom}>{startWords(one, day, toFailure)}</span>
           </UnstyledButton>
         );
       })}

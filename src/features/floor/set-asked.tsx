@@ -6,7 +6,6 @@ import { shortDay } from '@/ui/words/dates';
 import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
-import { warmUpSets } from '@/ui/words/warm-up';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
 import classes from './floor.module.css';
@@ -73,14 +72,15 @@ export function SetAsked({
 interface HelpProps extends AskedProps {
   /** The load as it stands in the field; null while it cannot be read. */
   readonly load: number | null;
-  readonly isFirst: boolean;
+  /** Whether how to make the load is shown: not while the way up to it still is. */
+  readonly showsLoad: boolean;
   readonly isDone: boolean;
   /** When the last set of the session was logged. */
   readonly restSince: string | null;
 }
 
-/** What helps to do it: how to make the load, the ramp, last time, the rest. */
-export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }: HelpProps) {
+/** What helps to do it: how to make the load, last time, the rest. */
+export function SetHelp({ data, asked, load, showsLoad, isDone, restSince }: HelpProps) {
   const { slot, set, key } = asked;
   const last = data.lastTime[key];
   // A deload is not there to be beaten.
@@ -90,20 +90,13 @@ export function SetHelp({ data, asked, load, isFirst: first, isDone, restSince }
   const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
   return (
     <>
-      {recipe === null || recipe.kind === 'not makeable' || recipe.kind === 'bodyweight alone' ? null : (
+      {!showsLoad ||
+      recipe === null ||
+      recipe.kind === 'not makeable' ||
+      recipe.kind === 'bodyweight alone' ? null : (
         <Recipe recipe={recipe} />
       )}
       <dl className={classes.facts}>
-        {first && slot.warmUp.length > 0 ? (
-          <div className={classes.warmUp}>
-            <dt>Warm-up</dt>
-            {warmUpSets(slot).map(({ set, aim }) => (
-              <dd key={set}>
-                {set} <span className={classes.soft}>{aim}</span>
-              </dd>
-            ))}
-          </div>
-        ) : null}
         {last === undefined ? null : (
           <Fact
             name="Last time"

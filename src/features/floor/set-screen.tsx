@@ -1,13 +1,13 @@
 'use client';
 
 import { Button, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
 import {
   BETWEEN_HALVES,
   halvesOf,
   hundredths,
   type LoggedSet,
   loadAfterRamp,
-  RAMP_VERDICTS,
   type RampVerdict,
   type Rescue,
   type SetPlan,
@@ -21,6 +21,7 @@ import { HoldClock } from './hold-clock';
 import { asPlanned, MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
 import { Pacer } from './pacer';
+import { RampWalk } from './ramp-walk';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
@@ -75,8 +76,9 @@ export function SetScreen({
   const isNothingElse = JSON.stringify(noted.value) === JSON.stringify(asPlanned(set).more);
   const verb = done === null ? 'Log' : 'Correct to';
   const isFirst = slot.sets[0]?.id === set.id;
-  const ramped =
-    isFirst && done === null && set.load !== null && slot.warmUp.some(({ kind }) => kind === 'ramp');
+  const walks = isFirst && done === null && slot.warmUp.length > 0;
+  const [rampAt, setRampAt] = useState(ramp === null ? 0 : slot.warmUp.length);
+  const isWarm = !walks || rampAt >= slot.warmUp.length;
   const judge = (verdict: RampVerdict) => {
     onRamp(verdict);
     put('load', String(loadAfterRamp(hundredths(set.load ?? 0), verdict, grid) / 100));
@@ -89,24 +91,19 @@ export function SetScreen({
         data={data}
         asked={asked}
         load={check.value?.load ?? null}
-        isFirst={isFirst}
+        showsLoad={isWarm}
         isDone={done !== null}
         restSince={restSince}
       />
-      {ramped ? (
-        <fieldset className={classes.verdicts}>
-          <legend className={classes.soft}>How did the last warm-up set move?</legend>
-          {RAMP_VERDICTS.map((verdict) => (
-            <UnstyledButton
-              key={verdict}
-              className={classes.verdict}
-              aria-pressed={ramp === verdict}
-              onClick={() => judge(verdict)}
-            >
-              {verdict}
-            </UnstyledButton>
-          ))}
-        </fieldset>
+      {walks ? (
+        <RampWalk
+          slot={slot}
+          equipment={data.equipment}
+          at={rampAt}
+          onStep={setRampAt}
+          verdict={ramp}
+          onVerdict={set.load !== null && slot.warmUp.some(({ kind }) => kind === 'ramp') ? judge : null}
+        />
       ) : null}
       <SetCautions data={data} asked={asked} />
       <div className={classes.grow} />

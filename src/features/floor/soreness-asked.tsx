@@ -15,7 +15,7 @@ import { capital } from '@/ui/words/names';
 import { Choices } from './choices';
 import classes from './floor.module.css';
 
-/** How far back the days are offered. */
+/** How many days after the session are offered. */
 const MOST_DAYS = 4;
 
 interface SorenessAskedProps {
@@ -31,7 +31,7 @@ export function SorenessQuestions({ asked, today, reported, onReport }: Soreness
   if (asked.length === 0) return null;
   return (
     <>
-      <h2 className={classes.group}>Soreness: since when is it gone?</h2>
+      <h2 className={classes.group}>Soreness: gone since when?</h2>
       {asked.map((of) =>
         of.muscles.map((muscle) => {
           const key = `${of.workoutId}/${muscle}`;
@@ -41,6 +41,7 @@ export function SorenessQuestions({ asked, today, reported, onReport }: Soreness
               legend={`${capital(muscle)}, from ${shortDay(of.date)}`}
               options={endsFrom(of.date, today)}
               words={(end) => endWords(end, today)}
+              inRow
               value={answers[key] ?? null}
               onValue={(end) => {
                 setAnswers((now) => ({ ...now, [key]: end }));
@@ -54,15 +55,16 @@ export function SorenessQuestions({ asked, today, reported, onReport }: Soreness
   );
 }
 
-/** There was none, the days since the session up to today, and still there. */
+/** There was none, the first days since the session, and still there. */
 export function endsFrom(date: LocalDate, today: LocalDate): readonly SorenessEnd[] {
   const days: LocalDate[] = [];
-  for (let day = today; day > date && days.length < MOST_DAYS; day = addDays(day, -1)) days.unshift(day);
+  for (let day = addDays(date, 1); day <= today && days.length < MOST_DAYS; day = addDays(day, 1))
+    days.push(day);
   return ['none', ...days, 'still'];
 }
 
 export function endWords(end: SorenessEnd, today: LocalDate): string {
-  if (end === 'none') return 'There was none';
-  if (end === 'still') return 'Still there';
-  return end === today ? 'This morning' : (WEEKDAYS[weekdayOf(end)] ?? end);
+  if (end === 'none') return 'None';
+  if (end === 'still') return 'Still';
+  return end === today ? 'Today' : (WEEKDAYS[weekdayOf(end)] ?? end);
 }

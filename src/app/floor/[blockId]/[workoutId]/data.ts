@@ -71,7 +71,7 @@ function choicesIn(
 ): Pick<FloorSession, 'instead' | 'extras' | 'exercises'> {
   const { athlete, log, ownExercises } = training;
   const catalogue = catalogueWith(ownExercises);
-  const strengths = strengthsOf(athlete, log, catalogue.newest);
+  const strengths = strengthsOf(athlete, training, catalogue.newest);
   const of = (exercise: Exercise, written: readonly string[]) =>
     insteadOf(exercise, written, catalogue.list, strengths, athlete, week.plan.startDate);
   const instead: Record<string, readonly Instead[]> = {};

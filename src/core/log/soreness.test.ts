@@ -1,0 +1,82 @@
+import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
+import { EMPTY_LOG, type Log } from './log';
+import { type SorenessEnd, sorenessAsked, sorenessAt, sorenessIn } from './soreness';
+
+/** Legs on Monday and Thursday, the back on Tuesday. */
+const made = block([
+  session('legs', 0, [slot('1', 'leg-press')]),
+  session('back', 1, [slot('2', 'seated-cable-row')]),
+  session('more-legs', 3, [slot('3', 'leg-extension')]),
+]);
+const done = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
+const said = (ended: SorenessEnd, on = '2026-11-05'): Log => ({
+  ...done.log,
+  soreness: [{ workoutId: 'w1-legs', muscle: 'quads', ended, said: on }],
+});
+const quads = (log: Log) => sorenessIn(log, done.issued).get('w1-legs/quads');
+
+test.each([
+  ['none', 'never sore'],
+  ['2026-11-03', 'early'],
+  ['2026-11-04', 'early'],
+  ['2026-11-05', 'just in time'],
+  ['2026-11-06', 'still sore'],
+  ['still', 'still sore'],
+] as const)('quads trained Monday and Thursday: gone "%s" is %s', (ended, stands) => {
+  expect(quads(said(ended))).toBe(stands);
+});
+
+test('still there before the next session says nothing yet; from its day on it does', () => {
+  expect(quads(said('still', '2026-11-04'))).toBeUndefined();
+  expect(quads(said('still', '2026-11-05'))).toBe('still sore');
+});
+
+test('the next session is the next one that trains the muscle, not the next day in the gym', () => {
+  const log: Log = {
+    ...done.log,
+    soreness: [{ workoutId: 'w1-legs', muscle: 'quads', ended: '2026-11-03', said: '2026-11-03' }],
+  };
+  // Tuesday trained the back: gone on Tuesday is early for Thursday.
+  expect(quads(log)).toBe('early');
+  expect(sorenessAt({ ended: '2026-11-03', said: '2026-11-03' }, undefined)).toBe('early');
+  expect(sorenessAt({ ended: 'still', said: '2026-11-09' }, undefined)).toBeUndefined();
+});
+
+test('the latest word counts, and takes back what was said before it', () => {
+  const [first] = said('2026-11-04').soreness;
+  const [second] = said('still', '2026-11-04').soreness;
+  if (first === undefined || second === undefined) throw new Error('nothing said');
+  expect(quads({ ...done.log, soreness: [first, second] })).toBeUndefined();
+  expect(quads({ ...done.log, soreness: [second, first] })).toBe('early');
+});
+
+describe('what is asked', () => {
+  const musclesOn = (log: Log, day: string) =>
+    sorenessAsked(log, done.issued, day).map(({ workoutId, muscles }) => [
+      workoutId,
+      muscles.includes('quads'),
+    ]);
+
+  test('of each muscle its latest session before the day, never of the day itself', () => {
+    expect(musclesOn(done.log, '2026-11-02')).toEqual([]);
+    expect(musclesOn(done.log, '2026-11-03')).toEqual([['w1-legs', true]]);
+    // On Thursday quads were last trained on Monday; on Friday it was Thursday, and Monday is asked no more.
+    expect(musclesOn(done.log, '2026-11-05')[1]).toEqual(['w1-legs', true]);
+    const friday = sorenessAsked(done.log, done.issued, '2026-11-06');
+    expect(friday.find(({ workoutId }) => workoutId === 'w1-more-legs')?.muscles).toContain('quads');
+    expect(friday.find(({ workoutId }) => workoutId === 'w1-legs')?.muscles ?? []).not.toContain('quads');
+  });
+
+  test('once answered no more; still there is asked again another day', () => {
+    expect(musclesOn(said('2026-11-03', '2026-11-03'), '2026-11-03')).toEqual([]);
+    expect(musclesOn(said('still', '2026-11-03'), '2026-11-03')).toEqual([]);
+    expect(musclesOn(said('still', '2026-11-03'), '2026-11-04')[1]).toEqual(['w1-legs', true]);
+  });
+
+  test('only of the muscles that are wanted, and of sessions that are over', () => {
+    const asked = sorenessAsked(done.log, done.issued, '2026-11-03', ['quads', 'biceps']);
+    expect(asked).toMatchObject([{ issuedWeekId: 'i1', sessionId: 'legs', muscles: ['quads'] }]);
+    const open = { ...done.log, workouts: done.log.workouts.map((one) => ({ ...one, finished: false })) };
+    expect(sorenessAsked(open, done.issued, '2026-11-06')).toEqual([]);
+  });
+});

@@ -1,0 +1,94 @@
+import type { Place } from '../athlete/place';
+import { exerciseById, LIBRARY } from '../exercises/library';
+import { UNFILLED_EXERCISES } from '../exercises/unfilled-exercise';
+import { EMPTY_LOG, type LoggedSet } from '../log/log';
+import { athlete, block, HALL_PLACE, performWeek, session, slot } from '../testing/fixtures';
+import { insteadOf, strengthsOf } from './instead';
+
+const of = (id: string) => {
+  const exercise = exerciseById(id);
+  if (exercise === undefined) throw new Error(`no ${id}`);
+  return exercise;
+};
+const HOME: Place = { ...HALL_PLACE, id: 'home', name: 'home', equipment: ['dumbbells', 'bench', 'floor'] };
+const person = athlete({ places: [HALL_PLACE, HOME], bestSets: {} });
+const bench = of('barbell-bench-press');
+const offered = (strengths: Readonly<Record<string, number>> = {}, written: readonly string[] = []) =>
+  insteadOf(bench, written, LIBRARY, new Map(Object.entries(strengths)), person, '2026-11-02');
+const start = (id: string, strengths: Readonly<Record<string, number>>) =>
+  offered(strengths, [id]).find(({ exerciseId }) => exerciseId === id)?.start;
+
+test('the coach’s own substitutes come first, and each says which places have it', () => {
+  const [first] = offered({}, ['push-up']);
+  expect(first).toMatchObject({ exerciseId: 'push-up', written: true, places: ['hall', 'home'] });
+  const dumbbells = offered().find(({ exerciseId }) => exerciseId === 'flat-dumbbell-press');
+  expect(dumbbells?.places).toEqual(['hall', 'home']);
+  const machine = offered().find(({ exerciseId }) => exerciseId === 'chest-press-machine');
+  expect(machine?.places ?? ['hall']).toEqual(['hall']);
+  expect(offered().some(({ exerciseId }) => exerciseId === bench.id)).toBe(false);
+});
+
+test('an exercise starts from its own strength; from a relative’s with a wide margin; else its load is looked for', () => {
+  expect(start('flat-dumbbell-press', { 'flat-dumbbell-press': 44 })).toEqual({
+    oneRepMax: 44,
+    from: 'flat-dumbbell-press',
+  });
+  // A bar of 100 is 40 in each hand, and of that no more than 85 per cent.
+  const guess = start('flat-dumbbell-press', { 'barbell-bench-press': 100 });
+  expect(guess?.from).toBe('barbell-bench-press');
+  expect(guess?.oneRepMax).toBeCloseTo(34);
+  expect(start('chest-press-machine', { 'barbell-bench-press': 100 })).toBeNull();
+  expect(start('flat-dumbbell-press', { 'dumbbell-curl': 20 })).toBeNull();
+});
+
+test('an open slot takes anything of its pattern that is there', () => {
+  const open = UNFILLED_EXERCISES.find(({ pattern }) => pattern === 'horizontal press');
+  if (open === undefined) throw new Error('no pattern');
+  const list = insteadOf(open, [], LIBRARY, new Map(), person, '2026-11-02');
+  expect(list.length).toBeGreaterThan(3);
+  expect(list.every(({ exerciseId }) => of(exerciseId).pattern === 'horizontal press')).toBe(true);
+  expect(list.some(({ places }) => places.includes('home'))).toBe(true);
+});
+
+describe('how strong somebody is', () => {
+  const made = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 1 });
+  const state = { block: made, athlete: athlete(), issued: [], log: EMPTY_LOG };
+  const done = performWeek(state, 1);
+  const newest = exerciseById;
+
+  test('the first set of the latest session, before any best set that is typed', () => {
+    const [first] = done.log.sets;
+    const strengths = strengthsOf(state.athlete, done, newest);
+    if (first === undefined) throw new Error('nothing done');
+    expect(strengths.get('leg-press')).toBeCloseTo(first.load.value * (1 + (first.reps + first.rir) / 30));
+    // Typed: 24 kg for 10 with 2 left.
+    expect(strengths.get('flat-dumbbell-press')).toBeCloseTo(24 * (1 + 12 / 30));
+    expect(strengths.has('plank')).toBe(false);
+  });
+
+  test('a deload and a rescued day say nothing', () => {
+    const light = (sets: readonly LoggedSet[]) =>
+      sets.map((set) => ({ ...set, load: { ...set.load, value: 10 } }));
+    const typed = strengthsOf(state.athlete, { log: EMPTY_LOG, issued: [] }, newest).get('leg-press');
+    const deload = performWeek({ ...state, ...done }, 2);
+    expect(deload.issued[1]?.plan.kind).toBe('deload');
+    const after = {
+      ...deload,
+      log: { ...deload.log, sets: [...done.log.sets, ...light(deload.log.sets.slice(3))] },
+    };
+    expect(strengthsOf(state.athlete, after, newest)).toEqual(strengthsOf(state.athlete, done, newest));
+    const night = {
+      kind: 'readiness',
+      slept: 'poorly',
+      feels: 'poorly',
+      rescue: 'lighter',
+      id: 'n',
+      at: '',
+    } as const;
+    const rescued = {
+      ...done,
+      log: { ...done.log, workouts: done.log.workouts.map((one) => ({ ...one, notes: [night] })) },
+    };
+    expect(strengthsOf(state.athlete, rescued, newest).get('leg-press')).toBe(typed);
+  });
+});

@@ -1,0 +1,69 @@
+import type { SessionPlan } from '../plan/session';
+import { athlete, block, HALL, lookup, session, slot, TOP } from '../testing/fixtures';
+import { untrained } from '../unfold/untrained';
+import { halvesOf, rescued } from './rescue';
+
+function planned(...slots: ReturnType<typeof slot>[]): SessionPlan {
+  const made = block([session('a', 0, slots)], { rir: { first: 0, last: 0 } });
+  const found = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0];
+  if (found === undefined) throw new Error('nothing planned');
+  return found;
+}
+const sets = (plan: SessionPlan, at = 0) => plan.slots[at]?.sets ?? [];
+
+test('a fifth less load: 100 kg is 80, with reps and number of sets as they were', () => {
+  const plan = planned(slot('1', 'barbell-bench-press'));
+  const first = sets(plan)[0];
+  if (first?.load == null) throw new Error('no load');
+  const light = rescued(plan, 'lighter', HALL);
+  expect(Math.abs((sets(light)[0]?.load ?? 0) - first.load * 0.8)).toBeLessThanOrEqual(1.25);
+  expect(sets(light).map(({ reps }) => reps)).toEqual(sets(plan).map(({ reps }) => reps));
+  expect(light.slots[0]?.warmUp.every(({ load }) => load < (sets(light)[0]?.load ?? 0) * 100)).toBe(true);
+});
+
+test.each([
+  [1, 1],
+  [2, 1],
+  [3, 2],
+  [4, 3],
+  [6, 4],
+])('a third fewer sets: of %d it leaves %d, the first ones', (before, after) => {
+  const plan = planned(slot('1', 'leg-press', { technique: { kind: 'straight', sets: before } }));
+  const short = rescued(plan, 'fewer sets', HALL);
+  expect(sets(short).map(({ id }) => id)).toEqual(
+    sets(plan)
+      .slice(0, after)
+      .map(({ id }) => id),
+  );
+  expect(short.sets).toBe(after);
+});
+
+test('of a top set and two back-offs the top set and one stay; of a hold the seconds are fewer', () => {
+  const plan = planned(
+    slot('1', 'leg-press', { technique: TOP }),
+    slot('2', 'plank', { range: { low: 30, high: 60 } }),
+  );
+  expect(sets(rescued(plan, 'fewer sets', HALL)).map(({ role }) => role)).toEqual(['top', 'back-off']);
+  const held = sets(plan, 1)[0]?.reps ?? 0;
+  expect(sets(rescued(plan, 'lighter', HALL), 1)[0]?.reps).toBe(Math.round(held * 0.8));
+});
+
+test('nothing goes past failure or nearer to it than two in reserve', () => {
+  const plan = planned(
+    slot('1', 'cable-curl', {
+      technique: { kind: 'drop set', sets: 2, drops: 2, off: 0.2, toFailure: true },
+    }),
+  );
+  expect(sets(plan).some(({ piece }) => piece > 1)).toBe(true);
+  for (const rescue of ['lighter', 'fewer sets', 'in halves'] as const) {
+    const calm = sets(rescued(plan, rescue, HALL));
+    expect(calm.every(({ piece, rir }) => piece === 1 && rir >= 2)).toBe(true);
+  }
+});
+
+test('a set in halves: the larger first; three reps are not worth it, a piece of a round has its own', () => {
+  expect(halvesOf({ reps: 9, piece: 1 })).toEqual([5, 4]);
+  expect(halvesOf({ reps: 4, piece: 1 })).toEqual([2, 2]);
+  expect(halvesOf({ reps: 3, piece: 1 })).toBeNull();
+  expect(halvesOf({ reps: 9, piece: 2 })).toBeNull();
+});

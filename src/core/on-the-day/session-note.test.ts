@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { notesWith, rescueOf, type SessionNote, type Telling, toldOf } from './session-note';
+
+let count = 0;
+const note = (telling: Telling, minute = count): SessionNote => ({
+  ...telling,
+  id: `n${++count}`,
+  at: `2026-11-24T10:${String(minute % 60).padStart(2, '0')}:00.000Z`,
+});
+
+test('of one kind and slot the latest counts, in whatever order they arrive', () => {
+  const notes = [
+    note({ kind: 'swap', slotId: '1', exerciseId: 'dip', why: 'taken' }, 1),
+    note({ kind: 'swap', slotId: '1', exerciseId: 'push-up', why: 'not here' }, 2),
+    note({ kind: 'swap', slotId: '2', exerciseId: 'dip', why: 'taken' }, 3),
+  ];
+  for (const order of [notes, [...notes].reverse()]) {
+    const { swaps } = toldOf(order);
+    expect([...swaps].map(([slotId, { exerciseId }]) => [slotId, exerciseId]).sort()).toEqual([
+      ['1', 'push-up'],
+      ['2', 'dip'],
+    ]);
+  }
+});
+
+test('what was left out can be taken up again, and pain told by mistake taken back', () => {
+  const out = note({ kind: 'skip', slotId: '1', why: 'no time' }, 1);
+  expect(toldOf([out]).skips.get('1')).toBe('no time');
+  expect(toldOf([out, note({ kind: 'skip', slotId: '1', why: null }, 2)]).skips.size).toBe(0);
+  const pain = { kind: 'pain', slotId: '1', exerciseId: 'dip', where: 'shoulder', line: '' } as const;
+  const hurts = note({ ...pain, grade: 'slight' }, 3);
+  expect(toldOf([hurts]).pains.get('1')).toMatchObject({ where: 'shoulder' });
+  expect(toldOf([hurts, note({ ...pain, grade: null }, 4)]).pains.size).toBe(0);
+});
+
+test('sets beyond the plan add up; what is put off again goes last', () => {
+  const notes = [
+    note({ kind: 'one more', slotId: '1' }, 1),
+    note({ kind: 'later', slotId: '1' }, 2),
+    note({ kind: 'later', slotId: '2' }, 3),
+    note({ kind: 'one more', slotId: '1' }, 4),
+    note({ kind: 'later', slotId: '1' }, 5),
+  ];
+  expect(toldOf(notes).more.get('1')).toBe(2);
+  expect(toldOf(notes).later).toEqual(['2', '1']);
+});
+
+test('a day is rescued as was last said', () => {
+  const night = { kind: 'readiness', slept: 'poorly', feels: 'so so' } as const;
+  expect(rescueOf([])).toBeNull();
+  const lighter = note({ ...night, rescue: 'lighter' }, 1);
+  expect(rescueOf([lighter])).toBe('lighter');
+  expect(rescueOf([lighter, note({ ...night, rescue: null }, 2)])).toBeNull();
+});
+
+test('notes sent again are told once, and what stood first stays first', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 0, max: 20 })),
+      fc.array(fc.integer({ min: 0, max: 20 })),
+      (a, b) => {
+        const of = (ids: readonly number[]) =>
+          ids.map((id): SessionNote => ({ kind: 'later', slotId: `${id}`, id: `${id}`, at: '' }));
+        const first = notesWith([], of(a));
+        const both = notesWith(first, of(b));
+        expect(both.map(({ id }) => id)).toEqual([...new Set([...a, ...b].map(String))]);
+        expect(notesWith(both, of(b))).toBe(both);
+      },
+    ),
+  );
+});
