@@ -2,6 +2,7 @@
 export * from './anatomy/muscle';
 export * from './anatomy/roll-up';
 export * from './athlete/athlete';
+export * from './athlete/measurement';
 export * from './athlete/new-athlete';
 export * from './athlete/place';
 export * from './balance/linear';
@@ -93,6 +94,7 @@ export * from './recovery/deload/advice';
 export * from './recovery/deload/deload';
 export * from './recovery/deload/lightening';
 export * from './recovery/signs';
+export * from './recovery/soreness';
 export * from './result';
 export * from './rounding';
 export * from './schedule/day-matrix';

@@ -12,6 +12,7 @@ export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
 export * from './repositories/exercises';
 export * from './repositories/issuing';
+export * from './repositories/keep-check-in';
 export * from './repositories/last-done';
 export * from './repositories/logging';
 export * from './repositories/measurements';

@@ -1,10 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
-import { type Exercise, primeMovers } from '../exercises/exercise';
-import { inVariant } from '../exercises/variant';
-import type { SessionPlan } from '../plan/session';
-import type { IssuedWeek } from '../plan/week-state';
-import type { Log, Workout } from './log';
 
 /** When soreness from a session ended, as the athlete says it: there was none, from a day on it was gone, it is still there. */
 export type SorenessEnd = 'none' | 'still' | LocalDate;
@@ -34,91 +29,4 @@ export function sorenessAt(
   if (ended === 'still') return next !== undefined && said >= next ? 'still sore' : undefined;
   if (next === undefined || ended < next) return 'early';
   return ended === next ? 'just in time' : 'still sore';
-}
-
-/** The muscles that a session's slots train as prime movers, each once. */
-export function trainedMuscles(
-  { slots }: Pick<SessionPlan, 'slots'>,
-  exercises: Readonly<Record<string, Exercise>>,
-): readonly Muscle[] {
-  const muscles = slots.flatMap(({ exerciseId, variant }) => {
-    const exercise = exercises[exerciseId];
-    return exercise === undefined ? [] : primeMovers(inVariant(exercise, variant));
-  });
-  return [...new Set(muscles)];
-}
-
-/** How soreness stood to the next session, by workout and muscle: `WORKOUT/MUSCLE`; the latest report counts. */
-export function sorenessIn(
-  { soreness, workouts }: Pick<Log, 'soreness' | 'workouts'>,
-  issued: readonly IssuedWeek[],
-): ReadonlyMap<string, Soreness> {
-  const byDate = [...workouts].sort((a, b) => a.date.localeCompare(b.date));
-  const weeks = new Map(issued.map((week) => [week.week, week]));
-  const trained = new Map<string, readonly Muscle[]>();
-  const musclesOf = ({ id, week, sessionId }: Workout): readonly Muscle[] => {
-    const known = trained.get(id);
-    if (known !== undefined) return known;
-    const of = weeks.get(week);
-    const session = of?.plan.sessions.find((one) => one.sessionId === sessionId);
-    const muscles = of === undefined || session === undefined ? [] : trainedMuscles(session, of.exercises);
-    trained.set(id, muscles);
-    return muscles;
-  };
-  const found = new Map<string, Soreness>();
-  for (const report of soreness) {
-    const { workoutId, muscle } = report;
-    const from = workouts.find(({ id }) => id === workoutId)?.date;
-    const next =
-      from === undefined
-        ? undefined
-        : byDate.find((one) => one.date > from && musclesOf(one).includes(muscle))?.date;
-    const stands = sorenessAt(report, next);
-    if (stands === undefined) found.delete(`${workoutId}/${muscle}`);
-    else found.set(`${workoutId}/${muscle}`, stands);
-  }
-  return found;
-}
-
-/** A session of which the end of soreness can be told now, and for which muscles. */
-export interface SorenessAsked {
-  readonly workoutId: string;
-  readonly issuedWeekId: string;
-  readonly sessionId: string;
-  readonly date: LocalDate;
-  readonly muscles: readonly Muscle[];
-}
-
-/**
- * What to ask on a day: of each muscle its latest session before that day, where nobody said how soreness from it ended,
- * or last said it was still there. Older sessions are asked no more.
- * @param muscles asked only for these; undefined: for all
- */
-export function sorenessAsked(
-  log: Pick<Log, 'soreness' | 'workouts'>,
-  issued: readonly IssuedWeek[],
-  day: LocalDate,
-  muscles?: readonly Muscle[],
-): readonly SorenessAsked[] {
-  const weeks = new Map(issued.map((week) => [week.week, week]));
-  const latest = new Map<string, SorenessReport>();
-  for (const report of log.soreness) latest.set(`${report.workoutId}/${report.muscle}`, report);
-  const seen = new Set<Muscle>();
-  return [...log.workouts]
-    .filter(({ date, finished }) => finished && date < day)
-    .sort((a, b) => b.date.localeCompare(a.date))
-    .flatMap(({ id, week, sessionId, date }): SorenessAsked[] => {
-      const of = weeks.get(week);
-      const session = of?.plan.sessions.find((one) => one.sessionId === sessionId);
-      if (of === undefined || session === undefined) return [];
-      const open = trainedMuscles(session, of.exercises).filter((muscle) => {
-        if (seen.has(muscle) || muscles?.includes(muscle) === false) return false;
-        seen.add(muscle);
-        const report = latest.get(`${id}/${muscle}`);
-        return report === undefined || (report.ended === 'still' && report.said < day);
-      });
-      return open.length === 0
-        ? []
-        : [{ workoutId: id, issuedWeekId: of.id, sessionId, date, muscles: open }];
-    });
 }

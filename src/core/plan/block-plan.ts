@@ -1,4 +1,5 @@
 import type { Proposal } from '../calls/registry';
+import type { Observation } from '../recovery/observation';
 import type { WeekState } from './week-state';
 
 /** What should happen in a block, week by week, and what waits for the coach. Derived by unfold, never stored. */
@@ -7,4 +8,6 @@ export interface BlockPlan {
   /** The first week that is not done; after the last, the last. */
   readonly currentWeek: number;
   readonly proposals: readonly Proposal[];
+  /** How muscles did in the sessions that were finished, in the order they were trained. */
+  readonly observations: readonly Observation[];
 }

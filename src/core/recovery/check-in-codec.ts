@@ -1,9 +1,9 @@
 import * as z from 'zod';
+import { MEASUREMENT_UNITS, MEASUREMENTS } from '../athlete/measurement';
 import { isDate } from '../calendar';
 import { JOINTS } from '../exercises/exercise';
 import { FELT, LONGEST_LINE, PAIN_GRADES } from '../on-the-day/session-note';
 import { malformed, ok, type Result } from '../result';
-import { MEASUREMENT_UNITS, MEASUREMENTS } from '../training/training';
 import { type CheckIn, DRIVES, LINGERING } from './check-in';
 
 export const checkInSchema = z.strictObject({

@@ -1,8 +1,8 @@
+import type { MeasurementKind, MeasurementUnit } from '../athlete/measurement';
 import { daysBetween, type LocalDate } from '../calendar';
 import type { Joint } from '../exercises/exercise';
 import { FELT, type Felt, type PainGrade } from '../on-the-day/session-note';
 import { isAtLeast } from '../rounding';
-import type { MeasurementKind, MeasurementUnit } from '../training/training';
 import type { Observation } from './observation';
 import type { Sign, SignScore } from './signs';
 

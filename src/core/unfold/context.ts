@@ -7,9 +7,10 @@ import { NearConventions, type OwnConventions } from '../conventions/own-convent
 import { curveOf } from '../effort/curves';
 import { currentSets } from '../log/current-sets';
 import type { Log, Workout } from '../log/log';
-import { type Soreness, sorenessIn } from '../log/soreness';
+import type { Soreness } from '../log/soreness';
 import type { Memo } from '../memo';
 import type { IssuedWeek, Performed } from '../plan/week-state';
+import { sorenessIn } from '../recovery/soreness';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
 import type { UnfoldInput } from './input';
 import { type Planner, plannerOf } from './planner';

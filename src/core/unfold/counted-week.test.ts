@@ -117,3 +117,30 @@ test('a round counts by its pieces as they were done', () => {
   // The first piece 1, four further reps 0.5 x 4/8.
   expect(quads(unfolded(made, log))).toBe(1.25);
 });
+
+test('work beyond the plan counts as it was done: a set more, an exercise more', () => {
+  const log = logOf({ a: 'finished', b: 'finished' }, [
+    ['a', '1', 'work-1', 10, 2, 'leg-press'],
+    ['a', '1', 'extra-1', 9, 1, 'leg-press'],
+    ['a', 'extra-x', 'work-1', 12, 2, 'leg-extension'],
+    // Nothing hard about it.
+    ['a', 'extra-x', 'work-2', 12, 6, 'leg-extension'],
+  ]);
+  const { quads: sum, glutes } = unfolded(presses(), log).weeks[0]?.plan.muscles ?? {};
+  expect([sum?.sets, glutes?.sets]).toEqual([3, 1]);
+});
+
+test('a slot left out, or stopped because it hurts, is not counted on before the session is over', () => {
+  const log = logOf({ a: 'under way' }, [['a', '1', 'work-1', 10, 2, 'leg-press']]);
+  const [workout] = log.workouts;
+  if (workout === undefined) throw new Error('no workout');
+  const head = { id: 'n', at: '2026-11-02T10:30:00.000Z', slotId: '1' };
+  const notes = [
+    [{ ...head, kind: 'skip', why: 'no time' }],
+    [{ ...head, kind: 'pain', exerciseId: 'leg-press', where: 'knee', grade: 'clear', line: '' }],
+  ] as const;
+  // One done and two on Thursday; without the note two more were still planned.
+  expect(quads(unfolded(presses(), log))).toBe(5);
+  for (const told of notes)
+    expect(quads(unfolded(presses(), { ...log, workouts: [{ ...workout, notes: told }] }))).toBe(3);
+});

@@ -23,9 +23,12 @@ export function unfold(input: UnfoldInput, memo: Memo = new Memo()): BlockPlan {
   const context = contextOf(input, memo);
   const total = input.block.weeks + deloadWeeks(input.block.deload);
   const numbers = Array.from({ length: total }, (_, at) => at + 1);
-  const { weeks, proposals } = numbers.reduce((so, week) => withWeek(context, so, week), begin(context));
+  const { weeks, proposals, observations } = numbers.reduce(
+    (so, week) => withWeek(context, so, week),
+    begin(context),
+  );
   const current = weeks.find(({ status }) => status !== 'done') ?? weeks.at(-1);
-  return { weeks, currentWeek: current?.plan.week ?? 1, proposals };
+  return { weeks, currentWeek: current?.plan.week ?? 1, proposals, observations };
 }
 
 /** What the weeks come to with one more. */

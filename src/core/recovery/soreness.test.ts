@@ -1,6 +1,7 @@
+import { EMPTY_LOG, type Log } from '../log/log';
+import { type SorenessEnd, sorenessAt } from '../log/soreness';
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
-import { EMPTY_LOG, type Log } from './log';
-import { type SorenessEnd, sorenessAsked, sorenessAt, sorenessIn } from './soreness';
+import { sorenessAsked, sorenessIn } from './soreness';
 
 /** Legs on Monday and Thursday, the back on Tuesday. */
 const made = block([
