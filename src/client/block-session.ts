@@ -237,8 +237,9 @@ export class BlockSession {
   ): readonly Finding[] => check({ block, athlete, blockPlan, exercises });
 
   private planOf(block: DocumentState['block']): BlockPlan {
-    const { athlete, issued, log, answers } = this.state.training;
-    return this.memo.call('plan', this.unfold, block, athlete, issued, log, answers, this.catalogue());
+    const { athlete, issued, log, answers, checkIns } = this.state.training;
+    const found = this.catalogue();
+    return this.memo.call('plan', this.unfold, block, athlete, issued, log, answers, checkIns, found);
   }
 
   private readonly unfold = (
@@ -247,8 +248,9 @@ export class BlockSession {
     issued: Training['issued'],
     log: Training['log'],
     answers: Training['answers'],
+    checkIns: Training['checkIns'],
     { find: exercises }: Catalogue,
-  ): BlockPlan => unfold({ block, athlete, issued, log, answers, exercises }, this.memo);
+  ): BlockPlan => unfold({ block, athlete, issued, log, answers, checkIns, exercises }, this.memo);
 
   private lastBuildingIssued(): number {
     return this.state.training.issued.filter(({ plan }) => plan.kind === 'building').at(-1)?.week ?? 0;

@@ -39,6 +39,7 @@ export * from './effort/drift';
 export * from './effort/exposure';
 export * from './effort/exposures-of';
 export * from './effort/lasting-best';
+export * from './effort/lift-line';
 export * from './effort/load-for';
 export * from './effort/personal-curve';
 export * from './effort/rep-max';

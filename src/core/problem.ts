@@ -43,6 +43,5 @@ export type Problem = { readonly path: string } & (
     }
   | { readonly code: 'no-sessions' }
   | { readonly code: 'session-without-slots'; readonly session: string }
-  | { readonly code: 'unfilled-slot'; readonly exercise: string }
   | { readonly code: 'week-issued'; readonly week: number }
 );

@@ -17,6 +17,7 @@ export * from './repositories/last-done';
 export * from './repositories/logging';
 export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';
+export * from './repositories/pain';
 export * from './repositories/phones';
 export * from './repositories/revisions';
 export { Unreadable } from './repositories/stored';

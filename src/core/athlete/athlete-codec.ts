@@ -10,7 +10,8 @@ import { UNITS } from '../loading/weight';
 import type { Problem } from '../problem';
 import { malformed, ok, type Result, refused } from '../result';
 import { GOALS } from '../volume/goal';
-import { type Athlete, LEVELS, PHASES, STYLES } from './athlete';
+import { type Athlete, LEVELS, PHASES, STYLES, WEEKLY_CHECK_IN } from './athlete';
+import { MEASUREMENTS } from './measurement';
 
 const unit = z.enum(UNITS);
 const date = z
@@ -136,6 +137,12 @@ const athlete = z.strictObject({
     .array(z.strictObject({ date, what: z.string().trim().max(80) }))
     .max(20)
     .default([]),
+  checkIn: z
+    .strictObject({
+      everyDays: z.int().min(1).max(28),
+      girths: z.array(z.enum(MEASUREMENTS)).max(MEASUREMENTS.length),
+    })
+    .default({ everyDays: WEEKLY_CHECK_IN.everyDays, girths: [] }),
 });
 
 function isTimeZone(name: string): boolean {

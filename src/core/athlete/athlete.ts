@@ -7,6 +7,7 @@ import type { Joint } from '../exercises/exercise';
 import type { Unit, Weight } from '../loading/weight';
 import type { Goals } from '../volume/goal';
 import type { Landmarks } from '../volume/landmark';
+import type { MeasurementKind } from './measurement';
 import type { Place } from './place';
 
 export const LEVELS = ['novice', 'intermediate', 'advanced'] as const;
@@ -87,7 +88,17 @@ export interface Athlete {
   readonly ranges: Readonly<Record<string, RepRange>>;
   /** Days to be ready for: a contest, a test. */
   readonly dates: readonly ReadyDate[];
+  readonly checkIn: CheckInWish;
 }
+
+/** How often the athlete is asked how they are, in days, and which girths are asked with it. */
+export interface CheckInWish {
+  readonly everyDays: number;
+  readonly girths: readonly MeasurementKind[];
+}
+
+/** Once a week, with nothing but body weight. */
+export const WEEKLY_CHECK_IN: CheckInWish = { everyDays: 7, girths: [] };
 
 export interface ReadyDate {
   readonly date: LocalDate;

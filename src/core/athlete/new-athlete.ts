@@ -3,7 +3,7 @@ import { NO_CONVENTIONS } from '../conventions/own-conventions';
 import { USUAL_EFFORT } from '../effort/curves';
 import { type PlaceKind, presetPlace } from '../loading/place-presets';
 import type { Unit, Weight } from '../loading/weight';
-import type { Athlete, Level, Phase } from './athlete';
+import { type Athlete, type Level, type Phase, WEEKLY_CHECK_IN } from './athlete';
 
 /** The few things asked before a first block; all else has a sensible start. */
 export interface FirstFacts {
@@ -46,5 +46,6 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     conventions: NO_CONVENTIONS,
     ranges: {},
     dates: [],
+    checkIn: WEEKLY_CHECK_IN,
   };
 }

@@ -80,6 +80,12 @@ export const RECOVERY = {
     default: 9,
     reason: 'Most signs are clear.',
   },
+  signsHoldBack: {
+    name: 'Signs that hold techniques back',
+    unit: 'points',
+    default: 4,
+    reason: 'Of fourteen; past failure only when sleep and food are in order.',
+  },
   signsLow: {
     name: 'Few signs',
     unit: 'points',

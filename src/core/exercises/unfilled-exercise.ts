@@ -4,8 +4,8 @@ const PREFIX = 'open-';
 const idOf = (pattern: Pattern) => `${PREFIX}${pattern.replace(/[^a-z]+/g, '-')}`;
 
 /**
- * A slot that names a movement pattern alone and waits for its exercise. It credits nothing and needs nothing; a week
- * that holds one cannot be handed out.
+ * A slot that names a movement pattern alone and waits for its exercise. It credits nothing and needs nothing; handed
+ * out so, the athlete chooses on the floor, and what was done counts.
  */
 function unfilledExercise(pattern: Pattern): Exercise {
   return {

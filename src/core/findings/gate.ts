@@ -1,7 +1,7 @@
 import { findSlot, type SetTarget, type Slot } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
 import type { SlotPlan } from '../plan/slot';
-import { behindGate, gateOf } from '../techniques/gates';
+import { behindGate, type Gate, gateOf, isTooMuch } from '../techniques/gates';
 import { asPlanned, type Check, type CheckInput, type Finding, type Severity } from './finding';
 
 /**
@@ -17,7 +17,7 @@ export const gate: Check = (input) => {
       for (const planned of slots) {
         const slot = findSlot(input.block, planned.slotId)?.slot;
         if (planned.gate === null || slot === undefined || found.has(slot.id)) continue;
-        const severity: Severity = planned.gate === 'too much past failure' ? 'warn' : 'block';
+        const severity = SEVERITY[planned.gate] ?? 'block';
         found.set(slot.id, {
           id: `gate/${slot.id}`,
           severity,
@@ -29,18 +29,28 @@ export const gate: Check = (input) => {
             technique: slot.technique.kind,
             session: name,
           },
-          fixes: [
-            {
-              does: 'hold back',
-              exerciseId: planned.exerciseId,
-              edit: heldBackEdit(slot, planned.gate, input),
-            },
-          ],
+          // Poor recovery passes: the block is not changed for it.
+          fixes:
+            planned.gate === 'poor recovery'
+              ? []
+              : [
+                  {
+                    does: 'hold back',
+                    exerciseId: planned.exerciseId,
+                    edit: heldBackEdit(slot, planned.gate, input),
+                  },
+                ],
         });
       }
     }
   }
   return [...found.values()];
+};
+
+/** Gates that do not block: what is done is held back, and says so. */
+const SEVERITY: Readonly<Partial<Record<Gate, Severity>>> = {
+  'too much past failure': 'warn',
+  'poor recovery': 'note',
 };
 
 /** The technique held back from failure; where its shape is open, its efforts are. */
@@ -49,7 +59,7 @@ function heldBackEdit(
   why: NonNullable<SlotPlan['gate']>,
   { block, exerciseOf }: CheckInput,
 ): Finding['fixes'][number]['edit'] {
-  if (why === 'too much past failure' || gateOf(slot, exerciseOf(asPlanned(slot))) !== null)
+  if (isTooMuch(why) || gateOf(slot, exerciseOf(asPlanned(slot))) !== null)
     return { kind: 'slot/set', slot: slot.id, field: 'technique', value: behindGate(slot.technique, why) };
   const edits: SingleEdit[] = [];
   const leastOffset = SHORT - block.rir.last;

@@ -1,14 +1,14 @@
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { Check, Finding } from './finding';
 
-/** Slots that name a pattern alone: a week with one cannot be handed out. */
+/** Slots that name a pattern alone: what they train counts once the athlete has chosen on the floor. */
 export const unfilledSlot: Check = ({ block }) =>
   block.sessions.flatMap((session): Finding[] =>
     session.slots
       .filter(({ exercise }) => isUnfilled(exercise))
       .map((slot) => ({
         id: `unfilled-slot/${slot.id}`,
-        severity: 'warn',
+        severity: 'note',
         subject: { sessionId: session.id, slotId: slot.id },
         detail: { rule: 'unfilled slot', exerciseId: slot.exercise.id, session: session.name },
         fixes: [],

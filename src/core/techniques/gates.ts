@@ -16,6 +16,7 @@ export const GATES = [
   'holds only',
   'reps only',
   'too much past failure',
+  'poor recovery',
 ] as const;
 export type Gate = (typeof GATES)[number];
 
@@ -69,9 +70,14 @@ export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>
 
 /** The technique as it may be done behind a gate: held back from failure, or straight sets where it may not be at all. */
 export function behindGate(technique: TechniqueParameters, gate: Gate): TechniqueParameters {
-  return gate === 'unsafe alone' || gate === 'too much past failure'
+  return gate === 'unsafe alone' || isTooMuch(gate)
     ? heldBack(technique)
     : withSetCount(straightSets.start, setCount(technique));
+}
+
+/** Whether a gate stands because of how much there is, or of how the athlete is, and not because of what it is. */
+export function isTooMuch(gate: Gate): boolean {
+  return gate === 'too much past failure' || gate === 'poor recovery';
 }
 
 /** Slots of a session that may go past failure. */
@@ -95,20 +101,20 @@ export function isLowSets(session: Pick<Session, 'slots'>, { lowSetPlan }: Conve
 /**
  * The gate each slot of a session stands behind; slots that stand behind none are left out. Of those that go past
  * failure the first ones up to the limit may.
- * @param limit slots that may go past failure; see pastFailureLimit
+ * @param limit slots that may go past failure, see pastFailureLimit; null: none, for recovery is poor
  */
 export function gatesOf(
   session: Pick<Session, 'slots'>,
   exerciseOf: (slot: Slot) => Exercise,
-  limit: number,
+  limit: number | null,
 ): ReadonlyMap<string, Gate> {
   const gates = new Map<string, Gate>();
   let past = 0;
   for (const slot of session.slots) {
     const gate = gateOf(slot, exerciseOf(slot));
     if (gate !== null) gates.set(slot.id, gate);
-    else if (reachOf(slot.technique) === 'past failure' && ++past > limit)
-      gates.set(slot.id, 'too much past failure');
+    else if (reachOf(slot.technique) === 'past failure' && ++past > (limit ?? 0))
+      gates.set(slot.id, limit === null ? 'poor recovery' : 'too much past failure');
   }
   return gates;
 }

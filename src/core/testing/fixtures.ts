@@ -1,4 +1,4 @@
-import type { Athlete, BestSet } from '../athlete/athlete';
+import { type Athlete, type BestSet, WEEKLY_CHECK_IN } from '../athlete/athlete';
 import type { Place } from '../athlete/place';
 import { type Block, emptyBlock, type Session, type Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
@@ -79,6 +79,7 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     conventions: NO_CONVENTIONS,
     ranges: {},
     dates: [],
+    checkIn: WEEKLY_CHECK_IN,
     bestSets: Object.fromEntries(LIBRARY.map((exercise) => [exercise.id, bestSet(exercise.loading)])),
     landmarks: {},
     ...changes,

@@ -10,6 +10,7 @@ import type { Log, Workout } from '../log/log';
 import type { Soreness } from '../log/soreness';
 import type { Memo } from '../memo';
 import type { IssuedWeek, Performed } from '../plan/week-state';
+import type { CheckIn } from '../recovery/check-in';
 import { sorenessIn } from '../recovery/soreness';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
 import type { UnfoldInput } from './input';
@@ -33,8 +34,11 @@ export interface Context {
   readonly performed: ReadonlyMap<string, Performed>;
   /** By workout and muscle. */
   readonly soreness: ReadonlyMap<string, Soreness>;
+  readonly checkIns: readonly CheckIn[];
   readonly landmarks: (phase: Phase) => PerMuscle<LandmarkTrace>;
 }
+
+const NO_CHECK_INS: readonly CheckIn[] = [];
 
 export function contextOf(input: UnfoldInput, memo: Memo): Context {
   const { block, athlete, log } = input;
@@ -77,6 +81,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     answered: memo.call('answered', answeredBy, input.answers),
     performed: memo.call('performed', performedIn, log.workouts, log.sets),
     soreness: memo.call('soreness', sorenessOf, log.soreness, log.workouts, input.issued),
+    checkIns: input.checkIns ?? NO_CHECK_INS,
     landmarks: (phase) =>
       memo.call(`landmarks ${phase}`, landmarksIn, athlete, phase, conventions, block.landmarks),
   };

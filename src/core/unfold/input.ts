@@ -4,6 +4,7 @@ import type { Answer } from '../calls/registry';
 import type { ExerciseLookup } from '../exercises/lookup';
 import type { Log } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
+import type { CheckIn } from '../recovery/check-in';
 
 /** Counts up when the rules compute differently; issued weeks note the one they were made with. */
 export const ENGINE_VERSION = 6;
@@ -16,4 +17,6 @@ export interface UnfoldInput {
   readonly issued: readonly IssuedWeek[];
   readonly log: Log;
   readonly answers: readonly Answer[];
+  /** The athlete's latest check-ins; absent: none. */
+  readonly checkIns?: readonly CheckIn[];
 }

@@ -1,6 +1,5 @@
 import { conventionsOf } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
-import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { BlockPlan } from '../plan/block-plan';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
@@ -36,9 +35,6 @@ export function freezeWeek(
   const bare = sessions.find((session) => session.slots.length === 0);
   if (bare !== undefined)
     return refuse({ code: 'session-without-slots', path: `session/${bare.id}`, session: bare.name });
-  const waiting = sessions.flatMap(({ slots }) => slots).find(({ exercise }) => isUnfilled(exercise));
-  if (waiting !== undefined)
-    return refuse({ code: 'unfilled-slot', path: `slot/${waiting.id}`, exercise: waiting.exercise.id });
   const blockPlan = unfold(input);
   const weekState = blockPlan.weeks.find(({ plan }) => plan.week === week);
   if (weekState === undefined) return refuse({ code: 'no-such-week' });

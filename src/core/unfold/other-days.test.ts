@@ -1,6 +1,10 @@
+import { catalogueWith } from '../exercises/catalogue';
+import { UNFILLED_EXERCISES } from '../exercises/unfilled-exercise';
 import { EMPTY_LOG, type Log } from '../log/log';
 import type { SessionNote } from '../on-the-day/session-note';
+import type { CheckIn } from '../recovery/check-in';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { freezeWeek } from './issue';
 import { unfold } from './unfold';
 
 const made = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')])], { weeks: 4 });
@@ -55,4 +59,78 @@ test('what was left out or swapped in a finished session is no last time: the on
     if (why?.code !== 'load/best-fit') throw new Error('no fitted load');
     expect(why.last).toEqual({ load: done?.load.value, reps: done?.reps });
   }
+});
+
+describe('what a check-in holds back', () => {
+  const drops = block(
+    [
+      session('a', 0, [
+        slot('1', 'leg-extension', {
+          technique: { kind: 'drop set', sets: 1, drops: 2, off: 0.2, toFailure: true },
+        }),
+      ]),
+    ],
+    { weeks: 4, rir: { first: 0, last: 0 } },
+  );
+  const poor = { slept: 'poorly', drive: 'low', appetite: 'well', soreness: 'gone in time' } as const;
+  const usual = { id: 'c', aches: [], restingHeartRate: null, measured: [], line: '' } as const;
+  const gates = (...checkIns: readonly CheckIn[]) =>
+    unfold({
+      block: drops,
+      athlete: athlete(),
+      exercises: lookup,
+      answers: [],
+      issued: [],
+      log: EMPTY_LOG,
+      checkIns,
+    }).weeks.map(({ plan }) => plan.sessions[0]?.slots[0]?.gate ?? null);
+
+  test('four points, and nothing goes past failure in the week after; the weeks behind it are as written', () => {
+    // The block's weeks begin on the 2nd, 9th, 16th and 23rd.
+    expect(gates({ ...usual, ...poor, date: '2026-11-06' })).toEqual([
+      'poor recovery',
+      'poor recovery',
+      null,
+      null,
+      null,
+    ]);
+    expect(gates({ ...usual, ...poor, date: '2026-11-01' }).slice(0, 2)).toEqual(['poor recovery', null]);
+  });
+
+  test('three points hold nothing back', () => {
+    expect(gates({ ...usual, ...poor, slept: 'so so', date: '2026-11-01' })).toEqual(Array(5).fill(null));
+    expect(gates()).toEqual(Array(5).fill(null));
+  });
+});
+
+test('a slot left open is handed out as it is, and counts as what was done in it', () => {
+  const open = UNFILLED_EXERCISES.find(({ pattern }) => pattern === 'horizontal press');
+  if (open === undefined) throw new Error('no pattern');
+  const left = block([
+    session('a', 0, [{ ...slot('1', 'leg-press'), exercise: { id: open.id, revision: 1 } }]),
+  ]);
+  const exercises = catalogueWith([]).find;
+  const input = { block: left, athlete: athlete(), exercises, answers: [], issued: [], log: EMPTY_LOG };
+  const frozen = freezeWeek(input, 1, { id: 'i1', at: '2026-11-02T00:00:00Z' });
+  if (!frozen.ok) throw new Error(JSON.stringify(frozen.refusal));
+  const sets = frozen.value.plan.sessions[0]?.slots[0]?.sets ?? [];
+  expect(sets.length).toBe(3);
+  const log: Log = {
+    workouts: [{ id: 'w', week: 1, sessionId: 'a', date: '2026-11-02', finished: true, notes: [] }],
+    sets: sets.map(({ id }, at) => ({
+      id: `s${at}`,
+      workoutId: 'w',
+      slotId: '1',
+      setId: id,
+      exerciseId: 'chest-press-machine',
+      load: { value: 40, unit: 'kg' },
+      reps: 10,
+      rir: 2,
+      at: '2026-11-02T10:00:00Z',
+      supersedes: null,
+    })),
+    soreness: [],
+  };
+  const done = unfold({ ...input, issued: [frozen.value], log });
+  expect(done.weeks[0]?.plan.muscles.chest.sets).toBe(3);
 });

@@ -86,7 +86,7 @@ function gatesIn(planner: Planner, session: Session, asked: WeekAsked): Readonly
   const { athlete, conventions, lowSets } = planner;
   const low = lowSets && isLowSets(session, conventions);
   const limit = low ? session.slots.length : pastFailureLimit(athlete, asked, conventions);
-  return gatesOf(session, (slot) => slotExercise(planner, slot), limit);
+  return gatesOf(session, (slot) => slotExercise(planner, slot), asked.recoversPoorly ? null : limit);
 }
 
 function buildingSlot(

@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { type Athlete, phaseOn } from '../athlete/athlete';
 import { type Block, type Session, weekStart } from '../block/block';
-import type { LocalDate } from '../calendar';
+import { addDays, daysBetween, type LocalDate } from '../calendar';
 import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
 import { primeMovers } from '../exercises/exercise';
 import type { Reason } from '../plan/reason';
@@ -10,9 +10,11 @@ import type { WeekPlan } from '../plan/week';
 import { loadShift } from '../progression/load-shift';
 import { projectedGain } from '../progression/projected-gain';
 import { rampRir } from '../progression/rir-ramp';
+import { latestCheckIn, signsOf } from '../recovery/check-in';
 import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
 import { keptDays } from '../recovery/deload/kept-days';
 import type { Lightening } from '../recovery/deload/lightening';
+import { signsSum } from '../recovery/signs';
 import { setCount } from '../techniques/registry';
 import type { Context } from './context';
 import { planSession } from './plan-session';
@@ -23,6 +25,8 @@ import type { SlotFacts } from './slot-facts';
 import type { SessionHistory, SoFar } from './so-far';
 import type { WeekAsked } from './week-asked';
 import { weekFigures } from './week-figures';
+
+const DAYS_A_WEEK = 7;
 
 /** A week that is not handed out yet, from what the weeks before it came to and what the coach's answers ask. */
 export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
@@ -43,6 +47,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     ramp: { rir: block.rir, weeks: block.weeks },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
     shift: { now: loadShift(block, week), before: week === 1 ? 1 : loadShift(block, week - 1) },
+    recoversPoorly: recoversPoorly(context, so, startDate),
     lightening,
   });
   const sessions = planSessions(context, so, asked, orders);
@@ -64,6 +69,18 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     planner.conventions,
   );
   return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
+}
+
+/**
+ * Whether the signs are many in the week before a week begins, or in it. What a check-in says of this week it does not say
+ * of the weeks after the next.
+ */
+function recoversPoorly({ checkIns, planner, block }: Context, so: SoFar, startDate: LocalDate): boolean {
+  const end = addDays(startDate, block.cycleDays - 1);
+  const latest = latestCheckIn(checkIns, end);
+  if (latest === undefined || daysBetween(latest.date, startDate) > DAYS_A_WEEK) return false;
+  const signs = signsOf(checkIns, so.observations, latest.date) ?? {};
+  return signsSum(signs, false, planner.conventions).sum >= planner.conventions.signsHoldBack;
 }
 
 /** What each pass of the block's cycle is expected to gain. */

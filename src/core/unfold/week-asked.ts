@@ -20,6 +20,8 @@ export interface WeekAsked {
   readonly building: number;
   /** Share that all loads of the week are moved to, and those of the week before. */
   readonly shift: { readonly now: number; readonly before: number };
+  /** Whether a check-in says that the athlete recovers poorly just now: then nothing goes past failure. */
+  readonly recoversPoorly: boolean;
   /** What a deload lowers; null in a building week. */
   readonly lightening: Lightening | null;
 }

@@ -12,6 +12,7 @@ import {
   presetPlace,
   steps,
   USUAL_EFFORT,
+  WEEKLY_CHECK_IN,
   type Weight,
 } from '@/core';
 
@@ -98,6 +99,7 @@ const SHARED = {
   conventions: NO_CONVENTIONS,
   ranges: {},
   dates: [],
+  checkIn: WEEKLY_CHECK_IN,
 };
 
 /** Best sets of one day. */

@@ -8,7 +8,8 @@ import { addBlock } from '../repositories/blocks';
 import { answerCalls, pendingCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
-import { issueWeek } from '../repositories/issuing';
+import { issueWeek, sayWithWeek } from '../repositories/issuing';
+import { keepCheckIn } from '../repositories/keep-check-in';
 import { keepWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
 import { keepTemplate } from '../repositories/templates';
@@ -70,6 +71,50 @@ async function playWeek(
     if (kept.status !== 'taken' || kept.refused.length > 0)
       throw new Error(`the demo session was not kept: ${JSON.stringify(kept)}`);
   }
+}
+
+/** How Maren was in her two weeks: a check-in each, and what was not as planned in the last session. */
+async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: string): Promise<void> {
+  const phone = { ...asker, athleteId };
+  const usual = {
+    drive: 'usual',
+    appetite: 'well',
+    soreness: 'gone in time',
+    aches: [],
+    measured: [],
+  } as const;
+  const first = { ...usual, id: randomUUID(), date: addDays(monday, -8), slept: 'well' } as const;
+  await keepCheckIn(phone, { ...first, restingHeartRate: 54, line: '' }, new Date());
+  const second = { ...usual, id: randomUUID(), date: addDays(monday, -1), slept: 'so so' } as const;
+  await keepCheckIn(
+    phone,
+    {
+      ...second,
+      drive: 'low',
+      restingHeartRate: 57,
+      aches: [{ joint: 'elbow', grade: 'slight' }],
+      line: 'Late shifts this week, nights were short.',
+    },
+    new Date(),
+  );
+  const training = await findTraining(asker, blockId);
+  const last = training?.issued.at(-1);
+  const session = last?.plan.sessions.at(-1);
+  if (last === undefined || session === undefined) return;
+  const localDate = addDays(last.plan.startDate, session.day);
+  const head = () => ({ id: randomUUID(), at: `${localDate}T17:10:00.000Z` });
+  const notes = [
+    { ...head(), kind: 'readiness', slept: 'so so', feels: 'well', rescue: null },
+    { ...head(), kind: 'rating', rating: 'too hard', line: 'The last presses were a grind.' },
+  ] as const;
+  const told = { localDate, sets: [], finish: false, soreness: [], ramps: [], notes: [...notes] };
+  await keepWork(asker, { issuedWeekId: last.id, sessionId: session.sessionId }, told, new Date());
+  await sayWithWeek(
+    asker,
+    blockId,
+    last.week,
+    'Short nights: stop a rep earlier on the presses if they slow down.',
+  );
 }
 
 async function issue(asker: Asker, blockId: string, week: number, at: string): Promise<void> {
@@ -139,6 +184,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
         chest: 4,
       },
     });
+    await tellOf(asker, autumn, maren.id, monday);
   }
   await addBlock(asker, aurelio.id, firstFullBody(shortId, monday), started);
   const garage = await addBlock(asker, devika.id, garageCut(shortId, monday), started);

@@ -2,7 +2,7 @@ const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
  * What athletes tell beside their sets: notes of a session, the day soreness ended, check-ins; when a phone opened a
- * week. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
+ * week, and what the coach says with it. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
  * sore becomes still there a week on; just in time is what no answer counts as.
  */
 export const STATEMENTS: readonly string[] = [
@@ -21,7 +21,9 @@ export const STATEMENTS: readonly string[] = [
     r.said = w.local_date + INTERVAL 7 DAY
    WHERE r.said IS NULL`,
   'ALTER TABLE soreness_reports MODIFY said DATE NOT NULL',
-  'ALTER TABLE issued_weeks ADD COLUMN IF NOT EXISTS opened_at DATETIME(3) NULL',
+  `ALTER TABLE issued_weeks
+    ADD COLUMN IF NOT EXISTS opened_at DATETIME(3) NULL,
+    ADD COLUMN IF NOT EXISTS line VARCHAR(500) NULL`,
   `CREATE TABLE IF NOT EXISTS check_ins (
     id ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,

@@ -115,6 +115,8 @@ export interface IssuedRow {
   recalledAt: Date | null;
   /** When a phone of the athlete last opened it. */
   openedAt: Date | null;
+  /** What the coach says with it. */
+  line: string | null;
 }
 export interface WorkoutRow {
   id: string;
@@ -343,6 +345,7 @@ function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revi
       issuedAt: when,
       recalledAt: when,
       openedAt: when,
+      line: DataTypes.STRING(500),
     }),
     calls: table('calls', {
       id: { type: DataTypes.STRING(191), primaryKey: true },

@@ -91,6 +91,8 @@ export interface RosterLine {
   /** The week handed out last, with its sessions finished and planned. */
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
   readonly pendingCalls: number;
+  /** Sessions in which pain was told and the coach has not marked it as seen. */
+  readonly pains: number;
   /** ISO time of the last logged set. */
   readonly lastLog: string | null;
 }
@@ -109,6 +111,7 @@ interface RosterRow {
   finished: number;
   lastLog: Date | null;
   pendingCalls: number;
+  pains: number;
 }
 
 /** All athletes of a coach with where they stand, by name: one query, whatever their number. */
@@ -119,7 +122,10 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
        b.id AS blockId, b.name AS blockName, b.weeks, i.week, i.session_count AS sessions,
        (SELECT COUNT(*) FROM workouts w WHERE w.issued_week_id = i.id AND w.finished_at IS NOT NULL) AS finished,
        (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
-       (SELECT COUNT(*) FROM calls c WHERE c.coach_id = a.coach_id AND c.status = 'pending' AND c.athlete_id = a.id) AS pendingCalls
+       (SELECT COUNT(*) FROM calls c WHERE c.coach_id = a.coach_id AND c.status = 'pending' AND c.athlete_id = a.id) AS pendingCalls,
+       (SELECT COUNT(*) FROM blocks p JOIN workouts w ON w.block_id = p.id
+        WHERE p.coach_id = a.coach_id AND p.athlete_id = a.id AND w.hurt_at IS NOT NULL
+          AND (w.hurt_seen_at IS NULL OR w.hurt_seen_at < w.hurt_at)) AS pains
      FROM athletes a
      LEFT JOIN blocks b ON b.id = (
        SELECT id FROM blocks WHERE coach_id = a.coach_id AND athlete_id = a.id ORDER BY created_at DESC LIMIT 1)
@@ -142,6 +148,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
         ? null
         : { week: row.week, finished: Number(row.finished), sessions: Number(row.sessions) },
     pendingCalls: Number(row.pendingCalls),
+    pains: Number(row.pains),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   }));
 }

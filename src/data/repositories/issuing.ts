@@ -49,6 +49,7 @@ export async function issueWeek(
         issuedAt: now,
         recalledAt: null,
         openedAt: null,
+        line: null,
       },
       { transaction },
     );
@@ -92,6 +93,33 @@ async function takeOver(
     await ramps.update({ workoutId: to }, of);
     await workouts.destroy({ where: own(asker, { id: before }), transaction });
   }
+}
+
+/** What the coach says with a week that stands handed out; empty: nothing. @returns whether there is such a week */
+export async function sayWithWeek(
+  asker: Asker,
+  blockId: string,
+  week: number,
+  line: string,
+): Promise<boolean> {
+  const where = own(asker, { blockId, week, recalledAt: null });
+  if ((await models().issued.count({ where })) === 0) return false;
+  await models().issued.update({ line: line.trim() === '' ? null : line.trim() }, { where });
+  return true;
+}
+
+/** What the coach says with the weeks of a block that stand, by week. */
+export async function weekLines(asker: Asker, blockId: string): Promise<ReadonlyMap<number, string>> {
+  const rows = await models().issued.findAll({
+    where: own(asker, { blockId, recalledAt: null }),
+    attributes: ['week', 'line'],
+  });
+  return new Map(
+    rows.flatMap((row) => {
+      const { week, line } = row.get();
+      return line === null ? [] : [[week, line] as const];
+    }),
+  );
 }
 
 /** Remembers that a phone of the athlete has opened a week: taking it back then asks first. */

@@ -26,14 +26,15 @@ const Strength = dynamic(() => import('./strength'));
 const Volume = dynamic(() => import('./volume'));
 const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
+const Told = dynamic(() => import('./told'));
 const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
-const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions'] as const;
+const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions', 'Told'] as const;
 type Face = (typeof FACES)[number];
 
 const KEYS: KeyList = [
-  ['Alt 1 to Alt 6', 'Person, Places, Strength, Volume, Body, Conventions'],
+  ['Alt 1 to Alt 7', 'Person, Places, Strength, Volume, Body, Conventions, Told'],
   ['Tab', 'from field to field; what is typed counts at once'],
   ['Ctrl Enter', 'keep the change'],
 ];
@@ -131,6 +132,17 @@ export function AthleteScreen({
           ) : null}
           {face === 'Conventions' ? (
             <AthleteConventions tools={tools} catalogue={catalogue} today={data.today} />
+          ) : null}
+          {face === 'Told' ? (
+            <Told
+              running={running}
+              catalogue={catalogue}
+              today={data.today}
+              weekLines={data.weekLines}
+              unseen={data.unseenPain}
+              say={actions.say}
+              seen={actions.seen}
+            />
           ) : null}
         </main>
         <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />

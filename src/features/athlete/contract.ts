@@ -22,6 +22,10 @@ export interface AthleteData {
   readonly measurements: readonly Measurement[];
   readonly exposures: readonly Exposure[];
   readonly phones: readonly Phone[];
+  /** What is said with the weeks of the running block, by week. */
+  readonly weekLines: Readonly<Record<number, string>>;
+  /** Workouts in which pain was told and not yet marked as seen. */
+  readonly unseenPain: readonly string[];
   readonly today: LocalDate;
 }
 
@@ -57,6 +61,13 @@ export interface AthleteActions {
   readonly revoke: (
     which: { readonly phoneId: string } | 'all',
   ) => Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered>;
+  /** Says a line with a week of the running block. */
+  readonly say: (
+    week: number,
+    line: string,
+  ) => Promise<{ readonly status: 'said' } | { readonly status: 'gone' } | Unanswered>;
+  /** Marks pain that was told as seen. */
+  readonly seen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
   readonly erase: () => Promise<void>;
 }

@@ -128,6 +128,7 @@ function FaceOf(props: WorkProps) {
         athlete={athlete}
         catalogue={catalogue}
         training={training}
+        today={props.today}
         blockPlan={blockPlan}
         actions={actions}
         attempt={attempt}

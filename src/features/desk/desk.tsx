@@ -18,6 +18,7 @@ export interface DeskLine {
   readonly block: { readonly id: string; readonly name: string; readonly weeks: number } | null;
   readonly issued: { readonly week: number; readonly finished: number; readonly sessions: number } | null;
   readonly pendingCalls: number;
+  readonly pains: number;
   readonly lastLog: string | null;
 }
 
@@ -37,7 +38,7 @@ function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] 
     case 'name':
       return [...lines].sort(byName);
     case 'calls':
-      return [...lines].sort((a, b) => b.pendingCalls - a.pendingCalls || byName(a, b));
+      return [...lines].sort((a, b) => b.pains - a.pains || b.pendingCalls - a.pendingCalls || byName(a, b));
     case 'last log':
       return [...lines].sort((a, b) => (b.lastLog ?? '').localeCompare(a.lastLog ?? '') || byName(a, b));
   }
@@ -175,6 +176,16 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         ) : (
           <Link href={`/blocks/${line.block.id}`} prefetch={false} data-open>
             {line.name}
+          </Link>
+        )}
+        {line.pains === 0 ? null : (
+          <Link
+            className={classes.pain}
+            href={`/athletes/${line.athleteId}#told`}
+            prefetch={false}
+            aria-label={`Pain told by ${line.name}`}
+          >
+            pain told
           </Link>
         )}
       </Table.Th>

@@ -13,5 +13,5 @@ async function post<T>(path: string, body: unknown): Promise<T> {
 /** The server as the floor reaches it; rejects where it was not reached or said nothing that can be read. */
 export const floorServer: FloorServer = {
   work: (ref, outgoing) => post('/floor/log', { ref, outgoing }),
-  checkIn: (checkIn) => post('/floor/check-in', { checkIn }),
+  checkIn: (checkIn) => post('/floor/log/check-in', { checkIn }),
 };

@@ -142,7 +142,7 @@ const SAID: Examples = {
   ],
   'unfilled slot': [
     { exerciseId: 'leg-press', session: 'Legs' },
-    'Leg press in Legs still waits for an exercise.',
+    'Leg press in Legs is left open: the athlete chooses on the floor, and it counts as what was done.',
   ],
   'stale load': [
     { slot: '1', exerciseId: 'leg-press', week: 4, set: 1, predictedRir: 3.5, rir: 2 },

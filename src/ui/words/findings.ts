@@ -146,7 +146,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'below range':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} falls to ${detail.reps}, below ${detail.low}–${detail.high}; the range is too narrow for its sets and rests.`;
     case 'unfilled slot':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} still waits for an exercise.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is left open: the athlete chooses on the floor, and it counts as what was done.`;
     case 'stale load':
       return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}, set ${detail.set}: ${estimate(detail.predictedRir)} left where ${figure(detail.rir, 1)} are asked.`;
     case 'out of reach':

@@ -61,10 +61,6 @@ const SAID: Examples = {
   ],
   'no-sessions': [{}, 'The block has no sessions yet: add one first.'],
   'session-without-slots': [{ session: 'Legs' }, 'Legs has no exercises yet.'],
-  'unfilled-slot': [
-    { exercise: 'open-vertical-pull' },
-    'A slot still waits for its exercise (vertical pull); choose one before the week is handed out.',
-  ],
   'week-issued': [{ week: 2 }, 'Week 2 has been handed out; recall it before changing it.'],
 };
 

@@ -66,8 +66,6 @@ export function problemSentence(problem: Problem): string {
       return `${problem.session} has no exercises yet.`;
     case 'week-issued':
       return `Week ${problem.week} has been handed out; recall it before changing it.`;
-    case 'unfilled-slot':
-      return `A slot still waits for its exercise (${problem.exercise.replace('open-', '').replaceAll('-', ' ')}); choose one before the week is handed out.`;
   }
 }
 

@@ -204,6 +204,8 @@ export const GATE_SENTENCES: Readonly<Record<Gate, string>> = {
   'reps only': 'This exercise is held for seconds, so it has no reps to arrange; straight holds stand here.',
   'too much past failure':
     'More slots of this session go past failure than this athlete should; this one is held back.',
+  'poor recovery':
+    'The last check-in speaks of poor recovery, so nothing goes past failure this week; it passes with the signs.',
 };
 
 /** Why a technique suits an exercise badly, though it may be done. */

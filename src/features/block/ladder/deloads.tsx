@@ -13,14 +13,19 @@ import {
   type Deload,
   deloadStart,
   type Edit,
+  type LocalDate,
+  latestCheckIn,
   type Result,
   SIGNS,
   type Sign,
   type SignScore,
   type Signs,
+  signsOf,
+  type Training,
   weekTotals,
 } from '@/core';
 import { DELOAD_CARE } from '@/ui/words/cautions';
+import { longDay } from '@/ui/words/dates';
 import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
 import { figure, minutes, plural } from '@/ui/words/figures';
 import type { Seen } from '../focus';
@@ -30,6 +35,8 @@ interface DeloadsProps {
   readonly blockId: string;
   readonly block: Block;
   readonly athlete: Athlete;
+  readonly checkIns: Training['checkIns'];
+  readonly today: LocalDate;
   /** What an edit would come to. */
   readonly lookAt: Seen['lookAt'];
   readonly blockPlan: BlockPlan;
@@ -56,7 +63,8 @@ interface Weighed {
 }
 
 /** The ways to deload side by side as next week's actual sets, and which of them suits. */
-export function Deloads({ blockId, block, athlete, blockPlan, unit, attempt, lookAt }: DeloadsProps) {
+export function Deloads(props: DeloadsProps) {
+  const { blockId, block, athlete, checkIns, today, blockPlan, unit, attempt, lookAt } = props;
   const conventions = useMemo(
     () => conventionsOf({ own: athlete.conventions, block: block.conventions }),
     [athlete.conventions, block.conventions],
@@ -65,7 +73,10 @@ export function Deloads({ blockId, block, athlete, blockPlan, unit, attempt, loo
     key: `weighed/${blockId}`,
     defaultValue: { signs: {}, facts: NO_FACTS },
   });
-  const { signs, facts } = weighed;
+  const latest = latestCheckIn(checkIns, today);
+  // What the athlete has told, over which the coach's own word goes.
+  const signs: Signs = { ...signsOf(checkIns, blockPlan.observations, today), ...weighed.signs };
+  const facts = { ...weighed.facts, eager: weighed.facts.eager || latest?.drive === 'eager' };
   const kept = useMemo<readonly Deload[]>(() => {
     const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
     const own = block.deload;
@@ -106,9 +117,10 @@ export function Deloads({ blockId, block, athlete, blockPlan, unit, attempt, loo
         <Weighing
           advice={adviceSentence(advice)}
           joints={athlete.joints.length}
+          since={latest === undefined ? null : latest.date}
           signs={signs}
           facts={facts}
-          onSigns={(next) => setWeighed((now) => ({ ...now, signs: next(now.signs) }))}
+          onSign={(sign, score) => setWeighed((now) => ({ ...now, signs: { ...now.signs, [sign]: score } }))}
           onFacts={(next) => setWeighed((now) => ({ ...now, facts: next(now.facts) }))}
         />
       </div>
@@ -221,17 +233,24 @@ interface WeighingProps {
   readonly advice: string;
   /** How many joints are irritated. */
   readonly joints: number;
+  /** The day of the check-in that the signs begin from; null: none. */
+  readonly since: LocalDate | null;
   readonly signs: Signs;
   readonly facts: Facts;
-  readonly onSigns: (change: (now: Signs) => Signs) => void;
+  readonly onSign: (sign: Sign, score: SignScore) => void;
   readonly onFacts: (change: (now: Facts) => Facts) => void;
 }
 
 /** The signs and facts that say whether a deload is due, and which. */
-function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingProps) {
+function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: WeighingProps) {
   return (
     <div className={classes.signs}>
       <p role="status">{advice}</p>
+      <p className={classes.key}>
+        {since === null
+          ? 'No check-in of late: weigh the signs yourself.'
+          : `From the check-in of ${longDay(since)} and the log; change what you know better.`}
+      </p>
       {SIGNS.map((sign) => (
         <fieldset key={sign} className={classes.sign} aria-label={sign}>
           <legend>{sign}</legend>
@@ -240,8 +259,8 @@ function Weighing({ advice, joints, signs, facts, onSigns, onFacts }: WeighingPr
               key={word}
               name={`sign-${sign}`}
               label={word}
-              checked={(signs[sign as Sign] ?? 0) === score}
-              onChange={() => onSigns((now) => ({ ...now, [sign]: score as SignScore }))}
+              checked={(signs[sign] ?? 0) === score}
+              onChange={() => onSign(sign, score as SignScore)}
             />
           ))}
         </fieldset>

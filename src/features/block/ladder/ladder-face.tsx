@@ -9,6 +9,7 @@ import {
   contribution,
   type Edit,
   inVariant,
+  type LocalDate,
   type Muscle,
   type Result,
   sessionsInOrder,
@@ -28,6 +29,7 @@ interface LadderFaceProps {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   readonly training: Training;
+  readonly today: LocalDate;
   readonly blockPlan: BlockPlan;
   readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
@@ -39,8 +41,8 @@ interface LadderFaceProps {
 
 /** The block at a glance: what each week comes to, every muscle's ladder, loads, deloads, and another version beside it. */
 export default function LadderFace(props: LadderFaceProps) {
-  const { block, athlete, catalogue, training, blockPlan, actions, attempt, lookAt, onFocusMuscle, onCell } =
-    props;
+  const { block, athlete, catalogue, training, today, blockPlan, actions, attempt, lookAt } = props;
+  const { onFocusMuscle, onCell } = props;
   const [other, setOther] = useState<Other | null>(null);
   const now = useMemo(() => ({ ...training, block, athlete }), [training, block, athlete]);
   const openMuscle = (muscle: Muscle, week: number) => {
@@ -83,6 +85,8 @@ export default function LadderFace(props: LadderFaceProps) {
         blockId={training.blockId}
         block={block}
         athlete={athlete}
+        checkIns={training.checkIns}
+        today={today}
         blockPlan={blockPlan}
         unit={athlete.unit}
         attempt={attempt}

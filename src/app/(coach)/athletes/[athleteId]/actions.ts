@@ -5,20 +5,22 @@ import { notFound, redirect } from 'next/navigation';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
-import { MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import { LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import {
   archiveAthlete,
   changeMeasurements,
   eraseAthlete,
   inviteAthlete,
+  painSeen,
   phonesOf,
   revokePhones,
   saveAthlete,
+  sayWithWeek,
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
-import { isId, revisionSchema } from '../../../inputs';
+import { isId, revisionSchema, weekSchema } from '../../../inputs';
 
 const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
@@ -102,5 +104,35 @@ export async function revoke(
     const now = new Date();
     await revokePhones(asker, athleteId, parsed.data, now);
     return { status: 'revoked' as const, phones: await phonesOf(asker, athleteId, now) };
+  });
+}
+
+/** Says a line with a week of a block that stands handed out. */
+export async function say(
+  blockId: string | null,
+  week: number,
+  line: string,
+): Promise<{ readonly status: 'said' } | { readonly status: 'gone' } | Unanswered> {
+  if (
+    !isId(blockId) ||
+    !weekSchema.safeParse(week).success ||
+    typeof line !== 'string' ||
+    line.length > LONGEST_LINE
+  )
+    return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await sayWithWeek(asker, blockId, week, line)) ? ('said' as const) : ('gone' as const),
+  }));
+}
+
+/** Marks pain that was told in a session as seen. */
+export async function seen(
+  athleteId: string,
+  workoutId: string,
+): Promise<{ readonly status: 'seen' } | Unanswered> {
+  if (!isId(athleteId) || !isId(workoutId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    await painSeen(asker, workoutId, new Date());
+    return { status: 'seen' as const };
   });
 }

@@ -8,11 +8,13 @@ import {
   findTraining,
   ownExercises,
   phonesOf,
+  unseenPain,
+  weekLines,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, erase, invite, keep, measure, revoke } from './actions';
+import { archive, erase, invite, keep, measure, revoke, say, seen } from './actions';
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
@@ -31,15 +33,19 @@ export default async function AthletePage({ params }: PageProps) {
     phonesOf(asker, athleteId, new Date()),
   ]);
   const blockId = blocks[0]?.id;
-  const [running, exposures] = await Promise.all([
+  const [running, exposures, lines, unseen] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
+    blockId === undefined ? new Map<number, string>() : weekLines(asker, blockId),
+    unseenPain(asker, athleteId),
   ]);
   const actions = {
     save: keep.bind(null, athleteId),
     measure: measure.bind(null, athleteId),
     invite: invite.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
+    say: say.bind(null, blockId ?? null),
+    seen: seen.bind(null, athleteId),
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };
@@ -54,6 +60,8 @@ export default async function AthletePage({ params }: PageProps) {
         measurements,
         exposures,
         phones,
+        weekLines: Object.fromEntries(lines),
+        unseenPain: unseen,
         today: localDate(athlete.timeZone),
       }}
       actions={actions}

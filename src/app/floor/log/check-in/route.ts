@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { checkInSchema } from '@/core/codecs';
 import { keepCheckIn } from '@/data';
-import { asPhone } from '../asker';
-import { readPosted } from '../posted';
+import { asPhone } from '../../asker';
+import { readPosted } from '../../posted';
 
 const bodySchema = z.strictObject({ checkIn: checkInSchema });
 

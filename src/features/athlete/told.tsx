@@ -1,0 +1,243 @@
+'use client';
+
+import { Button, Table, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import {
+  type Catalogue,
+  conventionsOf,
+  type IssuedWeek,
+  type LocalDate,
+  latestCheckIn,
+  type SessionNote,
+  SIGNS,
+  signsOf,
+  signsSum,
+  type Training,
+  unfold,
+  type Workout,
+} from '@/core';
+import { formClasses as classes, Section } from '@/ui/form';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { longDay } from '@/ui/words/dates';
+import { namesOf } from '@/ui/words/names';
+import { achesText, measuredText, noteSentence, SIGN_WEIGHTS } from '@/ui/words/told';
+import own from './athlete.module.css';
+import type { AthleteActions } from './contract';
+
+interface ToldProps {
+  readonly running: Training | null;
+  readonly catalogue: Catalogue;
+  readonly today: LocalDate;
+  /** What is said with the weeks handed out, by week. */
+  readonly weekLines: Readonly<Record<number, string>>;
+  readonly say: AthleteActions['say'];
+  readonly seen: AthleteActions['seen'];
+  /** Ids of workouts whose pain the coach has not marked as seen. */
+  readonly unseen: readonly string[];
+}
+
+/** What the athlete has told: how they are, session by session; and what is said to them with the week. */
+export default function Told({ running, catalogue, today, weekLines, say, seen, unseen }: ToldProps) {
+  if (running === null)
+    return <p className={classes.soft}>What the athlete tells stands here once a block is handed out.</p>;
+  const last = running.issued.at(-1);
+  return (
+    <>
+      {last === undefined ? null : (
+        <SaidWithWeek key={last.week} week={last.week} line={weekLines[last.week] ?? ''} say={say} />
+      )}
+      <Signs running={running} catalogue={catalogue} today={today} />
+      <CheckIns running={running} />
+      <Sessions running={running} catalogue={catalogue} unseen={unseen} seen={seen} />
+    </>
+  );
+}
+
+function SaidWithWeek({
+  week,
+  line,
+  say,
+}: {
+  readonly week: number;
+  readonly line: string;
+  readonly say: ToldProps['say'];
+}) {
+  const [text, setText] = useState(line);
+  const [kept, setKept] = useState(line);
+  const [problem, setProblem] = useState('');
+  return (
+    <Section title={`With week ${week}`} aside="a line that stands over the week on the phone">
+      <form
+        className={own.sayForm}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void say(week, text).then((said) => {
+            if (said.status === 'said') {
+              setKept(text);
+              setProblem('');
+            } else setProblem('It was not kept. Please try again.');
+          });
+        }}
+      >
+        <TextInput
+          aria-label="A line to the athlete"
+          className={own.sayField}
+          value={text}
+          maxLength={500}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Button type="submit" variant="default" disabled={text === kept}>
+          {text === kept && kept !== '' ? 'Said' : 'Say it'}
+        </Button>
+        {problem === '' ? null : <span role="alert">{problem}</span>}
+      </form>
+    </Section>
+  );
+}
+
+/** The signs of tiredness as the latest check-in and the log have them. */
+function Signs({
+  running,
+  catalogue,
+  today,
+}: Pick<ToldProps, 'catalogue' | 'today'> & { readonly running: Training }) {
+  const { block, athlete, issued, log, answers, checkIns } = running;
+  const observations = useMemo(
+    () => unfold({ block, athlete, issued, log, answers, checkIns, exercises: catalogue.find }).observations,
+    [block, athlete, issued, log, answers, checkIns, catalogue],
+  );
+  const signs = signsOf(checkIns, observations, today);
+  const latest = latestCheckIn(checkIns, today);
+  if (signs === null || latest === undefined)
+    return (
+      <Section title="Signs" aside="of tiredness, 0 to 2 each">
+        <p className={classes.soft}>No check-in of the last ten days.</p>
+      </Section>
+    );
+  const sum = signsSum(
+    signs,
+    latest.drive === 'eager',
+    conventionsOf({ own: athlete.conventions, block: {} }),
+  );
+  return (
+    <Section
+      title="Signs"
+      aside={`as of ${longDay(latest.date)}: ${sum.sum} of 14, ${VERDICTS[sum.verdict]}`}
+    >
+      <dl className={own.signs}>
+        {SIGNS.map((sign) => (
+          <div key={sign} data-weight={signs[sign]}>
+            <dt>{sign}</dt>
+            <dd>{SIGN_WEIGHTS[signs[sign]]}</dd>
+          </div>
+        ))}
+      </dl>
+      {signs['aching joints'] > 0 ? <p className={classes.soft}>{CLINICIAN}</p> : null}
+    </Section>
+  );
+}
+
+const VERDICTS = {
+  'not needed': 'eager and fresh: probably no deload needed',
+  wait: 'not enough for a deload',
+  propose: 'a deload is due',
+  urge: 'a deload is urgent',
+} as const;
+
+function CheckIns({ running }: { readonly running: Training }) {
+  const rows = [...running.checkIns].reverse();
+  if (rows.length === 0) return null;
+  return (
+    <Section title="Check-ins" aside="the latest first">
+      <Table className={classes.table}>
+        <Table.Thead>
+          <Table.Tr>
+            {['day', 'sleep', 'drive', 'appetite', 'soreness', 'aches', 'measured', 'says'].map((head) => (
+              <Table.Th scope="col" key={head}>
+                {head}
+              </Table.Th>
+            ))}
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {rows.map((one) => (
+            <Table.Tr key={one.id}>
+              <Table.Th scope="row">{longDay(one.date)}</Table.Th>
+              <Table.Td>{one.slept}</Table.Td>
+              <Table.Td>{one.drive}</Table.Td>
+              <Table.Td>{one.appetite}</Table.Td>
+              <Table.Td>{one.soreness}</Table.Td>
+              <Table.Td>{achesText(one)}</Table.Td>
+              <Table.Td>{measuredText(one)}</Table.Td>
+              <Table.Td>{one.line}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </Section>
+  );
+}
+
+function Sessions({
+  running,
+  catalogue,
+  unseen,
+  seen,
+}: Pick<ToldProps, 'catalogue' | 'unseen' | 'seen'> & { readonly running: Training }) {
+  const [gone, setGone] = useState<readonly string[]>([]);
+  const names = namesOf(catalogue);
+  const rows = [...running.log.workouts].reverse().filter(({ notes }) => notes.length > 0);
+  const placeName = (id: string) =>
+    running.athlete.places.find((one) => one.id === id)?.name ?? 'another place';
+  return (
+    <Section title="Sessions" aside="what was not as planned, the latest first">
+      {rows.length === 0 ? <p className={classes.soft}>Everything as planned so far.</p> : null}
+      {rows.map((workout) => (
+        <div key={workout.id} className={own.toldSession}>
+          <h3>
+            {sessionName(workout, running.issued)}, {longDay(workout.date)}
+          </h3>
+          <ul>
+            {workout.notes.map((note) => (
+              <li key={note.id} data-pain={isPain(note)}>
+                {noteSentence(note, names, plannedIn(workout, running.issued), placeName)}
+              </li>
+            ))}
+          </ul>
+          {unseen.includes(workout.id) && !gone.includes(workout.id) ? (
+            <Button
+              variant="default"
+              onClick={() =>
+                void seen(workout.id).then(({ status }) => {
+                  if (status === 'seen') setGone((now) => [...now, workout.id]);
+                })
+              }
+            >
+              Seen: I take it from here
+            </Button>
+          ) : null}
+        </div>
+      ))}
+    </Section>
+  );
+}
+
+const isPain = (note: SessionNote) => note.kind === 'pain' && note.grade !== null;
+
+function sessionIn({ week, sessionId }: Workout, issued: readonly IssuedWeek[]) {
+  const plan = issued.find((one) => one.week === week)?.plan;
+  return plan?.sessions.find((one) => one.sessionId === sessionId);
+}
+
+const sessionName = (workout: Workout, issued: readonly IssuedWeek[]) =>
+  `Week ${workout.week}, ${sessionIn(workout, issued)?.name ?? 'a session'}`;
+
+/** The exercise a slot was handed out with; of extra work the one it was added with. */
+function plannedIn(workout: Workout, issued: readonly IssuedWeek[]): (slotId: string) => string {
+  const slots = sessionIn(workout, issued)?.slots ?? [];
+  return (slotId) => {
+    const extra = workout.notes.find((note) => note.kind === 'extra' && note.slotId === slotId);
+    const added = extra?.kind === 'extra' ? extra.exerciseId : slotId;
+    return slots.find((one) => one.slotId === slotId)?.exerciseId ?? added;
+  };
+}
