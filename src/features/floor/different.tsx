@@ -129,14 +129,13 @@ function Swap({ slot, list, day, told, onTell, onDone }: DifferentProps) {
 }
 
 /** Where it hurts and how bad; telling it ends the lift. */
-function Pain({ slot, name, onTell, onDone }: DifferentProps) {
+function Pain({ slot, name, onTell }: DifferentProps) {
   const [where, setWhere] = useState<PainPlace | null>(null);
   const [grade, setGrade] = useState<PainGrade | null>(null);
   const [line, setLine] = useState('');
   const tell = () => {
     if (where === null || grade === null) return;
     onTell({ kind: 'pain', slotId: slot.slotId, exerciseId: slot.exerciseId, where, grade, line });
-    onDone();
   };
   return (
     <>

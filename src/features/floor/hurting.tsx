@@ -10,6 +10,7 @@ import {
 } from '@/core';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { listed } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
 import { MOST_OFFERED, toFailureOf } from './different';
 import classes from './floor.module.css';
 import { InsteadList } from './instead-list';
@@ -32,7 +33,7 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
   const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day, MOST_OFFERED) : [];
   return (
     <>
-      <p className={classes.slotName}>{name} has ended for today.</p>
+      <p className={classes.slotName}>{capital(name)} has ended for today.</p>
       <p className={classes.caution}>{CLINICIAN}</p>
       <p>Your coach is told{pain === undefined ? '' : `: ${pain.where}, ${pain.grade}`}.</p>
       {offered.length === 0 ? null : (

@@ -27,13 +27,14 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
   const use = useWorkout(issued);
   useAwake();
   const { state, data, sets, done, now, stopped, firstOpen, show } = use;
-  const logged = sets.filter(({ key }) => done.has(key)).length;
+  // What was done of an exercise that ended early counts, though no more of it is asked.
+  const beside = [...done.keys()].filter((key) => sets.every((one) => one.key !== key)).length;
   return (
     <main className={classes.page}>
       <div className={classes.top}>
         <h1>{data.session.name}</h1>
         <span className={classes.soft}>
-          {logged} of {sets.length} sets
+          {done.size} of {sets.length + beside} sets
         </span>
       </div>
       <Ticks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />

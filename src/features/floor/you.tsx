@@ -12,7 +12,8 @@ interface YouProps {
   readonly name: string;
   readonly unit: Unit;
   readonly today: LocalDate;
-  readonly lines: readonly (LiftLine & { readonly name: string })[];
+  /** Whether the body is lifted along, so that loads have it in them. */
+  readonly lines: readonly (LiftLine & { readonly name: string; readonly withBody: boolean })[];
   /** Body weight, oldest first. */
   readonly weights: readonly Measurement[];
 }
@@ -44,6 +45,7 @@ export function You({ name, unit, today, lines, weights }: YouProps) {
                 ? ''
                 : `best estimate ${estimate(line.best.oneRepMax)} ${unit}, ${day(line.best.date, today)}; `}
               heaviest {figure(line.heaviest.load)} × {line.heaviest.reps}
+              {line.withBody ? ' (your body included)' : ''}
               {line.most.reps > line.heaviest.reps
                 ? `; most ${line.most.reps} at ${figure(line.most.load)}`
                 : ''}
