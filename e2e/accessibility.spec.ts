@@ -37,7 +37,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .getByRole('link', { name: /squat first/ })
       .first()
       .click();
-    await expect(page.getByText('When had soreness ended?')).toBeVisible();
+    await expect(page.getByText('How was it?')).toBeVisible();
     expect(await violations(page)).toEqual([]);
     await page.getByRole('button', { name: 'All sets' }).click();
     await page
@@ -208,7 +208,7 @@ for (const [width, height] of [
       .getByRole('link', { name: /squat first/ })
       .first()
       .click();
-    await expect(page.getByText('When had soreness ended?')).toBeVisible();
+    await expect(page.getByText('How was it?')).toBeVisible();
     await looks('a session on the floor');
   });
 }

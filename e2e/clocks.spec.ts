@@ -1,4 +1,5 @@
 import { cell, expect, openBlock, test } from './coach';
+import { begin } from './phones';
 import { takeTechnique } from './prescribe';
 
 test('a hold counts down to what is asked, through a phone that slept, and on; what was held stands in its field', async ({
@@ -12,7 +13,7 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
   await page.goto(floor);
-  await page.getByRole('link', { name: /Lever and pull/ }).click();
+  await begin(page, /Lever and pull/);
   const start = page.getByRole('button', { name: /^Start the clock: \d+ s$/ });
   const asked = Number((await start.textContent())?.match(/\d+/)?.[0]);
   await start.click();
@@ -42,10 +43,7 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
-  await page
-    .getByRole('link', { name: /Lower, squat first/ })
-    .first()
-    .click();
+  await begin(page, /Lower, squat first/);
   const pacer = page.getByRole('button', { name: /^Beat the tempo: [\dX]{4}$/ });
   const tempo = ((await pacer.textContent())?.match(/[\dX]{4}$/)?.[0] ?? '')
     .split('')
@@ -86,10 +84,7 @@ test('a round of mini-sets is one tap at its end, with every piece of it at the 
   await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
-  await page
-    .getByRole('link', { name: /Lower, squat first/ })
-    .first()
-    .click();
+  await begin(page, /Lower, squat first/);
   const whole = page.getByRole('button', { name: /^All of it as asked: \d+, \d+ and \d+, \d+ s between$/ });
   const reps = ((await whole.textContent())?.match(/\d+/g) ?? []).slice(0, 3);
   await page.waitForTimeout(750);

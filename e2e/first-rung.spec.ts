@@ -12,6 +12,7 @@ import {
   test,
   typeInto,
 } from './coach';
+import { begin } from './phones';
 
 const PHONE = { width: 390, height: 844 };
 
@@ -96,7 +97,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   const floor = await phone.newPage();
   await test.step('on the floor: log the first session by tap', async () => {
     await floor.goto(page.url().replace('/blocks/', '/floor/'));
-    await floor.getByRole('link', { name: /Full body A/ }).click();
+    await begin(floor, /Full body A/);
     await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
     // The first set goes better than asked: two more reps.
     await floor.getByRole('button', { name: 'more reps' }).tap();
@@ -116,13 +117,27 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await floor.getByRole('button', { name: 'Finish the session' }).tap();
   });
 
-  await test.step('answer when soreness ended', async () => {
-    await expect(floor.getByText('When had soreness ended?')).toBeVisible();
-    await floor.getByRole('group', { name: 'Quads' }).getByLabel('Gone early').tap();
-    await floor.getByRole('button', { name: 'Send' }).tap();
+  await test.step('the day is put right, and both days stand', async () => {
+    const twoDaysAgo = new Date(Date.now() - 2 * 86_400_000).toISOString().slice(0, 10);
+    await floor.getByRole('button', { name: 'Put it right' }).tap();
+    await floor.getByLabel('Day').fill('2999-01-01');
+    await expect(floor.getByRole('alert').first()).toContainText('still to come');
+    await floor.getByLabel('Day').fill(twoDaysAgo);
+    await floor.getByRole('button', { name: 'Keep' }).tap();
+    await expect(floor.getByText(/\(the phone had /)).toBeVisible();
     await expect(floor.getByText('All sets are with your coach.')).toBeVisible();
-    await floor.reload();
-    await expect(floor.getByRole('group', { name: 'Quads' }).getByLabel('Gone early')).toBeChecked();
+  });
+
+  await test.step('before the next session for the muscle the end of its soreness is asked', async () => {
+    await floor.getByRole('link', { name: 'Week' }).tap();
+    await floor.getByRole('link', { name: /Full body B/ }).tap();
+    const quads = floor.getByRole('group', { name: /^Quads, from / });
+    const days = quads.getByRole('radio');
+    await expect(days.first()).toHaveAccessibleName('None');
+    await expect(days.last()).toHaveAccessibleName('Still');
+    await days.nth(1).tap();
+    await expect(quads.getByRole('radio', { checked: true })).toHaveCount(1);
+    await floor.waitForTimeout(1500);
   });
 
   await test.step('the coach sees the calls for week 2, each with its reason', async () => {

@@ -1,4 +1,5 @@
 import { cell, databaseDo, expect, openBlock, ready, savedAt, setsOfReps, test, typeInto } from './coach';
+import { begin } from './phones';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -7,7 +8,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 }) => {
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.getByRole('link', { name: /Hinge and row/ }).click();
+  await begin(page, /Hinge and row/);
   // Once a stepper answers, the page is alive.
   await expect(async () => {
     await page.getByRole('button', { name: 'more reps' }).click();
@@ -49,7 +50,7 @@ test('a load the place cannot make is hinted at, letters are refused, and neithe
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.getByRole('link', { name: /Hinge and row/ }).click();
+  await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox').first();
   await load.fill('abc');
   await expect(page.getByRole('alert').filter({ hasText: '“abc” is not a number' })).toBeVisible();
@@ -65,7 +66,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.getByRole('link', { name: /Hinge and row/ }).click();
+  await begin(page, /Hinge and row/);
   await expect(page.getByText('0 of 14 sets')).toBeVisible();
   const address = page.url();
   await databaseDo('kill');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './coach';
-import { marensPhone } from './phones';
+import { begin, marensPhone } from './phones';
 
 /** Waits until the worker has kept the pages of the week with all they are made of. */
 async function kept(page: Page): Promise<void> {
@@ -36,10 +36,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   let phone = await context.newPage();
   await phone.goto('/floor');
   await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
-  await phone
-    .getByRole('link', { name: /Lower, squat first/ })
-    .first()
-    .click();
+  await begin(phone, /Lower, squat first/);
   await expect(phone.getByText(/^Hack squat, top set/)).toBeVisible();
   const session = phone.url();
   const count = Number((await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
@@ -101,10 +98,7 @@ test('a phone that may keep nothing says so and shows the sets as text; a sessio
   await context.route('**/floor/log', (route) => route.abort());
   const phone = await context.newPage();
   await phone.goto('/floor');
-  await phone
-    .getByRole('link', { name: /Lower, squat first/ })
-    .first()
-    .click();
+  await begin(phone, /Lower, squat first/);
   await phone.waitForTimeout(750);
   await phone.getByRole('button', { name: 'Done as asked' }).click();
   await expect(phone.getByText('1 set kept on this page only: do not close it.')).toBeVisible();

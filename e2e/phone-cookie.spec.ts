@@ -61,6 +61,8 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
     { revision: 0, athleteRevision: 0, exercises: 0, issued: [], readAt: '2026-11-24T10:00:00Z' },
   ],
   'blocks/[blockId]/actions.ts save': [blockId, 0, []],
+  'athletes/[athleteId]/actions.ts say': [blockId, 3, 'Hello'],
+  'athletes/[athleteId]/actions.ts seen': [athleteId, 'w'],
   'blocks/new/actions.ts design': [blockId],
   'blocks/new/actions.ts start': [athleteId, { kind: 'empty' }, settings],
   'library/actions.ts save': [{}],
@@ -137,7 +139,7 @@ test('every page, route and action of the coach’s, and every floor of another 
       headers: { origin: new URL(page.url()).origin },
       data: {
         ref: { issuedWeekId, sessionId },
-        outgoing: { localDate: '2026-11-24', sets: [], finish: true, soreness: [], ramps: [] },
+        outgoing: { localDate: '2026-11-24', sets: [], finish: true, soreness: [], ramps: [], notes: [] },
       },
     });
     expect(await answer.json()).toEqual({ status: 'gone' });

@@ -1,5 +1,6 @@
 import type { Browser, Page } from '@playwright/test';
 import { expect, openBlock, press, ready, test } from './coach';
+import { begin } from './phones';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
@@ -49,10 +50,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   });
 
   await test.step('a set logged on the phone stands on the coach’s screen', async () => {
-    await phone
-      .getByRole('link', { name: /Lower, squat first/ })
-      .first()
-      .click();
+    await begin(phone, /Lower, squat first/);
     await phone.waitForTimeout(750);
     await phone.getByRole('button', { name: 'Done as asked' }).click();
     await expect(phone.getByText('All sets are with your coach.')).toBeVisible();

@@ -25,3 +25,19 @@ export async function hrefOf(page: Page, name: string | RegExp): Promise<string>
   if (href === null) throw new Error(`no link ${name}`);
   return href;
 }
+
+/** Opens a session of the week on the floor and begins it. */
+export async function begin(page: Page, session: RegExp): Promise<void> {
+  await page.getByRole('link', { name: session }).first().click();
+  await start(page);
+}
+
+/** Begins the session that is open: past what is asked before it. */
+export async function start(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: 'Start', exact: true });
+  // Once the page is alive, a tap does it.
+  await expect(async () => {
+    await button.click({ timeout: 2000 });
+    await expect(button).toHaveCount(0, { timeout: 500 });
+  }).toPass();
+}

@@ -1,4 +1,5 @@
 import { cell, expect, gauge, openBlock, press, ready, savedAt, slotRow, tabTo, test } from './coach';
+import { begin } from './phones';
 import { goTo, takeTechnique } from './prescribe';
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
@@ -295,10 +296,7 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
     await page.getByRole('button', { name: 'Issue week 3' }).click();
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
     await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
-    await page
-      .getByRole('link', { name: /Lower, squat first/ })
-      .first()
-      .click();
+    await begin(page, /Lower, squat first/);
     await expect(page.getByText('Stop once reps fall by 20 % of the first set.')).toBeVisible();
     await page.waitForTimeout(750);
     await page.getByRole('button', { name: 'Done as asked' }).click();

@@ -1,4 +1,5 @@
 import { cell, expect, openBlock, press, ready, savedAt, test } from './coach';
+import { begin } from './phones';
 import { goTo, takeTechnique } from './prescribe';
 
 test('sets of their own, rising clusters, halves in turn, hold and lower, one clock for a group: written by keyboard, trained on the floor', async ({
@@ -86,10 +87,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
     const floor = page.url().replace('/blocks/', '/floor/').replace(/#.*/, '');
     await page.goto(floor);
-    await page
-      .getByRole('link', { name: /Lower, squat first/ })
-      .first()
-      .click();
+    await begin(page, /Lower, squat first/);
     await expect(page.getByText(/^Hack squat, top set/)).toBeVisible();
     await expect(page.getByText(/Tempo 31X0\./)).toBeVisible();
     await expect(page.getByLabel('partial reps after')).toHaveValue('3');
@@ -113,10 +111,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(page.getByLabel('reps lowered after')).toHaveValue('3');
 
     await page.goto(floor);
-    await page
-      .getByRole('link', { name: /Lower, hinge first/ })
-      .first()
-      .click();
+    await begin(page, /Lower, hinge first/);
     for (let left = 0; left < 12; left++) {
       if (await page.getByText(/^Leg press/).isVisible()) break;
       await page.waitForTimeout(750);
@@ -258,10 +253,7 @@ test('lists and minutes under one clock, all loads moved at once, and a block af
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
     await page.clock.install();
     await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
-    await page
-      .getByRole('link', { name: /Lower, squat first/ })
-      .first()
-      .click();
+    await begin(page, /Lower, squat first/);
     for (let left = 0; left < 14; left++) {
       if (await page.getByText(/^Standing calf raise, /).isVisible()) break;
       await page.waitForTimeout(750);

@@ -106,6 +106,7 @@ export * from './techniques/registry';
 export { structureOf } from './techniques/structure';
 export * from './techniques/technique';
 export { type Pace, paceAt } from './timing/pace';
+export * from './timing/round-clock';
 export { setSeconds } from './timing/session-time';
 export * from './timing/slot-figures';
 export * from './timing/slot-trim';

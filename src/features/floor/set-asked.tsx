@@ -74,13 +74,14 @@ interface HelpProps extends AskedProps {
   readonly load: number | null;
   /** Whether how to make the load is shown: not while the way up to it still is. */
   readonly showsLoad: boolean;
+  readonly soFar: { readonly sum: number; readonly of: number } | undefined;
   readonly isDone: boolean;
   /** When the last set of the session was logged. */
   readonly restSince: string | null;
 }
 
 /** What helps to do it: how to make the load, last time, the rest. */
-export function SetHelp({ data, asked, load, showsLoad, isDone, restSince }: HelpProps) {
+export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince }: HelpProps) {
   const { slot, set, key } = asked;
   const last = data.lastTime[key];
   // A deload is not there to be beaten.
@@ -104,6 +105,7 @@ export function SetHelp({ data, asked, load, showsLoad, isDone, restSince }: Hel
           />
         )}
         {beat === null || isDone ? null : <Fact name="To beat" value={beatWords(beat, held)} />}
+        {soFar === undefined || isDone ? null : <Fact name="So far" value={`${soFar.sum} of ${soFar.of}`} />}
         {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
       </dl>
     </>

@@ -22,6 +22,7 @@ import { asPlanned, MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
 import { Pacer } from './pacer';
 import { RampWalk } from './ramp-walk';
+import { RoundClock } from './round-clock';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
@@ -43,6 +44,8 @@ interface SetScreenProps {
   /** This set and the pieces that follow it straight away, where one tap may log them all; else null. */
   readonly round: readonly AskedSet[] | null;
   readonly onRound: () => void;
+  /** Reps so far and what they are to come to, where their sum counts. */
+  readonly soFar: { readonly sum: number; readonly of: number } | undefined;
   /** Leaves the set out; null where it must be done. */
   readonly onSkip: (() => void) | null;
   /** How the day was rescued; null where it was not. */
@@ -62,6 +65,7 @@ export function SetScreen({
   onLog,
   round,
   onRound,
+  soFar,
   onSkip,
   rescue,
   onDifferent,
@@ -92,6 +96,7 @@ export function SetScreen({
         asked={asked}
         load={check.value?.load ?? null}
         showsLoad={isWarm}
+        soFar={soFar}
         isDone={done !== null}
         restSince={restSince}
       />
@@ -107,7 +112,11 @@ export function SetScreen({
       ) : null}
       <SetCautions data={data} asked={asked} />
       <div className={classes.grow} />
-      {tempo === null || exercise === undefined || slot.measure === 'seconds' || done !== null ? null : (
+      {tempo === null ||
+      exercise === undefined ||
+      slot.measure === 'seconds' ||
+      done !== null ||
+      round !== null ? null : (
         <Pacer tempo={tempo} pattern={exercise.pattern} reps={set.reps} />
       )}
       {slot.measure === 'seconds' && done === null ? (
@@ -115,6 +124,9 @@ export function SetScreen({
       ) : null}
       {watch === null || done !== null ? null : (
         <Stopwatch startedAt={startedAt} cap={watch.cap} onStart={() => watches.start(watch.key)} />
+      )}
+      {round === null || done !== null ? null : (
+        <RoundClock round={round} sides={exercise?.sides ?? 1} conventions={data.conventions} />
       )}
       <SetFigures slot={slot} use={use} />
       <SetMore use={use} />

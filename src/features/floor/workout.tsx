@@ -17,6 +17,7 @@ import type { AskedSet } from './order';
 import { AsText, queueSentence, RefusedList } from './queue-note';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
+import { sumSoFar } from './so-far';
 import { useAwake } from './use-awake';
 import { localToday } from './use-floor';
 import { useWatches } from './use-watches';
@@ -193,6 +194,7 @@ function AskedFace({ issued, use, asked }: FaceProps & { readonly asked: AskedSe
         onLog={(value) => log(asked, value)}
         round={round}
         onRound={use.logRound}
+        soFar={sumSoFar(slot, done)}
         onSkip={asked.set.optional ? () => use.leaveOut(asked) : null}
         onDifferent={() => use.show({ status: 'different', slot })}
       />

@@ -21,7 +21,9 @@ export default async function YouPage() {
   ]);
   const lines = liftLines(exposures, curveOf(athlete.effort)).flatMap((line) => {
     const exercise = catalogue.newest(line.exerciseId);
-    return exercise === undefined ? [] : [{ ...line, name: exercise.name, withBody: exercise.bodyweightShare > 0 }];
+    return exercise === undefined
+      ? []
+      : [{ ...line, name: exercise.name, withBody: exercise.bodyweightShare > 0 }];
   });
   return (
     <You

@@ -1,0 +1,18 @@
+import { type CurrentSet, insideOf, loggedAs, type SlotPlan } from '@/core';
+
+/**
+ * Reps so far and what they are to come to, where the sum is what counts; undefined where it is not, or nothing is done.
+ * Partial and assisted reps are no part of it.
+ */
+export function sumSoFar(
+  slot: SlotPlan,
+  done: ReadonlyMap<string, CurrentSet>,
+): { readonly sum: number; readonly of: number } | undefined {
+  if (loggedAs(slot.technique) !== 'sum of reps') return undefined;
+  const inside = insideOf(slot.technique);
+  const asked = slot.sets.reduce((sum, { reps }) => sum + reps, 0);
+  const of = inside.kind === 'total-rep target' ? inside.total : asked;
+  const logged = slot.sets.flatMap(({ id }) => done.get(`${slot.slotId}/${id}`)?.set.reps ?? []);
+  if (logged.length === 0) return undefined;
+  return { sum: logged.reduce((sum, reps) => sum + reps, 0), of };
+}
