@@ -38,6 +38,9 @@ test('an exercise starts from its own strength; from a relative’s with a wide 
   expect(guess?.from).toBe('barbell-bench-press');
   expect(guess?.oneRepMax).toBeCloseTo(34);
   expect(start('chest-press-machine', { 'barbell-bench-press': 100 })).toBeNull();
+  // Of another kind of machine, or of a bar for one that is loaded with plates, four fifths, and of that 85 per cent.
+  expect(start('guided-bar-bench-press', { 'barbell-bench-press': 100 })?.oneRepMax).toBeCloseTo(68);
+  expect(start('guided-bar-bench-press', { 'chest-press-machine': 100 })?.oneRepMax).toBeCloseTo(68);
   expect(start('flat-dumbbell-press', { 'dumbbell-curl': 20 })).toBeNull();
 });
 

@@ -115,9 +115,18 @@ function rankedAt(
   return swapCandidates(exercise, alike, { athlete, place, date }).map((one) => one.exercise);
 }
 
-/** Whose load says something of another's: made in the same way, or by bar and by hands. */
+/** Of a load on one kind of machine, or on a bar, what another kind is begun with. */
+const OTHER_MACHINE = 0.8;
+const MACHINES: readonly Loading[] = ['stack', 'plate-loaded'];
+
+/**
+ * Whose load says something of another's: made in the same way, by bar and by hands, or on machines of two kinds, of which
+ * less is begun with.
+ */
 function shareOf(of: Loading, from: Loading): number | null {
   if (of === from) return 1;
+  if (MACHINES.includes(of) && MACHINES.includes(from)) return OTHER_MACHINE;
+  if (of === 'plate-loaded' && from === 'barbell') return OTHER_MACHINE;
   if (of === 'dumbbell' && from === 'barbell') return PER_HAND;
   return of === 'barbell' && from === 'dumbbell' ? 1 / PER_HAND : null;
 }

@@ -1,6 +1,7 @@
 import { EMPTY_LOG, type Log } from '../log/log';
 import { type SorenessEnd, sorenessAt } from '../log/soreness';
-import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
+import { withoutReasons } from '../plan/reasons-apart';
+import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { sorenessAsked, sorenessIn } from './soreness';
 
 /** Legs on Monday and Thursday, the back on Tuesday. */
@@ -14,7 +15,7 @@ const said = (ended: SorenessEnd, on = '2026-11-05'): Log => ({
   ...done.log,
   soreness: [{ workoutId: 'w1-legs', muscle: 'quads', ended, said: on }],
 });
-const quads = (log: Log) => sorenessIn(log, done.issued).get('w1-legs/quads');
+const quads = (log: Log) => sorenessIn(log, done.issued, lookup).get('w1-legs/quads');
 
 test.each([
   ['none', 'never sore'],
@@ -43,6 +44,13 @@ test('the next session is the next one that trains the muscle, not the next day 
   expect(sorenessAt({ ended: 'still', said: '2026-11-09' }, undefined)).toBeUndefined();
 });
 
+test('a week whose reasons and facts are not at hand says the same', () => {
+  const apart = done.issued.map(withoutReasons);
+  expect(sorenessIn(said('2026-11-06'), apart, lookup)).toEqual(
+    sorenessIn(said('2026-11-06'), done.issued, lookup),
+  );
+});
+
 test('the latest word counts, and takes back what was said before it', () => {
   const [first] = said('2026-11-04').soreness;
   const [second] = said('still', '2026-11-04').soreness;
@@ -53,7 +61,7 @@ test('the latest word counts, and takes back what was said before it', () => {
 
 describe('what is asked', () => {
   const musclesOn = (log: Log, day: string) =>
-    sorenessAsked(log, done.issued, day).map(({ workoutId, muscles }) => [
+    sorenessAsked(log, done.issued, lookup, day).map(({ workoutId, muscles }) => [
       workoutId,
       muscles.includes('quads'),
     ]);
@@ -63,7 +71,7 @@ describe('what is asked', () => {
     expect(musclesOn(done.log, '2026-11-03')).toEqual([['w1-legs', true]]);
     // On Thursday quads were last trained on Monday; on Friday it was Thursday, and Monday is asked no more.
     expect(musclesOn(done.log, '2026-11-05')[1]).toEqual(['w1-legs', true]);
-    const friday = sorenessAsked(done.log, done.issued, '2026-11-06');
+    const friday = sorenessAsked(done.log, done.issued, lookup, '2026-11-06');
     expect(friday.find(({ workoutId }) => workoutId === 'w1-more-legs')?.muscles).toContain('quads');
     expect(friday.find(({ workoutId }) => workoutId === 'w1-legs')?.muscles ?? []).not.toContain('quads');
   });
@@ -75,9 +83,9 @@ describe('what is asked', () => {
   });
 
   test('only of the muscles that are wanted, and of sessions that are over', () => {
-    const asked = sorenessAsked(done.log, done.issued, '2026-11-03', ['quads', 'biceps']);
+    const asked = sorenessAsked(done.log, done.issued, lookup, '2026-11-03', ['quads', 'biceps']);
     expect(asked).toMatchObject([{ issuedWeekId: 'i1', sessionId: 'legs', muscles: ['quads'] }]);
     const open = { ...done.log, workouts: done.log.workouts.map((one) => ({ ...one, finished: false })) };
-    expect(sorenessAsked(open, done.issued, '2026-11-06')).toEqual([]);
+    expect(sorenessAsked(open, done.issued, lookup, '2026-11-06')).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
-import { type Exercise, primeMovers } from '../exercises/exercise';
+import { primeMovers } from '../exercises/exercise';
+import type { ExerciseLookup } from '../exercises/lookup';
 import { inVariant } from '../exercises/variant';
 import type { Log, Workout } from '../log/log';
 import { type Soreness, type SorenessReport, sorenessAt } from '../log/soreness';
@@ -10,10 +11,10 @@ import type { IssuedWeek } from '../plan/week-state';
 /** The muscles that a session's slots train as prime movers, each once. */
 export function trainedMuscles(
   { slots }: Pick<SessionPlan, 'slots'>,
-  exercises: Readonly<Record<string, Exercise>>,
+  exercises: ExerciseLookup,
 ): readonly Muscle[] {
-  const muscles = slots.flatMap(({ exerciseId, variant }) => {
-    const exercise = exercises[exerciseId];
+  const muscles = slots.flatMap(({ exerciseId, exerciseRevision, variant }) => {
+    const exercise = exercises({ id: exerciseId, revision: exerciseRevision });
     return exercise === undefined ? [] : primeMovers(inVariant(exercise, variant));
   });
   return [...new Set(muscles)];
@@ -23,6 +24,7 @@ export function trainedMuscles(
 export function sorenessIn(
   { soreness, workouts }: Pick<Log, 'soreness' | 'workouts'>,
   issued: readonly IssuedWeek[],
+  exercises: ExerciseLookup,
 ): ReadonlyMap<string, Soreness> {
   const byDate = [...workouts].sort((a, b) => a.date.localeCompare(b.date));
   const weeks = new Map(issued.map((week) => [week.week, week]));
@@ -32,7 +34,7 @@ export function sorenessIn(
     if (known !== undefined) return known;
     const of = weeks.get(week);
     const session = of?.plan.sessions.find((one) => one.sessionId === sessionId);
-    const muscles = of === undefined || session === undefined ? [] : trainedMuscles(session, of.exercises);
+    const muscles = session === undefined ? [] : trainedMuscles(session, exercises);
     trained.set(id, muscles);
     return muscles;
   };
@@ -68,6 +70,7 @@ export interface SorenessAsked {
 export function sorenessAsked(
   log: Pick<Log, 'soreness' | 'workouts'>,
   issued: readonly IssuedWeek[],
+  exercises: ExerciseLookup,
   day: LocalDate,
   muscles?: readonly Muscle[],
 ): readonly SorenessAsked[] {
@@ -82,7 +85,7 @@ export function sorenessAsked(
       const of = weeks.get(week);
       const session = of?.plan.sessions.find((one) => one.sessionId === sessionId);
       if (of === undefined || session === undefined) return [];
-      const open = trainedMuscles(session, of.exercises).filter((muscle) => {
+      const open = trainedMuscles(session, exercises).filter((muscle) => {
         if (seen.has(muscle) || muscles?.includes(muscle) === false) return false;
         seen.add(muscle);
         const report = latest.get(`${id}/${muscle}`);

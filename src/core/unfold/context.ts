@@ -80,7 +80,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     isIssued: (week) => issued.has(week),
     answered: memo.call('answered', answeredBy, input.answers),
     performed: memo.call('performed', performedIn, log.workouts, log.sets),
-    soreness: memo.call('soreness', sorenessOf, log.soreness, log.workouts, input.issued),
+    soreness: memo.call('soreness', sorenessOf, log.soreness, log.workouts, input.issued, planner.exercises),
     checkIns: input.checkIns ?? NO_CHECK_INS,
     landmarks: (phase) =>
       memo.call(`landmarks ${phase}`, landmarksIn, athlete, phase, conventions, block.landmarks),
@@ -113,8 +113,9 @@ function sorenessOf(
   soreness: Log['soreness'],
   workouts: Log['workouts'],
   issued: readonly IssuedWeek[],
+  exercises: UnfoldInput['exercises'],
 ): ReadonlyMap<string, Soreness> {
-  return sorenessIn({ soreness, workouts }, issued);
+  return sorenessIn({ soreness, workouts }, issued, exercises);
 }
 
 function landmarksIn(

@@ -1,7 +1,9 @@
 import type { CheckIn } from '@/core';
 import { models } from '../models/models';
+import { refreshCalls } from './calls';
 import { changeMeasurements } from './measurements';
 import type { PhoneAsker } from './phones';
+import { newestBlock } from './training';
 
 /**
  * Keeps what an athlete says of their week, once however often it is sent; what was measured with it stands among their
@@ -14,7 +16,7 @@ export async function keepCheckIn(
 ): Promise<{ readonly status: 'taken' } | { readonly status: 'malformed' }> {
   const { coachId, athleteId } = asker;
   const { checkIns } = models();
-  const [row] = await checkIns.findOrCreate({
+  const [row, isNew] = await checkIns.findOrCreate({
     where: { id },
     defaults: {
       id,
@@ -31,5 +33,8 @@ export async function keepCheckIn(
     const keep = { id: `${id}/${kind.replace(' ', '-')}`, date, kind, value, unit };
     await changeMeasurements(asker, athleteId, { keep }, now);
   }
+  // Signs hold techniques back, and so what the running block proposes.
+  const blockId = isNew ? await newestBlock(asker, athleteId) : undefined;
+  if (blockId !== undefined) await refreshCalls(asker, blockId, now);
   return { status: 'taken' };
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { applyEdit, type CheckIn, pageStateOf, type Training, withChanges } from '@/core';
+import { applyEdit, type CheckIn, pageStateOf, type Training, unfold, withChanges } from '@/core';
 import { largeBlock } from '@/core/testing/fixtures';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
@@ -15,7 +15,7 @@ import { issueWeek, recallWeek, weekOpened } from './issuing';
 import { keepCheckIn } from './keep-check-in';
 import { keepWork } from './logging';
 import { findMeasurements } from './measurements';
-import { findTraining } from './training';
+import { exerciseLookup, findTraining } from './training';
 
 afterAll(closeDatabase);
 
@@ -584,4 +584,32 @@ describe('check-ins', () => {
     expect(stolen).toEqual({ status: 'malformed' });
     expect((await findTraining(other.asker, other.blockId))?.checkIns).toEqual([]);
   });
+});
+
+test('a check-in that speaks of poor recovery changes what is proposed, at the server as on the page', async () => {
+  const { asker, blockId, athlete } = await someBlock();
+  const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+  if (issued.status !== 'issued') throw new Error(issued.status);
+  const session = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+  const sets = await setsFor(asker, blockId, 'sa', 2);
+  await keepWork(asker, session, work({ sets, finish: true }), NOW);
+  const poor: CheckIn = {
+    id: randomUUID(),
+    date: '2026-11-26',
+    slept: 'poorly',
+    drive: 'low',
+    appetite: 'poorly',
+    soreness: 'most stayed',
+    aches: [],
+    restingHeartRate: null,
+    measured: [],
+    line: '',
+  };
+  await keepCheckIn({ ...asker, athleteId: athlete.id }, poor, NOW);
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) throw new Error('no training');
+  const { proposals } = unfold({ ...training, exercises: exerciseLookup(training) });
+  expect((await pendingCalls(asker, blockId)).map(({ id }) => id).sort()).toEqual(
+    proposals.map(({ id }) => id).sort(),
+  );
 });

@@ -49,7 +49,8 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
       <RefusedList floor={use.floor} state={state} />
       <AsText data={data} state={state} />
       <Foot state={state} count={done.size}>
-        {now.status !== 'set' && (firstOpen !== undefined || state.finished) ? (
+        {['list', 'add', 'different', 'stopped'].includes(now.status) &&
+        (firstOpen !== undefined || state.finished) ? (
           <Button variant="link" onClick={use.goOn}>
             Go on
           </Button>

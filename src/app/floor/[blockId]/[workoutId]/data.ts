@@ -36,6 +36,7 @@ export async function floorSession(
   const workout = log.workouts.find(({ id }) => id === workoutId);
   const place = placeFor(athlete, session.place);
   const { instead, extras, exercises } = choicesIn(training, week, session);
+  const { find } = catalogueWith(training.ownExercises);
   return {
     blockId: training.blockId,
     issuedWeekId: week.id,
@@ -59,7 +60,7 @@ export async function floorSession(
     date: workout?.date ?? null,
     notes: workout?.notes ?? [],
     lastTime: await lastTimes(floor.asker, training, week.week, session),
-    soreness: sorenessAsked(log, issued, today, trainedMuscles(session, week.exercises)),
+    soreness: sorenessAsked(log, issued, find, today, trainedMuscles(session, find)),
   };
 }
 

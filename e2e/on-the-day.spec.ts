@@ -1,0 +1,197 @@
+import { cell, expect, openBlock, ready, test } from './coach';
+import { begin, hrefOf, marensPhone, start } from './phones';
+
+/** Taps what is left of the set that is shown, as it was asked. */
+async function asAsked(phone: Parameters<typeof begin>[0]): Promise<void> {
+  await phone.waitForTimeout(750);
+  await phone.getByRole('button', { name: 'Done as asked' }).click();
+}
+
+test('a day that is not as planned: a poor night, a machine taken, pain, work beyond the plan; all of it counts as what it was', async ({
+  coach: page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const context = await marensPhone(page, browser);
+  const [phone] = context.pages();
+  if (phone === undefined) throw new Error('no page');
+
+  await test.step('after a poor night the session is shortened by one tap', async () => {
+    await phone
+      .getByRole('link', { name: /Lower, squat first/ })
+      .first()
+      .click();
+    await phone.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poorly').click();
+    await phone.getByLabel('A third fewer sets').click();
+    await start(phone);
+    const [, few] = (await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/) ?? [];
+    expect(Number(few)).toBeLessThan(12);
+    await expect(phone.getByText('A third fewer sets today, nothing to failure.')).toBeVisible();
+  });
+
+  await test.step('a machine that is taken: another one with the load to start from', async () => {
+    await phone.getByRole('button', { name: 'Not as planned?' }).click();
+    await phone.getByLabel('Swap it').click();
+    const other = phone.getByRole('button', { name: /^Pendulum squat/ });
+    await expect(other).toContainText(/about \d+.* kg: a guess from hack squat/);
+    const guess = (await other.textContent())?.match(/about ([\d.]+)/)?.[1] ?? '';
+    await other.click();
+    await expect(phone.getByText(/^Pendulum squat, top set/)).toBeVisible();
+    await expect(phone.getByRole('textbox', { name: 'kg' })).toHaveValue(guess);
+    await asAsked(phone);
+    await expect(phone.getByText(/^1 of /)).toBeVisible();
+    await phone.getByRole('button', { name: 'All sets' }).click();
+    await expect(phone.getByRole('button', { name: /^Top set .* left$/ })).toBeVisible();
+    await phone.getByRole('button', { name: 'Go on' }).click();
+  });
+
+  await test.step('put off, one more set, an exercise beyond the plan', async () => {
+    await phone.getByRole('button', { name: 'Not as planned?' }).click();
+    await phone.getByLabel('Later').click();
+    await expect(phone.getByText(/^Seated leg curl, set 1/)).toBeVisible();
+    const before = Number((await phone.getByText(/^1 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
+    await phone.getByRole('button', { name: 'Not as planned?' }).click();
+    await phone.getByLabel('One more set').click();
+    await expect(phone.getByText(`1 of ${before + 1} sets`)).toBeVisible();
+    await phone.getByRole('button', { name: 'All sets' }).click();
+    await phone.getByRole('button', { name: 'Add an exercise' }).click();
+    await phone.getByLabel('Beyond the plan').fill('curl barbell');
+    await phone.getByRole('button', { name: /^Barbell curl/ }).click();
+    await expect(phone.getByText(`1 of ${before + 4} sets`)).toBeVisible();
+  });
+
+  await test.step('pain: said where and how bad, the lift ends, and whatever loads the joint goes with it', async () => {
+    await phone.getByRole('button', { name: 'Not as planned?' }).click();
+    await phone.getByLabel('It hurts').click();
+    const stop = phone.getByRole('button', { name: 'Stop seated leg curl' });
+    await expect(stop).toBeDisabled();
+    await phone.getByRole('group', { name: 'Where?' }).getByLabel('Knee').click();
+    await phone.getByRole('group', { name: 'How bad?' }).getByLabel('Clear').click();
+    await expect(phone.getByText(/see a licensed clinician/)).toBeVisible();
+    await stop.click();
+    await expect(phone.getByText('Seated leg curl has ended for today.')).toBeVisible();
+    await expect(phone.getByText('Your coach is told: knee, clear.')).toBeVisible();
+    // Nothing to train through it is offered.
+    await expect(phone.getByRole('button', { name: /from \d|work up/ })).toHaveCount(0);
+    await phone.getByRole('button', { name: 'Go on with the rest' }).click();
+    await phone.getByRole('button', { name: 'All sets' }).click();
+    await expect(phone.getByText('Pendulum squat: loads what hurts, 1 set done')).toBeVisible();
+    await expect(phone.getByText('Dumbbell split squat: loads what hurts')).toBeVisible();
+    await phone.getByRole('button', { name: 'Go on' }).click();
+  });
+
+  await test.step('the session ends early and says how it was', async () => {
+    await asAsked(phone);
+    await phone.getByRole('button', { name: 'All sets' }).click();
+    await phone.getByRole('button', { name: 'End the session here' }).click();
+    await expect(phone.getByText(/sets? (are|is) not logged\.$/)).toBeVisible();
+    await phone.getByRole('button', { name: 'Finish the session' }).click();
+    await phone.getByLabel('Too hard').click();
+    await phone.getByLabel('A line to your coach').fill('Knee felt wrong from the second set on.');
+    await phone.getByRole('button', { name: 'Send' }).click();
+    await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+    await phone.reload();
+    await expect(phone.getByLabel('Too hard')).toBeChecked();
+    await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
+  });
+
+  await test.step('the coach is told first of all, sees what was what, and takes it from there', async () => {
+    await page.goto('/desk');
+    await expect(page.getByRole('row').nth(1)).toContainText('Maren');
+    await page.getByRole('link', { name: /^Pain told by Maren/ }).click();
+    const told = page.getByRole('region', { name: 'Sessions' });
+    await expect(told).toContainText('clear pain, knee, in seated leg curl');
+    await expect(told).toContainText('pendulum squat instead of hack squat: taken');
+    await expect(told).toContainText('rescued: a third fewer sets');
+    await expect(told).toContainText('barbell curl beyond the plan');
+    await expect(told).toContainText('too hard: “Knee felt wrong from the second set on.”');
+    await told.getByRole('button', { name: /^Seen/ }).click();
+    await expect(told.getByRole('button', { name: /^Seen/ })).toHaveCount(0);
+    await page.goto('/desk');
+    await expect(page.getByText('pain told')).toHaveCount(0);
+  });
+  await context.close();
+});
+
+test('a check-in without a network arrives with it, weighs on the deload and stands with the coach; a line goes back', async ({
+  coach: page,
+  browser,
+}) => {
+  const context = await marensPhone(page, browser);
+  const [phone] = context.pages();
+  if (phone === undefined) throw new Error('no page');
+  await phone.getByRole('link', { name: 'Check in', exact: true }).click();
+  await phone.getByRole('group', { name: 'Sleep' }).getByLabel('Poorly').click();
+  await phone.getByLabel('Low', { exact: true }).click();
+  await phone.getByRole('group', { name: 'Appetite' }).getByLabel('Poorly').click();
+  await phone.getByLabel('Most stayed').click();
+  await phone.getByLabel('Resting heart rate').fill('3');
+  await expect(phone.getByRole('button', { name: 'Send' })).toBeDisabled();
+  await phone.getByLabel('Resting heart rate').fill('58');
+  await phone.getByLabel('Body weight, kg').fill('67,9');
+  await context.setOffline(true);
+  await phone.getByRole('button', { name: 'Send' }).click();
+  await expect(phone.getByText(/kept on this phone and goes to your coach/)).toBeVisible();
+  await phone.close({ runBeforeUnload: false });
+  await context.setOffline(false);
+  const again = await context.newPage();
+  await again.goto('/floor');
+  await expect(again.getByRole('heading', { name: 'Week 3' })).toBeVisible();
+
+  await page.goto('/desk');
+  const profile = await hrefOf(page, 'Profile of Maren');
+  await expect(async () => {
+    await page.goto(`${profile}#told`);
+    await expect(page.getByRole('region', { name: 'Check-ins' })).toContainText('body weight 67.9 kg', {
+      timeout: 3000,
+    });
+  }).toPass();
+  await expect(page.getByRole('region', { name: 'Signs' })).toContainText(/\d+ of 14, a deload is/);
+  await page.getByLabel('A line to the athlete').fill('Two easy days, then we look again.');
+  await page.getByRole('button', { name: 'Say it' }).click();
+  await expect(page.getByRole('button', { name: 'Said' })).toBeVisible();
+  await again.goto('/floor');
+  await expect(again.getByText('Two easy days, then we look again.')).toBeVisible();
+  await again.getByRole('link', { name: 'Your lifts' }).click();
+  await expect(again.getByText('67.9 kg')).toBeVisible();
+  await expect(again.getByRole('listitem').filter({ hasText: 'Leg press' })).toContainText('heaviest');
+
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await page.keyboard.press('Alt+3');
+  await expect(page.getByRole('group', { name: 'poor sleep' }).getByLabel('clear')).toBeChecked();
+  await context.close();
+});
+
+test('a week taken back while a phone has it: the coach is warned, and what the phone logs stands in the next issue', async ({
+  coach: page,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  const context = await marensPhone(page, browser);
+  const [phone] = context.pages();
+  if (phone === undefined) throw new Error('no page');
+  await begin(phone, /Lower, squat first/);
+  await context.setOffline(true);
+  await asAsked(phone);
+  await expect(phone.getByText('No connection. 1 set kept on this phone.')).toBeVisible();
+
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await page.getByRole('button', { name: 'Recall week 3' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('A phone of the athlete opened this week');
+  await page.getByRole('button', { name: 'Recall week 3' }).click();
+  await page.getByRole('button', { name: 'Issue week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+
+  await context.setOffline(false);
+  await expect(phone.getByText(/Your coach changed this week\. What you log is kept/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+  await page.reload();
+  await ready(page);
+  await expect(cell(page, 'hack squat', 'w3')).toContainText('@');
+  await expect(page.getByRole('button', { name: 'Recall week 3' })).toHaveCount(0);
+  await context.close();
+});
