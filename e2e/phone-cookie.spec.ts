@@ -63,6 +63,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'blocks/[blockId]/actions.ts save': [blockId, 0, []],
   'athletes/[athleteId]/actions.ts say': [blockId, 3, 'Hello'],
   'athletes/[athleteId]/actions.ts seen': [athleteId, 'w'],
+  'athletes/[athleteId]/actions.ts settle': [athleteId, 'x'],
   'blocks/new/actions.ts design': [blockId],
   'blocks/new/actions.ts start': [athleteId, { kind: 'empty' }, settings],
   'library/actions.ts save': [{}],

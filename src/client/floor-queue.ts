@@ -10,7 +10,7 @@ import type {
   Unanswered,
 } from '@/core';
 import type { Ports } from './ports';
-import { type Reply, SyncQueue } from './sync-queue';
+import { type Refused, type Reply, SyncQueue } from './sync-queue';
 
 /** A session of an issued week. */
 export interface SessionRef {
@@ -36,6 +36,8 @@ type SessionItem = Extract<FloorItem, { readonly ref: SessionRef }>;
 export interface FloorServer {
   readonly work: (ref: SessionRef, outgoing: Outgoing) => Promise<LogOutcome | Unanswered>;
   readonly checkIn: (checkIn: CheckIn) => Promise<{ readonly status: 'taken' } | Unanswered>;
+  /** Shows the coach what was not taken: all there is of it. */
+  readonly refused: (items: readonly Refused<FloorItem>[]) => Promise<unknown>;
 }
 
 export type FloorQueue = SyncQueue<FloorItem>;
@@ -51,7 +53,7 @@ export function floorQueue(
   ports: Ports,
   onRecalled: (ref: SessionRef) => void = () => {},
 ): FloorQueue {
-  return new SyncQueue<FloorItem>(
+  const queue = new SyncQueue<FloorItem>(
     {
       name: NAME,
       isOrdered: false,
@@ -60,6 +62,15 @@ export function floorQueue(
     },
     ports,
   );
+  let told: readonly Refused<FloorItem>[] = queue.getState().refused;
+  queue.subscribe(() => {
+    const { refused } = queue.getState();
+    if (refused.length === told.length && refused.every((one, at) => one === told[at])) return;
+    told = refused;
+    // The phone keeps it whatever becomes of this; its next page tells it again.
+    void server.refused(refused).catch(() => {});
+  });
+  return queue;
 }
 
 export const isOf = (ref: SessionRef) => (item: FloorItem) =>

@@ -22,6 +22,7 @@ function phone(
   const sent: Outgoing[] = [];
   const refs: SessionRef[] = [];
   const checkIns: CheckIn[] = [];
+  const shown: string[][] = [];
   let answer: (outgoing: Outgoing) => LogOutcome | Unanswered | 'no network' = () => ({
     status: 'taken',
     refused: [],
@@ -41,6 +42,9 @@ function phone(
       checkIns.push(checkIn);
       return { status: 'taken' } as const;
     },
+    refused: async (items: readonly { readonly why: string }[]) => {
+      shown.push(items.map(({ why }) => why));
+    },
   };
   const ref = { issuedWeekId: 'w', sessionId };
   const floor = new FloorSession(
@@ -54,6 +58,7 @@ function phone(
     sent,
     refs,
     checkIns,
+    shown,
     server,
     ports,
     browser,
@@ -165,7 +170,7 @@ test('two pages of one session lose nothing of each other', async () => {
 });
 
 test('a refused set is set aside, the others arrive, and it can be sent again or put away', async () => {
-  const { floor, answers, browser } = phone();
+  const { floor, answers, browser, shown } = phone();
   answers(({ sets }) => ({
     status: 'taken',
     recalled: false,
@@ -183,6 +188,8 @@ test('a refused set is set aside, the others arrive, and it can be sent again or
   await calm();
   expect(reps(floor)).toEqual([10]);
   expect(floor.getState().queue.refused).toEqual([]);
+  // The coach is shown it, and that it is settled.
+  expect(shown).toEqual([['id taken'], []]);
 });
 
 test('a week taken back is said, and its sets arrive', async () => {

@@ -19,6 +19,7 @@ export * from './repositories/measurements';
 export { ownExercises } from './repositories/own-exercises';
 export * from './repositories/pain';
 export * from './repositories/phones';
+export * from './repositories/refused-items';
 export * from './repositories/revisions';
 export { Unreadable } from './repositories/stored';
 export * from './repositories/strength';

@@ -2,7 +2,8 @@ const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
  * What athletes tell beside their sets: notes of a session, the day soreness ended, check-ins; when a phone opened a
- * week, and what the coach says with it. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
+ * week, and what the coach says with it; what a phone has
+ * that the server did not take. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
  * sore becomes still there a week on; just in time is what no answer counts as.
  */
 export const STATEMENTS: readonly string[] = [
@@ -33,5 +34,18 @@ export const STATEMENTS: readonly string[] = [
     received_at DATETIME(3) NOT NULL,
     KEY check_ins_by_athlete (coach_id, athlete_id, local_date),
     CONSTRAINT check_ins_athlete FOREIGN KEY (athlete_id) REFERENCES athletes (id) ON DELETE CASCADE
+  ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
+  `CREATE TABLE IF NOT EXISTS refused_items (
+    id ${ID} NOT NULL,
+    phone_id ${ID} NOT NULL,
+    coach_id ${ID} NOT NULL,
+    athlete_id ${ID} NOT NULL,
+    item TEXT NOT NULL,
+    why VARCHAR(40) NOT NULL,
+    at DATETIME(3) NOT NULL,
+    settled_at DATETIME(3) NULL,
+    PRIMARY KEY (phone_id, id),
+    KEY refused_items_by_athlete (coach_id, athlete_id, settled_at),
+    CONSTRAINT refused_items_phone FOREIGN KEY (phone_id) REFERENCES phones (id) ON DELETE CASCADE
   ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
 ];

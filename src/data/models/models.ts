@@ -165,6 +165,17 @@ export interface SorenessRow {
   said: string;
   at: Date;
 }
+export interface RefusedItemRow {
+  id: string;
+  phoneId: string;
+  coachId: string;
+  athleteId: string;
+  /** JSON as the phone has it, whatever it is. */
+  item: string;
+  why: string;
+  at: Date;
+  settledAt: Date | null;
+}
 export interface CheckInRow {
   id: string;
   coachId: string;
@@ -204,6 +215,7 @@ export interface Models {
   readonly sets: Table<LoggedSetRow>;
   readonly soreness: Table<SorenessRow>;
   readonly checkIns: Table<CheckInRow>;
+  readonly refusedItems: Table<RefusedItemRow>;
   readonly calls: Table<CallRow>;
   readonly exercises: Table<ExerciseRow>;
   readonly measurements: Table<MeasurementRow>;
@@ -230,6 +242,7 @@ function peopleTables(
   | 'exercises'
   | 'measurements'
   | 'checkIns'
+  | 'refusedItems'
   | 'phones'
   | 'invites'
 > {
@@ -275,6 +288,16 @@ function peopleTables(
       localDate: DataTypes.DATEONLY,
       answers: json,
       receivedAt: when,
+    }),
+    refusedItems: table('refused_items', {
+      phoneId: key(),
+      id: key(),
+      coachId: id,
+      athleteId: id,
+      item: DataTypes.TEXT,
+      why: DataTypes.STRING(40),
+      at: when,
+      settledAt: when,
     }),
     athletes: table('athletes', {
       id: key(),

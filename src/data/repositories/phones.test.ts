@@ -5,6 +5,7 @@ import { archiveAthlete } from './athletes';
 import { issueWeek } from './issuing';
 import { keepWork } from './logging';
 import { codeFor, inviteAthlete, inviteState, joinBy, phoneOf, phonesOf, revokePhones } from './phones';
+import { keepRefused, refusedOf, settleRefusedItem } from './refused-items';
 import { newestIssued } from './training';
 
 afterAll(closeDatabase);
@@ -123,4 +124,28 @@ describe('a phone', () => {
     expect(await keepWork(phone, ref, outgoing, NOW)).toMatchObject({ status: 'taken', refused: [] });
     expect(phone).toMatchObject({ coachId: asker.coachId, athleteId: athlete.id });
   });
+});
+
+test('what a phone has that was not taken: shown while it has it, settled by whoever comes first, nobody else’s touched', async () => {
+  const { asker, athlete } = await someBlock();
+  const made = await inviteAthlete(asker, athlete.id, NOW);
+  const joined = await joinBy(made?.token ?? '', 'A phone', NOW);
+  if (joined.status !== 'joined') throw new Error(joined.status);
+  const phone = await phoneOf(joined.token, NOW);
+  if (phone === undefined) throw new Error('no phone');
+  const items = ['a', 'b'].map((id) => ({ id: `${phone.phoneId}${id}`, item: '{}', why: 'id taken' }));
+  await keepRefused(phone, items, NOW);
+  await keepRefused(phone, items, NOW);
+  const ids = async () => (await refusedOf(asker, athlete.id)).map(({ id }) => id.slice(-1)).sort();
+  expect(await ids()).toEqual(['a', 'b']);
+  expect(await refusedOf(await someCoach(), athlete.id)).toEqual([]);
+  await settleRefusedItem(await someCoach(), athlete.id, items[0]?.id ?? '', NOW);
+  expect(await ids()).toEqual(['a', 'b']);
+  await settleRefusedItem(asker, athlete.id, items[0]?.id ?? '', NOW);
+  expect(await ids()).toEqual(['b']);
+  // The phone still has both, and later neither.
+  await keepRefused(phone, items, NOW);
+  expect(await ids()).toEqual(['b']);
+  await keepRefused(phone, [], NOW);
+  expect(await ids()).toEqual([]);
 });

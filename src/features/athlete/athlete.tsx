@@ -142,6 +142,8 @@ export function AthleteScreen({
               unseen={data.unseenPain}
               say={actions.say}
               seen={actions.seen}
+              refused={data.refused}
+              settle={actions.settle}
             />
           ) : null}
         </main>

@@ -26,6 +26,8 @@ export interface AthleteData {
   readonly weekLines: Readonly<Record<number, string>>;
   /** Workouts in which pain was told and not yet marked as seen. */
   readonly unseenPain: readonly string[];
+  /** What phones have that the server did not take, as JSON. */
+  readonly refused: readonly { readonly id: string; readonly item: string; readonly why: string }[];
   readonly today: LocalDate;
 }
 
@@ -68,6 +70,8 @@ export interface AthleteActions {
   ) => Promise<{ readonly status: 'said' } | { readonly status: 'gone' } | Unanswered>;
   /** Marks pain that was told as seen. */
   readonly seen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
+  /** Settles one of what phones have that was not taken. */
+  readonly settle: (itemId: string) => Promise<{ readonly status: 'settled' } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
   readonly erase: () => Promise<void>;
 }

@@ -20,9 +20,9 @@ import { formClasses as classes, Section } from '@/ui/form';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { longDay } from '@/ui/words/dates';
 import { namesOf } from '@/ui/words/names';
-import { achesText, measuredText, noteSentence, SIGN_WEIGHTS } from '@/ui/words/told';
+import { achesText, measuredText, noteSentence, refusedText, SIGN_WEIGHTS } from '@/ui/words/told';
 import own from './athlete.module.css';
-import type { AthleteActions } from './contract';
+import type { AthleteActions, AthleteData } from './contract';
 
 interface ToldProps {
   readonly running: Training | null;
@@ -34,10 +34,13 @@ interface ToldProps {
   readonly seen: AthleteActions['seen'];
   /** Ids of workouts whose pain the coach has not marked as seen. */
   readonly unseen: readonly string[];
+  readonly refused: AthleteData['refused'];
+  readonly settle: AthleteActions['settle'];
 }
 
 /** What the athlete has told: how they are, session by session; and what is said to them with the week. */
-export default function Told({ running, catalogue, today, weekLines, say, seen, unseen }: ToldProps) {
+export default function Told(props: ToldProps) {
+  const { running, catalogue, today, weekLines, say, seen, unseen } = props;
   if (running === null)
     return <p className={classes.soft}>What the athlete tells stands here once a block is handed out.</p>;
   const last = running.issued.at(-1);
@@ -46,6 +49,7 @@ export default function Told({ running, catalogue, today, weekLines, say, seen, 
       {last === undefined ? null : (
         <SaidWithWeek key={last.week} week={last.week} line={weekLines[last.week] ?? ''} say={say} />
       )}
+      <NotTaken {...props} />
       <Signs running={running} catalogue={catalogue} today={today} />
       <CheckIns running={running} />
       <Sessions running={running} catalogue={catalogue} unseen={unseen} seen={seen} />
@@ -91,6 +95,33 @@ function SaidWithWeek({
         </Button>
         {problem === '' ? null : <span role="alert">{problem}</span>}
       </form>
+    </Section>
+  );
+}
+
+/** What phones have that the server did not take: entered by hand where it matters, then settled. */
+function NotTaken({ refused, settle, catalogue }: ToldProps) {
+  const [gone, setGone] = useState<readonly string[]>([]);
+  const names = namesOf(catalogue);
+  const left = refused.filter(({ id }) => !gone.includes(id));
+  if (left.length === 0) return null;
+  return (
+    <Section title="On a phone, not taken" aside="the phone keeps it until the athlete puts it away">
+      {left.map(({ id, item, why }) => (
+        <p key={id}>
+          {refusedText(item, names)}: {why}.{' '}
+          <Button
+            variant="link"
+            onClick={() =>
+              void settle(id).then(({ status }) => {
+                if (status === 'settled') setGone((now) => [...now, id]);
+              })
+            }
+          >
+            Settled
+          </Button>
+        </p>
+      ))}
     </Section>
   );
 }

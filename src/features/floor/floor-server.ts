@@ -13,5 +13,9 @@ async function post<T>(path: string, body: unknown): Promise<T> {
 /** The server as the floor reaches it; rejects where it was not reached or said nothing that can be read. */
 export const floorServer: FloorServer = {
   work: (ref, outgoing) => post('/floor/log', { ref, outgoing }),
+  refused: (items) =>
+    post('/floor/log/refused', {
+      refused: items.map(({ item, why }) => ({ id: item.id, item: JSON.stringify(item), why })),
+    }),
   checkIn: (checkIn) => post('/floor/log/check-in', { checkIn }),
 };

@@ -60,3 +60,22 @@ export function measuredText({
 
 /** How much a sign weighs. */
 export const SIGN_WEIGHTS = ['none', 'some', 'clear'] as const;
+
+interface SetLike {
+  readonly exerciseId: string;
+  readonly load: { readonly value: number; readonly unit: string };
+  readonly reps: number;
+  readonly rir: number;
+}
+
+/** What a phone has that was not taken, as far as it can be read. */
+export function refusedText(item: string, names: ExerciseNames): string {
+  try {
+    const { set, localDate } = JSON.parse(item) as { set?: SetLike; localDate?: string };
+    if (set === undefined) return `Something else of ${localDate ?? 'a day unknown'}`;
+    const { exerciseId, load, reps, rir } = set;
+    return `${localDate ?? ''} ${names(exerciseId)}: ${reps} at ${load.value} ${load.unit}, ${rir} left`.trim();
+  } catch {
+    return 'Something that cannot be read';
+  }
+}

@@ -17,6 +17,7 @@ import {
   revokePhones,
   saveAthlete,
   sayWithWeek,
+  settleRefusedItem,
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
@@ -134,5 +135,17 @@ export async function seen(
   return asCoach(async (asker) => {
     await painSeen(asker, workoutId, new Date());
     return { status: 'seen' as const };
+  });
+}
+
+/** Settles one of what an athlete's phones have that was not taken. */
+export async function settle(
+  athleteId: string,
+  itemId: string,
+): Promise<{ readonly status: 'settled' } | Unanswered> {
+  if (!isId(athleteId) || !isId(itemId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    await settleRefusedItem(asker, athleteId, itemId, new Date());
+    return { status: 'settled' as const };
   });
 }

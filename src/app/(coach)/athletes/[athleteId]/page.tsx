@@ -8,13 +8,14 @@ import {
   findTraining,
   ownExercises,
   phonesOf,
+  refusedOf,
   unseenPain,
   weekLines,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, erase, invite, keep, measure, revoke, say, seen } from './actions';
+import { archive, erase, invite, keep, measure, revoke, say, seen, settle } from './actions';
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
@@ -33,11 +34,12 @@ export default async function AthletePage({ params }: PageProps) {
     phonesOf(asker, athleteId, new Date()),
   ]);
   const blockId = blocks[0]?.id;
-  const [running, exposures, lines, unseen] = await Promise.all([
+  const [running, exposures, lines, unseen, refused] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
     blockId === undefined ? new Map<number, string>() : weekLines(asker, blockId),
     unseenPain(asker, athleteId),
+    refusedOf(asker, athleteId),
   ]);
   const actions = {
     save: keep.bind(null, athleteId),
@@ -46,6 +48,7 @@ export default async function AthletePage({ params }: PageProps) {
     revoke: revoke.bind(null, athleteId),
     say: say.bind(null, blockId ?? null),
     seen: seen.bind(null, athleteId),
+    settle: settle.bind(null, athleteId),
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };
@@ -62,6 +65,7 @@ export default async function AthletePage({ params }: PageProps) {
         phones,
         weekLines: Object.fromEntries(lines),
         unseenPain: unseen,
+        refused,
         today: localDate(athlete.timeZone),
       }}
       actions={actions}
