@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { malformed, ok, type Result } from '../result';
-import type { LoggedMore } from './log';
+import { LONGEST_SET_LINE, type LoggedMore } from './log';
 
 const count = z.int().min(0).max(3600).optional();
 
@@ -14,6 +14,7 @@ export const loggedMoreSchema = z.strictObject({
   seconds: count,
   left: count,
   right: count,
+  line: z.string().min(1).max(LONGEST_SET_LINE).optional(),
 });
 
 /** Reads what else was noted of a set as it was stored. */

@@ -19,7 +19,12 @@ export interface LoggedMore {
   /** Reps of each side, where a one-sided set was logged by sides; `reps` is the lower. */
   readonly left?: number | undefined;
   readonly right?: number | undefined;
+  /** What the athlete says of it. */
+  readonly line?: string | undefined;
 }
+
+/** The longest line on a set. */
+export const LONGEST_SET_LINE = 200;
 
 /** One performed set. Never changed: a correction is a further set that supersedes it. */
 export interface LoggedSet {

@@ -1,7 +1,7 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * What athletes tell beside their sets: notes of a session, the day soreness ended, check-ins; when a phone opened a
+ * What athletes tell beside their sets: a line on a set, notes of a session, the day soreness ended, check-ins; when a phone opened a
  * week, and what the coach says with it; what a phone has
  * that the server did not take. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
  * sore becomes still there a week on; just in time is what no answer counts as.
@@ -12,6 +12,7 @@ export const STATEMENTS: readonly string[] = [
     ADD COLUMN IF NOT EXISTS rescue VARCHAR(16) NULL,
     ADD COLUMN IF NOT EXISTS hurt_at DATETIME(3) NULL,
     ADD COLUMN IF NOT EXISTS hurt_seen_at DATETIME(3) NULL`,
+  'ALTER TABLE logged_sets MODIFY more VARCHAR(1500) NULL CHECK (more IS NULL OR JSON_VALID(more))',
   'ALTER TABLE soreness_reports ADD COLUMN IF NOT EXISTS said DATE NULL',
   `DELETE FROM soreness_reports WHERE said IS NULL AND soreness = 'just in time'`,
   `UPDATE soreness_reports r JOIN workouts w ON w.id = r.workout_id SET

@@ -415,7 +415,7 @@ function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness'
       loadUnit: DataTypes.STRING,
       reps: DataTypes.INTEGER,
       rir: DataTypes.DECIMAL(3, 1),
-      more: DataTypes.STRING(200),
+      more: DataTypes.STRING(1500),
       measuresStrength: DataTypes.BOOLEAN,
       doneAt: when,
       receivedAt: when,

@@ -135,6 +135,7 @@ export function AthleteScreen({
           ) : null}
           {face === 'Told' ? (
             <Told
+              tools={tools}
               running={running}
               catalogue={catalogue}
               today={data.today}

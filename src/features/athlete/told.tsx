@@ -1,13 +1,16 @@
 'use client';
 
-import { Button, Table, TextInput } from '@mantine/core';
+import '@mantine/core/styles/Checkbox.layer.css';
+import { Button, Checkbox, Table, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   type Catalogue,
+  type CheckInWish,
   conventionsOf,
   type IssuedWeek,
   type LocalDate,
   latestCheckIn,
+  MEASUREMENTS,
   type SessionNote,
   SIGNS,
   signsOf,
@@ -16,15 +19,17 @@ import {
   unfold,
   type Workout,
 } from '@/core';
-import { formClasses as classes, Section } from '@/ui/form';
+import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { longDay } from '@/ui/words/dates';
 import { namesOf } from '@/ui/words/names';
 import { achesText, measuredText, noteSentence, refusedText, SIGN_WEIGHTS } from '@/ui/words/told';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
+import type { DraftTools } from './use-draft';
 
 interface ToldProps {
+  readonly tools: DraftTools;
   readonly running: Training | null;
   readonly catalogue: Catalogue;
   readonly today: LocalDate;
@@ -51,6 +56,7 @@ export default function Told(props: ToldProps) {
       )}
       <NotTaken {...props} />
       <Signs running={running} catalogue={catalogue} today={today} />
+      <Asked tools={props.tools} />
       <CheckIns running={running} />
       <Sessions running={running} catalogue={catalogue} unseen={unseen} seen={seen} />
     </>
@@ -174,6 +180,45 @@ const VERDICTS = {
   propose: 'a deload is due',
   urge: 'a deload is urgent',
 } as const;
+
+const GIRTHS = MEASUREMENTS.filter((kind) => kind !== 'body weight');
+
+/** How often the athlete is asked, and which girths with it; kept with the other facts of theirs. */
+function Asked({ tools }: Pick<ToldProps, 'tools'>) {
+  const { everyDays, girths } = tools.athlete.checkIn;
+  const put = (checkIn: Partial<CheckInWish>) => tools.change({ checkIn: { everyDays, girths, ...checkIn } });
+  return (
+    <Section title="Asked" aside="how often, and what is measured beside body weight">
+      <div className={own.asked}>
+        <Choose
+          label="Check-in"
+          value={String(everyDays)}
+          options={EVERY}
+          names={(days) => EVERY_WORDS[days] ?? `every ${days} days`}
+          onValue={(days) => put({ everyDays: Number(days) })}
+        />
+        {GIRTHS.map((kind) => (
+          <Checkbox
+            key={kind}
+            label={kind}
+            checked={girths.includes(kind)}
+            onChange={({ target }) =>
+              put({ girths: GIRTHS.filter((one) => (one === kind ? target.checked : girths.includes(one))) })
+            }
+          />
+        ))}
+      </div>
+    </Section>
+  );
+}
+
+const EVERY = ['3', '7', '14', '28'] as const;
+const EVERY_WORDS: Readonly<Record<string, string>> = {
+  '3': 'twice a week',
+  '7': 'once a week',
+  '14': 'every two weeks',
+  '28': 'every four weeks',
+};
 
 function CheckIns({ running }: { readonly running: Training }) {
   const rows = [...running.checkIns].reverse();

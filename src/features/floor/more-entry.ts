@@ -3,7 +3,7 @@ import type { AskedSet } from './order';
 import type { CheckedSet } from './set-entry';
 
 /** What can be counted of a set beside its load, reps and RIR. */
-export type MoreField = Exclude<keyof LoggedMore, 'unclean'>;
+export type MoreField = Exclude<keyof LoggedMore, 'unclean' | 'line'>;
 export type MoreEntry = Readonly<Partial<Record<MoreField, string>>>;
 
 export const MORE_LABELS: Readonly<Record<MoreField, string>> = {
@@ -57,6 +57,7 @@ export function startMore(set: SetPlan, done: LoggedMore | undefined): MoreEntry
 export function checkMore(
   entry: MoreEntry,
   unclean = false,
+  line = '',
 ): {
   readonly value: LoggedMore | undefined;
   readonly problem: MoreField | null;
@@ -68,7 +69,12 @@ export function checkMore(
       return { value: undefined, problem: field };
     value[field] = Number(text);
   }
-  const noted: LoggedMore = unclean ? { ...value, unclean: true } : value;
+  const said = line.trim();
+  const noted: LoggedMore = {
+    ...value,
+    ...(unclean ? { unclean: true } : {}),
+    ...(said === '' ? {} : { line: said }),
+  };
   return { value: Object.keys(noted).length === 0 ? undefined : noted, problem: null };
 }
 

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import type { SlotPlan } from '@/core';
+import { LONGEST_SET_LINE, type SlotPlan } from '@/core';
 import classes from './floor.module.css';
 import { loadLabel } from './load-label';
 import { MORE_LABELS } from './more-entry';
@@ -52,7 +52,7 @@ export function SetFigures({ slot, use: { entry, check, put, settle, step } }: S
 
 /** What else is noted of it: what the technique asks, and with a tap whatever else happened. */
 export function SetMore({ use }: Pick<SetFiguresProps, 'use'>) {
-  const { fields, all, setAll, more, setMore, unclean, setUnclean, noted } = use;
+  const { fields, all, setAll, more, setMore, unclean, setUnclean, line, setLine, noted } = use;
   return (
     <div className={classes.more}>
       {fields.map((field) => (
@@ -70,15 +70,26 @@ export function SetMore({ use }: Pick<SetFiguresProps, 'use'>) {
         </label>
       ))}
       {all ? (
-        <label className={classes.moreField}>
-          form was not clean
-          <input
-            type="checkbox"
-            className={classes.moreCheck}
-            checked={unclean}
-            onChange={(event) => setUnclean(event.target.checked)}
-          />
-        </label>
+        <>
+          <label className={classes.moreField}>
+            form was not clean
+            <input
+              type="checkbox"
+              className={classes.moreCheck}
+              checked={unclean}
+              onChange={(event) => setUnclean(event.target.checked)}
+            />
+          </label>
+          <label className={classes.moreLine}>
+            a line on this set
+            <input
+              className={classes.moreInput}
+              value={line}
+              maxLength={LONGEST_SET_LINE}
+              onChange={(event) => setLine(event.target.value)}
+            />
+          </label>
+        </>
       ) : (
         <Button variant="link" onClick={() => setAll(true)}>
           Note more

@@ -13,6 +13,8 @@ interface SetListProps {
   readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
+  /** Every set that was logged, corrected ones too. */
+  readonly logged: readonly LoggedSet[];
   /** The session as it was handed out. */
   readonly issued: FloorSession;
   readonly told: Told;
@@ -37,6 +39,7 @@ export function SetList(props: SetListProps) {
             .map(({ key, set }) => {
               const logged = done.get(key);
               const shown = logged?.set;
+              const before = props.logged.find(({ id }) => id === shown?.supersedes);
               return (
                 <UnstyledButton className={classes.setRow} key={key} onClick={() => onOpen(key)}>
                   <span className={shown === undefined ? classes.soft : ''}>
@@ -49,8 +52,13 @@ export function SetList(props: SetListProps) {
                     <span className={classes.soft}>asked {setText(set.load, set.reps, slot)}</span>
                   ) : (
                     <strong>
-                      {setWithUnit(shown.load.value, shown.reps, slot, shown.load.unit)}, {figure(shown.rir)}{' '}
-                      left
+                      {doneText(shown, slot)}
+                      {before === undefined ? null : (
+                        <span className={classes.was}>was {doneText(before, slot)}</span>
+                      )}
+                      {shown.more?.line === undefined ? null : (
+                        <span className={classes.was}>“{shown.more.line}”</span>
+                      )}
                     </strong>
                   )}
                 </UnstyledButton>
@@ -72,6 +80,9 @@ export function SetList(props: SetListProps) {
     </div>
   );
 }
+
+const doneText = ({ load, reps, rir }: LoggedSet, slot: SlotPlan) =>
+  `${setWithUnit(load.value, reps, slot, load.unit)}, ${figure(rir)} left`;
 
 /** What is not trained today and why, with what was done of it; what was left out by choice can be taken up again. */
 function OutList({ issued, told, day, done, onTell }: SetListProps) {

@@ -32,7 +32,8 @@ export function useSetEntry(
   const fields = moreFields(asked, exercise, all);
   const [more, setMore] = useState<MoreEntry>(() => startMore(set, done?.more));
   const [unclean, setUnclean] = useState(done?.more?.unclean === true);
-  const noted = checkMore(more, unclean);
+  const [line, setLine] = useState(done?.more?.line ?? '');
+  const noted = checkMore(more, unclean, line);
 
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
@@ -77,6 +78,8 @@ export function useSetEntry(
     setMore,
     unclean,
     setUnclean,
+    line,
+    setLine,
     noted,
     check,
     put,

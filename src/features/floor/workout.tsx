@@ -150,6 +150,7 @@ function Face({ issued, use }: FaceProps) {
       day={day}
       sets={sets}
       done={done}
+      logged={state.logged}
       onOpen={(key) => show({ status: 'set', key })}
       onTell={tell}
       onAdd={() => show({ status: 'add' })}
