@@ -25,7 +25,8 @@ try {
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
   });
   await desk(await signedIn({ viewport: { width: 1280, height: 800 } }));
-  await floor(await signedIn({ viewport: { width: 390, height: 844 }, hasTouch: true }));
+  await floor('light', 'floor');
+  await floor('dark', 'floor-dark');
   await block(await signedIn({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' }), '-dark');
 } finally {
   await browser?.close();
@@ -73,6 +74,8 @@ async function desk(page) {
     await page.keyboard.press(`Alt+${at + 1}`);
     await take(page, `athlete-${face}`);
   }
+  await page.keyboard.press('Alt+7');
+  await take(page, 'athlete-told');
   await page.keyboard.press('Control+k');
   await page.getByRole('dialog').getByRole('textbox').fill('how do I make 87.5');
   await take(page, 'palette');
@@ -112,20 +115,81 @@ async function block(page, tone) {
   await take(page, `technique-picker${tone}`);
 }
 
-async function floor(page) {
-  await openBlock(page, 'Maren');
-  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
-  await take(page, 'floor-week');
+/** The athlete's phone, screen by screen side by side: the week, before, a set with its pacer, one of a group, a swap, a check-in. */
+async function floor(colorScheme, name) {
+  const coach = await signedIn({ viewport: { width: 1280, height: 800 } });
+  await openBlock(coach, 'Maren');
+  const block = new URL(coach.url()).pathname;
+  const issue = coach.getByRole('button', { name: 'Issue week 3' });
+  if (await issue.isVisible()) {
+    await issue.click();
+    await coach.getByRole('columnheader', { name: 'wk 3 issued' }).waitFor();
+  }
+  await coach.goto('/desk');
+  await coach.goto(await coach.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href'));
+  await answers(coach);
+  await coach.getByRole('button', { name: /personal link/ }).click();
+  const link = await coach.getByLabel(/^Personal link for/).inputValue();
+  await coach.goto('about:blank');
+  const context = await browser.newContext({
+    baseURL: server.address,
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    colorScheme,
+  });
+  const page = await context.newPage();
+  await page.goto(link);
+  await page.getByRole('button', { name: /^I am/ }).click();
+  await page.waitForURL('**/floor');
+  const shots = [];
+  const shot = async () => {
+    await page.waitForTimeout(1200);
+    shots.push(await page.screenshot());
+  };
+  await shot();
+  await page.goto(block.replace('/blocks/', '/floor/'));
   await page
-    .getByRole('link', { name: /Lower, squat first/ })
+    .getByRole('link', { name: /^Upper, pull first/ })
     .first()
     .click();
-  await take(page, 'floor-soreness');
-  await openBlock(page, 'Devika');
-  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
-  await page
-    .getByRole('link', { name: /^Hinge and row/ })
-    .first()
-    .click();
-  await take(page, 'floor-set');
+  await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+  await page.waitForTimeout(1000);
+  await page.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poorly').click();
+  await shot();
+  // Nothing is told: the next picture begins where this one did.
+  await page.reload();
+  await page.waitForTimeout(1000);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('button', { name: /^Beat the tempo/ }).click();
+  await page.waitForTimeout(8000);
+  await shot();
+  await page.getByRole('button', { name: 'All sets' }).click();
+  await page.locator('section', { hasText: 'Incline dumbbell curl' }).getByRole('button').first().click();
+  await shot();
+  await page.getByRole('button', { name: 'Not as planned?' }).click();
+  await page.getByLabel('Swap it').click();
+  await shot();
+  await page.goto('/floor/check-in');
+  await page.waitForTimeout(1000);
+  await page.getByRole('group', { name: 'Sleep' }).getByLabel('So so').click();
+  await page.getByLabel('Knee').click();
+  await page.getByLabel('Slight').click();
+  await shot();
+  await context.close();
+  await sideBySide(shots, name);
+}
+
+/** Pictures of a phone beside each other in one. */
+async function sideBySide(shots, name) {
+  const width = shots.length * 390 + (shots.length - 1) * 24;
+  const page = await browser.newPage({ viewport: { width, height: 844 } });
+  const images = shots.map(
+    (one) => `<img width="390" src="data:image/png;base64,${one.toString('base64')}">`,
+  );
+  await page.setContent(
+    `<body style="margin:0;display:flex;gap:24px;background:#777">${images.join('')}</body>`,
+  );
+  await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+  await page.close();
+  say(name);
 }

@@ -90,7 +90,6 @@ async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: 
     phone,
     {
       ...second,
-      drive: 'low',
       restingHeartRate: 57,
       aches: [{ joint: 'elbow', grade: 'slight' }],
       line: 'Late shifts this week, nights were short.',
