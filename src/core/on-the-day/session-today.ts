@@ -8,6 +8,7 @@ import { carriedWeight } from '../loading/carried';
 import { type LoadGrid, loadGrid, nearestLoad } from '../loading/grid';
 import { warmUpRamp } from '../loading/warm-up-ramp';
 import { type Unit, valueIn } from '../loading/weight';
+import { plainSet } from '../plan/plain-set';
 import type { SessionPlan } from '../plan/session';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -253,10 +254,16 @@ const EXTRA = { sets: 3, reps: 10, rir: 2 };
 
 function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
   const isHeld = exercise.measure === 'seconds';
-  const sets = Array.from({ length: EXTRA.sets }, (_, at) => ({
-    ...plainSet(`work-${at + 1}`, at + 1, exercise.restSeconds),
-    reps: isHeld ? EXTRA.reps * SECONDS_A_REP : EXTRA.reps,
-  }));
+  const reps = isHeld ? EXTRA.reps * SECONDS_A_REP : EXTRA.reps;
+  const like = {
+    reps,
+    rir: EXTRA.rir,
+    hard: true,
+    credit: 1,
+    rest: exercise.restSeconds,
+    measuresStrength: true,
+  };
+  const sets = Array.from({ length: EXTRA.sets }, (_, at) => plainSet(`work-${at + 1}`, at + 1, like));
   const none = { code: 'not fetched' } as const;
   const slot: SlotPlan = {
     slotId,
@@ -283,27 +290,6 @@ function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
     why: { rir: none, load: none, sets: none, reps: none },
   };
   return loaded(slot, { ...EXTRA, load: null }, exercise, day);
-}
-
-function plainSet(id: string, round: number, rest: number): SetPlan {
-  return {
-    id,
-    role: 'work',
-    load: null,
-    reps: EXTRA.reps,
-    rir: EXTRA.rir,
-    predictedRir: null,
-    hard: true,
-    credit: 1,
-    round,
-    piece: 1,
-    rest,
-    manner: 'full',
-    sections: [],
-    variant: null,
-    measuresStrength: true,
-    optional: false,
-  };
 }
 
 /** A slot with sets beyond the plan: like its last whole one. */

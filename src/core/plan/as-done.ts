@@ -3,6 +3,7 @@ import type { LoggedSet } from '../log/log';
 import { toldOf } from '../on-the-day/session-note';
 import { partsOf } from '../techniques/registry';
 import { roundCredits } from '../techniques/stamina';
+import { plainSet } from './plain-set';
 import type { SessionPlan } from './session';
 import type { SetPlan } from './set';
 import type { SlotPlan } from './slot';
@@ -52,34 +53,13 @@ function slotsBeyond(
   const byExercise = new Map<string, SetPlan[]>();
   for (const { id, exerciseId, reps, rir } of sets) {
     const before = byExercise.get(exerciseId) ?? [];
-    byExercise.set(exerciseId, [...before, beyondSet(id, before.length + 1, reps, rir)]);
+    byExercise.set(exerciseId, [...before, plainSet(id, before.length + 1, { reps, rir })]);
   }
   return [...byExercise].map(([exerciseId, done]) => {
     const slot = { ...like, slotId: `beyond/${exerciseId}`, exerciseId, exerciseRevision: 1, variant: null };
     const straight: SlotPlan = { ...slot, technique: { kind: 'straight', sets: done.length }, joined: false };
     return { ...straight, sets: credited(straight, done, conventions) };
   });
-}
-
-function beyondSet(id: string, round: number, reps: number, rir: number): SetPlan {
-  return {
-    id,
-    role: 'work',
-    load: null,
-    reps,
-    rir,
-    predictedRir: null,
-    hard: false,
-    credit: 0,
-    round,
-    piece: 1,
-    rest: 0,
-    manner: 'full',
-    sections: [],
-    variant: null,
-    measuresStrength: false,
-    optional: false,
-  };
 }
 
 /** Sets with the credit they have as done: a round by its pieces; what the coach stated where RIR cannot be known. */

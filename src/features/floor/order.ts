@@ -9,6 +9,8 @@ export interface AskedSet {
   readonly rest: number;
   /** Whether the time is noted with it: it closes work that is done against the clock. */
   readonly timed: boolean;
+  /** The slots it is done in turn with. */
+  readonly partners: readonly SlotPlan[];
   /** The stopwatch it is done under; null where none runs. */
   readonly watch: Watch | null;
 }
@@ -41,7 +43,8 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
     rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
     for (const turn of turnsOf(group)) {
       turn.forEach(({ slot, set, timed, watch }, at) => {
-        sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, watch });
+        const partners = group.filter((one) => one !== slot);
+        sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, partners, watch });
         // To another member one walks; the last one's rest is the turn's.
         const next = turn[at + 1];
         rest = next === undefined || next.slot === slot ? set.rest : CHANGE;

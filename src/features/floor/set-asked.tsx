@@ -3,7 +3,7 @@ import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { shortDay } from '@/ui/words/dates';
-import { figure, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
+import { figure, listed, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
@@ -22,7 +22,7 @@ interface AskedProps {
 /** Which set it is, how it is done, and its figures, huge. */
 export function SetAsked({
   data,
-  asked: { slot, set },
+  asked: { slot, set, partners },
   onDifferent,
 }: AskedProps & { readonly onDifferent: (() => void) | null }) {
   const exercise = data.exercises[slot.exerciseId];
@@ -40,6 +40,9 @@ export function SetAsked({
           </Button>
         )}
       </div>
+      {partners.length === 0 ? null : (
+        <p className={classes.cue}>In turn with {listed(partners.map((one) => nameOf(one, data)))}.</p>
+      )}
       <p className={classes.cue}>
         {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
         {setUp === undefined ? '' : ` Set-up: ${setUp}`}

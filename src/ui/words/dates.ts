@@ -1,28 +1,52 @@
-import dayjs from 'dayjs';
-import customParseFormat from 'dayjs/plugin/customParseFormat';
-import type { LocalDate } from '@/core';
+import { daysBetween, isDate, type LocalDate } from '@/core';
 
-dayjs.extend(customParseFormat);
+const written = (options: Intl.DateTimeFormatOptions) => {
+  const format = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options });
+  return (date: LocalDate) => format.format(new Date(`${date}T00:00:00Z`)).replaceAll(',', '');
+};
+// September is Sept to some: months are cut to three letters by ourselves.
+const weekday = written({ weekday: 'short' });
+const wholeMonth = written({ month: 'long' });
+const month = (date: LocalDate) => wholeMonth(date).slice(0, 3);
 
 /** `Mon 9 Nov`; with the year where it is not the one of `today`. ISO is for data and files. */
 export function day(date: LocalDate, today: LocalDate): string {
-  return dayjs(date).format(date.slice(0, 4) === today.slice(0, 4) ? 'ddd D MMM' : 'ddd D MMM YYYY');
+  return date.slice(0, 4) === today.slice(0, 4) ? `${weekday(date)} ${shortDay(date)}` : longDay(date);
 }
 
 /** `Mon 9 Nov 2026`. */
 export function longDay(date: LocalDate): string {
-  return dayjs(date).format('ddd D MMM YYYY');
+  return `${weekday(date)} ${shortDay(date)} ${date.slice(0, 4)}`;
 }
 
 /** `9 Nov`, where the day of the week stands beside it. */
 export function shortDay(date: LocalDate): string {
-  return dayjs(date).format('D MMM');
+  return `${Number(date.slice(8))} ${month(date)}`;
 }
 
-/** Ways in which people write a day with its year. */
-const WHOLE = ['YYYY-MM-DD', 'D MMM YYYY', 'D MMMM YYYY', 'MMM D YYYY', 'D.M.YYYY', 'D/M/YYYY'];
-/** And without one. */
-const YEARLESS = ['D MMM', 'D MMMM', 'MMM D', 'D.M.', 'D/M'];
+const MONTHS = [
+  'january',
+  'february',
+  'march',
+  'april',
+  'may',
+  'june',
+  'july',
+  'august',
+  'september',
+  'october',
+  'november',
+  'december',
+];
+
+/** Ways in which people write a day; where the year is left out it is the nearest. */
+const WAYS = [
+  /^(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})$/,
+  /^(?<day>\d{1,2}) (?<name>[a-z]+)(?: (?<year>\d{4}))?$/,
+  /^(?<name>[a-z]+) (?<day>\d{1,2})(?: (?<year>\d{4}))?$/,
+  /^(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})?$/,
+  /^(?<day>\d{1,2})\/(?<month>\d{1,2})(?:\/(?<year>\d{4}))?$/,
+];
 
 /**
  * A day as people write it: `9 Nov 2026`, `Mon 9 Nov`, `9.11.2026`, `2026-11-09`. Without a year it is the one nearest
@@ -32,22 +56,25 @@ const YEARLESS = ['D MMM', 'D MMMM', 'MMM D', 'D.M.', 'D/M'];
 export function dayFrom(text: string, today: LocalDate): LocalDate | undefined {
   const tidy = text
     .trim()
-    .replace(/^(mon|tue|wed|thu|fri|sat|sun)[a-z]*[,.]?\s+/i, '')
-    .replace(/,/g, '')
     .toLowerCase()
-    .replace(/[a-z]+/g, (word) => `${word[0]?.toUpperCase() ?? ''}${word.slice(1)}`)
+    .replace(/^(mon|tue|wed|thu|fri|sat|sun)[a-z]*[,.]?\s+/, '')
+    .replace(/,/g, '')
     .replace(/\s+/g, ' ');
-  for (const format of WHOLE) {
-    const read = dayjs(tidy, format, true);
-    if (read.isValid()) return read.format('YYYY-MM-DD');
+  for (const way of WAYS) {
+    const found = way.exec(tidy)?.groups;
+    if (found === undefined) continue;
+    const { year, name } = found;
+    const at = name === undefined ? Number(found.month) : monthOf(name);
+    const thisYear = Number(today.slice(0, 4));
+    const years = year === undefined ? [thisYear - 1, thisYear, thisYear + 1] : [Number(year)];
+    const days = years.map((one) => `${one}-${two(at)}-${two(Number(found.day))}`).filter(isDate);
+    const away = (date: LocalDate) => Math.abs(daysBetween(date, today));
+    return days.sort((a, b) => away(a) - away(b))[0];
   }
-  const now = dayjs(today);
-  const years = [now.year() - 1, now.year(), now.year() + 1].flatMap((year) =>
-    YEARLESS.flatMap((format) => {
-      const read = dayjs(`${tidy} ${year}`, `${format} YYYY`, true);
-      return read.isValid() ? [read] : [];
-    }),
-  );
-  const [nearest] = years.sort((a, b) => Math.abs(a.diff(now)) - Math.abs(b.diff(now)));
-  return nearest?.format('YYYY-MM-DD');
+  return undefined;
 }
+
+const two = (number: number) => String(number).padStart(2, '0');
+
+/** The month of a name, whole or its first three letters; 0 where there is none. */
+const monthOf = (name: string) => MONTHS.findIndex((one) => one === name || one.slice(0, 3) === name) + 1;

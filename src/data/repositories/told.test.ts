@@ -1,0 +1,183 @@
+import { randomUUID } from 'node:crypto';
+import { type CheckIn, pageStateOf, unfold, withChanges } from '@/core';
+import { closeDatabase } from '../database';
+import { models } from '../models/models';
+import { NOW, setsFor, someBlock, work } from '../testing/coach';
+import { saveSteps } from './blocks';
+import { pendingCalls } from './calls';
+import { reloadTraining } from './changes';
+import { issueWeek, recallWeek, weekOpened } from './issuing';
+import { keepCheckIn } from './keep-check-in';
+import { keepWork } from './logging';
+import { findMeasurements } from './measurements';
+import { exerciseLookup, findTraining } from './training';
+
+afterAll(closeDatabase);
+
+async function issuedBlock() {
+  const made = await someBlock();
+  const outcome = await issueWeek(made.asker, made.blockId, 1, 0, NOW);
+  if (outcome.status !== 'issued') throw new Error(JSON.stringify(outcome));
+  return { ...made, issued: outcome.week, session: { issuedWeekId: outcome.week.id, sessionId: 'sa' } };
+}
+
+describe('what is told beside the sets', () => {
+  const head = () => ({ id: randomUUID(), at: NOW.toISOString() });
+
+  test('notes stand once, oldest first; the day put right is the session’s day, a rescue and pain are findable', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const notes = [
+      { ...head(), kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: 'fewer sets' },
+      {
+        ...head(),
+        kind: 'pain',
+        slotId: 'a1',
+        exerciseId: 'leg-press',
+        where: 'knee',
+        grade: 'clear',
+        line: 'left',
+      },
+      { ...head(), kind: 'date', date: '2026-11-22', time: '18:30', was: '2026-11-24' },
+    ] as const;
+    await keepWork(asker, session, work({ notes: notes.slice(0, 2) }), NOW);
+    await keepWork(asker, session, work({ notes: [...notes] }), NOW);
+    const [workout] = (await findTraining(asker, blockId))?.log.workouts ?? [];
+    expect(workout?.notes).toEqual(notes);
+    expect(workout?.date).toBe('2026-11-22');
+    const row = await models().workouts.findOne({ where: { id: workout?.id ?? '' } });
+    expect(row?.get()).toMatchObject({ rescue: 'fewer sets', hurtAt: NOW, hurtSeenAt: null });
+  });
+
+  test('a page that was read before takes them in with what has changed', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const before = await findTraining(asker, blockId);
+    if (before === undefined) throw new Error('no training');
+    const page = pageStateOf(before);
+    await keepWork(
+      asker,
+      session,
+      work({ notes: [{ ...head(), kind: 'rating', rating: 'too hard', line: 'Slept badly' }] }),
+      new Date(),
+    );
+    const said = await reloadTraining(asker, blockId, page);
+    if (said.status !== 'changes') throw new Error(said.status);
+    const after = withChanges(before, said.changes);
+    expect(after?.log.workouts[0]?.notes).toMatchObject([{ kind: 'rating', line: 'Slept badly' }]);
+  });
+});
+
+describe('a week taken back while a phone has it', () => {
+  const opened = async () => {
+    const made = await issuedBlock();
+    await weekOpened(made.asker, made.issued.id, NOW);
+    return made;
+  };
+
+  test('the coach is told first, and may all the same', async () => {
+    const { asker, blockId } = await opened();
+    expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({
+      status: 'open on a phone',
+      at: NOW.toISOString(),
+    });
+    expect(await recallWeek(asker, blockId, 1, NOW, true)).toEqual({ status: 'recalled' });
+  });
+
+  test('what it logs before the next issue waits and then stands in it; what it logs after goes there at once', async () => {
+    const { asker, blockId, session } = await opened();
+    const [first, second] = await setsFor(asker, blockId, 'sa');
+    if (first === undefined || second === undefined) throw new Error('nothing planned');
+    await recallWeek(asker, blockId, 1, NOW, true);
+    const report = { id: randomUUID(), muscle: 'quads' as const, ended: 'none', said: '2026-11-25' };
+    expect(await keepWork(asker, session, work({ sets: [first], soreness: [report] }), NOW)).toEqual({
+      status: 'taken',
+      refused: [],
+      recalled: true,
+    });
+    expect((await findTraining(asker, blockId))?.log.sets).toEqual([]);
+    const again = await issueWeek(asker, blockId, 1, 0, NOW);
+    if (again.status !== 'issued') throw new Error(again.status);
+    await keepWork(asker, session, work({ sets: [second], finish: true }), NOW);
+    const log = (await findTraining(asker, blockId))?.log;
+    expect(log?.sets.map(({ id }) => id).sort()).toEqual([first.id, second.id].sort());
+    expect(log?.soreness).toMatchObject([{ muscle: 'quads', ended: 'none' }]);
+    expect(log?.workouts).toMatchObject([{ id: `${again.week.id}.sa`, finished: true }]);
+    // Sent once more by the phone that did not hear the answer: still one set.
+    await keepWork(asker, session, work({ sets: [first, second] }), NOW);
+    expect((await findTraining(asker, blockId))?.log.sets).toHaveLength(2);
+  });
+
+  test('a session that is no longer in the week: its sets stand in another, counted as what they were', async () => {
+    const { asker, blockId, session } = await opened();
+    const [first] = await setsFor(asker, blockId, 'sa');
+    if (first === undefined) throw new Error('nothing planned');
+    await recallWeek(asker, blockId, 1, NOW, true);
+    await keepWork(asker, session, work({ sets: [first] }), NOW);
+    const edit = { kind: 'session/remove', session: 'sa' } as const;
+    await saveSteps(asker, blockId, 0, [{ id: randomUUID(), action: 'do', edit }], NOW);
+    const again = await issueWeek(asker, blockId, 1, 1, NOW);
+    if (again.status !== 'issued') throw new Error(again.status);
+    const log = (await findTraining(asker, blockId))?.log;
+    expect(log?.workouts).toMatchObject([{ sessionId: 'sb' }]);
+    expect(log?.sets.map(({ id }) => id)).toEqual([first.id]);
+  });
+});
+
+describe('check-ins', () => {
+  test('stand once, newest last, with what was measured among the measurements; nobody else’s are touched', async () => {
+    const { asker, blockId, athlete } = await someBlock();
+    const checkIn: CheckIn = {
+      id: randomUUID(),
+      date: '2026-11-23',
+      slept: 'well',
+      drive: 'usual',
+      appetite: 'so so',
+      soreness: 'some stayed',
+      aches: [{ joint: 'elbow', grade: 'slight' }],
+      restingHeartRate: 52,
+      measured: [{ kind: 'body weight', value: 61.4, unit: 'kg' }],
+      line: 'Long week',
+    };
+    const phone = { ...asker, athleteId: athlete.id };
+    expect(await keepCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
+    expect(await keepCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
+    await keepCheckIn(phone, { ...checkIn, id: randomUUID(), date: '2026-11-16', measured: [] }, NOW);
+    const training = await findTraining(asker, blockId);
+    expect(training?.checkIns.map(({ date }) => date)).toEqual(['2026-11-16', '2026-11-23']);
+    expect(training?.checkIns[1]).toEqual(checkIn);
+    expect(training?.athlete.bodyweight).toEqual({ value: 61.4, unit: 'kg' });
+    const weighed = (await findMeasurements(asker, athlete.id)).filter(({ date }) => date === '2026-11-23');
+    expect(weighed).toMatchObject([{ kind: 'body weight', value: 61.4 }]);
+    const other = await someBlock();
+    const stolen = await keepCheckIn({ ...other.asker, athleteId: other.athlete.id }, checkIn, NOW);
+    expect(stolen).toEqual({ status: 'malformed' });
+    expect((await findTraining(other.asker, other.blockId))?.checkIns).toEqual([]);
+  });
+});
+
+test('a check-in that speaks of poor recovery changes what is proposed, at the server as on the page', async () => {
+  const { asker, blockId, athlete } = await someBlock();
+  const issued = await issueWeek(asker, blockId, 1, 0, NOW);
+  if (issued.status !== 'issued') throw new Error(issued.status);
+  const session = { issuedWeekId: issued.week.id, sessionId: 'sa' };
+  const sets = await setsFor(asker, blockId, 'sa', 2);
+  await keepWork(asker, session, work({ sets, finish: true }), NOW);
+  const poor: CheckIn = {
+    id: randomUUID(),
+    date: '2026-11-26',
+    slept: 'poorly',
+    drive: 'low',
+    appetite: 'poorly',
+    soreness: 'most stayed',
+    aches: [],
+    restingHeartRate: null,
+    measured: [],
+    line: '',
+  };
+  await keepCheckIn({ ...asker, athleteId: athlete.id }, poor, NOW);
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) throw new Error('no training');
+  const { proposals } = unfold({ ...training, exercises: exerciseLookup(training) });
+  expect((await pendingCalls(asker, blockId)).map(({ id }) => id).sort()).toEqual(
+    proposals.map(({ id }) => id).sort(),
+  );
+});
