@@ -61,6 +61,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
     { revision: 0, athleteRevision: 0, exercises: 0, issued: [], readAt: '2026-11-24T10:00:00Z' },
   ],
   'blocks/[blockId]/actions.ts save': [blockId, 0, []],
+  'blocks/[blockId]/done/[workoutId]/actions.ts enter': [{ issuedWeekId: blockId, sessionId: 'a' }, {}],
   'athletes/[athleteId]/actions.ts say': [blockId, 3, 'Hello'],
   'athletes/[athleteId]/actions.ts seen': [athleteId, 'w'],
   'athletes/[athleteId]/actions.ts settle': [athleteId, 'x'],

@@ -69,6 +69,7 @@ export * from './loading/weight';
 export * from './log/current-sets';
 export { lastTimesIn, slotsWithoutLast, withLastElsewhere } from './log/last-time';
 export * from './log/log';
+export * from './log/session-done';
 export * from './log/soreness';
 export * from './log/stopped';
 export * from './log/to-beat';

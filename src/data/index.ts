@@ -10,6 +10,7 @@ export { reloadTraining } from './repositories/changes';
 export * from './repositories/check-ins';
 export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
+export * from './repositories/entries';
 export * from './repositories/exercises';
 export * from './repositories/issuing';
 export * from './repositories/keep-check-in';

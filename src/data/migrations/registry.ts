@@ -7,6 +7,7 @@ import { STATEMENTS as pendingCalls } from './006-pending-calls';
 import { STATEMENTS as coachConventions } from './007-coach-conventions';
 import { STATEMENTS as phones } from './008-phones';
 import { STATEMENTS as athletesSide } from './009-athletes-side';
+import { STATEMENTS as whoEntered } from './010-who-entered';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -23,4 +24,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '007-coach-conventions', statements: coachConventions },
   { name: '008-phones', statements: phones },
   { name: '009-athletes-side', statements: athletesSide },
+  { name: '010-who-entered', statements: whoEntered },
 ];

@@ -154,6 +154,7 @@ export interface LoggedSetRow {
   doneAt: Date;
   receivedAt: Date;
   supersedes: string | null;
+  enteredBy: 'athlete' | 'coach';
 }
 export interface SorenessRow {
   id: string;
@@ -420,6 +421,7 @@ function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness'
       doneAt: when,
       receivedAt: when,
       supersedes: id,
+      enteredBy: DataTypes.STRING(8),
     }),
     soreness: table('soreness_reports', {
       id: key(),

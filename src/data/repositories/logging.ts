@@ -29,7 +29,11 @@ export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
 }
 
 /** A coach, or a phone that logs for its own athlete alone. */
-type LogAsker = Asker & { readonly athleteId?: string };
+type LogAsker = Asker & {
+  readonly athleteId?: string;
+  /** Said where the coach enters what was done, at the desk. */
+  readonly entersAs?: 'coach';
+};
 
 /** The session that something was done in, as it stands now. */
 interface Home {
@@ -145,6 +149,7 @@ export async function keepWork(
         loadUnit: load.unit,
         doneAt: new Date(at),
         receivedAt: now,
+        enteredBy: asker.entersAs ?? 'athlete',
       })),
       { transaction },
     );

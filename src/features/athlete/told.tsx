@@ -2,6 +2,7 @@
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Table, TextInput } from '@mantine/core';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import {
   type Catalogue,
@@ -262,24 +263,28 @@ function Sessions({
 }: Pick<ToldProps, 'catalogue' | 'unseen' | 'seen'> & { readonly running: Training }) {
   const [gone, setGone] = useState<readonly string[]>([]);
   const names = namesOf(catalogue);
-  const rows = [...running.log.workouts].reverse().filter(({ notes }) => notes.length > 0);
+  const rows = [...running.log.workouts].reverse();
   const placeName = (id: string) =>
     running.athlete.places.find((one) => one.id === id)?.name ?? 'another place';
   return (
-    <Section title="Sessions" aside="what was not as planned, the latest first">
-      {rows.length === 0 ? <p className={classes.soft}>Everything as planned so far.</p> : null}
+    <Section title="Sessions" aside="every set is a step away; what was not as planned, the latest first">
+      {rows.length === 0 ? <p className={classes.soft}>Nothing is logged yet.</p> : null}
       {rows.map((workout) => (
         <div key={workout.id} className={own.toldSession}>
           <h3>
-            {sessionName(workout, running.issued)}, {longDay(workout.date)}
+            <Link href={`/blocks/${running.blockId}/done/${workout.id}`} prefetch={false}>
+              {sessionName(workout, running.issued)}, {longDay(workout.date)}
+            </Link>
           </h3>
-          <ul>
-            {workout.notes.map((note) => (
-              <li key={note.id} data-pain={isPain(note)}>
-                {noteSentence(note, names, plannedIn(workout, running.issued), placeName)}
-              </li>
-            ))}
-          </ul>
+          {workout.notes.length === 0 ? null : (
+            <ul>
+              {workout.notes.map((note) => (
+                <li key={note.id} data-pain={isPain(note)}>
+                  {noteSentence(note, names, plannedIn(workout, running.issued), placeName)}
+                </li>
+              ))}
+            </ul>
+          )}
           {unseen.includes(workout.id) && !gone.includes(workout.id) ? (
             <Button
               variant="default"

@@ -1,0 +1,35 @@
+import { cell, expect, openBlock, openProfile, ready, test } from './coach';
+
+test('a session as it was done: every set beside what was asked; one put right and one entered, what it was in sight', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Devika');
+  await page.keyboard.press('Alt+7');
+  await page.getByRole('link', { name: /^Week 1, / }).click();
+  await page.waitForURL('**/done/**');
+  const row = page
+    .getByRole('row')
+    .filter({ has: page.getByRole('rowheader', { name: 'Set 1 of' }) })
+    .first();
+  const field = row.getByRole('textbox');
+  await expect(field).toHaveValue(/^[\d.]+×\d+@\d/);
+  const was = await field.inputValue();
+  const [load, reps] = was.split(/[×@]/);
+  await field.fill('nonsense');
+  await expect(row.getByText(/nonsense/)).toBeVisible();
+  await field.press('Escape');
+  await expect(field).toHaveValue(was);
+  await field.fill(`${load}x${Number(reps) - 2}@1`);
+  await field.press('Enter');
+  await expect(row.locator('s')).toContainText(`× ${reps}`);
+  await expect(row).toContainText('by you, ');
+  await page.reload();
+  await expect(field).toHaveValue(`${load}×${Number(reps) - 2}@1`);
+
+  await page.goto('/desk');
+  await openBlock(page, 'Devika');
+  await ready(page);
+  const name = (await page.locator('[data-column="slot"]').nth(1).textContent()) ?? '';
+  expect(name).not.toBe('');
+  await expect(cell(page, name.replace(/^\d+/, '').trim(), 'w1')).toContainText(String(Number(reps) - 2));
+});

@@ -1,0 +1,37 @@
+'use server';
+
+import * as z from 'zod';
+import { UNITS, type Unanswered } from '@/core';
+import { keepWork } from '@/data';
+import { asCoach } from '../../../../../asker';
+import { shortIdSchema as id } from '../../../../../inputs';
+
+const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
+const setSchema = z.strictObject({
+  id,
+  slotId: id,
+  setId: id,
+  exerciseId: id,
+  load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
+  reps: z.int().min(0).max(600),
+  rir: z.number().min(0).max(10),
+  at: z.iso.datetime(),
+  supersedes: id.nullable(),
+  localDate: z.iso.date(),
+});
+
+/** Keeps a set that the coach enters or puts right; what it corrects stays on record. */
+export async function enter(
+  ref: z.infer<typeof refSchema>,
+  entry: z.infer<typeof setSchema>,
+): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
+  const [session, parsed] = [refSchema.safeParse(ref), setSchema.safeParse(entry)];
+  if (!session.success || !parsed.success) return { status: 'malformed' };
+  const { localDate, ...set } = parsed.data;
+  return asCoach(async (asker) => {
+    const work = { localDate, sets: [set], finish: false, soreness: [], ramps: [], notes: [] };
+    const said = await keepWork({ ...asker, entersAs: 'coach' }, session.data, work, new Date());
+    if (said.status === 'gone') return { status: 'gone' as const };
+    return said.refused.length > 0 ? { status: 'malformed' as const } : { status: 'kept' as const };
+  });
+}

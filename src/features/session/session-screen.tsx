@@ -1,0 +1,275 @@
+'use client';
+
+import { Table, TextInput } from '@mantine/core';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import {
+  type Athlete,
+  type DoneSet,
+  type DoneSlot,
+  type Exercise,
+  type LoggedSet,
+  type Result,
+  type SessionPlan,
+  type SlotPlan,
+  type StartSet,
+  sessionDone,
+  type Unanswered,
+  type Unit,
+  type Workout,
+} from '@/core';
+import { newId } from '@/ui/new-id';
+import { readSet } from '@/ui/read-set';
+import { Bar } from '@/ui/shell/bar';
+import { useReady } from '@/ui/use-ready';
+import { longDay } from '@/ui/words/dates';
+import { clock, figure, setText, setWithUnit } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import { problemSentence } from '@/ui/words/problems';
+import { afterCell, setName } from '@/ui/words/techniques';
+import { noteSentence } from '@/ui/words/told';
+import classes from './session.module.css';
+
+interface Entered {
+  readonly at: string;
+  readonly by: 'athlete' | 'coach';
+}
+
+type Entry = Omit<LoggedSet, 'workoutId' | 'more'> & { readonly localDate: string };
+
+interface SessionScreenProps {
+  readonly athlete: Athlete;
+  readonly block: { readonly id: string; readonly name: string };
+  readonly exercises: readonly Exercise[];
+  readonly week: number;
+  readonly session: SessionPlan;
+  /** Null: it was not begun. */
+  readonly workout: Workout | null;
+  readonly sets: readonly LoggedSet[];
+  readonly workoutId: string;
+  /** When and by whom sets were entered, by set id. */
+  readonly entered: Readonly<Record<string, Entered>>;
+  readonly enter: (
+    entry: Entry,
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
+}
+
+/** Every set of a session beside what was asked of it; typing over a set puts it right, and what it was stays in sight. */
+export function SessionScreen(props: SessionScreenProps) {
+  const { athlete, block, exercises, week, session, workout, sets, workoutId } = props;
+  const ready = useReady();
+  const byId = new Map(exercises.map((one) => [one.id, one]));
+  const names = (id: string) => byId.get(id)?.name ?? id;
+  const slots = sessionDone(session, sets, workoutId);
+  const counted = slots.flatMap((slot) => slot.sets).filter(({ done }) => done !== null).length;
+  const planned = session.slots.reduce((sum, slot) => sum + slot.sets.length, 0);
+  const plannedIn = (slotId: string) =>
+    session.slots.find((slot) => slot.slotId === slotId)?.exerciseId ?? slotId;
+  const placeName = (id: string) => athlete.places.find((one) => one.id === id)?.name ?? 'another place';
+  return (
+    <div>
+      <Bar
+        crumbs={[
+          { name: athlete.name, href: `/athletes/${athlete.id}` },
+          { name: block.name, href: `/blocks/${block.id}` },
+          { name: `Week ${week}, ${session.name}` },
+        ]}
+      />
+      <main className={classes.page} data-ready={ready}>
+        <p>
+          {workout === null ? 'Not begun.' : `${longDay(workout.date)}, ${counted} of ${planned} sets`}
+          {workout === null || workout.finished ? '.' : ', under way.'}
+        </p>
+        {workout === null || workout.notes.length === 0 ? null : (
+          <ul>
+            {workout.notes.map((note) => (
+              <li key={note.id}>{noteSentence(note, names, plannedIn, placeName)}</li>
+            ))}
+          </ul>
+        )}
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              {['set', 'asked', 'done', 'noted', 'since the last', 'entered'].map((head) => (
+                <Table.Th scope="col" key={head}>
+                  {head}
+                </Table.Th>
+              ))}
+            </Table.Tr>
+          </Table.Thead>
+          {slots.map((slot) => (
+            <SlotRows key={slot.slot?.slotId ?? 'beyond'} {...props} of={slot} names={names} byId={byId} />
+          ))}
+        </Table>
+      </main>
+    </div>
+  );
+}
+
+interface SlotRowsProps extends SessionScreenProps {
+  readonly of: DoneSlot;
+  readonly names: (id: string) => string;
+  readonly byId: ReadonlyMap<string, Exercise>;
+}
+
+function SlotRows(props: SlotRowsProps) {
+  const { of, names } = props;
+  return (
+    <Table.Tbody>
+      <Table.Tr>
+        <Table.Th scope="rowgroup" colSpan={6} className={classes.slot}>
+          {of.slot === null ? 'Beyond the plan' : capital(names(of.slot.exerciseId))}
+        </Table.Th>
+      </Table.Tr>
+      {of.sets.map((row) => (
+        <SetRow key={row.key} {...props} row={row} />
+      ))}
+    </Table.Tbody>
+  );
+}
+
+/** What a set is shown by where no slot says it. */
+const BARE: Pick<SlotPlan, 'loading' | 'measure' | 'unit'> = {
+  loading: 'stack',
+  measure: 'reps',
+  unit: 'kg',
+};
+
+function SetRow({
+  of: { slot },
+  row: { asked, done, before, conflicts, since, key },
+  names,
+  byId,
+  entered,
+  enter,
+  workout,
+  athlete,
+}: SlotRowsProps & { readonly row: DoneSet }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const shape = slot ?? BARE;
+  const exercise = byId.get(done?.exerciseId ?? slot?.exerciseId ?? '');
+  const isOther = done !== null && done.exerciseId !== slot?.exerciseId;
+  const name =
+    asked !== null && slot !== null
+      ? capital(setName(asked, slot.sets))
+      : capital(names(done?.exerciseId ?? ''));
+  const text = (set: LoggedSet) =>
+    `${setWithUnit(set.load.value, set.reps, shape, set.load.unit)}, ${figure(set.rir)} left`;
+  const unit: Unit = done?.load.unit ?? slot?.unit ?? athlete.unit;
+  const keep = async (
+    value: { readonly load: LoggedSet['load']; readonly reps: number; readonly rir: number } | null,
+  ) => {
+    if (value === null) return;
+    const [slotId = '', setId = ''] = key.split(/\/(?=[^/]*$)/);
+    const said = await enter({
+      id: newId(),
+      slotId,
+      setId,
+      exerciseId: done?.exerciseId ?? slot?.exerciseId ?? '',
+      ...value,
+      at: done?.at ?? new Date().toISOString(),
+      supersedes: done?.id ?? null,
+      localDate: workout?.date ?? new Date().toISOString().slice(0, 10),
+    }).catch(() => ({ status: 'unreachable' as const }));
+    setProblem(said.status === 'kept' ? undefined : 'It was not kept. Please try again.');
+    if (said.status === 'kept') router.refresh();
+  };
+  return (
+    <Table.Tr data-open={done === null}>
+      <Table.Th scope="row">
+        {name}
+        {isOther && slot !== null ? <span className={classes.soft}> as {names(done.exerciseId)}</span> : null}
+      </Table.Th>
+      <Table.Td>
+        {asked === null
+          ? ''
+          : `${setText(asked.load, asked.reps, shape)}, ${figure(Math.max(0, asked.rir))} left`}
+      </Table.Td>
+      <Table.Td>
+        <SetField
+          key={done?.id ?? 'open'}
+          label={`${name}: what was done`}
+          text={done === null ? '' : asTyped(done, shape.loading)}
+          read={(typed) => readSet(typed, exercise ?? { loading: shape.loading }, unit, key)}
+          onValue={(value) => void keep(value)}
+          problem={problem}
+        />
+        {before.map((one) => (
+          <s key={one.id} className={classes.was}>
+            {text(one)}
+          </s>
+        ))}
+        {conflicts.map((one) => (
+          <span key={one.id} className={classes.was}>
+            also logged: {text(one)}
+          </span>
+        ))}
+      </Table.Td>
+      <Table.Td>{done === null ? '' : notedText(done)}</Table.Td>
+      <Table.Td>{since === null ? '' : clock(since)}</Table.Td>
+      <Table.Td className={classes.soft}>{done === null ? '' : enteredText(entered[done.id])}</Table.Td>
+    </Table.Tr>
+  );
+}
+
+/** A set as it is typed: `105×8@2`, a hold `30@2`. */
+function asTyped({ load, reps, rir }: LoggedSet, loading: SlotPlan['loading']): string {
+  const lifted = loading === 'none' ? '' : `${load.value}×`;
+  return `${lifted}${reps}@${rir}`;
+}
+
+interface SetFieldProps {
+  readonly label: string;
+  readonly text: string;
+  readonly read: (text: string) => Result<StartSet | null>;
+  readonly onValue: (value: StartSet | null) => void;
+  readonly problem: string | undefined;
+}
+
+/** A set to type over; Enter keeps it, Escape leaves it as it was. */
+function SetField({ label, text, read, onValue, problem }: SetFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const outcome = typed === null ? null : read(typed);
+  const wrong = outcome === null || outcome.ok ? undefined : outcome.problems.map(problemSentence).join(' ');
+  return (
+    <TextInput
+      aria-label={label}
+      className={classes.field}
+      value={typed ?? text}
+      placeholder="not logged"
+      error={wrong ?? problem}
+      onChange={(event) => setTyped(event.target.value)}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') setTyped(null);
+        if (event.key !== 'Enter' || outcome === null || !outcome.ok) return;
+        setTyped(null);
+        onValue(outcome.value);
+      }}
+    />
+  );
+}
+
+/** What else was noted of a set: partials, help, sides, time, form, a line. */
+function notedText({ more }: LoggedSet): string {
+  if (more === undefined) return '';
+  const { left, right, seconds, assisted, unclean, line } = more;
+  return [
+    afterCell(more).trim(),
+    assisted === undefined ? '' : `${assisted} with help`,
+    left === undefined || right === undefined ? '' : `left ${left}, right ${right}`,
+    seconds === undefined ? '' : clock(seconds),
+    unclean === true ? 'not clean' : '',
+    line === undefined ? '' : `“${line}”`,
+  ]
+    .filter((part) => part !== '')
+    .join('; ');
+}
+
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+function enteredText(entered: Entered | undefined): string {
+  if (entered === undefined) return '';
+  const when = `${longDay(entered.at.slice(0, 10))} ${TIME.format(new Date(entered.at))}`;
+  return entered.by === 'coach' ? `by you, ${when}` : when;
+}
