@@ -1,0 +1,64 @@
+import {
+  emptyBlock,
+  exerciseById,
+  mondayOf,
+  newSlot,
+  type Slot,
+  startOf,
+  TECHNIQUE_KINDS,
+  type TechniqueKind,
+} from '../src/core';
+import { closeDatabase } from '../src/data/database';
+import { roster } from '../src/data/repositories/athletes';
+import { addBlock } from '../src/data/repositories/blocks';
+import { coachByEmail } from '../src/data/repositories/coaches';
+import { issueWeek } from '../src/data/repositories/issuing';
+
+/** Exercises that a technique may be done on; all others are done on a machine for the thighs. */
+const ON: Readonly<Partial<Record<TechniqueKind, string>>> = {
+  'static hold': 'plank',
+  'restricted blood flow': 'cable-curl',
+  'strict then loose': 'cable-curl',
+};
+
+const A_SESSION = 5;
+
+/** Run by a journey: `EMAIL ATHLETE` gets a block with every set technique in it, its first week handed out; prints its address. */
+const [email = '', who = ''] = process.argv.slice(2);
+const asker = await coachByEmail(email);
+if (asker === undefined) throw new Error(`no coach ${email}`);
+const athlete = (await roster(asker)).find(({ name }) => name.startsWith(who));
+if (athlete === undefined) throw new Error(`no athlete ${who}`);
+
+const slotOf = (kind: TechniqueKind, at: number): Slot => {
+  const exercise = exerciseById(ON[kind] ?? 'leg-extension');
+  if (exercise === undefined) throw new Error(`nothing to do ${kind} on`);
+  const technique = startOf(kind);
+  return {
+    ...newSlot(`t${at}`, exercise),
+    rest: 60,
+    note: kind,
+    technique: technique.kind === 'restricted blood flow' ? { ...technique, screened: true } : technique,
+  };
+};
+const slots = TECHNIQUE_KINDS.map(slotOf);
+const today = new Date().toISOString().slice(0, 10);
+const block = {
+  ...emptyBlock('Every technique', mondayOf(today)),
+  lowSets: true,
+  sessions: Array.from({ length: Math.ceil(slots.length / A_SESSION) }, (_, at) => ({
+    id: `s${at}`,
+    name: `Part ${at + 1}`,
+    day: at,
+    place: null,
+    optional: false,
+    slots: slots.slice(at * A_SESSION, (at + 1) * A_SESSION),
+  })),
+};
+const now = new Date();
+const blockId = await addBlock(asker, athlete.athleteId, block, now);
+if (blockId === undefined) throw new Error('the block was not added');
+const issued = await issueWeek(asker, blockId, 1, 0, now);
+if (issued.status !== 'issued') throw new Error(JSON.stringify(issued));
+console.log(blockId);
+await closeDatabase();
