@@ -39,7 +39,7 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
     }
     await expect(over).toBeVisible();
     await page.getByRole('button', { name: 'Finish the session' }).click();
-    await expect(page.getByText('The session is with your coach.')).toBeVisible();
+    await expect(page.getByText('The session is over.')).toBeVisible();
     await expect(page.getByText('All sets are with your coach.')).toBeVisible();
   }
   expect(walked).toBeGreaterThan(25);

@@ -18,7 +18,7 @@ interface EndProps {
 
 /** After the last set, or before it where the session is cut short: which sets are open, and finishing. */
 export function End({ data, open, finished, onOpen, onFinish }: EndProps) {
-  if (finished) return <p className={classes.slotName}>The session is with your coach.</p>;
+  if (finished) return <p className={classes.slotName}>The session is over.</p>;
   return (
     <div>
       <p className={classes.slotName}>
