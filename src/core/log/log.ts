@@ -23,6 +23,9 @@ export interface LoggedMore {
   readonly line?: string | undefined;
 }
 
+/** The most reps that may be left of a set: the first of a round of mini-sets ends far from failure. */
+export const MOST_LEFT = 30;
+
 /** The longest line on a set. */
 export const LONGEST_SET_LINE = 200;
 

@@ -23,7 +23,7 @@ describe('the three figures of a set', () => {
     ['load', { load: 'heavy', reps: '8', rir: '2' }],
     ['reps', { load: '60', reps: '', rir: '2' }],
     ['reps', { load: '60', reps: '8.5', rir: '2' }],
-    ['rir', { load: '60', reps: '8', rir: '11' }],
+    ['rir', { load: '60', reps: '8', rir: '31' }],
     ['load', { load: '99999', reps: '8', rir: '2' }],
   ] as const)('a wrong %s is named and nothing is logged', (field, entry) => {
     expect(checkEntry(entry, stack)).toMatchObject({ value: null, problem: { field } });

@@ -5,6 +5,7 @@ import {
   isMakeable,
   type LoadGrid,
   type LoggedMore,
+  MOST_LEFT,
   neighbours,
 } from '@/core';
 import { figure } from '@/ui/words/figures';
@@ -50,7 +51,7 @@ export function readWholeSet(text: string, now: SetEntry): SetEntry | null {
   };
 }
 
-const LIMITS = { load: [-500, 1500], reps: [0, 600], rir: [0, 10] } as const;
+const LIMITS = { load: [-500, 1500], reps: [0, 600], rir: [0, MOST_LEFT] } as const;
 const NAMES = { load: 'The load', reps: 'Reps', rir: 'Reps left' } as const;
 
 /** Reads the three figures; the first that cannot be read or is out of all reason is said. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import type { LogOutcome, Unanswered } from '@/core';
-import { isDate, MUSCLES, RAMP_VERDICTS, UNITS } from '@/core';
+import { isDate, MOST_LEFT, MUSCLES, RAMP_VERDICTS, UNITS } from '@/core';
 import { loggedMoreSchema, sessionNoteSchema } from '@/core/codecs';
 import { keepWork } from '@/data';
 import { shortIdSchema as id } from '../../inputs';
@@ -20,7 +20,7 @@ const outgoingSchema = z.strictObject({
         exerciseId: id,
         load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
         reps: z.int().min(0).max(600),
-        rir: z.number().min(0).max(10),
+        rir: z.number().min(0).max(MOST_LEFT),
         more: loggedMoreSchema.optional(),
         at: z.iso.datetime(),
         supersedes: id.nullable(),

@@ -1,7 +1,7 @@
 'use server';
 
 import * as z from 'zod';
-import { UNITS, type Unanswered } from '@/core';
+import { MOST_LEFT, UNITS, type Unanswered } from '@/core';
 import { keepWork } from '@/data';
 import { asCoach } from '../../../../../asker';
 import { shortIdSchema as id } from '../../../../../inputs';
@@ -14,7 +14,7 @@ const setSchema = z.strictObject({
   exerciseId: id,
   load: z.strictObject({ value: z.number().min(-500).max(1500), unit: z.enum(UNITS) }),
   reps: z.int().min(0).max(600),
-  rir: z.number().min(0).max(10),
+  rir: z.number().min(0).max(MOST_LEFT),
   at: z.iso.datetime(),
   supersedes: id.nullable(),
   localDate: z.iso.date(),
