@@ -4,7 +4,15 @@ import type { Session, Slot } from '../block/block';
 import { daysBetween, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { type Exercise, primeMovers } from '../exercises/exercise';
-import { heldBack, insideOf, reachOf, setCount, type TechniqueParameters, withSetCount } from './registry';
+import {
+  heldBack,
+  insideOf,
+  partsOf,
+  reachOf,
+  setCount,
+  type TechniqueParameters,
+  withSetCount,
+} from './registry';
 import { straightSets } from './straight-sets';
 
 /** Why a technique may not be done as written. */
@@ -56,12 +64,21 @@ export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate |
     if (!primeMovers(exercise).every((muscle) => LIMBS.has(muscle))) return 'limbs only';
   }
   const reach = reachOf(technique);
-  const mayGo = reach === 'past failure' ? isFailedSafely(exercise, safety) : mayFail(exercise, safety);
+  // Partials go on where full reps would not: what can only be set down is not open to them, whatever was left before.
+  const isBeyond = reach === 'past failure' || goesOnBeyond(technique);
+  const mayGo = isBeyond ? isFailedSafely(exercise, safety) : mayFail(exercise, safety);
   return reach === 'short of failure' || mayGo ? null : 'unsafe alone';
 }
 
 const isFailedSafely = ({ failableAlone }: Pick<Exercise, 'failableAlone'>, safety: string) =>
   failableAlone || safety.trim() !== '';
+
+/** Whether sets go on, in part of the range or with help, once their full reps are done. */
+function goesOnBeyond(technique: TechniqueParameters): boolean {
+  return partsOf(technique).some(({ sections }) =>
+    sections?.(true, 'long half').some(({ past }) => past === true),
+  );
+}
 
 /** Whether a set may end at failure: nobody gets stuck, it can be set down, or the coach records what makes it safe. */
 export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>, safety: string): boolean {
