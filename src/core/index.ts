@@ -74,6 +74,7 @@ export * from './log/soreness';
 export * from './log/stopped';
 export * from './log/to-beat';
 export { Memo } from './memo';
+export * from './on-the-day/choices';
 export * from './on-the-day/instead';
 export { BETWEEN_HALVES, halvesOf } from './on-the-day/rescue';
 export * from './on-the-day/session-note';

@@ -137,6 +137,12 @@ describe('left out, put off, added', () => {
     const led = sessionToday(plan, told({ kind: 'later', slotId: '2' }), day());
     expect(order(led)).toEqual(['1', '3', '2']);
     expect(led.slots.map(({ joined }) => joined)).toEqual([false, false, false]);
+    // Nor does it join the exercise before the group.
+    const without = sessionToday(plan, told({ kind: 'skip', slotId: '2', why: 'taken' }), day());
+    expect(without.slots.map(({ slotId, joined }) => [slotId, joined])).toEqual([
+      ['1', false],
+      ['3', false],
+    ]);
     const out = sessionToday(plan, told({ kind: 'skip', slotId: '1', why: 'taken' }), day());
     expect(order(out)).toEqual(['2', '3']);
     expect(out.slots.map(({ joined }) => joined)).toEqual([false, true]);

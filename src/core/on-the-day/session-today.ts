@@ -49,13 +49,11 @@ export function sessionToday(session: SessionPlan, told: Told, day: Day): Sessio
     const exercise = day.exercises[note.exerciseId];
     return exercise === undefined ? [] : [extraSlot(note.slotId, exercise, day)];
   });
-  const isOut = (slot: SlotPlan) => whyOut(slot, told, day) !== null;
-  const all = [...calm.slots, ...extra]
-    .filter((slot) => !isOut(slot))
-    .map((slot) => withMore(slot, told.more.get(slot.slotId) ?? 0));
-  const late = told.later.flatMap((slotId) => all.filter((slot) => slot.slotId === slotId));
-  // What is put off leaves its group.
-  const inTime = alone(all, (slot) => !late.includes(slot));
+  const all = [...calm.slots, ...extra].map((slot) => withMore(slot, told.more.get(slot.slotId) ?? 0));
+  const isIn = (slot: SlotPlan) => whyOut(slot, told, day) === null;
+  const late = told.later.flatMap((slotId) => all.filter((slot) => slot.slotId === slotId && isIn(slot)));
+  // What is left out or put off leaves its group.
+  const inTime = alone(all, (slot) => isIn(slot) && !late.includes(slot));
   const ordered = [...inTime, ...late.map((slot) => ({ ...slot, joined: false }))];
   return { ...session, slots: ordered, sets: ordered.reduce((sum, { sets }) => sum + sets.length, 0) };
 }

@@ -2,7 +2,8 @@ import type { Transaction } from 'sequelize';
 import type { CheckIn } from '@/core';
 import { decodeCheckIn } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { type CheckInRow, models } from '../models/models';
+import { models } from '../models/models';
+import type { CheckInRow } from '../models/rows';
 import { stored } from './stored';
 
 /** How many check-ins a training goes back to. */

@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize';
 import { currentSets, type LoggedSet } from '@/core';
 import type { Asker } from '../asker';
 import { database } from '../database';
-import type { LoggedSetRow } from '../models/models';
+import type { LoggedSetRow } from '../models/rows';
 import { loggedSetFrom } from './stored-log';
 
 /** The sets of an exercise in the last session that had it, in the order they were done. */

@@ -12,7 +12,8 @@ import {
 import { currentSetId } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { models, type WorkoutRow } from '../models/models';
+import { models } from '../models/models';
+import type { WorkoutRow } from '../models/rows';
 import { refreshCalls } from './calls';
 import { issuedFrom } from './stored-block';
 import { notesOf } from './stored-log';

@@ -1,7 +1,8 @@
 import { type Measurement, UNITS, type Unit } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { type MeasurementRow, models } from '../models/models';
+import { models } from '../models/models';
+import type { MeasurementRow } from '../models/rows';
 import { refreshCalls } from './calls';
 import { athleteFrom, factsOf } from './stored-athlete';
 import { newestBlock } from './training';

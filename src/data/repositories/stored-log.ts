@@ -1,6 +1,6 @@
 import type { LoggedSet, Muscle, SorenessReport, Workout } from '@/core';
 import { currentSetId, decodeMore, decodeSessionNotes } from '@/core/codecs';
-import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/models';
+import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/rows';
 import { stored } from './stored';
 
 /** A logged set as the core knows it. */

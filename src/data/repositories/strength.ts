@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize';
 import { type Athlete, type Catalogue, type Exposure, exposuresOf, type TrainedSession } from '@/core';
 import type { Asker } from '../asker';
 import { database } from '../database';
-import type { LoggedSetRow } from '../models/models';
+import type { LoggedSetRow } from '../models/rows';
 import { loggedSetFrom } from './stored-log';
 
 /** How many of the latest sets are looked at. */

@@ -4,7 +4,8 @@ import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } fro
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
-import { type CallRow, models } from '../models/models';
+import { models } from '../models/models';
+import type { CallRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';

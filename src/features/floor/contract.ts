@@ -20,6 +20,8 @@ export interface FloorSession {
   readonly issuedWeekId: string;
   readonly workoutId: string;
   readonly athleteName: string;
+  /** Where the athlete is, when the page was made. */
+  readonly today: LocalDate;
   readonly week: number;
   readonly kind: 'building' | 'deload';
   readonly session: SessionPlan;

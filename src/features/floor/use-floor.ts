@@ -16,6 +16,13 @@ export function localToday(): string {
   return new Intl.DateTimeFormat('sv-SE').format(new Date());
 }
 
+/** Today by this phone; until the page is alive the day it was made on, so that both draw the same. */
+export function useToday(made: string): string {
+  const [today, setToday] = useState(made);
+  useEffect(() => setToday(localToday()), []);
+  return today;
+}
+
 /** The world as this phone has it. */
 function phonePorts() {
   const store = indexedStore(

@@ -19,7 +19,7 @@ import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
 import { sumSoFar } from './so-far';
 import { useAwake } from './use-awake';
-import { localToday } from './use-floor';
+import { useToday } from './use-floor';
 import { useWatches } from './use-watches';
 import { useWorkout, type WorkoutUse } from './use-workout';
 
@@ -75,13 +75,14 @@ interface FaceProps {
 /** What the phone shows of the session now. */
 function Face({ issued, use }: FaceProps) {
   const { floor, state, told, day, data, sets, done, now, asked, open, show, goOn, tell } = use;
+  const today = useToday(issued.today);
   const insteadOf = (slotId: string) => issued.instead[slotId] ?? data.extras;
   switch (now.status) {
     case 'before':
       return (
         <Before
           data={issued}
-          today={localToday()}
+          today={today}
           reported={state.reported}
           onTell={tell}
           onSoreness={(of, answers) => floor.reportSoreness(of, answers)}
@@ -135,7 +136,7 @@ function Face({ issued, use }: FaceProps) {
             }}
           />
           {state.finished ? (
-            <After data={data} told={toldOf(state.notes)} today={localToday()} onTell={tell} />
+            <After data={data} told={toldOf(state.notes)} today={today} onTell={tell} />
           ) : null}
         </>
       );

@@ -208,7 +208,9 @@ function SetRow({
       </Table.Td>
       <Table.Td>{done === null ? '' : notedText(done)}</Table.Td>
       <Table.Td>{since === null ? '' : clock(since)}</Table.Td>
-      <Table.Td className={classes.soft}>{done === null ? '' : enteredText(entered[done.id])}</Table.Td>
+      <Table.Td className={classes.soft}>
+        {done === null ? '' : enteredText(entered[done.id], athlete.timeZone)}
+      </Table.Td>
     </Table.Tr>
   );
 }
@@ -266,10 +268,16 @@ function notedText({ more }: LoggedSet): string {
     .join('; ');
 }
 
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-function enteredText(entered: Entered | undefined): string {
+/** By the athlete's clock, on the server as in the browser. */
+function enteredText(entered: Entered | undefined, timeZone: string): string {
   if (entered === undefined) return '';
-  const when = `${longDay(entered.at.slice(0, 10))} ${TIME.format(new Date(entered.at))}`;
+  const [date = '', time = ''] = new Intl.DateTimeFormat('sv-SE', {
+    timeZone,
+    dateStyle: 'short',
+    timeStyle: 'short',
+  })
+    .format(new Date(entered.at))
+    .split(' ');
+  const when = `${longDay(date)} ${time}`;
   return entered.by === 'coach' ? `by you, ${when}` : when;
 }

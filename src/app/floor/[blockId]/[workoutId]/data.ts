@@ -2,10 +2,8 @@ import 'server-only';
 import {
   type Athlete,
   catalogueWith,
-  type Exercise,
-  type Instead,
+  choicesIn,
   type IssuedWeek,
-  insteadOf,
   type LocalDate,
   lastTimesIn,
   placeFor,
@@ -13,7 +11,6 @@ import {
   setUpOf,
   slotsWithoutLast,
   sorenessAsked,
-  strengthsOf,
   type Training,
   trainedMuscles,
   withLastElsewhere,
@@ -42,6 +39,7 @@ export async function floorSession(
     issuedWeekId: week.id,
     workoutId,
     athleteName: athlete.name,
+    today,
     week: week.week,
     kind: week.plan.kind,
     session,
@@ -62,45 +60,6 @@ export async function floorSession(
     lastTime: await lastTimes(floor.asker, training, week.week, session),
     soreness: sorenessAsked(log, issued, find, today, trainedMuscles(session, find)),
   };
-}
-
-/** What may be done instead in each slot and beyond the plan, with the facts of every exercise that is named. */
-function choicesIn(
-  training: Training,
-  week: IssuedWeek,
-  session: SessionPlan,
-): Pick<FloorSession, 'instead' | 'extras' | 'exercises'> {
-  const { athlete, log, ownExercises } = training;
-  const catalogue = catalogueWith(ownExercises);
-  const strengths = strengthsOf(athlete, training, catalogue.newest);
-  const of = (exercise: Exercise, written: readonly string[]) =>
-    insteadOf(exercise, written, catalogue.list, strengths, athlete, week.plan.startDate);
-  const instead: Record<string, readonly Instead[]> = {};
-  for (const slot of session.slots) {
-    const exercise = week.exercises[slot.exerciseId];
-    if (exercise !== undefined) instead[slot.slotId] = of(exercise, slot.substitutes);
-  }
-  // Beyond the plan: what the week trains anywhere, and what stands in for today's exercises.
-  const known = new Map<string, Instead>();
-  for (const exercise of Object.values(week.exercises)) {
-    const [self] = insteadOf(exercise, [exercise.id], [exercise], strengths, athlete, week.plan.startDate);
-    if (self !== undefined) known.set(exercise.id, { ...self, written: false });
-  }
-  for (const one of Object.values(instead).flat())
-    if (!known.has(one.exerciseId)) known.set(one.exerciseId, { ...one, written: false });
-  const extras = [...known.values()];
-  const named = extras.flatMap(({ exerciseId, start }) => [
-    exerciseId,
-    ...(start === null ? [] : [start.from]),
-  ]);
-  const swapped = log.workouts.flatMap(({ notes }) =>
-    notes.flatMap((note) => ('exerciseId' in note ? [note.exerciseId] : [])),
-  );
-  const facts = [...named, ...swapped].flatMap((id) => {
-    const exercise = week.exercises[id] ?? catalogue.newest(id);
-    return exercise === undefined ? [] : [[id, exercise] as const];
-  });
-  return { instead, extras, exercises: { ...Object.fromEntries(facts), ...week.exercises } };
 }
 
 /** Set-up and agreed depth of every exercise that has any. */

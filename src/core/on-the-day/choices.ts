@@ -1,0 +1,51 @@
+import { catalogueWith } from '../exercises/catalogue';
+import type { Exercise } from '../exercises/exercise';
+import type { SessionPlan } from '../plan/session';
+import type { IssuedWeek } from '../plan/week-state';
+import type { Training } from '../training/training';
+import { type Instead, insteadOf, strengthsOf } from './instead';
+
+/** What an athlete may choose from on the floor, with or without a network. */
+export interface Choices {
+  /** By slot id. */
+  readonly instead: Readonly<Record<string, readonly Instead[]>>;
+  /** Beyond the plan. */
+  readonly extras: readonly Instead[];
+  /** Facts of everything named, by exercise id. */
+  readonly exercises: Readonly<Record<string, Exercise>>;
+}
+
+/** What may be done instead in each slot and beyond the plan, with the facts of every exercise that is named. */
+export function choicesIn(training: Training, week: IssuedWeek, session: SessionPlan): Choices {
+  const { athlete, log, ownExercises } = training;
+  const catalogue = catalogueWith(ownExercises);
+  const strengths = strengthsOf(athlete, training, catalogue.newest);
+  const of = (exercise: Exercise, written: readonly string[]) =>
+    insteadOf(exercise, written, catalogue.list, strengths, athlete, week.plan.startDate);
+  const instead: Record<string, readonly Instead[]> = {};
+  for (const slot of session.slots) {
+    const exercise = week.exercises[slot.exerciseId];
+    if (exercise !== undefined) instead[slot.slotId] = of(exercise, slot.substitutes);
+  }
+  // Beyond the plan: what the week trains anywhere, and what stands in for today's exercises.
+  const known = new Map<string, Instead>();
+  for (const exercise of Object.values(week.exercises)) {
+    const [self] = insteadOf(exercise, [exercise.id], [exercise], strengths, athlete, week.plan.startDate);
+    if (self !== undefined) known.set(exercise.id, { ...self, written: false });
+  }
+  for (const one of Object.values(instead).flat())
+    if (!known.has(one.exerciseId)) known.set(one.exerciseId, { ...one, written: false });
+  const extras = [...known.values()];
+  const named = extras.flatMap(({ exerciseId, start }) => [
+    exerciseId,
+    ...(start === null ? [] : [start.from]),
+  ]);
+  const swapped = log.workouts.flatMap(({ notes }) =>
+    notes.flatMap((note) => ('exerciseId' in note ? [note.exerciseId] : [])),
+  );
+  const facts = [...named, ...swapped].flatMap((id) => {
+    const exercise = week.exercises[id] ?? catalogue.newest(id);
+    return exercise === undefined ? [] : [[id, exercise] as const];
+  });
+  return { instead, extras, exercises: { ...Object.fromEntries(facts), ...week.exercises } };
+}

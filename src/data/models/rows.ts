@@ -1,0 +1,197 @@
+/** Rows as they stand in the tables. JSON columns hold text that the core's codecs check when it is read. */
+export interface CoachRow {
+  id: string;
+  email: string;
+  name: string;
+  passwordHash: string;
+  /** JSON: what they set differently for all athletes. */
+  conventions: string;
+}
+export interface SignInRow {
+  tokenHash: string;
+  coachId: string;
+  expiresAt: Date;
+}
+export interface AttemptRow {
+  id?: number;
+  email: string;
+  at: Date;
+}
+export interface PhoneRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  tokenHash: string;
+  name: string;
+  createdAt: Date;
+  seenAt: Date;
+  expiresAt: Date;
+  revokedAt: Date | null;
+}
+export interface InviteRow {
+  tokenHash: string;
+  coachId: string;
+  athleteId: string;
+  kind: 'link' | 'code';
+  /** The phone that made a code. */
+  phoneId: string | null;
+  createdAt: Date;
+  expiresAt: Date;
+  usedAt: Date | null;
+}
+export interface AthleteRow {
+  id: string;
+  coachId: string;
+  name: string;
+  facts: string;
+  revision: number;
+  archivedAt: Date | null;
+}
+export interface ExerciseRow {
+  id: string;
+  revision: number;
+  coachId: string;
+  facts: string;
+  createdAt: Date;
+}
+export interface MeasurementRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  localDate: string;
+  kind: string;
+  value: string | number;
+  unit: string;
+  at: Date;
+}
+export interface RampRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  slotId: string;
+  verdict: string;
+  at: Date;
+}
+export interface BlockRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  revision: number;
+  document: string;
+  createdAt: Date;
+  updatedAt: Date;
+}
+export interface TemplateRow {
+  id: string;
+  coachId: string;
+  name: string;
+  document: string;
+  createdAt: Date;
+}
+export interface RevisionRow {
+  blockId: string;
+  revision: number;
+  coachId: string;
+  editId: string;
+  action: 'do' | 'undo' | 'redo';
+  edit: string;
+  inverse: string;
+  /** The whole document now and then, so that a restore need not start from the first edit. */
+  document: string | null;
+  at: Date;
+}
+export interface IssuedRow {
+  id: string;
+  coachId: string;
+  blockId: string;
+  week: number;
+  kind: 'building' | 'deload';
+  sessionCount: number;
+  snapshot: string;
+  issuedAt: Date;
+  recalledAt: Date | null;
+  /** When a phone of the athlete last opened it. */
+  openedAt: Date | null;
+  /** What the coach says with it. */
+  line: string | null;
+}
+export interface WorkoutRow {
+  id: string;
+  coachId: string;
+  blockId: string;
+  issuedWeekId: string;
+  week: number;
+  sessionId: string;
+  localDate: string;
+  /** When it last changed: a set, a note. */
+  lastSetAt: Date | null;
+  finishedAt: Date | null;
+  /** JSON of what was told of it, oldest first. */
+  notes: string;
+  rescue: string | null;
+  /** When pain was last told, and when the coach has seen it. */
+  hurtAt: Date | null;
+  hurtSeenAt: Date | null;
+}
+export interface LoggedSetRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  slotId: string;
+  setId: string;
+  exerciseId: string;
+  loadValue: string | number;
+  loadUnit: 'kg' | 'lb';
+  reps: number;
+  rir: string | number;
+  /** JSON of what else was noted; null where nothing was. */
+  more: string | null;
+  /** Whether it says anything of the exercise's strength at large. */
+  measuresStrength: boolean;
+  doneAt: Date;
+  receivedAt: Date;
+  supersedes: string | null;
+  enteredBy: 'athlete' | 'coach';
+}
+export interface SorenessRow {
+  id: string;
+  coachId: string;
+  workoutId: string;
+  muscle: string;
+  /** `none`, `still`, or the day it was gone. */
+  soreness: string;
+  said: string;
+  at: Date;
+}
+export interface RefusedItemRow {
+  id: string;
+  phoneId: string;
+  coachId: string;
+  athleteId: string;
+  /** JSON as the phone has it, whatever it is. */
+  item: string;
+  why: string;
+  at: Date;
+  settledAt: Date | null;
+}
+export interface CheckInRow {
+  id: string;
+  coachId: string;
+  athleteId: string;
+  localDate: string;
+  answers: string;
+  receivedAt: Date;
+}
+export interface CallRow {
+  id: string;
+  blockId: string;
+  coachId: string;
+  athleteId: string;
+  subject: string;
+  week: number;
+  status: 'pending' | 'accepted' | 'changed' | 'declined';
+  proposal: string;
+  choice: string | null;
+  createdAt: Date;
+  answeredAt: Date | null;
+}
