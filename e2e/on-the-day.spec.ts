@@ -89,6 +89,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await phone.getByLabel('Too hard').click();
     await phone.getByLabel('A line to your coach').fill('Knee felt wrong from the second set on.');
     await phone.getByRole('button', { name: 'Send' }).click();
+    await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
     await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
     await phone.reload();
     await expect(phone.getByLabel('Too hard')).toBeChecked();

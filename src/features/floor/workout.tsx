@@ -234,8 +234,8 @@ interface FootProps {
 /** Whether what was tapped is with the coach, and where else to go. */
 function Foot({ state, count, children }: FootProps) {
   const sentence = queueSentence(state);
-  const calm =
-    state.queue.sending.status === 'sending' ? 'Sending …' : count > 0 ? 'All sets are with your coach.' : '';
+  const isSending = state.queue.sending.status === 'sending' || state.queue.waiting.length > 0;
+  const calm = isSending ? 'Sending …' : count > 0 ? 'All sets are with your coach.' : '';
   return (
     <div className={classes.foot} data-waiting={sentence !== null} role="status">
       <span>{sentence ?? (state.queue.refused.length > 0 ? '' : calm)}</span>

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { conventionsWith } from '../../conventions/conventions';
 import { EPLEY } from '../../effort/rep-max';
 import { isMakeable, loadGrid } from '../../loading/grid';
+import { isAtMost } from '../../rounding';
 import { HALL } from '../../testing/fixtures';
 import { asHundredths } from '../../units';
 import { backOffFit } from './back-off';
@@ -132,7 +133,7 @@ test('whatever came before: makeable, never above the largest step, and the best
         expect(chosen.load * 100).toBeLessThanOrEqual(Math.max(next, load * 1.1) + 1e-6);
         for (const other of fit.others) {
           if (fit.decider === 'below the range') continue;
-          const inside = (miss: number) => Math.abs(miss - targetRir) <= 0.5 + 1e-9;
+          const inside = (rir: number) => isAtMost(Math.abs(rir - targetRir), 0.5);
           expect(inside(chosen.predictedRir) || !inside(other.predictedRir)).toBe(true);
         }
       },
