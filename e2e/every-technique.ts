@@ -52,6 +52,7 @@ const block = {
     day: at,
     place: null,
     optional: false,
+      weeks: [],
     slots: slots.slice(at * A_SESSION, (at + 1) * A_SESSION),
   })),
 };

@@ -3,6 +3,7 @@ import { setLimits } from '../techniques/registry';
 import { LIMITS } from './bounds';
 import type { Block, Session, Slot } from './document';
 import { idProblems, nameProblems, outside, tooLong, tooMany } from './rules';
+import { sessionWeekProblems } from './session-week';
 import { settingsProblems } from './settings-fields';
 import { SLOT_FIELD_NAMES, SLOT_FIELDS } from './slot-fields';
 
@@ -34,6 +35,7 @@ export function sessionProblems(session: Session, cycleDays: number): readonly P
     ...outside(`${path}/day`, 'day', session.day, { low: 0, high: cycleDays - 1 }),
     ...tooLong(`${path}/place`, session.place, LIMITS.id),
     ...tooMany(`${path}/slots`, 'slots', session.slots, LIMITS.slots),
+    ...sessionWeekProblems(session.weeks, `${path}/weeks`),
   ];
 }
 

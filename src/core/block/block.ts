@@ -46,6 +46,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     weeks: 6,
     rir: { first: 3, last: 1 },
     deload: [DEFAULT_DELOAD],
+    earlyDeloads: [],
     lowSets: false,
     rangeBinds: 'every set',
     phaseRanges: true,

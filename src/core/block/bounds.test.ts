@@ -70,7 +70,7 @@ const FIGURES: readonly (readonly [
   ['reps of a known set', 1, 300, 1, (reps) => slotWith({ start: { ...set, reps } })],
   ['RIR of a known set', 0, 10, 0.5, (rir) => slotWith({ start: { ...set, rir } })],
   ['load of a known set', -500, 1500, 0.5, (load) => slotWith({ start: { ...set, load: kg(load) } })],
-  ['week of its own', 1, 20, 1, (n) => slotWith({ weeks: [{ ...week, week: n }] })],
+  ['week of its own', 1, 26, 1, (n) => slotWith({ weeks: [{ ...week, week: n }] })],
   ['sets of a week', 1, 12, 1, (sets) => slotWith({ weeks: [{ ...week, sets }] })],
   ['reps of a week', 1, 300, 1, (reps) => slotWith({ weeks: [{ ...week, reps }] })],
   ['RIR of a week', 0, 6, 0.5, (rir) => slotWith({ weeks: [{ ...week, rir }] })],
@@ -119,7 +119,7 @@ const TEXTS: readonly (readonly [name: string, most: number, of: (length: number
     20,
     (n) => slotWith({ setTargets: many(n, () => ownSet(1, { rir: { kind: 'fixed', rir: 1 } })) }),
   ],
-  ['weeks of their own', 20, (n) => slotWith({ weeks: many(n, () => week) })],
+  ['weeks of their own', 26, (n) => slotWith({ weeks: many(n, () => week) })],
   [
     'name of an activity',
     80,
@@ -133,6 +133,7 @@ const TEXTS: readonly (readonly [name: string, most: number, of: (length: number
         activities: many(n, (at) => ({ id: `r${at}`, day: 0, name: 'run', hard: false, legs: false })),
       }),
   ],
+  ['early deloads', 6, (n) => blockWith({ earlyDeloads: many(n, (at) => at + 2) })],
   ['pauses', 20, (n) => blockWith({ pauses: many(n, () => ({ after: 1, days: 1 })) })],
   [
     'findings put aside',

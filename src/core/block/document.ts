@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import type { Zod } from '../zod';
-import { LIMITS } from './bounds';
+import { BOUNDS, LIMITS } from './bounds';
+import { sessionWeekSchema } from './session-week';
 import { idSchema, settingsShape } from './settings-fields';
 import type { Deep } from './slot-field';
 import { SLOT_FIELDS } from './slot-fields';
@@ -37,6 +38,8 @@ export const sessionShape = (z: Zod) => ({
   place: z.string().max(LIMITS.id).nullable().default(null),
   /** Done when there is time and energy: planned, but counted in nothing. */
   optional: z.boolean().default(false),
+  /** What single weeks of it have of their own. */
+  weeks: z.array(sessionWeekSchema(z)).max(BOUNDS.week.high).default([]),
 });
 
 export function sessionSchema(z: Zod) {

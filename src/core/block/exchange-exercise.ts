@@ -19,7 +19,10 @@ export function exchangeExercise(
   const isAlike = from?.measure === to.measure;
   const weeks = slot.weeks
     .map((week) => ({ ...week, load: null, reps: isAlike ? week.reps : null }))
-    .filter(({ sets, reps, rir }) => sets !== null || reps !== null || rir !== null);
+    .filter(
+      ({ sets, reps, rir, exercise }) =>
+        sets !== null || reps !== null || rir !== null || exercise !== undefined,
+    );
   const edits: readonly SingleEdit[] = [
     { kind: 'slot/set', slot: slot.id, field: 'exercise', value: fresh.exercise },
     { kind: 'slot/set', slot: slot.id, field: 'variant', value: variant },

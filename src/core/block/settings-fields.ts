@@ -40,6 +40,8 @@ export const settingsShape = (z: Zod) => ({
   rir: z.strictObject({ first: z.number(), last: z.number() }),
   /** How the deload lightens the week, all of them together; null: no deload planned. */
   deload: deloadSchema(z).nullable(),
+  /** Weeks that the coach has made deloads ahead of the planned one; the building weeks go on behind them. */
+  earlyDeloads: z.array(z.int()).max(LIMITS.earlyDeloads).default([]),
   /** A plan of two working sets an exercise, in which more slots may knowingly go past failure. */
   lowSets: z.boolean().default(false),
   /** Which sets the rep range binds: every one, so that the last still reaches its bottom, or the first alone. */
@@ -94,6 +96,7 @@ interface Settings {
   readonly weeks: number;
   readonly rir: { readonly first: number; readonly last: number };
   readonly deload: readonly DeloadMeasure[] | null;
+  readonly earlyDeloads: readonly number[];
   readonly activities: readonly { readonly id: string; readonly name: string; readonly day: number }[];
   readonly pauses: readonly { readonly after: number; readonly days: number }[];
   readonly loadShifts: readonly { readonly week: number; readonly percent: number }[];
@@ -115,6 +118,8 @@ export function settingsProblems(block: Settings): readonly Problem[] {
     ...outside('block/rir', 'RIR', last, BOUNDS.rir),
     ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
     ...activityProblems(block),
+    ...tooMany('block/earlyDeloads', 'early deloads', block.earlyDeloads, LIMITS.earlyDeloads),
+    ...block.earlyDeloads.flatMap((week) => outside('block/earlyDeloads', 'week', week, BOUNDS.week)),
     ...tooMany('block/pauses', 'pauses', block.pauses, LIMITS.pauses),
     ...block.pauses.flatMap(({ after, days }) => [
       ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),

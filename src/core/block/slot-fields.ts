@@ -46,11 +46,12 @@ function usualRange(exercise: Exercise): RepRange {
   return exercise.kind === 'compound' ? { low: 8, high: 12 } : { low: 10, high: 15 };
 }
 
+const exerciseRef = (z: Zod) =>
+  z.strictObject({ id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/), revision: z.int().min(1) });
+
 /** Every field of a slot but its id: one entry each. */
 export const SLOT_FIELDS = {
-  exercise: fieldOf((z) =>
-    z.strictObject({ id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/), revision: z.int().min(1) }),
-  )({
+  exercise: fieldOf(exerciseRef)({
     start: ({ id, revision }) => ({ id, revision }),
   }),
   /** A set-up of the exercise, by its id; null: as it is. */
@@ -228,6 +229,8 @@ export const SLOT_FIELDS = {
           reps: z.int().nullable(),
           load: weight(z).nullable(),
           rir: z.number().nullable(),
+          /** Another exercise for this week alone. */
+          exercise: exerciseRef(z).optional(),
         }),
       )
       .max(BOUNDS.week.high)

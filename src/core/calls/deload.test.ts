@@ -50,6 +50,8 @@ test('taken, the next week is a deload and the one after builds on; declined, it
     'building',
     'building',
     'deload',
+    // What was to come moves behind it.
+    'building',
     'building',
     'building',
     'deload',

@@ -54,7 +54,7 @@ export function loadCallId(
 
 export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
   kind: 'load',
-  propose: ({ block, next, isFinished, slotBefore }) =>
+  propose: ({ block, next, weeks, isFinished, slotBefore }) =>
     next.sessions.flatMap(({ sessionId, slots }) =>
       isFinished(sessionId)
         ? slots.flatMap((planned): readonly LoadCall[] => {
@@ -66,7 +66,8 @@ export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
             if (why.code !== 'load/best-fit' || last === null) return [];
             const { chosen, others } = why.fit;
             if (chosen.load === last.load && chosen.reps === last.reps) return [];
-            const { rir } = slotRir(slot.facts.slot, block, next.week);
+            const built = weeks.filter(({ kind }) => kind === 'building').length;
+            const { rir } = slotRir(slot.facts.slot, block, built + 1);
             return [
               {
                 kind: 'load',

@@ -2,6 +2,7 @@ import { EFFORT } from './effort';
 import { PROGRESSION } from './progression';
 import { RECOVERY } from './recovery';
 import { SCHEDULE } from './schedule';
+import { STEERING } from './steering';
 import { TECHNIQUES } from './techniques';
 import { TIMING } from './timing';
 import { VOLUME } from './volume';
@@ -15,6 +16,7 @@ export const CONVENTIONS = {
   ...TIMING,
   ...SCHEDULE,
   ...RECOVERY,
+  ...STEERING,
 } as const;
 
 export type ConventionId = keyof typeof CONVENTIONS;

@@ -23,9 +23,13 @@ export interface SwapScore {
   readonly sparesJoints: boolean;
   readonly payoff: number;
   readonly longLength: boolean;
+  /** Was trained of late: what is new pays more for a while. */
+  readonly lately: boolean;
 }
 
-const WEIGHTS = { pattern: 0.3, joints: 0.4, payoff: 0.2, longLength: 0.1 };
+const NONE: ReadonlySet<string> = new Set();
+
+const WEIGHTS = { pattern: 0.3, joints: 0.4, payoff: 0.2, longLength: 0.1, lately: 0.15 };
 
 /** How much an exercise pays in this phase: payoff first while cutting, else stimulus weighs more; for novices stimulus. */
 function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
@@ -36,12 +40,24 @@ function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
 
 /**
  * Exercises that could stand in the place of one, the best first: by similarity of what they train, the same pattern,
- * sparing irritated joints, payoff under the phase and loading at long length. Only what the place has.
+ * sparing irritated joints, payoff under the phase, loading at long length and not having been used of late. Only what
+ * the place has.
  */
 export function swapCandidates(
   exercise: Exercise,
   list: readonly Exercise[],
-  { athlete, place, date }: { readonly athlete: Athlete; readonly place: Place; readonly date: LocalDate },
+  {
+    athlete,
+    place,
+    date,
+    lately = NONE,
+  }: {
+    readonly athlete: Athlete;
+    readonly place: Place;
+    readonly date: LocalDate;
+    /** Exercises trained of late, by id. */
+    readonly lately?: ReadonlySet<string>;
+  },
 ): readonly SwapScore[] {
   const irritated = new Set(athlete.joints.map(({ joint }) => joint));
   return list
@@ -59,12 +75,14 @@ export function swapCandidates(
         sparesJoints,
         payoff: pays,
         longLength,
+        lately: lately.has(one.id),
         total:
           alike +
           (samePattern ? WEIGHTS.pattern : 0) +
           (sparesJoints ? WEIGHTS.joints : 0) +
           WEIGHTS.payoff * pays +
-          (longLength ? WEIGHTS.longLength : 0),
+          (longLength ? WEIGHTS.longLength : 0) -
+          (lately.has(one.id) ? WEIGHTS.lately : 0),
       };
     })
     .filter((one) => one.similarity > 0)

@@ -13,6 +13,10 @@ export interface IssuedWeek {
   readonly conventions: Conventions;
   readonly exercises: Readonly<Record<string, Exercise>>;
   readonly plan: WeekPlan;
+  /** Counts up each time it is handed out anew with changes of its own; absent: as it was first. */
+  readonly version?: number;
+  /** When the coach closed it, what is not done by then left undone; absent: it is open. */
+  readonly closedAt?: string;
 }
 
 /** What happened to a session so far. */

@@ -13,6 +13,8 @@ export interface Situation {
   readonly today: number;
   /** Days on which nothing can be trained any more. */
   readonly gone: ReadonlySet<number>;
+  /** Rules that the week breaks as it was planned, by finding; absent: those it breaks as it stands. */
+  readonly usual?: ReadonlySet<string>;
 }
 
 export interface Move {
@@ -36,6 +38,8 @@ export interface MissedOption {
 }
 
 const MOST_OPTIONS = 3;
+/** Moves beyond which no more are tried where fewer will do. */
+const MOST_MOVES = 3;
 
 /**
  * Proposes how to go on when sessions were missed, or when days are gone beforehand: the arrangement on the days left
@@ -48,11 +52,12 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
   const left = sessions.filter(({ session }) => !situation.done.has(session.sessionId));
   const fine = ({ session }: SeenSession) =>
     session.day >= situation.today && !situation.gone.has(session.day);
-  if (left.length === 0 || left.every(fine)) return [];
+  if (left.length === 0) return [];
+  if (left.every(fine) && [...brokenBy(input)].every((id) => situation.usual?.has(id) ?? true)) return [];
   const days = Array.from({ length: input.block.cycleDays }, (_, day) => day).filter(
     (day) => day >= situation.today && !situation.gone.has(day),
   );
-  const usual = new Set(calendarFindings(input).map(({ id }) => id));
+  const usual = situation.usual ?? brokenBy(input);
   const arrange = (kept: readonly SeenSession[]) => bestArrangement(kept, days, input, usual);
 
   const options: MissedOption[] = [];
@@ -82,6 +87,15 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
   return options.sort((a, b) => a.breaks.length - b.breaks.length).slice(0, MOST_OPTIONS);
 }
 
+/** Rules of the calendar that a week breaks, by finding. */
+export function brokenBy(input: CheckInput): ReadonlySet<string> {
+  return new Set(
+    calendarFindings(input)
+      .filter(({ severity }) => severity === 'warn')
+      .map(({ id }) => id),
+  );
+}
+
 interface Arrangement {
   readonly moves: readonly Move[];
   readonly breaks: readonly Finding[];
@@ -100,12 +114,18 @@ function bestArrangement(
   );
   const past = stay.filter(({ day }) => day < (days[0] ?? 0));
   let best: { cost: readonly number[]; arrangement: Arrangement } | undefined;
-  const place = (at: number, used: ReadonlySet<number>, chosen: readonly number[]): void => {
+  const place = (at: number, mayMove: number, used: ReadonlySet<number>, chosen: readonly number[]): void => {
     const one = kept[at];
     if (one !== undefined) {
-      for (const day of days) if (!used.has(day)) place(at + 1, new Set([...used, day]), [...chosen, day]);
+      for (const day of days) {
+        const moves = day === one.session.day ? 0 : 1;
+        if (used.has(day) || moves > mayMove) continue;
+        place(at + 1, mayMove - moves, new Set([...used, day]), [...chosen, day]);
+      }
       return;
     }
+    // Fewer moves have been tried.
+    if (mayMove > 0) return;
     const placed = kept.map(({ session }, k) => ({ ...session, day: chosen[k] as number }));
     const week = { ...input.week, sessions: [...past, ...placed].sort((a, b) => a.day - b.day) };
     const breaks = calendarFindings({ ...input, week }).filter(
@@ -119,7 +139,12 @@ function bestArrangement(
     const cost = [breaks.length, moves.length, shift];
     if (best === undefined || less(cost, best.cost)) best = { cost, arrangement: { moves, breaks } };
   };
-  place(0, new Set(), []);
+  // What breaks nothing with few moves is not bettered by more; beyond a few, nobody keeps track of them.
+  for (let moves = 0; moves <= kept.length; moves++) {
+    place(0, moves, new Set(), []);
+    const found = best as { cost: readonly number[] } | undefined;
+    if (found !== undefined && (found.cost[0] === 0 || moves >= MOST_MOVES)) break;
+  }
   return (best as { arrangement: Arrangement } | undefined)?.arrangement;
 }
 

@@ -110,7 +110,7 @@ export function slot(id: string, exerciseId: string, changes: Partial<Slot> = {}
 }
 
 export function session(id: string, day: number, slots: readonly Slot[]): Session {
-  return { id, name: `Session ${id}`, day, place: null, optional: false, slots };
+  return { id, name: `Session ${id}`, day, place: null, optional: false, weeks: [], slots };
 }
 
 export function block(sessions: readonly Session[], changes: Partial<Block> = {}): Block {

@@ -1,6 +1,7 @@
 import { conventionsOf } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
 import type { BlockPlan } from '../plan/block-plan';
+import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Problem } from '../problem';
 import { ENGINE_VERSION, type UnfoldInput } from './input';
@@ -16,6 +17,19 @@ export type IssueRefusal =
 /** The week that may be issued next: the first that is not; undefined when all are. */
 export function nextToIssue(blockPlan: BlockPlan): number | undefined {
   return blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week;
+}
+
+/** The facts of all exercises of some sessions, by id. */
+export function exerciseFacts(
+  sessions: readonly SessionPlan[],
+  lookup: UnfoldInput['exercises'],
+): Readonly<Record<string, Exercise>> {
+  const exercises: Record<string, Exercise> = {};
+  for (const slot of sessions.flatMap((session) => session.slots)) {
+    const exercise = lookup({ id: slot.exerciseId, revision: slot.exerciseRevision });
+    if (exercise !== undefined) exercises[exercise.id] = exercise;
+  }
+  return exercises;
 }
 
 /**
@@ -41,11 +55,6 @@ export function freezeWeek(
   if (weekState.issued !== null) return refuse({ code: 'already-issued' });
   const next = nextToIssue(blockPlan);
   if (next !== undefined && next < week) return refuse({ code: 'earlier-week-unissued', week: next });
-  const exercises: Record<string, Exercise> = {};
-  for (const slot of weekState.plan.sessions.flatMap((session) => session.slots)) {
-    const exercise = input.exercises({ id: slot.exerciseId, revision: slot.exerciseRevision });
-    if (exercise !== undefined) exercises[exercise.id] = exercise;
-  }
   return {
     ok: true,
     value: {
@@ -54,7 +63,7 @@ export function freezeWeek(
       issuedAt: issue.at,
       engine: ENGINE_VERSION,
       conventions: conventionsOf({ own: input.athlete.conventions, block: input.block.conventions }),
-      exercises,
+      exercises: exerciseFacts(weekState.plan.sessions, input.exercises),
       plan: weekState.plan,
     },
   };

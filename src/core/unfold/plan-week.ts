@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { type Athlete, phaseOn } from '../athlete/athlete';
 import { type Block, type Session, weekStart } from '../block/block';
+import { sessionsInWeek } from '../block/sessions-in-week';
 import { addDays, daysBetween, type LocalDate } from '../calendar';
 import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
 import { primeMovers } from '../exercises/exercise';
@@ -13,7 +14,6 @@ import { rampRir } from '../progression/rir-ramp';
 import { latestCheckIn, signsOf } from '../recovery/check-in';
 import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
 import { keptDays } from '../recovery/deload/kept-days';
-import type { Lightening } from '../recovery/deload/lightening';
 import { signsSum } from '../recovery/signs';
 import { setCount } from '../techniques/registry';
 import type { Context } from './context';
@@ -21,7 +21,8 @@ import { planSession } from './plan-session';
 import type { Failed, SlotOrders } from './plan-slot/target';
 import { type Planner, slotExercise } from './planner';
 import { sessionCredit } from './session-credit';
-import type { SlotFacts } from './slot-facts';
+import { type SlotFacts, sessionFacts } from './slot-facts';
+import { beginHistory } from './slot-history';
 import type { SessionHistory, SoFar } from './so-far';
 import type { WeekAsked } from './week-asked';
 import { weekFigures } from './week-figures';
@@ -31,7 +32,9 @@ const DAYS_A_WEEK = 7;
 /** A week that is not handed out yet, from what the weeks before it came to and what the coach's answers ask. */
 export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
   const { block, athlete, planner, memo } = context;
-  const kind = week > block.weeks || deloadsEarly(orders, week) ? 'deload' : 'building';
+  const built = so.weeks.reduce((sum, { plan }) => sum + (plan.kind === 'building' ? 1 : 0), 0);
+  const isEarly = block.earlyDeloads.includes(week) || deloadsEarly(orders, week);
+  const kind = isEarly || built >= block.weeks ? 'deload' : 'building';
   const startDate = weekStart(block, week);
   const phase = phaseOn(athlete, startDate);
   // What the deload of this block lowers; for one that comes early, the usual one where none is planned.
@@ -44,14 +47,14 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     rangePhase: block.phaseRanges ? phase : null,
     rangePhaseBefore: block.phaseRanges ? phaseOn(athlete, weekStart(block, Math.max(1, week - 1))) : null,
     gains: gainsOf(context),
-    ramp: { rir: block.rir, weeks: block.weeks },
+    ramp: { rir: block.rir, weeks: block.weeks, week: kind === 'building' ? built + 1 : Math.max(1, built) },
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
     shift: { now: loadShift(block, week), before: week === 1 ? 1 : loadShift(block, week - 1) },
     recoversPoorly: recoversPoorly(context, so, startDate),
     lightening,
   });
   const sessions = planSessions(context, so, asked, orders);
-  const { rir, whyRir } = weekRir(context, week, lightening);
+  const { rir, whyRir } = weekRir(context, asked);
   const credited = sessions.map((session) => ({
     optional: session.optional,
     credit: memo.call(
@@ -104,10 +107,11 @@ function gainsIn(
   });
 }
 
-function weekRir({ block }: Context, week: number, lightening: Lightening | null) {
+function weekRir({ block }: Context, { lightening, ramp }: WeekAsked) {
   if (lightening === null) {
-    const value = rampRir(block.rir, week, block.weeks);
-    const whyRir: Reason = { code: 'rir/ramp', week, weeks: block.weeks, ...block.rir, offset: 0, value };
+    const { week, weeks } = ramp;
+    const value = rampRir(block.rir, week, weeks);
+    const whyRir: Reason = { code: 'rir/ramp', week, weeks, ...block.rir, offset: 0, value };
     return { rir: value, whyRir };
   }
   const value = Math.max(lightening.rir, rampRir(block.rir, block.weeks, block.weeks));
@@ -126,8 +130,9 @@ function planSessions(
   asked: WeekAsked,
   orders: readonly Order[],
 ): readonly SessionPlan[] {
-  const { sessions, facts, planner, memo } = context;
+  const { planner, memo } = context;
   const { lightening, week } = asked;
+  const sessions = sessionsOf(context, week);
   const days =
     lightening?.fewerDays === true
       ? keptDays(
@@ -148,31 +153,79 @@ function planSessions(
       planSession,
       planner,
       session,
-      facts.get(session.id) as ReadonlyMap<string, SlotFacts>,
-      so.histories.get(session.id) as SessionHistory,
+      factsIn(context, session, week),
+      historiesIn(context, so, session, week),
       own,
       ordersFor(context, so, session, asked, orders),
     );
   });
 }
 
+/** The sessions as a week has them. */
+function sessionsOf({ sessions, block, memo }: Context, week: number): readonly Session[] {
+  return memo.call(`sessions ${week}`, sessionsInWeek, sessions, week, block.cycleDays);
+}
+
+/** What is known of a session's slots in a week: of one that is as the block has it, what is known of it anyway. */
+function factsIn(
+  { sessions, facts, planner, memo }: Context,
+  session: Session,
+  week: number,
+): ReadonlyMap<string, SlotFacts> {
+  return sessions.includes(session)
+    ? (facts.get(session.id) as ReadonlyMap<string, SlotFacts>)
+    : memo.call(`facts ${session.id} ${week}`, sessionFacts, planner, session);
+}
+
+/** What its slots have come to, each in its own session; one with another exercise for this week begins anew. */
+function historiesIn(
+  { sessions, facts, memo }: Context,
+  so: SoFar,
+  session: Session,
+  week: number,
+): SessionHistory {
+  if (sessions.includes(session)) return so.histories.get(session.id) as SessionHistory;
+  const homes = [...facts].flatMap(([id, slots]) =>
+    session.slots.some((slot) => slots.has(slot.id)) ? [so.histories.get(id) as SessionHistory] : [],
+  );
+  return memo.call(`histories ${session.id} ${week}`, joinedHistories, session, facts, ...homes);
+}
+
+function joinedHistories(
+  session: Session,
+  facts: Context['facts'],
+  ...homes: readonly SessionHistory[]
+): SessionHistory {
+  const usual = (id: string) => [...facts.values()].flatMap((slots) => slots.get(id)?.slot ?? [])[0];
+  return new Map(
+    session.slots.map((slot) => {
+      const known = homes.find((home) => home.has(slot.id))?.get(slot.id);
+      const isUsual = usual(slot.id)?.exercise.id === slot.exercise.id;
+      return [slot.id, isUsual && known !== undefined ? known : beginHistory(slot)];
+    }),
+  );
+}
+
 const NONE: Readonly<Record<string, SlotOrders>> = {};
 
 /** What orders ask of a session's slots, by slot id. */
 function ordersFor(
-  { facts, sessions, memo }: Context,
+  context: Context,
   so: SoFar,
   session: Session,
   { building, week }: WeekAsked,
   orders: readonly Order[],
 ): Readonly<Record<string, SlotOrders>> {
   if (orders.length === 0) return NONE;
+  const { facts, memo } = context;
   const found: Record<string, SlotOrders> = {};
   const isFirst = (muscle: Muscle) =>
-    sessions.find(({ id }) =>
-      [...(facts.get(id)?.values() ?? [])].some(({ exercise }) => primeMovers(exercise).includes(muscle)),
+    sessionsOf(context, week).find((one) =>
+      [...factsIn(context, one, week).values()].some(({ exercise }) =>
+        primeMovers(exercise).includes(muscle),
+      ),
     )?.id === session.id;
-  for (const [slotId, { exercise }] of facts.get(session.id) ?? []) {
+  for (const [slotId, { exercise }] of factsIn(context, session, week)) {
     const movers = primeMovers(exercise);
     const failed = failedBefore(so, orders, movers, building);
     const muscle = failed?.muscle ?? movers.find((one) => recovers(orders, [one], week, isFirst));

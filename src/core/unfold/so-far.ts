@@ -1,5 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
+import { hasOwn } from '../block/sessions-in-week';
 import type { Identities } from '../calls/answered';
 import { withObservations } from '../calls/answered';
 import type { Proposal } from '../calls/registry';
@@ -61,10 +62,11 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   const plansOf = homesOf(sessions, state);
   return new Map(
     sessions.map((session, at) => {
-      const trained = plansOf(session, at).flatMap((plan) => [
-        plan,
-        state.performed.get(plan.sessionId) ?? null,
-      ]);
+      // Of a week that is done, a session that was not trained is nothing to go on from.
+      const trained = plansOf(session, at).flatMap((plan) => {
+        const performed = state.performed.get(plan.sessionId) ?? null;
+        return performed === null && state.status === 'done' ? [] : [plan, performed];
+      });
       const slots = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
       const before = so.histories.get(session.id) as SessionHistory;
       const name = `take ${session.id} ${week}`;
@@ -78,8 +80,11 @@ function homesOf(
   sessions: readonly Session[],
   { plan, issued }: WeekState,
 ): (session: Session, at: number) => readonly SessionPlan[] {
-  if (issued === null && plan.sessions.length === sessions.length)
-    return (_, at) => [plan.sessions[at] as SessionPlan];
+  const isAsWritten =
+    issued === null &&
+    plan.sessions.length === sessions.length &&
+    !sessions.some((session) => hasOwn(session, plan.week));
+  if (isAsWritten) return (_, at) => [plan.sessions[at] as SessionPlan];
   const homes = new Map<string, SessionPlan>();
   for (const session of plan.sessions) for (const { slotId } of session.slots) homes.set(slotId, session);
   return ({ slots }) => [

@@ -1,3 +1,4 @@
+import { BOUNDS } from '../block/bounds';
 import { standingOrders } from '../calls/answered';
 import { type Order, recovers } from '../calls/order';
 import { type Proposal, proposalsOf } from '../calls/registry';
@@ -21,14 +22,24 @@ import { begin, historiesAfter, judgeWeek, type SoFar } from './so-far';
  */
 export function unfold(input: UnfoldInput, memo: Memo = new Memo()): BlockPlan {
   const context = contextOf(input, memo);
-  const total = input.block.weeks + deloadWeeks(input.block.deload);
-  const numbers = Array.from({ length: total }, (_, at) => at + 1);
-  const { weeks, proposals, observations } = numbers.reduce(
-    (so, week) => withWeek(context, so, week),
-    begin(context),
-  );
+  const { weeks, proposals, observations } = allWeeks(context);
   const current = weeks.find(({ status }) => status !== 'done') ?? weeks.at(-1);
   return { weeks, currentWeek: current?.plan.week ?? 1, proposals, observations };
+}
+
+/** Week by week: deloads that come early put off what is behind them, so that all building weeks are built. */
+function allWeeks(context: Context): SoFar {
+  const { block } = context;
+  let so = begin(context);
+  let built = 0;
+  const next = () => so.weeks.length + 1;
+  const last = BOUNDS.week.high - deloadWeeks(block.deload);
+  while (built < block.weeks && next() <= last) {
+    so = withWeek(context, so, next());
+    if (so.weeks.at(-1)?.plan.kind === 'building') built++;
+  }
+  for (let left = deloadWeeks(block.deload); left > 0; left--) so = withWeek(context, so, next());
+  return so;
 }
 
 /** What the weeks come to with one more. */
@@ -115,6 +126,7 @@ function statusOf(
   performed: ReadonlyMap<string, Performed>,
 ): WeekStatus {
   if (issued === null) return 'planned';
+  if (issued.closedAt !== undefined) return 'done';
   const done =
     plan.sessions.length > 0 &&
     plan.sessions.every((session) => performed.get(session.sessionId)?.workout.finished === true);

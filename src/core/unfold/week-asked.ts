@@ -14,8 +14,8 @@ export interface WeekAsked {
   readonly rangePhaseBefore: Phase | null;
   /** Projected gain of each pass of the cycle, first to last, in per cent of the pass: each at the pace of its phase. */
   readonly gains: readonly number[];
-  /** The building weeks of the block and the RIR they ramp over. */
-  readonly ramp: Pick<Block, 'rir' | 'weeks'>;
+  /** The building weeks of the block, the RIR they ramp over, and which of them it is; of a deload the one before it. */
+  readonly ramp: Pick<Block, 'rir' | 'weeks'> & { readonly week: number };
   /** The building week it is, or lightens. */
   readonly building: number;
   /** Share that all loads of the week are moved to, and those of the week before. */

@@ -47,6 +47,7 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
     day,
     place: null,
     optional: false,
+    weeks: [],
     slots: lines.map(([id, sets, low, high, changes]): Slot => {
       const exercise = typeof id === 'string' ? exerciseById(id) : id;
       if (exercise === undefined) throw new Error(`the demo names an unknown exercise: ${id}`);

@@ -39,9 +39,18 @@ export function smallBlock(): Block {
         day: 0,
         place: null,
         optional: false,
+        weeks: [],
         slots: [slot('a1', 'leg-press'), slot('a2', 'seated-leg-curl')],
       },
-      { id: 'sb', name: 'B', day: 3, place: null, optional: false, slots: [slot('b1', 'neutral-pulldown')] },
+      {
+        id: 'sb',
+        name: 'B',
+        day: 3,
+        place: null,
+        optional: false,
+        weeks: [],
+        slots: [slot('b1', 'neutral-pulldown')],
+      },
     ],
   };
 }

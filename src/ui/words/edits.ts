@@ -39,6 +39,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   weeks: 'weeks',
   rir: 'RIR ramp',
   deload: 'deload',
+  earlyDeloads: 'deload now',
   lowSets: 'low-set plan',
   loadShifts: 'all loads moved',
   rangeBinds: 'what the range binds',

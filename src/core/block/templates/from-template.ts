@@ -50,7 +50,15 @@ export function fromTemplate(template: Template, block: Block, layOut: LayOut): 
         },
       ];
     });
-    return { id: layOut.newId(), name: session.name, day: session.day, place: null, optional: false, slots };
+    return {
+      id: layOut.newId(),
+      name: session.name,
+      day: session.day,
+      place: null,
+      optional: false,
+      weeks: [],
+      slots,
+    };
   });
   return { ...block, cycleDays: template.cycleDays, shape: template.shape, sessions };
 }

@@ -81,12 +81,16 @@ export function slotTarget(
   technique: TechniqueParameters,
 ): SlotTarget {
   const week = asked.building;
-  const { rir, whyRir } = slotRir(facts.slot, asked.ramp, week);
-  const { sets, whySets } = slotSets(facts.slot, orders, { week, weeks: asked.ramp.weeks });
+  const { ramp } = asked;
+  const { rir, whyRir } = slotRir(facts.slot, ramp, ramp.week);
+  const { sets, whySets } = slotSets(facts.slot, orders, {
+    week: ramp.week,
+    weeks: ramp.weeks,
+  });
   return {
     rir,
     whyRir,
-    weekRir: rampRir(asked.ramp.rir, week, asked.ramp.weeks),
+    weekRir: rampRir(ramp.rir, ramp.week, ramp.weeks),
     sets,
     whySets,
     technique,

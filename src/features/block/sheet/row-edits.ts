@@ -63,6 +63,7 @@ export function addSession({ block, athlete, attempt }: Table): Session | undefi
     day: had ?? free[0] ?? 0,
     place: null,
     optional: false,
+    weeks: [],
     slots: [],
   };
   const after = block.sessions.at(-1)?.id ?? null;

@@ -1,7 +1,7 @@
 import { sessionEntry } from './session-entry';
 
 test('a session’s day is a weekday or a number', () => {
-  const session = { id: 'x', name: 'X', day: 0, place: null, optional: false, slots: [] };
+  const session = { id: 'x', name: 'X', day: 0, place: null, optional: false, weeks: [], slots: [] };
   expect(sessionEntry('day', 'thu', session)).toMatchObject({ ok: true, value: { field: 'day', value: 3 } });
   expect(sessionEntry('day', 'Thursday', session)).toMatchObject({ ok: true, value: { value: 3 } });
   expect(sessionEntry('day', '2', session)).toMatchObject({ ok: true, value: { value: 1 } });

@@ -82,6 +82,11 @@ export function weekEntry(
     if (!isMakeable(grid, hundredths(value))) return refused(notMakeable(path, value, grid));
     if (before.load !== null || value !== first?.load) own.load = { value, unit: grid.unit };
   }
-  const none = own.sets === null && own.reps === null && own.load === null && own.rir === null;
+  const none =
+    own.sets === null &&
+    own.reps === null &&
+    own.load === null &&
+    own.rir === null &&
+    own.exercise === undefined;
   return ok(withWeek(slot, none ? null : own, week));
 }

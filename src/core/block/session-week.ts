@@ -1,0 +1,60 @@
+import type { z } from 'zod';
+import type { Problem } from '../problem';
+import type { Zod } from '../zod';
+import { BOUNDS, LIMITS } from './bounds';
+import { outside, tooLong, tooMany } from './rules';
+import type { Deep } from './slot-field';
+
+/**
+ * What one week of a session has of its own, for that week alone: the block stays as designed. Null or empty: as the
+ * session has it.
+ */
+export const sessionWeekSchema = (z: Zod) =>
+  z.strictObject({
+    week: z.int().min(BOUNDS.week.low).max(BOUNDS.week.high),
+    /** Another day of the cycle. */
+    day: z.int().nullable(),
+    /** Another place, by the athlete's place id. */
+    place: z.string().max(LIMITS.id).nullable(),
+    optional: z.boolean().nullable(),
+    /** Left out: not trained in this week. */
+    left: z.boolean(),
+    /** Slots of other sessions that are trained in this one, by id, behind its own. */
+    takes: z.array(z.string().max(LIMITS.id)).max(LIMITS.slots),
+  });
+
+export type SessionWeek = Deep<z.output<ReturnType<typeof sessionWeekSchema>>>;
+
+/** A week of which a session has nothing of its own. */
+export function plainWeek(week: number): SessionWeek {
+  return { week, day: null, place: null, optional: null, left: false, takes: [] };
+}
+
+export function isPlain({ day, place, optional, left, takes }: SessionWeek): boolean {
+  return day === null && place === null && optional === null && !left && takes.length === 0;
+}
+
+/** What is wrong with the weeks of a session. Days beyond a cycle that was shortened since are passed over, not wrong. */
+export function sessionWeekProblems(weeks: readonly SessionWeek[], path: string): readonly Problem[] {
+  return [
+    ...tooMany(path, 'weeks of their own', weeks, BOUNDS.week.high),
+    ...weeks.flatMap(({ week, day, place, takes }) => [
+      ...outside(path, 'week', week, BOUNDS.week),
+      ...(day === null ? [] : outside(path, 'day', day, { low: 0, high: BOUNDS.cycleDays.high - 1 })),
+      ...tooLong(path, place, LIMITS.id),
+      ...tooMany(path, 'slots', takes, LIMITS.slots),
+    ]),
+  ];
+}
+
+/** The weeks of a session with one of them changed; one that has nothing of its own any more goes. */
+export function weeksWith(
+  weeks: readonly SessionWeek[],
+  week: number,
+  change: Partial<SessionWeek>,
+): readonly SessionWeek[] {
+  const before = weeks.find((one) => one.week === week) ?? plainWeek(week);
+  const changed = { ...before, ...change, week };
+  const others = weeks.filter((one) => one.week !== week);
+  return isPlain(changed) ? others : [...others, changed].sort((a, b) => a.week - b.week);
+}

@@ -1,0 +1,89 @@
+import type { Block, Session, Slot } from './document';
+import type { SessionWeek } from './session-week';
+
+/**
+ * The sessions as a week has them, in the order they are trained: moved, left out, at another place, with slots of
+ * others, with the exercises of that week. A session without anything of its own is the very object of the block.
+ * @param sessions in the order they are trained
+ */
+export function sessionsInWeek(
+  sessions: readonly Session[],
+  week: number,
+  cycleDays: number,
+): readonly Session[] {
+  if (!sessions.some((session) => hasOwn(session, week))) return sessions;
+  const slots = new Map(sessions.flatMap((session) => session.slots.map((slot) => [slot.id, slot] as const)));
+  const taken = new Set(
+    sessions.flatMap((session) => {
+      const own = ownWeek(session, week);
+      return own === undefined || own.left ? [] : own.takes;
+    }),
+  );
+  return sessions
+    .flatMap((session, at) => {
+      const own = ownWeek(session, week);
+      if (own?.left === true) return [];
+      const changed = withOwn(session, own, { week, cycleDays, slots, taken });
+      return [{ session: changed, at }];
+    })
+    .sort((a, b) => a.session.day - b.session.day || a.at - b.at)
+    .map(({ session }) => session);
+}
+
+/** Whether a week of a session differs from the session. */
+export function hasOwn(session: Session, week: number): boolean {
+  return (
+    session.weeks.some((one) => one.week === week) ||
+    session.slots.some((slot) => slot.weeks.some((one) => one.week === week && one.exercise !== undefined))
+  );
+}
+
+/** Sessions that a week leaves out. */
+export function leftOut(block: Pick<Block, 'sessions'>, week: number): readonly Session[] {
+  return block.sessions.filter((session) => ownWeek(session, week)?.left === true);
+}
+
+export function ownWeek(session: Pick<Session, 'weeks'>, week: number): SessionWeek | undefined {
+  return session.weeks.find((one) => one.week === week);
+}
+
+function withOwn(
+  session: Session,
+  own: SessionWeek | undefined,
+  {
+    week,
+    cycleDays,
+    slots,
+    taken,
+  }: {
+    readonly week: number;
+    readonly cycleDays: number;
+    readonly slots: ReadonlyMap<string, Slot>;
+    readonly taken: ReadonlySet<string>;
+  },
+): Session {
+  const guests = (own?.takes ?? []).flatMap((id) => slots.get(id) ?? []);
+  const kept = session.slots.filter(({ id }) => !taken.has(id) || own?.takes.includes(id));
+  const here = [...kept, ...guests.filter((guest) => !kept.includes(guest))];
+  const changed = here.map((slot) => exchanged(slot, week));
+  const isSame =
+    own === undefined &&
+    changed.length === session.slots.length &&
+    changed.every((slot, k) => slot === session.slots[k]);
+  if (isSame) return session;
+  return {
+    ...session,
+    day: own?.day != null && own.day < cycleDays ? own.day : session.day,
+    place: own?.place ?? session.place,
+    optional: own?.optional ?? session.optional,
+    slots: changed,
+  };
+}
+
+/** A slot with the exercise that a week has in its place: what speaks of the usual one goes. */
+function exchanged(slot: Slot, week: number): Slot {
+  const exercise = slot.weeks.find((one) => one.week === week)?.exercise;
+  return exercise === undefined
+    ? slot
+    : { ...slot, exercise, variant: null, start: null, rotate: [], note: '' };
+}

@@ -1,0 +1,27 @@
+import { daysBetween } from '../../calendar';
+import { callId } from '../../calls/call';
+import { lastDay, lastIssued, type WatchKind } from '../watch';
+import { NOTED } from '../watch-call';
+
+/** The last week of a block is handed out and ends soon, and no other block is there to follow. */
+export const blockEnds: WatchKind = {
+  kind: 'block ends',
+  propose: (watch) => {
+    const { block, blockPlan, conventions, today, isFollowed } = watch;
+    const last = lastIssued(watch);
+    if (last === undefined || isFollowed || last !== blockPlan.weeks.at(-1)) return [];
+    const endsIn = daysBetween(today, lastDay(last.plan, block.cycleDays));
+    if (last.status !== 'done' && endsIn > conventions.blockEndsAhead) return [];
+    const subject = 'block ends';
+    return [
+      {
+        kind: 'block ends',
+        id: callId(subject, [last.plan.week]),
+        subject,
+        week: last.plan.week,
+        evidence: { kind: 'block ends', endsIn },
+        options: [{ id: 'next block', does: { kind: 'next block' }, edit: null }, NOTED],
+      },
+    ];
+  },
+};

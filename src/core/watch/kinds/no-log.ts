@@ -1,0 +1,35 @@
+import { daysBetween } from '../../calendar';
+import { callId } from '../../calls/call';
+import { dueOn, runningWeek, type WatchKind } from '../watch';
+import { NOTED } from '../watch-call';
+
+/** A week is running and for days nothing was logged, though something was due. */
+export const noLog: WatchKind = {
+  kind: 'no log',
+  propose: (watch) => {
+    const running = runningWeek(watch);
+    if (running === undefined) return [];
+    const { plan } = running;
+    const last =
+      watch.log.workouts
+        .map(({ date }) => date)
+        .sort()
+        .at(-1) ?? null;
+    const isDue = plan.sessions.some(
+      ({ optional, day }) => !optional && dueOn(plan, day) < watch.today && dueOn(plan, day) > (last ?? ''),
+    );
+    const days = daysBetween(last ?? plan.startDate, watch.today);
+    if (!isDue || days < watch.conventions.quietDays) return [];
+    const subject = `no log/${plan.week}`;
+    return [
+      {
+        kind: 'no log',
+        id: callId(subject, [last]),
+        subject,
+        week: plan.week,
+        evidence: { kind: 'no log', days, last },
+        options: [NOTED],
+      },
+    ];
+  },
+};

@@ -1,0 +1,45 @@
+import { callId } from '../../calls/call';
+import { missedSessionOptions } from '../../schedule/missed-sessions';
+import { arrangedForGood } from '../../schedule/week-change';
+import { weekDone, weeksOver } from '../adherence';
+import { checksOf, nextBuilding, type WatchKind } from '../watch';
+import { NOTED } from '../watch-call';
+import { arrangeAction } from './days-lost';
+
+/** The same day missed most weeks of a month: the split does not fit the life; another day or another split, with what it costs. */
+export const split: WatchKind = {
+  kind: 'split',
+  propose: (watch) => {
+    const { block, blockPlan, conventions, today } = watch;
+    const weeks = weeksOver(block, blockPlan.weeks, today)
+      .slice(-conventions.missedOf)
+      .map((week) => weekDone(block, week));
+    const next = nextBuilding(watch);
+    const input = next === undefined ? undefined : checksOf(watch, next.plan);
+    if (weeks.length < conventions.missedOf || next === undefined || input === undefined) return [];
+    return block.sessions.flatMap((session) => {
+      const missed = weeks.filter((week) => week.missed.includes(session.id)).length;
+      const day = next.plan.sessions.find(({ sessionId }) => sessionId === session.id)?.day;
+      if (session.optional || missed < conventions.missedTimes || day === undefined) return [];
+      const options = missedSessionOptions(input, { done: new Set(), today: 0, gone: new Set([day]) });
+      const subject = `split/${session.id}`;
+      return [
+        {
+          kind: 'split' as const,
+          id: callId(subject, [day, missed]),
+          subject,
+          week: next.plan.week,
+          evidence: { kind: 'split' as const, session: session.name, missed, of: weeks.length },
+          options: [
+            ...options.map((option) => ({
+              id: option.kind,
+              does: arrangeAction(option, watch, true),
+              edit: arrangedForGood(block, option),
+            })),
+            NOTED,
+          ],
+        },
+      ];
+    });
+  },
+};

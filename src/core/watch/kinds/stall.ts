@@ -1,0 +1,147 @@
+import { placeFor } from '../../athlete/place';
+import type { Slot } from '../../block/block';
+import { exchangeExercise } from '../../block/exchange-exercise';
+import { addDays } from '../../calendar';
+import { callId } from '../../calls/call';
+import { curveOf } from '../../effort/curves';
+import { liftLines } from '../../effort/lift-line';
+import { liftTrend } from '../../effort/stall';
+import { primeMovers } from '../../exercises/exercise';
+import { swapCandidates } from '../../exercises/similarity';
+import { asPlanned, type CheckInput } from '../../findings/finding';
+import { substitutesFor } from '../../findings/swap-slots';
+import { toldOf } from '../../on-the-day/session-note';
+import { signsOf } from '../../recovery/check-in';
+import { signsSum } from '../../recovery/signs';
+import { roundHalfUp } from '../../rounding';
+import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { NOTED, type WatchOption } from '../watch-call';
+
+const MOST_SWAPS = 3;
+
+/**
+ * A lift without gain over four weeks and more, though its sets were done and recovery is fine: the ranked swaps, the
+ * parts of each score shown.
+ */
+export const stall: WatchKind = {
+  kind: 'stall',
+  propose: (watch) => {
+    const { block, athlete, exposures, conventions, today } = watch;
+    const next = nextBuilding(watch);
+    const input = next === undefined ? undefined : checksOf(watch, next.plan);
+    if (next === undefined || input === undefined || !recoversWell(watch)) return [];
+    const lines = new Map(
+      liftLines(exposures, curveOf(athlete.effort)).map((line) => [line.exerciseId, line] as const),
+    );
+    const lifts = new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)));
+    return [...lifts].flatMap((exerciseId) => {
+      const line = lines.get(exerciseId);
+      if (line === undefined) return [];
+      const trend = liftTrend(line, today, { weeks: conventions.stallWeeks, least: conventions.stallGain });
+      const done = doneShare(exerciseId, watch);
+      if (trend.verdict !== 'stalled' || done < conventions.stallSets || hurts(exerciseId, watch)) return [];
+      if (isTired(exerciseId, watch, input)) return [];
+      const subject = `stall/${exerciseId}`;
+      return [
+        {
+          kind: 'stall' as const,
+          // The line by its best: a further flat week is not another fact.
+          id: callId(subject, [roundHalfUp(Math.max(...trend.line))]),
+          subject,
+          week: next.plan.week,
+          evidence: {
+            kind: 'stall' as const,
+            exerciseId,
+            weeks: conventions.stallWeeks,
+            gain: trend.gain,
+            done,
+            line: trend.line,
+            roseBefore: trend.roseBefore,
+          },
+          options: [...swaps(exerciseId, watch, input), NOTED],
+        },
+      ];
+    });
+  },
+};
+
+function since({ today, conventions }: Watch): string {
+  return addDays(today, -7 * conventions.stallWeeks);
+}
+
+function recoversWell({ checkIns, blockPlan, today, conventions }: Watch): boolean {
+  const signs = signsOf(checkIns, blockPlan.observations, today);
+  return signs === null || signsSum(signs, false, conventions).sum < conventions.signsPropose;
+}
+
+/** Whether a muscle the lift is for is behind twice or still sore: then it is tired, not stalled. */
+function isTired(exerciseId: string, { block, blockPlan }: Watch, input: CheckInput): boolean {
+  const slot = slotsOf(exerciseId, block)[0]?.slot;
+  const movers = slot === undefined ? [] : primeMovers(input.exerciseOf(asPlanned(slot)));
+  return movers.some((muscle) => {
+    const latest = blockPlan.observations.filter((one) => one.muscle === muscle).at(-1);
+    return latest !== undefined && (latest.behindTwice || latest.soreness === 'still sore');
+  });
+}
+
+function hurts(exerciseId: string, watch: Watch): boolean {
+  return watch.log.workouts.some(
+    ({ date, notes }) =>
+      date >= since(watch) &&
+      [...toldOf(notes).pains.values()].some((pain) => pain.exerciseId === exerciseId),
+  );
+}
+
+/** Share of the lift's sets that were done of late, per cent; sets of sessions still to come aside. */
+function doneShare(exerciseId: string, watch: Watch): number {
+  let [done, planned] = [0, 0];
+  for (const { plan, issued, performed, status } of watch.blockPlan.weeks) {
+    if (issued === null || plan.startDate < since(watch)) continue;
+    for (const session of plan.sessions) {
+      const work = performed.get(session.sessionId);
+      if (work === undefined && status !== 'done') continue;
+      for (const slot of session.slots) {
+        if (slot.exerciseId !== exerciseId) continue;
+        for (const { id, piece } of slot.sets) {
+          if (piece > 1) continue;
+          planned++;
+          if (work?.sets.has(`${slot.slotId}/${id}`)) done++;
+        }
+      }
+    }
+  }
+  return planned === 0 ? 0 : (100 * done) / planned;
+}
+
+function slotsOf(exerciseId: string, block: Watch['block']) {
+  return block.sessions.flatMap((session) =>
+    session.slots
+      .filter(({ exercise }) => exercise.id === exerciseId)
+      .map((slot: Slot) => ({ session, slot })),
+  );
+}
+
+function swaps(exerciseId: string, watch: Watch, input: CheckInput): readonly WatchOption[] {
+  const { block, athlete, exposures } = watch;
+  const placed = slotsOf(exerciseId, block);
+  const [first] = placed;
+  if (first === undefined) return [];
+  const from = input.exerciseOf(asPlanned(first.slot));
+  const lately = new Set(
+    exposures.filter(({ date }) => date >= since(watch)).map((exposure) => exposure.exerciseId),
+  );
+  const ranked = swapCandidates(from, substitutesFor(first, input), {
+    athlete,
+    place: placeFor(athlete, first.session.place),
+    date: input.week.startDate,
+    lately,
+  });
+  return ranked.slice(0, MOST_SWAPS).map(({ exercise: to, ...parts }) => ({
+    id: `swap ${to.id}`,
+    does: { kind: 'swap', from: exerciseId, to: to.id, parts },
+    edit: {
+      kind: 'batch',
+      edits: placed.flatMap(({ slot }) => exchangeExercise(slot, input.exerciseOf(asPlanned(slot)), to)),
+    },
+  }));
+}

@@ -1,0 +1,38 @@
+import { blockEnds } from './kinds/block-ends';
+import { daysLost } from './kinds/days-lost';
+import { effort } from './kinds/effort';
+import { joint } from './kinds/joint';
+import { nextWeek } from './kinds/next-week';
+import { noLog } from './kinds/no-log';
+import { readiness } from './kinds/readiness';
+import { rearrange } from './kinds/rearrange';
+import { signs } from './kinds/signs';
+import { split } from './kinds/split';
+import { stall } from './kinds/stall';
+import type { Watch, WatchKind } from './watch';
+import type { WatchCall, WatchName } from './watch-call';
+
+/** Every kind that a day makes, most urgent first. */
+export const WATCHES = [
+  joint,
+  signs,
+  stall,
+  daysLost,
+  rearrange,
+  nextWeek,
+  noLog,
+  readiness,
+  blockEnds,
+  split,
+  effort,
+] as const satisfies readonly WatchKind[];
+
+export const WATCH_NAMES: readonly WatchName[] = WATCHES.map(({ kind }) => kind);
+
+/** All that a day shows of a block, those answered already left out. */
+export function watchCalls(
+  watch: Watch,
+  isAnswered: (call: Pick<WatchCall, 'subject' | 'id'>) => boolean,
+): readonly WatchCall[] {
+  return WATCHES.flatMap((kind) => kind.propose(watch)).filter((call) => !isAnswered(call));
+}

@@ -1,0 +1,106 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Edit } from '../block/edits/edit';
+import type { LocalDate } from '../calendar';
+import type { PainPlace } from '../on-the-day/session-note';
+import type { SignsVerdict } from '../recovery/signs';
+
+/** What a day shows and waits for the coach, as figures; the interface words it. */
+export interface WatchCall {
+  readonly kind: WatchName;
+  /** Subject and a hash of the facts: an answered call stays answered until its facts change. */
+  readonly id: string;
+  /** Kind and what it is about. */
+  readonly subject: string;
+  /** The week it is about. */
+  readonly week: number;
+  readonly evidence: WatchEvidence;
+  /** What may be done, the best first; each is taken by its id. Declining leaves things as they are. */
+  readonly options: readonly WatchOption[];
+}
+
+export type WatchName = WatchEvidence['kind'];
+
+export type WatchEvidence =
+  | {
+      readonly kind: 'joint';
+      readonly where: PainPlace;
+      readonly times: number;
+      readonly lifts: readonly string[];
+    }
+  | {
+      readonly kind: 'signs';
+      readonly sum: number;
+      readonly verdict: SignsVerdict;
+      readonly clear: readonly string[];
+      readonly date: LocalDate;
+    }
+  | {
+      readonly kind: 'stall';
+      readonly exerciseId: string;
+      readonly weeks: number;
+      /** Gain over these weeks, per cent of the estimate before them. */
+      readonly gain: number;
+      /** Share of its sets that were done, per cent. */
+      readonly done: number;
+      /** The best estimate of each week, oldest first. */
+      readonly line: readonly number[];
+      /** Whether it rose well before: a method that flattens after good weeks. */
+      readonly roseBefore: boolean;
+    }
+  | { readonly kind: 'days lost'; readonly sessions: readonly string[]; readonly daysLeft: number }
+  | { readonly kind: 'rearrange'; readonly session: string; readonly planned: number; readonly done: number }
+  | { readonly kind: 'next week'; readonly deload: boolean; readonly endsIn: number; readonly first: boolean }
+  | { readonly kind: 'no log'; readonly days: number; readonly last: LocalDate | null }
+  | { readonly kind: 'block ends'; readonly endsIn: number }
+  | { readonly kind: 'split'; readonly session: string; readonly missed: number; readonly of: number }
+  | { readonly kind: 'readiness'; readonly days: number }
+  | { readonly kind: 'effort'; readonly reps: number; readonly pairs: number };
+
+/** Something a coach may do about it. */
+export interface WatchOption {
+  readonly id: string;
+  readonly does: WatchAction;
+  /** What it changes in the block; null: nothing. */
+  readonly edit: Edit | null;
+}
+
+/** Weekly sets that muscles lose. */
+export type Cost = readonly { readonly muscle: Muscle; readonly sets: number }[];
+
+/** The parts of the score by which an exercise is ranked in another's place. */
+export interface SwapParts {
+  readonly similarity: number;
+  readonly samePattern: boolean;
+  readonly sparesJoints: boolean;
+  readonly payoff: number;
+  readonly longLength: boolean;
+  readonly lately: boolean;
+  readonly total: number;
+}
+
+export type WatchAction =
+  | {
+      readonly kind: 'arrange';
+      readonly how: 'move' | 'merge' | 'drop';
+      /** Whether it holds from now on, not for one week alone. */
+      readonly lasting: boolean;
+      readonly moves: readonly { readonly session: string; readonly to: number }[];
+      readonly left: readonly string[];
+      readonly into: string | null;
+      readonly cost: Cost;
+      readonly breaks: number;
+    }
+  | { readonly kind: 'close week'; readonly week: number; readonly cost: Cost }
+  | { readonly kind: 'issue'; readonly week: number }
+  | { readonly kind: 'deload'; readonly week: number }
+  | { readonly kind: 'swap'; readonly from: string; readonly to: string; readonly parts: SwapParts }
+  | {
+      readonly kind: 'ease joint';
+      readonly how: 'longer sets' | 'restricted range' | 'another exercise';
+      readonly to: readonly string[];
+    }
+  | { readonly kind: 'next block' }
+  | { readonly kind: 'noted' };
+
+/** Taken as known: it stays quiet until its facts change. */
+export const NOTED: WatchOption = { id: 'noted', does: { kind: 'noted' }, edit: null };

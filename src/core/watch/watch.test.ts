@@ -1,0 +1,408 @@
+import { applyEdit } from '../block/apply-edit';
+import type { Block } from '../block/block';
+import type { Exposure } from '../effort/exposure';
+import type { Telling } from '../on-the-day/session-note';
+import { block, session, slot } from '../testing/fixtures';
+import { called, checkIn, type Happened, watched } from '../testing/watched';
+import { unfold } from '../unfold/unfold';
+import { weekDone } from './adherence';
+import { blockStanding } from './block-standing';
+import type { WatchOption } from './watch-call';
+
+/** Upper and lower days in turn, from Monday 2 November 2026. */
+const FOUR = block(
+  [
+    session('up1', 0, [slot('press', 'chest-press-machine'), slot('row', 'seal-row')]),
+    session('low1', 1, [slot('squat', 'hack-squat'), slot('curl', 'seated-leg-curl')]),
+    session('up2', 3, [slot('pulldown', 'neutral-pulldown'), slot('fly', 'fly-machine')]),
+    session('low2', 4, [slot('leg', 'leg-press'), slot('calf', 'standing-calf-raise')]),
+  ],
+  { weeks: 6 },
+);
+
+function take(of: Block, option: WatchOption | undefined): Block {
+  if (option?.edit == null) throw new Error('nothing to take');
+  const applied = applyEdit(of, option.edit);
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  return applied.value.block;
+}
+
+const daysOf = ({ blockPlan }: ReturnType<typeof watched>, week: number) =>
+  Object.fromEntries(
+    (blockPlan.weeks[week - 1]?.plan.sessions ?? []).map(({ sessionId, day }) => [sessionId, day]),
+  );
+
+describe('days lost', () => {
+  const tuesday = (today: string, trained: readonly string[] = ['up1']): Happened => ({
+    block: FOUR,
+    today,
+    weeks: [trained],
+  });
+
+  test('not on the day itself; the day after, with the rest of the week arranged anew and what it costs', () => {
+    expect(called('days lost', tuesday('2026-11-03'))).toEqual([]);
+    const [call] = called('days lost', tuesday('2026-11-04'));
+    expect(call?.evidence).toEqual({ kind: 'days lost', sessions: ['Session low1'], daysLeft: 5 });
+    const [first] = call?.options ?? [];
+    // Wednesday is free, and nothing then lies too near.
+    expect(first?.does).toMatchObject({
+      kind: 'arrange',
+      how: 'move',
+      moves: [{ session: 'Session low1', to: 2 }],
+      cost: [],
+      breaks: 0,
+    });
+    expect(call?.options.map(({ id }) => id)).toEqual(['move', 'drop', 'close']);
+  });
+
+  test('taken, it holds for that week alone', () => {
+    const [call] = called('days lost', tuesday('2026-11-04'));
+    const changed = take(FOUR, call?.options[0]);
+    const plan = unfold({
+      ...watched({ block: changed, today: '2026-11-04', weeks: [] }),
+      block: changed,
+      issued: [],
+      log: { workouts: [], sets: [], soreness: [] },
+      answers: [],
+    });
+    expect(plan.weeks[0]?.plan.sessions.find(({ sessionId }) => sessionId === 'low1')?.day).toBe(2);
+    expect(plan.weeks[1]?.plan.sessions.find(({ sessionId }) => sessionId === 'low1')?.day).toBe(1);
+  });
+
+  test('what is done stays, an optional session is no loss, and after the week only closing is left', () => {
+    expect(called('days lost', tuesday('2026-11-04', ['up1', 'low1']))).toEqual([]);
+    const optional = {
+      ...FOUR,
+      sessions: FOUR.sessions.map((one) => ({ ...one, optional: one.id === 'low1' })),
+    };
+    expect(called('days lost', { ...tuesday('2026-11-04'), block: optional })).toEqual([]);
+    const [sunday] = called('days lost', tuesday('2026-11-08', ['up1', 'low1', 'up2']));
+    expect(sunday?.evidence).toMatchObject({ daysLeft: 1 });
+    const [monday] = called('days lost', tuesday('2026-11-09', ['up1', 'low1', 'up2']));
+    expect(monday?.options.map(({ id }) => id)).toEqual(['close']);
+    // Three sets each of leg press and calf raise are lost.
+    expect(monday?.options[0]?.does).toMatchObject({
+      kind: 'close week',
+      cost: expect.arrayContaining([
+        { muscle: 'quads', sets: 3 },
+        { muscle: 'calves', sets: 3 },
+      ]),
+    });
+    expect(called('days lost', { ...tuesday('2026-11-09', ['up1', 'low1', 'up2']), closed: [1] })).toEqual(
+      [],
+    );
+  });
+
+  test('days on which the athlete cannot train are no way out', () => {
+    const who = { ...watched(tuesday('2026-11-04')).athlete, days: [0, 1, 3, 4] };
+    const [call] = called('days lost', { ...tuesday('2026-11-04'), athlete: who });
+    const moved = (call?.options ?? []).flatMap(({ does }) => (does.kind === 'arrange' ? does.moves : []));
+    expect(moved.some(({ to }) => to === 2 || to > 4)).toBe(false);
+    expect(call?.options.some(({ id }) => id === 'merge')).toBe(true);
+  });
+
+  test('the facts are the sessions: a day later it is the same call, with another session lost another one', () => {
+    const id = (today: string) => called('days lost', tuesday(today))[0]?.id;
+    expect(id('2026-11-05')).toBe(id('2026-11-04'));
+    expect(id('2026-11-06')).not.toBe(id('2026-11-04'));
+  });
+});
+
+describe('rearrange', () => {
+  test('legs on Wednesday instead of Tuesday leave Friday’s legs too near: the rest is moved', () => {
+    const [call] = called('rearrange', {
+      block: {
+        ...FOUR,
+        sessions: FOUR.sessions.map((one) => (one.id === 'low2' ? { ...one, day: 3 } : one)),
+      },
+      today: '2026-11-05',
+      weeks: [['up1', 'low1']],
+      late: { '1/low1': 1 },
+    });
+    expect(call?.evidence).toEqual({ kind: 'rearrange', session: 'Session low1', planned: 1, done: 2 });
+    expect(call?.options[0]?.does).toMatchObject({ kind: 'arrange', how: 'move', breaks: 0 });
+  });
+
+  test('nothing where what is left still fits', () => {
+    expect(
+      called('rearrange', {
+        block: FOUR,
+        today: '2026-11-05',
+        weeks: [['up1', 'low1']],
+        late: { '1/low1': 1 },
+      }),
+    ).toEqual([]);
+  });
+});
+
+describe('the next week', () => {
+  const running = (today: string): Happened => ({ block: FOUR, today, weeks: [['up1', 'low1', 'up2']] });
+
+  test('called for on the day before the last of the running one, not two days before', () => {
+    expect(called('next week', running('2026-11-06'))).toEqual([]);
+    expect(called('next week', running('2026-11-07'))[0]).toMatchObject({
+      week: 2,
+      evidence: { endsIn: 1, first: false, deload: false },
+      options: [{ does: { kind: 'issue', week: 2 } }],
+    });
+  });
+
+  test('as soon as the week is done; the first one on the day before it begins', () => {
+    expect(called('next week', { block: FOUR, today: '2026-11-06', weeks: ['all'] })).toHaveLength(1);
+    expect(called('next week', { block: FOUR, today: '2026-10-31' })).toEqual([]);
+    expect(called('next week', { block: FOUR, today: '2026-11-01' })[0]?.evidence).toMatchObject({
+      first: true,
+    });
+  });
+});
+
+describe('no log', () => {
+  const quiet = (today: string): Happened => ({ block: FOUR, today, weeks: [['up1']] });
+
+  test('five days without one, of which something was due; not four', () => {
+    expect(called('no log', quiet('2026-11-06'))).toEqual([]);
+    expect(called('no log', quiet('2026-11-07'))[0]?.evidence).toEqual({
+      kind: 'no log',
+      days: 5,
+      last: '2026-11-02',
+    });
+  });
+
+  test('a long gap in which nothing was due is none', () => {
+    const rare = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 4 });
+    expect(called('no log', { block: rare, today: '2026-11-08', weeks: [['a']] })).toEqual([]);
+  });
+});
+
+describe('the block ends', () => {
+  const short = { ...FOUR, weeks: 1, deload: null };
+
+  test('a week before its last day, unless another block follows', () => {
+    const happened: Happened = { block: short, today: '2026-11-02', weeks: [[]] };
+    expect(called('block ends', happened)[0]?.evidence).toEqual({ kind: 'block ends', endsIn: 6 });
+    expect(called('block ends', { ...happened, isFollowed: true })).toEqual([]);
+    expect(called('block ends', { ...happened, block: FOUR })).toEqual([]);
+    const long = { ...short, cycleDays: 9 };
+    expect(called('block ends', { ...happened, block: long })).toEqual([]);
+    expect(called('block ends', { ...happened, block: long, today: '2026-11-03' })).toHaveLength(1);
+  });
+});
+
+describe('signs and readiness', () => {
+  const poor = checkIn('2026-11-08', {
+    slept: 'poorly',
+    drive: 'low',
+    soreness: 'some stayed',
+    appetite: 'so so',
+  });
+
+  test('six points propose a deload, five do not; nine urge it', () => {
+    const at = (checkIns: Happened['checkIns']) =>
+      called('signs', { block: FOUR, today: '2026-11-08', weeks: ['all'], checkIns });
+    expect(at([poor])[0]?.evidence).toMatchObject({
+      sum: 6,
+      verdict: 'propose',
+      clear: ['poor sleep', 'low drive'],
+    });
+    expect(at([{ ...poor, appetite: 'well' }])).toEqual([]);
+    const worse = {
+      ...poor,
+      appetite: 'poorly',
+      soreness: 'most stayed',
+      aches: [{ joint: 'knee', grade: 'slight' }],
+    } as const;
+    expect(at([worse])[0]?.evidence).toMatchObject({ sum: 9, verdict: 'urge' });
+  });
+
+  test('taken, the next week is a deload and the rest moves behind it', () => {
+    const [call] = called('signs', { block: FOUR, today: '2026-11-08', weeks: ['all'], checkIns: [poor] });
+    const eased = take(FOUR, call?.options[0]);
+    const { weeks } = watched({ block: eased, today: '2026-11-08', weeks: ['all'] }).blockPlan;
+    expect(weeks.map(({ plan }) => plan.kind[0]).join('')).toBe('bdbbbbbd');
+  });
+
+  test('not before a deload that comes anyway', () => {
+    const one = { ...FOUR, weeks: 1 };
+    expect(called('signs', { block: one, today: '2026-11-08', weeks: ['all'], checkIns: [poor] })).toEqual(
+      [],
+    );
+  });
+
+  const badly: Telling = { kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: null };
+  const well: Telling = { kind: 'readiness', slept: 'well', feels: 'well', rescue: null };
+
+  test('three sessions in a row begun poorly, not two, not with a good one between', () => {
+    const at = (...said: readonly Telling[]) =>
+      called('readiness', {
+        block: FOUR,
+        today: '2026-11-07',
+        weeks: ['all'],
+        told: Object.fromEntries(
+          ['up1', 'low1', 'up2', 'low2'].map((id, k) => [`1/${id}`, [said[k] ?? well]]),
+        ),
+      });
+    expect(at(well, badly, badly, badly)[0]?.evidence).toEqual({ kind: 'readiness', days: 3 });
+    expect(at(badly, badly, badly, badly)[0]?.evidence).toEqual({ kind: 'readiness', days: 4 });
+    expect(at(well, well, badly, badly)).toEqual([]);
+    expect(at(badly, badly, well, badly)).toEqual([]);
+  });
+});
+
+describe('a joint', () => {
+  const hurts = (grade: 'slight' | 'clear'): Telling => ({
+    kind: 'pain',
+    slotId: 'squat',
+    exerciseId: 'hack-squat',
+    where: 'knee',
+    grade,
+    line: '',
+  });
+  const told = (...sessions: readonly (readonly [string, Telling])[]): Happened => ({
+    block: FOUR,
+    today: '2026-11-07',
+    weeks: ['all'],
+    told: Object.fromEntries(sessions.map(([id, telling]) => [`1/${id}`, [telling]])),
+  });
+
+  test('slight pain once is none; slight twice or clear once is one', () => {
+    expect(called('joint', told(['low1', hurts('slight')]))).toEqual([]);
+    expect(called('joint', told(['low1', hurts('slight')], ['low2', hurts('slight')]))[0]?.evidence).toEqual({
+      kind: 'joint',
+      where: 'knee',
+      times: 2,
+      lifts: ['hack-squat'],
+    });
+    expect(called('joint', told(['low1', hurts('clear')]))).toHaveLength(1);
+  });
+
+  test('first longer sets, then a shorter range, then another exercise; nothing trains through it', () => {
+    const [call] = called('joint', told(['low1', hurts('clear')]));
+    const how = (call?.options ?? []).map(({ does }) => (does.kind === 'ease joint' ? does.how : does.kind));
+    expect(how.slice(0, 2)).toEqual(['longer sets', 'restricted range']);
+    expect(how.at(-1)).toBe('noted');
+  });
+
+  test('what was told more than three weeks ago is past', () => {
+    const then = { ...told(['low1', hurts('clear')]), weeks: ['all', 'all', 'all', 'all'] } as const;
+    expect(called('joint', { ...then, today: '2026-11-24' })).toHaveLength(1);
+    expect(called('joint', { ...then, today: '2026-11-25' })).toEqual([]);
+  });
+});
+
+describe('a stall', () => {
+  const on = (date: string, reps: number): Exposure => ({
+    exerciseId: 'leg-press',
+    slotId: 'leg',
+    week: 1,
+    date,
+    sets: [{ load: 100, reps, rir: 2, fatigue: 0 }],
+  });
+  const flat = ['10-12', '10-19', '10-26', '11-02', '11-09', '11-16', '11-23'].map((day) =>
+    on(`2026-${day}`, 8),
+  );
+  const at = (exposures: readonly Exposure[], changes: Partial<Happened> = {}) =>
+    called('stall', {
+      block: FOUR,
+      today: '2026-11-28',
+      weeks: ['all', 'all', 'all', 'all'],
+      exposures,
+      ...changes,
+    });
+
+  test('four weeks no better than those before: the ranked swaps with the parts of their score', () => {
+    const [call] = at(flat);
+    expect(call?.evidence).toMatchObject({ kind: 'stall', exerciseId: 'leg-press', gain: 0, done: 100 });
+    const [first] = call?.options ?? [];
+    expect(first?.does).toMatchObject({ kind: 'swap', from: 'leg-press', parts: { lately: false } });
+    const changed = take(FOUR, first);
+    expect(changed.sessions[3]?.slots[0]?.exercise.id).not.toBe('leg-press');
+  });
+
+  test('a gain of half a per cent goes on; three weeks of it are too few to judge', () => {
+    // 100 kg at ten to failure: 133.3; a rep more is 2.5 % more.
+    expect(at([...flat.slice(0, -1), on('2026-11-23', 9)])).toEqual([]);
+    expect(at(flat.slice(3))).toEqual([]);
+  });
+
+  test('tired, hurting or not done is not stalled', () => {
+    expect(at(flat, { weeks: [['up1'], ['up1'], ['up1'], ['up1']], closed: [1, 2, 3, 4] })).toEqual([]);
+    const pain: Telling = {
+      kind: 'pain',
+      slotId: 'leg',
+      exerciseId: 'leg-press',
+      where: 'a muscle',
+      grade: 'slight',
+      line: '',
+    };
+    expect(at(flat, { told: { '3/low2': [pain] } })).toEqual([]);
+    const worn = checkIn('2026-11-27', { slept: 'poorly', drive: 'low', appetite: 'poorly' });
+    expect(at(flat, { checkIns: [worn] })).toEqual([]);
+  });
+});
+
+describe('the split', () => {
+  const without = (missed: number): Happened => ({
+    block: FOUR,
+    today: '2026-11-30',
+    weeks: [1, 2, 3, 4].map((week) => (week <= missed ? ['up1', 'low1', 'up2'] : 'all')),
+    closed: [1, 2, 3, 4],
+  });
+
+  test('the same day missed three weeks of four, not two: another day or another split, with its cost', () => {
+    expect(called('split', without(2))).toEqual([]);
+    const [call] = called('split', without(3));
+    expect(call?.evidence).toEqual({ kind: 'split', session: 'Session low2', missed: 3, of: 4 });
+    expect(call?.options.map(({ id }) => id)).toEqual(['move', 'drop', 'noted']);
+    const dropped = take(FOUR, call?.options[1]);
+    expect(dropped.sessions.map(({ id }) => id)).toEqual(['up1', 'low1', 'up2']);
+  });
+
+  test('three weeks are too few to say so', () => {
+    const three = {
+      ...without(3),
+      weeks: [['up1'], ['up1'], ['up1']],
+      today: '2026-11-23',
+      closed: [1, 2, 3],
+    };
+    expect(called('split', three)).toEqual([]);
+  });
+});
+
+describe('where a block stands', () => {
+  test('planned, running, done; sessions and sets of the week handed out; what is due next', () => {
+    expect(blockStanding(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
+      state: 'planned',
+      week: 0,
+      weeks: 7,
+      next: { week: 1, isDue: false },
+    });
+    const running = watched({ block: FOUR, today: '2026-11-04', weeks: [['up1', 'low1']] });
+    expect(blockStanding(running)).toMatchObject({
+      state: 'running',
+      week: 1,
+      sessions: { done: 2, planned: 4 },
+      sets: { done: 12, planned: 24 },
+      due: { date: '2026-11-05', session: 'Session up2' },
+      next: { week: 2, isDue: false },
+      bias: null,
+    });
+    const done = watched({ block: { ...FOUR, weeks: 1, deload: null }, today: '2026-11-10', weeks: ['all'] });
+    expect(blockStanding(done)).toMatchObject({ state: 'done', due: null, next: null });
+  });
+
+  test('what was left out of a week counts as planned and not done', () => {
+    const left = {
+      ...FOUR,
+      sessions: FOUR.sessions.map((one) =>
+        one.id === 'low2'
+          ? { ...one, weeks: [{ week: 1, day: null, place: null, optional: null, left: true, takes: [] }] }
+          : one,
+      ),
+    };
+    const watch = watched({ block: left, today: '2026-11-09', weeks: ['all'] });
+    expect(daysOf(watch, 1)).toEqual({ up1: 0, low1: 1, up2: 3 });
+    const [week] = watch.blockPlan.weeks;
+    if (week === undefined) throw new Error('no week');
+    expect(weekDone(left, week)).toMatchObject({ sessions: { done: 3, planned: 4 }, missed: ['low2'] });
+  });
+});
