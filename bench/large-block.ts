@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { largeBlock } from '../src/core/testing/fixtures';
 import { closeDatabase } from '../src/data/database';
-import { roster } from '../src/data/repositories/athletes';
 import { addBlock } from '../src/data/repositories/blocks';
 import { coachByEmail } from '../src/data/repositories/coaches';
+import { roster } from '../src/data/repositories/roster';
 
 /** Gives a coach's first athlete a block of 12 weeks with 6 sessions of 8 slots, under ids of its own; prints its id. */
 const [email = ''] = process.argv.slice(2);

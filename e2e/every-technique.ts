@@ -9,10 +9,10 @@ import {
   type TechniqueKind,
 } from '../src/core';
 import { closeDatabase } from '../src/data/database';
-import { roster } from '../src/data/repositories/athletes';
 import { addBlock } from '../src/data/repositories/blocks';
 import { coachByEmail } from '../src/data/repositories/coaches';
 import { issueWeek } from '../src/data/repositories/issuing';
+import { roster } from '../src/data/repositories/roster';
 
 /** Exercises that a technique may be done on; all others are done on a machine for the thighs. */
 const ON: Readonly<Partial<Record<TechniqueKind, string>>> = {
@@ -52,7 +52,7 @@ const block = {
     day: at,
     place: null,
     optional: false,
-      weeks: [],
+    weeks: [],
     slots: slots.slice(at * A_SESSION, (at + 1) * A_SESSION),
   })),
 };

@@ -80,7 +80,7 @@ try {
   await step('unused', () => command('unused', 'knip', []));
   await step('types', () => command('types', 'tsc', ['--noEmit']));
   await step('unit and data', async () => {
-    const args = ['--json', `--outputFile=${join(reports, 'jest.json')}`];
+    const args = ['--json', `--outputFile=${join(reports, 'jest.json')}`, ...process.argv.slice(3)];
     const code = await run(bin('jest'), args, {
       env: { ...process.env, DATABASE_URL: database.url, NODE_ENV: 'test' },
     });

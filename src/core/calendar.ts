@@ -17,6 +17,11 @@ export function isDate(text: string): text is LocalDate {
   return year >= YEARS.first && year <= YEARS.last && addDays(text, 0) === text;
 }
 
+/** The day it is somewhere at an instant. @param timeZone as the tz database names it */
+export function dayIn(timeZone: string, instant: Date): LocalDate {
+  return new Intl.DateTimeFormat('sv-SE', { timeZone }).format(instant);
+}
+
 /** The day so many days later (earlier when negative). */
 export function addDays(date: LocalDate, days: number): LocalDate {
   return new Date(toUtc(date) + days * DAY_MS).toISOString().slice(0, 10);

@@ -10,3 +10,4 @@ export * from './log/log-codec';
 export * from './on-the-day/session-note-codec';
 export * from './plan/issued-codec';
 export * from './recovery/check-in-codec';
+export * from './watch/watch-codec';

@@ -32,6 +32,7 @@ export * from './block/templates/shipped';
 export * from './block/templates/start-block';
 export * from './block/templates/template';
 export * from './calendar';
+export * from './calls/by-rule';
 export * from './calls/registry';
 export * from './conventions/bounds';
 export * from './conventions/conventions';

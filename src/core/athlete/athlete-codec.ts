@@ -10,7 +10,7 @@ import { UNITS } from '../loading/weight';
 import type { Problem } from '../problem';
 import { malformed, ok, type Result, refused } from '../result';
 import { GOALS } from '../volume/goal';
-import { type Athlete, LEVELS, PHASES, STYLES, WEEKLY_CHECK_IN } from './athlete';
+import { ANSWERINGS, type Athlete, LEVELS, PHASES, STYLES, WEEKLY_CHECK_IN } from './athlete';
 import { MEASUREMENTS } from './measurement';
 
 const unit = z.enum(UNITS);
@@ -93,6 +93,7 @@ const athlete = z.strictObject({
     )
     .max(12),
   style: z.enum(STYLES),
+  answering: z.enum(ANSWERINGS).default('ask for all'),
   places: z.array(place).max(12),
   goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
   joints: z.array(z.strictObject({ joint: z.enum(JOINTS), since: date, note: z.string().max(400) })).max(7),

@@ -20,6 +20,10 @@ export type Phase = (typeof PHASES)[number];
 export const STYLES = ['cautious', 'standard', 'bold'] as const;
 export type Style = (typeof STYLES)[number];
 
+/** Who answers what the log proposes: the coach everything, the routine loads by themselves, or all of it by itself. */
+export const ANSWERINGS = ['ask for all', 'apply the routine', 'apply all'] as const;
+export type Answering = (typeof ANSWERINGS)[number];
+
 /** A recent hard set of an exercise; for holds `reps` are seconds. */
 export interface BestSet {
   readonly load: Weight;
@@ -67,6 +71,7 @@ export interface Athlete {
   readonly minutes: number;
   readonly sport: readonly Sport[];
   readonly style: Style;
+  readonly answering: Answering;
   /** Where they train; the first is the usual one. */
   readonly places: readonly Place[];
   /** Muscles that come first or are held, wherever a block says nothing else. */

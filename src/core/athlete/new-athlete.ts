@@ -34,6 +34,7 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     minutes: MINUTES,
     sport: [],
     style: facts.level === 'novice' ? 'cautious' : 'standard',
+    answering: 'ask for all',
     places: [presetPlace(facts.place, facts.unit, placeId)],
     goals: {},
     joints: [],

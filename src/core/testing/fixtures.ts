@@ -69,6 +69,7 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     days: [0, 1, 2, 3, 4, 5, 6],
     sport: [],
     style: 'standard',
+    answering: 'ask for all',
     places: [HALL_PLACE],
     goals: {},
     joints: [],

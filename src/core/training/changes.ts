@@ -12,6 +12,7 @@ export interface PageState {
   readonly revision: number;
   readonly athleteRevision: number;
   readonly exercises: number;
+  /** See issuedKey. */
   readonly issued: readonly string[];
   readonly readAt: string;
 }
@@ -42,12 +43,21 @@ export interface TrainingChanges {
   readonly totals: Totals;
 }
 
+/** An issued week as it stands: handed out anew or closed it is another. */
+export function issuedKey({
+  id,
+  version = 0,
+  closedAt,
+}: Pick<IssuedWeek, 'id' | 'version' | 'closedAt'>): string {
+  return `${id}/${version}${closedAt === undefined ? '' : '/closed'}`;
+}
+
 export function pageStateOf(training: Training): PageState {
   return {
     revision: training.revision,
     athleteRevision: training.athleteRevision,
     exercises: training.ownExercises.length,
-    issued: training.issued.map(({ id }) => id),
+    issued: training.issued.map(issuedKey),
     readAt: training.readAt,
   };
 }

@@ -82,9 +82,9 @@ test('a slot taken into another session is trained there, once, and goes on from
 
 test('a running week that is moved keeps the very sets handed out, under a new version', () => {
   const input = issued(own(THREE, 'wed', 1, {}), ['mon']);
-  expect(amendWeek(input, 1)).toBeNull();
+  expect(amendWeek(input, 1, THREE)).toBeNull();
   const moved = { ...input, block: own(THREE, 'wed', 1, { day: 3 }) };
-  const amended = amendWeek(moved, 1);
+  const amended = amendWeek(moved, 1, THREE);
   expect(amended?.version).toBe(1);
   expect(amended?.plan.sessions.map(({ sessionId, day }) => [sessionId, day])).toEqual([
     ['mon', 0],
@@ -95,22 +95,39 @@ test('a running week that is moved keeps the very sets handed out, under a new v
     week?.plan.sessions.find(({ sessionId }) => sessionId === 'wed')?.slots;
   expect(slots(amended)).toBe(input.issued[0]?.plan.sessions[1]?.slots);
   // Laid back, it is as it was.
-  const back = amendWeek({ ...moved, block: THREE, issued: amended === null ? [] : [amended] }, 1);
+  const back = amendWeek(
+    { ...moved, block: THREE, issued: amended === null ? [] : [amended] },
+    1,
+    moved.block,
+  );
   expect(back?.plan.sessions).toEqual(input.issued[0]?.plan.sessions);
   expect(back?.version).toBe(2);
+});
+
+test('what the block has changed for all weeks since is not handed out with it', () => {
+  const input = issued(THREE, []);
+  const other: Block = {
+    ...own(THREE, 'wed', 1, { day: 3 }),
+    sessions: own(THREE, 'wed', 1, { day: 3 }).sessions.map((one) =>
+      one.id === 'mon' ? { ...one, slots: [slot('other', 'hack-squat')] } : one,
+    ),
+  };
+  const amended = amendWeek({ ...input, block: other }, 1, THREE);
+  expect(amended?.plan.sessions[0]).toEqual(input.issued[0]?.plan.sessions[0]);
+  expect(amended?.plan.sessions[1]?.day).toBe(3);
 });
 
 test('what is begun stays where it was and as it was, whatever the week says of it now', () => {
   const input = issued(THREE, ['mon']);
   const gone = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
-  const amended = amendWeek({ ...input, block: gone }, 1);
+  const amended = amendWeek({ ...input, block: gone }, 1, THREE);
   expect(amended).toBeNull();
 });
 
 test('merged in a running week: the slots come along with their facts; a finished week is left alone', () => {
   const input = issued(THREE, []);
   const merged = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
-  const amended = amendWeek({ ...input, block: merged }, 1);
+  const amended = amendWeek({ ...input, block: merged }, 1, THREE);
   expect(
     amended?.plan.sessions.map(({ sessionId, slots }) => [sessionId, slots.map(({ slotId }) => slotId)]),
   ).toEqual([
@@ -119,7 +136,7 @@ test('merged in a running week: the slots come along with their facts; a finishe
   ]);
   expect(Object.keys(amended?.exercises ?? {})).toContain('leg-press');
   const done = issued(THREE, ['mon', 'wed', 'fri']);
-  expect(amendWeek({ ...done, block: merged }, 1)).toBeNull();
+  expect(amendWeek({ ...done, block: merged }, 1, THREE)).toBeNull();
 });
 
 test('a closed week is done: what was not trained in it leaves its slots as they were', () => {

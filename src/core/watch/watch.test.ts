@@ -197,7 +197,7 @@ describe('signs and readiness', () => {
   });
 
   test('six points propose a deload, five do not; nine urge it', () => {
-    const at = (checkIns: Happened['checkIns']) =>
+    const at = (checkIns: NonNullable<Happened['checkIns']>) =>
       called('signs', { block: FOUR, today: '2026-11-08', weeks: ['all'], checkIns });
     expect(at([poor])[0]?.evidence).toMatchObject({
       sum: 6,

@@ -89,6 +89,7 @@ const SHARED = {
   days: [0, 1, 2, 3, 4, 5],
   sport: [],
   style: 'standard' as const,
+  answering: 'ask for all' as const,
   goals: {},
   joints: [],
   setUps: {},

@@ -8,6 +8,7 @@ import { STATEMENTS as coachConventions } from './007-coach-conventions';
 import { STATEMENTS as phones } from './008-phones';
 import { STATEMENTS as athletesSide } from './009-athletes-side';
 import { STATEMENTS as whoEntered } from './010-who-entered';
+import { STATEMENTS as steering } from './011-steering';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -25,4 +26,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '008-phones', statements: phones },
   { name: '009-athletes-side', statements: athletesSide },
   { name: '010-who-entered', statements: whoEntered },
+  { name: '011-steering', statements: steering },
 ];

@@ -9,6 +9,7 @@ import type {
   CoachRow,
   ExerciseRow,
   InviteRow,
+  IssuedBeforeRow,
   IssuedRow,
   LoggedSetRow,
   MeasurementRow,
@@ -18,6 +19,7 @@ import type {
   RevisionRow,
   SignInRow,
   SorenessRow,
+  StandingRow,
   TemplateRow,
   WorkoutRow,
 } from './rows';
@@ -35,6 +37,8 @@ export interface Models {
   readonly templates: Table<TemplateRow>;
   readonly revisions: Table<RevisionRow>;
   readonly issued: Table<IssuedRow>;
+  readonly issuedBefore: Table<IssuedBeforeRow>;
+  readonly standings: Table<StandingRow>;
   readonly workouts: Table<WorkoutRow>;
   readonly sets: Table<LoggedSetRow>;
   readonly soreness: Table<SorenessRow>;
@@ -152,7 +156,9 @@ function peopleTables(
 }
 
 /** Blocks, their life, and what was handed out and called. */
-function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revisions' | 'issued' | 'calls'> {
+function blockTables(
+  table: Define,
+): Pick<Models, 'blocks' | 'templates' | 'revisions' | 'issued' | 'issuedBefore' | 'standings' | 'calls'> {
   return {
     blocks: table('blocks', {
       id: key(),
@@ -162,6 +168,8 @@ function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revi
       document: json,
       createdAt: when,
       updatedAt: when,
+      archivedAt: when,
+      deletedAt: when,
     }),
     templates: table('templates', {
       id: key(),
@@ -193,6 +201,25 @@ function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revi
       recalledAt: when,
       openedAt: when,
       line: DataTypes.STRING(500),
+      version: DataTypes.INTEGER,
+      closedAt: when,
+    }),
+    issuedBefore: table('issued_before', {
+      issuedId: key(),
+      version: { type: DataTypes.INTEGER, primaryKey: true },
+      coachId: id,
+      snapshot: json,
+      replacedAt: when,
+    }),
+    standings: table('standings', {
+      blockId: key(),
+      coachId: id,
+      athleteId: id,
+      state: DataTypes.STRING(8),
+      day: DataTypes.DATEONLY,
+      facts: DataTypes.TEXT,
+      at: when,
+      claimedAt: when,
     }),
     calls: table('calls', {
       id: { type: DataTypes.STRING(191), primaryKey: true },
@@ -206,6 +233,9 @@ function blockTables(table: Define): Pick<Models, 'blocks' | 'templates' | 'revi
       choice: json,
       createdAt: when,
       answeredAt: when,
+      source: DataTypes.STRING(3),
+      editId: id,
+      byRule: DataTypes.BOOLEAN,
     }),
   };
 }

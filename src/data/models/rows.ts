@@ -1,3 +1,5 @@
+import type { BlockState } from '@/core';
+
 /** Rows as they stand in the tables. JSON columns hold text that the core's codecs check when it is read. */
 export interface CoachRow {
   id: string;
@@ -80,6 +82,9 @@ export interface BlockRow {
   document: string;
   createdAt: Date;
   updatedAt: Date;
+  archivedAt: Date | null;
+  /** Thrown away: gone for good after a while, and until then brought back as it was. */
+  deletedAt: Date | null;
 }
 export interface TemplateRow {
   id: string;
@@ -114,6 +119,28 @@ export interface IssuedRow {
   openedAt: Date | null;
   /** What the coach says with it. */
   line: string | null;
+  /** Counts up each time it is handed out anew. */
+  version: number;
+  closedAt: Date | null;
+}
+/** A week as it was before it was handed out anew. */
+export interface IssuedBeforeRow {
+  issuedId: string;
+  version: number;
+  coachId: string;
+  snapshot: string;
+  replacedAt: Date;
+}
+/** Where a block stands on its athlete's day. */
+export interface StandingRow {
+  blockId: string;
+  coachId: string;
+  athleteId: string;
+  state: BlockState;
+  day: string;
+  facts: string;
+  at: Date;
+  claimedAt: Date | null;
 }
 export interface WorkoutRow {
   id: string;
@@ -194,4 +221,10 @@ export interface CallRow {
   choice: string | null;
   createdAt: Date;
   answeredAt: Date | null;
+  /** Whether the log made it, or the day. */
+  source: 'log' | 'day';
+  /** The step of the block that its answer made. */
+  editId: string | null;
+  /** Whether the athlete's rule answered it, not the coach. */
+  byRule: boolean;
 }

@@ -11,21 +11,14 @@ import { closeDatabase, database } from '../database';
 import { people } from '../demo/people';
 import { models } from '../models/models';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
-import {
-  addAthlete,
-  archiveAthlete,
-  athleteNames,
-  eraseAthlete,
-  findAthlete,
-  roster,
-  saveAthlete,
-} from './athletes';
+import { addAthlete, archiveAthlete, athleteNames, eraseAthlete, findAthlete, saveAthlete } from './athletes';
 import { coachConventions, keepCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
 import { keepWork, rampReports } from './logging';
 import { changeMeasurements, findMeasurements } from './measurements';
 import { ownExercises } from './own-exercises';
+import { roster } from './roster';
 import { findExposures } from './strength';
 import { findTraining } from './training';
 

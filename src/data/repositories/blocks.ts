@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import type { Model, Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import type { IssuedRow, RevisionRow } from '../models/rows';
+import type { RevisionRow } from '../models/rows';
+import { amendIssued } from './amending';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
 import { stepsSince } from './steps';
@@ -31,7 +32,10 @@ export async function addBlock(
     document: encodeBlock(block),
     createdAt: now,
     updatedAt: now,
+    archivedAt: null,
+    deletedAt: null,
   });
+  await refreshCalls(asker, id, now);
   return id;
 }
 
@@ -48,9 +52,9 @@ export async function saveSteps(
 ): Promise<SaveOutcome | { readonly status: 'malformed' }> {
   const once = [...new Map(steps.map((step) => [step.id, step])).values()];
   const outcome = await database().transaction(async (transaction) =>
-    save(asker, blockId, base, once, now, transaction),
+    saveWithin(asker, blockId, base, once, now, transaction),
   );
-  if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now);
+  if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now, 'the document');
   return outcome;
 }
 
@@ -59,7 +63,7 @@ type Verdict =
   | { readonly status: 'collision' }
   | { readonly status: 'refused'; readonly step: string; readonly problems: readonly Problem[] };
 
-async function save(
+export async function saveWithin(
   asker: Asker,
   blockId: string,
   base: number,
@@ -112,6 +116,7 @@ async function save(
       { revision, document: encodeBlock(block), updatedAt: now },
       { where: own(asker, { id: blockId }), transaction },
     );
+    await amendIssued(asker, blockId, { before: start, after: block }, now, transaction);
   }
   const mine = new Set(ids);
   const standing: StandingStep[] = [...between, ...saved.map(({ step }) => step)].map(({ id, edit }) => ({
@@ -168,11 +173,11 @@ function standProblems(
   return decoded.ok ? [] : decoded.problems;
 }
 
-/** The number of the last building week that stands handed out; 0 without any. */
+/** Building weeks that stand handed out. */
 async function lastBuildingIssued(asker: Asker, blockId: string, transaction: Transaction): Promise<number> {
-  const last = await models().issued.max<number | null, Model<IssuedRow, IssuedRow>>('week', {
+  // Their count: where a deload came early, the numbers of the weeks run ahead of it.
+  return models().issued.count({
     where: own(asker, { blockId, recalledAt: null, kind: 'building' }),
     transaction,
   });
-  return last ?? 0;
 }

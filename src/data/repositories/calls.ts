@@ -1,59 +1,179 @@
 import { isEqual } from 'es-toolkit';
-import { Op } from 'sequelize';
-import type { AnswerOutcome, PageState, SentAnswer } from '@/core';
-import { type Proposal, unfold } from '@/core';
+import { Op, type Transaction } from 'sequelize';
+import type { Answer, AnswerOutcome, PageState, SentAnswer, Training, WatchCall } from '@/core';
+import { answeredByRule, blockStanding, type Proposal, watchCalls } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import type { CallRow } from '../models/rows';
 import { findChanges } from './changes';
 import { stored } from './stored';
 import { exerciseLookup, findTraining } from './training';
+import { watchOf } from './watching';
 
 /**
- * Brings a block's open calls up to date with what its data now proposes: new ones are filed, those whose facts have
- * changed go. Answered calls stay.
+ * Brings what waits for the coach up to date with what a block's data now comes to: calls that the log leads to, those
+ * that the athlete's day makes, and where the block stands. New ones are filed, those whose facts have changed go, and
+ * answered ones stay answered, however often and by whichever process it is done. What the athlete's rule answers is
+ * answered with it.
+ * @param of a change of the document alone leaves what the day makes to the next round
  */
-export async function refreshCalls(asker: Asker, blockId: string, now: Date): Promise<void> {
+export async function refreshCalls(
+  asker: Asker,
+  blockId: string,
+  now: Date,
+  of: 'all' | 'the document' = 'all',
+): Promise<void> {
   await database().transaction(async (transaction) => {
-    const { blocks, calls } = models();
-    // The lock keeps two refreshes of one block from filing the same call.
-    await blocks.findOne({
-      where: own(asker, { id: blockId }),
-      attributes: ['id'],
-      transaction,
-      lock: transaction.LOCK.UPDATE,
-    });
-    const training = await findTraining(asker, blockId, transaction);
-    if (training === undefined) return;
-    const proposals =
-      training.log.workouts.length === 0
-        ? []
-        : unfold({ ...training, exercises: exerciseLookup(training) }).proposals;
-    const ids = proposals.map(({ id }) => id);
-    await calls.destroy({
-      where: own(asker, { blockId, status: 'pending', id: { [Op.notIn]: ids.length === 0 ? [''] : ids } }),
-      transaction,
-    });
-    if (proposals.length === 0) return;
-    await calls.bulkCreate(
-      proposals.map((proposal) => ({
-        id: proposal.id,
+    const row = await lockBlock(asker, blockId, transaction);
+    const training = row === null ? undefined : await findTraining(asker, blockId, transaction);
+    if (row === null || training === undefined) return;
+    // What is put away asks for nobody.
+    if (row.archivedAt !== null || row.deletedAt !== null) {
+      await models().calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
+      await models().standings.destroy({ where: own(asker, { blockId }), transaction });
+      return;
+    }
+    const input = { ...training, exercises: exerciseLookup(training) };
+    const held = await heldIds(asker, blockId, transaction);
+    const { given, blockPlan } = answeredByRule(input, training.athlete.answering, held);
+    const file = { asker, training, now, transaction };
+    await fileAnswered(file, given);
+    await filePending(file, 'log', training.log.workouts.length === 0 ? [] : blockPlan.proposals);
+    if (of === 'the document') {
+      await models().standings.update({ day: LONG_AGO }, { where: own(asker, { blockId }), transaction });
+      return;
+    }
+    const watch = await watchOf(asker, training, blockPlan, now, transaction);
+    const answered = await answeredIds(asker, blockId, transaction);
+    const calls = watchCalls(watch, ({ id }) => answered.has(id));
+    await filePending(file, 'day', calls.map(withoutEdits));
+    const standing = blockStanding(watch);
+    await models().standings.upsert(
+      {
         blockId,
         coachId: asker.coachId,
         athleteId: training.athlete.id,
-        subject: proposal.subject,
-        week: proposal.week,
-        status: 'pending' as const,
-        proposal: JSON.stringify(proposal),
-        choice: null,
-        createdAt: now,
-        answeredAt: null,
-      })),
-      // A call declined or accepted long ago may come back with the same facts after its subject was answered anew.
-      { updateOnDuplicate: ['status', 'proposal', 'week'], transaction },
+        state: standing.state,
+        day: watch.today,
+        facts: JSON.stringify(standing),
+        at: now,
+        claimedAt: null,
+      },
+      { transaction },
     );
   });
+}
+
+/** A day that is long past: whatever stands by it is brought up to date at the next round. */
+const LONG_AGO = '2000-01-01';
+
+/** Holds a block, so that two refreshes of it do not file the same call. */
+async function lockBlock(asker: Asker, blockId: string, transaction: Transaction) {
+  const row = await models().blocks.findOne({
+    where: own(asker, { id: blockId }),
+    attributes: ['id', 'archivedAt', 'deletedAt'],
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  });
+  return row?.get() ?? null;
+}
+
+/** What an option does to the block follows from how the block stands when it is taken. */
+function withoutEdits(call: WatchCall): WatchCall {
+  return { ...call, options: call.options.map((option) => ({ ...option, edit: null })) };
+}
+
+interface Filing {
+  readonly asker: Asker;
+  readonly training: Training;
+  readonly now: Date;
+  readonly transaction: Transaction;
+}
+
+type Filed = Pick<Proposal, 'id' | 'subject' | 'week'>;
+
+function rowOf({ asker, training, now }: Filing, call: Filed, source: CallRow['source']): CallRow {
+  return {
+    id: call.id,
+    blockId: training.blockId,
+    coachId: asker.coachId,
+    athleteId: training.athlete.id,
+    subject: call.subject,
+    week: call.week,
+    status: 'pending',
+    proposal: JSON.stringify(call),
+    choice: null,
+    createdAt: now,
+    answeredAt: null,
+    source,
+    editId: null,
+    byRule: false,
+  };
+}
+
+async function filePending(filing: Filing, source: CallRow['source'], made: readonly Filed[]): Promise<void> {
+  const { asker, training, transaction } = filing;
+  const ids = made.map(({ id }) => id);
+  await models().calls.destroy({
+    where: own(asker, {
+      blockId: training.blockId,
+      source,
+      status: 'pending',
+      id: { [Op.notIn]: ids.length === 0 ? [''] : ids },
+    }),
+    transaction,
+  });
+  if (made.length === 0) return;
+  await models().calls.bulkCreate(
+    made.map((call) => rowOf(filing, call, source)),
+    // A call declined or accepted long ago may come back with the same facts after its subject was answered anew.
+    { updateOnDuplicate: ['status', 'proposal', 'week'], transaction },
+  );
+}
+
+/** Files what the athlete's rule has answered. */
+async function fileAnswered(filing: Filing, given: readonly Answer[]): Promise<void> {
+  if (given.length === 0) return;
+  const { now, transaction } = filing;
+  await models().calls.bulkCreate(
+    given.map(({ proposal, outcome }) => ({
+      ...rowOf(filing, proposal, 'log'),
+      status: outcome,
+      answeredAt: now,
+      byRule: true,
+    })),
+    { updateOnDuplicate: ['status', 'proposal', 'week', 'answeredAt', 'byRule'], transaction },
+  );
+}
+
+/** Calls that the athlete's rule had answered and the coach has taken back: they are asked. */
+async function heldIds(
+  asker: Asker,
+  blockId: string,
+  transaction: Transaction,
+): Promise<ReadonlySet<string>> {
+  const rows = await models().calls.findAll({
+    where: own(asker, { blockId, status: 'pending', byRule: true }),
+    attributes: ['id'],
+    transaction,
+  });
+  return new Set(rows.map((row) => row.get().id));
+}
+
+/** Calls of the day that were answered in a block. */
+async function answeredIds(
+  asker: Asker,
+  blockId: string,
+  transaction: Transaction,
+): Promise<ReadonlySet<string>> {
+  const rows = await models().calls.findAll({
+    where: own(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
+    attributes: ['id'],
+    transaction,
+  });
+  return new Set(rows.map((row) => row.get().id));
 }
 
 /**
@@ -73,7 +193,7 @@ export async function answerCalls(
     const where = own(asker, { id: blockId });
     if ((await blocks.count({ where, transaction })) === 0) return null;
     const rows = await calls.findAll({
-      where: own(asker, { blockId, status: 'pending', id: answers.map(({ id }) => id) }),
+      where: own(asker, { blockId, source: 'log', status: 'pending', id: answers.map(({ id }) => id) }),
       attributes: ['id', 'proposal'],
       transaction,
       lock: transaction.LOCK.UPDATE,
@@ -122,7 +242,7 @@ function proposalFrom(text: string): Proposal {
 /** A proposal as it stands in the calls table. */
 export async function pendingCalls(asker: Asker, blockId: string): Promise<readonly Proposal[]> {
   const rows = await models().calls.findAll({
-    where: own(asker, { blockId, status: 'pending' }),
+    where: own(asker, { blockId, source: 'log', status: 'pending' }),
     order: [['createdAt', 'ASC']],
   });
   return rows.map((row) => proposalFrom(row.get().proposal));

@@ -1,8 +1,9 @@
 import { Op, type Transaction } from 'sequelize';
-import type { PageState, ReloadOutcome, TrainingChanges } from '@/core';
+import { issuedKey, type PageState, type ReloadOutcome, type TrainingChanges } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
@@ -61,13 +62,17 @@ async function changesIn(
   const count = await exercises.count({ where: own(asker), transaction });
   const standing = await issued.findAll({
     where: own(asker, { blockId, recalledAt: null }),
-    attributes: ['id'],
+    attributes: ['id', 'version', 'closedAt'],
     transaction,
   });
   const ids = standing.map((week) => week.get().id);
   const had = new Set(page.issued);
+  const keyOf = ({ id, version, closedAt }: Pick<IssuedRow, 'id' | 'version' | 'closedAt'>) =>
+    issuedKey({ id, version, ...(closedAt === null ? {} : { closedAt: closedAt.toISOString() }) });
   const fresh = await issued.findAll({
-    where: own(asker, { id: ids.filter((id) => !had.has(id)) }),
+    where: own(asker, {
+      id: standing.filter((week) => !had.has(keyOf(week.get()))).map((week) => week.get().id),
+    }),
     order: [['week', 'ASC']],
     transaction,
   });
@@ -83,7 +88,7 @@ async function changesIn(
     transaction,
   });
   const answered = await calls.findAll({
-    where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, answeredAt: since }),
+    where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log', answeredAt: since }),
     order: [['answeredAt', 'ASC']],
     transaction,
   });
@@ -105,8 +110,8 @@ async function changesIn(
             revision: athlete.get().revision,
           },
     ownExercises: count === page.exercises ? null : await ownExercises(asker, transaction),
-    issued: fresh.map((week) => issuedFrom(week.get().snapshot)),
-    recalled: page.issued.filter((id) => !ids.includes(id)),
+    issued: fresh.map((week) => issuedFrom(week.get())),
+    recalled: page.issued.map((key) => key.split('/')[0] ?? key).filter((id) => !ids.includes(id)),
     workouts: begun
       .filter(({ lastSetAt, finishedAt }) => isNew(lastSetAt) || isNew(finishedAt))
       .map(workoutFrom),

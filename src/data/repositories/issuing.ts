@@ -21,7 +21,7 @@ export async function issueWeek(
   now: Date,
 ): Promise<IssueOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<IssueOutcome> => {
-    const { blocks, issued, calls } = models();
+    const { blocks, issued } = models();
     await blocks.findOne({
       where: own(asker, { id: blockId }),
       attributes: ['id'],
@@ -50,14 +50,15 @@ export async function issueWeek(
         recalledAt: null,
         openedAt: null,
         line: null,
+        version: 0,
+        closedAt: null,
       },
       { transaction },
     );
     await takeOver(asker, blockId, value, transaction);
-    // What waited was about this week. Nothing of it is done, so that the week after it has no calls yet.
-    await calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
     return { status: 'issued', week: value };
   });
+  if (outcome.status === 'issued') await refreshCalls(asker, blockId, now);
   return outcome;
 }
 
@@ -139,7 +140,7 @@ export async function recallWeek(
   knowingly: boolean,
 ): Promise<RecallOutcome> {
   const outcome = await database().transaction(async (transaction): Promise<RecallOutcome> => {
-    const { issued, workouts, sets } = models();
+    const { issued, workouts, sets, calls } = models();
     const standing = await issued.findAll({
       where: own(asker, { blockId, recalledAt: null }),
       transaction,
@@ -161,6 +162,8 @@ export async function recallWeek(
     const { openedAt } = row.get();
     if (openedAt !== null && !knowingly) return { status: 'open on a phone', at: openedAt.toISOString() };
     await issued.update({ recalledAt: now }, { where: own(asker, { id: row.get().id }), transaction });
+    // That it should be handed out is open again.
+    await calls.destroy({ where: own(asker, { blockId, subject: `next week/${week}` }), transaction });
     return { status: 'recalled' };
   });
   if (outcome.status === 'recalled') await refreshCalls(asker, blockId, now);

@@ -1,9 +1,8 @@
 import type { CheckIn } from '@/core';
 import { models } from '../models/models';
-import { refreshCalls } from './calls';
+import { refreshAthlete } from './current-blocks';
 import { changeMeasurements } from './measurements';
 import type { PhoneAsker } from './phones';
-import { newestBlock } from './training';
 
 /**
  * Keeps what an athlete says of their week, once however often it is sent; what was measured with it stands among their
@@ -34,7 +33,6 @@ export async function keepCheckIn(
     await changeMeasurements(asker, athleteId, { keep }, now);
   }
   // Signs hold techniques back, and so what the running block proposes.
-  const blockId = isNew ? await newestBlock(asker, athleteId) : undefined;
-  if (blockId !== undefined) await refreshCalls(asker, blockId, now);
+  if (isNew) await refreshAthlete(asker, athleteId, now);
   return { status: 'taken' };
 }

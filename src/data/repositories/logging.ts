@@ -14,6 +14,7 @@ import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import type { WorkoutRow } from '../models/rows';
+import { withFormerSession } from './amending';
 import { refreshCalls } from './calls';
 import { issuedFrom } from './stored-block';
 import { notesOf } from './stored-log';
@@ -81,9 +82,13 @@ async function workoutOf(
         });
   const has = (week: IssuedWeek) =>
     week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId);
-  const before = issuedFrom(sent.get().snapshot);
-  if (!has(before)) return { status: 'gone' };
-  const now = standing === null ? before : issuedFrom(standing.get().snapshot);
+  const current = issuedFrom(sent.get());
+  // What a phone trains of a session that was taken out of the week meanwhile was trained all the same.
+  const before = has(current)
+    ? current
+    : await withFormerSession(asker, current, session.sessionId, new Date(), transaction);
+  if (before === undefined) return { status: 'gone' };
+  const now = standing === null ? before : issuedFrom(standing.get());
   const week = has(now) ? now : before;
   const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
   const id = workoutId(ref);

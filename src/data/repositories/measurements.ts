@@ -3,9 +3,8 @@ import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import type { MeasurementRow } from '../models/rows';
-import { refreshCalls } from './calls';
+import { refreshAthlete } from './current-blocks';
 import { athleteFrom, factsOf } from './stored-athlete';
-import { newestBlock } from './training';
 
 const KEPT = 2000;
 
@@ -83,8 +82,7 @@ export async function changeMeasurements(
     return { revision: revision + 1, changed: true };
   });
   if (outcome === undefined) return { status: 'gone' };
-  const blockId = outcome.changed ? await newestBlock(asker, athleteId) : undefined;
-  if (blockId !== undefined) await refreshCalls(asker, blockId, now);
+  if (outcome.changed) await refreshAthlete(asker, athleteId, now);
   return {
     status: 'kept',
     revision: outcome.revision,

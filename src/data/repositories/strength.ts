@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { type Athlete, type Catalogue, type Exposure, exposuresOf, type TrainedSession } from '@/core';
 import type { Asker } from '../asker';
 import { database } from '../database';
@@ -20,6 +20,7 @@ export async function findExposures(
   asker: Asker,
   athlete: Athlete,
   catalogue: Catalogue,
+  transaction?: Transaction,
 ): Promise<readonly Exposure[]> {
   const rows = await database().query<StrengthRow>(
     `SELECT s.id, s.coach_id AS coachId, s.workout_id AS workoutId, s.slot_id AS slotId, s.set_id AS setId,
@@ -30,7 +31,11 @@ export async function findExposures(
        JOIN issued_weeks i ON i.id = w.issued_week_id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId
      ORDER BY s.done_at DESC, s.received_at DESC LIMIT ${MOST_SETS}`,
-    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId: athlete.id } },
+    {
+      type: QueryTypes.SELECT,
+      replacements: { coachId: asker.coachId, athleteId: athlete.id },
+      ...(transaction === undefined ? {} : { transaction }),
+    },
   );
   const sessions = new Map(
     rows.map(({ workoutId, week, kind, localDate, rescue }) => [

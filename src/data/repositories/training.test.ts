@@ -6,13 +6,13 @@ import { closeDatabase, database } from '../database';
 import { seedDemo } from '../demo/seed';
 import { models } from '../models/models';
 import { NOW, PASSWORD, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
-import { roster } from './athletes';
 import { addBlock, saveSteps } from './blocks';
 import { answerCalls, pendingCalls } from './calls';
 import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
 import { issueWeek, recallWeek } from './issuing';
 import { keepWork } from './logging';
+import { roster, waiting } from './roster';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -276,8 +276,16 @@ describe('calls', () => {
     const sets = calls.find((call) => call.kind === 'sets');
     expect(sets).toMatchObject({ muscle: 'quads', add: 2, week: 2 });
     expect(await roster(asker)).toMatchObject([
-      { athleteId: athlete.id, pendingCalls: calls.length, issued: { week: 1, finished: 1, sessions: 2 } },
+      {
+        athleteId: athlete.id,
+        block: {
+          state: 'running',
+          standing: { week: 1, sessions: { done: 1, planned: 2 }, next: { calls: calls.length } },
+        },
+      },
     ]);
+    const [routine] = (await waiting(asker)).routine;
+    expect((routine?.loads ?? 0) + (routine?.sets ?? 0)).toBe(calls.length);
     const outcome = await answerCalls(
       asker,
       blockId,
@@ -363,9 +371,9 @@ test('the demo fills a coach once: six athletes, weeks done, calls that wait', a
   const lines = await roster(asker);
   expect(lines).toHaveLength(6);
   expect(lines.find(({ name }) => name === 'Maren Tveitdal')).toMatchObject({
-    issued: { week: 2, finished: 4, sessions: 4 },
+    block: { standing: { week: 2, sessions: { done: 4, planned: 4 } } },
   });
-  expect(lines.some(({ pendingCalls }) => pendingCalls > 0)).toBe(true);
+  expect((await waiting(asker)).routine.length).toBeGreaterThan(0);
   expect(new Set(lines.map(({ level }) => level)).size).toBe(3);
 }, 60_000);
 

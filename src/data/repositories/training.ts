@@ -56,7 +56,7 @@ export async function findTraining(
       ...within,
     }),
     calls.findAll({
-      where: own(asker, { blockId, status: { [Op.ne]: 'pending' } }),
+      where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log' }),
       order: [['answeredAt', 'ASC']],
       ...within,
     }),
@@ -96,7 +96,7 @@ export async function findTraining(
     ),
     athleteRevision: athlete.get().revision,
     ownExercises: exercises,
-    issued: weeks.map((week) => issuedFrom(week.get().snapshot)),
+    issued: weeks.map((week) => issuedFrom(week.get())),
     log: {
       workouts: performed.map(workoutFrom),
       sets: logged.map((set) => loggedSetFrom(set.get())),
@@ -121,16 +121,6 @@ export async function findHistory(asker: Asker, blockId: string): Promise<readon
   });
 }
 
-/** The athlete's newest block, if there is one. */
-export async function newestBlock(asker: Asker, athleteId: string): Promise<string | undefined> {
-  const row = await models().blocks.findOne({
-    where: own(asker, { athleteId }),
-    order: [['createdAt', 'DESC']],
-    attributes: ['id'],
-  });
-  return row?.get().id;
-}
-
 /** A week of a block as it stands handed out. */
 export async function findIssuedWeek(
   asker: Asker,
@@ -138,7 +128,7 @@ export async function findIssuedWeek(
   week: number,
 ): Promise<IssuedWeek | undefined> {
   const row = await models().issued.findOne({ where: own(asker, { blockId, week, recalledAt: null }) });
-  return row === null ? undefined : issuedFrom(row.get().snapshot);
+  return row === null ? undefined : issuedFrom(row.get());
 }
 
 /** The block of an athlete of which a week was handed out last; undefined where none was. */
@@ -151,7 +141,8 @@ export async function newestIssued({
 }): Promise<string | undefined> {
   const [row] = await database().query<{ id: string }>(
     `SELECT b.id FROM blocks b JOIN issued_weeks i ON i.block_id = b.id AND i.standing = 1
-     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY i.issued_at DESC LIMIT 1`,
+     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.archived_at IS NULL AND b.deleted_at IS NULL
+     ORDER BY i.issued_at DESC LIMIT 1`,
     { type: QueryTypes.SELECT, replacements: { coachId, athleteId } },
   );
   return row?.id;

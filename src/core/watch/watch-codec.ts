@@ -1,0 +1,47 @@
+import * as z from 'zod';
+import { editSchema } from '../block/edit-schema';
+import { malformed, ok, type Result } from '../result';
+import { BLOCK_STATES, type BlockStanding } from './block-standing';
+import { WATCH_NAMES } from './registry';
+import type { WatchCall, WatchName } from './watch-call';
+
+const names = z.enum(WATCH_NAMES as [WatchName, ...WatchName[]]);
+
+const callSchema = z.looseObject({
+  kind: names,
+  id: z.string(),
+  subject: z.string(),
+  week: z.int().min(0),
+  evidence: z.looseObject({ kind: names }),
+  options: z.array(
+    z.looseObject({ id: z.string(), does: z.looseObject({ kind: z.string() }), edit: editSchema.nullable() }),
+  ),
+});
+
+/** Reads a call of a day as it was stored; what its kind adds was made by the engine, its edits are checked. */
+export function decodeWatchCall(unchecked: unknown): Result<WatchCall> {
+  const parsed = callSchema.safeParse(unchecked);
+  return parsed.success ? ok(unchecked as WatchCall) : malformed(parsed.error);
+}
+
+const done = z.strictObject({ done: z.int(), planned: z.int() });
+const standingSchema = z.looseObject({
+  state: z.enum(BLOCK_STATES),
+  week: z.int(),
+  weeks: z.int(),
+  sessions: done,
+  sets: done,
+  adherence: z.looseObject({ sessions: done, sets: done }),
+});
+
+/** Reads where a block stands as it was stored. */
+export function decodeBlockStanding(unchecked: unknown): Result<BlockStanding> {
+  const parsed = standingSchema.safeParse(unchecked);
+  return parsed.success ? ok(unchecked as BlockStanding) : malformed(parsed.error);
+}
+
+/** How a call of a day is answered: which of its options is taken; null: none, it is left as it is. */
+export const sentOptionSchema = z.strictObject({
+  id: z.string().min(1).max(191),
+  option: z.string().min(1).max(300).nullable(),
+});

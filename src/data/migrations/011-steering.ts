@@ -1,0 +1,45 @@
+const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
+
+/**
+ * Steering a roster: weeks that are handed out anew with changes of their own, or closed; where each block stands on its
+ * athlete's day; calls that a day makes beside those of the log, what was taken of them, and whether the athlete's rule
+ * answered; blocks put into the archive or thrown away.
+ */
+export const STATEMENTS: readonly string[] = [
+  `ALTER TABLE issued_weeks
+    ADD COLUMN IF NOT EXISTS version INT NOT NULL DEFAULT 0,
+    ADD COLUMN IF NOT EXISTS closed_at DATETIME(3) NULL`,
+  `CREATE TABLE IF NOT EXISTS issued_before (
+    issued_id ${ID} NOT NULL,
+    version INT NOT NULL,
+    coach_id ${ID} NOT NULL,
+    snapshot LONGTEXT NOT NULL CHECK (JSON_VALID(snapshot)),
+    replaced_at DATETIME(3) NOT NULL,
+    PRIMARY KEY (issued_id, version),
+    CONSTRAINT issued_before_week FOREIGN KEY (issued_id) REFERENCES issued_weeks (id) ON DELETE CASCADE
+  ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
+  `CREATE TABLE IF NOT EXISTS standings (
+    block_id ${ID} PRIMARY KEY,
+    coach_id ${ID} NOT NULL,
+    athlete_id ${ID} NOT NULL,
+    state VARCHAR(8) NOT NULL,
+    day DATE NOT NULL,
+    facts TEXT NOT NULL CHECK (JSON_VALID(facts)),
+    at DATETIME(3) NOT NULL,
+    claimed_at DATETIME(3) NULL,
+    KEY standings_by_athlete (coach_id, athlete_id),
+    KEY standings_by_day (day),
+    CONSTRAINT standings_block FOREIGN KEY (block_id) REFERENCES blocks (id) ON DELETE CASCADE
+  ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
+  `ALTER TABLE calls
+    ADD COLUMN IF NOT EXISTS source VARCHAR(3) NOT NULL DEFAULT 'log',
+    ADD COLUMN IF NOT EXISTS edit_id ${ID} NULL,
+    ADD COLUMN IF NOT EXISTS by_rule BOOLEAN NOT NULL DEFAULT FALSE`,
+  `ALTER TABLE workouts
+    ADD INDEX IF NOT EXISTS workouts_hurt (coach_id, hurt_at),
+    ADD INDEX IF NOT EXISTS workouts_last (block_id, last_set_at)`,
+  `ALTER TABLE calls ADD INDEX IF NOT EXISTS calls_answered (coach_id, answered_at)`,
+  `ALTER TABLE blocks
+    ADD COLUMN IF NOT EXISTS archived_at DATETIME(3) NULL,
+    ADD COLUMN IF NOT EXISTS deleted_at DATETIME(3) NULL`,
+];

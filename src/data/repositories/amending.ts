@@ -1,0 +1,87 @@
+import type { Transaction } from 'sequelize';
+import { amendWeek, type Block, type IssuedWeek, type SessionPlan, weekChanges } from '@/core';
+import { type Asker, own } from '../asker';
+import { models } from '../models/models';
+import { issuedFrom } from './stored-block';
+import { exerciseLookup, findTraining } from './training';
+
+/**
+ * Hands the running weeks out anew whose own changes are others than before: what was handed out first is kept beside
+ * it, the floor follows.
+ */
+export async function amendIssued(
+  asker: Asker,
+  blockId: string,
+  { before, after }: { readonly before: Block; readonly after: Block },
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const rows = await models().issued.findAll({
+    where: own(asker, { blockId, recalledAt: null, closedAt: null }),
+    attributes: ['week'],
+    transaction,
+  });
+  const weeks = rows.map((row) => row.get().week).filter((week) => weekChanges(before, after, week).size > 0);
+  if (weeks.length === 0) return;
+  const training = await findTraining(asker, blockId, transaction);
+  if (training === undefined) return;
+  for (const week of weeks) {
+    const amended = amendWeek({ ...training, exercises: exerciseLookup(training) }, week, before);
+    if (amended !== null) await replaceWeek(asker, amended, now, transaction);
+  }
+}
+
+/** Puts a week in the place of the one that stands under its id, which is kept as what it was. */
+async function replaceWeek(
+  asker: Asker,
+  { closedAt: _, ...week }: IssuedWeek,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const where = own(asker, { id: week.id });
+  const row = await models().issued.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
+  if (row === null) return;
+  const { version, snapshot } = row.get();
+  await models().issuedBefore.create(
+    { issuedId: week.id, version, coachId: asker.coachId, snapshot, replacedAt: now },
+    { transaction },
+  );
+  const next = version + 1;
+  await models().issued.update(
+    { snapshot: JSON.stringify({ ...week, version: next }), version: next },
+    { where, transaction },
+  );
+}
+
+/**
+ * A session that an earlier form of an issued week had and this one has not: a phone may have it still. What is trained
+ * of it is put back into the week.
+ * @returns the week with it; undefined where no form of the week had it
+ */
+export async function withFormerSession(
+  asker: Asker,
+  week: IssuedWeek,
+  sessionId: string,
+  now: Date,
+  transaction: Transaction,
+): Promise<IssuedWeek | undefined> {
+  const rows = await models().issuedBefore.findAll({
+    where: own(asker, { issuedId: week.id }),
+    order: [['version', 'DESC']],
+    transaction,
+  });
+  for (const row of rows) {
+    const former = issuedFrom({ snapshot: row.get().snapshot, closedAt: null });
+    const session = former.plan.sessions.find((one) => one.sessionId === sessionId);
+    if (session === undefined) continue;
+    const exercises = { ...former.exercises, ...week.exercises };
+    const restored = { ...week, exercises, plan: { ...week.plan, sessions: inOrder(week, session) } };
+    await replaceWeek(asker, restored, now, transaction);
+    return restored;
+  }
+  return undefined;
+}
+
+function inOrder({ plan }: IssuedWeek, session: SessionPlan): readonly SessionPlan[] {
+  return [...plan.sessions, session].sort((a, b) => a.day - b.day);
+}

@@ -1,0 +1,130 @@
+import { randomUUID } from 'node:crypto';
+import { Op, QueryTypes } from 'sequelize';
+import type { Block, BlockState, LocalDate } from '@/core';
+import { encodeBlock } from '@/core/codecs';
+import { type Asker, own } from '../asker';
+import { database } from '../database';
+import { models } from '../models/models';
+import { refreshCalls } from './calls';
+import { blockFrom } from './stored-block';
+
+/** Days for which a block that was thrown away can be brought back. */
+const KEPT_DAYS = 30;
+
+/** A block of an athlete as a list shows it. */
+export interface BlockLine {
+  readonly id: string;
+  readonly name: string;
+  readonly state: BlockState;
+  readonly startDate: LocalDate;
+  /** Building weeks. */
+  readonly weeks: number;
+  /** The week handed out last; 0 before the first. */
+  readonly week: number;
+  readonly archived: boolean;
+  /** When it was thrown away; null: it was not. */
+  readonly deletedAt: string | null;
+}
+
+interface BlockLineRow {
+  id: string;
+  name: string;
+  weeks: number;
+  startDate: string;
+  state: BlockState | null;
+  week: number | null;
+  archivedAt: Date | null;
+  deletedAt: Date | null;
+}
+
+/** All blocks of an athlete, the newest first: planned, running, done, archived, and those thrown away of late. */
+export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
+  const rows = await database().query<BlockLineRow>(
+    `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
+       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt
+     FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
+     WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY b.created_at DESC`,
+    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId } },
+  );
+  return rows.map((row) => ({
+    id: row.id,
+    name: row.name,
+    state: row.state ?? 'planned',
+    startDate: row.startDate,
+    weeks: Number(row.weeks),
+    week: Number(row.week ?? 0),
+    archived: row.archivedAt !== null,
+    deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
+  }));
+}
+
+/** Puts a block into the archive, or takes it out (null). @returns whether there is such a block */
+export async function archiveBlock(asker: Asker, id: string, at: Date | null, now: Date): Promise<boolean> {
+  return put(asker, id, { archivedAt: at }, now);
+}
+
+/** Throws a block away, or brings it back (null); gone for good after 30 days. @returns whether there is such a block */
+export async function deleteBlock(asker: Asker, id: string, at: Date | null, now: Date): Promise<boolean> {
+  return put(asker, id, { deletedAt: at }, now);
+}
+
+async function put(
+  asker: Asker,
+  id: string,
+  change: { readonly archivedAt: Date | null } | { readonly deletedAt: Date | null },
+  now: Date,
+): Promise<boolean> {
+  const where = own(asker, { id });
+  if ((await models().blocks.count({ where })) === 0) return false;
+  await models().blocks.update(change, { where });
+  await refreshCalls(asker, id, now);
+  return true;
+}
+
+/**
+ * Another block like this one for the same athlete, beginning on a day: what single weeks had of their own stays behind.
+ * @returns its id; undefined where there is no such block
+ */
+export async function copyBlock(
+  asker: Asker,
+  id: string,
+  { name, startDate }: Pick<Block, 'name' | 'startDate'>,
+  now: Date,
+): Promise<string | undefined> {
+  const row = await models().blocks.findOne({ where: own(asker, { id }) });
+  if (row === null) return undefined;
+  const { document, athleteId } = row.get();
+  const from = blockFrom(document);
+  const block: Block = {
+    ...from,
+    name,
+    startDate,
+    earlyDeloads: [],
+    pauses: [],
+    sessions: from.sessions.map((session) => ({
+      ...session,
+      weeks: [],
+      slots: session.slots.map((slot) => ({ ...slot, weeks: [] })),
+    })),
+  };
+  const copy = randomUUID();
+  await models().blocks.create({
+    id: copy,
+    coachId: asker.coachId,
+    athleteId,
+    revision: 0,
+    document: encodeBlock(block),
+    createdAt: now,
+    updatedAt: now,
+    archivedAt: null,
+    deletedAt: null,
+  });
+  await refreshCalls(asker, copy, now);
+  return copy;
+}
+
+/** Erases for good what was thrown away long enough ago, whoever's it was. */
+export async function eraseDeleted(now: Date): Promise<number> {
+  const before = new Date(now.getTime() - KEPT_DAYS * 86_400_000);
+  return models().blocks.destroy({ where: { deletedAt: { [Op.lt]: before } } });
+}

@@ -1,0 +1,36 @@
+import { Op } from 'sequelize';
+import { type Asker, own } from '../asker';
+import { models } from '../models/models';
+import { refreshCalls } from './calls';
+
+/**
+ * SQL of the id of the block that is an athlete's (`a`) own just now: the one that runs, the latest handed out where
+ * several do; else the planned one that was made last; else the last that is done.
+ */
+export const CURRENT_BLOCK = `(
+  SELECT b.id FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
+  WHERE b.coach_id = a.coach_id AND b.athlete_id = a.id AND b.archived_at IS NULL AND b.deleted_at IS NULL
+  ORDER BY CASE COALESCE(s.state, 'planned') WHEN 'running' THEN 0 WHEN 'planned' THEN 1 ELSE 2 END,
+    (SELECT MAX(i.issued_at) FROM issued_weeks i WHERE i.block_id = b.id AND i.standing = 1) DESC, b.created_at DESC
+  LIMIT 1)`;
+
+/** Blocks of an athlete that are not put away and not done. */
+async function openBlocks(asker: Asker, athleteId: string): Promise<readonly string[]> {
+  const { blocks, standings } = models();
+  const rows = await blocks.findAll({
+    where: own(asker, { athleteId, archivedAt: null, deletedAt: null }),
+    attributes: ['id'],
+  });
+  const ids = rows.map((row) => row.get().id);
+  const done = await standings.findAll({
+    where: own(asker, { blockId: { [Op.in]: ids }, state: 'done' }),
+    attributes: ['blockId'],
+  });
+  const over = new Set(done.map((row) => row.get().blockId));
+  return ids.filter((id) => !over.has(id));
+}
+
+/** Brings up to date what waits for the coach after something of an athlete has changed that all their blocks rest on. */
+export async function refreshAthlete(asker: Asker, athleteId: string, now: Date): Promise<void> {
+  for (const blockId of await openBlocks(asker, athleteId)) await refreshCalls(asker, blockId, now);
+}

@@ -1,0 +1,243 @@
+import { QueryTypes } from 'sequelize';
+import type { Athlete, BlockStanding, BlockState, Proposal, WatchCall } from '@/core';
+import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
+import type { Asker } from '../asker';
+import { database } from '../database';
+import { stored } from './stored';
+
+/** A block as the roster names it. */
+export interface RosterBlock {
+  readonly id: string;
+  readonly name: string;
+  readonly state: BlockState;
+  /** Building weeks. */
+  readonly weeks: number;
+  /** Where it stands; null until it has been looked at for the first time. */
+  readonly standing: BlockStanding | null;
+  /** ISO time of the last logged set. */
+  readonly lastLog: string | null;
+}
+
+/** One line of the roster. */
+export interface RosterLine {
+  readonly athleteId: string;
+  readonly name: string;
+  readonly level: Athlete['level'];
+  readonly phases: Athlete['phases'];
+  readonly timeZone: string;
+  readonly archived: boolean;
+  /** The block that is theirs just now: the running one, else the planned, else the last done. */
+  readonly block: RosterBlock | null;
+  /** Their other blocks that are not put away, the newest first. */
+  readonly others: readonly Pick<RosterBlock, 'id' | 'name' | 'state'>[];
+}
+
+interface AthleteFacts {
+  id: string;
+  name: string;
+  level: Athlete['level'];
+  phases: string;
+  timeZone: string;
+  archived: number;
+}
+
+interface BlockRow {
+  id: string;
+  athleteId: string;
+  name: string;
+  weeks: number;
+  state: BlockState | null;
+  facts: string | null;
+  lastLog: Date | null;
+  issuedAt: Date | null;
+}
+
+const ORDER: readonly BlockState[] = ['running', 'planned', 'done'];
+
+/** All athletes of a coach with where they stand, by name: two queries, whatever their number. */
+export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
+  const replacements = { coachId: asker.coachId };
+  const [athletes, blocks] = await Promise.all([
+    database().query<AthleteFacts>(
+      `SELECT id, name, JSON_VALUE(facts, '$.level') AS level, JSON_QUERY(facts, '$.phases') AS phases,
+         JSON_VALUE(facts, '$.timeZone') AS timeZone, archived_at IS NOT NULL AS archived
+       FROM athletes WHERE coach_id = :coachId ORDER BY name`,
+      { type: QueryTypes.SELECT, replacements },
+    ),
+    database().query<BlockRow>(
+      `SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts,
+         (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
+         (SELECT MAX(i.issued_at) FROM issued_weeks i WHERE i.block_id = b.id AND i.standing = 1) AS issuedAt
+       FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
+       WHERE b.coach_id = :coachId AND b.archived_at IS NULL AND b.deleted_at IS NULL
+       ORDER BY b.created_at DESC`,
+      { type: QueryTypes.SELECT, replacements },
+    ),
+  ]);
+  const byAthlete = new Map<string, BlockRow[]>();
+  for (const row of blocks) byAthlete.set(row.athleteId, [...(byAthlete.get(row.athleteId) ?? []), row]);
+  return athletes.map((row) => {
+    const theirs = byAthlete.get(row.id) ?? [];
+    const current = currentOf(theirs);
+    return {
+      athleteId: row.id,
+      name: row.name,
+      level: row.level,
+      phases: JSON.parse(row.phases) as Athlete['phases'],
+      timeZone: row.timeZone,
+      archived: Number(row.archived) === 1,
+      block: current === undefined ? null : blockFrom(current),
+      others: theirs
+        .filter((block) => block !== current)
+        .map(({ id, name, state }) => ({ id, name, state: state ?? 'planned' })),
+    };
+  });
+}
+
+const stateOf = ({ state, issuedAt }: BlockRow): BlockState =>
+  state ?? (issuedAt === null ? 'planned' : 'running');
+
+function currentOf(blocks: readonly BlockRow[]): BlockRow | undefined {
+  return [...blocks].sort(
+    (a, b) =>
+      ORDER.indexOf(stateOf(a)) - ORDER.indexOf(stateOf(b)) ||
+      Number(b.issuedAt ?? 0) - Number(a.issuedAt ?? 0),
+  )[0];
+}
+
+function blockFrom(row: BlockRow): RosterBlock {
+  return {
+    id: row.id,
+    name: row.name,
+    state: stateOf(row),
+    weeks: Number(row.weeks),
+    standing: row.facts === null ? null : stored('where a block stands', decodeBlockStanding, row.facts),
+    lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
+  };
+}
+
+/** What waits for the coach over the whole roster. */
+export interface Waiting {
+  /** Calls that the days make, and those of the log that are not routine. */
+  readonly calls: readonly {
+    readonly athleteId: string;
+    readonly blockId: string;
+    readonly call: WatchCall | Proposal;
+  }[];
+  /** Loads and sets that their rules propose, counted: each athlete's stand together. */
+  readonly routine: readonly {
+    readonly athleteId: string;
+    readonly blockId: string;
+    readonly week: number;
+    readonly loads: number;
+    readonly sets: number;
+  }[];
+  /** Sessions in which pain was told and nobody has marked it as seen, the latest first. */
+  readonly pains: readonly { readonly athleteId: string; readonly at: string }[];
+  /** Sets of phones that the server did not take. */
+  readonly refused: readonly { readonly athleteId: string; readonly count: number }[];
+}
+
+/** Most calls that are listed at once; beyond them there is no five minutes for each. */
+const MOST_CALLS = 600;
+
+/** What waits for the coach: four queries, whatever the number of athletes. */
+export async function waiting(asker: Asker): Promise<Waiting> {
+  const replacements = { coachId: asker.coachId };
+  const select = { type: QueryTypes.SELECT as const, replacements };
+  const [calls, routine, pains, refused] = await Promise.all([
+    database().query<{ athleteId: string; blockId: string; source: 'log' | 'day'; proposal: string }>(
+      `SELECT athlete_id AS athleteId, block_id AS blockId, source, proposal FROM calls
+       WHERE coach_id = :coachId AND status = 'pending' AND subject NOT LIKE 'load/%' AND subject NOT LIKE 'sets/%'
+       ORDER BY created_at LIMIT ${MOST_CALLS}`,
+      select,
+    ),
+    database().query<{ athleteId: string; blockId: string; week: number; loads: string; sets: string }>(
+      `SELECT athlete_id AS athleteId, block_id AS blockId, MAX(week) AS week,
+         SUM(subject LIKE 'load/%') AS loads, SUM(subject LIKE 'sets/%') AS sets
+       FROM calls WHERE coach_id = :coachId AND status = 'pending'
+         AND (subject LIKE 'load/%' OR subject LIKE 'sets/%')
+       GROUP BY athlete_id, block_id`,
+      select,
+    ),
+    database().query<{ athleteId: string; at: Date }>(
+      `SELECT b.athlete_id AS athleteId, MAX(w.hurt_at) AS at
+       FROM workouts w JOIN blocks b ON b.id = w.block_id
+       WHERE w.coach_id = :coachId AND w.hurt_at IS NOT NULL AND (w.hurt_seen_at IS NULL OR w.hurt_seen_at < w.hurt_at)
+       GROUP BY b.athlete_id ORDER BY at DESC`,
+      select,
+    ),
+    database().query<{ athleteId: string; count: number }>(
+      `SELECT athlete_id AS athleteId, COUNT(*) AS count FROM refused_items
+       WHERE coach_id = :coachId AND settled_at IS NULL GROUP BY athlete_id`,
+      select,
+    ),
+  ]);
+  return {
+    calls: calls.map(({ athleteId, blockId, source, proposal }) => ({
+      athleteId,
+      blockId,
+      call:
+        source === 'day'
+          ? stored('a call', decodeWatchCall, proposal)
+          : stored('a call', decodeProposal, proposal),
+    })),
+    routine: routine.map(({ loads, sets, week, ...of }) => ({
+      ...of,
+      week: Number(week),
+      loads: Number(loads),
+      sets: Number(sets),
+    })),
+    pains: pains.map(({ athleteId, at }) => ({ athleteId, at: new Date(at).toISOString() })),
+    refused: refused.map(({ athleteId, count }) => ({ athleteId, count: Number(count) })),
+  };
+}
+
+/** An answer of late, for taking it back. */
+export interface GivenAnswer {
+  readonly id: string;
+  readonly blockId: string;
+  readonly athleteId: string;
+  readonly outcome: 'accepted' | 'changed' | 'declined';
+  readonly at: string;
+  readonly byRule: boolean;
+  readonly call: WatchCall | Proposal;
+  /** The option that was taken of a call of the day. */
+  readonly option: string | null;
+}
+
+const MOST_GIVEN = 200;
+
+/** What was answered since an instant, the latest first: by the coach, and by the athletes' rules. */
+export async function givenSince(asker: Asker, since: Date): Promise<readonly GivenAnswer[]> {
+  const rows = await database().query<{
+    id: string;
+    blockId: string;
+    athleteId: string;
+    status: GivenAnswer['outcome'];
+    answeredAt: Date;
+    byRule: number;
+    source: 'log' | 'day';
+    proposal: string;
+    choice: string | null;
+  }>(
+    `SELECT id, block_id AS blockId, athlete_id AS athleteId, status, answered_at AS answeredAt, by_rule AS byRule,
+       source, proposal, choice
+     FROM calls WHERE coach_id = :coachId AND status <> 'pending' AND answered_at >= :since
+     ORDER BY answered_at DESC LIMIT ${MOST_GIVEN}`,
+    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, since } },
+  );
+  return rows.map((row) => ({
+    id: row.id,
+    blockId: row.blockId,
+    athleteId: row.athleteId,
+    outcome: row.status,
+    at: new Date(row.answeredAt).toISOString(),
+    byRule: Number(row.byRule) === 1,
+    call:
+      row.source === 'day'
+        ? stored('a call', decodeWatchCall, row.proposal)
+        : stored('a call', decodeProposal, row.proposal),
+    option: row.source === 'day' && row.choice !== null ? (JSON.parse(row.choice) as string) : null,
+  }));
+}

@@ -1,0 +1,61 @@
+import { QueryTypes } from 'sequelize';
+import { dayIn } from '@/core';
+import { database } from '../database';
+import { eraseDeleted } from './blocks-life';
+import { refreshCalls } from './calls';
+
+/** How long a process may take for a block before another takes it up. */
+const CLAIM_MS = 5 * 60_000;
+
+interface Due {
+  readonly id: string;
+  readonly coachId: string;
+  readonly timeZone: string;
+  readonly day: string | null;
+}
+
+/**
+ * Brings every block up to date whose athlete's day has changed since it was looked at, or that was edited since. Safe
+ * with several processes: each block is claimed by one of them, and looked at twice it comes to the same.
+ * @param pause between two blocks, so that requests are served meanwhile
+ * @returns how many were brought up to date
+ */
+export async function dayRound(now: Date, pause: () => Promise<void> = async () => {}): Promise<number> {
+  await eraseDeleted(now);
+  let count = 0;
+  for (const block of await dueBlocks(now)) {
+    if (!(await claim(block, now))) continue;
+    await refreshCalls({ coachId: block.coachId }, block.id, now);
+    count++;
+    await pause();
+  }
+  return count;
+}
+
+async function dueBlocks(now: Date): Promise<readonly Due[]> {
+  // Somewhere on earth it is tomorrow already: which of them are due is said by each one's own clock.
+  const tomorrow = new Date(now.getTime() + 86_400_000).toISOString().slice(0, 10);
+  const rows = await database().query<Due>(
+    `SELECT b.id, b.coach_id AS coachId, JSON_VALUE(a.facts, '$.timeZone') AS timeZone,
+       DATE_FORMAT(s.day, '%Y-%m-%d') AS day
+     FROM blocks b JOIN athletes a ON a.id = b.athlete_id LEFT JOIN standings s ON s.block_id = b.id
+     WHERE b.archived_at IS NULL AND b.deleted_at IS NULL AND a.archived_at IS NULL
+       AND (s.day IS NULL OR s.day < :tomorrow)`,
+    { type: QueryTypes.SELECT, replacements: { tomorrow } },
+  );
+  return rows.filter(({ timeZone, day }) => day === null || day < dayIn(timeZone, now));
+}
+
+/** Takes a block up, unless another process has. */
+async function claim({ id, day }: Due, now: Date): Promise<boolean> {
+  if (day === null) return true;
+  const [, claimed] = await database().query(
+    `UPDATE standings SET claimed_at = :now
+     WHERE block_id = :id AND day = :day AND (claimed_at IS NULL OR claimed_at < :before)`,
+    {
+      type: QueryTypes.UPDATE,
+      replacements: { id, day, now, before: new Date(now.getTime() - CLAIM_MS) },
+    },
+  );
+  return claimed > 0;
+}

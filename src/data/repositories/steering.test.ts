@@ -1,0 +1,346 @@
+import { randomUUID } from 'node:crypto';
+import { Op } from 'sequelize';
+import { type SessionWeek, unfold, type WatchName, weeksWith } from '@/core';
+import type { Asker } from '../asker';
+import { closeDatabase, database } from '../database';
+import { models } from '../models/models';
+import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
+import { findAthlete, saveAthlete } from './athletes';
+import { saveSteps } from './blocks';
+import { archiveBlock, blocksOf, copyBlock, deleteBlock, eraseDeleted } from './blocks-life';
+import { pendingCalls, refreshCalls } from './calls';
+import { reloadTraining } from './changes';
+import { issueWeek, recallWeek } from './issuing';
+import { keepWork } from './logging';
+import { givenSince, roster, waiting } from './roster';
+import { dayRound } from './rounds';
+import { closeWeek, issueReady, takeBackAnswer, takeOption } from './steering';
+import { exerciseLookup, findTraining } from './training';
+
+afterAll(closeDatabase);
+
+/** Monday, the day of the first session. */
+const MONDAY = new Date('2026-11-23T10:00:00Z');
+const DAY = 86_400_000;
+const later = (days: number) => new Date(MONDAY.getTime() + days * DAY);
+
+/** A running block of two sessions, Monday and Thursday of the week of 23 November. */
+async function running() {
+  const { asker, blockId, athlete } = await someBlock();
+  const issued = await issueWeek(asker, blockId, 1, 0, MONDAY);
+  if (issued.status !== 'issued') throw new Error(issued.status);
+  return { asker, blockId, athlete, issuedWeekId: issued.week.id };
+}
+
+const callsOf = async (asker: Asker, kind: WatchName) =>
+  (await waiting(asker)).calls.filter(({ call }) => call.kind === kind).map(({ call }) => call);
+
+const planOf = async (asker: Asker, blockId: string) => {
+  const training = await findTraining(asker, blockId);
+  if (training === undefined) throw new Error('gone');
+  return unfold({ ...training, exercises: exerciseLookup(training) });
+};
+
+const daysOf = async (asker: Asker, blockId: string, week = 1) =>
+  (await planOf(asker, blockId)).weeks[week - 1]?.plan.sessions.map(({ sessionId, day }) => [sessionId, day]);
+
+/** Gives a week of a session something of its own, as a step of the block. */
+async function own(asker: Asker, blockId: string, session: string, change: Partial<SessionWeek>) {
+  const training = await findTraining(asker, blockId);
+  const before = training?.block.sessions.find(({ id }) => id === session);
+  const value = weeksWith(before?.weeks ?? [], 1, change);
+  const edit = { kind: 'session/set', session, field: 'weeks', value } as const;
+  return saveSteps(asker, blockId, training?.revision ?? 0, [{ id: randomUUID(), action: 'do', edit }], NOW);
+}
+
+describe('a lost day', () => {
+  test('is called on the day after, taken by its option and handed out anew; the phone’s sets still arrive', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    expect(await callsOf(asker, 'days lost')).toEqual([]);
+    // Tuesday evening in Oslo: Monday’s session is lost.
+    await refreshCalls(asker, blockId, later(1));
+    const [call] = await callsOf(asker, 'days lost');
+    expect(call).toMatchObject({ week: 1, evidence: { sessions: ['A'] } });
+    const move = call && 'options' in call ? call.options.find(({ id }) => id === 'move') : undefined;
+    expect(move).toMatchObject({ does: { kind: 'arrange', how: 'move' }, edit: null });
+    expect(await takeOption(asker, blockId, call?.id ?? '', 'move', later(1))).toEqual({ status: 'done' });
+    const [moved] = (await daysOf(asker, blockId)) ?? [];
+    expect(moved).toEqual(['sa', expect.any(Number)]);
+    expect(moved?.[1]).toBeGreaterThan(0);
+    // The block stays as designed.
+    expect((await daysOf(asker, blockId, 2))?.[0]).toEqual(['sa', 0]);
+    expect(await callsOf(asker, 'days lost')).toEqual([]);
+    const sets = await setsFor(asker, blockId, 'sa');
+    const sent = await keepWork(
+      asker,
+      { issuedWeekId, sessionId: 'sa' },
+      work({ sets, finish: true }),
+      later(2),
+    );
+    expect(sent).toMatchObject({ status: 'taken', refused: [] });
+    expect((await planOf(asker, blockId)).weeks[0]?.performed.get('sa')?.sets.size).toBe(sets.length);
+  });
+
+  test('taken back, the week is as it was and the call is open again; what was done since is in the way of nothing', async () => {
+    const { asker, blockId } = await running();
+    await refreshCalls(asker, blockId, later(1));
+    const [call] = await callsOf(asker, 'days lost');
+    await takeOption(asker, blockId, call?.id ?? '', 'drop', later(1));
+    expect(await daysOf(asker, blockId)).toEqual([['sb', 3]]);
+    const [given] = await givenSince(asker, NOW);
+    expect(given).toMatchObject({ id: call?.id, outcome: 'accepted', option: 'drop', byRule: false });
+    expect(await takeBackAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'done' });
+    expect(await daysOf(asker, blockId)).toEqual([
+      ['sa', 0],
+      ['sb', 3],
+    ]);
+    expect(await callsOf(asker, 'days lost')).toMatchObject([{ id: call?.id }]);
+    expect(await takeBackAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
+  });
+
+  test('left as it is, it stays answered, whoever looks at it however often', async () => {
+    const { asker, blockId } = await running();
+    await refreshCalls(asker, blockId, later(1));
+    const [call] = await callsOf(asker, 'days lost');
+    expect(await takeOption(asker, blockId, call?.id ?? '', null, later(1))).toEqual({ status: 'done' });
+    await Promise.all([1, 2, 3].map((hour) => refreshCalls(asker, blockId, later(1 + hour / 24))));
+    expect(await callsOf(asker, 'days lost')).toEqual([]);
+    // On Friday Thursday is lost as well: that is another fact.
+    await refreshCalls(asker, blockId, later(4));
+    expect(await callsOf(asker, 'days lost')).toHaveLength(1);
+  });
+
+  test('nobody else’s coach takes or leaves it, and an option there is not is missed', async () => {
+    const { asker, blockId } = await running();
+    await refreshCalls(asker, blockId, later(1));
+    const [call] = await callsOf(asker, 'days lost');
+    const stranger = await someCoach();
+    expect(await takeOption(stranger, blockId, call?.id ?? '', 'move', later(1))).toEqual({ status: 'gone' });
+    expect(await takeOption(asker, blockId, call?.id ?? '', 'no such', later(1))).toEqual({
+      status: 'missed',
+    });
+    expect(await takeOption(asker, blockId, 'no/such', 'move', later(1))).toEqual({ status: 'missed' });
+    expect(await takeBackAnswer(stranger, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
+    expect(await closeWeek(stranger, blockId, 1, NOW, NOW)).toBe(false);
+  });
+});
+
+describe('a running week that is changed', () => {
+  test('is another for pages that know the old one, and what it was is kept', async () => {
+    const { asker, blockId } = await running();
+    const before = await findTraining(asker, blockId);
+    if (before === undefined) throw new Error('gone');
+    const page = {
+      revision: before.revision,
+      athleteRevision: before.athleteRevision,
+      exercises: 0,
+      issued: before.issued.map(({ id }) => `${id}/0`),
+      readAt: new Date(Date.now() - 1000).toISOString(),
+    };
+    const known = await reloadTraining(asker, blockId, page);
+    expect(known).toMatchObject({ changes: { issued: [] } });
+    await own(asker, blockId, 'sb', { day: 4 });
+    const news = await reloadTraining(asker, blockId, page);
+    expect(news).toMatchObject({ changes: { issued: [{ version: 1 }], recalled: [] } });
+    const kept = await models().issuedBefore.findAll({ where: { issuedId: before.issued[0]?.id ?? '' } });
+    expect(kept).toHaveLength(1);
+    // A change that another undoes is laid back.
+    await own(asker, blockId, 'sb', { day: null });
+    expect(await daysOf(asker, blockId)).toEqual([
+      ['sa', 0],
+      ['sb', 3],
+    ]);
+  });
+
+  test('a session left out that a phone trained all the same is back in the week with its sets', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    const sets = await setsFor(asker, blockId, 'sb');
+    await own(asker, blockId, 'sb', { left: true });
+    expect(await daysOf(asker, blockId)).toEqual([['sa', 0]]);
+    const sent = await keepWork(asker, { issuedWeekId, sessionId: 'sb' }, work({ sets, finish: true }), NOW);
+    expect(sent).toMatchObject({ status: 'taken', refused: [] });
+    const [week] = (await planOf(asker, blockId)).weeks;
+    expect(week?.plan.sessions.map(({ sessionId }) => sessionId)).toEqual(['sa', 'sb']);
+    expect(week?.performed.get('sb')?.sets.size).toBe(sets.length);
+  });
+
+  test('a session that is begun is not moved under somebody’s hands', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    const [first] = await setsFor(asker, blockId, 'sa');
+    if (first === undefined) throw new Error('no set');
+    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets: [first] }), NOW);
+    await own(asker, blockId, 'sa', { day: 5 });
+    expect((await daysOf(asker, blockId))?.[0]).toEqual(['sa', 0]);
+  });
+
+  test('closed, it is done and the next one is called for; opened again, it runs on', async () => {
+    const { asker, blockId } = await running();
+    expect(await closeWeek(asker, blockId, 1, NOW, NOW)).toBe(true);
+    expect((await planOf(asker, blockId)).weeks[0]?.status).toBe('done');
+    expect(await callsOf(asker, 'next week')).toMatchObject([{ week: 2 }]);
+    await closeWeek(asker, blockId, 1, null, NOW);
+    expect((await planOf(asker, blockId)).weeks[0]?.status).toBe('issued');
+    expect(await callsOf(asker, 'next week')).toEqual([]);
+  });
+});
+
+describe('handing weeks out', () => {
+  test('all that are ready in one go; a second time none of them again; taken back, the call is there again', async () => {
+    const { asker, blockId } = await someBlock();
+    await refreshCalls(asker, blockId, MONDAY);
+    expect(await callsOf(asker, 'next week')).toMatchObject([{ week: 1, evidence: { first: true } }]);
+    expect(await issueReady(asker, [{ blockId, week: 1 }], NOW)).toEqual([]);
+    expect(await issueReady(asker, [{ blockId, week: 1 }], NOW)).toEqual([
+      { blockId, week: 1, why: 'already-issued' },
+    ]);
+    expect(await callsOf(asker, 'next week')).toEqual([]);
+    expect(await models().issued.count({ where: { blockId } })).toBe(1);
+    expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({ status: 'recalled' });
+    expect(await callsOf(asker, 'next week')).toHaveLength(1);
+  });
+
+  test('the call itself hands it out, once, however often it is pressed', async () => {
+    const { asker, blockId } = await someBlock();
+    const [call] = await callsOf(asker, 'next week');
+    const pressed = await Promise.all(
+      [1, 2].map(() => takeOption(asker, blockId, call?.id ?? '', 'issue', NOW)),
+    );
+    expect(pressed.filter(({ status }) => status === 'done')).toHaveLength(1);
+    expect(await models().issued.count({ where: { blockId } })).toBe(1);
+  });
+});
+
+describe('the athlete’s rule', () => {
+  async function finished(answering: 'ask for all' | 'apply the routine' | 'apply all') {
+    const { asker, blockId, athlete, issuedWeekId } = await running();
+    const stored = await findAthlete(asker, athlete.id);
+    await saveAthlete(asker, { ...athlete, answering }, stored?.revision ?? 0, NOW);
+    const sets = await setsFor(asker, blockId, 'sa', 3);
+    const soreness = [
+      { id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' },
+    ] as const;
+    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, soreness, finish: true }), NOW);
+    const given = await givenSince(asker, new Date(0));
+    return { asker, blockId, pending: await pendingCalls(asker, blockId), given };
+  }
+
+  test('asks for all', async () => {
+    const { pending, given } = await finished('ask for all');
+    expect(new Set(pending.map(({ kind }) => kind))).toEqual(new Set(['load', 'sets']));
+    expect(given).toEqual([]);
+  });
+
+  test('applies the routine loads and lists them; each can be taken back and is then asked', async () => {
+    const { asker, blockId, pending, given } = await finished('apply the routine');
+    expect(new Set(pending.map(({ kind }) => kind))).toEqual(new Set(['sets']));
+    expect(given.length).toBeGreaterThan(0);
+    expect(given.every(({ byRule, call }) => byRule && call.kind === 'load')).toBe(true);
+    const [first] = given;
+    await takeBackAnswer(asker, blockId, first?.id ?? '', NOW);
+    await refreshCalls(asker, blockId, NOW);
+    expect((await pendingCalls(asker, blockId)).some(({ id }) => id === first?.id)).toBe(true);
+    expect((await givenSince(asker, new Date(0))).length).toBe(given.length - 1);
+  });
+
+  test('applies all', async () => {
+    const { pending, given } = await finished('apply all');
+    expect(pending).toEqual([]);
+    expect(new Set(given.map(({ call }) => call.kind))).toEqual(new Set(['load', 'sets']));
+  });
+});
+
+describe('the day’s round', () => {
+  test('looks at every block whose athlete’s day has changed, once for all processes', async () => {
+    const { asker, blockId, athlete } = await running();
+    expect(athlete.timeZone).toBe('Europe/Oslo');
+    const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
+    expect(await day()).toBe('2026-11-23');
+    await dayRound(NOW);
+    // 22:59 in UTC is 23:59 in Oslo; a minute later it is tomorrow there.
+    await dayRound(new Date('2026-11-24T22:59:00Z'));
+    expect(await day()).toBe('2026-11-24');
+    await Promise.all([1, 2].map(() => dayRound(new Date('2026-11-24T23:00:00Z'))));
+    expect(await day()).toBe('2026-11-25');
+    expect(await callsOf(asker, 'days lost')).toHaveLength(1);
+  });
+
+  test('comes to the same in whichever process and however often', async () => {
+    const { asker, blockId } = await running();
+    const rows = async () =>
+      (await models().calls.findAll({ where: { blockId, status: 'pending' }, order: ['id'] })).map((row) => {
+        const { id, week, status, proposal } = row.get();
+        return { id, week, status, proposal };
+      });
+    await refreshCalls(asker, blockId, later(1));
+    const once = await rows();
+    expect(once.length).toBeGreaterThan(0);
+    await Promise.all(Array.from({ length: 4 }, () => refreshCalls(asker, blockId, later(1))));
+    expect(await rows()).toEqual(once);
+  });
+
+  test('takes up what was edited since', async () => {
+    const { asker, blockId } = await running();
+    await own(asker, blockId, 'sb', { day: 5 });
+    const row = await models().standings.findOne({ where: { blockId } });
+    expect(row?.get().day).toBe('2000-01-01');
+    await dayRound(NOW);
+    expect((await models().standings.findOne({ where: { blockId } }))?.get().day).toBe('2026-11-24');
+  });
+});
+
+describe('blocks', () => {
+  test('several an athlete: another beside the running one leaves it the running one', async () => {
+    const { asker, blockId, athlete } = await running();
+    const copy = await copyBlock(asker, blockId, { name: 'Winter', startDate: '2027-01-04' }, later(2));
+    expect(await roster(asker)).toMatchObject([
+      { block: { id: blockId, state: 'running' }, others: [{ id: copy, name: 'Winter', state: 'planned' }] },
+    ]);
+    expect(await blocksOf(asker, athlete.id)).toMatchObject([
+      { id: copy, state: 'planned', week: 0, startDate: '2027-01-04' },
+      { id: blockId, state: 'running', week: 1 },
+    ]);
+  });
+
+  test('archived or thrown away, they ask for nobody; brought back, they are as they were; after 30 days gone', async () => {
+    const { asker, blockId, athlete } = await running();
+    await refreshCalls(asker, blockId, later(1));
+    await archiveBlock(asker, blockId, NOW, later(1));
+    expect((await waiting(asker)).calls).toEqual([]);
+    expect(await roster(asker)).toMatchObject([{ block: null, others: [] }]);
+    await archiveBlock(asker, blockId, null, later(1));
+    expect(await callsOf(asker, 'days lost')).toHaveLength(1);
+    await deleteBlock(asker, blockId, NOW, later(1));
+    expect(await blocksOf(asker, athlete.id)).toMatchObject([{ id: blockId, deletedAt: NOW.toISOString() }]);
+    await eraseDeleted(later(31));
+    expect(await blocksOf(asker, athlete.id)).toHaveLength(1);
+    await deleteBlock(asker, blockId, null, later(2));
+    expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
+    await deleteBlock(asker, blockId, NOW, later(2));
+    await eraseDeleted(later(31.1));
+    expect(await blocksOf(asker, athlete.id)).toEqual([]);
+    expect(await deleteBlock(await someCoach(), blockId, NOW, NOW)).toBe(false);
+  });
+});
+
+test('the desk asks a fixed number of queries, whatever the number of athletes and calls', async () => {
+  const count = async (asker: Asker) => {
+    let queries = 0;
+    database().addHook('beforeQuery', 'count', () => {
+      queries++;
+    });
+    await roster(asker);
+    await waiting(asker);
+    await givenSince(asker, NOW);
+    database().removeHook('beforeQuery', 'count');
+    return queries;
+  };
+  const none = await count(await someCoach());
+  expect(none).toBe(7);
+  const { asker, blockId } = await running();
+  for (let at = 0; at < 3; at++)
+    await copyBlock(asker, blockId, { ...smallBlock(), name: `${at}` }, later(at));
+  expect(
+    await models().calls.count({ where: { coachId: asker.coachId, id: { [Op.ne]: '' } } }),
+  ).toBeGreaterThan(0);
+  expect(await count(asker)).toBe(none);
+});

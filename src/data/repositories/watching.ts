@@ -1,0 +1,55 @@
+import { Op, type Transaction } from 'sequelize';
+import { type BlockPlan, catalogueWith, conventionsOf, dayIn, type Training, type Watch } from '@/core';
+import { type Asker, own } from '../asker';
+import { models } from '../models/models';
+import { findExposures } from './strength';
+
+/** A block as its athlete's day finds it. @param blockPlan what it comes to */
+export async function watchOf(
+  asker: Asker,
+  training: Training,
+  blockPlan: BlockPlan,
+  now: Date,
+  transaction: Transaction,
+): Promise<Watch> {
+  const { block, athlete, log, checkIns, ownExercises, blockId } = training;
+  const catalogue = catalogueWith(ownExercises);
+  return {
+    block,
+    athlete,
+    blockPlan,
+    log,
+    checkIns,
+    exposures: await findExposures(asker, athlete, catalogue, transaction),
+    exercises: catalogue.find,
+    conventions: conventionsOf({ own: athlete.conventions, block: block.conventions }),
+    isFollowed: await isFollowed(asker, athlete.id, blockId, transaction),
+    today: dayIn(athlete.timeZone, now),
+  };
+}
+
+/** Whether a later block of the athlete's is there. */
+async function isFollowed(
+  asker: Asker,
+  athleteId: string,
+  blockId: string,
+  transaction: Transaction,
+): Promise<boolean> {
+  const { blocks } = models();
+  const mine = await blocks.findOne({
+    where: own(asker, { id: blockId }),
+    attributes: ['createdAt'],
+    transaction,
+  });
+  if (mine === null) return false;
+  const later = await blocks.count({
+    where: own(asker, {
+      athleteId,
+      deletedAt: null,
+      archivedAt: null,
+      createdAt: { [Op.gt]: mine.get().createdAt },
+    }),
+    transaction,
+  });
+  return later > 0;
+}
