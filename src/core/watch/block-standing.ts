@@ -17,6 +17,7 @@ export interface BlockStanding {
   /** The week handed out last, 0 before the first, and all of them. */
   readonly week: number;
   readonly weeks: number;
+  readonly cycleDays: number;
   readonly isDeload: boolean;
   /** Of that week. */
   readonly sessions: OfPlanned;
@@ -57,6 +58,7 @@ export function blockStanding(watch: Watch): BlockStanding {
     state: last === undefined ? 'planned' : isDone ? 'done' : 'running',
     week: last?.plan.week ?? 0,
     weeks: blockPlan.weeks.length,
+    cycleDays: block.cycleDays,
     isDeload: last?.plan.kind === 'deload',
     sessions: of?.sessions ?? { done: 0, planned: 0 },
     sets: of?.sets ?? { done: 0, planned: 0 },

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { SentSet } from '@/core';
 import { addDays, emptyBlock, type Muscle, mondayOf, pageStateOf } from '@/core';
-import type { Asker } from '../asker';
+import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
 import { addBlock } from '../repositories/blocks';
-import { answerCalls, pendingCalls } from '../repositories/calls';
+import { answerCalls, pendingCalls, refreshCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
 import { issueWeek, sayWithWeek } from '../repositories/issuing';
@@ -194,4 +194,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
   const rings = await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
   if (rings !== undefined) await keepTemplate(asker, rings, 'Rings and bars', started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
+  // Everything was made in the past: what waits for the coach is what waits today.
+  const blocks = await models().blocks.findAll({ where: own(asker), attributes: ['id'] });
+  for (const block of blocks) await refreshCalls(asker, block.get().id, new Date());
 }

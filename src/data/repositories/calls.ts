@@ -188,6 +188,21 @@ export async function answerCalls(
   page: PageState,
   now: Date,
 ): Promise<AnswerOutcome | { readonly status: 'malformed' }> {
+  const kept = await keepAnswers(asker, blockId, answers, now);
+  if (kept.status !== 'kept') return kept;
+  const changes = await findChanges(asker, blockId, page);
+  return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed: kept.missed };
+}
+
+/** The same where nobody has the block open. @returns the calls that were no longer open */
+export async function keepAnswers(
+  asker: Asker,
+  blockId: string,
+  answers: readonly SentAnswer[],
+  now: Date,
+): Promise<
+  { readonly status: 'kept'; readonly missed: readonly string[] } | { readonly status: 'gone' | 'malformed' }
+> {
   const missed = await database().transaction(async (transaction) => {
     const { blocks, calls } = models();
     const where = own(asker, { id: blockId });
@@ -218,8 +233,18 @@ export async function answerCalls(
   if (missed === null) return { status: 'gone' };
   if (missed === 'malformed') return { status: 'malformed' };
   await refreshCalls(asker, blockId, now);
-  const changes = await findChanges(asker, blockId, page);
-  return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed };
+  return { status: 'kept', missed };
+}
+
+/** Accepts the routine of a block, its loads and sets by their rules, as they wait now. @returns how many */
+export async function acceptRoutine(asker: Asker, blockId: string, now: Date): Promise<number> {
+  const routine = (await pendingCalls(asker, blockId)).filter(
+    ({ kind }) => kind === 'load' || kind === 'sets',
+  );
+  if (routine.length === 0) return 0;
+  const answers = routine.map(({ id }): SentAnswer => ({ id, outcome: 'accepted', choice: null }));
+  const kept = await keepAnswers(asker, blockId, answers, now);
+  return kept.status === 'kept' ? answers.length - kept.missed.length : 0;
 }
 
 /** Answers in groups that say the same. */

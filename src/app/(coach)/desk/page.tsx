@@ -1,17 +1,36 @@
-import { roster } from '@/data';
+import { catalogueWith } from '@/core';
+import { givenSince, ownExercises, roster, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { requireAsker } from '../../asker';
 import { addFirst } from '../athletes/new/actions';
+import * as actions from './actions';
+import { deskItems, givenLines, readyLines } from './items';
+import { deskLines } from './lines';
+
+/** How long an answer stays in the list from which it can be taken back. */
+const GIVEN_MS = 36 * 3_600_000;
 
 export default async function DeskPage() {
   const asker = await requireAsker();
-  const lines = await roster(asker);
+  const now = new Date();
+  const [all, waits, given, own] = await Promise.all([
+    roster(asker),
+    waiting(asker),
+    givenSince(asker, new Date(now.getTime() - GIVEN_MS)),
+    ownExercises(asker),
+  ]);
+  const catalogue = catalogueWith(own);
+  const items = deskItems({ lines: all, waiting: waits, catalogue });
   return (
     <Desk
-      lines={lines}
-      today={new Date().toISOString().slice(0, 10)}
-      firstAthlete={lines.length === 0 ? <NewAthlete add={addFirst} first /> : null}
+      lines={deskLines(all, items, now)}
+      items={items}
+      ready={readyLines(all)}
+      given={givenLines(given, { lines: all, catalogue })}
+      today={now.toISOString().slice(0, 10)}
+      firstAthlete={all.length === 0 ? <NewAthlete add={addFirst} first /> : null}
+      actions={{ ...actions }}
     />
   );
 }

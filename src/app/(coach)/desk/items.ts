@@ -1,0 +1,226 @@
+import type { Catalogue, Proposal, SentAnswer, WatchCall } from '@/core';
+import type { GivenAnswer, RosterLine, Waiting } from '@/data';
+import type { DeskItem, GivenLine, ReadyLine } from '@/features/desk/contract';
+import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
+import { plural } from '@/ui/words/figures';
+import { capital, namesOf } from '@/ui/words/names';
+import { watchText } from '@/ui/words/watch';
+
+/** What waits for the coach, most urgent first. */
+const URGENCY = [
+  'pain',
+  'joint',
+  'recover',
+  'deload',
+  'signs',
+  'stall',
+  'days lost',
+  'rearrange',
+  'refused',
+  'next week',
+  'no log',
+  'readiness',
+  'block ends',
+  'split',
+  'effort',
+  'routine',
+] as const;
+type Kind = (typeof URGENCY)[number];
+
+interface Roster {
+  readonly lines: readonly RosterLine[];
+  readonly waiting: Waiting;
+  readonly catalogue: Pick<Catalogue, 'newest'>;
+}
+
+/** Everything that waits for the coach in words, most urgent first. Athletes off the roster ask for nothing. */
+export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskItem[] {
+  const athletes = new Map(lines.filter(({ archived }) => !archived).map((line) => [line.athleteId, line]));
+  const items: (DeskItem & { readonly kind: Kind })[] = [];
+  const add = (
+    athleteId: string,
+    item: Omit<DeskItem, 'athleteId' | 'athlete' | 'kind'> & { kind: Kind },
+  ) => {
+    const line = athletes.get(athleteId);
+    if (line !== undefined) items.push({ ...item, athleteId, athlete: line.name });
+  };
+  for (const { athleteId, at } of waiting.pains)
+    add(athleteId, {
+      key: `pain/${athleteId}`,
+      kind: 'pain',
+      says: 'Pain was told',
+      evidence: `in a session on ${at.slice(0, 10)}; what is sharp or lasts goes to a clinician`,
+      href: `/athletes/${athleteId}#told`,
+      ask: { kind: 'look' },
+      options: [],
+      leave: null,
+    });
+  for (const { athleteId, count } of waiting.refused)
+    add(athleteId, {
+      key: `refused/${athleteId}`,
+      kind: 'refused',
+      says: `${capital(plural(count, 'set'))} of a phone could not be taken`,
+      evidence: 'kept on the phone until somebody settles them',
+      href: `/athletes/${athleteId}#told`,
+      ask: { kind: 'look' },
+      options: [],
+      leave: null,
+    });
+  for (const { athleteId, blockId, call } of waiting.calls)
+    add(
+      athleteId,
+      'options' in call
+        ? dayItem(blockId, call, catalogue, athletes.get(athleteId))
+        : logItem(blockId, call, catalogue),
+    );
+  for (const { athleteId, blockId, week, loads, sets } of waiting.routine) {
+    const parts = [
+      ...(loads > 0 ? [plural(loads, 'load')] : []),
+      ...(sets > 0 ? [`more sets in ${plural(sets, 'session')}`] : []),
+    ];
+    add(athleteId, {
+      key: `routine/${blockId}`,
+      kind: 'routine',
+      says: `${capital(parts.join(' and '))} for week ${week}`,
+      evidence: 'as their rules have it',
+      href: `/blocks/${blockId}?face=Sheet`,
+      ask: { kind: 'routine', blockId, count: loads + sets },
+      options: [
+        {
+          id: 'apply',
+          words: 'Apply',
+          change: 'All of them are accepted as proposed; each can be taken back.',
+        },
+      ],
+      leave: null,
+    });
+  }
+  return items.sort(
+    (a, b) => URGENCY.indexOf(a.kind) - URGENCY.indexOf(b.kind) || a.athlete.localeCompare(b.athlete),
+  );
+}
+
+function cycleDaysOf(line: RosterLine | undefined, blockId: string): number {
+  return line?.block?.id === blockId ? (line.block.standing?.cycleDays ?? 7) : 7;
+}
+
+type Written = Omit<DeskItem, 'athleteId' | 'athlete' | 'kind'> & { kind: Kind };
+
+function dayItem(
+  blockId: string,
+  call: WatchCall,
+  catalogue: Pick<Catalogue, 'newest'>,
+  line: RosterLine | undefined,
+): Written {
+  const reading = { names: namesOf(catalogue), cycleDays: cycleDaysOf(line, blockId) };
+  const { says, evidence, options } = watchText(call, reading);
+  const next = line?.block?.id === blockId ? line.block.standing?.next : null;
+  // What is open about a week is said before it is handed out.
+  const open = call.kind === 'next week' && next?.week === call.week ? openText(next) : '';
+  return {
+    key: `${blockId}/${call.id}`,
+    kind: call.kind,
+    says,
+    evidence: open === '' ? evidence : `${evidence}; open: ${open}`,
+    href: `/blocks/${blockId}?face=${call.kind === 'signs' || call.kind === 'stall' ? 'Ladder' : 'Frame'}`,
+    ask: { kind: 'day', blockId, id: call.id },
+    options,
+    leave: 'Things stay as they are; it is said again when its facts change.',
+  };
+}
+
+function openText({ calls, findings }: { readonly calls: number; readonly findings: number }): string {
+  return [
+    ...(calls > 0 ? [plural(calls, 'call')] : []),
+    ...(findings > 0 ? [plural(findings, 'finding')] : []),
+  ].join(', ');
+}
+
+function logItem(blockId: string, call: Proposal, catalogue: Pick<Catalogue, 'newest'>): Written {
+  const { subject, change } = callLine(call, catalogue);
+  const others = callOthers(call);
+  const choices: Record<string, SentAnswer['choice']> = { accept: null };
+  for (const [at, { choice }] of others.entries()) choices[`other ${at}`] = choice;
+  return {
+    key: `${blockId}/${call.id}`,
+    kind: call.kind === 'recover' ? 'recover' : 'deload',
+    says: `${capital(subject)}: ${change}`,
+    evidence: callEvidence(call),
+    href: `/blocks/${blockId}?face=Sheet`,
+    ask: { kind: 'log', blockId, id: call.id, choices },
+    options: [
+      { id: 'accept', words: 'Accept', change: `Week ${call.week}: ${change}.` },
+      ...others.map(({ words }, at) => ({
+        id: `other ${at}`,
+        words,
+        change: `Week ${call.week}: ${words.toLowerCase()}.`,
+      })),
+    ],
+    leave: `Week ${call.week} stays as it is.`,
+  };
+}
+
+/** Weeks that may be handed out by now, with what is open about each. */
+export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
+  return lines.flatMap(({ archived, name, block }) => {
+    const next = block?.standing?.next;
+    if (archived || block === null || next == null || !next.isDue) return [];
+    return [
+      {
+        blockId: block.id,
+        athlete: name,
+        week: next.week,
+        weekName: next.isDeload ? 'the deload' : `week ${next.week}`,
+        calls: next.calls,
+        findings: next.findings,
+      },
+    ];
+  });
+}
+
+/** What was answered of late, alike answers of one moment together, the latest first. */
+export function givenLines(
+  given: readonly GivenAnswer[],
+  { lines, catalogue }: Pick<Roster, 'lines' | 'catalogue'>,
+): readonly GivenLine[] {
+  const athletes = new Map(lines.map((line) => [line.athleteId, line]));
+  const groups = new Map<string, GivenAnswer[]>();
+  for (const one of given) {
+    const routine = one.call.kind === 'load' || one.call.kind === 'sets';
+    const key = routine
+      ? `${one.blockId}/${one.call.kind}/${one.outcome}/${one.at}`
+      : `${one.blockId}/${one.id}`;
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return [...groups].flatMap(([key, alike]) => {
+    const [first] = alike;
+    if (first === undefined) return [];
+    const line = athletes.get(first.athleteId);
+    return [
+      {
+        key,
+        athlete: line?.name ?? '',
+        blockId: first.blockId,
+        says: givenSays(first, alike.length, { catalogue, cycleDays: cycleDaysOf(line, first.blockId) }),
+        ids: alike.map(({ id }) => id),
+        byRule: first.byRule,
+        week: null,
+      },
+    ];
+  });
+}
+
+function givenSays(
+  { call, outcome, option }: GivenAnswer,
+  many: number,
+  { catalogue, cycleDays }: { readonly catalogue: Pick<Catalogue, 'newest'>; readonly cycleDays: number },
+): string {
+  const how = outcome === 'declined' ? 'left as it is' : 'accepted';
+  if ('options' in call) {
+    const { says, options } = watchText(call, { names: namesOf(catalogue), cycleDays });
+    return `${says}: ${options.find(({ id }) => id === option)?.words.toLowerCase() ?? how}`;
+  }
+  const { subject, change } = callLine(call, catalogue);
+  if (many === 1) return `${capital(subject)}, ${change}: ${how}`;
+  return `${capital(call.kind === 'load' ? plural(many, 'load') : plural(many, 'answer on sets'))} for week ${call.week}: ${how}`;
+}

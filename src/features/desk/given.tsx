@@ -1,0 +1,42 @@
+'use client';
+
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { GivenLine } from './contract';
+import classes from './desk.module.css';
+import type { DeskUse } from './use-desk';
+
+/** What was answered of late, by the coach and by athletes' rules; each can be taken back. */
+export function Given({ given, desk }: { readonly given: readonly GivenLine[]; readonly desk: DeskUse }) {
+  const [open, setOpen] = useState(false);
+  if (given.length === 0) return null;
+  const byRule = given.filter((one) => one.byRule).length;
+  return (
+    <section aria-label="Answered of late" className={classes.given}>
+      <Button variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {given.length} answered of late{byRule > 0 ? `, ${byRule} by an athlete’s rule` : ''}
+      </Button>
+      {open ? (
+        <ul className={classes.items}>
+          {given.map((line) => (
+            <li key={line.key} className={classes.givenLine}>
+              <span className={classes.who}>{line.athlete}</span>
+              <span className={classes.evidence}>
+                {line.says}
+                {line.byRule ? ' (by rule)' : ''}
+              </span>
+              <Button
+                variant="link"
+                aria-disabled={desk.busy}
+                aria-label={`Take back ${line.athlete}: ${line.says}`}
+                onClick={() => void desk.takeBack(line)}
+              >
+                Take back
+              </Button>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </section>
+  );
+}

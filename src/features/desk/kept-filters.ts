@@ -1,0 +1,13 @@
+import { useLocalStorage } from '@mantine/hooks';
+
+const MOST = 8;
+
+/** Filters of the roster that are kept on this machine. */
+export function useKeptFilters() {
+  const [kept, setKept] = useLocalStorage<readonly string[]>({ key: 'desk-filters', defaultValue: [] });
+  return {
+    kept,
+    keep: (filter: string) => setKept([...kept.filter((one) => one !== filter), filter].slice(-MOST)),
+    drop: (filter: string) => setKept(kept.filter((one) => one !== filter)),
+  };
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import '@mantine/core/styles/Checkbox.layer.css';
+import { Button, Checkbox, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { LONGEST_LINE } from '@/core';
+import { plural } from '@/ui/words/figures';
+import type { ReadyLine } from './contract';
+import classes from './desk.module.css';
+import type { DeskUse } from './use-desk';
+
+/** Weeks that may be handed out, all in one go, with what is open said first and a line for the athletes. */
+export function Ready({ ready, desk }: { readonly ready: readonly ReadyLine[]; readonly desk: DeskUse }) {
+  const [open, setOpen] = useState(false);
+  const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
+  const [line, setLine] = useState('');
+  if (ready.length === 0) return null;
+  const chosen = ready.filter(({ blockId }) => !without.has(blockId));
+  const unsettled = ready.filter(({ calls, findings }) => calls + findings > 0).length;
+  const turn = (blockId: string, on: boolean) => {
+    const next = new Set(without);
+    if (on) next.delete(blockId);
+    else next.add(blockId);
+    setWithout(next);
+  };
+  return (
+    <section aria-label="Weeks to hand out" className={classes.ready}>
+      <Button variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {plural(ready.length, 'week')} ready to hand out
+        {unsettled > 0 ? `, ${unsettled} with something open` : ''}
+      </Button>
+      {open ? (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (desk.busy || chosen.length === 0) return;
+            setOpen(false);
+            void desk.issue(chosen, line);
+          }}
+        >
+          <ul className={classes.items}>
+            {ready.map((one) => (
+              <li key={one.blockId}>
+                <Checkbox
+                  checked={!without.has(one.blockId)}
+                  onChange={(event) => turn(one.blockId, event.currentTarget.checked)}
+                  label={`${one.athlete}, ${one.weekName}${openText(one)}`}
+                />
+              </li>
+            ))}
+          </ul>
+          <TextInput
+            label="A line with it, to each"
+            value={line}
+            maxLength={LONGEST_LINE}
+            onChange={(event) => setLine(event.target.value)}
+          />
+          <Button type="submit" variant="default" aria-disabled={desk.busy || chosen.length === 0}>
+            Hand out {plural(chosen.length, 'week')}
+          </Button>
+        </form>
+      ) : null}
+    </section>
+  );
+}
+
+function openText({ calls, findings }: ReadyLine): string {
+  const parts = [
+    ...(calls > 0 ? [`${plural(calls, 'call')} not answered`] : []),
+    ...(findings > 0 ? [plural(findings, 'finding')] : []),
+  ];
+  return parts.length === 0 ? '' : `: ${parts.join(', ')}`;
+}

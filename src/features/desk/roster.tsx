@@ -1,0 +1,301 @@
+'use client';
+
+import { Button, Table, TextInput, UnstyledButton } from '@mantine/core';
+import { useWindowEvent } from '@mantine/hooks';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import type { LocalDate } from '@/core';
+import { Choose } from '@/ui/form';
+import { isTyping } from '@/ui/is-typing';
+import { day } from '@/ui/words/dates';
+import { figure, plural } from '@/ui/words/figures';
+import type { DeskLine, Share } from './contract';
+import classes from './desk.module.css';
+import { useKeptFilters } from './kept-filters';
+
+const ORDERS = [
+  'waits',
+  'name',
+  'week',
+  'sessions',
+  'sets',
+  'signs',
+  'effort',
+  'last log',
+  'next due',
+] as const;
+type Order = (typeof ORDERS)[number];
+
+const GROUPS = ['no groups', 'phase', 'level', 'state'] as const;
+type Grouping = (typeof GROUPS)[number];
+
+const share = (of: Share | null) => (of === null || of.planned === 0 ? -1 : of.done / of.planned);
+
+/** What an order goes by, as a number or text that rises. */
+function keyOf(line: DeskLine, order: Order): number | string {
+  switch (order) {
+    case 'waits':
+      return -line.waits;
+    case 'name':
+      return line.name;
+    case 'week':
+      return line.weeks - line.week;
+    case 'sessions':
+      return share(line.sessions);
+    case 'sets':
+      return share(line.sets);
+    case 'signs':
+      return -(line.signs ?? -1);
+    case 'effort':
+      return -Math.abs(line.bias ?? 0);
+    case 'last log':
+      return line.lastLog ?? '';
+    case 'next due':
+      return line.due ?? '9999';
+  }
+}
+
+function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] {
+  return [...lines].sort((a, b) => {
+    const [x, y] = [keyOf(a, order), keyOf(b, order)];
+    if (x !== y) return x < y ? -1 : 1;
+    return a.name.localeCompare(b.name);
+  });
+}
+
+function weekCell({ state, week, weeks, isDeload }: DeskLine): string {
+  if (state === 'no block') return '';
+  if (week === 0) return `planned, ${weeks} weeks`;
+  return `${isDeload ? 'deload' : week}${isDeload ? '' : ` of ${weeks}`}${state === 'done' ? ', done' : ''}`;
+}
+
+/** The roster: one line an athlete, found as one types, sorted and grouped as one likes. */
+export function Roster({
+  lines: all,
+  today,
+}: {
+  readonly lines: readonly DeskLine[];
+  readonly today: LocalDate;
+}) {
+  const [filter, setFilter] = useState('');
+  const [archive, setArchive] = useState(false);
+  const [order, setOrder] = useState<Order>('waits');
+  const [grouping, setGrouping] = useState<Grouping>('no groups');
+  const body = useRef<HTMLTableElement>(null);
+  const field = useRef<HTMLInputElement>(null);
+  useWindowEvent('keydown', (event) => {
+    if (event.key !== '/' || isTyping(event.target)) return;
+    event.preventDefault();
+    field.current?.focus();
+  });
+  const archived = all.filter((line) => line.archived);
+  const lines = archive ? archived : all.filter((line) => !line.archived);
+  const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
+  const shown = inOrder(lines, order).filter((line) => {
+    const text = `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  const groups = groupsOf(shown, grouping);
+
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    const stops = [field.current, ...(body.current?.querySelectorAll<HTMLElement>('[data-open]') ?? [])];
+    const at = stops.indexOf(event.target as HTMLInputElement);
+    const next = stops[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (next == null) return;
+    next.focus();
+    event.preventDefault();
+  };
+  const head = (name: Order, words_: string, number = false) => (
+    <Table.Th
+      scope="col"
+      className={number ? classes.number : ''}
+      aria-sort={order === name ? 'ascending' : 'none'}
+    >
+      <UnstyledButton className={classes.sort} onClick={() => setOrder(name)}>
+        {words_}
+        {order === name ? ' ↑' : ''}
+      </UnstyledButton>
+    </Table.Th>
+  );
+  return (
+    <section className={classes.roster} aria-label="Roster" onKeyDown={onKeyDown}>
+      <div className={classes.tools}>
+        <TextInput
+          ref={field}
+          className={classes.filter}
+          type="search"
+          placeholder="Find by name, phase, block"
+          aria-label="Find athletes"
+          value={filter}
+          onChange={(event) => setFilter(event.target.value)}
+        />
+        <KeptFilters filter={filter} onFilter={setFilter} />
+        <Choose
+          label="Groups"
+          value={grouping}
+          options={GROUPS}
+          names={(one) => (one === 'no groups' ? one : `by ${one}`)}
+          onValue={setGrouping}
+        />
+        <span className={classes.space} />
+        <span className={classes.count}>
+          {shown.length === lines.length
+            ? plural(lines.length, archive ? 'archived athlete' : 'athlete')
+            : `${shown.length} of ${lines.length} athletes`}
+        </span>
+        {archived.length > 0 || archive ? (
+          <Button variant="link" aria-pressed={archive} onClick={() => setArchive(!archive)}>
+            {archive ? 'Back to the roster' : plural(archived.length, 'archived')}
+          </Button>
+        ) : null}
+        <Link className={classes.add} href="/athletes/new" prefetch={false}>
+          New athlete
+        </Link>
+      </div>
+      <Table className={classes.table} ref={body}>
+        <Table.Thead>
+          <Table.Tr>
+            {head('name', 'athlete')}
+            {head('waits', 'waits', true)}
+            <Table.Th scope="col">phase</Table.Th>
+            {head('week', 'week')}
+            {head('sessions', 'sessions', true)}
+            {head('sets', 'sets', true)}
+            {head('signs', 'signs', true)}
+            {head('effort', 'effort')}
+            {head('last log', 'last log')}
+            {head('next due', 'next due')}
+            <Table.Th scope="col">
+              <span className={classes.unseen}>more</span>
+            </Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        {groups.map(({ name, lines: some }) => (
+          <Table.Tbody key={name}>
+            {name === '' ? null : (
+              <Table.Tr className={classes.groupRow}>
+                <Table.Td colSpan={11}>
+                  {name} <span>{some.length}</span>
+                </Table.Td>
+              </Table.Tr>
+            )}
+            {some.map((line) => (
+              <Row key={line.athleteId} line={line} today={today} />
+            ))}
+          </Table.Tbody>
+        ))}
+      </Table>
+      {shown.length === 0 ? <p>{filter === '' ? 'Nobody here.' : `Nobody matches “${filter}”.`}</p> : null}
+    </section>
+  );
+}
+
+function groupsOf(
+  lines: readonly DeskLine[],
+  grouping: Grouping,
+): readonly { readonly name: string; readonly lines: readonly DeskLine[] }[] {
+  if (grouping === 'no groups') return [{ name: '', lines }];
+  const groups = new Map<string, DeskLine[]>();
+  for (const line of lines) groups.set(line[grouping], [...(groups.get(line[grouping]) ?? []), line]);
+  return [...groups].map(([name, some]) => ({ name, lines: some }));
+}
+
+interface KeptFiltersProps {
+  readonly filter: string;
+  readonly onFilter: (filter: string) => void;
+}
+
+/** Filters kept on this machine: one press sets one, or puts the one that is set away. */
+function KeptFilters({ filter, onFilter }: KeptFiltersProps) {
+  const { kept, keep, drop } = useKeptFilters();
+  const now = filter.trim();
+  return (
+    <span className={classes.kept}>
+      {kept.map((one) => (
+        <Button
+          key={one}
+          variant="link"
+          aria-pressed={one === now}
+          onClick={() => onFilter(one === now ? '' : one)}
+        >
+          {one}
+        </Button>
+      ))}
+      {now === '' ? null : kept.includes(now) ? (
+        <Button variant="quiet" onClick={() => drop(now)}>
+          Forget
+        </Button>
+      ) : (
+        <Button variant="quiet" onClick={() => keep(now)}>
+          Keep
+        </Button>
+      )}
+    </span>
+  );
+}
+
+const done = (of: Share | null) => (of === null ? '' : `${of.done}/${of.planned}`);
+
+function effortText(bias: number | null): string {
+  if (bias === null) return '';
+  return `${figure(Math.abs(bias), 1)} ${bias > 0 ? 'easy' : 'hard'}`;
+}
+
+function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
+  const { athleteId, blockId, name, waits } = line;
+  return (
+    <Table.Tr>
+      <Table.Th scope="row" className={classes.name} title={line.block}>
+        <Link
+          href={blockId === null ? `/blocks/new?athlete=${athleteId}` : `/blocks/${blockId}`}
+          prefetch={false}
+          data-open
+        >
+          {name}
+        </Link>
+      </Table.Th>
+      <Table.Td className={classes.number} data-name="waits">
+        {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}
+      </Table.Td>
+      <Table.Td>{line.phase}</Table.Td>
+      <Table.Td className={classes.week}>
+        {blockId === null ? (
+          <Link className={classes.start} href={`/blocks/new?athlete=${athleteId}`} prefetch={false}>
+            Start a block
+          </Link>
+        ) : (
+          <>
+            {weekCell(line)}
+            {line.others > 0 ? <span className={classes.soft}> +{line.others}</span> : null}
+          </>
+        )}
+      </Table.Td>
+      <Table.Td className={classes.number} data-name="sessions">
+        {done(line.sessions)}
+      </Table.Td>
+      <Table.Td
+        className={classes.number}
+        data-name="sets"
+        title={
+          line.adherence === null
+            ? undefined
+            : `${figure(line.adherence, 0)} % of the sets planned in the last four weeks`
+        }
+      >
+        {done(line.sets)}
+      </Table.Td>
+      <Table.Td className={classes.number} data-name="signs">
+        {line.signs === null ? '' : <span className={line.isWorn ? classes.waiting : ''}>{line.signs}</span>}
+      </Table.Td>
+      <Table.Td data-name="effort">{effortText(line.bias)}</Table.Td>
+      <Table.Td data-name="last log">{line.lastLog === null ? '' : day(line.lastLog, today)}</Table.Td>
+      <Table.Td data-name="next due">{line.due === null ? '' : day(line.due, today)}</Table.Td>
+      <Table.Td className={classes.links}>
+        <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={`Profile of ${name}`}>
+          Profile
+        </Link>
+      </Table.Td>
+    </Table.Tr>
+  );
+}

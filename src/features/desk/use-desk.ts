@@ -1,0 +1,120 @@
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { Unreachable } from '@/ui/use-action';
+import { plural } from '@/ui/words/figures';
+import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
+import type { DeskActions, DeskItem, GivenLine, ReadyLine } from './contract';
+
+/** What was just said to the coach, and what can be taken back of it. */
+export interface Said {
+  readonly text: string;
+  readonly weeks: readonly { readonly blockId: string; readonly week: number }[];
+}
+
+type Failed = Extract<Outcome, { status: 'unavailable' | 'signed out' | 'malformed' }> | Unreachable;
+
+/** Everything the desk asks of the server; its page is made anew after each answer. */
+export function useDesk(actions: DeskActions) {
+  const router = useRouter();
+  const [isFresh, startFresh] = useTransition();
+  const [isAsking, setAsking] = useState(false);
+  const [said, setSaid] = useState<Said | null>(null);
+  const say = (text: string, weeks: Said['weeks'] = []) => setSaid({ text, weeks });
+
+  const ask = async <T extends { readonly status: string }>(
+    action: () => Promise<T>,
+    tell: (answer: T) => void,
+  ): Promise<void> => {
+    setAsking(true);
+    const answered = await action().catch((): Unreachable => ({ status: 'unreachable' }));
+    setAsking(false);
+    if (isFailed(answered)) return say(outcomeSentence(answered));
+    tell(answered as T);
+    startFresh(() => router.refresh());
+  };
+
+  return {
+    said,
+    busy: isAsking || isFresh,
+    answer: (item: DeskItem, option: string | null) => {
+      const { ask: how } = item;
+      setSaid(null);
+      if (how.kind === 'day')
+        return ask(
+          () => actions.take(how.blockId, how.id, option),
+          ({ status }) => {
+            if (status === 'missed' || status === 'gone')
+              say('This had changed meanwhile; the list is fresh now.');
+            if (status === 'refused') say('The block does not allow it as it stands. Open it to see why.');
+          },
+        );
+      if (how.kind === 'log') {
+        const outcome = option === null ? ('declined' as const) : ('accepted' as const);
+        const choice = option === null ? null : (how.choices[option] ?? null);
+        return ask(
+          () => actions.answer(how.blockId, [{ id: how.id, outcome, choice }]),
+          ({ status }) => {
+            if (status === 'gone') say('This had changed meanwhile; the list is fresh now.');
+          },
+        );
+      }
+      if (how.kind === 'routine') return ask(() => actions.applyRoutine([how.blockId]), tellApplied(say));
+      return Promise.resolve();
+    },
+    applyAll: (items: readonly DeskItem[]) => {
+      const blockIds = items.flatMap((item) => (item.ask.kind === 'routine' ? [item.ask.blockId] : []));
+      return ask(() => actions.applyRoutine(blockIds), tellApplied(say));
+    },
+    takeBack: ({ blockId, ids }: GivenLine) =>
+      ask(
+        () => actions.takeBack(blockId, ids),
+        ({ status }) =>
+          say(
+            status === 'done'
+              ? 'Taken back: it is asked again.'
+              : 'It cannot be taken back: its week is handed out, or the block has changed there since.',
+          ),
+      ),
+    issue: (ready: readonly ReadyLine[], line: string) =>
+      ask(
+        () =>
+          actions.issueAll(
+            ready.map(({ blockId, week }) => ({ blockId, week })),
+            line,
+          ),
+        (answer) => {
+          if (answer.status !== 'issued') return;
+          const stays = new Set(answer.left.map(({ blockId }) => blockId));
+          const gone = ready.filter(({ blockId }) => !stays.has(blockId));
+          const names = ready.filter(({ blockId }) => stays.has(blockId)).map(({ athlete }) => athlete);
+          say(
+            `${plural(gone.length, 'week')} handed out.${names.length === 0 ? '' : ` Not for ${names.join(', ')}: open the block to see why.`}`,
+            gone,
+          );
+        },
+      ),
+    recall: async (weeks: Said['weeks']) => {
+      for (const { blockId, week } of weeks)
+        await ask(
+          () => actions.recall(blockId, week),
+          ({ status }) =>
+            say(
+              status === 'recalled'
+                ? `${plural(weeks.length, 'week')} taken back.`
+                : 'A set of it is logged, or a later week is out: it stays handed out.',
+            ),
+        );
+    },
+  };
+}
+
+export type DeskUse = ReturnType<typeof useDesk>;
+
+const tellApplied =
+  (say: (text: string) => void) =>
+  (answer: { readonly status: string; readonly count?: number }): void =>
+    say(`${plural(answer.count ?? 0, 'call')} answered as proposed; each can be taken back below.`);
+
+function isFailed(answer: { readonly status: string }): answer is Failed {
+  return ['unreachable', 'unavailable', 'signed out', 'malformed'].includes(answer.status);
+}
