@@ -195,6 +195,16 @@ export class BlockSession {
     });
   }
 
+  /** Closes a week that will not be finished, or opens it again. */
+  close(week: number, closed: boolean) {
+    return this.alone(async () => {
+      const said = await this.server.close(week, closed);
+      if (said.status !== 'closed') return said;
+      await this.reload();
+      return null;
+    });
+  }
+
   /** Fetches the reasons of a week that came without them. */
   async fetchReasons(week: number): Promise<void> {
     const apart = this.state.training.issued.find((one) => one.week === week);
@@ -253,7 +263,7 @@ export class BlockSession {
   ): BlockPlan => unfold({ block, athlete, issued, log, answers, checkIns, exercises }, this.memo);
 
   private lastBuildingIssued(): number {
-    return this.state.training.issued.filter(({ plan }) => plan.kind === 'building').at(-1)?.week ?? 0;
+    return this.state.training.issued.filter(({ plan }) => plan.kind === 'building').length;
   }
 
   private step(action: SentStep['action'], edit: Edit): Result<null> {
@@ -300,6 +310,8 @@ export class BlockSession {
     this.savedAt = this.ports.clock.now();
     if (said.status === 'refused')
       this.put({ document: withoutSteps(this.state.document, 1, left, said.problems) });
+    // A week that is handed out follows what it has of its own.
+    if (this.state.training.issued.length > 0 && sent.some(({ edit }) => isOfAWeek(edit))) void this.reload();
     return { status: 'taken', ids: [...ids, ...dropped] };
   }
 
@@ -372,6 +384,12 @@ export class BlockSession {
         : { ...state, training: { ...state.training, revision, block: confirmed } };
     for (const listener of this.listeners) listener();
   }
+}
+
+/** Whether an edit changes what single weeks have of their own. */
+function isOfAWeek(edit: Edit): boolean {
+  if (edit.kind === 'batch') return edit.edits.some(isOfAWeek);
+  return (edit.kind === 'session/set' || edit.kind === 'slot/set') && edit.field === 'weeks';
 }
 
 function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {

@@ -24,6 +24,11 @@ export interface BlockServer {
   readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
   /** @param knowingly whether it was said that a phone has the week open */
   readonly recall: (week: number, knowingly: boolean) => Promise<RecallOutcome | Unanswered>;
+  /** Closes an issued week that will not be finished, or opens it again. */
+  readonly close: (
+    week: number,
+    closed: boolean,
+  ) => Promise<{ readonly status: 'closed' } | { readonly status: 'gone' } | Unanswered>;
   /** An issued week with its reasons. */
   readonly reasons: (
     week: number,

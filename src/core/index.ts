@@ -147,6 +147,7 @@ export * from './volume/schools';
 export * from './volume/standing';
 export * from './watch/adherence';
 export * from './watch/block-standing';
+export { arrangeAction, situationOf } from './watch/kinds/days-lost';
 export * from './watch/registry';
 export * from './watch/watch';
 export * from './watch/watch-call';

@@ -17,6 +17,7 @@ import {
   exerciseById,
   freezeWeek,
   type IssuedWeek,
+  issuedKey,
   type Log,
   type Training,
   unfold,
@@ -75,6 +76,13 @@ export class FakeServer {
       reload: (page) => wire(() => this.reload(page)),
       issue: (week, revision) => wire(() => this.issue(week, revision)),
       recall: (week) => wire(() => this.recall(week)),
+      close: (week, closed) =>
+        wire(() => {
+          this.issued = this.issued.map(({ closedAt: _, ...one }) =>
+            one.week === week && closed ? { ...one, closedAt: '2026-11-02T00:00:00.000Z' } : one,
+          );
+          return { status: 'closed' };
+        }),
       reasons: (week) =>
         wire(() => {
           const found = this.issued.find((one) => one.week === week);
@@ -171,8 +179,8 @@ export class FakeServer {
       steps: this.steps.slice(page.revision),
       athlete: null,
       ownExercises: null,
-      issued: this.issued.filter(({ id }) => !page.issued.includes(id)),
-      recalled: page.issued.filter((id) => !ids.includes(id)),
+      issued: this.issued.filter((one) => !page.issued.includes(issuedKey(one))),
+      recalled: page.issued.flatMap((key) => key.split('/')[0] ?? []).filter((id) => !ids.includes(id)),
       workouts: this.log.workouts,
       sets: this.log.sets,
       soreness: this.log.soreness,

@@ -52,7 +52,7 @@ test('a page says what it has', () => {
     revision: 4,
     athleteRevision: 2,
     exercises: 0,
-    issued: ['i1'],
+    issued: ['i1/0'],
     readAt: '2026-11-09T10:00:00.000Z',
   });
 });

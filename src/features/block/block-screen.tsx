@@ -125,6 +125,8 @@ export function BlockScreen({ data, actions }: BlockScreenProps) {
           actions={actions}
           onSaveTemplate={screen.saveTemplate}
           onCloseDetails={() => screen.setDetailed(false)}
+          isBusy={isBusy}
+          onCloseWeek={(week, closed) => void session.close(week, closed)}
         />
         <Dialogs
           open={screen.dialog}

@@ -37,6 +37,8 @@ interface WorkProps {
   /** Goes to a cell of the Sheet. */
   readonly onCell: (row: string, column?: ReturnType<typeof weekColumn>) => void;
   readonly onCloseDetails: () => void;
+  readonly isBusy: boolean;
+  readonly onCloseWeek: (week: number, closed: boolean) => void;
 }
 
 /** The face of the block that is open. */
@@ -113,7 +115,10 @@ function FaceOf(props: WorkProps) {
         catalogue={catalogue}
         blockPlan={blockPlan}
         weekState={weekState}
+        today={props.today}
+        busy={props.isBusy}
         attempt={attempt}
+        onClose={props.onCloseWeek}
         onOpenSession={(id) => onCell(id)}
         onAddSession={() => sheet.edits.addSession(false)}
         onGoal={onGoal}

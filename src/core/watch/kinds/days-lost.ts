@@ -58,7 +58,10 @@ function arranged(watch: Watch, running: WeekState, input: CheckInput): readonly
 }
 
 /** Where the running week stands: done, gone and free days. */
-export function situationOf(watch: Watch, { plan, performed }: WeekState) {
+export function situationOf(
+  watch: Pick<Watch, 'block' | 'athlete' | 'today'>,
+  { plan, performed }: Pick<WeekState, 'plan' | 'performed'>,
+) {
   const { cycleDays } = watch.block;
   const gone = new Set<number>();
   for (const { workout } of performed.values()) gone.add(daysBetween(plan.startDate, workout.date));

@@ -23,8 +23,9 @@ import { Days } from './days';
 import classes from './frame.module.css';
 import { Matrix } from './matrix';
 import { SessionFacts } from './session-facts';
+import { ThisWeek, type ThisWeekProps } from './this-week';
 
-export interface FrameProps {
+export interface FrameProps extends Pick<ThisWeekProps, 'today' | 'onClose' | 'busy'> {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
@@ -112,6 +113,9 @@ export default function Frame(props: FrameProps) {
               catalogue={catalogue}
               attempt={attempt}
             />
+          )}
+          {session === undefined || input === undefined ? null : (
+            <ThisWeek {...props} session={session} input={input} />
           )}
           <Activities block={block} attempt={attempt} />
           {input === undefined ? null : <BalanceFacts input={input} catalogue={catalogue} />}

@@ -8,7 +8,6 @@ import {
   type Catalogue,
   type CheckInput,
   type Edit,
-  missedSessionOptions,
   placeFor,
   type Result,
   type SeenSlot,
@@ -24,7 +23,7 @@ import { readNumber } from '@/ui/read';
 import { Term } from '@/ui/term';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
-import { clock, figure, listed, minutes, plural, span } from '@/ui/words/figures';
+import { clock, figure, listed, minutes, span } from '@/ui/words/figures';
 import { trimText } from '@/ui/words/findings';
 import { dayName, namesOf } from '@/ui/words/names';
 import classes from './frame.module.css';
@@ -83,7 +82,6 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
         attempt={attempt}
         limit={athlete.minutes}
       />
-      <DayGone session={session} input={input} />
     </Section>
   );
 }
@@ -198,44 +196,6 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
         <Button variant="link" onClick={take(fit.weekEdits)}>
           In week {input.week.week} alone
         </Button>
-      ) : null}
-    </div>
-  );
-}
-
-/** If this day is gone in a week: where the session would go, what breaks, what is lost. */
-function DayGone({ session, input }: Pick<SessionFactsProps, 'session' | 'input'>) {
-  const [asked, setAsked] = useState(false);
-  const options = asked
-    ? missedSessionOptions(input, { done: new Set(), today: 0, gone: new Set([session.day]) })
-    : [];
-  const name = (id: string) => input.block.sessions.find((one) => one.id === id)?.name ?? id;
-  return (
-    <div>
-      <Button variant="link" aria-expanded={asked} onClick={() => setAsked(!asked)}>
-        If this day is gone
-      </Button>
-      {asked ? (
-        <ul className={classes.options}>
-          {options.map((option) => {
-            const moves = option.moves.map(
-              ({ sessionId, to }) => `${name(sessionId)} to ${dayName(to, input.block.cycleDays)}`,
-            );
-            const cost = [...option.cost].map(([muscle, sets]) => `${muscle} ${figure(sets, 1)}`);
-            const left = option.left.map(name);
-            return (
-              <li key={option.kind}>
-                {option.kind === 'move'
-                  ? `Move ${listed(moves)}`
-                  : option.kind === 'merge'
-                    ? `Put the best of ${listed(left)} into ${name(option.into?.sessionId ?? '')}${moves.length > 0 ? `; ${listed(moves)}` : ''}`
-                    : `Leave out ${listed(left)}${moves.length > 0 ? `; ${listed(moves)}` : ''}`}
-                {cost.length > 0 ? `. Costs ${listed(cost)} sets` : '. Costs nothing'}
-                {option.breaks.length > 0 ? `; breaks ${plural(option.breaks.length, 'rule')}` : ''}.
-              </li>
-            );
-          })}
-        </ul>
       ) : null}
     </div>
   );

@@ -21,6 +21,7 @@ import { catalogueWith, checkInput, rebalance, unfold } from '@/core';
 import { editSchema, sentAnswerSchema } from '@/core/codecs';
 import {
   answerCalls,
+  closeWeek,
   findBlockBefore,
   findIssuedWeek,
   findRevision,
@@ -116,6 +117,20 @@ export async function recall(
 ): Promise<RecallOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
   return asCoach((asker) => recallWeek(asker, blockId, week, new Date(), knowingly === true));
+}
+
+/** Closes a week that will not be finished, or opens it again. */
+export async function close(
+  blockId: string,
+  week: number,
+  closed: boolean,
+): Promise<{ readonly status: 'closed' } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const now = new Date();
+    const done = await closeWeek(asker, blockId, week, closed === true ? now : null, now);
+    return { status: done ? 'closed' : 'gone' };
+  });
 }
 
 /** Keeps the design of the block as a template of the coach's own, under a name. */

@@ -8,6 +8,7 @@ import { localDate } from '../../../local-date';
 import {
   answer,
   blockBefore,
+  close,
   issue,
   proposeBalance,
   reasons,
@@ -48,6 +49,7 @@ export default async function BlockPage({ params }: PageProps) {
     reasons: reasons.bind(null, blockId),
     issue: issue.bind(null, blockId),
     recall: recall.bind(null, blockId),
+    close: close.bind(null, blockId),
     revisions: revisions.bind(null, blockId),
     revision: revision.bind(null, blockId),
     blockBefore: blockBefore.bind(null, blockId),
