@@ -13,7 +13,10 @@ const MOVES: Readonly<Record<Face, KeyList>> = {
   ],
   Sheet: [
     ['arrows, Home, End', 'move in the table; with Shift select'],
-    ['Enter or F2', 'edit the cell; on a week with a call: accept it'],
+    [
+      'Enter or F2',
+      'edit the cell; on a week with a call: accept it; on a trained session: open it as it was done',
+    ],
     ['a letter or digit', 'type over the cell; a week takes 4×8·60@2 for itself alone'],
     ['Enter, Tab', 'commit and go on; with Shift the other way'],
     ['Esc', 'leave the cell as it was; drop the selection'],

@@ -143,5 +143,5 @@ function FaceOf(props: WorkProps) {
       />
     );
   if (isEmpty) return <EmptyBlock onAdd={() => sheet.edits.addSession(true)} />;
-  return <Sheet shown={shown} table={table} sheet={sheet} />;
+  return <Sheet blockId={training.blockId} shown={shown} table={table} sheet={sheet} />;
 }

@@ -163,7 +163,8 @@ function DayLost({ block, athlete, session, state, input, today, attempt, blockP
     // biome-ignore lint/a11y/noStaticElementInteractions: digits take what the buttons beside them take
     <div
       onKeyDown={(event) => {
-        if (!asked || !/^[1-9]$/.test(event.key) || event.target instanceof HTMLInputElement) return;
+        const isPlain = !event.altKey && !event.ctrlKey && !event.metaKey;
+        if (!asked || !isPlain || !/^[1-9]$/.test(event.key)) return;
         take(Number(event.key) - 1);
         event.preventDefault();
       }}

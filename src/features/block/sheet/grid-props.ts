@@ -12,6 +12,7 @@ export interface Editing {
 
 /** What the table shows and what it calls. */
 export interface GridProps {
+  readonly blockId: string;
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;

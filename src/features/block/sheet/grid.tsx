@@ -102,9 +102,10 @@ export const Grid = memo(function Grid(props: GridProps) {
               return [
                 <SessionRow
                   key={one.id}
+                  blockId={props.blockId}
                   cycleDays={props.block.cycleDays}
                   athlete={athlete}
-                  weeks={sessionWeeks(one.session.id, blockPlan)}
+                  weeks={sessionWeeks(one.session, blockPlan, props.block.cycleDays)}
                   row={one}
                   cursor={at}
                   editing={editingIn(one)}

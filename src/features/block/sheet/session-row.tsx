@@ -1,8 +1,9 @@
 'use client';
 
 import { isEqual } from 'es-toolkit';
+import Link from 'next/link';
 import { memo } from 'react';
-import { type Athlete, type BlockPlan, placeFor } from '@/core';
+import { type Athlete, type BlockPlan, ownWeek, placeFor, type Session } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from '../block.module.css';
@@ -16,28 +17,48 @@ interface SessionRowProps {
   readonly cycleDays: number;
   readonly athlete: Athlete;
   /** Its weeks as they are shown. */
-  readonly weeks: readonly SessionWeek[];
+  readonly blockId: string;
+  readonly weeks: readonly WeekOfSession[];
   readonly row: Extract<Row, { kind: 'session' }>;
   readonly cursor: ColumnId | null;
   readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
 /** What a session shows of a week. */
-export interface SessionWeek {
+export interface WeekOfSession {
   readonly column: ColumnId;
-  readonly minutes: string;
+  /** How long it lasts, with its day where that is the week's own; or that it is left out. */
+  readonly text: string;
+  /** The session as it was done; null where it is not begun. */
+  readonly done: string | null;
   readonly current: boolean;
   readonly deload: boolean;
 }
 
 /** The weeks of a session as they are shown. */
-export function sessionWeeks(sessionId: string, blockPlan: BlockPlan): readonly SessionWeek[] {
+export function sessionWeeks(
+  session: Session,
+  blockPlan: BlockPlan,
+  cycleDays: number,
+): readonly WeekOfSession[] {
   return blockPlan.weeks.map((weekState) => {
-    const planned = sessionIn(weekState, sessionId);
-    const idle = planned === undefined || planned.sets === 0;
+    const { week } = weekState.plan;
+    const planned = sessionIn(weekState, session.id);
+    const own = ownWeek(session, week);
+    const lasts =
+      planned === undefined || planned.sets === 0
+        ? ''
+        : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
+    const moved = own?.day != null && planned !== undefined && planned.day !== session.day;
     return {
-      column: weekColumn(weekState.plan.week),
-      minutes: idle ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`,
+      column: weekColumn(week),
+      text:
+        planned === undefined && own?.left === true
+          ? 'left out'
+          : moved
+            ? `${dayName(planned.day, cycleDays)} ${lasts}`
+            : lasts,
+      done: weekState.performed.get(session.id)?.workout.id ?? null,
       current: weekState.plan.week === blockPlan.currentWeek,
       deload: weekState.plan.kind === 'deload',
     };
@@ -59,7 +80,7 @@ function alike(a: SessionRowProps, b: SessionRowProps): boolean {
 
 /** One session: its name, day and place, and how long it lasts in each week. Drawn again only when that changes. */
 export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
-  const { cycleDays, athlete, weeks, row, cursor, editing } = props;
+  const { blockId, cycleDays, athlete, weeks, row, cursor, editing } = props;
   const { session } = row;
   const common = (column: ColumnId) => ({
     'data-row': row.id,
@@ -98,7 +119,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         </span>
         {editor('technique')}
       </td>
-      {weeks.map(({ column, minutes: shown, current, deload }) => (
+      {weeks.map(({ column, text, done, current, deload }) => (
         <td
           role="gridcell"
           key={column}
@@ -107,7 +128,20 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
           data-deload={deload}
           {...common(column)}
         >
-          <span className={classes.text}>{shown}</span>
+          <span className={classes.text}>
+            {done === null ? (
+              text
+            ) : (
+              <Link
+                href={`/blocks/${blockId}/done/${done}`}
+                prefetch={false}
+                tabIndex={-1}
+                title="As it was done"
+              >
+                {text}
+              </Link>
+            )}
+          </span>
         </td>
       ))}
     </tr>

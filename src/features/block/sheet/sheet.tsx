@@ -9,17 +9,19 @@ import type { useCursor } from './use-cursor';
 import type { SheetUse } from './use-sheet';
 
 interface SheetProps {
+  readonly blockId: string;
   readonly shown: Shown;
   readonly table: ReturnType<typeof useCursor>;
   readonly sheet: SheetUse;
 }
 
 /** The block as one table, with the ways to add to it. */
-export function Sheet({ shown, table, sheet }: SheetProps) {
+export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
   const { edits, calls } = sheet;
   return (
     <>
       <Grid
+        blockId={blockId}
         block={shown.block}
         athlete={shown.athlete}
         catalogue={shown.catalogue}

@@ -68,7 +68,10 @@ export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableK
     if (event.altKey) return alt(key);
     if (key === 'Escape' && range !== null) table.dropRange();
     else if (key === 'Enter' || key === 'F2') {
+      const link = event.target instanceof Element ? event.target.querySelector('a') : null;
       if (waiting.length > 0) onAnswer(waiting, 'accepted');
+      // A session that was trained opens as it was done.
+      else if (link !== null) link.click();
       else table.edit(cursor);
     } else if (key === 'Delete' || key === 'Backspace') remove(key);
     else if (key.length === 1 && key !== ' ' && key !== '?') table.edit(cursor, key);
