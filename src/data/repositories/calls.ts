@@ -27,14 +27,15 @@ export async function refreshCalls(
 ): Promise<void> {
   await database().transaction(async (transaction) => {
     const row = await lockBlock(asker, blockId, transaction);
-    const training = row === null ? undefined : await findTraining(asker, blockId, transaction);
-    if (row === null || training === undefined) return;
+    if (row === null) return;
     // What is put away asks for nobody.
     if (row.archivedAt !== null || row.deletedAt !== null) {
       await models().calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
       await models().standings.destroy({ where: own(asker, { blockId }), transaction });
       return;
     }
+    const training = await findTraining(asker, blockId, transaction);
+    if (training === undefined) return;
     const input = { ...training, exercises: exerciseLookup(training) };
     const held = await heldIds(asker, blockId, transaction);
     const { given, blockPlan } = answeredByRule(input, training.athlete.answering, held);

@@ -66,7 +66,7 @@ export async function removeTemplate(asker: Asker, id: string): Promise<void> {
 export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<readonly BlockToCopy[]> {
   const [blocks, athletes] = await Promise.all([
     models().blocks.findAll({
-      where: own(asker, athleteId === undefined ? {} : { athleteId }),
+      where: own(asker, { deletedAt: null, ...(athleteId === undefined ? {} : { athleteId }) }),
       attributes: ['id', 'athleteId', [literal("JSON_VALUE(document, '$.name')"), 'name']],
       order: [
         ['createdAt', 'DESC'],

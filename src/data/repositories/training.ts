@@ -41,7 +41,7 @@ export async function findTraining(
   const { blocks, athletes, issued, workouts, sets, soreness, calls } = models();
   const within = transaction === undefined ? {} : { transaction };
   const readAt = new Date().toISOString();
-  const block = await blocks.findOne({ where: own(asker, { id: blockId }), ...within });
+  const block = await blocks.findOne({ where: own(asker, { id: blockId, deletedAt: null }), ...within });
   if (block === null) return undefined;
   const [athlete, exercises, weeks, done, answered, checkIns] = await Promise.all([
     athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),

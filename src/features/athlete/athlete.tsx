@@ -27,14 +27,15 @@ const Volume = dynamic(() => import('./volume'));
 const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
 const Told = dynamic(() => import('./told'));
+const Course = dynamic(() => import('./course'));
 const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
-const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions', 'Told'] as const;
+const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions', 'Told', 'Course'] as const;
 type Face = (typeof FACES)[number];
 
 const KEYS: KeyList = [
-  ['Alt 1 to Alt 7', 'Person, Places, Strength, Volume, Body, Conventions, Told'],
+  ['Alt 1 to Alt 8', 'Person, Places, Strength, Volume, Body, Conventions, Told, Course'],
   ['Tab', 'from field to field; what is typed counts at once'],
   ['Ctrl Enter', 'keep the change'],
 ];
@@ -101,7 +102,6 @@ export function AthleteScreen({
               tools={tools}
               today={data.today}
               archived={data.archived}
-              blocks={data.blocks}
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
               phones={
@@ -145,6 +145,17 @@ export function AthleteScreen({
               seen={actions.seen}
               refused={data.refused}
               settle={actions.settle}
+            />
+          ) : null}
+          {face === 'Course' ? (
+            <Course
+              athlete={athlete}
+              blocks={data.blocks}
+              running={running}
+              exposures={data.exposures}
+              today={data.today}
+              catalogue={catalogue}
+              actions={actions}
             />
           ) : null}
         </main>

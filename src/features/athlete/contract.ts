@@ -1,5 +1,6 @@
 import type {
   Athlete,
+  BlockState,
   Exercise,
   Exposure,
   LocalDate,
@@ -14,10 +15,10 @@ export interface AthleteData {
   readonly athlete: Athlete;
   readonly revision: number;
   readonly archived: boolean;
-  /** The newest block with all that happened in it. */
+  /** The block that is theirs just now, with all that happened in it. */
   readonly running: Training | null;
-  /** The athlete's blocks, newest first. */
-  readonly blocks: readonly { readonly id: string; readonly name: string }[];
+  /** The athlete's blocks, newest first; those put away and thrown away of late among them. */
+  readonly blocks: readonly BlockEntry[];
   readonly ownExercises: readonly Exercise[];
   readonly measurements: readonly Measurement[];
   readonly exposures: readonly Exposure[];
@@ -29,6 +30,20 @@ export interface AthleteData {
   /** What phones have that the server did not take, as JSON. */
   readonly refused: readonly { readonly id: string; readonly item: string; readonly why: string }[];
   readonly today: LocalDate;
+}
+
+/** A block in the list of an athlete's. */
+export interface BlockEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly state: BlockState;
+  readonly startDate: LocalDate;
+  /** Building weeks. */
+  readonly weeks: number;
+  /** The week handed out last; 0 before the first. */
+  readonly week: number;
+  readonly archived: boolean;
+  readonly deletedAt: string | null;
 }
 
 export type MeasureAnswer =
@@ -72,6 +87,17 @@ export interface AthleteActions {
   readonly seen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
   /** Settles one of what phones have that was not taken. */
   readonly settle: (itemId: string) => Promise<{ readonly status: 'settled' } | Unanswered>;
+  /** Puts a block away or takes it out again, throws it away or brings it back. */
+  readonly life: (
+    blockId: string,
+    what: 'archive' | 'unarchive' | 'delete' | 'restore',
+  ) => Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered>;
+  /** Another block like one of theirs. */
+  readonly copyBlock: (
+    blockId: string,
+    name: string,
+    startDate: LocalDate,
+  ) => Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
   readonly erase: () => Promise<void>;
 }

@@ -1,16 +1,15 @@
 'use client';
 
 import { Button, TextInput } from '@mantine/core';
-import Link from 'next/link';
 import { changedAt } from '@/client/athlete-draft';
-import { type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
+import { ANSWERINGS, type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { figure, plural } from '@/ui/words/figures';
+import { figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { Dates, Phases } from './phases';
 import type { DraftTools } from './use-draft';
@@ -20,6 +19,12 @@ const STYLE_WORDS = {
   cautious: 'cautious: one set at a time',
   standard: 'standard',
   bold: 'bold: adds where standard waits',
+} as const;
+
+const ANSWERING_WORDS = {
+  'ask for all': 'ask me for all',
+  'apply the routine': 'apply the loads, ask for the rest',
+  'apply all': 'apply all, list them on the desk',
 } as const;
 
 function trainingAge(since: LocalDate | null, today: LocalDate): string {
@@ -41,7 +46,6 @@ interface PersonProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
   readonly archived: boolean;
-  readonly blocks: readonly { readonly id: string; readonly name: string }[];
   readonly onArchive: () => void;
   readonly onErase: () => void;
   /** The part that holds the athlete's phones. */
@@ -135,6 +139,16 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           onValue={(style) => change({ style })}
         />
       </Line>
+      <Line label="Calls of the log" htmlFor="answering">
+        <Choose
+          id="answering"
+          label="Who answers what the log proposes"
+          value={athlete.answering}
+          options={ANSWERINGS}
+          names={(answering) => ANSWERING_WORDS[answering]}
+          onValue={(answering) => change({ answering })}
+        />
+      </Line>
     </Section>
   );
 }
@@ -168,7 +182,7 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
 }
 
 /** Who the athlete is: training age, phases, time, other sport, joints. */
-export function Person({ tools, today, archived, blocks, onArchive, onErase, phones }: PersonProps) {
+export function Person({ tools, today, archived, onArchive, onErase, phones }: PersonProps) {
   const { athlete } = tools;
   return (
     <div className={own.columns}>
@@ -182,15 +196,6 @@ export function Person({ tools, today, archived, blocks, onArchive, onErase, pho
         <Phases tools={tools} today={today} />
         <Dates tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
-        <Section title="Blocks" aside={plural(blocks.length, 'block')}>
-          {blocks.map(({ id, name }, at) => (
-            <Line key={id} label={at === 0 ? 'newest' : 'earlier'}>
-              <Link href={`/blocks/${id}`} prefetch={false}>
-                {name}
-              </Link>
-            </Line>
-          ))}
-        </Section>
         <Section title="Records">
           <p className={classes.soft}>
             Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.

@@ -9,7 +9,10 @@ import { LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import {
   archiveAthlete,
+  archiveBlock,
   changeMeasurements,
+  copyBlock,
+  deleteBlock,
   eraseAthlete,
   inviteAthlete,
   painSeen,
@@ -147,5 +150,39 @@ export async function settle(
   return asCoach(async (asker) => {
     await settleRefusedItem(asker, athleteId, itemId, new Date());
     return { status: 'settled' as const };
+  });
+}
+
+const lifeSchema = z.enum(['archive', 'unarchive', 'delete', 'restore']);
+
+/** Puts a block into the archive or takes it out, throws it away or brings it back. */
+export async function life(
+  blockId: string,
+  what: 'archive' | 'unarchive' | 'delete' | 'restore',
+): Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(blockId) || !lifeSchema.safeParse(what).success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const now = new Date();
+    const put =
+      what === 'archive' || what === 'unarchive'
+        ? archiveBlock(asker, blockId, what === 'archive' ? now : null, now)
+        : deleteBlock(asker, blockId, what === 'delete' ? now : null, now);
+    return { status: (await put) ? ('put' as const) : ('gone' as const) };
+  });
+}
+
+const copySchema = z.strictObject({ name: z.string().trim().min(1).max(200), startDate: z.iso.date() });
+
+/** Another block like one of the coach's athletes', under a name and from a day. */
+export async function copy(
+  blockId: string,
+  name: string,
+  startDate: string,
+): Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered> {
+  const parsed = copySchema.safeParse({ name, startDate });
+  if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const id = await copyBlock(asker, blockId, parsed.data, new Date());
+    return id === undefined ? { status: 'gone' as const } : { status: 'copied' as const, id };
   });
 }

@@ -1,7 +1,8 @@
 import { notFound } from 'next/navigation';
 import { catalogueWith } from '@/core';
 import {
-  blocksToCopy,
+  type BlockLine,
+  blocksOf,
   findAthlete,
   findExposures,
   findMeasurements,
@@ -15,10 +16,18 @@ import {
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, erase, invite, keep, measure, revoke, say, seen, settle } from './actions';
+import { archive, copy, erase, invite, keep, life, measure, revoke, say, seen, settle } from './actions';
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
+}
+
+const STATES: readonly BlockLine['state'][] = ['running', 'planned', 'done'];
+
+/** The block that is theirs just now: the running one, else the planned, else the last done. */
+function currentOf(blocks: readonly BlockLine[]): string | undefined {
+  const open = blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null);
+  return STATES.flatMap((state) => open.filter((block) => block.state === state))[0]?.id;
 }
 
 export default async function AthletePage({ params }: PageProps) {
@@ -28,12 +37,12 @@ export default async function AthletePage({ params }: PageProps) {
   if (found === undefined) notFound();
   const { athlete } = found;
   const [blocks, own, measurements, phones] = await Promise.all([
-    blocksToCopy(asker, athleteId),
+    blocksOf(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
   ]);
-  const blockId = blocks[0]?.id;
+  const blockId = currentOf(blocks);
   const [running, exposures, lines, unseen, refused] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
@@ -49,6 +58,8 @@ export default async function AthletePage({ params }: PageProps) {
     say: say.bind(null, blockId ?? null),
     seen: seen.bind(null, athleteId),
     settle: settle.bind(null, athleteId),
+    life,
+    copyBlock: copy,
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };

@@ -1,0 +1,360 @@
+import { Button, Table, TextInput } from '@mantine/core';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import {
+  addDays,
+  type BlockPlan,
+  type Catalogue,
+  conventionsOf,
+  isDate,
+  type LiftVerdict,
+  type LocalDate,
+  latestCheckIn,
+  leavesAlone,
+  liftVerdicts,
+  mondayOf,
+  outcomeOf,
+  signsOf,
+  signsSum,
+  summed,
+  type Training,
+  toldOf,
+  unfold,
+  weekDone,
+  weeksOver,
+} from '@/core';
+import { formClasses as classes, Section } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { outcomeText } from '@/ui/words/call-outcomes';
+import { callLine } from '@/ui/words/calls';
+import { longDay } from '@/ui/words/dates';
+import { estimate, figure, plural } from '@/ui/words/figures';
+import { capital, namesOf } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import { leaveAlone } from '@/ui/words/watch';
+import own from './athlete.module.css';
+import type { AthleteActions, AthleteData, BlockEntry } from './contract';
+
+interface CourseProps extends Pick<AthleteData, 'blocks' | 'running' | 'exposures' | 'today' | 'athlete'> {
+  readonly catalogue: Catalogue;
+  readonly actions: Pick<AthleteActions, 'life' | 'copyBlock'>;
+}
+
+/** How it goes: the blocks, what was done of what was planned, the lifts, and what came of the coach's answers. */
+export default function Course(props: CourseProps) {
+  const { running, catalogue } = props;
+  const blockPlan = useMemo(() => {
+    if (running === null) return null;
+    const { block, athlete, issued, log, answers, checkIns } = running;
+    return unfold({ block, athlete, issued, log, answers, checkIns, exercises: catalogue.find });
+  }, [running, catalogue]);
+  return (
+    <div className={own.columns}>
+      <div>
+        <Blocks {...props} />
+        {running === null || blockPlan === null ? null : (
+          <Adherence running={running} blockPlan={blockPlan} today={props.today} />
+        )}
+      </div>
+      <div>
+        {running === null || blockPlan === null ? null : (
+          <>
+            <Lifts {...props} running={running} blockPlan={blockPlan} />
+            <Answers running={running} blockPlan={blockPlan} catalogue={catalogue} />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** All blocks: the running one, those planned beside it, those done, put away or thrown away of late. */
+function Blocks({ blocks, athlete, today, actions }: CourseProps) {
+  const [problem, setProblem] = useState('');
+  const [copying, setCopying] = useState<BlockEntry | null>(null);
+  const life = useAction(actions.life);
+  const router = useRouter();
+  const put = async (block: BlockEntry, what: 'archive' | 'unarchive' | 'delete' | 'restore') => {
+    const answer = await life.ask(block.id, what);
+    setProblem(answer.status === 'put' ? '' : outcomeSentence(answer));
+    router.refresh();
+  };
+  const button = (block: BlockEntry, words: string, what: Parameters<typeof put>[1]) => (
+    <Button
+      variant="link"
+      aria-disabled={life.isBusy}
+      aria-label={`${words} ${block.name}`}
+      onClick={() => void put(block, what)}
+    >
+      {words}
+    </Button>
+  );
+  return (
+    <Section
+      title="Blocks"
+      aside={plural(blocks.filter(({ deletedAt }) => deletedAt === null).length, 'block')}
+    >
+      <Table className={classes.table}>
+        <Table.Tbody>
+          {blocks.map((block) => (
+            <Table.Tr key={block.id}>
+              <Table.Th scope="row" className={own.name}>
+                {block.deletedAt === null ? (
+                  <Link href={`/blocks/${block.id}`} prefetch={false}>
+                    {block.name}
+                  </Link>
+                ) : (
+                  block.name
+                )}
+              </Table.Th>
+              <Table.Td className={classes.soft}>{stateText(block)}</Table.Td>
+              <Table.Td className={classes.soft}>from {longDay(block.startDate)}</Table.Td>
+              <Table.Td>
+                {block.deletedAt !== null ? (
+                  button(block, 'Bring back', 'restore')
+                ) : (
+                  <>
+                    <Button
+                      variant="link"
+                      aria-label={`Copy ${block.name}`}
+                      onClick={() => setCopying(block)}
+                    >
+                      Copy
+                    </Button>{' '}
+                    {block.archived
+                      ? button(block, 'Take out', 'unarchive')
+                      : button(block, 'Archive', 'archive')}{' '}
+                    {button(block, 'Delete', 'delete')}
+                  </>
+                )}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      {problem === '' ? null : (
+        <p role="alert" className={classes.problem}>
+          {problem}
+        </p>
+      )}
+      {copying === null ? null : (
+        <Copy
+          key={copying.id}
+          of={copying}
+          start={mondayOf(addDays(today, 7))}
+          copy={actions.copyBlock}
+          onDone={() => {
+            setCopying(null);
+            router.refresh();
+          }}
+        />
+      )}
+      <p>
+        <Link href={`/blocks/new?athlete=${athlete.id}`} prefetch={false}>
+          {blocks.length === 0 ? 'Start a block' : 'Start another; the running one stays as it is'}
+        </Link>
+      </p>
+    </Section>
+  );
+}
+
+function stateText({ state, week, weeks, archived, deletedAt }: BlockEntry): string {
+  if (deletedAt !== null) return 'thrown away; kept for 30 days';
+  if (archived) return 'in the archive';
+  return state === 'running' ? `running, week ${week} of ${weeks} building` : state;
+}
+
+interface CopyProps {
+  readonly of: BlockEntry;
+  readonly start: LocalDate;
+  readonly copy: AthleteActions['copyBlock'];
+  readonly onDone: () => void;
+}
+
+/** Another block like one of theirs, under a name and from a day. */
+function Copy({ of, start, copy, onDone }: CopyProps) {
+  const [name, setName] = useState(`${of.name}, again`);
+  const [from, setFrom] = useState(start);
+  const { ask, isBusy } = useAction(copy);
+  const [problem, setProblem] = useState('');
+  const bad = name.trim() === '' ? 'Give it a name.' : isDate(from) ? null : 'Write the day as 2026-11-27.';
+  return (
+    <form
+      className={own.inline}
+      onSubmit={async (event) => {
+        event.preventDefault();
+        if (bad !== null || isBusy) return;
+        const answer = await ask(of.id, name.trim(), from);
+        if (answer.status === 'copied') onDone();
+        else setProblem(outcomeSentence(answer));
+      }}
+    >
+      <TextInput
+        label="Name of the copy"
+        value={name}
+        maxLength={200}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <TextInput label="From" type="date" value={from} onChange={(event) => setFrom(event.target.value)} />
+      <Button type="submit" variant="default" aria-disabled={bad !== null || isBusy}>
+        Copy {of.name}
+      </Button>
+      <Button variant="link" onClick={onDone}>
+        Leave it
+      </Button>
+      {bad === null && problem === '' ? null : (
+        <p role="alert" className={classes.problem}>
+          {bad ?? problem}
+        </p>
+      )}
+    </form>
+  );
+}
+
+interface Running {
+  readonly running: Training;
+  readonly blockPlan: BlockPlan;
+}
+
+const of = ({ done, planned }: { readonly done: number; readonly planned: number }) =>
+  `${done} of ${planned}`;
+
+/** Sessions and sets done of planned, week by week. */
+function Adherence({ running, blockPlan, today }: Running & { readonly today: LocalDate }) {
+  const { block } = running;
+  const weeks = blockPlan.weeks.filter(({ issued }) => issued !== null);
+  const over = weeksOver(block, weeks, today).map((week) => weekDone(block, week));
+  const name = (id: string) =>
+    block.sessions.find((session) => session.id === id)?.name ?? 'a session that is gone';
+  if (weeks.length === 0) return null;
+  const all = summed(over);
+  return (
+    <Section
+      title="Done of what was planned"
+      aside={
+        over.length === 0
+          ? 'no week is over yet'
+          : `${figure((100 * all.sets.done) / Math.max(1, all.sets.planned), 0)} % of the sets in ${plural(over.length, 'week')}`
+      }
+    >
+      <Table className={classes.table}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">week</Table.Th>
+            <Table.Th scope="col" className={classes.figure}>
+              sessions
+            </Table.Th>
+            <Table.Th scope="col" className={classes.figure}>
+              sets
+            </Table.Th>
+            <Table.Th scope="col">not trained</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {weeks.map((state) => {
+            const done = weekDone(block, state);
+            const isOver = over.some(({ week }) => week === done.week);
+            return (
+              <Table.Tr key={done.week}>
+                <Table.Th scope="row">
+                  {done.week}
+                  {isOver ? '' : ', running'}
+                </Table.Th>
+                <Table.Td className={classes.figure}>{of(done.sessions)}</Table.Td>
+                <Table.Td className={classes.figure}>{of(done.sets)}</Table.Td>
+                <Table.Td className={classes.soft}>{isOver ? done.missed.map(name).join(', ') : ''}</Table.Td>
+              </Table.Tr>
+            );
+          })}
+        </Table.Tbody>
+      </Table>
+    </Section>
+  );
+}
+
+/** Each lift with its line; or that it is best left alone. */
+function Lifts({ running, blockPlan, catalogue, exposures, today }: CourseProps & Running) {
+  const { block, athlete, log, checkIns } = running;
+  const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
+  const verdicts = liftVerdicts({ block, athlete, exposures, conventions, today, log });
+  const names = namesOf(catalogue);
+  const latest = latestCheckIn(checkIns, today);
+  const score = signsOf(checkIns, blockPlan.observations, today);
+  const sum = score === null ? null : signsSum(score, latest?.drive === 'eager', conventions);
+  const ratings = log.workouts.flatMap(({ notes }) => toldOf(notes).rating?.rating ?? []).slice(-2);
+  const calm = leavesAlone({
+    verdicts,
+    signs: sum !== null && (sum.verdict === 'propose' || sum.verdict === 'urge'),
+    rating: ratings.length > 0 && ratings.every((rating) => rating === 'too hard'),
+  });
+  return (
+    <Section title="Lifts" aside="the best estimate of each week, oldest first">
+      <p className={calm ? own.calm : classes.soft}>
+        {calm
+          ? leaveAlone(conventions.stallWeeks)
+          : `Healthy, progressing, willing to go on? Three times yes: leave it alone. Fewer than ${conventions.stallWeeks} weeks are too few to judge.`}
+      </p>
+      <Table className={classes.table}>
+        <Table.Tbody>
+          {[...verdicts].sort(byVerdict).map(({ exerciseId, trend, hurts }) => (
+            <Table.Tr key={exerciseId}>
+              <Table.Th scope="row" className={own.name}>
+                {capital(names(exerciseId))}
+              </Table.Th>
+              <Table.Td>{trend.line.map((one) => estimate(one)).join('  ')}</Table.Td>
+              <Table.Td className={trend.verdict === 'stalled' ? own.stalled : classes.soft}>
+                {trendText(trend)}
+                {hurts ? ', hurts' : ''}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </Section>
+  );
+}
+
+const VERDICTS = ['stalled', 'goes on', 'too early'];
+const byVerdict = (a: LiftVerdict, b: LiftVerdict) =>
+  VERDICTS.indexOf(a.trend.verdict) - VERDICTS.indexOf(b.trend.verdict);
+
+function trendText({ verdict, gain }: LiftVerdict['trend']): string {
+  if (verdict === 'too early') return 'too early to judge';
+  const by = `${gain < 0 ? '−' : '+'}${figure(Math.abs(gain), 1)} %`;
+  return verdict === 'stalled' ? `stalled, ${by}` : `goes on, ${by}`;
+}
+
+/** The coach's answers of the block with what came of each, the latest first. */
+function Answers({ running, blockPlan, catalogue }: Running & { readonly catalogue: Catalogue }) {
+  const [all, setAll] = useState(false);
+  const told = [...running.answers].reverse().filter(({ proposal }) => proposal.kind !== 'load' || all);
+  return (
+    <Section title="Answered calls" aside="and what came of them">
+      {running.answers.length === 0 ? <p className={classes.soft}>None yet.</p> : null}
+      <Table className={classes.table}>
+        <Table.Tbody>
+          {told.map((answer) => {
+            const { subject, change } = callLine(answer.proposal, catalogue);
+            return (
+              <Table.Tr key={answer.id}>
+                <Table.Th scope="row" className={own.name}>
+                  {capital(subject)}
+                </Table.Th>
+                <Table.Td>
+                  {answer.outcome === 'declined' ? 'left as it was' : change} in week {answer.proposal.week}
+                </Table.Td>
+                <Table.Td className={classes.soft}>{outcomeText(outcomeOf(answer, blockPlan))}</Table.Td>
+              </Table.Tr>
+            );
+          })}
+        </Table.Tbody>
+      </Table>
+      {running.answers.some(({ proposal }) => proposal.kind === 'load') ? (
+        <Button variant="link" aria-pressed={all} onClick={() => setAll(!all)}>
+          {all ? 'Without loads' : 'With loads'}
+        </Button>
+      ) : null}
+    </Section>
+  );
+}
