@@ -232,9 +232,14 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
   await expect(day(page, 6)).toContainText('running');
   await page.getByRole('checkbox', { name: 'hard' }).check();
   await expect(day(page, 6)).toContainText('running, hard');
-  await page.getByRole('button', { name: 'If this day is gone' }).click();
-  await expect(page.getByText(/^Leave out Upper, pull first/)).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: /^Move Upper, pull first to/ })).toBeVisible();
+  // A week that is still to come, whichever day it is today.
+  await page.getByLabel('Week to change').selectOption('4');
+  await page.getByRole('button', { name: /^If the day of Upper, pull first is lost$/ }).click();
+  await expect(page.getByRole('button', { name: /^Leave out Upper, pull first/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Upper, pull first to / }).click();
+  await expect(page.getByText(/^Only in week 4: Upper, pull first on /)).toBeVisible();
+  await press(page, 'Control+z');
+  await expect(page.getByText(/^Only in week 4/)).toHaveCount(0);
 });
 
 test('a finger that rests on a session drags it to another day', async ({ email, browser }) => {

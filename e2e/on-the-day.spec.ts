@@ -98,8 +98,10 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
 
   await test.step('the coach is told first of all, sees what was what, and takes it from there', async () => {
     await page.goto('/desk');
-    await expect(page.getByRole('row').nth(1)).toContainText('Maren');
-    await page.getByRole('link', { name: /^Pain told by Maren/ }).click();
+    const needs = page.getByRole('region', { name: 'Needs you' });
+    await expect(needs.getByRole('listitem').first()).toContainText('Maren TveitdalPain was told');
+    await expect(needs.getByRole('listitem').first()).toContainText('knee, clear, in seated leg curl');
+    await page.getByRole('link', { name: /^Open Maren Tveitdal: Pain was told/ }).click();
     const told = page.getByRole('region', { name: 'Sessions' });
     await expect(told).toContainText('clear pain, knee, in seated leg curl');
     await expect(told).toContainText('pendulum squat instead of hack squat: taken');
@@ -109,7 +111,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await told.getByRole('button', { name: /^Seen/ }).click();
     await expect(told.getByRole('button', { name: /^Seen/ })).toHaveCount(0);
     await page.goto('/desk');
-    await expect(page.getByText('pain told')).toHaveCount(0);
+    await expect(page.getByText('Pain was told')).toHaveCount(0);
   });
   await context.close();
 });

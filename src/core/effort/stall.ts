@@ -1,6 +1,35 @@
 import { daysBetween, type LocalDate } from '../calendar';
 import { isAtLeast } from '../rounding';
-import type { LiftLine } from './lift-line';
+import type { Exposure } from './exposure';
+import { e1rm, type RepMaxCurve } from './rep-max';
+
+/** What a lift is judged by: an estimate a day. */
+export interface TrendPoint {
+  readonly date: LocalDate;
+  readonly oneRepMax: number;
+}
+
+/**
+ * The estimates by which lifts are judged, by exercise: the best first set of each day, whatever its reps. To leave out
+ * long sets, which are too rough to be shown as strength, would cut the line off just where it rises: a set that comes
+ * to more reps would go, the poorer one stay.
+ */
+export function trendPoints(
+  exposures: readonly Exposure[],
+  curve: RepMaxCurve,
+): ReadonlyMap<string, readonly TrendPoint[]> {
+  const lifts = new Map<string, Map<LocalDate, number>>();
+  for (const { exerciseId, date, sets } of exposures) {
+    const [first] = sets;
+    if (first === undefined || first.load <= 0) continue;
+    const days = lifts.get(exerciseId) ?? new Map<LocalDate, number>();
+    lifts.set(exerciseId, days);
+    days.set(date, Math.max(days.get(date) ?? 0, e1rm(first.load, first.reps + first.rir, curve)));
+  }
+  return new Map(
+    [...lifts].map(([id, days]) => [id, [...days].map(([date, oneRepMax]) => ({ date, oneRepMax }))]),
+  );
+}
 
 /** How a lift goes: too little to judge it by, going on, or no further over the weeks that are looked at. */
 export interface LiftTrend {
@@ -23,7 +52,7 @@ const ROSE = 2;
  * @param least gain from which it goes on, per cent
  */
 export function liftTrend(
-  { points }: Pick<LiftLine, 'points'>,
+  points: readonly TrendPoint[],
   today: LocalDate,
   { weeks, least }: { readonly weeks: number; readonly least: number },
 ): LiftTrend {

@@ -1,6 +1,5 @@
 import { curveOf } from '../effort/curves';
-import { liftLines } from '../effort/lift-line';
-import { type LiftTrend, liftTrend } from '../effort/stall';
+import { type LiftTrend, liftTrend, trendPoints } from '../effort/stall';
 import { toldOf } from '../on-the-day/session-note';
 import type { Watch } from './watch';
 
@@ -17,7 +16,7 @@ export function liftVerdicts(
   watch: Pick<Watch, 'block' | 'athlete' | 'exposures' | 'conventions' | 'today' | 'log'>,
 ): readonly LiftVerdict[] {
   const { block, athlete, exposures, conventions, today, log } = watch;
-  const lines = new Map(liftLines(exposures, curveOf(athlete.effort)).map((line) => [line.exerciseId, line]));
+  const points = trendPoints(exposures, curveOf(athlete.effort));
   const lifts = [...new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)))];
   const pains = new Set(
     log.workouts.flatMap(({ notes }) =>
@@ -26,7 +25,7 @@ export function liftVerdicts(
   );
   return lifts.map((exerciseId) => ({
     exerciseId,
-    trend: liftTrend({ points: lines.get(exerciseId)?.points ?? [] }, today, {
+    trend: liftTrend(points.get(exerciseId) ?? [], today, {
       weeks: conventions.stallWeeks,
       least: conventions.stallGain,
     }),

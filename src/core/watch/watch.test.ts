@@ -406,3 +406,23 @@ describe('where a block stands', () => {
     expect(weekDone(left, week)).toMatchObject({ sessions: { done: 3, planned: 4 }, missed: ['low2'] });
   });
 });
+
+test('a lift of long sets that rises has not stalled: its rising sets are not cut off at fifteen reps', () => {
+  const on = (date: string, reps: number): Exposure => ({
+    exerciseId: 'leg-press',
+    slotId: 'leg',
+    week: 1,
+    date,
+    sets: [{ load: 100, reps, rir: 2, fatigue: 0 }],
+  });
+  const days = ['10-05', '10-12', '10-19', '10-26', '11-02', '11-09', '11-16', '11-23'];
+  const rising = days.map((day, at) => on(`2026-${day}`, 12 + at));
+  expect(
+    called('stall', {
+      block: FOUR,
+      today: '2026-11-28',
+      weeks: ['all', 'all', 'all', 'all'],
+      exposures: rising,
+    }),
+  ).toEqual([]);
+});

@@ -1,9 +1,10 @@
 import { QueryTypes } from 'sequelize';
-import type { Athlete, BlockStanding, BlockState, Proposal, WatchCall } from '@/core';
+import type { Athlete, BlockStanding, BlockState, LocalDate, Proposal, SessionNote, WatchCall } from '@/core';
 import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
 import { stored } from './stored';
+import { notesOf } from './stored-log';
 
 /** A block as the roster names it. */
 export interface RosterBlock {
@@ -133,7 +134,11 @@ export interface Waiting {
     readonly sets: number;
   }[];
   /** Sessions in which pain was told and nobody has marked it as seen, the latest first. */
-  readonly pains: readonly { readonly athleteId: string; readonly at: string }[];
+  readonly pains: readonly {
+    readonly athleteId: string;
+    readonly date: LocalDate;
+    readonly notes: readonly SessionNote[];
+  }[];
   /** Sets of phones that the server did not take. */
   readonly refused: readonly { readonly athleteId: string; readonly count: number }[];
 }
@@ -160,11 +165,11 @@ export async function waiting(asker: Asker): Promise<Waiting> {
        GROUP BY athlete_id, block_id`,
       select,
     ),
-    database().query<{ athleteId: string; at: Date }>(
-      `SELECT b.athlete_id AS athleteId, MAX(w.hurt_at) AS at
+    database().query<{ athleteId: string; date: string; notes: string }>(
+      `SELECT b.athlete_id AS athleteId, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS date, w.notes
        FROM workouts w JOIN blocks b ON b.id = w.block_id
        WHERE w.coach_id = :coachId AND w.hurt_at IS NOT NULL AND (w.hurt_seen_at IS NULL OR w.hurt_seen_at < w.hurt_at)
-       GROUP BY b.athlete_id ORDER BY at DESC`,
+       ORDER BY w.hurt_at DESC LIMIT ${MOST_CALLS}`,
       select,
     ),
     database().query<{ athleteId: string; count: number }>(
@@ -188,7 +193,7 @@ export async function waiting(asker: Asker): Promise<Waiting> {
       loads: Number(loads),
       sets: Number(sets),
     })),
-    pains: pains.map(({ athleteId, at }) => ({ athleteId, at: new Date(at).toISOString() })),
+    pains: pains.map(({ athleteId, date, notes }) => ({ athleteId, date, notes: notesOf({ notes }) })),
     refused: refused.map(({ athleteId, count }) => ({ athleteId, count: Number(count) })),
   };
 }

@@ -57,6 +57,8 @@ export interface DeskOption {
   readonly words: string;
   /** What it changes, in a sentence. */
   readonly change: string;
+  /** Where it leads, in place of an answer. */
+  readonly href?: string;
 }
 
 /** How an item is answered. */
@@ -65,10 +67,11 @@ export type DeskAsk =
   | {
       readonly kind: 'log';
       readonly blockId: string;
-      readonly id: string;
+      readonly ids: readonly string[];
       readonly choices: Readonly<Record<string, SentAnswer['choice']>>;
     }
   | { readonly kind: 'routine'; readonly blockId: string; readonly count: number }
+  | { readonly kind: 'pain'; readonly athleteId: string }
   | { readonly kind: 'look' };
 
 /** A week that may be handed out, with what is open about it. */
@@ -105,6 +108,7 @@ export interface DeskActions {
     blockId: string,
     answers: readonly SentAnswer[],
   ) => Told<{ readonly status: 'kept' | 'gone' }>;
+  readonly seenPain: (athleteId: string) => Told<{ readonly status: 'seen' }>;
   readonly applyRoutine: (
     blockIds: readonly string[],
   ) => Told<{ readonly status: 'applied'; readonly count: number }>;

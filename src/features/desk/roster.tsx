@@ -295,6 +295,11 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={`Profile of ${name}`}>
           Profile
         </Link>
+        {line.week === 0 || blockId === null ? null : (
+          <Link href={`/floor/${blockId}`} prefetch={false}>
+            Floor
+          </Link>
+        )}
       </Table.Td>
     </Table.Tr>
   );

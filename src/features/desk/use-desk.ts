@@ -39,6 +39,8 @@ export function useDesk(actions: DeskActions) {
     answer: (item: DeskItem, option: string | null) => {
       const { ask: how } = item;
       setSaid(null);
+      const href = item.options.find(({ id }) => id === option)?.href;
+      if (href !== undefined) return Promise.resolve(router.push(href));
       if (how.kind === 'day')
         return ask(
           () => actions.take(how.blockId, how.id, option),
@@ -52,12 +54,25 @@ export function useDesk(actions: DeskActions) {
         const outcome = option === null ? ('declined' as const) : ('accepted' as const);
         const choice = option === null ? null : (how.choices[option] ?? null);
         return ask(
-          () => actions.answer(how.blockId, [{ id: how.id, outcome, choice }]),
+          () =>
+            actions.answer(
+              how.blockId,
+              how.ids.map((id) => ({
+                id,
+                outcome: choice === null ? outcome : ('changed' as const),
+                choice,
+              })),
+            ),
           ({ status }) => {
             if (status === 'gone') say('This had changed meanwhile; the list is fresh now.');
           },
         );
       }
+      if (how.kind === 'pain')
+        return ask(
+          () => actions.seenPain(how.athleteId),
+          () => {},
+        );
       if (how.kind === 'routine') return ask(() => actions.applyRoutine([how.blockId]), tellApplied(say));
       return Promise.resolve();
     },

@@ -8,11 +8,13 @@ import {
   issueReady,
   keepAnswers,
   ownExercises,
+  painSeen,
   pendingCalls,
   recallWeek,
   sayWithWeek,
   takeBackAnswer,
   takeOption,
+  unseenPain,
 } from '@/data';
 import { callLine } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
@@ -50,6 +52,15 @@ export async function answer(
   const parsed = answersSchema.safeParse(answers);
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
   return asCoach((asker) => keepAnswers(asker, blockId, parsed.data, new Date()));
+}
+
+/** Marks all pain that an athlete has told as seen. */
+export async function seenPain(athleteId: string): Told<{ readonly status: 'seen' }> {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    for (const workoutId of await unseenPain(asker, athleteId)) await painSeen(asker, workoutId, new Date());
+    return { status: 'seen' };
+  });
 }
 
 /** Accepts the routine of blocks as it waits. */

@@ -1,9 +1,10 @@
-import type { Catalogue, Proposal, SentAnswer, WatchCall } from '@/core';
+import { type Catalogue, type Proposal, type SentAnswer, toldOf, type WatchCall } from '@/core';
 import type { GivenAnswer, RosterLine, Waiting } from '@/data';
 import type { DeskItem, GivenLine, ReadyLine } from '@/features/desk/contract';
 import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
-import { plural } from '@/ui/words/figures';
-import { capital, namesOf } from '@/ui/words/names';
+import { shortDay } from '@/ui/words/dates';
+import { listed, plural } from '@/ui/words/figures';
+import { capital, type ExerciseNames, namesOf } from '@/ui/words/names';
 import { watchText } from '@/ui/words/watch';
 
 /** What waits for the coach, most urgent first. */
@@ -44,15 +45,22 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     const line = athletes.get(athleteId);
     if (line !== undefined) items.push({ ...item, athleteId, athlete: line.name });
   };
-  for (const { athleteId, at } of waiting.pains)
+  for (const [athleteId, told] of byAthlete(waiting.pains))
     add(athleteId, {
       key: `pain/${athleteId}`,
       kind: 'pain',
       says: 'Pain was told',
-      evidence: `in a session on ${at.slice(0, 10)}; what is sharp or lasts goes to a clinician`,
+      evidence: painText(told, namesOf(catalogue)),
       href: `/athletes/${athleteId}#told`,
-      ask: { kind: 'look' },
-      options: [],
+      ask: { kind: 'pain', athleteId },
+      options: [
+        {
+          id: 'seen',
+          words: 'Seen',
+          change:
+            'It is marked as seen; what it asks of the plan is a call of its own. What is sharp or lasts goes to a clinician.',
+        },
+      ],
       leave: null,
     });
   for (const { athleteId, count } of waiting.refused)
@@ -66,13 +74,14 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
       options: [],
       leave: null,
     });
-  for (const { athleteId, blockId, call } of waiting.calls)
-    add(
-      athleteId,
-      'options' in call
-        ? dayItem(blockId, call, catalogue, athletes.get(athleteId))
-        : logItem(blockId, call, catalogue),
-    );
+  const behind = new Map<string, { readonly athleteId: string; readonly calls: Proposal[] }>();
+  for (const { athleteId, blockId, call } of waiting.calls) {
+    if ('options' in call) add(athleteId, dayItem(blockId, call, catalogue, athletes.get(athleteId)));
+    else if (call.kind !== 'recover') add(athleteId, logItem(blockId, [call], catalogue));
+    else behind.set(blockId, { athleteId, calls: [...(behind.get(blockId)?.calls ?? []), call] });
+  }
+  // Muscles that are behind twice are one matter: they recover together, or one by one in the block.
+  for (const [blockId, { athleteId, calls }] of behind) add(athleteId, logItem(blockId, calls, catalogue));
   for (const { athleteId, blockId, week, loads, sets } of waiting.routine) {
     const parts = [
       ...(loads > 0 ? [plural(loads, 'load')] : []),
@@ -124,7 +133,11 @@ function dayItem(
     evidence: open === '' ? evidence : `${evidence}; open: ${open}`,
     href: `/blocks/${blockId}?face=${call.kind === 'signs' || call.kind === 'stall' ? 'Ladder' : 'Frame'}`,
     ask: { kind: 'day', blockId, id: call.id },
-    options,
+    options: options.map((option) =>
+      option.id === 'next block' && line !== undefined
+        ? { ...option, href: `/blocks/new?athlete=${line.athleteId}` }
+        : option,
+    ),
     leave: 'Things stay as they are; it is said again when its facts change.',
   };
 }
@@ -136,20 +149,23 @@ function openText({ calls, findings }: { readonly calls: number; readonly findin
   ].join(', ');
 }
 
-function logItem(blockId: string, call: Proposal, catalogue: Pick<Catalogue, 'newest'>): Written {
+/** Calls of the log of one kind, answered together. */
+function logItem(blockId: string, calls: readonly Proposal[], catalogue: Pick<Catalogue, 'newest'>): Written {
+  const [call] = calls as readonly [Proposal];
   const { subject, change } = callLine(call, catalogue);
   const others = callOthers(call);
   const choices: Record<string, SentAnswer['choice']> = { accept: null };
   for (const [at, { choice }] of others.entries()) choices[`other ${at}`] = choice;
+  const subjects = calls.map((one) => callLine(one, catalogue).subject);
   return {
-    key: `${blockId}/${call.id}`,
+    key: `${blockId}/${call.kind}/${call.id}`,
     kind: call.kind === 'recover' ? 'recover' : 'deload',
-    says: `${capital(subject)}: ${change}`,
-    evidence: callEvidence(call),
+    says: calls.length === 1 ? `${capital(subject)}: ${change}` : `${calls.length} muscles: ${change}`,
+    evidence: calls.length === 1 ? callEvidence(call) : `${callEvidence(call)}: ${listed(subjects)}`,
     href: `/blocks/${blockId}?face=Sheet`,
-    ask: { kind: 'log', blockId, id: call.id, choices },
+    ask: { kind: 'log', blockId, ids: calls.map(({ id }) => id), choices },
     options: [
-      { id: 'accept', words: 'Accept', change: `Week ${call.week}: ${change}.` },
+      { id: 'accept', words: 'Accept', change: `Week ${call.week}, ${listed(subjects)}: ${change}.` },
       ...others.map(({ words }, at) => ({
         id: `other ${at}`,
         words,
@@ -158,6 +174,24 @@ function logItem(blockId: string, call: Proposal, catalogue: Pick<Catalogue, 'ne
     ],
     leave: `Week ${call.week} stays as it is.`,
   };
+}
+
+function byAthlete(pains: Waiting['pains']): ReadonlyMap<string, Waiting['pains']> {
+  const found = new Map<string, Waiting['pains'][number][]>();
+  for (const one of pains) found.set(one.athleteId, [...(found.get(one.athleteId) ?? []), one]);
+  return found;
+}
+
+/** Where it hurts, how much, in what, and what was said of it; the latest session. */
+function painText(told: Waiting['pains'], names: ExerciseNames): string {
+  const [latest] = told;
+  const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(
+    ({ where, grade, exerciseId, line }) =>
+      `${where}, ${grade}, in ${names(exerciseId)}${line.trim() === '' ? '' : `: “${line.trim()}”`}`,
+  );
+  const when = latest === undefined ? '' : `, ${shortDay(latest.date)}`;
+  const more = told.length > 1 ? `; in ${plural(told.length, 'session')}` : '';
+  return `${pains.join('; ')}${when}${more}`;
 }
 
 /** Weeks that may be handed out by now, with what is open about each. */

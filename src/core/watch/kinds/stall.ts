@@ -4,8 +4,7 @@ import { exchangeExercise } from '../../block/exchange-exercise';
 import { addDays } from '../../calendar';
 import { callId } from '../../calls/call';
 import { curveOf } from '../../effort/curves';
-import { liftLines } from '../../effort/lift-line';
-import { liftTrend } from '../../effort/stall';
+import { liftTrend, trendPoints } from '../../effort/stall';
 import { primeMovers } from '../../exercises/exercise';
 import { swapCandidates } from '../../exercises/similarity';
 import { asPlanned, type CheckInput } from '../../findings/finding';
@@ -18,6 +17,8 @@ import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;
+/** Lifts that are called at once, those that fell most first: more at a time is a new plan, not a swap. */
+const MOST_STALLS = 2;
 
 /**
  * A lift without gain over four weeks and more, though its sets were done and recovery is fine: the ranked swaps, the
@@ -30,14 +31,13 @@ export const stall: WatchKind = {
     const next = nextBuilding(watch);
     const input = next === undefined ? undefined : checksOf(watch, next.plan);
     if (next === undefined || input === undefined || !recoversWell(watch)) return [];
-    const lines = new Map(
-      liftLines(exposures, curveOf(athlete.effort)).map((line) => [line.exerciseId, line] as const),
-    );
+    const points = trendPoints(exposures, curveOf(athlete.effort));
     const lifts = new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)));
-    return [...lifts].flatMap((exerciseId) => {
-      const line = lines.get(exerciseId);
-      if (line === undefined) return [];
-      const trend = liftTrend(line, today, { weeks: conventions.stallWeeks, least: conventions.stallGain });
+    const stalled = [...lifts].flatMap((exerciseId) => {
+      const trend = liftTrend(points.get(exerciseId) ?? [], today, {
+        weeks: conventions.stallWeeks,
+        least: conventions.stallGain,
+      });
       const done = doneShare(exerciseId, watch);
       if (trend.verdict !== 'stalled' || done < conventions.stallSets || hurts(exerciseId, watch)) return [];
       if (isTired(exerciseId, watch, input)) return [];
@@ -62,6 +62,7 @@ export const stall: WatchKind = {
         },
       ];
     });
+    return stalled.sort((a, b) => a.evidence.gain - b.evidence.gain).slice(0, MOST_STALLS);
   },
 };
 

@@ -1,0 +1,50 @@
+import { randomUUID } from 'node:crypto';
+import { answers, expect, signIn, test, tsx } from './coach';
+
+test('sixty athletes’ weekly check-in by keyboard alone: everything that waits is answered', async ({
+  page,
+}) => {
+  test.setTimeout(480_000);
+  const email = `${randomUUID()}@example.org`;
+  await tsx('bench/roster.ts', email, '60');
+  await signIn(page, email);
+  await answers(page);
+  await expect(page.getByText('60 athletes')).toBeVisible();
+  const needs = page.getByRole('region', { name: 'Needs you' });
+  const left = async () =>
+    Number(await needs.getByRole('heading', { level: 2 }).locator('span').textContent());
+  const waited = await left();
+  expect(waited).toBeGreaterThan(60);
+  // Each kind that was simulated is called.
+  await page.getByRole('radio', { name: 'by kind' }).focus();
+  await page.keyboard.press('Space');
+  for (const kind of [
+    'Pain',
+    'Joints',
+    'Behind twice',
+    'Signs',
+    'Stalled',
+    'Nothing logged',
+    'Begun poorly',
+    'Splits that do not fit',
+    'Effort',
+    'Routine',
+  ])
+    await expect(needs.getByRole('heading', { level: 3, name: new RegExp(`^${kind} \\d`) })).toBeVisible();
+
+  // Tab leads from the order into the list; from there one key answers each, and the focus goes on by itself.
+  while ((await needs.locator('[data-need]:focus').count()) === 0) await page.keyboard.press('Tab');
+  let actions = 0;
+  for (let now = waited; now > 0; ) {
+    // What is told of effort or a split changes nothing by itself: it is left.
+    const kind = await needs.locator('[data-need]:focus').getAttribute('data-kind');
+    await page.keyboard.press(kind === 'stall' || kind === 'split' ? 'k' : 'a');
+    actions++;
+    await expect.poll(left).not.toBe(now);
+    now = await left();
+    expect(actions).toBeLessThan(60 * 12);
+  }
+  await expect(page.getByText('Nothing waits for you.')).toBeVisible();
+  // A dozen keys an athlete at most: it is far fewer.
+  expect(actions / 60).toBeLessThanOrEqual(12);
+});

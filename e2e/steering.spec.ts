@@ -1,0 +1,155 @@
+import type { Page } from '@playwright/test';
+import { answers, cell, expect, openBlock, openProfile, press, ready, test } from './coach';
+import { marensPhone } from './phones';
+
+const needs = (page: Page) => page.getByRole('region', { name: 'Needs you' });
+const need = (page: Page, text: RegExp) => needs(page).getByRole('listitem').filter({ hasText: text });
+
+test('a day lost in a week that is handed out: the week is arranged anew for itself alone, and the phone follows', async ({
+  coach: page,
+  browser,
+}) => {
+  const context = await marensPhone(page, browser);
+  const [phone] = context.pages();
+  if (phone === undefined) throw new Error('no page');
+  const sessions = phone.getByRole('link', { name: /Upper|Lower/ });
+  const before = await sessions.count();
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await press(page, 'Alt+1');
+  const card = page.locator('[data-session]').last();
+  await card.click();
+  const name = ((await card.textContent()) ?? '')
+    .replace(/^[A-Z] /, '')
+    .replace(/\d.*$/, '')
+    .trim();
+  await expect(page.getByText('handed out: the floor follows')).toBeVisible();
+
+  await test.step('left out, it is gone from the phone; the Sheet says so; the week after has it', async () => {
+    await page
+      .getByRole('group', { name: `${name} in week 3` })
+      .getByLabel('left out')
+      .click();
+    await expect(page.getByText(`Only in week 3: ${name} left out.`)).toBeVisible();
+    await expect(page.getByText(/saved.*rev 1/)).toBeVisible();
+    await phone.reload();
+    await expect(sessions).toHaveCount(before - 1);
+    await press(page, 'Alt+2');
+    const row = page.getByRole('row').filter({ hasText: name }).first();
+    await expect(row.locator('[data-column="w3"]')).toHaveText('left out');
+    await expect(row.locator('[data-column="w4"]')).toContainText('min');
+  });
+
+  await test.step('undone, the phone has it again as it was handed out', async () => {
+    await press(page, 'Control+z');
+    await expect(page.getByText(/rev 2/)).toBeVisible();
+    await phone.reload();
+    await expect(sessions).toHaveCount(before);
+  });
+
+  await test.step('a week that will not be finished is closed, and opened again', async () => {
+    await press(page, 'Alt+1');
+    await page.getByRole('button', { name: /^Close week 3/ }).click();
+    await expect(page.getByRole('button', { name: 'Issue week 4' })).toBeVisible();
+    await page.getByLabel('Week to change').selectOption('3');
+    await page.getByRole('button', { name: 'Open week 3 again' }).click();
+    await expect(page.getByText('handed out: the floor follows')).toBeVisible();
+  });
+  await context.close();
+});
+
+test('deload now: the rest of the block moves behind it, and back again', async ({ coach: page }) => {
+  await openBlock(page, 'Maren');
+  const columns = page.getByRole('columnheader', { name: /^wk \d/ });
+  const weeks = await columns.count();
+  const fourth = await cell(page, 'hack squat', 'w4').textContent();
+  await press(page, 'Alt+1');
+  await page.getByLabel('Week to change').selectOption('4');
+  await page.getByRole('button', { name: 'Deload in week 4' }).click();
+  await press(page, 'Alt+2');
+  await expect(page.locator('[role="columnheader"][data-column="w4"]')).toContainText(/deload/i);
+  await expect(cell(page, 'hack squat', 'w5')).not.toBeEmpty();
+  await press(page, 'Control+z');
+  await expect(columns).toHaveCount(weeks);
+  await expect(cell(page, 'hack squat', 'w4')).toHaveText(fourth ?? '');
+});
+
+test('the desk by keyboard: routine looked at, applied and taken back; a week handed out with a line, once, and taken back', async ({
+  coach: page,
+}) => {
+  await answers(page);
+  const routine = need(page, /^Maren Tveitdal\d+ loads/);
+  await expect(routine).toBeVisible();
+  await routine.focus();
+  const preview = page.getByRole('region', { name: 'What each answer changes' });
+  await preview.getByRole('button', { name: /^Show all/ }).click();
+  await expect(preview.getByText(/Hack squat: /).first()).toBeVisible();
+  await routine.focus();
+  await press(page, 'a');
+  await expect(page.getByRole('status')).toContainText(/calls? answered as proposed/);
+  await expect(routine).toHaveCount(0);
+  await page.getByRole('button', { name: /answered of late/ }).click();
+  await page
+    .getByRole('button', { name: /^Take back Maren Tveitdal: \d+ loads for week 3: accepted/ })
+    .first()
+    .click();
+  await expect(page.getByRole('status')).toContainText('Taken back');
+  await expect(routine).toBeVisible();
+
+  await page.getByRole('button', { name: /ready to hand out/ }).click();
+  const ready_ = page.getByRole('region', { name: 'Weeks to hand out' });
+  for (const box of await ready_.getByRole('checkbox', { name: /^(?!Maren)/ }).all()) await box.uncheck();
+  await expect(
+    ready_.getByRole('checkbox', { name: /^Maren Tveitdal, week 3: \d+ calls? not answered/ }),
+  ).toBeChecked();
+  await ready_.getByLabel('A line with it, to each').fill('A calm week.');
+  await press(page, 'Enter', 'Enter');
+  await expect(page.getByRole('status')).toContainText('1 week handed out.');
+  await expect(page.getByRole('button', { name: 'Take back', exact: true })).toBeFocused();
+  await expect(need(page, /^Maren TveitdalWeek 3 to hand out/)).toHaveCount(0);
+  await press(page, 'Enter');
+  await expect(page.getByRole('status')).toContainText('taken back');
+  await expect(need(page, /^Maren TveitdalWeek 3 to hand out/)).toBeVisible();
+});
+
+test('who answers: an athlete whose loads apply themselves asks only for the rest, and lists what was applied', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Maren');
+  await page.getByLabel('Who answers what the log proposes').selectOption('apply the routine');
+  await press(page, 'Control+Enter');
+  await expect(page.getByText(/^Kept/).first()).toBeVisible();
+  await page.goto('/desk');
+  await answers(page);
+  await expect(need(page, /^Maren Tveitdal\d+ loads?/)).toHaveCount(0);
+  await page.getByRole('button', { name: /by an athlete’s rule/ }).click();
+  await expect(page.getByText(/\d+ loads for week 3: accepted \(by rule\)/)).toBeVisible();
+});
+
+test('blocks: another beside the running one, copied, put away, thrown away and brought back; the running one runs on', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Maren');
+  await press(page, 'Alt+8');
+  const blocks = page.getByRole('region', { name: 'Blocks' });
+  const [running] = await blocks.getByRole('link').allTextContents();
+  await page.getByRole('button', { name: `Copy ${running}` }).click();
+  await page.getByLabel('Name of the copy').fill('Winter');
+  await page
+    .getByRole('button', { name: `Copy ${running}`, exact: true })
+    .last()
+    .click();
+  const winter = blocks.getByRole('row', { name: /Winter/ });
+  await expect(winter).toContainText('planned');
+  await expect(blocks.getByRole('row', { name: new RegExp(running ?? '') }).last()).toContainText('running');
+  await page.getByRole('button', { name: 'Archive Winter' }).click();
+  await expect(winter).toContainText('in the archive');
+  await page.getByRole('button', { name: 'Delete Winter' }).click();
+  await expect(winter).toContainText('kept for 30 days');
+  await page.getByRole('button', { name: 'Bring back Winter' }).click();
+  await expect(winter).toContainText('in the archive');
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await ready(page);
+  await expect(page.getByRole('button', { name: `Name of the block: ${running}` })).toBeVisible();
+});
