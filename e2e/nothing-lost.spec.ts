@@ -8,6 +8,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 }) => {
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.waitForURL('**/floor/**');
   await begin(page, /Hinge and row/);
   // Once a stepper answers, the page is alive.
   await expect(async () => {
@@ -50,6 +51,7 @@ test('a load the place cannot make is hinted at, letters are refused, and neithe
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.waitForURL('**/floor/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox').first();
   await load.fill('abc');
@@ -66,6 +68,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.waitForURL('**/floor/**');
   await begin(page, /Hinge and row/);
   await expect(page.getByText('0 of 14 sets')).toBeVisible();
   const address = page.url();

@@ -73,6 +73,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
 
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Floor' }).click();
+  await page.waitForURL('**/floor/**');
   await page
     .getByRole('link', { name: /Upper, press first/ })
     .first()

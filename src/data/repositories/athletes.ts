@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import type { Athlete, Place, SaveAthleteOutcome } from '@/core';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { database, transact } from '../database';
 import { models } from '../models/models';
 import { CURRENT_BLOCK, refreshAthlete } from './current-blocks';
 import { athleteFrom, athleteOf, factsOf } from './stored-athlete';
@@ -42,7 +42,7 @@ export async function saveAthlete(
   base: number,
   now: Date,
 ): Promise<SaveAthleteOutcome> {
-  const outcome = await database().transaction(async (transaction): Promise<SaveAthleteOutcome> => {
+  const outcome = await transact(async (transaction): Promise<SaveAthleteOutcome> => {
     const where = own(asker, { id: athlete.id });
     const row = await models().athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
     if (row === null) return { status: 'gone' };

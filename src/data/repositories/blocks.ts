@@ -4,7 +4,7 @@ import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { RevisionRow } from '../models/rows';
 import { amendIssued } from './amending';
@@ -51,7 +51,7 @@ export async function saveSteps(
   now: Date,
 ): Promise<SaveOutcome | { readonly status: 'malformed' }> {
   const once = [...new Map(steps.map((step) => [step.id, step])).values()];
-  const outcome = await database().transaction(async (transaction) =>
+  const outcome = await transact(async (transaction) =>
     saveWithin(asker, blockId, base, once, now, transaction),
   );
   if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now, 'the document');

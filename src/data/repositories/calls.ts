@@ -4,7 +4,7 @@ import type { Answer, AnswerOutcome, PageState, SentAnswer, Training, WatchCall 
 import { answeredByRule, blockStanding, type Proposal, watchCalls } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { CallRow } from '../models/rows';
 import { findChanges } from './changes';
@@ -25,7 +25,7 @@ export async function refreshCalls(
   now: Date,
   of: 'all' | 'the document' = 'all',
 ): Promise<void> {
-  await database().transaction(async (transaction) => {
+  await transact(async (transaction) => {
     const row = await lockBlock(asker, blockId, transaction);
     if (row === null) return;
     // What is put away asks for nobody.
@@ -64,7 +64,7 @@ export async function refreshCalls(
       },
       { transaction },
     );
-  });
+  }, 'what is committed');
 }
 
 /** A day that is long past: whatever stands by it is brought up to date at the next round. */
@@ -204,7 +204,7 @@ export async function keepAnswers(
 ): Promise<
   { readonly status: 'kept'; readonly missed: readonly string[] } | { readonly status: 'gone' | 'malformed' }
 > {
-  const missed = await database().transaction(async (transaction) => {
+  const missed = await transact(async (transaction) => {
     const { blocks, calls } = models();
     const where = own(asker, { id: blockId });
     if ((await blocks.count({ where, transaction })) === 0) return null;

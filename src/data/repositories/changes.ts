@@ -1,7 +1,7 @@
 import { Op, type Transaction } from 'sequelize';
 import { issuedKey, type PageState, type ReloadOutcome, type TrainingChanges } from '@/core';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
@@ -23,7 +23,7 @@ export async function findChanges(
   page: PageState,
 ): Promise<TrainingChanges | undefined> {
   // One snapshot for all of it, so that totals and rows agree.
-  return database().transaction((transaction) => changesIn(asker, blockId, page, transaction));
+  return transact((transaction) => changesIn(asker, blockId, page, transaction));
 }
 
 /** What has changed, or everything to who knows nothing. */

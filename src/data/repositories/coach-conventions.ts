@@ -2,7 +2,7 @@ import { literal, type Transaction } from 'sequelize';
 import type { Conventions } from '@/core';
 import { decodeConventions } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import { stored } from './stored';
 
@@ -20,7 +20,7 @@ export async function coachConventions(
 
 /** Keeps them. Every athlete of the coach counts as changed, so that pages that are open follow. */
 export async function keepCoachConventions(asker: Asker, conventions: Partial<Conventions>): Promise<void> {
-  await database().transaction(async (transaction) => {
+  await transact(async (transaction) => {
     const { athletes, coaches } = models();
     await coaches.update(
       { conventions: JSON.stringify(conventions) },

@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { database, transact } from '../database';
 import { models } from '../models/models';
 import { saveSteps } from './blocks';
 import { exerciseFrom } from './own-exercises';
@@ -18,7 +18,7 @@ export async function saveExercise(
   now: Date,
 ): Promise<SaveExerciseOutcome> {
   const { exercises } = models();
-  const outcome = await database().transaction(async (transaction): Promise<SaveExerciseOutcome> => {
+  const outcome = await transact(async (transaction): Promise<SaveExerciseOutcome> => {
     // Looked for without the coach: an id that is taken by somebody else is taken.
     const rows = await exercises.findAll({
       where: { id: exercise.id },

@@ -3,7 +3,7 @@ import { Op, type Transaction } from 'sequelize';
 import type { IssuedWeek, IssueOutcome, RecallOutcome } from '@/core';
 import { freezeWeek } from '@/core';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
 import { workoutId } from './logging';
@@ -20,7 +20,7 @@ export async function issueWeek(
   revision: number,
   now: Date,
 ): Promise<IssueOutcome> {
-  const outcome = await database().transaction(async (transaction): Promise<IssueOutcome> => {
+  const outcome = await transact(async (transaction): Promise<IssueOutcome> => {
     const { blocks, issued } = models();
     await blocks.findOne({
       where: own(asker, { id: blockId }),
@@ -139,7 +139,7 @@ export async function recallWeek(
   now: Date,
   knowingly: boolean,
 ): Promise<RecallOutcome> {
-  const outcome = await database().transaction(async (transaction): Promise<RecallOutcome> => {
+  const outcome = await transact(async (transaction): Promise<RecallOutcome> => {
     const { issued, workouts, sets, calls } = models();
     const standing = await issued.findAll({
       where: own(asker, { blockId, recalledAt: null }),

@@ -11,7 +11,7 @@ import {
 } from '@/core';
 import { currentSetId } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { WorkoutRow } from '../models/rows';
 import { withFormerSession } from './amending';
@@ -130,7 +130,7 @@ export async function keepWork(
   now: Date,
 ): Promise<LogOutcome> {
   let blockId: string | null = null;
-  const outcome = await database().transaction(async (transaction): Promise<LogOutcome> => {
+  const outcome = await transact(async (transaction): Promise<LogOutcome> => {
     const home = await workoutOf(asker, session, localDate, transaction);
     if (home.status !== 'found') return home;
     const { workouts, sets, soreness: reports, ramps: verdicts } = models();

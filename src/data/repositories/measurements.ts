@@ -1,6 +1,6 @@
 import { type Measurement, UNITS, type Unit } from '@/core';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { MeasurementRow } from '../models/rows';
 import { refreshAthlete } from './current-blocks';
@@ -46,7 +46,7 @@ export async function changeMeasurements(
   change: { readonly keep: Measurement } | { readonly remove: string },
   now: Date,
 ): Promise<MeasureOutcome> {
-  const outcome = await database().transaction(async (transaction) => {
+  const outcome = await transact(async (transaction) => {
     const { athletes, measurements } = models();
     const where = own(asker, { id: athleteId });
     const row = await athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });

@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 
 const HOUR = 3_600_000;
@@ -31,7 +31,7 @@ export interface Invite {
 
 /** A new personal link for an athlete, good once; links that were not used before it end. Undefined: no such athlete. */
 export async function inviteAthlete(asker: Asker, athleteId: string, now: Date): Promise<Invite | undefined> {
-  return database().transaction(async (transaction) => {
+  return transact(async (transaction) => {
     const { athletes, invites } = models();
     if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
     await invites.destroy({ where: own(asker, { athleteId, kind: 'link', usedAt: null }), transaction });
@@ -101,7 +101,7 @@ export type Joined =
 export async function joinBy(token: string, phoneName: string, now: Date): Promise<Joined> {
   const state = await inviteState(token, now);
   if (state.status !== 'open') return state;
-  return database().transaction(async (transaction): Promise<Joined> => {
+  return transact(async (transaction): Promise<Joined> => {
     const { invites, phones } = models();
     const where = { tokenHash: digest(tidy(token)) };
     const row = await invites.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
@@ -195,7 +195,7 @@ export async function revokePhones(
     await invites.destroy({ where: own(asker, { phoneId: which.phoneId, usedAt: null }) });
     return;
   }
-  await database().transaction(async (transaction) => {
+  await transact(async (transaction) => {
     await phones.update(
       { revokedAt: now },
       { where: own(asker, { athleteId, revokedAt: null }), transaction },

@@ -1,6 +1,6 @@
 import { Op } from 'sequelize';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { PhoneAsker } from './phones';
 
@@ -19,7 +19,7 @@ export async function keepRefused(
   now: Date,
 ): Promise<void> {
   const { refusedItems } = models();
-  await database().transaction(async (transaction) => {
+  await transact(async (transaction) => {
     const ids = items.map(({ id }) => id);
     await refusedItems.update(
       { settledAt: now },

@@ -3,7 +3,7 @@ import { Op } from 'sequelize';
 import { applyEdit, type Block, type Problem, type RevisionLine } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import { blockFrom, storedEdit } from './stored-block';
 import { findTraining } from './training';
@@ -124,7 +124,7 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
   const document = encodeBlock(good.block);
   // What the broken document was cannot be said as an edit; the snapshot beside this one says what stands.
   const edit = JSON.stringify({ kind: 'block/set', field: 'name', value: good.block.name });
-  await database().transaction(async (transaction) => {
+  await transact(async (transaction) => {
     // What led away from it is no part of what stands now: taking it back changes nothing, and undo goes past it.
     await models().revisions.update(
       { inverse: edit, document: null },

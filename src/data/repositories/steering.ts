@@ -3,7 +3,7 @@ import type { Transaction } from 'sequelize';
 import { type Edit, type Training, unfold, type WatchCall, watchCalls } from '@/core';
 import { decodeWatchCall } from '@/core/codecs';
 import { type Asker, own } from '../asker';
-import { database } from '../database';
+import { transact } from '../database';
 import { models } from '../models/models';
 import type { CallRow } from '../models/rows';
 import { saveWithin } from './blocks';
@@ -38,7 +38,7 @@ export async function takeOption(
   type Taken =
     | SteerOutcome
     | { readonly status: 'to issue'; readonly week: number; readonly revision: number };
-  const outcome = await database().transaction(async (transaction): Promise<Taken> => {
+  const outcome = await transact(async (transaction): Promise<Taken> => {
     const training = await held(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     const call = await openCall(asker, training, callId, now, transaction);
@@ -174,7 +174,7 @@ export async function takeBackAnswer(
   const row = (await models().calls.findOne({ where: own(asker, { blockId, id: callId }) }))?.get();
   if (row === undefined || row.status === 'pending') return { status: 'missed' };
   const taken = row.source === 'day' ? actionOf(row) : null;
-  const outcome = await database().transaction(async (transaction): Promise<SteerOutcome> => {
+  const outcome = await transact(async (transaction): Promise<SteerOutcome> => {
     const training = await held(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (row.source === 'log' && training.issued.some(({ week }) => week === row.week))
