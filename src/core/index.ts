@@ -77,6 +77,7 @@ export * from './log/log';
 export * from './log/session-done';
 export * from './log/soreness';
 export * from './log/stopped';
+export * from './log/thread';
 export * from './log/to-beat';
 export { Memo } from './memo';
 export * from './on-the-day/choices';

@@ -56,6 +56,12 @@ export const STEERING = {
     default: 3,
     reason: 'One bad night is a bad night.',
   },
+  tiredTimes: {
+    name: 'Check-ins with many signs in a row',
+    unit: 'check-ins',
+    default: 3,
+    reason: 'Three tired weeks are not a bad night: the plan costs more than it pays.',
+  },
   painWindow: {
     name: 'Days over which pain in a joint adds up',
     unit: 'days',

@@ -6,6 +6,8 @@ import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
 import { currentSets } from '../log/current-sets';
 import type { LoggedSet } from '../log/log';
+import { rescueOf } from '../on-the-day/session-note';
+import type { WeekState } from '../plan/week-state';
 import { driftPerSet } from './drift';
 import type { Exposure } from './exposure';
 
@@ -13,6 +15,29 @@ import type { Exposure } from './exposure';
 export interface MeasuredSet {
   readonly set: LoggedSet;
   readonly measuresStrength: boolean;
+}
+
+/** What was done in the weeks of a block as exposures, up to now. */
+export function exposuresIn(
+  weeks: readonly WeekState[],
+  athlete: Athlete,
+  newest: (exerciseId: string) => Exercise | undefined,
+): readonly Exposure[] {
+  const logged: MeasuredSet[] = [];
+  const sessions = new Map<string, TrainedSession>();
+  for (const { plan, performed } of weeks)
+    for (const session of plan.sessions) {
+      const work = performed.get(session.sessionId);
+      if (work === undefined) continue;
+      const { id, date, notes } = work.workout;
+      sessions.set(id, { week: plan.week, date, kind: plan.kind, rescued: rescueOf(notes) !== null });
+      for (const { slotId, sets } of session.slots)
+        for (const { id: setId, measuresStrength } of sets) {
+          const set = work.sets.get(`${slotId}/${setId}`)?.set;
+          if (set !== undefined) logged.push({ set, measuresStrength });
+        }
+    }
+  return exposuresOf(logged, sessions, athlete, newest);
 }
 
 /** The session a set was logged in. */

@@ -9,6 +9,7 @@ import { rearrange } from './kinds/rearrange';
 import { signs } from './kinds/signs';
 import { split } from './kinds/split';
 import { stall } from './kinds/stall';
+import { tired } from './kinds/tired';
 import type { Watch, WatchKind } from './watch';
 import type { WatchCall, WatchName } from './watch-call';
 
@@ -22,6 +23,7 @@ export const WATCHES = [
   nextWeek,
   noLog,
   readiness,
+  tired,
   blockEnds,
   split,
   effort,

@@ -54,6 +54,7 @@ export type WatchEvidence =
   | { readonly kind: 'block ends'; readonly endsIn: number }
   | { readonly kind: 'split'; readonly session: string; readonly missed: number; readonly of: number }
   | { readonly kind: 'readiness'; readonly days: number }
+  | { readonly kind: 'tired'; readonly times: number; readonly lifts: readonly string[] }
   | { readonly kind: 'effort'; readonly reps: number; readonly pairs: number };
 
 /** Something a coach may do about it. */

@@ -426,3 +426,34 @@ test('a lift of long sets that rises has not stalled: its rising sets are not cu
     }),
   ).toEqual([]);
 });
+
+describe('tired week after week', () => {
+  const heavy = block([
+    session('a', 0, [slot('squat', 'barbell-back-squat'), slot('row', 'seal-row')]),
+    session('b', 3, [slot('leg', 'leg-press')]),
+  ]);
+  const tired = (date: string) => checkIn(date, { slept: 'poorly', drive: 'low' });
+  const at = (...checkIns: NonNullable<Happened['checkIns']>) =>
+    called('tired', { block: heavy, today: '2026-11-23', weeks: ['all', 'all', 'all'], checkIns });
+
+  test('three check-ins with four points each, not two, not with a good one among them: off the spine', () => {
+    const [call] = at(tired('2026-11-08'), tired('2026-11-15'), tired('2026-11-22'));
+    expect(call?.evidence).toEqual({ kind: 'tired', times: 3, lifts: ['barbell-back-squat'] });
+    const [first] = call?.options ?? [];
+    expect(first?.does).toMatchObject({ kind: 'swap', from: 'barbell-back-squat' });
+    expect(take(heavy, first).sessions[0]?.slots[0]?.exercise.id).not.toBe('barbell-back-squat');
+    expect(at(tired('2026-11-15'), tired('2026-11-22'))).toEqual([]);
+    expect(at(tired('2026-11-08'), checkIn('2026-11-15'), tired('2026-11-22'))).toEqual([]);
+  });
+
+  test('nothing where no free weight loads the spine', () => {
+    expect(
+      called('tired', {
+        block: FOUR,
+        today: '2026-11-23',
+        weeks: ['all'],
+        checkIns: [tired('2026-11-08'), tired('2026-11-15'), tired('2026-11-22')],
+      }),
+    ).toEqual([]);
+  });
+});

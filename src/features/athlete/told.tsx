@@ -12,18 +12,20 @@ import {
   type LocalDate,
   latestCheckIn,
   MEASUREMENTS,
+  type Said,
   type SessionNote,
   SIGNS,
   signsOf,
   signsSum,
   type Training,
+  threadOf,
   unfold,
   type Workout,
 } from '@/core';
 import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { longDay } from '@/ui/words/dates';
-import { namesOf } from '@/ui/words/names';
+import { type ExerciseNames, namesOf } from '@/ui/words/names';
 import { achesText, measuredText, noteSentence, refusedText, SIGN_WEIGHTS } from '@/ui/words/told';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
@@ -55,6 +57,7 @@ export default function Told(props: ToldProps) {
       {last === undefined ? null : (
         <SaidWithWeek key={last.week} week={last.week} line={weekLines[last.week] ?? ''} say={say} />
       )}
+      <Thread running={running} catalogue={catalogue} lines={weekLines} />
       <NotTaken {...props} />
       <Signs running={running} catalogue={catalogue} today={today} />
       <Asked tools={props.tools} />
@@ -104,6 +107,59 @@ function SaidWithWeek({
       </form>
     </Section>
   );
+}
+
+/** How many of the thread are in sight until more are asked for. */
+const IN_SIGHT = 8;
+
+/** Everything coach and athlete have said to each other, with its day. */
+function Thread({
+  running,
+  catalogue,
+  lines,
+}: {
+  readonly running: Training;
+  readonly catalogue: Catalogue;
+  readonly lines: ToldProps['weekLines'];
+}) {
+  const [all, setAll] = useState(false);
+  const { issued, log, checkIns, athlete } = running;
+  const thread = useMemo(() => threadOf({ issued, log, checkIns, lines }), [issued, log, checkIns, lines]);
+  if (thread.length === 0) return null;
+  const names = namesOf(catalogue);
+  return (
+    <Section title="Said" aside="between you, the latest first">
+      <ul className={own.thread}>
+        {(all ? thread : thread.slice(0, IN_SIGHT)).map((said, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: what was said does not move
+          <li key={at} data-by={said.by}>
+            <span className={classes.soft}>
+              {longDay(said.date)}, {said.by === 'coach' ? 'you' : athlete.name}, {withWords(said, names)}
+            </span>{' '}
+            “{said.text}”
+          </li>
+        ))}
+      </ul>
+      {all || thread.length <= IN_SIGHT ? null : (
+        <Button variant="link" onClick={() => setAll(true)}>
+          Show all {thread.length}
+        </Button>
+      )}
+    </Section>
+  );
+}
+
+function withWords({ with: of }: Said, names: ExerciseNames): string {
+  switch (of.kind) {
+    case 'week':
+      return `with week ${of.week}`;
+    case 'check-in':
+      return 'with a check-in';
+    case 'session':
+      return `after ${of.name}, week ${of.week}`;
+    case 'set':
+      return `on ${names(of.exerciseId)}`;
+  }
 }
 
 /** What phones have that the server did not take: entered by hand where it matters, then settled. */

@@ -56,6 +56,8 @@ export interface Seen {
   readonly blockPlan: BlockPlan;
   readonly findings: readonly Finding[];
   readonly rows: readonly Row[];
+  /** Reps left beyond those reported, where the log of the block shows it steadily; null: honest, or not known. */
+  readonly bias: number | null;
   /** The week whose figures the rail shows. */
   readonly weekState: WeekState | undefined;
   /** What an edit would come to. */
@@ -299,7 +301,9 @@ function saySlotWeek(
     title: `${letterOf(row, seen)}${row.at} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
     value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : ` at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)}`} · ${status}`,
     because: why.because,
-    besides: `${why.besides}${held} ${sets.trim()} ${asked}${drift}`.replace(/\s+/g, ' ').trim(),
+    besides: `${biasText(slot, weekState, seen)} ${why.besides}${held} ${sets.trim()} ${asked}${drift}`
+      .replace(/\s+/g, ' ')
+      .trim(),
     keys:
       call === undefined
         ? []
@@ -308,6 +312,13 @@ function saySlotWeek(
             ['Del', 'keep last'],
           ],
   };
+}
+
+/** Where reported reserve is steadily off, a load that was found from it is too; nothing where there is none. */
+function biasText({ why }: SlotPlan, { status }: WeekState, { bias }: Seen): string {
+  const isFound = why.load.code === 'load/best-fit' && why.load.strength.source.kind === 'logged';
+  if (bias === null || status === 'done' || !isFound) return '';
+  return `Reserve is reported ${figure(Math.abs(bias), 1)} reps too ${bias > 0 ? 'low: this is likely light' : 'high: this is likely heavy'}.`;
 }
 
 function letterOf(row: Extract<Row, { kind: 'slot' }>, seen: Seen): string {

@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo } from 'react';
+import { conventionsOf, curveOf, exposuresIn, rirBias } from '@/core';
 import { say } from './focus';
 import type { BlockScreenUse } from './use-block-screen';
 import { WhyStrip } from './why-strip';
@@ -8,6 +9,14 @@ export default function Why({ screen }: { readonly screen: BlockScreenUse }) {
   const { shown, weekState } = screen;
   const focus = useDeferredValue(screen.table.focus);
   const { block, athlete, catalogue, blockPlan, findings, rows } = shown;
+  const bias = useMemo(() => {
+    const near = rirBias(
+      exposuresIn(blockPlan.weeks, athlete, catalogue.newest),
+      curveOf(athlete.effort),
+      conventionsOf({ own: athlete.conventions, block: block.conventions }),
+    );
+    return near?.steady === true ? near.mean : null;
+  }, [blockPlan, athlete, catalogue, block.conventions]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what an edit would come to follows from block and plan
   const said = useMemo(
     () =>
@@ -19,9 +28,10 @@ export default function Why({ screen }: { readonly screen: BlockScreenUse }) {
         findings,
         rows,
         weekState,
+        bias,
         lookAt: shown.lookAt,
       }),
-    [focus, block, athlete, catalogue, blockPlan, findings, rows, weekState],
+    [focus, block, athlete, catalogue, blockPlan, findings, rows, weekState, bias],
   );
   return <WhyStrip said={said} />;
 }

@@ -26,6 +26,7 @@ const KINDS: Readonly<Record<string, string>> = {
   'next week': 'weeks to hand out',
   'no log': 'nothing logged',
   readiness: 'begun poorly',
+  tired: 'tired week after week',
   'block ends': 'blocks that end',
   split: 'splits that do not fit',
   effort: 'effort',

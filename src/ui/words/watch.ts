@@ -83,6 +83,11 @@ function lineOf(
         says: `${plural(evidence.days, 'session')} in a row begun poorly`,
         evidence: 'sleep or how they felt before training',
       };
+    case 'tired':
+      return {
+        says: 'Tired week after week',
+        evidence: `many signs in ${plural(evidence.times, 'check-in')} running; toward supported lifts from ${listed(evidence.lifts.map(names))}`,
+      };
     case 'effort':
       return {
         says: `Leaves ${figure(Math.abs(evidence.reps), 1)} reps ${evidence.reps > 0 ? 'more' : 'fewer'} than reported`,

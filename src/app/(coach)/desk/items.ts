@@ -21,6 +21,7 @@ const URGENCY = [
   'next week',
   'no log',
   'readiness',
+  'tired',
   'block ends',
   'split',
   'effort',

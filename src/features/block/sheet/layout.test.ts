@@ -87,6 +87,7 @@ test('every cell of the table, every gauge and every setting has something to sa
   };
   const seen: Seen = {
     lookAt,
+    bias: null,
     block: two,
     athlete: someone,
     catalogue,
