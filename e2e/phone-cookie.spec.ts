@@ -95,6 +95,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'library/actions.ts save': [{}],
   'library/actions.ts uses': ['leg-press'],
   'library/actions.ts adopt': [[blockId], { id: 'leg-press', revision: 1 }],
+  'templates/actions.ts asks': [blockId, [{ exerciseId: 'pull-up', reps: 8 }]],
   'templates/actions.ts remove': [blockId],
   'templates/actions.ts rename': [blockId, 'Taken'],
 });

@@ -34,8 +34,11 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   ])
     await expect(needs.getByRole('heading', { level: 3, name: new RegExp(`^${kind} \\d`) })).toBeVisible();
 
-  // Tab leads from the order into the list; from there one key answers each, and the focus goes on by itself.
-  while ((await needs.locator('[data-need]:focus').count()) === 0) await page.keyboard.press('Tab');
+  // From the field in which athletes are found Esc leads into the list; there one key answers each, and the focus goes
+  // on by itself.
+  await page.keyboard.press('/');
+  await page.keyboard.press('Escape');
+  await expect(needs.locator('[data-need]:focus')).toHaveCount(1);
   let actions = 0;
   for (let now = waited; now > 0; ) {
     // What is told of effort or a split changes nothing by itself: it is left.

@@ -153,3 +153,19 @@ test('blocks: another beside the running one, copied, put away, thrown away and 
   await ready(page);
   await expect(page.getByRole('button', { name: `Name of the block: ${running}` })).toBeVisible();
 });
+
+test('a template of one’s own asks for clean reps before it, and who starts from it is told how they stand', async ({
+  coach: page,
+}) => {
+  await page.goto('/templates');
+  await page.getByRole('link', { name: 'Rings and bars' }).click();
+  await expect(page.getByText('Nothing is asked.')).toBeVisible();
+  await page.getByLabel('Lift asked for').selectOption({ label: 'pull-up' });
+  await page.getByLabel('Clean reps asked for').fill('8');
+  await page.getByLabel('Clean reps asked for').press('Enter');
+  await page.getByRole('button', { name: 'Ask for it' }).click();
+  await expect(page.getByText('8 clean reps of pull-up')).toBeVisible();
+  await page.getByRole('link', { name: /^Tobiasz/ }).click();
+  await page.waitForURL('**/blocks/new**');
+  await expect(page.getByText(/^Before it: 8 clean reps of pull-up \(/)).toBeVisible();
+});

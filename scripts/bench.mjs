@@ -32,12 +32,9 @@ try {
   server = await startServer({ databaseUrl: database.url, quiet: true });
   await benchPages(server.address);
   await benchWeights(server.address);
-  const { stdout } = await promisify(execFile)(
-    join(ROOT, 'node_modules', '.bin', 'tsx'),
-    [join(ROOT, 'bench', 'large-block.ts'), COACH.email],
-    { env: { ...process.env, DATABASE_URL: database.url } },
-  );
+  const { stdout } = await script('large-block', COACH.email);
   await benchEdits(server.address, stdout.trim());
+  await benchRoster(server.address);
 } finally {
   await server?.stop();
   await database.stop();
@@ -61,7 +58,7 @@ async function benchCore(name) {
   await run(process.execPath, [outfile]);
 }
 
-async function signedIn(address) {
+async function signedIn(address, email = COACH.email) {
   const { chromium } = await import('@playwright/test');
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
@@ -69,7 +66,7 @@ async function signedIn(address) {
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/sign-in`);
-  await page.getByLabel('Email').fill(COACH.email);
+  await page.getByLabel('Email').fill(email);
   await page.locator('input[name=password]').fill(COACH.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
@@ -116,7 +113,6 @@ async function benchEdits(address, blockId) {
       .filter(({ key }) => key === name)
       .map(({ ms }) => ms)
       .sort((a, b) => a - b);
-  const middle = (list) => list[list.length >> 1];
   const late = frames.filter((ms) => ms > 25).length;
   const [edits, moves] = [of('Enter'), of('ArrowDown')];
   say('\nkey to paint in the Sheet, 12 weeks x 48 slots, median of 30');
@@ -146,6 +142,82 @@ async function scrolled(page) {
     cancelAnimationFrame(window.noting);
     return window.drawn.slice(1).map((at, k) => at - window.drawn[k]);
   });
+}
+
+/** A bench script on the bench's database. */
+function script(name, ...args) {
+  return promisify(execFile)(
+    join(ROOT, 'node_modules', '.bin', 'tsx'),
+    [join(ROOT, 'bench', `${name}.ts`), ...args],
+    { env: { ...process.env, DATABASE_URL: database.url }, maxBuffer: 1e8 },
+  );
+}
+
+/**
+ * A weekly check-in of sixty athletes by keyboard alone: actions and seconds an athlete. Then the same coach with five
+ * hundred athletes and a million logged sets: server time beside a bare page.
+ */
+async function benchRoster(address) {
+  const email = 'roster@example.org';
+  await script('roster', email, '60');
+  const { browser, page } = await signedIn(address, email);
+  await page.locator('main[data-ready="true"]').waitFor();
+  const needs = page.getByRole('region', { name: 'Needs you' });
+  const left = async () => Number(await needs.locator('h2 span').textContent());
+  const waited = await left();
+  await page.getByRole('radio', { name: 'urgent first' }).focus();
+  while ((await needs.locator('[data-need]:focus').count()) === 0) await page.keyboard.press('Tab');
+  const began = performance.now();
+  let actions = 0;
+  for (let now = waited; now > 0 && actions < 720; actions++) {
+    const kind = await needs.locator('[data-need]:focus').getAttribute('data-kind');
+    await page.keyboard.press(kind === 'stall' || kind === 'split' ? 'k' : 'a');
+    const before = now;
+    for (let tries = 0; tries < 400 && now === before; tries++) {
+      await page.waitForTimeout(15);
+      now = await left();
+    }
+  }
+  const seconds = (performance.now() - began) / 1000;
+  say(
+    `\n${waited} matters of 60 athletes answered by keyboard: ${(actions / 60).toFixed(1)} actions an athlete (meant: at most 12), ${(seconds / 60).toFixed(1)} s an athlete`,
+  );
+  await script('many', email, '500', '5');
+  await page.goto(`${address}/desk`);
+  const block = await page
+    .getByRole('rowheader')
+    .getByRole('link', { name: /^Ada A/ })
+    .first()
+    .getAttribute('href');
+  const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+  await browser.close();
+  const pages = {
+    'bare page': '/status',
+    desk: '/desk',
+    sheet: block,
+    floor: block.replace('/blocks/', '/floor/'),
+  };
+  const times = await inTurns(address, pages, cookie);
+  const bare = middle(times['bare page']);
+  say('\n500 athletes, a million logged sets: server time, median, and as a ratio to the bare page');
+  for (const [name, list] of Object.entries(times))
+    say(`  ${name}: ${middle(list).toFixed(1)} ms, ${(middle(list) / bare).toFixed(2)} x`);
+}
+
+function middle(list) {
+  return list.sort((a, b) => a - b)[list.length >> 1];
+}
+
+/** Milliseconds of pages, each taken in turn. */
+async function inTurns(address, pages, cookie) {
+  const times = Object.fromEntries(Object.keys(pages).map((name) => [name, []]));
+  for (let round = 0; round < RUNS + WARM; round++)
+    for (const [name, path] of Object.entries(pages)) {
+      const before = performance.now();
+      await (await fetch(`${address}${path}`, { headers: { cookie } })).text();
+      if (round >= WARM) times[name].push(performance.now() - before);
+    }
+  return times;
 }
 
 /** Server time of the Sheet beside a bare page with one query by primary key, taken in turns. */
@@ -181,7 +253,6 @@ async function benchPages(address) {
       if (round >= WARM) times[name].push(ms);
     }
   }
-  const middle = (list) => list.sort((a, b) => a - b)[list.length >> 1];
   const bare = middle(times['bare page']);
   say(`\nserver time of a page, median of ${RUNS}, and as a ratio to the bare page`);
   for (const [name, list] of Object.entries(times))

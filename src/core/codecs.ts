@@ -3,6 +3,7 @@ export * from './athlete/athlete-codec';
 export * from './block/block-codec';
 export * from './block/edit-schema';
 export * from './block/templates/new-block-settings-schema';
+export * from './block/templates/prerequisites-codec';
 export * from './calls/answer-codec';
 export * from './conventions/conventions-codec';
 export * from './exercises/exercise-codec';

@@ -3,7 +3,7 @@ const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 /**
  * Steering a roster: weeks that are handed out anew with changes of their own, or closed; where each block stands on its
  * athlete's day; calls that a day makes beside those of the log, what was taken of them, and whether the athlete's rule
- * answered; blocks put into the archive or thrown away.
+ * answered; blocks put into the archive or thrown away; what a coach's own template asks before it.
  */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE issued_weeks
@@ -38,6 +38,8 @@ export const STATEMENTS: readonly string[] = [
   `ALTER TABLE workouts
     ADD INDEX IF NOT EXISTS workouts_hurt (coach_id, hurt_at),
     ADD INDEX IF NOT EXISTS workouts_last (block_id, last_set_at)`,
+  `ALTER TABLE templates
+    ADD COLUMN IF NOT EXISTS prerequisites TEXT NOT NULL DEFAULT '[]' CHECK (JSON_VALID(prerequisites))`,
   `ALTER TABLE calls ADD INDEX IF NOT EXISTS calls_answered (coach_id, answered_at)`,
   `ALTER TABLE blocks
     ADD COLUMN IF NOT EXISTS archived_at DATETIME(3) NULL,

@@ -176,6 +176,7 @@ function blockTables(
       coachId: id,
       name: DataTypes.STRING,
       document: json,
+      prerequisites: DataTypes.TEXT,
       createdAt: when,
     }),
     revisions: table('block_revisions', {

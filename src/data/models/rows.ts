@@ -91,6 +91,8 @@ export interface TemplateRow {
   coachId: string;
   name: string;
   document: string;
+  /** JSON: what it asks before it. */
+  prerequisites: string;
   createdAt: Date;
 }
 export interface RevisionRow {

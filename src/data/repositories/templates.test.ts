@@ -12,6 +12,7 @@ import {
   ownTemplates,
   removeTemplate,
   renameTemplate,
+  setPrerequisites,
 } from './templates';
 
 afterAll(closeDatabase);
@@ -54,4 +55,16 @@ test('blocks to copy: newest first with the names of block and athlete, or those
     { id: blockId, name: 'Test block', athleteId: athlete.id, athlete: athlete.name },
   ]);
   expect((await blocksToCopy(asker, athlete.id)).map(({ id }) => id)).toEqual([blockId]);
+});
+
+test('a template of one’s own asks for clean reps before it, by its coach’s word alone', async () => {
+  const { asker, blockId } = await someBlock();
+  await keepTemplate(asker, blockId, 'On the bar', NOW);
+  const [kept] = await ownTemplates(asker);
+  if (kept === undefined) throw new Error('nothing was kept');
+  expect(kept.prerequisites).toEqual([]);
+  const asks = [{ exerciseId: 'pull-up', reps: 8 }];
+  expect(await setPrerequisites(await someCoach(), kept.id, asks)).toBe(false);
+  expect(await setPrerequisites(asker, kept.id, asks)).toBe(true);
+  expect(await ownTemplates(asker)).toMatchObject([{ id: kept.id, prerequisites: asks }]);
 });

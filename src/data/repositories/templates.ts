@@ -1,15 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { literal } from 'sequelize';
-import { type Block, copyBlock } from '@/core';
-import { encodeBlock } from '@/core/codecs';
+import { type Block, copyBlock, type Prerequisite } from '@/core';
+import { decodePrerequisites, encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
+import { stored } from './stored';
 import { blockFrom } from './stored-block';
 
 /** A design of the coach's own. */
 export interface OwnTemplate {
   readonly id: string;
   readonly name: string;
+  /** Clean reps it asks before it. */
+  readonly prerequisites: readonly Prerequisite[];
 }
 
 /** A block of one of the coach's athletes, to copy from. */
@@ -24,13 +27,16 @@ export interface BlockToCopy {
 export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]> {
   const rows = await models().templates.findAll({
     where: own(asker),
-    attributes: ['id', 'name'],
+    attributes: ['id', 'name', 'prerequisites'],
     order: [
       ['name', 'ASC'],
       ['createdAt', 'ASC'],
     ],
   });
-  return rows.map((row) => ({ id: row.get().id, name: row.get().name }));
+  return rows.map((row) => {
+    const { id, name, prerequisites } = row.get();
+    return { id, name, prerequisites: stored('what a template asks', decodePrerequisites, prerequisites) };
+  });
 }
 
 /** Keeps the design of a block as a template under a name; whether there was such a block. */
@@ -44,6 +50,7 @@ export async function keepTemplate(asker: Asker, blockId: string, name: string, 
     coachId: asker.coachId,
     name,
     document: encodeBlock(copyBlock(block, { name, startDate }, randomUUID)),
+    prerequisites: '[]',
     createdAt: now,
   });
   return true;
@@ -54,6 +61,18 @@ export async function renameTemplate(asker: Asker, id: string, name: string): Pr
   const row = await models().templates.findOne({ where: own(asker, { id }) });
   if (row === null) return false;
   await row.update({ name });
+  return true;
+}
+
+/** Sets what one of the coach's own templates asks before it; whether there is such a template. */
+export async function setPrerequisites(
+  asker: Asker,
+  id: string,
+  prerequisites: readonly Prerequisite[],
+): Promise<boolean> {
+  const where = own(asker, { id });
+  if ((await models().templates.count({ where })) === 0) return false;
+  await models().templates.update({ prerequisites: JSON.stringify(prerequisites) }, { where });
   return true;
 }
 

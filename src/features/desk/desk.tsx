@@ -32,7 +32,7 @@ const KEYS: KeyList = [
   ['2, 3, …', 'take another answer'],
   ['K', 'leave it as it is'],
   ['Enter', 'open it'],
-  ['/', 'find an athlete'],
+  ['/', 'find an athlete; Esc leads from there to what needs you'],
 ];
 
 /** Left what needs the coach now, most urgent first; right the roster. */

@@ -128,6 +128,12 @@ export function Roster({
           placeholder="Find by name, phase, block"
           aria-label="Find athletes"
           value={filter}
+          autoFocus
+          onKeyDown={(event) => {
+            if (event.key !== 'Escape') return;
+            event.preventDefault();
+            window.document.querySelector<HTMLElement>('[data-need][tabindex="0"]')?.focus();
+          }}
           onChange={(event) => setFilter(event.target.value)}
         />
         <KeptFilters filter={filter} onFilter={setFilter} />

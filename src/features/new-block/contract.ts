@@ -1,4 +1,13 @@
-import type { Athlete, Block, Exercise, LocalDate, NewBlockSettings, Problem, Unanswered } from '@/core';
+import type {
+  Athlete,
+  Block,
+  Exercise,
+  LocalDate,
+  NewBlockSettings,
+  Prerequisite,
+  Problem,
+  Unanswered,
+} from '@/core';
 
 /** What the route hands to the New block screen. */
 export interface NewBlockData {
@@ -8,7 +17,11 @@ export interface NewBlockData {
   readonly earlier: readonly { readonly id: string; readonly name: string }[];
   /** Blocks of the coach's other athletes. */
   readonly others: readonly { readonly id: string; readonly name: string; readonly athlete: string }[];
-  readonly ownTemplates: readonly { readonly id: string; readonly name: string }[];
+  readonly ownTemplates: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly prerequisites: readonly Prerequisite[];
+  }[];
   /** First Monday a new block can begin on: this week's, or the one after the running block's end. */
   readonly startDate: LocalDate;
   /** What it starts from, where the coach came from a template. */

@@ -29,6 +29,8 @@ export function NewBlock({ data, actions }: NewBlockProps) {
   const unread = useUnread();
   const use = useNewBlock(data, actions, unread.count > 0);
   const { settings, set, source, wanted, catalogue, template, outlook, message, busy, start } = use;
+  const ownOne = source.kind === 'design' ? data.ownTemplates.find(({ id }) => id === source.id) : undefined;
+  const asked = template?.prerequisites ?? ownOne?.prerequisites ?? [];
   useWindowEvent('keydown', (event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key !== 'Enter') return;
     event.preventDefault();
@@ -64,7 +66,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
         </div>
         <Preview
           template={template}
-          prerequisites={template === undefined ? [] : prerequisitesFor(template, athlete)}
+          prerequisites={prerequisitesFor({ prerequisites: asked }, athlete)}
           outlook={outlook}
           goals={settings.goals}
           nothing={

@@ -31,19 +31,19 @@ export function Preview({ template, prerequisites, outlook, goals, nothing, name
         <Section title={template.name} aside={template.shape}>
           <p>{template.suits}</p>
           <p className={classes.soft}>{template.badly}</p>
-          {prerequisites.length === 0 ? null : (
-            <p>
-              Before it:{' '}
-              {listed(
-                prerequisites.map(
-                  ({ exerciseId, reps, best, met }) =>
-                    `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : best === null ? 'none on record' : `${best} on record`})`,
-                ),
-              )}
-              .
-            </p>
-          )}
         </Section>
+      )}
+      {prerequisites.length === 0 ? null : (
+        <p>
+          Before it:{' '}
+          {listed(
+            prerequisites.map(
+              ({ exerciseId, reps, best, met }) =>
+                `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : best === null ? 'none on record' : `${best} on record`})`,
+            ),
+          )}
+          .
+        </p>
       )}
       {outlook === null ? (
         <p className={classes.soft}>{nothing}</p>

@@ -1,4 +1,4 @@
-import type { Block, Exercise, Unanswered } from '@/core';
+import type { Block, Exercise, Prerequisite, Unanswered } from '@/core';
 
 /** What the route hands to the screen of templates. */
 export interface TemplatesData {
@@ -6,7 +6,11 @@ export interface TemplatesData {
   readonly shown: `template/${string}` | `design/${string}` | null;
   /** The design of it, where it is the coach's own. */
   readonly design: Block | null;
-  readonly own: readonly { readonly id: string; readonly name: string }[];
+  readonly own: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly prerequisites: readonly Prerequisite[];
+  }[];
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
   readonly ownExercises: readonly Exercise[];
 }
@@ -16,5 +20,10 @@ export interface TemplatesActions {
     id: string,
     name: string,
   ) => Promise<{ readonly status: 'renamed' } | { readonly status: 'gone' } | Unanswered>;
+  /** Sets what a template asks before it. */
+  readonly asks: (
+    id: string,
+    prerequisites: readonly Prerequisite[],
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
   readonly remove: (id: string) => Promise<{ readonly status: 'removed' } | Unanswered>;
 }

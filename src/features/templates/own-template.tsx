@@ -2,26 +2,29 @@ import { Button, Group, TextInput } from '@mantine/core';
 import { schemaResolver, useForm } from '@mantine/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { type Block, sessionsInOrder, setCount } from '@/core';
-import { Section } from '@/ui/form';
+import { type Block, type Catalogue, type Prerequisite, sessionsInOrder, setCount } from '@/core';
+import { Choose, Section } from '@/ui/form';
+import { readNumber } from '@/ui/read';
 import { templateNameForm } from '@/ui/template-name';
+import { Typed } from '@/ui/typed';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
-import { dayName, type ExerciseNames } from '@/ui/words/names';
+import { dayName, namesOf } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
-import type { TemplatesActions } from './contract';
+import type { TemplatesActions, TemplatesData } from './contract';
 import classes from './templates.module.css';
 
 interface OwnTemplateProps {
-  readonly id: string;
-  readonly name: string;
+  readonly own: TemplatesData['own'][number];
   readonly design: Block;
-  readonly names: ExerciseNames;
+  readonly catalogue: Catalogue;
   readonly actions: TemplatesActions;
 }
 
 /** A template of the coach's own: its week, its name, the way out. */
-export function OwnTemplate({ id, name, design, names, actions }: OwnTemplateProps) {
+export function OwnTemplate({ own, design, catalogue, actions }: OwnTemplateProps) {
+  const { id, name } = own;
+  const names = namesOf(catalogue);
   return (
     <div>
       <Section
@@ -43,9 +46,72 @@ export function OwnTemplate({ id, name, design, names, actions }: OwnTemplatePro
           </div>
         ))}
       </Section>
+      <Asks own={own} catalogue={catalogue} asks={actions.asks} />
       <Rename id={id} name={name} rename={actions.rename} />
       <Remove id={id} name={name} remove={actions.remove} />
     </div>
+  );
+}
+
+interface AsksProps extends Pick<OwnTemplateProps, 'own' | 'catalogue'> {
+  readonly asks: TemplatesActions['asks'];
+}
+
+/** What it asks before it: so many clean reps of a lift, told to whoever starts a block from it. */
+function Asks({ own, catalogue, asks }: AsksProps) {
+  const router = useRouter();
+  const { ask, isBusy } = useAction(asks);
+  const names = namesOf(catalogue);
+  const counted = catalogue.list.filter(({ measure }) => measure === 'reps');
+  const [exerciseId, setExercise] = useState(counted[0]?.id ?? '');
+  const [reps, setReps] = useState(5);
+  const [problem, setProblem] = useState<string | null>(null);
+  const keep = async (prerequisites: readonly Prerequisite[]) => {
+    const said = await ask(own.id, prerequisites);
+    setProblem(said.status === 'kept' ? null : outcomeSentence(said));
+    router.refresh();
+  };
+  const others = own.prerequisites.filter((one) => one.exerciseId !== exerciseId);
+  return (
+    <Section title="Before it" aside="clean reps, told when a block starts from it">
+      {own.prerequisites.length === 0 ? <p className={classes.soft}>Nothing is asked.</p> : null}
+      {own.prerequisites.map((one) => (
+        <p key={one.exerciseId}>
+          {plural(one.reps, 'clean rep')} of {names(one.exerciseId)}{' '}
+          <Button
+            variant="link"
+            aria-disabled={isBusy}
+            aria-label={`No longer ask for ${names(one.exerciseId)}`}
+            onClick={() => void keep(own.prerequisites.filter((other) => other !== one))}
+          >
+            Take out
+          </Button>
+        </p>
+      ))}
+      <Group gap="md">
+        <Choose
+          label="Lift asked for"
+          value={exerciseId}
+          options={counted.map(({ id }) => id)}
+          names={names}
+          onValue={setExercise}
+        />
+        <Typed
+          label="Clean reps asked for"
+          text={String(reps)}
+          read={(text) => readNumber(text, { field: 'reps', low: 1, high: 50, whole: true })}
+          onValue={setReps}
+        />
+        <Button
+          variant="link"
+          aria-disabled={isBusy}
+          onClick={() => void keep([...others, { exerciseId, reps }])}
+        >
+          Ask for it
+        </Button>
+      </Group>
+      {problem === null ? null : <p role="alert">{problem}</p>}
+    </Section>
   );
 }
 

@@ -21,7 +21,8 @@ interface TemplatesProps {
 export function Templates({ data, actions }: TemplatesProps) {
   const { shown, design, own, athletes } = data;
   const ready = useReady();
-  const names = namesOf(catalogueWith(data.ownExercises));
+  const catalogue = catalogueWith(data.ownExercises);
+  const names = namesOf(catalogue);
   const template = TEMPLATES.find(({ id }) => shown === `template/${id}`);
   const ownOne = own.find(({ id }) => shown === `design/${id}`);
   const link = (to: string, name: string, aside: string) => (
@@ -53,7 +54,7 @@ export function Templates({ data, actions }: TemplatesProps) {
         {template !== undefined ? (
           <ShippedTemplate template={template} names={names} />
         ) : ownOne !== undefined && design !== null ? (
-          <OwnTemplate id={ownOne.id} name={ownOne.name} design={design} names={names} actions={actions} />
+          <OwnTemplate own={ownOne} design={design} catalogue={catalogue} actions={actions} />
         ) : (
           <Section title="Not there">
             <p>This template was removed, or the link is not whole. The list shows those there are.</p>

@@ -1,7 +1,9 @@
 'use server';
 
 import * as z from 'zod';
-import { removeTemplate, renameTemplate } from '@/data';
+import type { Prerequisite } from '@/core';
+import { prerequisitesSchema } from '@/core/codecs';
+import { removeTemplate, renameTemplate, setPrerequisites } from '@/data';
 import type { TemplatesActions } from '@/features/templates/contract';
 import { templateName } from '@/ui/template-name';
 import { asCoach } from '../../asker';
@@ -15,6 +17,19 @@ export async function rename(templateId: string, name: string): ReturnType<Templ
   if (!parsed.success || !named.success) return { status: 'malformed' };
   return asCoach(async (asker) => ({
     status: (await renameTemplate(asker, parsed.data, named.data)) ? ('renamed' as const) : ('gone' as const),
+  }));
+}
+
+/** Sets what one of the coach's own templates asks before it. */
+export async function asks(
+  templateId: string,
+  prerequisites: readonly Prerequisite[],
+): ReturnType<TemplatesActions['asks']> {
+  const parsed = id.safeParse(templateId);
+  const list = prerequisitesSchema.safeParse(prerequisites);
+  if (!parsed.success || !list.success) return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await setPrerequisites(asker, parsed.data, list.data)) ? ('kept' as const) : ('gone' as const),
   }));
 }
 

@@ -3,7 +3,7 @@ import { athleteNames, findDesign, ownExercises, ownTemplates } from '@/data';
 import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
 import { requireAsker } from '../../asker';
-import { remove, rename } from './actions';
+import { asks, remove, rename } from './actions';
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly show?: string | string[] }>;
@@ -28,7 +28,7 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
     <Templates
       key={shown}
       data={{ shown, design: design ?? null, own, athletes, ownExercises: exercises }}
-      actions={{ rename, remove }}
+      actions={{ rename, asks, remove }}
     />
   );
 }
