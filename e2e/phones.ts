@@ -1,5 +1,5 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
-import { expect, openBlock } from './coach';
+import { answers, expect, openBlock } from './coach';
 
 /** A phone signed in as Maren by a personal link, with week 3 handed out: another browser, nothing of the coach's in it. */
 export async function marensPhone(page: Page, browser: Browser): Promise<BrowserContext> {
@@ -8,6 +8,7 @@ export async function marensPhone(page: Page, browser: Browser): Promise<Browser
   await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
   await page.goto('/desk');
   await page.goto(await hrefOf(page, 'Profile of Maren'));
+  await answers(page);
   const phones = page.getByRole('region', { name: 'Phones' });
   await phones.getByRole('button', { name: 'Make a personal link' }).click();
   const link = await phones.getByLabel(/^Personal link for/).inputValue();

@@ -132,6 +132,7 @@ test('blocks: another beside the running one, copied, put away, thrown away and 
   await openProfile(page, 'Maren');
   await press(page, 'Alt+8');
   const blocks = page.getByRole('region', { name: 'Blocks' });
+  await expect(blocks.getByRole('link').first()).toBeVisible();
   const [running] = await blocks.getByRole('link').allTextContents();
   await page.getByRole('button', { name: `Copy ${running}` }).click();
   await page.getByLabel('Name of the copy').fill('Winter');

@@ -168,14 +168,18 @@ async function benchRoster(address) {
   await page.getByRole('radio', { name: 'urgent first' }).focus();
   while ((await needs.locator('[data-need]:focus').count()) === 0) await page.keyboard.press('Tab');
   const began = performance.now();
+  const focused = () =>
+    page.evaluate(() => {
+      const { need, kind } = document.activeElement?.dataset ?? {};
+      return { need, kind };
+    });
   let actions = 0;
-  for (let now = waited; now > 0 && actions < 720; actions++) {
-    const kind = await needs.locator('[data-need]:focus').getAttribute('data-kind');
-    await page.keyboard.press(kind === 'stall' || kind === 'split' ? 'k' : 'a');
-    const before = now;
-    for (let tries = 0; tries < 400 && now === before; tries++) {
+  for (let now = await focused(); (await left()) > 0 && actions < 720; actions++) {
+    await page.keyboard.press(now.kind === 'stall' || now.kind === 'split' ? 'k' : 'a');
+    const before = now.need;
+    for (let tries = 0; tries < 400 && now.need === before && (await left()) > 0; tries++) {
       await page.waitForTimeout(15);
-      now = await left();
+      now = await focused();
     }
   }
   const seconds = (performance.now() - began) / 1000;
