@@ -29,7 +29,11 @@ export async function hrefOf(page: Page, name: string | RegExp): Promise<string>
 
 /** Opens a session of the week on the floor and begins it. */
 export async function begin(page: Page, session: RegExp): Promise<void> {
-  await page.getByRole('link', { name: session }).first().click();
+  // Once the page is alive, a tap leads to it.
+  await expect(async () => {
+    await page.getByRole('link', { name: session }).first().click({ timeout: 5000 });
+    await page.waitForURL(/\/floor\/[^/]+\/[^/]+$/, { timeout: 5000 });
+  }).toPass({ timeout: 60_000 });
   await start(page);
 }
 

@@ -24,7 +24,6 @@ export * from './repositories/phones';
 export * from './repositories/refused-items';
 export * from './repositories/revisions';
 export * from './repositories/roster';
-export { dayRound } from './repositories/rounds';
 export * from './repositories/steering';
 export { Unreadable } from './repositories/stored';
 export * from './repositories/strength';

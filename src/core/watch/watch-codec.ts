@@ -39,9 +39,3 @@ export function decodeBlockStanding(unchecked: unknown): Result<BlockStanding> {
   const parsed = standingSchema.safeParse(unchecked);
   return parsed.success ? ok(unchecked as BlockStanding) : malformed(parsed.error);
 }
-
-/** How a call of a day is answered: which of its options is taken; null: none, it is left as it is. */
-export const sentOptionSchema = z.strictObject({
-  id: z.string().min(1).max(191),
-  option: z.string().min(1).max(300).nullable(),
-});

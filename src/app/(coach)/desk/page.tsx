@@ -4,7 +4,7 @@ import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { requireAsker } from '../../asker';
 import { addFirst } from '../athletes/new/actions';
-import * as actions from './actions';
+import { answer, applyRoutine, issueAll, recall, routineOf, seenPain, take, takeBack } from './actions';
 import { deskItems, givenLines, readyLines } from './items';
 import { deskLines } from './lines';
 
@@ -30,7 +30,7 @@ export default async function DeskPage() {
       given={givenLines(given, { lines: all, catalogue })}
       today={now.toISOString().slice(0, 10)}
       firstAthlete={all.length === 0 ? <NewAthlete add={addFirst} first /> : null}
-      actions={{ ...actions }}
+      actions={{ take, answer, seenPain, applyRoutine, routineOf, takeBack, issueAll, recall }}
     />
   );
 }
