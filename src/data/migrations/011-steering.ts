@@ -26,6 +26,8 @@ export const STATEMENTS: readonly string[] = [
     day DATE NOT NULL,
     facts TEXT NOT NULL CHECK (JSON_VALID(facts)),
     at DATETIME(3) NOT NULL,
+    issued_at DATETIME(3) NULL,
+    last_log_at DATETIME(3) NULL,
     claimed_at DATETIME(3) NULL,
     KEY standings_by_athlete (coach_id, athlete_id),
     KEY standings_by_day (day),
@@ -36,8 +38,7 @@ export const STATEMENTS: readonly string[] = [
     ADD COLUMN IF NOT EXISTS edit_id ${ID} NULL,
     ADD COLUMN IF NOT EXISTS by_rule BOOLEAN NOT NULL DEFAULT FALSE`,
   `ALTER TABLE workouts
-    ADD INDEX IF NOT EXISTS workouts_hurt (coach_id, hurt_at),
-    ADD INDEX IF NOT EXISTS workouts_last (block_id, last_set_at)`,
+    ADD INDEX IF NOT EXISTS workouts_hurt (coach_id, hurt_at)`,
   `ALTER TABLE templates
     ADD COLUMN IF NOT EXISTS prerequisites TEXT NOT NULL DEFAULT '[]' CHECK (JSON_VALID(prerequisites))`,
   `ALTER TABLE calls ADD INDEX IF NOT EXISTS calls_answered (coach_id, answered_at)`,

@@ -220,6 +220,8 @@ function blockTables(
       day: DataTypes.DATEONLY,
       facts: DataTypes.TEXT,
       at: when,
+      issuedAt: when,
+      lastLogAt: when,
       claimedAt: when,
     }),
     calls: table('calls', {

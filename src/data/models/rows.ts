@@ -142,6 +142,9 @@ export interface StandingRow {
   day: string;
   facts: string;
   at: Date;
+  /** When a week of it was last handed out, and when a set was last logged. */
+  issuedAt: Date | null;
+  lastLogAt: Date | null;
   claimedAt: Date | null;
 }
 export interface WorkoutRow {

@@ -60,11 +60,19 @@ export async function refreshCalls(
         day: watch.today,
         facts: JSON.stringify(standing),
         at: now,
+        issuedAt: latestOf(training.issued.map(({ issuedAt }) => issuedAt)),
+        lastLogAt: latestOf(training.log.sets.map(({ at }) => at)),
         claimedAt: null,
       },
       { transaction },
     );
   }, 'what is committed');
+}
+
+/** The latest of instants as ISO texts; null of none. */
+function latestOf(instants: readonly string[]): Date | null {
+  const latest = [...instants].sort().at(-1);
+  return latest === undefined ? null : new Date(latest);
 }
 
 /** A day that is long past: whatever stands by it is brought up to date at the next round. */

@@ -11,7 +11,7 @@ export const CURRENT_BLOCK = `(
   SELECT b.id FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
   WHERE b.coach_id = a.coach_id AND b.athlete_id = a.id AND b.archived_at IS NULL AND b.deleted_at IS NULL
   ORDER BY CASE COALESCE(s.state, 'planned') WHEN 'running' THEN 0 WHEN 'planned' THEN 1 ELSE 2 END,
-    (SELECT MAX(i.issued_at) FROM issued_weeks i WHERE i.block_id = b.id AND i.standing = 1) DESC, b.created_at DESC
+    s.issued_at DESC, b.created_at DESC
   LIMIT 1)`;
 
 /** Blocks of an athlete that are not put away and not done. */

@@ -181,6 +181,11 @@ export async function keepWork(
     const where = own(asker, { id: home.row.id });
     if (sent.length > 0 || notes.length > 0)
       await workouts.update({ lastSetAt: now, ...toldColumns(home.row, told, now) }, { where, transaction });
+    if (sent.length > 0)
+      await models().standings.update(
+        { lastLogAt: now },
+        { where: own(asker, { blockId: home.blockId }), transaction },
+      );
     if (finish)
       await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
     // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else.

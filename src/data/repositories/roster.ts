@@ -66,9 +66,8 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       { type: QueryTypes.SELECT, replacements },
     ),
     database().query<BlockRow>(
-      `SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts,
-         (SELECT MAX(w.last_set_at) FROM workouts w WHERE w.block_id = b.id) AS lastLog,
-         (SELECT MAX(i.issued_at) FROM issued_weeks i WHERE i.block_id = b.id AND i.standing = 1) AS issuedAt
+      `SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts, s.last_log_at AS lastLog,
+         s.issued_at AS issuedAt
        FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
        WHERE b.coach_id = :coachId AND b.archived_at IS NULL AND b.deleted_at IS NULL
        ORDER BY b.created_at DESC`,

@@ -25,8 +25,12 @@ export async function dayRound(now: Date, pause: () => Promise<void> = async () 
   let count = 0;
   for (const block of await dueBlocks(now)) {
     if (!(await claim(block, now))) continue;
-    await refreshCalls({ coachId: block.coachId }, block.id, now);
-    count++;
+    // A block that cannot be brought up to date keeps none of the others: it is tried again when its claim is old.
+    const done = await refreshCalls({ coachId: block.coachId }, block.id, now).then(
+      () => true,
+      () => false,
+    );
+    if (done) count++;
     await pause();
   }
   return count;
