@@ -190,6 +190,7 @@ export class FakeServer {
         workouts: this.log.workouts.length,
         sets: this.log.sets.length,
         soreness: this.log.soreness.length,
+        answers: this.answers.length,
       },
     };
   }

@@ -38,7 +38,7 @@ const nothing: TrainingChanges = {
   soreness: [],
   answers: [],
   checkIns: [],
-  totals: { workouts: 1, sets: 3, soreness: 1 },
+  totals: { workouts: 1, sets: 3, soreness: 1, answers: 0 },
 };
 const set = (id: string, at: string, changes: Partial<LoggedSet> = {}): LoggedSet => ({
   ...(done.log.sets[0] as LoggedSet),
@@ -101,7 +101,7 @@ test('a week that was taken back goes with its workouts and sets', () => {
   const after = withChanges(training, {
     ...nothing,
     recalled: ['i1'],
-    totals: { workouts: 0, sets: 0, soreness: 0 },
+    totals: { workouts: 0, sets: 0, soreness: 0, answers: 0 },
   });
   expect(after?.issued).toEqual([]);
   expect(after?.log.workouts).toEqual([]);
@@ -134,8 +134,17 @@ test('the latest report on a muscle of a workout counts, the others stay', () =>
 test('an answer given again stands once, behind the others', () => {
   const answer = (id: string, answeredAt: string) => ({ id, answeredAt }) as unknown as Answer;
   const before = { ...training, answers: [answer('x', '1'), answer('y', '1')] };
-  const after = withChanges(before, { ...nothing, answers: [answer('x', '2')] });
+  const after = withChanges(before, {
+    ...nothing,
+    answers: [answer('x', '2')],
+    totals: { ...nothing.totals, answers: 2 },
+  });
   expect(after?.answers).toEqual([answer('y', '1'), answer('x', '2')]);
+});
+
+test('an answer that was taken back elsewhere asks for the whole', () => {
+  const before = { ...training, answers: [{ id: 'x' } as unknown as Answer] };
+  expect(withChanges(before, nothing)).toBeUndefined();
 });
 
 test('a changed athlete and new exercises take the place of the old ones', () => {

@@ -22,6 +22,7 @@ export interface Totals {
   readonly workouts: number;
   readonly sets: number;
   readonly soreness: number;
+  readonly answers: number;
 }
 
 /** What has changed in a training since it was read. */
@@ -83,8 +84,11 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
     ids.has(workoutId),
   );
   const soreness = reportsWith(training.log.soreness, changes.soreness);
+  const answers = answersWith(training.answers, changes.answers);
   const { totals } = changes;
-  if (workouts.length !== totals.workouts || sets.length !== totals.sets) return undefined;
+  // An answer that was taken back is among none of the changes: the count tells.
+  if (workouts.length !== totals.workouts || sets.length !== totals.sets || answers.length !== totals.answers)
+    return undefined;
   return {
     ...training,
     readAt: changes.readAt,
@@ -96,14 +100,7 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
       changes.workouts.length + changes.sets.length + changes.soreness.length === 0 && gone.length === 0
         ? training.log
         : { workouts, sets: [...sets].sort((a, b) => a.at.localeCompare(b.at)), soreness },
-    answers:
-      changes.answers.length === 0
-        ? training.answers
-        : merged(
-            training.answers.filter(({ id }) => !changes.answers.some((answer) => answer.id === id)),
-            changes.answers,
-            ({ id }) => id,
-          ),
+    answers,
     checkIns:
       changes.checkIns.length === 0
         ? training.checkIns
@@ -116,6 +113,16 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
 /** A list with newer items in the place of those of the same key, and the others behind. */
 function merged<T>(list: readonly T[], newer: readonly T[], keyOf: (item: T) => string): T[] {
   return [...new Map([...list, ...newer].map((item) => [keyOf(item), item])).values()];
+}
+
+/** One that is given again stands behind the others. */
+function answersWith(known: readonly Answer[], newer: readonly Answer[]): readonly Answer[] {
+  if (newer.length === 0) return known;
+  return merged(
+    known.filter(({ id }) => !newer.some((answer) => answer.id === id)),
+    newer,
+    ({ id }) => id,
+  );
 }
 
 /** The latest report on a muscle of a workout counts. */

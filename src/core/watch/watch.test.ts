@@ -147,6 +147,14 @@ describe('the next week', () => {
     });
   });
 
+  test('left for later, it is asked again when the week is over and every other day from then on', () => {
+    const id = (today: string) => called('next week', running(today))[0]?.id;
+    expect(id('2026-11-07')).toBeDefined();
+    expect(id('2026-11-09')).not.toBe(id('2026-11-07'));
+    expect(id('2026-11-10')).not.toBe(id('2026-11-08'));
+    expect(id('2026-11-12')).not.toBe(id('2026-11-10'));
+  });
+
   test('as soon as the week is done; the first one on the day before it begins', () => {
     expect(called('next week', { block: FOUR, today: '2026-11-06', weeks: ['all'] })).toHaveLength(1);
     expect(called('next week', { block: FOUR, today: '2026-10-31' })).toEqual([]);
@@ -166,6 +174,9 @@ describe('no log', () => {
       days: 5,
       last: '2026-11-02',
     });
+    const id = (today: string) => called('no log', quiet(today))[0]?.id;
+    expect(id('2026-11-08')).toBe(id('2026-11-07'));
+    expect(id('2026-11-12')).not.toBe(id('2026-11-07'));
   });
 
   test('a long gap in which nothing was due is none', () => {

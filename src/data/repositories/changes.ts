@@ -123,6 +123,10 @@ async function changesIn(
       workouts: begun.length,
       sets: await sets.count({ where: within, transaction }),
       soreness: await soreness.count({ where: within, transaction }),
+      answers: await calls.count({
+        where: own(asker, { blockId, source: 'log', status: { [Op.ne]: 'pending' } }),
+        transaction,
+      }),
     },
   };
 }

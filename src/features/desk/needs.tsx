@@ -34,7 +34,7 @@ const KINDS: Readonly<Record<string, string>> = {
 };
 
 /** So many are in sight until more are asked for: the first are the most urgent. */
-const IN_SIGHT = 200;
+const IN_SIGHT = 60;
 
 interface NeedsProps {
   readonly items: readonly DeskItem[];

@@ -26,6 +26,9 @@ const ORDERS = [
 ] as const;
 type Order = (typeof ORDERS)[number];
 
+/** So many are drawn until more are asked for; whoever is found by typing is among them. */
+const IN_SIGHT = 100;
+
 const GROUPS = ['no groups', 'phase', 'level', 'state'] as const;
 type Grouping = (typeof GROUPS)[number];
 
@@ -81,6 +84,7 @@ export function Roster({
   const [archive, setArchive] = useState(false);
   const [order, setOrder] = useState<Order>('waits');
   const [grouping, setGrouping] = useState<Grouping>('no groups');
+  const [isWhole, setWhole] = useState(false);
   const body = useRef<HTMLTableElement>(null);
   const field = useRef<HTMLInputElement>(null);
   useWindowEvent('keydown', (event) => {
@@ -95,7 +99,7 @@ export function Roster({
     const text = `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
-  const groups = groupsOf(shown, grouping);
+  const groups = groupsOf(isWhole ? shown : shown.slice(0, IN_SIGHT), grouping);
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
@@ -192,6 +196,11 @@ export function Roster({
           </Table.Tbody>
         ))}
       </Table>
+      {!isWhole && shown.length > IN_SIGHT ? (
+        <Button variant="link" onClick={() => setWhole(true)}>
+          Show all {shown.length} athletes
+        </Button>
+      ) : null}
       {shown.length === 0 ? <p>{filter === '' ? 'Nobody here.' : `Nobody matches “${filter}”.`}</p> : null}
     </section>
   );
@@ -248,11 +257,12 @@ function effortText(bias: number | null): string {
   return `${figure(Math.abs(bias), 1)} ${bias > 0 ? 'easy' : 'hard'}`;
 }
 
+/** Plain cells: there are thousands of them, and each is drawn on the server first. */
 function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
   const { athleteId, blockId, name, waits } = line;
   return (
-    <Table.Tr>
-      <Table.Th scope="row" className={classes.name} title={line.block}>
+    <tr>
+      <th scope="row" className={classes.name} title={line.block}>
         <Link
           href={blockId === null ? `/blocks/new?athlete=${athleteId}` : `/blocks/${blockId}`}
           prefetch={false}
@@ -260,12 +270,12 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         >
           {name}
         </Link>
-      </Table.Th>
-      <Table.Td className={classes.number} data-name="waits">
+      </th>
+      <td className={classes.number} data-name="waits">
         {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}
-      </Table.Td>
-      <Table.Td>{line.phase}</Table.Td>
-      <Table.Td className={classes.week}>
+      </td>
+      <td>{line.phase}</td>
+      <td className={classes.week}>
         {blockId === null ? (
           <Link className={classes.start} href={`/blocks/new?athlete=${athleteId}`} prefetch={false}>
             Start a block
@@ -276,11 +286,11 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
             {line.others > 0 ? <span className={classes.soft}> +{line.others}</span> : null}
           </>
         )}
-      </Table.Td>
-      <Table.Td className={classes.number} data-name="sessions">
+      </td>
+      <td className={classes.number} data-name="sessions">
         {done(line.sessions)}
-      </Table.Td>
-      <Table.Td
+      </td>
+      <td
         className={classes.number}
         data-name="sets"
         title={
@@ -290,14 +300,14 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         }
       >
         {done(line.sets)}
-      </Table.Td>
-      <Table.Td className={classes.number} data-name="signs">
+      </td>
+      <td className={classes.number} data-name="signs">
         {line.signs === null ? '' : <span className={line.isWorn ? classes.waiting : ''}>{line.signs}</span>}
-      </Table.Td>
-      <Table.Td data-name="effort">{effortText(line.bias)}</Table.Td>
-      <Table.Td data-name="last log">{line.lastLog === null ? '' : day(line.lastLog, today)}</Table.Td>
-      <Table.Td data-name="next due">{line.due === null ? '' : day(line.due, today)}</Table.Td>
-      <Table.Td className={classes.links}>
+      </td>
+      <td data-name="effort">{effortText(line.bias)}</td>
+      <td data-name="last log">{line.lastLog === null ? '' : day(line.lastLog, today)}</td>
+      <td data-name="next due">{line.due === null ? '' : day(line.due, today)}</td>
+      <td className={classes.links}>
         <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={`Profile of ${name}`}>
           Profile
         </Link>
@@ -306,7 +316,7 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
             Floor
           </Link>
         )}
-      </Table.Td>
-    </Table.Tr>
+      </td>
+    </tr>
   );
 }

@@ -139,7 +139,10 @@ function dayItem(
         ? { ...option, href: `/blocks/new?athlete=${line.athleteId}` }
         : option,
     ),
-    leave: 'Things stay as they are; it is said again when its facts change.',
+    // What can only be noted is left by that.
+    leave: options.every(({ id }) => id === 'noted')
+      ? null
+      : 'Things stay as they are; it is said again when its facts change.',
   };
 }
 

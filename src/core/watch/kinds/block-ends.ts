@@ -16,7 +16,7 @@ export const blockEnds: WatchKind = {
     return [
       {
         kind: 'block ends',
-        id: callId(subject, [last.plan.week]),
+        id: callId(subject, [last.plan.week, endsIn < 0]),
         subject,
         week: last.plan.week,
         evidence: { kind: 'block ends', endsIn },

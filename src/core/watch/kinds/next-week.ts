@@ -21,7 +21,8 @@ export const nextWeek: WatchKind = {
     return [
       {
         kind: 'next week',
-        id: callId(subject, [next]),
+        // Left for later it is asked again once the week is over, and every other day from then on.
+        id: callId(subject, [next, Math.max(-1, Math.floor(-endsIn / 2))]),
         subject,
         week: next,
         evidence: { kind: 'next week', deload: plan.kind === 'deload', endsIn, first: last === undefined },

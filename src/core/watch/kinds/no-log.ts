@@ -24,7 +24,8 @@ export const noLog: WatchKind = {
     return [
       {
         kind: 'no log',
-        id: callId(subject, [last]),
+        // Noted it is said again when as many days more have passed.
+        id: callId(subject, [last, Math.floor(days / watch.conventions.quietDays)]),
         subject,
         week: plan.week,
         evidence: { kind: 'no log', days, last },
