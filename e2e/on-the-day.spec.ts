@@ -1,4 +1,4 @@
-import { cell, expect, openBlock, ready, test } from './coach';
+import { answers, cell, expect, openBlock, ready, test } from './coach';
 import { begin, hrefOf, marensPhone, start } from './phones';
 
 /** Taps what is left of the set that is shown, as it was asked. */
@@ -113,6 +113,23 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await page.goto('/desk');
     await expect(page.getByText('Pain was told')).toHaveCount(0);
   });
+
+  await test.step('what the pain asks of the plan is a call of its own: eased, the weeks to come ask long, light sets', async () => {
+    await answers(page);
+    const knee = page
+      .getByRole('region', { name: 'Needs you' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Knee pain' });
+    await expect(knee).toContainText('told in 1 session, in seated leg curl');
+    await knee.focus();
+    await page.keyboard.press('a');
+    await expect(knee).toHaveCount(0);
+    await openBlock(page, 'Maren');
+    await expect(cell(page, 'seated leg curl', 'range')).toContainText('15–');
+    await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/1[5-9]|2\d/);
+    // The week that is handed out stays as it was.
+    await expect(cell(page, 'seated leg curl', 'w3')).not.toContainText(/\b2\d /);
+  });
   await context.close();
 });
 
@@ -163,6 +180,22 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await openBlock(page, 'Maren');
   await page.keyboard.press('Alt+3');
   await expect(page.getByRole('group', { name: 'poor sleep' }).getByLabel('clear')).toBeChecked();
+
+  // What the signs propose is on the desk: taken, the next week is a deload and the rest moves behind it.
+  await page.goto('/desk');
+  await answers(page);
+  const signs = page
+    .getByRole('region', { name: 'Needs you' })
+    .getByRole('listitem')
+    .filter({ hasText: /^Maren TveitdalThe signs (propose|urge) a deload/ });
+  await signs.focus();
+  await expect(page.getByRole('region', { name: 'What each answer changes' })).toContainText(
+    'What is planned for week 4 moves to week 5; the block ends a week later.',
+  );
+  await page.keyboard.press('a');
+  await expect(signs).toHaveCount(0);
+  await openBlock(page, 'Maren');
+  await expect(page.locator('[role="columnheader"][data-column="w4"]')).toContainText(/deload/i);
   await context.close();
 });
 
