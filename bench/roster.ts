@@ -63,8 +63,7 @@ const slot = (id: string, exerciseId: string) => {
 };
 
 /** Four days of upper and lower body, under ids of its own. */
-function fourDays(startDate: string): Block {
-  const mark = randomUUID().slice(0, 8);
+function fourDays(startDate: string, mark: string): Block {
   const day = (id: string, name: string, at: number, exercises: readonly string[]) => ({
     id: `${id}-${mark}`,
     name,
@@ -134,7 +133,7 @@ interface State {
   readonly log: Log;
 }
 
-function played(block: Block, athlete: Athlete, life: Life, today: string): State {
+function play(block: Block, athlete: Athlete, life: Life, today: string): State {
   let state: State = { issued: [], log: { workouts: [], sets: [], soreness: [] } };
   const maxes = new Map<string, number>();
   for (let week = 1; week <= WEEKS_DONE + 1; week++) {
@@ -198,6 +197,28 @@ function played(block: Block, athlete: Athlete, life: Life, today: string): Stat
     };
   }
   return state;
+}
+
+/** What was played of each life, with the mark of the ids in it: the same weeks under other ids are another athlete's. */
+const plays = new Map<Life, { readonly mark: string; readonly text: string }>();
+
+function played(block: Block, mark: string, athlete: Athlete, life: Life, today: string): State {
+  const known = plays.get(life);
+  if (known === undefined) {
+    const state = play(block, athlete, life, today);
+    plays.set(life, { mark, text: JSON.stringify(state) });
+    return state;
+  }
+  const ids = new Map<string, string>();
+  const fresh = (id: string) => {
+    const other = ids.get(id) ?? randomUUID();
+    ids.set(id, other);
+    return other;
+  };
+  const text = known.text
+    .replaceAll(known.mark, mark)
+    .replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, fresh);
+  return JSON.parse(text) as State;
 }
 
 async function store(
@@ -280,9 +301,10 @@ for (let at = 0; at < Number(count); at++) {
   const athlete: Athlete = { ...maren, id: randomUUID(), name, joints: [], bestSets: maren.bestSets };
   await addAthlete(asker, athlete);
   const today = dayIn(athlete.timeZone, now);
-  const block = fourDays(addDays(mondayOf(today), -7 * WEEKS_DONE));
+  const mark = randomUUID().slice(0, 8);
+  const block = fourDays(addDays(mondayOf(today), -7 * WEEKS_DONE), mark);
   const blockId = randomUUID();
-  await store(blockId, athlete.id, block, played(block, athlete, life, today));
+  await store(blockId, athlete.id, block, played(block, mark, athlete, life, today));
   if (life === 'worn out')
     await keepCheckIn(
       { ...asker, athleteId: athlete.id },

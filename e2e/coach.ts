@@ -5,7 +5,12 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 const run = promisify(execFile);
 
-/** Runs one of the data commands, or another script, with tsx. */
+/** Runs one of the data commands. It is bundled once (scripts/test.mjs): nearly every journey begins with one. */
+export async function data(...args: string[]): Promise<void> {
+  await run(process.execPath, ['.cache/data-command.mjs', ...args], { env: process.env });
+}
+
+/** Runs a script with tsx. */
 export async function tsx(...args: string[]): Promise<void> {
   await run('node_modules/.bin/tsx', args, { env: process.env });
 }
@@ -15,7 +20,7 @@ export const test = base.extend<{ email: string; coach: Page }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names from the pattern
   email: async ({}, use) => {
     const email = `${randomUUID()}@example.org`;
-    await tsx('src/data/command.ts', 'seed', email);
+    await data('seed', email);
     await use(email);
   },
   coach: async ({ page, email }, use) => {

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import {
   answers,
   cell,
+  data,
   expect,
   openPalette,
   press,
@@ -11,14 +12,13 @@ import {
   slotRow,
   tabTo,
   test,
-  tsx,
 } from './coach';
 
 test('a first day by keyboard: an athlete with two places, an own exercise, best sets; the Sheet obeys the equipment', async ({
   page,
 }) => {
   const email = `${randomUUID()}@example.org`;
-  await tsx('src/data/command.ts', 'coach', email, 'New Coach', 'rung by rung');
+  await data('coach', email, 'New Coach', 'rung by rung');
 
   await test.step('a coach without athletes begins with the first one, and is told what is missing', async () => {
     await signIn(page, email);

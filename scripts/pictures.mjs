@@ -70,12 +70,17 @@ async function desk(page) {
   await page.getByRole('link', { name: 'Profile of Maren' }).click();
   await page.waitForURL('**/athletes/**');
   await answers(page);
-  for (const [at, face] of ['person', 'places', 'strength', 'volume', 'body'].entries()) {
-    await page.keyboard.press(`Alt+${at + 1}`);
+  for (const [key, face] of [
+    [1, 'person'],
+    [3, 'strength'],
+    [4, 'volume'],
+    [5, 'body'],
+    [7, 'told'],
+    [8, 'course'],
+  ]) {
+    await page.keyboard.press(`Alt+${key}`);
     await take(page, `athlete-${face}`);
   }
-  await page.keyboard.press('Alt+7');
-  await take(page, 'athlete-told');
   await page.keyboard.press('Control+k');
   await page.getByRole('dialog').getByRole('textbox').fill('how do I make 87.5');
   await take(page, 'palette');
@@ -103,16 +108,25 @@ async function block(page, tone) {
   await openBlock(page, 'Maren');
   await take(page, `sheet${tone}`);
   await page.keyboard.press('Alt+3');
-  await take(page, `ladder${tone}`);
-  if (tone === '') {
-    await page.keyboard.press('Alt+1');
-    await take(page, 'frame');
-  }
+  if (tone !== '') return;
+  await take(page, 'ladder');
+  await page.keyboard.press('Alt+1');
+  await take(page, 'frame');
   await openBlock(page, 'Devika');
   await page.locator('[data-column="technique"]', { hasText: 'drop' }).first().click();
   await page.keyboard.press('Enter');
   await page.getByRole('combobox', { name: /^Technique of/ }).waitFor();
-  await take(page, `technique-picker${tone}`);
+  await take(page, 'technique-picker');
+  await page.keyboard.press('Escape');
+  await page.locator('[data-column="w1"] a').first().click();
+  await page.waitForURL('**/done/**');
+  await take(page, 'session');
+  await openBlock(page, 'Devika');
+  await page.keyboard.press('Alt+1');
+  await page.locator('[data-session]').last().click();
+  await page.getByRole('button', { name: /^If the day of/ }).click();
+  await page.getByRole('button', { name: /^If the day of/ }).scrollIntoViewIfNeeded();
+  await take(page, 'lost-day');
 }
 
 /** The athlete's phone, screen by screen side by side: the week, before, a set with its pacer, one of a group, a swap, a check-in. */

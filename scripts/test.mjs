@@ -39,6 +39,20 @@ function report(file) {
   return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined;
 }
 
+/** The data commands as one file, so that a journey's seed does not read the whole tree first. */
+async function bundleDataCommand() {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [join(ROOT, 'src', 'data', 'command.ts')],
+    outfile: join(ROOT, '.cache', 'data-command.mjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'error',
+  });
+}
+
 /** A door for the journeys that pull the plug: POST /stop and /start. */
 function control(database) {
   const server = createServer(async (request, response) => {
@@ -94,6 +108,7 @@ try {
   });
   await step('journeys', async () => {
     await ensureBuild();
+    await bundleDataCommand();
     server = await startServer({ databaseUrl: database.url, quiet: true });
     door = await control(database);
     const env = {

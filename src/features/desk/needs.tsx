@@ -33,8 +33,9 @@ const KINDS: Readonly<Record<string, string>> = {
   routine: 'routine',
 };
 
-/** So many are in sight until more are asked for: the first are the most urgent. */
+/** So many are in sight until more are asked for, in all and of each group: the first are the most urgent. */
 const IN_SIGHT = 60;
+const IN_GROUP = 12;
 
 interface NeedsProps {
   readonly items: readonly DeskItem[];
@@ -63,7 +64,11 @@ export function Needs({ items, desk, routineOf }: NeedsProps) {
 
   const groups = grouped(items, order);
   const sorted = groups.flatMap((group) => group.items);
-  const shown = all ? sorted : sorted.slice(0, IN_SIGHT);
+  const shown = all
+    ? sorted
+    : order === 'urgent first'
+      ? sorted.slice(0, IN_SIGHT)
+      : groups.slice(0, IN_SIGHT).flatMap((group) => group.items.slice(0, IN_GROUP));
   const inSight = new Set(shown.map(({ key }) => key));
   const now = shown.find(({ key }) => key === marked) ?? shown[0];
   const routine = items.filter(({ ask }) => ask.kind === 'routine');
