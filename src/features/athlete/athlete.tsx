@@ -84,7 +84,12 @@ export function AthleteScreen({
         <Bar
           crumbs={[{ name: draft.base.name }]}
           face={face}
-          about={`${athlete.level}, ${phase}${data.archived ? ', archived' : ''}`}
+          about={
+            <span className={own.about}>
+              {athlete.level}, {phase}
+              {data.archived ? ', archived' : ''}
+            </span>
+          }
         >
           <Tabs label="Faces of the athlete" names={FACES} now={face} onChoose={show} />
           {running === null ? null : (

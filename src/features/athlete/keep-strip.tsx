@@ -56,7 +56,7 @@ export function KeepStrip({ tools, effects, running }: KeepStripProps) {
           </>
         ) : (
           <>
-            <KeyHint keys="Alt 1–7">faces</KeyHint>
+            <KeyHint keys="Alt 1–8">faces</KeyHint>
             <KeyHint keys="Ctrl K">find</KeyHint>
           </>
         )}

@@ -3,6 +3,7 @@
 import { Button } from '@mantine/core';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import classes from './bar.module.css';
 import { useShell } from './coach-shell';
 
 const load = () => import('./account-menu');
@@ -15,6 +16,7 @@ export function AccountButton() {
   const button = (
     <Button
       variant="quiet"
+      className={classes.account}
       aria-haspopup="menu"
       onPointerEnter={() => void load()}
       onFocus={() => void load()}
