@@ -76,7 +76,7 @@ function latestOf(instants: readonly string[]): Date | null {
 }
 
 /** A day that is long past: whatever stands by it is brought up to date at the next round. */
-const LONG_AGO = '2000-01-01';
+export const LONG_AGO = '2000-01-01';
 
 /** Holds a block, so that two refreshes of it do not file the same call. */
 async function lockBlock(asker: Asker, blockId: string, transaction: Transaction) {

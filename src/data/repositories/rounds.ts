@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize';
 import { dayIn } from '@/core';
 import { database } from '../database';
 import { eraseDeleted } from './blocks-life';
-import { refreshCalls } from './calls';
+import { LONG_AGO, refreshCalls } from './calls';
 
 /** How long a process may take for a block before another takes it up. */
 const CLAIM_MS = 5 * 60_000;
@@ -37,15 +37,16 @@ export async function dayRound(now: Date, pause: () => Promise<void> = async () 
 }
 
 async function dueBlocks(now: Date): Promise<readonly Due[]> {
-  // Somewhere on earth it is tomorrow already: which of them are due is said by each one's own clock.
+  // A block that is done shows nothing new by the day. Somewhere on earth it is tomorrow already: which of them are due
+  // is said by each one's own clock.
   const tomorrow = new Date(now.getTime() + 86_400_000).toISOString().slice(0, 10);
   const rows = await database().query<Due>(
     `SELECT b.id, b.coach_id AS coachId, JSON_VALUE(a.facts, '$.timeZone') AS timeZone,
        DATE_FORMAT(s.day, '%Y-%m-%d') AS day
      FROM blocks b JOIN athletes a ON a.id = b.athlete_id LEFT JOIN standings s ON s.block_id = b.id
      WHERE b.archived_at IS NULL AND b.deleted_at IS NULL AND a.archived_at IS NULL
-       AND (s.day IS NULL OR s.day < :tomorrow)`,
-    { type: QueryTypes.SELECT, replacements: { tomorrow } },
+       AND (s.day IS NULL OR s.day < :tomorrow) AND (s.state IS NULL OR s.state <> 'done' OR s.day = :edited)`,
+    { type: QueryTypes.SELECT, replacements: { tomorrow, edited: LONG_AGO } },
   );
   return rows.filter(({ timeZone, day }) => day === null || day < dayIn(timeZone, now));
 }
