@@ -25,11 +25,20 @@ import {
   unfold,
   withChanges,
 } from '@/core';
-import type { BlockData, BlockServer, BlockState, Judged, Notice, QueuedStep, Saving } from './block-state';
+import {
+  type BlockData,
+  type BlockServer,
+  type BlockState,
+  type Judged,
+  type Notice,
+  type QueuedStep,
+  savingOf,
+} from './block-state';
 import {
   afterStanding,
   type DocumentState,
   historyEdit,
+  isOfAWeek,
   takeStep,
   withoutSteps,
   withSteps,
@@ -383,25 +392,5 @@ export class BlockSession {
         ? state
         : { ...state, training: { ...state.training, revision, block: confirmed } };
     for (const listener of this.listeners) listener();
-  }
-}
-
-/** Whether an edit changes what single weeks have of their own. */
-function isOfAWeek(edit: Edit): boolean {
-  if (edit.kind === 'batch') return edit.edits.some(isOfAWeek);
-  return (edit.kind === 'session/set' || edit.kind === 'slot/set') && edit.field === 'weeks';
-}
-
-function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
-  switch (sending.status) {
-    case 'clear':
-      return { status: 'saved', at };
-    case 'sending':
-      return { status: 'saving' };
-    case 'waiting':
-      return { status: 'waiting', because: sending.because };
-    case 'stopped':
-      if (sending.why === 'collision' || sending.why === 'gone') return { status: sending.why };
-      return { status: 'malformed' };
   }
 }

@@ -14,6 +14,7 @@ import type {
   Unanswered,
 } from '@/core';
 import type { DocumentState } from './document';
+import type { QueueState } from './sync-queue';
 
 /** What the server answers to, bound to the block. */
 export interface BlockServer {
@@ -84,4 +85,19 @@ export interface Judged {
   readonly block: DocumentState['block'];
   readonly training: Training;
   readonly blockPlan: BlockPlan;
+}
+
+/** How the document stands, as its queue has it. @param at when it was last saved; null: not on this page */
+export function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
+  switch (sending.status) {
+    case 'clear':
+      return { status: 'saved', at };
+    case 'sending':
+      return { status: 'saving' };
+    case 'waiting':
+      return { status: 'waiting', because: sending.because };
+    case 'stopped':
+      if (sending.why === 'collision' || sending.why === 'gone') return { status: sending.why };
+      return { status: 'malformed' };
+  }
 }

@@ -79,3 +79,9 @@ export function withoutSteps(
     problems,
   };
 }
+
+/** Whether an edit changes what single weeks have of their own. */
+export function isOfAWeek(edit: Edit): boolean {
+  if (edit.kind === 'batch') return edit.edits.some(isOfAWeek);
+  return (edit.kind === 'session/set' || edit.kind === 'slot/set') && edit.field === 'weeks';
+}

@@ -11,6 +11,24 @@ import { dueOn, lastDay, lastIssued, type Watch } from './watch';
 export const BLOCK_STATES = ['planned', 'running', 'done'] as const;
 export type BlockState = (typeof BLOCK_STATES)[number];
 
+/** States in the order in which a block is an athlete's own just now. */
+const OWN_FIRST: readonly BlockState[] = ['running', 'planned', 'done'];
+
+/**
+ * The block that is an athlete's own just now: the one that runs, the latest handed out where several do; else the planned
+ * one; else the last that is done.
+ * @param blocks those that are not put away, the newest first
+ */
+export function currentBlock<T extends { readonly state: BlockState; readonly issuedAt: string | null }>(
+  blocks: readonly T[],
+): T | undefined {
+  return [...blocks].sort(
+    (a, b) =>
+      OWN_FIRST.indexOf(a.state) - OWN_FIRST.indexOf(b.state) ||
+      (b.issuedAt ?? '').localeCompare(a.issuedAt ?? ''),
+  )[0];
+}
+
 /** Where a block stands on a day, for the roster. Small: one is kept for every block. */
 export interface BlockStanding {
   readonly state: BlockState;

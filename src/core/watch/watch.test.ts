@@ -6,7 +6,7 @@ import { block, session, slot } from '../testing/fixtures';
 import { called, checkIn, type Happened, watched } from '../testing/watched';
 import { unfold } from '../unfold/unfold';
 import { weekDone } from './adherence';
-import { blockStanding } from './block-standing';
+import { blockStanding, currentBlock } from './block-standing';
 import type { WatchOption } from './watch-call';
 
 /** Upper and lower days in turn, from Monday 2 November 2026. */
@@ -467,4 +467,21 @@ describe('tired week after week', () => {
       }),
     ).toEqual([]);
   });
+});
+
+test('the block that is theirs just now: the one handed out last of those that run, else planned, else the last done', () => {
+  const block = (id: string, state: 'planned' | 'running' | 'done', issuedAt: string | null) => ({
+    id,
+    state,
+    issuedAt,
+  });
+  const planned = block('planned', 'planned', null);
+  const older = block('older', 'done', '2026-08-01T06:00:00Z');
+  const done = block('done', 'done', '2026-09-01T06:00:00Z');
+  const runs = block('runs', 'running', '2026-11-02T06:00:00Z');
+  const began = block('began', 'running', '2026-10-05T06:00:00Z');
+  expect(currentBlock([planned, began, runs, done])?.id).toBe('runs');
+  expect(currentBlock([done, planned])?.id).toBe('planned');
+  expect(currentBlock([older, done])?.id).toBe('done');
+  expect(currentBlock([])).toBeUndefined();
 });

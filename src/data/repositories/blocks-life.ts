@@ -1,10 +1,9 @@
-import { randomUUID } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
 import type { Block, BlockState, LocalDate } from '@/core';
-import { encodeBlock } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import { addBlock } from './blocks';
 import { refreshCalls } from './calls';
 import { blockFrom } from './stored-block';
 
@@ -24,6 +23,8 @@ export interface BlockLine {
   readonly archived: boolean;
   /** When it was thrown away; null: it was not. */
   readonly deletedAt: string | null;
+  /** When a week of it was last handed out, as an ISO text; null: never. */
+  readonly issuedAt: string | null;
 }
 
 interface BlockLineRow {
@@ -35,13 +36,14 @@ interface BlockLineRow {
   week: number | null;
   archivedAt: Date | null;
   deletedAt: Date | null;
+  issuedAt: Date | null;
 }
 
 /** All blocks of an athlete, the newest first: planned, running, done, archived, and those thrown away of late. */
 export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
-       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt
+       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt
      FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY b.created_at DESC`,
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId } },
@@ -55,6 +57,7 @@ export async function blocksOf(asker: Asker, athleteId: string): Promise<readonl
     week: Number(row.week ?? 0),
     archived: row.archivedAt !== null,
     deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
+    issuedAt: row.issuedAt === null ? null : new Date(row.issuedAt).toISOString(),
   }));
 }
 
@@ -107,20 +110,7 @@ export async function copyBlock(
       slots: session.slots.map((slot) => ({ ...slot, weeks: [] })),
     })),
   };
-  const copy = randomUUID();
-  await models().blocks.create({
-    id: copy,
-    coachId: asker.coachId,
-    athleteId,
-    revision: 0,
-    document: encodeBlock(block),
-    createdAt: now,
-    updatedAt: now,
-    archivedAt: null,
-    deletedAt: null,
-  });
-  await refreshCalls(asker, copy, now);
-  return copy;
+  return addBlock(asker, athleteId, block, now);
 }
 
 /** Erases for good what was thrown away long enough ago, whoever's it was. */

@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import type { Athlete, BlockStanding, BlockState, LocalDate, Proposal, SessionNote, WatchCall } from '@/core';
+import { currentBlock } from '@/core';
 import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
@@ -53,8 +54,6 @@ interface BlockRow {
   issuedAt: Date | null;
 }
 
-const ORDER: readonly BlockState[] = ['running', 'planned', 'done'];
-
 /** All athletes of a coach with where they stand, by name: two queries, whatever their number. */
 export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
   const replacements = { coachId: asker.coachId };
@@ -77,8 +76,12 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
   const byAthlete = new Map<string, BlockRow[]>();
   for (const row of blocks) byAthlete.set(row.athleteId, [...(byAthlete.get(row.athleteId) ?? []), row]);
   return athletes.map((row) => {
-    const theirs = byAthlete.get(row.id) ?? [];
-    const current = currentOf(theirs);
+    const theirs = (byAthlete.get(row.id) ?? []).map((block) => ({
+      ...block,
+      state: block.state ?? 'planned',
+      issuedAt: block.issuedAt === null ? null : new Date(block.issuedAt).toISOString(),
+    }));
+    const current = currentBlock(theirs);
     return {
       athleteId: row.id,
       name: row.name,
@@ -87,29 +90,16 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       timeZone: row.timeZone,
       archived: Number(row.archived) === 1,
       block: current === undefined ? null : blockFrom(current),
-      others: theirs
-        .filter((block) => block !== current)
-        .map(({ id, name, state }) => ({ id, name, state: state ?? 'planned' })),
+      others: theirs.filter((block) => block !== current).map(({ id, name, state }) => ({ id, name, state })),
     };
   });
 }
 
-const stateOf = ({ state, issuedAt }: BlockRow): BlockState =>
-  state ?? (issuedAt === null ? 'planned' : 'running');
-
-function currentOf(blocks: readonly BlockRow[]): BlockRow | undefined {
-  return [...blocks].sort(
-    (a, b) =>
-      ORDER.indexOf(stateOf(a)) - ORDER.indexOf(stateOf(b)) ||
-      Number(b.issuedAt ?? 0) - Number(a.issuedAt ?? 0),
-  )[0];
-}
-
-function blockFrom(row: BlockRow): RosterBlock {
+function blockFrom(row: Omit<BlockRow, 'state' | 'issuedAt'> & { readonly state: BlockState }): RosterBlock {
   return {
     id: row.id,
     name: row.name,
-    state: stateOf(row),
+    state: row.state,
     weeks: Number(row.weeks),
     standing: row.facts === null ? null : stored('where a block stands', decodeBlockStanding, row.facts),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),

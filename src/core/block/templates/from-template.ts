@@ -88,7 +88,14 @@ export function copyBlock(
       ...session,
       id: newId(),
       place: null,
-      slots: session.slots.map((slot) => ({ ...slot, id: newId(), start: null })),
+      // What single weeks had of their own was about those weeks.
+      weeks: [],
+      slots: session.slots.map((slot) => ({
+        ...slot,
+        id: newId(),
+        start: null,
+        weeks: slot.weeks.filter(({ exercise }) => exercise === undefined),
+      })),
     })),
   };
 }

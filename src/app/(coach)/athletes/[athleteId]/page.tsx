@@ -1,7 +1,6 @@
 import { notFound } from 'next/navigation';
-import { catalogueWith } from '@/core';
+import { catalogueWith, currentBlock } from '@/core';
 import {
-  type BlockLine,
   blocksOf,
   findAthlete,
   findExposures,
@@ -22,14 +21,6 @@ interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
 }
 
-const STATES: readonly BlockLine['state'][] = ['running', 'planned', 'done'];
-
-/** The block that is theirs just now: the running one, else the planned, else the last done. */
-function currentOf(blocks: readonly BlockLine[]): string | undefined {
-  const open = blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null);
-  return STATES.flatMap((state) => open.filter((block) => block.state === state))[0]?.id;
-}
-
 export default async function AthletePage({ params }: PageProps) {
   const { athleteId } = await params;
   const asker = await requireAsker();
@@ -42,7 +33,9 @@ export default async function AthletePage({ params }: PageProps) {
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
   ]);
-  const blockId = currentOf(blocks);
+  const blockId = currentBlock(
+    blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
+  )?.id;
   const [running, exposures, lines, unseen, refused] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),

@@ -32,9 +32,11 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   const [newest] = earlier;
   const last = newest === undefined ? undefined : await findDesign(asker, newest.id);
   const thisWeek = mondayOf(localDate(athlete.timeZone));
-  // The week after the last one of the newest block, its deload counted.
+  // The week after the last one of the newest block, its deloads counted.
   const after =
-    last === undefined ? thisWeek : mondayOf(weekStart(last, last.weeks + (last.deload === null ? 1 : 2)));
+    last === undefined
+      ? thisWeek
+      : mondayOf(weekStart(last, last.weeks + last.earlyDeloads.length + (last.deload === null ? 1 : 2)));
   return (
     <NewBlock
       key={athleteId}
