@@ -39,7 +39,7 @@ const application = next({ dev: false, dir: ROOT, hostname, port: Number(port) }
 await application.prepare();
 const handle = application.getRequestHandler();
 // What is made for each request is packed on its way, less hard.
-const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 6 } } });
+const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } } });
 const server = createServer((request, response) => {
   if (sentPacked(request, response)) return;
   compress(request, response, () => void handle(request, response));

@@ -17,9 +17,31 @@ export function isDate(text: string): text is LocalDate {
   return year >= YEARS.first && year <= YEARS.last && addDays(text, 0) === text;
 }
 
+/** How days are written in each time zone that was asked for: making one costs as much as writing hundreds. */
+const MOST_ZONES = 1000;
+const written = new Map<string, Intl.DateTimeFormat>();
+
+/** @throws RangeError where no time zone is called so */
+function dayFormat(timeZone: string): Intl.DateTimeFormat {
+  const format = written.get(timeZone) ?? new Intl.DateTimeFormat('sv-SE', { timeZone });
+  if (written.size > MOST_ZONES) written.clear();
+  written.set(timeZone, format);
+  return format;
+}
+
+/** Whether the tz database has a zone of this name. */
+export function isTimeZone(name: string): boolean {
+  try {
+    dayFormat(name);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** The day it is somewhere at an instant. @param timeZone as the tz database names it */
 export function dayIn(timeZone: string, instant: Date): LocalDate {
-  return new Intl.DateTimeFormat('sv-SE', { timeZone }).format(instant);
+  return dayFormat(timeZone).format(instant);
 }
 
 /** The day so many days later (earlier when negative). */

@@ -86,6 +86,7 @@ export { BETWEEN_HALVES, halvesOf } from './on-the-day/rescue';
 export * from './on-the-day/session-note';
 export * from './on-the-day/session-today';
 export type * from './plan/block-plan';
+export * from './plan/outline';
 export type * from './plan/reason';
 export * from './plan/reasons-apart';
 export type * from './plan/session';

@@ -13,6 +13,7 @@ export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
 export * from './repositories/entries';
 export * from './repositories/exercises';
+export * from './repositories/floor-weeks';
 export * from './repositories/issuing';
 export * from './repositories/keep-check-in';
 export * from './repositories/last-done';

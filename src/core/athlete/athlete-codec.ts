@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { MUSCLES } from '../anatomy/muscle';
 import { BOUNDS } from '../block/bounds';
+import { isTimeZone } from '../calendar';
 import { ownFigures } from '../conventions/conventions-codec';
 import { NO_CONVENTIONS } from '../conventions/own-conventions';
 import { CURVES, USUAL_EFFORT } from '../effort/curves';
@@ -145,15 +146,6 @@ const athlete = z.strictObject({
     })
     .default({ everyDays: WEEKLY_CHECK_IN.everyDays, girths: [] }),
 });
-
-function isTimeZone(name: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name });
-    return true;
-  } catch {
-    return false;
-  }
-}
 
 /** What makes no sense in an athlete of the right shape; empty when nothing. */
 export function athleteProblems(facts: Athlete): readonly Problem[] {

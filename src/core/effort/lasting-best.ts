@@ -26,7 +26,8 @@ export interface StoredSet extends LoggedFirst {
   readonly rescued: boolean;
 }
 
-const FIRSTS: readonly string[] = ['work-1', 'top-1'];
+/** Ids of the sets that stand first in their slot. */
+export const FIRSTS: readonly string[] = ['work-1', 'top-1'];
 
 /**
  * First sets by exercise that say how strong somebody is: of building weeks and days as planned, done in a way that measures strength, as

@@ -3,6 +3,7 @@ import { malformed, ok, type Result } from '../result';
 import { type TechniqueParameters, withNewParameters } from '../techniques/registry';
 import { topSetBackOffs } from '../techniques/top-set-back-offs';
 import { LANDMARKS } from '../volume/landmarks';
+import type { SessionOutline } from './outline';
 import type { SessionPlan } from './session';
 import type { SlotPlan } from './slot';
 import type { MuscleWeek, WeekPlan } from './week';
@@ -24,6 +25,24 @@ const week = z.looseObject({
   sessions: z.array(session),
   muscles: z.record(z.string(), z.looseObject({ sets: z.number() })),
 });
+
+const outline = z.array(
+  z.object({
+    sessionId: z.string(),
+    name: z.string(),
+    day: z.int(),
+    // The database knows truth as a number.
+    optional: z.union([z.boolean(), z.int()]).nullable().transform(Boolean),
+    sets: z.int(),
+    seconds: z.object({ low: z.number(), high: z.number() }),
+  }),
+);
+
+/** Reads what is kept beside an issued week for a list of weeks. */
+export function decodeOutline(unchecked: unknown): Result<readonly SessionOutline[]> {
+  const parsed = outline.safeParse(unchecked);
+  return parsed.success ? ok(parsed.data) : malformed(parsed.error);
+}
 
 /** What every engine's weeks hold; the rest is theirs, and never derived again. Weeks before engine 4 say `rung`. */
 const issuedSchema = z

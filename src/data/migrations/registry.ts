@@ -9,6 +9,7 @@ import { STATEMENTS as phones } from './008-phones';
 import { STATEMENTS as athletesSide } from './009-athletes-side';
 import { STATEMENTS as whoEntered } from './010-who-entered';
 import { STATEMENTS as steering } from './011-steering';
+import { STATEMENTS as outlines } from './012-outlines';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -27,4 +28,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '009-athletes-side', statements: athletesSide },
   { name: '010-who-entered', statements: whoEntered },
   { name: '011-steering', statements: steering },
+  { name: '012-outlines', statements: outlines },
 ];

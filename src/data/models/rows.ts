@@ -113,8 +113,9 @@ export interface IssuedRow {
   blockId: string;
   week: number;
   kind: 'building' | 'deload';
-  sessionCount: number;
   snapshot: string;
+  /** Its sessions as a list of weeks shows them. */
+  outline: string;
   issuedAt: Date;
   recalledAt: Date | null;
   /** When a phone of the athlete last opened it. */

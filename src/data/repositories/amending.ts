@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize';
-import { amendWeek, type Block, type IssuedWeek, type SessionPlan, weekChanges } from '@/core';
+import { amendWeek, type Block, type IssuedWeek, outlineOf, type SessionPlan, weekChanges } from '@/core';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { issuedFrom } from './stored-block';
@@ -48,7 +48,11 @@ async function replaceWeek(
   );
   const next = version + 1;
   await models().issued.update(
-    { snapshot: JSON.stringify({ ...week, version: next }), version: next },
+    {
+      snapshot: JSON.stringify({ ...week, version: next }),
+      outline: JSON.stringify(outlineOf(week.plan)),
+      version: next,
+    },
     { where, transaction },
   );
 }

@@ -5,7 +5,7 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
-import { withLastingBests } from './lasting-bests';
+import { firstsElsewhere, withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
@@ -100,12 +100,10 @@ async function changesIn(
       athlete.get().revision === page.athleteRevision
         ? null
         : {
-            athlete: await withLastingBests(
-              asker,
+            athlete: withLastingBests(
               await athleteOf(asker, athlete.get().facts, transaction),
-              blockId,
+              await firstsElsewhere(asker, athleteId, blockId, transaction),
               await ownExercises(asker, transaction),
-              transaction,
             ),
             revision: athlete.get().revision,
           },

@@ -4,15 +4,18 @@ import { models } from '../models/models';
 import { refreshCalls } from './calls';
 
 /**
- * SQL of the id of the block that is an athlete's (`a`) own just now: the one that runs, the latest handed out where
- * several do; else the planned one that was made last; else the last that is done.
+ * SQL of an order of an athlete's blocks (`b`, with their standings `s`) that begins with the one that is theirs just now:
+ * the one that runs, the latest handed out where several do; else the planned one that was made last; else the last that
+ * is done.
  */
+export const OWN_FIRST = `CASE COALESCE(s.state, 'planned') WHEN 'running' THEN 0 WHEN 'planned' THEN 1 ELSE 2 END,
+  s.issued_at DESC, b.created_at DESC`;
+
+/** SQL of the id of the block that is an athlete's (`a`) own just now. */
 export const CURRENT_BLOCK = `(
   SELECT b.id FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
   WHERE b.coach_id = a.coach_id AND b.athlete_id = a.id AND b.archived_at IS NULL AND b.deleted_at IS NULL
-  ORDER BY CASE COALESCE(s.state, 'planned') WHEN 'running' THEN 0 WHEN 'planned' THEN 1 ELSE 2 END,
-    s.issued_at DESC, b.created_at DESC
-  LIMIT 1)`;
+  ORDER BY ${OWN_FIRST} LIMIT 1)`;
 
 /** Blocks of an athlete that are not put away and not done. */
 async function openBlocks(asker: Asker, athleteId: string): Promise<readonly string[]> {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import type { IssuedWeek, IssueOutcome, RecallOutcome } from '@/core';
-import { freezeWeek } from '@/core';
+import { freezeWeek, outlineOf } from '@/core';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
@@ -44,8 +44,8 @@ export async function issueWeek(
         blockId,
         week,
         kind: value.plan.kind,
-        sessionCount: value.plan.sessions.length,
         snapshot: JSON.stringify(value),
+        outline: JSON.stringify(outlineOf(value.plan)),
         issuedAt: now,
         recalledAt: null,
         openedAt: null,

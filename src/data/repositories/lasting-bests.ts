@@ -3,6 +3,7 @@ import {
   type Athlete,
   catalogueWith,
   type Exercise,
+  FIRSTS,
   lastingBest,
   loggedFirsts,
   type StoredSet,
@@ -11,10 +12,11 @@ import {
 import type { Asker } from '../asker';
 import { database } from '../database';
 
-/** How many of the latest sets are looked at: some blocks' worth. */
-const MOST_SETS = 2000;
+/** How many of the latest first sets are looked at: some blocks' worth. */
+const MOST_SETS = 600;
 
-interface FirstRow {
+/** A first set of another block as the database has it. */
+export interface FirstRow {
   readonly setId: string;
   readonly measuresStrength: number;
   readonly kind: StoredSet['kind'];
@@ -30,33 +32,44 @@ interface FirstRow {
 }
 
 /**
- * The athlete as a block starts from them: for every exercise that was logged in another of their blocks, what it was
- * logged at stands in place of an older best set typed into the profile.
+ * First sets logged in an athlete's other blocks, the newest first. What can count at all is asked for; what does count is
+ * the core's to say.
  */
-export async function withLastingBests(
+export async function firstsElsewhere(
   asker: Asker,
-  athlete: Athlete,
+  athleteId: string,
   blockId: string,
-  own: readonly Exercise[],
   transaction?: Transaction,
-): Promise<Athlete> {
-  const rows = await database().query<FirstRow>(
+): Promise<readonly FirstRow[]> {
+  return database().query<FirstRow>(
     `SELECT s.id, s.exercise_id AS exerciseId, s.load_value AS loadValue, s.load_unit AS loadUnit, s.reps, s.rir,
        s.set_id AS setId, s.measures_strength AS measuresStrength, s.supersedes, i.kind, w.rescue,
        DATE_FORMAT(w.local_date, '%Y-%m-%d') AS localDate
      FROM blocks b JOIN workouts w ON w.block_id = b.id JOIN issued_weeks i ON i.id = w.issued_week_id
        JOIN logged_sets s ON s.workout_id = w.id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId AND b.id <> :blockId
+       AND s.set_id IN (:firsts) AND s.measures_strength = 1 AND i.kind = 'building' AND w.rescue IS NULL
      ORDER BY s.done_at DESC, s.received_at DESC LIMIT ${MOST_SETS}`,
     {
       type: QueryTypes.SELECT,
-      replacements: { coachId: asker.coachId, athleteId: athlete.id, blockId },
+      replacements: { coachId: asker.coachId, athleteId, blockId, firsts: FIRSTS },
       ...(transaction === undefined ? {} : { transaction }),
     },
   );
-  if (rows.length === 0) return athlete;
+}
+
+/**
+ * The athlete as a block starts from them: for every exercise that was logged in another of their blocks, what it was
+ * logged at stands in place of an older best set typed into the profile.
+ */
+export function withLastingBests(
+  athlete: Athlete,
+  firsts: readonly FirstRow[],
+  own: readonly Exercise[],
+): Athlete {
+  if (firsts.length === 0) return athlete;
   const byExercise = loggedFirsts(
-    rows.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, rescue, ...row }) => ({
+    firsts.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, rescue, ...row }) => ({
       ...row,
       load: { value: Number(loadValue), unit: loadUnit },
       rir: Number(rir),

@@ -1,9 +1,9 @@
 import { QueryTypes } from 'sequelize';
 import type { Athlete, BlockStanding, BlockState, LocalDate, Proposal, SessionNote, WatchCall } from '@/core';
-import { currentBlock } from '@/core';
 import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
+import { OWN_FIRST } from './current-blocks';
 import { stored } from './stored';
 import { notesOf } from './stored-log';
 
@@ -30,8 +30,8 @@ export interface RosterLine {
   readonly archived: boolean;
   /** The block that is theirs just now: the running one, else the planned, else the last done. */
   readonly block: RosterBlock | null;
-  /** Their other blocks that are not put away, the newest first. */
-  readonly others: readonly Pick<RosterBlock, 'id' | 'name' | 'state'>[];
+  /** How many other blocks of theirs are not put away. */
+  readonly others: number;
 }
 
 interface AthleteFacts {
@@ -51,7 +51,7 @@ interface BlockRow {
   state: BlockState | null;
   facts: string | null;
   lastLog: Date | null;
-  issuedAt: Date | null;
+  many: number;
 }
 
 /** All athletes of a coach with where they stand, by name: two queries, whatever their number. */
@@ -65,23 +65,20 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       { type: QueryTypes.SELECT, replacements },
     ),
     database().query<BlockRow>(
-      `SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts, s.last_log_at AS lastLog,
-         s.issued_at AS issuedAt
-       FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
-       WHERE b.coach_id = :coachId AND b.archived_at IS NULL AND b.deleted_at IS NULL
-       ORDER BY b.created_at DESC`,
+      `WITH theirs AS (
+         SELECT b.id, COUNT(*) OVER (PARTITION BY b.athlete_id) AS many,
+           ROW_NUMBER() OVER (PARTITION BY b.athlete_id ORDER BY ${OWN_FIRST}) AS nth
+         FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
+         WHERE b.coach_id = :coachId AND b.archived_at IS NULL AND b.deleted_at IS NULL)
+       SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts, s.last_log_at AS lastLog, t.many
+       FROM theirs t JOIN blocks b ON b.id = t.id LEFT JOIN standings s ON s.block_id = t.id
+       WHERE t.nth = 1`,
       { type: QueryTypes.SELECT, replacements },
     ),
   ]);
-  const byAthlete = new Map<string, BlockRow[]>();
-  for (const row of blocks) byAthlete.set(row.athleteId, [...(byAthlete.get(row.athleteId) ?? []), row]);
+  const own = new Map(blocks.map((row) => [row.athleteId, row]));
   return athletes.map((row) => {
-    const theirs = (byAthlete.get(row.id) ?? []).map((block) => ({
-      ...block,
-      state: block.state ?? 'planned',
-      issuedAt: block.issuedAt === null ? null : new Date(block.issuedAt).toISOString(),
-    }));
-    const current = currentBlock(theirs);
+    const block = own.get(row.id);
     return {
       athleteId: row.id,
       name: row.name,
@@ -89,17 +86,17 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       phases: JSON.parse(row.phases) as Athlete['phases'],
       timeZone: row.timeZone,
       archived: Number(row.archived) === 1,
-      block: current === undefined ? null : blockFrom(current),
-      others: theirs.filter((block) => block !== current).map(({ id, name, state }) => ({ id, name, state })),
+      block: block === undefined ? null : blockFrom(block),
+      others: block === undefined ? 0 : Number(block.many) - 1,
     };
   });
 }
 
-function blockFrom(row: Omit<BlockRow, 'state' | 'issuedAt'> & { readonly state: BlockState }): RosterBlock {
+function blockFrom(row: BlockRow): RosterBlock {
   return {
     id: row.id,
     name: row.name,
-    state: row.state,
+    state: row.state ?? 'planned',
     weeks: Number(row.weeks),
     standing: row.facts === null ? null : stored('where a block stands', decodeBlockStanding, row.facts),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
@@ -108,12 +105,14 @@ function blockFrom(row: Omit<BlockRow, 'state' | 'issuedAt'> & { readonly state:
 
 /** What waits for the coach over the whole roster. */
 export interface Waiting {
-  /** Calls that the days make, and those of the log that are not routine. */
+  /** Calls that the days make, and those of the log that are not routine: the most urgent of them. */
   readonly calls: readonly {
     readonly athleteId: string;
     readonly blockId: string;
     readonly call: WatchCall | Proposal;
   }[];
+  /** How many things of each athlete wait: all of them, whatever is listed. */
+  readonly counts: ReadonlyMap<string, number>;
   /** Loads and sets that their rules propose, counted: each athlete's stand together. */
   readonly routine: readonly {
     readonly athleteId: string;
@@ -132,26 +131,47 @@ export interface Waiting {
   readonly refused: readonly { readonly athleteId: string; readonly count: number }[];
 }
 
-/** Most calls that are listed at once; beyond them there is no five minutes for each. */
-const MOST_CALLS = 600;
+/** What waits of a block, counted. */
+interface PendingRow {
+  athleteId: string;
+  blockId: string;
+  /** The last one that routine calls are for; null without any. */
+  week: number | null;
+  loads: string;
+  sets: string;
+  behind: string;
+  calls: number;
+}
 
-/** What waits for the coach: four queries, whatever the number of athletes. */
-export async function waiting(asker: Asker): Promise<Waiting> {
-  const replacements = { coachId: asker.coachId };
+/** Most calls that are listed at once: more than anybody answers at one go. As they are answered the next ones follow. */
+const MOST_CALLS = 150;
+
+/**
+ * What waits for the coach: four queries, whatever the number of athletes.
+ * @param urgency kinds of calls, the most urgent first
+ */
+export async function waiting(asker: Asker, urgency: readonly string[]): Promise<Waiting> {
+  const replacements = { coachId: asker.coachId, urgency };
   const select = { type: QueryTypes.SELECT as const, replacements };
-  const [calls, routine, pains, refused] = await Promise.all([
+  const [calls, pending, pains, refused] = await Promise.all([
     database().query<{ athleteId: string; blockId: string; source: 'log' | 'day'; proposal: string }>(
-      `SELECT athlete_id AS athleteId, block_id AS blockId, source, proposal FROM calls
-       WHERE coach_id = :coachId AND status = 'pending' AND subject NOT LIKE 'load/%' AND subject NOT LIKE 'sets/%'
-       ORDER BY created_at LIMIT ${MOST_CALLS}`,
+      `WITH urgent AS (
+         SELECT c.block_id, c.id, ROW_NUMBER() OVER (
+           ORDER BY FIELD(SUBSTRING_INDEX(c.subject, '/', 1), :urgency), a.name, c.id) AS nth
+         FROM calls c JOIN athletes a ON a.id = c.athlete_id AND a.archived_at IS NULL
+         WHERE c.coach_id = :coachId AND c.status = 'pending'
+           AND c.subject NOT LIKE 'load/%' AND c.subject NOT LIKE 'sets/%'
+         ORDER BY nth LIMIT ${MOST_CALLS})
+       SELECT c.athlete_id AS athleteId, c.block_id AS blockId, c.source, c.proposal
+       FROM urgent u JOIN calls c ON c.block_id = u.block_id AND c.id = u.id ORDER BY u.nth`,
       select,
     ),
-    database().query<{ athleteId: string; blockId: string; week: number; loads: string; sets: string }>(
-      `SELECT athlete_id AS athleteId, block_id AS blockId, MAX(week) AS week,
-         SUM(subject LIKE 'load/%') AS loads, SUM(subject LIKE 'sets/%') AS sets
-       FROM calls WHERE coach_id = :coachId AND status = 'pending'
-         AND (subject LIKE 'load/%' OR subject LIKE 'sets/%')
-       GROUP BY athlete_id, block_id`,
+    database().query<PendingRow>(
+      `SELECT athlete_id AS athleteId, block_id AS blockId,
+         MAX(CASE WHEN subject LIKE 'load/%' OR subject LIKE 'sets/%' THEN week END) AS week,
+         SUM(subject LIKE 'load/%') AS loads, SUM(subject LIKE 'sets/%') AS sets,
+         SUM(subject LIKE 'recover/%') AS behind, COUNT(*) AS calls
+       FROM calls WHERE coach_id = :coachId AND status = 'pending' GROUP BY athlete_id, block_id`,
       select,
     ),
     database().query<{ athleteId: string; date: string; notes: string }>(
@@ -167,7 +187,21 @@ export async function waiting(asker: Asker): Promise<Waiting> {
       select,
     ),
   ]);
+  const waits = new Map<string, number>();
+  const wait = (athleteId: string, things: number) =>
+    waits.set(athleteId, (waits.get(athleteId) ?? 0) + things);
+  const routine = pending.map(({ athleteId, blockId, week, ...counted }) => {
+    const [loads, sets, behind, all] = [counted.loads, counted.sets, counted.behind, counted.calls].map(
+      Number,
+    ) as [number, number, number, number];
+    // Routine calls of a block are one thing that waits, and so are its muscles that are behind twice.
+    wait(athleteId, Math.min(loads + sets, 1) + Math.min(behind, 1) + all - loads - sets - behind);
+    return { athleteId, blockId, week: Number(week), loads, sets };
+  });
+  const hurt = new Set(pains.map(({ athleteId }) => athleteId));
+  for (const athleteId of [...hurt, ...refused.map((one) => one.athleteId)]) wait(athleteId, 1);
   return {
+    counts: waits,
     calls: calls.map(({ athleteId, blockId, source, proposal }) => ({
       athleteId,
       blockId,
@@ -176,12 +210,7 @@ export async function waiting(asker: Asker): Promise<Waiting> {
           ? stored('a call', decodeWatchCall, proposal)
           : stored('a call', decodeProposal, proposal),
     })),
-    routine: routine.map(({ loads, sets, week, ...of }) => ({
-      ...of,
-      week: Number(week),
-      loads: Number(loads),
-      sets: Number(sets),
-    })),
+    routine: routine.filter(({ loads, sets }) => loads + sets > 0),
     pains: pains.map(({ athleteId, date, notes }) => ({ athleteId, date, notes: notesOf({ notes }) })),
     refused: refused.map(({ athleteId, count }) => ({ athleteId, count: Number(count) })),
   };

@@ -33,7 +33,7 @@ async function running() {
 }
 
 const callsOf = async (asker: Asker, kind: WatchName) =>
-  (await waiting(asker)).calls.filter(({ call }) => call.kind === kind).map(({ call }) => call);
+  (await waiting(asker, ['joint'])).calls.filter(({ call }) => call.kind === kind).map(({ call }) => call);
 
 const planOf = async (asker: Asker, blockId: string) => {
   const training = await findTraining(asker, blockId);
@@ -292,9 +292,7 @@ describe('blocks', () => {
   test('several an athlete: another beside the running one leaves it the running one', async () => {
     const { asker, blockId, athlete } = await running();
     const copy = await copyBlock(asker, blockId, { name: 'Winter', startDate: '2027-01-04' }, later(2));
-    expect(await roster(asker)).toMatchObject([
-      { block: { id: blockId, state: 'running' }, others: [{ id: copy, name: 'Winter', state: 'planned' }] },
-    ]);
+    expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' }, others: 1 }]);
     expect(await blocksOf(asker, athlete.id)).toMatchObject([
       { id: copy, state: 'planned', week: 0, startDate: '2027-01-04' },
       { id: blockId, state: 'running', week: 1 },
@@ -305,8 +303,8 @@ describe('blocks', () => {
     const { asker, blockId, athlete } = await running();
     await refreshCalls(asker, blockId, later(1));
     await archiveBlock(asker, blockId, NOW, later(1));
-    expect((await waiting(asker)).calls).toEqual([]);
-    expect(await roster(asker)).toMatchObject([{ block: null, others: [] }]);
+    expect((await waiting(asker, ['joint'])).calls).toEqual([]);
+    expect(await roster(asker)).toMatchObject([{ block: null, others: 0 }]);
     await archiveBlock(asker, blockId, null, later(1));
     expect(await callsOf(asker, 'days lost')).toHaveLength(1);
     await deleteBlock(asker, blockId, NOW, later(1));
@@ -322,6 +320,39 @@ describe('blocks', () => {
   });
 });
 
+test('of more than anybody answers at one go the most urgent are listed, and all of them counted', async () => {
+  const { asker, blockId, athlete } = await running();
+  await refreshCalls(asker, blockId, later(1));
+  const { calls } = models();
+  const row = (await calls.findOne({ where: { blockId, source: 'day' }, rejectOnEmpty: true })).get();
+  const proposal = (kind: string) =>
+    JSON.stringify({
+      ...JSON.parse(row.proposal),
+      kind,
+      evidence: { ...JSON.parse(row.proposal).evidence, kind },
+    });
+  const made = (kind: string, at: number) => ({
+    ...row,
+    id: `${kind} ${at}`,
+    subject: `${kind}/${at}`,
+    proposal: proposal(kind),
+  });
+  await calls.bulkCreate(Array.from({ length: 160 }, (_, at) => made('split', at)));
+  await calls.bulkCreate(Array.from({ length: 3 }, (_, at) => made('joint', at)));
+  const kinds = async (urgency: readonly string[]) =>
+    (await waiting(asker, urgency)).calls.map(({ call }) => call.kind);
+  const listed = await kinds(['joint', 'days lost', 'split']);
+  expect(listed.slice(0, 5)).toEqual(['joint', 'joint', 'joint', 'days lost', 'split']);
+  expect(listed).toHaveLength(150);
+  expect((await kinds(['split', 'joint', 'days lost'])).slice(0, 4)).toEqual([
+    'split',
+    'split',
+    'split',
+    'split',
+  ]);
+  expect((await waiting(asker, ['joint'])).counts.get(athlete.id)).toBe(164);
+});
+
 test('the desk asks a fixed number of queries, whatever the number of athletes and calls', async () => {
   const count = async (asker: Asker) => {
     let queries = 0;
@@ -329,7 +360,7 @@ test('the desk asks a fixed number of queries, whatever the number of athletes a
       queries++;
     });
     await roster(asker);
-    await waiting(asker);
+    await waiting(asker, ['joint']);
     await givenSince(asker, NOW);
     database().removeHook('beforeQuery', 'count');
     return queries;

@@ -5,12 +5,14 @@ import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
+import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
-import { withLastingBests } from './lasting-bests';
+import { coachConventions } from './coach-conventions';
+import { firstsElsewhere, withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
 import { stored } from './stored';
-import { athleteOf } from './stored-athlete';
+import { athleteFrom } from './stored-athlete';
 import { blockFrom, issuedFrom, storedEdit } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 
@@ -43,11 +45,18 @@ export async function findTraining(
   const readAt = new Date().toISOString();
   const block = await blocks.findOne({ where: own(asker, { id: blockId, deletedAt: null }), ...within });
   if (block === null) return undefined;
-  const [athlete, exercises, weeks, done, answered, checkIns] = await Promise.all([
-    athletes.findOne({ where: own(asker, { id: block.get().athleteId }), ...within }),
+  const { athleteId } = block.get();
+  const [athlete, conventions, firsts, exercises, weeks, done, answered, checkIns] = await Promise.all([
+    athletes.findOne({ where: own(asker, { id: athleteId }), ...within }),
+    coachConventions(asker, transaction),
+    firstsElsewhere(asker, athleteId, blockId, transaction),
     ownExercises(asker, transaction),
-    issued.findAll({ where: own(asker, { blockId, recalledAt: null }), order: [['week', 'ASC']], ...within }),
-    workouts.findAll({
+    plain(issued, {
+      where: own(asker, { blockId, recalledAt: null }),
+      order: [['week', 'ASC']],
+      ...within,
+    }),
+    plain(workouts, {
       where: own(asker, { blockId }),
       order: [
         ['localDate', 'ASC'],
@@ -60,19 +69,17 @@ export async function findTraining(
       order: [['answeredAt', 'ASC']],
       ...within,
     }),
-    findCheckIns(asker, block.get().athleteId, transaction),
+    findCheckIns(asker, athleteId, transaction),
   ]);
   if (athlete === null) return undefined;
-  const standing = new Set(weeks.map((week) => week.get().id));
-  const performed = done
-    .map((workout) => workout.get())
-    .filter((workout) => standing.has(workout.issuedWeekId));
+  const standing = new Set(weeks.map(({ id }) => id));
+  const performed = done.filter(({ issuedWeekId }) => standing.has(issuedWeekId));
   const ids = performed.map((workout) => workout.id);
   const [logged, reports] =
     ids.length === 0
       ? [[], []]
       : await Promise.all([
-          sets.findAll({
+          plain(sets, {
             where: own(asker, { workoutId: ids }),
             order: [
               ['doneAt', 'ASC'],
@@ -81,26 +88,20 @@ export async function findTraining(
             ],
             ...within,
           }),
-          soreness.findAll({ where: own(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
+          plain(soreness, { where: own(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
         ]);
   return {
     blockId,
     revision: block.get().revision,
     block: blockFrom(block.get().document),
-    athlete: await withLastingBests(
-      asker,
-      await athleteOf(asker, athlete.get().facts, transaction),
-      blockId,
-      exercises,
-      transaction,
-    ),
+    athlete: withLastingBests(athleteFrom(athlete.get().facts, conventions), firsts, exercises),
     athleteRevision: athlete.get().revision,
     ownExercises: exercises,
-    issued: weeks.map((week) => issuedFrom(week.get())),
+    issued: weeks.map(issuedFrom),
     log: {
       workouts: performed.map(workoutFrom),
-      sets: logged.map((set) => loggedSetFrom(set.get())),
-      soreness: reports.map((report) => sorenessFrom(report.get())),
+      sets: logged.map(loggedSetFrom),
+      soreness: reports.map(sorenessFrom),
     },
     answers: answered.flatMap((call) => answerFrom(call.get())),
     checkIns,

@@ -1,9 +1,11 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import type { JsonText } from '@/ui/json-text';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { saveFile } from '@/ui/save-file';
+import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
@@ -37,12 +39,13 @@ function whenThere(selector: string, run: (part: HTMLElement) => void, frames = 
 }
 
 interface BlockScreenProps {
-  readonly data: BlockData;
+  readonly data: JsonText<BlockData>;
   readonly actions: BlockActions;
 }
 
 /** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by all of them. */
-export function BlockScreen({ data, actions }: BlockScreenProps) {
+export function BlockScreen({ data: text, actions }: BlockScreenProps) {
+  const data = useJson(text);
   const [session, state] = useBlock(data, actions);
   const screen = useBlockScreen(session, state, data);
   const { shown, table, sheet, face, show, weekState, setDialog, attempt, problem } = screen;

@@ -96,6 +96,17 @@ export interface GivenLine {
   readonly week: number | null;
 }
 
+/** What the desk shows. */
+export interface DeskData {
+  readonly lines: readonly DeskLine[];
+  readonly items: readonly DeskItem[];
+  /** How many less urgent things wait that are not among them: they follow as these are answered. */
+  readonly more: number;
+  readonly ready: readonly ReadyLine[];
+  readonly given: readonly GivenLine[];
+  readonly today: LocalDate;
+}
+
 type Told<T> = Promise<T | Unanswered>;
 
 export interface DeskActions {

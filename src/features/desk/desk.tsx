@@ -2,12 +2,13 @@
 
 import { Button } from '@mantine/core';
 import { useEffect, useRef } from 'react';
-import type { LocalDate } from '@/core';
+import type { JsonText } from '@/ui/json-text';
 import type { KeyList } from '@/ui/key-list';
 import { KeysHelp } from '@/ui/keys-help';
 import { Bar } from '@/ui/shell/bar';
+import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
-import type { DeskActions, DeskItem, DeskLine, GivenLine, ReadyLine } from './contract';
+import type { DeskActions, DeskData } from './contract';
 import classes from './desk.module.css';
 import { Given } from './given';
 import { Needs } from './needs';
@@ -16,11 +17,7 @@ import { Roster } from './roster';
 import { type DeskUse, useDesk } from './use-desk';
 
 interface DeskProps {
-  readonly lines: readonly DeskLine[];
-  readonly items: readonly DeskItem[];
-  readonly ready: readonly ReadyLine[];
-  readonly given: readonly GivenLine[];
-  readonly today: LocalDate;
+  readonly data: JsonText<DeskData>;
   /** The form for a first athlete, shown when there is none. */
   readonly firstAthlete: React.ReactNode;
   readonly actions: DeskActions;
@@ -36,7 +33,8 @@ const KEYS: KeyList = [
 ];
 
 /** Left what needs the coach now, most urgent first; right the roster. */
-export function Desk({ lines, items, ready, given, today, firstAthlete, actions }: DeskProps) {
+export function Desk({ data, firstAthlete, actions }: DeskProps) {
+  const { lines, items, more, ready, given, today } = useJson(data);
   const desk = useDesk(actions);
   const isReady = useReady();
   return (
@@ -49,7 +47,7 @@ export function Desk({ lines, items, ready, given, today, firstAthlete, actions 
             <div className={classes.left}>
               <Notice desk={desk} />
               <Ready ready={ready} desk={desk} />
-              <Needs items={items} desk={desk} routineOf={actions.routineOf} />
+              <Needs items={items} more={more} desk={desk} routineOf={actions.routineOf} />
               <Given given={given} desk={desk} />
             </div>
             <Roster lines={lines} today={today} />

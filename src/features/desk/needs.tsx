@@ -4,6 +4,7 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { OneOf } from '@/ui/toggles';
+import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import type { DeskActions, DeskItem } from './contract';
 import classes from './desk.module.css';
@@ -39,6 +40,8 @@ const IN_GROUP = 12;
 
 interface NeedsProps {
   readonly items: readonly DeskItem[];
+  /** How many less urgent things wait beside them. */
+  readonly more: number;
   readonly desk: DeskUse;
   readonly routineOf: DeskActions['routineOf'];
 }
@@ -47,7 +50,7 @@ interface NeedsProps {
  * What needs the coach, each with what it rests on and what each answer changes. The arrows walk it, A takes the first
  * answer, a digit another, K leaves it, Enter opens it; the focus goes on to what takes an answered one's place.
  */
-export function Needs({ items, desk, routineOf }: NeedsProps) {
+export function Needs({ items, more, desk, routineOf }: NeedsProps) {
   const [order, setOrder] = useState<Order>('urgent first');
   const [marked, setMarked] = useState<string | null>(null);
   const [all, setAll] = useState(false);
@@ -92,7 +95,8 @@ export function Needs({ items, desk, routineOf }: NeedsProps) {
     <section className={classes.needs} aria-label="Needs you" ref={section} tabIndex={-1} onKeyDown={walk}>
       <div className={classes.needsHead}>
         <h2>
-          <span className={classes.now}>{items.length}</span> {items.length === 1 ? 'needs' : 'need'} you
+          <span className={classes.now}>{items.length + more}</span>{' '}
+          {items.length + more === 1 ? 'needs' : 'need'} you
         </h2>
         <OneOf label="Order" value={order} options={ORDERS} onValue={setOrder} />
         {routine.length === 0 ? null : (
@@ -133,6 +137,11 @@ export function Needs({ items, desk, routineOf }: NeedsProps) {
             Show all {sorted.length}
           </Button>
         ) : null}
+        {more === 0 ? null : (
+          <p className={classes.calm}>
+            {plural(more, 'less urgent one')} {more === 1 ? 'follows' : 'follow'} as these are answered.
+          </p>
+        )}
       </div>
       {now === undefined ? null : (
         <Preview

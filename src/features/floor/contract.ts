@@ -52,6 +52,16 @@ export interface FloorSession {
   readonly soreness: readonly SorenessAsked[];
 }
 
+/** A week that was handed out, as the list shows it. */
+export interface FloorWeekList {
+  readonly name: string;
+  /** What the week is for, where that needs saying. */
+  readonly care: string | null;
+  /** What the coach says with it. */
+  readonly line: string | null;
+  readonly lines: readonly FloorLine[];
+}
+
 /** One line of the list of sessions. */
 export interface FloorLine {
   readonly workoutId: string;

@@ -1,8 +1,9 @@
 import Link from 'next/link';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { longDay } from '@/ui/words/dates';
-import type { FloorLine } from './contract';
+import type { FloorWeekList } from './contract';
+import { EarlierWeeks } from './earlier-weeks';
 import classes from './floor.module.css';
+import { FloorWeek } from './floor-week';
 import { OnItsWay } from './on-its-way';
 
 interface FloorListProps {
@@ -13,23 +14,13 @@ interface FloorListProps {
   /** Whether a check-in is due; null where none is asked here. */
   readonly checkIn: 'due' | 'done' | null;
   /** Issued weeks, the latest first. */
-  readonly weeks: readonly {
-    readonly name: string;
-    /** What the week is for, where that needs saying. */
-    readonly care: string | null;
-    /** What the coach says with it. */
-    readonly line: string | null;
-    readonly lines: readonly FloorLine[];
-  }[];
+  readonly weeks: readonly FloorWeekList[];
 }
 
-function state(line: FloorLine): string {
-  if (line.finished) return 'done';
-  if (line.logged > 0) return `${line.logged} of ${line.sets}`;
-  return line.optional ? 'if you like' : 'to do';
-}
+/** So many of the latest weeks stand open. */
+const IN_SIGHT = 3;
 
-/** The sessions handed out, the latest week first; what is to do stands out by its word. */
+/** The sessions handed out, the latest week first. */
 export function FloorList({ blockId, athleteName, weeks, back, checkIn }: FloorListProps) {
   return (
     <main className={classes.page}>
@@ -42,33 +33,10 @@ export function FloorList({ blockId, athleteName, weeks, back, checkIn }: FloorL
           Check in: how was the week?
         </Link>
       ) : null}
-      {weeks.map(({ name, care, line, lines }) => (
-        <section key={name}>
-          <h2 className={classes.group}>{name}</h2>
-          {care === null ? null : <p>{care}</p>}
-          {line === null ? null : <p className={classes.weekLine}>{line}</p>}
-          <ul className={classes.list}>
-            {lines.map((line) => (
-              <li key={line.workoutId} className={classes.item}>
-                <Link
-                  href={`/floor/${blockId}/${line.workoutId}`}
-                  className={classes.itemLink}
-                  prefetch={false}
-                >
-                  <span className={classes.itemHead}>
-                    <span>{line.name}</span>
-                    <span className={line.finished ? classes.soft : ''}>{state(line)}</span>
-                  </span>
-                  <span className={classes.soft}>
-                    {line.day}, {line.sets} sets, {line.minutes} min
-                    {line.date === null ? '' : `, ${longDay(line.date)}`}
-                  </span>
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </section>
+      {weeks.slice(0, IN_SIGHT).map((week) => (
+        <FloorWeek key={week.name} blockId={blockId} week={week} />
       ))}
+      {weeks.length > IN_SIGHT ? <EarlierWeeks blockId={blockId} weeks={weeks.slice(IN_SIGHT)} /> : null}
       {weeks.length === 0 ? <p>No week has been handed out yet.</p> : null}
       <div className={classes.grow} />
       <p className={classes.soft}>{CLINICIAN}</p>

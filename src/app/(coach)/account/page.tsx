@@ -1,16 +1,19 @@
 import { coachConventions, PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
+import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
 import { changePasswordAction, keepConventionsAction } from './actions';
 
 export default async function AccountPage() {
   const asker = await requireAsker();
   return (
-    <Account
-      least={PASSWORD_LEAST}
-      action={changePasswordAction}
-      conventions={await coachConventions(asker)}
-      keepConventions={keepConventionsAction}
-    />
+    <InBrowser>
+      <Account
+        least={PASSWORD_LEAST}
+        action={changePasswordAction}
+        conventions={await coachConventions(asker)}
+        keepConventions={keepConventionsAction}
+      />
+    </InBrowser>
   );
 }

@@ -8,7 +8,7 @@ import { capital, type ExerciseNames, namesOf } from '@/ui/words/names';
 import { watchText } from '@/ui/words/watch';
 
 /** What waits for the coach, most urgent first. */
-const URGENCY = [
+export const URGENCY = [
   'pain',
   'joint',
   'recover',

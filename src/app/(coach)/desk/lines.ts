@@ -1,15 +1,13 @@
 import { dayIn, phaseOn } from '@/core';
-import type { RosterLine } from '@/data';
-import type { DeskItem, DeskLine } from '@/features/desk/contract';
+import type { RosterLine, Waiting } from '@/data';
+import type { DeskLine } from '@/features/desk/contract';
 
-/** The roster as the desk shows it. @param items what waits, to be counted */
+/** The roster as the desk shows it. */
 export function deskLines(
   lines: readonly RosterLine[],
-  items: readonly DeskItem[],
+  { counts }: Pick<Waiting, 'counts'>,
   now: Date,
 ): readonly DeskLine[] {
-  const waits = new Map<string, number>();
-  for (const { athleteId } of items) waits.set(athleteId, (waits.get(athleteId) ?? 0) + 1);
   return lines.map((line): DeskLine => {
     const { athleteId, name, level, archived, block, others, timeZone } = line;
     const standing = block?.standing ?? null;
@@ -37,8 +35,9 @@ export function deskLines(
       bias: standing?.bias ?? null,
       lastLog: block?.lastLog == null ? null : dayIn(timeZone, new Date(block.lastLog)),
       due: standing?.due?.date ?? null,
-      waits: waits.get(athleteId) ?? 0,
-      others: others.length,
+      // Athletes off the roster ask for nothing.
+      waits: archived ? 0 : (counts.get(athleteId) ?? 0),
+      others,
     };
   });
 }

@@ -2,10 +2,12 @@ import { catalogueWith } from '@/core';
 import { givenSince, ownExercises, roster, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
+import { InBrowser } from '@/ui/in-browser';
+import { jsonText } from '@/ui/json-text';
 import { requireAsker } from '../../asker';
 import { addFirst } from '../athletes/new/actions';
 import { answer, applyRoutine, issueAll, recall, routineOf, seenPain, take, takeBack } from './actions';
-import { deskItems, givenLines, readyLines } from './items';
+import { deskItems, givenLines, readyLines, URGENCY } from './items';
 import { deskLines } from './lines';
 
 /** How long an answer stays in the list from which it can be taken back. */
@@ -16,21 +18,27 @@ export default async function DeskPage() {
   const now = new Date();
   const [all, waits, given, own] = await Promise.all([
     roster(asker),
-    waiting(asker),
+    waiting(asker, URGENCY),
     givenSince(asker, new Date(now.getTime() - GIVEN_MS)),
     ownExercises(asker),
   ]);
   const catalogue = catalogueWith(own);
   const items = deskItems({ lines: all, waiting: waits, catalogue });
+  const lines = deskLines(all, waits, now);
   return (
-    <Desk
-      lines={deskLines(all, items, now)}
-      items={items}
-      ready={readyLines(all)}
-      given={givenLines(given, { lines: all, catalogue })}
-      today={now.toISOString().slice(0, 10)}
-      firstAthlete={all.length === 0 ? <NewAthlete add={addFirst} first /> : null}
-      actions={{ take, answer, seenPain, applyRoutine, routineOf, takeBack, issueAll, recall }}
-    />
+    <InBrowser>
+      <Desk
+        data={jsonText({
+          lines,
+          items,
+          more: lines.reduce((sum, { waits: theirs }) => sum + theirs, -items.length),
+          ready: readyLines(all),
+          given: givenLines(given, { lines: all, catalogue }),
+          today: now.toISOString().slice(0, 10),
+        })}
+        firstAthlete={all.length === 0 ? <NewAthlete add={addFirst} first /> : null}
+        actions={{ take, answer, seenPain, applyRoutine, routineOf, takeBack, issueAll, recall }}
+      />
+    </InBrowser>
   );
 }

@@ -1,6 +1,7 @@
 import { PLACE_KINDS, presetPlace } from '@/core';
 import { ownExercises, placesOf } from '@/data';
 import { Library } from '@/features/library/library';
+import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
 import { adopt, save, uses } from './actions';
 
@@ -11,5 +12,9 @@ export default async function LibraryPage() {
     name: kind,
     equipment: presetPlace(kind, 'kg', kind).equipment,
   }));
-  return <Library data={{ own, places: [...places, ...kinds] }} actions={{ uses, save, adopt }} />;
+  return (
+    <InBrowser>
+      <Library data={{ own, places: [...places, ...kinds] }} actions={{ uses, save, adopt }} />
+    </InBrowser>
+  );
 }

@@ -2,6 +2,7 @@ import { TEMPLATES } from '@/core';
 import { athleteNames, findDesign, ownExercises, ownTemplates } from '@/data';
 import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
+import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
 import { asks, remove, rename } from './actions';
 
@@ -25,10 +26,12 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
       : (TEMPLATES.map(({ id }) => `template/${id}` as const).find((one) => one === wished) ?? null);
   const design = ownOne === undefined ? undefined : await findDesign(asker, ownOne.id);
   return (
-    <Templates
-      key={shown}
-      data={{ shown, design: design ?? null, own, athletes, ownExercises: exercises }}
-      actions={{ rename, asks, remove }}
-    />
+    <InBrowser>
+      <Templates
+        key={shown}
+        data={{ shown, design: design ?? null, own, athletes, ownExercises: exercises }}
+        actions={{ rename, asks, remove }}
+      />
+    </InBrowser>
   );
 }

@@ -13,6 +13,7 @@ import {
   weekLines,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
+import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import { archive, copy, erase, invite, keep, life, measure, revoke, say, seen, settle } from './actions';
@@ -57,22 +58,24 @@ export default async function AthletePage({ params }: PageProps) {
     erase: erase.bind(null, athleteId),
   };
   return (
-    <AthleteScreen
-      key={athleteId}
-      data={{
-        ...found,
-        running: running ?? null,
-        blocks,
-        ownExercises: own,
-        measurements,
-        exposures,
-        phones,
-        weekLines: Object.fromEntries(lines),
-        unseenPain: unseen,
-        refused,
-        today: localDate(athlete.timeZone),
-      }}
-      actions={actions}
-    />
+    <InBrowser>
+      <AthleteScreen
+        key={athleteId}
+        data={{
+          ...found,
+          running: running ?? null,
+          blocks,
+          ownExercises: own,
+          measurements,
+          exposures,
+          phones,
+          weekLines: Object.fromEntries(lines),
+          unseenPain: unseen,
+          refused,
+          today: localDate(athlete.timeZone),
+        }}
+        actions={actions}
+      />
+    </InBrowser>
   );
 }

@@ -3,6 +3,8 @@ import { withoutReasons } from '@/core';
 import { findBroken, findHistory, findTraining, Unreadable } from '@/data';
 import { BlockScreen } from '@/features/block/block-screen';
 import { BrokenBlock } from '@/features/block/broken-block';
+import { InBrowser } from '@/ui/in-browser';
+import { jsonText } from '@/ui/json-text';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
@@ -59,10 +61,16 @@ export default async function BlockPage({ params }: PageProps) {
   // The reasons of weeks that were trained are fetched when asked for: they are most of what a block weighs.
   const issued = training.issued.map((week) => (done.has(week.week) ? withoutReasons(week) : week));
   return (
-    <BlockScreen
-      key={blockId}
-      data={{ training: { ...training, issued }, history, today: localDate(training.athlete.timeZone) }}
-      actions={server}
-    />
+    <InBrowser>
+      <BlockScreen
+        key={blockId}
+        data={jsonText({
+          training: { ...training, issued },
+          history,
+          today: localDate(training.athlete.timeZone),
+        })}
+        actions={server}
+      />
+    </InBrowser>
   );
 }
