@@ -155,3 +155,4 @@ export * from './watch/lift-verdicts';
 export * from './watch/registry';
 export * from './watch/watch';
 export * from './watch/watch-call';
+export * from './watch/watch-outcome';

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { Transaction } from 'sequelize';
-import { type Edit, type Training, unfold, type WatchCall, watchCalls } from '@/core';
+import { Op, type Transaction } from 'sequelize';
+import { type Edit, type Training, unfold, type WatchAnswer, type WatchCall, watchCalls } from '@/core';
 import { decodeWatchCall } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
+import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { saveWithin } from './blocks';
 import { refreshCalls } from './calls';
@@ -255,4 +256,27 @@ export async function issueReady(
     left.push({ ...one, why: outcome.status === 'refused' ? outcome.refusal.code : outcome.status });
   }
   return left;
+}
+
+/** What was answered to the calls that days made in a block, oldest first, with the option that was taken. */
+export async function dayAnswers(
+  asker: Asker,
+  blockId: string,
+): Promise<readonly (Omit<WatchAnswer, 'date'> & { readonly at: Date })[]> {
+  const rows = await plain(models().calls, {
+    where: own(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
+    order: [['answeredAt', 'ASC']],
+  });
+  return rows.flatMap(({ id, proposal, choice, answeredAt }) =>
+    answeredAt === null
+      ? []
+      : [
+          {
+            id,
+            call: stored('a call', decodeWatchCall, proposal),
+            optionId: choice === null ? null : (JSON.parse(choice) as string),
+            at: answeredAt,
+          },
+        ],
+  );
 }

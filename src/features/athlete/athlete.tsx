@@ -157,6 +157,7 @@ export function AthleteScreen({
               athlete={athlete}
               blocks={data.blocks}
               running={running}
+              dayAnswers={data.dayAnswers}
               exposures={data.exposures}
               today={data.today}
               catalogue={catalogue}

@@ -8,6 +8,7 @@ import type {
   SaveAthleteOutcome,
   Training,
   Unanswered,
+  WatchAnswer,
 } from '@/core';
 
 /** What the route hands to the Athlete screen. */
@@ -18,6 +19,8 @@ export interface AthleteData {
   /** The block that is theirs just now, with all that happened in it. */
   readonly running: Training | null;
   /** The athlete's blocks, newest first; those put away and thrown away of late among them. */
+  /** What was answered to calls of the days in it, oldest first. */
+  readonly dayAnswers: readonly WatchAnswer[];
   readonly blocks: readonly BlockEntry[];
   readonly ownExercises: readonly Exercise[];
   readonly measurements: readonly Measurement[];

@@ -14,7 +14,6 @@ import {
   leavesAlone,
   liftVerdicts,
   mondayOf,
-  outcomeOf,
   signsOf,
   signsSum,
   summed,
@@ -26,17 +25,17 @@ import {
 } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
-import { outcomeText } from '@/ui/words/call-outcomes';
-import { callLine } from '@/ui/words/calls';
 import { longDay } from '@/ui/words/dates';
 import { estimate, figure, plural } from '@/ui/words/figures';
 import { capital, namesOf } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { leaveAlone } from '@/ui/words/watch';
+import { Answers } from './answers';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
 
-interface CourseProps extends Pick<AthleteData, 'blocks' | 'running' | 'exposures' | 'today' | 'athlete'> {
+interface CourseProps
+  extends Pick<AthleteData, 'blocks' | 'running' | 'dayAnswers' | 'exposures' | 'today' | 'athlete'> {
   readonly catalogue: Catalogue;
   readonly actions: Pick<AthleteActions, 'life' | 'copyBlock'>;
 }
@@ -61,7 +60,7 @@ export default function Course(props: CourseProps) {
         {running === null || blockPlan === null ? null : (
           <>
             <Lifts {...props} running={running} blockPlan={blockPlan} />
-            <Answers running={running} blockPlan={blockPlan} catalogue={catalogue} />
+            <Answers {...props} running={running} blockPlan={blockPlan} />
           </>
         )}
       </div>
@@ -323,38 +322,4 @@ function trendText({ verdict, gain }: LiftVerdict['trend']): string {
   if (verdict === 'too early') return 'too early to judge';
   const by = `${gain < 0 ? '−' : '+'}${figure(Math.abs(gain), 1)} %`;
   return verdict === 'stalled' ? `stalled, ${by}` : `goes on, ${by}`;
-}
-
-/** The coach's answers of the block with what came of each, the latest first. */
-function Answers({ running, blockPlan, catalogue }: Running & { readonly catalogue: Catalogue }) {
-  const [all, setAll] = useState(false);
-  const told = [...running.answers].reverse().filter(({ proposal }) => proposal.kind !== 'load' || all);
-  return (
-    <Section title="Answered calls" aside="and what came of them">
-      {running.answers.length === 0 ? <p className={classes.soft}>None yet.</p> : null}
-      <Table className={classes.table}>
-        <Table.Tbody>
-          {told.map((answer) => {
-            const { subject, change } = callLine(answer.proposal, catalogue);
-            return (
-              <Table.Tr key={answer.id}>
-                <Table.Th scope="row" className={own.name}>
-                  {capital(subject)}
-                </Table.Th>
-                <Table.Td>
-                  {answer.outcome === 'declined' ? 'left as it was' : change} in week {answer.proposal.week}
-                </Table.Td>
-                <Table.Td className={classes.soft}>{outcomeText(outcomeOf(answer, blockPlan))}</Table.Td>
-              </Table.Tr>
-            );
-          })}
-        </Table.Tbody>
-      </Table>
-      {running.answers.some(({ proposal }) => proposal.kind === 'load') ? (
-        <Button variant="link" aria-pressed={all} onClick={() => setAll(!all)}>
-          {all ? 'Without loads' : 'With loads'}
-        </Button>
-      ) : null}
-    </Section>
-  );
 }

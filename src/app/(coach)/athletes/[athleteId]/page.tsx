@@ -1,7 +1,8 @@
 import { notFound } from 'next/navigation';
-import { catalogueWith, currentBlock } from '@/core';
+import { catalogueWith, currentBlock, dayIn } from '@/core';
 import {
   blocksOf,
+  dayAnswers,
   findAthlete,
   findExposures,
   findMeasurements,
@@ -37,8 +38,9 @@ export default async function AthletePage({ params }: PageProps) {
   const blockId = currentBlock(
     blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
   )?.id;
-  const [running, exposures, lines, unseen, refused] = await Promise.all([
+  const [running, given, exposures, lines, unseen, refused] = await Promise.all([
     blockId === undefined ? undefined : findTraining(asker, blockId),
+    blockId === undefined ? [] : dayAnswers(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
     blockId === undefined ? new Map<number, string>() : weekLines(asker, blockId),
     unseenPain(asker, athleteId),
@@ -64,6 +66,7 @@ export default async function AthletePage({ params }: PageProps) {
         data={{
           ...found,
           running: running ?? null,
+          dayAnswers: given.map(({ at, ...one }) => ({ ...one, date: dayIn(athlete.timeZone, at) })),
           blocks,
           ownExercises: own,
           measurements,

@@ -1,0 +1,160 @@
+import type { LocalDate } from '../calendar';
+import { curveOf } from '../effort/curves';
+import { type SidesApart, sidesApart } from '../effort/sides';
+import { type LiftTrend, type TrendPoint, trendPoints } from '../effort/stall';
+import { toldOf } from '../on-the-day/session-note';
+import { isAtLeast } from '../rounding';
+import type { Reviewed } from './reviewed';
+
+/** Something that changed the line of a lift. */
+export type LiftChange =
+  | { readonly kind: 'deload'; readonly week: number; readonly date: LocalDate }
+  | { readonly kind: 'phase'; readonly date: LocalDate; readonly phase: string }
+  | { readonly kind: 'swapped in' | 'swapped out'; readonly date: LocalDate; readonly other: string };
+
+/** A lift over a block: estimates of its first sets, in the athlete's unit. */
+export interface LiftReview {
+  readonly exerciseId: string;
+  /** The best estimate of each day, oldest first. */
+  readonly points: readonly TrendPoint[];
+  /** The best of the last week it was trained against the best of its first, per cent; null: trained in one week only. */
+  readonly gain: number | null;
+  readonly verdict: LiftTrend['verdict'];
+  readonly changes: readonly LiftChange[];
+  /** Left against right, where they were noted apart. */
+  readonly sides: SidesApart | null;
+}
+
+/** Weeks a lift needs before anything is said of it. */
+const LEAST_WEEKS = 2;
+
+/** Every lift that was trained in the block, in the order of its first day. */
+export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
+  const { athlete, blockPlan, exposures, conventions } = reviewed;
+  const [first] = blockPlan.weeks;
+  if (first === undefined) return [];
+  const days = new Set(
+    blockPlan.weeks.flatMap(({ performed }) => [...performed.values()].map(({ workout }) => workout.date)),
+  );
+  const inBlock = exposures.filter(({ date }) => date >= first.plan.startDate && days.has(date));
+  const changes = changesOf(reviewed);
+  return [...trendPoints(inBlock, curveOf(athlete.effort))]
+    .map(([exerciseId, unsorted]): LiftReview => {
+      const points = [...unsorted].sort((a, b) => a.date.localeCompare(b.date));
+      const best = bestOfWeeks(points, reviewed);
+      const gain = gainOf(best);
+      const stalled =
+        best.length > conventions.stallWeeks &&
+        !isAtLeast(lateGain(best, conventions.stallWeeks), conventions.stallGain);
+      return {
+        exerciseId,
+        points,
+        gain,
+        verdict: best.length <= conventions.stallWeeks ? 'too early' : stalled ? 'stalled' : 'goes on',
+        changes: changes(exerciseId),
+        sides:
+          sidesApart(
+            inBlock.filter((one) => one.exerciseId === exerciseId),
+            conventions,
+          ) ?? null,
+      };
+    })
+    .sort((a, b) => firstDay(a).localeCompare(firstDay(b)) || a.exerciseId.localeCompare(b.exerciseId));
+}
+
+const firstDay = ({ points }: LiftReview) => points[0]?.date ?? '';
+
+/** The best estimate of each week in which it was trained, in order. */
+function bestOfWeeks(points: readonly TrendPoint[], { blockPlan }: Reviewed): readonly number[] {
+  const best = new Map<number, number>();
+  for (const { date, oneRepMax } of points) {
+    const week = blockPlan.weeks.findLast(({ plan }) => plan.startDate <= date)?.plan.week ?? 0;
+    best.set(week, Math.max(best.get(week) ?? 0, oneRepMax));
+  }
+  return [...best].sort(([a], [b]) => a - b).map(([, oneRepMax]) => oneRepMax);
+}
+
+function gainOf(best: readonly number[]): number | null {
+  const [first] = best;
+  const last = best.at(-1);
+  return first === undefined || last === undefined || best.length < LEAST_WEEKS
+    ? null
+    : 100 * (last / first - 1);
+}
+
+/** The best of the latest weeks against the best before them, per cent. */
+function lateGain(best: readonly number[], weeks: number): number {
+  return 100 * (Math.max(...best.slice(-weeks)) / Math.max(...best.slice(0, -weeks)) - 1);
+}
+
+/** What changed lifts: deloads and phases all of them, an exchange its two. */
+function changesOf({ blockPlan }: Reviewed): (exerciseId: string) => readonly LiftChange[] {
+  const trained = blockPlan.weeks.filter(({ performed }) => performed.size > 0);
+  const shared = trained.flatMap(({ plan }, at): readonly LiftChange[] => {
+    const before = trained[at - 1]?.plan;
+    const { week, startDate: date, phase } = plan;
+    return [
+      ...(plan.kind === 'deload' ? [{ kind: 'deload', week, date } as const] : []),
+      ...(before !== undefined && before.phase !== phase ? [{ kind: 'phase', date, phase } as const] : []),
+    ];
+  });
+  const swaps = exchangesOf(trained.map(({ issued, plan }) => issued?.plan ?? plan));
+  return (exerciseId) =>
+    [
+      ...shared,
+      ...swaps.flatMap(({ date, from, to }): readonly LiftChange[] => {
+        if (to === exerciseId) return [{ kind: 'swapped in', date, other: from }];
+        return from === exerciseId ? [{ kind: 'swapped out', date, other: to }] : [];
+      }),
+    ].sort((a, b) => a.date.localeCompare(b.date));
+}
+
+/** An exercise that took another's place from a week on, or for a day. */
+export interface Exchange {
+  readonly week: number;
+  readonly date: LocalDate;
+  readonly from: string;
+  readonly to: string;
+  /** Why on the day; null: the coach planned it. */
+  readonly why: string | null;
+}
+
+function exchangesOf(plans: readonly Reviewed['blockPlan']['weeks'][number]['plan'][]): readonly Exchange[] {
+  return plans.flatMap((plan, at) => {
+    const before = new Map(
+      (plans[at - 1]?.sessions ?? []).flatMap(({ slots }) =>
+        slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]),
+      ),
+    );
+    return plan.sessions.flatMap(({ slots }) =>
+      slots.flatMap(({ slotId, exerciseId }): readonly Exchange[] => {
+        const from = before.get(slotId);
+        return from === undefined || from === exerciseId
+          ? []
+          : [{ week: plan.week, date: plan.startDate, from, to: exerciseId, why: null }];
+      }),
+    );
+  });
+}
+
+/** What was exchanged over the block, planned or on the day, in order. */
+export function exchanges({ blockPlan }: Reviewed): readonly Exchange[] {
+  const trained = blockPlan.weeks.filter(({ issued }) => issued !== null);
+  const onTheDay = trained.flatMap(({ plan, issued, performed }) =>
+    (issued?.plan ?? plan).sessions.flatMap(({ sessionId, slots }) => {
+      const workout = performed.get(sessionId)?.workout;
+      if (workout === undefined) return [];
+      return [...toldOf(workout.notes).swaps.values()].flatMap(
+        ({ slotId, exerciseId, why }): readonly Exchange[] => {
+          const from = slots.find((slot) => slot.slotId === slotId)?.exerciseId;
+          return from === undefined || from === exerciseId
+            ? []
+            : [{ week: plan.week, date: workout.date, from, to: exerciseId, why }];
+        },
+      );
+    }),
+  );
+  return [...exchangesOf(trained.map(({ issued, plan }) => issued?.plan ?? plan)), ...onTheDay].sort((a, b) =>
+    a.date.localeCompare(b.date),
+  );
+}

@@ -1,0 +1,34 @@
+import type { WatchOutcome } from '@/core';
+import { longDay, shortDay } from './dates';
+import { figure, plural } from './figures';
+import { capital, type ExerciseNames } from './names';
+
+/** What came of an answer to a call of a day, in a few words. */
+export function watchOutcomeText(outcome: WatchOutcome | null, names: ExerciseNames): string {
+  if (outcome === null) return 'nothing of it shows yet';
+  switch (outcome.kind) {
+    case 'pain':
+      return outcome.times === 0
+        ? `no ${outcome.where} pain in ${plural(outcome.of, 'session')} since`
+        : `${outcome.where} pain in ${outcome.times} of ${plural(outcome.of, 'session')} since`;
+    case 'signs':
+      return `signs ${outcome.before === null ? '' : `${outcome.before} then, `}${outcome.after} on ${shortDay(outcome.date)}`;
+    case 'lift':
+      return `${capital(names(outcome.exerciseId))} ${gainText(outcome.gain)} in ${plural(outcome.weeks, 'week')} since`;
+    case 'week':
+      return `${outcome.sessions.done} of ${plural(outcome.sessions.planned, 'session')} done in week ${outcome.week}`;
+    case 'kept':
+      return `${outcome.session} trained in ${outcome.times} of ${plural(outcome.of, 'week')} since`;
+    case 'begun poorly':
+      return `${outcome.times} of ${plural(outcome.of, 'session')} since begun poorly`;
+    case 'logged again':
+      return `logged again on ${longDay(outcome.date)}`;
+    case 'reports':
+      return `since then ${figure(Math.abs(outcome.reps), 1)} reps ${outcome.reps > 0 ? 'more' : 'fewer'} left than reported, from ${plural(outcome.pairs, 'pair')}`;
+  }
+}
+
+function gainText(gain: number): string {
+  if (Math.abs(gain) < 0.05) return 'no further';
+  return `${gain > 0 ? '+' : '−'}${figure(Math.abs(gain), 1)} %`;
+}
