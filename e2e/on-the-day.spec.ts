@@ -1,4 +1,4 @@
-import { answers, cell, expect, openBlock, ready, test } from './coach';
+import { answers, cell, expect, openBlock, openProfile, ready, test } from './coach';
 import { begin, hrefOf, marensPhone, start } from './phones';
 
 /** Taps what is left of the set that is shown, as it was asked. */
@@ -129,6 +129,15 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/1[5-9]|2\d/);
     // The week that is handed out stays as it was.
     await expect(cell(page, 'seated leg curl', 'w3')).not.toContainText(/\b2\d /);
+  });
+
+  await test.step('the answer stands in the athlete’s course, and says when something of it shows', async () => {
+    await page.goto('/desk');
+    await openProfile(page, 'Maren');
+    await page.keyboard.press('Alt+8');
+    await expect(page.getByRole('row', { name: /^Knee pain/ })).toContainText(
+      /Longer, lighter sets.*nothing of it shows yet/,
+    );
   });
   await context.close();
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { Input } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import classes from './in-place.module.css';
 
 type Parts = typeof import('./picker-parts');
@@ -33,9 +33,9 @@ export function PickerSoon({ label, initial, onCancel, children }: PickerSoonPro
   const [fetched, setFetched] = useState(parts);
   const [typed, setTyped] = useState<Typed>({ initial, isEntered: false });
   const input = useRef<HTMLInputElement>(null);
+  useLayoutEffect(() => input.current?.focus(), []);
   useEffect(() => {
     if (parts !== null) return;
-    input.current?.focus();
     let listens = true;
     void loadPicker().then(() => listens && setFetched(parts));
     return () => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Combobox, useCombobox } from '@mantine/core';
-import { type ComponentProps, useEffect, useId, useRef, useState } from 'react';
+import { type ComponentProps, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import { findNamed, type Named } from './find-named';
 import classes from './in-place.module.css';
 import { useSearchParts } from './use-search-parts';
@@ -47,9 +47,10 @@ export function Picker(props: PickerProps) {
   const shown = findNamed(choices, search, near).slice(0, MOST_SHOWN);
 
   const [first] = shown;
+  // Before anything else is typed: a letter between two fields would be lost.
+  useLayoutEffect(() => input.current?.focus(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it comes
   useEffect(() => {
-    input.current?.focus();
     if (isEntered && first !== undefined) onPick(first.item.value);
   }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the first match is marked again whenever the search changes

@@ -4,7 +4,7 @@ import { type SidesApart, sidesApart } from '../effort/sides';
 import { type LiftTrend, type TrendPoint, trendPoints } from '../effort/stall';
 import { toldOf } from '../on-the-day/session-note';
 import { isAtLeast } from '../rounding';
-import type { Reviewed } from './reviewed';
+import { liftedIn, type Reviewed } from './reviewed';
 
 /** Something that changed the line of a lift. */
 export type LiftChange =
@@ -19,6 +19,8 @@ export interface LiftReview {
   readonly points: readonly TrendPoint[];
   /** The best of the last week it was trained against the best of its first, per cent; null: trained in one week only. */
   readonly gain: number | null;
+  /** Weeks in which it was trained. */
+  readonly weeks: number;
   readonly verdict: LiftTrend['verdict'];
   readonly changes: readonly LiftChange[];
   /** Left against right, where they were noted apart. */
@@ -30,13 +32,8 @@ const LEAST_WEEKS = 2;
 
 /** Every lift that was trained in the block, in the order of its first day. */
 export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
-  const { athlete, blockPlan, exposures, conventions } = reviewed;
-  const [first] = blockPlan.weeks;
-  if (first === undefined) return [];
-  const days = new Set(
-    blockPlan.weeks.flatMap(({ performed }) => [...performed.values()].map(({ workout }) => workout.date)),
-  );
-  const inBlock = exposures.filter(({ date }) => date >= first.plan.startDate && days.has(date));
+  const { athlete, conventions } = reviewed;
+  const inBlock = liftedIn(reviewed);
   const changes = changesOf(reviewed);
   return [...trendPoints(inBlock, curveOf(athlete.effort))]
     .map(([exerciseId, unsorted]): LiftReview => {
@@ -50,6 +47,7 @@ export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
         exerciseId,
         points,
         gain,
+        weeks: best.length,
         verdict: best.length <= conventions.stallWeeks ? 'too early' : stalled ? 'stalled' : 'goes on',
         changes: changes(exerciseId),
         sides:

@@ -33,7 +33,7 @@ export interface Lesson {
 /**
  * Learns from a finished block. The ceiling moves toward the weekly sets at which performance was first behind in two
  * sessions running; growth (ahead) at fewer sets than the floor lowers the floor, never raises it. A third of the way
- * for each block. Phase factors are divided out before it is stored; the athlete's level is left in it.
+ * for each block, from the landmark as it stands: learned, else the coach's, else the convention. Phase factors are divided out before it is stored; the athlete's level is left in it.
  */
 export function learnLandmarks(
   muscle: Muscle,
@@ -43,6 +43,7 @@ export function learnLandmarks(
 ): Lesson {
   const byLevel = levelFactor(athlete.level, conventions);
   const known = athlete.learned[muscle];
+  const set = athlete.landmarks[muscle];
   const share = conventions.learnShare;
   let behind = false;
   let ceiling: Lesson['ceiling'] = null;
@@ -51,14 +52,14 @@ export function learnLandmarks(
     const factors = phaseFactors(phase, conventions);
     for (const verdict of verdicts) {
       if (verdict === 'behind' && behind && ceiling === null) {
-        const from = known?.ceiling ?? LANDMARKS[muscle].ceiling * byLevel;
+        const from = known?.ceiling ?? (set?.ceiling ?? LANDMARKS[muscle].ceiling) * byLevel;
         ceiling = { from, to: from + (sets / factors.ceiling - from) * share, failedAt: sets, week };
       }
       behind = verdict === 'behind';
     }
     const grew = verdicts.includes('ahead') && !verdicts.includes('behind');
     if (grew && sets > 0 && sets < landmarksFor(muscle, athlete, phase, conventions).result.floor) {
-      const from = known?.floor ?? LANDMARKS[muscle].floor * byLevel;
+      const from = known?.floor ?? (set?.floor ?? LANDMARKS[muscle].floor) * byLevel;
       const to = from + (sets / factors.floor - from) * share;
       if (to < (floor?.to ?? from)) floor = { from, to, grewAt: sets, week };
     }

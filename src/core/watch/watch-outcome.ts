@@ -3,9 +3,8 @@ import { curveOf } from '../effort/curves';
 import { rirBias } from '../effort/rir-bias';
 import { trendPoints } from '../effort/stall';
 import { type PainPlace, toldOf } from '../on-the-day/session-note';
-import { signsOf } from '../recovery/check-in';
-import { signsSum } from '../recovery/signs';
 import { type OfPlanned, weekDone, weeksOver } from './adherence';
+import { signsOn } from './signs-on';
 import type { Watch } from './watch';
 import type { WatchCall } from './watch-call';
 
@@ -95,20 +94,10 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
 function signsSince(date: LocalDate, watch: Seen): WatchOutcome | null {
   const inOrder = [...watch.checkIns].sort((a, b) => a.date.localeCompare(b.date));
   const after = inOrder.findLast((one) => one.date > date);
-  const sum = after === undefined ? null : sumOn(after.date, watch);
+  const sum = after === undefined ? null : signsOn(after.date, watch);
   return after === undefined || sum === null
     ? null
-    : { kind: 'signs', before: sumOn(date, watch), after: sum, date: after.date };
-}
-
-/** The sum of the signs as it was on a day: by what had been told and trained until then. */
-function sumOn(day: LocalDate, { checkIns, blockPlan, conventions }: Seen): number | null {
-  const begun = new Set(
-    blockPlan.weeks.filter(({ plan }) => plan.startDate <= day).map(({ plan }) => plan.week),
-  );
-  const observations = blockPlan.observations.filter(({ week }) => begun.has(week));
-  const signs = signsOf(checkIns, observations, day);
-  return signs === null ? null : signsSum(signs, false, conventions).sum;
+    : { kind: 'signs', before: signsOn(date, watch), after: sum, date: after.date };
 }
 
 function liftSince(

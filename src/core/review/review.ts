@@ -1,0 +1,64 @@
+import type { LocalDate } from '../calendar';
+import { curveOf } from '../effort/curves';
+import { type RirBias, rirBias } from '../effort/rir-bias';
+import { type WeekDone, weekDone, weeksOver } from '../watch/adherence';
+import { signsOn } from '../watch/signs-on';
+import { lastDay } from '../watch/watch';
+import { lessonsOf, type TaughtLesson } from './lessons';
+import { type Exchange, exchanges, type LiftReview, liftReviews } from './lifts';
+import { type Minutes, sessionMinutes } from './minutes';
+import { type MuscleReview, muscleReviews } from './muscles';
+import { liftedIn, type Reviewed } from './reviewed';
+import { type Suggestion, suggestionsOf } from './suggestions';
+
+/** A block behind it, or as far as it is. */
+export interface Review {
+  /** Weeks that are over, and all of them. */
+  readonly over: number;
+  readonly weeks: number;
+  readonly muscles: readonly MuscleReview[];
+  readonly lifts: readonly LiftReview[];
+  readonly exchanges: readonly Exchange[];
+  readonly minutes: Minutes;
+  readonly done: readonly WeekDone[];
+  /** Sums of the signs, check-in by check-in, of those within the block. */
+  readonly signs: readonly { readonly date: LocalDate; readonly sum: number }[];
+  readonly bias: RirBias | null;
+  readonly lessons: readonly TaughtLesson[];
+  readonly suggestions: readonly Suggestion[];
+}
+
+/** What a block comes to on a day. */
+export function reviewOf(reviewed: Reviewed): Review {
+  const { block, athlete, blockPlan, conventions, today } = reviewed;
+  const over = weeksOver(block, blockPlan.weeks, today);
+  return {
+    over: over.length,
+    weeks: blockPlan.weeks.length,
+    muscles: muscleReviews(reviewed),
+    lifts: liftReviews(reviewed),
+    exchanges: exchanges(reviewed),
+    minutes: sessionMinutes(reviewed),
+    done: over.map((week) => weekDone(block, week)),
+    signs: signsWithin(reviewed),
+    bias: rirBias(liftedIn(reviewed), curveOf(athlete.effort), conventions) ?? null,
+    lessons: lessonsOf(reviewed),
+    suggestions: suggestionsOf(reviewed),
+  };
+}
+
+/** The signs of each check-in within the block, by what had been trained until then. */
+function signsWithin(reviewed: Reviewed): Review['signs'] {
+  const { block, blockPlan, checkIns } = reviewed;
+  const first = blockPlan.weeks[0]?.plan;
+  const last = blockPlan.weeks.at(-1)?.plan;
+  if (first === undefined || last === undefined) return [];
+  const until = lastDay(last, block.cycleDays);
+  return [...checkIns]
+    .filter(({ date }) => date >= first.startDate && date <= until)
+    .sort((a, b) => a.date.localeCompare(b.date))
+    .flatMap(({ date }) => {
+      const sum = signsOn(date, reviewed);
+      return sum === null ? [] : [{ date, sum }];
+    });
+}

@@ -1,0 +1,125 @@
+import type { Muscle } from '../anatomy/muscle';
+import { isAtLeast, isAtMost } from '../rounding';
+import { weekDone, weeksOver } from '../watch/adherence';
+import { type LiftReview, liftReviews } from './lifts';
+import { sessionMinutes } from './minutes';
+import { type MuscleReview, muscleReviews } from './muscles';
+import type { Reviewed } from './reviewed';
+
+/** What a block suggests for the next one, each with what it rests on. */
+export type Suggestion =
+  /** A muscle fell twice running: the next block's sets stay below that. */
+  | { readonly kind: 'fewer sets'; readonly muscle: Muscle; readonly at: number; readonly week: number }
+  /** A muscle was never behind and ahead in most sessions: it bears more than it was given. */
+  | {
+      readonly kind: 'more sets';
+      readonly muscle: Muscle;
+      readonly most: number;
+      readonly ceiling: number;
+      readonly ahead: number;
+      readonly of: number;
+    }
+  | { readonly kind: 'exchange'; readonly exerciseId: string; readonly gain: number; readonly weeks: number }
+  /** Lifts that go on: kept. */
+  | { readonly kind: 'keep'; readonly exerciseIds: readonly string[] }
+  /** Half the muscles fell before the deload came. */
+  | { readonly kind: 'deload earlier'; readonly after: number; readonly muscles: readonly Muscle[] }
+  | { readonly kind: 'shorter sessions'; readonly share: number; readonly sessions: number }
+  /** A session missed most weeks. */
+  | {
+      readonly kind: 'another day';
+      readonly sessionId: string;
+      readonly session: string;
+      readonly missed: number;
+      readonly of: number;
+    }
+  | {
+      readonly kind: 'weaker side';
+      readonly exerciseId: string;
+      readonly side: 'left' | 'right';
+      readonly reps: number;
+    };
+
+/** Ahead in so many of its sessions a muscle bears more; per cent. */
+const MOSTLY = 60;
+const LEAST_JUDGED = 4;
+/** Sessions longer than reckoned by so much are too long; per cent. */
+const LONGER = 115;
+
+/** What the block suggests, what was borne first. */
+export function suggestionsOf(reviewed: Reviewed): readonly Suggestion[] {
+  const muscles = muscleReviews(reviewed);
+  const lifts = liftReviews(reviewed);
+  return [
+    ...muscles.flatMap((one) => setsSuggested(one, reviewed)),
+    ...deloadSuggested(muscles, reviewed),
+    ...liftsSuggested(lifts),
+    ...minutesSuggested(reviewed),
+    ...daysSuggested(reviewed),
+    ...lifts.flatMap(sideSuggested),
+  ];
+}
+
+function setsSuggested(
+  { muscle, fell, weeks, judged, ahead, behind }: MuscleReview,
+  { blockPlan }: Reviewed,
+): readonly Suggestion[] {
+  if (fell !== null) return [{ kind: 'fewer sets', muscle, at: fell.sets, week: fell.week }];
+  const goal = blockPlan.weeks[0]?.plan.muscles[muscle].goal;
+  const ceiling = blockPlan.weeks[0]?.plan.muscles[muscle].landmarks.ceiling ?? 0;
+  const most = Math.max(0, ...weeks.filter(({ kind }) => kind === 'building').map(({ done }) => done ?? 0));
+  const isEasy = judged >= LEAST_JUDGED && behind === 0 && isAtLeast((100 * ahead) / judged, MOSTLY);
+  if (!isEasy || goal === 'hold' || isAtLeast(most, ceiling)) return [];
+  return [{ kind: 'more sets', muscle, most, ceiling, ahead, of: judged }];
+}
+
+/** Half or more of the muscles that were judged fell, the last of that half in a week before the deload. */
+function deloadSuggested(muscles: readonly MuscleReview[], { blockPlan }: Reviewed): readonly Suggestion[] {
+  const judged = muscles.filter((one) => one.judged > 0);
+  const fallen = judged
+    .flatMap(({ muscle, fell }) => (fell === null ? [] : [{ muscle, week: fell.week }]))
+    .sort((a, b) => a.week - b.week);
+  const half = fallen[Math.ceil(judged.length / 2) - 1];
+  const deload = blockPlan.weeks.find(({ plan }) => plan.kind === 'deload')?.plan.week;
+  if (half === undefined || deload === undefined || half.week + 1 >= deload) return [];
+  const muscleNames = fallen.filter(({ week }) => week <= half.week).map(({ muscle }) => muscle);
+  return [{ kind: 'deload earlier', after: half.week, muscles: muscleNames }];
+}
+
+function liftsSuggested(lifts: readonly LiftReview[]): readonly Suggestion[] {
+  const going = lifts.filter(({ verdict }) => verdict === 'goes on').map(({ exerciseId }) => exerciseId);
+  return [
+    ...lifts
+      .filter(({ verdict }) => verdict === 'stalled')
+      .map(
+        ({ exerciseId, gain, weeks }) => ({ kind: 'exchange', exerciseId, gain: gain ?? 0, weeks }) as const,
+      ),
+    ...(going.length === 0 ? [] : [{ kind: 'keep', exerciseIds: going } as const]),
+  ];
+}
+
+function minutesSuggested(reviewed: Reviewed): readonly Suggestion[] {
+  const { share, sessions } = sessionMinutes(reviewed);
+  return share === null || isAtMost(share, LONGER)
+    ? []
+    : [{ kind: 'shorter sessions', share, sessions: sessions.length }];
+}
+
+function daysSuggested({ block, blockPlan, conventions, today }: Reviewed): readonly Suggestion[] {
+  const weeks = weeksOver(block, blockPlan.weeks, today)
+    .filter(({ plan }) => plan.kind === 'building')
+    .map((week) => weekDone(block, week));
+  return block.sessions.flatMap(({ id, name, optional }): readonly Suggestion[] => {
+    const missed = weeks.filter((week) => week.missed.includes(id)).length;
+    const isOften = missed * conventions.missedOf >= conventions.missedTimes * weeks.length;
+    return optional || weeks.length < conventions.missedOf || !isOften
+      ? []
+      : [{ kind: 'another day', sessionId: id, session: name, missed, of: weeks.length }];
+  });
+}
+
+function sideSuggested({ exerciseId, sides }: LiftReview): readonly Suggestion[] {
+  return sides?.weaker == null
+    ? []
+    : [{ kind: 'weaker side', exerciseId, side: sides.weaker, reps: Math.abs(sides.mean) }];
+}
