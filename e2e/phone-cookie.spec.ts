@@ -46,6 +46,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'athletes/[athleteId]/actions.ts keep': [athleteId, {}, 0],
   'athletes/new/actions.ts addFirst': [someone, 'profile'],
   'blocks/[blockId]/actions.ts blockBefore': [blockId],
+  'blocks/[blockId]/learning.ts learn': [blockId, 'ceiling/chest', 'take'],
   'blocks/[blockId]/actions.ts revisions': [blockId],
   'blocks/[blockId]/actions.ts restore': [blockId],
   'blocks/[blockId]/actions.ts proposeBalance': [blockId],

@@ -1,5 +1,5 @@
 /** Ways of looking at one block. */
-export const FACES = ['Frame', 'Sheet', 'Ladder'] as const;
+export const FACES = ['Frame', 'Sheet', 'Ladder', 'Review'] as const;
 export type Face = (typeof FACES)[number];
 
 /** Something a screen can do: found by its name in the palette, done by its keys, listed among the keys of the screen. */
@@ -18,6 +18,7 @@ export const BLOCK_COMMANDS = {
   frame: { name: 'Show the Frame', keys: 'Alt 1' },
   sheet: { name: 'Show the Sheet', keys: 'Alt 2' },
   ladder: { name: 'Show the Ladder', keys: 'Alt 3' },
+  review: { name: 'Show the Review', keys: 'Alt 4' },
   undo: { name: 'Undo', keys: 'Ctrl Z', help: 'undo; also after a reload' },
   redo: { name: 'Redo', keys: 'Ctrl Y, Ctrl Shift Z' },
   history: {

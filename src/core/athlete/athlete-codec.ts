@@ -125,6 +125,17 @@ const athlete = z.strictObject({
       })
       .nullable(),
   }),
+  lessons: z
+    .array(
+      z.strictObject({
+        blockId: z.string().min(1).max(96),
+        about: z.string().min(1).max(60),
+        outcome: z.enum(['taken', 'refused']),
+        was: z.record(z.string().max(40), z.number()),
+      }),
+    )
+    .max(2000)
+    .default([]),
   // The coach's figures are not the athlete's to keep.
   conventions: z
     .strictObject({

@@ -53,6 +53,16 @@ export interface LearnedLandmarks {
   readonly evidence: string;
 }
 
+/** A lesson of a block as the coach answered it. */
+export interface LearnedLesson {
+  readonly blockId: string;
+  /** Its kind, and the muscle where it is about one: `ceiling/chest`. */
+  readonly about: string;
+  readonly outcome: 'taken' | 'refused';
+  /** The figures it took the place of, so that it can be forgotten; none where there were none. */
+  readonly was: Readonly<Record<string, number>>;
+}
+
 /** What the engine needs to know of a person. */
 export interface Athlete {
   readonly id: string;
@@ -94,6 +104,8 @@ export interface Athlete {
   /** Days to be ready for: a contest, a test. */
   readonly dates: readonly ReadyDate[];
   readonly checkIn: CheckInWish;
+  /** What blocks taught, as it was answered. */
+  readonly lessons: readonly LearnedLesson[];
 }
 
 /** How often the athlete is asked how they are, in days, and which girths are asked with it. */

@@ -48,5 +48,6 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     ranges: {},
     dates: [],
     checkIn: WEEKLY_CHECK_IN,
+    lessons: [],
   };
 }

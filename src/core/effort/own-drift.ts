@@ -1,4 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
+import { isAtLeast } from '../rounding';
 import type { Exposure } from './exposure';
 
 /** How many reps an athlete really loses from set to set, against what was reckoned. */
@@ -15,6 +16,8 @@ export interface OwnDrift {
 const LEAST_PAIRS = 12;
 /** A factor this many errors away from one is no chance. */
 const SURE = 2;
+/** Prescribed reps are whole ones: what is off by less than this may be their rounding alone. */
+const LEAST_OFF = 0.3;
 /** What nobody loses less or more than. */
 const LEAST = 0.4;
 const MOST = 3;
@@ -46,7 +49,8 @@ export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
 
 /** Whether the athlete's own drift is told apart from what was reckoned. */
 export function beatsReckoned({ factor, error }: OwnDrift): boolean {
-  return factor >= LEAST && factor <= MOST && Math.abs(factor - 1) > SURE * error;
+  const off = Math.abs(factor - 1);
+  return factor >= LEAST && factor <= MOST && off > SURE * error && isAtLeast(off, LEAST_OFF);
 }
 
 type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>;

@@ -1,5 +1,4 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { Athlete } from '../athlete/athlete';
 import { daysBetween } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { conventionsOf } from '../conventions/own-conventions';
@@ -52,9 +51,6 @@ export type Taught =
 
 type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>;
 
-/** A lesson with the name by which it is taken or refused; the same facts have the same name. */
-export type TaughtLesson = Taught & { readonly id: string };
-
 /** Sessions whose clock says how long somebody takes. */
 const LEAST_SESSIONS = 6;
 /** Off by less than this, minutes are as reckoned; per cent. */
@@ -66,21 +62,19 @@ const LEAST_REPORTS = 4;
 const HOURS = 24;
 
 /** What a block teaches, landmarks first. What it was too short for is not in it. */
-export function lessonsOf(reviewed: Reviewed): readonly TaughtLesson[] {
-  const taught: readonly Taught[] = [
+export function lessonsOf(reviewed: Reviewed): readonly Taught[] {
+  return [
     ...muscleReviews(reviewed).flatMap(landmarksTaught),
     ...curveTaught(reviewed),
     ...driftTaught(reviewed),
     ...minutesTaught(reviewed),
     ...recoveryTaught(reviewed),
   ];
-  return taught.map((one) => ({ ...one, id: idOf(one) }));
 }
 
-function idOf(one: Taught): string {
-  const about = 'muscle' in one ? `/${one.muscle}` : '';
-  const to = 'to' in one ? one.to : one.fit.slope;
-  return `${one.kind}${about}/${typeof to === 'number' ? to.toFixed(3) : Object.values(to).join(' ')}`;
+/** What a lesson is about: its kind, and the muscle where it is about one. A block teaches one thing about it. */
+export function aboutOf(one: Taught): string {
+  return 'muscle' in one ? `${one.kind}/${one.muscle}` : one.kind;
 }
 
 function landmarksTaught({ muscle, lesson: { floor, ceiling } }: MuscleReview): readonly Taught[] {
@@ -171,41 +165,4 @@ function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
       ? []
       : [{ kind: 'recovery', muscle, from, to, days: mean, reports: took.length }];
   });
-}
-
-/**
- * The athlete with a lesson taken.
- * @param evidence what it rests on, in words, kept beside it
- */
-export function taughtBy(athlete: Athlete, lesson: Taught, evidence: string): Athlete {
-  const { conventions } = athlete;
-  switch (lesson.kind) {
-    case 'floor':
-    case 'ceiling': {
-      const { muscle, kind, to } = lesson;
-      const before = athlete.learned[muscle];
-      const said =
-        before === undefined || before.evidence === '' ? evidence : `${before.evidence} ${evidence}`;
-      return {
-        ...athlete,
-        learned: { ...athlete.learned, [muscle]: { ...before, [kind]: to, evidence: said.slice(-400) } },
-      };
-    }
-    case 'curve':
-      return { ...athlete, effort: { ...athlete.effort, curve: 'personal', personal: lesson.fit } };
-    case 'drift':
-      return withFigures(athlete, lesson.to);
-    case 'minutes':
-      return withFigures(athlete, { changeOver: lesson.to });
-    case 'recovery': {
-      const own = conventions.muscles[lesson.muscle] ?? {};
-      const muscles = { ...conventions.muscles, [lesson.muscle]: { ...own, gapHours: lesson.to } };
-      return { ...athlete, conventions: { ...conventions, muscles } };
-    }
-  }
-}
-
-function withFigures(athlete: Athlete, figures: Partial<Conventions>): Athlete {
-  const { conventions } = athlete;
-  return { ...athlete, conventions: { ...conventions, athlete: { ...conventions.athlete, ...figures } } };
 }

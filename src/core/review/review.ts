@@ -4,7 +4,6 @@ import { type RirBias, rirBias } from '../effort/rir-bias';
 import { type WeekDone, weekDone, weeksOver } from '../watch/adherence';
 import { signsOn } from '../watch/signs-on';
 import { lastDay } from '../watch/watch';
-import { lessonsOf, type TaughtLesson } from './lessons';
 import { type Exchange, exchanges, type LiftReview, liftReviews } from './lifts';
 import { type Minutes, sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
@@ -24,7 +23,6 @@ export interface Review {
   /** Sums of the signs, check-in by check-in, of those within the block. */
   readonly signs: readonly { readonly date: LocalDate; readonly sum: number }[];
   readonly bias: RirBias | null;
-  readonly lessons: readonly TaughtLesson[];
   readonly suggestions: readonly Suggestion[];
 }
 
@@ -42,7 +40,6 @@ export function reviewOf(reviewed: Reviewed): Review {
     done: over.map((week) => weekDone(block, week)),
     signs: signsWithin(reviewed),
     bias: rirBias(liftedIn(reviewed), curveOf(athlete.effort), conventions) ?? null,
-    lessons: lessonsOf(reviewed),
     suggestions: suggestionsOf(reviewed),
   };
 }

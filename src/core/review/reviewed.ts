@@ -1,4 +1,10 @@
+import type { LocalDate } from '../calendar';
+import { conventionsOf } from '../conventions/own-conventions';
 import type { Exposure } from '../effort/exposure';
+import { exposuresIn } from '../effort/exposures-of';
+import type { Catalogue } from '../exercises/catalogue';
+import type { BlockPlan } from '../plan/block-plan';
+import type { Training } from '../training/training';
 import type { Watch } from '../watch/watch';
 
 /** A block as a review looks at it: on a day of its life, or behind its end. */
@@ -18,4 +24,27 @@ export function liftedIn({
     ),
   );
   return exposures.filter(({ date, slotId }) => days.has(date) && slots.has(slotId));
+}
+
+/** What a review is made of. */
+export interface ReviewSource extends Pick<Training, 'blockId' | 'block' | 'athlete' | 'log' | 'checkIns'> {
+  readonly blockPlan: BlockPlan;
+  readonly catalogue: Pick<Catalogue, 'find' | 'newest'>;
+  readonly today: LocalDate;
+}
+
+/** A block with what was lifted in it, as its review looks at it. */
+export function reviewedOf({ catalogue, ...source }: ReviewSource): Reviewed {
+  const { block, athlete, blockPlan, log, checkIns, today } = source;
+  return {
+    block,
+    athlete,
+    blockPlan,
+    log,
+    checkIns,
+    today,
+    exposures: exposuresIn(blockPlan.weeks, athlete, catalogue.newest),
+    exercises: catalogue.find,
+    conventions: conventionsOf({ own: athlete.conventions, block: block.conventions }),
+  };
 }

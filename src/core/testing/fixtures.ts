@@ -81,6 +81,7 @@ export function athlete(changes: Partial<Athlete> = {}): Athlete {
     ranges: {},
     dates: [],
     checkIn: WEEKLY_CHECK_IN,
+    lessons: [],
     bestSets: Object.fromEntries(LIBRARY.map((exercise) => [exercise.id, bestSet(exercise.loading)])),
     landmarks: {},
     ...changes,

@@ -11,7 +11,7 @@ import { unfold } from '../unfold/unfold';
 import { watchCalls } from '../watch/registry';
 import type { Watch } from '../watch/watch';
 import type { WatchCall, WatchName } from '../watch/watch-call';
-import { athlete, lookup, performWeek } from './fixtures';
+import { athlete, type Doing, lookup, performWeek } from './fixtures';
 
 /** What happened in a block, for tests of what a day makes of it. */
 export interface Happened {
@@ -27,6 +27,9 @@ export interface Happened {
   readonly checkIns?: readonly CheckIn[];
   readonly exposures?: readonly Exposure[];
   readonly isFollowed?: boolean;
+  /** How sets were done in a week; as asked where it says nothing. */
+  readonly doing?: (week: number) => Doing | undefined;
+  readonly soreness?: Log['soreness'];
 }
 
 /** A block in which that happened, as a day finds it. */
@@ -39,7 +42,7 @@ export function watched(happened: Happened): Watch {
   };
   for (const [at, trained] of (happened.weeks ?? []).entries()) {
     const week = at + 1;
-    const done = performWeek({ block, athlete: who, ...state }, week);
+    const done = performWeek({ block, athlete: who, ...state }, week, happened.doing?.(week));
     const isTrained = (sessionId: string) => trained === 'all' || trained.includes(sessionId);
     const kept = done.log.workouts.filter((one) => one.week < week || isTrained(one.sessionId));
     const ids = new Set(kept.map(({ id }) => id));
@@ -70,6 +73,7 @@ export function watched(happened: Happened): Watch {
     closed.includes(one.week) ? { ...one, closedAt: '2026-11-08T20:00:00Z' } : one,
   );
   const checkIns = happened.checkIns ?? [];
+  const log = { ...state.log, soreness: happened.soreness ?? [] };
   return {
     block,
     athlete: who,
@@ -78,11 +82,11 @@ export function watched(happened: Happened): Watch {
       athlete: who,
       exercises: lookup,
       issued,
-      log: state.log,
+      log,
       answers: [],
       checkIns,
     }),
-    log: state.log,
+    log,
     checkIns,
     exposures: happened.exposures ?? [],
     exercises: lookup,

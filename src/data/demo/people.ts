@@ -101,6 +101,7 @@ const SHARED = {
   ranges: {},
   dates: [],
   checkIn: WEEKLY_CHECK_IN,
+  lessons: [],
 };
 
 /** Best sets of one day. */

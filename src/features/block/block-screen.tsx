@@ -60,6 +60,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       frame: () => show('Frame'),
       sheet: () => show('Sheet'),
       ladder: () => show('Ladder'),
+      review: () => show('Review'),
       undo: session.undo,
       redo: session.redo,
       history: () => setDialog('history'),
@@ -130,6 +131,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           onCloseDetails={() => screen.setDetailed(false)}
           isBusy={isBusy}
           onCloseWeek={(week, closed) => void session.close(week, closed)}
+          onChanged={() => void session.reload()}
         />
         <Dialogs
           open={screen.dialog}

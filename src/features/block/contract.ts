@@ -27,6 +27,11 @@ export interface BlockActions extends BlockServer {
   readonly blockBefore: () => Promise<
     { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
   >;
+  /** Takes a lesson of the block over into its athlete, refuses it, or forgets either. */
+  readonly learn: (
+    about: string,
+    how: 'take' | 'refuse' | 'forget',
+  ) => Promise<{ readonly status: 'kept' | 'stale' | 'gone' } | Unanswered>;
   /** Sets and exercises that bring every growing muscle to its target; null where there are none. */
   readonly proposeBalance: () => Promise<
     | { readonly status: 'found'; readonly proposal: BalanceProposal | null }

@@ -31,6 +31,7 @@ const MOVES: Readonly<Record<Face, KeyList>> = {
     ['Tab', 'from ladder to ladder, then the weeks, the deloads and the loads'],
     ['Enter', 'on a ladder, a week or a slot: open its cell in the Sheet'],
   ],
+  Review: [['Tab', 'from lesson to lesson: take it over, or not so']],
 };
 
 const RAIL: KeyList = [

@@ -18,6 +18,7 @@ import type { Shown } from './use-shown';
 
 const Frame = dynamic(() => import('./frame/frame'), { ssr: false });
 const LadderFace = dynamic(() => import('./ladder/ladder-face'), { ssr: false });
+const ReviewFace = dynamic(() => import('./review/review-face'), { ssr: false });
 const SlotDetails = dynamic(() => import('./sheet/slot-details'), { ssr: false });
 
 interface WorkProps {
@@ -39,6 +40,8 @@ interface WorkProps {
   readonly onCloseDetails: () => void;
   readonly isBusy: boolean;
   readonly onCloseWeek: (week: number, closed: boolean) => void;
+  /** Takes in what the server has changed. */
+  readonly onChanged: () => void;
 }
 
 /** The face of the block that is open. */
@@ -140,6 +143,17 @@ function FaceOf(props: WorkProps) {
         lookAt={shown.lookAt}
         onFocusMuscle={(muscle) => table.setFocus({ kind: 'muscle', muscle })}
         onCell={(row, week) => onCell(row, weekColumn(week))}
+      />
+    );
+  if (face === 'Review' && !isEmpty)
+    return (
+      <ReviewFace
+        training={training}
+        blockPlan={blockPlan}
+        catalogue={catalogue}
+        today={props.today}
+        actions={actions}
+        onChanged={props.onChanged}
       />
     );
   if (isEmpty) return <EmptyBlock onAdd={() => sheet.edits.addSession(true)} />;

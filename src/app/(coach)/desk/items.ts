@@ -93,7 +93,7 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
       kind: 'routine',
       says: `${capital(parts.join(' and '))} for week ${week}`,
       evidence: 'as their rules have it',
-      href: `/blocks/${blockId}?face=Sheet`,
+      href: `/blocks/${blockId}#sheet`,
       ask: { kind: 'routine', blockId, count: loads + sets },
       options: [
         {
@@ -132,7 +132,7 @@ function dayItem(
     kind: call.kind,
     says,
     evidence: open === '' ? evidence : `${evidence}; open: ${open}`,
-    href: `/blocks/${blockId}?face=${call.kind === 'signs' || call.kind === 'stall' ? 'Ladder' : 'Frame'}`,
+    href: `/blocks/${blockId}#${call.kind === 'signs' || call.kind === 'stall' ? 'ladder' : 'frame'}`,
     ask: { kind: 'day', blockId, id: call.id },
     options: options.map((option) =>
       option.id === 'next block' && line !== undefined
@@ -166,7 +166,7 @@ function logItem(blockId: string, calls: readonly Proposal[], catalogue: Pick<Ca
     kind: call.kind === 'recover' ? 'recover' : 'deload',
     says: calls.length === 1 ? `${capital(subject)}: ${change}` : `${calls.length} muscles: ${change}`,
     evidence: calls.length === 1 ? callEvidence(call) : `${callEvidence(call)}: ${listed(subjects)}`,
-    href: `/blocks/${blockId}?face=Sheet`,
+    href: `/blocks/${blockId}#sheet`,
     ask: { kind: 'log', blockId, ids: calls.map(({ id }) => id), choices },
     options: [
       { id: 'accept', words: 'Accept', change: `Week ${call.week}, ${listed(subjects)}: ${change}.` },

@@ -12,6 +12,7 @@ export default async function WordsPage() {
           ['the Sheet', keyList('Sheet')],
           ['the Frame', keyList('Frame')],
           ['the Ladder', keyList('Ladder')],
+          ['the Review', keyList('Review')],
         ]}
       />
     </InBrowser>

@@ -1,0 +1,62 @@
+import { randomUUID } from 'node:crypto';
+import { answers, cell, expect, openBlock, press, ready, signIn, test, tsx } from './coach';
+
+test('a block looked back on: what it suggests, one lesson taken over and one not, and the next block from it', async ({
+  page,
+}) => {
+  const email = `${randomUUID()}@example.org`;
+  // Ten lives, one of each kind; Dmitri's squat stands still.
+  await tsx('bench/roster.ts', email, '10');
+  await signIn(page, email);
+  await answers(page);
+  await openBlock(page, 'Dmitri A.');
+  await press(page, 'Alt+4');
+  await expect(page.getByText(/^8 of 11 weeks are over · 32 of 32 sessions done/)).toBeVisible();
+
+  await test.step('what stalled, what goes on, and every muscle planned against done', async () => {
+    const suggests = page.getByRole('region', { name: 'What it suggests' });
+    await expect(suggests.getByText(/^Exchange hack squat/)).toBeVisible();
+    await expect(suggests.getByText(/^Keep .*seal row/)).toBeVisible();
+    const muscles = page.getByRole('region', { name: 'Muscles' });
+    await expect(muscles.getByRole('row', { name: /^Quads/ })).toContainText(/9\.8/);
+    await expect(
+      page.getByRole('region', { name: 'Lifts' }).getByRole('row', { name: /^Hack squat/ }),
+    ).toContainText('stalled');
+  });
+
+  const teaches = page.getByRole('region', { name: 'What it teaches' });
+  const floor = teaches.getByRole('listitem').filter({ hasText: 'Side delts: floor' });
+  const other = teaches.getByRole('listitem').filter({ hasText: 'Rear delts: floor' });
+
+  await test.step('one lesson is taken over into the athlete, another is not; forgotten, it is asked again', async () => {
+    await expect(floor).toContainText('grew at 3 sets in week');
+    await floor.getByRole('button', { name: /^Take over/ }).click();
+    await expect(floor).toContainText('taken over');
+    await other.getByRole('button', { name: /^Not so/ }).click();
+    await expect(other).toContainText('not taken');
+    await page.reload();
+    await ready(page);
+    await expect(floor).toContainText('taken over');
+    await expect(other).toContainText('not taken');
+    await page.getByRole('heading').getByRole('link', { name: 'Dmitri A.' }).click();
+    await page.waitForURL('**/athletes/**');
+    await answers(page);
+    await press(page, 'Alt+4');
+    await expect(page.getByText(/Autumn, four days: grew at 3 sets/)).toBeVisible();
+    await page.goBack();
+    await page.goBack();
+    await ready(page);
+    await floor.getByRole('button', { name: /^Forget/ }).click();
+    await expect(floor.getByRole('button', { name: /^Take over/ })).toBeVisible();
+  });
+
+  await test.step('the next block starts from this one, and asks at once what the strength held allows', async () => {
+    await page.getByRole('link', { name: 'Plan the next block from this one' }).click();
+    await page.waitForURL('**/blocks/new**');
+    await answers(page);
+    await page.getByRole('button', { name: 'Start the block' }).click();
+    await ready(page);
+    await press(page, 'Alt+2');
+    await expect(cell(page, 'seal row', 'w1')).toContainText(/^\d+(\.\d+)?·/);
+  });
+});

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { conventionsWith } from '../conventions/conventions';
+import { driftPerSet } from './drift';
+import type { Exposure } from './exposure';
+import { beatsReckoned, driftTimes, ownDrift } from './own-drift';
+
+/** Slots of three sets reckoned to lose a rep each, that lose what is given. */
+function slots(count: number, lost: (at: number) => number): readonly Exposure[] {
+  return Array.from({ length: count }, (_, at) => ({
+    exerciseId: 'leg-press',
+    slotId: 'a',
+    week: at + 1,
+    date: '2026-11-02',
+    sets: [0, 1, 2].map((k) => ({ load: 100, reps: 12 - k * lost(at), rir: 2, fatigue: k })),
+  }));
+}
+
+test('by hand: twelve pairs that lose a rep and a half for each reckoned', () => {
+  expect(ownDrift(slots(6, () => 1.5))).toEqual({ factor: 1.5, error: 0, pairs: 12 });
+  expect(ownDrift(slots(5, () => 1.5))).toBeUndefined();
+});
+
+test('another load between two sets says nothing', () => {
+  const [one, ...others] = slots(6, () => 1.5);
+  if (one === undefined) throw new Error('no slot');
+  const [first, ...rest] = one.sets;
+  if (first === undefined) throw new Error('no set');
+  const lighter = { ...one, sets: [{ ...first, load: 110 }, ...rest] };
+  expect(ownDrift([lighter, ...others])).toBeUndefined();
+});
+
+test('what swings about the reckoned figure does not beat it; what is steadily off does', () => {
+  const swinging = ownDrift(slots(20, (at) => (at % 2 === 0 ? 0 : 2.2)));
+  const steady = ownDrift(slots(20, (at) => (at % 2 === 0 ? 1.4 : 1.6)));
+  expect(swinging && beatsReckoned(swinging)).toBe(false);
+  expect(steady && beatsReckoned(steady)).toBe(true);
+  // Three tenths off are told, less may be rounding.
+  expect(beatsReckoned({ factor: 1.3, error: 0.01, pairs: 40 })).toBe(true);
+  expect(beatsReckoned({ factor: 1.29, error: 0.01, pairs: 40 })).toBe(false);
+  expect(beatsReckoned({ factor: 3.1, error: 0.01, pairs: 40 })).toBe(false);
+});
+
+test('the figures of a factor cost that factor at every rest', () => {
+  const usual = conventionsWith();
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.5, max: 2.5, noNaN: true }),
+      fc.integer({ min: 30, max: 200 }),
+      (factor, rest) => {
+        const own = { ...usual, ...driftTimes(factor, usual) };
+        expect(driftPerSet(rest, own)).toBeCloseTo(factor * driftPerSet(rest, usual), 1);
+      },
+    ),
+  );
+});

@@ -1,0 +1,150 @@
+import type { Muscle } from '../anatomy/muscle';
+import type { Athlete, LearnedLandmarks, LearnedLesson } from '../athlete/athlete';
+import type { Conventions } from '../conventions/conventions';
+import { CURVES, type PersonalFit } from '../effort/curves';
+import { aboutOf, lessonsOf, type Taught } from './lessons';
+import { type ReviewSource, reviewedOf } from './reviewed';
+
+type Figures = Readonly<Record<string, number>>;
+type Marks = 'floor' | 'ceiling';
+
+/** The answer to a lesson of a block; undefined where there is none yet. */
+export function answerTo(
+  { lessons }: Pick<Athlete, 'lessons'>,
+  blockId: string,
+  about: string,
+): LearnedLesson | undefined {
+  return lessons.find((one) => one.blockId === blockId && one.about === about);
+}
+
+/** A lesson of a block with its answer; null: not answered yet. */
+export interface AnsweredLesson {
+  readonly about: string;
+  readonly lesson: Taught;
+  readonly outcome: LearnedLesson['outcome'] | null;
+}
+
+/** What a block teaches, each with its answer: reckoned from the athlete as they were before any of it was taken. */
+export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[] {
+  const { athlete, blockId } = source;
+  const before = athlete.lessons
+    .filter((one) => one.blockId === blockId)
+    .reduce((of, { about }) => forgetting(of, blockId, about), athlete);
+  return lessonsOf(reviewedOf({ ...source, athlete: before })).map((lesson) => {
+    const about = aboutOf(lesson);
+    return { about, lesson, outcome: answerTo(athlete, blockId, about)?.outcome ?? null };
+  });
+}
+
+/**
+ * The athlete with a lesson of a block taken: what it took the place of is kept, so that it can be forgotten.
+ * @param evidence what it rests on, in words, kept beside a landmark
+ */
+export function withLesson(athlete: Athlete, blockId: string, lesson: Taught, evidence: string): Athlete {
+  const about = aboutOf(lesson);
+  const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: figuresAt(athlete, about) };
+  const changed = withFigures(athlete, about, figuresOf(lesson), evidence);
+  return { ...changed, lessons: [...without(athlete, blockId, about), entry] };
+}
+
+/** The athlete with a lesson of a block refused: nothing changes, and it is not asked again. */
+export function refusing(athlete: Athlete, blockId: string, about: string): Athlete {
+  const entry: LearnedLesson = { blockId, about, outcome: 'refused', was: {} };
+  return { ...athlete, lessons: [...without(athlete, blockId, about), entry] };
+}
+
+/** The athlete with the answer to a lesson forgotten: what it took the place of stands again, and it is asked again. */
+export function forgetting(athlete: Athlete, blockId: string, about: string): Athlete {
+  const answer = answerTo(athlete, blockId, about);
+  if (answer === undefined) return athlete;
+  const before = answer.outcome === 'taken' ? withFigures(athlete, about, answer.was, '') : athlete;
+  return { ...before, lessons: without(athlete, blockId, about) };
+}
+
+const without = ({ lessons }: Athlete, blockId: string, about: string) =>
+  lessons.filter((one) => one.blockId !== blockId || one.about !== about);
+
+/** The figures a lesson brings, by name. */
+function figuresOf(lesson: Taught): Figures {
+  switch (lesson.kind) {
+    case 'floor':
+    case 'ceiling':
+      return { [lesson.kind]: lesson.to };
+    case 'curve':
+      return { curve: CURVES.indexOf('personal'), ...lesson.fit };
+    case 'drift':
+      return lesson.to;
+    case 'minutes':
+      return { changeOver: lesson.to };
+    case 'recovery':
+      return { gapHours: lesson.to };
+  }
+}
+
+const NAMES: Readonly<Record<string, readonly (keyof Conventions)[]>> = {
+  drift: ['driftSeconds', 'driftSlope', 'driftLeast'],
+  minutes: ['changeOver'],
+  recovery: ['gapHours'],
+};
+
+/** The figures of the athlete that a lesson is about, as they stand; none where the usual ones hold. */
+function figuresAt({ learned, effort, conventions }: Athlete, about: string): Figures {
+  const [kind = '', muscle = ''] = about.split('/');
+  if (kind === 'floor' || kind === 'ceiling') {
+    const value = learned[muscle as Muscle]?.[kind];
+    return value === undefined ? {} : { [kind]: value };
+  }
+  if (kind === 'curve') return { curve: CURVES.indexOf(effort.curve), ...effort.personal };
+  const own = muscle === '' ? conventions.athlete : (conventions.muscles[muscle as Muscle] ?? {});
+  return Object.fromEntries(
+    (NAMES[kind] ?? []).flatMap((name) => (own[name] === undefined ? [] : [[name, own[name]]])),
+  ) as Figures;
+}
+
+/** The athlete with these figures in place of those a lesson is about; the usual ones where there are none. */
+function withFigures(athlete: Athlete, about: string, figures: Figures, evidence: string): Athlete {
+  const [kind = '', muscle = ''] = about.split('/');
+  if (kind === 'floor' || kind === 'ceiling')
+    return withLandmark(athlete, muscle as Muscle, kind, figures[kind], evidence);
+  const { conventions } = athlete;
+  if (kind === 'curve') {
+    const { curve = 0, ...fit } = figures;
+    const personal = fit.slope === undefined ? null : (fit as unknown as PersonalFit);
+    return { ...athlete, effort: { ...athlete.effort, curve: CURVES[curve] ?? 'Epley', personal } };
+  }
+  const own = muscle === '' ? conventions.athlete : (conventions.muscles[muscle as Muscle] ?? {});
+  const kept = Object.entries(own).filter(([name]) => !NAMES[kind]?.includes(name as keyof Conventions));
+  const now = { ...Object.fromEntries(kept), ...figures } as Partial<Conventions>;
+  return {
+    ...athlete,
+    conventions:
+      muscle === ''
+        ? { ...conventions, athlete: now }
+        : { ...conventions, muscles: { ...conventions.muscles, [muscle]: now } },
+  };
+}
+
+/** The longest evidence that is kept of a muscle. */
+const LONGEST = 400;
+
+function withLandmark(
+  athlete: Athlete,
+  muscle: Muscle,
+  mark: Marks,
+  value: number | undefined,
+  evidence: string,
+): Athlete {
+  const { [mark]: _, ...others } = athlete.learned[muscle] ?? { evidence: '' };
+  const said = [others.evidence, evidence]
+    .filter((text) => text !== '')
+    .join(' ')
+    .slice(-LONGEST);
+  const now: LearnedLandmarks = {
+    ...others,
+    ...(value === undefined ? {} : { [mark]: value }),
+    evidence: said,
+  };
+  const { [muscle]: __, ...rest } = athlete.learned;
+  const isEmpty = now.floor === undefined && now.ceiling === undefined;
+  return { ...athlete, learned: isEmpty ? rest : { ...rest, [muscle]: now } };
+}

@@ -1,0 +1,309 @@
+import fc from 'fast-check';
+import { addDays } from '../calendar';
+import type { Exposure } from '../effort/exposure';
+import { exposuresIn } from '../effort/exposures-of';
+import { exerciseById } from '../exercises/library';
+import { block, lookup, session, slot } from '../testing/fixtures';
+import { checkIn, type Happened, watched } from '../testing/watched';
+import { answerTo, forgetting, lessonsAnswered, refusing, withLesson } from './learning';
+import { lessonsOf } from './lessons';
+import { exchanges, liftReviews } from './lifts';
+import { sessionMinutes } from './minutes';
+import { muscleReviews } from './muscles';
+import { reviewOf } from './review';
+import type { Reviewed } from './reviewed';
+import { suggestionsOf } from './suggestions';
+
+/** The chest on Monday and Thursday from 2 November 2026, three sets each: six a week. */
+const CHEST = block(
+  [
+    session('mon', 0, [slot('m', 'chest-press-machine')]),
+    session('thu', 3, [slot('t', 'chest-press-machine')]),
+  ],
+  { weeks: 6 },
+);
+const ALL = ['all', 'all', 'all', 'all', 'all', 'all'] as const;
+const AFTER = '2026-12-31';
+
+const reviewed = (changes: Partial<Happened>): Reviewed =>
+  watched({ block: CHEST, today: AFTER, weeks: ALL, ...changes });
+
+/** The same with what was lifted in it. */
+function lifted(changes: Partial<Happened>): Reviewed {
+  const before = reviewed(changes);
+  return { ...before, exposures: exposuresIn(before.blockPlan.weeks, before.athlete, exerciseById) };
+}
+
+const chest = (of: Reviewed) => muscleReviews(of).find(({ muscle }) => muscle === 'chest');
+
+/** From a week on every set is three reps short. */
+const short =
+  (from: number): NonNullable<Happened['doing']> =>
+  (week) =>
+    week < from ? undefined : ({ reps, rir }) => ({ reps: reps - 3, rir });
+/** Every set is three reps over. */
+const over: NonNullable<Happened['doing']> =
+  () =>
+  ({ reps, rir }) => ({ reps: reps + 3, rir });
+
+/** Weeks with the sessions of each that were trained. */
+const anyWeeks = fc.array(fc.subarray(['mon', 'thu']), { minLength: 1, maxLength: 6 });
+
+describe('muscles', () => {
+  test('what was planned beside what was done; what nobody trained is not done', () => {
+    const found = chest(reviewed({ weeks: ['all', ['mon'], 'all'], today: '2026-11-23' }));
+    expect(found?.weeks.slice(0, 4)).toEqual([
+      { week: 1, kind: 'building', planned: 6, done: 6 },
+      { week: 2, kind: 'building', planned: 6, done: 3 },
+      { week: 3, kind: 'building', planned: 6, done: 6 },
+      { week: 4, kind: 'building', planned: 6, done: null },
+    ]);
+  });
+
+  test('fell at the second session behind running, bore what came before it', () => {
+    const found = chest(reviewed({ doing: short(4) }));
+    expect(found?.fell).toEqual({ sets: 6, week: 4 });
+    expect(found?.bore).toEqual({ sets: 6, week: 1 });
+    // 18 toward 6 by a third.
+    expect(found?.lesson.ceiling).toMatchObject({ from: 18, to: 14, failedAt: 6, week: 4 });
+    expect(chest(reviewed({}))?.fell).toBeNull();
+  });
+
+  test('muscles the block never touches are not in it', () => {
+    expect(muscleReviews(reviewed({})).map(({ muscle }) => muscle)).not.toContain('quads');
+  });
+
+  test('done is never more than planned where sets are done as asked, whatever is missed', () => {
+    fc.assert(
+      fc.property(anyWeeks, (weeks) => {
+        for (const { weeks: list } of muscleReviews(reviewed({ weeks })))
+          for (const { planned, done } of list) expect(done ?? 0).toBeLessThanOrEqual(planned + 1e-9);
+      }),
+      { numRuns: 12 },
+    );
+  });
+});
+
+describe('lifts', () => {
+  test('the gain from its first week to its last, by hand', () => {
+    const at = (week: number, day: number, load: number): Exposure => ({
+      exerciseId: 'chest-press-machine',
+      slotId: day === 0 ? 'm' : 't',
+      week,
+      date: addDays('2026-11-02', 7 * (week - 1) + day),
+      sets: [{ load, reps: 8, rir: 2, fatigue: 0 }],
+    });
+    const of = (...exposures: readonly Exposure[]) => liftReviews(reviewed({ exposures }))[0];
+    const rising = of(at(1, 0, 100), at(1, 3, 96), at(2, 0, 102), at(3, 0, 104));
+    expect(rising?.gain).toBeCloseTo(4);
+    expect(rising).toMatchObject({ weeks: 3, verdict: 'too early' });
+    expect(of(at(1, 0, 100))?.gain).toBeNull();
+    const flat = [1, 2, 3, 4, 5].map((week) => at(week, 0, 100));
+    expect(of(...flat)?.verdict).toBe('stalled');
+    expect(of(...flat.slice(0, 4))?.verdict).toBe('too early');
+    expect(of(...flat.slice(0, 4), at(5, 0, 100.6))?.verdict).toBe('goes on');
+    // What another block lifted on other days is not this one's.
+    expect(liftReviews(reviewed({ exposures: [at(-3, 0, 90)] }))).toEqual([]);
+  });
+
+  test('what changed them: the deload, and an exchange on the day with its reason', () => {
+    const swap = { kind: 'swap', slotId: 'm', exerciseId: 'barbell-bench-press', why: 'taken' } as const;
+    const of = lifted({
+      block: { ...CHEST, weeks: 2 },
+      weeks: ['all', 'all', 'all'],
+      told: { '2/mon': [swap] },
+    });
+    expect(exchanges(of)).toEqual([
+      { week: 2, date: '2026-11-09', from: 'chest-press-machine', to: 'barbell-bench-press', why: 'taken' },
+    ]);
+    expect(liftReviews(of)[0]?.changes).toEqual([{ kind: 'deload', week: 3, date: '2026-11-16' }]);
+  });
+});
+
+describe('minutes', () => {
+  /** Each set of a session so many seconds after the one before it. */
+  function clocked(seconds: number): Reviewed {
+    const of = lifted({});
+    const weeks = of.blockPlan.weeks.map((week) => ({
+      ...week,
+      performed: new Map(
+        [...week.performed].map(([id, { workout, sets }]) => [
+          id,
+          {
+            workout,
+            sets: new Map(
+              [...sets].map(([key, current], at) => {
+                const set = {
+                  ...current.set,
+                  at: new Date(Date.UTC(2026, 10, 2, 10, 0, at * seconds)).toISOString(),
+                };
+                return [key, { ...current, set }];
+              }),
+            ),
+          },
+        ]),
+      ),
+    }));
+    return { ...of, blockPlan: { ...of.blockPlan, weeks } };
+  }
+
+  test('from the first set to the last, against the middle of what was reckoned', () => {
+    const { sessions, share } = sessionMinutes(clocked(300));
+    expect(sessions).toHaveLength(12);
+    expect(sessions[0]).toMatchObject({ week: 1, session: 'Session mon', taken: 600, sets: 3 });
+    const { low, high } = sessions[0]?.planned ?? { low: 0, high: 0 };
+    expect(share).toBeCloseTo((100 * 600) / ((low + high) / 2));
+  });
+
+  test('sets all logged at one moment have no clock, nor has a phone left open overnight', () => {
+    expect(sessionMinutes(lifted({}))).toEqual({ sessions: [], share: null });
+    expect(sessionMinutes(clocked(3 * 3600)).sessions).toEqual([]);
+  });
+});
+
+describe('lessons', () => {
+  const kinds = (of: Reviewed) => lessonsOf(of).map(({ kind }) => kind);
+
+  test('a ceiling that was found is taken over with its evidence, once', () => {
+    const of = reviewed({ doing: short(4) });
+    const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
+    if (lesson === undefined) throw new Error('nothing taught');
+    const wiser = withLesson(of.athlete, 'b1', lesson, 'Behind twice running at 6 sets.');
+    expect(wiser.learned.chest).toEqual({ ceiling: 14, evidence: 'Behind twice running at 6 sets.' });
+    // The next block starts from there: a third of the way again.
+    const next = chest(reviewed({ athlete: wiser, doing: short(4) }));
+    expect(next?.lesson.ceiling).toMatchObject({ from: 14 });
+    expect(next?.lesson.ceiling?.to).toBeCloseTo(14 - 8 / 3);
+  });
+
+  test('as asked teaches nothing', () => {
+    expect(kinds(lifted({}))).toEqual([]);
+  });
+
+  test('four reports of long soreness lengthen the gap of that muscle, three do not; short soreness never does', () => {
+    const sore = (count: number, days: number) =>
+      [0, 1, 2, 3].slice(0, count).map((at) => ({
+        workoutId: `w${at + 1}-mon`,
+        muscle: 'chest' as const,
+        ended: addDays('2026-11-02', 7 * at + days),
+        said: addDays('2026-11-02', 7 * at + days),
+      }));
+    const of = (count: number, days: number) =>
+      lessonsOf(reviewed({ soreness: sore(count, days) })).filter(({ kind }) => kind === 'recovery');
+    expect(of(4, 3)).toMatchObject([{ muscle: 'chest', from: 48, to: 72, days: 3, reports: 4 }]);
+    expect(of(3, 3)).toEqual([]);
+    expect(of(4, 2)).toEqual([]);
+    const [lesson] = of(4, 3);
+    if (lesson === undefined) throw new Error('nothing taught');
+    const wiser = withLesson(reviewed({}).athlete, 'b1', lesson, '');
+    expect(wiser.conventions.muscles.chest).toEqual({ gapHours: 72 });
+  });
+});
+
+describe('answers to lessons', () => {
+  const of = reviewed({ doing: short(4) });
+  const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
+
+  test('taken, refused and forgotten: forgotten, all is as it was', () => {
+    if (lesson === undefined) throw new Error('nothing taught');
+    const { athlete } = of;
+    const taken = withLesson(athlete, 'b1', lesson, 'So it was.');
+    expect(answerTo(taken, 'b1', 'ceiling/chest')?.outcome).toBe('taken');
+    expect(answerTo(taken, 'b2', 'ceiling/chest')).toBeUndefined();
+    expect(forgetting(taken, 'b1', 'ceiling/chest')).toEqual(athlete);
+    const refused = refusing(athlete, 'b1', 'ceiling/chest');
+    expect(refused.learned).toEqual({});
+    expect(answerTo(refused, 'b1', 'ceiling/chest')?.outcome).toBe('refused');
+    expect(forgetting(refused, 'b1', 'ceiling/chest')).toEqual(athlete);
+    // A second block's lesson over the first one's, forgotten, leaves the first.
+    const twice = withLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
+    expect(twice.learned.chest?.ceiling).toBe(12);
+    expect(forgetting(twice, 'b2', 'ceiling/chest').learned.chest?.ceiling).toBe(14);
+  });
+
+  test('of every other kind as well, a coach’s own figures beside them left alone', () => {
+    const own = { ...of.athlete.conventions, athlete: { driftSlope: 150, cutReps: 4 } };
+    const athlete = {
+      ...of.athlete,
+      conventions: own,
+      effort: { ...of.athlete.effort, curve: 'Brzycki' as const },
+    };
+    const fit = { slope: 0.03, error: 1, epleyError: 2, sets: 30, from: 5, to: 12 };
+    const figures = { driftSeconds: 1, driftSlope: 2, driftLeast: 3 };
+    for (const one of [
+      { kind: 'curve', fit },
+      { kind: 'drift', drift: { factor: 1.5, error: 0.1, pairs: 12 }, from: figures, to: figures },
+      { kind: 'minutes', from: 90, to: 120, share: 120, sessions: 8 },
+      { kind: 'recovery', muscle: 'quads', from: 48, to: 72, days: 3, reports: 4 },
+    ] as const) {
+      const taken = withLesson(athlete, 'b1', one, '');
+      expect(taken).not.toEqual(athlete);
+      expect(taken.conventions.athlete.cutReps).toBe(4);
+      const back = forgetting(taken, 'b1', one.kind === 'recovery' ? 'recovery/quads' : one.kind);
+      expect({ ...back, conventions: { ...back.conventions, muscles: {} } }).toEqual(athlete);
+    }
+  });
+});
+
+test('a lesson that was taken is shown as it was, not taught again from where it led', () => {
+  const of = reviewed({ doing: short(4) });
+  const source = { ...of, blockId: 'b1', catalogue: { find: lookup, newest: exerciseById } };
+  const [first] = lessonsAnswered(source).filter(({ about }) => about === 'ceiling/chest');
+  if (first === undefined) throw new Error('nothing taught');
+  expect(first.outcome).toBeNull();
+  const athlete = withLesson(of.athlete, 'b1', first.lesson, '');
+  expect(lessonsAnswered({ ...source, athlete })).toContainEqual({ ...first, outcome: 'taken' });
+  const refused = refusing(of.athlete, 'b1', 'ceiling/chest');
+  expect(lessonsAnswered({ ...source, athlete: refused })).toContainEqual({ ...first, outcome: 'refused' });
+});
+
+describe('suggestions', () => {
+  const of = (changes: Partial<Happened>) => suggestionsOf(lifted(changes));
+
+  test('a muscle that fell gets fewer sets, one that was always ahead more', () => {
+    expect(of({ doing: short(4) })).toContainEqual({ kind: 'fewer sets', muscle: 'chest', at: 6, week: 4 });
+    expect(of({ doing: over })).toContainEqual(
+      expect.objectContaining({ kind: 'more sets', muscle: 'chest', most: 6, ceiling: 18 }),
+    );
+    expect(of({}).map(({ kind }) => kind)).not.toContain('more sets');
+  });
+
+  test('all fell in week 3 of six: the deload comes earlier; in the last week before it, it came in time', () => {
+    expect(of({ doing: short(3) })).toContainEqual(
+      expect.objectContaining({ kind: 'deload earlier', after: 3 }),
+    );
+    expect(of({ doing: short(6) }).map(({ kind }) => kind)).not.toContain('deload earlier');
+  });
+
+  test('a session missed three weeks of four asks for another day, two of four do not', () => {
+    const missing = (times: number) =>
+      of({
+        weeks: [0, 1, 2, 3].map((at) => (at < times ? ['mon'] : ['mon', 'thu'])),
+        today: '2026-11-30',
+      });
+    expect(missing(3)).toContainEqual({
+      kind: 'another day',
+      sessionId: 'thu',
+      session: 'Session thu',
+      missed: 3,
+      of: 4,
+    });
+    expect(missing(2).map(({ kind }) => kind)).not.toContain('another day');
+  });
+});
+
+test('the whole: weeks that are over, what was done of them, and the signs of its check-ins alone', () => {
+  const checkIns = [
+    checkIn('2026-10-25', { slept: 'poorly' }),
+    checkIn('2026-11-08'),
+    checkIn('2026-11-15', { slept: 'poorly' }),
+  ];
+  const review = reviewOf(lifted({ weeks: ['all', ['mon']], today: '2026-11-20', checkIns }));
+  expect(review.over).toBe(2);
+  expect(review.done.map(({ sessions }) => sessions)).toEqual([
+    { done: 2, planned: 2 },
+    { done: 1, planned: 2 },
+  ]);
+  expect(review.signs.map(({ date }) => date)).toEqual(['2026-11-08', '2026-11-15']);
+  expect((review.signs[1]?.sum ?? 0) - (review.signs[0]?.sum ?? 0)).toBe(2);
+});

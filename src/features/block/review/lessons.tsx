@@ -1,0 +1,91 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { AnsweredLesson } from '@/core';
+import { type Unreachable, useAction } from '@/ui/use-action';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import { lessonText } from '@/ui/words/review';
+import type { BlockActions } from '../contract';
+import classes from './review.module.css';
+
+interface LessonsProps {
+  readonly lessons: readonly AnsweredLesson[];
+  readonly name: string;
+  readonly learn: BlockActions['learn'];
+  readonly onChanged: () => void;
+}
+
+const ANSWERED = { taken: 'taken over', refused: 'not taken' } as const;
+
+type Answered = Awaited<ReturnType<BlockActions['learn']>> | Unreachable;
+
+function sentence(answered: Answered): string {
+  switch (answered.status) {
+    case 'kept':
+      return '';
+    case 'stale':
+      return 'The athlete was changed meanwhile; look again, and answer once more.';
+    case 'gone':
+      return 'The block no longer teaches this; the page is fresh now.';
+    default:
+      return outcomeSentence(answered);
+  }
+}
+
+/** What the block teaches: each lesson is taken over into the athlete or not, and either can be forgotten again. */
+export function Lessons({ lessons, name, learn, onChanged }: LessonsProps) {
+  const [problem, setProblem] = useState('');
+  const { ask, isBusy } = useAction(learn);
+  const answer = async (about: string, how: 'take' | 'refuse' | 'forget') => {
+    if (isBusy) return;
+    const answered = await ask(about, how);
+    setProblem(sentence(answered));
+    onChanged();
+  };
+  return (
+    <section aria-label="What it teaches">
+      <h2>
+        What it teaches <span>of {name}</span>
+      </h2>
+      {lessons.length === 0 ? (
+        <p className={classes.soft}>Nothing that stands out from what is known already.</p>
+      ) : null}
+      <ul className={classes.said}>
+        {lessons.map(({ about, lesson, outcome }) => {
+          const { says, evidence } = lessonText(lesson);
+          const button = (words: string, how: 'take' | 'refuse' | 'forget') => (
+            <Button
+              variant="link"
+              aria-disabled={isBusy}
+              aria-label={`${words}: ${says}`}
+              onClick={() => void answer(about, how)}
+            >
+              {words}
+            </Button>
+          );
+          return (
+            <li key={about}>
+              <strong className={outcome === 'refused' ? classes.refused : ''}>{says}</strong>
+              <span>{evidence}</span>
+              <span className={classes.answers}>
+                {outcome === null ? (
+                  <>
+                    {button('Take over', 'take')}
+                    {button('Not so', 'refuse')}
+                  </>
+                ) : (
+                  <>
+                    <em>{ANSWERED[outcome]}</em>
+                    {button('Forget', 'forget')}
+                  </>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      <p role="alert" className={classes.problem}>
+        {problem}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { Button } from '@mantine/core';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import {
+  type BlockPlan,
+  type Catalogue,
+  type LocalDate,
+  lessonsAnswered,
+  type Review,
+  reviewedOf,
+  reviewOf,
+  summed,
+  type Training,
+} from '@/core';
+import { figure, plural } from '@/ui/words/figures';
+import { namesOf } from '@/ui/words/names';
+import { suggestionText } from '@/ui/words/review';
+import type { BlockActions } from '../contract';
+import { Lessons } from './lessons';
+import { LiftLines } from './lift-lines';
+import { MuscleTable } from './muscle-table';
+import classes from './review.module.css';
+import { WeekTable } from './week-table';
+
+interface ReviewFaceProps {
+  readonly training: Training;
+  readonly blockPlan: BlockPlan;
+  readonly catalogue: Catalogue;
+  readonly today: LocalDate;
+  readonly actions: Pick<BlockActions, 'learn'>;
+  /** Takes in what the server has changed. */
+  readonly onChanged: () => void;
+}
+
+/** What the block came to so far, or as a whole; what it suggests for the next one, and what it teaches. */
+export default function ReviewFace(props: ReviewFaceProps) {
+  const { training, blockPlan, catalogue, today, actions, onChanged } = props;
+  const { block, athlete } = training;
+  const source = useMemo(
+    () => ({ ...training, blockPlan, catalogue, today }),
+    [training, blockPlan, catalogue, today],
+  );
+  const review = useMemo(() => reviewOf(reviewedOf(source)), [source]);
+  const lessons = useMemo(() => lessonsAnswered(source), [source]);
+  const names = namesOf(catalogue);
+  if (review.over === 0)
+    return (
+      <div className={classes.face}>
+        <p className={classes.early}>
+          Nothing to look back on yet: the review begins when the first week is done or over.
+        </p>
+      </div>
+    );
+  return (
+    <div className={classes.face}>
+      <div className={classes.top}>
+        <p className={classes.sum}>{summary(review)}</p>
+        <Button variant="quiet" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Link
+          className={classes.next}
+          href={`/blocks/new?athlete=${athlete.id}&from=design/${training.blockId}`}
+          prefetch={false}
+        >
+          Plan the next block from this one
+        </Link>
+      </div>
+      <div className={classes.columns}>
+        <section aria-label="What it suggests">
+          <h2>
+            What it suggests <span>for the next block</span>
+          </h2>
+          {review.suggestions.length === 0 ? (
+            <p className={classes.soft}>Nothing to change: go on as it is.</p>
+          ) : null}
+          <ul className={classes.said}>
+            {review.suggestions.map((one) => {
+              const { says, evidence } = suggestionText(one, names);
+              return (
+                <li key={says}>
+                  <strong>{says}</strong>
+                  <span>{evidence}</span>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+        <Lessons lessons={lessons} name={athlete.name} learn={actions.learn} onChanged={onChanged} />
+      </div>
+      <MuscleTable muscles={review.muscles} />
+      <LiftLines lifts={review.lifts} names={names} unit={athlete.unit} />
+      <WeekTable review={review} block={block} training={training} names={names} />
+    </div>
+  );
+}
+
+/** The block in one line. */
+function summary({ over, weeks, done, minutes, bias }: Review): string {
+  const { sessions, sets } = summed(done);
+  const share = sets.planned === 0 ? 0 : (100 * sets.done) / sets.planned;
+  return [
+    over === weeks ? `All ${plural(weeks, 'week')} are over` : `${over} of ${plural(weeks, 'week')} are over`,
+    `${sessions.done} of ${plural(sessions.planned, 'session')} done`,
+    `${figure(share, 0)} % of the sets`,
+    ...(minutes.share === null ? [] : [`sessions took ${figure(minutes.share, 0)} % of their minutes`]),
+    ...(bias?.steady === true
+      ? [`${figure(Math.abs(bias.mean), 1)} reps ${bias.mean > 0 ? 'more' : 'fewer'} left than reported`]
+      : []),
+  ].join(' · ');
+}

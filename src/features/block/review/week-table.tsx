@@ -1,0 +1,110 @@
+import { Table } from '@mantine/core';
+import type { Block, Review, Training } from '@/core';
+import { shortDay } from '@/ui/words/dates';
+import { figure, minutes, plural, span } from '@/ui/words/figures';
+import { capital, type ExerciseNames } from '@/ui/words/names';
+import classes from './review.module.css';
+
+interface WeekTableProps {
+  readonly review: Review;
+  readonly block: Block;
+  readonly training: Training;
+  readonly names: ExerciseNames;
+}
+
+/** Week by week: what was done of it, how long it took, the signs; and what was exchanged. */
+export function WeekTable({ review, block, training, names }: WeekTableProps) {
+  const { done, minutes: clock, signs, exchanges } = review;
+  const nameOf = (id: string) => block.sessions.find((session) => session.id === id)?.name ?? id;
+  const measured = training.checkIns.flatMap(({ date, measured: of }) => of.map((one) => ({ ...one, date })));
+  return (
+    <div className={classes.columns}>
+      <section aria-label="Weeks">
+        <h2>Weeks</h2>
+        <Table className={classes.table}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">week</Table.Th>
+              <Table.Th scope="col">sessions</Table.Th>
+              <Table.Th scope="col">sets</Table.Th>
+              <Table.Th scope="col">minutes, planned</Table.Th>
+              <Table.Th scope="col">taken</Table.Th>
+              <Table.Th scope="col">missed</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {done.map(({ week, sessions, sets, missed }) => {
+              const timed = clock.sessions.filter((one) => one.week === week);
+              const sum = (of: (one: (typeof timed)[number]) => number) =>
+                timed.reduce((total, one) => total + of(one), 0);
+              return (
+                <Table.Tr key={week}>
+                  <Table.Th scope="row">{week}</Table.Th>
+                  <Table.Td>
+                    {sessions.done}/{sessions.planned}
+                  </Table.Td>
+                  <Table.Td>
+                    {sets.done}/{sets.planned}
+                  </Table.Td>
+                  <Table.Td>
+                    {timed.length === 0
+                      ? ''
+                      : span(
+                          minutes(sum(({ planned }) => planned.low)),
+                          minutes(sum(({ planned }) => planned.high)),
+                        )}
+                  </Table.Td>
+                  <Table.Td>{timed.length === 0 ? '' : minutes(sum(({ taken }) => taken))}</Table.Td>
+                  <Table.Td className={classes.soft}>{missed.map(nameOf).join(', ')}</Table.Td>
+                </Table.Tr>
+              );
+            })}
+          </Table.Tbody>
+        </Table>
+        {clock.sessions.length === 0 ? (
+          <p className={classes.soft}>
+            No session was logged as it was done, so that its minutes are not known.
+          </p>
+        ) : null}
+      </section>
+      <section aria-label="Beside it">
+        <h2>Beside it</h2>
+        <ul className={classes.said}>
+          {signs.length === 0 ? null : (
+            <li>
+              <strong>Signs of tiredness</strong>
+              <span>{signs.map(({ date, sum }) => `${sum} on ${shortDay(date)}`).join(', ')}; of 14</span>
+            </li>
+          )}
+          {exchanges.map(({ date, from, to, why }) => (
+            <li key={`${date} ${from} ${to}`}>
+              <strong>
+                {capital(names(to))} for {names(from)}
+              </strong>
+              <span>
+                {shortDay(date)}, {why ?? 'planned'}
+              </span>
+            </li>
+          ))}
+          {measured.length === 0 ? null : (
+            <li>
+              <strong>{capital(plural(measured.length, 'measurement'))}</strong>
+              <span>
+                {measured
+                  .map(
+                    ({ kind, value, unit, date }) => `${kind} ${figure(value, 1)} ${unit}, ${shortDay(date)}`,
+                  )
+                  .join('; ')}
+              </span>
+            </li>
+          )}
+          {signs.length + exchanges.length + measured.length === 0 ? (
+            <li>
+              <span>No check-ins, exchanges or measurements.</span>
+            </li>
+          ) : null}
+        </ul>
+      </section>
+    </div>
+  );
+}

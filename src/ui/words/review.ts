@@ -1,0 +1,98 @@
+import type { Conventions, Suggestion, Taught } from '@/core';
+import { figure, listed, plural } from './figures';
+import { capital, type ExerciseNames } from './names';
+
+/** A statement of a review, and what it rests on. */
+interface Said {
+  readonly says: string;
+  readonly evidence: string;
+}
+
+const percent = (value: number) => `${value < 0 ? '−' : '+'}${figure(Math.abs(value), 1)} %`;
+
+/** What a block suggests for the next one, in a sentence, with what it rests on. */
+export function suggestionText(suggestion: Suggestion, names: ExerciseNames): Said {
+  switch (suggestion.kind) {
+    case 'fewer sets':
+      return {
+        says: `${capital(suggestion.muscle)}: begin lower and stay below ${figure(suggestion.at, 1)} sets a week`,
+        evidence: `behind in two sessions running at ${figure(suggestion.at, 1)} sets, week ${suggestion.week}`,
+      };
+    case 'more sets':
+      return {
+        says: `${capital(suggestion.muscle)} bears more than ${figure(suggestion.most, 1)} sets a week`,
+        evidence: `never behind, ahead in ${suggestion.ahead} of ${plural(suggestion.of, 'session')}; the ceiling is ${figure(suggestion.ceiling, 1)}`,
+      };
+    case 'exchange':
+      return {
+        says: `Exchange ${names(suggestion.exerciseId)}, or come at it another way`,
+        evidence: `${percent(suggestion.gain)} in ${plural(suggestion.weeks, 'week')}, none of it in the latest`,
+      };
+    case 'keep':
+      return {
+        says: `Keep ${listed(suggestion.exerciseIds.map(names))}`,
+        evidence: 'still going on: a lift that works is left alone',
+      };
+    case 'deload earlier':
+      return {
+        says: `Deload after week ${suggestion.after}`,
+        evidence: `${listed(suggestion.muscles)} had fallen twice running by then`,
+      };
+    case 'shorter sessions':
+      return {
+        says: 'Plan less into a session, or more minutes for it',
+        evidence: `the middle one of ${plural(suggestion.sessions, 'session')} took ${figure(suggestion.share, 0)} % of what it was reckoned at`,
+      };
+    case 'another day':
+      return {
+        says: `Another day for ${suggestion.session}, or a split without it`,
+        evidence: `missed in ${suggestion.missed} of ${plural(suggestion.of, 'week')}`,
+      };
+    case 'weaker side':
+      return {
+        says: `Begin ${names(suggestion.exerciseId)} with the ${suggestion.side} side`,
+        evidence: `it did ${figure(suggestion.reps, 1)} reps fewer on average`,
+      };
+  }
+}
+
+/** What a block teaches of its athlete: what would change, with what it rests on. */
+export function lessonText(lesson: Taught): Said {
+  switch (lesson.kind) {
+    case 'ceiling':
+      return {
+        says: `${capital(lesson.muscle)}: ceiling ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
+        evidence: `behind twice running at ${figure(lesson.sets, 1)} sets in week ${lesson.week}; a third of the way, before phase`,
+      };
+    case 'floor':
+      return {
+        says: `${capital(lesson.muscle)}: floor ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
+        evidence: `grew at ${figure(lesson.sets, 1)} sets in week ${lesson.week}; a third of the way, before phase`,
+      };
+    case 'curve':
+      return {
+        says: 'A rep-max curve of their own',
+        evidence: `off by ${figure(lesson.fit.error, 1)} % over ${plural(lesson.fit.sets, 'set')}, the usual one by ${figure(lesson.fit.epleyError, 1)} %; good from ${figure(lesson.fit.from, 0)} to ${figure(lesson.fit.to, 0)} reps`,
+      };
+    case 'drift':
+      return {
+        says: `Loses ${figure(lesson.drift.factor, 1)} reps a set for each one reckoned`,
+        evidence: `± ${figure(lesson.drift.error, 2)}, from ${plural(lesson.drift.pairs, 'pair')} of sets at one load; at 120 s ${figure(perSet(lesson.from), 1)} → ${figure(perSet(lesson.to), 1)} reps`,
+      };
+    case 'minutes':
+      return {
+        says: `Change-overs of ${figure(lesson.from, 0)} → ${figure(lesson.to, 0)} s`,
+        evidence: `the middle one of ${plural(lesson.sessions, 'session')} took ${figure(lesson.share, 0)} % of what it was reckoned at`,
+      };
+    case 'recovery':
+      return {
+        says: `${capital(lesson.muscle)}: ${lesson.from} → ${lesson.to} h between sessions`,
+        evidence: `sore for ${figure(lesson.days, 1)} days on average, ${plural(lesson.reports, 'report')}`,
+      };
+  }
+}
+
+/** Reps lost by a set after two minutes. */
+function perSet(figures: Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>): number {
+  return Math.max(figures.driftLeast, 1 + (figures.driftSeconds - 120) / figures.driftSlope);
+}
