@@ -225,6 +225,14 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
   await press(page, 'Alt+1');
   await drag(page, card(page, /^B /), day(page, 2));
   await expect(day(page, 2)).toContainText('Upper, pull first');
+  await test.step('dropped on another card, or by keys, two sessions take each other’s days', async () => {
+    await drag(page, card(page, /Lower, squat first/), card(page, /Upper, pull first/));
+    await expect(day(page, 2)).toContainText('Lower, squat first');
+    await expect(day(page, 0)).toContainText('Upper, pull first');
+    await press(page, 'Alt+Shift+ArrowLeft');
+    await expect(day(page, 0)).toContainText('Lower, squat first');
+    await expect(day(page, 2)).toContainText('Upper, pull first');
+  });
   await page
     .getByRole('region', { name: 'Cardio and other sport' })
     .getByRole('button', { name: 'Add' })

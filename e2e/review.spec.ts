@@ -57,6 +57,6 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
     await page.getByRole('button', { name: 'Start the block' }).click();
     await ready(page);
     await press(page, 'Alt+2');
-    await expect(cell(page, 'seal row', 'w1')).toContainText(/^\d+(\.\d+)?·/);
+    await expect(cell(page, 'seal row', 'w1')).toContainText(/·\d/);
   });
 });

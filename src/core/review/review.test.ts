@@ -275,6 +275,16 @@ describe('suggestions', () => {
     expect(of({ doing: short(6) }).map(({ kind }) => kind)).not.toContain('deload earlier');
   });
 
+  test('never behind, never strained, never tired over four weeks: train harder; over three, or once behind, not', () => {
+    const kinds = (changes: Partial<Happened>) => of(changes).map(({ kind }) => kind);
+    const four = { weeks: ['all', 'all', 'all', 'all'] as const, today: '2026-11-30' };
+    expect(of({ ...four, doing: over })).toContainEqual({ kind: 'train harder', sessions: 8, weeks: 4 });
+    expect(kinds({ ...four, weeks: ['all', 'all', 'all'], doing: over })).not.toContain('train harder');
+    expect(kinds({ ...four, doing: short(4) })).not.toContain('train harder');
+    const tired = checkIn('2026-11-22', { slept: 'poorly', appetite: 'poorly', soreness: 'most stayed' });
+    expect(kinds({ ...four, doing: over, checkIns: [tired] })).not.toContain('train harder');
+  });
+
   test('a session missed three weeks of four asks for another day, two of four do not', () => {
     const missing = (times: number) =>
       of({

@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isAtLeast, isAtMost } from '../rounding';
 import { weekDone, weeksOver } from '../watch/adherence';
+import { signsOn } from '../watch/signs-on';
 import { type LiftReview, liftReviews } from './lifts';
 import { sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
@@ -24,6 +25,8 @@ export type Suggestion =
   | { readonly kind: 'keep'; readonly exerciseIds: readonly string[] }
   /** Half the muscles fell before the deload came. */
   | { readonly kind: 'deload earlier'; readonly after: number; readonly muscles: readonly Muscle[] }
+  /** Nothing was ever hard: whoever never needs a deload probably does not train hard enough. */
+  | { readonly kind: 'train harder'; readonly sessions: number; readonly weeks: number }
   | { readonly kind: 'shorter sessions'; readonly share: number; readonly sessions: number }
   /** A session missed most weeks. */
   | {
@@ -53,6 +56,7 @@ export function suggestionsOf(reviewed: Reviewed): readonly Suggestion[] {
   return [
     ...muscles.flatMap((one) => setsSuggested(one, reviewed)),
     ...deloadSuggested(muscles, reviewed),
+    ...effortSuggested(reviewed),
     ...liftsSuggested(lifts),
     ...minutesSuggested(reviewed),
     ...daysSuggested(reviewed),
@@ -84,6 +88,24 @@ function deloadSuggested(muscles: readonly MuscleReview[], { blockPlan }: Review
   if (half === undefined || deload === undefined || half.week + 1 >= deload) return [];
   const muscleNames = fallen.filter(({ week }) => week <= half.week).map(({ muscle }) => muscle);
   return [{ kind: 'deload earlier', after: half.week, muscles: muscleNames }];
+}
+
+/** Not one session behind or strained in weeks of building, and no sign of tiredness above what anybody has. */
+function effortSuggested(reviewed: Reviewed): readonly Suggestion[] {
+  const { blockPlan, checkIns, conventions, block, today } = reviewed;
+  const building = weeksOver(block, blockPlan.weeks, today).filter(({ plan }) => plan.kind === 'building');
+  const weeks = new Set(building.map(({ plan }) => plan.week));
+  const judged = blockPlan.observations.filter(({ week }) => weeks.has(week));
+  const isEasy = judged.every(
+    ({ performance: { verdict } }) => verdict === 'ahead' || verdict === 'on target',
+  );
+  const [first] = building;
+  const isFresh = checkIns
+    .filter(({ date }) => first !== undefined && date >= first.plan.startDate)
+    .every(({ date }) => (signsOn(date, reviewed) ?? 0) <= conventions.signsLow);
+  if (building.length < conventions.stallWeeks || judged.length === 0 || !isEasy || !isFresh) return [];
+  const sessions = new Set(judged.map(({ week, sessionId }) => `${week}/${sessionId}`)).size;
+  return [{ kind: 'train harder', sessions, weeks: building.length }];
 }
 
 function liftsSuggested(lifts: readonly LiftReview[]): readonly Suggestion[] {

@@ -6,6 +6,7 @@ const MOVES: Readonly<Record<Face, KeyList>> = {
   Frame: [
     ['←, →', 'from session to session'],
     ['Alt ←, Alt →', 'move the session a day'],
+    ['Alt Shift ←, Alt Shift →', 'exchange days with the session before or after; or drop it on that card'],
     ['Space, arrows, Space', 'lift, carry and set down the session'],
     ['Enter on a session', 'open it in the Sheet'],
     ['Delete on a session', 'take it out'],

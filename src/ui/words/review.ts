@@ -38,6 +38,11 @@ export function suggestionText(suggestion: Suggestion, names: ExerciseNames): Sa
         says: `Deload after week ${suggestion.after}`,
         evidence: `${listed(suggestion.muscles)} had fallen twice running by then`,
       };
+    case 'train harder':
+      return {
+        says: 'Train harder: nearer to failure, or more of it',
+        evidence: `not one of ${plural(suggestion.sessions, 'session')} in ${plural(suggestion.weeks, 'week')} was behind or strained, and no signs of tiredness; whoever never needs a deload probably does not train hard`,
+      };
     case 'shorter sessions':
       return {
         says: 'Plan less into a session, or more minutes for it',

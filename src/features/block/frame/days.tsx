@@ -1,9 +1,12 @@
 import {
+  type CollisionDetection,
   DndContext,
   type DragEndEvent,
   type KeyboardCoordinateGetter,
   KeyboardSensor,
   MouseSensor,
+  pointerWithin,
+  rectIntersection,
   TouchSensor,
   useDraggable,
   useDroppable,
@@ -32,11 +35,14 @@ interface DaysProps {
   readonly onChoose: (session: Session) => void;
   readonly onOpen: (sessionId: string) => void;
   readonly onMove: (sessionId: string, day: number) => void;
+  /** Two sessions take each other's days. */
+  readonly onExchange: (sessionId: string, other: string) => void;
   readonly onRemove: (sessionId: string) => void;
 }
 
 /** The days of the cycle as columns, and the cards of their sessions, carried by pointer or keyboard. */
-export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMove, onRemove }: DaysProps) {
+export function Days(props: DaysProps) {
+  const { block, weekState, chosen, carried, onChoose, onOpen, onMove, onExchange, onRemove } = props;
   const sessions = sessionsInOrder(block);
   const columns = useRef<HTMLElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the block has changed
@@ -46,11 +52,15 @@ export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMo
     carried.current = null;
   }, [block]);
 
-  const { context, lifted } = useCarrying(columns, Math.min(WIDEST, block.cycleDays), onMove);
+  const { context, lifted } = useCarrying(columns, Math.min(WIDEST, block.cycleDays), onMove, onExchange);
   const step = (from: Session, by: number) => {
     if (lifted.current) return;
     const next = sessions[(sessions.indexOf(from) + by + sessions.length) % sessions.length];
     columns.current?.querySelector<HTMLElement>(`[data-session="${next?.id}"]`)?.focus();
+  };
+  const exchange = (one: Session, by: number) => {
+    const other = sessions[sessions.indexOf(one) + by];
+    if (other !== undefined) onExchange(one.id, other.id);
   };
   return (
     <DndContext {...context}>
@@ -82,6 +92,7 @@ export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMo
                   }}
                   onOpen={() => onOpen(one.id)}
                   onMove={(by) => onMove(one.id, one.day + by)}
+                  onExchange={(by) => exchange(one, by)}
                   onRemove={() => onRemove(one.id)}
                   onStep={(by) => step(one, by)}
                 />
@@ -101,11 +112,27 @@ export function Days({ block, weekState, chosen, carried, onChoose, onOpen, onMo
   );
 }
 
+const ON_CARD = 'card ';
+
+/** The session whose card this is; null where it is a day. */
+function sessionOf(id: number | string): string | null {
+  return typeof id === 'string' && id.startsWith(ON_CARD) ? id.slice(ON_CARD.length) : null;
+}
+
+/** On another card where the pointer is right on it, else on the day that is covered most. */
+const onCardOrDay: CollisionDetection = (args) => {
+  const card = pointerWithin(args).find(({ id }) => ![null, String(args.active.id)].includes(sessionOf(id)));
+  if (card !== undefined) return [card];
+  const days = args.droppableContainers.filter(({ id }) => sessionOf(id) === null);
+  return rectIntersection({ ...args, droppableContainers: days });
+};
+
 /** Cards lifted and set down: by pointer, or with Space and the arrows from column to column. */
 function useCarrying(
   columns: React.RefObject<HTMLElement | null>,
   shown: number,
   onMove: (sessionId: string, day: number) => void,
+  onExchange: (sessionId: string, other: string) => void,
 ) {
   // The keyboard lifts with Space and goes from column to column.
   const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
@@ -129,13 +156,19 @@ function useCarrying(
   };
   const drop = ({ active, over }: DragEndEvent) => {
     settle();
-    if (over !== null) onMove(String(active.id), Number(over.id));
+    if (over === null) return;
+    const other = sessionOf(over.id);
+    if (other === null) onMove(String(active.id), Number(over.id));
+    else onExchange(String(active.id), other);
   };
 
   const onDragStart = () => {
     lifted.current = true;
   };
-  return { lifted, context: { sensors, onDragStart, onDragEnd: drop, onDragCancel: settle } };
+  return {
+    lifted,
+    context: { sensors, collisionDetection: onCardOrDay, onDragStart, onDragEnd: drop, onDragCancel: settle },
+  };
 }
 
 interface DayProps {
@@ -166,25 +199,34 @@ interface CardProps {
   readonly onChoose: () => void;
   readonly onOpen: () => void;
   readonly onMove: (by: number) => void;
+  /** With the session before or after it. */
+  readonly onExchange: (by: number) => void;
   readonly onRemove: () => void;
   /** To the session before or after; the cards are one stop of the Tab key. */
   readonly onStep: (by: number) => void;
 }
 
-function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, onRemove, onStep }: CardProps) {
+function Card(props: CardProps) {
+  const { session, letter, weekState, chosen, onChoose, onOpen, onMove, onExchange, onRemove, onStep } =
+    props;
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: session.id });
+  const place = useDroppable({ id: `${ON_CARD}${session.id}` });
   const planned = weekState.plan.sessions.find(({ sessionId }) => sessionId === session.id);
   const time =
     planned === undefined ? '' : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
   const { onKeyDown: lift, ...pointer } = listeners ?? {};
   return (
     <UnstyledButton
-      ref={setNodeRef}
+      ref={(element) => {
+        setNodeRef(element);
+        place.setNodeRef(element);
+      }}
       {...attributes}
       {...pointer}
       className={classes.card}
       data-session={session.id}
       data-chosen={chosen}
+      data-over={place.isOver}
       tabIndex={chosen ? 0 : -1}
       style={transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }}
       onFocus={onChoose}
@@ -193,7 +235,8 @@ function Card({ session, letter, weekState, chosen, onChoose, onOpen, onMove, on
         const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
         if (event.altKey && by !== undefined) {
           event.preventDefault();
-          onMove(by);
+          if (event.shiftKey) onExchange(by);
+          else onMove(by);
         } else if (by !== undefined) onStep(by);
         else if (event.key === 'Enter') onOpen();
         else if (event.key === 'Delete') onRemove();

@@ -61,6 +61,16 @@ export default function Frame(props: FrameProps) {
     attempt({ kind: 'session/set', session: id, field: 'day', value: day });
     setChosen(id);
   };
+  const exchange = (id: string, other: string) => {
+    const dayOf = (one: string) => sessions.find((session) => session.id === one)?.day;
+    const [mine, theirs] = [dayOf(id), dayOf(other)];
+    if (mine === undefined || theirs === undefined || mine === theirs) return;
+    carried.current = id;
+    const to = (session: string, value: number) =>
+      ({ kind: 'session/set', session, field: 'day', value }) as const;
+    attempt({ kind: 'batch', edits: [to(id, theirs), to(other, mine)] });
+    setChosen(id);
+  };
   const add = () => {
     const id = props.onAddSession();
     if (id === undefined) return;
@@ -71,7 +81,7 @@ export default function Frame(props: FrameProps) {
     setChosen(one.id);
     onSay(
       one.name,
-      'Space lifts it, arrows carry it, Space sets it down; Alt ← and Alt → move it at once. Enter opens it in the Sheet.',
+      'Space lifts it, arrows carry it, Space sets it down; Alt ← and Alt → move it at once, with Shift they exchange it with the next. Enter opens it in the Sheet.',
     );
   };
 
@@ -85,6 +95,7 @@ export default function Frame(props: FrameProps) {
         onChoose={choose}
         onOpen={props.onOpenSession}
         onMove={move}
+        onExchange={exchange}
         onRemove={(id) => attempt({ kind: 'session/remove', session: id })}
       />
       <div className={classes.lower} data-long={block.cycleDays > LONG}>
