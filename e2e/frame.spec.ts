@@ -232,6 +232,7 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
     await press(page, 'Alt+Shift+ArrowLeft');
     await expect(day(page, 0)).toContainText('Lower, squat first');
     await expect(day(page, 2)).toContainText('Upper, pull first');
+    await card(page, /Upper, pull first/).click();
   });
   await page
     .getByRole('region', { name: 'Cardio and other sport' })
