@@ -60,3 +60,33 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
     await expect(cell(page, 'seal row', 'w1')).toContainText(/·\d/);
   });
 });
+
+test('a block rehearsed beside itself with a set fewer: shares of both, loads, and it can be stopped', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await press(page, 'Alt+e');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText(/^A model, not a measurement/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await dialog.getByRole('button', { name: 'Stop' }).click();
+  await expect(dialog.getByRole('button', { name: 'Rehearse', exact: true })).toBeVisible();
+
+  await dialog.getByLabel('Beside it').selectOption('a set more');
+  await press(page, 'Tab');
+  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await expect(dialog.getByRole('status')).toHaveText('100 lived', { timeout: 90_000 });
+  const table = dialog.getByRole('table', { name: 'As planned and changed' });
+  await expect(table.getByRole('columnheader', { name: 'a set more' })).toBeVisible();
+  await expect(table.getByRole('row', { name: /^no muscle falls twice running/ })).toContainText(
+    /\d+ %.*\d+ %/,
+  );
+  const minutes = await table
+    .getByRole('row', { name: /^minutes of the last week/ })
+    .getByRole('cell')
+    .allTextContents();
+  expect(Number(minutes[1])).toBeGreaterThan(Number(minutes[0]));
+  await expect(dialog.getByRole('listitem').filter({ hasText: 'Hack squat' }).first()).toContainText(
+    /\d+(\.\d+)? – \d+(\.\d+)? – \d+/,
+  );
+});

@@ -31,6 +31,11 @@ export const BLOCK_COMMANDS = {
     keys: 'Alt B',
     help: 'fill open slots and rebalance the sets',
   },
+  rehearse: {
+    name: 'Rehearse the block',
+    keys: 'Alt E',
+    help: 'rehearse: the block lived many times by a simulated athlete',
+  },
   conventions: {
     name: 'Conventions: the numbers behind it',
     keys: 'Alt C',

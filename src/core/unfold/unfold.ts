@@ -1,7 +1,8 @@
 import { BOUNDS } from '../block/bounds';
 import { standingOrders } from '../calls/answered';
 import { type Order, recovers } from '../calls/order';
-import { type Proposal, proposalsOf } from '../calls/registry';
+import { type Answer, type Proposal, proposalsOf } from '../calls/registry';
+import { EMPTY_LOG } from '../log/log';
 import { Memo } from '../memo';
 import type { BlockPlan } from '../plan/block-plan';
 import type { WeekPlan } from '../plan/week';
@@ -9,7 +10,7 @@ import type { IssuedWeek, Performed, WeekState, WeekStatus } from '../plan/week-
 import { deloadWeeks } from '../recovery/deload/deload';
 import { type Context, contextOf } from './context';
 import { countedWeek } from './counted-week';
-import type { UnfoldInput } from './input';
+import { ENGINE_VERSION, type UnfoldInput } from './input';
 import { planWeek } from './plan-week';
 import { plannedExercise } from './planner';
 import { begin, historiesAfter, judgeWeek, type SoFar } from './so-far';
@@ -40,6 +41,74 @@ function allWeeks(context: Context): SoFar {
   }
   for (let left = deloadWeeks(block.deload); left > 0; left--) so = withWeek(context, so, next());
   return so;
+}
+
+/** A week as somebody trained it, for what is played out rather than logged. */
+export interface Played {
+  readonly performed: ReadonlyMap<string, Performed>;
+  /** By workout and muscle. */
+  readonly soreness: Context['soreness'];
+}
+
+/** A block as it was played out, with the calls that each week met. */
+export interface PlayedBlock extends Pick<BlockPlan, 'weeks' | 'observations'> {
+  readonly calls: readonly { readonly week: number; readonly proposals: readonly Proposal[] }[];
+}
+
+/**
+ * Plays a block out from its first week: each week is planned from those before it, its calls are answered, it is handed
+ * out and trained. The very rules of `unfold`, one week at a time, so that hundreds of lives of a block cost little.
+ * @param answers which of the calls for a week are accepted as proposed
+ * @param train what comes of a week that is handed out
+ */
+export function playBlock(
+  input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>,
+  memo: Memo,
+  answers: (proposal: Proposal) => boolean,
+  train: (plan: WeekPlan) => Played,
+): PlayedBlock {
+  const given: Answer[] = [];
+  const context = (): Context =>
+    contextOf({ ...input, issued: [], log: EMPTY_LOG, answers: [...given] }, memo);
+  let now = context();
+  let so = begin(now);
+  const calls: PlayedBlock['calls'][number][] = [];
+  const { block } = input;
+  const last = block.weeks + deloadWeeks(block.deload);
+  for (let week = 1; week <= last; week++) {
+    const isIssued = (one: number) => one < week;
+    const orders = standingOrders(now.answered, so.identities, isIssued);
+    let plan = planWeek(now, so, week, orders);
+    const proposals = callsFor(now, so, plan, orders);
+    calls.push({ week, proposals });
+    const accepted = proposals.filter(answers);
+    if (accepted.length > 0) {
+      for (const proposal of accepted) {
+        const { id, subject } = proposal;
+        given.push({ id, subject, outcome: 'accepted', proposal, choice: null });
+      }
+      now = context();
+      plan = planWeek(now, so, week, standingOrders(now.answered, so.identities, isIssued));
+    }
+    const { performed, soreness } = train(plan);
+    const issued: IssuedWeek = {
+      id: `played-${week}`,
+      week,
+      issuedAt: '',
+      engine: ENGINE_VERSION,
+      conventions: now.planner.conventions,
+      exercises: {},
+      plan,
+    };
+    const state: WeekState = { status: 'done', plan, issued, performed };
+    so = {
+      weeks: [...so.weeks, state],
+      histories: historiesAfter(now, so, state),
+      ...judgeWeek({ ...now, soreness }, so, state),
+      proposals: [],
+    };
+  }
+  return { weeks: so.weeks, observations: so.observations, calls };
 }
 
 /** What the weeks come to with one more. */

@@ -65,6 +65,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       redo: session.redo,
       history: () => setDialog('history'),
       balance: () => setDialog('balance'),
+      rehearse: () => setDialog('rehearsal'),
       conventions: () => setDialog('conventions'),
       'add session': () => void sheet.edits.addSession(isSheet),
       replace: () => setDialog('replace'),
@@ -138,6 +139,9 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           block={block}
           athlete={athlete}
           catalogue={catalogue}
+          blockPlan={shown.blockPlan}
+          ownExercises={training.ownExercises}
+          today={data.today}
           exerciseId={exerciseId ?? undefined}
           untilSaved={session.untilSaved}
           actions={actions}

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { Athlete, Block, Catalogue, Edit, Result } from '@/core';
+import type { Athlete, Block, BlockPlan, Catalogue, Edit, LocalDate, Result, Training } from '@/core';
 import { namesOf } from '@/ui/words/names';
 import type { BlockActions } from '../contract';
 import type { DialogName } from './dialog-names';
@@ -10,6 +10,7 @@ const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
 const TemplateDialog = dynamic(() => import('./template-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
+const RehearsalDialog = dynamic(() => import('../rehearsal/rehearsal-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
 interface DialogsProps {
@@ -17,6 +18,9 @@ interface DialogsProps {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
+  readonly blockPlan: BlockPlan;
+  readonly ownExercises: Training['ownExercises'];
+  readonly today: LocalDate;
   /** The exercise the cursor stands on. */
   readonly exerciseId: string | undefined;
   /** Resolves when all edits are saved. */
@@ -69,6 +73,18 @@ export function Dialogs(props: DialogsProps) {
           catalogue={catalogue}
           from={exerciseId}
           onReplace={onReplace}
+          onClose={onClose}
+        />
+      );
+    case 'rehearsal':
+      return (
+        <RehearsalDialog
+          block={block}
+          athlete={athlete}
+          blockPlan={props.blockPlan}
+          catalogue={catalogue}
+          ownExercises={props.ownExercises}
+          today={props.today}
           onClose={onClose}
         />
       );

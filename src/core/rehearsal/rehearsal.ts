@@ -1,0 +1,234 @@
+import type { Muscle } from '../anatomy/muscle';
+import { conventionsOf } from '../conventions/own-conventions';
+import { curveOf } from '../effort/curves';
+import type { Exercise } from '../exercises/exercise';
+import { Memo } from '../memo';
+import type { SlotPlan } from '../plan/slot';
+import type { UnfoldInput } from '../unfold/input';
+import { type PlayedBlock, playBlock } from '../unfold/unfold';
+import type { AthleteModel } from './model';
+import { type Random, randomFrom } from './random';
+import { Simulated } from './simulated';
+
+/** A block to be rehearsed by an athlete of whom a model is assumed. */
+export interface RehearsalInput extends Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'> {
+  readonly model: AthleteModel;
+}
+
+/** What one life of the block came to. */
+export interface Run {
+  /** By week: whether any muscle was behind in a session of it, and in how many of its sessions. */
+  readonly failed: readonly { readonly week: number; readonly sessions: number; readonly behind: number }[];
+  /** The muscle that first fell twice running, and when; null: none did. */
+  readonly broke: { readonly muscle: Muscle; readonly week: number } | null;
+  /** The week in which a deload was called for before the planned one; null: none. */
+  readonly early: number | null;
+  /** Loads of the first sets of the last building week, by slot. */
+  readonly loads: ReadonlyMap<string, number>;
+  /** Strength at the end against the start, per cent, the middle of all slots that were estimated twice. */
+  readonly gain: number;
+  /** Seconds of the last building week, at the longer end. */
+  readonly seconds: number;
+}
+
+/** Many lives of one block. */
+export interface Rehearsal {
+  readonly runs: number;
+  /** Share of runs in which a session of the week fails, per cent. */
+  readonly weeks: readonly {
+    readonly week: number;
+    readonly kind: 'building' | 'deload';
+    readonly fails: number;
+    readonly sessions: number;
+  }[];
+  /** Muscles that break first, the most often first; per cent of all runs. */
+  readonly breaks: readonly { readonly muscle: Muscle; readonly share: number; readonly week: number }[];
+  /** Share of runs in which no muscle falls twice running, per cent. */
+  readonly whole: number;
+  /** How often a deload is called for early, per cent, and the week it comes most often. */
+  readonly early: { readonly share: number; readonly week: number | null };
+  /** First loads of the last building week: the middle of the runs, and what nine of ten lie between. */
+  readonly loads: readonly {
+    readonly slotId: string;
+    readonly low: number;
+    readonly middle: number;
+    readonly high: number;
+  }[];
+  /** Strength gained, per cent: the middle of the runs, and what nine of ten lie between. */
+  readonly gain: { readonly low: number; readonly middle: number; readonly high: number };
+  /** Seconds of the last building week, at the longer end: the middle of the runs. */
+  readonly seconds: number;
+}
+
+/** What of an unfolding does not depend on what was trained, by the first word of its name. */
+const WITHOUT_CHANCE: readonly string[] = [
+  'conventions',
+  'curve',
+  'planner',
+  'issued',
+  'performed',
+  'soreness',
+  'facts',
+  'begin',
+  'landmarks',
+  'gains',
+  'sessions',
+];
+
+/** Remembers what all runs share; what chance has a hand in is not the same twice, and is not looked for. */
+class SharedMemo extends Memo {
+  override call<A extends readonly unknown[], T>(name: string, work: (...given: A) => T, ...given: A): T {
+    const [word = ''] = name.split(' ', 1);
+    return WITHOUT_CHANCE.includes(word) ? super.call(name, work, ...given) : work(...given);
+  }
+
+  override same<T>(_: string, value: T): T {
+    return value;
+  }
+}
+
+/** Runs of the same block share what does not depend on chance. */
+export class Rehearsing {
+  private readonly memo = new SharedMemo();
+  private readonly done: Run[] = [];
+  private readonly random: Random;
+  private readonly exercises = new Map<string, Exercise | undefined>();
+  private kinds: readonly ('building' | 'deload')[] = [];
+
+  /** @param seed runs with one seed are the same */
+  constructor(
+    private readonly input: RehearsalInput,
+    seed: number,
+  ) {
+    this.random = randomFrom(seed);
+  }
+
+  /** Lives the block so many times more. */
+  run(times: number): void {
+    for (let time = 0; time < times; time++) this.done.push(this.once());
+  }
+
+  /** What all runs so far come to. */
+  result(): Rehearsal {
+    return summed(this.done, this.kinds);
+  }
+
+  private once(): Run {
+    const { block, athlete, exercises, model } = this.input;
+    const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
+    let simulated: Simulated | null = null;
+    const played = playBlock(
+      { block, athlete, exercises },
+      this.memo,
+      // The coach goes along with what is proposed, but takes no deload that was not planned.
+      ({ kind }) => kind !== 'deload',
+      (plan) => {
+        simulated ??= new Simulated(
+          model,
+          this.random,
+          curveOf(athlete.effort),
+          conventions,
+          (slot) => this.exerciseOf(slot),
+          (muscle) => plan.muscles[muscle].landmarks.ceiling,
+        );
+        return simulated.train(plan);
+      },
+    );
+    this.kinds = played.weeks.map(({ plan }) => plan.kind);
+    return runOf(played);
+  }
+
+  private exerciseOf({ exerciseId, exerciseRevision }: SlotPlan): Exercise | undefined {
+    const key = `${exerciseId} ${exerciseRevision}`;
+    if (!this.exercises.has(key))
+      this.exercises.set(key, this.input.exercises({ id: exerciseId, revision: exerciseRevision }));
+    return this.exercises.get(key);
+  }
+}
+
+function runOf({ weeks, observations, calls }: PlayedBlock): Run {
+  const firstDeload = weeks.find(({ plan }) => plan.kind === 'deload')?.plan.week ?? Number.POSITIVE_INFINITY;
+  const twice = observations.find(({ behindTwice }) => behindTwice);
+  const early = calls.find(
+    ({ week, proposals }) => week < firstDeload && proposals.some(({ kind }) => kind === 'deload'),
+  );
+  const building = weeks.filter(({ plan }) => plan.kind === 'building');
+  const loads = new Map<string, number>();
+  const gains: number[] = [];
+  const first = new Map(
+    building[0]?.plan.sessions.flatMap(({ slots }) =>
+      slots.map((slot) => [slot.slotId, slot.oneRepMax] as const),
+    ),
+  );
+  for (const { slots } of building.at(-1)?.plan.sessions ?? [])
+    for (const { slotId, sets, oneRepMax } of slots) {
+      const [set] = sets;
+      if (set?.load != null) loads.set(slotId, set.load);
+      const before = first.get(slotId);
+      if (oneRepMax !== null && before != null) gains.push(100 * (oneRepMax / before - 1));
+    }
+  return {
+    failed: weeks.map(({ plan, performed }) => {
+      const behind = new Set(
+        observations
+          .filter(({ week, performance }) => week === plan.week && performance.verdict === 'behind')
+          .map(({ sessionId }) => sessionId),
+      );
+      return { week: plan.week, sessions: performed.size, behind: behind.size };
+    }),
+    broke: twice === undefined ? null : { muscle: twice.muscle, week: twice.week },
+    early: early?.week ?? null,
+    loads,
+    gain: at(gains, 0.5),
+    seconds: (building.at(-1)?.plan.sessions ?? []).reduce((sum, one) => sum + one.seconds.high, 0),
+  };
+}
+
+/** The value so far up a list of numbers; 0 of none. */
+function at(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+}
+
+const spreadOf = (values: readonly number[]) => ({
+  low: at(values, 0.05),
+  middle: at(values, 0.5),
+  high: at(values, 0.95),
+});
+
+function summed(runs: readonly Run[], kinds: readonly ('building' | 'deload')[]): Rehearsal {
+  const percent = (count: number) => (runs.length === 0 ? 0 : (100 * count) / runs.length);
+  const breaks = new Map<Muscle, number[]>();
+  for (const { broke } of runs)
+    if (broke !== null) breaks.set(broke.muscle, [...(breaks.get(broke.muscle) ?? []), broke.week]);
+  const earlies = runs.flatMap(({ early }) => (early === null ? [] : [early]));
+  const slots = [...new Set(runs.flatMap(({ loads }) => [...loads.keys()]))];
+  return {
+    runs: runs.length,
+    weeks: kinds.map((kind, index) => {
+      const of = runs.flatMap(({ failed }) => failed[index] ?? []);
+      const trained = of.reduce((sum, { sessions }) => sum + sessions, 0);
+      const behind = of.reduce((sum, one) => sum + one.behind, 0);
+      return {
+        week: index + 1,
+        kind,
+        fails: percent(of.filter((one) => one.behind > 0).length),
+        sessions: trained === 0 ? 0 : (100 * behind) / trained,
+      };
+    }),
+    breaks: [...breaks]
+      .map(([muscle, weeks]) => ({ muscle, share: percent(weeks.length), week: at(weeks, 0.5) }))
+      .sort((a, b) => b.share - a.share),
+    whole: percent(runs.filter(({ broke }) => broke === null).length),
+    early: { share: percent(earlies.length), week: earlies.length === 0 ? null : at(earlies, 0.5) },
+    loads: slots.map((slotId) => ({
+      slotId,
+      ...spreadOf(runs.flatMap(({ loads }) => loads.get(slotId) ?? [])),
+    })),
+    gain: spreadOf(runs.map(({ gain }) => gain)),
+    seconds: at(
+      runs.map(({ seconds }) => seconds),
+      0.5,
+    ),
+  };
+}

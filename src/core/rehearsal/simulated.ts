@@ -1,0 +1,195 @@
+import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { addDays } from '../calendar';
+import type { Conventions } from '../conventions/conventions';
+import { driftPerSet } from '../effort/drift';
+import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import { type CurrentSet, setKey } from '../log/current-sets';
+import type { Soreness } from '../log/soreness';
+import type { SessionPlan } from '../plan/session';
+import type { SlotPlan } from '../plan/slot';
+import type { WeekPlan } from '../plan/week';
+import type { Performed } from '../plan/week-state';
+import type { AthleteModel } from './model';
+import { normal, type Random } from './random';
+
+/** What a simulated athlete does not know of themselves. */
+interface Truth {
+  /** Strength by slot, in its unit, as the first week found it. */
+  readonly strength: Map<string, number>;
+  readonly ceilings: ReadonlyMap<Muscle, number>;
+  /** Strength that muscles are short of for the time being, as a share. */
+  readonly worn: Map<Muscle, number>;
+  /** Strength gained since the start, as a share. */
+  readonly gained: Map<Muscle, number>;
+}
+
+/** A week as the simulated athlete trained it. */
+export interface PlayedWeek {
+  readonly performed: ReadonlyMap<string, Performed>;
+  /** By workout and muscle. */
+  readonly soreness: ReadonlyMap<string, Soreness>;
+}
+
+/** Muscles with a share below this neither grow nor tire by an exercise. */
+const LEAST_SHARE = 0.25;
+/** Sets short of failure tire less: at four reps in reserve half as much. */
+const EASY = 0.125;
+/** Nobody does more than this beyond what is asked. */
+const MOST_OVER = 3;
+/** What is not known of a first load: it is found on the day. */
+const FOUND = { reps: 10, rir: 3 };
+
+/** An athlete as the model has them, week after week of one run. */
+export class Simulated {
+  private readonly truth: Truth;
+
+  constructor(
+    private readonly model: AthleteModel,
+    private readonly random: Random,
+    private readonly curve: RepMaxCurve,
+    private readonly conventions: Conventions,
+    private readonly exerciseOf: (slot: SlotPlan) => Exercise | undefined,
+    ceilingOf: (muscle: Muscle) => number,
+  ) {
+    this.truth = {
+      strength: new Map(),
+      ceilings: new Map(
+        MUSCLES.map((muscle) => [muscle, ceilingOf(muscle) * Math.exp(model.ceilingSpread * normal(random))]),
+      ),
+      worn: new Map(),
+      gained: new Map(),
+    };
+  }
+
+  /** Trains a week: every session that is not missed, and what the week leaves behind. */
+  train(plan: WeekPlan): PlayedWeek {
+    const performed = new Map<string, Performed>();
+    const soreness = new Map<string, Soreness>();
+    for (const session of plan.sessions) {
+      if (session.optional || this.random() < this.model.missed) continue;
+      const done = this.session(plan, session);
+      performed.set(session.sessionId, done);
+      for (const muscle of this.moved(session))
+        soreness.set(`${done.workout.id}/${muscle}`, this.soreness(plan, muscle));
+    }
+    this.after(plan, performed);
+    return { performed, soreness };
+  }
+
+  private session(plan: WeekPlan, session: SessionPlan): Performed {
+    const id = `r${plan.week}.${session.sessionId}`;
+    const day = 1 + this.model.daySpread * normal(this.random);
+    const sets = new Map<string, CurrentSet>();
+    for (const slot of session.slots) {
+      let lost = 0;
+      for (const [k, set] of slot.sets.entries()) {
+        const able = this.able(slot, set.load, day) - lost + this.model.setSpread * normal(this.random);
+        // They feel what is left as they report it, and stop where that says so.
+        const felt = able - this.model.bias;
+        const reps = Math.max(
+          1,
+          Math.min(Math.round(felt - set.rir), Math.floor(able), set.reps + MOST_OVER),
+        );
+        const logged = {
+          id: `${id}/${slot.slotId}/${set.id}`,
+          workoutId: id,
+          slotId: slot.slotId,
+          setId: set.id,
+          exerciseId: slot.exerciseId,
+          load: { value: set.load ?? this.found(slot), unit: slot.unit },
+          reps,
+          rir: Math.max(0, Math.min(10, Math.round(2 * (felt - reps)) / 2)),
+          at: `${plan.startDate}T12:00:0${k % 10}.000Z`,
+          supersedes: null,
+        };
+        sets.set(setKey(logged), { set: logged, conflicts: [] });
+        lost += this.model.drift * driftPerSet(set.rest, this.conventions);
+      }
+    }
+    const date = addDays(plan.startDate, session.day);
+    return {
+      workout: { id, week: plan.week, sessionId: session.sessionId, date, finished: true, notes: [] },
+      sets,
+    };
+  }
+
+  /** Reps to failure at a load, fresh. */
+  private able(slot: SlotPlan, load: number | null, day: number): number {
+    const strength = this.strengthOf(slot);
+    const moved = Math.max(0.01, (load ?? this.found(slot)) + slot.carried);
+    const [muscle] = this.movers(slot);
+    const now =
+      muscle === undefined
+        ? 1
+        : (1 + (this.truth.gained.get(muscle) ?? 0)) * (1 - (this.truth.worn.get(muscle) ?? 0));
+    return Math.max(1, repsToFailure(strength * now * day, moved, this.curve));
+  }
+
+  /** What they truly lift at the start, a little off what is known. */
+  private strengthOf(slot: SlotPlan): number {
+    const known = this.truth.strength.get(slot.slotId);
+    if (known !== undefined) return known;
+    const [first] = slot.sets;
+    const load = (first?.load ?? 0) + slot.carried;
+    const reckoned =
+      slot.oneRepMax ??
+      (load > 0 ? e1rm(load, (first?.reps ?? FOUND.reps) + (first?.rir ?? FOUND.rir), this.curve) : 100);
+    const strength = reckoned * Math.exp(this.model.strengthSpread * normal(this.random));
+    this.truth.strength.set(slot.slotId, strength);
+    return strength;
+  }
+
+  /** The load of a set whose load is looked for: what leaves what is asked. */
+  private found(slot: SlotPlan): number {
+    const strength = this.strengthOf(slot);
+    return Math.max(0, strength * this.curve.fraction(FOUND.reps + FOUND.rir) - slot.carried);
+  }
+
+  private movers(slot: SlotPlan): readonly Muscle[] {
+    const exercise = this.exerciseOf(slot);
+    return exercise === undefined ? [] : primeMovers(exercise);
+  }
+
+  private moved({ slots }: SessionPlan): ReadonlySet<Muscle> {
+    return new Set(slots.flatMap((slot) => this.movers(slot)));
+  }
+
+  private soreness({ muscles }: WeekPlan, muscle: Muscle): Soreness {
+    const load = muscles[muscle].measured / Math.max(1, this.truth.ceilings.get(muscle) ?? 1);
+    const felt = load + 0.15 * normal(this.random);
+    if (felt < 0.35) return 'never sore';
+    if (felt < 0.7) return 'early';
+    return felt < 1.05 ? 'just in time' : 'still sore';
+  }
+
+  /** What a week leaves: some of the wear before it, the wear of its sets, and what was gained. */
+  private after(plan: WeekPlan, performed: ReadonlyMap<string, Performed>): void {
+    const doses = new Map<Muscle, { sets: number; hard: number }>();
+    for (const session of plan.sessions) {
+      if (!performed.has(session.sessionId)) continue;
+      for (const slot of session.slots) {
+        const exercise = this.exerciseOf(slot);
+        for (const [muscle, share] of Object.entries(exercise?.contributions ?? {}) as [Muscle, number][]) {
+          if (share < LEAST_SHARE) continue;
+          const dose = doses.get(muscle) ?? { sets: 0, hard: 0 };
+          for (const { credit, rir } of slot.sets) {
+            dose.sets += credit * share;
+            dose.hard += credit * share * Math.max(0, 1 - EASY * rir);
+          }
+          doses.set(muscle, dose);
+        }
+      }
+    }
+    const { gain, wear, lasting } = this.model;
+    for (const muscle of MUSCLES) {
+      const dose = doses.get(muscle) ?? { sets: 0, hard: 0 };
+      const ceiling = Math.max(1, this.truth.ceilings.get(muscle) ?? 1);
+      const before = this.truth.worn.get(muscle) ?? 0;
+      const rests = plan.kind === 'deload' ? lasting / 2 : lasting;
+      this.truth.worn.set(muscle, before * rests + (wear / 100) * (dose.hard / (0.75 * ceiling)) ** 2);
+      const share = 1 - Math.exp((-2.5 * dose.sets) / ceiling);
+      this.truth.gained.set(muscle, (this.truth.gained.get(muscle) ?? 0) + (gain / 100) * share);
+    }
+  }
+}

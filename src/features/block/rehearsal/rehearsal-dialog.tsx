@@ -1,0 +1,235 @@
+'use client';
+
+import { Button, Modal, NativeSelect, Table } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import {
+  type Athlete,
+  type AthleteModel,
+  type Block,
+  type BlockPlan,
+  type BlockVariant,
+  type Catalogue,
+  conventionsOf,
+  curveOf,
+  exposuresIn,
+  modelOf,
+  type Rehearsal,
+  rirBias,
+  summed,
+  type Training,
+  VARIANTS,
+  variantOf,
+  weekDone,
+  weeksOver,
+} from '@/core';
+import { figure, minutes } from '@/ui/words/figures';
+import { capital, namesOf } from '@/ui/words/names';
+import classes from './rehearsal.module.css';
+import { useRehearsal } from './use-rehearsal';
+
+interface RehearsalDialogProps {
+  readonly block: Block;
+  readonly athlete: Athlete;
+  readonly blockPlan: BlockPlan;
+  readonly catalogue: Catalogue;
+  readonly ownExercises: Training['ownExercises'];
+  readonly today: string;
+  readonly onClose: () => void;
+}
+
+const RUNS = ['100', '200', '500'] as const;
+const SEED = 1;
+
+/** The block lived many times by a simulated athlete, beside itself with one thing changed. */
+export default function RehearsalDialog(props: RehearsalDialogProps) {
+  const { block, athlete, blockPlan, catalogue, ownExercises, today, onClose } = props;
+  const [runs, setRuns] = useState<string>(RUNS[0]);
+  const [other, setOther] = useState<BlockVariant>(VARIANTS[0]);
+  const [compared, setCompared] = useState<BlockVariant>(VARIANTS[0]);
+  const { said, failed, runs: under, start, stop } = useRehearsal();
+  const model = useMemo(
+    () => knownModel({ block, athlete, blockPlan, catalogue, today }),
+    [block, athlete, blockPlan, catalogue, today],
+  );
+  const begin = () => {
+    setCompared(other);
+    const blocks = [block, variantOf(block, other)].map(fresh);
+    start({ blocks, athlete, ownExercises, model, runs: Number(runs), seed: SEED });
+  };
+  const [planned, changed] = said?.results ?? [];
+  return (
+    <Modal opened onClose={onClose} title="Rehearse the block" size="xl">
+      <p className={classes.soft}>{assumes(model)}</p>
+      <div className={classes.tools}>
+        <NativeSelect
+          aria-label="How often"
+          value={runs}
+          onChange={(event) => setRuns(event.target.value)}
+          data={RUNS.map((value) => ({ value, label: `${value} times` }))}
+        />
+        <NativeSelect
+          aria-label="Beside it"
+          value={other}
+          onChange={(event) => setOther(event.target.value as BlockVariant)}
+          data={VARIANTS.map((value) => ({ value, label: `beside it: ${value}` }))}
+        />
+        {under === null ? (
+          <Button data-autofocus onClick={begin}>
+            Rehearse
+          </Button>
+        ) : (
+          <Button variant="default" onClick={stop}>
+            Stop
+          </Button>
+        )}
+        <progress
+          className={classes.progress}
+          aria-label="Runs done"
+          max={under ?? said?.done ?? 1}
+          value={said?.done ?? 0}
+          hidden={under === null && said === null}
+        />
+        <span role="status" className={classes.soft}>
+          {failed ? 'It could not be run in this browser.' : said === null ? '' : `${said.done} lived`}
+        </span>
+      </div>
+      {planned === undefined || changed === undefined ? null : (
+        <Results
+          planned={planned}
+          changed={changed}
+          variant={compared}
+          names={slotNames(block, catalogue)}
+          unit={athlete.unit}
+        />
+      )}
+    </Modal>
+  );
+}
+
+/** A block as if nothing of it had been trained. */
+function fresh(block: Block): Block {
+  return { ...block, earlyDeloads: [] };
+}
+
+/** The model with what the athlete's weeks so far tell. */
+function knownModel(
+  known: Pick<RehearsalDialogProps, 'block' | 'athlete' | 'blockPlan' | 'catalogue' | 'today'>,
+): AthleteModel {
+  const { block, athlete, blockPlan, catalogue, today } = known;
+  const exposures = exposuresIn(blockPlan.weeks, athlete, catalogue.newest);
+  const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
+  const bias = rirBias(exposures, curveOf(athlete.effort), conventions);
+  const { sessions } = summed(weeksOver(block, blockPlan.weeks, today).map((week) => weekDone(block, week)));
+  return modelOf(athlete.level, { bias: bias?.steady === true ? bias.mean : null, sessions });
+}
+
+function assumes({ gain, bias, missed }: AthleteModel): string {
+  const left =
+    Math.abs(bias) < 0.05
+      ? 'honest reports'
+      : `${figure(Math.abs(bias), 1)} reps ${bias > 0 ? 'more' : 'fewer'} left than reported`;
+  return `A model, not a measurement. It assumes ${figure(gain, 1)} % of strength a week for enough work, wear that grows with the square of the sets and a ceiling that may lie a fifth off, ${left}, good and bad days, and ${figure(100 * missed, 0)} % of sessions missed. Every call is accepted as proposed, but no deload that is not planned.`;
+}
+
+function slotNames(block: Block, catalogue: Catalogue): ReadonlyMap<string, string> {
+  const names = namesOf(catalogue);
+  return new Map(
+    block.sessions.flatMap(({ slots }) => slots.map(({ id, exercise }) => [id, names(exercise.id)] as const)),
+  );
+}
+
+interface ResultsProps {
+  readonly planned: Rehearsal;
+  readonly changed: Rehearsal;
+  readonly variant: BlockVariant;
+  readonly names: ReadonlyMap<string, string>;
+  readonly unit: string;
+}
+
+function Results({ planned, changed, variant, names, unit }: ResultsProps) {
+  const percent = (value: number) => `${figure(value, 0)} %`;
+  const rows: readonly (readonly [string, (of: Rehearsal) => string])[] = [
+    ['no muscle falls twice running', ({ whole }) => percent(whole)],
+    [
+      'breaks first',
+      ({ breaks }) =>
+        breaks.length === 0
+          ? 'none'
+          : breaks
+              .slice(0, 3)
+              .map(({ muscle, share, week }) => `${muscle} ${percent(share)}, week ${week}`)
+              .join('; '),
+    ],
+    [
+      'a deload is called for early',
+      ({ early }) => (early.week === null ? 'never' : `${percent(early.share)}, week ${early.week}`),
+    ],
+    [
+      'strength gained',
+      ({ gain }) => `${figure(gain.middle, 1)} % (${figure(gain.low, 1)} to ${figure(gain.high, 1)})`,
+    ],
+    ['minutes of the last week', ({ seconds }) => String(minutes(seconds))],
+  ];
+  const weeks = Array.from(
+    { length: Math.max(planned.weeks.length, changed.weeks.length) },
+    (_, at) => at + 1,
+  );
+  return (
+    <>
+      <Table className={classes.table} aria-label="As planned and changed">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col" />
+            <Table.Th scope="col">as planned</Table.Th>
+            <Table.Th scope="col">{variant}</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {rows.map(([name, of]) => (
+            <Table.Tr key={name}>
+              <Table.Th scope="row">{name}</Table.Th>
+              <Table.Td>{of(planned)}</Table.Td>
+              <Table.Td>{of(changed)}</Table.Td>
+            </Table.Tr>
+          ))}
+          {weeks.map((week) => (
+            <Table.Tr key={week}>
+              <Table.Th scope="row">
+                sessions that fail, {planned.weeks[week - 1]?.kind === 'deload' ? 'deload' : `week ${week}`}
+              </Table.Th>
+              {[planned, changed].map((of, column) => (
+                <Table.Td key={column === 0 ? 'planned' : 'changed'}>
+                  <Share share={of.weeks[week - 1]?.sessions} />
+                </Table.Td>
+              ))}
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      <h3 className={classes.head}>
+        First loads of the last building week, as planned, {unit}: nine of ten runs lie between
+      </h3>
+      <ul className={classes.loads}>
+        {planned.loads.map(({ slotId, low, middle, high }) => (
+          <li key={slotId}>
+            <span>{capital(names.get(slotId) ?? slotId)}</span>
+            <span>
+              {figure(low)} – <strong>{figure(middle)}</strong> – {figure(high)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** A share as a bar with its figure. */
+function Share({ share }: { readonly share: number | undefined }) {
+  if (share === undefined) return null;
+  return (
+    <span className={classes.share}>
+      <span className={classes.bar} style={{ width: `${Math.min(100, share)}px` }} />
+      {figure(share, 0)} %
+    </span>
+  );
+}
