@@ -47,6 +47,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'athletes/new/actions.ts addFirst': [someone, 'profile'],
   'blocks/[blockId]/actions.ts blockBefore': [blockId],
   'blocks/[blockId]/learning.ts learn': [blockId, 'ceiling/chest', 'take'],
+  'blocks/[blockId]/learning.ts makeNext': [blockId, []],
   'blocks/[blockId]/actions.ts revisions': [blockId],
   'blocks/[blockId]/actions.ts restore': [blockId],
   'blocks/[blockId]/actions.ts proposeBalance': [blockId],

@@ -51,12 +51,17 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
   });
 
   await test.step('the next block starts from this one, and asks at once what the strength held allows', async () => {
-    await page.getByRole('link', { name: 'Plan the next block from this one' }).click();
-    await page.waitForURL('**/blocks/new**');
-    await answers(page);
-    await page.getByRole('button', { name: 'Start the block' }).click();
+    const suggests = page.getByRole('region', { name: 'What it suggests' });
+    await suggests.getByRole('checkbox', { name: /^Exchange hack squat/ }).check();
+    await expect(suggests.getByText(/with 1 change: loads from the strength held/)).toBeVisible();
+    const before = page.url();
+    await suggests.getByRole('button', { name: 'Make the next block' }).click();
+    await page.waitForURL((url) => url.toString() !== before && url.pathname.startsWith('/blocks/'));
     await ready(page);
+    await expect(page.getByRole('button', { name: 'Name of the block: Autumn, four days 2' })).toBeVisible();
     await press(page, 'Alt+2');
+    await expect(cell(page, 'hack squat', 'slot')).toHaveCount(0);
+    await expect(cell(page, 'leg press', 'slot')).toBeVisible();
     await expect(cell(page, 'seal row', 'w1')).toContainText(/·\d/);
   });
 });

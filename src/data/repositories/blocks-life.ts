@@ -1,5 +1,5 @@
 import { Op, QueryTypes } from 'sequelize';
-import type { Block, BlockState, LocalDate } from '@/core';
+import { type Block, type BlockState, blockAgain, type LocalDate } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -97,20 +97,7 @@ export async function copyBlock(
   const row = await models().blocks.findOne({ where: own(asker, { id }) });
   if (row === null) return undefined;
   const { document, athleteId } = row.get();
-  const from = blockFrom(document);
-  const block: Block = {
-    ...from,
-    name,
-    startDate,
-    earlyDeloads: [],
-    pauses: [],
-    sessions: from.sessions.map((session) => ({
-      ...session,
-      weeks: [],
-      slots: session.slots.map((slot) => ({ ...slot, weeks: [] })),
-    })),
-  };
-  return addBlock(asker, athleteId, block, now);
+  return addBlock(asker, athleteId, blockAgain(blockFrom(document), { name, startDate }), now);
 }
 
 /** Erases for good what was thrown away long enough ago, whoever's it was. */

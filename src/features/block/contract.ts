@@ -32,6 +32,12 @@ export interface BlockActions extends BlockServer {
     about: string,
     how: 'take' | 'refuse' | 'forget',
   ) => Promise<{ readonly status: 'kept' | 'stale' | 'gone' } | Unanswered>;
+  /** Makes the next block from this one, with the suggestions that were taken, by their names. */
+  readonly makeNext: (
+    taken: readonly string[],
+  ) => Promise<
+    { readonly status: 'made'; readonly blockId: string } | { readonly status: 'gone' } | Unanswered
+  >;
   /** Sets and exercises that bring every growing muscle to its target; null where there are none. */
   readonly proposeBalance: () => Promise<
     | { readonly status: 'found'; readonly proposal: BalanceProposal | null }

@@ -1,4 +1,11 @@
-import type { Conventions, Suggestion, Taught } from '@/core';
+import {
+  type Conventions,
+  type Reviewed,
+  type SingleEdit,
+  type Suggestion,
+  setCount,
+  type Taught,
+} from '@/core';
 import { figure, listed, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 
@@ -100,4 +107,23 @@ export function lessonText(lesson: Taught): Said {
 /** Reps lost by a set after two minutes. */
 function perSet(figures: Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>): number {
   return Math.max(figures.driftLeast, 1 + (figures.driftSeconds - 120) / figures.driftSlope);
+}
+
+/** What taking a suggestion does to the next block, in a few words. */
+export function changesText(
+  suggestion: Suggestion,
+  changes: readonly SingleEdit[],
+  { block }: Pick<Reviewed, 'block'>,
+  names: ExerciseNames,
+): string {
+  const slots = block.sessions.flatMap((session) => session.slots.map((slot) => ({ session, slot })));
+  for (const edit of changes) {
+    if (edit.kind !== 'slot/set') continue;
+    const at = slots.find(({ slot }) => slot.id === edit.slot);
+    if (at === undefined) continue;
+    if (edit.field === 'exercise') return `${names(edit.value.id)} in its place`;
+    if (edit.field === 'technique')
+      return `${names(at.slot.exercise.id)} in ${at.session.name} ${setCount(at.slot.technique)} → ${setCount(edit.value)} sets`;
+  }
+  return suggestion.kind === 'deload earlier' ? `${plural(suggestion.after, 'week')} of building` : '';
 }

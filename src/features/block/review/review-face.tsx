@@ -1,7 +1,6 @@
 'use client';
 
 import { Button } from '@mantine/core';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import {
   type BlockPlan,
@@ -16,12 +15,12 @@ import {
 } from '@/core';
 import { figure, plural } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
-import { suggestionText } from '@/ui/words/review';
 import type { BlockActions } from '../contract';
 import { Lessons } from './lessons';
 import { LiftLines } from './lift-lines';
 import { MuscleTable } from './muscle-table';
 import classes from './review.module.css';
+import { Suggestions } from './suggestions';
 import { WeekTable } from './week-table';
 
 interface ReviewFaceProps {
@@ -29,7 +28,7 @@ interface ReviewFaceProps {
   readonly blockPlan: BlockPlan;
   readonly catalogue: Catalogue;
   readonly today: LocalDate;
-  readonly actions: Pick<BlockActions, 'learn'>;
+  readonly actions: Pick<BlockActions, 'learn' | 'makeNext'>;
   /** Takes in what the server has changed. */
   readonly onChanged: () => void;
 }
@@ -42,7 +41,8 @@ export default function ReviewFace(props: ReviewFaceProps) {
     () => ({ ...training, blockPlan, catalogue, today }),
     [training, blockPlan, catalogue, today],
   );
-  const review = useMemo(() => reviewOf(reviewedOf(source)), [source]);
+  const reviewed = useMemo(() => reviewedOf(source), [source]);
+  const review = useMemo(() => reviewOf(reviewed), [reviewed]);
   const lessons = useMemo(() => lessonsAnswered(source), [source]);
   const names = namesOf(catalogue);
   if (review.over === 0)
@@ -60,34 +60,14 @@ export default function ReviewFace(props: ReviewFaceProps) {
         <Button variant="quiet" onClick={() => window.print()}>
           Print
         </Button>
-        <Link
-          className={classes.next}
-          href={`/blocks/new?athlete=${athlete.id}&from=design/${training.blockId}`}
-          prefetch={false}
-        >
-          Plan the next block from this one
-        </Link>
       </div>
       <div className={classes.columns}>
-        <section aria-label="What it suggests">
-          <h2>
-            What it suggests <span>for the next block</span>
-          </h2>
-          {review.suggestions.length === 0 ? (
-            <p className={classes.soft}>Nothing to change: go on as it is.</p>
-          ) : null}
-          <ul className={classes.said}>
-            {review.suggestions.map((one) => {
-              const { says, evidence } = suggestionText(one, names);
-              return (
-                <li key={says}>
-                  <strong>{says}</strong>
-                  <span>{evidence}</span>
-                </li>
-              );
-            })}
-          </ul>
-        </section>
+        <Suggestions
+          reviewed={reviewed}
+          suggestions={review.suggestions}
+          names={names}
+          makeNext={actions.makeNext}
+        />
         <Lessons lessons={lessons} name={athlete.name} learn={actions.learn} onChanged={onChanged} />
       </div>
       <MuscleTable muscles={review.muscles} />

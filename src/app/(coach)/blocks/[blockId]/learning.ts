@@ -2,17 +2,23 @@
 
 import * as z from 'zod';
 import {
-  type AnsweredLesson,
+  addDays,
   catalogueWith,
   forgetting,
   lessonsAnswered,
+  mondayOf,
+  nextBlock,
+  type ReviewSource,
   refusing,
+  reviewedOf,
+  suggestionId,
+  suggestionsOf,
   type Training,
   type Unanswered,
   unfold,
   withLesson,
 } from '@/core';
-import { findAthlete, findTraining, saveAthlete } from '@/data';
+import { addBlock, findAthlete, findTraining, saveAthlete } from '@/data';
 import { lessonText } from '@/ui/words/review';
 import { asCoach } from '../../../asker';
 import { isId } from '../../../inputs';
@@ -40,7 +46,7 @@ export async function learn(
     const found = training === undefined ? undefined : await findAthlete(asker, training.athlete.id);
     if (training === undefined || found === undefined) return { status: 'gone' };
     const { athlete, revision } = found;
-    const lesson = lessonsToday(training).find((one) => one.about === about)?.lesson;
+    const lesson = lessonsAnswered(sourceOf(training)).find((one) => one.about === about)?.lesson;
     if (how === 'take' && lesson === undefined) return { status: 'gone' };
     const changed =
       how === 'forget'
@@ -57,9 +63,44 @@ function evidenceOf({ block }: Training, lesson: Parameters<typeof lessonText>[0
   return `${block.name}: ${lessonText(lesson).evidence}.`;
 }
 
-/** What the block teaches as it stands today. */
-function lessonsToday(training: Training): readonly AnsweredLesson[] {
+/** The block as a review looks at it today. */
+function sourceOf(training: Training): ReviewSource {
   const catalogue = catalogueWith(training.ownExercises);
   const blockPlan = unfold({ ...training, exercises: catalogue.find });
-  return lessonsAnswered({ ...training, blockPlan, catalogue, today: localDate(training.athlete.timeZone) });
+  return { ...training, blockPlan, catalogue, today: localDate(training.athlete.timeZone) };
 }
+
+const takenSchema = z.array(z.string().min(1).max(120)).max(60);
+
+/**
+ * Makes the next block from this one, with the suggestions of its review that were taken, by their names. It begins behind
+ * this one, on a Monday, or this week where this one is over.
+ */
+export async function makeNext(
+  blockId: string,
+  taken: readonly string[],
+): Promise<{ readonly status: 'made'; readonly blockId: string } | { readonly status: 'gone' } | Unanswered> {
+  const parsed = takenSchema.safeParse(taken);
+  if (!parsed.success || !isId(blockId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const training = await findTraining(asker, blockId);
+    if (training === undefined) return { status: 'gone' };
+    const source = sourceOf(training);
+    const reviewed = reviewedOf(source);
+    const suggestions = suggestionsOf(reviewed).filter((one) => parsed.data.includes(suggestionId(one)));
+    const last = source.blockPlan.weeks.at(-1)?.plan;
+    const behind = last === undefined ? source.today : addDays(last.startDate, training.block.cycleDays + 6);
+    const startDate = mondayOf([behind, source.today].sort()[1] ?? source.today);
+    const block = nextBlock(reviewed, suggestions, { name: nameAfter(training.block.name), startDate });
+    const made = await addBlock(asker, training.athlete.id, block, new Date());
+    return made === undefined ? { status: 'gone' } : { status: 'made', blockId: made };
+  });
+}
+
+/** `Autumn 2` after `Autumn`, `Autumn 3` after that. */
+function nameAfter(name: string): string {
+  const [, before = name, number = '1'] = /^(.*?) (\d+)$/.exec(name) ?? [];
+  return `${before} ${Number(number) + 1}`.slice(0, LONGEST_NAME);
+}
+
+const LONGEST_NAME = 80;

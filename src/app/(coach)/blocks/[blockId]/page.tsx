@@ -22,7 +22,7 @@ import {
   save,
   saveTemplate,
 } from './actions';
-import { learn } from './learning';
+import { learn, makeNext } from './learning';
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;
@@ -59,6 +59,7 @@ export default async function BlockPage({ params }: PageProps) {
     proposeBalance: proposeBalance.bind(null, blockId),
     saveTemplate: saveTemplate.bind(null, blockId),
     learn: learn.bind(null, blockId),
+    makeNext: makeNext.bind(null, blockId),
   };
   // The reasons of weeks that were trained are fetched when asked for: they are most of what a block weighs.
   const issued = training.issued.map((week) => (done.has(week.week) ? withoutReasons(week) : week));

@@ -1,0 +1,51 @@
+import { setCount } from '../techniques/registry';
+import { block, session, slot } from '../testing/fixtures';
+import { watched } from '../testing/watched';
+import { nextBlock, suggestionId } from './next-block';
+
+/** The chest twice, four sets and two; the quads once. */
+const BEFORE = block(
+  [
+    session('mon', 0, [
+      slot('m', 'chest-press-machine', { technique: { kind: 'straight', sets: 4 } }),
+      slot('q', 'hack-squat'),
+    ]),
+    session('thu', 3, [slot('t', 'incline-dumbbell-press', { technique: { kind: 'straight', sets: 2 } })]),
+  ],
+  { weeks: 6, earlyDeloads: [4] },
+);
+const reviewed = watched({ block: BEFORE, today: '2026-12-31', weeks: ['all'] });
+const named = { name: 'Next', startDate: '2027-01-04' };
+const sets = (of: typeof BEFORE) =>
+  Object.fromEntries(
+    of.sessions.flatMap(({ slots }) => slots.map(({ id, technique }) => [id, setCount(technique)])),
+  );
+
+test('nothing taken, it is the design once more, without what its weeks had of their own', () => {
+  expect(nextBlock(reviewed, [], named)).toEqual({ ...BEFORE, ...named, earlyDeloads: [] });
+});
+
+test('a set goes where the muscle has most, and comes where it has fewest', () => {
+  const fewer = { kind: 'fewer sets', muscle: 'chest', at: 6, week: 4 } as const;
+  const more = { kind: 'more sets', muscle: 'chest', most: 6, ceiling: 18, ahead: 4, of: 4 } as const;
+  expect(sets(nextBlock(reviewed, [fewer], named))).toEqual({ m: 3, t: 2, q: 3 });
+  expect(sets(nextBlock(reviewed, [more], named))).toEqual({ m: 4, t: 3, q: 3 });
+});
+
+test('a stalled lift gives way to the best in its place; the deload comes after the week it was needed', () => {
+  const exchange = { kind: 'exchange', exerciseId: 'hack-squat', gain: 0, weeks: 6 } as const;
+  const earlier = { kind: 'deload earlier', after: 4, muscles: ['chest'] } as const;
+  const next = nextBlock(reviewed, [exchange, earlier], named);
+  const squat = next.sessions[0]?.slots[1]?.exercise.id;
+  expect(squat).not.toBe('hack-squat');
+  expect(squat).toBeDefined();
+  expect(next.weeks).toBe(4);
+  expect(next.sessions[0]?.slots[0]).toEqual(BEFORE.sessions[0]?.slots[0]);
+});
+
+test('what is for the coach to see to changes nothing; each has a name of its own', () => {
+  const side = { kind: 'weaker side', exerciseId: 'hack-squat', side: 'left', reps: 2 } as const;
+  const keep = { kind: 'keep', exerciseIds: ['hack-squat'] } as const;
+  expect(nextBlock(reviewed, [side, keep], named)).toEqual(nextBlock(reviewed, [], named));
+  expect([side, keep].map(suggestionId)).toEqual(['weaker side/hack-squat', 'keep']);
+});

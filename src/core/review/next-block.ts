@@ -1,0 +1,108 @@
+import type { Muscle } from '../anatomy/muscle';
+import { placeFor } from '../athlete/place';
+import { applyEdit } from '../block/apply-edit';
+import type { Block, Session, Slot } from '../block/block';
+import { blockAgain } from '../block/block-again';
+import type { SingleEdit } from '../block/edits/edit';
+import { exchangeExercise } from '../block/exchange-exercise';
+import { contribution } from '../exercises/exercise';
+import { swapCandidates } from '../exercises/similarity';
+import { asPlanned, type CheckInput } from '../findings/finding';
+import { checkInput } from '../findings/registry';
+import { substitutesFor } from '../findings/swap-slots';
+import { setCount, withSetCount } from '../techniques/registry';
+import type { Reviewed } from './reviewed';
+import type { Suggestion } from './suggestions';
+
+/** A name for a suggestion: its kind and what it is about. */
+export function suggestionId(suggestion: Suggestion): string {
+  const about =
+    'muscle' in suggestion ? suggestion.muscle : 'exerciseId' in suggestion ? suggestion.exerciseId : '';
+  return about === '' ? suggestion.kind : `${suggestion.kind}/${about}`;
+}
+
+/** What a suggestion changes in the design of the next block; nothing: it is for the coach to see to. */
+export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly SingleEdit[] {
+  switch (suggestion.kind) {
+    case 'fewer sets':
+      return withSets(suggestion.muscle, -1, reviewed);
+    case 'more sets':
+      return withSets(suggestion.muscle, 1, reviewed);
+    case 'exchange':
+      return exchanged(suggestion.exerciseId, reviewed);
+    case 'deload earlier':
+      return [{ kind: 'block/set', field: 'weeks', value: suggestion.after }];
+    case 'keep':
+    case 'train harder':
+    case 'shorter sessions':
+    case 'another day':
+    case 'weaker side':
+      return [];
+  }
+}
+
+/**
+ * The next block from this one: its design, exercises and first reserve once more, sets back to where it began, with the
+ * suggestions that were taken. Its loads follow from the strength held, as those of any block do.
+ */
+export function nextBlock(
+  reviewed: Reviewed,
+  taken: readonly Suggestion[],
+  named: Pick<Block, 'name' | 'startDate'>,
+): Block {
+  return taken
+    .flatMap((one) => changesOf(one, reviewed))
+    .reduce(
+      (block, edit) => {
+        const applied = applyEdit(block, edit);
+        return applied.ok ? applied.value.block : block;
+      },
+      blockAgain(reviewed.block, named),
+    );
+}
+
+interface Placed {
+  readonly session: Session;
+  readonly slot: Slot;
+}
+
+const placedIn = ({ sessions }: Block): readonly Placed[] =>
+  sessions.flatMap((session) => session.slots.map((slot) => ({ session, slot })));
+
+/** A set fewer where a muscle has most of them, or one more where it has fewest. */
+function withSets(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly SingleEdit[] {
+  const input = inputOf(reviewed);
+  if (input === undefined) return [];
+  const movers = placedIn(reviewed.block).filter(
+    ({ slot }) => contribution(input.exerciseOf(asPlanned(slot)), muscle) >= 1,
+  );
+  const [slot] = movers
+    .map((one) => one.slot)
+    .filter(({ technique }) => setCount(technique) + by >= 1)
+    .sort((a, b) => by * (setCount(a.technique) - setCount(b.technique)));
+  if (slot === undefined) return [];
+  const value = withSetCount(slot.technique, setCount(slot.technique) + by);
+  return [{ kind: 'slot/set', slot: slot.id, field: 'technique', value }];
+}
+
+/** The best-ranked exercise in a stalled one's place, wherever it stands. */
+function exchanged(exerciseId: string, reviewed: Reviewed): readonly SingleEdit[] {
+  const input = inputOf(reviewed);
+  const placed = placedIn(reviewed.block).filter(({ slot }) => slot.exercise.id === exerciseId);
+  const [first] = placed;
+  if (input === undefined || first === undefined) return [];
+  const from = input.exerciseOf(asPlanned(first.slot));
+  const [best] = swapCandidates(from, substitutesFor(first, input), {
+    athlete: reviewed.athlete,
+    place: placeFor(reviewed.athlete, first.session.place),
+    date: reviewed.today,
+    lately: new Set(reviewed.exposures.map((exposure) => exposure.exerciseId)),
+  });
+  return best === undefined
+    ? []
+    : placed.flatMap(({ slot }) => exchangeExercise({ ...slot, weeks: [] }, from, best.exercise));
+}
+
+function inputOf(reviewed: Reviewed): CheckInput | undefined {
+  return checkInput(reviewed);
+}
