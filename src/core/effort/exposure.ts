@@ -7,6 +7,8 @@ export interface MovedSet {
   readonly rir: number;
   /** Reps lost to the sets of the slot before it. */
   readonly fatigue: number;
+  /** Done in reps and reserve just as asked: it says what was written, not what would have gone. */
+  readonly asAsked?: true;
   /** Reps of each side, where they were noted. */
   readonly sides?: { readonly left: number; readonly right: number };
 }

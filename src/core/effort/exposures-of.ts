@@ -1,6 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { LocalDate } from '../calendar';
-import { conventionsWith } from '../conventions/conventions';
+import { conventionsOf } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
@@ -15,6 +15,10 @@ import type { Exposure } from './exposure';
 export interface MeasuredSet {
   readonly set: LoggedSet;
   readonly measuresStrength: boolean;
+  /** Seconds of rest that were planned behind it; absent where its plan is not at hand: what the exercise usually has. */
+  readonly rest?: number;
+  /** Whether reps and reserve are just those that were asked; absent where its plan is not at hand. */
+  readonly asAsked?: boolean;
 }
 
 /** What was done in the weeks of a block as exposures, up to now. */
@@ -32,9 +36,10 @@ export function exposuresIn(
       const { id, date, notes } = work.workout;
       sessions.set(id, { week: plan.week, date, kind: plan.kind, rescued: rescueOf(notes) !== null });
       for (const { slotId, sets } of session.slots)
-        for (const { id: setId, measuresStrength } of sets) {
+        for (const { id: setId, measuresStrength, rest, reps, rir } of sets) {
           const set = work.sets.get(`${slotId}/${setId}`)?.set;
-          if (set !== undefined) logged.push({ set, measuresStrength });
+          if (set === undefined) continue;
+          logged.push({ set, measuresStrength, rest, asAsked: set.reps === reps && set.rir === rir });
         }
     }
   return exposuresOf(logged, sessions, athlete, newest);
@@ -67,7 +72,7 @@ export function exposuresOf(
     const session = sessions.get(set.workoutId);
     return measuresStrength && session?.kind === 'building' && !session.rescued;
   });
-  const conventions = conventionsWith();
+  const plans = new Map(measuring.map(({ set, rest, asAsked }) => [set.id, { rest, asAsked }]));
   return [...currentSets(measuring.map(({ set }) => set))].flatMap(([workoutId, places]) => {
     const session = sessions.get(workoutId) as TrainedSession;
     const bySlot = new Map<string, LoggedSet[]>();
@@ -80,22 +85,29 @@ export function exposuresOf(
       const exercise = first && newest(first.exerciseId);
       if (first === undefined || exercise === undefined || exercise.measure === 'seconds') return [];
       const carried = carriedWeight(exercise, athlete, athlete.unit);
-      const perSet = driftPerSet(exercise.restSeconds, conventions);
+      const conventions = conventionsOf({ own: athlete.conventions, block: {}, exercise });
+      let fatigue = 0;
       return [
         {
           exerciseId: exercise.id,
           slotId: first.slotId,
           week: session.week,
           date: session.date,
-          sets: sets.map(({ load, reps, rir, more }, at) => ({
-            load: carried + valueIn(athlete.unit, load),
-            reps,
-            rir,
-            fatigue: perSet * at,
-            ...(more?.left === undefined || more.right === undefined
-              ? {}
-              : { sides: { left: more.left, right: more.right } }),
-          })),
+          sets: sets.map(({ id, load, reps, rir, more }) => {
+            const before = fatigue;
+            const planned = plans.get(id);
+            fatigue += driftPerSet(planned?.rest ?? exercise.restSeconds, conventions);
+            return {
+              load: carried + valueIn(athlete.unit, load),
+              reps,
+              rir,
+              fatigue: before,
+              ...(planned?.asAsked === true ? { asAsked: true } : {}),
+              ...(more?.left === undefined || more.right === undefined
+                ? {}
+                : { sides: { left: more.left, right: more.right } }),
+            };
+          }),
         },
       ];
     });

@@ -16,15 +16,18 @@ export interface OwnDrift {
 const LEAST_PAIRS = 12;
 /** A factor this many errors away from one is no chance. */
 const SURE = 2;
-/** Prescribed reps are whole ones: what is off by less than this may be their rounding alone. */
-const LEAST_OFF = 0.3;
+/** Where so few are left there is no room to lose any. */
+const LEAST_REPS = 4;
+/** Nobody plans by less than this. */
+const LEAST_OFF = 0.1;
 /** What nobody loses less or more than. */
 const LEAST = 0.4;
 const MOST = 3;
 
 /**
  * Fits one factor to pairs of sets that follow each other at one load: the reps to failure that went between them, as done
- * and reported, against what the rests between them were reckoned to cost. Least squares through the origin by sums, so
+ * and reported, against what the rests between them were reckoned to cost. Pairs done just as asked are left out: they tell
+ * the rounding of what was written. Least squares through the origin by sums, so
  * that every reckoned rep weighs alike.
  * @returns undefined with fewer than twelve pairs
  */
@@ -33,6 +36,7 @@ export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
     sets.flatMap((set, at) => {
       const before = sets[at - 1];
       if (before === undefined || before.load !== set.load) return [];
+      if ((before.asAsked && set.asAsked) || set.reps < LEAST_REPS) return [];
       const reckoned = set.fatigue - before.fatigue;
       const lost = before.reps + before.rir - (set.reps + set.rir);
       return reckoned > 0 ? [{ reckoned, lost }] : [];

@@ -7,6 +7,8 @@ import { EPLEY, personalCurve, type RepMaxCurve } from './rep-max';
 interface Point {
   readonly n: number;
   readonly log: number;
+  /** Sets it is the mean of. */
+  readonly sets: number;
 }
 
 const LEAST_SLOPE = 0.01;
@@ -14,8 +16,8 @@ const MOST_SLOPE = 0.12;
 const STEPS = 48;
 
 /**
- * Fits the athlete's slope s in 1 / (1 + s (n - 1)) to logged sets, with one 1RM for each exercise and week: least
- * squares of the logarithm of the load, so that every exercise weighs alike.
+ * Fits the athlete's slope s in 1 / (1 + s (n - 1)) to logged sets, with one 1RM for each exercise and week, and one point
+ * for each load in it: least squares of the logarithm of the load, so that every exercise weighs alike.
  * @returns the fit with its error and that of Epley on the same sets, both per degree of freedom so that the extra
  *   parameter is paid for; undefined with fewer sets or fewer different rep counts than the conventions ask
  */
@@ -26,7 +28,8 @@ export function fitPersonalCurve(
   const groups = weekGroups(exposures);
   const points = groups.flat();
   const counts = new Set(points.map(({ n }) => Math.round(n)));
-  if (points.length < conventions.personalSets || counts.size < conventions.personalReps) return undefined;
+  const sets = points.reduce((sum, point) => sum + point.sets, 0);
+  if (sets < conventions.personalSets || counts.size < conventions.personalReps) return undefined;
   const free = points.length - groups.length;
   if (free < 2) return undefined;
   const loss = (slope: number) => squares(groups, personalCurve(slope));
@@ -36,7 +39,7 @@ export function fitPersonalCurve(
     slope,
     error: percent(loss(slope), free - 1),
     epleyError: percent(squares(groups, EPLEY), free),
-    sets: points.length,
+    sets,
     from: Math.min(...points.map(({ n }) => n)),
     to: Math.max(...points.map(({ n }) => n)),
   };
@@ -47,17 +50,28 @@ export function beatsDefault(fit: PersonalFit): boolean {
   return fit.error < fit.epleyError;
 }
 
-/** Sets of one exercise in one week share a 1RM; a set alone in its group says nothing about the slope. */
+/**
+ * Sets of one exercise in one week share a 1RM; those at one load are one point, by their mean: how reps swing at one load is
+ * chance, and to fit through it would flatten the curve. A load alone in its group says nothing about the slope.
+ */
 function weekGroups(exposures: readonly Exposure[]): Point[][] {
-  const groups = new Map<string, Point[]>();
+  const groups = new Map<string, Map<number, number[]>>();
   for (const exposure of exposures) {
     const key = `${exposure.exerciseId}/${exposure.date.slice(0, 4)}/${exposure.week}`;
-    const group = groups.get(key) ?? [];
-    groups.set(key, group);
+    const loads = groups.get(key) ?? new Map<number, number[]>();
+    groups.set(key, loads);
     for (const set of exposure.sets)
-      if (set.load > 0) group.push({ n: freshReps(set), log: Math.log(set.load) });
+      if (set.load > 0) loads.set(set.load, [...(loads.get(set.load) ?? []), freshReps(set)]);
   }
-  return [...groups.values()].filter((group) => group.length > 1);
+  return [...groups.values()]
+    .filter((loads) => loads.size > 1)
+    .map((loads) =>
+      [...loads].map(([load, reps]) => ({
+        n: reps.reduce((sum, one) => sum + one, 0) / reps.length,
+        log: Math.log(load),
+        sets: reps.length,
+      })),
+    );
 }
 
 /** Sum of squared errors when each group takes the 1RM that suits it best. */

@@ -7,7 +7,7 @@ import type { Level } from '../athlete/athlete';
 export interface AthleteModel {
   /** Strength gained in a week of enough work, per cent. */
   readonly gain: number;
-  /** Strength that a week at the ceiling costs for the time being, per cent; it grows with the square of the sets. */
+  /** Strength that a week at the ceiling costs for the time being, per cent; it grows steeply above it and is little below. */
   readonly wear: number;
   /** Share of that which is left a week later. */
   readonly lasting: number;
@@ -33,7 +33,7 @@ const GAINS: Readonly<Record<Level, number>> = { novice: 1.5, intermediate: 0.8,
 export function usualModel(level: Level): AthleteModel {
   return {
     gain: GAINS[level],
-    wear: 1.2,
+    wear: 1.5,
     lasting: 0.85,
     ceilingSpread: 0.2,
     strengthSpread: 0.02,

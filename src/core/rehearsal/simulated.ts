@@ -35,6 +35,8 @@ export interface PlayedWeek {
 const LEAST_SHARE = 0.25;
 /** Sets short of failure tire less: at four reps in reserve half as much. */
 const EASY = 0.125;
+/** How steeply wear grows with the sets: at four fifths of the ceiling two fifths of it, a fifth above it twice as much. */
+const STEEP = 4;
 /** Nobody does more than this beyond what is asked. */
 const MOST_OVER = 3;
 /** What is not known of a first load: it is found on the day. */
@@ -187,7 +189,7 @@ export class Simulated {
       const ceiling = Math.max(1, this.truth.ceilings.get(muscle) ?? 1);
       const before = this.truth.worn.get(muscle) ?? 0;
       const rests = plan.kind === 'deload' ? lasting / 2 : lasting;
-      this.truth.worn.set(muscle, before * rests + (wear / 100) * (dose.hard / (0.75 * ceiling)) ** 2);
+      this.truth.worn.set(muscle, before * rests + (wear / 100) * (dose.hard / (0.75 * ceiling)) ** STEEP);
       const share = 1 - Math.exp((-2.5 * dose.sets) / ceiling);
       this.truth.gained.set(muscle, (this.truth.gained.get(muscle) ?? 0) + (gain / 100) * share);
     }

@@ -128,7 +128,7 @@ function assumes({ gain, bias, missed }: AthleteModel): string {
     Math.abs(bias) < 0.05
       ? 'honest reports'
       : `${figure(Math.abs(bias), 1)} reps ${bias > 0 ? 'more' : 'fewer'} left than reported`;
-  return `A model, not a measurement. It assumes ${figure(gain, 1)} % of strength a week for enough work, wear that grows with the square of the sets and a ceiling that may lie a fifth off, ${left}, good and bad days, and ${figure(100 * missed, 0)} % of sessions missed. Every call is accepted as proposed, but no deload that is not planned.`;
+  return `A model, not a measurement. It assumes ${figure(gain, 1)} % of strength a week for enough work, wear that grows steeply above a ceiling that may lie a fifth off, ${left}, good and bad days, and ${figure(100 * missed, 0)} % of sessions missed. Every call is accepted as proposed, but no deload that is not planned.`;
 }
 
 function slotNames(block: Block, catalogue: Catalogue): ReadonlyMap<string, string> {
