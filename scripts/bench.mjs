@@ -17,6 +17,8 @@ const COACH = { email: 'bench@example.org', password: 'rung by rung' };
 await ensurePackages();
 await benchCore('unfold');
 await benchCore('balance');
+await benchCore('rehearsal');
+await benchCore('learning');
 
 const database = new Database(join(DATA, 'bench'));
 let server;

@@ -27,7 +27,6 @@ try {
   await desk(await signedIn({ viewport: { width: 1280, height: 800 } }));
   await floor('light', 'floor');
   await floor('dark', 'floor-dark');
-  await block(await signedIn({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' }), '-dark');
 } finally {
   await browser?.close();
   await server?.stop();
@@ -74,7 +73,6 @@ async function desk(page) {
     [1, 'person'],
     [3, 'strength'],
     [4, 'volume'],
-    [5, 'body'],
     [7, 'told'],
     [8, 'course'],
   ]) {
@@ -101,15 +99,28 @@ async function desk(page) {
   await page.getByLabel('Variant', { exact: true }).selectOption({ label: 'feet high' });
   await take(page, 'library');
 
-  await block(page, '');
+  await block(page);
 }
 
-async function block(page, tone) {
+/** The block rehearsed, and one of the summer looked back on. */
+async function rehearsal(page) {
+  await page.keyboard.press('Alt+e');
+  await page.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await page.getByText('100 lived').waitFor({ timeout: 120_000 });
+  await take(page, 'rehearsal');
+  await page.keyboard.press('Escape');
+  await openBlock(page, 'Tobiasz');
+  await page.keyboard.press('Alt+4');
+  await take(page, 'review');
   await openBlock(page, 'Maren');
-  await take(page, `sheet${tone}`);
+}
+
+async function block(page) {
+  await openBlock(page, 'Maren');
+  await take(page, 'sheet');
   await page.keyboard.press('Alt+3');
-  if (tone !== '') return;
   await take(page, 'ladder');
+  await rehearsal(page);
   await page.keyboard.press('Alt+1');
   await take(page, 'frame');
   await openBlock(page, 'Devika');

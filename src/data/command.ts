@@ -4,7 +4,8 @@ import { migrate } from './migrate';
 import { addCoach, coachByEmail, PASSWORD_LEAST } from './repositories/coaches';
 
 /**
- * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address; `coach EMAIL NAME
+ * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
+ * a past; `coach EMAIL NAME
  * PASSWORD` for a coach without any athlete.
  */
 const [command, email, name, password] = process.argv.slice(2);
@@ -14,7 +15,8 @@ if (command === 'migrate') {
   const ran = await migrate();
   console.log(ran.length === 0 ? 'The schema is up to date.' : `Migrated: ${ran.join(', ')}.`);
 } else if (command === 'seed') {
-  const added = await seedDemo(today, email === undefined ? DEMO_COACH : { ...DEMO_COACH, email });
+  const added =
+    email === undefined ? await seedDemo(today) : await seedDemo(today, { ...DEMO_COACH, email }, false);
   console.log(added ? 'The demo data is in.' : 'The demo data is there already.');
 } else if (command === 'coach' && email !== undefined && name !== undefined && password !== undefined) {
   if (password.length < PASSWORD_LEAST) {

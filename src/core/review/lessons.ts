@@ -5,7 +5,7 @@ import { conventionsOf } from '../conventions/own-conventions';
 import type { PersonalFit } from '../effort/curves';
 import { beatsReckoned, driftTimes, type OwnDrift, ownDrift } from '../effort/own-drift';
 import { beatsDefault, fitPersonalCurve } from '../effort/personal-curve';
-import { isAtLeast } from '../rounding';
+import { isAtLeast, roundHalfUp } from '../rounding';
 import { sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
 import { liftedIn, type Reviewed } from './reviewed';
@@ -55,8 +55,8 @@ type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeas
 const LEAST_SESSIONS = 6;
 /** Off by less than this, minutes are as reckoned; per cent. */
 const MINUTES_OFF = 10;
-/** Change-overs that a gym allows, in seconds. */
-const CHANGE_OVER = { least: 20, most: 600 };
+/** Change-overs that a gym allows, in seconds: what goes beyond is rest. */
+const CHANGE_OVER = { least: 20, most: 180 };
 /** Reports of soreness that say how long a muscle takes. */
 const LEAST_REPORTS = 4;
 const HOURS = 24;
@@ -160,7 +160,7 @@ function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
   return [...days].flatMap(([muscle, took]): readonly Taught[] => {
     const mean = took.reduce((sum, one) => sum + one, 0) / took.length;
     const { gapHours: from } = conventionsOf({ own: athlete.conventions, block: block.conventions, muscle });
-    const to = HOURS * Math.ceil(mean);
+    const to = HOURS * roundHalfUp(mean);
     return took.length < LEAST_REPORTS || to <= from
       ? []
       : [{ kind: 'recovery', muscle, from, to, days: mean, reports: took.length }];

@@ -54,7 +54,9 @@ export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
     const building = [...over].flatMap((state): readonly WeekOfMuscle[] => {
       const { week, kind, phase } = state.plan;
       const sets = sums.get(state)?.(muscle) ?? 0;
-      return kind === 'deload' ? [] : [{ week, sets, verdicts: verdictsOf(week), phase }];
+      // In the first week loads are found: to be ahead of them is no growth.
+      const verdicts = verdictsOf(week).map((one) => (week === 1 && one === 'ahead' ? 'on target' : one));
+      return kind === 'deload' ? [] : [{ week, sets, verdicts, phase }];
     });
     const lesson = learnLandmarks(muscle, athlete, building, conventions);
     const fell = fellAt(building);

@@ -69,6 +69,15 @@ describe('muscles', () => {
     expect(chest(reviewed({}))?.fell).toBeNull();
   });
 
+  test('to be ahead of loads that were only found in week 1 is no growth; in week 2 it is', () => {
+    const first: NonNullable<Happened['doing']> = (week) =>
+      week === 1 ? ({ reps, rir }) => ({ reps: reps + 3, rir }) : undefined;
+    const second: NonNullable<Happened['doing']> = (week) =>
+      week === 2 ? ({ reps, rir }) => ({ reps: reps + 3, rir }) : undefined;
+    expect(chest(reviewed({ doing: first }))?.lesson.floor).toBeNull();
+    expect(chest(reviewed({ doing: second }))?.lesson.floor).toMatchObject({ grewAt: 6, week: 2 });
+  });
+
   test('muscles the block never touches are not in it', () => {
     expect(muscleReviews(reviewed({})).map(({ muscle }) => muscle)).not.toContain('quads');
   });

@@ -111,6 +111,38 @@ export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
   };
 }
 
+/** Two full-body days over five weeks, done by now: something to look back on. */
+export function summerFullBody(newId: NewId, startDate: LocalDate): Block {
+  return {
+    ...emptyBlock('Summer, two days', startDate),
+    weeks: 5,
+    goals: {
+      traps: 'hold',
+      forearms: 'hold',
+      adductors: 'hold',
+      abductors: 'hold',
+      abs: 'hold',
+      'spinal erectors': 'hold',
+    },
+    sessions: [
+      session(newId, 'Squat and press', 0, [
+        ['hack-squat', 4, 6, 10],
+        ['chest-press-machine', 4, 8, 12],
+        ['seal-row', 3, 8, 12],
+        ['seated-leg-curl', 3, 10, 15],
+        ['cable-lateral-raise', 3, 12, 20],
+      ]),
+      session(newId, 'Hinge and pull', 3, [
+        ['stiff-leg-deadlift', 3, 6, 10],
+        ['neutral-pulldown', 4, 8, 12],
+        ['incline-dumbbell-press', 3, 8, 12],
+        ['leg-press', 4, 10, 15],
+        ['cable-curl', 3, 10, 15],
+      ]),
+    ],
+  };
+}
+
 /** Three full-body days for a beginner, not handed out yet. */
 export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
   return {

@@ -14,7 +14,14 @@ import { keepWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
 import { keepTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
-import { autumnUpperLower, firstFullBody, garageCut, ringsAndBars, TOWEL_ROW } from './blocks';
+import {
+  autumnUpperLower,
+  firstFullBody,
+  garageCut,
+  ringsAndBars,
+  summerFullBody,
+  TOWEL_ROW,
+} from './blocks';
 import { measurementsOf, people } from './people';
 
 export const DEMO_COACH = { email: 'coach@example.org', name: 'Solveig Aas', password: 'rung by rung' };
@@ -25,6 +32,10 @@ const shortId = () => randomUUID().replaceAll('-', '').slice(0, 12);
 interface Course {
   readonly over: readonly number[];
   readonly soreness: Readonly<Partial<Record<Muscle, number>>>;
+  /** Loads that were found on the day, by exercise, where the week looks for them. */
+  readonly found?: Readonly<Record<string, number>>;
+  /** Minutes from one set to the next. */
+  readonly pace?: number;
 }
 
 /** Plays an issued week: logs its sessions through the same doors as the floor view, some of them only. */
@@ -44,14 +55,14 @@ async function playWeek(
     let minute = 0;
     const sets = session.slots.flatMap((slot, index) =>
       slot.sets.map((set, k): SentSet => {
-        minute += 3;
+        minute += course.pace ?? 3;
         const over = course.over[(at + index) % course.over.length] ?? 0;
         return {
           id: randomUUID(),
           slotId: slot.slotId,
           setId: set.id,
           exerciseId: slot.exerciseId,
-          load: { value: set.load ?? 0, unit: slot.unit },
+          load: { value: set.load ?? course.found?.[slot.exerciseId] ?? 0, unit: slot.unit },
           reps: Math.max(1, set.reps + (k === slot.sets.length - 1 ? Math.min(0, over) : over)),
           rir: Math.max(0, set.rir),
           at: new Date(Date.parse(`${date}T16:00:00Z`) + minute * 60_000).toISOString(),
@@ -116,6 +127,39 @@ async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: 
   );
 }
 
+/** A block of the summer, lived to its end: lifts that rose, one that stood still, legs that fell before the deload. */
+async function liveSummer(asker: Asker, athleteId: string, monday: string): Promise<void> {
+  const startDate = addDays(monday, -49);
+  const started = new Date(`${addDays(startDate, -1)}T09:00:00Z`);
+  const summer = await addBlock(asker, athleteId, summerFullBody(shortId, startDate), started);
+  if (summer === undefined) return;
+  const found = {
+    'hack-squat': 80,
+    'chest-press-machine': 50,
+    'seal-row': 45,
+    'seated-leg-curl': 40,
+    'cable-lateral-raise': 7.5,
+    'stiff-leg-deadlift': 70,
+    'neutral-pulldown': 50,
+    'incline-dumbbell-press': 20,
+    'leg-press': 140,
+    'cable-curl': 25,
+  };
+  const weeks: readonly Course[] = [
+    { over: [1, 2, 1], soreness: { quads: 2, chest: 2 }, found, pace: 3.5 },
+    { over: [1, 1, 2, 0], soreness: { quads: 3, chest: 1 }, found, pace: 3.5 },
+    { over: [0, 1, 1, 0], soreness: { quads: 3, lats: 1 }, found, pace: 4 },
+    // The legs, which stand first on one day and fourth on the other, fall.
+    { over: [-3, 1, 0, 1], soreness: { quads: 4, chest: 2 }, found, pace: 4.5 },
+    { over: [-4, 1, 0, 0], soreness: { quads: 4, chest: 2 }, found, pace: 4.5 },
+    { over: [0], soreness: {}, found, pace: 3.5 },
+  ];
+  for (const [at, course] of weeks.entries()) {
+    await issue(asker, summer, at + 1, `${addDays(startDate, 7 * at - 1)}T18:00:00Z`);
+    await playWeek(asker, summer, at + 1, 2, course);
+  }
+}
+
 async function issue(asker: Asker, blockId: string, week: number, at: string): Promise<void> {
   const training = await findTraining(asker, blockId);
   const outcome = await issueWeek(asker, blockId, week, training?.revision ?? 0, new Date(at));
@@ -126,13 +170,14 @@ async function issue(asker: Asker, blockId: string, week: number, at: string): P
 /**
  * Fills an empty database with the demo: one coach, six athletes in different places of their block.
  * @param today the local date on which the demo's third week runs
+ * @param past whether one of them has a block of the summer behind them as well: it takes some seconds to be lived
  * @returns whether anything was added; a coach with the address means it is there already
  */
-export async function seedDemo(today: string, coach = DEMO_COACH): Promise<boolean> {
+export async function seedDemo(today: string, coach = DEMO_COACH, past = true): Promise<boolean> {
   if ((await coachByEmail(coach.email)) !== undefined) return false;
   const asker = await addCoach(coach);
   try {
-    await fill(asker, today);
+    await fill(asker, today, past);
   } catch (error) {
     // Half a demo would pass for a whole one the next time: everything of the coach goes with the coach.
     await models().coaches.destroy({ where: { id: asker.coachId } });
@@ -141,7 +186,7 @@ export async function seedDemo(today: string, coach = DEMO_COACH): Promise<boole
   return true;
 }
 
-async function fill(asker: Asker, today: string): Promise<void> {
+async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
   const monday = mondayOf(today);
   const { maren, aurelio, devika, tobiasz, wren, ilmari } = people(randomUUID, addDays(monday, -50));
   for (const athlete of [maren, aurelio, devika, tobiasz, wren, ilmari]) await addAthlete(asker, athlete);
@@ -194,6 +239,7 @@ async function fill(asker: Asker, today: string): Promise<void> {
   const rings = await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
   if (rings !== undefined) await keepTemplate(asker, rings, 'Rings and bars', started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
+  if (past) await liveSummer(asker, tobiasz.id, monday);
   // Everything was made in the past: what waits for the coach is what waits today.
   const blocks = await models().blocks.findAll({ where: own(asker), attributes: ['id'] });
   for (const block of blocks) await refreshCalls(asker, block.get().id, new Date());

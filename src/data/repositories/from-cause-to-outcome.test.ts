@@ -14,6 +14,7 @@ import {
   type WatchOutcome,
   watchOutcome,
 } from '@/core';
+import { checkIn } from '@/core/testing/watched';
 import type { Asker } from '../asker';
 import { closeDatabase, transact } from '../database';
 import { setsFor, smallBlock, someBlock, work } from '../testing/coach';
@@ -131,20 +132,10 @@ async function someWeeks(block = twoDays(8)) {
       await this.look(sunday);
     },
     async checkIn(date: string, says: Partial<CheckIn>) {
-      const fine: CheckIn = {
-        id: randomUUID(),
-        date,
-        slept: 'well',
-        drive: 'usual',
-        appetite: 'well',
-        soreness: 'gone in time',
-        aches: [],
-        restingHeartRate: null,
-        measured: [],
-        line: '',
-      };
       const who = { coachId: asker.coachId, athleteId: athlete.id };
-      expect(await keepCheckIn(who, { ...fine, ...says }, noon(date))).toEqual({ status: 'taken' });
+      expect(await keepCheckIn(who, checkIn(date, { id: randomUUID(), ...says }), noon(date))).toEqual({
+        status: 'taken',
+      });
     },
     /** Takes the first option of the open call whose id begins so. */
     async take(kind: WatchName, option: string, date: string) {

@@ -192,14 +192,31 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
               <Table.Td>{of(changed)}</Table.Td>
             </Table.Tr>
           ))}
-          {weeks.map((week) => (
-            <Table.Tr key={week}>
-              <Table.Th scope="row">
-                sessions that fail, {planned.weeks[week - 1]?.kind === 'deload' ? 'deload' : `week ${week}`}
+        </Table.Tbody>
+      </Table>
+      <Table className={classes.table} aria-label="Sessions that fail">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">sessions that fail</Table.Th>
+            {weeks.map((week) => (
+              <Table.Th scope="col" key={week}>
+                wk {week}
               </Table.Th>
-              {[planned, changed].map((of, column) => (
-                <Table.Td key={column === 0 ? 'planned' : 'changed'}>
-                  <Share share={of.weeks[week - 1]?.sessions} />
+            ))}
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {(
+            [
+              ['as planned', planned],
+              [variant, changed],
+            ] as const
+          ).map(([name, of]) => (
+            <Table.Tr key={name}>
+              <Table.Th scope="row">{name}</Table.Th>
+              {weeks.map((week) => (
+                <Table.Td key={week}>
+                  <Share week={of.weeks[week - 1]} />
                 </Table.Td>
               ))}
             </Table.Tr>
@@ -223,13 +240,14 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
   );
 }
 
-/** A share as a bar with its figure. */
-function Share({ share }: { readonly share: number | undefined }) {
-  if (share === undefined) return null;
+/** The share of a week's sessions that fail, as a bar with its figure; nothing is asked in a deload. */
+function Share({ week }: { readonly week: Rehearsal['weeks'][number] | undefined }) {
+  if (week === undefined) return null;
+  if (week.kind === 'deload') return <span className={classes.soft}>deload</span>;
   return (
     <span className={classes.share}>
-      <span className={classes.bar} style={{ width: `${Math.min(100, share)}px` }} />
-      {figure(share, 0)} %
+      {figure(week.sessions, 0)} %
+      <span className={classes.bar} style={{ width: `${Math.min(50, week.sessions)}px` }} />
     </span>
   );
 }

@@ -1,0 +1,43 @@
+import { performance } from 'node:perf_hooks';
+import { Memo, Rehearsing, unfold, usualModel } from '../src/core';
+import { athlete, block, lookup, session, slot } from '../src/core/testing/fixtures';
+
+/** Times lives of a six-week block of four sessions, beside one whole unfolding of it in the same run. */
+const RUNS = 100;
+const MEANT = { runs: 500, seconds: 2 };
+
+const sets = { technique: { kind: 'straight', sets: 3 } as const, rest: 120 };
+const day = (id: string, at: number, exercises: readonly string[]) =>
+  session(
+    id,
+    at,
+    exercises.map((exercise, k) => slot(`${id}${k}`, exercise, sets)),
+  );
+const of = block(
+  [
+    day('a', 0, ['chest-press-machine', 'seal-row', 'cable-lateral-raise', 'cable-pushdown', 'cable-curl']),
+    day('b', 1, ['hack-squat', 'seated-leg-curl', 'leg-extension', 'standing-calf-raise']),
+    day('c', 3, [
+      'incline-dumbbell-press',
+      'neutral-pulldown',
+      'reverse-fly-machine',
+      'cable-curl',
+      'cable-pushdown',
+    ]),
+    day('d', 4, ['leg-press', 'lying-leg-curl', 'hip-thrust-machine', 'seated-calf-raise']),
+  ],
+  { weeks: 5 },
+);
+const input = { block: of, athlete: athlete(), exercises: lookup };
+const rehearsing = new Rehearsing({ ...input, model: usualModel('intermediate') }, 1);
+rehearsing.run(20);
+const before = performance.now();
+rehearsing.run(RUNS);
+const life = (performance.now() - before) / RUNS;
+const log = { workouts: [], sets: [], soreness: [] };
+const once = performance.now();
+for (let run = 0; run < RUNS; run++) unfold({ ...input, issued: [], answers: [], log }, new Memo());
+const whole = (performance.now() - once) / RUNS;
+console.log(
+  `\none life of a six-week block: ${(life / whole).toFixed(2)} x a whole unfolding of it; ${MEANT.runs} lives in ${((life * MEANT.runs) / 1000).toFixed(1)} s (meant: ${MEANT.seconds})`,
+);
