@@ -68,9 +68,14 @@ function setsSuggested(
   { muscle, fell, weeks, judged, ahead, behind }: MuscleReview,
   { blockPlan }: Reviewed,
 ): readonly Suggestion[] {
-  if (fell !== null) return [{ kind: 'fewer sets', muscle, at: fell.sets, week: fell.week }];
-  const goal = blockPlan.weeks[0]?.plan.muscles[muscle].goal;
-  const ceiling = blockPlan.weeks[0]?.plan.muscles[muscle].landmarks.ceiling ?? 0;
+  const planned = blockPlan.weeks[0]?.plan.muscles[muscle];
+  if (fell !== null) {
+    // Below the floor it was not the sets.
+    const isEnough = isAtLeast(fell.sets, planned?.landmarks.floor ?? 0);
+    return isEnough ? [{ kind: 'fewer sets', muscle, at: fell.sets, week: fell.week }] : [];
+  }
+  const goal = planned?.goal;
+  const ceiling = planned?.landmarks.ceiling ?? 0;
   const most = Math.max(0, ...weeks.filter(({ kind }) => kind === 'building').map(({ done }) => done ?? 0));
   const isEasy = judged >= LEAST_JUDGED && behind === 0 && isAtLeast((100 * ahead) / judged, MOSTLY);
   if (!isEasy || goal === 'hold' || isAtLeast(most, ceiling)) return [];

@@ -32,7 +32,7 @@ export interface Lesson {
 
 /**
  * Learns from a finished block. The ceiling moves toward the weekly sets at which performance was first behind in two
- * sessions running; growth (ahead) at fewer sets than the floor lowers the floor, never raises it. A third of the way
+ * sessions running, if that was not below the floor; growth (ahead) at fewer sets than the floor lowers the floor, never raises it. A third of the way
  * for each block, from the landmark as it stands: learned, else the coach's, else the convention. Phase factors are divided out before it is stored; the athlete's level is left in it.
  */
 export function learnLandmarks(
@@ -50,15 +50,17 @@ export function learnLandmarks(
   let floor: Lesson['floor'] = null;
   for (const { week, sets, verdicts, phase } of weeks) {
     const factors = phaseFactors(phase, conventions);
+    const now = landmarksFor(muscle, athlete, phase, conventions).result;
     for (const verdict of verdicts) {
-      if (verdict === 'behind' && behind && ceiling === null) {
+      // Who falls below the floor was not given too much.
+      if (verdict === 'behind' && behind && ceiling === null && sets >= now.floor) {
         const from = known?.ceiling ?? (set?.ceiling ?? LANDMARKS[muscle].ceiling) * byLevel;
         ceiling = { from, to: from + (sets / factors.ceiling - from) * share, failedAt: sets, week };
       }
       behind = verdict === 'behind';
     }
     const grew = verdicts.includes('ahead') && !verdicts.includes('behind');
-    if (grew && sets > 0 && sets < landmarksFor(muscle, athlete, phase, conventions).result.floor) {
+    if (grew && sets > 0 && sets < now.floor) {
       const from = known?.floor ?? (set?.floor ?? LANDMARKS[muscle].floor) * byLevel;
       const to = from + (sets / factors.floor - from) * share;
       if (to < (floor?.to ?? from)) floor = { from, to, grewAt: sets, week };
