@@ -79,6 +79,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
     },
   ],
   'athletes/[athleteId]/actions.ts life': [blockId, 'archive'],
+  'athletes/[athleteId]/actions.ts move': [blockId, '2026-12-07'],
   'athletes/[athleteId]/actions.ts copy': [blockId, 'Taken', '2026-11-30'],
   'blocks/[blockId]/actions.ts close': [blockId, 3, true],
   'desk/actions.ts take': [blockId, 'x', null],

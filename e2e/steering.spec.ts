@@ -126,6 +126,32 @@ test('who answers: an athlete whose loads apply themselves asks only for the res
   await expect(page.getByText(/\d+ loads for week 3: accepted \(by rule\)/)).toBeVisible();
 });
 
+test('the year: a copy lies behind the running block and is moved a week by key, the running one stands', async ({
+  coach: page,
+}) => {
+  await openProfile(page, 'Maren');
+  await press(page, 'Alt+8');
+  const year = page.getByRole('region', { name: 'Year' });
+  const running = year.getByRole('button', { name: /^Autumn block: .*7 weeks, deload from .*, running$/ });
+  await expect(running).toBeVisible();
+  await page.getByRole('button', { name: 'Copy Autumn block' }).click();
+  await page.getByLabel('Name of the copy').fill('Winter');
+  await page.getByRole('button', { name: 'Copy Autumn block', exact: true }).last().click();
+  const winter = year.getByRole('button', { name: /^Winter: / });
+  await expect(winter).toBeVisible();
+  const before = await winter.getAttribute('aria-label');
+  await winter.focus();
+  await press(page, 'ArrowRight');
+  await expect(winter).not.toHaveAttribute('aria-label', before ?? '');
+  await running.focus();
+  const stands = await running.getAttribute('aria-label');
+  await press(page, 'ArrowRight');
+  await page.reload();
+  await answers(page);
+  await expect(running).toHaveAttribute('aria-label', stands ?? '');
+  await expect(winter).not.toHaveAttribute('aria-label', before ?? '');
+});
+
 test('blocks: another beside the running one, copied, put away, thrown away and brought back; the running one runs on', async ({
   coach: page,
 }) => {

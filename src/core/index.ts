@@ -120,6 +120,7 @@ export * from './review/review';
 export * from './review/reviewed';
 export * from './review/suggestions';
 export * from './rounding';
+export * from './schedule/block-span';
 export * from './schedule/day-matrix';
 export * from './schedule/deload-now';
 export * from './schedule/missed-sessions';

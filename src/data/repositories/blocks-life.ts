@@ -1,9 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
-import { type Block, type BlockState, blockAgain, type LocalDate } from '@/core';
+import { type Block, type BlockSpan, type BlockState, blockAgain, blockSpan, type LocalDate } from '@/core';
 import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import { addBlock } from './blocks';
+import { addBlock, saveSteps } from './blocks';
 import { refreshCalls } from './calls';
 import { blockFrom } from './stored-block';
 
@@ -25,6 +26,8 @@ export interface BlockLine {
   readonly deletedAt: string | null;
   /** When a week of it was last handed out, as an ISO text; null: never. */
   readonly issuedAt: string | null;
+  /** Where it lies in the year. */
+  readonly span: BlockSpan;
 }
 
 interface BlockLineRow {
@@ -37,13 +40,17 @@ interface BlockLineRow {
   archivedAt: Date | null;
   deletedAt: Date | null;
   issuedAt: Date | null;
+  /** What its days follow from, as JSON. */
+  spread: string;
 }
 
 /** All blocks of an athlete, the newest first: planned, running, done, archived, and those thrown away of late. */
 export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
-       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt
+       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt,
+       JSON_OBJECT('cycleDays', JSON_EXTRACT(b.document, '$.cycleDays'), 'pauses', JSON_QUERY(b.document, '$.pauses'),
+         'earlyDeloads', JSON_QUERY(b.document, '$.earlyDeloads'), 'deload', JSON_QUERY(b.document, '$.deload')) AS spread
      FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY b.created_at DESC`,
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId } },
@@ -58,7 +65,41 @@ export async function blocksOf(asker: Asker, athleteId: string): Promise<readonl
     archived: row.archivedAt !== null,
     deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
     issuedAt: row.issuedAt === null ? null : new Date(row.issuedAt).toISOString(),
+    span: spanOf(row),
   }));
+}
+
+/** Where a block lies. Documents of older versions know no early deloads; one that cannot be read lies where it begins. */
+function spanOf({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
+  const { cycleDays, pauses, earlyDeloads, deload } = JSON.parse(spread) as Partial<Block>;
+  return blockSpan({
+    startDate,
+    weeks: Number(weeks),
+    cycleDays: cycleDays ?? 7,
+    pauses: pauses ?? [],
+    earlyDeloads: earlyDeloads ?? [],
+    deload: deload ?? null,
+  });
+}
+
+/**
+ * Moves a block of which no week is handed out to another first day, as a step of its life like any other.
+ * @returns gone: there is none; handed out: its weeks stand where they are
+ */
+export async function moveBlock(
+  asker: Asker,
+  id: string,
+  startDate: LocalDate,
+  now: Date,
+): Promise<'moved' | 'gone' | 'handed out'> {
+  const row = await models().blocks.findOne({ where: own(asker, { id, deletedAt: null }) });
+  if (row === null) return 'gone';
+  if ((await models().issued.count({ where: own(asker, { blockId: id, recalledAt: null }) })) > 0)
+    return 'handed out';
+  const edit = { kind: 'block/set', field: 'startDate', value: startDate } as const;
+  const step = { id: randomUUID(), action: 'do', edit } as const;
+  const { status } = await saveSteps(asker, id, row.get().revision, [step], now);
+  return status === 'saved' ? 'moved' : 'gone';
 }
 
 /** Puts a block into the archive, or takes it out (null). @returns whether there is such a block */

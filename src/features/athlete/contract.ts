@@ -1,5 +1,6 @@
 import type {
   Athlete,
+  BlockSpan,
   BlockState,
   Exercise,
   Exposure,
@@ -47,6 +48,8 @@ export interface BlockEntry {
   readonly week: number;
   readonly archived: boolean;
   readonly deletedAt: string | null;
+  /** Where it lies in the year. */
+  readonly span: BlockSpan;
 }
 
 export type MeasureAnswer =
@@ -95,6 +98,11 @@ export interface AthleteActions {
     blockId: string,
     what: 'archive' | 'unarchive' | 'delete' | 'restore',
   ) => Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered>;
+  /** Moves a block of which no week is handed out to another first day. */
+  readonly moveBlock: (
+    blockId: string,
+    startDate: LocalDate,
+  ) => Promise<{ readonly status: 'moved' | 'gone' | 'handed out' } | Unanswered>;
   /** Another block like one of theirs. */
   readonly copyBlock: (
     blockId: string,

@@ -33,11 +33,12 @@ import { leaveAlone } from '@/ui/words/watch';
 import { Answers } from './answers';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
+import { Year } from './year';
 
 interface CourseProps
   extends Pick<AthleteData, 'blocks' | 'running' | 'dayAnswers' | 'exposures' | 'today' | 'athlete'> {
   readonly catalogue: Catalogue;
-  readonly actions: Pick<AthleteActions, 'life' | 'copyBlock'>;
+  readonly actions: Pick<AthleteActions, 'life' | 'copyBlock' | 'moveBlock'>;
 }
 
 /** How it goes: the blocks, what was done of what was planned, the lifts, and what came of the coach's answers. */
@@ -49,22 +50,25 @@ export default function Course(props: CourseProps) {
     return unfold({ block, athlete, issued, log, answers, checkIns, exercises: catalogue.find });
   }, [running, catalogue]);
   return (
-    <div className={own.columns}>
-      <div>
-        <Blocks {...props} />
-        {running === null || blockPlan === null ? null : (
-          <Adherence running={running} blockPlan={blockPlan} today={props.today} />
-        )}
+    <>
+      <Year {...props} />
+      <div className={own.columns}>
+        <div>
+          <Blocks {...props} />
+          {running === null || blockPlan === null ? null : (
+            <Adherence running={running} blockPlan={blockPlan} today={props.today} />
+          )}
+        </div>
+        <div>
+          {running === null || blockPlan === null ? null : (
+            <>
+              <Lifts {...props} running={running} blockPlan={blockPlan} />
+              <Answers {...props} running={running} blockPlan={blockPlan} />
+            </>
+          )}
+        </div>
       </div>
-      <div>
-        {running === null || blockPlan === null ? null : (
-          <>
-            <Lifts {...props} running={running} blockPlan={blockPlan} />
-            <Answers {...props} running={running} blockPlan={blockPlan} />
-          </>
-        )}
-      </div>
-    </div>
+    </>
   );
 }
 

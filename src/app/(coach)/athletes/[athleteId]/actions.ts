@@ -5,7 +5,7 @@ import { notFound, redirect } from 'next/navigation';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
-import { LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import { isDate, LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import {
   archiveAthlete,
@@ -15,6 +15,7 @@ import {
   deleteBlock,
   eraseAthlete,
   inviteAthlete,
+  moveBlock,
   painSeen,
   phonesOf,
   revokePhones,
@@ -172,6 +173,16 @@ export async function life(
 }
 
 const copySchema = z.strictObject({ name: z.string().trim().min(1).max(200), startDate: z.iso.date() });
+
+/** Moves a block of which no week is handed out to another first day. */
+export async function move(
+  blockId: string,
+  startDate: string,
+): Promise<{ readonly status: 'moved' | 'gone' | 'handed out' } | Unanswered> {
+  if (!isId(blockId) || !z.iso.date().safeParse(startDate).success || !isDate(startDate))
+    return { status: 'malformed' };
+  return asCoach(async (asker) => ({ status: await moveBlock(asker, blockId, startDate, new Date()) }));
+}
 
 /** Another block like one of the coach's athletes', under a name and from a day. */
 export async function copy(

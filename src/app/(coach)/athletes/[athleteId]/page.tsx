@@ -17,7 +17,20 @@ import { AthleteScreen } from '@/features/athlete/athlete';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
-import { archive, copy, erase, invite, keep, life, measure, revoke, say, seen, settle } from './actions';
+import {
+  archive,
+  copy,
+  erase,
+  invite,
+  keep,
+  life,
+  measure,
+  move,
+  revoke,
+  say,
+  seen,
+  settle,
+} from './actions';
 
 interface PageProps {
   readonly params: Promise<{ readonly athleteId: string }>;
@@ -56,6 +69,7 @@ export default async function AthletePage({ params }: PageProps) {
     settle: settle.bind(null, athleteId),
     life,
     copyBlock: copy,
+    moveBlock: move,
     archive: archive.bind(null, athleteId),
     erase: erase.bind(null, athleteId),
   };

@@ -1,0 +1,36 @@
+import fc from 'fast-check';
+import { addDays, daysBetween } from '../calendar';
+import { block } from '../testing/fixtures';
+import { blockSpan } from './block-span';
+
+test('four weeks and a deload from a Monday are five weeks, the last of them the deload', () => {
+  expect(blockSpan(block([], { weeks: 4 }))).toEqual({
+    from: '2026-11-02',
+    to: '2026-12-06',
+    deloads: [{ from: '2026-11-30', to: '2026-12-06' }],
+    pauses: [],
+  });
+});
+
+test('a pause and an early deload put off what is behind them', () => {
+  const span = blockSpan(
+    block([], { weeks: 4, deload: null, earlyDeloads: [3], pauses: [{ after: 1, days: 7 }] }),
+  );
+  // Week 1, a week’s pause, week 2, the deload, weeks 4 and 5.
+  expect(span.pauses).toEqual([{ from: '2026-11-09', to: '2026-11-15' }]);
+  expect(span.deloads).toEqual([{ from: '2026-11-23', to: '2026-11-29' }]);
+  expect(span.to).toBe('2026-12-13');
+});
+
+test('moved by some days, everything of it moves by as many', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: -400, max: 400 }), fc.integer({ min: 1, max: 16 }), (by, weeks) => {
+      const of = block([], { weeks });
+      const [was, is] = [blockSpan(of), blockSpan({ ...of, startDate: addDays(of.startDate, by) })];
+      expect(daysBetween(was.to, is.to)).toBe(by);
+      expect(is.deloads).toEqual(
+        was.deloads.map(({ from, to }) => ({ from: addDays(from, by), to: addDays(to, by) })),
+      );
+    }),
+  );
+});
