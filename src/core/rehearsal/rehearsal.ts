@@ -18,7 +18,12 @@ export interface RehearsalInput extends Pick<UnfoldInput, 'block' | 'athlete' | 
 /** What one life of the block came to. */
 export interface Run {
   /** By week: whether any muscle was behind in a session of it, and in how many of its sessions. */
-  readonly failed: readonly { readonly week: number; readonly sessions: number; readonly behind: number }[];
+  readonly failed: readonly {
+    readonly week: number;
+    readonly kind: 'building' | 'deload';
+    readonly sessions: number;
+    readonly behind: number;
+  }[];
   /** The muscle that first fell twice running, and when; null: none did. */
   readonly broke: { readonly muscle: Muscle; readonly week: number } | null;
   /** The week in which a deload was called for before the planned one; null: none. */
@@ -87,33 +92,23 @@ class SharedMemo extends Memo {
   }
 }
 
-/** Runs of the same block share what does not depend on chance. */
+/** Lives one block again and again. Runs share what does not depend on chance. */
 export class Rehearsing {
   private readonly memo = new SharedMemo();
-  private readonly done: Run[] = [];
-  private readonly random: Random;
   private readonly exercises = new Map<string, Exercise | undefined>();
-  private kinds: readonly ('building' | 'deload')[] = [];
 
-  /** @param seed runs with one seed are the same */
-  constructor(
-    private readonly input: RehearsalInput,
-    seed: number,
-  ) {
-    this.random = randomFrom(seed);
+  constructor(private readonly input: RehearsalInput) {}
+
+  /**
+   * Lives the block so many times.
+   * @param seed runs with one seed are the same, here or elsewhere
+   */
+  run(times: number, seed: number): readonly Run[] {
+    const random = randomFrom(seed);
+    return Array.from({ length: times }, () => this.once(random));
   }
 
-  /** Lives the block so many times more. */
-  run(times: number): void {
-    for (let time = 0; time < times; time++) this.done.push(this.once());
-  }
-
-  /** What all runs so far come to. */
-  result(): Rehearsal {
-    return summed(this.done, this.kinds);
-  }
-
-  private once(): Run {
+  private once(random: Random): Run {
     const { block, athlete, exercises, model } = this.input;
     const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
     let simulated: Simulated | null = null;
@@ -125,7 +120,7 @@ export class Rehearsing {
       (plan) => {
         simulated ??= new Simulated(
           model,
-          this.random,
+          random,
           curveOf(athlete.effort),
           conventions,
           (slot) => this.exerciseOf(slot),
@@ -134,7 +129,6 @@ export class Rehearsing {
         return simulated.train(plan);
       },
     );
-    this.kinds = played.weeks.map(({ plan }) => plan.kind);
     return runOf(played);
   }
 
@@ -174,7 +168,7 @@ function runOf({ weeks, observations, calls }: PlayedBlock): Run {
           .filter(({ week, performance }) => week === plan.week && performance.verdict === 'behind')
           .map(({ sessionId }) => sessionId),
       );
-      return { week: plan.week, sessions: performed.size, behind: behind.size };
+      return { week: plan.week, kind: plan.kind, sessions: performed.size, behind: behind.size };
     }),
     broke: twice === undefined ? null : { muscle: twice.muscle, week: twice.week },
     early: early?.week ?? null,
@@ -196,7 +190,8 @@ const spreadOf = (values: readonly number[]) => ({
   high: at(values, 0.95),
 });
 
-function summed(runs: readonly Run[], kinds: readonly ('building' | 'deload')[]): Rehearsal {
+/** What runs of one block come to together. */
+export function rehearsalOf(runs: readonly Run[]): Rehearsal {
   const percent = (count: number) => (runs.length === 0 ? 0 : (100 * count) / runs.length);
   const breaks = new Map<Muscle, number[]>();
   for (const { broke } of runs)
@@ -205,7 +200,7 @@ function summed(runs: readonly Run[], kinds: readonly ('building' | 'deload')[])
   const slots = [...new Set(runs.flatMap(({ loads }) => [...loads.keys()]))];
   return {
     runs: runs.length,
-    weeks: kinds.map((kind, index) => {
+    weeks: (runs[0]?.failed ?? []).map(({ kind }, index) => {
       const of = runs.flatMap(({ failed }) => failed[index] ?? []);
       const trained = of.reduce((sum, { sessions }) => sum + sessions, 0);
       const behind = of.reduce((sum, one) => sum + one.behind, 0);

@@ -1,17 +1,18 @@
-import type { Athlete, AthleteModel, Block, Exercise, Rehearsal } from '@/core';
+import type { Athlete, AthleteModel, Block, Exercise, Run } from '@/core';
 
-/** What the worker is asked: blocks to be lived by one athlete, each with the same luck. */
+/** What a worker is asked: blocks to be lived by one athlete, each with the same luck. */
 export interface RehearsalAsked {
   readonly blocks: readonly Block[];
   readonly athlete: Athlete;
   readonly ownExercises: readonly Exercise[];
   readonly model: AthleteModel;
+  /** The seeds of its chunks of runs: what a seed lives is the same in any worker. */
+  readonly seeds: readonly number[];
+  /** Runs of each chunk. */
   readonly runs: number;
-  readonly seed: number;
 }
 
-/** How far it is, and what the runs so far come to. */
+/** A chunk of runs, by block. */
 export interface RehearsalSaid {
-  readonly done: number;
-  readonly results: readonly Rehearsal[];
+  readonly runs: readonly (readonly Run[])[];
 }

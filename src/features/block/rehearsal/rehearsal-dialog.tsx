@@ -38,7 +38,6 @@ interface RehearsalDialogProps {
 }
 
 const RUNS = ['100', '200', '500'] as const;
-const SEED = 1;
 
 /** The block lived many times by a simulated athlete, beside itself with one thing changed. */
 export default function RehearsalDialog(props: RehearsalDialogProps) {
@@ -46,7 +45,7 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
   const [runs, setRuns] = useState<string>(RUNS[0]);
   const [other, setOther] = useState<BlockVariant>(VARIANTS[0]);
   const [compared, setCompared] = useState<BlockVariant>(VARIANTS[0]);
-  const { said, failed, runs: under, start, stop } = useRehearsal();
+  const { said, failed, times: under, start, stop } = useRehearsal();
   const model = useMemo(
     () => knownModel({ block, athlete, blockPlan, catalogue, today }),
     [block, athlete, blockPlan, catalogue, today],
@@ -54,7 +53,7 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
   const begin = () => {
     setCompared(other);
     const blocks = [block, variantOf(block, other)].map(fresh);
-    start({ blocks, athlete, ownExercises, model, runs: Number(runs), seed: SEED });
+    start({ blocks, athlete, ownExercises, model, times: Number(runs) });
   };
   const [planned, changed] = said?.results ?? [];
   return (

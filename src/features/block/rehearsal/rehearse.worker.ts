@@ -1,17 +1,12 @@
 import { catalogueWith, Rehearsing } from '@/core';
 import type { RehearsalAsked, RehearsalSaid } from './contract';
 
-/** Runs after which the page hears how it goes. */
-const CHUNK = 10;
-
 self.onmessage = ({ data }: MessageEvent<RehearsalAsked>) => {
-  const { blocks, athlete, ownExercises, model, runs, seed } = data;
+  const { blocks, athlete, ownExercises, model, runs, seeds } = data;
   const exercises = catalogueWith(ownExercises).find;
-  const rehearsing = blocks.map((block) => new Rehearsing({ block, athlete, exercises, model }, seed));
-  for (let done = 0; done < runs; done += CHUNK) {
-    const many = Math.min(CHUNK, runs - done);
-    for (const one of rehearsing) one.run(many);
-    const said: RehearsalSaid = { done: done + many, results: rehearsing.map((one) => one.result()) };
+  const rehearsing = blocks.map((block) => new Rehearsing({ block, athlete, exercises, model }));
+  for (const seed of seeds) {
+    const said: RehearsalSaid = { runs: rehearsing.map((one) => one.run(runs, seed)) };
     self.postMessage(said);
   }
 };

@@ -1,34 +1,70 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { type Rehearsal, type Run, rehearsalOf } from '@/core';
 import type { RehearsalAsked, RehearsalSaid } from './contract';
 
-/** A rehearsal in a worker of its own: the page stays as quick as it was, and it can be stopped. */
+/** Runs after which the page hears how it goes. */
+const CHUNK = 10;
+/** Beyond these another worker gains little. */
+const MOST_WORKERS = 4;
+
+type Asked = Omit<RehearsalAsked, 'seeds' | 'runs'> & { readonly times: number };
+
+/** How far a rehearsal is, and what the runs so far come to, by block. */
+export interface RehearsalState {
+  readonly done: number;
+  readonly results: readonly Rehearsal[];
+}
+
+function terminate(workers: readonly Worker[]): void {
+  for (const worker of workers) worker.terminate();
+}
+
+/**
+ * A rehearsal in workers of its own, as many as the machine has to spare: the page stays as quick as it was, and it can be
+ * stopped. What is lived does not depend on their number.
+ */
 export function useRehearsal() {
-  const worker = useRef<Worker | null>(null);
-  const [said, setSaid] = useState<RehearsalSaid | null>(null);
-  const [runs, setRuns] = useState<number | null>(null);
+  const workers = useRef<readonly Worker[]>([]);
+  const [lived, setLived] = useState<readonly (readonly Run[])[] | null>(null);
+  const [times, setTimes] = useState<number | null>(null);
   const [failed, setFailed] = useState(false);
+  const end = () => {
+    terminate(workers.current);
+    workers.current = [];
+  };
   const stop = () => {
-    worker.current?.terminate();
-    worker.current = null;
-    setRuns(null);
+    end();
+    setTimes(null);
   };
-  useEffect(() => () => worker.current?.terminate(), []);
-  const start = (asked: RehearsalAsked) => {
-    stop();
-    setSaid(null);
+  useEffect(() => () => terminate(workers.current), []);
+  const start = ({ times: many, ...asked }: Asked) => {
+    end();
+    setLived(null);
     setFailed(false);
-    setRuns(asked.runs);
-    const made = new Worker(new URL('./rehearse.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<RehearsalSaid>) => {
-      setSaid(data);
-      if (data.done >= asked.runs) stop();
-    };
-    made.onerror = () => {
-      setFailed(true);
-      stop();
-    };
-    made.postMessage(asked);
-    worker.current = made;
+    setTimes(many);
+    const count = Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency - 1));
+    const chunks = Array.from({ length: Math.ceil(many / CHUNK) }, (_, at) => at + 1);
+    let all: readonly (readonly Run[])[] = asked.blocks.map(() => []);
+    workers.current = Array.from({ length: count }, (_, at) => {
+      const worker = new Worker(new URL('./rehearse.worker.ts', import.meta.url), { type: 'module' });
+      worker.onmessage = ({ data }: MessageEvent<RehearsalSaid>) => {
+        all = all.map((runs, block) => [...runs, ...(data.runs[block] ?? [])]);
+        setLived(all);
+        if ((all[0]?.length ?? 0) >= many) stop();
+      };
+      worker.onerror = () => {
+        setFailed(true);
+        stop();
+      };
+      const seeds = chunks.filter((chunk) => chunk % count === at);
+      worker.postMessage({ ...asked, seeds, runs: CHUNK } satisfies RehearsalAsked);
+      return worker;
+    });
   };
-  return { said, failed, runs, start, stop };
+  const said = useMemo(
+    (): RehearsalState | null =>
+      lived === null ? null : { done: lived[0]?.length ?? 0, results: lived.map(rehearsalOf) },
+    [lived],
+  );
+  return { said, failed, times, start, stop };
 }
