@@ -18,6 +18,9 @@ const MONTHS = 12;
 const BEFORE = 3;
 const STEP = 3;
 const WEEK = 7;
+/** Pixels of a lane of blocks, and of what stands above and below the lanes. */
+const LANE = 30;
+const TOP = 92;
 
 /** The first day of a month so many months from a day's. */
 function monthFrom(date: LocalDate, by: number): LocalDate {
@@ -62,6 +65,8 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
   const shown = blocks.filter(
     ({ archived, deletedAt, span }) => !archived && deletedAt === null && span.to >= from && span.from < to,
   );
+  const placed = lanesOf(shown);
+  const lanes = new Set([0, ...placed.map(({ lane }) => lane)]);
   return (
     <Section title="Year" aside="what no week is handed out of is moved by hand, or by ← and →">
       <div className={own.tools}>
@@ -75,15 +80,18 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
           {problem}
         </span>
       </div>
-      <div className={own.year}>
+      <div className={own.year} style={{ height: TOP + lanes.size * LANE }}>
         {Array.from({ length: MONTHS }, (_, month) => monthFrom(from, month)).map((month) => (
           <span key={month} className={own.month} style={{ left: `${at(month)}%` }}>
             {monthName(month)}
           </span>
         ))}
         <Phases athlete={athlete} from={from} to={to} at={at} />
+        {today >= from && today < to ? (
+          <span className={own.today} style={{ left: `${at(today)}%` }} title={`today, ${longDay(today)}`} />
+        ) : null}
         <ol className={own.lanes}>
-          {lanesOf(shown).map(({ block, lane }) => (
+          {placed.map(({ block, lane }) => (
             <Bar
               key={block.id}
               block={block}
@@ -109,9 +117,6 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
               </li>
             ))}
         </ul>
-        {today >= from && today < to ? (
-          <span className={own.today} style={{ left: `${at(today)}%` }} title={`today, ${longDay(today)}`} />
-        ) : null}
       </div>
     </Section>
   );
@@ -132,7 +137,11 @@ interface PhasesProps extends Pick<AthleteData, 'athlete'> {
 
 /** The phases as a band, each by its name where it begins. */
 function Phases({ athlete, from, to, at }: PhasesProps) {
-  const within = athlete.phases.filter((one) => one.from > from && one.from < to).map((one) => one.from);
+  const within = athlete.phases
+    .filter(
+      (one) => one.from > from && one.from < to && one.phase !== phaseOn(athlete, addDays(one.from, -1)),
+    )
+    .map((one) => one.from);
   return [from, ...within].map((begins, index, list) => (
     <span
       key={begins}
@@ -169,8 +178,6 @@ interface BarProps {
   readonly daysWide: number;
   readonly onMove: (weeks: number) => void;
 }
-
-const LANE = 30;
 
 function Bar({ block, lane, left, right, at, daysWide, onMove }: BarProps) {
   const { name, state, span, week } = block;
