@@ -91,6 +91,17 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
     .getByRole('cell')
     .allTextContents();
   expect(Number(minutes[1])).toBeGreaterThan(Number(minutes[0]));
+  // Taken, it is a step of the block like any other.
+  const sets = cell(page, 'leg press', 'sets');
+  const before = await sets.textContent();
+  await dialog.getByRole('button', { name: 'Take a set more' }).click();
+  await expect(sets).toHaveText(String(Number(before) + 1));
+  await press(page, 'Control+z');
+  await expect(sets).toHaveText(before ?? '');
+  await press(page, 'Alt+e');
+  await dialog.getByLabel('Beside it').selectOption('all of these');
+  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await expect(dialog.getByRole('columnheader', { name: 'a week more' })).toBeVisible({ timeout: 60_000 });
   await expect(dialog.getByRole('listitem').filter({ hasText: 'Hack squat' }).first()).toContainText(
     /\d+(\.\d+)? – \d+(\.\d+)? – \d+/,
   );

@@ -79,13 +79,12 @@ export function Dialogs(props: DialogsProps) {
     case 'rehearsal':
       return (
         <RehearsalDialog
-          block={block}
+          {...common}
           athlete={athlete}
           blockPlan={props.blockPlan}
           catalogue={catalogue}
           ownExercises={props.ownExercises}
           today={props.today}
-          onClose={onClose}
         />
       );
     case 'template':

@@ -11,13 +11,16 @@ import {
   type Catalogue,
   conventionsOf,
   curveOf,
+  type Edit,
   exposuresIn,
   modelOf,
   type Rehearsal,
+  type Result,
   rirBias,
   summed,
   type Training,
   VARIANTS,
+  variantEdits,
   variantOf,
   weekDone,
   weeksOver,
@@ -34,28 +37,34 @@ interface RehearsalDialogProps {
   readonly catalogue: Catalogue;
   readonly ownExercises: Training['ownExercises'];
   readonly today: string;
+  readonly attempt: (edit: Edit) => Result<null>;
   readonly onClose: () => void;
 }
 
 const RUNS = ['100', '200', '500'] as const;
+const ALL = 'all of these';
+const BESIDE = [...VARIANTS, ALL] as const;
 
-/** The block lived many times by a simulated athlete, beside itself with one thing changed. */
+/** The block lived many times by a simulated athlete, beside itself with one thing changed; or with each of them in turn. */
 export default function RehearsalDialog(props: RehearsalDialogProps) {
-  const { block, athlete, blockPlan, catalogue, ownExercises, today, onClose } = props;
+  const { block, athlete, blockPlan, catalogue, ownExercises, today, attempt, onClose } = props;
   const [runs, setRuns] = useState<string>(RUNS[0]);
-  const [other, setOther] = useState<BlockVariant>(VARIANTS[0]);
-  const [compared, setCompared] = useState<BlockVariant>(VARIANTS[0]);
+  const [other, setOther] = useState<(typeof BESIDE)[number]>(VARIANTS[0]);
+  const [compared, setCompared] = useState<readonly BlockVariant[]>([]);
   const { said, failed, times: under, start, stop } = useRehearsal();
   const model = useMemo(
     () => knownModel({ block, athlete, blockPlan, catalogue, today }),
     [block, athlete, blockPlan, catalogue, today],
   );
   const begin = () => {
-    setCompared(other);
-    const blocks = [block, variantOf(block, other)].map(fresh);
+    const variants = other === ALL ? VARIANTS : [other];
+    setCompared(variants);
+    const blocks = [block, ...variants.map((variant) => variantOf(block, variant))].map(fresh);
     start({ blocks, athlete, ownExercises, model, times: Number(runs) });
   };
-  const [planned, changed] = said?.results ?? [];
+  const take = (variant: BlockVariant) => {
+    if (attempt({ kind: 'batch', edits: variantEdits(block, variant) }).ok) onClose();
+  };
   return (
     <Modal opened onClose={onClose} title="Rehearse the block" size="xl">
       <p className={classes.soft}>{assumes(model)}</p>
@@ -69,8 +78,8 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
         <NativeSelect
           aria-label="Beside it"
           value={other}
-          onChange={(event) => setOther(event.target.value as BlockVariant)}
-          data={VARIANTS.map((value) => ({ value, label: `beside it: ${value}` }))}
+          onChange={(event) => setOther(event.target.value as (typeof BESIDE)[number])}
+          data={BESIDE.map((value) => ({ value, label: `beside it: ${value}` }))}
         />
         {under === null ? (
           <Button data-autofocus onClick={begin}>
@@ -92,13 +101,13 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
           {failed ? 'It could not be run in this browser.' : said === null ? '' : `${said.done} lived`}
         </span>
       </div>
-      {planned === undefined || changed === undefined ? null : (
+      {said === null ? null : (
         <Results
-          planned={planned}
-          changed={changed}
-          variant={compared}
+          results={said.results}
+          variants={compared}
           names={slotNames(block, catalogue)}
           unit={athlete.unit}
+          onTake={take}
         />
       )}
     </Modal>
@@ -138,15 +147,18 @@ function slotNames(block: Block, catalogue: Catalogue): ReadonlyMap<string, stri
 }
 
 interface ResultsProps {
-  readonly planned: Rehearsal;
-  readonly changed: Rehearsal;
-  readonly variant: BlockVariant;
+  /** Of the block as planned, then of each variant. */
+  readonly results: readonly Rehearsal[];
+  readonly variants: readonly BlockVariant[];
   readonly names: ReadonlyMap<string, string>;
   readonly unit: string;
+  readonly onTake: (variant: BlockVariant) => void;
 }
 
-function Results({ planned, changed, variant, names, unit }: ResultsProps) {
+/** What both come to side by side; a variant is taken as a step of the block, never by itself. */
+function Results({ results, variants, names, unit, onTake }: ResultsProps) {
   const percent = (value: number) => `${figure(value, 0)} %`;
+  const columns = results.map((of, at) => ({ name: at === 0 ? 'as planned' : (variants[at - 1] ?? ''), of }));
   const rows: readonly (readonly [string, (of: Rehearsal) => string])[] = [
     ['no muscle falls twice running', ({ whole }) => percent(whole)],
     [
@@ -155,7 +167,7 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
         breaks.length === 0
           ? 'none'
           : breaks
-              .slice(0, 3)
+              .slice(0, results.length > 2 ? 1 : 3)
               .map(({ muscle, share, week }) => `${muscle} ${percent(share)}, week ${week}`)
               .join('; '),
     ],
@@ -169,28 +181,41 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
     ],
     ['minutes of the last week', ({ seconds }) => String(minutes(seconds))],
   ];
-  const weeks = Array.from(
-    { length: Math.max(planned.weeks.length, changed.weeks.length) },
-    (_, at) => at + 1,
-  );
+  const weeks = Array.from({ length: Math.max(...results.map((of) => of.weeks.length)) }, (_, at) => at + 1);
+  const [planned] = results;
   return (
     <>
       <Table className={classes.table} aria-label="As planned and changed">
         <Table.Thead>
           <Table.Tr>
             <Table.Th scope="col" />
-            <Table.Th scope="col">as planned</Table.Th>
-            <Table.Th scope="col">{variant}</Table.Th>
+            {columns.map(({ name }) => (
+              <Table.Th scope="col" key={name}>
+                {name}
+              </Table.Th>
+            ))}
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {rows.map(([name, of]) => (
-            <Table.Tr key={name}>
-              <Table.Th scope="row">{name}</Table.Th>
-              <Table.Td>{of(planned)}</Table.Td>
-              <Table.Td>{of(changed)}</Table.Td>
+          {rows.map(([row, text]) => (
+            <Table.Tr key={row}>
+              <Table.Th scope="row">{row}</Table.Th>
+              {columns.map(({ name, of }) => (
+                <Table.Td key={name}>{text(of)}</Table.Td>
+              ))}
             </Table.Tr>
           ))}
+          <Table.Tr>
+            <Table.Th scope="row" />
+            <Table.Td />
+            {variants.map((variant) => (
+              <Table.Td key={variant}>
+                <Button variant="link" aria-label={`Take ${variant}`} onClick={() => onTake(variant)}>
+                  Take it
+                </Button>
+              </Table.Td>
+            ))}
+          </Table.Tr>
         </Table.Tbody>
       </Table>
       <Table className={classes.table} aria-label="Sessions that fail">
@@ -205,12 +230,7 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {(
-            [
-              ['as planned', planned],
-              [variant, changed],
-            ] as const
-          ).map(([name, of]) => (
+          {columns.map(({ name, of }) => (
             <Table.Tr key={name}>
               <Table.Th scope="row">{name}</Table.Th>
               {weeks.map((week) => (
@@ -226,7 +246,7 @@ function Results({ planned, changed, variant, names, unit }: ResultsProps) {
         First loads of the last building week, as planned, {unit}: nine of ten runs lie between
       </h3>
       <ul className={classes.loads}>
-        {planned.loads.map(({ slotId, low, middle, high }) => (
+        {planned?.loads.map(({ slotId, low, middle, high }) => (
           <li key={slotId}>
             <span>{capital(names.get(slotId) ?? slotId)}</span>
             <span>
