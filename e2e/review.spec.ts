@@ -91,6 +91,10 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
     .getByRole('cell')
     .allTextContents();
   expect(Number(minutes[1])).toBeGreaterThan(Number(minutes[0]));
+  // Two weeks of the block are behind it: what really failed stands below what was rehearsed.
+  await expect(
+    dialog.getByRole('table', { name: 'Sessions that fail' }).getByRole('row', { name: /^as it was/ }),
+  ).toContainText(/\d+ %.*\d+ %/);
   // Taken, it is a step of the block like any other.
   const sets = cell(page, 'leg press', 'sets');
   const before = await sets.textContent();

@@ -105,12 +105,34 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
         <Results
           results={said.results}
           variants={compared}
+          was={failedIn({ block, blockPlan, today })}
           names={slotNames(block, catalogue)}
           unit={athlete.unit}
           onTake={take}
         />
       )}
     </Modal>
+  );
+}
+
+/** The share of sessions that failed in each week that is over, per cent: how far off the model was. */
+function failedIn({
+  block,
+  blockPlan,
+  today,
+}: Pick<RehearsalDialogProps, 'block' | 'blockPlan' | 'today'>): ReadonlyMap<number, number> {
+  const over = weeksOver(block, blockPlan.weeks, today).filter(
+    ({ plan, performed }) => plan.kind === 'building' && performed.size > 0,
+  );
+  return new Map(
+    over.map(({ plan: { week }, performed }) => {
+      const behind = new Set(
+        blockPlan.observations
+          .filter((one) => one.week === week && one.performance.verdict === 'behind')
+          .map(({ sessionId }) => sessionId),
+      );
+      return [week, (100 * behind.size) / performed.size];
+    }),
   );
 }
 
@@ -150,13 +172,15 @@ interface ResultsProps {
   /** Of the block as planned, then of each variant. */
   readonly results: readonly Rehearsal[];
   readonly variants: readonly BlockVariant[];
+  /** What really failed, by week. */
+  readonly was: ReadonlyMap<number, number>;
   readonly names: ReadonlyMap<string, string>;
   readonly unit: string;
   readonly onTake: (variant: BlockVariant) => void;
 }
 
 /** What both come to side by side; a variant is taken as a step of the block, never by itself. */
-function Results({ results, variants, names, unit, onTake }: ResultsProps) {
+function Results({ results, variants, was, names, unit, onTake }: ResultsProps) {
   const percent = (value: number) => `${figure(value, 0)} %`;
   const columns = results.map((of, at) => ({ name: at === 0 ? 'as planned' : (variants[at - 1] ?? ''), of }));
   const rows: readonly (readonly [string, (of: Rehearsal) => string])[] = [
@@ -240,6 +264,14 @@ function Results({ results, variants, names, unit, onTake }: ResultsProps) {
               ))}
             </Table.Tr>
           ))}
+          {was.size === 0 ? null : (
+            <Table.Tr>
+              <Table.Th scope="row">as it was</Table.Th>
+              {weeks.map((week) => (
+                <Table.Td key={week}>{was.has(week) ? `${figure(was.get(week) ?? 0, 0)} %` : ''}</Table.Td>
+              ))}
+            </Table.Tr>
+          )}
         </Table.Tbody>
       </Table>
       <h3 className={classes.head}>
