@@ -63,6 +63,11 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
     await expect(cell(page, 'hack squat', 'slot')).toHaveCount(0);
     await expect(cell(page, 'leg press', 'slot')).toBeVisible();
     await expect(cell(page, 'seal row', 'w1')).toContainText(/·\d/);
+    await page.goto(before);
+    await ready(page);
+    await press(page, 'Alt+4');
+    await page.getByRole('button', { name: 'Beside the block before' }).click();
+    await expect(page.getByText('There is no block before this one.')).toBeVisible();
   });
 });
 

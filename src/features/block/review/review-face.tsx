@@ -16,6 +16,7 @@ import {
 import { figure, plural } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
 import type { BlockActions } from '../contract';
+import { Beside } from './beside';
 import { Lessons } from './lessons';
 import { LiftLines } from './lift-lines';
 import { MuscleTable } from './muscle-table';
@@ -28,7 +29,7 @@ interface ReviewFaceProps {
   readonly blockPlan: BlockPlan;
   readonly catalogue: Catalogue;
   readonly today: LocalDate;
-  readonly actions: Pick<BlockActions, 'learn' | 'makeNext'>;
+  readonly actions: Pick<BlockActions, 'learn' | 'makeNext' | 'blockBefore'>;
   /** Takes in what the server has changed. */
   readonly onChanged: () => void;
 }
@@ -72,6 +73,14 @@ export default function ReviewFace(props: ReviewFaceProps) {
       </div>
       <MuscleTable muscles={review.muscles} />
       <LiftLines lifts={review.lifts} names={names} unit={athlete.unit} />
+      <Beside
+        review={review}
+        name={block.name}
+        catalogue={catalogue}
+        names={names}
+        today={today}
+        before={actions.blockBefore}
+      />
       <WeekTable review={review} block={block} training={training} names={names} />
     </div>
   );
