@@ -1,160 +1,17 @@
-import { randomUUID } from 'node:crypto';
-import {
-  addDays,
-  type Block,
-  type CheckIn,
-  exerciseById,
-  newSlot,
-  type SentSet,
-  type Slot,
-  type Telling,
-  unfold,
-  type WatchCall,
-  type WatchName,
-  type WatchOutcome,
-  watchOutcome,
-} from '@/core';
-import { checkIn } from '@/core/testing/watched';
+import { type CheckIn, unfold, type WatchName, type WatchOutcome, watchOutcome } from '@/core';
 import type { Asker } from '../asker';
 import { closeDatabase, transact } from '../database';
-import { setsFor, smallBlock, someBlock, work } from '../testing/coach';
+import { dayOf, type Life, noon, slot, someWeeks, twoDays } from '../testing/weeks';
 import { copyBlock } from './blocks-life';
-import { refreshCalls } from './calls';
-import { issueWeek } from './issuing';
-import { keepCheckIn } from './keep-check-in';
-import { keepWork } from './logging';
-import { waiting } from './roster';
-import { dayAnswers, takeOption } from './steering';
+import { dayAnswers } from './steering';
 import { exerciseLookup, findTraining } from './training';
 import { watchOf } from './watching';
 
 afterAll(closeDatabase);
 
-/** Monday of the first week. */
-const FIRST = '2026-11-23';
-const noon = (date: string) => new Date(`${date}T12:00:00Z`);
-const dayOf = (week: number, day: number) => addDays(FIRST, 7 * (week - 1) + day);
-
-function slot(id: string, exerciseId: string): Slot {
-  const exercise = exerciseById(exerciseId);
-  if (exercise === undefined) throw new Error(`no exercise ${exerciseId}`);
-  return {
-    ...newSlot(id, exercise),
-    technique: { kind: 'straight', sets: 2 },
-    range: { low: 8, high: 12 },
-    rest: 120,
-  };
-}
-
-/** Monday A and Thursday B over some weeks, with a free weight that loads the spine. */
-function twoDays(weeks: number): Block {
-  const [a, b] = smallBlock().sessions;
-  if (a === undefined || b === undefined) throw new Error('no sessions');
-  return {
-    ...smallBlock(),
-    weeks,
-    deload: null,
-    sessions: [
-      { ...a, slots: [slot('a1', 'hack-squat'), slot('a2', 'chest-press-machine')] },
-      { ...b, slots: [slot('b1', 'barbell-back-squat'), slot('b2', 'seated-leg-curl')] },
-    ],
-  };
-}
-
-/** How a week of somebody's goes where it does not go as planned. */
-interface Life {
-  readonly skips?: readonly string[];
-  /** Days on which sessions are trained in place of the planned ones, from the week's Monday. */
-  readonly on?: Readonly<Record<string, number>>;
-  readonly tells?: (session: string) => readonly Telling[];
-  readonly does?: (set: SentSet) => SentSet;
-  /** What is said on Sunday. */
-  readonly says?: Partial<CheckIn>;
-}
-
-/** One athlete's weeks as their phone, the days and their coach make them. */
-async function someWeeks(block = twoDays(8)) {
-  const { asker, blockId, athlete } = await someBlock(block);
-  const training = async () => {
-    const found = await findTraining(asker, blockId);
-    if (found === undefined) throw new Error('gone');
-    return found;
-  };
-  const open = async (kind: WatchName): Promise<readonly WatchCall[]> =>
-    (await waiting(asker, [kind])).calls.flatMap(({ call }) =>
-      call.kind === kind && 'options' in call ? [call] : [],
-    );
-  return {
-    asker,
-    athlete,
-    blockId,
-    training,
-    open,
-    look: (date: string) => refreshCalls(asker, blockId, noon(date)),
-    async hand(week: number) {
-      const issued = await issueWeek(asker, blockId, week, (await training()).revision, noon(dayOf(week, 0)));
-      if (issued.status !== 'issued') throw new Error(JSON.stringify(issued));
-    },
-    async train(week: number, session: string, date: string, { tells, does = (set) => set }: Life = {}) {
-      const issued = (await training()).issued.find((one) => one.week === week);
-      const sets = await setsFor(asker, blockId, session);
-      const notes = (tells?.(session) ?? []).map((telling) => ({
-        ...telling,
-        id: randomUUID(),
-        at: noon(date).toISOString(),
-      }));
-      const sent = await keepWork(
-        asker,
-        { issuedWeekId: issued?.id ?? '', sessionId: session },
-        work(
-          {
-            sets: sets.map((set, at) =>
-              does({ ...set, at: new Date(+noon(date) + at * 60_000).toISOString() }),
-            ),
-            finish: true,
-            notes,
-          },
-          date,
-        ),
-        noon(date),
-      );
-      expect(sent).toMatchObject({ status: 'taken', refused: [] });
-    },
-    /** A whole week: handed out on Monday, its sessions trained and told of, a check-in on Sunday. */
-    async live(week: number, life: Life = {}) {
-      await this.hand(week);
-      const plan = (await training()).issued.find((one) => one.week === week)?.plan;
-      for (const { sessionId, day } of plan?.sessions ?? [])
-        if (!life.skips?.includes(sessionId))
-          await this.train(week, sessionId, dayOf(week, life.on?.[sessionId] ?? day), life);
-      const sunday = dayOf(week, 6);
-      if (life.says !== undefined) await this.checkIn(sunday, life.says);
-      await this.look(sunday);
-    },
-    async checkIn(date: string, says: Partial<CheckIn>) {
-      const who = { coachId: asker.coachId, athleteId: athlete.id };
-      expect(await keepCheckIn(who, checkIn(date, { id: randomUUID(), ...says }), noon(date))).toEqual({
-        status: 'taken',
-      });
-    },
-    /** Takes the first option of the open call whose id begins so. */
-    async take(kind: WatchName, option: string, date: string) {
-      const [call] = await open(kind);
-      const taken = call?.options.find(({ id }) => id.startsWith(option));
-      if (call === undefined || taken === undefined)
-        throw new Error(`no ${option} of ${kind}: ${JSON.stringify(call?.options.map(({ id }) => id))}`);
-      expect(await takeOption(asker, blockId, call.id, taken.id, noon(date))).toEqual({ status: 'done' });
-      await this.look(date);
-      expect((await open(kind)).map(({ id }) => id)).not.toContain(call.id);
-    },
-    /** What came of the first answer to a call of this kind, as it shows on a day. */
-    outcome: (kind: WatchName, date: string) => outcomeOn(asker, blockId, kind, date),
-  };
-}
-
+/** What came of the first answer to a call of a kind, as it shows on a day. */
 async function outcomeOn(
-  asker: Asker,
-  blockId: string,
+  { asker, blockId }: { readonly asker: Asker; readonly blockId: string },
   kind: WatchName,
   date: string,
 ): Promise<WatchOutcome | null> {
@@ -183,7 +40,12 @@ test('a joint: pain told twice, longer sets, and no pain in the weeks after', as
   expect(eased?.range.low).toBeGreaterThan(8);
   await weeks.live(3);
   await weeks.live(4);
-  expect(await weeks.outcome('joint', dayOf(4, 6))).toEqual({ kind: 'pain', where: 'knee', times: 0, of: 4 });
+  expect(await outcomeOn(weeks, 'joint', dayOf(4, 6))).toEqual({
+    kind: 'pain',
+    where: 'knee',
+    times: 0,
+    of: 4,
+  });
 });
 
 test('signs: a deload is taken, the week is one, and the check-in after it is calm', async () => {
@@ -200,7 +62,7 @@ test('signs: a deload is taken, the week is one, and the check-in after it is ca
   await weeks.take('signs', 'deload', dayOf(2, 6));
   await weeks.live(3, { says: {} });
   expect((await weeks.training()).issued.at(-1)?.plan.kind).toBe('deload');
-  expect(await weeks.outcome('signs', dayOf(3, 6))).toEqual({
+  expect(await outcomeOn(weeks, 'signs', dayOf(3, 6))).toEqual({
     kind: 'signs',
     before: 8,
     after: 1,
@@ -229,7 +91,7 @@ test('a stall: a lift that stands still for weeks is exchanged, and the one in i
       does: (set) =>
         set.exerciseId === to ? { ...set, load: { value: 100 + 5 * at, unit: 'kg' }, reps: 8, rir: 2 } : set,
     });
-  const outcome = await weeks.outcome('stall', dayOf(7, 6));
+  const outcome = await outcomeOn(weeks, 'stall', dayOf(7, 6));
   expect(outcome).toMatchObject({ kind: 'lift', exerciseId: to, weeks: 1 });
   expect((outcome as { gain: number }).gain).toBeCloseTo(5);
 });
@@ -244,7 +106,7 @@ test('a lost day: the rest of the week is arranged anew, trained so, and the wee
   const moved = (await weeks.training()).issued[0]?.plan.sessions.find(({ sessionId }) => sessionId === 'sa');
   await weeks.train(1, 'sa', dayOf(1, moved?.day ?? 0));
   await weeks.train(1, 'sb', dayOf(1, 3));
-  expect(await weeks.outcome('days lost', dayOf(2, 0))).toEqual({
+  expect(await outcomeOn(weeks, 'days lost', dayOf(2, 0))).toEqual({
     kind: 'week',
     week: 1,
     sessions: { done: 2, planned: 2 },
@@ -269,7 +131,9 @@ test('a session trained on another day: the rest makes room, and the week is who
   const moved = (await weeks.training()).issued[0]?.plan.sessions.find(({ sessionId }) => sessionId === 'sb');
   expect(moved?.day).toBeGreaterThan(2);
   await weeks.train(1, 'sb', dayOf(1, moved?.day ?? 0));
-  expect(await weeks.outcome('rearrange', dayOf(2, 0))).toMatchObject({ sessions: { done: 2, planned: 2 } });
+  expect(await outcomeOn(weeks, 'rearrange', dayOf(2, 0))).toMatchObject({
+    sessions: { done: 2, planned: 2 },
+  });
 });
 
 test('the next week: called for as this one ends, handed out by its answer, done', async () => {
@@ -293,9 +157,9 @@ test('silence: said after days without a log, noted, and over when something is 
   expect(await weeks.open('no log')).toEqual([]);
   await weeks.look(dayOf(1, 5));
   await weeks.take('no log', 'noted', dayOf(1, 5));
-  expect(await weeks.outcome('no log', dayOf(1, 5))).toBeNull();
+  expect(await outcomeOn(weeks, 'no log', dayOf(1, 5))).toBeNull();
   await weeks.train(1, 'sb', dayOf(1, 6));
-  expect(await weeks.outcome('no log', dayOf(1, 6))).toEqual({ kind: 'logged again', date: dayOf(1, 6) });
+  expect(await outcomeOn(weeks, 'no log', dayOf(1, 6))).toEqual({ kind: 'logged again', date: dayOf(1, 6) });
 });
 
 test('begun poorly three times running, noted; the sessions after begin well', async () => {
@@ -311,7 +175,7 @@ test('begun poorly three times running, noted; the sessions after begin well', a
   await weeks.take('readiness', 'noted', dayOf(2, 0));
   await weeks.train(2, 'sb', dayOf(2, 3), slept('well'));
   await weeks.live(3, slept('well'));
-  expect(await weeks.outcome('readiness', dayOf(3, 6))).toEqual({ kind: 'begun poorly', times: 0, of: 3 });
+  expect(await outcomeOn(weeks, 'readiness', dayOf(3, 6))).toEqual({ kind: 'begun poorly', times: 0, of: 3 });
 });
 
 test('tired week after week: a free weight gives way to a supported lift, and the signs fall', async () => {
@@ -323,7 +187,7 @@ test('tired week after week: a free weight gives way to a supported lift, and th
   await weeks.take('tired', 'swap', dayOf(3, 6));
   expect((await weeks.training()).block.sessions[1]?.slots[0]?.exercise.id).not.toBe('barbell-back-squat');
   await weeks.live(4, { says: {} });
-  expect(await weeks.outcome('tired', dayOf(4, 6))).toMatchObject({ kind: 'signs', before: 5, after: 1 });
+  expect(await outcomeOn(weeks, 'tired', dayOf(4, 6))).toMatchObject({ kind: 'signs', before: 5, after: 1 });
 });
 
 test('a block that ends: said until another follows', async () => {
@@ -351,7 +215,7 @@ test('the same day missed three weeks of four: it moves for good, and is kept', 
   expect((await weeks.training()).block.sessions.find(({ id }) => id === 'sb')?.day).not.toBe(3);
   await weeks.live(5);
   await weeks.live(6);
-  expect(await weeks.outcome('split', dayOf(7, 0))).toMatchObject({ kind: 'kept', times: 2, of: 2 });
+  expect(await outcomeOn(weeks, 'split', dayOf(7, 0))).toMatchObject({ kind: 'kept', times: 2, of: 2 });
 });
 
 test('effort: more left than reported, told once it is steady; honest from then on, nothing more is said', async () => {
@@ -368,7 +232,7 @@ test('effort: more left than reported, told once it is steady; honest from then 
   await weeks.live(2, { does: reports(true, 2) });
   await weeks.take('effort', 'noted', dayOf(2, 6));
   for (const week of [3, 4, 5, 6]) await weeks.live(week, { does: reports(false, week) });
-  const outcome = await weeks.outcome('effort', dayOf(6, 6));
+  const outcome = await outcomeOn(weeks, 'effort', dayOf(6, 6));
   expect(outcome).toMatchObject({ kind: 'reports' });
   expect(Math.abs((outcome as { reps: number }).reps)).toBeLessThan(1);
   expect(await weeks.open('effort')).toEqual([]);

@@ -1,0 +1,142 @@
+import { randomUUID } from 'node:crypto';
+import {
+  addDays,
+  type Block,
+  type CheckIn,
+  exerciseById,
+  newSlot,
+  type SentSet,
+  type Slot,
+  type Telling,
+  type WatchCall,
+  type WatchName,
+} from '@/core';
+import { checkIn } from '@/core/testing/watched';
+import { refreshCalls } from '../repositories/calls';
+import { issueWeek } from '../repositories/issuing';
+import { keepCheckIn } from '../repositories/keep-check-in';
+import { keepWork } from '../repositories/logging';
+import { waiting } from '../repositories/roster';
+import { takeOption } from '../repositories/steering';
+import { findTraining } from '../repositories/training';
+import { setsFor, smallBlock, someBlock, work } from './coach';
+
+/** Monday of the first week. */
+const FIRST = '2026-11-23';
+export const noon = (date: string) => new Date(`${date}T12:00:00Z`);
+export const dayOf = (week: number, day: number) => addDays(FIRST, 7 * (week - 1) + day);
+
+export function slot(id: string, exerciseId: string): Slot {
+  const exercise = exerciseById(exerciseId);
+  if (exercise === undefined) throw new Error(`no exercise ${exerciseId}`);
+  return {
+    ...newSlot(id, exercise),
+    technique: { kind: 'straight', sets: 2 },
+    range: { low: 8, high: 12 },
+    rest: 120,
+  };
+}
+
+/** Monday A and Thursday B over some weeks, with a free weight that loads the spine. */
+export function twoDays(weeks: number): Block {
+  const [a, b] = smallBlock().sessions;
+  if (a === undefined || b === undefined) throw new Error('no sessions');
+  return {
+    ...smallBlock(),
+    weeks,
+    deload: null,
+    sessions: [
+      { ...a, slots: [slot('a1', 'hack-squat'), slot('a2', 'chest-press-machine')] },
+      { ...b, slots: [slot('b1', 'barbell-back-squat'), slot('b2', 'seated-leg-curl')] },
+    ],
+  };
+}
+
+/** How a week of somebody's goes where it does not go as planned. */
+export interface Life {
+  readonly skips?: readonly string[];
+  /** Days on which sessions are trained in place of the planned ones, from the week's Monday. */
+  readonly on?: Readonly<Record<string, number>>;
+  readonly tells?: (session: string) => readonly Telling[];
+  readonly does?: (set: SentSet) => SentSet;
+  /** What is said on Sunday. */
+  readonly says?: Partial<CheckIn>;
+}
+
+/** One athlete's weeks as their phone, the days and their coach make them. */
+export async function someWeeks(block = twoDays(8)) {
+  const { asker, blockId, athlete } = await someBlock(block);
+  const training = async () => {
+    const found = await findTraining(asker, blockId);
+    if (found === undefined) throw new Error('gone');
+    return found;
+  };
+  const open = async (kind: WatchName): Promise<readonly WatchCall[]> =>
+    (await waiting(asker, [kind])).calls.flatMap(({ call }) =>
+      call.kind === kind && 'options' in call ? [call] : [],
+    );
+  return {
+    asker,
+    athlete,
+    blockId,
+    training,
+    open,
+    look: (date: string) => refreshCalls(asker, blockId, noon(date)),
+    async hand(week: number) {
+      const issued = await issueWeek(asker, blockId, week, (await training()).revision, noon(dayOf(week, 0)));
+      if (issued.status !== 'issued') throw new Error(JSON.stringify(issued));
+    },
+    async train(week: number, session: string, date: string, { tells, does = (set) => set }: Life = {}) {
+      const issued = (await training()).issued.find((one) => one.week === week);
+      const sets = await setsFor(asker, blockId, session);
+      const notes = (tells?.(session) ?? []).map((telling) => ({
+        ...telling,
+        id: randomUUID(),
+        at: noon(date).toISOString(),
+      }));
+      const sent = await keepWork(
+        asker,
+        { issuedWeekId: issued?.id ?? '', sessionId: session },
+        work(
+          {
+            sets: sets.map((set, at) =>
+              does({ ...set, at: new Date(+noon(date) + at * 60_000).toISOString() }),
+            ),
+            finish: true,
+            notes,
+          },
+          date,
+        ),
+        noon(date),
+      );
+      expect(sent).toMatchObject({ status: 'taken', refused: [] });
+    },
+    /** A whole week: handed out on Monday, its sessions trained and told of, a check-in on Sunday. */
+    async live(week: number, life: Life = {}) {
+      await this.hand(week);
+      const plan = (await training()).issued.find((one) => one.week === week)?.plan;
+      for (const { sessionId, day } of plan?.sessions ?? [])
+        if (!life.skips?.includes(sessionId))
+          await this.train(week, sessionId, dayOf(week, life.on?.[sessionId] ?? day), life);
+      const sunday = dayOf(week, 6);
+      if (life.says !== undefined) await this.checkIn(sunday, life.says);
+      await this.look(sunday);
+    },
+    async checkIn(date: string, says: Partial<CheckIn>) {
+      const who = { coachId: asker.coachId, athleteId: athlete.id };
+      expect(await keepCheckIn(who, checkIn(date, { id: randomUUID(), ...says }), noon(date))).toEqual({
+        status: 'taken',
+      });
+    },
+    /** Takes the first option of the open call whose id begins so. */
+    async take(kind: WatchName, option: string, date: string) {
+      const [call] = await open(kind);
+      const taken = call?.options.find(({ id }) => id.startsWith(option));
+      if (call === undefined || taken === undefined)
+        throw new Error(`no ${option} of ${kind}: ${JSON.stringify(call?.options.map(({ id }) => id))}`);
+      expect(await takeOption(asker, blockId, call.id, taken.id, noon(date))).toEqual({ status: 'done' });
+      await this.look(date);
+      expect((await open(kind)).map(({ id }) => id)).not.toContain(call.id);
+    },
+  };
+}
