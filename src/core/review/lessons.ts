@@ -1,5 +1,4 @@
 import type { Muscle } from '../anatomy/muscle';
-import { daysBetween } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { conventionsOf } from '../conventions/own-conventions';
 import type { PersonalFit } from '../effort/curves';
@@ -9,6 +8,7 @@ import { isAtLeast, roundHalfUp } from '../rounding';
 import { sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
 import { liftedIn, type Reviewed } from './reviewed';
+import { sorenessDays } from './soreness-days';
 
 /** Something a block teaches of its athlete. */
 export type Taught =
@@ -149,15 +149,7 @@ function minutesTaught(reviewed: Reviewed): readonly Taught[] {
 
 /** Muscles that stay sore for longer than the gap they are given. */
 function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
-  const trained = new Map(log.workouts.map(({ id, date }) => [id, date]));
-  const days = new Map<Muscle, number[]>();
-  for (const { workoutId, muscle, ended } of log.soreness) {
-    const date = trained.get(workoutId);
-    if (date === undefined || ended === 'still') continue;
-    const took = ended === 'none' ? 0 : Math.max(0, daysBetween(date, ended));
-    days.set(muscle, [...(days.get(muscle) ?? []), took]);
-  }
-  return [...days].flatMap(([muscle, took]): readonly Taught[] => {
+  return [...sorenessDays({ log })].flatMap(([muscle, took]): readonly Taught[] => {
     const mean = took.reduce((sum, one) => sum + one, 0) / took.length;
     const { gapHours: from } = conventionsOf({ own: athlete.conventions, block: block.conventions, muscle });
     const to = HOURS * roundHalfUp(mean);

@@ -329,7 +329,13 @@ test('the whole: weeks that are over, what was done of them, and the signs of it
     checkIn('2026-11-08'),
     checkIn('2026-11-15', { slept: 'poorly' }),
   ];
-  const review = reviewOf(lifted({ weeks: ['all', ['mon']], today: '2026-11-20', checkIns }));
+  const soreness = [
+    { workoutId: 'w1-mon', muscle: 'chest', ended: '2026-11-04', said: '2026-11-05' },
+    { workoutId: 'w1-thu', muscle: 'chest', ended: 'none', said: '2026-11-06' },
+    { workoutId: 'w2-mon', muscle: 'chest', ended: 'still', said: '2026-11-10' },
+  ] as const;
+  const review = reviewOf(lifted({ weeks: ['all', ['mon']], today: '2026-11-20', checkIns, soreness }));
+  expect(review.soreness).toEqual([{ muscle: 'chest', days: [2, 0] }]);
   expect(review.over).toBe(2);
   expect(review.done.map(({ sessions }) => sessions)).toEqual([
     { done: 2, planned: 2 },

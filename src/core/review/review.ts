@@ -1,3 +1,4 @@
+import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
 import { curveOf } from '../effort/curves';
 import { type RirBias, rirBias } from '../effort/rir-bias';
@@ -8,6 +9,7 @@ import { type Exchange, exchanges, type LiftReview, liftReviews } from './lifts'
 import { type Minutes, sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
 import { liftedIn, type Reviewed } from './reviewed';
+import { sorenessDays } from './soreness-days';
 import { type Suggestion, suggestionsOf } from './suggestions';
 
 /** A block behind it, or as far as it is. */
@@ -22,6 +24,8 @@ export interface Review {
   readonly done: readonly WeekDone[];
   /** Sums of the signs, check-in by check-in, of those within the block. */
   readonly signs: readonly { readonly date: LocalDate; readonly sum: number }[];
+  /** Days until soreness was gone, by muscle, in the order they were told. */
+  readonly soreness: readonly { readonly muscle: Muscle; readonly days: readonly number[] }[];
   readonly bias: RirBias | null;
   readonly suggestions: readonly Suggestion[];
 }
@@ -39,6 +43,7 @@ export function reviewOf(reviewed: Reviewed): Review {
     minutes: sessionMinutes(reviewed),
     done: over.map((week) => weekDone(block, week)),
     signs: signsWithin(reviewed),
+    soreness: [...sorenessDays(reviewed)].map(([muscle, days]) => ({ muscle, days })),
     bias: rirBias(liftedIn(reviewed), curveOf(athlete.effort), conventions) ?? null,
     suggestions: suggestionsOf(reviewed),
   };

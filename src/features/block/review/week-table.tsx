@@ -14,7 +14,7 @@ interface WeekTableProps {
 
 /** Week by week: what was done of it, how long it took, the signs; and what was exchanged. */
 export function WeekTable({ review, block, training, names }: WeekTableProps) {
-  const { done, minutes: clock, signs, exchanges } = review;
+  const { done, minutes: clock, signs, soreness, exchanges } = review;
   const nameOf = (id: string) => block.sessions.find((session) => session.id === id)?.name ?? id;
   const measured = training.checkIns.flatMap(({ date, measured: of }) => of.map((one) => ({ ...one, date })));
   return (
@@ -76,6 +76,12 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
               <span>{signs.map(({ date, sum }) => `${sum} on ${shortDay(date)}`).join(', ')}; of 14</span>
             </li>
           )}
+          {soreness.length === 0 ? null : (
+            <li>
+              <strong>Days until soreness was gone</strong>
+              <span>{soreness.map(({ muscle, days }) => `${muscle} ${days.join(' ')}`).join(', ')}</span>
+            </li>
+          )}
           {exchanges.map(({ date, from, to, why }) => (
             <li key={`${date} ${from} ${to}`}>
               <strong>
@@ -98,7 +104,7 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
               </span>
             </li>
           )}
-          {signs.length + exchanges.length + measured.length === 0 ? (
+          {signs.length + soreness.length + exchanges.length + measured.length === 0 ? (
             <li>
               <span>No check-ins, exchanges or measurements.</span>
             </li>
