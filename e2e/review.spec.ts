@@ -112,6 +112,6 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
   await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
   await expect(dialog.getByRole('columnheader', { name: 'a week more' })).toBeVisible({ timeout: 60_000 });
   await expect(dialog.getByRole('listitem').filter({ hasText: 'Hack squat' }).first()).toContainText(
-    /\d+(\.\d+)? – \d+(\.\d+)? – \d+/,
+    /\d+ \(\d+(\.\d+)? to \d+/,
   );
 });

@@ -49,12 +49,12 @@ export function usualModel(level: Level): AthleteModel {
 export interface Known {
   /** Reps left beyond those reported, where enough pairs say so. */
   readonly bias: number | null;
-  /** Sessions done of those planned, where enough are over. */
+  /** Sessions done of those planned in weeks that are over. */
   readonly sessions: { readonly done: number; readonly planned: number } | null;
 }
 
-/** Fewer sessions say nothing of how many are missed. */
-const LEAST_SESSIONS = 8;
+/** What is assumed of missed sessions weighs as much as so many that were planned. */
+const ASSUMED_SESSIONS = 20;
 
 /** The usual model with what is known of the athlete in its place. */
 export function modelOf(level: Level, { bias, sessions }: Known): AthleteModel {
@@ -63,8 +63,9 @@ export function modelOf(level: Level, { bias, sessions }: Known): AthleteModel {
     ...usual,
     bias: bias ?? usual.bias,
     missed:
-      sessions === null || sessions.planned < LEAST_SESSIONS
+      sessions === null
         ? usual.missed
-        : 1 - Math.min(1, sessions.done / sessions.planned),
+        : (Math.max(0, sessions.planned - sessions.done) + ASSUMED_SESSIONS * usual.missed) /
+          (sessions.planned + ASSUMED_SESSIONS),
   };
 }

@@ -11,7 +11,6 @@ import {
   type WatchCall,
   type WatchName,
 } from '@/core';
-import { checkIn } from '@/core/testing/watched';
 import { refreshCalls } from '../repositories/calls';
 import { issueWeek } from '../repositories/issuing';
 import { keepCheckIn } from '../repositories/keep-check-in';
@@ -124,9 +123,19 @@ export async function someWeeks(block = twoDays(8)) {
     },
     async checkIn(date: string, says: Partial<CheckIn>) {
       const who = { coachId: asker.coachId, athleteId: athlete.id };
-      expect(await keepCheckIn(who, checkIn(date, { id: randomUUID(), ...says }), noon(date))).toEqual({
-        status: 'taken',
-      });
+      const fine: CheckIn = {
+        id: randomUUID(),
+        date,
+        slept: 'well',
+        drive: 'usual',
+        appetite: 'well',
+        soreness: 'gone in time',
+        aches: [],
+        restingHeartRate: null,
+        measured: [],
+        line: '',
+      };
+      expect(await keepCheckIn(who, { ...fine, ...says }, noon(date))).toEqual({ status: 'taken' });
     },
     /** Takes the first option of the open call whose id begins so. */
     async take(kind: WatchName, option: string, date: string) {

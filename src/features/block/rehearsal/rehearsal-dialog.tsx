@@ -282,7 +282,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
           <li key={slotId}>
             <span>{capital(names.get(slotId) ?? slotId)}</span>
             <span>
-              {figure(low)} – <strong>{figure(middle)}</strong> – {figure(high)}
+              <strong>{figure(middle)}</strong> ({figure(low)} to {figure(high)})
             </span>
           </li>
         ))}
