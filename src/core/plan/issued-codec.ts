@@ -26,15 +26,21 @@ const week = z.looseObject({
   muscles: z.record(z.string(), z.looseObject({ sets: z.number() })),
 });
 
+/** A figure that weeks of the first engines may lack. */
+const figure = z
+  .number()
+  .nullable()
+  .transform((value) => value ?? 0);
+
 const outline = z.array(
   z.object({
     sessionId: z.string(),
     name: z.string(),
-    day: z.int(),
+    day: figure,
     // The database knows truth as a number.
     optional: z.union([z.boolean(), z.int()]).nullable().transform(Boolean),
-    sets: z.int(),
-    seconds: z.object({ low: z.number(), high: z.number() }),
+    sets: figure,
+    seconds: z.object({ low: figure, high: figure }),
   }),
 );
 
