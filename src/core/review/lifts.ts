@@ -3,7 +3,7 @@ import { curveOf } from '../effort/curves';
 import { type SidesApart, sidesApart } from '../effort/sides';
 import { type LiftTrend, type TrendPoint, trendPoints } from '../effort/stall';
 import { toldOf } from '../on-the-day/session-note';
-import { isAtLeast } from '../rounding';
+import { isAtLeast, isAtMost } from '../rounding';
 import { liftedIn, type Reviewed } from './reviewed';
 
 /** Something that changed the line of a lift. */
@@ -21,7 +21,7 @@ export interface LiftReview {
   readonly gain: number | null;
   /** Weeks in which it was trained. */
   readonly weeks: number;
-  readonly verdict: LiftTrend['verdict'];
+  readonly verdict: LiftTrend['verdict'] | 'fell';
   readonly changes: readonly LiftChange[];
   /** Left against right, where they were noted apart. */
   readonly sides: SidesApart | null;
@@ -40,15 +40,12 @@ export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
       const points = [...unsorted].sort((a, b) => a.date.localeCompare(b.date));
       const best = bestOfWeeks(points, reviewed);
       const gain = gainOf(best);
-      const stalled =
-        best.length > conventions.stallWeeks &&
-        !isAtLeast(lateGain(best, conventions.stallWeeks), conventions.stallGain);
       return {
         exerciseId,
         points,
         gain,
         weeks: best.length,
-        verdict: best.length <= conventions.stallWeeks ? 'too early' : stalled ? 'stalled' : 'goes on',
+        verdict: verdictOf(best, gain, conventions),
         changes: changes(exerciseId),
         sides:
           sidesApart(
@@ -58,6 +55,20 @@ export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
       };
     })
     .sort((a, b) => firstDay(a).localeCompare(firstDay(b)) || a.exerciseId.localeCompare(b.exerciseId));
+}
+
+/** A lift that ends so much below where it began has fallen, per cent. */
+const FELL = 3;
+
+/** Fallen goes before all: who lifts less at the end than at the start neither stands still nor goes on. */
+function verdictOf(
+  best: readonly number[],
+  gain: number | null,
+  { stallWeeks, stallGain }: Reviewed['conventions'],
+): LiftReview['verdict'] {
+  if (gain !== null && isAtMost(gain, -FELL)) return 'fell';
+  if (best.length <= stallWeeks) return 'too early';
+  return isAtLeast(lateGain(best, stallWeeks), stallGain) ? 'goes on' : 'stalled';
 }
 
 const firstDay = ({ points }: LiftReview) => points[0]?.date ?? '';

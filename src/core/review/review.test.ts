@@ -121,6 +121,10 @@ describe('lifts', () => {
     expect(of(...flat)?.verdict).toBe('stalled');
     expect(of(...flat.slice(0, 4))?.verdict).toBe('too early');
     expect(of(...flat.slice(0, 4), at(5, 0, 100.6))?.verdict).toBe('goes on');
+    // At the end three per cent below the start: it fell, whatever was between; a little less, it stands.
+    expect(of(...flat.slice(0, 4), at(5, 0, 97))?.verdict).toBe('fell');
+    expect(of(...flat.slice(0, 4), at(5, 0, 97.1))?.verdict).toBe('stalled');
+    expect(of(at(1, 0, 100), at(2, 0, 90))?.verdict).toBe('fell');
     // What another block lifted on other days is not this one's.
     expect(liftReviews(reviewed({ exposures: [at(-3, 0, 90)] }))).toEqual([]);
   });

@@ -44,7 +44,7 @@ export function Beside({ review, name, catalogue, names, today, before }: Beside
   };
   if (other === null || training === null)
     return (
-      <p>
+      <p className={classes.make}>
         <Button variant="link" aria-disabled={isBusy} onClick={() => void look()}>
           Beside the block before
         </Button>{' '}

@@ -15,7 +15,12 @@ interface LiftLinesProps {
   readonly unit: Unit;
 }
 
-const VERDICTS = { 'too early': 'too early to judge', 'goes on': 'goes on', stalled: 'stalled' } as const;
+const VERDICTS = {
+  'too early': 'too early to judge',
+  'goes on': 'goes on',
+  stalled: 'stalled',
+  fell: 'fell',
+} as const;
 
 /** Every lift with its line, and what changed it. */
 export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
@@ -48,7 +53,9 @@ export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
                 <Table.Td>
                   {gain === null ? '' : `${gain < 0 ? '−' : '+'}${figure(Math.abs(gain), 1)} %`}
                 </Table.Td>
-                <Table.Td className={verdict === 'stalled' ? classes.fell : classes.soft}>
+                <Table.Td
+                  className={verdict === 'stalled' || verdict === 'fell' ? classes.fell : classes.soft}
+                >
                   {VERDICTS[verdict]}
                 </Table.Td>
                 <Table.Td className={classes.soft}>{told.join('; ')}</Table.Td>
