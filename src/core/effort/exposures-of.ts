@@ -1,6 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { LocalDate } from '../calendar';
-import { conventionsOf } from '../conventions/own-conventions';
+import { NearConventions } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
@@ -72,6 +72,7 @@ export function exposuresOf(
     const session = sessions.get(set.workoutId);
     return measuresStrength && session?.kind === 'building' && !session.rescued;
   });
+  const near = new NearConventions(athlete.conventions, {});
   const plans = new Map(measuring.map(({ set, rest, asAsked }) => [set.id, { rest, asAsked }]));
   return [...currentSets(measuring.map(({ set }) => set))].flatMap(([workoutId, places]) => {
     const session = sessions.get(workoutId) as TrainedSession;
@@ -85,7 +86,7 @@ export function exposuresOf(
       const exercise = first && newest(first.exerciseId);
       if (first === undefined || exercise === undefined || exercise.measure === 'seconds') return [];
       const carried = carriedWeight(exercise, athlete, athlete.unit);
-      const conventions = conventionsOf({ own: athlete.conventions, block: {}, exercise });
+      const conventions = near.ofExercise(exercise);
       let fatigue = 0;
       return [
         {

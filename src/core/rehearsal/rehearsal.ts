@@ -39,11 +39,10 @@ export interface Run {
 /** Many lives of one block. */
 export interface Rehearsal {
   readonly runs: number;
-  /** Share of runs in which a session of the week fails, per cent. */
+  /** Share of its sessions, over all runs, in which a muscle is behind, per cent. */
   readonly weeks: readonly {
     readonly week: number;
     readonly kind: 'building' | 'deload';
-    readonly fails: number;
     readonly sessions: number;
   }[];
   /** Muscles that break first, the most often first; per cent of all runs. */
@@ -207,7 +206,6 @@ export function rehearsalOf(runs: readonly Run[]): Rehearsal {
       return {
         week: index + 1,
         kind,
-        fails: percent(of.filter((one) => one.behind > 0).length),
         sessions: trained === 0 ? 0 : (100 * behind) / trained,
       };
     }),

@@ -42,15 +42,18 @@ export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[]
  */
 export function withLesson(athlete: Athlete, blockId: string, lesson: Taught, evidence: string): Athlete {
   const about = aboutOf(lesson);
-  const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: figuresAt(athlete, about) };
-  const changed = withFigures(athlete, about, figuresOf(lesson), evidence);
-  return { ...changed, lessons: [...without(athlete, blockId, about), entry] };
+  // Answered already, it is answered anew: what stood before the first answer is what is gone back to.
+  const before = forgetting(athlete, blockId, about);
+  const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: figuresAt(before, about) };
+  const changed = withFigures(before, about, figuresOf(lesson), evidence);
+  return { ...changed, lessons: [...before.lessons, entry] };
 }
 
 /** The athlete with a lesson of a block refused: nothing changes, and it is not asked again. */
 export function refusing(athlete: Athlete, blockId: string, about: string): Athlete {
   const entry: LearnedLesson = { blockId, about, outcome: 'refused', was: {} };
-  return { ...athlete, lessons: [...without(athlete, blockId, about), entry] };
+  const before = forgetting(athlete, blockId, about);
+  return { ...before, lessons: [...before.lessons, entry] };
 }
 
 /** The athlete with the answer to a lesson forgotten: what it took the place of stands again, and it is asked again. */

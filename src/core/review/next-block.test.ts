@@ -25,6 +25,14 @@ test('nothing taken, it is the design once more, without what its weeks had of t
   expect(nextBlock(reviewed, [], named)).toEqual({ ...BEFORE, ...named, earlyDeloads: [] });
 });
 
+test('it is called after this one, and begins on the Monday behind it, or this week where it is over', () => {
+  const on = (today: string, name: string) =>
+    nextBlock({ ...reviewed, today, block: { ...BEFORE, name, earlyDeloads: [], deload: null } }, []);
+  // Six weeks from Monday 2 November end on Sunday 13 December.
+  expect(on('2026-11-20', 'Autumn')).toMatchObject({ name: 'Autumn 2', startDate: '2026-12-14' });
+  expect(on('2027-01-07', 'Autumn 2')).toMatchObject({ name: 'Autumn 3', startDate: '2027-01-04' });
+});
+
 test('a set goes where the muscle has most, and comes where it has fewest', () => {
   const fewer = { kind: 'fewer sets', muscle: 'chest', at: 6, week: 4 } as const;
   const more = { kind: 'more sets', muscle: 'chest', most: 6, ceiling: 18, ahead: 4, of: 4 } as const;

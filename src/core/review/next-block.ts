@@ -5,11 +5,13 @@ import type { Block, Session, Slot } from '../block/block';
 import { blockAgain } from '../block/block-again';
 import type { SingleEdit } from '../block/edits/edit';
 import { exchangeExercise } from '../block/exchange-exercise';
+import { addDays, mondayOf } from '../calendar';
 import { contribution } from '../exercises/exercise';
 import { swapCandidates } from '../exercises/similarity';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { checkInput } from '../findings/registry';
 import { substitutesFor } from '../findings/swap-slots';
+import { blockSpan } from '../schedule/block-span';
 import { setCount, withSetCount } from '../techniques/registry';
 import type { Reviewed } from './reviewed';
 import type { Suggestion } from './suggestions';
@@ -43,12 +45,13 @@ export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly 
 
 /**
  * The next block from this one: its design, exercises and first reserve once more, sets back to where it began, with the
- * suggestions that were taken. Its loads follow from the strength held, as those of any block do.
+ * suggestions that were taken. Its loads follow from the strength held, as those of any block do. It begins on the Monday
+ * behind this one, or this week where this one is over.
  */
 export function nextBlock(
   reviewed: Reviewed,
   taken: readonly Suggestion[],
-  named: Pick<Block, 'name' | 'startDate'>,
+  named: Pick<Block, 'name' | 'startDate'> = following(reviewed),
 ): Block {
   return taken
     .flatMap((one) => changesOf(one, reviewed))
@@ -59,6 +62,21 @@ export function nextBlock(
       },
       blockAgain(reviewed.block, named),
     );
+}
+
+/** The longest name a block is given here. */
+const LONGEST_NAME = 80;
+
+/** Name and first day of what follows a block: `Autumn 2` after `Autumn`, `Autumn 3` after that. */
+function following({ block, today }: Reviewed): Pick<Block, 'name' | 'startDate'> {
+  const [, before = block.name, number = '1'] = /^(.*?) (\d+)$/.exec(block.name) ?? [];
+  // The Monday on or after the day behind its last.
+  const behind = mondayOf(addDays(blockSpan(block).to, 7));
+  const thisWeek = mondayOf(today);
+  return {
+    name: `${before} ${Number(number) + 1}`.slice(0, LONGEST_NAME),
+    startDate: [thisWeek, behind].sort()[1] ?? thisWeek,
+  };
 }
 
 interface Placed {

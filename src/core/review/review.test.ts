@@ -240,6 +240,9 @@ describe('answers to lessons', () => {
     expect(refused.learned).toEqual({});
     expect(answerTo(refused, 'b1', 'ceiling/chest')?.outcome).toBe('refused');
     expect(forgetting(refused, 'b1', 'ceiling/chest')).toEqual(athlete);
+    // Taken twice, or refused once it was taken, all goes back to what stood before the first answer.
+    expect(forgetting(withLesson(taken, 'b1', lesson, 'So it was.'), 'b1', 'ceiling/chest')).toEqual(athlete);
+    expect(refusing(taken, 'b1', 'ceiling/chest')).toEqual(refused);
     // A second block's lesson over the first one's, forgotten, leaves the first.
     const twice = withLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
     expect(twice.learned.chest?.ceiling).toBe(12);

@@ -2,11 +2,9 @@
 
 import * as z from 'zod';
 import {
-  addDays,
   catalogueWith,
   forgetting,
   lessonsAnswered,
-  mondayOf,
   nextBlock,
   type ReviewSource,
   refusing,
@@ -73,8 +71,7 @@ function sourceOf(training: Training): ReviewSource {
 const takenSchema = z.array(z.string().min(1).max(120)).max(60);
 
 /**
- * Makes the next block from this one, with the suggestions of its review that were taken, by their names. It begins behind
- * this one, on a Monday, or this week where this one is over.
+ * Makes the next block from this one, with the suggestions of its review that were taken, by their names.
  */
 export async function makeNext(
   blockId: string,
@@ -88,19 +85,8 @@ export async function makeNext(
     const source = sourceOf(training);
     const reviewed = reviewedOf(source);
     const suggestions = suggestionsOf(reviewed).filter((one) => parsed.data.includes(suggestionId(one)));
-    const last = source.blockPlan.weeks.at(-1)?.plan;
-    const behind = last === undefined ? source.today : addDays(last.startDate, training.block.cycleDays + 6);
-    const startDate = mondayOf([behind, source.today].sort()[1] ?? source.today);
-    const block = nextBlock(reviewed, suggestions, { name: nameAfter(training.block.name), startDate });
+    const block = nextBlock(reviewed, suggestions);
     const made = await addBlock(asker, training.athlete.id, block, new Date());
     return made === undefined ? { status: 'gone' } : { status: 'made', blockId: made };
   });
 }
-
-/** `Autumn 2` after `Autumn`, `Autumn 3` after that. */
-function nameAfter(name: string): string {
-  const [, before = name, number = '1'] = /^(.*?) (\d+)$/.exec(name) ?? [];
-  return `${before} ${Number(number) + 1}`.slice(0, LONGEST_NAME);
-}
-
-const LONGEST_NAME = 80;
