@@ -18,12 +18,12 @@ import { personalCurve } from '../src/core/effort/rep-max';
 import { Memo } from '../src/core/memo';
 import { usualModel } from '../src/core/rehearsal/model';
 import { randomFrom } from '../src/core/rehearsal/random';
-import { Simulated } from '../src/core/rehearsal/simulated';
+import { type Rails, Simulated } from '../src/core/rehearsal/simulated';
 import { block, session, slot, athlete as someone } from '../src/core/testing/fixtures';
 import { playBlock } from '../src/core/unfold/unfold';
 
 /**
- * `tsx bench/learning.ts [ATHLETES]`: simulated athletes of whom drift, curve and ceilings are known to nobody but them live
+ * `tsx bench/learning.ts [ATHLETES]`: simulated athletes of whom drift, curve, floors and ceilings are known to nobody but them live
  * three blocks each; what their reviews teach is taken over after each. Printed: how far off the athlete is assumed to be,
  * before the first block and after each.
  */
@@ -43,10 +43,10 @@ function plan(startDate: string): Block {
       ['chest-press-machine', 'hack-squat', 'neutral-pulldown'].map((exercise) =>
         slot(`${id}-${exercise}`, exercise, {
           ...sets(2),
-          // A set more in every session each week: from well below what most bear to well above it.
-          weeks: [2, 3, 4, 5, 6, 7].map((week) => ({
-            week,
-            sets: week + 1,
+          // Three weeks below what most grow on, then a set more in every session each week, to well above what most bear.
+          weeks: [2, 2, 3, 4, 5, 6, 7].map((sets, at) => ({
+            week: at + 2,
+            sets,
             load: null,
             reps: null,
             rir: null,
@@ -55,20 +55,23 @@ function plan(startDate: string): Block {
         }),
       ),
     );
-  return { ...block([day('a', 0, false), day('b', 3, true)], { weeks: 7 }), startDate };
+  return { ...block([day('a', 0, false), day('b', 3, true)], { weeks: 8 }), startDate };
 }
 
 interface Truth {
   readonly drift: number;
   readonly slope: number;
-  readonly ceilings: ReadonlyMap<Muscle, number>;
+  readonly rails: ReadonlyMap<Muscle, Rails>;
 }
 
 interface Off {
   readonly drift: number;
   readonly curve: number;
   readonly ceiling: number;
+  readonly floor: number;
 }
+
+const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
 
 /** How far what is assumed of an athlete lies from the truth, each as a share of it. */
 function off(who: Athlete, truth: Truth): Off {
@@ -82,12 +85,19 @@ function off(who: Athlete, truth: Truth): Off {
     const share = (curve: typeof real) => curve.fraction(n) / curve.fraction(8);
     return Math.abs(share(assumed) / share(real) - 1);
   });
-  const ceilings = MUSCLES.map((muscle) => {
-    const true_ = truth.ceilings.get(muscle) ?? 1;
-    return Math.abs((who.learned[muscle]?.ceiling ?? LANDMARKS[muscle].ceiling) / true_ - 1);
-  });
-  const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
-  return { drift: Math.abs(factor / truth.drift - 1), curve: mean(apart), ceiling: mean(ceilings) };
+  const rail = (which: keyof Rails) =>
+    mean(
+      MUSCLES.map((muscle) => {
+        const real = truth.rails.get(muscle)?.[which] ?? 1;
+        return Math.abs((who.learned[muscle]?.[which] ?? LANDMARKS[muscle][which]) / real - 1);
+      }),
+    );
+  return {
+    drift: Math.abs(factor / truth.drift - 1),
+    curve: mean(apart),
+    ceiling: rail('ceiling'),
+    floor: rail('floor'),
+  };
 }
 
 function reviewed(played: PlayedBlock, of: Block, who: Athlete): Reviewed {
@@ -116,16 +126,21 @@ for (let seed = 1; seed <= ATHLETES; seed++) {
   const truth: Truth = {
     drift: 0.5 + 1.5 * random(),
     slope: 0.02 + 0.025 * random(),
-    ceilings: new Map(MUSCLES.map((muscle) => [muscle, LANDMARKS[muscle].ceiling * (0.4 + 0.3 * random())])),
+    rails: new Map(
+      MUSCLES.map((muscle) => {
+        const { floor, ceiling } = LANDMARKS[muscle];
+        return [muscle, { floor: floor * (0.4 + 0.4 * random()), ceiling: ceiling * (0.4 + 0.3 * random()) }];
+      }),
+    ),
   };
   let who = someone();
   offs[0]?.push(off(who, truth));
   for (let at = 1; at <= BLOCKS; at++) {
-    const of = plan(addDays('2026-11-02', 56 * (at - 1)));
+    const of = plan(addDays('2026-11-02', 63 * (at - 1)));
     const model = {
       ...usualModel('intermediate'),
       drift: truth.drift,
-      ceilingSpread: 0,
+      landmarkSpread: 0,
       wear: 5,
       missed: 0,
     };
@@ -136,7 +151,7 @@ for (let seed = 1; seed <= ATHLETES; seed++) {
       personalCurve(truth.slope),
       usual,
       ({ exerciseId }) => catalogue.newest(exerciseId),
-      (muscle) => truth.ceilings.get(muscle) ?? 30,
+      (muscle) => truth.rails.get(muscle) ?? LANDMARKS[muscle],
     );
     const played = playBlock(
       { block: of, athlete: who, exercises: catalogue.find },
@@ -148,13 +163,12 @@ for (let seed = 1; seed <= ATHLETES; seed++) {
     offs[at]?.push(off(who, truth));
   }
 }
-const mean = (list: readonly Off[], key: keyof Off) =>
-  list.reduce((sum, one) => sum + one[key], 0) / list.length;
+const meanOf = (list: readonly Off[], key: keyof Off) => mean(list.map((one) => one[key]));
 console.log(
   `${ATHLETES} simulated athletes, ${BLOCKS} blocks each: how far off what is assumed of them is, mean share`,
 );
-for (const key of ['drift', 'curve', 'ceiling'] as const) {
-  const line = offs.map((list) => `${(100 * mean(list, key)).toFixed(1)} %`);
-  const left = mean(offs[BLOCKS] ?? [], key) / mean(offs[0] ?? [], key);
+for (const key of ['drift', 'curve', 'ceiling', 'floor'] as const) {
+  const line = offs.map((list) => `${(100 * meanOf(list, key)).toFixed(1)} %`);
+  const left = meanOf(offs[BLOCKS] ?? [], key) / meanOf(offs[0] ?? [], key);
   console.log(`  ${key}: ${line.join(' → ')}  (${left.toFixed(2)} of the first)`);
 }

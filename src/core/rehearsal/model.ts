@@ -11,8 +11,8 @@ export interface AthleteModel {
   readonly wear: number;
   /** Share of that which is left a week later. */
   readonly lasting: number;
-  /** How far their true ceilings lie from the assumed ones, as a share (one deviation). */
-  readonly ceilingSpread: number;
+  /** How far their true floors and ceilings lie from the assumed ones, as a share (one deviation). */
+  readonly landmarkSpread: number;
   /** How far their true strength lies from what is known at the start, as a share. */
   readonly strengthSpread: number;
   /** Good and bad days, as a share of strength. */
@@ -35,7 +35,7 @@ export function usualModel(level: Level): AthleteModel {
     gain: GAINS[level],
     wear: 1.5,
     lasting: 0.85,
-    ceilingSpread: 0.2,
+    landmarkSpread: 0.2,
     strengthSpread: 0.02,
     daySpread: 0.02,
     setSpread: 0.4,

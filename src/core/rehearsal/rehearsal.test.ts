@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import type { Block } from '../block/block';
 import { currentSets } from '../log/current-sets';
 import { EMPTY_LOG } from '../log/log';
 import { Memo } from '../memo';
@@ -8,7 +9,7 @@ import { playBlock, unfold } from '../unfold/unfold';
 import { modelOf, usualModel } from './model';
 import { normal, randomFrom } from './random';
 import { Rehearsing, rehearsalOf } from './rehearsal';
-import { variantOf } from './variants';
+import { type BlockVariant, type VariantContext, variantOf } from './variants';
 
 const sets = (many: number) => ({ technique: { kind: 'straight', sets: many } as const, rest: 120 });
 const days = (many: number, weeks = 4) =>
@@ -100,16 +101,16 @@ test('who wears faster breaks more often; who is honest, rested and steady does 
     missed: 0,
     wear: 0,
     gain: 0.5,
-    ceilingSpread: 0,
+    landmarkSpread: 0,
   };
   expect(rehearsed(days(3), calm, 10).whole).toBe(100);
   expect(rehearsed(days(6), { ...calm, wear: 150 }, 10).whole).toBe(0);
 });
 
 test('who gains is asked for more at the end', () => {
-  const steady = { strengthSpread: 0, daySpread: 0, setSpread: 0, missed: 0, wear: 0, ceilingSpread: 0 };
-  const { gain: none } = rehearsed(days(3, 6), { ...steady, gain: 0 }, 5);
-  const { gain: some } = rehearsed(days(3, 6), { ...steady, gain: 2 }, 5);
+  const steady = { strengthSpread: 0, daySpread: 0, setSpread: 0, missed: 0, wear: 0, landmarkSpread: 0 };
+  const { gain: none } = rehearsed(days(8, 6), { ...steady, gain: 0 }, 5);
+  const { gain: some } = rehearsed(days(8, 6), { ...steady, gain: 2 }, 5);
   expect(some.middle).toBeGreaterThan(none.middle + 2);
 });
 
@@ -123,12 +124,88 @@ test('what is known of the athlete takes the place of what is assumed', () => {
   expect(modelOf('novice', { bias: null, sessions: { done: 4, planned: 4 } }).missed).toBeCloseTo(0.6 / 24);
 });
 
+let made = 0;
+const context = { athlete: athlete(), issued: 0, newId: () => `new-${made++}` };
+const changed = (of: Block, variant: BlockVariant, more: Partial<VariantContext> = {}) =>
+  variantOf(of, variant, { ...context, ...more });
+
 test('one thing changed: sets, never below one, or weeks', () => {
-  const counts = (of: ReturnType<typeof days>) =>
-    of.sessions.flatMap(({ slots }) => slots.map(({ technique }) => technique));
-  expect(counts(variantOf(days(3), 'a set fewer'))).toEqual(counts(days(2)));
-  expect(counts(variantOf(days(1), 'a set fewer'))).toEqual(counts(days(1)));
-  expect(counts(variantOf(days(3), 'a set more'))).toEqual(counts(days(4)));
-  expect(variantOf(days(3, 1), 'a week less').weeks).toBe(1);
-  expect(variantOf(days(3), 'a week more').weeks).toBe(5);
+  const counts = (of: Block) => of.sessions.flatMap(({ slots }) => slots.map(({ technique }) => technique));
+  expect(counts(changed(days(3), 'a set fewer'))).toEqual(counts(days(2)));
+  expect(counts(changed(days(1), 'a set fewer'))).toEqual(counts(days(1)));
+  expect(counts(changed(days(3), 'a set more'))).toEqual(counts(days(4)));
+  expect(changed(days(3, 1), 'a week less').weeks).toBe(1);
+  expect(changed(days(3), 'a week more').weeks).toBe(5);
+});
+
+const laid = (of: Block) => of.sessions.map(({ day, slots }) => [day, slots.map(({ id }) => id).join(' ')]);
+
+test('a day less: the smallest session goes to the others, each group whole where it is not trained yet', () => {
+  const of = block([
+    session('a', 0, [slot('a1', 'hack-squat', sets(3)), slot('a2', 'seal-row', sets(3))]),
+    session('b', 2, [slot('b1', 'leg-press', sets(3)), slot('b2', 'cable-curl', sets(2))]),
+    session('c', 4, [
+      slot('c1', 'seal-row', sets(2)),
+      slot('c2', 'cable-pushdown', sets(1)),
+      { ...slot('c3', 'cable-lateral-raise', sets(1)), joined: true },
+    ]),
+  ]);
+  // The row goes to the day without one; that has seven sets then, so the pair goes to the other, with six.
+  expect(laid(changed(of, 'a day less'))).toEqual([
+    [0, 'a1 a2 c2 c3'],
+    [2, 'b1 b2 c1'],
+  ]);
+  const alone = block([session('a', 0, [slot('a1', 'hack-squat', sets(3))])]);
+  expect(changed(alone, 'a day less')).toEqual(alone);
+});
+
+test('a day more: half of the largest session on the free day furthest from others that the athlete has', () => {
+  const of = block([
+    session('a', 0, [
+      slot('a1', 'hack-squat', sets(2)),
+      slot('a2', 'seal-row', sets(2)),
+      slot('a3', 'chest-press-machine', sets(3)),
+      { ...slot('a4', 'cable-curl', sets(3)), joined: true },
+    ]),
+    session('b', 2, [slot('b1', 'leg-press', sets(3))]),
+  ]);
+  // Four sets stay and six go: nearer to half than two and eight. Thursday and Friday are two and three days from both.
+  expect(laid(changed(of, 'a day more'))).toEqual([
+    [0, 'a1 a2'],
+    [2, 'b1'],
+    [4, 'a3 a4'],
+  ]);
+  expect(laid(changed(of, 'a day more', { athlete: { days: [0, 1, 2, 6] } }))[2]).toEqual([1, 'a3 a4']);
+  expect(changed(of, 'a day more', { athlete: { days: [0, 2] } })).toEqual(of);
+});
+
+test('a deload half-way, unless its week is handed out; it is rehearsed as it will be trained', () => {
+  const half = changed(days(3), 'a deload half-way');
+  expect(half.earlyDeloads).toEqual([3]);
+  expect(changed(days(3), 'a deload half-way', { issued: 2 }).earlyDeloads).toEqual([3]);
+  expect(changed(days(3), 'a deload half-way', { issued: 3 }).earlyDeloads).toEqual([]);
+  expect(rehearsed(half).weeks.map(({ kind }) => kind)).toEqual([
+    'building',
+    'building',
+    'deload',
+    'building',
+    'building',
+    'deload',
+  ]);
+});
+
+test('below the floor they do not grow', () => {
+  const steady = {
+    strengthSpread: 0,
+    daySpread: 0,
+    setSpread: 0,
+    missed: 0,
+    wear: 0,
+    landmarkSpread: 0,
+    gain: 2,
+  };
+  // Of eight weekly sets that chest and quads begin to grow on, one is less than half.
+  const below = rehearsed(days(1, 6), steady, 5).gain.middle;
+  expect(rehearsed(days(1, 6), { ...steady, gain: 0 }, 5).gain.middle).toBeCloseTo(below);
+  expect(rehearsed(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 2);
 });

@@ -123,7 +123,7 @@ export class Rehearsing {
           curveOf(athlete.effort),
           conventions,
           (slot) => this.exerciseOf(slot),
-          (muscle) => plan.muscles[muscle].landmarks.ceiling,
+          (muscle) => plan.muscles[muscle].landmarks,
         );
         return simulated.train(plan);
       },

@@ -10,14 +10,18 @@ import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
 import type { Performed } from '../plan/week-state';
+import type { Landmarks } from '../volume/landmark';
 import type { AthleteModel } from './model';
 import { normal, type Random } from './random';
+
+/** Weekly sets from which a muscle grows, and beyond which it wears. */
+export type Rails = Pick<Landmarks, 'floor' | 'ceiling'>;
 
 /** What a simulated athlete does not know of themselves. */
 interface Truth {
   /** Strength by slot, in its unit, as the first week found it. */
   readonly strength: Map<string, number>;
-  readonly ceilings: ReadonlyMap<Muscle, number>;
+  readonly landmarks: ReadonlyMap<Muscle, Rails>;
   /** Strength that muscles are short of for the time being, as a share. */
   readonly worn: Map<Muscle, number>;
   /** Strength gained since the start, as a share. */
@@ -41,6 +45,12 @@ const STEEP = 4;
 const MOST_OVER = 3;
 /** What is not known of a first load: it is found on the day. */
 const FOUND = { reps: 10, rir: 3 };
+const NO_RAILS: Rails = { floor: 0, ceiling: 1 };
+
+/** Share of its growth that a muscle gets for so many sets: none at half its floor, all of it from the floor on. */
+function growth(sets: number, floor: number): number {
+  return floor <= 0 ? 1 : Math.max(0, Math.min(1, (2 * sets) / floor - 1));
+}
 
 /** An athlete as the model has them, week after week of one run. */
 export class Simulated {
@@ -52,12 +62,16 @@ export class Simulated {
     private readonly curve: RepMaxCurve,
     private readonly conventions: Conventions,
     private readonly exerciseOf: (slot: SlotPlan) => Exercise | undefined,
-    ceilingOf: (muscle: Muscle) => number,
+    railsOf: (muscle: Muscle) => Rails,
   ) {
+    const off = (value: number) => value * Math.exp(model.landmarkSpread * normal(random));
     this.truth = {
       strength: new Map(),
-      ceilings: new Map(
-        MUSCLES.map((muscle) => [muscle, ceilingOf(muscle) * Math.exp(model.ceilingSpread * normal(random))]),
+      landmarks: new Map(
+        MUSCLES.map((muscle) => {
+          const { floor, ceiling } = railsOf(muscle);
+          return [muscle, { floor: off(floor), ceiling: Math.max(1, off(ceiling)) }];
+        }),
       ),
       worn: new Map(),
       gained: new Map(),
@@ -158,7 +172,7 @@ export class Simulated {
   }
 
   private soreness({ muscles }: WeekPlan, muscle: Muscle): Soreness {
-    const load = muscles[muscle].measured / Math.max(1, this.truth.ceilings.get(muscle) ?? 1);
+    const load = muscles[muscle].measured / (this.truth.landmarks.get(muscle)?.ceiling ?? 1);
     const felt = load + 0.15 * normal(this.random);
     if (felt < 0.35) return 'never sore';
     if (felt < 0.7) return 'early';
@@ -186,11 +200,11 @@ export class Simulated {
     const { gain, wear, lasting } = this.model;
     for (const muscle of MUSCLES) {
       const dose = doses.get(muscle) ?? { sets: 0, hard: 0 };
-      const ceiling = Math.max(1, this.truth.ceilings.get(muscle) ?? 1);
+      const { floor, ceiling } = this.truth.landmarks.get(muscle) ?? NO_RAILS;
       const before = this.truth.worn.get(muscle) ?? 0;
       const rests = plan.kind === 'deload' ? lasting / 2 : lasting;
       this.truth.worn.set(muscle, before * rests + (wear / 100) * (dose.hard / (0.75 * ceiling)) ** STEEP);
-      const share = 1 - Math.exp((-2.5 * dose.sets) / ceiling);
+      const share = growth(dose.sets, floor) * (1 - Math.exp((-2.5 * dose.sets) / ceiling));
       this.truth.gained.set(muscle, (this.truth.gained.get(muscle) ?? 0) + (gain / 100) * share);
     }
   }

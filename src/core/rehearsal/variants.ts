@@ -1,30 +1,61 @@
+import type { Athlete } from '../athlete/athlete';
 import { applyEdit } from '../block/apply-edit';
-import type { Block } from '../block/block';
-import { BOUNDS } from '../block/bounds';
+import type { Block, Session } from '../block/block';
+import { BOUNDS, LIMITS } from '../block/bounds';
 import type { SingleEdit } from '../block/edits/edit';
+import { groupsOf } from '../block/groups';
+import { deloadNow } from '../schedule/deload-now';
 import { setCount, withSetCount } from '../techniques/registry';
 
 /** Changes of a block whose worth a rehearsal tells. */
-export const VARIANTS = ['a set fewer', 'a set more', 'a week less', 'a week more'] as const;
+export const VARIANTS = [
+  'a set fewer',
+  'a set more',
+  'a day less',
+  'a day more',
+  'a week less',
+  'a week more',
+  'a deload half-way',
+] as const;
 export type BlockVariant = (typeof VARIANTS)[number];
 
-/** One thing changed: a set of every slot that has two or more, or a week before the deload. */
-export function variantEdits(block: Block, variant: BlockVariant): readonly SingleEdit[] {
-  switch (variant) {
-    case 'a set fewer':
-      return withSets(block, (sets) => Math.max(1, sets - 1));
-    case 'a set more':
-      return withSets(block, (sets) => sets + 1);
-    case 'a week less':
-      return withWeeks(block, block.weeks - 1);
-    case 'a week more':
-      return withWeeks(block, block.weeks + 1);
-  }
+/** What a change goes by beside the block. */
+export interface VariantContext {
+  /** For the days on which they can train. */
+  readonly athlete: Pick<Athlete, 'days'>;
+  /** The last week that is handed out; 0: none. */
+  readonly issued: number;
+  /** An id nobody has had. */
+  readonly newId: () => string;
+}
+
+type Change = (block: Block, context: VariantContext) => readonly SingleEdit[];
+
+const CHANGES: Readonly<Record<BlockVariant, Change>> = {
+  'a set fewer': (block) => withSets(block, (sets) => Math.max(1, sets - 1)),
+  'a set more': (block) => withSets(block, (sets) => sets + 1),
+  'a day less': dayLess,
+  'a day more': dayMore,
+  'a week less': (block) => withWeeks(block, block.weeks - 1),
+  'a week more': (block) => withWeeks(block, block.weeks + 1),
+  'a deload half-way': deloadHalfWay,
+};
+
+/**
+ * One thing changed, nothing where it cannot be: a set of every slot that has two or more; the smallest session shared out
+ * among the others; the latter half of the largest on a day of its own; a week before the deload; a deload half-way.
+ */
+export function variantEdits(
+  block: Block,
+  variant: BlockVariant,
+  context: VariantContext,
+): readonly SingleEdit[] {
+  return CHANGES[variant](block, context);
 }
 
 /** The block with one thing changed; itself where that cannot be. */
-export function variantOf(block: Block, variant: BlockVariant): Block {
-  const applied = applyEdit(block, { kind: 'batch', edits: variantEdits(block, variant) });
+export function variantOf(block: Block, variant: BlockVariant, context: VariantContext): Block {
+  const applied = applyEdit(block, { kind: 'batch', edits: variantEdits(block, variant, context) });
   return applied.ok ? applied.value.block : block;
 }
 
@@ -41,4 +72,81 @@ function withSets({ sessions }: Block, to: (sets: number) => number): readonly S
 function withWeeks(block: Block, weeks: number): readonly SingleEdit[] {
   const value = Math.min(BOUNDS.weeks.high, Math.max(BOUNDS.weeks.low, weeks));
   return value === block.weeks ? [] : [{ kind: 'block/set', field: 'weeks', value }];
+}
+
+function deloadHalfWay(block: Block, { issued }: VariantContext): readonly SingleEdit[] {
+  const week = Math.floor(block.weeks / 2) + 1;
+  if (block.weeks < 2 || week <= issued || block.earlyDeloads.length > 0) return [];
+  const edit = deloadNow(block, week);
+  return edit.kind === 'batch' ? edit.edits : [edit];
+}
+
+const setsIn = (slots: Session['slots']) =>
+  slots.reduce((sum, { technique }) => sum + setCount(technique), 0);
+
+/** Each group of the smallest session goes to the end of the one that has fewest sets by then and does not train it yet. */
+function dayLess({ sessions }: Block): readonly SingleEdit[] {
+  const counted = sessions.filter(({ optional }) => !optional);
+  const [gone, ...rest] = [...counted].sort((a, b) => setsIn(a.slots) - setsIn(b.slots));
+  if (gone === undefined || rest.length === 0) return [];
+  const takers = rest.map(({ id, slots }) => ({ id, slots: [...slots] }));
+  const edits: SingleEdit[] = [];
+  for (const group of groupsOf(gone)) {
+    const repeats = (taker: (typeof takers)[number]) =>
+      taker.slots.some((slot) => group.some(({ exercise }) => exercise.id === slot.exercise.id));
+    const [taker] = [...takers].sort(
+      (a, b) => Number(repeats(a)) - Number(repeats(b)) || setsIn(a.slots) - setsIn(b.slots),
+    );
+    if (taker === undefined || taker.slots.length + group.length > LIMITS.slots) return [];
+    for (const slot of group) {
+      const after = taker.slots.at(-1)?.id ?? null;
+      edits.push({ kind: 'slot/move', slot: slot.id, session: taker.id, after });
+      taker.slots.push(slot);
+    }
+  }
+  return [...edits, { kind: 'session/remove', session: gone.id }];
+}
+
+/** The latter groups of the largest session, half its sets, go to a day the athlete has, furthest from all others. */
+function dayMore(block: Block, context: VariantContext): readonly SingleEdit[] {
+  const [largest] = [...block.sessions]
+    .filter(({ optional }) => !optional)
+    .sort((a, b) => setsIn(b.slots) - setsIn(a.slots));
+  const day = freeDay(block, context.athlete);
+  if (largest === undefined || day === null || block.sessions.length >= LIMITS.sessions) return [];
+  const groups = groupsOf(largest);
+  const uneven = (cut: number) =>
+    Math.abs(setsIn(groups.slice(0, cut).flat()) - setsIn(groups.slice(cut).flat()));
+  const [cut] = groups
+    .slice(1)
+    .map((_, at) => at + 1)
+    .sort((one, other) => uneven(one) - uneven(other));
+  if (cut === undefined) return [];
+  const session = context.newId();
+  const made = { ...largest, id: session, name: `${largest.name}, second half`, day, weeks: [], slots: [] };
+  let after: string | null = null;
+  const moves = groups
+    .slice(cut)
+    .flat()
+    .map(({ id }): SingleEdit => {
+      const move = { kind: 'slot/move', slot: id, session, after } as const;
+      after = id;
+      return move;
+    });
+  return [{ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session: made }, ...moves];
+}
+
+/** The free day with most days to the nearest session, the earliest of alike ones; null: none is free. */
+function freeDay({ sessions, cycleDays }: Block, { days }: VariantContext['athlete']): number | null {
+  const taken = sessions.map(({ day }) => day);
+  const isFree = (day: number) =>
+    !taken.includes(day) && (days.length === 0 || cycleDays % 7 !== 0 || days.includes(day % 7));
+  const away = (day: number) =>
+    Math.min(
+      ...taken.map((other) =>
+        Math.min((day - other + cycleDays) % cycleDays, (other - day + cycleDays) % cycleDays),
+      ),
+    );
+  const free = Array.from({ length: cycleDays }, (_, day) => day).filter(isFree);
+  return free.sort((a, b) => away(b) - away(a) || a - b)[0] ?? null;
 }

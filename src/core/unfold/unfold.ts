@@ -1,3 +1,4 @@
+import type { Block } from '../block/block';
 import { BOUNDS } from '../block/bounds';
 import { standingOrders } from '../calls/answered';
 import { type Order, recovers } from '../calls/order';
@@ -74,8 +75,7 @@ export function playBlock(
   let so = begin(now);
   const calls: PlayedBlock['calls'][number][] = [];
   const { block } = input;
-  const last = block.weeks + deloadWeeks(block.deload);
-  for (let week = 1; week <= last; week++) {
+  for (let week = 1, left = weeksLeft(block, so); left > 0; week++, left = weeksLeft(block, so)) {
     const isIssued = (one: number) => one < week;
     const orders = standingOrders(now.answered, so.identities, isIssued);
     let plan = planWeek(now, so, week, orders);
@@ -109,6 +109,14 @@ export function playBlock(
     };
   }
   return { weeks: so.weeks, observations: so.observations, calls };
+}
+
+/** Weeks to come, were none of them a deload ahead of the planned one. */
+function weeksLeft({ weeks, deload }: Block, so: SoFar): number {
+  const built = so.weeks.filter(({ plan }) => plan.kind === 'building').length;
+  const after = so.weeks.length - (so.weeks.findLastIndex(({ plan }) => plan.kind === 'building') + 1);
+  const left = built < weeks ? weeks - built + deloadWeeks(deload) : deloadWeeks(deload) - after;
+  return Math.min(left, BOUNDS.week.high - so.weeks.length);
 }
 
 /** What the weeks come to with one more. */

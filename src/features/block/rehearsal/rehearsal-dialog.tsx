@@ -25,6 +25,7 @@ import {
   weekDone,
   weeksOver,
 } from '@/core';
+import { newId } from '@/ui/new-id';
 import { figure, minutes } from '@/ui/words/figures';
 import { capital, namesOf } from '@/ui/words/names';
 import classes from './rehearsal.module.css';
@@ -43,27 +44,33 @@ interface RehearsalDialogProps {
 
 const RUNS = ['100', '200', '500'] as const;
 const ALL = 'all of these';
-const BESIDE = [...VARIANTS, ALL] as const;
+type Beside = BlockVariant | typeof ALL;
 
 /** The block lived many times by a simulated athlete, beside itself with one thing changed; or with each of them in turn. */
 export default function RehearsalDialog(props: RehearsalDialogProps) {
   const { block, athlete, blockPlan, catalogue, ownExercises, today, attempt, onClose } = props;
   const [runs, setRuns] = useState<string>(RUNS[0]);
-  const [other, setOther] = useState<(typeof BESIDE)[number]>(VARIANTS[0]);
+  const [other, setOther] = useState<Beside>(VARIANTS[0]);
   const [compared, setCompared] = useState<readonly BlockVariant[]>([]);
   const { said, failed, times: under, start, stop } = useRehearsal();
   const model = useMemo(
     () => knownModel({ block, athlete, blockPlan, catalogue, today }),
     [block, athlete, blockPlan, catalogue, today],
   );
+  const context = {
+    athlete,
+    issued: Math.max(0, ...blockPlan.weeks.map(({ issued }) => issued?.week ?? 0)),
+    newId,
+  };
+  const possible = VARIANTS.filter((variant) => variantEdits(block, variant, context).length > 0);
   const begin = () => {
-    const variants = other === ALL ? VARIANTS : [other];
+    const variants = other === ALL ? possible : [other];
     setCompared(variants);
-    const blocks = [block, ...variants.map((variant) => variantOf(block, variant))].map(fresh);
+    const blocks = [block, ...variants.map((variant) => variantOf(block, variant, context))];
     start({ blocks, athlete, ownExercises, model, times: Number(runs) });
   };
   const take = (variant: BlockVariant) => {
-    if (attempt({ kind: 'batch', edits: variantEdits(block, variant) }).ok) onClose();
+    if (attempt({ kind: 'batch', edits: variantEdits(block, variant, context) }).ok) onClose();
   };
   return (
     <Modal opened onClose={onClose} title="Rehearse the block" size="xl">
@@ -78,8 +85,8 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
         <NativeSelect
           aria-label="Beside it"
           value={other}
-          onChange={(event) => setOther(event.target.value as (typeof BESIDE)[number])}
-          data={BESIDE.map((value) => ({ value, label: `beside it: ${value}` }))}
+          onChange={(event) => setOther(event.target.value as Beside)}
+          data={[...possible, ALL].map((value) => ({ value, label: `beside it: ${value}` }))}
         />
         {under === null ? (
           <Button data-autofocus onClick={begin}>
@@ -134,11 +141,6 @@ function failedIn({
       return [week, (100 * behind.size) / performed.size];
     }),
   );
-}
-
-/** A block as if nothing of it had been trained. */
-function fresh(block: Block): Block {
-  return { ...block, earlyDeloads: [] };
 }
 
 /** The model with what the athlete's weeks so far tell. */
