@@ -129,7 +129,7 @@ const athlete = z.strictObject({
     .array(
       z.strictObject({
         blockId: z.string().min(1).max(96),
-        about: z.string().min(1).max(60),
+        about: z.string().min(1).max(80),
         outcome: z.enum(['taken', 'refused']),
         was: z.record(z.string().max(40), z.number()),
       }),

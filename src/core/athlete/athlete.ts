@@ -56,7 +56,7 @@ export interface LearnedLandmarks {
 /** A lesson of a block as the coach answered it. */
 export interface LearnedLesson {
   readonly blockId: string;
-  /** Its kind, and the muscle where it is about one: `ceiling/chest`. */
+  /** Its kind, and the muscle or lift where it is about one: `ceiling/chest`. */
   readonly about: string;
   readonly outcome: 'taken' | 'refused';
   /** The figures it took the place of, so that it can be forgotten; none where there were none. */

@@ -81,6 +81,8 @@ function figuresOf(lesson: Taught): Figures {
       return { changeOver: lesson.to };
     case 'recovery':
       return { gapHours: lesson.to };
+    case 'range':
+      return { ...lesson.best.range };
   }
 }
 
@@ -91,8 +93,9 @@ const NAMES: Readonly<Record<string, readonly (keyof Conventions)[]>> = {
 };
 
 /** The figures of the athlete that a lesson is about, as they stand; none where the usual ones hold. */
-function figuresAt({ learned, effort, conventions }: Athlete, about: string): Figures {
+function figuresAt({ learned, effort, conventions, ranges }: Athlete, about: string): Figures {
   const [kind = '', muscle = ''] = about.split('/');
+  if (kind === 'range') return { ...ranges[muscle] };
   if (kind === 'floor' || kind === 'ceiling') {
     const value = learned[muscle as Muscle]?.[kind];
     return value === undefined ? {} : { [kind]: value };
@@ -107,6 +110,7 @@ function figuresAt({ learned, effort, conventions }: Athlete, about: string): Fi
 /** The athlete with these figures in place of those a lesson is about; the usual ones where there are none. */
 function withFigures(athlete: Athlete, about: string, figures: Figures, evidence: string): Athlete {
   const [kind = '', muscle = ''] = about.split('/');
+  if (kind === 'range') return withRange(athlete, muscle, figures);
   if (kind === 'floor' || kind === 'ceiling')
     return withLandmark(athlete, muscle as Muscle, kind, figures[kind], evidence);
   const { conventions } = athlete;
@@ -125,6 +129,12 @@ function withFigures(athlete: Athlete, about: string, figures: Figures, evidence
         ? { ...conventions, athlete: now }
         : { ...conventions, muscles: { ...conventions.muscles, [muscle]: now } },
   };
+}
+
+function withRange(athlete: Athlete, exerciseId: string, { low, high }: Figures): Athlete {
+  const { [exerciseId]: _, ...others } = athlete.ranges;
+  const isNone = low === undefined || high === undefined;
+  return { ...athlete, ranges: isNone ? others : { ...others, [exerciseId]: { low, high } } };
 }
 
 /** The longest evidence that is kept of a muscle. */

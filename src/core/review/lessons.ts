@@ -1,4 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
+import type { RepRange } from '../block/rep-range';
 import type { Conventions } from '../conventions/conventions';
 import { conventionsOf } from '../conventions/own-conventions';
 import type { PersonalFit } from '../effort/curves';
@@ -7,6 +8,7 @@ import { beatsDefault, fitPersonalCurve } from '../effort/personal-curve';
 import { isAtLeast, roundHalfUp } from '../rounding';
 import { sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
+import { type OwnRange, ownRanges } from './own-ranges';
 import { liftedIn, type Reviewed } from './reviewed';
 import { sorenessDays } from './soreness-days';
 
@@ -47,7 +49,12 @@ export type Taught =
       /** Days until soreness was gone, on average. */
       readonly days: number;
       readonly reports: number;
-    };
+    }
+  | ({
+      readonly kind: 'range';
+      /** The range it is felt best in so far; null: none is said. */
+      readonly from: RepRange | null;
+    } & OwnRange);
 
 type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>;
 
@@ -69,11 +76,13 @@ export function lessonsOf(reviewed: Reviewed): readonly Taught[] {
     ...driftTaught(reviewed),
     ...minutesTaught(reviewed),
     ...recoveryTaught(reviewed),
+    ...rangesTaught(reviewed),
   ];
 }
 
-/** What a lesson is about: its kind, and the muscle where it is about one. A block teaches one thing about it. */
+/** What a lesson is about: its kind, and the muscle or lift where it is about one. A block teaches one thing about it. */
 export function aboutOf(one: Taught): string {
+  if (one.kind === 'range') return `range/${one.exerciseId}`;
   return 'muscle' in one ? `${one.kind}/${one.muscle}` : one.kind;
 }
 
@@ -156,5 +165,14 @@ function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
     return took.length < LEAST_REPORTS || to <= from
       ? []
       : [{ kind: 'recovery', muscle, from, to, days: mean, reports: took.length }];
+  });
+}
+
+/** Lifts that go better in one range than in another, where that is not theirs already. */
+function rangesTaught(reviewed: Reviewed): readonly Taught[] {
+  return ownRanges(reviewed).flatMap((own): readonly Taught[] => {
+    const from = reviewed.athlete.ranges[own.exerciseId] ?? null;
+    const isTheirs = from?.low === own.best.range.low && from.high === own.best.range.high;
+    return isTheirs ? [] : [{ kind: 'range', from, ...own }];
   });
 }

@@ -6,7 +6,7 @@ import { exerciseById } from '../exercises/library';
 import { block, lookup, session, slot } from '../testing/fixtures';
 import { checkIn, type Happened, watched } from '../testing/watched';
 import { answerTo, forgetting, lessonsAnswered, refusing, withLesson } from './learning';
-import { lessonsOf } from './lessons';
+import { aboutOf, lessonsOf } from './lessons';
 import { exchanges, liftReviews } from './lifts';
 import { sessionMinutes } from './minutes';
 import { muscleReviews } from './muscles';
@@ -257,17 +257,19 @@ describe('answers to lessons', () => {
       effort: { ...of.athlete.effort, curve: 'Brzycki' as const },
     };
     const fit = { slope: 0.03, error: 1, epleyError: 2, sets: 30, from: 5, to: 12 };
+    const trend = { range: { low: 6, high: 9 }, gain: 1, error: 0.1, days: 5 };
     const figures = { driftSeconds: 1, driftSlope: 2, driftLeast: 3 };
     for (const one of [
       { kind: 'curve', fit },
       { kind: 'drift', drift: { factor: 1.5, error: 0.1, pairs: 12 }, from: figures, to: figures },
       { kind: 'minutes', from: 90, to: 120, share: 120, sessions: 8 },
       { kind: 'recovery', muscle: 'quads', from: 48, to: 72, days: 3, reports: 4 },
+      { kind: 'range', exerciseId: 'hack-squat', from: null, best: trend, other: trend },
     ] as const) {
       const taken = withLesson(athlete, 'b1', one, '');
       expect(taken).not.toEqual(athlete);
       expect(taken.conventions.athlete.cutReps).toBe(4);
-      const back = forgetting(taken, 'b1', one.kind === 'recovery' ? 'recovery/quads' : one.kind);
+      const back = forgetting(taken, 'b1', aboutOf(one));
       expect({ ...back, conventions: { ...back.conventions, muscles: {} } }).toEqual(athlete);
     }
   });

@@ -69,7 +69,7 @@ export function suggestionText(suggestion: Suggestion, names: ExerciseNames): Sa
 }
 
 /** What a block teaches of its athlete: what would change, with what it rests on. */
-export function lessonText(lesson: Taught): Said {
+export function lessonText(lesson: Taught, names: ExerciseNames): Said {
   switch (lesson.kind) {
     case 'ceiling':
       return {
@@ -101,6 +101,16 @@ export function lessonText(lesson: Taught): Said {
         says: `${capital(lesson.muscle)}: ${lesson.from} → ${lesson.to} h between sessions`,
         evidence: `sore for ${figure(lesson.days, 1)} days on average, ${plural(lesson.reports, 'report')}`,
       };
+    case 'range': {
+      const { best, other, from, exerciseId } = lesson;
+      const was = from === null ? '' : `${from.low}-${from.high} → `;
+      const trend = ({ gain, range, days }: typeof best) =>
+        `${percent(gain)} a week in ${range.low}-${range.high} over ${plural(days, 'day')}`;
+      return {
+        says: `${capital(names(exerciseId))}: ${was}${best.range.low}-${best.range.high} reps suit it best`,
+        evidence: `${trend(best)}, ${trend(other)}`,
+      };
+    }
   }
 }
 

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { AnsweredLesson } from '@/core';
 import { type Unreachable, useAction } from '@/ui/use-action';
+import type { ExerciseNames } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { lessonText } from '@/ui/words/review';
 import type { BlockActions } from '../contract';
@@ -10,6 +11,7 @@ import classes from './review.module.css';
 interface LessonsProps {
   readonly lessons: readonly AnsweredLesson[];
   readonly name: string;
+  readonly names: ExerciseNames;
   readonly learn: BlockActions['learn'];
   readonly onChanged: () => void;
 }
@@ -32,7 +34,7 @@ function sentence(answered: Answered): string {
 }
 
 /** What the block teaches: each lesson is taken over into the athlete or not, and either can be forgotten again. */
-export function Lessons({ lessons, name, learn, onChanged }: LessonsProps) {
+export function Lessons({ lessons, name, names, learn, onChanged }: LessonsProps) {
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(learn);
   const answer = async (about: string, how: 'take' | 'refuse' | 'forget') => {
@@ -51,7 +53,7 @@ export function Lessons({ lessons, name, learn, onChanged }: LessonsProps) {
       ) : null}
       <ul className={classes.said}>
         {lessons.map(({ about, lesson, outcome }) => {
-          const { says, evidence } = lessonText(lesson);
+          const { says, evidence } = lessonText(lesson, names);
           const button = (words: string, how: 'take' | 'refuse' | 'forget') => (
             <Button
               variant="link"

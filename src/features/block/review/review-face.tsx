@@ -69,7 +69,13 @@ export default function ReviewFace(props: ReviewFaceProps) {
           names={names}
           makeNext={actions.makeNext}
         />
-        <Lessons lessons={lessons} name={athlete.name} learn={actions.learn} onChanged={onChanged} />
+        <Lessons
+          lessons={lessons}
+          name={athlete.name}
+          names={names}
+          learn={actions.learn}
+          onChanged={onChanged}
+        />
       </div>
       <MuscleTable muscles={review.muscles} />
       <LiftLines lifts={review.lifts} names={names} unit={athlete.unit} />

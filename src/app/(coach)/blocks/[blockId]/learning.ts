@@ -17,12 +17,13 @@ import {
   withLesson,
 } from '@/core';
 import { addBlock, findAthlete, findTraining, saveAthlete } from '@/data';
+import { namesOf } from '@/ui/words/names';
 import { lessonText } from '@/ui/words/review';
 import { asCoach } from '../../../asker';
 import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
 
-const aboutSchema = z.string().min(1).max(60);
+const aboutSchema = z.string().min(1).max(80);
 const howSchema = z.enum(['take', 'refuse', 'forget']);
 
 /** How a lesson was answered; stale: the athlete has changed meanwhile, and it is to be answered again. */
@@ -57,8 +58,8 @@ export async function learn(
   });
 }
 
-function evidenceOf({ block }: Training, lesson: Parameters<typeof lessonText>[0]): string {
-  return `${block.name}: ${lessonText(lesson).evidence}.`;
+function evidenceOf({ block, ownExercises }: Training, lesson: Parameters<typeof lessonText>[0]): string {
+  return `${block.name}: ${lessonText(lesson, namesOf(catalogueWith(ownExercises))).evidence}.`;
 }
 
 /** The block as a review looks at it today. */
