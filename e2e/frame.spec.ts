@@ -1,6 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import {
   answers,
+  cell,
   expect,
   gauge,
   openBlock,
@@ -275,4 +276,28 @@ test('a finger that rests on a session drags it to another day', async ({ email,
   await touch('touchEnd', 0, 0);
   await expect(day(page, 2)).toContainText('Upper, pull first');
   await context.close();
+});
+
+test('a return after time away: fewer weeks at half the sets, no deload behind them', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  const before = Number(await cell(page, 'hack squat', 'sets').textContent());
+  await page.goto('/desk');
+  await openProfile(page, 'Maren');
+  await page.getByRole('link', { name: 'New block' }).click();
+  await page.waitForURL('**/blocks/new**');
+  await answers(page);
+  // Her block runs to the day before: nobody is away.
+  const away = page.getByRole('checkbox', { name: 'two weeks or more' });
+  await expect(away).not.toBeChecked();
+  await away.check();
+  await expect(page.getByLabel('Building weeks')).toHaveValue('3');
+  await page.getByRole('button', { name: 'Start the block' }).click();
+  await ready(page);
+  await press(page, 'Alt+2');
+  await expect(cell(page, 'hack squat', 'sets')).toHaveText(String(Math.round(before / 2)));
+  await expect(page.locator('[data-column="w3"]').first()).toBeVisible();
+  await expect(page.locator('[data-column="w4"]')).toHaveCount(0);
+  await expect(page.getByRole('columnheader', { name: 'deload' })).toHaveCount(0);
 });

@@ -159,7 +159,8 @@ export class Simulated {
   /** The load of a set whose load is looked for: what leaves what is asked. */
   private found(slot: SlotPlan): number {
     const strength = this.strengthOf(slot);
-    return Math.max(0, strength * this.curve.fraction(FOUND.reps + FOUND.rir) - slot.carried);
+    const load = strength * this.curve.fraction(FOUND.reps + FOUND.rir) - slot.carried;
+    return Math.max(0, Math.round(100 * load) / 100);
   }
 
   private movers(slot: SlotPlan): readonly Muscle[] {

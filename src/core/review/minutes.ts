@@ -1,6 +1,7 @@
 import type { LocalDate } from '../calendar';
 import type { SessionPlan } from '../plan/session';
 import type { Performed } from '../plan/week-state';
+import { isAtLeast } from '../rounding';
 import type { Reviewed } from './reviewed';
 
 /** How long a session took beside what it was reckoned at. Seconds. */
@@ -25,15 +26,17 @@ export interface Minutes {
 const LEAST_SETS = 3;
 /** A phone that lay open overnight is no session. */
 const LONGEST = 4 * 3600;
+/** In less than this share of what is reckoned nobody trains: the sets were written down together. */
+const LEAST_SHARE = 1 / 3;
 
 /** How long finished sessions took against the middle of what was planned; sets written down later have no clock. */
 export function sessionMinutes({ blockPlan }: Reviewed): Minutes {
   const sessions = blockPlan.weeks.flatMap(({ plan, issued, performed }) =>
     (issued?.plan ?? plan).sessions.flatMap((session): readonly SessionMinutes[] => {
       const work = performed.get(session.sessionId);
-      const taken = work?.workout.finished === true ? clockOf(work) : null;
-      if (work === undefined || taken === null) return [];
       const { name, seconds: planned } = session;
+      const taken = work?.workout.finished === true ? clockOf(work) : null;
+      if (work === undefined || taken === null || !isAtLeast(taken, LEAST_SHARE * planned.low)) return [];
       const { date } = work.workout;
       return [{ week: plan.week, date, session: name, planned, taken, sets: work.sets.size }];
     }),

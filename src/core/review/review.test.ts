@@ -181,6 +181,11 @@ describe('minutes', () => {
   test('sets all logged at one moment have no clock, nor has a phone left open overnight', () => {
     expect(sessionMinutes(lifted({}))).toEqual({ sessions: [], share: null });
     expect(sessionMinutes(clocked(3 * 3600)).sessions).toEqual([]);
+    // Four gaps between five sets: just a third of what is reckoned at least, or a second less each.
+    const { planned } = sessionMinutes(clocked(300)).sessions[0] ?? { planned: { low: 0 } };
+    const third = Math.ceil(planned.low / 3 / 4);
+    expect(sessionMinutes(clocked(third)).sessions).toHaveLength(12);
+    expect(sessionMinutes(clocked(third - 1)).sessions).toEqual([]);
   });
 });
 

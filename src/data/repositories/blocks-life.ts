@@ -26,6 +26,8 @@ export interface BlockLine {
   readonly deletedAt: string | null;
   /** When a week of it was last handed out, as an ISO text; null: never. */
   readonly issuedAt: string | null;
+  /** When something of it was last logged, as an ISO text; null: never. */
+  readonly lastLog: string | null;
   /** Where it lies in the year. */
   readonly span: BlockSpan;
 }
@@ -40,6 +42,7 @@ interface BlockLineRow {
   archivedAt: Date | null;
   deletedAt: Date | null;
   issuedAt: Date | null;
+  lastLog: Date | null;
   /** What its days follow from, as JSON. */
   spread: string;
 }
@@ -48,7 +51,7 @@ interface BlockLineRow {
 export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
-       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt,
+       JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt, s.last_log_at AS lastLog,
        JSON_OBJECT('cycleDays', JSON_EXTRACT(b.document, '$.cycleDays'), 'pauses', JSON_QUERY(b.document, '$.pauses'),
          'earlyDeloads', JSON_QUERY(b.document, '$.earlyDeloads'), 'deload', JSON_QUERY(b.document, '$.deload')) AS spread
      FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
@@ -65,6 +68,7 @@ export async function blocksOf(asker: Asker, athleteId: string): Promise<readonl
     archived: row.archivedAt !== null,
     deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
     issuedAt: row.issuedAt === null ? null : new Date(row.issuedAt).toISOString(),
+    lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
     span: spanOf(row),
   }));
 }

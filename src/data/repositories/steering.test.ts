@@ -297,6 +297,10 @@ describe('blocks', () => {
       { id: copy, state: 'planned', week: 0, startDate: '2027-01-04' },
       { id: blockId, state: 'running', week: 1 },
     ]);
+    // What was logged last tells how long somebody was away; of the copy nothing was.
+    const [planned, run] = await blocksOf(asker, athlete.id);
+    expect(planned?.lastLog).toBeNull();
+    expect(run?.lastLog).toBe((await roster(asker))[0]?.block?.lastLog);
   });
 
   test('archived or thrown away, they ask for nobody; brought back, they are as they were; after 30 days gone', async () => {

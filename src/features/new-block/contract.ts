@@ -24,6 +24,8 @@ export interface NewBlockData {
   }[];
   /** First Monday a new block can begin on: this week's, or the one after the running block's end. */
   readonly startDate: LocalDate;
+  /** The last day something was logged on, or the end of a block that runs; null: there is neither. */
+  readonly trainedUntil: LocalDate | null;
   /** What it starts from, where the coach came from a template. */
   readonly from: SourceChoice | null;
   /** Names the block proposes, so that two of them do not read alike. */

@@ -15,7 +15,7 @@ import { Preview } from './preview';
 import { Settings } from './settings';
 import { Sources } from './sources';
 import { Unkept } from './unkept';
-import { useNewBlock } from './use-new-block';
+import { daysAway, useNewBlock } from './use-new-block';
 
 interface NewBlockProps {
   readonly data: NewBlockData;
@@ -48,6 +48,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
             athlete={athlete}
             settings={settings}
             set={set}
+            away={daysAway(data, settings.startDate)}
             cycleDays={outlook?.block.cycleDays ?? 7}
           />
           {message === null ? null : (

@@ -18,7 +18,7 @@ import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
-import { figure } from '@/ui/words/figures';
+import { figure, plural } from '@/ui/words/figures';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
 
@@ -29,10 +29,12 @@ interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
   /** Days of the cycle that is chosen. */
   readonly cycleDays: number;
   readonly athlete: Athlete;
+  /** Days since training, as of its first one; null: nothing was trained yet. */
+  readonly away: number | null;
 }
 
 /** What a new block begins with; all of it can be changed later. */
-export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
+export function Settings({ athlete, settings, set, cycleDays, away }: SettingsProps) {
   const usual = conventionsWith();
   const weekBounds = settings.returning ? { low: RETURN_WEEKS.least, high: RETURN_WEEKS.most } : BOUNDS.weeks;
   return (
@@ -92,6 +94,9 @@ export function Settings({ athlete, settings, set, cycleDays }: SettingsProps) {
             set(value.length > 0 ? { returning: true, weeks: RETURN_WEEKS.usual } : { returning: false })
           }
         />
+        {away !== null && away > 0 ? (
+          <span className={classes.soft}>last trained {plural(away, 'day')} before it begins</span>
+        ) : null}
         {settings.returning ? (
           <span className={classes.soft}>
             {RETURN_WEEKS.least} to {RETURN_WEEKS.most} weeks at {figure(usual.returnSets * 100)} % of the
@@ -129,7 +134,7 @@ function Schools({ settings, set }: Pick<SettingsProps, 'settings' | 'set'>) {
   );
 }
 
-function Goals({ athlete, settings, set }: Omit<SettingsProps, 'cycleDays'>) {
+function Goals({ athlete, settings, set }: Omit<SettingsProps, 'cycleDays' | 'away'>) {
   const goalOf = (muscle: Muscle): Goal => settings.goals[muscle] ?? athlete.goals[muscle] ?? 'grow';
   const withGoal = (goal: Goal) => MUSCLES.filter((muscle) => goalOf(muscle) === goal);
   const setGoals = (goal: Goal, muscles: readonly Muscle[]) => {

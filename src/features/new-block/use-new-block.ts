@@ -4,9 +4,13 @@ import {
   type BlockSource,
   catalogueWith,
   check,
+  daysBetween,
   emptyBlock,
   LEVELS,
+  type LocalDate,
   type NewBlockSettings,
+  RETURN_AFTER,
+  RETURN_WEEKS,
   startBlock,
   TEMPLATES,
   untrained,
@@ -41,7 +45,9 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   useEffect(() => {
     if (design === undefined) return;
     const { weeks, deload, crediting, landmarks, goals } = design;
-    setSettings((now) => ({ ...now, weeks, deload, crediting, landmarks, goals }));
+    // The weeks of a return are its own.
+    const own = (now: NewBlockSettings) => (now.returning ? now.weeks : weeks);
+    setSettings((now) => ({ ...now, weeks: own(now), deload, crediting, landmarks, goals }));
   }, [design]);
 
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
@@ -126,11 +132,22 @@ function firstChosen({ from, athlete }: NewBlockData, last: string | undefined):
   return suited === undefined ? 'empty' : `template/${suited.id}`;
 }
 
-function plainSettings({ name, startDate, athlete }: NewBlockData): NewBlockSettings {
-  const { weeks, deload: usual, crediting, landmarks } = emptyBlock(name, startDate);
+/** Days between the last of training and the first of a block; null: nothing was trained yet. */
+export function daysAway(
+  { trainedUntil }: Pick<NewBlockData, 'trainedUntil'>,
+  startDate: LocalDate,
+): number | null {
+  return trainedUntil === null ? null : daysBetween(trainedUntil, startDate);
+}
+
+function plainSettings(data: NewBlockData): NewBlockSettings {
+  const { name, startDate, athlete } = data;
+  const returning = (daysAway(data, startDate) ?? 0) >= RETURN_AFTER;
+  const { weeks: usualWeeks, deload: usual, crediting, landmarks } = emptyBlock(name, startDate);
   // A novice needs no planned deload.
   const deload = athlete.level === 'novice' ? null : usual;
-  return { name, startDate, weeks, deload, crediting, landmarks, goals: {}, returning: false };
+  const weeks = returning ? RETURN_WEEKS.usual : usualWeeks;
+  return { name, startDate, weeks, deload, crediting, landmarks, goals: {}, returning };
 }
 
 /** The design behind a choice, fetched when it is looked at; `wanted` while it is on its way. */

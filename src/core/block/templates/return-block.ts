@@ -5,6 +5,8 @@ import type { Block } from '../block';
 
 /** Weeks it takes. */
 export const RETURN_WEEKS = { least: 2, usual: 3, most: 4 } as const;
+/** Days without training from which a block is begun as a return. */
+export const RETURN_AFTER = 14;
 
 /**
  * A block as the first one after two weeks or more away: some weeks at half the sets, far from failure, from lowered

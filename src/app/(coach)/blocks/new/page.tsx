@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
-import { mondayOf, weekStart } from '@/core';
-import { blocksToCopy, findAthlete, findDesign, ownExercises, ownTemplates } from '@/data';
+import { addDays, dayIn, mondayOf } from '@/core';
+import { blocksOf, blocksToCopy, findAthlete, ownExercises, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
 import { requireAsker } from '../../../asker';
@@ -23,20 +23,27 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [own, templates, blocks] = await Promise.all([
+  const [own, templates, blocks, lines] = await Promise.all([
     ownExercises(asker),
     ownTemplates(asker),
     blocksToCopy(asker),
+    blocksOf(asker, athleteId),
   ]);
+  const today = localDate(athlete.timeZone);
+  // A block that runs is trained to its end; of others it is known when something was last logged.
+  const [trainedUntil = null] = lines
+    .flatMap(({ state, span, lastLog, archived, deletedAt }) => {
+      const runs = state === 'running' && !archived && deletedAt === null && span.to >= today;
+      if (runs) return [span.to];
+      return lastLog === null ? [] : [dayIn(athlete.timeZone, new Date(lastLog))];
+    })
+    .sort()
+    .reverse();
   const earlier = blocks.filter((block) => block.athleteId === athleteId);
-  const [newest] = earlier;
-  const last = newest === undefined ? undefined : await findDesign(asker, newest.id);
-  const thisWeek = mondayOf(localDate(athlete.timeZone));
-  // The week after the last one of the newest block, its deloads counted.
-  const after =
-    last === undefined
-      ? thisWeek
-      : mondayOf(weekStart(last, last.weeks + last.earlyDeloads.length + (last.deload === null ? 1 : 2)));
+  const [newest] = lines.filter(({ deletedAt }) => deletedAt === null);
+  const thisWeek = mondayOf(today);
+  // The Monday on or after the day behind the last of the newest block.
+  const after = newest === undefined ? thisWeek : mondayOf(addDays(newest.span.to, 7));
   return (
     <NewBlock
       key={athleteId}
@@ -48,6 +55,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
         ownTemplates: templates,
         from: chosenSource(from),
         startDate: [thisWeek, after].sort()[1] ?? thisWeek,
+        trainedUntil,
         name: earlier.length === 0 ? 'First block' : `Block ${earlier.length + 1}`,
       }}
       actions={{ design, start: start.bind(null, athleteId) }}
