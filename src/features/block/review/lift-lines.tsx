@@ -97,7 +97,13 @@ function Line({ lift: { points, changes } }: { readonly lift: LiftReview }) {
     .join('');
   const within = changes.filter(({ date }) => date >= first.date && date <= last.date);
   return (
-    <svg width={WIDTH} height={HEIGHT} aria-hidden="true" className={classes.line}>
+    <svg
+      width={WIDTH}
+      height={HEIGHT}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      aria-hidden="true"
+      className={classes.line}
+    >
       {within.map(({ kind, date }) => (
         <line key={`${kind} ${date}`} x1={x(date)} x2={x(date)} y1={2} y2={HEIGHT - 2} />
       ))}
