@@ -1,0 +1,109 @@
+import * as z from 'zod';
+import { type Exercise, type Problem, type Result, refused } from '@/core';
+import { decodeBlock, decodeConventions, decodeExercise, decodePrerequisites } from '@/core/codecs';
+import { readJson } from '../limits';
+import { ATHLETE_FORMAT, ATHLETE_VERSION, athleteFileSchema, athleteSchema } from './athlete-file';
+import { coded, id, instant } from './parts';
+
+export const LIBRARY_FORMAT = 'dense-ladder/library';
+export const TEMPLATE_FORMAT = 'dense-ladder/template';
+export const ACCOUNT_FORMAT = 'dense-ladder/account';
+const VERSION = 1;
+
+const exercises = z.array(coded(decodeExercise)).max(5000);
+const templateShape = {
+  name: z.string().min(1).max(200),
+  design: coded(decodeBlock),
+  prerequisites: coded(decodePrerequisites),
+  /** Exercises of the coach’s own that stand in it. */
+  exercises,
+};
+
+export const libraryFileSchema = z.strictObject({
+  format: z.literal(LIBRARY_FORMAT),
+  version: z.literal(VERSION),
+  exercises,
+});
+export const templateFileSchema = z.strictObject({
+  format: z.literal(TEMPLATE_FORMAT),
+  version: z.literal(VERSION),
+  ...templateShape,
+});
+export const accountFileSchema = z.strictObject({
+  format: z.literal(ACCOUNT_FORMAT),
+  version: z.literal(VERSION),
+  name: z.string().max(200),
+  email: z.string().max(320),
+  /** What the coach sets differently for all athletes. */
+  conventions: coded(decodeConventions),
+  exercises,
+  templates: z.array(z.strictObject({ id, createdAt: instant, ...templateShape })).max(2000),
+  athletes: z.array(athleteSchema).max(2000),
+});
+
+export type LibraryFile = z.output<typeof libraryFileSchema>;
+export type TemplateFile = z.output<typeof templateFileSchema>;
+export type AccountFile = z.output<typeof accountFileSchema>;
+
+/** A file of the product's own, whatever it holds. */
+export type OwnFile =
+  | { readonly kind: 'block'; readonly file: z.output<ReturnType<typeof blockFile>> }
+  | { readonly kind: 'athlete'; readonly file: z.output<typeof athleteFileSchema> }
+  | { readonly kind: 'library'; readonly file: LibraryFile }
+  | { readonly kind: 'template'; readonly file: TemplateFile }
+  | { readonly kind: 'account'; readonly file: AccountFile };
+
+const blockFile = () => coded(decodeBlock);
+
+/** What each kind says of itself, and the version that is read. */
+const KINDS = {
+  'dense-ladder/block': { kind: 'block', version: null, schema: blockFile() },
+  [ATHLETE_FORMAT]: { kind: 'athlete', version: ATHLETE_VERSION, schema: athleteFileSchema },
+  [LIBRARY_FORMAT]: { kind: 'library', version: VERSION, schema: libraryFileSchema },
+  [TEMPLATE_FORMAT]: { kind: 'template', version: VERSION, schema: templateFileSchema },
+  [ACCOUNT_FORMAT]: { kind: 'account', version: VERSION, schema: accountFileSchema },
+} as const;
+
+/** Problems beyond these say nothing new. */
+const MOST_PROBLEMS = 20;
+
+/** Reads any file of the product's own; what it is, the file says itself. */
+export function readOwnFile(text: string): Result<OwnFile> {
+  const read = readJson(text);
+  return read.ok ? decodeOwnFile(read.value) : read;
+}
+
+/** Checks a value that was read from a file of the product's own. */
+export function decodeOwnFile(unchecked: unknown): Result<OwnFile> {
+  const { format, version } = (unchecked ?? {}) as { readonly format?: unknown; readonly version?: unknown };
+  const known = typeof format === 'string' && Object.hasOwn(KINDS, format);
+  if (!known)
+    return refused({
+      code: 'malformed',
+      path: 'format',
+      detail: `is none of ${Object.keys(KINDS).join(', ')}`,
+    });
+  const { kind, version: read, schema } = KINDS[format as keyof typeof KINDS];
+  if (read !== null && typeof version === 'number' && version > read)
+    return refused({ code: 'newer-format', path: 'version', version });
+  const parsed = schema.safeParse(unchecked);
+  if (!parsed.success)
+    return refused(
+      ...parsed.error.issues
+        .slice(0, MOST_PROBLEMS)
+        .map(({ path, message }): Problem => ({ code: 'malformed', path: path.join('/'), detail: message })),
+    );
+  // The kind and its schema stand in one entry; TypeScript cannot correlate them.
+  return { ok: true, value: { kind, file: parsed.data } as OwnFile };
+}
+
+/** A file of the product's own as text, a line for each of its first parts so that versions of it can be compared. */
+export function writeOwnFile({ file }: OwnFile): string {
+  return `${JSON.stringify(file, null, 1)}\n`;
+}
+
+/** The coach's own exercises that stand in something, every revision of them. */
+export function exercisesIn(holder: unknown, own: readonly Exercise[]): readonly Exercise[] {
+  const text = JSON.stringify(holder);
+  return own.filter(({ id: exercise }) => text.includes(JSON.stringify(exercise)));
+}
