@@ -19,7 +19,7 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
 const PACKAGES: Readonly<Record<string, readonly string[]>> = {
   core: ['zod', 'es-toolkit'],
   client: ['es-toolkit', 'idb'],
-  formats: ['zod'],
+  formats: ['zod', 'papaparse', 'ics', 'exceljs'],
   // The schemas of forms alone: what every screen loads reads nothing unchecked.
   ui: ['react', 'next', '@mantine', '@tabler', 'dayjs', 'fuse.js', 'zod'],
   features: ['react', 'next', '@mantine', '@dnd-kit', 'recharts', 'es-toolkit', 'papaparse'],

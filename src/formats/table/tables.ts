@@ -1,0 +1,111 @@
+import {
+  DRIVES,
+  FELT,
+  GOALS,
+  JOINTS,
+  LINGERING,
+  MEASUREMENT_UNITS,
+  MEASUREMENTS,
+  MUSCLES,
+  PAIN_GRADES,
+  UNITS,
+} from '@/core';
+import { type CellKind, column, day, instant, maybe, number, oneOf, type RowOf, text } from './column';
+
+const reps = maybe(number(0, 3600, true));
+const sets = number(0, 1000);
+
+/** A line a set, as it counts: what a later entry took the place of is left out. */
+export const LOG = {
+  date: column(day, 'day it was trained'),
+  at: column(instant, 'when it was logged'),
+  block: column(text, 'the block it belongs to'),
+  week: column(number(1, 60, true), 'week of the block'),
+  session: column(text, 'name of the session'),
+  exercise: column(text, 'name of the exercise performed'),
+  exercise_id: column(text, 'its id in the library'),
+  set: column(number(1, 200, true), 'which set of the exercise in its session'),
+  load: column(
+    number(-9999, 9999),
+    'weight moved; of bodyweight work what was added, below nought what helped',
+  ),
+  unit: column(oneOf(UNITS), 'of the load'),
+  reps: column(number(0, 10_000, true), 'full reps, or seconds of a hold'),
+  rir: column(number(0, 30), 'reps left in reserve, as reported'),
+  partials: column(reps, 'partial reps behind them'),
+  assisted: column(reps, 'reps with help'),
+  held: column(reps, 'seconds held behind the last rep'),
+  lowered: column(reps, 'reps that were only lowered'),
+  clean: column(oneOf(['yes', 'no']), 'whether form was clean'),
+  seconds: column(reps, 'seconds it took, where time counts'),
+  left: column(reps, 'reps of the left side, where sides were logged'),
+  right: column(reps, 'reps of the right side'),
+  note: column(text, 'what was said of it'),
+  entered_by: column(oneOf(['athlete', 'coach']), 'who logged it'),
+} as const;
+
+interface Ache {
+  readonly joint: (typeof JOINTS)[number];
+  readonly grade: (typeof PAIN_GRADES)[number];
+}
+
+const aches: CellKind<readonly Ache[]> = {
+  holds: `joint: grade; … of ${JOINTS.join(', ')} and ${PAIN_GRADES.join(', ')}`,
+  write: (list) => list.map(({ joint, grade }) => `${joint}: ${grade}`).join('; '),
+  read: (given) => {
+    const list = given === '' ? [] : given.split(';');
+    const read = list.flatMap((one): readonly Ache[] => {
+      const [joint, grade] = one.split(':').map((part) => part.trim());
+      const [found, how] = [
+        JOINTS.find((name) => name === joint),
+        PAIN_GRADES.find((name) => name === grade),
+      ];
+      return found === undefined || how === undefined ? [] : [{ joint: found, grade: how }];
+    });
+    return read.length === list.length ? read : undefined;
+  },
+};
+
+/** A line a check-in; what was measured with it stands among the measurements. */
+export const CHECK_INS = {
+  date: column(day, 'day it was said'),
+  slept: column(oneOf(FELT), 'how the nights were'),
+  drive: column(oneOf(DRIVES), 'drive to train'),
+  appetite: column(oneOf(FELT), 'appetite'),
+  soreness: column(oneOf(LINGERING), 'how long soreness stayed'),
+  aches: column(aches, 'joints that ache'),
+  resting_heart_rate: column(maybe(number(25, 220, true)), 'beats a minute on waking'),
+  line: column(text, 'in their own words'),
+} as const;
+
+export const MEASURED = {
+  date: column(day, 'day it was measured'),
+  what: column(oneOf(MEASUREMENTS), 'what was measured'),
+  value: column(number(0, 9999), 'how much'),
+  unit: column(oneOf(MEASUREMENT_UNITS), 'of the value'),
+} as const;
+
+/** A line a muscle and week of a block. */
+export const VOLUME = {
+  block: column(text, 'name of the block'),
+  week: column(number(1, 60, true), 'week of the block'),
+  begins: column(day, 'its first day'),
+  kind: column(oneOf(['building', 'deload']), 'what the week is for'),
+  status: column(oneOf(['planned', 'issued', 'done']), 'where it stands'),
+  muscle: column(oneOf(MUSCLES), 'the muscle'),
+  goal: column(oneOf(GOALS), 'what is wanted of it'),
+  sets: column(sets, 'hard sets a week, indirect ones by their share; of weeks that are over what was done'),
+  times: column(number(0, 100), 'sessions a week that train it'),
+  hold: column(sets, 'weekly sets that maintain it'),
+  floor: column(sets, 'weekly sets from which it grows'),
+  ceiling: column(sets, 'weekly sets it bears'),
+} as const;
+
+/** The tables there are, each a file of its own. */
+export const TABLES = { log: LOG, 'check-ins': CHECK_INS, measurements: MEASURED, volume: VOLUME } as const;
+export type TableName = keyof typeof TABLES;
+
+export type LogRow = RowOf<typeof LOG>;
+export type CheckInRow = RowOf<typeof CHECK_INS>;
+export type MeasuredRow = RowOf<typeof MEASURED>;
+export type VolumeRow = RowOf<typeof VOLUME>;
