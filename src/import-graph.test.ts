@@ -10,9 +10,9 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   data: ['core', 'formats'],
   workers: ['core'],
   ui: ['core'],
-  features: ['core', 'client', 'ui', 'workers'],
+  features: ['core', 'client', 'ui', 'workers', 'formats'],
   app: ['core', 'formats', 'data', 'features', 'ui'],
-  cli: ['core', 'formats'],
+  cli: ['core', 'formats', 'features'],
 };
 
 /** Packages each part may use; parts not named here may use any. */

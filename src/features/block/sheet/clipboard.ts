@@ -139,7 +139,7 @@ function isHead(row: readonly string[] | undefined): boolean {
 }
 
 /** The edit that puts a text into one cell of a slot. */
-function cellEdit(
+export function cellEdit(
   text: string,
   slot: Slot,
   column: ColumnId,
