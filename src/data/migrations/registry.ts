@@ -10,6 +10,7 @@ import { STATEMENTS as athletesSide } from './009-athletes-side';
 import { STATEMENTS as whoEntered } from './010-who-entered';
 import { STATEMENTS as steering } from './011-steering';
 import { STATEMENTS as outlines } from './012-outlines';
+import { STATEMENTS as inAndOut } from './013-in-and-out';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -29,4 +30,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '010-who-entered', statements: whoEntered },
   { name: '011-steering', statements: steering },
   { name: '012-outlines', statements: outlines },
+  { name: '013-in-and-out', statements: inAndOut },
 ];

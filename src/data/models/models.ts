@@ -4,10 +4,12 @@ import type {
   AthleteRow,
   AttemptRow,
   BlockRow,
+  CalendarLinkRow,
   CallRow,
   CheckInRow,
   CoachRow,
   ExerciseRow,
+  ImportNameRow,
   InviteRow,
   IssuedBeforeRow,
   IssuedRow,
@@ -48,6 +50,8 @@ export interface Models {
   readonly exercises: Table<ExerciseRow>;
   readonly measurements: Table<MeasurementRow>;
   readonly ramps: Table<RampRow>;
+  readonly calendarLinks: Table<CalendarLinkRow>;
+  readonly importNames: Table<ImportNameRow>;
 }
 
 const id = DataTypes.STRING(96);
@@ -73,6 +77,8 @@ function peopleTables(
   | 'refusedItems'
   | 'phones'
   | 'invites'
+  | 'calendarLinks'
+  | 'importNames'
 > {
   return {
     coaches: table('coaches', {
@@ -108,6 +114,18 @@ function peopleTables(
       createdAt: when,
       expiresAt: when,
       usedAt: when,
+    }),
+    calendarLinks: table('calendar_links', {
+      tokenHash: key(),
+      coachId: id,
+      athleteId: id,
+      createdAt: when,
+      seenAt: when,
+    }),
+    importNames: table('import_names', {
+      coachId: key(),
+      name: { type: DataTypes.STRING(191), primaryKey: true },
+      exerciseId: id,
     }),
     checkIns: table('check_ins', {
       id: key(),

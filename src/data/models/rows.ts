@@ -41,6 +41,20 @@ export interface InviteRow {
   expiresAt: Date;
   usedAt: Date | null;
 }
+/** A private link to the calendar of an athlete's sessions. */
+export interface CalendarLinkRow {
+  tokenHash: string;
+  coachId: string;
+  athleteId: string;
+  createdAt: Date;
+  seenAt: Date | null;
+}
+/** Which exercise a coach says a name in others' files means. */
+export interface ImportNameRow {
+  coachId: string;
+  name: string;
+  exerciseId: string;
+}
 export interface AthleteRow {
   id: string;
   coachId: string;

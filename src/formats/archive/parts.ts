@@ -19,7 +19,7 @@ export function decimal(places: number, most: number) {
 export const instant = z.iso.datetime({ precision: 3 }).refine(isOfOurTime);
 /** A day, as people count it. */
 export const day = z.iso.date().refine(isOfOurTime);
-export const id = z.string().min(1).max(96);
+export const id = z.string().regex(/^[\x21-\x7e]{1,96}$/);
 /** Counted up by one for each change. */
 export const revision = z.int().min(0).max(1_000_000_000);
 

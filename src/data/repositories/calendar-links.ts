@@ -1,0 +1,105 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { type BlockPlan, catalogueWith, unfold } from '@/core';
+import { type Asker, own } from '../asker';
+import { transact } from '../database';
+import { models } from '../models/models';
+import { findTraining } from './training';
+
+const digest = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** A link to an athlete's calendar as a list shows it. */
+export interface CalendarLink {
+  readonly createdAt: string;
+  /** When a calendar last asked by it; null: never. */
+  readonly seenAt: string | null;
+}
+
+/** The links to an athlete's calendar that stand, newest first. */
+export async function calendarLinks(asker: Asker, athleteId: string): Promise<readonly CalendarLink[]> {
+  const rows = await models().calendarLinks.findAll({
+    where: own(asker, { athleteId }),
+    order: [['createdAt', 'DESC']],
+  });
+  return rows.map((row) => ({
+    createdAt: row.get().createdAt.toISOString(),
+    seenAt: row.get().seenAt?.toISOString() ?? null,
+  }));
+}
+
+/**
+ * A private link to the calendar of an athlete's sessions; the one before it ends.
+ * @returns what opens it, shown once: only its hash is kept; undefined where there is no such athlete
+ */
+export async function makeCalendarLink(
+  asker: Asker,
+  athleteId: string,
+  now: Date,
+): Promise<string | undefined> {
+  const token = randomBytes(32).toString('base64url');
+  return transact(async (transaction) => {
+    const { athletes, calendarLinks: links } = models();
+    if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
+    await links.destroy({ where: own(asker, { athleteId }), transaction });
+    await links.create(
+      { tokenHash: digest(token), coachId: asker.coachId, athleteId, createdAt: now, seenAt: null },
+      { transaction },
+    );
+    return token;
+  });
+}
+
+/** Ends the links to an athlete's calendar. */
+export async function endCalendarLinks(asker: Asker, athleteId: string): Promise<void> {
+  await models().calendarLinks.destroy({ where: own(asker, { athleteId }) });
+}
+
+/** What a calendar shows of an athlete. */
+export interface AthleteCalendar {
+  readonly name: string;
+  readonly blocks: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly blockPlan: BlockPlan;
+  }[];
+  readonly nameOf: (exerciseId: string) => string;
+  /** When anything of it last changed. */
+  readonly changedAt: Date;
+}
+
+/** The calendar a link opens; undefined where it opens none, or its athlete is off the roster. */
+export async function calendarBy(token: string, now: Date): Promise<AthleteCalendar | undefined> {
+  const link = await models().calendarLinks.findByPk(digest(token));
+  if (link === null) return undefined;
+  const { coachId, athleteId } = link.get();
+  await link.update({ seenAt: now });
+  return calendarOf({ coachId }, athleteId);
+}
+
+/** The calendar of an athlete's blocks; undefined where there is no such athlete on the roster. */
+export async function calendarOf(asker: Asker, athleteId: string): Promise<AthleteCalendar | undefined> {
+  const { athletes, blocks } = models();
+  const athlete = await athletes.findOne({ where: own(asker, { id: athleteId, archivedAt: null }) });
+  if (athlete === null) return undefined;
+  const rows = await blocks.findAll({
+    where: own(asker, { athleteId, archivedAt: null, deletedAt: null }),
+    attributes: ['id', 'updatedAt'],
+    order: [['createdAt', 'ASC']],
+  });
+  const trainings = await Promise.all(rows.map((row) => findTraining(asker, row.get().id)));
+  const standing = trainings.filter((training) => training !== undefined);
+  const catalogue = catalogueWith(standing[0]?.ownExercises ?? []);
+  const instants = standing.flatMap(({ issued, log }) => [
+    ...issued.map(({ issuedAt }) => Date.parse(issuedAt)),
+    ...log.sets.map(({ at }) => Date.parse(at)),
+  ]);
+  return {
+    name: athlete.get().name,
+    blocks: standing.map((training) => ({
+      id: training.blockId,
+      name: training.block.name,
+      blockPlan: unfold({ ...training, exercises: catalogue.find }),
+    })),
+    nameOf: (id) => catalogue.newest(id)?.name ?? id,
+    changedAt: new Date(Math.max(0, ...rows.map((row) => row.get().updatedAt.getTime()), ...instants)),
+  };
+}

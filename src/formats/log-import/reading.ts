@@ -1,0 +1,213 @@
+import { isDate, type LocalDate, type Problem, UNITS, type Unit } from '@/core';
+import { text as textCell } from '../table/column';
+import type { PastSet } from './past-blocks';
+
+/** What a column of somebody's log may say. */
+export const MEANINGS = [
+  'date',
+  'exercise',
+  'sets',
+  'reps',
+  'load',
+  'unit',
+  'rir',
+  'effort',
+  'note',
+] as const;
+export type Meaning = (typeof MEANINGS)[number];
+/** Without these nothing is known of a set. */
+export const NEEDED: readonly Meaning[] = ['date', 'exercise', 'reps'];
+
+export const DATE_ORDERS = ['year first', 'day first', 'month first'] as const;
+export type DateOrder = (typeof DATE_ORDERS)[number];
+
+/** How a log is read: which column says what, and what its figures mean. */
+export interface Understanding {
+  readonly columns: Readonly<Partial<Record<Meaning, number>>>;
+  readonly dates: DateOrder;
+  /** Of loads without one of their own. */
+  readonly unit: Unit;
+  /** Reps in reserve of sets that say none. */
+  readonly reserve: number;
+}
+
+/** A line of the source with its number in it, from 1. */
+export interface SourceLine {
+  readonly line: number;
+  readonly cells: readonly string[];
+}
+
+const HEADS: Readonly<Record<Meaning, RegExp>> = {
+  date: /^(date|day|when|datum|performed( at| on)?|workout date|start( time)?|time)$/i,
+  exercise: /^(exercise( name)?|lift|movement|name|übung)$/i,
+  sets: /^(sets|number of sets|no\.? of sets)$/i,
+  reps: /^(reps?|repetitions|wiederholungen|reps done)$/i,
+  load: /^(load|weight( \(?(kg|lbs?)\)?)?|kg|lbs?|gewicht)$/i,
+  unit: /^(unit|weight unit|einheit)$/i,
+  rir: /^(rir|reps (left|in reserve)|reserve)$/i,
+  effort: /^(rpe|effort|exertion)$/i,
+  note: /^(notes?|comments?|remarks?)$/i,
+};
+
+/** What the heads of a log, and its first lines, seem to say. */
+export function guess(head: readonly string[], lines: readonly SourceLine[], unit: Unit): Understanding {
+  const columns: Partial<Record<Meaning, number>> = {};
+  for (const meaning of MEANINGS) {
+    const at = head.findIndex(
+      (cell, k) => HEADS[meaning].test(cell.trim()) && !Object.values(columns).includes(k),
+    );
+    if (at >= 0) columns[meaning] = at;
+  }
+  // A date is known by its look where no head says so.
+  const looks = head.findIndex(
+    (_, at) => lines.length > 0 && lines.every(({ cells }) => DATE.test((cells[at] ?? '').trim())),
+  );
+  if (columns.date === undefined && looks >= 0) columns.date = looks;
+  const loadHead = columns.load === undefined ? '' : (head[columns.load] ?? '');
+  const said = /lb/i.test(loadHead) ? 'lb' : /kg/i.test(loadHead) ? 'kg' : unit;
+  const at = columns.date;
+  const dates = at === undefined ? [] : lines.map(({ cells }) => (cells[at] ?? '').trim());
+  return { columns, dates: orderOf(dates), unit: said, reserve: 2 };
+}
+
+const DATE = /^(\d{1,4})[-/. ](\d{1,2}|[a-zäöü]{3,})[-/. ,]+(\d{2,4})(?:[T ,].*)?$/i;
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+
+/** The order that all dates allow, the day first where several do. */
+function orderOf(dates: readonly string[]): DateOrder {
+  const given = dates.filter((text) => DATE.test(text));
+  const isRead = (order: DateOrder) => given.every((text) => readDate(text, order) !== undefined);
+  return DATE_ORDERS.find((order) => given.length > 0 && isRead(order)) ?? 'year first';
+}
+
+/** A date as people write it; a time behind it is left out. Undefined where it is none. */
+export function readDate(text: string, order: DateOrder): LocalDate | undefined {
+  const [, first = '', second = '', third = ''] = DATE.exec(text.trim()) ?? [];
+  if (first === '') return undefined;
+  const month = MONTHS.indexOf(second.slice(0, 3).toLowerCase()) + 1;
+  const isYearFirst = first.length === 4;
+  if (isYearFirst !== (order === 'year first') && month === 0) return undefined;
+  const parts = isYearFirst
+    ? [first, month === 0 ? second : month, third]
+    : month > 0 || order === 'day first'
+      ? [third, month === 0 ? second : month, first]
+      : [third, first, second];
+  const [year, ofYear, day] = parts.map(Number);
+  const full = (year ?? 0) < 100 ? 2000 + (year ?? 0) : year;
+  const date = `${full}-${String(ofYear).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+  return isDate(date) ? date : undefined;
+}
+
+/** A name in a log as it is looked up: small letters, single blanks. */
+export function nameKey(text: string): string {
+  return textCell.read(text.trim())?.replace(/\s+/g, ' ').toLowerCase() ?? '';
+}
+
+/** Names of exercises in a log, the most frequent first. */
+export function namesIn(lines: readonly SourceLine[], { columns }: Understanding): readonly string[] {
+  const at = columns.exercise;
+  if (at === undefined) return [];
+  const counts = new Map<string, number>();
+  for (const { cells } of lines) {
+    const name = nameKey(cells[at] ?? '');
+    if (name !== '') counts.set(name, (counts.get(name) ?? 0) + 1);
+  }
+  return [...counts].sort(([, a], [, b]) => b - a).map(([name]) => name);
+}
+
+/** What a log comes to: every set of every line, or what is wrong with a line. */
+export interface Reading {
+  readonly sets: readonly PastSet[];
+  readonly problems: readonly Problem[];
+  /** Lines whose exercise is left out. */
+  readonly left: number;
+}
+
+const FIGURE = /^[+-]?\d+(?:[.,]\d+)?$/;
+const figureIn = (text: string) => (FIGURE.test(text) ? Number(text.replace(',', '.')) : undefined);
+const LOAD = /^([+-]?\d+(?:[.,]\d+)?)\s*(kg|lbs?)?$/i;
+
+/** Most sets of one line, reps of a set, and the longest note. */
+const MOST = { sets: 20, reps: 1000, load: 1500, note: 200 } as const;
+
+/**
+ * Reads the lines of a log as they are understood.
+ * @param exercises which exercise a name means, by `nameKey`; null: lines of it are left out
+ */
+export function readLog(
+  lines: readonly SourceLine[],
+  understood: Understanding,
+  exercises: ReadonlyMap<string, string | null>,
+): Reading {
+  const problems: Problem[] = [];
+  let left = 0;
+  const sets = lines.flatMap(({ line, cells }): readonly PastSet[] => {
+    const { columns, dates, unit, reserve } = understood;
+    const cell = (meaning: Meaning) => {
+      const at = columns[meaning];
+      return at === undefined ? '' : (cells[at] ?? '').trim();
+    };
+    const wrong = (meaning: Meaning, example: string): readonly PastSet[] => {
+      problems.push({
+        code: 'not-understood',
+        path: `line/${line}/${meaning}`,
+        text: cell(meaning),
+        example,
+      });
+      return [];
+    };
+    const exerciseId = exercises.get(nameKey(cell('exercise')));
+    if (exerciseId === null) {
+      left++;
+      return [];
+    }
+    if (exerciseId === undefined) return wrong('exercise', 'an exercise of the library');
+    const date = readDate(cell('date'), dates);
+    if (date === undefined) return wrong('date', '2026-11-09');
+    const reps = repsIn(cell('reps'));
+    if (reps === undefined) return wrong('reps', '8');
+    const [, value = '0', said = ''] =
+      cell('load') === '' ? [] : (LOAD.exec(cell('load')) ?? [undefined, 'x']);
+    const load = figureIn(value);
+    if (load === undefined || Math.abs(load) > MOST.load) return wrong('load', '62.5');
+    const own = (said || cell('unit')).toLowerCase().replace(/s$/, '');
+    const of = own === '' ? unit : UNITS.find((one) => one === own);
+    if (of === undefined) return wrong('unit', 'kg');
+    const rir = reserveIn(cell('rir'), cell('effort'), reserve);
+    if (rir === undefined) return wrong(cell('rir') === '' ? 'effort' : 'rir', '2');
+    const many = cell('sets') === '' ? 1 : figureIn(cell('sets'));
+    if (many === undefined || !Number.isInteger(many) || many < 1 || many > MOST.sets)
+      return wrong('sets', '3');
+    const note = (textCell.read(cell('note')) ?? '').slice(0, MOST.note);
+    const each = reps.length > 1 ? reps : Array.from({ length: many }, () => reps[0] ?? 0);
+    return each.map((one) => ({
+      date,
+      exerciseId,
+      load: { value: Math.round(100 * load) / 100, unit: of },
+      reps: one,
+      rir,
+      note,
+    }));
+  });
+  return { sets, problems, left };
+}
+
+/** `8`, or the sets of a line one by one: `8, 8, 7` and `3x8`. */
+function repsIn(text: string): readonly number[] | undefined {
+  const [, many, each] = /^(\d{1,2})\s*[x×]\s*(\d{1,4})$/i.exec(text) ?? [];
+  const list =
+    many === undefined
+      ? text.split(/\s*[,;/]\s*|\s+/).map((one) => (/^\d{1,4}$/.test(one) ? Number(one) : Number.NaN))
+      : Array.from({ length: Number(many) }, () => Number(each));
+  const isRead =
+    list.length > 0 && list.length <= MOST.sets && list.every((reps) => reps >= 1 && reps <= MOST.reps);
+  return isRead ? list : undefined;
+}
+
+/** Reps in reserve as they are said, or from an effort out of ten; what is said of neither is assumed. */
+function reserveIn(rir: string, effort: string, assumed: number): number | undefined {
+  if (rir === '' && effort === '') return assumed;
+  const said = figureIn(rir === '' ? effort : rir);
+  const left = said === undefined || rir !== '' ? said : 10 - said;
+  return left === undefined || left < 0 || left > 10 ? undefined : Math.round(2 * left) / 2;
+}
