@@ -1,11 +1,15 @@
 import 'server-only';
 
 /** The only door to the database. Repositories take who is asking and return core values. */
+export * from './archive/archive-in';
+export * from './archive/archive-out';
+export * from './archive/log-in';
 export type { Asker } from './asker';
 export { database, isUnavailable } from './database';
 export * from './repositories/athletes';
 export { addBlock, saveSteps } from './repositories/blocks';
 export * from './repositories/blocks-life';
+export * from './repositories/calendar-links';
 export * from './repositories/calls';
 export { reloadTraining } from './repositories/changes';
 export * from './repositories/check-ins';
@@ -14,6 +18,7 @@ export * from './repositories/coaches';
 export * from './repositories/entries';
 export * from './repositories/exercises';
 export * from './repositories/floor-weeks';
+export * from './repositories/import-names';
 export * from './repositories/issuing';
 export * from './repositories/keep-check-in';
 export * from './repositories/last-done';

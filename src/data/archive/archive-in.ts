@@ -1,22 +1,18 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { chunk, isEqual } from 'es-toolkit';
 import type { Model, ModelStatic, Transaction } from 'sequelize';
-import { type Exercise, outlineOf, type Problem, toldOf, unfold } from '@/core';
+import { type Exercise, type Problem, unfold } from '@/core';
 import { encodeBlock } from '@/core/codecs';
-import type { ArchivedAthlete, ArchivedBlock, ArchivedWorkout } from '@/formats/archive/athlete-file';
+import type { ArchivedAthlete } from '@/formats/archive/athlete-file';
 import { athleteProblems } from '@/formats/archive/athlete-problems';
-import type { TemplateFile } from '@/formats/archive/files';
+import type { AccountFile, TemplateFile } from '@/formats/archive/files';
 import type { Asker } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from '../repositories/calls';
-import { workoutId } from '../repositories/logging';
 import { exerciseFrom } from '../repositories/own-exercises';
-import { factsOf } from '../repositories/stored-athlete';
 import { exerciseLookup, findTraining } from '../repositories/training';
-
-/** Rows that one statement writes. */
-const ROWS = 500;
+import { ROWS, writeAthlete } from './write-rows';
 
 type TakenIn =
   | {
@@ -28,7 +24,7 @@ type TakenIn =
   | { readonly status: 'refused'; readonly problems: readonly Problem[] };
 
 /** Ends the transaction: of what a file holds nothing stays. */
-class Refused extends Error {
+export class Refused extends Error {
   constructor(readonly problems: readonly Problem[]) {
     super('refused');
   }
@@ -39,41 +35,93 @@ class Refused extends Error {
  * them is taken, by whomever, the athlete comes in beside, under ids of their own.
  */
 export async function takeInAthlete(asker: Asker, file: ArchivedAthlete, now: Date): Promise<TakenIn> {
-  const problems = athleteProblems(file);
-  if (problems.length > 0) return { status: 'refused', problems };
+  return inOne(asker, now, async (transaction) => {
+    const { athleteId, name, isCopy, blocks } = await athleteWithin(asker, file, now, transaction);
+    return { outcome: { status: 'taken in' as const, athleteId, name, isCopy }, blocks };
+  });
+}
+
+type AccountTakenIn =
+  | {
+      readonly status: 'taken in';
+      readonly athletes: number;
+      readonly templates: number;
+      readonly exercises: number;
+    }
+  | Extract<TakenIn, { status: 'refused' }>;
+
+/**
+ * Takes in all that a coach's file holds beside what is there, or nothing of it: exercises, templates, athletes with
+ * everything. The coach's own name, address and figures stay as they are.
+ */
+export async function takeInAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
+  return inOne(asker, now, async (transaction) => {
+    const { added } = await keepExercises(asker, file.exercises, now, transaction);
+    for (const template of file.templates) await templateWithin(asker, template, now, transaction);
+    const blocks: string[] = [];
+    for (const [at, athlete] of file.athletes.entries()) {
+      const taken = await athleteWithin(asker, athlete, now, transaction, `athletes/${at}/`);
+      blocks.push(...taken.blocks);
+    }
+    const { athletes, templates } = file;
+    return {
+      outcome: {
+        status: 'taken in' as const,
+        athletes: athletes.length,
+        templates: templates.length,
+        exercises: added,
+      },
+      blocks,
+    };
+  });
+}
+
+/** Does something in one transaction that may refuse what it is given, and brings blocks up to date behind it. */
+async function inOne<T>(
+  asker: Asker,
+  now: Date,
+  work: (transaction: Transaction) => Promise<{ readonly outcome: T; readonly blocks: readonly string[] }>,
+): Promise<T | Extract<TakenIn, { status: 'refused' }>> {
   try {
-    const taken = await transact(async (transaction) => {
-      const named = await withExercises(asker, file, now, transaction);
-      const isCopy = await isTaken(named, transaction);
-      const seed = randomUUID();
-      const id = (old: string) =>
-        isCopy ? createHash('sha256').update(`${seed} ${old}`).digest('hex').slice(0, 32) : old;
-      const athlete = {
-        ...named.athlete,
-        id: id(named.athlete.id),
-        name: isCopy ? `${named.athlete.name} (copy)`.slice(0, 200) : named.athlete.name,
-        lessons: named.athlete.lessons.map((lesson) => ({ ...lesson, blockId: id(lesson.blockId) })),
-      };
-      await write({ asker, id, athleteId: athlete.id, now, transaction }, { ...named, athlete });
-      await tryOut(
-        asker,
-        named.blocks.map((block) => id(block.id)),
-        transaction,
-      );
-      return {
-        athleteId: athlete.id,
-        name: athlete.name,
-        isCopy,
-        blocks: named.blocks.map((one) => id(one.id)),
-      };
-    });
-    for (const block of taken.blocks) await refreshCalls(asker, block, now);
-    const { athleteId, name, isCopy } = taken;
-    return { status: 'taken in', athleteId, name, isCopy };
+    const { outcome, blocks } = await transact(work);
+    for (const block of blocks) await refreshCalls(asker, block, now);
+    return outcome;
   } catch (error) {
     if (error instanceof Refused) return { status: 'refused', problems: error.problems };
+    if (isUnfit(error))
+      return {
+        status: 'refused',
+        problems: [{ code: 'malformed', path: '', detail: 'holds what cannot be kept' }],
+      };
     throw error;
   }
+}
+
+async function athleteWithin(
+  asker: Asker,
+  file: ArchivedAthlete,
+  now: Date,
+  transaction: Transaction,
+  path = '',
+) {
+  const problems = athleteProblems(file);
+  if (problems.length > 0)
+    throw new Refused(problems.map((problem) => ({ ...problem, path: `${path}${problem.path}` })));
+  const named = await withExercises(asker, file, now, transaction);
+  const isCopy = await isTaken(named, transaction);
+  const seed = randomUUID();
+  const id = (old: string) =>
+    isCopy ? createHash('sha256').update(`${seed} ${old}`).digest('hex').slice(0, 32) : old;
+  const athlete = {
+    ...named.athlete,
+    id: id(named.athlete.id),
+    name: isCopy ? `${named.athlete.name} (copy)`.slice(0, 200) : named.athlete.name,
+    lessons: named.athlete.lessons.map((lesson) => ({ ...lesson, blockId: id(lesson.blockId) })),
+  };
+  await writeAthlete({ asker, id, athleteId: athlete.id, now, transaction }, { ...named, athlete });
+  const blocks = named.blocks.map((block) => id(block.id));
+  await tryOut(asker, blocks, transaction, path);
+  return { athleteId: athlete.id, name: athlete.name, isCopy, blocks };
 }
 
 /** Takes in exercises of a file. @returns how many were not there yet */
@@ -90,22 +138,37 @@ export async function takeInTemplate(
   asker: Asker,
   template: Omit<TemplateFile, 'format' | 'version'>,
   now: Date,
-) {
-  await transact(async (transaction) => {
-    const { names } = await keepExercises(asker, template.exercises, now, transaction);
-    const { name, design, prerequisites } = renamed(template, names);
-    await models().templates.create(
-      {
-        id: randomUUID(),
-        coachId: asker.coachId,
-        name,
-        document: encodeBlock(design),
-        prerequisites: JSON.stringify(prerequisites),
-        createdAt: now,
-      },
-      { transaction },
-    );
-  });
+): Promise<void> {
+  await transact((transaction) => templateWithin(asker, template, now, transaction));
+}
+
+async function templateWithin(
+  asker: Asker,
+  template: Omit<TemplateFile, 'format' | 'version'>,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const { names } = await keepExercises(asker, template.exercises, now, transaction);
+  const { name, design, prerequisites } = renamed(template, names);
+  await models().templates.create(
+    {
+      id: randomUUID(),
+      coachId: asker.coachId,
+      name,
+      document: encodeBlock(design),
+      prerequisites: JSON.stringify(prerequisites),
+      createdAt: now,
+    },
+    { transaction },
+  );
+}
+
+/** Whether the database took a value for no value of its column: too long, or out of its range. */
+function isUnfit(error: unknown): boolean {
+  const code = (error as { parent?: { code?: string } }).parent?.code ?? '';
+  return /^ER_(DATA_TOO_LONG|WARN_DATA_OUT_OF_RANGE|TRUNCATED_WRONG_VALUE.*|INVALID_CHARACTER_STRING)$/.test(
+    code,
+  );
 }
 
 /** The file with its own exercises kept, by the ids they have here. */
@@ -195,212 +258,13 @@ async function isTaken(file: ArchivedAthlete, transaction: Transaction): Promise
   return false;
 }
 
-interface Writing {
-  readonly asker: Asker;
-  /** The id under which something comes in. */
-  readonly id: (old: string) => string;
-  readonly athleteId: string;
-  readonly now: Date;
-  readonly transaction: Transaction;
-}
-
-const date = (text: string) => new Date(text);
-const dateOf = (text: string | null) => (text === null ? null : new Date(text));
-
-async function insert<Row extends object>(
-  table: ModelStatic<Model<Row, Row>>,
-  rows: readonly Row[],
-  transaction: Transaction,
-): Promise<void> {
-  for (const some of chunk(rows, ROWS)) await table.bulkCreate(some as never, { transaction });
-}
-
-async function write(writing: Writing, file: ArchivedAthlete): Promise<void> {
-  const { asker, id, athleteId, transaction } = writing;
-  const { coachId } = asker;
-  const { athletes, measurements, checkIns } = models();
-  const { athlete, archivedAt } = file;
-  await athletes.create(
-    {
-      id: athleteId,
-      coachId,
-      name: athlete.name,
-      facts: factsOf(athlete),
-      revision: 0,
-      archivedAt: dateOf(archivedAt),
-    },
-    { transaction },
-  );
-  await insert(
-    measurements,
-    file.measurements.map(({ id: old, date: localDate, at, ...one }) => ({
-      ...one,
-      id: id(old),
-      coachId,
-      athleteId,
-      localDate,
-      at: date(at),
-    })),
-    transaction,
-  );
-  await insert(
-    checkIns,
-    file.checkIns.map(({ checkIn: { id: old, date: localDate, ...answers }, receivedAt }) => ({
-      id: id(old),
-      coachId,
-      athleteId,
-      localDate,
-      answers: JSON.stringify(answers),
-      receivedAt: date(receivedAt),
-    })),
-    transaction,
-  );
-  for (const block of file.blocks) await writeBlock(writing, block);
-}
-
-async function writeBlock(writing: Writing, block: ArchivedBlock): Promise<void> {
-  const { asker, id, athleteId, transaction } = writing;
-  const { coachId } = asker;
-  const { blocks, revisions, issued, workouts, calls } = models();
-  const blockId = id(block.id);
-  await blocks.create(
-    {
-      id: blockId,
-      coachId,
-      athleteId,
-      revision: block.revision,
-      document: encodeBlock(block.document),
-      createdAt: date(block.createdAt),
-      updatedAt: date(block.updatedAt),
-      archivedAt: dateOf(block.archivedAt),
-      deletedAt: null,
-    },
-    { transaction },
-  );
-  await insert(
-    revisions,
-    block.steps.map(({ edit, inverse, document, at, ...step }) => ({
-      ...step,
-      blockId,
-      coachId,
-      edit: JSON.stringify(edit),
-      inverse: JSON.stringify(inverse),
-      document: document === null ? null : encodeBlock(document),
-      at: date(at),
-    })),
-    transaction,
-  );
-  await insert(
-    issued,
-    block.weeks.map(({ handedOut, issuedAt, openedAt, line, version, closedAt }) => {
-      const week = { ...handedOut, id: id(handedOut.id) };
-      return {
-        id: week.id,
-        coachId,
-        blockId,
-        week: week.week,
-        kind: week.plan.kind,
-        snapshot: JSON.stringify(week),
-        outline: JSON.stringify(outlineOf(week.plan)),
-        issuedAt: date(issuedAt),
-        recalledAt: null,
-        openedAt: dateOf(openedAt),
-        line,
-        version,
-        closedAt: dateOf(closedAt),
-      };
-    }),
-    transaction,
-  );
-  await insert(
-    workouts,
-    block.workouts.map((workout) => ({
-      id: workoutHere(writing, workout),
-      coachId,
-      blockId,
-      issuedWeekId: id(workout.weekId),
-      week: workout.week,
-      sessionId: workout.sessionId,
-      localDate: workout.date,
-      lastSetAt: dateOf(workout.lastSetAt),
-      finishedAt: dateOf(workout.finishedAt),
-      notes: JSON.stringify(workout.notes),
-      rescue: toldOf(workout.notes).readiness?.rescue ?? null,
-      hurtAt: dateOf(workout.hurtAt),
-      hurtSeenAt: dateOf(workout.hurtSeenAt),
-    })),
-    transaction,
-  );
-  await writeLog(writing, block.workouts);
-  await insert(
-    calls,
-    block.calls.map(({ proposal, choice, createdAt, answeredAt, ...call }) => ({
-      ...call,
-      blockId,
-      coachId,
-      athleteId,
-      proposal: JSON.stringify(proposal),
-      choice: choice === null ? null : JSON.stringify(choice),
-      createdAt: date(createdAt),
-      answeredAt: dateOf(answeredAt),
-    })),
-    transaction,
-  );
-}
-
-/** A workout's id derives from the issued session. */
-function workoutHere({ id }: Writing, { weekId, sessionId }: ArchivedWorkout): string {
-  return workoutId({ issuedWeekId: id(weekId), sessionId });
-}
-
-async function writeLog(writing: Writing, workouts: ArchivedBlock['workouts']): Promise<void> {
-  const { asker, id, transaction } = writing;
-  const { sets, soreness, ramps } = models();
-  const all = workouts.map((workout) => ({
-    ...workout,
-    head: { coachId: asker.coachId, workoutId: workoutHere(writing, workout) },
-  }));
-  await insert(
-    sets,
-    all.flatMap(({ head, sets: list }) =>
-      list.map(({ load, at, receivedAt, more, supersedes, ...set }) => ({
-        ...set,
-        ...head,
-        id: id(set.id),
-        loadValue: load.value,
-        loadUnit: load.unit,
-        more: more === null ? null : JSON.stringify(more),
-        doneAt: date(at),
-        receivedAt: date(receivedAt),
-        supersedes: supersedes === null ? null : id(supersedes),
-      })),
-    ),
-    transaction,
-  );
-  await insert(
-    soreness,
-    all.flatMap(({ head, soreness: list }) =>
-      list.map(({ ended, at, ...report }) => ({
-        ...report,
-        ...head,
-        id: id(report.id),
-        soreness: ended,
-        at: date(at),
-      })),
-    ),
-    transaction,
-  );
-  await insert(
-    ramps,
-    all.flatMap(({ head, ramps: list }) =>
-      list.map(({ at, ...report }) => ({ ...report, ...head, id: id(report.id), at: date(at) })),
-    ),
-    transaction,
-  );
-}
-
 /** Reads back what was written and plans it, so that nothing comes in that a page cannot show. */
-async function tryOut(asker: Asker, blocks: readonly string[], transaction: Transaction): Promise<void> {
+export async function tryOut(
+  asker: Asker,
+  blocks: readonly string[],
+  transaction: Transaction,
+  path = '',
+): Promise<void> {
   for (const [at, block] of blocks.entries()) {
     const training = await findTraining(asker, block, transaction);
     try {
@@ -409,7 +273,7 @@ async function tryOut(asker: Asker, blocks: readonly string[], transaction: Tran
     } catch (error) {
       if (!(error instanceof TypeError || error instanceof RangeError)) throw error;
       throw new Refused([
-        { code: 'malformed', path: `blocks/${at}`, detail: 'cannot be planned from what it holds' },
+        { code: 'malformed', path: `${path}blocks/${at}`, detail: 'cannot be planned from what it holds' },
       ]);
     }
   }

@@ -8,7 +8,7 @@ export const STATEMENTS: readonly string[] = [
     athlete_id ${ID} NOT NULL,
     created_at DATETIME(3) NOT NULL,
     seen_at DATETIME(3) NULL,
-    KEY calendar_links_athlete (coach_id, athlete_id),
+    KEY calendar_links_coach (coach_id, athlete_id),
     CONSTRAINT calendar_links_athlete FOREIGN KEY (athlete_id) REFERENCES athletes (id) ON DELETE CASCADE
   )`,
   `CREATE TABLE IF NOT EXISTS import_names (

@@ -1,0 +1,125 @@
+import { addDays } from '@/core';
+import type { PastSet } from '@/formats/log-import/past-blocks';
+import { closeDatabase } from '../database';
+import {
+  calendarBy,
+  calendarLinks,
+  endCalendarLinks,
+  makeCalendarLink,
+} from '../repositories/calendar-links';
+import { importNames, keepImportNames } from '../repositories/import-names';
+import { findMeasurements } from '../repositories/measurements';
+import { NOW, someCoach } from '../testing/coach';
+import { dayOf, someWeeks } from '../testing/weeks';
+import { athleteFile } from './archive-out';
+import { takeInCheckIns, takeInLog, takeInMeasured } from './log-in';
+
+afterAll(closeDatabase);
+
+const past = (date: string, reps: number): PastSet => ({
+  date,
+  exerciseId: 'hack-squat',
+  load: { value: 100, unit: 'kg' },
+  reps,
+  rir: 1,
+  note: '',
+});
+
+test('a log of three months comes in as blocks that are done; taken in again, no day is doubled', async () => {
+  const weeks = await someWeeks();
+  const { asker, athlete } = weeks;
+  await weeks.live(1);
+  const days = Array.from({ length: 13 }, (_, week) => addDays('2026-08-03', 7 * week));
+  // One of them is a day that was trained here.
+  const sets = [...days, dayOf(1, 0)].flatMap((date) => [past(date, 8), past(date, 7)]);
+  const taken = await takeInLog(asker, athlete.id, sets, NOW);
+  expect(taken).toMatchObject({
+    status: 'taken in',
+    sets: 26,
+    days: [dayOf(1, 0)],
+    blocks: [{ name: 'Log, 3 Aug to 26 Oct 2026' }],
+  });
+  expect(await takeInLog(asker, athlete.id, sets, NOW)).toMatchObject({
+    status: 'taken in',
+    sets: 0,
+    blocks: [],
+  });
+  const file = await athleteFile(asker, athlete.id);
+  expect(file?.blocks.flatMap(({ workouts }) => workouts)).toHaveLength(13 + 2);
+  // The block that runs is still the one the desk speaks of.
+  expect((await weeks.training()).blockId).toBe(weeks.blockId);
+  expect(
+    await takeInLog(asker, athlete.id, [{ ...past('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
+  ).toMatchObject({
+    status: 'refused',
+    problems: [{ path: 'sets/0' }],
+  });
+  expect(await takeInLog(await someCoach(), athlete.id, sets, NOW)).toEqual({ status: 'gone' });
+});
+
+test('measurements and check-ins: a day that has one keeps it; the latest weight becomes the athlete’s', async () => {
+  const weeks = await someWeeks();
+  const { asker, athlete } = weeks;
+  const rows = [
+    { date: '2026-11-02', what: 'body weight', value: 90.5, unit: 'kg' },
+    { date: '2026-11-09', what: 'body weight', value: 91.25, unit: 'kg' },
+    { date: '2026-11-09', what: 'waist', value: 80, unit: 'cm' },
+  ] as const;
+  expect(await takeInMeasured(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 3 });
+  expect(await takeInMeasured(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 0 });
+  expect((await findMeasurements(asker, athlete.id)).map(({ value }) => value).sort()).toEqual([
+    80, 90.5, 91.25,
+  ]);
+  expect((await weeks.training()).athlete.bodyweight).toEqual({ value: 91.25, unit: 'kg' });
+  const said = {
+    date: '2026-11-08',
+    slept: 'poorly',
+    drive: 'low',
+    appetite: 'well',
+    soreness: 'some stayed',
+    aches: [{ joint: 'knee', grade: 'slight' }],
+    resting_heart_rate: 54,
+    line: 'long week',
+  } as const;
+  expect(await takeInCheckIns(asker, athlete.id, [said, said], NOW)).toEqual({
+    status: 'taken in',
+    added: 1,
+  });
+  expect(await takeInCheckIns(asker, athlete.id, [said], NOW)).toEqual({ status: 'taken in', added: 0 });
+  expect((await weeks.training()).checkIns).toMatchObject([
+    { date: '2026-11-08', restingHeartRate: 54, line: 'long week' },
+  ]);
+});
+
+test('what a name in somebody’s files means is remembered, for that coach alone', async () => {
+  const [asker, other] = [await someCoach(), await someCoach()];
+  await keepImportNames(asker, { 'hack squats': 'hack-squat', kniebeuge: 'leg-press' });
+  await keepImportNames(asker, { kniebeuge: 'barbell-back-squat' });
+  expect(await importNames(asker)).toEqual({ 'hack squats': 'hack-squat', kniebeuge: 'barbell-back-squat' });
+  expect(await importNames(other)).toEqual({});
+});
+
+test('a private link to the calendar follows what changes, and ends when it is told to', async () => {
+  const weeks = await someWeeks();
+  const { asker, athlete } = weeks;
+  const token = await makeCalendarLink(asker, athlete.id, NOW);
+  if (token === undefined) throw new Error('no link');
+  const calendar = await calendarBy(token, NOW);
+  expect(calendar?.name).toBe(athlete.name);
+  expect(calendar?.blocks.map(({ id }) => id)).toEqual([weeks.blockId]);
+  expect(await calendarLinks(asker, athlete.id)).toEqual([
+    { createdAt: NOW.toISOString(), seenAt: NOW.toISOString() },
+  ]);
+  expect(await calendarBy(`${token}x`, NOW)).toBeUndefined();
+  // Another coach neither makes one nor sees one.
+  const other = await someCoach();
+  expect(await makeCalendarLink(other, athlete.id, NOW)).toBeUndefined();
+  await endCalendarLinks(other, athlete.id);
+  expect(await calendarLinks(other, athlete.id)).toEqual([]);
+  // A new one ends the one before it.
+  const next = await makeCalendarLink(asker, athlete.id, NOW);
+  expect(await calendarBy(token, NOW)).toBeUndefined();
+  expect(await calendarBy(next ?? '', NOW)).toBeDefined();
+  await endCalendarLinks(asker, athlete.id);
+  expect(await calendarBy(next ?? '', NOW)).toBeUndefined();
+});
