@@ -23,6 +23,9 @@ export default function AccountMenu({ children }: AccountMenuProps) {
         <Menu.Item component={Link} href="/account">
           Account
         </Menu.Item>
+        <Menu.Item component={Link} href="/files">
+          In and out
+        </Menu.Item>
         <Menu.Item component={Link} href="/words">
           Words and keys
         </Menu.Item>

@@ -12,7 +12,7 @@ const SAID: Examples = {
     { detail: 'a number is missing' },
     'This is not in the expected form at here: a number is missing.',
   ],
-  'newer-format': [{ version: 9 }, 'This block was written by a newer version (format 9).'],
+  'newer-format': [{ version: 9 }, 'This was written by a newer version (format 9).'],
   'not-a-number': [{ text: 'abc' }, '“abc” is not a number.'],
   'reserve-missing': [{ example: '90×8@2' }, 'How many reps were left? Write it behind the set: 90×8@2.'],
   'not-understood': [
@@ -23,10 +23,7 @@ const SAID: Examples = {
     { field: 'sets', low: 1, high: 12, value: 2.5, whole: true },
     '2.5 is outside what sets can be: 1 to 12, whole.',
   ],
-  'too-many': [
-    { field: 'slots', most: 60, count: 62 },
-    '62 slots are more than a block can hold there: 60 at most.',
-  ],
+  'too-many': [{ field: 'slots', most: 60, count: 62 }, '62 slots are more than there may be: 60 at most.'],
   'too-long': [{ most: 2000, length: 2001 }, 'The text has 2001 letters; 2000 are the most.'],
   'bad-id': [{ id: '__proto__' }, '“__proto__” cannot be the id of a session or slot.'],
   'no-such-day': [

@@ -7,9 +7,11 @@ import { capital } from './names';
 export function problemSentence(problem: Problem): string {
   switch (problem.code) {
     case 'malformed':
-      return `This is not in the expected form at ${problem.path}: ${problem.detail}.`;
+      return problem.path === ''
+        ? `This is not in the expected form: ${problem.detail}.`
+        : `This is not in the expected form at ${problem.path}: ${problem.detail}.`;
     case 'newer-format':
-      return `This block was written by a newer version (format ${problem.version}).`;
+      return `This was written by a newer version (format ${problem.version}).`;
     case 'not-a-number':
       return `“${problem.text}” is not a number.`;
     case 'reserve-missing':
@@ -19,7 +21,7 @@ export function problemSentence(problem: Problem): string {
     case 'out-of-range':
       return `${figure(problem.value)} is outside what ${problem.field} can be: ${figure(problem.low)} to ${figure(problem.high)}${problem.whole === true ? ', whole' : ''}.`;
     case 'too-many':
-      return `${problem.count} ${problem.field} are more than a block can hold there: ${problem.most} at most.`;
+      return `${problem.count} ${problem.field} are more than there may be: ${problem.most} at most.`;
     case 'too-long':
       return `The text has ${problem.length} letters; ${problem.most} are the most.`;
     case 'bad-id':

@@ -1,0 +1,12 @@
+import { libraryFile } from '@/data';
+import { writeOwnFile } from '@/formats/archive/files';
+import { download } from '../../../download';
+
+/** The coach's own exercises, as one file. */
+export async function GET(): Promise<Response> {
+  return download(async (asker) => ({
+    name: 'own exercises.json',
+    type: 'application/json',
+    text: writeOwnFile({ kind: 'library', file: await libraryFile(asker) }),
+  }));
+}

@@ -1,0 +1,23 @@
+import { templateFile } from '@/data';
+import { writeOwnFile } from '@/formats/archive/files';
+import { download } from '../../../../download';
+import { isId } from '../../../../inputs';
+
+interface Context {
+  readonly params: Promise<{ readonly templateId: string }>;
+}
+
+/** A template of the coach's own, as a file. */
+export async function GET(_: Request, { params }: Context): Promise<Response> {
+  const { templateId } = await params;
+  return download(async (asker) => {
+    const file = isId(templateId) ? await templateFile(asker, templateId) : undefined;
+    return file === undefined
+      ? undefined
+      : {
+          name: `${file.name}.json`,
+          type: 'application/json',
+          text: writeOwnFile({ kind: 'template', file }),
+        };
+  });
+}

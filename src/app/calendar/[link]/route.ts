@@ -1,0 +1,29 @@
+import { calendarBy, isUnavailable } from '@/data';
+import { sessionDays, writeCalendar } from '@/formats/calendar/calendar';
+
+interface Context {
+  readonly params: Promise<{ readonly link: string }>;
+}
+
+/** A calendar of sessions, for whoever has its private link: calendars ask again by themselves and follow what changes. */
+export async function GET(_: Request, { params }: Context): Promise<Response> {
+  const { link } = await params;
+  const [, token = ''] = /^([\w-]{20,100})\.ics$/.exec(link) ?? [];
+  const said = (status: number) => new Response(null, { status, headers: { 'Cache-Control': 'no-store' } });
+  if (token === '') return said(404);
+  try {
+    const calendar = await calendarBy(token, new Date());
+    if (calendar === undefined) return said(404);
+    const text = writeCalendar(
+      `${calendar.name}, training`,
+      sessionDays(calendar.blocks, calendar.nameOf),
+      calendar.changedAt,
+    );
+    return new Response(text, {
+      headers: { 'Content-Type': 'text/calendar; charset=utf-8', 'Cache-Control': 'private, max-age=300' },
+    });
+  } catch (error) {
+    if (isUnavailable(error)) return said(503);
+    throw error;
+  }
+}

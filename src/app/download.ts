@@ -1,0 +1,44 @@
+import 'server-only';
+import { type Asker, isUnavailable } from '@/data';
+import { currentAsker } from './asker';
+
+/** A file that is handed out under a name; undefined: there is no such thing. */
+export interface Download {
+  readonly name: string;
+  readonly type: string;
+  readonly text: string;
+}
+
+/** Letters that a file's name may hold on every system. */
+const plain = (name: string) =>
+  name
+    .normalize('NFC')
+    .replace(/[^\p{L}\p{N} ._-]/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+export function asFile({ name, type, text }: Download): Response {
+  return new Response(text, {
+    headers: {
+      'Content-Type': `${type}; charset=utf-8`,
+      'Content-Disposition': `attachment; filename="file"; filename*=UTF-8''${encodeURIComponent(plain(name))}`,
+      'Cache-Control': 'no-store',
+    },
+  });
+}
+
+const said = (status: number, text: string) =>
+  new Response(`${text}\n`, { status, headers: { 'Content-Type': 'text/plain; charset=utf-8' } });
+
+/** Hands a file out to the signed-in coach. */
+export async function download(work: (asker: Asker) => Promise<Download | undefined>): Promise<Response> {
+  try {
+    const asker = await currentAsker();
+    if (asker === undefined) return said(401, 'Sign in first.');
+    const file = await work(asker);
+    return file === undefined ? said(404, 'There is no such file.') : asFile(file);
+  } catch (error) {
+    if (isUnavailable(error)) return said(503, 'The database is away for the moment. Please try again.');
+    throw error;
+  }
+}

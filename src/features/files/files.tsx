@@ -1,0 +1,161 @@
+'use client';
+
+import { Button, FileButton } from '@mantine/core';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { catalogueWith, type Problem } from '@/core';
+import { Section } from '@/ui/form';
+import { Bar } from '@/ui/shell/bar';
+import { useReady } from '@/ui/use-ready';
+import { problemSentence } from '@/ui/words/problems';
+import type { FilesActions, FilesData } from './contract';
+import { droppedFile } from './dropped-file';
+import classes from './files.module.css';
+import { type Recognised, recognise } from './recognise';
+import { TakingIn } from './taking-in';
+
+interface Given {
+  readonly name: string;
+  readonly found: Recognised | null;
+  readonly problems: readonly Problem[];
+}
+
+interface FilesScreenProps {
+  readonly data: FilesData;
+  readonly actions: FilesActions;
+}
+
+/** Files in and out. */
+export function FilesScreen({ data, actions }: FilesScreenProps) {
+  const { profile } = actions;
+  const view = useMemo(
+    () => ({ ...data, catalogue: catalogueWith(data.ownExercises), profile }),
+    [data, profile],
+  );
+  const [given, setGiven] = useState<Given | null>(null);
+  const [isOver, setOver] = useState(false);
+  const [isBusy, setBusy] = useState(false);
+  const ready = useReady();
+  const take = (file: File | null) => {
+    if (file === null) return;
+    setBusy(true);
+    void recognise(file)
+      .catch(() => ({ ok: false as const, problems: [UNREAD] }))
+      .then((read) => {
+        setBusy(false);
+        setGiven(
+          read.ok
+            ? { name: file.name, found: read.value, problems: [] }
+            : { name: file.name, found: null, problems: read.problems },
+        );
+      });
+  };
+  // A file dropped on another screen leads here.
+  const takeDropped = useEffectEvent(() => take(droppedFile()));
+  useEffect(() => takeDropped(), []);
+  return (
+    <>
+      <Bar crumbs={[{ name: 'In and out' }]} />
+      <main className={classes.page} data-ready={ready}>
+        <div>
+          <Section title="Take in" aside="shown first as it is understood; in whole, or not at all">
+            {/* biome-ignore lint/a11y/noStaticElementInteractions: the button in it does the same by keyboard */}
+            <div
+              className={classes.drop}
+              data-over={isOver}
+              onDragOver={(event) => {
+                event.preventDefault();
+                setOver(true);
+              }}
+              onDragLeave={() => setOver(false)}
+              onDrop={(event) => {
+                event.preventDefault();
+                event.stopPropagation();
+                setOver(false);
+                take(event.dataTransfer.files[0] ?? null);
+              }}
+            >
+              <FileButton onChange={take} accept=".json,.csv,.tsv,.txt,.xlsx">
+                {(props) => (
+                  <Button {...props} variant="filled">
+                    Choose a file
+                  </Button>
+                )}
+              </FileButton>
+              <span className={classes.soft}>
+                or drop it here: a file saved here, a spreadsheet of a block, somebody’s training log as CSV
+                or XLSX
+              </span>
+            </div>
+            <p role="status" className={classes.soft}>
+              {isBusy ? 'Looking into it …' : ''}
+            </p>
+            {given === null || given.problems.length === 0 ? null : (
+              <div role="alert" className={classes.problem}>
+                “{given.name}” cannot be read.
+                <ul>
+                  {given.problems.slice(0, 8).map((problem) => (
+                    <li key={`${problem.path} ${problem.code}`}>{problemSentence(problem)}</li>
+                  ))}
+                </ul>
+              </div>
+            )}
+          </Section>
+          {given?.found == null ? null : (
+            <TakingIn key={given.name} name={given.name} found={given.found} data={view} />
+          )}
+        </div>
+        <HandOut athletes={data.athletes} />
+      </main>
+    </>
+  );
+}
+
+const UNREAD: Problem = { code: 'malformed', path: '', detail: 'this browser could not look into it' };
+
+/** The tables of an athlete, by the names of their files. */
+const FILES = [
+  ['everything.json', 'everything'],
+  ['log.csv', 'log'],
+  ['check-ins.csv', 'check-ins'],
+  ['measurements.csv', 'measurements'],
+  ['volume.csv', 'volume'],
+  ['sessions.ics', 'calendar'],
+] as const;
+
+/** What is the coach's, as files of open formats. */
+function HandOut({ athletes }: Pick<FilesData, 'athletes'>) {
+  return (
+    <div>
+      <Section title="Hand out" aside="JSON, CSV and iCalendar">
+        {athletes.length === 0 ? <p className={classes.soft}>Nobody is on the roster yet.</p> : null}
+        <ul className={classes.list}>
+          {athletes.map(({ id, name }) => (
+            <li key={id} aria-label={name}>
+              <strong>{name}</strong>
+              <span className={classes.links}>
+                {FILES.map(([file, says]) => (
+                  <a key={file} href={`/files/athletes/${id}/${file}`} download>
+                    {says}
+                  </a>
+                ))}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </Section>
+      <Section title="Everything of yours" aside="passwords, sign-ins and phones apart">
+        <p className={classes.links}>
+          <a href="/files/account" download>
+            The whole account
+          </a>
+          <a href="/files/library" download>
+            Own exercises
+          </a>
+        </p>
+        <p className={classes.soft}>
+          A block is saved from its own screen, as a file or as a spreadsheet: Ctrl K, “Save the block”.
+        </p>
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,112 @@
+import { Button } from '@mantine/core';
+import Link from 'next/link';
+import { useState } from 'react';
+import { Choose, Line, Section } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { plural } from '@/ui/words/figures';
+import { outcomeSentence } from '@/ui/words/outcomes';
+import { problemSentence } from '@/ui/words/problems';
+import type { FilesView, TakeIn, TakenIn } from './contract';
+import classes from './files.module.css';
+import { LogReading } from './log-reading';
+import { postTakeIn } from './post';
+import type { Recognised } from './recognise';
+import { ownFileText, takenText } from './words';
+import { WorkbookReading } from './workbook-reading';
+
+interface TakingInProps {
+  readonly name: string;
+  readonly found: Recognised;
+  readonly data: FilesView;
+}
+
+/** A file as it is understood, whom it is for, and what came of taking it in. */
+export function TakingIn({ name, found, data }: TakingInProps) {
+  const { athletes } = data;
+  const [athleteId, setAthlete] = useState(athletes[0]?.id ?? '');
+  const [answer, setAnswer] = useState<Exclude<TakenIn, never> | { readonly status: 'unreachable' } | null>(
+    null,
+  );
+  const { ask, isBusy } = useAction(postTakeIn);
+  const take = async (asked: TakeIn) => {
+    if (isBusy) return;
+    setAnswer(await ask(asked));
+  };
+  const isFor =
+    found.kind !== 'own' || found.own.kind === 'block' ? (
+      <Line label="For">
+        <Choose
+          label="Whom it is for"
+          value={athleteId}
+          options={athletes.map(({ id }) => id)}
+          names={(id) => athletes.find((one) => one.id === id)?.name ?? id}
+          onValue={setAthlete}
+        />
+      </Line>
+    ) : null;
+  const button = (asked: TakeIn | null) => (
+    <Button
+      variant="filled"
+      aria-disabled={isBusy || asked === null}
+      onClick={() => (asked === null ? undefined : void take(asked))}
+    >
+      Take it in
+    </Button>
+  );
+  return (
+    <Section title={name} aside="as it is understood">
+      {isFor}
+      {found.kind === 'own' ? (
+        <>
+          <p>{ownFileText(found.own)}</p>
+          {button({
+            kind: 'file',
+            athleteId: found.own.kind === 'block' ? athleteId : null,
+            file: found.unchecked,
+          })}
+        </>
+      ) : null}
+      {found.kind === 'measurements' || found.kind === 'check-ins' ? (
+        <>
+          <p>
+            {plural(found.rows, found.kind === 'measurements' ? 'measurement' : 'check-in')}. Days that have
+            one keep theirs.
+          </p>
+          {button({ kind: found.kind, athleteId, csv: found.csv })}
+        </>
+      ) : null}
+      {found.kind === 'workbook' ? (
+        <WorkbookReading sheets={found.sheets} athleteId={athleteId} data={data} button={button} />
+      ) : null}
+      {found.kind === 'log' ? (
+        <LogReading head={found.head} lines={found.lines} athleteId={athleteId} data={data} button={button} />
+      ) : null}
+      {answer === null ? null : <Answer answer={answer} />}
+    </Section>
+  );
+}
+
+function Answer({ answer }: { readonly answer: TakenIn | { readonly status: 'unreachable' } }) {
+  if (answer.status === 'taken in')
+    return (
+      <p role="status">
+        {takenText(answer.of)} <Link href={answer.to}>Look at it</Link>
+      </p>
+    );
+  if (answer.status === 'refused')
+    return (
+      <div role="alert" className={classes.problem}>
+        Nothing of it was taken in.
+        <ul>
+          {answer.problems.slice(0, 8).map((problem) => (
+            <li key={`${problem.path} ${problem.code}`}>{problemSentence(problem)}</li>
+          ))}
+        </ul>
+      </div>
+    );
+  return (
+    <p role="alert" className={classes.problem}>
+      Nothing of it was taken in. {outcomeSentence(answer)}
+    </p>
+  );
+}
