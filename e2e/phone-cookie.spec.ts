@@ -43,6 +43,9 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'athletes/[athleteId]/actions.ts measure': [athleteId, { remove: 'x' }],
   'athletes/[athleteId]/actions.ts archive': [athleteId, true],
   'athletes/[athleteId]/actions.ts revoke': [athleteId, 'all'],
+  'athletes/[athleteId]/actions.ts linkCalendar': [athleteId],
+  'athletes/[athleteId]/actions.ts endCalendar': [athleteId],
+  'files/actions.ts profile': [athleteId],
   'athletes/[athleteId]/actions.ts keep': [athleteId, {}, 0],
   'athletes/new/actions.ts addFirst': [someone, 'profile'],
   'blocks/[blockId]/actions.ts blockBefore': [blockId],
@@ -120,8 +123,8 @@ test('every page, route and action of the coach’s, and every floor of another 
     path.replace('[athleteId]', athleteId).replace('[blockId]', blockId).replace('[week]', '3');
 
   await test.step('pages lead to the sign-in', async () => {
-    const pages = ROUTES.filter((route) => route.startsWith('/(coach)/')).map((route) =>
-      filled(route.replace('/(coach)', '').replace(/\/page$/, '')),
+    const pages = ROUTES.filter((route) => route.startsWith('/(coach)/') && route.endsWith('/page')).map(
+      (route) => filled(route.replace('/(coach)', '').replace(/\/page$/, '')),
     );
     expect(pages.length).toBeGreaterThan(8);
     for (const path of pages) {
@@ -130,6 +133,29 @@ test('every page, route and action of the coach’s, and every floor of another 
       await expect(phone, path).toHaveURL(/\/sign-in\?to=/);
       await phone.close();
     }
+  });
+
+  await test.step('files are handed out to nobody, nor taken in', async () => {
+    const files = ROUTES.filter((route) => route.startsWith('/(coach)/') && route.endsWith('/route')).map(
+      (route) =>
+        filled(route.replace('/(coach)', '').replace(/\/route$/, ''))
+          .replace('[name]', 'everything.json')
+          .replace('[templateId]', 'x'),
+    );
+    expect(files.length).toBeGreaterThan(4);
+    for (const path of files.filter((one) => !one.endsWith('/take-in')))
+      expect([path, (await context.request.get(path)).status()]).toEqual([path, 401]);
+    const taken = await context.request.post('/files/take-in', {
+      headers: { origin: new URL(page.url()).origin },
+      data: { kind: 'check-ins', athleteId, csv: '' },
+    });
+    expect(await taken.json()).toEqual({ status: 'signed out' });
+    // The coach's own sign-in does not do for a page of another place.
+    const elsewhere = await page.request.post('/files/take-in', {
+      headers: { origin: 'https://elsewhere.example.org' },
+      data: { kind: 'check-ins', athleteId, csv: '' },
+    });
+    expect(await elsewhere.json()).toEqual({ status: 'malformed' });
   });
 
   await test.step('actions answer that nobody is signed in', async () => {

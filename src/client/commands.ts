@@ -56,6 +56,7 @@ export const BLOCK_COMMANDS = {
   goals: { name: 'Goals of the muscles', keys: '' },
   template: { name: 'Keep the block as a template', keys: '' },
   export: { name: 'Save the block as a file', keys: '' },
+  spreadsheet: { name: 'Spreadsheet: save the block as one, or take one back', keys: '' },
   print: { name: 'Print the week’s session sheets', keys: '' },
   issue: { name: 'Issue the next week', keys: 'Alt I' },
 } as const satisfies Readonly<Record<string, CommandFacts>>;

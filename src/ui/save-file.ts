@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to keep. */
-export function saveFile(name: string, text: string, type = 'application/json'): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text, or bytes, to the browser as a file to keep. */
+export function saveFile(name: string, content: BlobPart, type = 'application/json'): void {
+  const address = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

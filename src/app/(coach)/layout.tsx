@@ -1,3 +1,4 @@
+import { DropToFiles } from '@/features/files/drop-to-files';
 import { Palette } from '@/features/palette/palette';
 import { PaletteHolder } from '@/ui/palette-scope';
 import { CoachShell } from '@/ui/shell/coach-shell';
@@ -13,6 +14,7 @@ export default async function CoachLayout({ children }: { readonly children: Rea
       <PaletteHolder>
         {children}
         <Palette find={findAthletes} />
+        <DropToFiles />
       </PaletteHolder>
     </CoachShell>
   );

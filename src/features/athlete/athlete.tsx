@@ -28,6 +28,7 @@ const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
 const Told = dynamic(() => import('./told'));
 const Course = dynamic(() => import('./course'));
+const Calendar = dynamic(() => import('./calendar-link'));
 const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
 
@@ -110,12 +111,19 @@ export function AthleteScreen({
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
               phones={
-                <Phones
-                  name={draft.base.name}
-                  phones={data.phones}
-                  invite={actions.invite}
-                  revoke={actions.revoke}
-                />
+                <>
+                  <Phones
+                    name={draft.base.name}
+                    phones={data.phones}
+                    invite={actions.invite}
+                    revoke={actions.revoke}
+                  />
+                  <Calendar
+                    links={data.calendarLinks}
+                    link={actions.linkCalendar}
+                    end={actions.endCalendar}
+                  />
+                </>
               }
             />
           ) : null}

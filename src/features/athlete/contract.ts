@@ -27,6 +27,7 @@ export interface AthleteData {
   readonly measurements: readonly Measurement[];
   readonly exposures: readonly Exposure[];
   readonly phones: readonly Phone[];
+  readonly calendarLinks: readonly CalendarLink[];
   /** What is said with the weeks of the running block, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
   /** Workouts in which pain was told and not yet marked as seen. */
@@ -64,6 +65,13 @@ export interface Phone {
   readonly seen: string;
 }
 
+/** A private link to the calendar of the athlete's sessions. */
+export interface CalendarLink {
+  readonly createdAt: string;
+  /** When a calendar last asked by it; null: never. */
+  readonly seenAt: string | null;
+}
+
 export type InviteAnswer =
   | {
       readonly status: 'made';
@@ -84,6 +92,11 @@ export interface AthleteActions {
   readonly revoke: (
     which: { readonly phoneId: string } | 'all',
   ) => Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered>;
+  /** A new private link to the calendar; the one before it ends. */
+  readonly linkCalendar: () => Promise<
+    { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
+  >;
+  readonly endCalendar: () => Promise<{ readonly status: 'ended' } | Unanswered>;
   /** Says a line with a week of the running block. */
   readonly say: (
     week: number,

@@ -83,6 +83,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       },
       template: screen.saveTemplate,
       export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),
+      spreadsheet: () => setDialog('spreadsheet'),
       print: () => window.open(`/blocks/${training.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank'),
       issue: shown.next === undefined ? null : () => void session.issue(shown.next ?? 0),
     },

@@ -45,6 +45,10 @@ test('names: as they are called here, as it was said before, or much like it; el
     likelyExercise(name, catalogue, before);
   expect(likely('hack squat')).toEqual({ id: 'hack-squat', how: 'known' });
   expect(likely('my hack squat')).toEqual({ id: 'hack-squat', how: 'likely' });
+  // Several of them, and what others put in brackets.
+  expect(likely('hack squats')).toEqual({ id: 'hack-squat', how: 'likely' });
+  expect(likely('bench press (barbell)')).toEqual({ id: 'barbell-bench-press', how: 'likely' });
+  expect(likely('grandfather’s pull').how).toBe('unknown');
   expect(likely('zzz')).toEqual({ id: undefined, how: 'unknown' });
   expect(likely('zzz', { zzz: 'leg-press' })).toEqual({ id: 'leg-press', how: 'remembered' });
   expect(likely('hack squat', { 'hack squat': 'leg-press' }).id).toBe('leg-press');

@@ -31,8 +31,14 @@ export function likelyExercise(
   );
   if (own !== undefined) return { id: own.id, how: 'known' };
   // Of a name with more words than ours the last ones often say most: `flat barbell bench press`.
-  const words = name.split(' ');
-  for (let from = 0; from < words.length; from++) {
+  const words = name
+    .replace(/[()[\],]/g, ' ')
+    .split(' ')
+    .filter((word) => word !== '')
+    .map((word) => (/[^s]s$/.test(word) && word.length > 4 ? word.slice(0, -1) : word));
+  // One word of several says too little: `pull`.
+  const last = Math.max(0, words.length - 2);
+  for (let from = 0; from <= last; from++) {
     const [found] = findNamed(listed, words.slice(from).join(' '), null);
     if (found !== undefined) return { id: found.item.id, how: 'likely' };
   }

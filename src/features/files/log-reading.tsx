@@ -1,3 +1,4 @@
+import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox, NativeSelect, Table } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { UNITS } from '@/core';
@@ -12,7 +13,7 @@ import {
   type SourceLine,
   type Understanding,
 } from '@/formats/log-import/reading';
-import { Choose, Line } from '@/ui/form';
+import { Choose, formClasses as form, Line } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { longDay } from '@/ui/words/dates';
@@ -86,7 +87,7 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
               {head.map((text, at) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: columns are known by where they stand
                 <Table.Th scope="col" key={at}>
-                  {text}
+                  <span className={classes.said}>{text}</span>
                   <NativeSelect
                     aria-label={`What ${text} says`}
                     value={meaningOf(at)}
@@ -134,6 +135,7 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
       <Line label="Where none is noted, left">
         <Typed
           label="Reps in reserve where none are noted"
+          className={form.number}
           text={String(understood.reserve)}
           read={(text) => readNumber(text, { field: 'reps in reserve', low: 0, high: 10 })}
           onValue={(reserve) => setUnderstood({ ...understood, reserve })}

@@ -7,6 +7,7 @@ import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import { keptIn, readBlockSheets } from '../block/spreadsheet/from-sheets';
+import { UnreadCells } from '../block/spreadsheet/unread-cells';
 import type { FilesView, TakeIn } from './contract';
 import classes from './files.module.css';
 
@@ -52,25 +53,5 @@ export function WorkbookReading({ sheets, athleteId, data, button }: WorkbookRea
       <UnreadCells unread={unread} />
       {button(slots.length === 0 ? null : { kind: 'file', athleteId, file: block })}
     </>
-  );
-}
-
-/** Cells that could not be read, by their names in the spreadsheet. */
-export function UnreadCells({ unread }: Pick<ReturnType<typeof readBlockSheets>, 'unread'>) {
-  if (unread.length === 0) return null;
-  return (
-    <div role="alert" className={classes.problem}>
-      {plural(unread.length, 'cell')} could not be read and {unread.length === 1 ? 'is' : 'are'} left out:
-      <ul>
-        {unread.map(({ sheet, cell, problem }) => (
-          <li key={`${sheet} ${cell}`}>
-            <strong>
-              {sheet}, {cell}
-            </strong>
-            : {problemSentence(problem)}
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }

@@ -27,6 +27,11 @@ const SCREENS = [
   { to: '/library', label: 'Library', facts: 'exercises' },
   { to: '/athletes/new', label: 'New athlete', facts: 'add one' },
   { to: '/account', label: 'Account', facts: 'change the password' },
+  {
+    to: '/files',
+    label: 'In and out',
+    facts: 'files, import, export, backup of yours, csv, xlsx, json, calendar',
+  },
   { to: '/words', label: 'Words and keys', facts: 'what is meant by what' },
 ] as const;
 const SCHEMES = [

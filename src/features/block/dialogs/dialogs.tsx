@@ -11,6 +11,7 @@ const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: f
 const TemplateDialog = dynamic(() => import('./template-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
 const RehearsalDialog = dynamic(() => import('../rehearsal/rehearsal-dialog'), { ssr: false });
+const SpreadsheetDialog = dynamic(() => import('../spreadsheet/spreadsheet-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
 interface DialogsProps {
@@ -75,6 +76,10 @@ export function Dialogs(props: DialogsProps) {
           onReplace={onReplace}
           onClose={onClose}
         />
+      );
+    case 'spreadsheet':
+      return (
+        <SpreadsheetDialog {...common} athlete={athlete} catalogue={catalogue} blockPlan={props.blockPlan} />
       );
     case 'rehearsal':
       return (

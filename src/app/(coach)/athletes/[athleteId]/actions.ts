@@ -13,8 +13,10 @@ import {
   changeMeasurements,
   copyBlock,
   deleteBlock,
+  endCalendarLinks,
   eraseAthlete,
   inviteAthlete,
+  makeCalendarLink,
   moveBlock,
   painSeen,
   phonesOf,
@@ -93,6 +95,29 @@ export async function invite(athleteId: string): Promise<InviteAnswer | Unanswer
       picture: `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`,
       until: made.expiresAt.toISOString(),
     };
+  });
+}
+
+/** A new private link to the calendar of an athlete's sessions. */
+export async function linkCalendar(
+  athleteId: string,
+): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  const told = await headers();
+  return asCoach(async (asker) => {
+    const token = await makeCalendarLink(asker, athleteId, new Date());
+    if (token === undefined) return { status: 'gone' };
+    const scheme = told.get('x-forwarded-proto') ?? 'http';
+    return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/calendar/${token}.ics` };
+  });
+}
+
+/** Ends the links to an athlete's calendar. */
+export async function endCalendar(athleteId: string): Promise<{ readonly status: 'ended' } | Unanswered> {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    await endCalendarLinks(asker, athleteId);
+    return { status: 'ended' as const };
   });
 }
 

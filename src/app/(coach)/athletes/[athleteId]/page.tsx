@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation';
 import { catalogueWith, currentBlock, dayIn } from '@/core';
 import {
   blocksOf,
+  calendarLinks,
   dayAnswers,
   findAthlete,
   findExposures,
@@ -20,10 +21,12 @@ import { localDate } from '../../../local-date';
 import {
   archive,
   copy,
+  endCalendar,
   erase,
   invite,
   keep,
   life,
+  linkCalendar,
   measure,
   move,
   revoke,
@@ -42,11 +45,12 @@ export default async function AthletePage({ params }: PageProps) {
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [blocks, own, measurements, phones] = await Promise.all([
+  const [blocks, own, measurements, phones, links] = await Promise.all([
     blocksOf(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
+    calendarLinks(asker, athleteId),
   ]);
   const blockId = currentBlock(
     blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
@@ -64,6 +68,8 @@ export default async function AthletePage({ params }: PageProps) {
     measure: measure.bind(null, athleteId),
     invite: invite.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
+    linkCalendar: linkCalendar.bind(null, athleteId),
+    endCalendar: endCalendar.bind(null, athleteId),
     say: say.bind(null, blockId ?? null),
     seen: seen.bind(null, athleteId),
     settle: settle.bind(null, athleteId),
@@ -86,6 +92,7 @@ export default async function AthletePage({ params }: PageProps) {
           measurements,
           exposures,
           phones,
+          calendarLinks: links,
           weekLines: Object.fromEntries(lines),
           unseenPain: unseen,
           refused,

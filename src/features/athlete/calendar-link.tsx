@@ -1,0 +1,84 @@
+'use client';
+
+import { Button, CopyButton } from '@mantine/core';
+import { useState } from 'react';
+import { formClasses as classes, Section } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { longDay } from '@/ui/words/dates';
+import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
+import own from './athlete.module.css';
+import type { AthleteActions, AthleteData } from './contract';
+
+interface CalendarLinkProps {
+  readonly links: AthleteData['calendarLinks'];
+  readonly link: AthleteActions['linkCalendar'];
+  readonly end: AthleteActions['endCalendar'];
+}
+
+/** The private link by which a calendar follows the athlete's sessions; shown once, when it is made. */
+export default function CalendarLink({ links: first, link, end }: CalendarLinkProps) {
+  const [links, setLinks] = useState(first);
+  const [url, setUrl] = useState<string | null>(null);
+  const [problem, setProblem] = useState('');
+  const making = useAction(link);
+  const ending = useAction(end);
+  const failed = (answer: Outcome) => setProblem(outcomeSentence(answer));
+  const make = async () => {
+    if (making.isBusy) return;
+    setProblem('');
+    const answer = await making.ask();
+    if (answer.status !== 'made') return failed(answer);
+    setUrl(answer.url);
+    setLinks([{ createdAt: new Date().toISOString(), seenAt: null }]);
+  };
+  const stop = async () => {
+    if (ending.isBusy) return;
+    setProblem('');
+    const answer = await ending.ask();
+    if (answer.status !== 'ended') return failed(answer);
+    setUrl(null);
+    setLinks([]);
+  };
+  const [standing] = links;
+  return (
+    <Section
+      title="Calendar"
+      aside={
+        <Button variant="link" onClick={() => void make()}>
+          {standing === undefined ? 'Make a private link' : 'Make a new link'}
+        </Button>
+      }
+    >
+      {url === null ? null : (
+        <div className={own.calendar}>
+          <code>{url}</code>
+          <CopyButton value={url}>
+            {({ copied, copy }) => (
+              <Button variant="link" onClick={copy}>
+                {copied ? 'Copied' : 'Copy it'}
+              </Button>
+            )}
+          </CopyButton>
+          <span className={classes.aside}>
+            Shown this once. Whoever has it sees the sessions; add it to a calendar as a subscription.
+          </span>
+        </div>
+      )}
+      {standing === undefined ? (
+        <p className={classes.aside}>No calendar follows the sessions.</p>
+      ) : (
+        <p>
+          A link of {longDay(standing.createdAt.slice(0, 10))},{' '}
+          {standing.seenAt === null
+            ? 'not asked for yet'
+            : `last asked for on ${longDay(standing.seenAt.slice(0, 10))}`}
+          .{' '}
+          <Button variant="link" onClick={() => void stop()}>
+            End it
+          </Button>
+        </p>
+      )}
+      <p role="alert">{problem}</p>
+    </Section>
+  );
+}
