@@ -1,26 +1,33 @@
 import { execFileSync } from 'node:child_process';
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { blockJsonSchema, decodeBlock } from '../core/codecs';
+import { decodeBlock } from '../core/codecs';
+import { FORMATS as FORMATS_LISTED, formatsTable, jsonSchemas, tablesPage } from '../formats/formats';
 
 const ROOT = join(__dirname, '..', '..');
 const FORMATS = join(ROOT, 'docs', 'formats');
-const printed = (...args: string[]): unknown =>
-  JSON.parse(
-    execFileSync(
-      join(ROOT, 'node_modules', '.bin', 'tsx'),
-      [join(ROOT, 'src', 'cli', 'ladder.ts'), ...args],
-      {
-        encoding: 'utf8',
-        stdio: ['ignore', 'pipe', 'pipe'],
-      },
-    ),
-  );
+const said = (...args: string[]): string =>
+  execFileSync(join(ROOT, 'node_modules', '.bin', 'tsx'), [join(ROOT, 'src', 'cli', 'ladder.ts'), ...args], {
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+const printed = (...args: string[]): unknown => JSON.parse(said(...args));
 const example = join(FORMATS, 'upper-lower.json');
 
-test('the schema in docs/formats is the one the code checks by', () => {
-  const kept = JSON.parse(readFileSync(join(FORMATS, 'block.schema.json'), 'utf8'));
-  expect(kept).toEqual(JSON.parse(JSON.stringify(blockJsonSchema())));
+test.each(Object.entries(jsonSchemas()))(
+  'the schema of a file of kind %s in docs/formats is the one the code checks by',
+  (name, schema) => {
+    const kept = JSON.parse(readFileSync(join(FORMATS, `${name}.schema.json`), 'utf8'));
+    expect(kept).toEqual(JSON.parse(JSON.stringify(schema)));
+  },
+);
+
+test('the README’s table of formats and the page of tables are those of the code', () => {
+  expect(readFileSync(join(ROOT, 'README.md'), 'utf8')).toContain(formatsTable());
+  expect(readFileSync(join(FORMATS, 'tables.md'), 'utf8')).toBe(tablesPage());
+  for (const { described } of FORMATS_LISTED)
+    if (described.startsWith('docs/')) expect(existsSync(join(ROOT, described))).toBe(true);
 });
 
 test.each(readdirSync(FORMATS).filter((name) => name.endsWith('.json') && !name.includes('schema')))(
@@ -58,4 +65,22 @@ test('unfold, check, time and volume print what the core says', () => {
 test('a file that is none, or a block that is none, ends with its problem', () => {
   expect(() => printed('unfold', join(FORMATS, 'nothing.json'))).toThrow(/no such file/);
   expect(() => printed('unfold', join(ROOT, 'package.json'))).toThrow(/malformed/);
+});
+
+test('a block goes out as a spreadsheet and comes back as it was, without a database', () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'ladder-')), 'block.xlsx');
+  expect(printed('xlsx', example, file)).toMatchObject({ written: file });
+  expect(decodeBlock(printed('block', file))).toEqual(decodeBlock(JSON.parse(readFileSync(example, 'utf8'))));
+});
+
+test('tables and calendars are read back, and what is wrong is named', () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'ladder-')), 'measured.csv');
+  writeFileSync(file, 'date,what,value,unit\r\n2026-11-09,waist,81.5,cm\r\n');
+  expect(printed('rows', 'measurements', file)).toEqual([
+    { date: '2026-11-09', what: 'waist', value: 81.5, unit: 'cm' },
+  ]);
+  expect(printed('file', example)).toMatchObject({ kind: 'block' });
+  expect(() => said('days', file)).toThrow(/BEGIN:VCALENDAR/);
+  expect(() => said('table', 'log', example)).toThrow(/holds no athlete/);
+  expect(() => said('nothing')).toThrow(/ladder unfold/);
 });

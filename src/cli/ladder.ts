@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import {
   type Athlete,
   type Block,
@@ -13,26 +12,19 @@ import {
   tensionSeconds,
   unfold,
 } from '../core';
-import { blockJsonSchema, decodeAthlete, decodeBlock } from '../core/codecs';
+import { decodeAthlete, decodeBlock } from '../core/codecs';
+import { decodeOwnFile } from '../formats/archive/files';
+import { jsonSchemas } from '../formats/formats';
+import { FILES_USAGE, filesCommand } from './files-command';
+import { fail, orFail, readJsonFile } from './given';
 
 const USAGE = `ladder unfold|check|time|volume BLOCK.json [--athlete ATHLETE.json]
-ladder schema
+ladder schema [block|athlete|template|library|account]
+${FILES_USAGE}
 
-Prints JSON. Without an athlete, one is assumed: intermediate, holding weight, a full gym in kilograms.`;
+Without an athlete, one is assumed: intermediate, holding weight, a full gym in kilograms.`;
 
-function fail(message: string): never {
-  console.error(message);
-  process.exit(2);
-}
-
-function read(file: string): unknown {
-  try {
-    return JSON.parse(readFileSync(file, 'utf8'));
-  } catch (error) {
-    return fail(`${file}: ${error instanceof Error ? error.message : error}`);
-  }
-}
-
+/** What is assumed of an athlete nobody tells of. */
 function somebody(startDate: string): Athlete {
   const bodyweight = { value: 80, unit: 'kg' } as const;
   return newAthlete(
@@ -51,17 +43,17 @@ function somebody(startDate: string): Athlete {
   );
 }
 
-const problems = (list: readonly object[]): never => fail(JSON.stringify({ problems: list }, null, 2));
-
 function blockOf(file: string): Block {
-  const decoded = decodeBlock(read(file));
-  return decoded.ok ? decoded.value : problems(decoded.problems);
+  return orFail(decodeBlock(readJsonFile(file)));
 }
 
-function athleteOf(file: string | undefined, block: Block): Athlete {
+function athleteOf(file: string | undefined, block: Pick<Block, 'startDate'>): Athlete {
   if (file === undefined) return somebody(block.startDate);
-  const decoded = decodeAthlete(read(file));
-  return decoded.ok ? decoded.value : problems(decoded.problems);
+  const unchecked = readJsonFile(file);
+  // A file with everything of somebody tells of them too.
+  const own = decodeOwnFile(unchecked);
+  if (own.ok && own.value.kind === 'athlete') return own.value.file.athlete;
+  return orFail(decodeAthlete(unchecked));
 }
 
 /** Weeks without reasons: what is asked, to whom it counts, how long it takes. */
@@ -89,8 +81,13 @@ function weeksOf(blockPlan: BlockPlan) {
   }));
 }
 
-function main([command, file, flag, athleteFile]: readonly string[]): unknown {
-  if (command === 'schema') return blockJsonSchema();
+async function main(given: readonly string[]): Promise<unknown> {
+  const [command, file, flag, athleteFile] = given;
+  if (command === 'schema') return jsonSchemas()[file ?? 'block'] ?? fail(USAGE);
+  const done = await filesCommand(given, (of, startDate) =>
+    of === undefined ? somebody(startDate) : athleteOf(of, { startDate }),
+  );
+  if (done !== undefined) return done;
   if (command === undefined || file === undefined || (flag !== undefined && flag !== '--athlete'))
     return fail(USAGE);
   const block = blockOf(file);
@@ -136,4 +133,5 @@ function main([command, file, flag, athleteFile]: readonly string[]): unknown {
   }
 }
 
-console.log(JSON.stringify(main(process.argv.slice(2)), null, 2));
+const said = await main(process.argv.slice(2));
+console.log(typeof said === 'string' ? said.trimEnd() : JSON.stringify(said, null, 2));

@@ -46,6 +46,11 @@ export function OwnTemplate({ own, design, catalogue, actions }: OwnTemplateProp
           </div>
         ))}
       </Section>
+      <p>
+        <a href={`/files/templates/${id}`} download>
+          Save as a file
+        </a>
+      </p>
       <Asks own={own} catalogue={catalogue} asks={actions.asks} />
       <Rename id={id} name={name} rename={actions.rename} />
       <Remove id={id} name={name} remove={actions.remove} />

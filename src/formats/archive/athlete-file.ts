@@ -27,7 +27,7 @@ const set = z.strictObject({
   load: z.strictObject({ value: decimal(2, 9999), unit: z.enum(UNITS) }),
   reps: z.int().min(0).max(10_000),
   rir: decimal(1, 30).min(0),
-  more: coded(decodeMore).nullable(),
+  more: coded(decodeMore, 'what else was noted of the set').nullable(),
   measuresStrength: z.boolean(),
   at: instant,
   receivedAt: instant,
@@ -44,7 +44,7 @@ const workout = z.strictObject({
   lastSetAt: instant.nullable(),
   finishedAt: instant.nullable(),
   /** What was told of it, oldest first. */
-  notes: coded(decodeSessionNotes),
+  notes: coded(decodeSessionNotes, 'what was told of the session, oldest first'),
   hurtAt: instant.nullable(),
   hurtSeenAt: instant.nullable(),
   sets: z.array(set).max(5000),
@@ -64,7 +64,10 @@ const workout = z.strictObject({
 
 const week = z.strictObject({
   /** As it was handed out: its sets with their reasons. */
-  handedOut: coded(decodeIssuedFile),
+  handedOut: coded(
+    decodeIssuedFile,
+    'the week as it was handed out: sessions, slots and sets with their reasons',
+  ),
   issuedAt: instant,
   openedAt: instant.nullable(),
   line: z.string().max(500).nullable(),
@@ -87,13 +90,13 @@ const call = z.discriminatedUnion('source', [
   z.strictObject({
     ...callHead,
     source: z.literal('log'),
-    proposal: coded(decodeProposal),
+    proposal: coded(decodeProposal, 'the call as it was made'),
     choice: choiceSchema,
   }),
   z.strictObject({
     ...callHead,
     source: z.literal('day'),
-    proposal: coded(decodeWatchCall),
+    proposal: coded(decodeWatchCall, 'the call as it was made'),
     /** The option that was taken. */
     choice: z.string().max(191).nullable(),
   }),
@@ -103,10 +106,10 @@ const step = z.strictObject({
   revision,
   editId: id,
   action: z.enum(['do', 'undo', 'redo']),
-  edit: coded(decodeEdit),
-  inverse: coded(decodeEdit),
+  edit: coded(decodeEdit, 'an edit of the block'),
+  inverse: coded(decodeEdit, 'an edit of the block'),
   /** The whole document, now and then. */
-  document: coded(decodeBlock).nullable(),
+  document: coded(decodeBlock, 'a block: block.schema.json').nullable(),
   at: instant,
 });
 
@@ -116,7 +119,7 @@ const block = z.strictObject({
   createdAt: instant,
   updatedAt: instant,
   archivedAt: instant.nullable(),
-  document: coded(decodeBlock),
+  document: coded(decodeBlock, 'a block: block.schema.json'),
   steps: z.array(step).max(100_000),
   weeks: z.array(week).max(60),
   workouts: z.array(workout).max(2000),
@@ -133,12 +136,14 @@ const measurement = z.strictObject({
 });
 
 const athleteShape = {
-  athlete: coded(decodeAthlete),
+  athlete: coded(decodeAthlete, 'the athlete’s own facts'),
   archivedAt: instant.nullable(),
   /** Exercises of the coach’s own that stand anywhere in it, every revision. */
-  exercises: z.array(coded(decodeExercise)).max(5000),
+  exercises: z.array(coded(decodeExercise, 'an exercise of the coach’s own')).max(5000),
   measurements: z.array(measurement).max(50_000),
-  checkIns: z.array(z.strictObject({ checkIn: coded(decodeCheckIn), receivedAt: instant })).max(20_000),
+  checkIns: z
+    .array(z.strictObject({ checkIn: coded(decodeCheckIn, 'a check-in'), receivedAt: instant }))
+    .max(20_000),
   blocks: z.array(block).max(500),
 };
 

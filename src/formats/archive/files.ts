@@ -10,11 +10,11 @@ export const TEMPLATE_FORMAT = 'dense-ladder/template';
 export const ACCOUNT_FORMAT = 'dense-ladder/account';
 const VERSION = 1;
 
-const exercises = z.array(coded(decodeExercise)).max(5000);
+const exercises = z.array(coded(decodeExercise, 'an exercise of the coach’s own')).max(5000);
 const templateShape = {
   name: z.string().min(1).max(200),
-  design: coded(decodeBlock),
-  prerequisites: coded(decodePrerequisites),
+  design: coded(decodeBlock, 'a block: block.schema.json'),
+  prerequisites: coded(decodePrerequisites, 'clean reps it asks before it'),
   /** Exercises of the coach’s own that stand in it. */
   exercises,
 };
@@ -35,7 +35,7 @@ export const accountFileSchema = z.strictObject({
   name: z.string().max(200),
   email: z.string().max(320),
   /** What the coach sets differently for all athletes. */
-  conventions: coded(decodeConventions),
+  conventions: coded(decodeConventions, 'figures set differently for all athletes'),
   exercises,
   templates: z.array(z.strictObject({ id, createdAt: instant, ...templateShape })).max(2000),
   athletes: z.array(athleteSchema).max(2000),
@@ -53,7 +53,7 @@ export type OwnFile =
   | { readonly kind: 'template'; readonly file: TemplateFile }
   | { readonly kind: 'account'; readonly file: AccountFile };
 
-const blockFile = () => coded(decodeBlock);
+const blockFile = () => coded(decodeBlock, 'a block: block.schema.json');
 
 /** What each kind says of itself, and the version that is read. */
 const KINDS = {

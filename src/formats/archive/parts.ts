@@ -23,9 +23,13 @@ export const id = z.string().regex(/^[\x21-\x7e]{1,96}$/);
 /** Counted up by one for each change. */
 export const revision = z.int().min(0).max(1_000_000_000);
 
-/** A part that the core reads: its problems are told with their places. */
-export function coded<T>(decode: (unchecked: unknown) => Result<T>) {
-  return z.unknown().transform((unchecked, context): T => {
+/**
+ * A part that the core reads: its problems are told with their places.
+ * @param says what it is, for the schema of the file
+ */
+export function coded<T>(decode: (unchecked: unknown) => Result<T>, says: string) {
+  const part = z.unknown().meta({ description: says });
+  return part.transform((unchecked, context): T => {
     const decoded = decode(unchecked);
     if (decoded.ok) return decoded.value;
     for (const { path, ...problem } of decoded.problems)

@@ -1,0 +1,30 @@
+import { readFileSync } from 'node:fs';
+import type { Result } from '../core';
+
+/** Ends with what is wrong. */
+export function fail(message: string): never {
+  console.error(message);
+  process.exit(2);
+}
+
+/** The bytes of a file that was named. */
+export function readBytes(file: string): Buffer {
+  try {
+    return readFileSync(file);
+  } catch (error) {
+    return fail(`${file}: ${error instanceof Error ? error.message : error}`);
+  }
+}
+
+export function readJsonFile(file: string): unknown {
+  try {
+    return JSON.parse(readBytes(file).toString('utf8'));
+  } catch (error) {
+    return fail(`${file}: ${error instanceof Error ? error.message : error}`);
+  }
+}
+
+/** What was read, or the end with its problems. */
+export function orFail<T>(read: Result<T>): T {
+  return read.ok ? read.value : fail(JSON.stringify({ problems: read.problems }, null, 2));
+}
