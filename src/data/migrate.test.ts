@@ -28,6 +28,14 @@ const columns = (sequelize: Sequelize) =>
     { type: QueryTypes.SELECT },
   );
 
+test('a schema of a newer version is left alone', async () => {
+  await inSchema(async (sequelize) => {
+    await migrate(sequelize);
+    await sequelize.query("INSERT INTO migrations (name) VALUES ('999-from-tomorrow')");
+    await expect(migrate(sequelize)).rejects.toThrow(/newer version.*999-from-tomorrow/);
+  });
+});
+
 test('a migration cut short after any of its statements is taken up where it stood', async () => {
   let whole: unknown;
   await inSchema(async (sequelize) => {

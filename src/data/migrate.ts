@@ -7,8 +7,10 @@ import { MIGRATIONS } from './migrations/registry';
  * Brings the schema up to date.
  * @param sequelize another database than the process's own
  * @returns the names of the migrations that ran
+ * @throws Error where the schema is of a newer version
  */
 export async function migrate(sequelize: Sequelize = database()): Promise<string[]> {
+  const storage = new SequelizeStorage({ sequelize, tableName: 'migrations' });
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, statements }) => ({
       name,
@@ -16,8 +18,12 @@ export async function migrate(sequelize: Sequelize = database()): Promise<string
         for (const statement of statements) await sequelize.query(statement);
       },
     })),
-    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    storage,
     logger: undefined,
   });
+  const known = new Set(MIGRATIONS.map(({ name }) => name));
+  const newer = (await storage.executed()).filter((name) => !known.has(name));
+  if (newer.length > 0)
+    throw new Error(`The database is of a newer version than this one: it has ${newer.join(', ')}.`);
   return (await umzug.up()).map(({ name }) => name);
 }

@@ -10,7 +10,7 @@ import type { RevisionRow } from '../models/rows';
 import { amendIssued } from './amending';
 import { findAthlete } from './athletes';
 import { refreshCalls } from './calls';
-import { stepsSince } from './steps';
+import { isKnownRevision, stepsSince } from './steps';
 import { blockFrom } from './stored-block';
 
 const SNAPSHOT_EVERY = 25;
@@ -79,8 +79,9 @@ export async function saveWithin(
   });
   if (row === null) return { status: 'gone' };
   const stored = row.get();
-  // Nobody can have started from a revision that is still to come.
-  if (base < 0 || base > stored.revision) return { status: 'malformed' };
+  // Nobody can have started from a revision that is still to come, or that a backup has taken back.
+  const asked = { asked: base, stored: stored.revision };
+  if (!(await isKnownRevision(asker, blockId, asked, transaction))) return { status: 'malformed' };
   const ids = steps.map(({ id }) => id);
   const kept = await revisions.findAll({ where: own(asker, { blockId, editId: ids }), transaction });
   const already = new Set(kept.map((step) => step.get().editId));

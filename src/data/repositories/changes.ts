@@ -7,7 +7,7 @@ import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { firstsElsewhere, withLastingBests } from './lasting-bests';
 import { ownExercises } from './own-exercises';
-import { stepsSince } from './steps';
+import { isKnownRevision, stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
 import { issuedFrom } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
@@ -56,6 +56,8 @@ async function changesIn(
   });
   if (block === null) return undefined;
   const { revision, athleteId } = block.get();
+  const asked = { asked: page.revision, stored: revision };
+  if (!(await isKnownRevision(asker, blockId, asked, transaction))) return undefined;
   const athlete = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
   if (athlete === null) return undefined;
   const steps = await stepsSince(asker, blockId, page.revision, transaction);

@@ -4,6 +4,24 @@ import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { storedEdit } from './stored-block';
 
+/**
+ * Whether a block was ever at a revision that a page says it started from. After a backup came back, revisions from behind it
+ * are nobody's any more, and their numbers are passed over.
+ */
+export async function isKnownRevision(
+  asker: Asker,
+  blockId: string,
+  { asked, stored }: { readonly asked: number; readonly stored: number },
+  transaction?: Transaction,
+): Promise<boolean> {
+  if (asked === stored || asked === 0) return true;
+  if (asked < 0 || asked > stored) return false;
+  const where = own(asker, { blockId, revision: asked });
+  return (
+    (await models().revisions.count({ where, ...(transaction === undefined ? {} : { transaction }) })) > 0
+  );
+}
+
 /** The steps that have come to stand after a revision, in order. */
 export async function stepsSince(
   asker: Asker,

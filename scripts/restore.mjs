@@ -1,0 +1,37 @@
+// npm run restore -- FILE [--yes] [--keep]: tells what a backup would change; with --yes puts it in place, in one step.
+// Into the database of DATABASE_URL, else the demo's. The passphrase of a sealed one is in LADDER_BACKUP_PASSPHRASE.
+import { join } from 'node:path';
+import { restore } from './backups.mjs';
+import { Database } from './database.mjs';
+import { DATA, ensurePackages, say } from './machine.mjs';
+import { theDatabase } from './which-database.mjs';
+
+const [file] = process.argv.slice(2).filter((one) => !one.startsWith('--'));
+const has = (flag) => process.argv.includes(flag);
+if (file === undefined) {
+  console.error('npm run restore -- FILE [--yes] [--keep]');
+  process.exit(2);
+}
+await ensurePackages();
+const { entry, url, end } = await theDatabase(Database, join(DATA, 'demo'));
+try {
+  const passphrase = process.env.LADDER_BACKUP_PASSPHRASE || undefined;
+  const { head, changes, done, before } = await restore(entry, file, passphrase, {
+    yes: has('--yes'),
+    keep: has('--keep'),
+    url,
+  });
+  say(`Made ${head.madeAt}, schema ${head.schema}.`);
+  const some = changes.filter(({ comes, goes, changes: other }) => comes + goes + other > 0);
+  if (some.length === 0) say('Nothing in it differs from what is there.');
+  for (const { table, comes, goes, changes: other } of some)
+    say(`  ${table}: ${comes} rows come, ${goes} go, ${other} would be other than they are`);
+  if (!done) say('Nothing was changed. Stop the server, then run it again with --yes.');
+  else if (before === null) say('It is in its place.');
+  else say(`It is in its place. What was there before is in ${before}.`);
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  process.exitCode = 1;
+} finally {
+  await end();
+}

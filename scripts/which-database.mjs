@@ -1,0 +1,23 @@
+// The database that a script is about: the one of DATABASE_URL, else the demo's own, started where it does not run.
+import { existsSync } from 'node:fs';
+import { entryOf } from './backups.mjs';
+
+/** The word behind an option on the command line. */
+export function option(name) {
+  const at = process.argv.indexOf(name);
+  return at < 0 ? undefined : process.argv[at + 1];
+}
+
+export async function theDatabase(Database, home) {
+  const url = process.env.DATABASE_URL;
+  if (url !== undefined) return { entry: entryOf(url), url, end: async () => undefined };
+  if (!existsSync(home)) throw new Error('There is no demo yet, and DATABASE_URL is not set.');
+  const database = new Database(home);
+  const isRunning = database.attach();
+  if (!isRunning) await database.start();
+  return {
+    entry: database.admin,
+    url: database.url,
+    end: async () => (isRunning ? undefined : database.stop()),
+  };
+}

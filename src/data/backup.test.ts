@@ -1,0 +1,126 @@
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Sequelize } from 'sequelize';
+import { closeDatabase, database } from './database';
+import { migrate } from './migrate';
+
+afterAll(closeDatabase);
+
+const ROOT = join(__dirname, '..', '..');
+const FOLDER = () => mkdtempSync(join(tmpdir(), 'ladder-backup-'));
+
+/** An installation of its own, with one coach, one athlete and a block at a revision. */
+async function inInstallation(work: (one: { url: string; sequelize: Sequelize }) => Promise<void>) {
+  const name = `dense_ladder_cut_${randomUUID().slice(0, 8)}`;
+  const address = new URL(process.env.DATABASE_URL ?? '');
+  await database().query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+  address.pathname = `/${name}`;
+  const url = address.toString();
+  const sequelize = new Sequelize(url, { dialect: 'mysql', logging: false });
+  try {
+    await migrate(sequelize);
+    await sequelize.query(
+      "INSERT INTO coaches (id, email, name, password_hash) VALUES ('c', 'c@example.org', 'Coach ü', 'x')",
+    );
+    await sequelize.query(
+      "INSERT INTO athletes (id, coach_id, name, facts, revision) VALUES ('a', 'c', 'Athlete', '{}', 3)",
+    );
+    await sequelize.query(
+      "INSERT INTO blocks (id, coach_id, athlete_id, revision, document, created_at, updated_at) VALUES ('b', 'c', 'a', 7, '{\"weeks\":6}', NOW(3), NOW(3))",
+    );
+    await work({ url, sequelize });
+  } finally {
+    await sequelize.close();
+    await database().query(`DROP DATABASE ${name}`);
+  }
+}
+
+function script(name: string, url: string, args: readonly string[], passphrase = ''): string {
+  const env = { ...process.env, DATABASE_URL: url, LADDER_BACKUP_PASSPHRASE: passphrase };
+  return execFileSync('node', [join(ROOT, 'scripts', `${name}.mjs`), ...args], {
+    env,
+    encoding: 'utf8',
+    stdio: 'pipe',
+    timeout: 40_000,
+  });
+}
+
+function made(folder: string): string {
+  const [file] = readdirSync(folder).sort().reverse();
+  return join(folder, file ?? '');
+}
+
+async function cell(sequelize: Sequelize, sql: string): Promise<unknown> {
+  const [rows] = await sequelize.query(sql);
+  return Object.values((rows as object[])[0] ?? {})[0];
+}
+
+test('a backup comes back as it was, tells first what it would change, and passes numbers over that pages may have', async () => {
+  await inInstallation(async ({ url, sequelize }) => {
+    const folder = FOLDER();
+    script('backup', url, ['--to', folder]);
+    const file = made(folder);
+    await sequelize.query('UPDATE blocks SET revision = 12, document = \'{"weeks":9}\'');
+    await sequelize.query(
+      "INSERT INTO athletes (id, coach_id, name, facts, revision) VALUES ('late', 'c', 'Later', '{}', 0)",
+    );
+    const told = script('restore', url, [file]);
+    expect(told).toContain('athletes: 0 rows come, 1 go, 0 would be other than they are');
+    expect(told).toContain('blocks: 0 rows come, 0 go, 1 would be other than they are');
+    expect(told).toContain('Nothing was changed.');
+    expect(await cell(sequelize, 'SELECT revision FROM blocks')).toBe(12);
+
+    expect(script('restore', url, [file, '--yes'])).toContain('It is in its place.');
+    expect(await cell(sequelize, 'SELECT COUNT(*) FROM athletes')).toBe(1);
+    expect(await cell(sequelize, 'SELECT document FROM blocks')).toEqual({ weeks: 6 });
+    expect(await cell(sequelize, 'SELECT name FROM coaches')).toBe('Coach ü');
+    // Beyond every number that was given before.
+    expect(await cell(sequelize, 'SELECT revision FROM blocks')).toBe(10_007);
+    expect(await cell(sequelize, 'SELECT revision FROM athletes')).toBe(10_003);
+    // Tables still hold to each other.
+    await sequelize.query("DELETE FROM athletes WHERE id = 'a'");
+    expect(await cell(sequelize, 'SELECT COUNT(*) FROM blocks')).toBe(0);
+    const [left] = await database().query("SHOW DATABASES LIKE '%cut\\_restore%'");
+    expect(left).toEqual([]);
+  });
+}, 60_000);
+
+test('into an empty installation; sealed, it opens by its passphrase alone; changed by a byte, it is refused', async () => {
+  const folder = FOLDER();
+  await inInstallation(async ({ url }) => {
+    script('backup', url, ['--to', folder], 'a long passphrase');
+  });
+  const file = made(folder);
+  expect(readFileSync(file).includes('Coach ü')).toBe(false);
+  const broken = join(folder, 'broken');
+  const bytes = readFileSync(file);
+  bytes[bytes.length - 60] = (bytes[bytes.length - 60] ?? 0) ^ 1;
+  writeFileSync(broken, bytes);
+  await inInstallation(async ({ url, sequelize }) => {
+    await sequelize.query('DELETE FROM coaches');
+    expect(() => script('restore', url, [file, '--yes'])).toThrow(/say its passphrase/);
+    expect(() => script('restore', url, [file, '--yes'], 'another one')).toThrow(
+      /not the one it was sealed with/,
+    );
+    expect(() => script('restore', url, [broken, '--yes'], 'a long passphrase')).toThrow(
+      /checksum does not fit/,
+    );
+    expect(() => script('restore', url, [join(ROOT, 'package.json')])).toThrow(/no backup of this product/);
+    expect(await cell(sequelize, 'SELECT COUNT(*) FROM coaches')).toBe(0);
+    const told = script('restore', url, [file], 'a long passphrase');
+    expect(told).toContain('coaches: 1 rows come, 0 go');
+    script('restore', url, [file, '--yes'], 'a long passphrase');
+    expect(await cell(sequelize, 'SELECT COUNT(*) FROM blocks')).toBe(1);
+  });
+}, 60_000);
+
+test('the newest few are kept', async () => {
+  await inInstallation(async ({ url }) => {
+    const folder = FOLDER();
+    for (let times = 0; times < 3; times++) script('backup', url, ['--to', folder, '--keep', '2']);
+    expect(readdirSync(folder)).toHaveLength(2);
+  });
+}, 60_000);
