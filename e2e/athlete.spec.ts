@@ -104,7 +104,9 @@ test('body weight and girths over time: kept at once, drawn, taken over by the p
   await expect(page.getByLabel('Body weight', { exact: true })).toHaveValue('139.5');
 });
 
-test('archived athletes leave the roster and come back; erased ones are gone', async ({ coach: page }) => {
+test('archived athletes leave the roster and come back; so do erased ones while there is grace', async ({
+  coach: page,
+}) => {
   await openProfile(page, 'Tobiasz');
   await page.getByRole('button', { name: 'Archive' }).click();
   await page.waitForURL('**/desk');
@@ -120,12 +122,19 @@ test('archived athletes leave the roster and come back; erased ones are gone', a
   await answers(page);
   await page.getByRole('button', { name: 'Erase …' }).click();
   const dialog = page.getByRole('dialog', { name: 'Erase Tobiasz Lewin' });
-  await expect(dialog.getByRole('button', { name: 'Erase for good' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Erase in 14 days' })).toBeDisabled();
   await dialog.getByRole('textbox').fill('Tobiasz Lewin');
   await press(page, 'Enter');
   await page.waitForURL('**/desk');
   await expect(page.getByText('5 athletes')).toBeVisible();
   await expect(page.getByText('Tobiasz')).toHaveCount(0);
+  await page.getByRole('button', { name: '1 archived' }).click();
+  await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
+  await answers(page);
+  await expect(page.getByRole('note').filter({ hasText: 'To be erased for good on' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put back on the roster' }).click();
+  await page.waitForURL('**/desk');
+  await expect(page.getByText('6 athletes')).toBeVisible();
 });
 
 test('an own exercise that is edited offers to update the blocks that use it', async ({ coach: page }) => {

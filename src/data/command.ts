@@ -1,12 +1,12 @@
 import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
-import { addCoach, coachByEmail, PASSWORD_LEAST } from './repositories/coaches';
+import { addCoach, coachByEmail, PASSWORD_LEAST, resetPassword } from './repositories/coaches';
 
 /**
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
  * a past; `coach EMAIL NAME
- * PASSWORD` for a coach without any athlete.
+ * PASSWORD` for a coach without any athlete; `password EMAIL` for a new password of one who has forgotten theirs.
  */
 const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
@@ -29,8 +29,15 @@ if (command === 'migrate') {
     await addCoach({ email, name, password });
     console.log(`${name} can sign in with ${email}.`);
   }
+} else if (command === 'password' && email !== undefined) {
+  const made = await resetPassword(email);
+  if (made === undefined) {
+    console.error('There is no coach with this address.');
+    process.exitCode = 2;
+  } else
+    console.log(`${email} signs in with ${made} now; every device is signed out. Change it under Account.`);
 } else {
-  console.error('Say migrate, seed, or coach EMAIL NAME PASSWORD.');
+  console.error('Say migrate, seed, coach EMAIL NAME PASSWORD, or password EMAIL.');
   process.exitCode = 2;
 }
 await closeDatabase();

@@ -63,7 +63,7 @@ test('an id is text: a number would match every id that begins with it', async (
   const { asker, athlete } = await someBlock();
   const numbers: readonly unknown[] = [5, Number.parseInt(athlete.id, 10), true, { like: '%' }];
   for (const id of numbers) {
-    await expect(eraseAthlete(asker, id as string)).rejects.toThrow(TypeError);
+    await expect(eraseAthlete(asker, id as string, new Date())).rejects.toThrow(TypeError);
     await expect(archiveAthlete(asker, id as string, null)).rejects.toThrow(TypeError);
   }
   expect(await models().athletes.count({ where: { coachId: asker.coachId } })).toBe(1);

@@ -3,7 +3,8 @@
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import * as z from 'zod';
-import { isUnavailable, type SignIn, signIn, signOut } from '@/data';
+import { addFirstCoach, isUnavailable, PASSWORD_LEAST, type SignIn, signIn, signOut } from '@/data';
+import type { FirstCoachAnswer } from '@/features/sign-in/first-coach';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import { COOKIE } from '../asker';
 import { ownAddress } from './own-address';
@@ -22,6 +23,34 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
     throw error;
   }
   if (outcome.status !== 'signed in') return outcome;
+  await remember(outcome);
+  redirect(ownAddress(data.get('to')));
+}
+
+const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
+
+/** Signs the first coach of an empty installation up, and in. */
+export async function firstCoachAction(_before: FirstCoachAnswer, data: FormData): Promise<FirstCoachAnswer> {
+  const parsed = firstForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { status: 'incomplete' };
+  const { name, email, password, again } = parsed.data;
+  if (password.length < PASSWORD_LEAST) return { status: 'too short' };
+  if (password !== again) return { status: 'differ' };
+  let outcome: SignIn;
+  try {
+    if (!(await addFirstCoach({ name, email, password }))) return { status: 'taken' };
+    outcome = await signIn(email, password, new Date());
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+  if (outcome.status !== 'signed in') return { status: 'taken' };
+  await remember(outcome);
+  redirect('/desk');
+}
+
+/** Keeps a session on this device. */
+async function remember(outcome: Extract<SignIn, { status: 'signed in' }>): Promise<void> {
   const secure = (await headers()).get('x-forwarded-proto') === 'https';
   (await cookies()).set(COOKIE, outcome.token, {
     httpOnly: true,
@@ -30,7 +59,6 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
     secure,
     expires: outcome.expiresAt,
   });
-  redirect(ownAddress(data.get('to')));
 }
 
 /** Ends the session on this device. */

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
+import { isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '@/data';
+import { FirstCoach } from '@/features/sign-in/first-coach';
 import { SignIn } from '@/features/sign-in/sign-in';
 import { currentAsker } from '../asker';
-import { signInAction } from './actions';
+import { firstCoachAction, signInAction } from './actions';
 import { ownAddress } from './own-address';
 
 export const metadata: Metadata = { title: 'Sign in · Dense Ladder' };
@@ -14,5 +16,16 @@ interface PageProps {
 export default async function SignInPage({ searchParams }: PageProps) {
   const to = ownAddress((await searchParams).to);
   if ((await currentAsker()) !== undefined) redirect(to);
+  if (await isEmpty()) return <FirstCoach action={firstCoachAction} least={PASSWORD_LEAST} />;
   return <SignIn action={signInAction} to={to} />;
+}
+
+/** Whether nobody has signed up yet; while the database is away nobody is asked to. */
+async function isEmpty(): Promise<boolean> {
+  try {
+    return await isEmptyInstallation();
+  } catch (error) {
+    if (isUnavailable(error)) return false;
+    throw error;
+  }
 }

@@ -1,12 +1,12 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { chunk, isEqual } from 'es-toolkit';
-import type { Model, ModelStatic, Transaction } from 'sequelize';
+import { type Model, type ModelStatic, Op, type Transaction } from 'sequelize';
 import { type Exercise, type Problem, unfold } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete } from '@/formats/archive/athlete-file';
 import { athleteProblems } from '@/formats/archive/athlete-problems';
 import type { AccountFile, TemplateFile } from '@/formats/archive/files';
-import type { Asker } from '../asker';
+import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from '../repositories/calls';
@@ -108,6 +108,9 @@ async function athleteWithin(
   if (problems.length > 0)
     throw new Refused(problems.map((problem) => ({ ...problem, path: `${path}${problem.path}` })));
   const named = await withExercises(asker, file, now, transaction);
+  // One who is on their way out makes room for themself.
+  const leaving = own(asker, { id: named.athlete.id, eraseAt: { [Op.ne]: null } });
+  await models().athletes.destroy({ where: leaving, transaction });
   const isCopy = await isTaken(named, transaction);
   const seed = randomUUID();
   const id = (old: string) =>

@@ -4,7 +4,7 @@ import { decodeOwnFile, readOwnFile, writeOwnFile } from '@/formats/archive/file
 import type { Asker } from '../asker';
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
-import { eraseAthlete, findAthlete } from '../repositories/athletes';
+import { eraseAthlete, eraseAthletesDue, findAthlete } from '../repositories/athletes';
 import { saveSteps } from '../repositories/blocks';
 import { saveExercise } from '../repositories/exercises';
 import { changeMeasurements } from '../repositories/measurements';
@@ -82,7 +82,7 @@ test('an athlete with everything: written, read, erased and taken in again they 
   const read = readOwnFile(writeOwnFile({ kind: 'athlete', file }));
   if (!read.ok || read.value.kind !== 'athlete') throw new Error(JSON.stringify(read));
   expect(read.value.file).toEqual(file);
-  expect(await eraseAthlete(asker, athlete.id)).toBe(true);
+  expect(await eraseAthlete(asker, athlete.id, NOW)).toBe(true);
   expect(await takeInAthlete(asker, read.value.file, NOW)).toMatchObject({
     status: 'taken in',
     athleteId: athlete.id,
@@ -183,7 +183,8 @@ test('a whole account into another, all of it or nothing', async () => {
 test('a file whose parts do not fit together is refused with the place, and nothing of it stays', async () => {
   const { asker, athlete } = await somebody();
   const file = await fileOf(asker, athlete.id);
-  await eraseAthlete(asker, athlete.id);
+  await eraseAthlete(asker, athlete.id, NOW);
+  await eraseAthletesDue(new Date(NOW.getTime() + 15 * 86_400_000));
   const [block] = file.blocks;
   const [workout] = block?.workouts ?? [];
   if (block === undefined || workout === undefined) throw new Error('nothing done');

@@ -46,6 +46,7 @@ export async function writeAthlete(writing: Writing, file: ArchivedAthlete): Pro
       facts: factsOf(athlete),
       revision: 0,
       archivedAt: dateOf(archivedAt),
+      eraseAt: null,
     },
     { transaction },
   );

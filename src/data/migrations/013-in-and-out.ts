@@ -1,7 +1,13 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** Private links to calendars of sessions, and which exercise a coach says a name in others' files means. */
+/**
+ * Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
+ * who is on their way out is erased for good.
+ */
 export const STATEMENTS: readonly string[] = [
+  `ALTER TABLE athletes
+    ADD COLUMN IF NOT EXISTS erase_at DATETIME(3) NULL,
+    ADD INDEX IF NOT EXISTS athletes_erased (erase_at)`,
   `CREATE TABLE IF NOT EXISTS calendar_links (
     token_hash ${ID} PRIMARY KEY,
     coach_id ${ID} NOT NULL,

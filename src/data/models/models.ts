@@ -152,6 +152,7 @@ function peopleTables(
       facts: json,
       revision: DataTypes.INTEGER,
       archivedAt: when,
+      eraseAt: when,
     }),
     exercises: table('exercises', {
       id: key(),

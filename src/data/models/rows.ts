@@ -62,6 +62,8 @@ export interface AthleteRow {
   facts: string;
   revision: number;
   archivedAt: Date | null;
+  /** When they are erased for good, who is on their way out. */
+  eraseAt: Date | null;
 }
 export interface ExerciseRow {
   id: string;

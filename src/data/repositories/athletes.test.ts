@@ -11,7 +11,15 @@ import { closeDatabase, database } from '../database';
 import { people } from '../demo/people';
 import { models } from '../models/models';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
-import { addAthlete, archiveAthlete, athleteNames, eraseAthlete, findAthlete, saveAthlete } from './athletes';
+import {
+  addAthlete,
+  archiveAthlete,
+  athleteNames,
+  eraseAthlete,
+  eraseAthletesDue,
+  findAthlete,
+  saveAthlete,
+} from './athletes';
 import { coachConventions, keepCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
@@ -83,8 +91,18 @@ describe('an athlete', () => {
       unit: 'kg',
     };
     await changeMeasurements(asker, athlete.id, { keep: weight }, NOW);
-    expect(await eraseAthlete(await someCoach(), athlete.id)).toBe(false);
-    expect(await eraseAthlete(asker, athlete.id)).toBe(true);
+    const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000);
+    expect(await eraseAthlete(await someCoach(), athlete.id, NOW)).toBe(false);
+    expect(await eraseAthlete(asker, athlete.id, NOW)).toBe(true);
+    // Until the days of grace are over they stand as they were, and can be put back.
+    await eraseAthletesDue(new Date(days(14).getTime() - 1));
+    expect((await findAthlete(asker, athlete.id))?.eraseAt).toBe(days(14).toISOString());
+    await archiveAthlete(asker, athlete.id, null);
+    await eraseAthletesDue(days(15));
+    expect(await findAthlete(asker, athlete.id)).toMatchObject({ archived: false, eraseAt: null });
+    await eraseAthlete(asker, athlete.id, NOW);
+    await eraseAthletesDue(days(14));
+    expect(await findAthlete(asker, athlete.id)).toBeUndefined();
     for (const table of ['blocks', 'issued_weeks', 'workouts', 'logged_sets', 'measurements', 'calls']) {
       const [rows] = await database().query(`SELECT COUNT(*) AS n FROM ${table} WHERE coach_id = :coach`, {
         replacements: { coach: asker.coachId },

@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import type { Athlete, Place, SaveAthleteOutcome } from '@/core';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
@@ -15,6 +15,7 @@ export async function addAthlete(asker: Asker, athlete: Athlete): Promise<void> 
     facts: factsOf(athlete),
     revision: 0,
     archivedAt: null,
+    eraseAt: null,
   });
 }
 
@@ -23,13 +24,20 @@ export interface StoredAthlete {
   readonly athlete: Athlete;
   readonly revision: number;
   readonly archived: boolean;
+  /** When they are erased for good, as an ISO text; null: they stay. */
+  readonly eraseAt: string | null;
 }
 
 export async function findAthlete(asker: Asker, id: string): Promise<StoredAthlete | undefined> {
   const row = await models().athletes.findOne({ where: own(asker, { id }) });
   if (row === null) return undefined;
-  const { facts, revision, archivedAt } = row.get();
-  return { athlete: await athleteOf(asker, facts), revision, archived: archivedAt !== null };
+  const { facts, revision, archivedAt, eraseAt } = row.get();
+  return {
+    athlete: await athleteOf(asker, facts),
+    revision,
+    archived: archivedAt !== null,
+    eraseAt: eraseAt?.toISOString() ?? null,
+  };
 }
 
 /**
@@ -60,20 +68,41 @@ export async function saveAthlete(
   return outcome;
 }
 
-/** Takes an athlete off the roster, or puts them back; nothing is lost. @returns whether there is such an athlete */
+/**
+ * Takes an athlete off the roster, or puts them back, also one who is on their way out; nothing is lost.
+ * @returns whether there is such an athlete
+ */
 export async function archiveAthlete(asker: Asker, id: string, at: Date | null): Promise<boolean> {
   const where = own(asker, { id });
   if ((await models().athletes.count({ where })) === 0) return false;
-  await models().athletes.update({ archivedAt: at }, { where });
+  await models().athletes.update(at === null ? { archivedAt: at, eraseAt: null } : { archivedAt: at }, {
+    where,
+  });
+  return true;
+}
+
+/** Days for which an athlete who was erased can be put back. */
+export const GRACE_DAYS = 14;
+const DAY_MS = 86_400_000;
+
+/**
+ * Takes an athlete off the roster to be erased after a period of grace, in which they can be put back.
+ * @returns whether there is such an athlete
+ */
+export async function eraseAthlete(asker: Asker, id: string, now: Date): Promise<boolean> {
+  const where = own(asker, { id });
+  if ((await models().athletes.count({ where })) === 0) return false;
+  const eraseAt = new Date(now.getTime() + GRACE_DAYS * DAY_MS);
+  await models().athletes.update({ archivedAt: now, eraseAt }, { where });
   return true;
 }
 
 /**
- * Erases an athlete with everything of theirs: blocks, revisions, issued weeks, logs, calls, measurements.
- * @returns whether there was such an athlete
+ * Erases for good, whoever's they were, athletes whose time of grace is over, with everything of theirs: blocks, revisions,
+ * issued weeks, logs, calls, measurements.
  */
-export async function eraseAthlete(asker: Asker, id: string): Promise<boolean> {
-  return (await models().athletes.destroy({ where: own(asker, { id }) })) > 0;
+export async function eraseAthletesDue(now: Date): Promise<number> {
+  return models().athletes.destroy({ where: { eraseAt: { [Op.lte]: now } } });
 }
 
 /** Names of the coach's athletes, for finding them; archived ones left out. */

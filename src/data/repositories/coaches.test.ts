@@ -1,7 +1,17 @@
-import { closeDatabase } from '../database';
+import { randomUUID } from 'node:crypto';
+import { closeDatabase, database } from '../database';
+import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
-import { askerOf, changePassword, signIn, signOut } from './coaches';
+import {
+  addFirstCoach,
+  askerOf,
+  changePassword,
+  isEmptyInstallation,
+  resetPassword,
+  signIn,
+  signOut,
+} from './coaches';
 
 afterAll(closeDatabase);
 
@@ -56,4 +66,40 @@ test('a password is changed with the old one in hand; other sessions end, this o
   expect(await askerOf(there.token, NOW)).toBeUndefined();
   expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');
   expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
+});
+
+test('the first coach of an empty installation is one, whoever tries at once; then nobody is the first any more', async () => {
+  const name = `dense_ladder_cut_${randomUUID().slice(0, 8)}`;
+  const before = process.env.DATABASE_URL ?? '';
+  await database().query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+  await closeDatabase();
+  const address = new URL(before);
+  address.pathname = `/${name}`;
+  process.env.DATABASE_URL = address.toString();
+  try {
+    await migrate();
+    expect(await isEmptyInstallation()).toBe(true);
+    const first = (who: string) =>
+      addFirstCoach({ email: `${who}@example.org`, name: who, password: PASSWORD });
+    const tried = await Promise.all(['one', 'two', 'three'].map(first));
+    expect(tried.filter(Boolean)).toHaveLength(1);
+    expect(await models().coaches.count()).toBe(1);
+    expect(await isEmptyInstallation()).toBe(false);
+  } finally {
+    await closeDatabase();
+    process.env.DATABASE_URL = before;
+    await database().query(`DROP DATABASE ${name}`);
+  }
+});
+
+test('a forgotten password is replaced, and every session ends', async () => {
+  const coach = await someCoach();
+  const outcome = await signIn(coach.email, PASSWORD, NOW);
+  if (outcome.status !== 'signed in') throw new Error(outcome.status);
+  const next = await resetPassword(coach.email);
+  expect(next).toMatch(/^[\w-]{16}$/);
+  expect(await askerOf(outcome.token, NOW)).toBeUndefined();
+  expect(await signIn(coach.email, PASSWORD, NOW)).toEqual({ status: 'wrong' });
+  expect((await signIn(coach.email, next ?? '', NOW)).status).toBe('signed in');
+  expect(await resetPassword('nobody@example.org')).toBeUndefined();
 });

@@ -2,6 +2,7 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Op } from 'sequelize';
 import type { Asker } from '../asker';
+import { transact } from '../database';
 import { models } from '../models/models';
 
 const SESSION_DAYS = 30;
@@ -23,6 +24,51 @@ export async function addCoach(coach: { email: string; name: string; password: s
     conventions: '{}',
   });
   return { coachId: id };
+}
+
+/** Whether nobody has signed up yet. */
+export async function isEmptyInstallation(): Promise<boolean> {
+  return (await models().coaches.findOne({ attributes: ['id'] })) === null;
+}
+
+/** Adds the first coach of an installation. @returns whether there was none before */
+export async function addFirstCoach(coach: {
+  readonly email: string;
+  readonly name: string;
+  readonly password: string;
+}): Promise<boolean> {
+  const passwordHash = await hash(coach.password);
+  const row = {
+    id: randomUUID(),
+    email: normal(coach.email),
+    name: coach.name,
+    passwordHash,
+    conventions: '{}',
+  };
+  return transact(async (transaction) => {
+    const { coaches } = models();
+    // Held from the first row to the last: of two at once one is the first.
+    const held = await coaches.findAll({ attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
+    if (held.length > 0) return false;
+    await coaches.create(row, { transaction });
+    return true;
+  });
+}
+
+/**
+ * Gives a coach who has forgotten theirs a new password, and ends all their sessions.
+ * @returns the password, to be told once; undefined where nobody has the address
+ */
+export async function resetPassword(email: string): Promise<string | undefined> {
+  const { attempts, coaches, signIns } = models();
+  const coach = await coaches.findOne({ where: { email: normal(email) } });
+  if (coach === null) return undefined;
+  const password = randomBytes(12).toString('base64url');
+  const { id } = coach.get();
+  await coaches.update({ passwordHash: await hash(password) }, { where: { id } });
+  await signIns.destroy({ where: { coachId: id } });
+  await attempts.destroy({ where: { email: normal(email) } });
+  return password;
 }
 
 /** The coach with this email address, if any. */

@@ -1,6 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import { dayIn } from '@/core';
 import { database } from '../database';
+import { eraseAthletesDue } from './athletes';
 import { eraseDeleted } from './blocks-life';
 import { LONG_AGO, refreshCalls } from './calls';
 
@@ -22,6 +23,7 @@ interface Due {
  */
 export async function dayRound(now: Date, pause: () => Promise<void> = async () => {}): Promise<number> {
   await eraseDeleted(now);
+  await eraseAthletesDue(now);
   let count = 0;
   for (const block of await dueBlocks(now)) {
     if (!(await claim(block, now))) continue;

@@ -108,6 +108,7 @@ export function AthleteScreen({
               tools={tools}
               today={data.today}
               archived={data.archived}
+              eraseAt={data.eraseAt}
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
               phones={

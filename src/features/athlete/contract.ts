@@ -17,6 +17,8 @@ export interface AthleteData {
   readonly athlete: Athlete;
   readonly revision: number;
   readonly archived: boolean;
+  /** When they are erased for good, as an ISO text; null: they stay. */
+  readonly eraseAt: string | null;
   /** The block that is theirs just now, with all that happened in it. */
   readonly running: Training | null;
   /** The athlete's blocks, newest first; those put away and thrown away of late among them. */

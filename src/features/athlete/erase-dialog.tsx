@@ -13,13 +13,17 @@ interface EraseDialogProps {
   readonly onErase: () => Promise<void>;
 }
 
-/** Erasing cannot be taken back: the name is written out before it is done. */
+/** Erasing ends with everything gone: the name is written out before it is done. */
 export default function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
   const [typed, setTyped] = useState('');
   const ready = typed.trim() === name.trim();
   return (
     <Modal opened={open} onClose={onClose} title={`Erase ${name}`} size="md">
-      <p>This removes {holds}, for good. There is no undo. Archiving keeps everything.</p>
+      <p>
+        This removes {holds}: for good in 14 days. Until then they stand among the archived on the desk and
+        can be put back; their phones are shut out at once. Archiving keeps everything. Save what is theirs
+        first, under In and out.
+      </p>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -35,7 +39,7 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
         />
         <div className={own.actions}>
           <Button type="submit" variant="filled" disabled={!ready}>
-            Erase for good
+            Erase in 14 days
           </Button>
           <Button variant="link" onClick={onClose}>
             Leave it

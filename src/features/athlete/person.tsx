@@ -9,6 +9,7 @@ import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { CLINICIAN } from '@/ui/words/cautions';
+import { longDay } from '@/ui/words/dates';
 import { figure } from '@/ui/words/figures';
 import own from './athlete.module.css';
 import { Dates, Phases } from './phases';
@@ -46,6 +47,8 @@ interface PersonProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
   readonly archived: boolean;
+  /** When they are erased for good; null: they stay. */
+  readonly eraseAt: string | null;
   readonly onArchive: () => void;
   readonly onErase: () => void;
   /** The part that holds the athlete's phones. */
@@ -182,7 +185,7 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
 }
 
 /** Who the athlete is: training age, phases, time, other sport, joints. */
-export function Person({ tools, today, archived, onArchive, onErase, phones }: PersonProps) {
+export function Person({ tools, today, archived, eraseAt, onArchive, onErase, phones }: PersonProps) {
   const { athlete } = tools;
   return (
     <div className={own.columns}>
@@ -201,6 +204,12 @@ export function Person({ tools, today, archived, onArchive, onErase, phones }: P
             Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.
             Erasing removes blocks, logs, measurements and calls for good.
           </p>
+          {eraseAt === null ? null : (
+            <p role="note">
+              To be erased for good on {longDay(eraseAt.slice(0, 10))}. Until then they can be put back as
+              they are.
+            </p>
+          )}
           <div className={own.actions}>
             <Button variant="link" onClick={onArchive}>
               {archived ? 'Put back on the roster' : 'Archive'}

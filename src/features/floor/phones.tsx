@@ -110,6 +110,9 @@ export function Phones({ phones: first, here, makeCode, revoke, leave }: PhonesP
             Sign this phone out
           </Button>
         </form>
+        <a href="/floor/everything" className={classes.link} download>
+          All that is kept of me
+        </a>
         <Link href="/floor" className={classes.link} prefetch={false}>
           Week
         </Link>

@@ -75,7 +75,7 @@ export async function archive(athleteId: string, archived: boolean): Promise<voi
 
 export async function erase(athleteId: string): Promise<void> {
   if (!isId(athleteId)) notFound();
-  await eraseAthlete(await requireAsker(), athleteId);
+  await eraseAthlete(await requireAsker(), athleteId, new Date());
   redirect('/desk');
 }
 
