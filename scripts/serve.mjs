@@ -7,6 +7,7 @@ import { constants } from 'node:zlib';
 import compression from 'compression';
 import next from 'next';
 import { PACKED, ROOT } from './machine.mjs';
+import { log, serveMetrics, watch } from './observe.mjs';
 
 const [, , hostname = '127.0.0.1', port = '3000'] = process.argv;
 const TYPES = { js: 'application/javascript; charset=utf-8', css: 'text/css; charset=utf-8' };
@@ -41,10 +42,13 @@ const handle = application.getRequestHandler();
 // What is made for each request is packed on its way, less hard.
 const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } } });
 const server = createServer((request, response) => {
+  watch(request, response);
   if (sentPacked(request, response)) return;
   compress(request, response, () => void handle(request, response));
 });
-server.listen(Number(port), hostname);
+server.listen(Number(port), hostname, () => log.info({ port: Number(port) }, 'listening'));
+const figures = process.env.METRICS_PORT;
+if (figures !== undefined) serveMetrics(Number(figures));
 for (const signal of ['SIGTERM', 'SIGINT'])
   process.once(signal, () => {
     server.close(() => process.exit(0));
