@@ -18,6 +18,7 @@ export * from './repositories/coaches';
 export * from './repositories/entries';
 export * from './repositories/exercises';
 export * from './repositories/floor-weeks';
+export * from './repositories/houses';
 export * from './repositories/import-names';
 export * from './repositories/issuing';
 export * from './repositories/keep-check-in';

@@ -161,6 +161,7 @@ async function templateWithin(
       document: encodeBlock(design),
       prerequisites: JSON.stringify(prerequisites),
       createdAt: now,
+      shared: false,
     },
     { transaction },
   );
@@ -222,6 +223,7 @@ async function keepExercises(
       coachId,
       facts: JSON.stringify(exercise),
       createdAt: now,
+      shared: false,
     })),
     { transaction },
   );

@@ -1,7 +1,7 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
+ * Houses of several coaches, links that let a coach in, and exercises that all coaches of a house see. Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
  * who is on their way out is erased for good.
  */
 export const STATEMENTS: readonly string[] = [
@@ -24,4 +24,25 @@ export const STATEMENTS: readonly string[] = [
     PRIMARY KEY (coach_id, name),
     CONSTRAINT import_names_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
+  `CREATE TABLE IF NOT EXISTS houses (
+    id ${ID} PRIMARY KEY,
+    owner_id ${ID} NOT NULL,
+    CONSTRAINT houses_owner FOREIGN KEY (owner_id) REFERENCES coaches (id) ON DELETE CASCADE
+  )`,
+  `ALTER TABLE coaches
+    ADD COLUMN IF NOT EXISTS house_id ${ID} NULL,
+    ADD INDEX IF NOT EXISTS coaches_house (house_id)`,
+  // Every coach there is has a house of their own.
+  'INSERT INTO houses (id, owner_id) SELECT c.id, c.id FROM coaches c LEFT JOIN houses h ON h.id = c.id WHERE h.id IS NULL AND c.house_id IS NULL',
+  'UPDATE coaches SET house_id = id WHERE house_id IS NULL',
+  `CREATE TABLE IF NOT EXISTS coach_invites (
+    token_hash ${ID} PRIMARY KEY,
+    house_id ${ID} NOT NULL,
+    expires_at DATETIME(3) NOT NULL,
+    used_at DATETIME(3) NULL,
+    KEY coach_invites_house (house_id),
+    CONSTRAINT coach_invites_house_of FOREIGN KEY (house_id) REFERENCES houses (id) ON DELETE CASCADE
+  )`,
+  `ALTER TABLE exercises ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,
+  `ALTER TABLE templates ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,
 ];

@@ -7,8 +7,10 @@ import type {
   CalendarLinkRow,
   CallRow,
   CheckInRow,
+  CoachInviteRow,
   CoachRow,
   ExerciseRow,
+  HouseRow,
   ImportNameRow,
   InviteRow,
   IssuedBeforeRow,
@@ -52,6 +54,8 @@ export interface Models {
   readonly ramps: Table<RampRow>;
   readonly calendarLinks: Table<CalendarLinkRow>;
   readonly importNames: Table<ImportNameRow>;
+  readonly houses: Table<HouseRow>;
+  readonly coachInvites: Table<CoachInviteRow>;
 }
 
 const id = DataTypes.STRING(96);
@@ -79,6 +83,8 @@ function peopleTables(
   | 'invites'
   | 'calendarLinks'
   | 'importNames'
+  | 'houses'
+  | 'coachInvites'
 > {
   return {
     coaches: table('coaches', {
@@ -87,7 +93,10 @@ function peopleTables(
       name: DataTypes.STRING,
       passwordHash: DataTypes.STRING,
       conventions: json,
+      houseId: id,
     }),
+    houses: table('houses', { id: key(), ownerId: id }),
+    coachInvites: table('coach_invites', { tokenHash: key(), houseId: id, expiresAt: when, usedAt: when }),
     signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
@@ -160,6 +169,7 @@ function peopleTables(
       coachId: id,
       facts: json,
       createdAt: when,
+      shared: DataTypes.BOOLEAN,
     }),
     measurements: table('measurements', {
       id: key(),
@@ -197,6 +207,7 @@ function blockTables(
       document: json,
       prerequisites: DataTypes.TEXT,
       createdAt: when,
+      shared: DataTypes.BOOLEAN,
     }),
     revisions: table('block_revisions', {
       blockId: key(),

@@ -8,6 +8,20 @@ export interface CoachRow {
   passwordHash: string;
   /** JSON: what they set differently for all athletes. */
   conventions: string;
+  /** The coaches they work with. */
+  houseId: string;
+}
+/** Coaches who work together; one of them owns it and lets others in. */
+export interface HouseRow {
+  id: string;
+  ownerId: string;
+}
+/** A link that lets a coach into a house, once. */
+export interface CoachInviteRow {
+  tokenHash: string;
+  houseId: string;
+  expiresAt: Date;
+  usedAt: Date | null;
 }
 export interface SignInRow {
   tokenHash: string;
@@ -71,6 +85,8 @@ export interface ExerciseRow {
   coachId: string;
   facts: string;
   createdAt: Date;
+  /** Whether all coaches of the house see it. */
+  shared: boolean;
 }
 export interface MeasurementRow {
   id: string;
@@ -110,6 +126,8 @@ export interface TemplateRow {
   /** JSON: what it asks before it. */
   prerequisites: string;
   createdAt: Date;
+  /** Whether all coaches of the house see it. */
+  shared: boolean;
 }
 export interface RevisionRow {
   blockId: string;

@@ -6,7 +6,7 @@ import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { firstsElsewhere, withLastingBests } from './lasting-bests';
-import { ownExercises } from './own-exercises';
+import { ownExercises, seenBy } from './own-exercises';
 import { isKnownRevision, stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
 import { issuedFrom } from './stored-block';
@@ -61,7 +61,7 @@ async function changesIn(
   const athlete = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
   if (athlete === null) return undefined;
   const steps = await stepsSince(asker, blockId, page.revision, transaction);
-  const count = await exercises.count({ where: own(asker), transaction });
+  const count = await exercises.count({ where: seenBy(asker), transaction });
   const standing = await issued.findAll({
     where: own(asker, { blockId, recalledAt: null }),
     attributes: ['id', 'version', 'closedAt'],

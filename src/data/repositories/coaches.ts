@@ -1,9 +1,10 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
+import type { CoachRow } from '../models/rows';
 
 const SESSION_DAYS = 30;
 const WINDOW_MINUTES = 15;
@@ -12,18 +13,36 @@ const MOST_ATTEMPTS = 8;
 const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 const normal = (email: string) => email.trim().toLowerCase();
 
+/** A coach to be added, with a house of their own; the password is kept as an Argon2id hash only. */
+export async function newCoach(coach: {
+  readonly email: string;
+  readonly name: string;
+  readonly password: string;
+}): Promise<CoachRow> {
+  const id = randomUUID();
+  const { email, name, password } = coach;
+  return {
+    id,
+    email: normal(email),
+    name,
+    passwordHash: await hash(password),
+    conventions: '{}',
+    houseId: id,
+  };
+}
+
+/** Adds a coach with a house of their own. */
+async function withHouse(row: CoachRow, transaction: Transaction): Promise<void> {
+  const { coaches, houses } = models();
+  await coaches.create(row, { transaction });
+  await houses.create({ id: row.houseId, ownerId: row.id }, { transaction });
+}
+
 /** Adds a coach; the password is kept as an Argon2id hash only. */
 export async function addCoach(coach: { email: string; name: string; password: string }): Promise<Asker> {
-  const id = randomUUID();
-  const passwordHash = await hash(coach.password);
-  await models().coaches.create({
-    id,
-    email: normal(coach.email),
-    name: coach.name,
-    passwordHash,
-    conventions: '{}',
-  });
-  return { coachId: id };
+  const row = await newCoach(coach);
+  await transact((transaction) => withHouse(row, transaction));
+  return { coachId: row.id };
 }
 
 /** Whether nobody has signed up yet. */
@@ -37,20 +56,13 @@ export async function addFirstCoach(coach: {
   readonly name: string;
   readonly password: string;
 }): Promise<boolean> {
-  const passwordHash = await hash(coach.password);
-  const row = {
-    id: randomUUID(),
-    email: normal(coach.email),
-    name: coach.name,
-    passwordHash,
-    conventions: '{}',
-  };
+  const row = await newCoach(coach);
   return transact(async (transaction) => {
     const { coaches } = models();
     // Held from the first row to the last: of two at once one is the first.
     const held = await coaches.findAll({ attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
     if (held.length > 0) return false;
-    await coaches.create(row, { transaction });
+    await withHouse(row, transaction);
     return true;
   });
 }

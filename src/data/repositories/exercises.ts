@@ -34,7 +34,14 @@ export async function saveExercise(
         : { status: 'stale', newest: exerciseFrom(newest.facts) };
     const { id, revision } = exercise;
     await exercises.create(
-      { id, revision, coachId: asker.coachId, facts: JSON.stringify(exercise), createdAt: now },
+      {
+        id,
+        revision,
+        coachId: asker.coachId,
+        facts: JSON.stringify(exercise),
+        createdAt: now,
+        shared: false,
+      },
       { transaction },
     );
     return { status: 'saved', exercise, uses: [] };

@@ -1,7 +1,8 @@
-import type { Transaction } from 'sequelize';
+import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { Exercise } from '@/core';
 import { decodeExercise } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import type { Asker } from '../asker';
+import { database } from '../database';
 import { models } from '../models/models';
 import { stored } from './stored';
 
@@ -10,10 +11,17 @@ export function exerciseFrom(facts: string): Exercise {
   return stored('an exercise', decodeExercise, facts);
 }
 
-/** Every revision of a coach's own exercises. */
+/** Rows a coach sees: their own, and those that others of their house share. */
+export function seenBy({ coachId }: Asker): WhereOptions {
+  const me = database().escape(coachId);
+  const house = `(SELECT o.id FROM coaches o JOIN coaches m ON m.house_id = o.house_id WHERE m.id = ${me})`;
+  return { [Op.or]: [{ coachId }, { shared: true, coachId: { [Op.in]: literal(house) } }] };
+}
+
+/** Every revision of the exercises a coach has beside the library: their own, and those their house shares. */
 export async function ownExercises(asker: Asker, transaction?: Transaction): Promise<readonly Exercise[]> {
   const rows = await models().exercises.findAll({
-    where: own(asker),
+    where: seenBy(asker),
     order: [
       ['id', 'ASC'],
       ['revision', 'ASC'],

@@ -52,6 +52,7 @@ export async function keepTemplate(asker: Asker, blockId: string, name: string, 
     document: encodeBlock(copyBlock(block, { name, startDate }, randomUUID)),
     prerequisites: '[]',
     createdAt: now,
+    shared: false,
   });
   return true;
 }

@@ -1,0 +1,111 @@
+import { exerciseById } from '@/core';
+import { athleteFile } from '../archive/archive-out';
+import { closeDatabase, database } from '../database';
+import { NOW, PASSWORD, someCoach } from '../testing/coach';
+import { slot, someWeeks, twoDays } from '../testing/weeks';
+import { findAthlete } from './athletes';
+import { saveSteps } from './blocks';
+import { coachByEmail, signIn } from './coaches';
+import { saveExercise } from './exercises';
+import { coachInvite, handOver, houseOf, inviteCoach, joinHouse } from './houses';
+import { ownExercises } from './own-exercises';
+import { inviteAthlete, joinBy, phoneOf } from './phones';
+import { roster } from './roster';
+import { findTraining } from './training';
+
+afterAll(closeDatabase);
+
+const DAY = 86_400_000;
+let made = 0;
+/** A second coach in the house of a first. */
+async function colleague(owner: { readonly coachId: string }) {
+  const token = await inviteCoach(owner, NOW);
+  const email = `colleague-${made++}-${Math.random()}@example.org`;
+  expect(await joinHouse(token ?? '', { email, name: 'Colleague', password: PASSWORD }, NOW)).toBe('joined');
+  const asker = await coachByEmail(email);
+  if (asker === undefined) throw new Error('not in');
+  return { ...asker, email };
+}
+
+test('a link lets one coach in, once and for a week; the owner alone makes it', async () => {
+  const owner = await someCoach();
+  const token = (await inviteCoach(owner, NOW)) ?? '';
+  expect(await coachInvite(token, NOW)).toMatchObject({ status: 'open' });
+  expect(await coachInvite(`${token}x`, NOW)).toEqual({ status: 'unknown' });
+  expect(await coachInvite(token, new Date(NOW.getTime() + 7 * DAY))).toEqual({ status: 'ended' });
+  const coach = (email: string) => ({ email, name: 'Somebody', password: PASSWORD });
+  expect(await joinHouse(token, coach(owner.email), NOW)).toBe('taken');
+  const emails = [1, 2, 3].map((at) => `in-${made++}-${at}-${Math.random()}@example.org`);
+  const tried = await Promise.all(emails.map((email) => joinHouse(token, coach(email), NOW)));
+  expect(tried.filter((one) => one === 'joined')).toHaveLength(1);
+  expect(await coachInvite(token, NOW)).toEqual({ status: 'used' });
+
+  const house = await houseOf(owner);
+  expect(house.isOwner).toBe(true);
+  expect(house.coaches).toHaveLength(2);
+  const other = await coachByEmail(emails[tried.indexOf('joined')] ?? '');
+  if (other === undefined) throw new Error('not in');
+  expect((await houseOf(other)).isOwner).toBe(false);
+  expect(await inviteCoach(other, NOW)).toBeUndefined();
+  // Nobody else is of it.
+  expect((await houseOf(await someCoach())).coaches).toHaveLength(1);
+});
+
+test('an athlete is handed over with everything: nothing of it is changed, nothing stays behind, their phone goes on', async () => {
+  const weeks = await someWeeks(twoDays(6));
+  const { asker, athlete, blockId } = weeks;
+  const base = exerciseById('hack-squat');
+  if (base === undefined) throw new Error('no squat');
+  const exercise = {
+    ...base,
+    id: `own-${Math.random().toString(36).slice(2)}`,
+    name: 'squat of this house',
+    revision: 1,
+  };
+  await saveExercise(asker, exercise, NOW);
+  const added = { ...slot('own', 'hack-squat'), exercise: { id: exercise.id, revision: 1 } };
+  const edit = { kind: 'slot/add', session: 'sa', after: null, slot: added } as const;
+  await saveSteps(asker, blockId, 0, [{ id: 'step-1', action: 'do', edit }], NOW);
+  await weeks.live(1, { says: { slept: 'poorly' } });
+  const invite = await inviteAthlete(asker, athlete.id, NOW);
+  const joined = await joinBy(invite?.token ?? '', 'a phone', NOW);
+  if (joined.status !== 'joined') throw new Error(joined.status);
+  const to = await colleague(asker);
+  const stranger = await someCoach();
+  expect(await ownExercises(to)).toEqual([]);
+  expect(await handOver(asker, athlete.id, stranger.coachId)).toBe(false);
+  expect(await handOver(stranger, athlete.id, stranger.coachId)).toBe(false);
+  expect(await handOver(to, athlete.id, to.coachId)).toBe(false);
+
+  const before = await athleteFile(asker, athlete.id);
+  const training = await findTraining(asker, blockId);
+  expect(await handOver(asker, athlete.id, to.coachId)).toBe(true);
+  expect(await findAthlete(asker, athlete.id)).toBeUndefined();
+  expect(await athleteFile(to, athlete.id)).toEqual(before);
+  const after = await findTraining(to, blockId);
+  expect({ ...after, readAt: '', athleteRevision: 0 }).toEqual({
+    ...training,
+    readAt: '',
+    athleteRevision: 0,
+  });
+  expect(await roster(to)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
+  expect(await phoneOf(joined.token, NOW)).toMatchObject({ coachId: to.coachId, athleteId: athlete.id });
+  // The exercise is seen by both from now on.
+  expect(await ownExercises(to)).toEqual([exercise]);
+  expect(await ownExercises(asker)).toEqual([exercise]);
+  expect(await ownExercises(stranger)).toEqual([]);
+  // No row of theirs is the former coach's any more, in any table that says whose a row is.
+  const [tables] = await database().query(
+    `SELECT DISTINCT table_name AS name FROM information_schema.columns
+     WHERE table_schema = DATABASE() AND column_name = 'coach_id'`,
+  );
+  const kept = new Set(['exercises', 'templates', 'sign_ins', 'import_names']);
+  for (const { name } of tables as { name: string }[]) {
+    if (kept.has(name)) continue;
+    const [[row]] = (await database().query(`SELECT COUNT(*) AS n FROM ${name} WHERE coach_id = :coach`, {
+      replacements: { coach: asker.coachId },
+    })) as [[{ n: number }], unknown];
+    expect([name, row.n]).toEqual([name, 0]);
+  }
+  expect((await signIn(to.email, PASSWORD, NOW)).status).toBe('signed in');
+});

@@ -1,0 +1,195 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { exercisesIn } from '@/formats/archive/files';
+import { type Asker, own } from '../asker';
+import { database, transact } from '../database';
+import { models } from '../models/models';
+import { newCoach } from './coaches';
+import { ownExercises } from './own-exercises';
+
+/** How long a link for a coach is good. */
+const LINK_MS = 7 * 86_400_000;
+const digest = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** Coaches who work together. */
+export interface House {
+  /** Whether the one who asks owns it: who does lets others in. */
+  readonly isOwner: boolean;
+  readonly coaches: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly email: string;
+    readonly isOwner: boolean;
+    readonly athletes: number;
+  }[];
+}
+
+/** The house of a coach, by name. */
+export async function houseOf(asker: Asker): Promise<House> {
+  const rows = await database().query<{
+    id: string;
+    name: string;
+    email: string;
+    ownerId: string;
+    athletes: number;
+  }>(
+    `SELECT c.id, c.name, c.email, h.owner_id AS ownerId,
+       (SELECT COUNT(*) FROM athletes a WHERE a.coach_id = c.id AND a.archived_at IS NULL) AS athletes
+     FROM coaches m JOIN houses h ON h.id = m.house_id JOIN coaches c ON c.house_id = h.id
+     WHERE m.id = :coachId ORDER BY c.name, c.id`,
+    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId } },
+  );
+  return {
+    isOwner: rows[0]?.ownerId === asker.coachId,
+    coaches: rows.map(({ id, name, email, ownerId, athletes }) => ({
+      id,
+      name,
+      email,
+      isOwner: id === ownerId,
+      athletes: Number(athletes),
+    })),
+  };
+}
+
+/** A link that lets one coach in, good once and for a week. @returns its token; undefined where who asks owns no house */
+export async function inviteCoach(asker: Asker, now: Date): Promise<string | undefined> {
+  const { houses, coachInvites } = models();
+  const house = await houses.findOne({ where: { ownerId: asker.coachId } });
+  if (house === null) return undefined;
+  const token = randomBytes(32).toString('base64url');
+  const expiresAt = new Date(now.getTime() + LINK_MS);
+  await coachInvites.create({ tokenHash: digest(token), houseId: house.get().id, expiresAt, usedAt: null });
+  return token;
+}
+
+/** Whether a link lets anybody in, and into whose house. */
+export type CoachInvite =
+  | { readonly status: 'open'; readonly owner: string }
+  | { readonly status: 'unknown' | 'used' | 'ended' };
+
+/** Looks at a link without using it. */
+export async function coachInvite(token: string, now: Date): Promise<CoachInvite> {
+  const { coaches, coachInvites, houses } = models();
+  const row = await coachInvites.findByPk(digest(token));
+  if (row === null) return { status: 'unknown' };
+  const { usedAt, expiresAt, houseId } = row.get();
+  if (usedAt !== null) return { status: 'used' };
+  if (expiresAt <= now) return { status: 'ended' };
+  const house = await houses.findByPk(houseId);
+  const owner = house === null ? null : await coaches.findByPk(house.get().ownerId);
+  return owner === null ? { status: 'unknown' } : { status: 'open', owner: owner.get().name };
+}
+
+/** Lets a new coach in by a link, which is spent by it. Two that try at once: one comes in. */
+export async function joinHouse(
+  token: string,
+  coach: { readonly email: string; readonly name: string; readonly password: string },
+  now: Date,
+): Promise<'joined' | 'taken' | 'unknown' | 'used' | 'ended'> {
+  const state = await coachInvite(token, now);
+  if (state.status !== 'open') return state.status;
+  const row = await newCoach(coach);
+  return transact(async (transaction) => {
+    const { coaches, coachInvites } = models();
+    const invite = await coachInvites.findByPk(digest(token), { transaction, lock: transaction.LOCK.UPDATE });
+    if (invite === null) return 'unknown';
+    const { houseId, usedAt } = invite.get();
+    if (usedAt !== null) return 'used';
+    if ((await coaches.count({ where: { email: row.email }, transaction })) > 0) return 'taken';
+    await coaches.create({ ...row, houseId }, { transaction });
+    await invite.update({ usedAt: now }, { transaction });
+    return 'joined';
+  });
+}
+
+/** Tables that say whose an athlete is by the athlete, by a block of theirs, or by a workout of one. */
+const BY_ATHLETE = [
+  'blocks',
+  'measurements',
+  'check_ins',
+  'refused_items',
+  'phones',
+  'invites',
+  'calendar_links',
+  'standings',
+  'calls',
+] as const;
+const BY_BLOCK = ['block_revisions', 'issued_weeks', 'workouts'] as const;
+const BY_WORKOUT = ['logged_sets', 'soreness_reports', 'ramp_reports'] as const;
+
+/**
+ * Hands an athlete with everything over to another coach of the house: blocks and their steps, weeks, logs, what was told,
+ * phones and links go on as they were. Exercises of the coach's own that stand in it are shared with the house.
+ * @returns whether there is such an athlete, and such a coach in the house
+ */
+export async function handOver(asker: Asker, athleteId: string, toCoachId: string): Promise<boolean> {
+  const { coaches } = await houseOf(asker);
+  if (toCoachId === asker.coachId || !coaches.some(({ id }) => id === toCoachId)) return false;
+  return transact(async (transaction) => {
+    const { athletes, blocks } = models();
+    const where = own(asker, { id: athleteId });
+    const row = await athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
+    if (row === null) return false;
+    const documents = await blocks.findAll({ where: own(asker, { athleteId }), transaction });
+    const ids = documents.map((block) => block.get().id);
+    await shareExercises(asker, athleteId, ids, transaction);
+    const replacements = {
+      from: asker.coachId,
+      to: toCoachId,
+      athleteId,
+      ids: ids.length === 0 ? [''] : ids,
+    };
+    const move = (sql: string) => database().query(sql, { replacements, transaction });
+    for (const table of BY_WORKOUT)
+      await move(
+        `UPDATE ${table} t JOIN workouts w ON w.id = t.workout_id SET t.coach_id = :to WHERE w.block_id IN (:ids) AND t.coach_id = :from`,
+      );
+    await move(
+      `UPDATE issued_before t JOIN issued_weeks i ON i.id = t.issued_id SET t.coach_id = :to WHERE i.block_id IN (:ids) AND t.coach_id = :from`,
+    );
+    for (const table of BY_BLOCK)
+      await move(`UPDATE ${table} SET coach_id = :to WHERE block_id IN (:ids) AND coach_id = :from`);
+    for (const table of BY_ATHLETE)
+      await move(`UPDATE ${table} SET coach_id = :to WHERE athlete_id = :athleteId AND coach_id = :from`);
+    // Counted up, so that a page that is open over them learns of it.
+    await move(
+      'UPDATE athletes SET coach_id = :to, revision = revision + 1 WHERE id = :athleteId AND coach_id = :from',
+    );
+    return true;
+  });
+}
+
+/** Exercises of the coach's own that stand in an athlete's blocks, weeks or log are seen by the whole house from now on. */
+async function shareExercises(
+  asker: Asker,
+  athleteId: string,
+  blocks: readonly string[],
+  transaction: Transaction,
+): Promise<void> {
+  const { athletes, exercises } = models();
+  const row = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
+  const [documents, weeks, logged] = await Promise.all([
+    models().blocks.findAll({ where: own(asker, { athleteId }), attributes: ['document'], transaction }),
+    models().issued.findAll({
+      where: own(asker, { blockId: blocks }),
+      attributes: ['snapshot'],
+      transaction,
+    }),
+    database().query<{ exerciseId: string }>(
+      `SELECT DISTINCT s.exercise_id AS exerciseId FROM logged_sets s JOIN workouts w ON w.id = s.workout_id
+       WHERE w.block_id IN (:ids)`,
+      { type: QueryTypes.SELECT, replacements: { ids: blocks.length === 0 ? [''] : blocks }, transaction },
+    ),
+  ]);
+  const texts = [
+    row?.get().facts ?? '',
+    ...documents.map((block) => block.get().document),
+    ...weeks.map((week) => week.get().snapshot),
+  ].map((text) => JSON.parse(text === '' ? 'null' : text) as unknown);
+  const held = exercisesIn(
+    [texts, logged.map(({ exerciseId }) => exerciseId)],
+    await ownExercises(asker, transaction),
+  );
+  const ids = [...new Set(held.map(({ id }) => id))];
+  await exercises.update({ shared: true }, { where: own(asker, { id: { [Op.in]: ids } }), transaction });
+}
