@@ -196,3 +196,47 @@ test('an athlete leaves with everything, is erased, and comes back from the file
   await give(page, 'bad.json', Buffer.from(file.toString().replace(/"rir": 3/, '"rir": "three"')));
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be read' })).toContainText(/blocks\/\d+/);
 });
+
+test('a coach is let in by a link, and an athlete handed over to them with everything', async ({
+  coach: page,
+  browser,
+}) => {
+  await page.goto('/desk');
+  const line = page.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
+  const before = await line.textContent();
+  await page.goto('/account');
+  await page.getByRole('button', { name: 'Let a coach in' }).click();
+  const url = (await page.locator('code').filter({ hasText: '/let-in/' }).textContent()) ?? '';
+
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await other.goto(url);
+  await expect(other.getByText('lets you in as a coach of their house')).toBeVisible();
+  await other.getByLabel('Name').fill('Second Coach');
+  await other.getByLabel('Email').fill(`second-${Date.now()}@example.org`);
+  await other.locator('input[name=password]').fill('a long password');
+  await other.locator('input[name=again]').fill('another one');
+  await other.getByRole('button', { name: 'Sign up' }).click();
+  await expect(other.getByText('The two passwords do not match.')).toBeVisible();
+  await other.locator('input[name=password]').fill('a long password');
+  await other.locator('input[name=again]').fill('a long password');
+  await other.getByRole('button', { name: 'Sign up' }).click();
+  await other.waitForURL('**/desk');
+
+  await page.goto('/desk');
+  await openProfile(page, 'Maren');
+  await page.getByLabel('Coach to hand over to').selectOption({ label: 'Second Coach' });
+  await page.getByRole('button', { name: 'Hand over …' }).click();
+  await page.getByRole('button', { name: 'Hand over', exact: true }).click();
+  await page.waitForURL('**/desk');
+  await expect(line).toHaveCount(0);
+  await other.reload();
+  await answers(other);
+  const theirs = other.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
+  await expect(theirs).toHaveText(before ?? '');
+  // The link is spent.
+  const third = await context.newPage();
+  await third.goto(url);
+  await expect(third.getByText('Somebody has come in by this link already.')).toBeVisible();
+  await context.close();
+});

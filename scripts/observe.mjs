@@ -26,6 +26,7 @@ const PLACES = new Set([
   'files',
   'floor',
   'join',
+  'let-in',
   'library',
   'sign-in',
   'status',
@@ -39,7 +40,7 @@ export function routeOf(url) {
   if (first === '') return '/';
   if (first === '_next') return '/_next';
   if (!PLACES.has(first)) return '/other';
-  const isSecret = first === 'join' || first === 'calendar';
+  const isSecret = ['join', 'calendar', 'let-in'].includes(first);
   const parts = rest.map((part) =>
     !isSecret && /^[a-z-]{2,20}(?:\.[a-z]{2,4})?$/.test(part) ? part : ':id',
   );

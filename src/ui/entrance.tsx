@@ -3,7 +3,8 @@ import classes from './entrance.module.css';
 import { Mark } from './mark';
 
 interface EntranceProps {
-  readonly action: (data: FormData) => void;
+  /** What its form does; absent: it only says something. */
+  readonly action?: (data: FormData) => void;
   /** Set larger, for a phone. */
   readonly large?: boolean;
   readonly children: ReactNode;
@@ -11,14 +12,23 @@ interface EntranceProps {
 
 /** A page one comes in by: the product's name over one form. */
 export function Entrance({ action, large = false, children }: EntranceProps) {
+  const all = (
+    <>
+      <h1 className={classes.title}>
+        <Mark /> Dense Ladder
+      </h1>
+      {children}
+    </>
+  );
   return (
     <main className={classes.page}>
-      <form action={action} className={classes.form} data-large={large}>
-        <h1 className={classes.title}>
-          <Mark /> Dense Ladder
-        </h1>
-        {children}
-      </form>
+      {action === undefined ? (
+        <div className={classes.form}>{all}</div>
+      ) : (
+        <form action={action} className={classes.form} data-large={large}>
+          {all}
+        </form>
+      )}
     </main>
   );
 }

@@ -3,9 +3,17 @@
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import * as z from 'zod';
-import { addFirstCoach, isUnavailable, PASSWORD_LEAST, type SignIn, signIn, signOut } from '@/data';
-import type { FirstCoachAnswer } from '@/features/sign-in/first-coach';
+import {
+  addFirstCoach,
+  isUnavailable,
+  joinHouse,
+  PASSWORD_LEAST,
+  type SignIn,
+  signIn,
+  signOut,
+} from '@/data';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
+import type { SignUpAnswer } from '@/features/sign-in/sign-up';
 import { COOKIE } from '../asker';
 import { ownAddress } from './own-address';
 
@@ -29,8 +37,13 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
 
 const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
 
-/** Signs the first coach of an empty installation up, and in. */
-export async function firstCoachAction(_before: FirstCoachAnswer, data: FormData): Promise<FirstCoachAnswer> {
+type Coach = Pick<z.output<typeof firstForm>, 'name' | 'email' | 'password'>;
+
+/** Signs a coach up by what they typed, and in. @param add adds them; what else came of it is their answer */
+async function signUp(
+  data: FormData,
+  add: (coach: Coach) => Promise<SignUpAnswer | null>,
+): Promise<SignUpAnswer> {
   const parsed = firstForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { name, email, password, again } = parsed.data;
@@ -38,7 +51,8 @@ export async function firstCoachAction(_before: FirstCoachAnswer, data: FormData
   if (password !== again) return { status: 'differ' };
   let outcome: SignIn;
   try {
-    if (!(await addFirstCoach({ name, email, password }))) return { status: 'taken' };
+    const refused = await add({ name, email, password });
+    if (refused !== null) return refused;
     outcome = await signIn(email, password, new Date());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
@@ -47,6 +61,25 @@ export async function firstCoachAction(_before: FirstCoachAnswer, data: FormData
   if (outcome.status !== 'signed in') return { status: 'taken' };
   await remember(outcome);
   redirect('/desk');
+}
+
+/** Signs the first coach of an empty installation up, and in. */
+export async function firstCoachAction(_before: SignUpAnswer, data: FormData): Promise<SignUpAnswer> {
+  return signUp(data, async (coach) => ((await addFirstCoach(coach)) ? null : { status: 'taken' }));
+}
+
+/** Lets a coach in by a link of the owner's, and signs them in. */
+export async function letInAction(
+  token: string,
+  _before: SignUpAnswer,
+  data: FormData,
+): Promise<SignUpAnswer> {
+  if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
+  return signUp(data, async (coach) => {
+    const outcome = await joinHouse(token, coach, new Date());
+    if (outcome === 'joined') return null;
+    return { status: outcome === 'taken' ? 'taken' : 'ended' };
+  });
 }
 
 /** Keeps a session on this device. */

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '@/data';
-import { FirstCoach } from '@/features/sign-in/first-coach';
 import { SignIn } from '@/features/sign-in/sign-in';
+import { SignUp } from '@/features/sign-in/sign-up';
 import { currentAsker } from '../asker';
 import { firstCoachAction, signInAction } from './actions';
 import { ownAddress } from './own-address';
@@ -16,7 +16,12 @@ interface PageProps {
 export default async function SignInPage({ searchParams }: PageProps) {
   const to = ownAddress((await searchParams).to);
   if ((await currentAsker()) !== undefined) redirect(to);
-  if (await isEmpty()) return <FirstCoach action={firstCoachAction} least={PASSWORD_LEAST} />;
+  if (await isEmpty())
+    return (
+      <SignUp action={firstCoachAction} least={PASSWORD_LEAST}>
+        Nobody has signed up here yet. Whoever does now is its first coach.
+      </SignUp>
+    );
   return <SignIn action={signInAction} to={to} />;
 }
 

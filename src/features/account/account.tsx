@@ -8,6 +8,7 @@ import { ConventionsTable } from '@/ui/conventions-table';
 import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import { House, type HouseProps } from './house';
 
 export interface AccountAnswer {
   readonly status:
@@ -28,12 +29,14 @@ interface AccountProps {
   /** Figures set differently for all athletes. */
   readonly conventions: Partial<Conventions>;
   readonly keepConventions: (conventions: Partial<Conventions>) => Promise<ConventionsAnswer>;
+  readonly house: HouseProps['house'];
+  readonly letIn: HouseProps['letIn'];
 }
 
 export type ConventionsAnswer = { readonly status: 'kept' } | Unanswered;
 
 /** The coach's own account: the password, and the figures that hold for all athletes. */
-export function Account({ least, action, conventions, keepConventions }: AccountProps) {
+export function Account({ least, action, conventions, keepConventions, house, letIn }: AccountProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'none' } as AccountAnswer);
   const { status } = answer;
   const problem = {
@@ -75,6 +78,7 @@ export function Account({ least, action, conventions, keepConventions }: Account
             {status === 'unavailable' ? outcomeSentence({ status }) : ''}
           </p>
         </form>
+        <House house={house} letIn={letIn} />
         <ForAll conventions={conventions} keep={keepConventions} />
       </main>
     </>

@@ -28,6 +28,7 @@ const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
 const Told = dynamic(() => import('./told'));
 const Course = dynamic(() => import('./course'));
+const HandOver = dynamic(() => import('./hand-over'));
 const Calendar = dynamic(() => import('./calendar-link'));
 const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
@@ -111,6 +112,9 @@ export function AthleteScreen({
               eraseAt={data.eraseAt}
               onArchive={() => void actions.archive(!data.archived)}
               onErase={() => setErasing(true)}
+              handOver={
+                <HandOver name={draft.base.name} colleagues={data.colleagues} handOver={actions.handOver} />
+              }
               phones={
                 <>
                   <Phones

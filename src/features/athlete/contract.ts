@@ -30,6 +30,8 @@ export interface AthleteData {
   readonly exposures: readonly Exposure[];
   readonly phones: readonly Phone[];
   readonly calendarLinks: readonly CalendarLink[];
+  /** Other coaches of the house, whom the athlete can be handed over to. */
+  readonly colleagues: readonly { readonly id: string; readonly name: string }[];
   /** What is said with the weeks of the running block, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
   /** Workouts in which pain was told and not yet marked as seen. */
@@ -98,6 +100,8 @@ export interface AthleteActions {
   readonly linkCalendar: () => Promise<
     { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
   >;
+  /** Hands the athlete over with everything; leads to the desk, and answers only where it could not. */
+  readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unanswered>;
   readonly endCalendar: () => Promise<{ readonly status: 'ended' } | Unanswered>;
   /** Says a line with a week of the running block. */
   readonly say: (

@@ -51,6 +51,8 @@ interface PersonProps {
   readonly eraseAt: string | null;
   readonly onArchive: () => void;
   readonly onErase: () => void;
+  /** The part by which they are handed over to another coach. */
+  readonly handOver: React.ReactNode;
   /** The part that holds the athlete's phones. */
   readonly phones: React.ReactNode;
 }
@@ -185,7 +187,16 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
 }
 
 /** Who the athlete is: training age, phases, time, other sport, joints. */
-export function Person({ tools, today, archived, eraseAt, onArchive, onErase, phones }: PersonProps) {
+export function Person({
+  tools,
+  today,
+  archived,
+  eraseAt,
+  onArchive,
+  onErase,
+  handOver,
+  phones,
+}: PersonProps) {
   const { athlete } = tools;
   return (
     <div className={own.columns}>
@@ -218,6 +229,7 @@ export function Person({ tools, today, archived, eraseAt, onArchive, onErase, ph
               Erase …
             </Button>
           </div>
+          {handOver}
         </Section>
       </div>
       <datalist id="zones">

@@ -1,9 +1,10 @@
 'use server';
 
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import * as z from 'zod';
+import type { Unanswered } from '@/core';
 import { decodeConventions } from '@/core/codecs';
-import { changePassword, isUnavailable, keepCoachConventions } from '@/data';
+import { changePassword, inviteCoach, isUnavailable, keepCoachConventions } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
 import { asCoach, COOKIE, requireAsker } from '../../asker';
 
@@ -36,5 +37,18 @@ export async function keepConventionsAction(unchecked: unknown): Promise<Convent
     if (!decoded.ok) return { status: 'malformed' };
     await keepCoachConventions(asker, decoded.value);
     return { status: 'kept' };
+  });
+}
+
+/** A link that lets one coach into the house of the one who owns it. */
+export async function letIn(): Promise<
+  { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
+> {
+  const told = await headers();
+  return asCoach(async (asker) => {
+    const token = await inviteCoach(asker, new Date());
+    if (token === undefined) return { status: 'gone' };
+    const scheme = told.get('x-forwarded-proto') ?? 'http';
+    return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/let-in/${token}` };
   });
 }

@@ -1,8 +1,8 @@
-import { coachConventions, PASSWORD_LEAST } from '@/data';
+import { coachConventions, houseOf, PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { changePasswordAction, keepConventionsAction } from './actions';
+import { changePasswordAction, keepConventionsAction, letIn } from './actions';
 
 export default async function AccountPage() {
   const asker = await requireAsker();
@@ -13,6 +13,8 @@ export default async function AccountPage() {
         action={changePasswordAction}
         conventions={await coachConventions(asker)}
         keepConventions={keepConventionsAction}
+        house={await houseOf(asker)}
+        letIn={letIn}
       />
     </InBrowser>
   );

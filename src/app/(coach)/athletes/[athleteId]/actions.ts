@@ -15,6 +15,7 @@ import {
   deleteBlock,
   endCalendarLinks,
   eraseAthlete,
+  handOver,
   inviteAthlete,
   makeCalendarLink,
   moveBlock,
@@ -110,6 +111,22 @@ export async function linkCalendar(
     const scheme = told.get('x-forwarded-proto') ?? 'http';
     return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/calendar/${token}.ics` };
   });
+}
+
+/** Hands an athlete over to another coach of the house, and leads to the desk. */
+export async function hand(
+  athleteId: string,
+  coachId: string,
+): Promise<{ readonly status: 'gone' } | Unanswered> {
+  if (!isId(athleteId) || !isId(coachId)) return { status: 'malformed' };
+  const outcome = await asCoach(
+    async (asker): Promise<{ readonly status: 'handed' } | { readonly status: 'gone' }> => {
+      const isHanded = await handOver(asker, athleteId, coachId);
+      return isHanded ? { status: 'handed' } : { status: 'gone' };
+    },
+  );
+  if (outcome.status === 'handed') redirect('/desk');
+  return outcome;
 }
 
 /** Ends the links to an athlete's calendar. */

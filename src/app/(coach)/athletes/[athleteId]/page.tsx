@@ -8,6 +8,7 @@ import {
   findExposures,
   findMeasurements,
   findTraining,
+  houseOf,
   ownExercises,
   phonesOf,
   refusedOf,
@@ -23,6 +24,7 @@ import {
   copy,
   endCalendar,
   erase,
+  hand,
   invite,
   keep,
   life,
@@ -45,12 +47,13 @@ export default async function AthletePage({ params }: PageProps) {
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [blocks, own, measurements, phones, links] = await Promise.all([
+  const [blocks, own, measurements, phones, links, house] = await Promise.all([
     blocksOf(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
     calendarLinks(asker, athleteId),
+    houseOf(asker),
   ]);
   const blockId = currentBlock(
     blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
@@ -68,6 +71,7 @@ export default async function AthletePage({ params }: PageProps) {
     measure: measure.bind(null, athleteId),
     invite: invite.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
+    handOver: hand.bind(null, athleteId),
     linkCalendar: linkCalendar.bind(null, athleteId),
     endCalendar: endCalendar.bind(null, athleteId),
     say: say.bind(null, blockId ?? null),
@@ -93,6 +97,9 @@ export default async function AthletePage({ params }: PageProps) {
           exposures,
           phones,
           calendarLinks: links,
+          colleagues: house.coaches
+            .filter(({ id }) => id !== asker.coachId)
+            .map(({ id, name }) => ({ id, name })),
           weekLines: Object.fromEntries(lines),
           unseenPain: unseen,
           refused,

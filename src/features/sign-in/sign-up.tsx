@@ -6,20 +6,22 @@ import { useActionState, useState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence } from '@/ui/words/outcomes';
 
-export interface FirstCoachAnswer {
-  readonly status: 'ready' | 'incomplete' | 'too short' | 'differ' | 'taken' | 'unavailable';
+export interface SignUpAnswer {
+  readonly status: 'ready' | 'incomplete' | 'too short' | 'differ' | 'taken' | 'ended' | 'unavailable';
 }
 
-const READY: FirstCoachAnswer = { status: 'ready' };
+const READY: SignUpAnswer = { status: 'ready' };
 
-interface FirstCoachProps {
-  readonly action: (before: FirstCoachAnswer, data: FormData) => Promise<FirstCoachAnswer>;
+interface SignUpProps {
+  readonly action: (before: SignUpAnswer, data: FormData) => Promise<SignUpAnswer>;
   /** Fewest characters of a password. */
   readonly least: number;
+  /** What signing up leads into. */
+  readonly children: React.ReactNode;
 }
 
-/** The first coach of an installation nobody has signed up to. */
-export function FirstCoach({ action, least }: FirstCoachProps) {
+/** A coach signs up: the first of an installation, or one who is let in by a link. */
+export function SignUp({ action, least, children }: SignUpProps) {
   const [{ status }, submit, busy] = useActionState(action, READY);
   // Held here, since a form's fields are emptied after its action.
   const [name, setName] = useState('');
@@ -29,12 +31,13 @@ export function FirstCoach({ action, least }: FirstCoachProps) {
     incomplete: 'A name, an email address and the password twice are needed.',
     'too short': `The password needs at least ${least} characters.`,
     differ: 'The two passwords do not match.',
-    taken: 'Somebody has signed up meanwhile. Reload the page to sign in.',
+    taken: 'Somebody has signed up with this address, or in this place, meanwhile. Reload the page.',
+    ended: 'The link does not let anybody in any more. Ask for a new one.',
     unavailable: outcomeSentence({ status: 'unavailable' }),
   }[status];
   return (
     <Entrance action={submit}>
-      <p>Nobody has signed up here yet. Whoever does now is its first coach.</p>
+      <p>{children}</p>
       <TextInput
         label="Name"
         name="name"

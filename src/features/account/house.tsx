@@ -1,0 +1,79 @@
+import { Button, CopyButton } from '@mantine/core';
+import { useState } from 'react';
+import type { Unanswered } from '@/core';
+import { formClasses as classes, Section } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { plural } from '@/ui/words/figures';
+import { outcomeSentence } from '@/ui/words/outcomes';
+
+export interface HouseProps {
+  readonly house: {
+    readonly isOwner: boolean;
+    readonly coaches: readonly {
+      readonly id: string;
+      readonly name: string;
+      readonly email: string;
+      readonly isOwner: boolean;
+      readonly athletes: number;
+    }[];
+  };
+  /** A link that lets one coach in. */
+  readonly letIn: () => Promise<
+    { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
+  >;
+}
+
+/** The coaches who work together; who owns the house lets others in. */
+export function House({ house, letIn }: HouseProps) {
+  const { isOwner, coaches } = house;
+  const [url, setUrl] = useState<string | null>(null);
+  const [problem, setProblem] = useState('');
+  const { ask, isBusy } = useAction(letIn);
+  const make = async () => {
+    if (isBusy) return;
+    setProblem('');
+    const answer = await ask();
+    if (answer.status === 'made') setUrl(answer.url);
+    else setProblem(outcomeSentence(answer));
+  };
+  return (
+    <Section
+      title="Coaches of this house"
+      aside={
+        isOwner ? (
+          <Button variant="link" onClick={() => void make()}>
+            Let a coach in
+          </Button>
+        ) : (
+          'its owner lets others in'
+        )
+      }
+    >
+      <ul style={{ padding: 0, listStyle: 'none' }}>
+        {coaches.map(({ id, name, email, isOwner: owns, athletes }) => (
+          <li key={id} className={classes.line}>
+            <strong>{name}</strong>
+            <span>
+              {email}
+              {owns ? ', owner' : ''}, {plural(athletes, 'athlete')}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {url === null ? null : (
+        <p>
+          <code style={{ overflowWrap: 'anywhere' }}>{url}</code>{' '}
+          <CopyButton value={url}>
+            {({ copied, copy }) => (
+              <Button variant="link" onClick={copy}>
+                {copied ? 'Copied' : 'Copy it'}
+              </Button>
+            )}
+          </CopyButton>{' '}
+          Good once, for a week. Athletes are handed over on their own page, under Records.
+        </p>
+      )}
+      <p role="alert">{problem}</p>
+    </Section>
+  );
+}
