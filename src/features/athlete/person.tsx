@@ -213,7 +213,7 @@ export function Person({
         <Section title="Records">
           <p className={classes.soft}>
             Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.
-            Erasing removes blocks, logs, measurements and calls for good.
+            Erasing removes blocks, logs, measurements and calls: for good after fourteen days.
           </p>
           {eraseAt === null ? null : (
             <p role="note">
