@@ -101,6 +101,8 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'blocks/new/actions.ts design': [blockId],
   'blocks/new/actions.ts start': [athleteId, { kind: 'empty' }, settings],
   'library/actions.ts save': [{}],
+  'library/actions.ts share': ['x', true],
+  'templates/actions.ts share': [blockId, true],
   'library/actions.ts uses': ['leg-press'],
   'library/actions.ts adopt': [[blockId], { id: 'leg-press', revision: 1 }],
   'templates/actions.ts asks': [blockId, [{ exerciseId: 'pull-up', reps: 8 }]],

@@ -1,5 +1,5 @@
 import { groupBy } from 'es-toolkit';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { Exercise } from '@/core';
 import {
   decodeCheckIn,
@@ -32,7 +32,7 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
 import type { BlockRow, CallRow, LoggedSetRow, TemplateRow, WorkoutRow } from '../models/rows';
-import { ownExercises } from '../repositories/own-exercises';
+import { ownExercises, seenBy } from '../repositories/own-exercises';
 import { stored } from '../repositories/stored';
 import { athleteFrom } from '../repositories/stored-athlete';
 import { blockFrom, storedEdit } from '../repositories/stored-block';
@@ -99,7 +99,7 @@ export async function libraryFile(asker: Asker): Promise<LibraryFile> {
 
 /** One of the coach's own templates, with the own exercises that stand in it. */
 export async function templateFile(asker: Asker, id: string): Promise<TemplateFile | undefined> {
-  const row = await models().templates.findOne({ where: own(asker, { id }) });
+  const row = await models().templates.findOne({ where: { [Op.and]: [{ id }, seenBy(asker)] } });
   if (row === null) return undefined;
   const template = templateOf(row.get(), await ownExercises(asker));
   return { format: TEMPLATE_FORMAT, version: 1, ...template };

@@ -1,7 +1,9 @@
 import type { Edit, SentStep } from '@/core';
 import { closeDatabase } from '../database';
+import { models } from '../models/models';
 import { NOW, smallBlock, someBlock, someCoach } from '../testing/coach';
 import { addBlock, saveSteps } from './blocks';
+import { reloadTraining } from './changes';
 import { issueWeek, recallWeek } from './issuing';
 import { findHistory, findTraining } from './training';
 
@@ -146,4 +148,24 @@ test('a block is not cut below a building week that stands handed out, from wher
   });
   expect(await recallWeek(asker, blockId, 2, NOW, false)).toMatchObject({ status: 'recalled' });
   expect(await saveSteps(asker, blockId, 1, weeks(1), NOW)).toMatchObject({ status: 'saved', revision: 2 });
+});
+
+test('what a page has from after a backup that came back is refused, never laid over what was done since', async () => {
+  const { asker, blockId } = await someBlock();
+  await saveSteps(asker, blockId, 0, [step(rest('a1', 90)), step(rest('a1', 100))], NOW);
+  // A backup of revision 2 came back: its numbers go on from far above. A page that was at revision 3 is still open.
+  await models().blocks.update({ revision: 10_002 }, { where: { id: blockId } });
+  expect(await saveSteps(asker, blockId, 3, [step(rest('a2', 60))], NOW)).toEqual({ status: 'malformed' });
+  const page = { athleteRevision: 0, exercises: 0, issued: [], readAt: NOW.toISOString() };
+  expect(await reloadTraining(asker, blockId, { ...page, revision: 3 })).toEqual({ status: 'gone' });
+  // One that was at the revision of the backup goes on, and so does one that is loaded now.
+  expect((await reloadTraining(asker, blockId, { ...page, revision: 2 })).status).toBe('changes');
+  expect(await saveSteps(asker, blockId, 2, [step(rest('a2', 60))], NOW)).toMatchObject({
+    status: 'saved',
+    revision: 10_003,
+  });
+  expect(await saveSteps(asker, blockId, 10_003, [step(rest('a2', 75))], NOW)).toMatchObject({
+    status: 'saved',
+  });
+  expect(await saveSteps(asker, blockId, 3, [step(rest('a2', 60))], NOW)).toEqual({ status: 'malformed' });
 });

@@ -1,10 +1,10 @@
-import { QueryTypes } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import { saveSteps } from './blocks';
-import { exerciseFrom } from './own-exercises';
+import { exerciseFrom, seenBy } from './own-exercises';
 import { blockFrom } from './stored-block';
 
 /**
@@ -40,13 +40,37 @@ export async function saveExercise(
         coachId: asker.coachId,
         facts: JSON.stringify(exercise),
         createdAt: now,
-        shared: false,
+        shared: newest?.shared ?? false,
       },
       { transaction },
     );
     return { status: 'saved', exercise, uses: [] };
   });
   return outcome.status === 'saved' ? { ...outcome, uses: await exerciseUses(asker, exercise.id) } : outcome;
+}
+
+/** Exercises beside the library as their coach has them: by id, whether all of the house see them, and whose they are. */
+export async function sharing(
+  asker: Asker,
+): Promise<Readonly<Record<string, { readonly shared: boolean; readonly isOwn: boolean }>>> {
+  const rows = await models().exercises.findAll({
+    where: seenBy(asker),
+    attributes: ['id', 'coachId', 'shared'],
+  });
+  return Object.fromEntries(
+    rows.map((row) => {
+      const { id, coachId, shared } = row.get();
+      return [id, { shared: Boolean(shared), isOwn: coachId === asker.coachId }];
+    }),
+  );
+}
+
+/** Shares every revision of one of the coach's own exercises with their house, or keeps it to themself again. */
+export async function shareExercise(asker: Asker, id: string, shared: boolean): Promise<boolean> {
+  const where = own(asker, { id });
+  if ((await models().exercises.count({ where })) === 0) return false;
+  await models().exercises.update({ shared }, { where });
+  return true;
 }
 
 /** Blocks of the coach's athletes in which an exercise stands, newest first. */
@@ -80,7 +104,7 @@ export async function adoptRevision(
   stepId: string,
   now: Date,
 ): Promise<boolean> {
-  const revisions = await models().exercises.count({ where: own(asker, ref) });
+  const revisions = await models().exercises.count({ where: { [Op.and]: [{ ...ref }, seenBy(asker)] } });
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
   if (revisions === 0 || row === null) return false;
   const { document, revision } = row.get();

@@ -6,11 +6,19 @@ import { slot, someWeeks, twoDays } from '../testing/weeks';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
 import { coachByEmail, signIn } from './coaches';
-import { saveExercise } from './exercises';
+import { saveExercise, shareExercise, sharing } from './exercises';
 import { coachInvite, handOver, houseOf, inviteCoach, joinHouse } from './houses';
 import { ownExercises } from './own-exercises';
 import { inviteAthlete, joinBy, phoneOf } from './phones';
 import { roster } from './roster';
+import {
+  findDesign,
+  keepTemplate,
+  ownTemplates,
+  removeTemplate,
+  renameTemplate,
+  shareTemplate,
+} from './templates';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -108,4 +116,45 @@ test('an athlete is handed over with everything: nothing of it is changed, nothi
     expect([name, row.n]).toEqual([name, 0]);
   }
   expect((await signIn(to.email, PASSWORD, NOW)).status).toBe('signed in');
+});
+
+test('a template that is shared is seen by the house with its exercises, stays its maker’s, and can be taken back', async () => {
+  const weeks = await someWeeks(twoDays(6));
+  const { asker, blockId } = weeks;
+  const base = exerciseById('hack-squat');
+  if (base === undefined) throw new Error('no squat');
+  const exercise = {
+    ...base,
+    id: `own-${Math.random().toString(36).slice(2)}`,
+    name: 'shared squat',
+    revision: 1,
+  };
+  await saveExercise(asker, exercise, NOW);
+  const added = { ...slot('own', 'hack-squat'), exercise: { id: exercise.id, revision: 1 } };
+  const edit = { kind: 'slot/add', session: 'sa', after: null, slot: added } as const;
+  await saveSteps(asker, blockId, 0, [{ id: 'step-1', action: 'do', edit }], NOW);
+  await keepTemplate(asker, blockId, 'Of this house', NOW);
+  const [template] = await ownTemplates(asker);
+  const id = template?.id ?? '';
+  const [other, stranger] = [await colleague(asker), await someCoach()];
+  expect(await ownTemplates(other)).toEqual([]);
+  expect(await shareTemplate(other, id, true)).toBe(false);
+  expect(await shareTemplate(asker, id, true)).toBe(true);
+  expect(await ownTemplates(other)).toMatchObject([{ id, shared: true, isOwn: false }]);
+  expect(await findDesign(other, id)).toEqual(await findDesign(asker, id));
+  expect(await ownExercises(other)).toEqual([exercise]);
+  expect(await sharing(other)).toEqual({ [exercise.id]: { shared: true, isOwn: false } });
+  expect(await findDesign(stranger, id)).toBeUndefined();
+  // Looked at and copied, not changed.
+  expect(await renameTemplate(other, id, 'Mine')).toBe(false);
+  await removeTemplate(other, id);
+  expect((await saveExercise(other, { ...exercise, revision: 2 }, NOW)).status).toBe('gone');
+  expect(await shareExercise(other, exercise.id, false)).toBe(false);
+  // A later revision is as shared as the one before it.
+  await saveExercise(asker, { ...exercise, revision: 2 }, NOW);
+  expect(await ownExercises(other)).toHaveLength(2);
+  await shareTemplate(asker, id, false);
+  await shareExercise(asker, exercise.id, false);
+  expect([await ownTemplates(other), await ownExercises(other)]).toEqual([[], []]);
+  expect(await ownTemplates(asker)).toMatchObject([{ id, shared: false, isOwn: true }]);
 });

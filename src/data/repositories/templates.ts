@@ -1,9 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { literal } from 'sequelize';
+import { literal, Op } from 'sequelize';
 import { type Block, copyBlock, type Prerequisite } from '@/core';
 import { decodePrerequisites, encodeBlock } from '@/core/codecs';
+import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
+import { shareExercise } from './exercises';
+import { ownExercises, seenBy } from './own-exercises';
 import { stored } from './stored';
 import { blockFrom } from './stored-block';
 
@@ -13,6 +16,9 @@ export interface OwnTemplate {
   readonly name: string;
   /** Clean reps it asks before it. */
   readonly prerequisites: readonly Prerequisite[];
+  /** Whether all coaches of the house see it, and whether it is the asker's own: another's is looked at and copied. */
+  readonly shared: boolean;
+  readonly isOwn: boolean;
 }
 
 /** A block of one of the coach's athletes, to copy from. */
@@ -23,19 +29,25 @@ export interface BlockToCopy {
   readonly athlete: string;
 }
 
-/** The coach's own templates by name. */
+/** The coach's own templates, and those that others of their house share, by name. */
 export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]> {
   const rows = await models().templates.findAll({
-    where: own(asker),
-    attributes: ['id', 'name', 'prerequisites'],
+    where: seenBy(asker),
+    attributes: ['id', 'name', 'prerequisites', 'shared', 'coachId'],
     order: [
       ['name', 'ASC'],
       ['createdAt', 'ASC'],
     ],
   });
   return rows.map((row) => {
-    const { id, name, prerequisites } = row.get();
-    return { id, name, prerequisites: stored('what a template asks', decodePrerequisites, prerequisites) };
+    const { id, name, prerequisites, shared, coachId } = row.get();
+    return {
+      id,
+      name,
+      prerequisites: stored('what a template asks', decodePrerequisites, prerequisites),
+      shared: Boolean(shared),
+      isOwn: coachId === asker.coachId,
+    };
   });
 }
 
@@ -77,6 +89,23 @@ export async function setPrerequisites(
   return true;
 }
 
+/**
+ * Shares one of the coach's own templates with their house, with the exercises in it, or keeps it to themself again.
+ * @returns whether there is such a template
+ */
+export async function shareTemplate(asker: Asker, id: string, shared: boolean): Promise<boolean> {
+  const where = own(asker, { id });
+  const row = await models().templates.findOne({ where });
+  if (row === null) return false;
+  await row.update({ shared });
+  if (shared) {
+    const { document, prerequisites } = row.get();
+    const held = exercisesIn([JSON.parse(document), JSON.parse(prerequisites)], await ownExercises(asker));
+    for (const { id: exercise } of held) await shareExercise(asker, exercise, true);
+  }
+  return true;
+}
+
 /** Removes one of the coach's own templates; blocks made from it stay. */
 export async function removeTemplate(asker: Asker, id: string): Promise<void> {
   await models().templates.destroy({ where: own(asker, { id }) });
@@ -103,11 +132,11 @@ export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<re
   }));
 }
 
-/** The design of one of the coach's blocks or own templates. */
+/** The design of one of the coach's blocks, or of a template they see. */
 export async function findDesign(asker: Asker, id: string): Promise<Block | undefined> {
   const { blocks, templates } = models();
-  const where = own(asker, { id });
-  const document =
-    (await blocks.findOne({ where }))?.get().document ?? (await templates.findOne({ where }))?.get().document;
+  const mine = await blocks.findOne({ where: own(asker, { id }) });
+  const seen = { [Op.and]: [{ id }, seenBy(asker)] };
+  const document = mine?.get().document ?? (await templates.findOne({ where: seen }))?.get().document;
   return document === undefined ? undefined : blockFrom(document);
 }

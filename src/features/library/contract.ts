@@ -9,12 +9,19 @@ export interface PlaceFilter {
 export interface LibraryData {
   /** Every revision of the coach's own exercises. */
   readonly own: readonly Exercise[];
+  /** Of those by id: whether all coaches of the house see it, and whether it is the coach's own. */
+  readonly sharing: Readonly<Record<string, { readonly shared: boolean; readonly isOwn: boolean }>>;
   readonly places: readonly PlaceFilter[];
 }
 
 export interface LibraryActions {
   readonly uses: (exerciseId: string) => Promise<readonly ExerciseUse[] | Unanswered>;
   readonly save: (exercise: Exercise) => Promise<SaveExerciseOutcome | Unanswered>;
+  /** Shares an exercise with the house, or keeps it to oneself again. */
+  readonly share: (
+    exerciseId: string,
+    shared: boolean,
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
   /** Moves blocks to a revision; says which could not be moved. */
   readonly adopt: (
     blockIds: readonly string[],

@@ -19,7 +19,11 @@ interface DetailProps {
   /** The exercise, or another variant of it, that stands beside. */
   readonly beside: Exercise | null;
   readonly catalogue: Catalogue;
+  /** Whether it is the coach's own to edit. */
   readonly own: boolean;
+  /** Whether the whole house sees it; null: everybody does, it is shipped. */
+  readonly shared: boolean | null;
+  readonly onShare: (shared: boolean) => void;
   readonly uses: LibraryActions['uses'];
   readonly onBeside: (exercise: Exercise | null) => void;
   readonly onOpen: (id: string) => void;
@@ -30,7 +34,8 @@ interface DetailProps {
 const PLAIN = 'plain';
 
 /** All that is known of an exercise, and of another one beside it. */
-export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpen, onEdit }: DetailProps) {
+export function Detail(props: DetailProps) {
+  const { exercise, beside, catalogue, own, shared, uses, onShare, onBeside, onOpen, onEdit } = props;
   const [variant, setVariant] = useState<string | null>(null);
   const seen = inVariant(exercise, variant);
   const named = { ...seen, name: variantName(exercise, variant) };
@@ -52,7 +57,15 @@ export function Detail({ exercise, beside, catalogue, own, uses, onBeside, onOpe
         >
           {beside === null ? 'Keep beside the next' : `Put ${beside.name} away`}
         </Button>
+        {own && shared !== null ? (
+          <Button variant="link" onClick={() => onShare(!shared)}>
+            {shared ? 'Keep it to yourself' : 'Share it with the house'}
+          </Button>
+        ) : null}
         {own ? <span className={formClasses.soft}>your own, revision {exercise.revision}</span> : null}
+        {!own && shared !== null ? (
+          <span className={formClasses.soft}>of another coach of the house</span>
+        ) : null}
       </div>
       {exercise.variants.length === 0 ? null : (
         <Choose

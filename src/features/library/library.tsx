@@ -88,6 +88,7 @@ function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
 export function Library({ data, actions }: { readonly data: LibraryData; readonly actions: LibraryActions }) {
   const ready = useReady();
   const [own, setOwn] = useState(data.own);
+  const [sharing, setSharing] = useState(data.sharing);
   const catalogue = useMemo(() => catalogueWith(own), [own]);
   const [address, go] = useAddress(whole);
   const shelf: Shelf = address === TECHNIQUES ? 'Techniques' : 'Exercises';
@@ -118,7 +119,13 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   };
   const turnTo = (next: Shelf) => go(next === 'Techniques' ? TECHNIQUES : (chosen ?? ''));
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
-  const edit = (of: Exercise) => setEditing(isOwn(of) ? anew(of) : ownCopy(of));
+  // What another coach of the house shares is theirs to edit: it is copied like a shipped one.
+  const isMine = (of: Exercise) => isOwn(of) && sharing[of.id]?.isOwn !== false;
+  const share = async (id: string, shared: boolean) => {
+    const { status } = await actions.share(id, shared).catch(() => ({ status: 'unreachable' }));
+    if (status === 'kept') setSharing((before) => ({ ...before, [id]: { shared, isOwn: true } }));
+  };
+  const edit = (of: Exercise) => setEditing(isMine(of) ? anew(of) : ownCopy(of));
   const blank = () => {
     turnTo('Exercises');
     setEditing(blankExercise());
@@ -188,7 +195,9 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               exercise={exercise}
               beside={beside}
               catalogue={catalogue}
-              own={isOwn(exercise)}
+              own={isMine(exercise)}
+              shared={isOwn(exercise) ? (sharing[exercise.id]?.shared ?? false) : null}
+              onShare={(shared) => void share(exercise.id, shared)}
               uses={actions.uses}
               onBeside={setBeside}
               onOpen={show}

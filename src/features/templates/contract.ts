@@ -10,6 +10,9 @@ export interface TemplatesData {
     readonly id: string;
     readonly name: string;
     readonly prerequisites: readonly Prerequisite[];
+    /** Whether all coaches of the house see it, and whether it is the coach's own. */
+    readonly shared: boolean;
+    readonly isOwn: boolean;
   }[];
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
   readonly ownExercises: readonly Exercise[];
@@ -24,6 +27,11 @@ export interface TemplatesActions {
   readonly asks: (
     id: string,
     prerequisites: readonly Prerequisite[],
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
+  /** Shares it with the house, or keeps it to oneself again. */
+  readonly share: (
+    id: string,
+    shared: boolean,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
   readonly remove: (id: string) => Promise<{ readonly status: 'removed' } | Unanswered>;
 }

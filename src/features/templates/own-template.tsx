@@ -51,10 +51,44 @@ export function OwnTemplate({ own, design, catalogue, actions }: OwnTemplateProp
           Save as a file
         </a>
       </p>
-      <Asks own={own} catalogue={catalogue} asks={actions.asks} />
-      <Rename id={id} name={name} rename={actions.rename} />
-      <Remove id={id} name={name} remove={actions.remove} />
+      {own.isOwn ? (
+        <>
+          <Share own={own} share={actions.share} />
+          <Asks own={own} catalogue={catalogue} asks={actions.asks} />
+          <Rename id={id} name={name} rename={actions.rename} />
+          <Remove id={id} name={name} remove={actions.remove} />
+        </>
+      ) : (
+        <p className={classes.soft}>
+          Another coach of the house shares it: blocks start from it, it stays theirs.
+        </p>
+      )}
     </div>
+  );
+}
+
+interface ShareProps extends Pick<OwnTemplateProps, 'own'> {
+  readonly share: TemplatesActions['share'];
+}
+
+/** Whether the other coaches of the house see it. */
+function Share({ own, share }: ShareProps) {
+  const router = useRouter();
+  const { ask, isBusy } = useAction(share);
+  const [problem, setProblem] = useState('');
+  const put = async () => {
+    const said = await ask(own.id, !own.shared);
+    setProblem(said.status === 'kept' ? '' : outcomeSentence(said));
+    router.refresh();
+  };
+  return (
+    <p>
+      {own.shared ? 'The whole house sees it. ' : 'You alone see it. '}
+      <Button variant="link" aria-disabled={isBusy} onClick={() => void put()}>
+        {own.shared ? 'Keep it to yourself' : 'Share it with the house'}
+      </Button>
+      <span role="alert">{problem}</span>
+    </p>
   );
 }
 

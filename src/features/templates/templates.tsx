@@ -46,7 +46,9 @@ export function Templates({ data, actions }: TemplatesProps) {
           <h2>Shipped</h2>
           {TEMPLATES.map(({ id, name, from }) => link(`template/${id}`, name, from))}
           <h2>Your own</h2>
-          {own.map(({ id, name }) => link(`design/${id}`, name, ''))}
+          {own.map(({ id, name, shared, isOwn }) =>
+            link(`design/${id}`, name, isOwn ? (shared ? 'shared' : '') : 'of the house'),
+          )}
           {own.length === 0 ? (
             <p className={classes.soft}>None yet. A block’s settings keep its design as one.</p>
           ) : null}

@@ -5,7 +5,7 @@ import * as z from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
 import { exerciseById } from '@/core';
 import { decodeExercise } from '@/core/codecs';
-import { adoptRevision, exerciseUses, saveExercise } from '@/data';
+import { adoptRevision, exerciseUses, saveExercise, shareExercise } from '@/data';
 import { asCoach } from '../../asker';
 
 const id = z.string().min(1).max(64);
@@ -42,4 +42,15 @@ export async function adopt(
       if (!(await adoptRevision(asker, blockId, to.data, randomUUID(), new Date()))) left.push(blockId);
     return left;
   });
+}
+
+/** Shares one of the coach's own exercises with their house, or keeps it to themself again. */
+export async function share(
+  exerciseId: string,
+  shared: boolean,
+): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
+  if (!id.safeParse(exerciseId).success || typeof shared !== 'boolean') return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await shareExercise(asker, exerciseId, shared)) ? ('kept' as const) : ('gone' as const),
+  }));
 }

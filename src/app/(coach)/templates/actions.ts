@@ -3,7 +3,7 @@
 import * as z from 'zod';
 import type { Prerequisite } from '@/core';
 import { prerequisitesSchema } from '@/core/codecs';
-import { removeTemplate, renameTemplate, setPrerequisites } from '@/data';
+import { removeTemplate, renameTemplate, setPrerequisites, shareTemplate } from '@/data';
 import type { TemplatesActions } from '@/features/templates/contract';
 import { templateName } from '@/ui/template-name';
 import { asCoach } from '../../asker';
@@ -41,4 +41,13 @@ export async function remove(templateId: string): ReturnType<TemplatesActions['r
     await removeTemplate(asker, parsed.data);
     return { status: 'removed' as const };
   });
+}
+
+/** Shares one of the coach's own templates with their house, or keeps it to themself again. */
+export async function share(templateId: string, shared: boolean): ReturnType<TemplatesActions['share']> {
+  const parsed = id.safeParse(templateId);
+  if (!parsed.success || typeof shared !== 'boolean') return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await shareTemplate(asker, parsed.data, shared)) ? ('kept' as const) : ('gone' as const),
+  }));
 }

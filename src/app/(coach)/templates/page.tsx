@@ -4,7 +4,7 @@ import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { asks, remove, rename } from './actions';
+import { asks, remove, rename, share } from './actions';
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly show?: string | string[] }>;
@@ -30,7 +30,7 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
       <Templates
         key={shown}
         data={{ shown, design: design ?? null, own, athletes, ownExercises: exercises }}
-        actions={{ rename, asks, remove }}
+        actions={{ rename, asks, remove, share }}
       />
     </InBrowser>
   );
