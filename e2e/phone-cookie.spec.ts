@@ -43,7 +43,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'athletes/[athleteId]/actions.ts measure': [athleteId, { remove: 'x' }],
   'athletes/[athleteId]/actions.ts archive': [athleteId, true],
   'athletes/[athleteId]/actions.ts revoke': [athleteId, 'all'],
-  'account/actions.ts letIn': [],
+  'account/actions.ts letIn': [null],
   'athletes/[athleteId]/actions.ts hand': [athleteId, 'x'],
   'athletes/[athleteId]/actions.ts linkCalendar': [athleteId],
   'athletes/[athleteId]/actions.ts endCalendar': [athleteId],

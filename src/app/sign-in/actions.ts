@@ -8,6 +8,7 @@ import {
   isUnavailable,
   joinHouse,
   PASSWORD_LEAST,
+  passwordBy,
   type SignIn,
   signIn,
   signOut,
@@ -35,6 +36,7 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
   redirect(ownAddress(data.get('to')));
 }
 
+const passwordForm = form.pick({ password: true }).extend({ again: z.string().max(200) });
 const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
 
 type Coach = Pick<z.output<typeof firstForm>, 'name' | 'email' | 'password'>;
@@ -80,6 +82,32 @@ export async function letInAction(
     if (outcome === 'joined') return null;
     return { status: outcome === 'taken' ? 'taken' : 'ended' };
   });
+}
+
+/** Sets a new password by a link of the owner's, and signs in with it. */
+export async function newPasswordAction(
+  token: string,
+  _before: SignUpAnswer,
+  data: FormData,
+): Promise<SignUpAnswer> {
+  const parsed = passwordForm.safeParse(Object.fromEntries(data));
+  if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
+  if (!parsed.success) return { status: 'incomplete' };
+  const { password, again } = parsed.data;
+  if (password.length < PASSWORD_LEAST) return { status: 'too short' };
+  if (password !== again) return { status: 'differ' };
+  let outcome: SignIn;
+  try {
+    const email = await passwordBy(token, password, new Date());
+    if (email === undefined) return { status: 'ended' };
+    outcome = await signIn(email, password, new Date());
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+  if (outcome.status !== 'signed in') return { status: 'ended' };
+  await remember(outcome);
+  redirect('/desk');
 }
 
 /** Keeps a session on this device. */

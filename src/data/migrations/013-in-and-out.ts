@@ -38,10 +38,12 @@ export const STATEMENTS: readonly string[] = [
   `CREATE TABLE IF NOT EXISTS coach_invites (
     token_hash ${ID} PRIMARY KEY,
     house_id ${ID} NOT NULL,
+    coach_id ${ID} NULL,
     expires_at DATETIME(3) NOT NULL,
     used_at DATETIME(3) NULL,
     KEY coach_invites_house (house_id),
-    CONSTRAINT coach_invites_house_of FOREIGN KEY (house_id) REFERENCES houses (id) ON DELETE CASCADE
+    CONSTRAINT coach_invites_house_of FOREIGN KEY (house_id) REFERENCES houses (id) ON DELETE CASCADE,
+    CONSTRAINT coach_invites_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
   `ALTER TABLE exercises ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,
   `ALTER TABLE templates ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,

@@ -96,7 +96,13 @@ function peopleTables(
       houseId: id,
     }),
     houses: table('houses', { id: key(), ownerId: id }),
-    coachInvites: table('coach_invites', { tokenHash: key(), houseId: id, expiresAt: when, usedAt: when }),
+    coachInvites: table('coach_invites', {
+      tokenHash: key(),
+      houseId: id,
+      coachId: id,
+      expiresAt: when,
+      usedAt: when,
+    }),
     signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },

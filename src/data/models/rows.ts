@@ -16,10 +16,12 @@ export interface HouseRow {
   id: string;
   ownerId: string;
 }
-/** A link that lets a coach into a house, once. */
+/** A link that lets a coach into a house, or one of it back in, once. */
 export interface CoachInviteRow {
   tokenHash: string;
   houseId: string;
+  /** Who sets a new password by it; null: whoever has it becomes a coach of the house. */
+  coachId: string | null;
   expiresAt: Date;
   usedAt: Date | null;
 }

@@ -13,6 +13,11 @@ const MOST_ATTEMPTS = 8;
 const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 const normal = (email: string) => email.trim().toLowerCase();
 
+/** What is kept of a password. */
+export async function passwordHashOf(password: string): Promise<string> {
+  return hash(password);
+}
+
 /** A coach to be added, with a house of their own; the password is kept as an Argon2id hash only. */
 export async function newCoach(coach: {
   readonly email: string;

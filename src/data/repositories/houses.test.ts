@@ -5,9 +5,17 @@ import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { slot, someWeeks, twoDays } from '../testing/weeks';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
-import { coachByEmail, signIn } from './coaches';
+import { askerOf, coachByEmail, signIn } from './coaches';
 import { saveExercise, shareExercise, sharing } from './exercises';
-import { coachInvite, handOver, houseOf, inviteCoach, joinHouse } from './houses';
+import {
+  coachInvite,
+  handOver,
+  houseOf,
+  inviteCoach,
+  joinHouse,
+  newPasswordLink,
+  passwordBy,
+} from './houses';
 import { ownExercises } from './own-exercises';
 import { inviteAthlete, joinBy, phoneOf } from './phones';
 import { roster } from './roster';
@@ -157,4 +165,23 @@ test('a template that is shared is seen by the house with its exercises, stays i
   await shareExercise(asker, exercise.id, false);
   expect([await ownTemplates(other), await ownExercises(other)]).toEqual([[], []]);
   expect(await ownTemplates(asker)).toMatchObject([{ id, shared: false, isOwn: true }]);
+});
+
+test('the owner’s link sets a new password of a coach of the house, once; every session of theirs ends', async () => {
+  const owner = await someCoach();
+  const other = await colleague(owner);
+  const stranger = await someCoach();
+  expect(await newPasswordLink(other, owner.coachId, NOW)).toBeUndefined();
+  expect(await newPasswordLink(owner, stranger.coachId, NOW)).toBeUndefined();
+  const signedIn = await signIn(other.email, PASSWORD, NOW);
+  const token = (await newPasswordLink(owner, other.coachId, NOW)) ?? '';
+  expect(await coachInvite(token, NOW)).toMatchObject({ status: 'open', coach: 'Colleague' });
+  // It lets nobody else in, and a link that lets somebody in sets no password.
+  const coach = { email: `x-${Math.random()}@example.org`, name: 'X', password: PASSWORD };
+  expect(await joinHouse(token, coach, NOW)).toBe('unknown');
+  expect(await passwordBy((await inviteCoach(owner, NOW)) ?? '', 'another password', NOW)).toBeUndefined();
+  expect(await passwordBy(token, 'another password', NOW)).toBe(other.email);
+  expect(await passwordBy(token, 'a third password', NOW)).toBeUndefined();
+  expect((await signIn(other.email, 'another password', NOW)).status).toBe('signed in');
+  expect(signedIn.status === 'signed in' && (await askerOf(signedIn.token, NOW))).toBeUndefined();
 });

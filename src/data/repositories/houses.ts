@@ -4,7 +4,7 @@ import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
-import { newCoach } from './coaches';
+import { newCoach, passwordHashOf } from './coaches';
 import { ownExercises } from './own-exercises';
 
 /** How long a link for a coach is good. */
@@ -53,18 +53,43 @@ export async function houseOf(asker: Asker): Promise<House> {
 
 /** A link that lets one coach in, good once and for a week. @returns its token; undefined where who asks owns no house */
 export async function inviteCoach(asker: Asker, now: Date): Promise<string | undefined> {
+  return makeLink(asker, null, now);
+}
+
+/**
+ * A link by which a coach of the house sets a new password, good once and for a week.
+ * @returns its token; undefined where who asks owns no house, or nobody of it is meant
+ */
+export async function newPasswordLink(asker: Asker, coachId: string, now: Date): Promise<string | undefined> {
+  const { isOwner, coaches } = await houseOf(asker);
+  const isMeant = isOwner && coachId !== asker.coachId && coaches.some(({ id }) => id === coachId);
+  return isMeant ? makeLink(asker, coachId, now) : undefined;
+}
+
+async function makeLink(asker: Asker, coachId: string | null, now: Date): Promise<string | undefined> {
   const { houses, coachInvites } = models();
   const house = await houses.findOne({ where: { ownerId: asker.coachId } });
   if (house === null) return undefined;
   const token = randomBytes(32).toString('base64url');
   const expiresAt = new Date(now.getTime() + LINK_MS);
-  await coachInvites.create({ tokenHash: digest(token), houseId: house.get().id, expiresAt, usedAt: null });
+  await coachInvites.create({
+    tokenHash: digest(token),
+    houseId: house.get().id,
+    coachId,
+    expiresAt,
+    usedAt: null,
+  });
   return token;
 }
 
 /** Whether a link lets anybody in, and into whose house. */
 export type CoachInvite =
-  | { readonly status: 'open'; readonly owner: string }
+  | {
+      readonly status: 'open';
+      readonly owner: string;
+      /** Who sets a new password by it; null: a coach is let in. */
+      readonly coach: string | null;
+    }
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
 /** Looks at a link without using it. */
@@ -72,12 +97,14 @@ export async function coachInvite(token: string, now: Date): Promise<CoachInvite
   const { coaches, coachInvites, houses } = models();
   const row = await coachInvites.findByPk(digest(token));
   if (row === null) return { status: 'unknown' };
-  const { usedAt, expiresAt, houseId } = row.get();
+  const { usedAt, expiresAt, houseId, coachId } = row.get();
   if (usedAt !== null) return { status: 'used' };
   if (expiresAt <= now) return { status: 'ended' };
   const house = await houses.findByPk(houseId);
   const owner = house === null ? null : await coaches.findByPk(house.get().ownerId);
-  return owner === null ? { status: 'unknown' } : { status: 'open', owner: owner.get().name };
+  const coach = coachId === null ? null : await coaches.findByPk(coachId);
+  if (owner === null || (coachId !== null && coach === null)) return { status: 'unknown' };
+  return { status: 'open', owner: owner.get().name, coach: coach?.get().name ?? null };
 }
 
 /** Lets a new coach in by a link, which is spent by it. Two that try at once: one comes in. */
@@ -88,6 +115,7 @@ export async function joinHouse(
 ): Promise<'joined' | 'taken' | 'unknown' | 'used' | 'ended'> {
   const state = await coachInvite(token, now);
   if (state.status !== 'open') return state.status;
+  if (state.coach !== null) return 'unknown';
   const row = await newCoach(coach);
   return transact(async (transaction) => {
     const { coaches, coachInvites } = models();
@@ -99,6 +127,26 @@ export async function joinHouse(
     await coaches.create({ ...row, houseId }, { transaction });
     await invite.update({ usedAt: now }, { transaction });
     return 'joined';
+  });
+}
+
+/**
+ * Sets the password of the coach a link is for, which is spent by it, and ends all their sessions.
+ * @returns their address, to sign in by; undefined where the link does not do that any more
+ */
+export async function passwordBy(token: string, password: string, now: Date): Promise<string | undefined> {
+  const state = await coachInvite(token, now);
+  if (state.status !== 'open' || state.coach === null) return undefined;
+  const passwordHash = await passwordHashOf(password);
+  return transact(async (transaction) => {
+    const { coaches, coachInvites, signIns } = models();
+    const invite = await coachInvites.findByPk(digest(token), { transaction, lock: transaction.LOCK.UPDATE });
+    const { coachId = null, usedAt = now } = invite?.get() ?? {};
+    if (invite === null || coachId === null || usedAt !== null) return undefined;
+    await coaches.update({ passwordHash }, { where: { id: coachId }, transaction });
+    await signIns.destroy({ where: { coachId }, transaction });
+    await invite.update({ usedAt: now }, { transaction });
+    return (await coaches.findByPk(coachId, { transaction }))?.get().email;
   });
 }
 

@@ -17,10 +17,10 @@ export interface HouseProps {
       readonly athletes: number;
     }[];
   };
-  /** A link that lets one coach in. */
-  readonly letIn: () => Promise<
-    { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
-  >;
+  /** A link that lets one coach in, or the one it names back in with a new password. */
+  readonly letIn: (
+    coachId: string | null,
+  ) => Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered>;
 }
 
 /** The coaches who work together; who owns the house lets others in. */
@@ -29,10 +29,10 @@ export function House({ house, letIn }: HouseProps) {
   const [url, setUrl] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(letIn);
-  const make = async () => {
+  const make = async (coachId: string | null) => {
     if (isBusy) return;
     setProblem('');
-    const answer = await ask();
+    const answer = await ask(coachId);
     if (answer.status === 'made') setUrl(answer.url);
     else setProblem(outcomeSentence(answer));
   };
@@ -41,7 +41,7 @@ export function House({ house, letIn }: HouseProps) {
       title="Coaches of this house"
       aside={
         isOwner ? (
-          <Button variant="link" onClick={() => void make()}>
+          <Button variant="link" onClick={() => void make(null)}>
             Let a coach in
           </Button>
         ) : (
@@ -56,6 +56,18 @@ export function House({ house, letIn }: HouseProps) {
             <span>
               {email}
               {owns ? ', owner' : ''}, {plural(athletes, 'athlete')}
+              {isOwner && !owns ? (
+                <>
+                  {' '}
+                  <Button
+                    variant="link"
+                    aria-label={`A link for a new password of ${name}`}
+                    onClick={() => void make(id)}
+                  >
+                    Link for a new password
+                  </Button>
+                </>
+              ) : null}
             </span>
           </li>
         ))}

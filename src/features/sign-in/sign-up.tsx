@@ -18,17 +18,21 @@ interface SignUpProps {
   readonly least: number;
   /** What signing up leads into. */
   readonly children: React.ReactNode;
+  /** Whether a password alone is asked for: who it is for is known. */
+  readonly isKnown?: boolean;
 }
 
 /** A coach signs up: the first of an installation, or one who is let in by a link. */
-export function SignUp({ action, least, children }: SignUpProps) {
+export function SignUp({ action, least, children, isKnown = false }: SignUpProps) {
   const [{ status }, submit, busy] = useActionState(action, READY);
   // Held here, since a form's fields are emptied after its action.
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const sentence = {
     ready: null,
-    incomplete: 'A name, an email address and the password twice are needed.',
+    incomplete: isKnown
+      ? 'The password is needed twice.'
+      : 'A name, an email address and the password twice are needed.',
     'too short': `The password needs at least ${least} characters.`,
     differ: 'The two passwords do not match.',
     taken: 'Somebody has signed up with this address, or in this place, meanwhile. Reload the page.',
@@ -38,29 +42,33 @@ export function SignUp({ action, least, children }: SignUpProps) {
   return (
     <Entrance action={submit}>
       <p>{children}</p>
-      <TextInput
-        label="Name"
-        name="name"
-        autoComplete="name"
-        required
-        autoFocus
-        value={name}
-        onChange={(event) => setName(event.target.value)}
-      />
-      <TextInput
-        label="Email"
-        name="email"
-        type="email"
-        autoComplete="username"
-        required
-        value={email}
-        onChange={(event) => setEmail(event.target.value)}
-      />
+      {isKnown ? null : (
+        <>
+          <TextInput
+            label="Name"
+            name="name"
+            autoComplete="name"
+            required
+            autoFocus
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <TextInput
+            label="Email"
+            name="email"
+            type="email"
+            autoComplete="username"
+            required
+            value={email}
+            onChange={(event) => setEmail(event.target.value)}
+          />
+        </>
+      )}
       <PasswordInput label="Password" name="password" autoComplete="new-password" required size="sm" />
       <PasswordInput label="Password again" name="again" autoComplete="new-password" required size="sm" />
       <EntranceProblem>{sentence}</EntranceProblem>
       <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
-        Sign up
+        {isKnown ? 'Set it' : 'Sign up'}
       </Button>
     </Entrance>
   );

@@ -4,9 +4,10 @@ import { cookies, headers } from 'next/headers';
 import * as z from 'zod';
 import type { Unanswered } from '@/core';
 import { decodeConventions } from '@/core/codecs';
-import { changePassword, inviteCoach, isUnavailable, keepCoachConventions } from '@/data';
+import { changePassword, inviteCoach, isUnavailable, keepCoachConventions, newPasswordLink } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
 import { asCoach, COOKIE, requireAsker } from '../../asker';
+import { isId } from '../../inputs';
 
 const form = z.object({
   current: z.string().min(1).max(200),
@@ -40,13 +41,19 @@ export async function keepConventionsAction(unchecked: unknown): Promise<Convent
   });
 }
 
-/** A link that lets one coach into the house of the one who owns it. */
-export async function letIn(): Promise<
-  { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
-> {
+/**
+ * A link that lets one coach into the house of the one who owns it, or one of it back in with a new password.
+ * @param coachId who sets a new password; null: somebody new is let in
+ */
+export async function letIn(
+  coachId: string | null,
+): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
+  if (coachId !== null && !isId(coachId)) return { status: 'malformed' };
   const told = await headers();
   return asCoach(async (asker) => {
-    const token = await inviteCoach(asker, new Date());
+    const now = new Date();
+    const token =
+      coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
     if (token === undefined) return { status: 'gone' };
     const scheme = told.get('x-forwarded-proto') ?? 'http';
     return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/let-in/${token}` };

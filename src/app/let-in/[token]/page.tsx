@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { coachInvite, PASSWORD_LEAST } from '@/data';
 import { SignUp } from '@/features/sign-in/sign-up';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
-import { letInAction } from '../../sign-in/actions';
+import { letInAction, newPasswordAction } from '../../sign-in/actions';
 
 export const metadata: Metadata = { title: 'Come in · Dense Ladder', referrer: 'no-referrer' };
 
@@ -25,6 +25,12 @@ export default async function LetInPage({ params }: PageProps) {
       <Entrance>
         <EntranceProblem>{ENDED[invite.status]}</EntranceProblem>
       </Entrance>
+    );
+  if (invite.coach !== null)
+    return (
+      <SignUp action={newPasswordAction.bind(null, token)} least={PASSWORD_LEAST} isKnown>
+        A new password for {invite.coach}. Every device is signed out by it.
+      </SignUp>
     );
   return (
     <SignUp action={letInAction.bind(null, token)} least={PASSWORD_LEAST}>
