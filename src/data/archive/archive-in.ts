@@ -77,7 +77,7 @@ export async function takeInAccount(asker: Asker, file: AccountFile, now: Date):
 }
 
 /** Does something in one transaction that may refuse what it is given, and brings blocks up to date behind it. */
-async function inOne<T>(
+export async function inOne<T>(
   asker: Asker,
   now: Date,
   work: (transaction: Transaction) => Promise<{ readonly outcome: T; readonly blocks: readonly string[] }>,

@@ -1,6 +1,7 @@
 import { addDays } from '@/core';
 import type { PastSet } from '@/formats/log-import/past-blocks';
 import { closeDatabase } from '../database';
+import { models } from '../models/models';
 import {
   calendarBy,
   calendarLinks,
@@ -16,7 +17,7 @@ import { takeInCheckIns, takeInLog, takeInMeasured } from './log-in';
 
 afterAll(closeDatabase);
 
-const past = (date: string, reps: number): PastSet => ({
+const squat = (date: string, reps: number): PastSet => ({
   date,
   exerciseId: 'hack-squat',
   load: { value: 100, unit: 'kg' },
@@ -31,7 +32,7 @@ test('a log of three months comes in as blocks that are done; taken in again, no
   await weeks.live(1);
   const days = Array.from({ length: 13 }, (_, week) => addDays('2026-08-03', 7 * week));
   // One of them is a day that was trained here.
-  const sets = [...days, dayOf(1, 0)].flatMap((date) => [past(date, 8), past(date, 7)]);
+  const sets = [...days, dayOf(1, 0)].flatMap((date) => [squat(date, 8), squat(date, 7)]);
   const taken = await takeInLog(asker, athlete.id, sets, NOW);
   expect(taken).toMatchObject({
     status: 'taken in',
@@ -46,10 +47,14 @@ test('a log of three months comes in as blocks that are done; taken in again, no
   });
   const file = await athleteFile(asker, athlete.id);
   expect(file?.blocks.flatMap(({ workouts }) => workouts)).toHaveLength(13 + 2);
+  // What is long over asks for nobody.
+  const past = taken.status === 'taken in' ? taken.blocks.map(({ id }) => id) : [];
+  const open = await models().calls.findAll({ where: { blockId: past, status: 'pending' } });
+  expect(open.map((call) => call.get().subject)).toEqual([]);
   // The block that runs is still the one the desk speaks of.
   expect((await weeks.training()).blockId).toBe(weeks.blockId);
   expect(
-    await takeInLog(asker, athlete.id, [{ ...past('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
+    await takeInLog(asker, athlete.id, [{ ...squat('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
   ).toMatchObject({
     status: 'refused',
     problems: [{ path: 'sets/0' }],
@@ -122,4 +127,11 @@ test('a private link to the calendar follows what changes, and ends when it is t
   expect(await calendarBy(next ?? '', NOW)).toBeDefined();
   await endCalendarLinks(asker, athlete.id);
   expect(await calendarBy(next ?? '', NOW)).toBeUndefined();
+});
+
+test('of the same log taken in twice at once, one finds it there', async () => {
+  const { asker, athlete } = await someWeeks();
+  const sets = [0, 1, 2].map((week) => squat(addDays('2026-08-03', 7 * week), 8));
+  const both = await Promise.all([1, 2].map(() => takeInLog(asker, athlete.id, sets, NOW)));
+  expect(both.map((one) => one.status === 'taken in' && one.sets).sort()).toEqual([0, 3]);
 });

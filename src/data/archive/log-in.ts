@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { Transaction } from 'sequelize';
 import { catalogueWith, type LocalDate, type Measurement, type Problem } from '@/core';
 import { type PastSet, pastBlocks } from '@/formats/log-import/past-blocks';
 import type { CheckInRow, MeasuredRow } from '@/formats/table/tables';
@@ -6,10 +7,9 @@ import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { findAthlete } from '../repositories/athletes';
-import { refreshCalls } from '../repositories/calls';
 import { changeMeasurements } from '../repositories/measurements';
 import { ownExercises } from '../repositories/own-exercises';
-import { Refused, tryOut } from './archive-in';
+import { inOne, tryOut } from './archive-in';
 import { writeBlock } from './write-rows';
 
 type LogTakenIn =
@@ -24,12 +24,17 @@ type LogTakenIn =
   | { readonly status: 'gone' };
 
 /** Days on which something of an athlete is logged. */
-async function loggedDays({ coachId }: Asker, athleteId: string): Promise<ReadonlySet<LocalDate>> {
+async function loggedDays(
+  asker: Asker,
+  athleteId: string,
+  transaction: Transaction,
+): Promise<ReadonlySet<LocalDate>> {
   const { blocks, workouts } = models();
-  const ids = await blocks.findAll({ where: own({ coachId }, { athleteId }), attributes: ['id'] });
+  const ids = await blocks.findAll({ where: own(asker, { athleteId }), attributes: ['id'], transaction });
   const rows = await workouts.findAll({
-    where: own({ coachId }, { blockId: ids.map((row) => row.get().id) }),
+    where: own(asker, { blockId: ids.map((row) => row.get().id) }),
     attributes: ['localDate'],
+    transaction,
   });
   return new Set(rows.map((row) => row.get().localDate));
 }
@@ -41,11 +46,7 @@ export async function takeInLog(
   sets: readonly PastSet[],
   now: Date,
 ): Promise<LogTakenIn> {
-  const [found, exercises, logged] = [
-    await findAthlete(asker, athleteId),
-    await ownExercises(asker),
-    await loggedDays(asker, athleteId),
-  ];
+  const [found, exercises] = [await findAthlete(asker, athleteId), await ownExercises(asker)];
   if (found === undefined) return { status: 'gone' };
   const catalogue = catalogueWith(exercises);
   const unknown = sets.findIndex(({ exerciseId }) => catalogue.newest(exerciseId) === undefined);
@@ -53,32 +54,38 @@ export async function takeInLog(
     return {
       status: 'refused',
       problems: [
-        { code: 'unknown-exercise', path: `sets/${unknown}`, exercise: sets[unknown]?.exerciseId ?? '' },
+        {
+          code: 'unknown-exercise',
+          path: `sets/${unknown}`,
+          exercise: sets[unknown]?.exerciseId ?? '',
+        },
       ],
     };
-  const fresh = sets.filter(({ date }) => !logged.has(date));
-  const blocks = pastBlocks(fresh, found.athlete, catalogue, randomUUID);
-  try {
-    await transact(async (transaction) => {
-      const writing = { asker, id: (old: string) => old, athleteId, now, transaction };
-      for (const block of blocks) await writeBlock(writing, block);
-      await tryOut(
-        asker,
-        blocks.map(({ id }) => id),
-        transaction,
-      );
-    });
-  } catch (error) {
-    if (error instanceof Refused) return { status: 'refused', problems: error.problems };
-    throw error;
-  }
-  for (const { id } of blocks) await refreshCalls(asker, id, now);
-  return {
-    status: 'taken in',
-    sets: fresh.length,
-    blocks: blocks.map(({ id, document }) => ({ id, name: document.name })),
-    days: [...new Set(sets.map(({ date }) => date))].filter((date) => logged.has(date)).sort(),
-  };
+  return inOne(asker, now, async (transaction) => {
+    await hold(asker, athleteId, transaction);
+    const logged = await loggedDays(asker, athleteId, transaction);
+    const fresh = sets.filter(({ date }) => !logged.has(date));
+    const blocks = pastBlocks(fresh, found.athlete, catalogue, randomUUID);
+    const writing = { asker, id: (old: string) => old, athleteId, now, transaction };
+    for (const block of blocks) await writeBlock(writing, block);
+    const ids = blocks.map(({ id }) => id);
+    await tryOut(asker, ids, transaction);
+    return {
+      outcome: {
+        status: 'taken in' as const,
+        sets: fresh.length,
+        blocks: blocks.map(({ id, document }) => ({ id, name: document.name })),
+        days: [...new Set(sets.map(({ date }) => date))].filter((date) => logged.has(date)).sort(),
+      },
+      blocks: ids,
+    };
+  });
+}
+
+/** Holds an athlete, so that of two who take the same in at once one finds it there. */
+async function hold(asker: Asker, athleteId: string, transaction: Transaction): Promise<void> {
+  const where = own(asker, { id: athleteId });
+  await models().athletes.findOne({ where, attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
 }
 
 type RowsTakenIn = { readonly status: 'taken in'; readonly added: number } | { readonly status: 'gone' };
@@ -91,27 +98,41 @@ export async function takeInMeasured(
   now: Date,
 ): Promise<RowsTakenIn> {
   if ((await findAthlete(asker, athleteId)) === undefined) return { status: 'gone' };
-  const { measurements } = models();
-  const keyOf = (date: string, kind: string) => `${date} ${kind}`;
-  const there = await measurements.findAll({
-    where: own(asker, { athleteId }),
-    attributes: ['localDate', 'kind'],
+  const kept = await transact(async (transaction) => {
+    await hold(asker, athleteId, transaction);
+    const { measurements } = models();
+    const keyOf = (date: string, kind: string) => `${date} ${kind}`;
+    const there = await measurements.findAll({
+      where: own(asker, { athleteId }),
+      attributes: ['localDate', 'kind'],
+      transaction,
+    });
+    const known = new Set(there.map((row) => keyOf(row.get().localDate, row.get().kind)));
+    const once = new Map(rows.map((row) => [keyOf(row.date, row.what), row]));
+    const fresh = [...once]
+      .filter(([key]) => !known.has(key))
+      .map(
+        ([, { date, what: kind, value, unit }]): Measurement => ({
+          id: randomUUID(),
+          date,
+          kind,
+          value,
+          unit,
+        }),
+      )
+      .sort((one, other) => one.date.localeCompare(other.date));
+    await measurements.bulkCreate(
+      fresh.map(({ date: localDate, ...one }) => ({
+        ...one,
+        coachId: asker.coachId,
+        athleteId,
+        localDate,
+        at: now,
+      })),
+      { transaction },
+    );
+    return fresh;
   });
-  const known = new Set(there.map((row) => keyOf(row.get().localDate, row.get().kind)));
-  const once = new Map(rows.map((row) => [keyOf(row.date, row.what), row]));
-  const fresh = [...once].filter(([key]) => !known.has(key)).map(([, row]) => row);
-  const kept = fresh
-    .map(({ date, what: kind, value, unit }): Measurement => ({ id: randomUUID(), date, kind, value, unit }))
-    .sort((one, other) => one.date.localeCompare(other.date));
-  await measurements.bulkCreate(
-    kept.map(({ date: localDate, ...one }) => ({
-      ...one,
-      coachId: asker.coachId,
-      athleteId,
-      localDate,
-      at: now,
-    })),
-  );
   // The last one once more by the usual door: a body weight becomes the athlete's.
   const last = kept.at(-1);
   if (last !== undefined) await changeMeasurements(asker, athleteId, { keep: last }, now);
@@ -126,21 +147,28 @@ export async function takeInCheckIns(
   now: Date,
 ): Promise<RowsTakenIn> {
   if ((await findAthlete(asker, athleteId)) === undefined) return { status: 'gone' };
-  const { checkIns } = models();
-  const there = await checkIns.findAll({ where: own(asker, { athleteId }), attributes: ['localDate'] });
-  const known = new Set(there.map((row) => row.get().localDate));
-  const fresh = [...new Map(rows.map((row) => [row.date, row])).values()].filter(
-    ({ date }) => !known.has(date),
-  );
-  await checkIns.bulkCreate(
-    fresh.map(({ date, resting_heart_rate: restingHeartRate, ...answers }) => ({
-      id: randomUUID(),
-      coachId: asker.coachId,
-      athleteId,
-      localDate: date,
-      answers: JSON.stringify({ ...answers, restingHeartRate, measured: [] }),
-      receivedAt: now,
-    })),
-  );
-  return { status: 'taken in', added: fresh.length };
+  return transact(async (transaction) => {
+    await hold(asker, athleteId, transaction);
+    const { checkIns } = models();
+    const there = await checkIns.findAll({
+      where: own(asker, { athleteId }),
+      attributes: ['localDate'],
+      transaction,
+    });
+    const known = new Set(there.map((row) => row.get().localDate));
+    const once = new Map(rows.map((row) => [row.date, row]));
+    const fresh = [...once.values()].filter(({ date }) => !known.has(date));
+    await checkIns.bulkCreate(
+      fresh.map(({ date, resting_heart_rate: restingHeartRate, ...answers }) => ({
+        id: randomUUID(),
+        coachId: asker.coachId,
+        athleteId,
+        localDate: date,
+        answers: JSON.stringify({ ...answers, restingHeartRate, measured: [] }),
+        receivedAt: now,
+      })),
+      { transaction },
+    );
+    return { status: 'taken in', added: fresh.length };
+  });
 }
