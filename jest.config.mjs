@@ -22,6 +22,6 @@ export default {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(fast-check|pure-rand|@scure|@noble)/)'],
   cacheDirectory: '<rootDir>/.cache/jest',
 };

@@ -1,3 +1,4 @@
+import { generate } from 'otplib';
 import { expect, openBlock, test } from './coach';
 
 test('without signing in nothing is shown; a wrong password says so; signing out ends it', async ({
@@ -30,4 +31,66 @@ test('another coach’s block is not there', async ({ coach: page, browser }) =>
   await stranger.goto(address);
   await stranger.waitForURL('**/sign-in?to=%2Fblocks**');
   await elsewhere.close();
+});
+
+test('a second factor: set up, asked for at the next sign-in, a recovery code in its place, required of the house', async ({
+  coach: page,
+  email,
+  browser,
+}) => {
+  await page.goto('/account');
+  await page.getByRole('button', { name: 'Set it up' }).click();
+  const section = page.getByRole('region', { name: 'Second factor' });
+  const secret = (await section.locator('code').textContent()) ?? '';
+  await section.getByLabel('Code of the second factor').fill('000000');
+  await section.getByRole('button', { name: 'Turn it on' }).click();
+  await expect(section.getByRole('alert')).toContainText('This code is not right');
+  await section.getByLabel('Code of the second factor').fill(await generate({ secret }));
+  await section.getByRole('button', { name: 'Turn it on' }).click();
+  await expect(section.getByText('8 recovery codes left')).toBeVisible();
+  const recovery = (await section.getByRole('listitem').first().textContent()) ?? '';
+  await page.getByLabel('Every coach of this house needs a second factor').check();
+
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await other.goto('/library');
+  await other.getByLabel('Email').fill(email);
+  await other.locator('input[name=password]').fill('rung by rung');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  const code = other.getByLabel('Code of your second factor, or a recovery code');
+  // The password alone opens nothing.
+  await expect(code).toBeVisible();
+  await other.goto('/desk');
+  await expect(code).toBeVisible();
+  await code.fill('123');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByText('This code is not right, or it was used already.')).toBeVisible();
+  await code.fill(recovery);
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await other.waitForURL('**/desk');
+
+  await test.step('a coach who is let in has to set one up before anything is shown', async () => {
+    await page.getByRole('button', { name: 'Let a coach in' }).click();
+    const url = (await page.locator('code').filter({ hasText: '/let-in/' }).textContent()) ?? '';
+    const fresh = await browser.newContext();
+    const third = await fresh.newPage();
+    await third.goto(url);
+    await third.getByLabel('Name').fill('Second Coach');
+    await third.getByLabel('Email').fill(`factor-${Date.now()}@example.org`);
+    await third.locator('input[name=password]').fill('a long password');
+    await third.locator('input[name=again]').fill('a long password');
+    await third.getByRole('button', { name: 'Sign up' }).click();
+    await third.waitForURL('**/second-factor');
+    await third.goto('/library');
+    await third.waitForURL('**/second-factor');
+    await third.getByRole('button', { name: 'Set it up' }).click();
+    const theirs = (await third.locator('code').first().textContent()) ?? '';
+    await third.getByLabel('Code of the second factor').fill(await generate({ secret: theirs }));
+    await third.getByRole('button', { name: 'Turn it on' }).click();
+    await expect(third.getByText('8 recovery codes left')).toBeVisible();
+    await third.getByRole('link', { name: 'To the desk' }).click();
+    await third.waitForURL('**/desk');
+    await fresh.close();
+  });
+  await context.close();
 });

@@ -28,6 +28,7 @@ const PLACES = new Set([
   'join',
   'let-in',
   'library',
+  'second-factor',
   'sign-in',
   'status',
   'templates',

@@ -2,20 +2,27 @@ import 'server-only';
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import { type Asker, askerOf, isUnavailable } from '@/data';
+import { type Asker, askerOf, isUnavailable, type SignedIn } from '@/data';
 
 export const COOKIE = 'ladder_sign_in';
 
-/** The signed-in coach; undefined when nobody is. Asked once a request, however many parts of the page need it. */
-export const currentAsker = cache(async (): Promise<(Asker & { readonly name: string }) | undefined> => {
+/** Whose session this is, also where they still lack the second factor their house asks for. Asked once a request. */
+export const currentSession = cache(async (): Promise<SignedIn | undefined> => {
   const token = (await cookies()).get(COOKIE)?.value;
   return token === undefined ? undefined : askerOf(token, new Date());
 });
+
+/** The signed-in coach; undefined when nobody is, or while a second factor is still to be set up. */
+export async function currentAsker(): Promise<SignedIn | undefined> {
+  const session = await currentSession();
+  return session?.lacksFactor === true ? undefined : session;
+}
 
 /** The signed-in coach of a page; sends anybody else to the sign-in, which leads back here. */
 export async function requireAsker(): Promise<Asker & { readonly name: string }> {
   const asker = await currentAsker();
   if (asker !== undefined) return asker;
+  if ((await currentSession()) !== undefined) return redirect('/second-factor');
   const address = (await headers()).get('x-address');
   return redirect(address === null ? '/sign-in' : `/sign-in?to=${encodeURIComponent(address)}`);
 }

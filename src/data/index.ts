@@ -31,6 +31,7 @@ export * from './repositories/phones';
 export * from './repositories/refused-items';
 export * from './repositories/revisions';
 export * from './repositories/roster';
+export * from './repositories/second-factor';
 export * from './repositories/steering';
 export { Unreadable } from './repositories/stored';
 export * from './repositories/strength';

@@ -5,6 +5,7 @@ import { redirect } from 'next/navigation';
 import * as z from 'zod';
 import {
   addFirstCoach,
+  confirmSignIn,
   isUnavailable,
   joinHouse,
   PASSWORD_LEAST,
@@ -13,6 +14,7 @@ import {
   signIn,
   signOut,
 } from '@/data';
+import type { CodeAnswer } from '@/features/sign-in/code-form';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import type { SignUpAnswer } from '@/features/sign-in/sign-up';
 import { COOKIE } from '../asker';
@@ -31,11 +33,43 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+  const to = ownAddress(data.get('to'));
+  if (outcome.status === 'code') return awaitCode(outcome, to);
   if (outcome.status !== 'signed in') return outcome;
   await remember(outcome);
-  redirect(ownAddress(data.get('to')));
+  redirect(to);
 }
 
+/** Keeps a session that waits for its code, and leads to where it is told. */
+async function awaitCode(outcome: Session, to = '/desk'): Promise<never> {
+  await remember(outcome);
+  redirect(`/sign-in?to=${encodeURIComponent(to)}`);
+}
+
+/** Opens the session of this device by a code of the second factor. */
+export async function confirmCodeAction(
+  to: string,
+  _before: CodeAnswer,
+  data: FormData,
+): Promise<CodeAnswer> {
+  const parsed = codeForm.safeParse(Object.fromEntries(data));
+  if (!parsed.success) return { status: 'wrong' };
+  const token = (await cookies()).get(COOKIE)?.value ?? '';
+  let outcome: Awaited<ReturnType<typeof confirmSignIn>>;
+  try {
+    outcome = await confirmSignIn(token, parsed.data.code, new Date());
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+  if (outcome.status !== 'signed in') return outcome;
+  await remember(outcome);
+  redirect(ownAddress(to));
+}
+
+const codeForm = z.object({ code: z.string().min(1).max(40) });
+/** What a device keeps of a session. */
+type Session = Pick<Extract<SignIn, { status: 'signed in' }>, 'token' | 'expiresAt'>;
 const passwordForm = form.pick({ password: true }).extend({ again: z.string().max(200) });
 const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
 
@@ -60,6 +94,7 @@ async function signUp(
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+  if (outcome.status === 'code') return awaitCode(outcome);
   if (outcome.status !== 'signed in') return { status: 'taken' };
   await remember(outcome);
   redirect('/desk');
@@ -105,13 +140,14 @@ export async function newPasswordAction(
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+  if (outcome.status === 'code') return awaitCode(outcome);
   if (outcome.status !== 'signed in') return { status: 'ended' };
   await remember(outcome);
   redirect('/desk');
 }
 
 /** Keeps a session on this device. */
-async function remember(outcome: Extract<SignIn, { status: 'signed in' }>): Promise<void> {
+async function remember(outcome: Session): Promise<void> {
   const secure = (await headers()).get('x-forwarded-proto') === 'https';
   (await cookies()).set(COOKIE, outcome.token, {
     httpOnly: true,

@@ -1,10 +1,12 @@
 import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
-import { isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '@/data';
+import { awaitsCode, isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '@/data';
+import { CodeForm } from '@/features/sign-in/code-form';
 import { SignIn } from '@/features/sign-in/sign-in';
 import { SignUp } from '@/features/sign-in/sign-up';
-import { currentAsker } from '../asker';
-import { firstCoachAction, signInAction } from './actions';
+import { COOKIE, currentAsker } from '../asker';
+import { confirmCodeAction, firstCoachAction, signInAction, signOutAction } from './actions';
 import { ownAddress } from './own-address';
 
 export const metadata: Metadata = { title: 'Sign in · Dense Ladder' };
@@ -16,6 +18,9 @@ interface PageProps {
 export default async function SignInPage({ searchParams }: PageProps) {
   const to = ownAddress((await searchParams).to);
   if ((await currentAsker()) !== undefined) redirect(to);
+  const token = (await cookies()).get(COOKIE)?.value;
+  if (token !== undefined && (await awaitsCode(token, new Date())))
+    return <CodeForm action={confirmCodeAction.bind(null, to)} signOut={signOutAction} />;
   if (await isEmpty())
     return (
       <SignUp action={firstCoachAction} least={PASSWORD_LEAST}>

@@ -1,7 +1,7 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * Houses of several coaches, links that let a coach in, and exercises that all coaches of a house see. Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
+ * Houses of several coaches, second factors, links that let a coach in, and exercises that all coaches of a house see. Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
  * who is on their way out is erased for good.
  */
 export const STATEMENTS: readonly string[] = [
@@ -44,6 +44,19 @@ export const STATEMENTS: readonly string[] = [
     KEY coach_invites_house (house_id),
     CONSTRAINT coach_invites_house_of FOREIGN KEY (house_id) REFERENCES houses (id) ON DELETE CASCADE,
     CONSTRAINT coach_invites_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
+  )`,
+  `ALTER TABLE coaches
+    ADD COLUMN IF NOT EXISTS second_factor VARCHAR(64) CHARACTER SET ascii COLLATE ascii_bin NULL,
+    ADD COLUMN IF NOT EXISTS second_factor_step BIGINT NULL`,
+  'ALTER TABLE houses ADD COLUMN IF NOT EXISTS second_factor_required BOOLEAN NOT NULL DEFAULT FALSE',
+  `ALTER TABLE sign_ins
+    ADD COLUMN IF NOT EXISTS awaits_code BOOLEAN NOT NULL DEFAULT FALSE,
+    ADD COLUMN IF NOT EXISTS tries INT NOT NULL DEFAULT 0`,
+  `CREATE TABLE IF NOT EXISTS recovery_codes (
+    coach_id ${ID} NOT NULL,
+    code_hash ${ID} NOT NULL,
+    PRIMARY KEY (coach_id, code_hash),
+    CONSTRAINT recovery_codes_coach FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
   `ALTER TABLE exercises ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,
   `ALTER TABLE templates ADD COLUMN IF NOT EXISTS shared BOOLEAN NOT NULL DEFAULT FALSE`,

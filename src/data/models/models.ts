@@ -19,6 +19,7 @@ import type {
   MeasurementRow,
   PhoneRow,
   RampRow,
+  RecoveryCodeRow,
   RefusedItemRow,
   RevisionRow,
   SignInRow,
@@ -56,6 +57,7 @@ export interface Models {
   readonly importNames: Table<ImportNameRow>;
   readonly houses: Table<HouseRow>;
   readonly coachInvites: Table<CoachInviteRow>;
+  readonly recoveryCodes: Table<RecoveryCodeRow>;
 }
 
 const id = DataTypes.STRING(96);
@@ -85,6 +87,7 @@ function peopleTables(
   | 'importNames'
   | 'houses'
   | 'coachInvites'
+  | 'recoveryCodes'
 > {
   return {
     coaches: table('coaches', {
@@ -94,8 +97,10 @@ function peopleTables(
       passwordHash: DataTypes.STRING,
       conventions: json,
       houseId: id,
+      secondFactor: DataTypes.STRING(64),
+      secondFactorStep: DataTypes.BIGINT,
     }),
-    houses: table('houses', { id: key(), ownerId: id }),
+    houses: table('houses', { id: key(), ownerId: id, secondFactorRequired: DataTypes.BOOLEAN }),
     coachInvites: table('coach_invites', {
       tokenHash: key(),
       houseId: id,
@@ -103,7 +108,14 @@ function peopleTables(
       expiresAt: when,
       usedAt: when,
     }),
-    signIns: table('sign_ins', { tokenHash: key(), coachId: id, expiresAt: when }),
+    signIns: table('sign_ins', {
+      tokenHash: key(),
+      coachId: id,
+      expiresAt: when,
+      awaitsCode: DataTypes.BOOLEAN,
+      tries: DataTypes.INTEGER,
+    }),
+    recoveryCodes: table('recovery_codes', { coachId: key(), codeHash: key() }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
       email: DataTypes.STRING,

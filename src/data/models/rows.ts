@@ -10,11 +10,22 @@ export interface CoachRow {
   conventions: string;
   /** The coaches they work with. */
   houseId: string;
+  /** The secret that codes are made from, base32; null: the password is enough. */
+  secondFactor: string | null;
+  /** The thirty seconds of the last code that was taken: none is taken twice. */
+  secondFactorStep: number | null;
+}
+/** A code that stands in for the second factor once. */
+export interface RecoveryCodeRow {
+  coachId: string;
+  codeHash: string;
 }
 /** Coaches who work together; one of them owns it and lets others in. */
 export interface HouseRow {
   id: string;
   ownerId: string;
+  /** Whether every coach of it needs a second factor. */
+  secondFactorRequired: boolean;
 }
 /** A link that lets a coach into a house, or one of it back in, once. */
 export interface CoachInviteRow {
@@ -29,6 +40,9 @@ export interface SignInRow {
   tokenHash: string;
   coachId: string;
   expiresAt: Date;
+  /** Whether the password was right and a code is still to come; how often one was tried. */
+  awaitsCode: boolean;
+  tries: number;
 }
 export interface AttemptRow {
   id?: number;

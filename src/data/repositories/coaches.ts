@@ -6,7 +6,10 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 
-const SESSION_DAYS = 30;
+/** How long a session lasts, and one whose code is still to come. */
+export const SESSION_DAYS = 30;
+const CODE_MINUTES = 10;
+const DAY_MS = 86_400_000;
 const WINDOW_MINUTES = 15;
 const MOST_ATTEMPTS = 8;
 
@@ -33,6 +36,8 @@ export async function newCoach(coach: {
     passwordHash: await hash(password),
     conventions: '{}',
     houseId: id,
+    secondFactor: null,
+    secondFactorStep: null,
   };
 }
 
@@ -40,7 +45,7 @@ export async function newCoach(coach: {
 async function withHouse(row: CoachRow, transaction: Transaction): Promise<void> {
   const { coaches, houses } = models();
   await coaches.create(row, { transaction });
-  await houses.create({ id: row.houseId, ownerId: row.id }, { transaction });
+  await houses.create({ id: row.houseId, ownerId: row.id, secondFactorRequired: false }, { transaction });
 }
 
 /** Adds a coach; the password is kept as an Argon2id hash only. */
@@ -96,6 +101,8 @@ export async function coachByEmail(email: string): Promise<Asker | undefined> {
 
 export type SignIn =
   | { readonly status: 'signed in'; readonly token: string; readonly expiresAt: Date }
+  /** The password is right; a code of the second factor is still to come. */
+  | { readonly status: 'code'; readonly token: string; readonly expiresAt: Date }
   | { readonly status: 'wrong' }
   | { readonly status: 'wait'; readonly minutes: number };
 
@@ -126,24 +133,36 @@ export async function signIn(email: string, password: string, now: Date): Promis
   decoy ??= hash(randomUUID());
   const right = await verify(coach?.get().passwordHash ?? (await decoy), password);
   if (coach === null || !right) return { status: 'wrong' };
-  await attempts.destroy({ where: { email: address } });
+  const { id, secondFactor } = coach.get();
+  const awaitsCode = secondFactor !== null;
+  // Attempts count on until the code is right too.
+  if (!awaitsCode) await attempts.destroy({ where: { email: address } });
   const token = randomBytes(32).toString('base64url');
-  const expiresAt = new Date(now.getTime() + SESSION_DAYS * 86_400_000);
-  await signIns.create({ tokenHash: digest(token), coachId: coach.get().id, expiresAt });
+  const expiresAt = new Date(now.getTime() + (awaitsCode ? CODE_MINUTES * 60_000 : SESSION_DAYS * DAY_MS));
+  await signIns.create({ tokenHash: digest(token), coachId: id, expiresAt, awaitsCode, tries: 0 });
   await signIns.destroy({ where: { expiresAt: { [Op.lt]: now } } });
-  return { status: 'signed in', token, expiresAt };
+  return { status: awaitsCode ? 'code' : 'signed in', token, expiresAt };
+}
+
+/** A coach with a session. */
+export interface SignedIn extends Asker {
+  readonly name: string;
+  /** Whether their house asks for a second factor that they have not set up: until then nothing answers to them. */
+  readonly lacksFactor: boolean;
 }
 
 /** Who holds this token; undefined when the session has ended. */
-export async function askerOf(
-  token: string,
-  now: Date,
-): Promise<(Asker & { readonly name: string }) | undefined> {
-  const { signIns, coaches } = models();
-  const session = await signIns.findOne({ where: { tokenHash: digest(token), expiresAt: { [Op.gt]: now } } });
+export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
+  const { signIns, coaches, houses } = models();
+  const session = await signIns.findOne({
+    where: { tokenHash: digest(token), awaitsCode: false, expiresAt: { [Op.gt]: now } },
+  });
   if (session === null) return undefined;
   const coach = await coaches.findByPk(session.get().coachId);
-  return coach === null ? undefined : { coachId: coach.get().id, name: coach.get().name };
+  if (coach === null) return undefined;
+  const { id, name, houseId, secondFactor } = coach.get();
+  const house = secondFactor === null ? await houses.findByPk(houseId) : null;
+  return { coachId: id, name, lacksFactor: Boolean(house?.get().secondFactorRequired) };
 }
 
 /** Ends a session; ending one twice is fine. */

@@ -9,6 +9,7 @@ import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { House, type HouseProps } from './house';
+import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
 
 export interface AccountAnswer {
   readonly status:
@@ -31,12 +32,17 @@ interface AccountProps {
   readonly keepConventions: (conventions: Partial<Conventions>) => Promise<ConventionsAnswer>;
   readonly house: HouseProps['house'];
   readonly letIn: HouseProps['letIn'];
+  readonly requireFactor: HouseProps['requireFactor'];
+  readonly factor: SecondFactorProps['state'];
+  readonly factorActions: SecondFactorActions;
 }
 
 export type ConventionsAnswer = { readonly status: 'kept' } | Unanswered;
 
 /** The coach's own account: the password, and the figures that hold for all athletes. */
-export function Account({ least, action, conventions, keepConventions, house, letIn }: AccountProps) {
+export function Account(props: AccountProps) {
+  const { least, action, conventions, keepConventions, house, letIn, requireFactor, factor, factorActions } =
+    props;
   const [answer, submit, busy] = useActionState(action, { status: 'none' } as AccountAnswer);
   const { status } = answer;
   const problem = {
@@ -78,7 +84,8 @@ export function Account({ least, action, conventions, keepConventions, house, le
             {status === 'unavailable' ? outcomeSentence({ status }) : ''}
           </p>
         </form>
-        <House house={house} letIn={letIn} />
+        <SecondFactor state={factor} actions={factorActions} />
+        <House house={house} letIn={letIn} isRequired={factor.isRequired} requireFactor={requireFactor} />
         <ForAll conventions={conventions} keep={keepConventions} />
       </main>
     </>

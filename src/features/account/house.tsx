@@ -1,4 +1,5 @@
-import { Button, CopyButton } from '@mantine/core';
+import '@mantine/core/styles/Checkbox.layer.css';
+import { Button, Checkbox, CopyButton } from '@mantine/core';
 import { useState } from 'react';
 import type { Unanswered } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
@@ -21,10 +22,22 @@ export interface HouseProps {
   readonly letIn: (
     coachId: string | null,
   ) => Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered>;
+  /** Whether every coach of it needs a second factor. */
+  readonly isRequired: boolean;
+  readonly requireFactor: (
+    isRequired: boolean,
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
 }
 
 /** The coaches who work together; who owns the house lets others in. */
-export function House({ house, letIn }: HouseProps) {
+export function House({ house, letIn, isRequired: required, requireFactor }: HouseProps) {
+  const [isRequired, setRequired] = useState(required);
+  const requiring = useAction(requireFactor);
+  const require = async (next: boolean) => {
+    const answer = await requiring.ask(next);
+    if (answer.status === 'kept') setRequired(next);
+    else setProblem(outcomeSentence(answer));
+  };
   const { isOwner, coaches } = house;
   const [url, setUrl] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
@@ -72,6 +85,13 @@ export function House({ house, letIn }: HouseProps) {
           </li>
         ))}
       </ul>
+      {isOwner ? (
+        <Checkbox
+          label="Every coach of this house needs a second factor"
+          checked={isRequired}
+          onChange={(event) => void require(event.target.checked)}
+        />
+      ) : null}
       {url === null ? null : (
         <p>
           <code style={{ overflowWrap: 'anywhere' }}>{url}</code>{' '}

@@ -1,12 +1,26 @@
 'use server';
 
 import { cookies, headers } from 'next/headers';
+import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Unanswered } from '@/core';
 import { decodeConventions } from '@/core/codecs';
-import { changePassword, inviteCoach, isUnavailable, keepCoachConventions, newPasswordLink } from '@/data';
+import {
+  type Asker,
+  beginFactor,
+  changePassword,
+  confirmFactor,
+  endFactor,
+  inviteCoach,
+  isUnavailable,
+  keepCoachConventions,
+  newPasswordLink,
+  requireFactor,
+} from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
-import { asCoach, COOKIE, requireAsker } from '../../asker';
+import type { HouseProps } from '@/features/account/house';
+import type { SecondFactorActions } from '@/features/account/second-factor';
+import { asCoach, COOKIE, currentSession, requireAsker } from '../../asker';
 import { isId } from '../../inputs';
 
 const form = z.object({
@@ -58,4 +72,58 @@ export async function letIn(
     const scheme = told.get('x-forwarded-proto') ?? 'http';
     return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/let-in/${token}` };
   });
+}
+
+/** A new secret for the second factor, as a text and as a picture to photograph. */
+export async function beginSecondFactor(): ReturnType<SecondFactorActions['begin']> {
+  return inSession(async (asker) => {
+    const factor = await beginFactor(asker);
+    if (factor === undefined) return { status: 'gone' };
+    const svg = await drawn(factor.uri, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
+    const picture = `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`;
+    return { status: 'begun', secret: factor.secret, picture };
+  });
+}
+
+const secretSchema = z.string().regex(/^[A-Z2-7]{16,64}$/);
+const codeSchema = z.string().min(1).max(40);
+
+/** Sets the second factor up by a code made from its secret. */
+export async function confirmSecondFactor(
+  secret: string,
+  code: string,
+): ReturnType<SecondFactorActions['confirm']> {
+  if (!secretSchema.safeParse(secret).success || !codeSchema.safeParse(code).success)
+    return { status: 'wrong' };
+  return inSession(async (asker) => {
+    const codes = await confirmFactor(asker, secret, code, new Date());
+    return codes === undefined ? { status: 'wrong' } : { status: 'on', codes };
+  });
+}
+
+/** Ends it by a code of it. */
+export async function endSecondFactor(code: string): ReturnType<SecondFactorActions['end']> {
+  if (!codeSchema.safeParse(code).success) return { status: 'wrong' };
+  return inSession(async (asker) => ({
+    status: (await endFactor(asker, code, new Date())) ? ('off' as const) : ('wrong' as const),
+  }));
+}
+
+/** Asks every coach of the owner's house for a second factor, or no longer. */
+export async function requireSecondFactor(isRequired: boolean): ReturnType<HouseProps['requireFactor']> {
+  if (typeof isRequired !== 'boolean') return { status: 'malformed' };
+  return asCoach(async (asker) => ({
+    status: (await requireFactor(asker, isRequired)) ? ('kept' as const) : ('gone' as const),
+  }));
+}
+
+/** Runs an action for whoever has a session, also while the second factor is still to be set up. */
+async function inSession<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unanswered> {
+  try {
+    const session = await currentSession();
+    return session === undefined ? { status: 'signed out' } : await work(session);
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
 }

@@ -1,8 +1,16 @@
-import { coachConventions, houseOf, PASSWORD_LEAST } from '@/data';
+import { coachConventions, factorState, houseOf, PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { changePasswordAction, keepConventionsAction, letIn } from './actions';
+import {
+  beginSecondFactor,
+  changePasswordAction,
+  confirmSecondFactor,
+  endSecondFactor,
+  keepConventionsAction,
+  letIn,
+  requireSecondFactor,
+} from './actions';
 
 export default async function AccountPage() {
   const asker = await requireAsker();
@@ -15,6 +23,9 @@ export default async function AccountPage() {
         keepConventions={keepConventionsAction}
         house={await houseOf(asker)}
         letIn={letIn}
+        requireFactor={requireSecondFactor}
+        factor={await factorState(asker)}
+        factorActions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
       />
     </InBrowser>
   );

@@ -1,0 +1,27 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { redirect } from 'next/navigation';
+import { factorState } from '@/data';
+import { SecondFactor } from '@/features/account/second-factor';
+import { Entrance } from '@/ui/entrance';
+import { beginSecondFactor, confirmSecondFactor, endSecondFactor } from '../(coach)/account/actions';
+import { currentSession } from '../asker';
+
+export const metadata: Metadata = { title: 'Second factor · Dense Ladder' };
+
+/** Where a coach sets up the second factor that their house asks for, before anything else is shown. */
+export default async function SecondFactorPage() {
+  const session = await currentSession();
+  if (session === undefined) redirect('/sign-in');
+  return (
+    <Entrance>
+      <SecondFactor
+        state={await factorState(session)}
+        actions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
+      />
+      <Link href="/desk" prefetch={false}>
+        To the desk
+      </Link>
+    </Entrance>
+  );
+}

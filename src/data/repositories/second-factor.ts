@@ -1,0 +1,181 @@
+import { createHash, randomBytes, randomInt } from 'node:crypto';
+import { generateSecret, generateURI, verify } from 'otplib';
+import { Op, type Transaction } from 'sequelize';
+import type { Asker } from '../asker';
+import { transact } from '../database';
+import { models } from '../models/models';
+import type { CoachRow } from '../models/rows';
+import { SESSION_DAYS } from './coaches';
+
+const digest = (token: string) => createHash('sha256').update(token).digest('hex');
+const DAY_MS = 86_400_000;
+/** Seconds a code is good for, as RFC 6238 has it; one before and one after are taken too, for clocks that differ. */
+const STEP = 30;
+/** Codes tried in one session before it ends. */
+const MOST_TRIES = 6;
+const RECOVERY_CODES = 8;
+/** Letters and figures that nobody takes for one another. */
+const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+
+/** What an app makes codes from: the secret, and the address it is read by. */
+export interface Factor {
+  readonly secret: string;
+  readonly uri: string;
+}
+
+/** A new secret for a coach; nothing is kept until a code made from it is told. */
+export async function beginFactor({ coachId }: Asker): Promise<Factor | undefined> {
+  const coach = await models().coaches.findByPk(coachId);
+  if (coach === null) return undefined;
+  const secret = generateSecret();
+  return { secret, uri: generateURI({ issuer: 'Dense Ladder', label: coach.get().email, secret }) };
+}
+
+/**
+ * Keeps a secret once a code made from it is told: from then on a sign-in asks for one.
+ * @returns codes that stand in for it, each once, to be told this once; undefined where the code is wrong
+ */
+export async function confirmFactor(
+  { coachId }: Asker,
+  secret: string,
+  code: string,
+  now: Date,
+): Promise<readonly string[] | undefined> {
+  const step = await stepOf(secret, code, null, now);
+  if (step === undefined) return undefined;
+  const letters = () => Array.from({ length: 5 }, () => LETTERS[randomInt(LETTERS.length)]).join('');
+  const codes = Array.from({ length: RECOVERY_CODES }, () => `${letters()}-${letters()}`);
+  await transact(async (transaction) => {
+    const { coaches, recoveryCodes } = models();
+    await coaches.update(
+      { secondFactor: secret, secondFactorStep: step },
+      { where: { id: coachId }, transaction },
+    );
+    await recoveryCodes.destroy({ where: { coachId }, transaction });
+    await recoveryCodes.bulkCreate(
+      codes.map((one) => ({ coachId, codeHash: digest(one) })),
+      { transaction },
+    );
+  });
+  return codes;
+}
+
+/** Where a coach stands with it. */
+export interface FactorState {
+  readonly isOn: boolean;
+  /** Recovery codes that are left. */
+  readonly left: number;
+  /** Whether the house asks every coach for one. */
+  readonly isRequired: boolean;
+}
+
+export async function factorState({ coachId }: Asker): Promise<FactorState> {
+  const { coaches, houses, recoveryCodes } = models();
+  const coach = await coaches.findByPk(coachId);
+  const house = coach === null ? null : await houses.findByPk(coach.get().houseId);
+  return {
+    isOn: coach !== null && coach.get().secondFactor !== null,
+    left: await recoveryCodes.count({ where: { coachId } }),
+    isRequired: Boolean(house?.get().secondFactorRequired),
+  };
+}
+
+/** Ends the second factor of a coach who tells a code of it. @returns whether the code was right */
+export async function endFactor({ coachId }: Asker, code: string, now: Date): Promise<boolean> {
+  return transact(async (transaction) => {
+    const { coaches, recoveryCodes } = models();
+    const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
+    if (coach === null || !(await takes(coach.get(), code, now, transaction))) return false;
+    await coach.update({ secondFactor: null, secondFactorStep: null }, { transaction });
+    await recoveryCodes.destroy({ where: { coachId }, transaction });
+    return true;
+  });
+}
+
+/** Asks every coach of the owner's house for a second factor, or no longer. @returns whether who asks owns one */
+export async function requireFactor({ coachId }: Asker, isRequired: boolean): Promise<boolean> {
+  const house = await models().houses.findOne({ where: { ownerId: coachId } });
+  if (house === null) return false;
+  await house.update({ secondFactorRequired: isRequired });
+  return true;
+}
+
+/** Whether a session waits for its code. */
+export async function awaitsCode(token: string, now: Date): Promise<boolean> {
+  const where = { tokenHash: digest(token), awaitsCode: true, expiresAt: { [Op.gt]: now } };
+  return (await models().signIns.count({ where })) > 0;
+}
+
+/**
+ * Opens a session that waits for a code, under a token of its own. After too many wrong ones it ends.
+ * @returns its token; wrong: another try is left; ended: the password has to be told again
+ */
+export async function confirmSignIn(
+  token: string,
+  code: string,
+  now: Date,
+): Promise<
+  | { readonly status: 'signed in'; readonly token: string; readonly expiresAt: Date }
+  | { readonly status: 'wrong' | 'ended' }
+> {
+  return transact(async (transaction) => {
+    const { attempts, coaches, signIns } = models();
+    const session = await signIns.findOne({
+      where: { tokenHash: digest(token), awaitsCode: true, expiresAt: { [Op.gt]: now } },
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    if (session === null) return { status: 'ended' };
+    const { coachId, tries } = session.get();
+    const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
+    if (coach === null) return { status: 'ended' };
+    if (!(await takes(coach.get(), code, now, transaction))) {
+      if (tries + 1 >= MOST_TRIES) {
+        await session.destroy({ transaction });
+        return { status: 'ended' };
+      }
+      await session.update({ tries: tries + 1 }, { transaction });
+      return { status: 'wrong' };
+    }
+    await session.destroy({ transaction });
+    await attempts.destroy({ where: { email: coach.get().email }, transaction });
+    const next = randomBytes(32).toString('base64url');
+    const expiresAt = new Date(now.getTime() + SESSION_DAYS * DAY_MS);
+    await signIns.create(
+      { tokenHash: digest(next), coachId, expiresAt, awaitsCode: false, tries: 0 },
+      { transaction },
+    );
+    return { status: 'signed in', token: next, expiresAt };
+  });
+}
+
+/** Whether a code is right; one that is, is taken: neither it nor a recovery code is good again. */
+async function takes(coach: CoachRow, code: string, now: Date, transaction: Transaction): Promise<boolean> {
+  const { id, secondFactor, secondFactorStep } = coach;
+  if (secondFactor === null) return false;
+  const { coaches, recoveryCodes } = models();
+  const last = secondFactorStep === null ? null : Number(secondFactorStep);
+  const step = await stepOf(secondFactor, code, last, now);
+  if (step !== undefined) {
+    await coaches.update({ secondFactorStep: step }, { where: { id }, transaction });
+    return true;
+  }
+  const where = { coachId: id, codeHash: digest(code.trim().toUpperCase()) };
+  return (await recoveryCodes.destroy({ where, transaction })) > 0;
+}
+
+/** The thirty seconds a code is of, where it is one of about now and later than the last that was taken. */
+async function stepOf(
+  secret: string,
+  code: string,
+  last: number | null,
+  now: Date,
+): Promise<number | undefined> {
+  const token = code.replace(/\s/g, '');
+  if (!/^\d{6}$/.test(token) || !/^[A-Z2-7]{16,64}$/.test(secret)) return undefined;
+  const epoch = Math.floor(now.getTime() / 1000);
+  const told = await verify({ secret, token, epoch, epochTolerance: STEP });
+  if (!told.valid) return undefined;
+  const step = Math.floor(epoch / STEP) + told.delta;
+  return last !== null && step <= last ? undefined : step;
+}
