@@ -34,9 +34,11 @@ export function House({ house, letIn, isRequired: required, requireFactor }: Hou
   const [isRequired, setRequired] = useState(required);
   const requiring = useAction(requireFactor);
   const require = async (next: boolean) => {
+    setRequired(next);
     const answer = await requiring.ask(next);
-    if (answer.status === 'kept') setRequired(next);
-    else setProblem(outcomeSentence(answer));
+    if (answer.status === 'kept') return;
+    setRequired(!next);
+    setProblem(outcomeSentence(answer));
   };
   const { isOwner, coaches } = house;
   const [url, setUrl] = useState<string | null>(null);
