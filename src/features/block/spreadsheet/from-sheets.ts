@@ -209,12 +209,12 @@ class Reading {
   private head(sheet: Sheet, before: readonly (readonly string[])[], session: string): void {
     const [, name = '', day = ''] = sheet.rows[0] ?? [];
     const [, wasName = '', wasDay = ''] = before[0] ?? [];
-    if (name !== wasName)
+    if (name.trim() !== wasName.trim())
       this.put(
         { kind: 'session/set', session, field: 'name', value: name },
         { sheet: sheet.name, row: 0, column: 1, text: name },
       );
-    if (day === wasDay) return;
+    if (day.trim() === wasDay.trim()) return;
     const { cycleDays } = this.block;
     const at = { sheet: sheet.name, row: 0, column: 2, text: day };
     const found = Array.from({ length: cycleDays }, (_, k) => k).find(
@@ -275,7 +275,7 @@ class Reading {
     was: readonly (string | null)[],
   ): void {
     const changed = [...columns]
-      .filter(([at]) => (cells[at] ?? '').trim() !== (was[at] ?? (was[at] === null ? null : '')))
+      .filter(([at]) => (cells[at] ?? '').trim() !== (was[at] === null ? null : (was[at] ?? '').trim()))
       .sort(([, a], [, b]) => orderOf(a) - orderOf(b));
     const place = this.block.sessions.find(({ id }) => id === session)?.place ?? null;
     for (const [column, id] of changed) {
