@@ -1,8 +1,8 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { Op, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
-import { transact } from '../database';
+import { database, transact } from '../database';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 
@@ -153,16 +153,14 @@ export interface SignedIn extends Asker {
 
 /** Who holds this token; undefined when the session has ended. */
 export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
-  const { signIns, coaches, houses } = models();
-  const session = await signIns.findOne({
-    where: { tokenHash: digest(token), awaitsCode: false, expiresAt: { [Op.gt]: now } },
-  });
-  if (session === null) return undefined;
-  const coach = await coaches.findByPk(session.get().coachId);
-  if (coach === null) return undefined;
-  const { id, name, houseId, secondFactor } = coach.get();
-  const house = secondFactor === null ? await houses.findByPk(houseId) : null;
-  return { coachId: id, name, lacksFactor: Boolean(house?.get().secondFactorRequired) };
+  // Asked by every request: one query.
+  const [row] = await database().query<{ coachId: string; name: string; lacksFactor: number }>(
+    `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor
+     FROM sign_ins s JOIN coaches c ON c.id = s.coach_id LEFT JOIN houses h ON h.id = c.house_id
+     WHERE s.token_hash = :token AND NOT s.awaits_code AND s.expires_at > :now`,
+    { type: QueryTypes.SELECT, replacements: { token: digest(token), now } },
+  );
+  return row === undefined ? undefined : { ...row, lacksFactor: Boolean(row.lacksFactor) };
 }
 
 /** Ends a session; ending one twice is fine. */
