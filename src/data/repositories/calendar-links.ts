@@ -1,11 +1,9 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { type BlockPlan, catalogueWith, unfold } from '@/core';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
+import { digest, newToken } from '../token';
 import { findTraining } from './training';
-
-const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 
 /** A link to an athlete's calendar as a list shows it. */
 export interface CalendarLink {
@@ -35,7 +33,7 @@ export async function makeCalendarLink(
   athleteId: string,
   now: Date,
 ): Promise<string | undefined> {
-  const token = randomBytes(32).toString('base64url');
+  const token = newToken();
   return transact(async (transaction) => {
     const { athletes, calendarLinks: links } = models();
     if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;

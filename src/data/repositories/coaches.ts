@@ -1,10 +1,11 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
+import { digest, newToken } from '../token';
 
 /** How long a session lasts, and one whose code is still to come. */
 export const SESSION_DAYS = 30;
@@ -13,7 +14,6 @@ const DAY_MS = 86_400_000;
 const WINDOW_MINUTES = 15;
 const MOST_ATTEMPTS = 8;
 
-const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 const normal = (email: string) => email.trim().toLowerCase();
 
 /** What is kept of a password. */
@@ -137,7 +137,7 @@ export async function signIn(email: string, password: string, now: Date): Promis
   const awaitsCode = secondFactor !== null;
   // Attempts count on until the code is right too.
   if (!awaitsCode) await attempts.destroy({ where: { email: address } });
-  const token = randomBytes(32).toString('base64url');
+  const token = newToken();
   const expiresAt = new Date(now.getTime() + (awaitsCode ? CODE_MINUTES * 60_000 : SESSION_DAYS * DAY_MS));
   await signIns.create({ tokenHash: digest(token), coachId: id, expiresAt, awaitsCode, tries: 0 });
   await signIns.destroy({ where: { expiresAt: { [Op.lt]: now } } });

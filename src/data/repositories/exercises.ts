@@ -1,4 +1,4 @@
-import { Op, QueryTypes } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
@@ -71,6 +71,19 @@ export async function shareExercise(asker: Asker, id: string, shared: boolean): 
   if ((await models().exercises.count({ where })) === 0) return false;
   await models().exercises.update({ shared }, { where });
   return true;
+}
+
+/** Shares the coach's own among some exercises with their house: those that stand in what is handed on. */
+export async function shareHeld(
+  asker: Asker,
+  held: readonly Exercise[],
+  transaction?: Transaction,
+): Promise<void> {
+  const where = own(asker, { id: [...new Set(held.map(({ id }) => id))] });
+  await models().exercises.update(
+    { shared: true },
+    { where, ...(transaction === undefined ? {} : { transaction }) },
+  );
 }
 
 /** Blocks of the coach's athletes in which an exercise stands, newest first. */

@@ -1,15 +1,15 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
+import { digest, newToken } from '../token';
 import { newCoach, passwordHashOf } from './coaches';
+import { shareHeld } from './exercises';
 import { ownExercises } from './own-exercises';
 
 /** How long a link for a coach is good. */
 const LINK_MS = 7 * 86_400_000;
-const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 
 /** Coaches who work together. */
 export interface House {
@@ -70,7 +70,7 @@ async function makeLink(asker: Asker, coachId: string | null, now: Date): Promis
   const { houses, coachInvites } = models();
   const house = await houses.findOne({ where: { ownerId: asker.coachId } });
   if (house === null) return undefined;
-  const token = randomBytes(32).toString('base64url');
+  const token = newToken();
   const expiresAt = new Date(now.getTime() + LINK_MS);
   await coachInvites.create({
     tokenHash: digest(token),
@@ -214,7 +214,7 @@ async function shareExercises(
   blocks: readonly string[],
   transaction: Transaction,
 ): Promise<void> {
-  const { athletes, exercises } = models();
+  const { athletes } = models();
   const row = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
   const [documents, weeks, logged] = await Promise.all([
     models().blocks.findAll({ where: own(asker, { athleteId }), attributes: ['document'], transaction }),
@@ -234,10 +234,7 @@ async function shareExercises(
     ...documents.map((block) => block.get().document),
     ...weeks.map((week) => week.get().snapshot),
   ].map((text) => JSON.parse(text === '' ? 'null' : text) as unknown);
-  const held = exercisesIn(
-    [texts, logged.map(({ exerciseId }) => exerciseId)],
-    await ownExercises(asker, transaction),
-  );
-  const ids = [...new Set(held.map(({ id }) => id))];
-  await exercises.update({ shared: true }, { where: own(asker, { id: { [Op.in]: ids } }), transaction });
+  const ids = logged.map(({ exerciseId }) => exerciseId);
+  const held = exercisesIn([texts, ids], await ownExercises(asker, transaction));
+  await shareHeld(asker, held, transaction);
 }

@@ -1,7 +1,8 @@
-import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
+import { digest, newToken } from '../token';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -14,8 +15,6 @@ const SEEN_MS = HOUR;
 /** Letters and figures that nobody takes for one another. */
 const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 const CODE_LENGTH = 10;
-
-const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 
 /** A phone that asks for its athlete: nothing but what is theirs answers to it. */
 export interface PhoneAsker extends Asker {
@@ -35,7 +34,7 @@ export async function inviteAthlete(asker: Asker, athleteId: string, now: Date):
     const { athletes, invites } = models();
     if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
     await invites.destroy({ where: own(asker, { athleteId, kind: 'link', usedAt: null }), transaction });
-    const token = randomBytes(32).toString('base64url');
+    const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_MS);
     await invites.create(
       {
@@ -109,7 +108,7 @@ export async function joinBy(token: string, phoneName: string, now: Date): Promi
     const { usedAt, coachId, athleteId } = row.get();
     if (usedAt !== null) return { status: 'used' };
     await invites.update({ usedAt: now }, { where, transaction });
-    const own = randomBytes(32).toString('base64url');
+    const own = newToken();
     const expiresAt = new Date(now.getTime() + PHONE_MS);
     await phones.create(
       {

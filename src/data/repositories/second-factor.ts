@@ -1,13 +1,13 @@
-import { createHash, randomBytes, randomInt } from 'node:crypto';
+import { randomInt } from 'node:crypto';
 import { generateSecret, generateURI, verify } from 'otplib';
 import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
+import { digest, newToken } from '../token';
 import { SESSION_DAYS } from './coaches';
 
-const digest = (token: string) => createHash('sha256').update(token).digest('hex');
 const DAY_MS = 86_400_000;
 /** Seconds a code is good for, as RFC 6238 has it; one before and one after are taken too, for clocks that differ. */
 const STEP = 30;
@@ -139,7 +139,7 @@ export async function confirmSignIn(
     }
     await session.destroy({ transaction });
     await attempts.destroy({ where: { email: coach.get().email }, transaction });
-    const next = randomBytes(32).toString('base64url');
+    const next = newToken();
     const expiresAt = new Date(now.getTime() + SESSION_DAYS * DAY_MS);
     await signIns.create(
       { tokenHash: digest(next), coachId, expiresAt, awaitsCode: false, tries: 0 },

@@ -5,7 +5,7 @@ import { decodePrerequisites, encodeBlock } from '@/core/codecs';
 import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
-import { shareExercise } from './exercises';
+import { shareHeld } from './exercises';
 import { ownExercises, seenBy } from './own-exercises';
 import { stored } from './stored';
 import { blockFrom } from './stored-block';
@@ -101,7 +101,7 @@ export async function shareTemplate(asker: Asker, id: string, shared: boolean): 
   if (shared) {
     const { document, prerequisites } = row.get();
     const held = exercisesIn([JSON.parse(document), JSON.parse(prerequisites)], await ownExercises(asker));
-    for (const { id: exercise } of held) await shareExercise(asker, exercise, true);
+    await shareHeld(asker, held);
   }
   return true;
 }

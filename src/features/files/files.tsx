@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, FileButton } from '@mantine/core';
-import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { catalogueWith, type Problem } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
@@ -14,6 +14,8 @@ import { type Recognised, recognise } from './recognise';
 import { TakingIn } from './taking-in';
 
 interface Given {
+  /** Counts up: a file of the same name is another one. */
+  readonly nth: number;
   readonly name: string;
   readonly found: Recognised | null;
   readonly problems: readonly Problem[];
@@ -34,19 +36,23 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
   const [given, setGiven] = useState<Given | null>(null);
   const [isOver, setOver] = useState(false);
   const [isBusy, setBusy] = useState(false);
+  const reset = useRef<() => void>(null);
   const ready = useReady();
   const take = (file: File | null) => {
     if (file === null) return;
+    // The same file may be given again once it was put right.
+    reset.current?.();
     setBusy(true);
     void recognise(file)
       .catch(() => ({ ok: false as const, problems: [UNREAD] }))
       .then((read) => {
         setBusy(false);
-        setGiven(
-          read.ok
-            ? { name: file.name, found: read.value, problems: [] }
-            : { name: file.name, found: null, problems: read.problems },
-        );
+        setGiven((before) => ({
+          nth: (before?.nth ?? 0) + 1,
+          name: file.name,
+          found: read.ok ? read.value : null,
+          problems: read.ok ? [] : read.problems,
+        }));
       });
   };
   // A file dropped on another screen leads here.
@@ -74,7 +80,7 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
                 take(event.dataTransfer.files[0] ?? null);
               }}
             >
-              <FileButton onChange={take} accept=".json,.csv,.tsv,.txt,.xlsx">
+              <FileButton resetRef={reset} onChange={take} accept=".json,.csv,.tsv,.txt,.xlsx">
                 {(props) => (
                   <Button {...props} variant="filled">
                     Choose a file
@@ -101,7 +107,7 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
             )}
           </Section>
           {given?.found == null ? null : (
-            <TakingIn key={given.name} name={given.name} found={given.found} data={view} />
+            <TakingIn key={given.nth} name={given.name} found={given.found} data={view} />
           )}
         </div>
         <HandOut athletes={data.athletes} />

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { Choose, Line, Section } from '@/ui/form';
-import { useAction } from '@/ui/use-action';
+import { type Unreachable, useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
@@ -24,35 +24,43 @@ interface TakingInProps {
 export function TakingIn({ name, found, data }: TakingInProps) {
   const { athletes } = data;
   const [athleteId, setAthlete] = useState(athletes[0]?.id ?? '');
-  const [answer, setAnswer] = useState<Exclude<TakenIn, never> | { readonly status: 'unreachable' } | null>(
-    null,
-  );
+  const [answer, setAnswer] = useState<TakenIn | Unreachable | null>(null);
   const { ask, isBusy } = useAction(postTakeIn);
   const take = async (asked: TakeIn) => {
     if (isBusy) return;
     setAnswer(await ask(asked));
   };
-  const isFor =
-    found.kind !== 'own' || found.own.kind === 'block' ? (
-      <Line label="For">
-        <Choose
-          label="Whom it is for"
-          value={athleteId}
-          options={athletes.map(({ id }) => id)}
-          names={(id) => athletes.find((one) => one.id === id)?.name ?? id}
-          onValue={setAthlete}
-        />
-      </Line>
-    ) : null;
-  const button = (asked: TakeIn | null) => (
-    <Button
-      variant="filled"
-      aria-disabled={isBusy || asked === null}
-      onClick={() => (asked === null ? undefined : void take(asked))}
-    >
-      Take it in
-    </Button>
+  const isForSomebody = found.kind !== 'own' || found.own.kind === 'block';
+  // Taken in, it is there: a second time would bring it beside itself.
+  const isOver = answer?.status === 'taken in';
+  const isFor = !isForSomebody ? null : athletes.length === 0 ? (
+    <p>Nobody is on the roster yet: whom it is for comes first.</p>
+  ) : (
+    <Line label="For">
+      <Choose
+        label="Whom it is for"
+        value={athleteId}
+        options={athletes.map(({ id }) => id)}
+        names={(id) => athletes.find((one) => one.id === id)?.name ?? id}
+        onValue={(id) => {
+          setAthlete(id);
+          setAnswer(null);
+        }}
+      />
+    </Line>
   );
+  const button = (asked: TakeIn | null) => {
+    const isOff = asked === null || isOver || (isForSomebody && athleteId === '');
+    return (
+      <Button
+        variant="filled"
+        aria-disabled={isBusy || isOff}
+        onClick={() => (isOff ? undefined : void take(asked))}
+      >
+        Take it in
+      </Button>
+    );
+  };
   return (
     <Section title={name} aside="as it is understood">
       {isFor}
@@ -86,7 +94,7 @@ export function TakingIn({ name, found, data }: TakingInProps) {
   );
 }
 
-function Answer({ answer }: { readonly answer: TakenIn | { readonly status: 'unreachable' } }) {
+function Answer({ answer }: { readonly answer: TakenIn | Unreachable }) {
   if (answer.status === 'taken in')
     return (
       <p role="status">

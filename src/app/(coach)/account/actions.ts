@@ -1,6 +1,6 @@
 'use server';
 
-import { cookies, headers } from 'next/headers';
+import { cookies } from 'next/headers';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Unanswered } from '@/core';
@@ -22,6 +22,7 @@ import type { HouseProps } from '@/features/account/house';
 import type { SecondFactorActions } from '@/features/account/second-factor';
 import { asCoach, COOKIE, currentSession, requireAsker } from '../../asker';
 import { isId } from '../../inputs';
+import { ownUrl } from '../../own-url';
 
 const form = z.object({
   current: z.string().min(1).max(200),
@@ -63,14 +64,12 @@ export async function letIn(
   coachId: string | null,
 ): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
   if (coachId !== null && !isId(coachId)) return { status: 'malformed' };
-  const told = await headers();
   return asCoach(async (asker) => {
     const now = new Date();
     const token =
       coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
     if (token === undefined) return { status: 'gone' };
-    const scheme = told.get('x-forwarded-proto') ?? 'http';
-    return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/let-in/${token}` };
+    return { status: 'made', url: await ownUrl(`/let-in/${token}`) };
   });
 }
 

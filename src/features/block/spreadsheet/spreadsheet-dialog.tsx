@@ -1,5 +1,5 @@
 import { Button, FileButton, Modal } from '@mantine/core';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Athlete, Block, BlockPlan, Catalogue, Edit, Problem, Result } from '@/core';
 import { readWorkbook, writeWorkbook } from '@/formats/workbook/workbook';
 import { saveFile } from '@/ui/save-file';
@@ -30,6 +30,7 @@ const ELSEWHERE: Problem = {
 /** The block saved as a spreadsheet, and one that was edited taken back as a step of the block. */
 export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
   const { block, athlete, catalogue, blockPlan, attempt, onClose } = props;
+  const reset = useRef<() => void>(null);
   const [read, setRead] = useState<Result<ReadBlock> | null>(null);
   const board = { block, athlete, catalogue, blockPlan, newId: shortId };
   const save = async () => {
@@ -38,6 +39,8 @@ export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
   };
   const look = async (file: File | null) => {
     if (file === null) return;
+    // The same file may be given again once it was put right.
+    reset.current?.();
     const sheets = await readWorkbook(new Uint8Array(await file.arrayBuffer()));
     if (!sheets.ok) return setRead(sheets);
     const kept = keptIn(sheets.value);
@@ -58,7 +61,7 @@ export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
         <Button data-autofocus variant="filled" onClick={() => void save()}>
           Save as a spreadsheet
         </Button>
-        <FileButton onChange={(file) => void look(file)} accept=".xlsx">
+        <FileButton resetRef={reset} onChange={(file) => void look(file)} accept=".xlsx">
           {(button) => <Button {...button}>Take one back</Button>}
         </FileButton>
       </div>

@@ -1,6 +1,5 @@
 'use server';
 
-import { headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
@@ -29,6 +28,7 @@ import {
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
 import { asCoach, requireAsker } from '../../../asker';
 import { isId, revisionSchema, weekSchema } from '../../../inputs';
+import { ownUrl } from '../../../own-url';
 
 const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
@@ -83,12 +83,10 @@ export async function erase(athleteId: string): Promise<void> {
 /** A personal link that signs a phone in as the athlete, good once. */
 export async function invite(athleteId: string): Promise<InviteAnswer | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  const told = await headers();
   return asCoach(async (asker): Promise<InviteAnswer> => {
     const made = await inviteAthlete(asker, athleteId, new Date());
     if (made === undefined) return { status: 'gone' };
-    const scheme = told.get('x-forwarded-proto') ?? 'http';
-    const url = `${scheme}://${told.get('host') ?? 'localhost'}/join/${made.token}`;
+    const url = await ownUrl(`/join/${made.token}`);
     const svg = await drawn(url, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
     return {
       status: 'made',
@@ -104,12 +102,10 @@ export async function linkCalendar(
   athleteId: string,
 ): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  const told = await headers();
   return asCoach(async (asker) => {
     const token = await makeCalendarLink(asker, athleteId, new Date());
     if (token === undefined) return { status: 'gone' };
-    const scheme = told.get('x-forwarded-proto') ?? 'http';
-    return { status: 'made', url: `${scheme}://${told.get('host') ?? 'localhost'}/calendar/${token}.ics` };
+    return { status: 'made', url: await ownUrl(`/calendar/${token}.ics`) };
   });
 }
 
