@@ -2,7 +2,18 @@ import 'server-only';
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import { type Asker, askerOf, isUnavailable, type SignedIn } from '@/data';
+import type { Unanswered } from '@/core';
+import {
+  type About,
+  type Acting,
+  type Asker,
+  actingOn,
+  askerOf,
+  type Done,
+  did,
+  isUnavailable,
+  type SignedIn,
+} from '@/data';
 
 export const COOKIE = 'ladder_sign_in';
 
@@ -19,7 +30,7 @@ export async function currentAsker(): Promise<SignedIn | undefined> {
 }
 
 /** The signed-in coach of a page; sends anybody else to the sign-in, which leads back here. */
-export async function requireAsker(): Promise<Asker & { readonly name: string }> {
+export async function requireAsker(): Promise<SignedIn> {
   const asker = await currentAsker();
   if (asker !== undefined) return asker;
   if ((await currentSession()) !== undefined) return redirect('/second-factor');
@@ -27,13 +38,13 @@ export async function requireAsker(): Promise<Asker & { readonly name: string }>
   return redirect(address === null ? '/sign-in' : `/sign-in?to=${encodeURIComponent(address)}`);
 }
 
-export type Unanswered =
-  | { readonly status: 'unavailable' }
-  | { readonly status: 'signed out' }
-  | { readonly status: 'malformed' };
+/** As whom the signed-in coach sees what a page is about, be it theirs or shown to them. */
+export async function requireActing(about: About): Promise<Acting> {
+  return actingOn(await requireAsker(), about);
+}
 
 /** Runs an action for the signed-in coach; a database that is away for the moment is an answer, not an error. */
-export async function asCoach<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unanswered> {
+export async function asCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unanswered> {
   try {
     const asker = await currentAsker();
     return asker === undefined ? { status: 'signed out' } : await work(asker);
@@ -41,4 +52,33 @@ export async function asCoach<T>(work: (asker: Asker) => Promise<T>): Promise<T 
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+}
+
+/** A coach who acts on an athlete, bound to the rows of the athlete's own coach. */
+export interface Doer extends Asker {
+  /** Writes down what was done with the athlete. */
+  readonly did: (what: Done['what'], about?: string | number) => Promise<void>;
+}
+
+/**
+ * Runs an action on an athlete, or on what is an athlete's, of the signed-in coach or shown to them in full. What is
+ * another's is not there for them.
+ */
+export async function asCoachOf<T>(about: About, work: (doer: Doer) => Promise<T>): Promise<T | Unanswered> {
+  return asCoach(async (coach): Promise<T | Unanswered> => {
+    const { asker, shared } = await actingOn(coach, about);
+    if (shared?.may === 'read') return { status: 'to read' };
+    return work({
+      ...asker,
+      did: (what, about_ = '') => did(asker, about, { what, about: String(about_) }, new Date()),
+    });
+  });
+}
+
+/** The same for what is only looked at: athletes shown to read alone too. */
+export async function asReaderOf<T>(
+  about: About,
+  work: (asker: Asker) => Promise<T>,
+): Promise<T | Unanswered> {
+  return asCoach(async (coach) => work((await actingOn(coach, about)).asker));
 }

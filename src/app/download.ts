@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Asker, isUnavailable } from '@/data';
+import { type About, type Asker, actingOn, isUnavailable } from '@/data';
 import { currentAsker } from './asker';
 
 /** A file that is handed out under a name; undefined: there is no such thing. */
@@ -30,12 +30,15 @@ export function asFile({ name, type, text }: Download): Response {
 const said = (status: number, text: string) =>
   new Response(`${text}\n`, { status, headers: { 'Content-Type': 'text/plain; charset=utf-8' } });
 
-/** Hands a file out to the signed-in coach. */
-export async function download(work: (asker: Asker) => Promise<Download | undefined>): Promise<Response> {
+/** Hands a file out to the signed-in coach. @param about whose athlete it is of; null: their own */
+export async function download(
+  about: About | null,
+  work: (asker: Asker) => Promise<Download | undefined>,
+): Promise<Response> {
   try {
     const asker = await currentAsker();
     if (asker === undefined) return said(401, 'Sign in first.');
-    const file = await work(asker);
+    const file = await work(about === null ? asker : (await actingOn(asker, about)).asker);
     return file === undefined ? said(404, 'There is no such file.') : asFile(file);
   } catch (error) {
     if (isUnavailable(error)) return said(503, 'The database is away for the moment. Please try again.');

@@ -60,7 +60,7 @@ function wire() {
 function open(server: FakeServer, browser = new FakeBrowser()) {
   const line = wire();
   const { ports, kill } = browser.open();
-  const data = { training: server.training(), history: [] };
+  const data = { training: server.training(), history: [], shared: null };
   const tab = new BlockSession(data, server.reached(line.through), ports, read);
   void tab.start();
   return { tab, line, kill, browser };
@@ -271,7 +271,7 @@ test('the reasons of a week that is done are fetched when asked for', async () =
   const browser = new FakeBrowser();
   const training = { ...server.training(), issued: server.issued.map(withoutReasons) };
   const tab = new BlockSession(
-    { training, history: [] },
+    { training, history: [], shared: null },
     server.reached(wire().through),
     browser.open().ports,
     read,
@@ -400,4 +400,28 @@ test('over 200 random histories the plan that a tab holds is the plan that the s
     }),
     { numRuns: 200 },
   );
+});
+
+test('a block that is shared to read stays as it is: the edit says whose it is, and nothing is sent', async () => {
+  const server = new FakeServer(made, who);
+  const line = wire();
+  const shared = { coach: 'Ida Moen', may: 'read' } as const;
+  const tab = new BlockSession(
+    { training: server.training(), history: [], shared },
+    server.reached(line.through),
+    new FakeBrowser().open().ports,
+    read,
+  );
+  await tab.start();
+  const edit = { kind: 'block/set', field: 'name', value: 'Mine' } as const;
+  expect(tab.change(edit)).toEqual({
+    ok: false,
+    problems: [{ code: 'to-read', path: '', coach: 'Ida Moen' }],
+  });
+  await tab.issue(1);
+  expect(tab.getState().notice).toEqual({ status: 'to read' });
+  expect(tab.getState().document.block).toEqual(made);
+  expect([server.issued, await tab.untilSaved()]).toEqual([[], 0]);
+  // It may be looked at in every other way.
+  expect(tab.lookAt(edit).ok).toBe(true);
 });

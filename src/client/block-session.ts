@@ -4,6 +4,7 @@ import type {
   Proposal,
   SentAnswer,
   SentStep,
+  SharedBy,
   StandingStep,
   Training,
   TrainingChanges,
@@ -61,6 +62,8 @@ export class BlockSession {
   /** Edits of this page that are on their way, by step. */
   private readonly mine = new Map<string, Edit>();
   private savedAt: number | null = null;
+  /** Whose block it is, where it is another coach's. */
+  private readonly shared: SharedBy | null;
 
   constructor(
     data: BlockData,
@@ -69,6 +72,7 @@ export class BlockSession {
     read: ReadStep,
   ) {
     const { block, revision, blockId } = data.training;
+    this.shared = data.shared;
     this.queue = new SyncQueue<QueuedStep>(
       { name: `ladder/block/${blockId}`, isOrdered: true, read, send: (steps) => this.send(steps) },
       ports,
@@ -276,6 +280,7 @@ export class BlockSession {
   }
 
   private step(action: SentStep['action'], edit: Edit): Result<null> {
+    if (this.shared?.may === 'read') return refused({ code: 'to-read', path: '', coach: this.shared.coach });
     const id = this.ports.newId();
     const taken = takeStep(this.state.document, { id, action, edit });
     if (!taken.ok) return taken;
@@ -293,6 +298,7 @@ export class BlockSession {
   /** One dealing with the server at a time; first the edits on their way arrive, since it works from the saved block. */
   private async alone(work: (revision: number) => Promise<Notice | null>): Promise<void> {
     if (this.state.isBusy) return;
+    if (this.shared?.may === 'read') return this.put({ notice: { status: 'to read' } });
     this.put({ isBusy: true, notice: null });
     const revision = await this.untilSaved();
     const notice = await work(revision).catch((): Notice => ({ status: 'unreachable' }));
@@ -306,7 +312,9 @@ export class BlockSession {
     if (said.status === 'malformed') return { status: 'malformed' };
     if (said.status === 'unavailable' || said.status === 'signed out')
       return { status: 'later', because: said.status };
-    if (said.status === 'gone') return { status: 'stopped', why: 'gone', ids: [] };
+    // Whoever is no longer let change the block keeps what they typed, to take away as text.
+    if (said.status === 'gone' || said.status === 'to read')
+      return { status: 'stopped', why: 'gone', ids: [] };
     const standing = new Set(said.steps.map(({ id }) => id));
     const ids = steps.filter(({ id }) => standing.has(id)).map(({ id }) => id);
     const dropped = said.status === 'refused' ? [said.step] : [];

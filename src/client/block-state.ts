@@ -10,6 +10,7 @@ import type {
   SaveOutcome,
   SentAnswer,
   SentStep,
+  SharedBy,
   Training,
   Unanswered,
 } from '@/core';
@@ -78,6 +79,8 @@ export interface BlockState {
 export interface BlockData {
   readonly training: Training;
   readonly history: readonly HistoryStep[];
+  /** Whose block it is, where it is another coach's; null: one's own. */
+  readonly shared: SharedBy | null;
 }
 
 /** A block with what follows from it. */

@@ -103,6 +103,7 @@ async function sendFirst(
     }
     // None of it has a place any more; it waits for somebody to settle it and holds up nothing else.
     case 'gone':
+    case 'to read':
       return { status: 'taken', ids: [], refused: sent.map(({ id }) => ({ id, why: 'gone' })) };
     default:
       return unanswered(said);
@@ -110,7 +111,8 @@ async function sendFirst(
 }
 
 function unanswered(said: Unanswered): Reply {
-  return said.status === 'malformed' ? { status: 'malformed' } : { status: 'later', because: said.status };
+  if (said.status === 'malformed' || said.status === 'to read') return { status: 'malformed' };
+  return { status: 'later', because: said.status };
 }
 
 function outgoingOf(localDate: LocalDate, items: readonly SessionItem[]): Outgoing {

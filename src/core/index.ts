@@ -141,6 +141,7 @@ export * from './timing/trim-to-minutes';
 export * from './training/changes';
 export * from './training/issued-guard';
 export type * from './training/outcomes';
+export * from './training/sharing';
 export * from './training/training';
 export * from './unfold/amend';
 export * from './unfold/compare';

@@ -23,6 +23,7 @@ export type Problem = { readonly path: string } & (
   | { readonly code: 'unknown-exercise'; readonly exercise: string }
   | { readonly code: 'unknown-id'; readonly id: string }
   | { readonly code: 'id-taken'; readonly id: string }
+  | { readonly code: 'to-read'; readonly coach: string }
   | { readonly code: 'name-missing' }
   | { readonly code: 'no-prime-mover' }
   | { readonly code: 'compound-alone' }

@@ -1,6 +1,13 @@
 /** Who is asking. Every repository takes one, and every query it makes is bound to that coach's rows. */
 export interface Asker {
   readonly coachId: string;
+  /** Who acts in it, where another coach of the house does whom the athlete is shared with; see `actingOn`. */
+  readonly actorId?: string;
+}
+
+/** The coach who acts. */
+export function actorOf({ coachId, actorId }: Asker): string {
+  return actorId ?? coachId;
 }
 
 /**

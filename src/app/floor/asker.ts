@@ -3,7 +3,16 @@ import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import type { Training, Unanswered } from '@/core';
-import { type Asker, findTraining, isUnavailable, type PhoneAsker, phoneOf } from '@/data';
+import {
+  type About,
+  type Asker,
+  actingOn,
+  findTraining,
+  isUnavailable,
+  type PhoneAsker,
+  phoneOf,
+  type SignedIn,
+} from '@/data';
 import { currentAsker, requireAsker } from '../asker';
 
 export const PHONE_COOKIE = 'ladder_phone';
@@ -19,17 +28,26 @@ export const currentPhone = cache(async (): Promise<PhoneAsker | undefined> => {
   return token === undefined ? undefined : phoneOf(token, new Date());
 });
 
-/** The coach where one is signed in, for they may stand on any athlete's floor; else the phone's athlete. */
-const currentFloor = cache(async (): Promise<FloorAsker | undefined> => {
+/**
+ * The coach where one is signed in, for they may stand on the floor of any athlete of theirs or shown to them in full;
+ * else the phone's athlete.
+ */
+async function currentFloor(about: About): Promise<FloorAsker | undefined> {
   const coach = await currentAsker();
-  if (coach !== undefined) return { kind: 'coach', asker: coach };
+  if (coach !== undefined) return coachOn(coach, about);
   const phone = await currentPhone();
   return phone === undefined ? undefined : { kind: 'phone', asker: phone };
-});
+}
+
+/** On the floor everything is there to be written down: who may read alone stands there as on one of a stranger. */
+async function coachOn(coach: SignedIn, about: About): Promise<FloorAsker> {
+  const { asker, shared } = await actingOn(coach, about);
+  return { kind: 'coach', asker: shared?.may === 'read' ? coach : asker };
+}
 
 /** Who asks for a page of the floor; sends anybody else to the coach's sign-in, which says how an athlete comes in. */
-export async function requireFloor(): Promise<FloorAsker> {
-  return (await currentFloor()) ?? { kind: 'coach', asker: await requireAsker() };
+export async function requireFloor(about: About): Promise<FloorAsker> {
+  return (await currentFloor(about)) ?? coachOn(await requireAsker(), about);
 }
 
 /** The athlete of this phone; anybody else is shown how a phone comes in. */
@@ -45,9 +63,12 @@ export async function floorTraining(floor: FloorAsker, blockId: string): Promise
 }
 
 /** Runs an action for whoever stands on the floor; a database that is away for the moment is an answer, not an error. */
-export async function onFloor<T>(work: (floor: FloorAsker) => Promise<T>): Promise<T | Unanswered> {
+export async function onFloor<T>(
+  about: About,
+  work: (floor: FloorAsker) => Promise<T>,
+): Promise<T | Unanswered> {
   try {
-    const floor = await currentFloor();
+    const floor = await currentFloor(about);
     return floor === undefined ? { status: 'signed out' } : await work(floor);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };

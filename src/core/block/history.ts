@@ -7,6 +7,8 @@ export interface RevisionLine {
   readonly edit: Edit;
   /** ISO 8601. */
   readonly at: string;
+  /** The coach who made it; null: not known. */
+  readonly by: string | null;
 }
 
 /** A step in the life of a block. Undoing and redoing are steps too: nothing is ever erased. */

@@ -90,4 +90,6 @@ export type SaveExerciseOutcome =
 export type Unanswered =
   | { readonly status: 'unavailable' }
   | { readonly status: 'signed out' }
+  /** The athlete is another coach's, who lets this one read and no more. */
+  | { readonly status: 'to read' }
   | { readonly status: 'malformed' };

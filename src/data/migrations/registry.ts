@@ -11,6 +11,7 @@ import { STATEMENTS as whoEntered } from './010-who-entered';
 import { STATEMENTS as steering } from './011-steering';
 import { STATEMENTS as outlines } from './012-outlines';
 import { STATEMENTS as inAndOut } from './013-in-and-out';
+import { STATEMENTS as sharedAthletes } from './014-shared-athletes';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -31,4 +32,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '011-steering', statements: steering },
   { name: '012-outlines', statements: outlines },
   { name: '013-in-and-out', statements: inAndOut },
+  { name: '014-shared-athletes', statements: sharedAthletes },
 ];

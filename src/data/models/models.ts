@@ -2,6 +2,7 @@ import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequeli
 import { database } from '../database';
 import type {
   AthleteRow,
+  AthleteShareRow,
   AttemptRow,
   BlockRow,
   CalendarLinkRow,
@@ -9,6 +10,7 @@ import type {
   CheckInRow,
   CoachInviteRow,
   CoachRow,
+  DeedRow,
   ExerciseRow,
   HouseRow,
   ImportNameRow,
@@ -58,6 +60,8 @@ export interface Models {
   readonly houses: Table<HouseRow>;
   readonly coachInvites: Table<CoachInviteRow>;
   readonly recoveryCodes: Table<RecoveryCodeRow>;
+  readonly athleteShares: Table<AthleteShareRow>;
+  readonly deeds: Table<DeedRow>;
 }
 
 const id = DataTypes.STRING(96);
@@ -88,6 +92,8 @@ function peopleTables(
   | 'houses'
   | 'coachInvites'
   | 'recoveryCodes'
+  | 'athleteShares'
+  | 'deeds'
 > {
   return {
     coaches: table('coaches', {
@@ -116,6 +122,15 @@ function peopleTables(
       tries: DataTypes.INTEGER,
     }),
     recoveryCodes: table('recovery_codes', { coachId: key(), codeHash: key() }),
+    athleteShares: table('athlete_shares', { athleteId: key(), coachId: key(), may: DataTypes.STRING(8) }),
+    deeds: table('deeds', {
+      id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
+      athleteId: id,
+      byId: id,
+      what: DataTypes.STRING(24),
+      about: DataTypes.STRING(200),
+      at: when,
+    }),
     attempts: table('sign_in_attempts', {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
       email: DataTypes.STRING,
@@ -237,6 +252,7 @@ function blockTables(
       inverse: json,
       document: json,
       at: when,
+      byId: id,
     }),
     issued: table('issued_weeks', {
       id: key(),

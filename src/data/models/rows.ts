@@ -1,4 +1,4 @@
-import type { BlockState } from '@/core';
+import type { BlockState, Deed, Sharing } from '@/core';
 
 /** Rows as they stand in the tables. JSON columns hold text that the core's codecs check when it is read. */
 export interface CoachRow {
@@ -95,6 +95,21 @@ export interface AthleteRow {
   /** When they are erased for good, who is on their way out. */
   eraseAt: Date | null;
 }
+/** An athlete that another coach of the house sees. */
+export interface AthleteShareRow {
+  athleteId: string;
+  coachId: string;
+  may: Sharing;
+}
+/** What a coach did with an athlete. */
+export interface DeedRow {
+  id?: number;
+  athleteId: string;
+  byId: string | null;
+  what: Deed['what'];
+  about: string;
+  at: Date;
+}
 export interface ExerciseRow {
   id: string;
   revision: number;
@@ -156,6 +171,8 @@ export interface RevisionRow {
   /** The whole document now and then, so that a restore need not start from the first edit. */
   document: string | null;
   at: Date;
+  /** The coach who made it; null: not known. */
+  byId: string | null;
 }
 export interface IssuedRow {
   id: string;

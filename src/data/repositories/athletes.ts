@@ -105,14 +105,18 @@ export async function eraseAthletesDue(now: Date): Promise<number> {
   return models().athletes.destroy({ where: { eraseAt: { [Op.lte]: now } } });
 }
 
-/** Names of the coach's athletes, for finding them; archived ones left out. */
+/** Names of the coach's athletes and of those shown to them, for finding them; archived ones left out. */
 export async function athleteNames(
   asker: Asker,
+  shown: readonly string[] = [],
 ): Promise<readonly { id: string; name: string; blockId: string | null }[]> {
   const rows = await database().query<{ id: string; name: string; blockId: string | null }>(
     `SELECT a.id, a.name, ${CURRENT_BLOCK} AS blockId
-     FROM athletes a WHERE a.coach_id = :coachId AND a.archived_at IS NULL ORDER BY a.name`,
-    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId } },
+     FROM athletes a WHERE (a.coach_id = :coachId OR a.id IN (:shown)) AND a.archived_at IS NULL ORDER BY a.name`,
+    {
+      type: QueryTypes.SELECT,
+      replacements: { coachId: asker.coachId, shown: shown.length === 0 ? [''] : shown },
+    },
   );
   return rows;
 }

@@ -3,7 +3,7 @@ import type { Transaction } from 'sequelize';
 import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
 import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, actorOf, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { RevisionRow } from '../models/rows';
@@ -108,6 +108,7 @@ export async function saveWithin(
       inverse: JSON.stringify(inverse),
       document: (stored.revision + at + 1) % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
       at: now,
+      byId: actorOf(asker),
     }),
   );
   const revision = stored.revision + rows.length;

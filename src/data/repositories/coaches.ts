@@ -149,18 +149,27 @@ export interface SignedIn extends Asker {
   readonly name: string;
   /** Whether their house asks for a second factor that they have not set up: until then nothing answers to them. */
   readonly lacksFactor: boolean;
+  /** Whether another coach of the house shares an athlete with them. */
+  readonly isShown: boolean;
 }
 
 /** Who holds this token; undefined when the session has ended. */
 export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
   // Asked by every request: one query.
-  const [row] = await database().query<{ coachId: string; name: string; lacksFactor: number }>(
-    `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor
+  const [row] = await database().query<{
+    coachId: string;
+    name: string;
+    lacksFactor: number;
+    isShown: number;
+  }>(
+    `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor,
+       EXISTS (SELECT 1 FROM athlete_shares WHERE athlete_shares.coach_id = c.id) AS isShown
      FROM sign_ins s JOIN coaches c ON c.id = s.coach_id LEFT JOIN houses h ON h.id = c.house_id
      WHERE s.token_hash = :token AND NOT s.awaits_code AND s.expires_at > :now`,
     { type: QueryTypes.SELECT, replacements: { token: digest(token), now } },
   );
-  return row === undefined ? undefined : { ...row, lacksFactor: Boolean(row.lacksFactor) };
+  if (row === undefined) return undefined;
+  return { ...row, lacksFactor: Boolean(row.lacksFactor), isShown: Boolean(row.isShown) };
 }
 
 /** Ends a session; ending one twice is fine. */

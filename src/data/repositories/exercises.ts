@@ -1,10 +1,11 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
+import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import { saveSteps } from './blocks';
-import { exerciseFrom, seenBy } from './own-exercises';
+import { exerciseFrom, ownExercises, seenBy } from './own-exercises';
 import { blockFrom } from './stored-block';
 
 /**
@@ -84,6 +85,11 @@ export async function shareHeld(
     { shared: true },
     { where, ...(transaction === undefined ? {} : { transaction }) },
   );
+}
+
+/** Shares the coach's own among the exercises of what is handed on, whatever it is, with their house. */
+export async function lendExercises(asker: Asker, handedOn: unknown): Promise<void> {
+  await shareHeld(asker, exercisesIn(handedOn, await ownExercises(asker)));
 }
 
 /** Blocks of the coach's athletes in which an exercise stands, newest first. */

@@ -199,6 +199,8 @@ export async function handOver(asker: Asker, athleteId: string, toCoachId: strin
       await move(`UPDATE ${table} SET coach_id = :to WHERE block_id IN (:ids) AND coach_id = :from`);
     for (const table of BY_ATHLETE)
       await move(`UPDATE ${table} SET coach_id = :to WHERE athlete_id = :athleteId AND coach_id = :from`);
+    // Whose it becomes needs no share of it; others keep theirs.
+    await move('DELETE FROM athlete_shares WHERE athlete_id = :athleteId AND coach_id = :to');
     // Counted up, so that a page that is open over them learns of it.
     await move(
       'UPDATE athletes SET coach_id = :to, revision = revision + 1 WHERE id = :athleteId AND coach_id = :from',

@@ -2,26 +2,34 @@ import { randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
 import { applyEdit, type Block, type Problem, type RevisionLine } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, actorOf, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
+import { coachNames } from './deeds';
 import { blockFrom, storedEdit } from './stored-block';
 import { findTraining } from './training';
 
 /** How many revisions are listed. */
 const MOST = 200;
 
-/** The latest changes of a block, newest first: when, and what was done. */
+/** The latest changes of a block, newest first: when and by whom, and what was done. */
 export async function findRevisions(asker: Asker, blockId: string): Promise<readonly RevisionLine[]> {
   const rows = await models().revisions.findAll({
     where: own(asker, { blockId }),
     order: [['revision', 'DESC']],
-    attributes: ['revision', 'action', 'edit', 'at'],
+    attributes: ['revision', 'action', 'edit', 'at', 'byId'],
     limit: MOST,
   });
+  const names = await coachNames(rows.map((row) => row.get().byId));
   return rows.map((row) => {
-    const { revision, action, edit, at } = row.get();
-    return { revision, action, edit: storedEdit(edit), at: at.toISOString() };
+    const { revision, action, edit, at, byId } = row.get();
+    return {
+      revision,
+      action,
+      edit: storedEdit(edit),
+      at: at.toISOString(),
+      by: byId === null ? null : (names.get(byId) ?? null),
+    };
   });
 }
 
@@ -144,6 +152,7 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
         inverse: edit,
         document,
         at: now,
+        byId: actorOf(asker),
       },
       { transaction },
     );

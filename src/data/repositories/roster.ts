@@ -1,11 +1,37 @@
 import { QueryTypes } from 'sequelize';
-import type { Athlete, BlockStanding, BlockState, LocalDate, Proposal, SessionNote, WatchCall } from '@/core';
+import type {
+  Athlete,
+  BlockStanding,
+  BlockState,
+  LocalDate,
+  Proposal,
+  SessionNote,
+  SharedBy,
+  WatchCall,
+} from '@/core';
 import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
 import { OWN_FIRST } from './current-blocks';
 import { stored } from './stored';
 import { notesOf } from './stored-log';
+
+/** Athletes of other coaches that are shown to the one who asks, by id; see `shownTo`. */
+export type Shown = ReadonlyMap<string, SharedBy>;
+
+const NONE: Shown = new Map();
+
+/** What narrows a query to the asker's rows and those of athletes shown to them. */
+function within(asker: Asker, shown: readonly string[]) {
+  return {
+    replacements: { coachId: asker.coachId, shown },
+    /** SQL, by the columns that name coach and athlete. */
+    mine: (coach: string, athlete: string) =>
+      shown.length === 0 ? `${coach} = :coachId` : `(${coach} = :coachId OR ${athlete} IN (:shown))`,
+  };
+}
+
+const inFull = (shown: Shown) => [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
 
 /** A block as the roster names it. */
 export interface RosterBlock {
@@ -28,6 +54,8 @@ export interface RosterLine {
   readonly phases: Athlete['phases'];
   readonly timeZone: string;
   readonly archived: boolean;
+  /** Whose athlete it is; null: the coach's own. */
+  readonly shared: SharedBy | null;
   /** The block that is theirs just now: the running one, else the planned, else the last done. */
   readonly block: RosterBlock | null;
   /** How many other blocks of theirs are not put away. */
@@ -54,14 +82,14 @@ interface BlockRow {
   many: number;
 }
 
-/** All athletes of a coach with where they stand, by name: two queries, whatever their number. */
-export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
-  const replacements = { coachId: asker.coachId };
+/** All athletes of a coach and those shown to them, with where they stand, by name: two queries, whatever their number. */
+export async function roster(asker: Asker, shown: Shown = NONE): Promise<readonly RosterLine[]> {
+  const { replacements, mine } = within(asker, [...shown.keys()]);
   const [athletes, blocks] = await Promise.all([
     database().query<AthleteFacts>(
       `SELECT id, name, JSON_VALUE(facts, '$.level') AS level, JSON_QUERY(facts, '$.phases') AS phases,
          JSON_VALUE(facts, '$.timeZone') AS timeZone, archived_at IS NOT NULL AS archived
-       FROM athletes WHERE coach_id = :coachId ORDER BY name`,
+       FROM athletes WHERE ${mine('coach_id', 'id')} ORDER BY name`,
       { type: QueryTypes.SELECT, replacements },
     ),
     database().query<BlockRow>(
@@ -69,7 +97,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
          SELECT b.id, COUNT(*) OVER (PARTITION BY b.athlete_id) AS many,
            ROW_NUMBER() OVER (PARTITION BY b.athlete_id ORDER BY ${OWN_FIRST}) AS nth
          FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
-         WHERE b.coach_id = :coachId AND b.archived_at IS NULL AND b.deleted_at IS NULL)
+         WHERE ${mine('b.coach_id', 'b.athlete_id')} AND b.archived_at IS NULL AND b.deleted_at IS NULL)
        SELECT b.id, b.athlete_id AS athleteId, b.name, b.weeks, s.state, s.facts, s.last_log_at AS lastLog, t.many
        FROM theirs t JOIN blocks b ON b.id = t.id LEFT JOIN standings s ON s.block_id = t.id
        WHERE t.nth = 1`,
@@ -86,6 +114,7 @@ export async function roster(asker: Asker): Promise<readonly RosterLine[]> {
       phases: JSON.parse(row.phases) as Athlete['phases'],
       timeZone: row.timeZone,
       archived: Number(row.archived) === 1,
+      shared: shown.get(row.id) ?? null,
       block: block === undefined ? null : blockFrom(block),
       others: block === undefined ? 0 : Number(block.many) - 1,
     };
@@ -147,19 +176,23 @@ interface PendingRow {
 const MOST_CALLS = 150;
 
 /**
- * What waits for the coach: four queries, whatever the number of athletes.
+ * What waits for the coach, also of athletes shown to them in full: four queries, whatever the number of athletes.
  * @param urgency kinds of calls, the most urgent first
  */
-export async function waiting(asker: Asker, urgency: readonly string[]): Promise<Waiting> {
-  const replacements = { coachId: asker.coachId, urgency };
-  const select = { type: QueryTypes.SELECT as const, replacements };
+export async function waiting(
+  asker: Asker,
+  urgency: readonly string[],
+  shown: Shown = NONE,
+): Promise<Waiting> {
+  const { replacements, mine } = within(asker, inFull(shown));
+  const select = { type: QueryTypes.SELECT as const, replacements: { ...replacements, urgency } };
   const [calls, pending, pains, refused] = await Promise.all([
     database().query<{ athleteId: string; blockId: string; source: 'log' | 'day'; proposal: string }>(
       `WITH urgent AS (
          SELECT c.block_id, c.id, ROW_NUMBER() OVER (
            ORDER BY FIELD(SUBSTRING_INDEX(c.subject, '/', 1), :urgency), a.name, c.id) AS nth
          FROM calls c JOIN athletes a ON a.id = c.athlete_id AND a.archived_at IS NULL
-         WHERE c.coach_id = :coachId AND c.status = 'pending'
+         WHERE ${mine('c.coach_id', 'c.athlete_id')} AND c.status = 'pending'
            AND c.subject NOT LIKE 'load/%' AND c.subject NOT LIKE 'sets/%'
          ORDER BY nth LIMIT ${MOST_CALLS})
        SELECT c.athlete_id AS athleteId, c.block_id AS blockId, c.source, c.proposal
@@ -171,19 +204,19 @@ export async function waiting(asker: Asker, urgency: readonly string[]): Promise
          MAX(CASE WHEN subject LIKE 'load/%' OR subject LIKE 'sets/%' THEN week END) AS week,
          SUM(subject LIKE 'load/%') AS loads, SUM(subject LIKE 'sets/%') AS sets,
          SUM(subject LIKE 'recover/%') AS behind, COUNT(*) AS calls
-       FROM calls WHERE coach_id = :coachId AND status = 'pending' GROUP BY athlete_id, block_id`,
+       FROM calls WHERE ${mine('coach_id', 'athlete_id')} AND status = 'pending' GROUP BY athlete_id, block_id`,
       select,
     ),
     database().query<{ athleteId: string; date: string; notes: string }>(
       `SELECT b.athlete_id AS athleteId, DATE_FORMAT(w.local_date, '%Y-%m-%d') AS date, w.notes
        FROM workouts w JOIN blocks b ON b.id = w.block_id
-       WHERE w.coach_id = :coachId AND w.hurt_at IS NOT NULL AND (w.hurt_seen_at IS NULL OR w.hurt_seen_at < w.hurt_at)
+       WHERE ${mine('w.coach_id', 'b.athlete_id')} AND w.hurt_at IS NOT NULL AND (w.hurt_seen_at IS NULL OR w.hurt_seen_at < w.hurt_at)
        ORDER BY w.hurt_at DESC LIMIT ${MOST_CALLS}`,
       select,
     ),
     database().query<{ athleteId: string; count: number }>(
       `SELECT athlete_id AS athleteId, COUNT(*) AS count FROM refused_items
-       WHERE coach_id = :coachId AND settled_at IS NULL GROUP BY athlete_id`,
+       WHERE ${mine('coach_id', 'athlete_id')} AND settled_at IS NULL GROUP BY athlete_id`,
       select,
     ),
   ]);
@@ -232,7 +265,12 @@ export interface GivenAnswer {
 const MOST_GIVEN = 200;
 
 /** What was answered since an instant, the latest first: by the coach, and by the athletes' rules. */
-export async function givenSince(asker: Asker, since: Date): Promise<readonly GivenAnswer[]> {
+export async function givenSince(
+  asker: Asker,
+  since: Date,
+  shown: Shown = NONE,
+): Promise<readonly GivenAnswer[]> {
+  const { replacements, mine } = within(asker, inFull(shown));
   const rows = await database().query<{
     id: string;
     blockId: string;
@@ -246,9 +284,9 @@ export async function givenSince(asker: Asker, since: Date): Promise<readonly Gi
   }>(
     `SELECT id, block_id AS blockId, athlete_id AS athleteId, status, answered_at AS answeredAt, by_rule AS byRule,
        source, proposal, choice
-     FROM calls WHERE coach_id = :coachId AND status <> 'pending' AND answered_at >= :since
+     FROM calls WHERE ${mine('coach_id', 'athlete_id')} AND status <> 'pending' AND answered_at >= :since
      ORDER BY answered_at DESC LIMIT ${MOST_GIVEN}`,
-    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, since } },
+    { type: QueryTypes.SELECT, replacements: { ...replacements, since } },
   );
   return rows.map((row) => ({
     id: row.id,

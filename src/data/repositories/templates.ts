@@ -2,11 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { literal, Op } from 'sequelize';
 import { type Block, copyBlock, type Prerequisite } from '@/core';
 import { decodePrerequisites, encodeBlock } from '@/core/codecs';
-import { exercisesIn } from '@/formats/archive/files';
-import { type Asker, own } from '../asker';
+import { type Asker, actorOf, own } from '../asker';
 import { models } from '../models/models';
-import { shareHeld } from './exercises';
-import { ownExercises, seenBy } from './own-exercises';
+import { lendExercises } from './exercises';
+import { seenBy } from './own-exercises';
 import { stored } from './stored';
 import { blockFrom } from './stored-block';
 
@@ -51,15 +50,16 @@ export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]
   });
 }
 
-/** Keeps the design of a block as a template under a name; whether there was such a block. */
+/** Keeps the design of a block as a template of whoever asks, under a name; whether there was such a block. */
 export async function keepTemplate(asker: Asker, blockId: string, name: string, now: Date): Promise<boolean> {
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
   if (row === null) return false;
   const block = blockFrom(row.get().document);
   const { startDate } = block;
+  if (actorOf(asker) !== asker.coachId) await lendExercises(asker, block);
   await models().templates.create({
     id: randomUUID(),
-    coachId: asker.coachId,
+    coachId: actorOf(asker),
     name,
     document: encodeBlock(copyBlock(block, { name, startDate }, randomUUID)),
     prerequisites: '[]',
@@ -100,8 +100,7 @@ export async function shareTemplate(asker: Asker, id: string, shared: boolean): 
   await row.update({ shared });
   if (shared) {
     const { document, prerequisites } = row.get();
-    const held = exercisesIn([JSON.parse(document), JSON.parse(prerequisites)], await ownExercises(asker));
-    await shareHeld(asker, held);
+    await lendExercises(asker, [JSON.parse(document), JSON.parse(prerequisites)]);
   }
   return true;
 }

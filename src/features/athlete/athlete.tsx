@@ -13,6 +13,7 @@ import { useAddress } from '@/ui/shell/use-address';
 import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
+import { sharedText } from '@/ui/words/sharing';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
@@ -28,7 +29,7 @@ const Body = dynamic(() => import('./body'));
 const AthleteConventions = dynamic(() => import('./conventions'));
 const Told = dynamic(() => import('./told'));
 const Course = dynamic(() => import('./course'));
-const HandOver = dynamic(() => import('./hand-over'));
+const Colleagues = dynamic(() => import('./colleagues'));
 const Calendar = dynamic(() => import('./calendar-link'));
 const Phones = dynamic(() => import('./phones'));
 const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
@@ -79,6 +80,8 @@ export function AthleteScreen({
     if (dirty) event.preventDefault();
   });
 
+  // Whoever may read alone finds every field shut; a keep would be refused all the same.
+  const isToRead = data.shared?.may === 'read';
   const phase = phaseOn(athlete, data.today);
   return (
     <UnreadFields value={tools.reportUnread}>
@@ -90,6 +93,7 @@ export function AthleteScreen({
             <span className={own.about}>
               {athlete.level}, {phase}
               {data.archived ? ', archived' : ''}
+              {sharedText(data.shared)}
             </span>
           }
         >
@@ -99,86 +103,92 @@ export function AthleteScreen({
               {running.block.name}
             </Link>
           )}
-          <Link className={barClasses.quiet} href={`/blocks/new?athlete=${athlete.id}`} prefetch={false}>
-            {running === null ? 'Start a block' : 'New block'}
-          </Link>
+          {isToRead ? null : (
+            <Link className={barClasses.quiet} href={`/blocks/new?athlete=${athlete.id}`} prefetch={false}>
+              {running === null ? 'Start a block' : 'New block'}
+            </Link>
+          )}
         </Bar>
         <main className={own.main} key={tools.generation} data-ready={ready}>
-          {face === 'Person' ? (
-            <Person
-              tools={tools}
-              today={data.today}
-              archived={data.archived}
-              eraseAt={data.eraseAt}
-              onArchive={() => void actions.archive(!data.archived)}
-              onErase={() => setErasing(true)}
-              handOver={
-                <HandOver name={draft.base.name} colleagues={data.colleagues} handOver={actions.handOver} />
-              }
-              phones={
-                <>
-                  <Phones
-                    name={draft.base.name}
-                    phones={data.phones}
-                    invite={actions.invite}
-                    revoke={actions.revoke}
-                  />
-                  <Calendar
-                    links={data.calendarLinks}
-                    link={actions.linkCalendar}
-                    end={actions.endCalendar}
-                  />
-                </>
-              }
-            />
-          ) : null}
-          {face === 'Places' ? <Places tools={tools} /> : null}
-          {face === 'Strength' ? (
-            <Strength tools={tools} catalogue={catalogue} exposures={data.exposures} today={data.today} />
-          ) : null}
-          {face === 'Volume' ? (
-            <Volume tools={tools} today={data.today} running={running} catalogue={catalogue} />
-          ) : null}
-          {face === 'Body' ? (
-            <Body
-              tools={tools}
-              today={data.today}
-              measurements={measurements}
-              onMeasured={setMeasurements}
-              measure={actions.measure}
-            />
-          ) : null}
-          {face === 'Conventions' ? (
-            <AthleteConventions tools={tools} catalogue={catalogue} today={data.today} />
-          ) : null}
-          {face === 'Told' ? (
-            <Told
-              tools={tools}
-              running={running}
-              catalogue={catalogue}
-              today={data.today}
-              weekLines={data.weekLines}
-              unseen={data.unseenPain}
-              say={actions.say}
-              seen={actions.seen}
-              refused={data.refused}
-              settle={actions.settle}
-            />
-          ) : null}
-          {face === 'Course' ? (
-            <Course
-              athlete={athlete}
-              blocks={data.blocks}
-              running={running}
-              dayAnswers={data.dayAnswers}
-              exposures={data.exposures}
-              today={data.today}
-              catalogue={catalogue}
-              actions={actions}
-            />
-          ) : null}
+          <fieldset className={own.fields} disabled={isToRead}>
+            {face === 'Person' ? (
+              <Person
+                tools={tools}
+                today={data.today}
+                archived={data.archived}
+                eraseAt={data.eraseAt}
+                onArchive={() => void actions.archive(!data.archived)}
+                onErase={() => setErasing(true)}
+                records={data.shared === null}
+                colleagues={<Colleagues name={draft.base.name} data={data} actions={actions} />}
+                phones={
+                  <>
+                    <Phones
+                      name={draft.base.name}
+                      phones={data.phones}
+                      invite={actions.invite}
+                      revoke={actions.revoke}
+                    />
+                    <Calendar
+                      links={data.calendarLinks}
+                      link={actions.linkCalendar}
+                      end={actions.endCalendar}
+                    />
+                  </>
+                }
+              />
+            ) : null}
+            {face === 'Places' ? <Places tools={tools} /> : null}
+            {face === 'Strength' ? (
+              <Strength tools={tools} catalogue={catalogue} exposures={data.exposures} today={data.today} />
+            ) : null}
+            {face === 'Volume' ? (
+              <Volume tools={tools} today={data.today} running={running} catalogue={catalogue} />
+            ) : null}
+            {face === 'Body' ? (
+              <Body
+                tools={tools}
+                today={data.today}
+                measurements={measurements}
+                onMeasured={setMeasurements}
+                measure={actions.measure}
+              />
+            ) : null}
+            {face === 'Conventions' ? (
+              <AthleteConventions tools={tools} catalogue={catalogue} today={data.today} />
+            ) : null}
+            {face === 'Told' ? (
+              <Told
+                tools={tools}
+                running={running}
+                catalogue={catalogue}
+                today={data.today}
+                weekLines={data.weekLines}
+                unseen={data.unseenPain}
+                say={actions.say}
+                seen={actions.seen}
+                refused={data.refused}
+                settle={actions.settle}
+              />
+            ) : null}
+            {face === 'Course' ? (
+              <Course
+                athlete={athlete}
+                blocks={data.blocks}
+                running={running}
+                dayAnswers={data.dayAnswers}
+                exposures={data.exposures}
+                today={data.today}
+                catalogue={catalogue}
+                deeds={data.deeds}
+                actions={actions}
+              />
+            ) : null}
+          </fieldset>
         </main>
-        <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />
+        {isToRead ? null : (
+          <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />
+        )}
         <KeysHelp of="the athlete" keys={KEYS} />
         {erasing ? (
           <EraseDialog

@@ -2,11 +2,14 @@ import type {
   Athlete,
   BlockSpan,
   BlockState,
+  Deed,
   Exercise,
   Exposure,
   LocalDate,
   Measurement,
   SaveAthleteOutcome,
+  SharedBy,
+  Sharing,
   Training,
   Unanswered,
   WatchAnswer,
@@ -32,6 +35,12 @@ export interface AthleteData {
   readonly calendarLinks: readonly CalendarLink[];
   /** Other coaches of the house, whom the athlete can be handed over to. */
   readonly colleagues: readonly { readonly id: string; readonly name: string }[];
+  /** Whom of them the athlete is shown to, and how. */
+  readonly shares: readonly { readonly coachId: string; readonly may: Sharing }[];
+  /** Whose athlete it is, where it is another coach's; null: one's own. */
+  readonly shared: SharedBy | null;
+  /** What coaches did with the athlete, the latest first. */
+  readonly deeds: readonly Deed[];
   /** What is said with the weeks of the running block, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
   /** Workouts in which pain was told and not yet marked as seen. */
@@ -102,6 +111,11 @@ export interface AthleteActions {
   >;
   /** Hands the athlete over with everything; leads to the desk, and answers only where it could not. */
   readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unanswered>;
+  /** Shows the athlete to another coach of the house, to read or in full; null: no longer. */
+  readonly share: (
+    coachId: string,
+    may: Sharing | null,
+  ) => Promise<{ readonly status: 'shared' } | { readonly status: 'gone' } | Unanswered>;
   readonly endCalendar: () => Promise<{ readonly status: 'ended' } | Unanswered>;
   /** Says a line with a week of the running block. */
   readonly say: (

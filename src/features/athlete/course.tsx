@@ -33,10 +33,14 @@ import { leaveAlone } from '@/ui/words/watch';
 import { Answers } from './answers';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
+import { Deeds } from './deeds';
 import { Year } from './year';
 
 interface CourseProps
-  extends Pick<AthleteData, 'blocks' | 'running' | 'dayAnswers' | 'exposures' | 'today' | 'athlete'> {
+  extends Pick<
+    AthleteData,
+    'deeds' | 'blocks' | 'running' | 'dayAnswers' | 'exposures' | 'today' | 'athlete'
+  > {
   readonly catalogue: Catalogue;
   readonly actions: Pick<AthleteActions, 'life' | 'copyBlock' | 'moveBlock'>;
 }
@@ -58,6 +62,7 @@ export default function Course(props: CourseProps) {
           {running === null || blockPlan === null ? null : (
             <Adherence running={running} blockPlan={blockPlan} today={props.today} />
           )}
+          <Deeds deeds={props.deeds} timeZone={props.athlete.timeZone} />
         </div>
         <div>
           {running === null || blockPlan === null ? null : (

@@ -1,5 +1,3 @@
-'use client';
-
 import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { useAction } from '@/ui/use-action';
@@ -14,7 +12,7 @@ interface HandOverProps {
 }
 
 /** The athlete goes to another coach of the house, with everything; asked once more before it is done. */
-export default function HandOver({ name, colleagues, handOver }: HandOverProps) {
+export function HandOver({ name, colleagues, handOver }: HandOverProps) {
   const [to, setTo] = useState(colleagues[0]?.id ?? '');
   const [isAsked, setAsked] = useState(false);
   const [problem, setProblem] = useState('');

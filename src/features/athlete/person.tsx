@@ -52,7 +52,9 @@ interface PersonProps {
   readonly onArchive: () => void;
   readonly onErase: () => void;
   /** The part by which they are handed over to another coach. */
-  readonly handOver: React.ReactNode;
+  /** Whether the athlete can be archived and erased here: by their own coach. */
+  readonly records: boolean;
+  readonly colleagues: React.ReactNode;
   /** The part that holds the athlete's phones. */
   readonly phones: React.ReactNode;
 }
@@ -194,7 +196,8 @@ export function Person({
   eraseAt,
   onArchive,
   onErase,
-  handOver,
+  records,
+  colleagues,
   phones,
 }: PersonProps) {
   const { athlete } = tools;
@@ -210,27 +213,29 @@ export function Person({
         <Phases tools={tools} today={today} />
         <Dates tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
-        <Section title="Records">
-          <p className={classes.soft}>
-            Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.
-            Erasing removes blocks, logs, measurements and calls: for good after fourteen days.
-          </p>
-          {eraseAt === null ? null : (
-            <p role="note">
-              To be erased for good on {longDay(eraseAt.slice(0, 10))}. Until then they can be put back as
-              they are.
+        {records ? (
+          <Section title="Records">
+            <p className={classes.soft}>
+              Archiving takes {athlete.name.trim() || 'the athlete'} off the roster and keeps everything.
+              Erasing removes blocks, logs, measurements and calls: for good after fourteen days.
             </p>
-          )}
-          <div className={own.actions}>
-            <Button variant="link" onClick={onArchive}>
-              {archived ? 'Put back on the roster' : 'Archive'}
-            </Button>
-            <Button variant="link" onClick={onErase}>
-              Erase …
-            </Button>
-          </div>
-          {handOver}
-        </Section>
+            {eraseAt === null ? null : (
+              <p role="note">
+                To be erased for good on {longDay(eraseAt.slice(0, 10))}. Until then they can be put back as
+                they are.
+              </p>
+            )}
+            <div className={own.actions}>
+              <Button variant="link" onClick={onArchive}>
+                {archived ? 'Put back on the roster' : 'Archive'}
+              </Button>
+              <Button variant="link" onClick={onErase}>
+                Erase …
+              </Button>
+            </div>
+          </Section>
+        ) : null}
+        {colleagues}
       </div>
       <datalist id="zones">
         {timeZones().map((zone) => (

@@ -1,9 +1,10 @@
 import { Button } from '@mantine/core';
 import type { BlockSession } from '@/client/block-session';
 import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/commands';
-import { type LocalDate, phaseOn } from '@/core';
+import { type LocalDate, phaseOn, type SharedBy } from '@/core';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import { sharedText } from '@/ui/words/sharing';
 import type { BlockState } from '../../client/block-state';
 import { SavingNote } from './saving-note';
 
@@ -11,13 +12,14 @@ interface BlockBarProps {
   readonly session: BlockSession;
   readonly state: BlockState;
   readonly today: LocalDate;
+  readonly shared: SharedBy | null;
   readonly face: Face;
   readonly onFace: (face: Face) => void;
   readonly onHistory: () => void;
 }
 
 /** Along the top: whose block it is, its faces, the way back and forth, and whether it is saved. */
-export function BlockBar({ session, state, today, face, onFace, onHistory }: BlockBarProps) {
+export function BlockBar({ session, state, today, shared, face, onFace, onHistory }: BlockBarProps) {
   const { athlete } = state.training;
   const { past, future } = state.document.history;
   const quiet = (command: BlockCommand, name: string, run: () => void, isOff = false) => (
@@ -29,7 +31,7 @@ export function BlockBar({ session, state, today, face, onFace, onHistory }: Blo
     <Bar
       crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: state.document.block.name }]}
       face={face}
-      about={`${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}`}
+      about={`${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}${sharedText(shared)}`}
     >
       <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />
       {quiet('undo', 'Undo', session.undo, past.length === 0)}

@@ -102,6 +102,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         session={session}
         state={state}
         today={data.today}
+        shared={data.shared}
         face={face}
         onFace={show}
         onHistory={() => setDialog('history')}

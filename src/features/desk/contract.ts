@@ -1,4 +1,4 @@
-import type { Level, LocalDate, Phase, SentAnswer, Unanswered } from '@/core';
+import type { Level, LocalDate, Phase, SentAnswer, SharedBy, Unanswered } from '@/core';
 
 /** One athlete as the roster shows them, in words. */
 export interface DeskLine {
@@ -28,6 +28,8 @@ export interface DeskLine {
   /** How many things of theirs wait for the coach. */
   readonly waits: number;
   readonly others: number;
+  /** Whose athlete it is, where it is another coach's. */
+  readonly shared: SharedBy | null;
 }
 
 export interface Share {

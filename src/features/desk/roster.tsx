@@ -9,6 +9,7 @@ import { Choose } from '@/ui/form';
 import { isTyping } from '@/ui/is-typing';
 import { day } from '@/ui/words/dates';
 import { figure, plural } from '@/ui/words/figures';
+import { sharedText } from '@/ui/words/sharing';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
 import { useKeptFilters } from './kept-filters';
@@ -96,7 +97,8 @@ export function Roster({
   const lines = archive ? archived : all.filter((line) => !line.archived);
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const shown = inOrder(lines, order).filter((line) => {
-    const text = `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block}`.toLowerCase();
+    const text =
+      `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block}${sharedText(line.shared)}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
   const groups = groupsOf(isWhole ? shown : shown.slice(0, IN_SIGHT), grouping);
@@ -259,17 +261,20 @@ function effortText(bias: number | null): string {
 
 /** Plain cells: there are thousands of them, and each is drawn on the server first. */
 function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
-  const { athleteId, blockId, name, waits } = line;
+  const { athleteId, blockId, name, waits, shared } = line;
+  const isToRead = shared?.may === 'read';
+  const start = `/blocks/new?athlete=${athleteId}`;
   return (
     <tr>
       <th scope="row" className={classes.name} title={line.block}>
         <Link
-          href={blockId === null ? `/blocks/new?athlete=${athleteId}` : `/blocks/${blockId}`}
+          href={blockId !== null ? `/blocks/${blockId}` : isToRead ? `/athletes/${athleteId}` : start}
           prefetch={false}
           data-open
         >
           {name}
         </Link>
+        {shared === null ? null : <span className={classes.soft}>{sharedText(shared)}</span>}
       </th>
       <td className={classes.number} data-name="waits">
         {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}
@@ -277,9 +282,11 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       <td>{line.phase}</td>
       <td className={classes.week}>
         {blockId === null ? (
-          <Link className={classes.start} href={`/blocks/new?athlete=${athleteId}`} prefetch={false}>
-            Start a block
-          </Link>
+          isToRead ? null : (
+            <Link className={classes.start} href={start} prefetch={false}>
+              Start a block
+            </Link>
+          )
         ) : (
           <>
             {weekCell(line)}
@@ -311,7 +318,7 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={`Profile of ${name}`}>
           Profile
         </Link>
-        {line.week === 0 || blockId === null ? null : (
+        {line.week === 0 || blockId === null || isToRead ? null : (
           <Link href={`/floor/${blockId}`} prefetch={false}>
             Floor
           </Link>

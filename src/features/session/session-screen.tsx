@@ -11,6 +11,7 @@ import {
   type LoggedSet,
   type Result,
   type SessionPlan,
+  type SharedBy,
   type SlotPlan,
   type StartSet,
   sessionDone,
@@ -25,7 +26,9 @@ import { useReady } from '@/ui/use-ready';
 import { longDay } from '@/ui/words/dates';
 import { clock, figure, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import { sharedText } from '@/ui/words/sharing';
 import { afterCell, setName } from '@/ui/words/techniques';
 import { noteSentence } from '@/ui/words/told';
 import classes from './session.module.css';
@@ -49,6 +52,8 @@ interface SessionScreenProps {
   readonly workoutId: string;
   /** When and by whom sets were entered, by set id. */
   readonly entered: Readonly<Record<string, Entered>>;
+  /** Whose athlete it is, where it is another coach's. */
+  readonly shared: SharedBy | null;
   readonly enter: (
     entry: Entry,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
@@ -56,7 +61,7 @@ interface SessionScreenProps {
 
 /** Every set of a session beside what was asked of it; typing over a set puts it right, and what it was stays in sight. */
 export function SessionScreen(props: SessionScreenProps) {
-  const { athlete, block, exercises, week, session, workout, sets, workoutId } = props;
+  const { athlete, block, exercises, week, session, workout, sets, workoutId, shared } = props;
   const ready = useReady();
   const byId = new Map(exercises.map((one) => [one.id, one]));
   const names = (id: string) => byId.get(id)?.name ?? id;
@@ -74,6 +79,7 @@ export function SessionScreen(props: SessionScreenProps) {
           { name: block.name, href: `/blocks/${block.id}` },
           { name: `Week ${week}, ${session.name}` },
         ]}
+        about={shared === null ? undefined : sharedText(shared).slice(2)}
       />
       <main className={classes.page} data-ready={ready}>
         <p>
@@ -172,7 +178,7 @@ function SetRow({
       supersedes: done?.id ?? null,
       localDate: workout?.date ?? new Date().toISOString().slice(0, 10),
     }).catch(() => ({ status: 'unreachable' as const }));
-    setProblem(said.status === 'kept' ? undefined : 'It was not kept. Please try again.');
+    setProblem(said.status === 'kept' ? undefined : `It was not kept. ${outcomeSentence(said)}`);
     if (said.status === 'kept') router.refresh();
   };
   return (
@@ -279,5 +285,5 @@ function enteredText(entered: Entered | undefined, timeZone: string): string {
     .format(new Date(entered.at))
     .split(' ');
   const when = `${longDay(date)} ${time}`;
-  return entered.by === 'coach' ? `by you, ${when}` : when;
+  return entered.by === 'coach' ? `by a coach, ${when}` : when;
 }

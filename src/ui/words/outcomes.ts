@@ -22,6 +22,8 @@ export function outcomeSentence(outcome: Outcome): string {
       return 'The database does not answer just now. Please try again in a moment.';
     case 'signed out':
       return 'You are signed out. Sign in again in another tab, then try again.';
+    case 'to read':
+      return 'This athlete is shared with you to read; only their own coach changes them.';
     case 'malformed':
       return 'The server could not read what this page sent. Reload the page and try again.';
     case 'gone':

@@ -35,6 +35,7 @@ const SAID: Examples = {
     'The range is upside down: 12 is more than 8. Did you mean 8–12?',
   ],
   'rir-rises': [{ first: 1, last: 3 }, 'RIR would rise from 1 to 3. It stays or falls until the deload.'],
+  'to-read': [{ coach: 'Ida Moen' }, 'Ida Moen lets you read this athlete; changing is theirs.'],
   'unknown-exercise': [{ exercise: 'sky press' }, 'No exercise is called “sky press”.'],
   'unknown-id': [{ id: 'x' }, 'This was removed in the meantime.'],
   'id-taken': [{ id: 'x' }, 'This is in the block already.'],

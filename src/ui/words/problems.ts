@@ -38,6 +38,8 @@ export function problemSentence(problem: Problem): string {
       return 'This was removed in the meantime.';
     case 'id-taken':
       return 'This is in the block already.';
+    case 'to-read':
+      return `${problem.coach} lets you read this athlete; changing is theirs.`;
     case 'name-missing':
       return 'A name is needed.';
     case 'no-prime-mover':

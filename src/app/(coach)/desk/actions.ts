@@ -18,7 +18,7 @@ import {
 } from '@/data';
 import { callLine } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
-import { asCoach } from '../../asker';
+import { asCoach, asCoachOf } from '../../asker';
 import { idSchema, isId, weekSchema } from '../../inputs';
 
 /** Most athletes at once: a roster. */
@@ -41,7 +41,11 @@ export async function take(
   option: string | null,
 ): Told<{ readonly status: 'done' | 'missed' | 'refused' | 'gone' }> {
   if (!isId(blockId) || !isId(id) || !optionSchema.safeParse(option).success) return { status: 'malformed' };
-  return asCoach((asker) => takeOption(asker, blockId, id, option, new Date()));
+  return asCoachOf({ blockId }, async (coach) => {
+    const said = await takeOption(coach, blockId, id, option, new Date());
+    if (said.status === 'done') await coach.did('answered', 1);
+    return said;
+  });
 }
 
 /** Answers calls that the log made. */
@@ -51,13 +55,17 @@ export async function answer(
 ): Told<{ readonly status: 'kept' | 'gone' }> {
   const parsed = answersSchema.safeParse(answers);
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoach((asker) => keepAnswers(asker, blockId, parsed.data, new Date()));
+  return asCoachOf({ blockId }, async (coach) => {
+    const said = await keepAnswers(coach, blockId, parsed.data, new Date());
+    if (said.status === 'kept') await coach.did('answered', parsed.data.length - said.missed.length);
+    return said;
+  });
 }
 
 /** Marks all pain that an athlete has told as seen. */
 export async function seenPain(athleteId: string): Told<{ readonly status: 'seen' }> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ athleteId }, async (asker) => {
     for (const workoutId of await unseenPain(asker, athleteId)) await painSeen(asker, workoutId, new Date());
     return { status: 'seen' };
   });
@@ -69,9 +77,17 @@ export async function applyRoutine(
 ): Told<{ readonly status: 'applied'; readonly count: number }> {
   const parsed = ids.safeParse(blockIds);
   if (!parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoach(async (): Told<{ readonly status: 'applied'; readonly count: number }> => {
     let count = 0;
-    for (const blockId of parsed.data) count += await acceptRoutine(asker, blockId, new Date());
+    for (const blockId of parsed.data) {
+      const said = await asCoachOf({ blockId }, async (coach) => {
+        const accepted = await acceptRoutine(coach, blockId, new Date());
+        if (accepted > 0) await coach.did('applied the routine', accepted);
+        return { status: 'applied' as const, accepted };
+      });
+      if (said.status === 'applied') count += said.accepted;
+      else if (said.status !== 'to read') return said;
+    }
     return { status: 'applied', count };
   });
 }
@@ -81,7 +97,7 @@ export async function routineOf(
   blockId: string,
 ): Told<{ readonly status: 'found'; readonly lines: readonly string[] }> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ blockId }, async (asker) => {
     const catalogue = catalogueWith(await ownExercises(asker));
     const calls = (await pendingCalls(asker, blockId)).filter(
       ({ kind }) => kind === 'load' || kind === 'sets',
@@ -101,12 +117,13 @@ export async function takeBack(
 ): Told<{ readonly status: 'done' | 'refused' }> {
   const parsed = ids.safeParse(callIds);
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ blockId }, async (coach) => {
     let refused = 0;
     for (const id of parsed.data) {
-      const { status } = await takeBackAnswer(asker, blockId, id, new Date());
+      const { status } = await takeBackAnswer(coach, blockId, id, new Date());
       if (status !== 'done') refused++;
     }
+    if (refused < parsed.data.length) await coach.did('took answers back', parsed.data.length - refused);
     return { status: refused === 0 ? 'done' : 'refused' };
   });
 }
@@ -122,12 +139,20 @@ export async function issueAll(
   const parsed = readySchema.safeParse(ready);
   const said = lineSchema.safeParse(line);
   if (!parsed.success || !said.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    const left = await issueReady(asker, parsed.data, new Date());
-    const stays = new Set(left.map(({ blockId }) => blockId));
-    if (said.data.trim() !== '')
-      for (const { blockId, week } of parsed.data)
-        if (!stays.has(blockId)) await sayWithWeek(asker, blockId, week, said.data);
+  return asCoach(async (): ReturnType<typeof issueAll> => {
+    const left: { readonly blockId: string; readonly why: string }[] = [];
+    for (const one of parsed.data) {
+      const answer = await asCoachOf({ blockId: one.blockId }, async (coach) => {
+        const stays = await issueReady(coach, [one], new Date());
+        if (stays.length > 0) return { status: 'left' as const, stays };
+        await coach.did('handed out', one.week);
+        if (said.data.trim() !== '') await sayWithWeek(coach, one.blockId, one.week, said.data);
+        return { status: 'left' as const, stays };
+      });
+      if (answer.status === 'left') left.push(...answer.stays);
+      else if (answer.status === 'to read') left.push({ blockId: one.blockId, why: 'to read' });
+      else return answer;
+    }
     return { status: 'issued', left };
   });
 }
@@ -138,8 +163,9 @@ export async function recall(
   week: number,
 ): Told<{ readonly status: 'recalled' | 'refused' }> {
   if (!isId(blockId) || !weekSchema.safeParse(week).success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    const { status } = await recallWeek(asker, blockId, week, new Date(), true);
+  return asCoachOf({ blockId }, async (coach) => {
+    const { status } = await recallWeek(coach, blockId, week, new Date(), true);
+    if (status === 'recalled') await coach.did('took back', week);
     return { status: status === 'recalled' ? 'recalled' : 'refused' };
   });
 }

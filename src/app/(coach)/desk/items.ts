@@ -200,9 +200,9 @@ function painText(told: Waiting['pains'], names: ExerciseNames): string {
 
 /** Weeks that may be handed out by now, with what is open about each. */
 export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
-  return lines.flatMap(({ archived, name, block }) => {
+  return lines.flatMap(({ archived, name, block, shared }) => {
     const next = block?.standing?.next;
-    if (archived || block === null || next == null || !next.isDue) return [];
+    if (archived || shared?.may === 'read' || block === null || next == null || !next.isDue) return [];
     return [
       {
         blockId: block.id,

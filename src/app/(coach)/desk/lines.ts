@@ -9,7 +9,7 @@ export function deskLines(
   now: Date,
 ): readonly DeskLine[] {
   return lines.map((line): DeskLine => {
-    const { athleteId, name, level, archived, block, others, timeZone } = line;
+    const { athleteId, name, level, archived, block, others, timeZone, shared } = line;
     const standing = block?.standing ?? null;
     const { adherence } = standing ?? {};
     return {
@@ -38,6 +38,7 @@ export function deskLines(
       // Athletes off the roster ask for nothing.
       waits: archived ? 0 : (counts.get(athleteId) ?? 0),
       others,
+      shared,
     };
   });
 }

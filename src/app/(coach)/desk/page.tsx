@@ -1,5 +1,5 @@
 import { catalogueWith } from '@/core';
-import { givenSince, ownExercises, roster, waiting } from '@/data';
+import { givenSince, ownExercises, roster, shownTo, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { InBrowser } from '@/ui/in-browser';
@@ -16,10 +16,11 @@ const GIVEN_MS = 36 * 3_600_000;
 export default async function DeskPage() {
   const asker = await requireAsker();
   const now = new Date();
+  const shown = await shownTo(asker);
   const [all, waits, given, own] = await Promise.all([
-    roster(asker),
-    waiting(asker, URGENCY),
-    givenSince(asker, new Date(now.getTime() - GIVEN_MS)),
+    roster(asker, shown),
+    waiting(asker, URGENCY, shown),
+    givenSince(asker, new Date(now.getTime() - GIVEN_MS), shown),
     ownExercises(asker),
   ]);
   const catalogue = catalogueWith(own);

@@ -10,5 +10,5 @@ interface PageProps {
 
 export default async function FloorPage({ params }: PageProps) {
   const { blockId } = await params;
-  return <Weeks floor={await requireFloor()} blockId={blockId} />;
+  return <Weeks floor={await requireFloor({ blockId })} blockId={blockId} />;
 }

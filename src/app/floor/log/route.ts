@@ -50,5 +50,9 @@ export async function POST(request: Request): Promise<Response> {
   const posted = await readPosted(request, bodySchema);
   if (posted === undefined) return said({ status: 'malformed' });
   const { ref, outgoing } = posted;
-  return said(await onFloor(({ asker }) => keepWork(asker, ref, outgoing, new Date())));
+  return said(
+    await onFloor({ issuedWeekId: ref.issuedWeekId }, ({ asker }) =>
+      keepWork(asker, ref, outgoing, new Date()),
+    ),
+  );
 }

@@ -43,6 +43,9 @@ export default function HistoryDialog({
     },
   );
 
+  // Whose each change is, is told where more than one coach made them.
+  const isOfSeveral = new Set(lines?.map(({ by }) => by)).size > 1;
+
   const restore = async (revision: number) => {
     if (looking.isBusy) return;
     const answer = await looking.ask(revision);
@@ -62,7 +65,7 @@ export default function HistoryDialog({
         {lines?.length === 0 ? <p>Nothing has been changed yet.</p> : null}
         <Table className={classes.lines}>
           <Table.Tbody>
-            {(lines ?? []).map(({ revision, action, edit, at }) => (
+            {(lines ?? []).map(({ revision, action, edit, at, by }) => (
               <Table.Tr key={revision}>
                 <Table.Th scope="row">{revision}</Table.Th>
                 <Table.Td className={classes.when}>
@@ -72,6 +75,7 @@ export default function HistoryDialog({
                   {ACTIONS[action]}
                   {editWords(edit, block, names)}
                 </Table.Td>
+                {isOfSeveral ? <Table.Td className={classes.when}>{by}</Table.Td> : null}
                 <Table.Td>
                   <Button
                     variant="link"

@@ -3,8 +3,8 @@
 import { notFound, redirect } from 'next/navigation';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
-import type { Measurement, SaveAthleteOutcome, Unanswered } from '@/core';
-import { isDate, LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS } from '@/core';
+import type { Measurement, SaveAthleteOutcome, Sharing, Unanswered } from '@/core';
+import { isDate, LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS, SHARINGS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import {
   archiveAthlete,
@@ -12,9 +12,11 @@ import {
   changeMeasurements,
   copyBlock,
   deleteBlock,
+  did,
   endCalendarLinks,
   eraseAthlete,
   handOver,
+  houseOf,
   inviteAthlete,
   makeCalendarLink,
   moveBlock,
@@ -24,9 +26,11 @@ import {
   saveAthlete,
   sayWithWeek,
   settleRefusedItem,
+  shareAthlete,
+  unseenPain,
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
-import { asCoach, requireAsker } from '../../../asker';
+import { asCoach, asCoachOf, requireAsker } from '../../../asker';
 import { isId, revisionSchema, weekSchema } from '../../../inputs';
 import { ownUrl } from '../../../own-url';
 
@@ -38,12 +42,14 @@ export async function keep(
   athlete: unknown,
   base: number,
 ): Promise<SaveAthleteOutcome | Unanswered> {
-  return asCoach(async (asker): Promise<SaveAthleteOutcome | Unanswered> => {
+  if (!isId(athleteId) || !isRevision(base)) return { status: 'malformed' };
+  return asCoachOf({ athleteId }, async (coach): Promise<SaveAthleteOutcome | Unanswered> => {
     const decoded = decodeAthlete(athlete);
     if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
-    if (!isId(athleteId) || decoded.value.id !== athleteId || !isRevision(base))
-      return { status: 'malformed' };
-    return saveAthlete(asker, decoded.value, base, new Date());
+    if (decoded.value.id !== athleteId) return { status: 'malformed' };
+    const said = await saveAthlete(coach, decoded.value, base, new Date());
+    if (said.status === 'saved') await coach.did('changed the athlete');
+    return said;
   });
 }
 
@@ -64,28 +70,39 @@ export async function measure(
 ): Promise<MeasureAnswer | Unanswered> {
   const parsed = changeSchema.safeParse(change);
   if (!parsed.success || !isId(athleteId)) return { status: 'malformed' };
-  return asCoach((asker) => changeMeasurements(asker, athleteId, parsed.data, new Date()));
+  return asCoachOf({ athleteId }, async (coach) => {
+    const said = await changeMeasurements(coach, athleteId, parsed.data, new Date());
+    if (said.status === 'kept') await coach.did('measured');
+    return said;
+  });
 }
 
 export async function archive(athleteId: string, archived: boolean): Promise<void> {
   // Never by what is no id: a number would match every id that begins with it.
   if (!isId(athleteId)) notFound();
-  await archiveAthlete(await requireAsker(), athleteId, archived === true ? new Date() : null);
+  const asker = await requireAsker();
+  const now = new Date();
+  if (await archiveAthlete(asker, athleteId, archived === true ? now : null))
+    await did(asker, { athleteId }, { what: archived === true ? 'archived' : 'put back', about: '' }, now);
   redirect('/desk');
 }
 
 export async function erase(athleteId: string): Promise<void> {
   if (!isId(athleteId)) notFound();
-  await eraseAthlete(await requireAsker(), athleteId, new Date());
+  const asker = await requireAsker();
+  const now = new Date();
+  if (await eraseAthlete(asker, athleteId, now))
+    await did(asker, { athleteId }, { what: 'erased', about: '' }, now);
   redirect('/desk');
 }
 
 /** A personal link that signs a phone in as the athlete, good once. */
 export async function invite(athleteId: string): Promise<InviteAnswer | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoach(async (asker): Promise<InviteAnswer> => {
-    const made = await inviteAthlete(asker, athleteId, new Date());
+  return asCoachOf({ athleteId }, async (coach): Promise<InviteAnswer> => {
+    const made = await inviteAthlete(coach, athleteId, new Date());
     if (made === undefined) return { status: 'gone' };
+    await coach.did('made a link for a phone');
     const url = await ownUrl(`/join/${made.token}`);
     const svg = await drawn(url, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
     return {
@@ -102,9 +119,10 @@ export async function linkCalendar(
   athleteId: string,
 ): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    const token = await makeCalendarLink(asker, athleteId, new Date());
+  return asCoachOf({ athleteId }, async (coach) => {
+    const token = await makeCalendarLink(coach, athleteId, new Date());
     if (token === undefined) return { status: 'gone' };
+    await coach.did('made a calendar link');
     return { status: 'made', url: await ownUrl(`/calendar/${token}.ics`) };
   });
 }
@@ -117,22 +135,46 @@ export async function hand(
   if (!isId(athleteId) || !isId(coachId)) return { status: 'malformed' };
   const outcome = await asCoach(
     async (asker): Promise<{ readonly status: 'handed' } | { readonly status: 'gone' }> => {
-      const isHanded = await handOver(asker, athleteId, coachId);
-      return isHanded ? { status: 'handed' } : { status: 'gone' };
+      if (!(await handOver(asker, athleteId, coachId))) return { status: 'gone' };
+      // It stands with whom the athlete is handed over to.
+      const [to] = (await houseOf(asker)).coaches.filter(({ id }) => id === coachId);
+      const there = { coachId, actorId: asker.coachId };
+      await did(there, { athleteId }, { what: 'handed over', about: to?.name ?? '' }, new Date());
+      return { status: 'handed' };
     },
   );
   if (outcome.status === 'handed') redirect('/desk');
   return outcome;
 }
 
+/** Shows an athlete to another coach of the house, to read or in full, or ends that (null). */
+export async function share(
+  athleteId: string,
+  coachId: string,
+  may: Sharing | null,
+): Promise<{ readonly status: 'shared' } | { readonly status: 'gone' } | Unanswered> {
+  if (!isId(athleteId) || !isId(coachId) || !sharingSchema.safeParse(may).success)
+    return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    if (!(await shareAthlete(asker, athleteId, coachId, may))) return { status: 'gone' };
+    const [to] = (await houseOf(asker)).coaches.filter(({ id }) => id === coachId);
+    const done = { what: may === null ? 'ended sharing' : 'shared', about: to?.name ?? '' } as const;
+    await did(asker, { athleteId }, done, new Date());
+    return { status: 'shared' };
+  });
+}
+
 /** Ends the links to an athlete's calendar. */
 export async function endCalendar(athleteId: string): Promise<{ readonly status: 'ended' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    await endCalendarLinks(asker, athleteId);
+  return asCoachOf({ athleteId }, async (coach) => {
+    await endCalendarLinks(coach, athleteId);
+    await coach.did('ended calendar links');
     return { status: 'ended' as const };
   });
 }
+
+const sharingSchema = z.enum(SHARINGS).nullable();
 
 const whichSchema = z.union([z.literal('all'), z.strictObject({ phoneId: id })]);
 
@@ -143,10 +185,11 @@ export async function revoke(
 ): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {
   const parsed = whichSchema.safeParse(which);
   if (!isId(athleteId) || !parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ athleteId }, async (coach) => {
     const now = new Date();
-    await revokePhones(asker, athleteId, parsed.data, now);
-    return { status: 'revoked' as const, phones: await phonesOf(asker, athleteId, now) };
+    await revokePhones(coach, athleteId, parsed.data, now);
+    await coach.did('signed phones out');
+    return { status: 'revoked' as const, phones: await phonesOf(coach, athleteId, now) };
   });
 }
 
@@ -163,9 +206,11 @@ export async function say(
     line.length > LONGEST_LINE
   )
     return { status: 'malformed' };
-  return asCoach(async (asker) => ({
-    status: (await sayWithWeek(asker, blockId, week, line)) ? ('said' as const) : ('gone' as const),
-  }));
+  return asCoachOf({ blockId }, async (coach) => {
+    if (!(await sayWithWeek(coach, blockId, week, line))) return { status: 'gone' as const };
+    await coach.did('said with a week', week);
+    return { status: 'said' as const };
+  });
 }
 
 /** Marks pain that was told in a session as seen. */
@@ -174,8 +219,9 @@ export async function seen(
   workoutId: string,
 ): Promise<{ readonly status: 'seen' } | Unanswered> {
   if (!isId(athleteId) || !isId(workoutId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    await painSeen(asker, workoutId, new Date());
+  return asCoachOf({ athleteId }, async (asker) => {
+    if ((await unseenPain(asker, athleteId)).includes(workoutId))
+      await painSeen(asker, workoutId, new Date());
     return { status: 'seen' as const };
   });
 }
@@ -186,12 +232,18 @@ export async function settle(
   itemId: string,
 ): Promise<{ readonly status: 'settled' } | Unanswered> {
   if (!isId(athleteId) || !isId(itemId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ athleteId }, async (asker) => {
     await settleRefusedItem(asker, athleteId, itemId, new Date());
     return { status: 'settled' as const };
   });
 }
 
+const LIFE_DEEDS = {
+  archive: 'archived a block',
+  unarchive: 'took out a block',
+  delete: 'deleted a block',
+  restore: 'brought back a block',
+} as const;
 const lifeSchema = z.enum(['archive', 'unarchive', 'delete', 'restore']);
 
 /** Puts a block into the archive or takes it out, throws it away or brings it back. */
@@ -200,13 +252,15 @@ export async function life(
   what: 'archive' | 'unarchive' | 'delete' | 'restore',
 ): Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !lifeSchema.safeParse(what).success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ blockId }, async (coach) => {
     const now = new Date();
-    const put =
+    const isPut =
       what === 'archive' || what === 'unarchive'
-        ? archiveBlock(asker, blockId, what === 'archive' ? now : null, now)
-        : deleteBlock(asker, blockId, what === 'delete' ? now : null, now);
-    return { status: (await put) ? ('put' as const) : ('gone' as const) };
+        ? await archiveBlock(coach, blockId, what === 'archive' ? now : null, now)
+        : await deleteBlock(coach, blockId, what === 'delete' ? now : null, now);
+    if (!isPut) return { status: 'gone' as const };
+    await coach.did(LIFE_DEEDS[what]);
+    return { status: 'put' as const };
   });
 }
 
@@ -219,7 +273,11 @@ export async function move(
 ): Promise<{ readonly status: 'moved' | 'gone' | 'handed out' } | Unanswered> {
   if (!isId(blockId) || !z.iso.date().safeParse(startDate).success || !isDate(startDate))
     return { status: 'malformed' };
-  return asCoach(async (asker) => ({ status: await moveBlock(asker, blockId, startDate, new Date()) }));
+  return asCoachOf({ blockId }, async (coach) => {
+    const status = await moveBlock(coach, blockId, startDate, new Date());
+    if (status === 'moved') await coach.did('moved a block', startDate);
+    return { status };
+  });
 }
 
 /** Another block like one of the coach's athletes', under a name and from a day. */
@@ -230,8 +288,10 @@ export async function copy(
 ): Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered> {
   const parsed = copySchema.safeParse({ name, startDate });
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    const id = await copyBlock(asker, blockId, parsed.data, new Date());
-    return id === undefined ? { status: 'gone' as const } : { status: 'copied' as const, id };
+  return asCoachOf({ blockId }, async (coach) => {
+    const id = await copyBlock(coach, blockId, parsed.data, new Date());
+    if (id === undefined) return { status: 'gone' as const };
+    await coach.did('started a block', parsed.data.name);
+    return { status: 'copied' as const, id };
   });
 }

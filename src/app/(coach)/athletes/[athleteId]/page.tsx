@@ -4,6 +4,7 @@ import {
   blocksOf,
   calendarLinks,
   dayAnswers,
+  deedsOf,
   findAthlete,
   findExposures,
   findMeasurements,
@@ -12,12 +13,13 @@ import {
   ownExercises,
   phonesOf,
   refusedOf,
+  sharesOf,
   unseenPain,
   weekLines,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { InBrowser } from '@/ui/in-browser';
-import { requireAsker } from '../../../asker';
+import { requireActing } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
   archive,
@@ -35,6 +37,7 @@ import {
   say,
   seen,
   settle,
+  share,
 } from './actions';
 
 interface PageProps {
@@ -43,17 +46,19 @@ interface PageProps {
 
 export default async function AthletePage({ params }: PageProps) {
   const { athleteId } = await params;
-  const asker = await requireAsker();
+  const { asker, shared } = await requireActing({ athleteId });
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
-  const [blocks, own, measurements, phones, links, house] = await Promise.all([
+  const [blocks, own, measurements, phones, links, house, shares, deeds] = await Promise.all([
     blocksOf(asker, athleteId),
     ownExercises(asker),
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
     calendarLinks(asker, athleteId),
     houseOf(asker),
+    sharesOf(asker, athleteId),
+    deedsOf(asker, athleteId),
   ]);
   const blockId = currentBlock(
     blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
@@ -72,6 +77,7 @@ export default async function AthletePage({ params }: PageProps) {
     invite: invite.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
     handOver: hand.bind(null, athleteId),
+    share: share.bind(null, athleteId),
     linkCalendar: linkCalendar.bind(null, athleteId),
     endCalendar: endCalendar.bind(null, athleteId),
     say: say.bind(null, blockId ?? null),
@@ -100,6 +106,9 @@ export default async function AthletePage({ params }: PageProps) {
           colleagues: house.coaches
             .filter(({ id }) => id !== asker.coachId)
             .map(({ id, name }) => ({ id, name })),
+          shares,
+          shared,
+          deeds,
           weekLines: Object.fromEntries(lines),
           unseenPain: unseen,
           refused,

@@ -35,7 +35,7 @@ import {
   saveSteps,
 } from '@/data';
 import { templateName } from '@/ui/template-name';
-import { asCoach } from '../../../asker';
+import { asCoachOf, asReaderOf } from '../../../asker';
 import { isId, knownSchema, revisionSchema, shortIdSchema, weekSchema } from '../../../inputs';
 import { solve } from '../../../solver';
 
@@ -55,7 +55,7 @@ export async function save(
 ): Promise<SaveOutcome | Unanswered> {
   const parsed = stepsSchema.safeParse(steps);
   if (!parsed.success || !isId(blockId) || !isRevision(base)) return { status: 'malformed' };
-  return asCoach((asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
+  return asCoachOf({ blockId }, (asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
 /** Keeps answers to calls and gives back what has changed since the page knew the block. */
@@ -67,14 +67,18 @@ export async function answer(
   const parsed = answersSchema.safeParse(answers);
   const since = knownSchema.safeParse(page);
   if (!parsed.success || !since.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoach((asker) => answerCalls(asker, blockId, parsed.data, since.data, new Date()));
+  return asCoachOf({ blockId }, async (coach) => {
+    const said = await answerCalls(coach, blockId, parsed.data, since.data, new Date());
+    if (said.status === 'answered') await coach.did('answered', parsed.data.length - said.missed.length);
+    return said;
+  });
 }
 
 /** What has changed in the block since a page knew it; everything to one that knows nothing. */
 export async function reload(blockId: string, page: PageState | null): Promise<ReloadOutcome | Unanswered> {
   const since = knownSchema.nullable().safeParse(page);
   if (!since.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoach((asker) => reloadTraining(asker, blockId, since.data));
+  return asReaderOf({ blockId }, (asker) => reloadTraining(asker, blockId, since.data));
 }
 
 /** An issued week with its reasons. */
@@ -85,7 +89,7 @@ export async function reasons(
   { readonly status: 'found'; readonly week: IssuedWeek } | { readonly status: 'gone' } | Unanswered
 > {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asReaderOf({ blockId }, async (asker) => {
     const found = await findIssuedWeek(asker, blockId, week);
     return found === undefined ? { status: 'gone' } : { status: 'found', week: found };
   });
@@ -96,7 +100,7 @@ export async function restore(
   blockId: string,
 ): Promise<{ readonly status: 'restored' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => ({
+  return asCoachOf({ blockId }, async (asker) => ({
     status: (await restoreGood(asker, blockId, new Date())) ? 'restored' : 'gone',
   }));
 }
@@ -107,7 +111,11 @@ export async function issue(
   revision: number,
 ): Promise<IssueOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week) || !isRevision(revision)) return { status: 'malformed' };
-  return asCoach((asker) => issueWeek(asker, blockId, week, revision, new Date()));
+  return asCoachOf({ blockId }, async (coach) => {
+    const said = await issueWeek(coach, blockId, week, revision, new Date());
+    if (said.status === 'issued') await coach.did('handed out', week);
+    return said;
+  });
 }
 
 export async function recall(
@@ -116,7 +124,11 @@ export async function recall(
   knowingly: boolean,
 ): Promise<RecallOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoach((asker) => recallWeek(asker, blockId, week, new Date(), knowingly === true));
+  return asCoachOf({ blockId }, async (coach) => {
+    const said = await recallWeek(coach, blockId, week, new Date(), knowingly === true);
+    if (said.status === 'recalled') await coach.did('took back', week);
+    return said;
+  });
 }
 
 /** Closes a week that will not be finished, or opens it again. */
@@ -126,9 +138,10 @@ export async function close(
   closed: boolean,
 ): Promise<{ readonly status: 'closed' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ blockId }, async (coach) => {
     const now = new Date();
-    const done = await closeWeek(asker, blockId, week, closed === true ? now : null, now);
+    const done = await closeWeek(coach, blockId, week, closed === true ? now : null, now);
+    if (done) await coach.did(closed === true ? 'closed' : 'opened', week);
     return { status: done ? 'closed' : 'gone' };
   });
 }
@@ -139,7 +152,7 @@ export async function saveTemplate(
   name: string,
 ): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !templateName.safeParse(name).success) return { status: 'malformed' };
-  return asCoach(async (asker) => ({
+  return asReaderOf({ blockId }, async (asker) => ({
     status: (await keepTemplate(asker, blockId, name.trim(), new Date())) ? 'kept' : 'gone',
   }));
 }
@@ -149,7 +162,10 @@ export async function revisions(
   blockId: string,
 ): Promise<{ readonly status: 'found'; readonly lines: readonly RevisionLine[] } | Unanswered> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => ({ status: 'found', lines: await findRevisions(asker, blockId) }));
+  return asReaderOf({ blockId }, async (asker) => ({
+    status: 'found',
+    lines: await findRevisions(asker, blockId),
+  }));
 }
 
 /** The block as it was at a revision. */
@@ -158,7 +174,7 @@ export async function revision(
   at: number,
 ): Promise<{ readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !isRevision(at)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asReaderOf({ blockId }, async (asker) => {
     const block = await findRevision(asker, blockId, at);
     return block === undefined ? { status: 'gone' } : { status: 'found', block };
   });
@@ -171,7 +187,7 @@ export async function blockBefore(
   { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
 > {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asReaderOf({ blockId }, async (asker) => {
     const training = await findBlockBefore(asker, blockId);
     return training === undefined ? { status: 'gone' } : { status: 'found', training };
   });
@@ -186,7 +202,7 @@ export async function proposeBalance(
   | Unanswered
 > {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asReaderOf({ blockId }, async (asker) => {
     const training = await findTraining(asker, blockId);
     if (training === undefined) return { status: 'gone' };
     const { block, athlete, ownExercises } = training;

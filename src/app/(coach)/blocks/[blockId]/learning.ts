@@ -19,7 +19,7 @@ import {
 import { addBlock, findAthlete, findTraining, saveAthlete } from '@/data';
 import { namesOf } from '@/ui/words/names';
 import { lessonText } from '@/ui/words/review';
-import { asCoach } from '../../../asker';
+import { asCoachOf } from '../../../asker';
 import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
 
@@ -40,7 +40,7 @@ export async function learn(
 ): Promise<LearnOutcome | Unanswered> {
   if (!isId(blockId) || !aboutSchema.safeParse(about).success || !howSchema.safeParse(how).success)
     return { status: 'malformed' };
-  return asCoach(async (asker): Promise<LearnOutcome> => {
+  return asCoachOf({ blockId }, async (asker): Promise<LearnOutcome> => {
     const training = await findTraining(asker, blockId);
     const found = training === undefined ? undefined : await findAthlete(asker, training.athlete.id);
     if (training === undefined || found === undefined) return { status: 'gone' };
@@ -54,6 +54,7 @@ export async function learn(
           ? refusing(athlete, blockId, about)
           : withLesson(athlete, blockId, lesson, evidenceOf(training, lesson));
     const { status } = await saveAthlete(asker, changed, revision, new Date());
+    if (status === 'saved') await asker.did('changed the athlete');
     return { status: status === 'saved' ? 'kept' : status === 'stale' ? 'stale' : 'gone' };
   });
 }
@@ -80,7 +81,7 @@ export async function makeNext(
 ): Promise<{ readonly status: 'made'; readonly blockId: string } | { readonly status: 'gone' } | Unanswered> {
   const parsed = takenSchema.safeParse(taken);
   if (!parsed.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asCoachOf({ blockId }, async (asker) => {
     const training = await findTraining(asker, blockId);
     if (training === undefined) return { status: 'gone' };
     const source = sourceOf(training);
@@ -88,6 +89,8 @@ export async function makeNext(
     const suggestions = suggestionsOf(reviewed).filter((one) => parsed.data.includes(suggestionId(one)));
     const block = nextBlock(reviewed, suggestions);
     const made = await addBlock(asker, training.athlete.id, block, new Date());
-    return made === undefined ? { status: 'gone' } : { status: 'made', blockId: made };
+    if (made === undefined) return { status: 'gone' };
+    await asker.did('started a block', block.name);
+    return { status: 'made', blockId: made };
   });
 }

@@ -5,7 +5,7 @@ import { BlockScreen } from '@/features/block/block-screen';
 import { BrokenBlock } from '@/features/block/broken-block';
 import { InBrowser } from '@/ui/in-browser';
 import { jsonText } from '@/ui/json-text';
-import { requireAsker } from '../../../asker';
+import { requireActing } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
   answer,
@@ -30,7 +30,7 @@ interface PageProps {
 
 export default async function BlockPage({ params }: PageProps) {
   const { blockId } = await params;
-  const asker = await requireAsker();
+  const { asker, shared } = await requireActing({ blockId });
   const found = await Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]).catch(
     (error) => {
       if (error instanceof Unreadable) return null;
@@ -70,6 +70,7 @@ export default async function BlockPage({ params }: PageProps) {
         data={jsonText({
           training: { ...training, issued },
           history,
+          shared,
           today: localDate(training.athlete.timeZone),
         })}
         actions={server}

@@ -13,9 +13,10 @@ import {
   TEMPLATES,
 } from '@/core';
 import { newBlockSettingsSchema } from '@/core/codecs';
-import { type Asker, addBlock, findAthlete, findDesign, ownExercises } from '@/data';
+import { type Asker, actorOf, addBlock, findAthlete, findDesign, lendExercises, ownExercises } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
-import { asCoach } from '../../../asker';
+import { asCoachOf, asReaderOf } from '../../../asker';
+import { isId } from '../../../inputs';
 
 const id = z.string().min(1).max(64);
 const choiceSchema = z.discriminatedUnion('kind', [
@@ -28,20 +29,32 @@ const choiceSchema = z.discriminatedUnion('kind', [
 export async function design(designId: string): ReturnType<NewBlockActions['design']> {
   const parsed = id.safeParse(designId);
   if (!parsed.success) return { status: 'malformed' };
-  return asCoach(async (asker): Promise<{ readonly block: Block } | { readonly status: 'gone' }> => {
-    const block = await findDesign(asker, parsed.data);
-    return block === undefined ? { status: 'gone' } : { block };
-  });
+  return designOf(parsed.data, false);
 }
 
+/** A design that the coach sees. @param lends whether its exercises are to be seen by whoever the block will be of */
+function designOf(designId: string, lends: boolean) {
+  // A template is no block: who asks for one is the coach themself.
+  return asReaderOf(
+    { blockId: designId },
+    async (asker): Promise<{ readonly block: Block } | { readonly status: 'gone' }> => {
+      const block = await findDesign(asker, designId);
+      if (block === undefined) return { status: 'gone' };
+      if (lends) await lendExercises(asker, block);
+      return { block };
+    },
+  );
+}
+
+/** @param asker bound to the rows of the coach whose the block will be */
 async function sourceOf(asker: Asker, choice: SourceChoice): Promise<BlockSource | undefined> {
   if (choice.kind === 'empty') return choice;
   if (choice.kind === 'template') {
     const template = TEMPLATES.find((one) => one.id === choice.id);
     return template === undefined ? undefined : { kind: 'template', template };
   }
-  const block = await findDesign(asker, choice.id);
-  return block === undefined ? undefined : { kind: 'design', block };
+  const found = await designOf(choice.id, actorOf(asker) !== asker.coachId);
+  return 'block' in found ? { kind: 'design', block: found.block } : undefined;
 }
 
 /** Lays the block out for the athlete, adds it and leads into it. */
@@ -53,7 +66,8 @@ export async function start(
   const parsedChoice = choiceSchema.safeParse(choice);
   const parsed = newBlockSettingsSchema.safeParse(given);
   if (!parsedChoice.success || !parsed.success) return { status: 'malformed' };
-  const outcome = await asCoach(async (asker) => {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  const outcome = await asCoachOf({ athleteId }, async ({ did, ...asker }) => {
     const [found, source] = await Promise.all([
       findAthlete(asker, athleteId),
       sourceOf(asker, parsedChoice.data),
@@ -68,9 +82,12 @@ export async function start(
     const problems = blockProblems(block);
     if (problems.length > 0) return { status: 'refused' as const, problems };
     const blockId = await addBlock(asker, athleteId, block, new Date());
-    return blockId === undefined
-      ? { status: 'gone' as const }
-      : { status: 'started' as const, to: `/blocks/${blockId}${block.sessions.length > 0 ? '#frame' : ''}` };
+    if (blockId === undefined) return { status: 'gone' as const };
+    await did('started a block', block.name);
+    return {
+      status: 'started' as const,
+      to: `/blocks/${blockId}${block.sessions.length > 0 ? '#frame' : ''}`,
+    };
   });
   if (outcome.status !== 'started') return outcome;
   redirect(outcome.to);

@@ -3,7 +3,7 @@ import { addDays, dayIn, mondayOf } from '@/core';
 import { blocksOf, blocksToCopy, findAthlete, ownExercises, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
-import { requireAsker } from '../../../asker';
+import { requireActing, requireAsker } from '../../../asker';
 import { localDate } from '../../../local-date';
 import { design, start } from './actions';
 
@@ -19,16 +19,20 @@ function chosenSource(from: string | string[] | undefined): SourceChoice | null 
 
 export default async function NewBlockPage({ searchParams }: PageProps) {
   const { athlete: athleteId = '', from } = await searchParams;
-  const asker = await requireAsker();
+  const coach = await requireAsker();
+  const { asker, shared } = await requireActing({ athleteId });
   const found = await findAthlete(asker, athleteId);
-  if (found === undefined) notFound();
+  if (found === undefined || shared?.may === 'read') notFound();
   const { athlete } = found;
-  const [own, templates, blocks, lines] = await Promise.all([
+  const [own, templates, mine, lines, theirs] = await Promise.all([
     ownExercises(asker),
-    ownTemplates(asker),
-    blocksToCopy(asker),
+    // Designs to start from are the coach's who starts it.
+    ownTemplates(coach),
+    blocksToCopy(coach),
     blocksOf(asker, athleteId),
+    shared === null ? [] : blocksToCopy(asker, athleteId),
   ]);
+  const blocks = [...theirs, ...mine];
   const today = localDate(athlete.timeZone);
   // A block that runs is trained to its end; of others it is known when something was last logged.
   const [trainedUntil = null] = lines

@@ -4,7 +4,7 @@ import { download } from '../../../download';
 
 /** Everything of the coach's, as one file. */
 export async function GET(): Promise<Response> {
-  return download(async (asker) => {
+  return download(null, async (asker) => {
     const file = await accountFile(asker);
     return {
       name: `${file.name}, everything.json`,

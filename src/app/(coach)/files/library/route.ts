@@ -4,7 +4,7 @@ import { download } from '../../../download';
 
 /** The coach's own exercises, as one file. */
 export async function GET(): Promise<Response> {
-  return download(async (asker) => ({
+  return download(null, async (asker) => ({
     name: 'own exercises.json',
     type: 'application/json',
     text: writeOwnFile({ kind: 'library', file: await libraryFile(asker) }),

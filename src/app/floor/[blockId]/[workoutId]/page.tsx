@@ -14,7 +14,7 @@ interface PageProps {
 
 export default async function WorkoutPage({ params }: PageProps) {
   const { blockId, workoutId } = await params;
-  const floor = await requireFloor();
+  const floor = await requireFloor({ blockId });
   const training = await floorTraining(floor, blockId);
   const found = training?.issued
     .flatMap((week) => week.plan.sessions.map((session) => ({ week, session })))

@@ -10,7 +10,7 @@ interface Context {
 /** A template of the coach's own, as a file. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { templateId } = await params;
-  return download(async (asker) => {
+  return download(null, async (asker) => {
     const file = isId(templateId) ? await templateFile(asker, templateId) : undefined;
     return file === undefined
       ? undefined

@@ -3,7 +3,7 @@
 import * as z from 'zod';
 import { MOST_LEFT, UNITS, type Unanswered } from '@/core';
 import { keepWork } from '@/data';
-import { asCoach } from '../../../../../asker';
+import { asCoachOf } from '../../../../../asker';
 import { shortIdSchema as id } from '../../../../../inputs';
 
 const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
@@ -28,10 +28,12 @@ export async function enter(
   const [session, parsed] = [refSchema.safeParse(ref), setSchema.safeParse(entry)];
   if (!session.success || !parsed.success) return { status: 'malformed' };
   const { localDate, ...set } = parsed.data;
-  return asCoach(async (asker) => {
+  return asCoachOf({ issuedWeekId: session.data.issuedWeekId }, async ({ did, ...asker }) => {
     const work = { localDate, sets: [set], finish: false, soreness: [], ramps: [], notes: [] };
     const said = await keepWork({ ...asker, entersAs: 'coach' }, session.data, work, new Date());
     if (said.status === 'gone') return { status: 'gone' as const };
-    return said.refused.length > 0 ? { status: 'malformed' as const } : { status: 'kept' as const };
+    if (said.refused.length > 0) return { status: 'malformed' as const };
+    await did('entered a set', localDate);
+    return { status: 'kept' as const };
   });
 }

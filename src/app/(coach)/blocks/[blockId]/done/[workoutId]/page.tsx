@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { catalogueWith } from '@/core';
 import { entriesOf, findTraining, workoutId as idOf } from '@/data';
 import { SessionScreen } from '@/features/session/session-screen';
-import { requireAsker } from '../../../../../asker';
+import { requireActing } from '../../../../../asker';
 import { enter } from './actions';
 
 export const metadata: Metadata = { title: 'Session · Dense Ladder' };
@@ -15,7 +15,7 @@ interface PageProps {
 /** A session as it was done, set by set, for the coach to read and to put right. */
 export default async function DonePage({ params }: PageProps) {
   const { blockId, workoutId } = await params;
-  const asker = await requireAsker();
+  const { asker, shared } = await requireActing({ blockId });
   const training = await findTraining(asker, blockId);
   const found = training?.issued
     .flatMap((week) => week.plan.sessions.map((session) => ({ week, session })))
@@ -34,6 +34,7 @@ export default async function DonePage({ params }: PageProps) {
       sets={training.log.sets.filter((set) => set.workoutId === workoutId)}
       workoutId={workoutId}
       entered={Object.fromEntries(await entriesOf(asker, workoutId))}
+      shared={shared}
       enter={enter.bind(null, { issuedWeekId: week.id, sessionId: session.sessionId })}
     />
   );

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { catalogueWith, unfold } from '@/core';
 import { findTraining } from '@/data';
 import { SessionSheets } from '@/features/print/session-sheets';
-import { requireAsker } from '../../../../../asker';
+import { requireActing } from '../../../../../asker';
 
 export const metadata: Metadata = { title: 'Session sheets · Dense Ladder' };
 
@@ -14,7 +14,7 @@ interface PageProps {
 /** A week's session sheets, to print and hand out. */
 export default async function PrintPage({ params }: PageProps) {
   const { blockId, week } = await params;
-  const asker = await requireAsker();
+  const { asker } = await requireActing({ blockId });
   const training = await findTraining(asker, blockId);
   if (training === undefined) notFound();
   const { block, athlete } = training;

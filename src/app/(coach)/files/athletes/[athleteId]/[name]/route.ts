@@ -15,7 +15,7 @@ const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name)
 /** An athlete's files: `everything.json`, a table as `log.csv`, `sessions.ics`. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { athleteId, name } = await params;
-  return download(async (asker) => {
+  return download({ athleteId }, async (asker) => {
     if (!isId(athleteId)) return undefined;
     if (name === 'sessions.ics') {
       const calendar = await calendarOf(asker, athleteId);

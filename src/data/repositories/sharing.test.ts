@@ -1,0 +1,147 @@
+import { closeDatabase, database } from '../database';
+import { NOW, PASSWORD, someBlock, someCoach } from '../testing/coach';
+import { findAthlete } from './athletes';
+import { saveSteps } from './blocks';
+import { askerOf, signIn } from './coaches';
+import { deedsOf, did } from './deeds';
+import { handOver, inviteCoach, joinHouse } from './houses';
+import { issueWeek } from './issuing';
+import { findRevisions } from './revisions';
+import { roster, waiting } from './roster';
+import { actingOn, shareAthlete, sharesOf, shownTo } from './sharing';
+import { keepTemplate, ownTemplates } from './templates';
+
+afterAll(closeDatabase);
+
+/** A coach let into the house of another, as their session finds them. */
+async function colleagueOf(owner: { readonly coachId: string }) {
+  const email = `colleague-${Math.random()}@example.org`;
+  const coach = { email, name: 'Second Coach', password: PASSWORD };
+  await joinHouse((await inviteCoach(owner, NOW)) ?? '', coach, NOW);
+  return { email, again: () => session(email) };
+}
+
+async function session(email: string) {
+  const signedIn = await signIn(email, PASSWORD, NOW);
+  const coach = signedIn.status === 'signed in' ? await askerOf(signedIn.token, NOW) : undefined;
+  if (coach === undefined) throw new Error(signedIn.status);
+  return coach;
+}
+
+const rename = (id: string, value: string) =>
+  [{ id, action: 'do', edit: { kind: 'block/set', field: 'name', value } }] as const;
+
+test('an athlete is shown to a coach of the house, to read or in full, by their own coach alone, and no longer when that ends', async () => {
+  const { asker, athlete, blockId } = await someBlock();
+  const { again } = await colleagueOf(asker);
+  const second = await again();
+  const stranger = await someCoach();
+  expect(second.isShown).toBe(false);
+  expect(await shareAthlete(second, athlete.id, second.coachId, 'full')).toBe(false);
+  expect(await shareAthlete(asker, athlete.id, stranger.coachId, 'read')).toBe(false);
+  expect(await shareAthlete(asker, athlete.id, asker.coachId, 'read')).toBe(false);
+  expect(await shareAthlete(stranger, athlete.id, second.coachId, 'read')).toBe(false);
+
+  expect(await shareAthlete(asker, athlete.id, second.coachId, 'read')).toBe(true);
+  const reading = await again();
+  expect(reading.isShown).toBe(true);
+  const shared = { coach: 'Test Coach', may: 'read' };
+  const acting = { asker: { coachId: asker.coachId, actorId: second.coachId }, shared };
+  expect(await actingOn(reading, { athleteId: athlete.id })).toEqual(acting);
+  expect(await actingOn(reading, { blockId })).toEqual(acting);
+  // What is not shown to them they meet as themselves, and find nothing.
+  const other = await someBlock();
+  expect(await actingOn(reading, { blockId: other.blockId })).toEqual({
+    asker: { coachId: second.coachId },
+    shared: null,
+  });
+  // What follows from a number or a pattern in place of an id: nothing.
+  expect((await actingOn(reading, { blockId: '%' })).shared).toBeNull();
+  await expect(actingOn(reading, { blockId: 0 as unknown as string })).rejects.toThrow(TypeError);
+
+  const shown = await shownTo(reading);
+  expect([...shown]).toEqual([[athlete.id, shared]]);
+  expect(await roster(reading, shown)).toMatchObject([{ athleteId: athlete.id, shared }]);
+  expect(await roster(asker)).toMatchObject([{ athleteId: athlete.id, shared: null }]);
+
+  await shareAthlete(asker, athlete.id, second.coachId, 'full');
+  expect(await sharesOf(asker, athlete.id)).toEqual([{ coachId: second.coachId, may: 'full' }]);
+  expect(await sharesOf(reading, athlete.id)).toEqual([]);
+  await shareAthlete(asker, athlete.id, second.coachId, null);
+  expect(await again()).toMatchObject({ isShown: false });
+  expect((await actingOn(reading, { blockId })).shared).toBeNull();
+});
+
+test('what waits of an athlete shown in full waits for both; to read, for their own coach alone', async () => {
+  const { asker, athlete } = await someBlock();
+  const { again } = await colleagueOf(asker);
+  const counts = async (coach: { readonly coachId: string }) => {
+    const shown = 'isShown' in coach ? await shownTo(await again()) : undefined;
+    return (await waiting(coach, ['next week'], shown)).counts.get(athlete.id) ?? 0;
+  };
+  const own = await counts(asker);
+  expect(own).toBeGreaterThan(0);
+  const { coachId } = await again();
+  await shareAthlete(asker, athlete.id, coachId, 'read');
+  expect(await counts(await again())).toBe(0);
+  await shareAthlete(asker, athlete.id, coachId, 'full');
+  expect(await counts(await again())).toBe(own);
+});
+
+test('each change of a block says whose it is, also after the athlete was handed over; deeds are told the latest first', async () => {
+  const { asker, athlete, blockId } = await someBlock();
+  const { again } = await colleagueOf(asker);
+  await saveSteps(asker, blockId, 0, rename('one', 'First'), NOW);
+  await shareAthlete(asker, athlete.id, (await again()).coachId, 'full');
+  const second = await again();
+  const acting = (await actingOn(second, { blockId })).asker;
+  expect(await saveSteps(acting, blockId, 1, rename('two', 'Second'), NOW)).toMatchObject({
+    status: 'saved',
+  });
+  const by = async (coach: { readonly coachId: string }) =>
+    (await findRevisions(coach, blockId)).map((line) => line.by);
+  expect(await by(asker)).toEqual(['Second Coach', 'Test Coach']);
+
+  expect((await issueWeek(acting, blockId, 1, 2, NOW)).status).toBe('issued');
+  await did(acting, { blockId }, { what: 'handed out', about: '1' }, NOW);
+  await did(asker, { athleteId: athlete.id }, { what: 'shared', about: 'Second Coach' }, NOW);
+  // Who is nobody to the athlete writes nothing down.
+  await did(await someCoach(), { blockId }, { what: 'took back', about: '1' }, NOW);
+  const deeds = [
+    { what: 'shared', about: 'Second Coach', by: 'Test Coach', at: NOW.toISOString() },
+    { what: 'handed out', about: '1', by: 'Second Coach', at: NOW.toISOString() },
+  ];
+  expect(await deedsOf(asker, athlete.id)).toEqual(deeds);
+  expect(await deedsOf(await someCoach(), athlete.id)).toEqual([]);
+
+  expect(await handOver(asker, athlete.id, second.coachId)).toBe(true);
+  expect(await by(second)).toEqual(['Second Coach', 'Test Coach']);
+  expect(await deedsOf(second, athlete.id)).toEqual(deeds);
+  expect((await again()).isShown).toBe(false);
+  expect(await findAthlete(second, athlete.id)).toBeDefined();
+});
+
+test('a template that is kept from a shared block is whose who keeps it', async () => {
+  const { asker, athlete, blockId } = await someBlock();
+  const { again } = await colleagueOf(asker);
+  await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
+  const second = await again();
+  const { asker: acting } = await actingOn(second, { blockId });
+  expect(await keepTemplate(acting, blockId, 'Seen there', NOW)).toBe(true);
+  expect(await ownTemplates(asker)).toEqual([]);
+  expect(await ownTemplates(second)).toMatchObject([{ name: 'Seen there', isOwn: true }]);
+});
+
+test('what was shared and done goes with the athlete when they are erased', async () => {
+  const { asker, athlete } = await someBlock();
+  const { again } = await colleagueOf(asker);
+  await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
+  await did(asker, { athleteId: athlete.id }, { what: 'archived', about: '' }, NOW);
+  await database().query('DELETE FROM athletes WHERE id = :id', { replacements: { id: athlete.id } });
+  for (const table of ['athlete_shares', 'deeds']) {
+    const [rows] = await database().query(`SELECT * FROM ${table} WHERE athlete_id = :id`, {
+      replacements: { id: athlete.id },
+    });
+    expect([table, rows]).toEqual([table, []]);
+  }
+});

@@ -1,0 +1,90 @@
+import { QueryTypes } from 'sequelize';
+import type { SharedBy, Sharing } from '@/core';
+import { type Asker, own } from '../asker';
+import { database, transact } from '../database';
+import { models } from '../models/models';
+import { type About, athletesBy } from './about';
+import type { SignedIn } from './coaches';
+import { houseOf } from './houses';
+
+/**
+ * Shows an athlete to another coach of the house, or ends that.
+ * @param may null: no longer
+ * @returns whether there is such an athlete, and such a coach in the house
+ */
+export async function shareAthlete(
+  asker: Asker,
+  athleteId: string,
+  withCoachId: string,
+  may: Sharing | null,
+): Promise<boolean> {
+  const { coaches } = await houseOf(asker);
+  if (withCoachId === asker.coachId || !coaches.some(({ id }) => id === withCoachId)) return false;
+  return transact(async (transaction) => {
+    const { athletes, athleteShares } = models();
+    // Held, so that it is not handed over meanwhile: a share is given by the athlete's own coach.
+    const row = await athletes.findOne({
+      where: own(asker, { id: athleteId }),
+      attributes: ['id'],
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    if (row === null) return false;
+    const where = { athleteId, coachId: withCoachId };
+    if (may === null) await athleteShares.destroy({ where, transaction });
+    else await athleteShares.upsert({ ...where, may }, { transaction });
+    return true;
+  });
+}
+
+/** Whom an athlete of the coach's is shown to. */
+export async function sharesOf(
+  asker: Asker,
+  athleteId: string,
+): Promise<readonly { readonly coachId: string; readonly may: Sharing }[]> {
+  return database().query(
+    `SELECT s.coach_id AS coachId, s.may FROM athletes a JOIN athlete_shares s ON s.athlete_id = a.id
+     WHERE a.id = :athleteId AND a.coach_id = :coachId`,
+    { type: QueryTypes.SELECT, replacements: { athleteId, coachId: asker.coachId } },
+  );
+}
+
+/** Athletes of other coaches that are shown to a coach, by id. */
+export async function shownTo({ coachId, isShown }: SignedIn): Promise<ReadonlyMap<string, SharedBy>> {
+  if (!isShown) return new Map();
+  const rows = await database().query<SharedBy & { athleteId: string }>(
+    `SELECT s.athlete_id AS athleteId, s.may, c.name AS coach
+     FROM athlete_shares s JOIN athletes a ON a.id = s.athlete_id JOIN coaches c ON c.id = a.coach_id
+     WHERE s.coach_id = :coachId`,
+    { type: QueryTypes.SELECT, replacements: { coachId } },
+  );
+  return new Map(rows.map(({ athleteId, ...shared }) => [athleteId, shared]));
+}
+
+/** A coach as they may act on an athlete. */
+export interface Acting {
+  /** Bound to the rows of the athlete's own coach. */
+  readonly asker: Asker;
+  /** Null: the athlete is their own, or there is nothing of the kind for them. */
+  readonly shared: SharedBy | null;
+}
+
+/**
+ * As whom a coach acts on an athlete: as themselves, or, on one of another coach's that is shown to them, in that coach's
+ * rows. Every other id that comes with the same request has to be looked up within that athlete.
+ */
+export async function actingOn(coach: SignedIn, about: About): Promise<Acting> {
+  const asker = { coachId: coach.coachId };
+  if (!coach.isShown) return { asker, shared: null };
+  const { from, id } = athletesBy(about);
+  const [row] = await database().query<SharedBy & { ownerId: string }>(
+    `SELECT o.id AS ownerId, o.name AS coach, s.may
+     FROM athlete_shares s JOIN coaches o
+     WHERE s.coach_id = :coachId AND s.athlete_id = (SELECT a.id FROM ${from} AND a.coach_id <> :coachId)
+       AND o.id = (SELECT a.coach_id FROM ${from})`,
+    { type: QueryTypes.SELECT, replacements: { id, coachId: coach.coachId } },
+  );
+  if (row === undefined) return { asker, shared: null };
+  const { ownerId, coach: owner, may } = row;
+  return { asker: { coachId: ownerId, actorId: coach.coachId }, shared: { coach: owner, may } };
+}
