@@ -49,6 +49,7 @@ const asked = (athleteId: string, blockId: string): Readonly<Record<string, read
   'account/actions.ts endSecondFactor': ['000000'],
   'account/actions.ts requireSecondFactor': [true],
   'athletes/[athleteId]/actions.ts hand': [athleteId, 'x'],
+  'athletes/[athleteId]/actions.ts share': [athleteId, 'x', 'read'],
   'athletes/[athleteId]/actions.ts linkCalendar': [athleteId],
   'athletes/[athleteId]/actions.ts endCalendar': [athleteId],
   'files/actions.ts profile': [athleteId],

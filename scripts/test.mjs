@@ -96,7 +96,12 @@ try {
   await step('unit and data', async () => {
     const args = ['--json', `--outputFile=${join(reports, 'jest.json')}`, ...process.argv.slice(3)];
     const code = await run(bin('jest'), args, {
-      env: { ...process.env, DATABASE_URL: database.url, NODE_ENV: 'test' },
+      env: {
+        ...process.env,
+        DATABASE_URL: database.url,
+        DATABASE_OWNER_URL: database.ownerUrl,
+        NODE_ENV: 'test',
+      },
     });
     const result = report('jest.json');
     if (result === undefined) throw new Error('Jest left no report.');

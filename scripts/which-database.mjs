@@ -10,14 +10,18 @@ export function option(name) {
 
 export async function theDatabase(Database, home) {
   const url = process.env.DATABASE_URL;
-  if (url !== undefined) return { entry: entryOf(url), url, end: async () => undefined };
+  if (url !== undefined) {
+    // Who dumps and puts in place makes schemas too.
+    const owner = process.env.DATABASE_OWNER_URL ?? url;
+    return { entry: entryOf(owner), url: owner, end: async () => undefined };
+  }
   if (!existsSync(home)) throw new Error('There is no demo yet, and DATABASE_URL is not set.');
   const database = new Database(home);
   const isRunning = database.attach();
   if (!isRunning) await database.start();
   return {
     entry: database.admin,
-    url: database.url,
+    url: database.ownerUrl,
     end: async () => (isRunning ? undefined : database.stop()),
   };
 }

@@ -1,26 +1,17 @@
 import { execFileSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Sequelize } from 'sequelize';
-import { closeDatabase, database } from './database';
+import type { Sequelize } from 'sequelize';
 import { migrate } from './migrate';
-
-afterAll(closeDatabase);
+import { inSchema } from './testing/schema';
 
 const ROOT = join(__dirname, '..', '..');
 const FOLDER = () => mkdtempSync(join(tmpdir(), 'ladder-backup-'));
 
 /** An installation of its own, with one coach, one athlete and a block at a revision. */
 async function inInstallation(work: (one: { url: string; sequelize: Sequelize }) => Promise<void>) {
-  const name = `dense_ladder_cut_${randomUUID().slice(0, 8)}`;
-  const address = new URL(process.env.DATABASE_URL ?? '');
-  await database().query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-  address.pathname = `/${name}`;
-  const url = address.toString();
-  const sequelize = new Sequelize(url, { dialect: 'mysql', logging: false });
-  try {
+  await inSchema(async ({ url, sequelize }) => {
     await migrate(sequelize);
     await sequelize.query(
       "INSERT INTO coaches (id, email, name, password_hash) VALUES ('c', 'c@example.org', 'Coach ü', 'x')",
@@ -32,14 +23,16 @@ async function inInstallation(work: (one: { url: string; sequelize: Sequelize })
       "INSERT INTO blocks (id, coach_id, athlete_id, revision, document, created_at, updated_at) VALUES ('b', 'c', 'a', 7, '{\"weeks\":6}', NOW(3), NOW(3))",
     );
     await work({ url, sequelize });
-  } finally {
-    await sequelize.close();
-    await database().query(`DROP DATABASE ${name}`);
-  }
+  });
 }
 
 function script(name: string, url: string, args: readonly string[], passphrase = ''): string {
-  const env = { ...process.env, DATABASE_URL: url, LADDER_BACKUP_PASSPHRASE: passphrase };
+  const env = {
+    ...process.env,
+    DATABASE_URL: url,
+    DATABASE_OWNER_URL: url,
+    LADDER_BACKUP_PASSPHRASE: passphrase,
+  };
   return execFileSync('node', [join(ROOT, 'scripts', `${name}.mjs`), ...args], {
     env,
     encoding: 'utf8',
@@ -83,7 +76,7 @@ test('a backup comes back as it was, tells first what it would change, and passe
     // Tables still hold to each other.
     await sequelize.query("DELETE FROM athletes WHERE id = 'a'");
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM blocks')).toBe(0);
-    const [left] = await database().query("SHOW DATABASES LIKE '%cut\\_restore%'");
+    const [left] = await sequelize.query("SHOW DATABASES LIKE '%cut\\_restore%'");
     expect(left).toEqual([]);
   });
 }, 60_000);

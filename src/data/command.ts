@@ -12,6 +12,8 @@ const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
 
 if (command === 'migrate') {
+  // The schema is changed by its owner, where the application itself may not.
+  process.env.DATABASE_URL = process.env.DATABASE_OWNER_URL ?? process.env.DATABASE_URL;
   const ran = await migrate();
   console.log(ran.length === 0 ? 'The schema is up to date.' : `Migrated: ${ran.join(', ')}.`);
 } else if (command === 'seed') {

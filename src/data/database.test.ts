@@ -1,3 +1,8 @@
+import { spawnSync } from 'node:child_process';
+import { statSync } from 'node:fs';
+import { userInfo } from 'node:os';
+import { join } from 'node:path';
+import { inspect } from 'node:util';
 import { Sequelize } from 'sequelize';
 import { closeDatabase, database, isUnavailable } from './database';
 import { migrate } from './migrate';
@@ -67,4 +72,90 @@ test('an id is text: a number would match every id that begins with it', async (
     await expect(archiveAthlete(asker, id as string, null)).rejects.toThrow(TypeError);
   }
   expect(await models().athletes.count({ where: { coachId: asker.coachId } })).toBe(1);
+});
+
+test('another user of the machine enters by no socket, and reads no password', () => {
+  const home = join(__dirname, '..', '..', '.data', 'test');
+  const isRoot = userInfo().uid === 0;
+  // Where these tests cannot become somebody else they come under other names.
+  const stranger = isRoot ? { uid: 65_534, gid: 65_534 } : {};
+  const names = ['root', 'mysql', 'app', 'owner', 'nobody', ''].filter(
+    (name) => name !== userInfo().username,
+  );
+  for (const name of isRoot ? [...names, 'root'] : names) {
+    const entered = spawnSync(
+      'mariadb',
+      ['--no-defaults', `-u${name}`, `--socket=${join(home, 'db.sock')}`, '-e', 'SELECT 1'],
+      { ...stranger, encoding: 'utf8' },
+    );
+    expect([name, entered.status]).toEqual([name, 1]);
+    expect(entered.stderr).toMatch(/Access denied|Can't connect/);
+  }
+  expect((statSync(home).mode & 0o777).toString(8)).toBe('700');
+  for (const file of ['password', 'owner-password'])
+    expect((statSync(join(home, file)).mode & 0o777).toString(8)).toBe('600');
+});
+
+test('the application reads and writes rows, and changes no schema', async () => {
+  const grants = (await database().query('SHOW GRANTS'))[0] as object[];
+  const may = grants.map((row) => String(Object.values(row)[0]).replace(/ IDENTIFIED .*/, ''));
+  expect(may.sort()).toEqual([
+    'GRANT SELECT, INSERT, UPDATE, DELETE ON `dense_ladder`.* TO `app`@`127.0.0.1`',
+    'GRANT USAGE ON *.* TO `app`@`127.0.0.1`',
+  ]);
+  await expect(database().query('CREATE TABLE mine (id INT)')).rejects.toThrow(/ER_TABLEACCESS_DENIED/);
+  await expect(database().query('SELECT * FROM mysql.user')).rejects.toThrow(/DENIED/);
+  await expect(database().query("SELECT LOAD_FILE('/etc/passwd') IS NULL AS none")).resolves.toMatchObject([
+    [{ none: 1 }],
+    expect.anything(),
+  ]);
+});
+
+test('what does not fit its column is refused: too long, no day, no such choice of a number', async () => {
+  const { asker, athlete } = await someBlock();
+  const insert = (id: string, date: string, value: string) =>
+    database().query(
+      `INSERT INTO measurements (id, coach_id, athlete_id, local_date, kind, value, unit, at)
+       VALUES (:id, :coach, :athlete, :date, 'body weight', :value, 'kg', NOW())`,
+      { replacements: { id, date, value, coach: asker.coachId, athlete: athlete.id } },
+    );
+  for (const bad of [
+    ['m', '0000-00-00', '70'],
+    ['m', '2026-02-31', '70'],
+    ['x'.repeat(97), '2026-11-24', '70'],
+    ['m', '2026-11-24', 'seventy'],
+    ['m', '2026-11-24', '1e9'],
+  ] as const)
+    await expect(insert(...bad)).rejects.toThrow(/\(\d+\)/);
+  expect(await models().measurements.count({ where: { athleteId: athlete.id } })).toBe(0);
+});
+
+test('an error of the database tells neither a statement nor a value', async () => {
+  const { asker, athlete } = await someBlock();
+  const secret = 'whisper-4711';
+  const twice = { id: athlete.id, coachId: asker.coachId, name: secret, facts: '{}', revision: 0 };
+  const errors = await Promise.all(
+    [
+      models().athletes.create({ ...twice, archivedAt: null, eraseAt: null }),
+      models().athletes.update({ facts: `{"${secret}` }, { where: { id: athlete.id } }),
+      database().query(`SELECT nonsense FROM nowhere WHERE name = '${secret}'`),
+      database().query('SELECT nonsense FROM athletes WHERE name = :secret', { replacements: { secret } }),
+    ].map((refused) => Promise.resolve(refused).catch((error: unknown) => error)),
+  );
+  for (const error of errors) {
+    expect(error).toBeInstanceOf(Error);
+    const logged = inspect(error, { depth: 9, showHidden: true });
+    expect(logged).toMatch(/ER_\w+ \(\d+\)/);
+    expect(logged).not.toMatch(/whisper|SELECT|INSERT|UPDATE|nonsense/);
+  }
+});
+
+test('ids are compared letter by letter', async () => {
+  const [rows] = await database().query(
+    `SELECT table_name, column_name, collation_name FROM information_schema.columns
+     WHERE table_schema = DATABASE() AND data_type IN ('varchar', 'char')
+       AND (column_name = 'id' OR column_name LIKE '%\\_id' OR column_name IN ('token_hash', 'code_hash'))
+       AND collation_name NOT LIKE '%\\_bin'`,
+  );
+  expect(rows).toEqual([]);
 });

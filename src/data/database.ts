@@ -6,13 +6,60 @@ function connect(): Sequelize {
   const url = process.env.DATABASE_URL;
   if (url === undefined)
     throw new Error('DATABASE_URL is not set: start the application by npm run demo or npm run dev');
-  return new Sequelize(url, {
+  const sequelize = new Sequelize(url, {
     dialect: 'mysql',
     logging: false,
     timezone: '+00:00',
     define: { underscored: true, timestamps: false },
     dialectOptions: { connectTimeout: 3000, supportBigNumbers: true, jsonStrings: true },
     pool: { max: 10, min: 0, acquire: 5000, idle: 30_000 },
+  });
+  // What does not fit its column is refused whoever set the server up, and so is a day that is none.
+  sequelize.addHook('afterConnect', (connection) =>
+    said(connection as Connection, `SET SESSION sql_mode = '${SQL_MODE}'`),
+  );
+  keepQuiet(sequelize);
+  return sequelize;
+}
+
+const SQL_MODE =
+  'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
+
+interface Connection {
+  readonly query: (sql: string, done: (error: Error | null) => void) => void;
+}
+
+/** One statement on a connection of its own. */
+function said(connection: Connection, sql: string): Promise<void> {
+  return new Promise((resolve, reject) =>
+    connection.query(sql, (error) => (error === null ? resolve() : reject(error))),
+  );
+}
+
+/** Errors of the database name neither a statement nor a value: they are logged, and what is stored is nobody's business there. */
+function keepQuiet(sequelize: Sequelize): void {
+  const query = sequelize.query.bind(sequelize) as (...given: unknown[]) => Promise<unknown>;
+  const quiet = (...given: unknown[]) =>
+    query(...given).catch((error: unknown) => {
+      throw withoutValues(error);
+    });
+  sequelize.query = quiet as typeof sequelize.query;
+}
+
+/** What an error of the database is about, without what it was asked and what stands in its tables. */
+function withoutValues(error: unknown): unknown {
+  if (!(error instanceof Error) || !('parent' in error)) return error;
+  const { code, errno, message } = error.parent as Error & { code?: string; errno?: number };
+  // What the server itself says holds values; what the driver says of a connection does not.
+  const isOfServer = (errno ?? 0) > 0;
+  const said = isOfServer ? `${code} (${errno})` : message;
+  const frames = error.stack?.split('\n').filter((line) => /^\s+at /.test(line)) ?? [];
+  for (const field of ['sql', 'parameters', 'errors', 'fields', 'original', 'index', 'table', 'value'])
+    Reflect.deleteProperty(error, field);
+  return Object.assign(error, {
+    message: said,
+    parent: { code, errno, message: said },
+    stack: [`${error.name}: ${said}`, ...frames].join('\n'),
   });
 }
 

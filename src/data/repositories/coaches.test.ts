@@ -1,8 +1,8 @@
-import { randomUUID } from 'node:crypto';
-import { closeDatabase, database } from '../database';
+import { closeDatabase } from '../database';
 import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
+import { inSchema } from '../testing/schema';
 import {
   addFirstCoach,
   askerOf,
@@ -69,14 +69,10 @@ test('a password is changed with the old one in hand; other sessions end, this o
 });
 
 test('the first coach of an empty installation is one, whoever tries at once; then nobody is the first any more', async () => {
-  const name = `dense_ladder_cut_${randomUUID().slice(0, 8)}`;
   const before = process.env.DATABASE_URL ?? '';
-  await database().query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-  await closeDatabase();
-  const address = new URL(before);
-  address.pathname = `/${name}`;
-  process.env.DATABASE_URL = address.toString();
-  try {
+  await inSchema(async ({ url }) => {
+    await closeDatabase();
+    process.env.DATABASE_URL = url;
     await migrate();
     expect(await isEmptyInstallation()).toBe(true);
     const first = (who: string) =>
@@ -85,11 +81,10 @@ test('the first coach of an empty installation is one, whoever tries at once; th
     expect(tried.filter(Boolean)).toHaveLength(1);
     expect(await models().coaches.count()).toBe(1);
     expect(await isEmptyInstallation()).toBe(false);
-  } finally {
     await closeDatabase();
+  }).finally(() => {
     process.env.DATABASE_URL = before;
-    await database().query(`DROP DATABASE ${name}`);
-  }
+  });
 });
 
 test('a forgotten password is replaced, and every session ends', async () => {
