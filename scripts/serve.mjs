@@ -36,6 +36,20 @@ function sentPacked(request, response) {
   return true;
 }
 
+/**
+ * The address somebody asks from: of their own connection, or, behind a proxy of this machine, the last one it names. What
+ * a request says of itself does not count.
+ */
+function addressOf(request) {
+  const near = request.socket.remoteAddress ?? '';
+  const isProxied = ['127.0.0.1', '::1', '::ffff:127.0.0.1'].includes(near);
+  const named = String(request.headers['x-forwarded-for'] ?? '')
+    .split(',')
+    .at(-1)
+    .trim();
+  return isProxied && named !== '' ? named : near;
+}
+
 const application = next({ dev: false, dir: ROOT, hostname, port: Number(port) });
 await application.prepare();
 const handle = application.getRequestHandler();
@@ -43,6 +57,7 @@ const handle = application.getRequestHandler();
 const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } } });
 const server = createServer((request, response) => {
   watch(request, response);
+  request.headers['x-client-address'] = addressOf(request);
   if (sentPacked(request, response)) return;
   compress(request, response, () => void handle(request, response));
 });

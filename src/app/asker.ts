@@ -1,5 +1,5 @@
 import 'server-only';
-import { cookies, headers } from 'next/headers';
+import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import type { Unanswered } from '@/core';
@@ -14,12 +14,11 @@ import {
   isUnavailable,
   type SignedIn,
 } from '@/data';
-
-export const COOKIE = 'ladder_sign_in';
+import { readCookie } from './cookie';
 
 /** Whose session this is, also where they still lack the second factor their house asks for. Asked once a request. */
 export const currentSession = cache(async (): Promise<SignedIn | undefined> => {
-  const token = (await cookies()).get(COOKIE)?.value;
+  const token = await readCookie('ladder_sign_in');
   return token === undefined ? undefined : askerOf(token, new Date());
 });
 

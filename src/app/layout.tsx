@@ -11,6 +11,7 @@ import '@fontsource/ibm-plex-sans-condensed/latin-ext-600.css';
 import '@/ui/look.css';
 import { ColorSchemeScript, MantineProvider, mantineHtmlProps } from '@mantine/core';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import { theme } from '@/ui/theme';
 
 export const metadata: Metadata = {
@@ -19,11 +20,13 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
-export default function RootLayout({ children }: { readonly children: React.ReactNode }) {
+/** Every page is made for its request: scripts within it carry the mark that this very answer is allowed to have (see proxy.ts). */
+export default async function RootLayout({ children }: { readonly children: React.ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" {...mantineHtmlProps}>
       <head>
-        <ColorSchemeScript defaultColorScheme="auto" />
+        <ColorSchemeScript defaultColorScheme="auto" {...(nonce === undefined ? {} : { nonce })} />
       </head>
       <body>
         <MantineProvider theme={theme} defaultColorScheme="auto" withGlobalClasses={false}>

@@ -119,14 +119,14 @@ test('what does not fit its column is refused: too long, no day, no such choice 
        VALUES (:id, :coach, :athlete, :date, 'body weight', :value, 'kg', NOW())`,
       { replacements: { id, date, value, coach: asker.coachId, athlete: athlete.id } },
     );
-  for (const bad of [
+  for (const [id, date, value] of [
     ['m', '0000-00-00', '70'],
     ['m', '2026-02-31', '70'],
     ['x'.repeat(97), '2026-11-24', '70'],
     ['m', '2026-11-24', 'seventy'],
     ['m', '2026-11-24', '1e9'],
   ] as const)
-    await expect(insert(...bad)).rejects.toThrow(/\(\d+\)/);
+    await expect(insert(id, date, value)).rejects.toThrow(/\(\d+\)/);
   expect(await models().measurements.count({ where: { athleteId: athlete.id } })).toBe(0);
 });
 

@@ -117,9 +117,10 @@ const LOST = [
   'ER_SERVER_SHUTDOWN',
 ];
 
-/** Whether an error says that the database cannot be reached just now, so that trying again makes sense. */
+/** Whether an error says that the database cannot be reached, or too much is asked at once: trying again makes sense. */
 export function isUnavailable(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
+  if (error.name === 'Busy') return true;
   if (error.name.startsWith('SequelizeConnection') || error.name === 'SequelizeHostNotReachableError')
     return true;
   const { parent } = error as { parent?: { code?: string; message?: string } };

@@ -1,5 +1,4 @@
 import 'server-only';
-import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import type { Training, Unanswered } from '@/core';
@@ -14,8 +13,7 @@ import {
   type SignedIn,
 } from '@/data';
 import { currentAsker, requireAsker } from '../asker';
-
-export const PHONE_COOKIE = 'ladder_phone';
+import { readCookie } from '../cookie';
 
 /** Who stands on the floor: the athlete by their phone, or the coach. */
 export type FloorAsker =
@@ -24,7 +22,7 @@ export type FloorAsker =
 
 /** The athlete whose phone this is; undefined when it is nobody's. */
 export const currentPhone = cache(async (): Promise<PhoneAsker | undefined> => {
-  const token = (await cookies()).get(PHONE_COOKIE)?.value;
+  const token = await readCookie('ladder_phone');
   return token === undefined ? undefined : phoneOf(token, new Date());
 });
 

@@ -1,6 +1,5 @@
 'use server';
 
-import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import * as z from 'zod';
 import {
@@ -8,6 +7,7 @@ import {
   confirmSignIn,
   isUnavailable,
   joinHouse,
+  type Opened,
   PASSWORD_LEAST,
   passwordBy,
   type SignIn,
@@ -17,7 +17,8 @@ import {
 import type { CodeAnswer } from '@/features/sign-in/code-form';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import type { SignUpAnswer } from '@/features/sign-in/sign-up';
-import { COOKIE } from '../asker';
+import { dropCookie, keepCookie, readCookie } from '../cookie';
+import { whereFrom } from '../from';
 import { ownAddress } from './own-address';
 
 const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });
@@ -28,7 +29,7 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
   if (!parsed.success) return { status: 'incomplete' };
   let outcome: SignIn;
   try {
-    outcome = await signIn(parsed.data.email, parsed.data.password, new Date());
+    outcome = await signIn(parsed.data.email, parsed.data.password, new Date(), await whereFrom());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -54,10 +55,10 @@ export async function confirmCodeAction(
 ): Promise<CodeAnswer> {
   const parsed = codeForm.safeParse(Object.fromEntries(data));
   if (!parsed.success) return { status: 'wrong' };
-  const token = (await cookies()).get(COOKIE)?.value ?? '';
+  const token = (await readCookie('ladder_sign_in')) ?? '';
   let outcome: Awaited<ReturnType<typeof confirmSignIn>>;
   try {
-    outcome = await confirmSignIn(token, parsed.data.code, new Date());
+    outcome = await confirmSignIn(token, parsed.data.code, new Date(), await whereFrom());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -69,7 +70,7 @@ export async function confirmCodeAction(
 
 const codeForm = z.object({ code: z.string().min(1).max(40) });
 /** What a device keeps of a session. */
-type Session = Pick<Extract<SignIn, { status: 'signed in' }>, 'token' | 'expiresAt'>;
+type Session = Opened & { readonly device?: string };
 const passwordForm = form.pick({ password: true }).extend({ again: z.string().max(200) });
 const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
 
@@ -89,7 +90,7 @@ async function signUp(
   try {
     const refused = await add({ name, email, password });
     if (refused !== null) return refused;
-    outcome = await signIn(email, password, new Date());
+    outcome = await signIn(email, password, new Date(), await whereFrom());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -135,7 +136,7 @@ export async function newPasswordAction(
   try {
     const email = await passwordBy(token, password, new Date());
     if (email === undefined) return { status: 'ended' };
-    outcome = await signIn(email, password, new Date());
+    outcome = await signIn(email, password, new Date(), await whereFrom());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -146,23 +147,21 @@ export async function newPasswordAction(
   redirect('/desk');
 }
 
-/** Keeps a session on this device. */
-async function remember(outcome: Session): Promise<void> {
-  const secure = (await headers()).get('x-forwarded-proto') === 'https';
-  (await cookies()).set(COOKIE, outcome.token, {
-    httpOnly: true,
-    sameSite: 'lax',
-    path: '/',
-    secure,
-    expires: outcome.expiresAt,
-  });
+/** How long a device is known for: a browser keeps nothing longer. */
+const KNOWN_MS = 400 * 86_400_000;
+
+/** Keeps a session on this device, in the place of the one it had: that ends. */
+async function remember({ token, expiresAt, device }: Session): Promise<void> {
+  const before = await readCookie('ladder_sign_in');
+  if (before !== undefined) await signOut(before);
+  await keepCookie('ladder_sign_in', token, expiresAt);
+  if (device !== undefined) await keepCookie('ladder_device', device, new Date(Date.now() + KNOWN_MS));
 }
 
-/** Ends the session on this device. */
+/** Ends the session on this device, which stays known. */
 export async function signOutAction(): Promise<void> {
-  const jar = await cookies();
-  const token = jar.get(COOKIE)?.value;
+  const token = await readCookie('ladder_sign_in');
   if (token !== undefined) await signOut(token);
-  jar.delete(COOKIE);
+  await dropCookie('ladder_sign_in');
   redirect('/sign-in');
 }

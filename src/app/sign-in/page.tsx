@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
-import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { awaitsCode, isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '@/data';
 import { CodeForm } from '@/features/sign-in/code-form';
 import { SignIn } from '@/features/sign-in/sign-in';
 import { SignUp } from '@/features/sign-in/sign-up';
-import { COOKIE, currentAsker } from '../asker';
+import { currentAsker } from '../asker';
+import { readCookie } from '../cookie';
 import { confirmCodeAction, firstCoachAction, signInAction, signOutAction } from './actions';
 import { ownAddress } from './own-address';
 
@@ -18,7 +18,7 @@ interface PageProps {
 export default async function SignInPage({ searchParams }: PageProps) {
   const to = ownAddress((await searchParams).to);
   if ((await currentAsker()) !== undefined) redirect(to);
-  const token = (await cookies()).get(COOKIE)?.value;
+  const token = await readCookie('ladder_sign_in');
   if (token !== undefined && (await awaitsCode(token, new Date())))
     return <CodeForm action={confirmCodeAction.bind(null, to)} signOut={signOutAction} />;
   if (await isEmpty())

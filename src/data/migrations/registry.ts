@@ -12,6 +12,7 @@ import { STATEMENTS as steering } from './011-steering';
 import { STATEMENTS as outlines } from './012-outlines';
 import { STATEMENTS as inAndOut } from './013-in-and-out';
 import { STATEMENTS as sharedAthletes } from './014-shared-athletes';
+import { STATEMENTS as signIn } from './015-sign-in';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -33,4 +34,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '012-outlines', statements: outlines },
   { name: '013-in-and-out', statements: inAndOut },
   { name: '014-shared-athletes', statements: sharedAthletes },
+  { name: '015-sign-in', statements: signIn },
 ];

@@ -3,7 +3,6 @@ import { database } from '../database';
 import type {
   AthleteRow,
   AthleteShareRow,
-  AttemptRow,
   BlockRow,
   CalendarLinkRow,
   CallRow,
@@ -17,6 +16,7 @@ import type {
   InviteRow,
   IssuedBeforeRow,
   IssuedRow,
+  KnownDeviceRow,
   LoggedSetRow,
   MeasurementRow,
   PhoneRow,
@@ -28,6 +28,7 @@ import type {
   SorenessRow,
   StandingRow,
   TemplateRow,
+  TriesRow,
   WorkoutRow,
 } from './rows';
 
@@ -38,7 +39,8 @@ export interface Models {
   readonly phones: Table<PhoneRow>;
   readonly invites: Table<InviteRow>;
   readonly signIns: Table<SignInRow>;
-  readonly attempts: Table<AttemptRow>;
+  readonly tries: Table<TriesRow>;
+  readonly knownDevices: Table<KnownDeviceRow>;
   readonly athletes: Table<AthleteRow>;
   readonly blocks: Table<BlockRow>;
   readonly templates: Table<TemplateRow>;
@@ -79,7 +81,8 @@ function peopleTables(
   Models,
   | 'coaches'
   | 'signIns'
-  | 'attempts'
+  | 'tries'
+  | 'knownDevices'
   | 'athletes'
   | 'exercises'
   | 'measurements'
@@ -120,6 +123,9 @@ function peopleTables(
       expiresAt: when,
       awaitsCode: DataTypes.BOOLEAN,
       tries: DataTypes.INTEGER,
+      begunAt: when,
+      seenAt: when,
+      device: DataTypes.STRING(120),
     }),
     recoveryCodes: table('recovery_codes', { coachId: key(), codeHash: key() }),
     athleteShares: table('athlete_shares', { athleteId: key(), coachId: key(), may: DataTypes.STRING(8) }),
@@ -131,11 +137,8 @@ function peopleTables(
       about: DataTypes.STRING(200),
       at: when,
     }),
-    attempts: table('sign_in_attempts', {
-      id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
-      email: DataTypes.STRING,
-      at: when,
-    }),
+    tries: table('tries', { id: key(), count: DataTypes.INTEGER, at: when }),
+    knownDevices: table('known_devices', { tokenHash: key(), coachId: key(), seenAt: when }),
     phones: table('phones', {
       id: key(),
       coachId: id,

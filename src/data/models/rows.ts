@@ -43,11 +43,22 @@ export interface SignInRow {
   /** Whether the password was right and a code is still to come; how often one was tried. */
   awaitsCode: boolean;
   tries: number;
+  begunAt: Date;
+  seenAt: Date;
+  /** What the device is called. */
+  device: string;
 }
-export interface AttemptRow {
-  id?: number;
-  email: string;
+/** How often something was tried of late, by the digest of what it is counted by. */
+export interface TriesRow {
+  id: string;
+  count: number;
   at: Date;
+}
+/** A device that a coach has signed in on. */
+export interface KnownDeviceRow {
+  tokenHash: string;
+  coachId: string;
+  seenAt: Date;
 }
 export interface PhoneRow {
   id: string;

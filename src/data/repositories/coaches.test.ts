@@ -3,15 +3,8 @@ import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { inSchema } from '../testing/schema';
-import {
-  addFirstCoach,
-  askerOf,
-  changePassword,
-  isEmptyInstallation,
-  resetPassword,
-  signIn,
-  signOut,
-} from './coaches';
+import { addFirstCoach, changePassword, isEmptyInstallation, resetPassword, signIn } from './coaches';
+import { askerOf, endSession, openSession, sessionsOf, signOut } from './sessions';
 
 afterAll(closeDatabase);
 
@@ -48,20 +41,116 @@ test('wrong passwords and unknown addresses are answered alike', async () => {
   expect(await signIn('nobody@example.org', 'wrong', NOW)).toEqual({ status: 'wrong' });
 });
 
-test('after eight attempts even the right password waits; a quarter of an hour later it opens', async () => {
+test('tries of a stranger wait longer and longer; a quarter of an hour is the most, and an hour forgets them', async () => {
   const coach = await someCoach();
-  for (let attempt = 0; attempt < 8; attempt++) await signIn(coach.email, 'wrong', NOW);
-  expect(await signIn(coach.email, PASSWORD, later(1))).toEqual({ status: 'wait', minutes: 14 });
-  expect((await signIn(coach.email, PASSWORD, later(16))).status).toBe('signed in');
+  const from = { address: 'a-stranger' };
+  const at = (seconds: number) => new Date(NOW.getTime() + seconds * 1000);
+  const attempt = (seconds: number, password = 'wrong') => signIn(coach.email, password, at(seconds), from);
+  for (let free = 0; free < 5; free++) expect(await attempt(0)).toEqual({ status: 'wrong' });
+  expect(await attempt(0, PASSWORD)).toEqual({ status: 'wait', seconds: 5 });
+  expect(await attempt(4)).toEqual({ status: 'wait', seconds: 1 });
+  expect(await attempt(5)).toEqual({ status: 'wrong' });
+  // What had to wait counted for nothing: twice as long, not more.
+  expect(await attempt(14)).toEqual({ status: 'wait', seconds: 1 });
+  expect(await attempt(15)).toEqual({ status: 'wrong' });
+  let now = 15;
+  for (const wait of [20, 40, 80, 160, 320, 640, 900, 900]) {
+    expect(await attempt(now + wait - 1)).toEqual({ status: 'wait', seconds: 1 });
+    now += wait;
+    expect(await attempt(now)).toEqual({ status: 'wrong' });
+  }
+  expect((await attempt(now + 3599)).status).toBe('wrong');
+  now += 3599;
+  expect(await attempt(now + 1)).toMatchObject({ status: 'wait' });
+  expect((await attempt(now + 3600, PASSWORD)).status).toBe('signed in');
+});
+
+test('who tries a coach’s account from everywhere keeps out neither a device they are known by nor them elsewhere', async () => {
+  const coach = await someCoach();
+  const home = { address: 'home' };
+  const first = await signIn(coach.email, PASSWORD, NOW, home);
+  if (first.status !== 'signed in') throw new Error(first.status);
+  for (let n = 0; n < 45; n++)
+    await signIn(coach.email, 'wrong', NOW, { address: `net-${n % 10}-${coach.email}` });
+  const stranger = { address: `net-1-${coach.email}` };
+  expect((await signIn(coach.email, PASSWORD, NOW, { address: 'hotel' })).status).toBe('signed in');
+  for (let n = 0; n < 12; n++)
+    await signIn(coach.email, 'wrong', NOW, { address: `more-${n}-${coach.email}` });
+  expect((await signIn(coach.email, PASSWORD, NOW, stranger)).status).toBe('wait');
+  const known = { ...stranger, device: first.device };
+  expect(await signIn(coach.email, PASSWORD, NOW, known)).toMatchObject({
+    status: 'signed in',
+    device: first.device,
+  });
+  // The device is theirs alone, and tries on it count by themselves.
+  const other = await someCoach();
+  for (let n = 0; n < 5; n++) await signIn(coach.email, 'wrong', NOW, known);
+  expect((await signIn(coach.email, PASSWORD, NOW, known)).status).toBe('wait');
+  expect((await signIn(other.email, PASSWORD, NOW, { address: 'hotel', device: first.device })).status).toBe(
+    'signed in',
+  );
+  expect((await signIn(coach.email, PASSWORD, NOW, { address: 'hotel', device: 'made up' })).status).toBe(
+    'wait',
+  );
+});
+
+test('who tries many accounts from one address waits there; their own sign-in does not set that back', async () => {
+  const own = await someCoach();
+  const from = { address: `one-${own.email}` };
+  for (let n = 0; n < 19; n++) await signIn(`nobody-${n}-${own.email}`, 'wrong', NOW, from);
+  expect((await signIn(own.email, PASSWORD, NOW, from)).status).toBe('signed in');
+  expect((await signIn(`nobody-20-${own.email}`, 'wrong', NOW, from)).status).toBe('wrong');
+  expect((await signIn(`nobody-21-${own.email}`, 'wrong', NOW, from)).status).toBe('wait');
+});
+
+test('tries in parallel count too', async () => {
+  const coach = await someCoach();
+  const tries = await Promise.all(
+    Array.from({ length: 12 }, () =>
+      signIn(coach.email, 'wrong', NOW, { address: `at-once-${coach.email}` }),
+    ),
+  );
+  expect(tries.filter(({ status }) => status === 'wrong')).toHaveLength(5);
+});
+
+test('a session that is not used for a week ends, one in use after thirty days; each can be ended by its name', async () => {
+  const coach = await someCoach();
+  const day = (n: number) => new Date(NOW.getTime() + n * 86_400_000);
+  const { token } = await openSession(coach.coachId, { device: 'Mac, Firefox', awaitsCode: false }, NOW);
+  const idle = await openSession(coach.coachId, { device: 'iPad, Safari', awaitsCode: false }, NOW);
+  for (let n = 6; n < 30; n += 6)
+    expect(await askerOf(token, day(n))).toMatchObject({ coachId: coach.coachId });
+  expect(await askerOf(idle.token, day(7))).toBeUndefined();
+  expect(await askerOf(token, day(30))).toBeUndefined();
+  const other = await openSession(coach.coachId, { device: 'iPhone, Safari', awaitsCode: false }, day(24));
+  const listed = await sessionsOf(coach, token, day(25));
+  expect(listed.map(({ device, isThis }) => [device, isThis])).toEqual([
+    ['iPhone, Safari', false],
+    ['Mac, Firefox', true],
+  ]);
+  expect(JSON.stringify(listed)).not.toContain(token);
+  const name = listed[0]?.name ?? '';
+  expect(await endSession(await someCoach(), name)).toBe(false);
+  expect(await endSession(coach, '%')).toBe(false);
+  expect(await endSession(coach, name)).toBe(true);
+  expect(await askerOf(other.token, day(25))).toBeUndefined();
+  expect(await askerOf(token, day(25))).toBeDefined();
 });
 
 test('a password is changed with the old one in hand; other sessions end, this one goes on', async () => {
   const coach = await someCoach();
   const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
   if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
-  expect(await changePassword(coach, 'wrong', 'a longer password', here.token)).toBe('wrong');
-  expect(await changePassword(coach, PASSWORD, 'short', here.token)).toBe('too short');
-  expect(await changePassword(coach, PASSWORD, 'a longer password', here.token)).toBe('changed');
+  const change = async (current: string, next: string) =>
+    (await changePassword(coach, { current, next }, here.token, NOW)).status;
+  expect(await change('wrong', 'a longer password')).toBe('wrong');
+  expect(await change(PASSWORD, 'short')).toBe('too short');
+  // Nor is the form a way to try passwords.
+  for (let n = 0; n < 5; n++) expect(await change('wrong', 'a longer password')).toBe('wrong');
+  expect(await change(PASSWORD, 'a longer password')).toBe('wait');
+  const later = new Date(NOW.getTime() + 5_000);
+  const changed = { current: PASSWORD, next: 'a longer password' };
+  expect(await changePassword(coach, changed, here.token, later)).toEqual({ status: 'changed' });
   expect(await askerOf(here.token, NOW)).toBeDefined();
   expect(await askerOf(there.token, NOW)).toBeUndefined();
   expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');

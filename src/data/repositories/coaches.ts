@@ -1,25 +1,15 @@
 import { randomBytes, randomUUID } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
-import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
-import { database, transact } from '../database';
+import { transact } from '../database';
+import { hashed, matches } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
-import { digest, newToken } from '../token';
-
-/** How long a session lasts, and one whose code is still to come. */
-export const SESSION_DAYS = 30;
-const CODE_MINUTES = 10;
-const DAY_MS = 86_400_000;
-const WINDOW_MINUTES = 15;
-const MOST_ATTEMPTS = 8;
+import { digest } from '../token';
+import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession } from './sessions';
+import { tried, wasRight } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
-
-/** What is kept of a password. */
-export async function passwordHashOf(password: string): Promise<string> {
-  return hash(password);
-}
 
 /** A coach to be added, with a house of their own; the password is kept as an Argon2id hash only. */
 export async function newCoach(coach: {
@@ -33,7 +23,7 @@ export async function newCoach(coach: {
     id,
     email: normal(email),
     name,
-    passwordHash: await hash(password),
+    passwordHash: await hashed(password),
     conventions: '{}',
     houseId: id,
     secondFactor: null,
@@ -82,14 +72,13 @@ export async function addFirstCoach(coach: {
  * @returns the password, to be told once; undefined where nobody has the address
  */
 export async function resetPassword(email: string): Promise<string | undefined> {
-  const { attempts, coaches, signIns } = models();
+  const { coaches, signIns } = models();
   const coach = await coaches.findOne({ where: { email: normal(email) } });
   if (coach === null) return undefined;
   const password = randomBytes(12).toString('base64url');
   const { id } = coach.get();
-  await coaches.update({ passwordHash: await hash(password) }, { where: { id } });
+  await coaches.update({ passwordHash: await hashed(password) }, { where: { id } });
   await signIns.destroy({ where: { coachId: id } });
-  await attempts.destroy({ where: { email: normal(email) } });
   return password;
 }
 
@@ -100,104 +89,96 @@ export async function coachByEmail(email: string): Promise<Asker | undefined> {
 }
 
 export type SignIn =
-  | { readonly status: 'signed in'; readonly token: string; readonly expiresAt: Date }
+  | ({ readonly status: 'signed in'; readonly device: string } & Opened)
   /** The password is right; a code of the second factor is still to come. */
-  | { readonly status: 'code'; readonly token: string; readonly expiresAt: Date }
+  | ({ readonly status: 'code' } & Opened)
   | { readonly status: 'wrong' }
-  | { readonly status: 'wait'; readonly minutes: number };
+  | { readonly status: 'wait'; readonly seconds: number };
+
+/** Where somebody signs in from. */
+export interface From {
+  /** The address of their network; absent: not known. */
+  readonly address?: string | undefined;
+  /** What the device keeps from an earlier sign-in. */
+  readonly device?: string | undefined;
+  /** What the device is called. */
+  readonly called?: string | undefined;
+}
+
+/**
+ * What tries of a password are counted by. A device that the coach is known by counts alone: whoever else tries their
+ * address cannot keep them out. A stranger is counted by address and account together, and by each: one who tries many
+ * accounts, and many who try one.
+ */
+export async function countedBy(email: string, coachId: string | undefined, { address = '', device }: From) {
+  if (coachId !== undefined && device !== undefined && (await isKnownDevice(coachId, device)))
+    return { own: [{ by: `device ${device}`, free: 5 }], common: [] };
+  return {
+    own: [{ by: `account ${email} from ${address}`, free: 5 }],
+    common: [
+      { by: `from ${address}`, free: 20 },
+      { by: `account ${email}`, free: 50 },
+    ],
+  };
+}
 
 // Verified when no coach has the address, so that the answer takes as long as a wrong password.
 let decoy: Promise<string> | undefined;
 
 /**
- * Checks a password and opens a session. After too many attempts on one address in a quarter of an hour it asks to
- * wait, right password or not.
+ * Checks a password and opens a session. After some attempts each next one has to wait, longer each time, right password or
+ * not; see `countedBy` and `waitFor`.
  * @param now passed in so that tests can move time
+ * @throws Busy where too many passwords are being looked at
  */
-export async function signIn(email: string, password: string, now: Date): Promise<SignIn> {
-  const { attempts, coaches, signIns } = models();
+export async function signIn(email: string, password: string, now: Date, from: From = {}): Promise<SignIn> {
   const address = normal(email).slice(0, 190);
-  const since = new Date(now.getTime() - WINDOW_MINUTES * 60_000);
-  const recent = await attempts.findAll({
-    where: { email: address, at: { [Op.gt]: since } },
-    order: [['at', 'ASC']],
-  });
-  if (recent.length >= MOST_ATTEMPTS) {
-    const frees =
-      (recent[recent.length - MOST_ATTEMPTS]?.get().at ?? now).getTime() + WINDOW_MINUTES * 60_000;
-    return { status: 'wait', minutes: Math.max(1, Math.ceil((frees - now.getTime()) / 60_000)) };
-  }
-  // Counted before it is checked, so that attempts in parallel count too.
-  await attempts.create({ email: address, at: now });
-  const coach = await coaches.findOne({ where: { email: address } });
-  decoy ??= hash(randomUUID());
-  const right = await verify(coach?.get().passwordHash ?? (await decoy), password);
-  if (coach === null || !right) return { status: 'wrong' };
-  const { id, secondFactor } = coach.get();
-  const awaitsCode = secondFactor !== null;
+  const coach = (await models().coaches.findOne({ where: { email: address } }))?.get();
+  const counted = await countedBy(address, coach?.id, from);
+  const seconds = await tried([...counted.own, ...counted.common], now);
+  if (seconds > 0) return { status: 'wait', seconds };
+  decoy ??= hashed(randomUUID());
+  const right = await matches(coach?.passwordHash ?? (await decoy), password);
+  if (coach === undefined || !right) return { status: 'wrong' };
+  const awaitsCode = coach.secondFactor !== null;
+  const opened = await openSession(coach.id, { device: from.called ?? '', awaitsCode }, now);
+  await endedSessions(now);
   // Attempts count on until the code is right too.
-  if (!awaitsCode) await attempts.destroy({ where: { email: address } });
-  const token = newToken();
-  const expiresAt = new Date(now.getTime() + (awaitsCode ? CODE_MINUTES * 60_000 : SESSION_DAYS * DAY_MS));
-  await signIns.create({ tokenHash: digest(token), coachId: id, expiresAt, awaitsCode, tries: 0 });
-  await signIns.destroy({ where: { expiresAt: { [Op.lt]: now } } });
-  return { status: awaitsCode ? 'code' : 'signed in', token, expiresAt };
+  if (awaitsCode) return { status: 'code', ...opened };
+  await wasRight(counted, now);
+  return { status: 'signed in', ...opened, device: await knowDevice(coach.id, from.device, now) };
 }
 
-/** A coach with a session. */
-export interface SignedIn extends Asker {
-  readonly name: string;
-  /** Whether their house asks for a second factor that they have not set up: until then nothing answers to them. */
-  readonly lacksFactor: boolean;
-  /** Whether another coach of the house shares an athlete with them. */
-  readonly isShown: boolean;
-}
-
-/** Who holds this token; undefined when the session has ended. */
-export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
-  // Asked by every request: one query.
-  const [row] = await database().query<{
-    coachId: string;
-    name: string;
-    lacksFactor: number;
-    isShown: number;
-  }>(
-    `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor,
-       EXISTS (SELECT 1 FROM athlete_shares WHERE athlete_shares.coach_id = c.id) AS isShown
-     FROM sign_ins s JOIN coaches c ON c.id = s.coach_id LEFT JOIN houses h ON h.id = c.house_id
-     WHERE s.token_hash = :token AND NOT s.awaits_code AND s.expires_at > :now`,
-    { type: QueryTypes.SELECT, replacements: { token: digest(token), now } },
-  );
-  if (row === undefined) return undefined;
-  return { ...row, lacksFactor: Boolean(row.lacksFactor), isShown: Boolean(row.isShown) };
-}
-
-/** Ends a session; ending one twice is fine. */
-export async function signOut(token: string): Promise<void> {
-  await models().signIns.destroy({ where: { tokenHash: digest(token) } });
-}
-
-export type PasswordOutcome = 'changed' | 'wrong' | 'too short' | 'gone';
+export type PasswordOutcome =
+  | { readonly status: 'changed' | 'wrong' | 'too short' | 'gone' }
+  | { readonly status: 'wait'; readonly seconds: number };
 
 /** Fewest characters of a password. */
 export const PASSWORD_LEAST = 10;
 
+/** What tries of somebody who is signed in already are counted by: a device left open must not be a way to the password. */
+export const triesWithin = ({ coachId }: Asker) => [{ by: `within ${coachId}`, free: 5 }];
+
 /**
  * Changes a coach's password and ends all their other sessions.
  * @param keep the token of the session that goes on
+ * @throws Busy where too many passwords are being looked at
  */
 export async function changePassword(
   asker: Asker,
-  current: string,
-  next: string,
+  { current, next }: { readonly current: string; readonly next: string },
   keep: string,
+  now: Date,
 ): Promise<PasswordOutcome> {
   const { coaches, signIns } = models();
   const coach = await coaches.findByPk(asker.coachId);
-  if (coach === null) return 'gone';
-  if (!(await verify(coach.get().passwordHash, current))) return 'wrong';
-  if (next.length < PASSWORD_LEAST) return 'too short';
-  await coaches.update({ passwordHash: await hash(next) }, { where: { id: asker.coachId } });
+  if (coach === null) return { status: 'gone' };
+  const seconds = await tried(triesWithin(asker), now);
+  if (seconds > 0) return { status: 'wait', seconds };
+  if (!(await matches(coach.get().passwordHash, current))) return { status: 'wrong' };
+  await wasRight({ own: triesWithin(asker), common: [] }, now);
+  if (next.length < PASSWORD_LEAST) return { status: 'too short' };
+  await coaches.update({ passwordHash: await hashed(next) }, { where: { id: asker.coachId } });
   await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(keep) } } });
-  return 'changed';
+  return { status: 'changed' };
 }

@@ -5,7 +5,7 @@ import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { slot, someWeeks, twoDays } from '../testing/weeks';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
-import { askerOf, coachByEmail, signIn } from './coaches';
+import { coachByEmail, signIn } from './coaches';
 import { saveExercise, shareExercise, sharing } from './exercises';
 import {
   coachInvite,
@@ -19,6 +19,7 @@ import {
 import { ownExercises } from './own-exercises';
 import { inviteAthlete, joinBy, phoneOf } from './phones';
 import { roster } from './roster';
+import { askerOf } from './sessions';
 import {
   findDesign,
   keepTemplate,

@@ -2,9 +2,10 @@ import { QueryTypes, type Transaction } from 'sequelize';
 import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
+import { hashed } from '../hashing';
 import { models } from '../models/models';
 import { digest, newToken } from '../token';
-import { newCoach, passwordHashOf } from './coaches';
+import { newCoach } from './coaches';
 import { shareHeld } from './exercises';
 import { ownExercises } from './own-exercises';
 
@@ -137,7 +138,7 @@ export async function joinHouse(
 export async function passwordBy(token: string, password: string, now: Date): Promise<string | undefined> {
   const state = await coachInvite(token, now);
   if (state.status !== 'open' || state.coach === null) return undefined;
-  const passwordHash = await passwordHashOf(password);
+  const passwordHash = await hashed(password);
   return transact(async (transaction) => {
     const { coaches, coachInvites, signIns } = models();
     const invite = await coachInvites.findByPk(digest(token), { transaction, lock: transaction.LOCK.UPDATE });

@@ -2,7 +2,7 @@ import { generate } from 'otplib';
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
-import { askerOf, signIn } from './coaches';
+import { signIn } from './coaches';
 import {
   awaitsCode,
   beginFactor,
@@ -12,6 +12,7 @@ import {
   factorState,
   requireFactor,
 } from './second-factor';
+import { askerOf } from './sessions';
 
 afterAll(closeDatabase);
 

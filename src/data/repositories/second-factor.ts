@@ -5,10 +5,11 @@ import type { Asker } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
-import { digest, newToken } from '../token';
-import { SESSION_DAYS } from './coaches';
+import { digest } from '../token';
+import { countedBy, type From, triesWithin } from './coaches';
+import { knowDevice, type Opened, openSession } from './sessions';
+import { tried, wasRight } from './tries';
 
-const DAY_MS = 86_400_000;
 /** Seconds a code is good for, as RFC 6238 has it; one before and one after are taken too, for clocks that differ. */
 const STEP = 30;
 /** Codes tried in one session before it ends. */
@@ -80,9 +81,11 @@ export async function factorState({ coachId }: Asker): Promise<FactorState> {
   };
 }
 
-/** Ends the second factor of a coach who tells a code of it. @returns whether the code was right */
-export async function endFactor({ coachId }: Asker, code: string, now: Date): Promise<boolean> {
-  return transact(async (transaction) => {
+/** Ends the second factor of a coach who tells a code of it. @returns whether the code was right, and might be tried by now */
+export async function endFactor(asker: Asker, code: string, now: Date): Promise<boolean> {
+  if ((await tried(triesWithin(asker), now)) > 0) return false;
+  const { coachId } = asker;
+  const isRight = await transact(async (transaction) => {
     const { coaches, recoveryCodes } = models();
     const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
     if (coach === null || !(await takes(coach.get(), code, now, transaction))) return false;
@@ -90,6 +93,8 @@ export async function endFactor({ coachId }: Asker, code: string, now: Date): Pr
     await recoveryCodes.destroy({ where: { coachId }, transaction });
     return true;
   });
+  if (isRight) await wasRight({ own: triesWithin(asker), common: [] }, now);
+  return isRight;
 }
 
 /** Asks every coach of the owner's house for a second factor, or no longer. @returns whether who asks owns one */
@@ -108,45 +113,45 @@ export async function awaitsCode(token: string, now: Date): Promise<boolean> {
 
 /**
  * Opens a session that waits for a code, under a token of its own. After too many wrong ones it ends.
+ * @param from where, as the password was told
  * @returns its token; wrong: another try is left; ended: the password has to be told again
  */
 export async function confirmSignIn(
   token: string,
   code: string,
   now: Date,
+  from: From = {},
 ): Promise<
-  | { readonly status: 'signed in'; readonly token: string; readonly expiresAt: Date }
+  | ({ readonly status: 'signed in'; readonly device: string } & Opened)
   | { readonly status: 'wrong' | 'ended' }
 > {
-  return transact(async (transaction) => {
-    const { attempts, coaches, signIns } = models();
+  const outcome = await transact(async (transaction) => {
+    const { coaches, signIns } = models();
     const session = await signIns.findOne({
       where: { tokenHash: digest(token), awaitsCode: true, expiresAt: { [Op.gt]: now } },
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
-    if (session === null) return { status: 'ended' };
-    const { coachId, tries } = session.get();
+    if (session === null) return { status: 'ended' as const };
+    const { coachId, tries, device: called } = session.get();
     const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
-    if (coach === null) return { status: 'ended' };
+    if (coach === null) return { status: 'ended' as const };
     if (!(await takes(coach.get(), code, now, transaction))) {
       if (tries + 1 >= MOST_TRIES) {
         await session.destroy({ transaction });
-        return { status: 'ended' };
+        return { status: 'ended' as const };
       }
       await session.update({ tries: tries + 1 }, { transaction });
-      return { status: 'wrong' };
+      return { status: 'wrong' as const };
     }
     await session.destroy({ transaction });
-    await attempts.destroy({ where: { email: coach.get().email }, transaction });
-    const next = newToken();
-    const expiresAt = new Date(now.getTime() + SESSION_DAYS * DAY_MS);
-    await signIns.create(
-      { tokenHash: digest(next), coachId, expiresAt, awaitsCode: false, tries: 0 },
-      { transaction },
-    );
-    return { status: 'signed in', token: next, expiresAt };
+    const opened = await openSession(coachId, { device: called, awaitsCode: false }, now, transaction);
+    return { status: 'signed in' as const, coachId, email: coach.get().email, ...opened };
   });
+  if (outcome.status !== 'signed in') return outcome;
+  const { coachId, email, ...opened } = outcome;
+  await wasRight(await countedBy(email, coachId, from), now);
+  return { ...opened, device: await knowDevice(coachId, from.device, now) };
 }
 
 /** Whether a code is right; one that is, is taken: neither it nor a recovery code is good again. */

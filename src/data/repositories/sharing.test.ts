@@ -2,12 +2,13 @@ import { closeDatabase, database } from '../database';
 import { NOW, PASSWORD, someBlock, someCoach } from '../testing/coach';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
-import { askerOf, signIn } from './coaches';
+import { signIn } from './coaches';
 import { deedsOf, did } from './deeds';
 import { handOver, inviteCoach, joinHouse } from './houses';
 import { issueWeek } from './issuing';
 import { findRevisions } from './revisions';
 import { roster, waiting } from './roster';
+import { askerOf } from './sessions';
 import { actingOn, shareAthlete, sharesOf, shownTo } from './sharing';
 import { keepTemplate, ownTemplates } from './templates';
 

@@ -4,8 +4,8 @@ import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import { type About, athletesBy } from './about';
-import type { SignedIn } from './coaches';
 import { houseOf } from './houses';
+import type { SignedIn } from './sessions';
 
 /**
  * Shows an athlete to another coach of the house, or ends that.

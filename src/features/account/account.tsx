@@ -10,6 +10,7 @@ import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { House, type HouseProps } from './house';
 import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
+import { Sessions, type SessionsProps } from './sessions';
 
 export interface AccountAnswer {
   readonly status:
@@ -20,7 +21,8 @@ export interface AccountAnswer {
     | 'wrong'
     | 'too short'
     | 'gone'
-    | 'unavailable';
+    | 'unavailable'
+    | 'wait';
 }
 
 interface AccountProps {
@@ -30,6 +32,8 @@ interface AccountProps {
   /** Figures set differently for all athletes. */
   readonly conventions: Partial<Conventions>;
   readonly keepConventions: (conventions: Partial<Conventions>) => Promise<ConventionsAnswer>;
+  readonly sessions: SessionsProps['sessions'];
+  readonly endSession: SessionsProps['end'];
   readonly house: HouseProps['house'];
   readonly letIn: HouseProps['letIn'];
   readonly requireFactor: HouseProps['requireFactor'];
@@ -49,9 +53,11 @@ export function Account(props: AccountProps) {
     current:
       status === 'wrong'
         ? 'This is not the password you have now.'
-        : status === 'incomplete'
-          ? 'All three are needed.'
-          : undefined,
+        : status === 'wait'
+          ? 'Too many tries. Please wait a little.'
+          : status === 'incomplete'
+            ? 'All three are needed.'
+            : undefined,
     next: status === 'too short' ? `At least ${least} characters.` : undefined,
     again: status === 'differ' ? 'The two do not match.' : undefined,
   };
@@ -85,6 +91,7 @@ export function Account(props: AccountProps) {
           </p>
         </form>
         <SecondFactor state={factor} actions={factorActions} />
+        <Sessions sessions={props.sessions} end={props.endSession} />
         <House house={house} letIn={letIn} isRequired={factor.isRequired} requireFactor={requireFactor} />
         <ForAll conventions={conventions} keep={keepConventions} />
       </main>

@@ -3,11 +3,11 @@
 import { Button, TextInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
-import { outcomeSentence } from '@/ui/words/outcomes';
+import { outcomeSentence, waitSentence } from '@/ui/words/outcomes';
 
-export type JoinAnswer = {
-  readonly status: 'ready' | 'incomplete' | 'unknown' | 'used' | 'ended' | 'unavailable';
-};
+export type JoinAnswer =
+  | { readonly status: 'ready' | 'incomplete' | 'unknown' | 'used' | 'ended' | 'unavailable' }
+  | { readonly status: 'wait'; readonly seconds: number };
 
 /** A link or code before it is used. */
 export type InviteState =
@@ -16,8 +16,8 @@ export type InviteState =
 
 type JoinAction = (before: JoinAnswer, data: FormData) => Promise<JoinAnswer>;
 
-function sentence({ status }: JoinAnswer | InviteState): string | null {
-  switch (status) {
+function sentence(answer: JoinAnswer | InviteState): string | null {
+  switch (answer.status) {
     case 'ready':
     case 'open':
       return null;
@@ -31,6 +31,8 @@ function sentence({ status }: JoinAnswer | InviteState): string | null {
       return 'This link or code has ended. Ask for a new one.';
     case 'unavailable':
       return outcomeSentence({ status: 'unavailable' });
+    case 'wait':
+      return waitSentence(answer.seconds);
   }
 }
 

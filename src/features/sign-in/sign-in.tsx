@@ -4,11 +4,11 @@ import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useActionState, useEffect, useState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
-import { outcomeSentence } from '@/ui/words/outcomes';
+import { outcomeSentence, waitSentence } from '@/ui/words/outcomes';
 
 export type SignInAnswer =
   | { readonly status: 'ready' | 'incomplete' | 'wrong' | 'unavailable' }
-  | { readonly status: 'wait'; readonly minutes: number };
+  | { readonly status: 'wait'; readonly seconds: number };
 
 function sentence(answer: SignInAnswer): string | null {
   switch (answer.status) {
@@ -21,7 +21,7 @@ function sentence(answer: SignInAnswer): string | null {
     case 'unavailable':
       return outcomeSentence({ status: 'unavailable' });
     case 'wait':
-      return `Too many attempts on this address. Please wait ${answer.minutes} min.`;
+      return waitSentence(answer.seconds);
   }
 }
 

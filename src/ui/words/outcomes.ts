@@ -44,3 +44,9 @@ export function outcomeSentence(outcome: Outcome): string {
         : `${outcome.calls} calls had changed meanwhile and were not answered; what they ask now stands in the list.`;
   }
 }
+
+/** What whoever tries too often is told. */
+export function waitSentence(seconds: number): string {
+  const time = seconds < 90 ? `${seconds} seconds` : `${Math.ceil(seconds / 60)} minutes`;
+  return `Too many tries. Please wait ${time}, then try again.`;
+}

@@ -1,6 +1,5 @@
 'use server';
 
-import { cookies } from 'next/headers';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
 import type { Unanswered } from '@/core';
@@ -11,16 +10,20 @@ import {
   changePassword,
   confirmFactor,
   endFactor,
+  endSession,
   inviteCoach,
   isUnavailable,
   keepCoachConventions,
   newPasswordLink,
   requireFactor,
+  sessionsOf,
 } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
 import type { HouseProps } from '@/features/account/house';
 import type { SecondFactorActions } from '@/features/account/second-factor';
-import { asCoach, COOKIE, currentSession, requireAsker } from '../../asker';
+import type { SessionsProps } from '@/features/account/sessions';
+import { asCoach, currentSession, requireAsker } from '../../asker';
+import { readCookie } from '../../cookie';
 import { isId } from '../../inputs';
 import { ownUrl } from '../../own-url';
 
@@ -37,9 +40,9 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
   if (!parsed.success) return { status: 'incomplete' };
   const { current, next, again } = parsed.data;
   if (next !== again) return { status: 'differ' };
-  const token = (await cookies()).get(COOKIE)?.value ?? '';
+  const token = (await readCookie('ladder_sign_in')) ?? '';
   try {
-    return { status: await changePassword(asker, current, next, token) };
+    return await changePassword(asker, { current, next }, token, new Date());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -114,6 +117,18 @@ export async function requireSecondFactor(isRequired: boolean): ReturnType<House
   return asCoach(async (asker) => ({
     status: (await requireFactor(asker, isRequired)) ? ('kept' as const) : ('gone' as const),
   }));
+}
+
+const sessionSchema = z.string().regex(/^[0-9a-f]{1,64}$/);
+
+/** Ends one of the coach's sessions on another device. */
+export async function endOneSession(name: string): ReturnType<SessionsProps['end']> {
+  if (!sessionSchema.safeParse(name).success) return { status: 'malformed' };
+  return asCoach(async (asker) => {
+    const token = (await readCookie('ladder_sign_in')) ?? '';
+    await endSession(asker, name);
+    return { status: 'ended', sessions: await sessionsOf(asker, token, new Date()) };
+  });
 }
 
 /** Runs an action for whoever has a session, also while the second factor is still to be set up. */

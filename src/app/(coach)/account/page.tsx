@@ -1,11 +1,13 @@
-import { coachConventions, factorState, houseOf, PASSWORD_LEAST } from '@/data';
+import { coachConventions, factorState, houseOf, PASSWORD_LEAST, sessionsOf } from '@/data';
 import { Account } from '@/features/account/account';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
+import { readCookie } from '../../cookie';
 import {
   beginSecondFactor,
   changePasswordAction,
   confirmSecondFactor,
+  endOneSession,
   endSecondFactor,
   keepConventionsAction,
   letIn,
@@ -21,6 +23,8 @@ export default async function AccountPage() {
         action={changePasswordAction}
         conventions={await coachConventions(asker)}
         keepConventions={keepConventionsAction}
+        sessions={await sessionsOf(asker, (await readCookie('ladder_sign_in')) ?? '', new Date())}
+        endSession={endOneSession}
         house={await houseOf(asker)}
         letIn={letIn}
         requireFactor={requireSecondFactor}

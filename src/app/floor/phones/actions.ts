@@ -1,12 +1,12 @@
 'use server';
 
-import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import type { Unanswered } from '@/core';
 import { codeFor, type Phone, phonesOf, revokePhones } from '@/data';
 import type { CodeAnswer } from '@/features/floor/phones';
+import { dropCookie } from '../../cookie';
 import { isId } from '../../inputs';
-import { asPhone, currentPhone, PHONE_COOKIE } from '../asker';
+import { asPhone, currentPhone } from '../asker';
 
 /** A code that lets another phone of the same athlete in. */
 export async function makeCode(): Promise<CodeAnswer | Unanswered> {
@@ -32,6 +32,6 @@ export async function revoke(
 export async function leave(): Promise<void> {
   const phone = await currentPhone();
   if (phone !== undefined) await revokePhones(phone, phone.athleteId, { phoneId: phone.phoneId }, new Date());
-  (await cookies()).delete(PHONE_COOKIE);
+  await dropCookie('ladder_phone');
   redirect('/join');
 }

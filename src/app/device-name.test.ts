@@ -1,4 +1,4 @@
-import { phoneName } from './phone-name';
+import { deviceName } from './device-name';
 
 test.each([
   [
@@ -15,5 +15,5 @@ test.each([
   ],
   ['', 'device'],
 ])('%s is called %s', (agent, name) => {
-  expect(phoneName(agent)).toBe(name);
+  expect(deviceName(agent)).toBe(name);
 });

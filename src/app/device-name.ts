@@ -16,8 +16,8 @@ const BROWSERS = [
   ['Safari/', 'Safari'],
 ] as const;
 
-/** What a phone is called in a list, by what its browser says of itself. */
-export function phoneName(agent: string): string {
+/** What a device is called in a list, by what its browser says of itself. */
+export function deviceName(agent: string): string {
   const named = (list: readonly (readonly [mark: string, name: string])[]) =>
     list.find(([mark]) => agent.includes(mark))?.[1];
   return [named(DEVICES) ?? 'device', named(BROWSERS)].filter((name) => name !== undefined).join(', ');

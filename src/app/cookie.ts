@@ -1,0 +1,45 @@
+import 'server-only';
+import { cookies, headers } from 'next/headers';
+
+/** What this server keeps in a browser: who a coach's session is, what device it is on, whose phone it is. */
+export type CookieName = 'ladder_sign_in' | 'ladder_device' | 'ladder_phone';
+
+/**
+ * Whether the browser came by TLS: the proxy in front says so, or whoever runs the server does, by PUBLIC_URL, where the
+ * proxy says nothing.
+ */
+async function isSecure(): Promise<boolean> {
+  if (process.env.PUBLIC_URL?.startsWith('https://')) return true;
+  return (await headers()).get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https';
+}
+
+/** By TLS under a name that browsers take from this very server alone, for all of it, and never unsealed. */
+async function nameOf(name: CookieName): Promise<string> {
+  return (await isSecure()) ? `__Host-${name}` : name;
+}
+
+export async function readCookie(name: CookieName): Promise<string | undefined> {
+  return (await cookies()).get(await nameOf(name))?.value;
+}
+
+export async function keepCookie(name: CookieName, value: string, expires: Date): Promise<void> {
+  const secure = await isSecure();
+  (await cookies()).set(await nameOf(name), value, {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/',
+    secure,
+    expires,
+  });
+}
+
+export async function dropCookie(name: CookieName): Promise<void> {
+  const secure = await isSecure();
+  (await cookies()).set(await nameOf(name), '', {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/',
+    secure,
+    expires: new Date(0),
+  });
+}

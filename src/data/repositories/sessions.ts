@@ -1,0 +1,161 @@
+import { Op, QueryTypes, type Transaction } from 'sequelize';
+import type { Asker } from '../asker';
+import { database } from '../database';
+import { models } from '../models/models';
+import { digest, newToken } from '../token';
+
+const DAY_MS = 86_400_000;
+const MINUTE_MS = 60_000;
+/** How long a session lasts at most, how long one that is not used, and one whose code is still to come. */
+const SESSION_MS = 30 * DAY_MS;
+const IDLE_MS = 7 * DAY_MS;
+const CODE_MS = 10 * MINUTE_MS;
+/** How often a session's use is written down. */
+const SEEN_MS = 10 * MINUTE_MS;
+/** Letters of a session's name in a list: it tells them apart and opens nothing. */
+const NAME_LENGTH = 24;
+/** Devices that a coach is known by; the one used longest ago goes first. */
+const MOST_DEVICES = 20;
+
+/** What a device keeps of a session. */
+export interface Opened {
+  readonly token: string;
+  readonly expiresAt: Date;
+}
+
+/** Opens a session of a coach. @param awaitsCode whether a code of the second factor is still to come */
+export async function openSession(
+  coachId: string,
+  { device, awaitsCode }: { readonly device: string; readonly awaitsCode: boolean },
+  now: Date,
+  transaction?: Transaction,
+): Promise<Opened> {
+  const token = newToken();
+  const expiresAt = new Date(now.getTime() + (awaitsCode ? CODE_MS : SESSION_MS));
+  const row = { tokenHash: digest(token), coachId, expiresAt, awaitsCode, tries: 0, device };
+  await models().signIns.create(
+    { ...row, begunAt: now, seenAt: now },
+    transaction === undefined ? {} : { transaction },
+  );
+  return { token, expiresAt };
+}
+
+/** Removes sessions that have ended by themselves. */
+export async function endedSessions(now: Date): Promise<void> {
+  await models().signIns.destroy({
+    where: {
+      [Op.or]: [{ expiresAt: { [Op.lt]: now } }, { seenAt: { [Op.lt]: new Date(now.getTime() - IDLE_MS) } }],
+    },
+  });
+}
+
+/** A coach with a session. */
+export interface SignedIn extends Asker {
+  readonly name: string;
+  /** Whether their house asks for a second factor that they have not set up: until then nothing answers to them. */
+  readonly lacksFactor: boolean;
+  /** Whether another coach of the house shares an athlete with them. */
+  readonly isShown: boolean;
+}
+
+/** Who holds this token; undefined when the session has ended. */
+export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
+  // Asked by every request: one query.
+  const [row] = await database().query<{
+    coachId: string;
+    name: string;
+    lacksFactor: number;
+    isShown: number;
+    isStale: number;
+  }>(
+    `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor,
+       EXISTS (SELECT 1 FROM athlete_shares WHERE athlete_shares.coach_id = c.id) AS isShown,
+       s.seen_at <= :stale AS isStale
+     FROM sign_ins s JOIN coaches c ON c.id = s.coach_id LEFT JOIN houses h ON h.id = c.house_id
+     WHERE s.token_hash = :token AND NOT s.awaits_code AND s.expires_at > :now AND s.seen_at > :idle`,
+    {
+      type: QueryTypes.SELECT,
+      replacements: {
+        token: digest(token),
+        now,
+        idle: new Date(now.getTime() - IDLE_MS),
+        stale: new Date(now.getTime() - SEEN_MS),
+      },
+    },
+  );
+  if (row === undefined) return undefined;
+  const { isStale, ...coach } = row;
+  if (Number(isStale) === 1)
+    await models().signIns.update({ seenAt: now }, { where: { tokenHash: digest(token) } });
+  return { ...coach, lacksFactor: Boolean(coach.lacksFactor), isShown: Boolean(coach.isShown) };
+}
+
+/** Ends a session; ending one twice is fine. */
+export async function signOut(token: string): Promise<void> {
+  await models().signIns.destroy({ where: { tokenHash: digest(token) } });
+}
+
+/** A session as its coach sees it. Times as ISO texts. */
+export interface Session {
+  readonly name: string;
+  readonly device: string;
+  readonly since: string;
+  readonly seen: string;
+  /** Whether it is the one that asks. */
+  readonly isThis: boolean;
+}
+
+/** A coach's sessions, the one used last first. */
+export async function sessionsOf({ coachId }: Asker, token: string, now: Date): Promise<readonly Session[]> {
+  const rows = await models().signIns.findAll({
+    where: {
+      coachId,
+      awaitsCode: false,
+      expiresAt: { [Op.gt]: now },
+      seenAt: { [Op.gt]: new Date(now.getTime() - IDLE_MS) },
+    },
+    order: [
+      ['seenAt', 'DESC'],
+      ['begunAt', 'DESC'],
+    ],
+  });
+  return rows.map((row) => {
+    const { tokenHash, device, begunAt, seenAt } = row.get();
+    return {
+      name: tokenHash.slice(0, NAME_LENGTH),
+      device,
+      since: begunAt.toISOString(),
+      seen: seenAt.toISOString(),
+      isThis: tokenHash === digest(token),
+    };
+  });
+}
+
+/** Ends one of a coach's sessions by its name in the list. @returns whether there was one */
+export async function endSession({ coachId }: Asker, name: string): Promise<boolean> {
+  if (!/^[0-9a-f]+$/.test(name) || name.length !== NAME_LENGTH) return false;
+  const where = { coachId, tokenHash: { [Op.startsWith]: name } };
+  return (await models().signIns.destroy({ where })) > 0;
+}
+
+/** Whether a coach is known by a device; what opens nothing is enough to tell them from a stranger who tries passwords. */
+export async function isKnownDevice(coachId: string, device: string): Promise<boolean> {
+  return (await models().knownDevices.count({ where: { tokenHash: digest(device), coachId } })) > 0;
+}
+
+/**
+ * Knows a coach by a device from now on. Several coaches may be known by one.
+ * @param device what it keeps already; what nobody was given is not taken
+ * @returns what it is to keep
+ */
+export async function knowDevice(coachId: string, device: string | undefined, now: Date): Promise<string> {
+  const { knownDevices } = models();
+  const given =
+    device !== undefined && (await knownDevices.count({ where: { tokenHash: digest(device) } })) > 0;
+  const token = given ? device : newToken();
+  await knownDevices.upsert({ tokenHash: digest(token), coachId, seenAt: now });
+  const all = await knownDevices.findAll({ where: { coachId }, order: [['seenAt', 'DESC']] });
+  const old = all.slice(MOST_DEVICES).map((row) => row.get().tokenHash);
+  if (old.length > 0) await knownDevices.destroy({ where: { coachId, tokenHash: old } });
+  return token;
+}

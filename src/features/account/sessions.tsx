@@ -1,0 +1,65 @@
+import { Button, Table } from '@mantine/core';
+import { useState } from 'react';
+import type { Unanswered } from '@/core';
+import { formClasses as classes, Section } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { longDay } from '@/ui/words/dates';
+import { outcomeSentence } from '@/ui/words/outcomes';
+
+/** A device that is signed in. Times as ISO texts. */
+interface SignedInDevice {
+  readonly name: string;
+  readonly device: string;
+  readonly since: string;
+  readonly seen: string;
+  readonly isThis: boolean;
+}
+
+export interface SessionsProps {
+  readonly sessions: readonly SignedInDevice[];
+  readonly end: (
+    name: string,
+  ) => Promise<{ readonly status: 'ended'; readonly sessions: readonly SignedInDevice[] } | Unanswered>;
+}
+
+/** Where the coach is signed in; each device can be signed out. */
+export function Sessions({ sessions: given, end }: SessionsProps) {
+  const [sessions, setSessions] = useState(given);
+  const [problem, setProblem] = useState('');
+  const { ask, isBusy } = useAction(end);
+  const out = async (name: string) => {
+    if (isBusy) return;
+    const answer = await ask(name);
+    if (answer.status === 'ended') setSessions(answer.sessions);
+    setProblem(answer.status === 'ended' ? '' : outcomeSentence(answer));
+  };
+  return (
+    <Section title="Where you are signed in" aside="a week unused, or thirty days, ends a sign-in">
+      <Table className={classes.table}>
+        <Table.Tbody>
+          {sessions.map(({ name, device, since, seen, isThis }) => (
+            <Table.Tr key={name}>
+              <Table.Th scope="row">{device === '' ? 'a device' : device}</Table.Th>
+              <Table.Td className={classes.soft}>since {longDay(since.slice(0, 10))}</Table.Td>
+              <Table.Td className={classes.soft}>last used {longDay(seen.slice(0, 10))}</Table.Td>
+              <Table.Td>
+                {isThis ? (
+                  'this one'
+                ) : (
+                  <Button variant="link" aria-disabled={isBusy} onClick={() => void out(name)}>
+                    Sign out
+                  </Button>
+                )}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      {problem === '' ? null : (
+        <p role="alert" className={classes.problem}>
+          {problem}
+        </p>
+      )}
+    </Section>
+  );
+}
