@@ -23,7 +23,7 @@ const config: NextConfig = {
           { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
           {
             key: 'Permissions-Policy',
-            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), hid=()',
+            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), hid=()',
           },
         ],
       },

@@ -13,7 +13,6 @@ import { useAddress } from '@/ui/shell/use-address';
 import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
-import { sharedText } from '@/ui/words/sharing';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
@@ -93,7 +92,6 @@ export function AthleteScreen({
             <span className={own.about}>
               {athlete.level}, {phase}
               {data.archived ? ', archived' : ''}
-              {sharedText(data.shared)}
             </span>
           }
         >
@@ -186,8 +184,18 @@ export function AthleteScreen({
             ) : null}
           </fieldset>
         </main>
-        {isToRead ? null : (
-          <KeepStrip tools={tools} effects={effects} running={running?.block.name ?? null} />
+        {isToRead ? (
+          <section className={own.strip} aria-label="Whose athlete">
+            <strong>To read</strong>
+            <span>{data.shared?.coach} shows you this athlete; what changes here is theirs to say.</span>
+          </section>
+        ) : (
+          <KeepStrip
+            tools={tools}
+            effects={effects}
+            running={running?.block.name ?? null}
+            shared={data.shared}
+          />
         )}
         <KeysHelp of="the athlete" keys={KEYS} />
         {erasing ? (

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from '@mantine/core';
+import type { SharedBy } from '@/core';
 import { formClasses as classes } from '@/ui/form';
 import { KeyHint } from '@/ui/keys';
 import { plural } from '@/ui/words/figures';
@@ -12,10 +13,12 @@ interface KeepStripProps {
   /** What the change alters in the running block, as sentences. */
   readonly effects: readonly string[];
   readonly running: string | null;
+  /** Whose athlete it is, where it is another coach's. */
+  readonly shared: SharedBy | null;
 }
 
 /** Along the foot: what the change alters before it is kept, and the way to keep or drop it. */
-export function KeepStrip({ tools, effects, running }: KeepStripProps) {
+export function KeepStrip({ tools, effects, running, shared }: KeepStripProps) {
   const { dirty, keepable, keep, discard, status, message, problems, unread } = tools;
   const wrong = unread + problems.size;
   return (
@@ -40,6 +43,7 @@ export function KeepStrip({ tools, effects, running }: KeepStripProps) {
         {!dirty && message === null ? (
           <p className={classes.soft}>
             A change says here what it alters in the running block before you keep it.
+            {shared === null ? '' : ` The athlete is ${shared.coach}’s, shared with you.`}
           </p>
         ) : null}
       </div>

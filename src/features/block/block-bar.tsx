@@ -31,7 +31,9 @@ export function BlockBar({ session, state, today, shared, face, onFace, onHistor
     <Bar
       crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: state.document.block.name }]}
       face={face}
-      about={`${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}${sharedText(shared)}`}
+      about={
+        shared === null ? `${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}` : sharedText(shared)
+      }
     >
       <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />
       {quiet('undo', 'Undo', session.undo, past.length === 0)}

@@ -9,7 +9,7 @@ import { Choose } from '@/ui/form';
 import { isTyping } from '@/ui/is-typing';
 import { day } from '@/ui/words/dates';
 import { figure, plural } from '@/ui/words/figures';
-import { sharedText } from '@/ui/words/sharing';
+import { sharedMark, sharedText } from '@/ui/words/sharing';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
 import { useKeptFilters } from './kept-filters';
@@ -98,7 +98,7 @@ export function Roster({
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const shown = inOrder(lines, order).filter((line) => {
     const text =
-      `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block}${sharedText(line.shared)}`.toLowerCase();
+      `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block} ${line.shared === null ? '' : sharedText(line.shared)}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
   const groups = groupsOf(isWhole ? shown : shown.slice(0, IN_SIGHT), grouping);
@@ -274,7 +274,12 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         >
           {name}
         </Link>
-        {shared === null ? null : <span className={classes.soft}>{sharedText(shared)}</span>}
+        {shared === null ? null : (
+          <span className={classes.soft} title={sharedText(shared)}>
+            {' '}
+            {sharedMark(shared)}
+          </span>
+        )}
       </th>
       <td className={classes.number} data-name="waits">
         {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}

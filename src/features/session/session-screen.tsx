@@ -79,7 +79,7 @@ export function SessionScreen(props: SessionScreenProps) {
           { name: block.name, href: `/blocks/${block.id}` },
           { name: `Week ${week}, ${session.name}` },
         ]}
-        about={shared === null ? undefined : sharedText(shared).slice(2)}
+        about={shared === null ? undefined : sharedText(shared)}
       />
       <main className={classes.page} data-ready={ready}>
         <p>

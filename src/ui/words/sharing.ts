@@ -1,9 +1,13 @@
 import type { Deed, SharedBy } from '@/core';
 
-/** Whose athlete it is, behind other facts; empty for one's own. */
-export function sharedText(shared: SharedBy | null): string {
-  if (shared === null) return '';
-  return shared.may === 'read' ? `, ${shared.coach}’s, to read` : `, ${shared.coach}’s`;
+/** Whose athlete it is who is not one's own, and how one sees them. */
+export function sharedText({ coach, may }: SharedBy): string {
+  return may === 'read' ? `${coach}’s, to read` : `${coach}’s, shared`;
+}
+
+/** The same in a word, where the coach's name stands elsewhere. */
+export function sharedMark({ may }: SharedBy): string {
+  return may === 'read' ? 'to read' : 'shared';
 }
 
 /** What was done, behind who did it. */
