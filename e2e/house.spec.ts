@@ -58,6 +58,7 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await page.goto('/desk');
     await openProfile(page, 'Maren');
     await page.getByLabel('Second Coach').selectOption({ label: how });
+    await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
     await page.reload();
     await answers(page);
     const [chosen] = await page.getByLabel('Second Coach').locator('option:checked').allTextContents();

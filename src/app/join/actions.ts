@@ -5,6 +5,7 @@ import * as z from 'zod';
 import { isUnavailable, type Joined, joinBy, tried } from '@/data';
 import type { JoinAnswer } from '@/features/join/join';
 import { keepCookie } from '../cookie';
+import { formOf } from '../form-of';
 import { whereFrom } from '../from';
 
 const form = z.object({ token: z.string().trim().min(1).max(200) });
@@ -15,7 +16,7 @@ const FREE_TRIES = 20;
 
 /** Signs this phone in by a link or a code; says why not. */
 export async function joinAction(_before: JoinAnswer, data: FormData): Promise<JoinAnswer> {
-  const parsed = form.safeParse(Object.fromEntries(data));
+  const parsed = form.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { address = '', called = '' } = await whereFrom();
   const now = new Date();

@@ -18,6 +18,7 @@ import type { CodeAnswer } from '@/features/sign-in/code-form';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import type { SignUpAnswer } from '@/features/sign-in/sign-up';
 import { dropCookie, keepCookie, readCookie } from '../cookie';
+import { formOf } from '../form-of';
 import { whereFrom } from '../from';
 import { ownAddress } from './own-address';
 
@@ -25,7 +26,7 @@ const form = z.object({ email: z.string().trim().min(1).max(190), password: z.st
 
 /** Checks a password; signs in or says why not. */
 export async function signInAction(_before: SignInAnswer, data: FormData): Promise<SignInAnswer> {
-  const parsed = form.safeParse(Object.fromEntries(data));
+  const parsed = form.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };
   let outcome: SignIn;
   try {
@@ -34,7 +35,7 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
-  const to = ownAddress(data.get('to'));
+  const to = ownAddress(formOf(data).to);
   if (outcome.status === 'code') return awaitCode(outcome, to);
   if (outcome.status !== 'signed in') return outcome;
   await remember(outcome);
@@ -53,7 +54,7 @@ export async function confirmCodeAction(
   _before: CodeAnswer,
   data: FormData,
 ): Promise<CodeAnswer> {
-  const parsed = codeForm.safeParse(Object.fromEntries(data));
+  const parsed = codeForm.safeParse(formOf(data));
   if (!parsed.success) return { status: 'wrong' };
   const token = (await readCookie('ladder_sign_in')) ?? '';
   let outcome: Awaited<ReturnType<typeof confirmSignIn>>;
@@ -81,7 +82,7 @@ async function signUp(
   data: FormData,
   add: (coach: Coach) => Promise<SignUpAnswer | null>,
 ): Promise<SignUpAnswer> {
-  const parsed = firstForm.safeParse(Object.fromEntries(data));
+  const parsed = firstForm.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { name, email, password, again } = parsed.data;
   if (password.length < PASSWORD_LEAST) return { status: 'too short' };
@@ -126,7 +127,7 @@ export async function newPasswordAction(
   _before: SignUpAnswer,
   data: FormData,
 ): Promise<SignUpAnswer> {
-  const parsed = passwordForm.safeParse(Object.fromEntries(data));
+  const parsed = passwordForm.safeParse(formOf(data));
   if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
   if (!parsed.success) return { status: 'incomplete' };
   const { password, again } = parsed.data;

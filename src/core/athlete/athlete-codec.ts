@@ -74,7 +74,7 @@ const repRange = z
   .refine(({ low, high }) => low <= high, 'begins above its end');
 
 const athlete = z.strictObject({
-  id: z.string().min(1),
+  id: z.string().regex(/^[\x21-\x7e]{1,96}$/),
   name: z.string().max(120),
   level: z.enum(LEVELS),
   trainingSince: date.nullable(),

@@ -7,7 +7,7 @@ import { malformed, ok, type Result } from '../result';
 import { type CheckIn, DRIVES, LINGERING } from './check-in';
 
 export const checkInSchema = z.strictObject({
-  id: z.string().min(1).max(96),
+  id: z.string().regex(/^[\x21-\x7e]{1,96}$/),
   date: z.string().refine(isDate),
   slept: z.enum(FELT),
   drive: z.enum(DRIVES),

@@ -26,15 +26,25 @@ const isSharing = (text: string): text is Sharing => SHARINGS.some((one) => one 
 
 /** Other coaches of the house and this athlete: who sees them, how, and to whom they can be handed over. */
 export default function Colleagues({ name, data, actions }: ColleaguesProps) {
-  const { colleagues, shares, shared } = data;
+  const { colleagues, shared } = data;
+  const [shares, setShares] = useState(data.shares);
+  const [said, setSaid] = useState('');
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(actions.share);
   const router = useRouter();
   if (shared !== null || colleagues.length === 0) return null;
   const put = async (coachId: string, chosen: string) => {
     if (isBusy) return;
-    const answer = await ask(coachId, isSharing(chosen) ? chosen : null);
+    const may = isSharing(chosen) ? chosen : null;
+    const before = shares;
+    const others = shares.filter((one) => one.coachId !== coachId);
+    setShares(may === null ? others : [...others, { coachId, may }]);
+    setSaid('');
+    const answer = await ask(coachId, may);
+    if (answer.status !== 'shared') setShares(before);
     setProblem(answer.status === 'shared' ? '' : outcomeSentence(answer));
+    setSaid(answer.status === 'shared' ? 'Kept.' : '');
+    // What was done is told on the Course.
     router.refresh();
   };
   return (
@@ -49,6 +59,9 @@ export default function Colleagues({ name, data, actions }: ColleaguesProps) {
           data={Object.entries(MAY).map(([value, label]) => ({ value, label }))}
         />
       ))}
+      <span role="status" className={classes.soft}>
+        {said}
+      </span>
       {problem === '' ? null : (
         <p role="alert" className={classes.problem}>
           {problem}

@@ -54,6 +54,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const ready = useReady();
   const { row, editing } = table;
   const isSheet = face === 'Sheet';
+  const isToRead = data.shared?.may === 'read';
   useBlockCommands(
     face,
     {
@@ -120,6 +121,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         )}
         <WeekActions
           {...weekFacts(state, screen)}
+          isToRead={isToRead}
           onIssue={(week) => void session.issue(week)}
           onRecall={(week) => void session.recall(week)}
         />
@@ -132,7 +134,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           actions={actions}
           onSaveTemplate={screen.saveTemplate}
           onCloseDetails={() => screen.setDetailed(false)}
-          isBusy={isBusy}
+          isBusy={isBusy || isToRead}
           onCloseWeek={(week, closed) => void session.close(week, closed)}
           onChanged={() => void session.reload()}
         />
@@ -159,7 +161,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           findings={shown.findings}
           dismissed={block.dismissed}
           findingsFirst={face === 'Frame'}
-          busy={isBusy}
+          busy={isBusy || isToRead}
           onFocus={table.setFocus}
           onGoal={screen.onGoal}
           onFix={screen.onFix}

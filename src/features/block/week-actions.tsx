@@ -17,16 +17,18 @@ interface WeekActionsProps {
   /** Whether that is the deload. */
   readonly deload: boolean;
   readonly busy: boolean;
+  /** Whether the block is another coach's, to read alone: it is printed, and no more. */
+  readonly isToRead: boolean;
   readonly onIssue: (week: number) => void;
   readonly onRecall: (week: number) => void;
 }
 
 /** What a coach does with whole weeks: hand out, call back, print, look at on the floor. */
 export function WeekActions(props: WeekActionsProps) {
-  const { blockId, shownWeek, last, recallable, next, deload, busy, onIssue, onRecall } = props;
+  const { blockId, shownWeek, last, recallable, next, deload, busy, isToRead, onIssue, onRecall } = props;
   return (
     <>
-      {last === null ? null : (
+      {last === null || isToRead ? null : (
         <Link className={barClasses.quiet} href={`/floor/${blockId}`} prefetch={false}>
           Floor
         </Link>
@@ -41,12 +43,12 @@ export function WeekActions(props: WeekActionsProps) {
           Print week {shownWeek}
         </Link>
       )}
-      {last !== null && recallable ? (
+      {last !== null && recallable && !isToRead ? (
         <Button variant="link" aria-disabled={busy} onClick={() => onRecall(last)}>
           Recall week {last}
         </Button>
       ) : null}
-      {next === null ? null : (
+      {next === null || isToRead ? null : (
         <Button variant="link" aria-disabled={busy} onClick={() => onIssue(next)} title="Alt I">
           Issue {deload ? 'the deload' : `week ${next}`}
         </Button>

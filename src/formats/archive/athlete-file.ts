@@ -77,7 +77,7 @@ const week = z.strictObject({
 
 /** An answered call. One of the log speaks of a slot or a muscle, one of the days has options. */
 const callHead = {
-  id: z.string().min(1).max(191),
+  id: z.string().regex(/^[\x20-\x7e]{1,191}$/),
   subject: z.string().max(160),
   week: z.int().min(0).max(60),
   status: z.enum(['accepted', 'changed', 'declined']),

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import type { IssuedWeek, Result } from '@/core';
 import { decodeIssued } from '@/core/codecs';
-import { day } from './parts';
+import { day, id } from './parts';
 
 const count = z.number().min(0).max(100_000);
 /** Reasons are the engine's own; a file may hold those of an older one. */
@@ -9,7 +9,7 @@ const reason = z.looseObject({ code: z.string().min(1).max(60) });
 const name = z.string().max(2000);
 
 const set = z.looseObject({
-  id: z.string().min(1).max(96),
+  id,
   role: z.string().max(20),
   load: z.number().min(-10_000).max(10_000).nullable(),
   reps: count,
@@ -19,8 +19,8 @@ const set = z.looseObject({
   sections: z.array(z.looseObject({ manner: z.string().max(20) })).max(20),
 });
 const slot = z.looseObject({
-  slotId: z.string().min(1).max(96),
-  exerciseId: z.string().min(1).max(64),
+  slotId: id,
+  exerciseId: id,
   exerciseRevision: z.int().min(1),
   unit: z.enum(['kg', 'lb']),
   rest: count,
@@ -32,7 +32,7 @@ const slot = z.looseObject({
   why: z.looseObject({ rir: reason, load: reason, sets: reason, reps: reason }),
 });
 const session = z.looseObject({
-  sessionId: z.string().min(1).max(96),
+  sessionId: id,
   name,
   day: z.int().min(0).max(400),
   optional: z.boolean(),

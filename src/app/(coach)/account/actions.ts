@@ -24,6 +24,7 @@ import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
 import { asCoach, currentSession, requireAsker } from '../../asker';
 import { readCookie } from '../../cookie';
+import { formOf } from '../../form-of';
 import { isId } from '../../inputs';
 import { ownUrl } from '../../own-url';
 
@@ -36,7 +37,7 @@ const form = z.object({
 /** Changes the coach's password; other devices are signed out. */
 export async function changePasswordAction(_before: AccountAnswer, data: FormData): Promise<AccountAnswer> {
   const asker = await requireAsker();
-  const parsed = form.safeParse(Object.fromEntries(data));
+  const parsed = form.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { current, next, again } = parsed.data;
   if (next !== again) return { status: 'differ' };

@@ -7,8 +7,7 @@ import { exerciseById } from '@/core';
 import { decodeExercise } from '@/core/codecs';
 import { adoptRevision, exerciseUses, saveExercise, shareExercise } from '@/data';
 import { asCoach } from '../../asker';
-
-const id = z.string().min(1).max(64);
+import { nameIdSchema as id } from '../../inputs';
 
 /** Where an exercise is used. */
 export async function uses(exerciseId: string): Promise<readonly ExerciseUse[] | Unanswered> {

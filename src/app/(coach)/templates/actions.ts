@@ -1,14 +1,12 @@
 'use server';
 
-import * as z from 'zod';
 import type { Prerequisite } from '@/core';
 import { prerequisitesSchema } from '@/core/codecs';
 import { removeTemplate, renameTemplate, setPrerequisites, shareTemplate } from '@/data';
 import type { TemplatesActions } from '@/features/templates/contract';
 import { templateName } from '@/ui/template-name';
 import { asCoach } from '../../asker';
-
-const id = z.string().min(1).max(64);
+import { nameIdSchema as id } from '../../inputs';
 
 /** Gives one of the coach's own templates another name. */
 export async function rename(templateId: string, name: string): ReturnType<TemplatesActions['rename']> {

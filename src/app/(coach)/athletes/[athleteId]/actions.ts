@@ -31,7 +31,7 @@ import {
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
 import { asCoach, asCoachOf, requireAsker } from '../../../asker';
-import { isId, revisionSchema, weekSchema } from '../../../inputs';
+import { nameIdSchema as id, isId, revisionSchema, weekSchema } from '../../../inputs';
 import { ownUrl } from '../../../own-url';
 
 const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
@@ -53,7 +53,6 @@ export async function keep(
   });
 }
 
-const id = z.string().min(1).max(64);
 const measurement = z.strictObject({
   id,
   date: z.iso.date(),

@@ -16,9 +16,8 @@ import { newBlockSettingsSchema } from '@/core/codecs';
 import { type Asker, actorOf, addBlock, findAthlete, findDesign, lendExercises, ownExercises } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoachOf, asReaderOf } from '../../../asker';
-import { isId } from '../../../inputs';
+import { nameIdSchema as id, isId } from '../../../inputs';
 
-const id = z.string().min(1).max(64);
 const choiceSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('empty') }),
   z.strictObject({ kind: z.literal('template'), id }),

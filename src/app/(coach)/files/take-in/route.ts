@@ -21,9 +21,8 @@ import { FILE_LIMITS, readJson } from '@/formats/limits';
 import { readCsv } from '@/formats/table/csv';
 import { CHECK_INS, MEASURED } from '@/formats/table/tables';
 import { currentAsker } from '../../../asker';
-import { idSchema as id } from '../../../inputs';
+import { nameIdSchema as exerciseId, idSchema as id } from '../../../inputs';
 
-const exerciseId = z.string().min(1).max(64);
 const sets = z
   .array(
     z.strictObject({

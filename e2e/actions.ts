@@ -1,0 +1,175 @@
+import { readFileSync } from 'node:fs';
+import type { APIRequestContext, APIResponse } from '@playwright/test';
+import * as z from 'zod';
+
+const manifest = (name: string): unknown => JSON.parse(readFileSync(`.next/server/${name}.json`, 'utf8'));
+/** A server action of the build: its id, the file it stands in and its name. */
+export interface Action {
+  readonly id: string;
+  readonly filename: string;
+  readonly name: string;
+}
+export const ACTIONS: readonly Action[] = Object.entries(
+  z
+    .object({ node: z.record(z.string(), z.object({ filename: z.string(), exportedName: z.string() })) })
+    .parse(manifest('server-reference-manifest')).node,
+).map(([id, { filename, exportedName }]) => ({ id, filename, name: exportedName }));
+/** Every page and route of the build, as its file is named. */
+export const ROUTES = Object.keys(z.record(z.string(), z.string()).parse(manifest('app-paths-manifest')));
+
+const settings = {
+  name: 'Taken',
+  startDate: '2026-12-07',
+  weeks: 4,
+  deload: [{ kind: 'fewer sets', sets: 0.4, reps: 'cut' }],
+  crediting: 'fractional',
+  landmarks: 'ramped',
+  goals: {},
+  returning: false,
+};
+const someone = {
+  name: 'Nobody',
+  level: 'novice',
+  phase: 'holding',
+  unit: 'kg',
+  bodyweight: 70,
+  place: 'full gym',
+  timeZone: 'Europe/Oslo',
+};
+
+/** What each of the coach's actions is asked with: well formed, so that nothing but the sign-in refuses it. */
+export const asked = (athleteId: string, blockId: string): Readonly<Record<string, readonly unknown[]>> => ({
+  'find-athletes.ts findAthletes': [],
+  'account/actions.ts keepConventionsAction': [{}],
+  'account/actions.ts changePasswordAction': [null, {}],
+  'athletes/[athleteId]/actions.ts invite': [athleteId],
+  'athletes/[athleteId]/actions.ts erase': [athleteId],
+  'athletes/[athleteId]/actions.ts measure': [athleteId, { remove: 'x' }],
+  'athletes/[athleteId]/actions.ts archive': [athleteId, true],
+  'athletes/[athleteId]/actions.ts revoke': [athleteId, 'all'],
+  'account/actions.ts letIn': [null],
+  'account/actions.ts beginSecondFactor': [],
+  'account/actions.ts confirmSecondFactor': ['GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', '000000'],
+  'account/actions.ts endSecondFactor': ['000000'],
+  'account/actions.ts requireSecondFactor': [true],
+  'account/actions.ts endOneSession': ['0123456789abcdef01234567'],
+  'athletes/[athleteId]/actions.ts hand': [athleteId, 'x'],
+  'athletes/[athleteId]/actions.ts share': [athleteId, 'x', 'read'],
+  'athletes/[athleteId]/actions.ts linkCalendar': [athleteId],
+  'athletes/[athleteId]/actions.ts endCalendar': [athleteId],
+  'files/actions.ts profile': [athleteId],
+  'athletes/[athleteId]/actions.ts keep': [athleteId, {}, 0],
+  'athletes/new/actions.ts addFirst': [someone, 'profile'],
+  'blocks/[blockId]/actions.ts blockBefore': [blockId],
+  'blocks/[blockId]/learning.ts learn': [blockId, 'ceiling/chest', 'take'],
+  'blocks/[blockId]/learning.ts makeNext': [blockId, []],
+  'blocks/[blockId]/actions.ts revisions': [blockId],
+  'blocks/[blockId]/actions.ts restore': [blockId],
+  'blocks/[blockId]/actions.ts proposeBalance': [blockId],
+  'blocks/[blockId]/actions.ts recall': [blockId, 3],
+  'blocks/[blockId]/actions.ts revision': [blockId, 0],
+  'blocks/[blockId]/actions.ts reasons': [blockId, 3],
+  'blocks/[blockId]/actions.ts reload': [blockId, null],
+  'blocks/[blockId]/actions.ts saveTemplate': [blockId, 'Taken'],
+  'blocks/[blockId]/actions.ts issue': [blockId, 4, 0],
+  'blocks/[blockId]/actions.ts answer': [
+    blockId,
+    [],
+    { revision: 0, athleteRevision: 0, exercises: 0, issued: [], readAt: '2026-11-24T10:00:00Z' },
+  ],
+  'blocks/[blockId]/actions.ts save': [blockId, 0, []],
+  'blocks/[blockId]/done/[workoutId]/actions.ts enter': [
+    { issuedWeekId: blockId, sessionId: 'a' },
+    {
+      id: 'x',
+      slotId: 's',
+      setId: 'work-1',
+      exerciseId: 'leg-press',
+      load: { value: 1, unit: 'kg' },
+      reps: 1,
+      rir: 1,
+      at: '2026-11-24T10:00:00Z',
+      supersedes: null,
+      localDate: '2026-11-24',
+    },
+  ],
+  'athletes/[athleteId]/actions.ts life': [blockId, 'archive'],
+  'athletes/[athleteId]/actions.ts move': [blockId, '2026-12-07'],
+  'athletes/[athleteId]/actions.ts copy': [blockId, 'Taken', '2026-11-30'],
+  'blocks/[blockId]/actions.ts close': [blockId, 3, true],
+  'desk/actions.ts take': [blockId, 'x', null],
+  'desk/actions.ts answer': [blockId, [{ id: 'x', outcome: 'accepted', choice: null }]],
+  'desk/actions.ts seenPain': [athleteId],
+  'desk/actions.ts applyRoutine': [[blockId]],
+  'desk/actions.ts routineOf': [blockId],
+  'desk/actions.ts takeBack': [blockId, ['x']],
+  'desk/actions.ts issueAll': [[{ blockId, week: 3 }], ''],
+  'desk/actions.ts recall': [blockId, 3],
+  'athletes/[athleteId]/actions.ts say': [blockId, 3, 'Hello'],
+  'athletes/[athleteId]/actions.ts seen': [athleteId, 'w'],
+  'athletes/[athleteId]/actions.ts settle': [athleteId, 'x'],
+  'blocks/new/actions.ts design': [blockId],
+  'blocks/new/actions.ts start': [athleteId, { kind: 'empty' }, settings],
+  'library/actions.ts save': [{}],
+  'library/actions.ts share': ['x', true],
+  'templates/actions.ts share': [blockId, true],
+  'library/actions.ts uses': ['leg-press'],
+  'library/actions.ts adopt': [[blockId], { id: 'leg-press', revision: 1 }],
+  'templates/actions.ts asks': [blockId, [{ exerciseId: 'pull-up', reps: 8 }]],
+  'templates/actions.ts remove': [blockId],
+  'templates/actions.ts rename': [blockId, 'Taken'],
+});
+
+const COACHS = '(coach)/';
+
+/** The coach's actions with what names each in `asked`. */
+export const COACHS_ACTIONS = ACTIONS.filter(({ filename }) => filename.includes(COACHS)).map((action) => ({
+  ...action,
+  key: `${action.filename.split(COACHS)[1]} ${action.name}`,
+}));
+
+/** The coach's pages or routes as addresses of an athlete and a block of theirs. */
+export function coachsPaths(kind: 'page' | 'route', athleteId: string, blockId: string): readonly string[] {
+  return ROUTES.filter((route) => route.startsWith('/(coach)/') && route.endsWith(`/${kind}`)).map((route) =>
+    filled(route.replace('/(coach)', '').replace(new RegExp(`/${kind}$`), ''), athleteId, blockId),
+  );
+}
+
+function filled(path: string, athleteId: string, blockId: string): string {
+  return path
+    .replace('[athleteId]', athleteId)
+    .replace('[blockId]', blockId)
+    .replace('[week]', '3')
+    .replace('[name]', 'everything.json')
+    .replace('[workoutId]', 'w')
+    .replace('[templateId]', 'x');
+}
+
+/** Where a page of the coach's asks an action. */
+export function placeOf(key: string, athleteId: string, blockId: string): string {
+  const [file = ''] = key.split(' ');
+  return filled(`/${file}`, athleteId, blockId)
+    .replace(/\/(?:actions|learning)\.ts$/, '')
+    .replace('/find-athletes.ts', '/desk');
+}
+
+/** What the framework would take for a mark of its own is told from text, as its pages do. */
+const marked = (_: string, value: unknown) =>
+  typeof value === 'string' && value.startsWith('$') ? `$${value}` : value;
+
+/** Asks an action as a page of this server would. */
+export function call(
+  request: APIRequestContext,
+  { id, origin, path, given }: { id: string; origin: string; path: string; given: unknown },
+): Promise<APIResponse> {
+  return request.post(path, {
+    headers: {
+      origin,
+      'next-action': id,
+      'content-type': 'text/plain;charset=UTF-8',
+      accept: 'text/x-component',
+    },
+    data: JSON.stringify(given, marked),
+    maxRedirects: 0,
+  });
+}
