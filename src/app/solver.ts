@@ -1,20 +1,52 @@
 import 'server-only';
-import loadHighs from 'highs';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import { Mutex } from 'es-toolkit';
 import type { Solve } from '@/core';
 
 /** A program that takes longer than this has no answer that a coach would wait for. Seconds. */
 const LONGEST = 8;
+/** Most that wait for their turn; whoever comes then has no answer. */
+const MOST_WAITING = 10;
 
-let highs: ReturnType<typeof loadHighs> | undefined;
+type Solved = Awaited<ReturnType<Solve>>;
 
-/** Solves a linear program on the server. */
+let thread: Worker | undefined;
+let waiting = 0;
+const turn = new Mutex();
+
+/** Solves a linear program on the server, in a thread of its own, one after another. */
 export const solve: Solve = async (program) => {
-  highs ??= loadHighs();
-  const result = (await highs).solve(program, { time_limit: LONGEST, mip_rel_gap: 0.001 });
-  if (result.Status !== 'Optimal' && result.Status !== 'Time limit reached') return null;
-  const values = Object.entries(result.Columns).map(([name, column]) => [
-    name,
-    'Primal' in column ? column.Primal : 0,
-  ]);
-  return Object.fromEntries(values) as Readonly<Record<string, number>>;
+  if (waiting >= MOST_WAITING) return null;
+  waiting++;
+  await turn.acquire();
+  waiting--;
+  try {
+    return await solved(program);
+  } finally {
+    turn.release();
+  }
 };
+
+/** A thread that does not answer in time, or ends, is given up; the next program begins another. */
+function solved(program: string): Promise<Solved> {
+  thread ??= new Worker(join(process.cwd(), 'scripts', 'solver-thread.mjs'));
+  const asked = thread;
+  asked.unref();
+  return new Promise((resolve) => {
+    const end = (values: Solved, isFit: boolean) => {
+      clearTimeout(timer);
+      asked.removeAllListeners();
+      if (!isFit) {
+        thread = undefined;
+        void asked.terminate();
+      }
+      resolve(values);
+    };
+    const timer = setTimeout(() => end(null, false), (LONGEST + 4) * 1000);
+    asked.once('message', (values: Solved) => end(values, true));
+    asked.once('error', () => end(null, false));
+    asked.once('exit', () => end(null, false));
+    asked.postMessage({ program, seconds: LONGEST });
+  });
+}

@@ -2,7 +2,7 @@ import type { Problem } from '../problem';
 import { setLimits } from '../techniques/registry';
 import { LIMITS } from './bounds';
 import type { Block, Session, Slot } from './document';
-import { idProblems, nameProblems, outside, tooLong, tooMany } from './rules';
+import { idProblems, nameProblems, outside, tooLong, tooMany, tooManySlots } from './rules';
 import { sessionWeekProblems } from './session-week';
 import { settingsProblems } from './settings-fields';
 import { SLOT_FIELD_NAMES, SLOT_FIELDS } from './slot-fields';
@@ -44,6 +44,7 @@ export function blockProblems(block: Block): readonly Problem[] {
   const problems: Problem[] = [
     ...settingsProblems(block),
     ...tooMany('block/sessions', 'sessions', block.sessions, LIMITS.sessions),
+    ...tooManySlots(block.sessions),
   ];
   const seen = new Set<string>();
   const claim = (id: string, path: string) => {

@@ -214,6 +214,27 @@ describe('what edits accept can be read again', () => {
     expect(applyEdit(full, { kind: 'slot/move', slot: 's3', session: 'full', after: null }).ok).toBe(true);
   });
 
+  test('four hundred slots in a block, not four hundred and one, by whatever edit', () => {
+    const many = (of: string, count: number) =>
+      session(
+        of,
+        0,
+        slots(count).map((one) => ({ ...one, id: `${of}-${one.id}` })),
+      );
+    const full = block([...['a', 'b', 'c', 'd', 'e', 'f'].map((of) => many(of, 60)), many('g', 40)]);
+    expect(readable(full)).toBe(true);
+    const refused = { ok: false, problems: [{ code: 'too-many', field: 'slots', most: 400, count: 401 }] };
+    const more: Edit = { kind: 'slot/add', session: 'g', after: null, slot: slot('x', 'dip') };
+    expect(applyEdit(full, more)).toMatchObject(refused);
+    expect(applyEdit(full, { kind: 'session/add', after: null, session: many('h', 1) })).toMatchObject(
+      refused,
+    );
+    expect(applyEdit(full, { kind: 'session/add', after: null, session: many('h', 0) }).ok).toBe(true);
+    const moved = { kind: 'slot/move', slot: 'a-s0', session: 'g', after: null } as const;
+    expect(applyEdit(full, moved).ok).toBe(true);
+    expect(readable(block([...full.sessions, many('h', 1)]))).toBe(false);
+  });
+
   test('sixty sessions in a block, not sixty-one', () => {
     const full = block(sessionsOf(60));
     expect(readable(full)).toBe(true);

@@ -31,6 +31,8 @@ export const BOUNDS = {
 export const LIMITS = {
   sessions: 60,
   slots: 60,
+  /** In all sessions together: what follows from a block is worked out anew after each change of it. */
+  allSlots: 400,
   activities: 60,
   pauses: 20,
   earlyDeloads: 6,

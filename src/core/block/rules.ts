@@ -35,6 +35,15 @@ export function tooLong(path: string, text: string | null, most: number): readon
   return text === null || text.length <= most ? [] : [{ code: 'too-long', path, most, length: text.length }];
 }
 
+/** Sessions with no more slots than a block may hold. */
+export function tooManySlots(
+  sessions: readonly { readonly slots: readonly unknown[] }[],
+): readonly Problem[] {
+  const count = sessions.reduce((sum, { slots }) => sum + slots.length, 0);
+  const most = LIMITS.allSlots;
+  return count <= most ? [] : [{ code: 'too-many', path: 'block/sessions', field: 'slots', most, count }];
+}
+
 /** A name that is there and not too long. */
 export function nameProblems(path: string, name: string, most: number = LIMITS.text): readonly Problem[] {
   return name.trim() === '' ? [{ code: 'name-missing', path }] : tooLong(path, name, most);

@@ -110,9 +110,10 @@ function documentOf(
   const dates = all.map(({ date }) => date).sort();
   const name = nameOf(dates[0] ?? '', dates.at(-1) ?? '');
   const days = [...new Set(all.map(({ date }) => daysBetween(mondayOf(date), date)))].sort((a, b) => a - b);
+  const most = Math.min(LIMITS.slots, Math.floor(LIMITS.allSlots / days.length));
   const sessions = days.map((day): Session => {
     const done = all.filter(({ date }) => daysBetween(mondayOf(date), date) === day);
-    const exercises = [...new Set(done.map(({ exerciseId }) => exerciseId))].slice(0, LIMITS.slots);
+    const exercises = [...new Set(done.map(({ exerciseId }) => exerciseId))].slice(0, most);
     return {
       id: newId(),
       name: WEEKDAYS[day] ?? '',
@@ -123,12 +124,12 @@ function documentOf(
       slots: exercises.flatMap((exerciseId) => {
         const exercise = catalogue.newest(exerciseId);
         if (exercise === undefined) return [];
-        const most = Math.max(...weeks.map((week) => onDay(week, day, exerciseId).length));
+        const sets = Math.max(...weeks.map((week) => onDay(week, day, exerciseId).length));
         const reps = done.filter((set) => set.exerciseId === exerciseId).map((set) => repsOf(set));
         return [
           {
             ...newSlot(newId(), exercise),
-            technique: { kind: 'straight', sets: Math.min(MOST_SETS, most) } as const,
+            technique: { kind: 'straight', sets: Math.min(MOST_SETS, sets) } as const,
             range: { low: Math.min(...reps), high: Math.max(...reps) },
             weeks: weeks.flatMap((week, at) => {
               const [set, ...more] = onDay(week, day, exerciseId);

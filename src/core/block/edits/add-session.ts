@@ -2,7 +2,7 @@ import { ok, refused } from '../../result';
 import { sessionProblems, slotProblems } from '../block-rules';
 import { LIMITS } from '../bounds';
 import { sessionSchema } from '../document';
-import { tooMany } from '../rules';
+import { tooMany, tooManySlots } from '../rules';
 import { idSchema } from '../settings-fields';
 import type { AddSession, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
@@ -21,6 +21,7 @@ export const addSession: EditKind<AddSession, SingleEdit> = {
     const problems = [
       ...takenIds(block, [session.id, ...session.slots.map(({ id }) => id)]),
       ...tooMany('block/sessions', 'sessions', sessions, LIMITS.sessions),
+      ...tooManySlots(sessions),
       ...sessionProblems(session, block.cycleDays),
       ...session.slots.flatMap(slotProblems),
     ];

@@ -2,7 +2,7 @@ import { ok, refused } from '../../result';
 import { slotProblems } from '../block-rules';
 import { LIMITS } from '../bounds';
 import { slotSchema } from '../document';
-import { tooMany } from '../rules';
+import { tooMany, tooManySlots } from '../rules';
 import { idSchema } from '../settings-fields';
 import type { AddSlot, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
@@ -24,6 +24,7 @@ export const addSlot: EditKind<AddSlot, SingleEdit> = {
     const problems = [
       ...takenIds(block, [slot.id]),
       ...tooMany(`session/${home}/slots`, 'slots', slots, LIMITS.slots),
+      ...tooManySlots(withSlots(block, home, () => slots).sessions),
       ...slotProblems(slot),
     ];
     if (problems.length > 0) return refused(...problems);
