@@ -22,6 +22,7 @@ export default defineConfig({
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:3000',
     viewport: { width: 1280, height: 800 },
     actionTimeout: 30_000,
+    navigationTimeout: 60_000,
     screenshot: 'only-on-failure',
     locale: 'en-GB',
     timezoneId: 'Europe/Oslo',

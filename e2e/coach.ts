@@ -20,7 +20,10 @@ export const test = base.extend<{ email: string; coach: Page }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names from the pattern
   email: async ({}, use) => {
     const email = `${randomUUID()}@example.org`;
-    await data('seed', email);
+    const made = await fetch(`${process.env.CONTROL_URL}/seed/${encodeURIComponent(email)}`, {
+      method: 'POST',
+    });
+    if (!made.ok) throw new Error(await made.text());
     await use(email);
   },
   coach: async ({ page, email }, use) => {

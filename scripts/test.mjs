@@ -1,7 +1,9 @@
 // npm test: everything. Installs what the machine lacks, then lint, what is unused, build, types, unit and data tests, browser journeys.
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
+import { createInterface } from 'node:readline';
 import { Database } from './database.mjs';
 import { bin, DATA, ensureBuild, ensurePackages, ensurePrograms, ROOT, run, say } from './machine.mjs';
 import { startServer } from './server.mjs';
@@ -53,10 +55,33 @@ async function bundleDataCommand() {
   });
 }
 
-/** A door for the journeys that pull the plug: POST /stop and /start. */
-function control(database) {
+/** Makes demo coaches in a process that stays: what it runs is warm then, and each takes a fraction of the first. */
+function seeder(database) {
+  const child = spawn(process.execPath, [join(ROOT, '.cache', 'data-command.mjs'), 'seeds'], {
+    env: { ...process.env, DATABASE_URL: database.url },
+    stdio: ['pipe', 'pipe', 'inherit'],
+  });
+  const waiting = new Map();
+  createInterface({ input: child.stdout }).on('line', (email) => waiting.get(email)?.resolve());
+  child.once('exit', () => {
+    for (const { reject } of waiting.values())
+      reject(new Error('The process that makes demo coaches has ended.'));
+  });
+  return {
+    seed: (email) =>
+      new Promise((resolve, reject) => {
+        waiting.set(email, { resolve, reject });
+        child.stdin.write(`${email}\n`);
+      }),
+    end: () => child.stdin.end(),
+  };
+}
+
+/** A door for the journeys: POST /kill and /start pull the plug of the database, /seed/ADDRESS makes a demo coach. */
+function control(database, seeds) {
   const server = createServer(async (request, response) => {
     try {
+      if (request.url.startsWith('/seed/')) await seeds.seed(decodeURIComponent(request.url.slice(6)));
       if (request.url === '/kill') await database.kill();
       if (request.url === '/start') await database.start();
       response.end('ok');
@@ -70,8 +95,10 @@ function control(database) {
 const database = new Database(join(DATA, 'test'), { scratch: true });
 let server;
 let door;
+let seeds;
 async function end(code) {
   door?.close();
+  seeds?.end();
   await server?.stop();
   await database.stop();
   process.exit(code);
@@ -115,7 +142,8 @@ try {
     await ensureBuild();
     await bundleDataCommand();
     server = await startServer({ databaseUrl: database.url, quiet: true });
-    door = await control(database);
+    seeds = seeder(database);
+    door = await control(database, seeds);
     const env = {
       ...process.env,
       DATABASE_URL: database.url,

@@ -1,3 +1,4 @@
+import { createInterface } from 'node:readline';
 import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
@@ -6,7 +7,8 @@ import { addCoach, coachByEmail, PASSWORD_LEAST, resetPassword } from './reposit
 /**
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
  * a past; `coach EMAIL NAME
- * PASSWORD` for a coach without any athlete; `password EMAIL` for a new password of one who has forgotten theirs.
+ * PASSWORD` for a coach without any athlete; `password EMAIL` for a new password of one who has forgotten theirs. `seeds`
+ * makes demo coaches for the journeys, one for each address it reads, and says each when it is there.
  */
 const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
@@ -20,6 +22,16 @@ if (command === 'migrate') {
   const added =
     email === undefined ? await seedDemo(today) : await seedDemo(today, { ...DEMO_COACH, email }, false);
   console.log(added ? 'The demo data is in.' : 'The demo data is there already.');
+} else if (command === 'seeds') {
+  for await (const line of createInterface({ input: process.stdin })) {
+    const seeded = () => seedDemo(today, { ...DEMO_COACH, email: line }, false);
+    // The database may have been away since the last one.
+    await seeded().catch(async () => {
+      await closeDatabase();
+      await seeded();
+    });
+    console.log(line);
+  }
 } else if (command === 'coach' && email !== undefined && name !== undefined && password !== undefined) {
   if (password.length < PASSWORD_LEAST) {
     console.error(`The password needs at least ${PASSWORD_LEAST} characters.`);

@@ -4,7 +4,7 @@ import '@mantine/spotlight/styles.layer.css';
 import { useMantineColorScheme } from '@mantine/core';
 import { createSpotlight, Spotlight } from '@mantine/spotlight';
 import { useRouter } from 'next/navigation';
-import { startTransition, useEffect, useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { LIBRARY } from '@/core';
 import { everydayNames } from '@/core/names';
 import { findNamed, type Named } from '@/ui/find-named';
@@ -116,6 +116,17 @@ export default function PaletteDialog(props: PaletteDialogProps) {
   // A question is answered; names spelt a little like it would only be in the way.
   const near = useSearchParts(text)?.near ?? null;
   const shown = question === undefined ? findNamed(items, text, near).slice(0, MOST) : [];
+  const list = useRef<HTMLDivElement>(null);
+  // Athletes and near names come later than what is typed, and the mark goes with what they take the place of: Enter takes
+  // whatever stands first then.
+  const takeFirst = (event: React.KeyboardEvent) => {
+    if (event.key !== 'Enter' || text === '' || list.current?.querySelector('[data-selected]')) return;
+    const first = list.current?.querySelector<HTMLElement>('[data-action]');
+    if (first == null) return;
+    event.preventDefault();
+    event.stopPropagation();
+    first.click();
+  };
   return (
     <Spotlight.Root
       store={store}
@@ -133,6 +144,7 @@ export default function PaletteDialog(props: PaletteDialogProps) {
       size={560}
     >
       <Spotlight.Search
+        onKeyDownCapture={takeFirst}
         aria-label="Find, or ask about a load"
         placeholder="An athlete, a screen, a command, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
       />
@@ -143,7 +155,7 @@ export default function PaletteDialog(props: PaletteDialogProps) {
           <p className={classes.because}>{answer.because}</p>
         </div>
       )}
-      <Spotlight.ActionsList>
+      <Spotlight.ActionsList ref={list}>
         {shown.map(({ item, by }) => (
           <Spotlight.Action key={item.key} onClick={item.run} className={classes.option}>
             <span>
