@@ -4,7 +4,7 @@ import { expect, openBlock, test } from './coach';
 import { hrefOf } from './phones';
 
 /** `npm run fuzz` asks for many more. */
-const CALLS = Number(process.env.FUZZ_CALLS ?? 1500);
+const CALLS = Number(process.env.FUZZ_CALLS ?? 800);
 const SEED = Number(process.env.FUZZ_SEED ?? 20_261_127);
 /** So many at once. */
 const AT_ONCE = 6;

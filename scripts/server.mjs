@@ -6,7 +6,14 @@ import { bin, freePort, ROOT } from './machine.mjs';
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Starts the production server or `next dev` on a loopback port; resolves once it answers. */
-export async function startServer({ databaseUrl, wish = 0, mode = 'start', quiet = false, env = {} }) {
+export async function startServer({
+  databaseUrl,
+  wish = 0,
+  mode = 'start',
+  quiet = false,
+  silent = false,
+  env = {},
+}) {
   const port = await freePort(wish);
   const command =
     mode === 'dev'
@@ -14,9 +21,11 @@ export async function startServer({ databaseUrl, wish = 0, mode = 'start', quiet
       : [join(ROOT, 'scripts', 'serve.mjs'), '127.0.0.1', String(port)];
   const child = spawn(process.execPath, command, {
     cwd: ROOT,
-    stdio: quiet
-      ? ['ignore', 'ignore', 'inherit']
-      : ['ignore', mode === 'dev' ? 'inherit' : 'ignore', 'inherit'],
+    stdio: silent
+      ? 'ignore'
+      : quiet
+        ? ['ignore', 'ignore', 'inherit']
+        : ['ignore', mode === 'dev' ? 'inherit' : 'ignore', 'inherit'],
     env: {
       ...process.env,
       NODE_ENV: mode === 'dev' ? 'development' : 'production',

@@ -138,6 +138,10 @@ try {
     const failed = result.numFailedTests + broken;
     count('unit and data', result.numPassedTests, failed === 0 && code !== 0 ? 1 : failed);
   });
+  await step('torture', async () => {
+    const code = await run(process.execPath, [join(ROOT, 'scripts', 'torture.mjs'), '--rounds', '6']);
+    count('torture', code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  });
   await step('journeys', async () => {
     await ensureBuild();
     await bundleDataCommand();

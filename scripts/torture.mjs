@@ -1,0 +1,99 @@
+// npm run torture [-- --rounds N]: phones log and coaches edit on two servers while database, servers and the network between
+// them are killed, cut, slowed and silenced, again and again. In the end what they were told is held against what is there.
+import { join } from 'node:path';
+import { Database } from './database.mjs';
+import { DATA, ensureBuild, ensurePackages, say } from './machine.mjs';
+import { startServer } from './server.mjs';
+import { Coach, judged, letIn, Phone, takeAway } from './torture-clients.mjs';
+import { faultsOn, wireTo } from './torture-faults.mjs';
+import { option } from './which-database.mjs';
+
+const ROUNDS = Number(option('--rounds') ?? 60);
+const SERVERS = 2;
+const PHONES = 6;
+const COACHES = 3;
+const COACH = { email: 'torture@example.org' };
+const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+await ensurePackages();
+const home = join(DATA, 'torture');
+Database.erase(home);
+const database = new Database(home);
+const servers = [];
+let wire;
+let problems = ['it did not run to its end'];
+try {
+  await database.start();
+  await database.command('migrate');
+  await database.command('seed', COACH.email);
+  await ensureBuild();
+  wire = await wireTo(database.port);
+  const throughWire = new URL(database.url);
+  throughWire.port = String(wire.port);
+  const begin = async () => startServer({ databaseUrl: throughWire.toString(), silent: true });
+  for (let at = 0; at < SERVERS; at++) servers.push(await begin());
+  const restart = async (one) => Object.assign(one, await begin());
+
+  const homes = await letIn(database.url, COACH.email);
+  const homeOf = (at) => homes[at % homes.length];
+  const addresses = servers.map((one) => () => one.address);
+  const phones = Array.from({ length: PHONES }, (_, at) => new Phone(`phone ${at}`, addresses, homeOf(at)));
+  const coaches = Array.from(
+    { length: COACHES },
+    (_, at) => new Coach(`coach ${at}`, addresses, homeOf(at), at),
+  );
+  const clients = [...phones, ...coaches];
+  const running = clients.map((client) => client.run());
+  const standing = () => clients.reduce((sum, { stands }) => sum + stands.size, 0);
+  await sleep(2000);
+
+  const faults = faultsOn({ database, servers, wire, restart });
+  const names = Object.keys(faults);
+  const did = new Map();
+  const recovery = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    const name = names[round % names.length];
+    await faults[name]();
+    did.set(name, (did.get(name) ?? 0) + 1);
+    const before = standing();
+    const mended = Date.now();
+    while (standing() === before && Date.now() - mended < 60_000) await sleep(20);
+    recovery.push(Date.now() - mended);
+    await sleep(500);
+  }
+  for (const client of clients) client.isOver = true;
+  await Promise.all(running);
+
+  const found = await judged(database.url, phones, coaches);
+  problems = found.problems;
+  // Whether the judge sees: what is taken away behind its back has to be missed.
+  const [aSet, aStep] = [phones, coaches].map((some) => some.flatMap(({ stands }) => [...stands.keys()])[0]);
+  await takeAway(database.url, aSet, aStep);
+  const seen = (await judged(database.url, phones, coaches)).problems;
+  for (const taken of [aSet, aStep])
+    if (!seen.some((problem) => problem.startsWith('lost') && problem.includes(taken)))
+      problems = [...problems, 'the judge is blind'];
+  if (recovery.some((ms) => ms >= 60_000))
+    problems = [...problems, 'it did not come back by itself within a minute'];
+  const unanswered = clients.reduce((sum, one) => sum + one.unanswered, 0);
+  const refused = clients.reduce((sum, one) => sum + one.refused, 0);
+  const sorted = [...recovery].sort((a, b) => a - b);
+  const longest = Math.max(...clients.flatMap(({ waits }) => waits));
+  say([...did].map(([name, times]) => `${name} ${times}×`).join(', '));
+  say(
+    `${found.sets} sets and ${found.steps} steps were said to stand; ${unanswered} sendings had no answer, ${refused} were refused.`,
+  );
+  say(
+    `Back after a fault was mended: half within ${sorted[Math.floor(sorted.length / 2)]} ms, all within ${sorted.at(-1)} ms; the longest that one thing waited: ${longest} ms.`,
+  );
+  if (found.sets === 0 || found.steps === 0) problems = [...problems, 'nothing was said to stand'];
+} catch (error) {
+  console.error(error);
+} finally {
+  for (const server of servers) await server.stop();
+  wire?.close();
+  await database.stop();
+}
+for (const problem of problems.slice(0, 40)) say(problem);
+say(`${problems.length} lost, doubled or broken`);
+process.exit(problems.length === 0 ? 0 : 1);
