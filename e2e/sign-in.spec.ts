@@ -1,5 +1,5 @@
 import { generate } from 'otplib';
-import { expect, openBlock, test } from './coach';
+import { answers, expect, openBlock, signIn, test } from './coach';
 
 test('without signing in nothing is shown; a wrong password says so; signing out ends it', async ({
   page,
@@ -92,5 +92,67 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
     await third.waitForURL('**/desk');
     await fresh.close();
   });
+  await context.close();
+});
+
+test('pages say what may run in them; nothing written into one runs', async ({ coach: page }) => {
+  const answer = await page.goto('/desk');
+  const policy = (await answer?.allHeaders())?.['content-security-policy'] ?? '';
+  expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]{24}';/);
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  const again = await page.goto('/desk');
+  expect((await again?.allHeaders())?.['content-security-policy']).not.toBe(policy);
+  await answers(page);
+  const ran = await page.evaluate(() => {
+    const script = document.createElement('script');
+    script.textContent = 'document.documentElement.dataset.ran = "yes"';
+    document.body.append(script);
+    return document.documentElement.dataset.ran ?? 'no';
+  });
+  expect(ran).toBe('no');
+});
+
+test('by TLS the cookies are sealed and bound to this server, and the page asks for TLS from then on', async ({
+  email,
+  browser,
+}) => {
+  const context = await browser.newContext({ extraHTTPHeaders: { 'x-forwarded-proto': 'https' } });
+  const page = await context.newPage();
+  const answer = await page.goto('/sign-in');
+  expect((await answer?.allHeaders())?.['strict-transport-security']).toMatch(/max-age=31536000/);
+  const posted = page.waitForResponse((response) => response.request().method() === 'POST');
+  await page.getByLabel('Email').fill(email);
+  await page.locator('input[name=password]').fill('rung by rung');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  const cookies = (await (await posted).headersArray()).filter(
+    ({ name }) => name.toLowerCase() === 'set-cookie',
+  );
+  expect(cookies.map(({ value }) => value.split('=')[0]).sort()).toEqual([
+    '__Host-ladder_device',
+    '__Host-ladder_sign_in',
+  ]);
+  for (const { value } of cookies) expect(value).toMatch(/Path=\/;.*Secure; HttpOnly; SameSite=lax/i);
+  await context.close();
+});
+
+test('where one is signed in is listed, and another device is signed out there', async ({
+  coach: page,
+  email,
+  browser,
+}) => {
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await signIn(other, email);
+  await page.goto('/account');
+  const rows = page.getByRole('region', { name: 'Where you are signed in' }).getByRole('row');
+  await expect(rows).toHaveCount(2);
+  await expect(rows.filter({ hasText: 'this one' })).toHaveCount(1);
+  await rows.getByRole('button', { name: 'Sign out' }).click();
+  await expect(rows).toHaveCount(1);
+  await other.goto('/desk');
+  await other.waitForURL('**/sign-in?**');
+  await page.goto('/desk');
+  await answers(page);
   await context.close();
 });
