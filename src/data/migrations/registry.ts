@@ -13,6 +13,7 @@ import { STATEMENTS as outlines } from './012-outlines';
 import { STATEMENTS as inAndOut } from './013-in-and-out';
 import { STATEMENTS as sharedAthletes } from './014-shared-athletes';
 import { STATEMENTS as signIn } from './015-sign-in';
+import { STATEMENTS as whatIsDue } from './016-what-is-due';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -35,4 +36,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '013-in-and-out', statements: inAndOut },
   { name: '014-shared-athletes', statements: sharedAthletes },
   { name: '015-sign-in', statements: signIn },
+  { name: '016-what-is-due', statements: whatIsDue },
 ];

@@ -15,7 +15,10 @@ export function exerciseFrom(facts: string): Exercise {
 export function seenBy({ coachId }: Asker): WhereOptions {
   const me = database().escape(coachId);
   const house = `(SELECT o.id FROM coaches o JOIN coaches m ON m.house_id = o.house_id WHERE m.id = ${me})`;
-  return { [Op.or]: [{ coachId }, { shared: true, coachId: { [Op.in]: literal(house) } }] };
+  // A coach is of their own house: found by its coaches, whose rows the index has.
+  return {
+    [Op.and]: [{ coachId: { [Op.in]: literal(house) } }, { [Op.or]: [{ coachId }, { shared: true }] }],
+  };
 }
 
 /** Every revision of the exercises a coach has beside the library: their own, and those their house shares. */

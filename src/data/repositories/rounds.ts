@@ -19,13 +19,19 @@ interface Due {
  * Brings every block up to date whose athlete's day has changed since it was looked at, or that was edited since. Safe
  * with several processes: each block is claimed by one of them, and looked at twice it comes to the same.
  * @param pause between two blocks, so that requests are served meanwhile
+ * @param isWhole whether blocks that were never looked at are searched for too, which takes longer the more there are: one
+ *   is looked at when it is made, and is none of them unless that went wrong
  * @returns how many were brought up to date
  */
-export async function dayRound(now: Date, pause: () => Promise<void> = async () => {}): Promise<number> {
+export async function dayRound(
+  now: Date,
+  pause: () => Promise<void> = async () => {},
+  isWhole = true,
+): Promise<number> {
   await eraseDeleted(now);
   await eraseAthletesDue(now);
   let count = 0;
-  for (const block of await dueBlocks(now)) {
+  for (const block of [...(await dueBlocks(now)), ...(isWhole ? await unseenBlocks() : [])]) {
     if (!(await claim(block, now))) continue;
     // A block that cannot be brought up to date keeps none of the others: it is tried again when its claim is old.
     const done = await refreshCalls({ coachId: block.coachId }, block.id, now).then(
@@ -45,12 +51,22 @@ async function dueBlocks(now: Date): Promise<readonly Due[]> {
   const rows = await database().query<Due>(
     `SELECT b.id, b.coach_id AS coachId, JSON_VALUE(a.facts, '$.timeZone') AS timeZone,
        DATE_FORMAT(s.day, '%Y-%m-%d') AS day
-     FROM blocks b JOIN athletes a ON a.id = b.athlete_id LEFT JOIN standings s ON s.block_id = b.id
+     FROM standings s JOIN blocks b ON b.id = s.block_id JOIN athletes a ON a.id = b.athlete_id
      WHERE b.archived_at IS NULL AND b.deleted_at IS NULL AND a.archived_at IS NULL
-       AND (s.day IS NULL OR s.day < :tomorrow) AND (s.state IS NULL OR s.state <> 'done' OR s.day = :edited)`,
+       AND ((s.state IN ('planned', 'running') AND s.day < :tomorrow) OR (s.state = 'done' AND s.day = :edited))`,
     { type: QueryTypes.SELECT, replacements: { tomorrow, edited: LONG_AGO } },
   );
   return rows.filter(({ timeZone, day }) => day === null || day < dayIn(timeZone, now));
+}
+
+/** Blocks that were never looked at. */
+async function unseenBlocks(): Promise<readonly Due[]> {
+  return database().query<Due>(
+    `SELECT b.id, b.coach_id AS coachId, NULL AS timeZone, NULL AS day
+     FROM blocks b JOIN athletes a ON a.id = b.athlete_id LEFT JOIN standings s ON s.block_id = b.id
+     WHERE s.block_id IS NULL AND b.archived_at IS NULL AND b.deleted_at IS NULL AND a.archived_at IS NULL`,
+    { type: QueryTypes.SELECT },
+  );
 }
 
 /** Takes a block up, unless another process has. */

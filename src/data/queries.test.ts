@@ -1,0 +1,198 @@
+import { QueryTypes, type Sequelize } from 'sequelize';
+import { catalogueWith, pageStateOf } from '@/core';
+import { athleteFile } from './archive/archive-out';
+import { closeDatabase, database } from './database';
+import { DEMO_COACH, seedDemo } from './demo/seed';
+import { migrate } from './migrate';
+import { athleteNames, findAthlete, placesOf, saveAthlete } from './repositories/athletes';
+import { saveSteps } from './repositories/blocks';
+import { blocksOf } from './repositories/blocks-life';
+import { calendarLinks, calendarOf } from './repositories/calendar-links';
+import { pendingCalls } from './repositories/calls';
+import { reloadTraining } from './repositories/changes';
+import { coachByEmail, signIn } from './repositories/coaches';
+import { deedsOf, did } from './repositories/deeds';
+import { entriesOf } from './repositories/entries';
+import { exerciseUses } from './repositories/exercises';
+import { floorWeeks } from './repositories/floor-weeks';
+import { houseOf } from './repositories/houses';
+import { importNames } from './repositories/import-names';
+import { weekLines } from './repositories/issuing';
+import { lastDoneElsewhere } from './repositories/last-done';
+import { keepWork } from './repositories/logging';
+import { findMeasurements } from './repositories/measurements';
+import { ownExercises } from './repositories/own-exercises';
+import { unseenPain } from './repositories/pain';
+import { inviteAthlete, joinBy, phoneOf, phonesOf } from './repositories/phones';
+import { refusedOf } from './repositories/refused-items';
+import { findRevisions } from './repositories/revisions';
+import { givenSince, roster, waiting } from './repositories/roster';
+import { dayRound } from './repositories/rounds';
+import { askerOf, sessionsOf } from './repositories/sessions';
+import { actingOn, sharesOf, shownTo } from './repositories/sharing';
+import { dayAnswers } from './repositories/steering';
+import { findExposures } from './repositories/strength';
+import { blocksToCopy, ownTemplates } from './repositories/templates';
+import { findHistory, findTraining, newestIssued } from './repositories/training';
+import { inSchema } from './testing/schema';
+
+/** So many times over stands what one demo coach has. */
+const TIMES = 60;
+/** Tables that grow with what people do; a scan of one takes longer each month. */
+const GROWING = new Set([
+  'athletes',
+  'blocks',
+  'block_revisions',
+  'issued_weeks',
+  'issued_before',
+  'workouts',
+  'logged_sets',
+  'soreness_reports',
+  'ramp_reports',
+  'calls',
+  'standings',
+  'measurements',
+  'check_ins',
+  'deeds',
+  'phones',
+  'sign_ins',
+  'exercises',
+  'templates',
+]);
+
+/** Repeats every row under other ids, so that the tables are as large as those of a house with some years behind it. */
+async function multiply(sequelize: Sequelize): Promise<void> {
+  const columns = await sequelize.query<{ t: string; c: string; type: string; extra: string }>(
+    `SELECT table_name AS t, column_name AS c, collation_name AS type, CONCAT(extra, generation_expression IS NOT NULL) AS extra
+     FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name <> 'migrations' ORDER BY ordinal_position`,
+    { type: QueryTypes.SELECT },
+  );
+  await sequelize.transaction(async (transaction) => {
+    const run = (sql: string) => sequelize.query(sql, { transaction });
+    await run('SET foreign_key_checks = 0');
+    for (const table of new Set(columns.map(({ t }) => t))) {
+      const own = columns.filter(({ t, extra }) => t === table && !/auto_increment|1$/i.test(extra));
+      const names = own.map(({ c }) => `\`${c}\``).join(', ');
+      const values = own
+        .map(({ c, type }) =>
+          type === 'ascii_bin' || c === 'email'
+            ? `CASE WHEN t.\`${c}\` IS NULL THEN NULL ELSE CONCAT(LEFT(t.\`${c}\`, 80), '-', n.seq) END`
+            : `t.\`${c}\``,
+        )
+        .join(', ');
+      await run(
+        `INSERT INTO \`${table}\` (${names}) SELECT ${values} FROM \`${table}\` t JOIN seq_1_to_${TIMES} n`,
+      );
+    }
+    await run('SET foreign_key_checks = 1');
+  });
+  for (const table of GROWING) await sequelize.query(`ANALYZE TABLE \`${table}\``);
+}
+
+/** What the screens, the phones and the rounds ask. */
+async function everything(): Promise<void> {
+  const now = new Date();
+  const asker = await coachByEmail(DEMO_COACH.email);
+  const signedIn = await signIn(DEMO_COACH.email, DEMO_COACH.password, now);
+  if (asker === undefined || signedIn.status !== 'signed in') throw new Error('nobody there');
+  const coach = await askerOf(signedIn.token, now);
+  if (coach === undefined) throw new Error('no session');
+  await sessionsOf(coach, signedIn.token, now);
+  const shown = await shownTo({ ...coach, isShown: true });
+  const lines = await roster(coach, shown);
+  await waiting(coach, ['pain'], shown);
+  await givenSince(coach, new Date(0), shown);
+  await athleteNames(coach);
+  await placesOf(coach);
+  await ownTemplates(coach);
+  await blocksToCopy(coach);
+  await houseOf(coach);
+  await importNames(coach);
+  await exerciseUses(coach, 'leg-press');
+  const line = lines.find(({ name }) => name.startsWith('Maren'));
+  const { athleteId = '', block } = line ?? {};
+  const blockId = block?.id ?? '';
+  await actingOn({ ...coach, isShown: true }, { blockId });
+  const found = await findAthlete(coach, athleteId);
+  const training = await findTraining(coach, blockId);
+  if (found === undefined || training === undefined) throw new Error('no athlete');
+  const own = await ownExercises(coach);
+  for (const ask of [
+    () => blocksOf(coach, athleteId),
+    () => findMeasurements(coach, athleteId),
+    () => phonesOf(coach, athleteId, now),
+    () => calendarLinks(coach, athleteId),
+    () => sharesOf(coach, athleteId),
+    () => deedsOf(coach, athleteId),
+    () => dayAnswers(coach, blockId),
+    () => findExposures(coach, found.athlete, catalogueWith(own)),
+    () => weekLines(coach, blockId),
+    () => unseenPain(coach, athleteId),
+    () => refusedOf(coach, athleteId),
+    () => findHistory(coach, blockId),
+    () => findRevisions(coach, blockId),
+    () => pendingCalls(coach, blockId),
+    () => newestIssued({ ...coach, athleteId }),
+    () => reloadTraining(coach, blockId, pageStateOf(training)),
+    () => floorWeeks(coach, blockId),
+    () => lastDoneElsewhere(coach, athleteId, ['leg-press'], blockId),
+    () => calendarOf(coach, athleteId),
+    () => athleteFile(coach, athleteId),
+    () => entriesOf(coach, training.log.workouts[0]?.id ?? ''),
+    () => saveAthlete(coach, found.athlete, found.revision, now),
+    () => did(coach, { blockId }, { what: 'measured', about: '' }, now),
+  ] as (() => Promise<unknown>)[])
+    await ask();
+  const edit = { kind: 'block/set', field: 'name', value: 'Another' } as const;
+  await saveSteps(coach, blockId, training.revision, [{ id: 'step-x', action: 'do', edit }], now);
+  const invite = await inviteAthlete(coach, athleteId, now);
+  const joined = await joinBy(invite?.token ?? '', 'a phone', now);
+  if (joined.status === 'joined') await phoneOf(joined.token, now);
+  const week = training.issued.at(-1);
+  const session = week?.plan.sessions[0];
+  await keepWork(
+    coach,
+    { issuedWeekId: week?.id ?? '', sessionId: session?.sessionId ?? '' },
+    { localDate: '2026-11-27', sets: [], finish: true, soreness: [], ramps: [], notes: [] },
+    now,
+  );
+  await dayRound(now, undefined, false);
+}
+
+test('no question scans a table that grows', async () => {
+  const before = process.env.DATABASE_URL ?? '';
+  await inSchema(async ({ sequelize, url }) => {
+    await closeDatabase();
+    process.env.DATABASE_URL = url;
+    await migrate();
+    await seedDemo('2026-11-24', DEMO_COACH, false);
+    await multiply(sequelize);
+    const asked = new Map<string, string>();
+    database().addHook('afterQuery', (_, query) => {
+      const { sql } = query as unknown as { readonly sql: string };
+      if (/^\s*(SELECT|WITH)/i.test(sql)) asked.set(sql.replace(/'[^']*'|\d+/g, '?'), sql);
+    });
+    await everything();
+    expect(asked.size).toBeGreaterThan(80);
+    const scans: string[] = [];
+    for (const sql of asked.values()) {
+      const plan = await sequelize.query<{ table: string; type: string; rows: string }>(`EXPLAIN ${sql}`, {
+        type: QueryTypes.SELECT,
+      });
+      const aliases = new Map(
+        [...sql.matchAll(/(?:FROM|JOIN)\s+`?(\w+)`?(?:\s+AS)?\s+`?(\w+)`?/gi)].map(
+          ([, table = '', alias = '']) => [alias, table],
+        ),
+      );
+      for (const { table, type, rows } of plan) {
+        const named = aliases.get(table) ?? table;
+        if ((type === 'ALL' || type === 'index') && GROWING.has(named) && Number(rows) > TIMES)
+          scans.push(`${named} (${type}, ${rows}): ${sql.replace(/\s+/g, ' ').slice(0, 260)}`);
+      }
+    }
+    expect(scans).toEqual([]);
+    await closeDatabase();
+  }).finally(() => {
+    process.env.DATABASE_URL = before;
+  });
+}, 120_000);
