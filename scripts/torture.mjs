@@ -1,10 +1,10 @@
 // npm run torture [-- --rounds N]: phones log and coaches edit on two servers while database, servers and the network between
 // them are killed, cut, slowed and silenced, again and again. In the end what they were told is held against what is there.
 import { join } from 'node:path';
+import { Coach, judged, letIn, Phone, takeAway } from './clients.mjs';
 import { Database } from './database.mjs';
 import { DATA, ensureBuild, ensurePackages, say } from './machine.mjs';
 import { startServer } from './server.mjs';
-import { Coach, judged, letIn, Phone, takeAway } from './torture-clients.mjs';
 import { faultsOn, wireTo } from './torture-faults.mjs';
 import { option } from './which-database.mjs';
 

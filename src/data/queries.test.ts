@@ -1,7 +1,8 @@
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes } from 'sequelize';
 import { catalogueWith, pageStateOf } from '@/core';
 import { athleteFile } from './archive/archive-out';
 import { closeDatabase, database } from './database';
+import { multiply } from './demo/multiply';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
 import { athleteNames, findAthlete, placesOf, saveAthlete } from './repositories/athletes';
@@ -59,35 +60,6 @@ const GROWING = new Set([
   'exercises',
   'templates',
 ]);
-
-/** Repeats every row under other ids, so that the tables are as large as those of a house with some years behind it. */
-async function multiply(sequelize: Sequelize): Promise<void> {
-  const columns = await sequelize.query<{ t: string; c: string; type: string; extra: string }>(
-    `SELECT table_name AS t, column_name AS c, collation_name AS type, CONCAT(extra, generation_expression IS NOT NULL) AS extra
-     FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name <> 'migrations' ORDER BY ordinal_position`,
-    { type: QueryTypes.SELECT },
-  );
-  await sequelize.transaction(async (transaction) => {
-    const run = (sql: string) => sequelize.query(sql, { transaction });
-    await run('SET foreign_key_checks = 0');
-    for (const table of new Set(columns.map(({ t }) => t))) {
-      const own = columns.filter(({ t, extra }) => t === table && !/auto_increment|1$/i.test(extra));
-      const names = own.map(({ c }) => `\`${c}\``).join(', ');
-      const values = own
-        .map(({ c, type }) =>
-          type === 'ascii_bin' || c === 'email'
-            ? `CASE WHEN t.\`${c}\` IS NULL THEN NULL ELSE CONCAT(LEFT(t.\`${c}\`, 80), '-', n.seq) END`
-            : `t.\`${c}\``,
-        )
-        .join(', ');
-      await run(
-        `INSERT INTO \`${table}\` (${names}) SELECT ${values} FROM \`${table}\` t JOIN seq_1_to_${TIMES} n`,
-      );
-    }
-    await run('SET foreign_key_checks = 1');
-  });
-  for (const table of GROWING) await sequelize.query(`ANALYZE TABLE \`${table}\``);
-}
 
 /** What the screens, the phones and the rounds ask. */
 async function everything(): Promise<void> {
@@ -166,7 +138,8 @@ test('no question scans a table that grows', async () => {
     process.env.DATABASE_URL = url;
     await migrate();
     await seedDemo('2026-11-24', DEMO_COACH, false);
-    await multiply(sequelize);
+    await multiply(sequelize, TIMES);
+    for (const table of GROWING) await sequelize.query(`ANALYZE TABLE \`${table}\``);
     const asked = new Map<string, string>();
     database().addHook('afterQuery', (_, query) => {
       const { sql } = query as unknown as { readonly sql: string };
