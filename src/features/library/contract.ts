@@ -10,6 +10,8 @@ export interface LibraryData {
   /** Every revision of the coach's own exercises. */
   readonly own: readonly Exercise[];
   /** Of those by id: whether all coaches of the house see it, and whether it is the coach's own. */
+  /** Whether the coach is the only one of their house. */
+  readonly isAlone: boolean;
   readonly sharing: Readonly<Record<string, { readonly shared: boolean; readonly isOwn: boolean }>>;
   readonly places: readonly PlaceFilter[];
 }

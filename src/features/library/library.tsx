@@ -121,6 +121,11 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
   // What another coach of the house shares is theirs to edit: it is copied like a shipped one.
   const isMine = (of: Exercise) => isOwn(of) && sharing[of.id]?.isOwn !== false;
+  // Whoever is alone in their house has nobody to share with.
+  const sharedOf = (id: string) => {
+    const isShared = sharing[id]?.shared === true;
+    return data.isAlone && !isShared ? null : isShared;
+  };
   const share = async (id: string, shared: boolean) => {
     const { status } = await actions.share(id, shared).catch(() => ({ status: 'unreachable' }));
     if (status === 'kept') setSharing((before) => ({ ...before, [id]: { shared, isOwn: true } }));
@@ -196,7 +201,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               beside={beside}
               catalogue={catalogue}
               own={isMine(exercise)}
-              shared={isOwn(exercise) ? (sharing[exercise.id]?.shared ?? false) : null}
+              shared={isOwn(exercise) ? sharedOf(exercise.id) : null}
               onShare={(shared) => void share(exercise.id, shared)}
               uses={actions.uses}
               onBeside={setBeside}

@@ -14,6 +14,8 @@ export interface TemplatesData {
     readonly shared: boolean;
     readonly isOwn: boolean;
   }[];
+  /** Whether the coach is the only one of their house. */
+  readonly isAlone: boolean;
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
   readonly ownExercises: readonly Exercise[];
 }

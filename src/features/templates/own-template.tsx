@@ -17,12 +17,14 @@ import classes from './templates.module.css';
 interface OwnTemplateProps {
   readonly own: TemplatesData['own'][number];
   readonly design: Block;
+  /** Whether there is nobody to share it with. */
+  readonly isAlone: boolean;
   readonly catalogue: Catalogue;
   readonly actions: TemplatesActions;
 }
 
 /** A template of the coach's own: its week, its name, the way out. */
-export function OwnTemplate({ own, design, catalogue, actions }: OwnTemplateProps) {
+export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTemplateProps) {
   const { id, name } = own;
   const names = namesOf(catalogue);
   return (
@@ -53,7 +55,7 @@ export function OwnTemplate({ own, design, catalogue, actions }: OwnTemplateProp
       </p>
       {own.isOwn ? (
         <>
-          <Share own={own} share={actions.share} />
+          {isAlone && !own.shared ? null : <Share own={own} share={actions.share} />}
           <Asks own={own} catalogue={catalogue} asks={actions.asks} />
           <Rename id={id} name={name} rename={actions.rename} />
           <Remove id={id} name={name} remove={actions.remove} />

@@ -56,7 +56,13 @@ export function Templates({ data, actions }: TemplatesProps) {
         {template !== undefined ? (
           <ShippedTemplate template={template} names={names} />
         ) : ownOne !== undefined && design !== null ? (
-          <OwnTemplate own={ownOne} design={design} catalogue={catalogue} actions={actions} />
+          <OwnTemplate
+            own={ownOne}
+            isAlone={data.isAlone}
+            design={design}
+            catalogue={catalogue}
+            actions={actions}
+          />
         ) : (
           <Section title="Not there">
             <p>This template was removed, or the link is not whole. The list shows those there are.</p>

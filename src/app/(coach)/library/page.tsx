@@ -1,5 +1,5 @@
 import { PLACE_KINDS, presetPlace } from '@/core';
-import { ownExercises, placesOf, sharing } from '@/data';
+import { houseOf, ownExercises, placesOf, sharing } from '@/data';
 import { Library } from '@/features/library/library';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
@@ -7,7 +7,12 @@ import { adopt, save, share, uses } from './actions';
 
 export default async function LibraryPage() {
   const asker = await requireAsker();
-  const [own, places, shares] = await Promise.all([ownExercises(asker), placesOf(asker), sharing(asker)]);
+  const [own, places, shares, { coaches }] = await Promise.all([
+    ownExercises(asker),
+    placesOf(asker),
+    sharing(asker),
+    houseOf(asker),
+  ]);
   const kinds = PLACE_KINDS.map((kind) => ({
     name: kind,
     equipment: presetPlace(kind, 'kg', kind).equipment,
@@ -15,7 +20,7 @@ export default async function LibraryPage() {
   return (
     <InBrowser>
       <Library
-        data={{ own, sharing: shares, places: [...places, ...kinds] }}
+        data={{ own, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
         actions={{ uses, save, adopt, share }}
       />
     </InBrowser>

@@ -1,5 +1,5 @@
 import { TEMPLATES } from '@/core';
-import { athleteNames, findDesign, ownExercises, ownTemplates } from '@/data';
+import { athleteNames, findDesign, houseOf, ownExercises, ownTemplates } from '@/data';
 import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
 import { InBrowser } from '@/ui/in-browser';
@@ -13,10 +13,11 @@ interface PageProps {
 export default async function TemplatesPage({ searchParams }: PageProps) {
   const { show } = await searchParams;
   const asker = await requireAsker();
-  const [own, athletes, exercises] = await Promise.all([
+  const [own, athletes, exercises, { coaches }] = await Promise.all([
     ownTemplates(asker),
     athleteNames(asker),
     ownExercises(asker),
+    houseOf(asker),
   ]);
   const wished = typeof show === 'string' ? show : `template/${TEMPLATES[0]?.id}`;
   const ownOne = own.find(({ id }) => wished === `design/${id}`);
@@ -29,7 +30,14 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
     <InBrowser>
       <Templates
         key={shown}
-        data={{ shown, design: design ?? null, own, athletes, ownExercises: exercises }}
+        data={{
+          shown,
+          design: design ?? null,
+          own,
+          isAlone: coaches.length < 2,
+          athletes,
+          ownExercises: exercises,
+        }}
         actions={{ rename, asks, remove, share }}
       />
     </InBrowser>
