@@ -145,7 +145,7 @@ test('where one is signed in is listed, and another device is signed out there',
   const other = await context.newPage();
   await signIn(other, email);
   await page.goto('/account');
-  const rows = page.getByRole('region', { name: 'Where you are signed in' }).getByRole('row');
+  const rows = page.getByRole('region', { name: 'Where you are signed in' }).getByRole('listitem');
   await expect(rows).toHaveCount(2);
   await expect(rows.filter({ hasText: 'this one' })).toHaveCount(1);
   await rows.getByRole('button', { name: 'Sign out' }).click();

@@ -23,11 +23,13 @@ function alive(pid) {
 /**
  * A database server in a folder.
  * @param home folder of its own; made when missing
- * @param options scratch: for tests of migrations
+ * @param options scratch: for tests of migrations; node: a node of a cluster
  */
 export class Database {
-  constructor(home, { scratch = false } = {}) {
+  constructor(home, { scratch = false, node } = {}) {
     this.home = home;
+    /** What makes it a node of a cluster; see cluster-nodes.mjs. */
+    this.node = node;
     /** Whether the application may make schemas beside its own, to try migrations on. */
     this.scratch = scratch;
     this.data = join(home, 'mariadb');
@@ -52,7 +54,7 @@ export class Database {
     this.port = await freePort(this.port ?? this.#remembered());
     writeFileSync(join(this.home, 'port'), String(this.port));
     await this.#launch();
-    this.#grant();
+    if (this.node === undefined || this.node.isFirst) this.#grant();
   }
 
   /** Takes up with the server of the folder where it runs already. @returns whether it does */
@@ -61,6 +63,11 @@ export class Database {
     if (pid === 0 || !alive(pid)) return false;
     this.port = this.#remembered();
     return true;
+  }
+
+  /** Who may administer it by the socket. */
+  get adminName() {
+    return ADMIN;
   }
 
   /** How whoever runs these scripts enters it. */
@@ -176,13 +183,14 @@ export class Database {
         '--innodb-flush-log-at-trx-commit=1',
         '--innodb-doublewrite=1',
         '--skip-log-bin',
+        ...(this.node?.args ?? []),
         `--log-error=${join(this.home, 'mariadb.log')}`,
       ],
       // A session of its own: Ctrl-C reaches us first, and we end it after the application.
       { cwd: ROOT, stdio: 'ignore', detached: true },
     );
     const admin = which('mariadb-admin', 'mysqladmin');
-    for (let waited = 0; waited < 30_000; waited += 100) {
+    for (let waited = 0; waited < (this.node === undefined ? 30_000 : 90_000); waited += 100) {
       if (this.child.exitCode !== null) break;
       if (
         spawnSync(admin, ['--no-defaults', `-u${ADMIN}`, `--socket=${this.socket}`, 'ping'], {

@@ -1,10 +1,11 @@
-import { Button, Table } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Unanswered } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { longDay } from '@/ui/words/dates';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import own from './sessions.module.css';
 
 /** A device that is signed in. Times as ISO texts. */
 interface SignedInDevice {
@@ -35,26 +36,23 @@ export function Sessions({ sessions: given, end }: SessionsProps) {
   };
   return (
     <Section title="Where you are signed in" aside="a week unused, or thirty days, ends a sign-in">
-      <Table className={classes.table}>
-        <Table.Tbody>
-          {sessions.map(({ name, device, since, seen, isThis }) => (
-            <Table.Tr key={name}>
-              <Table.Th scope="row">{device === '' ? 'a device' : device}</Table.Th>
-              <Table.Td className={classes.soft}>since {longDay(since.slice(0, 10))}</Table.Td>
-              <Table.Td className={classes.soft}>last used {longDay(seen.slice(0, 10))}</Table.Td>
-              <Table.Td>
-                {isThis ? (
-                  'this one'
-                ) : (
-                  <Button variant="link" aria-disabled={isBusy} onClick={() => void out(name)}>
-                    Sign out
-                  </Button>
-                )}
-              </Table.Td>
-            </Table.Tr>
-          ))}
-        </Table.Tbody>
-      </Table>
+      <ul className={own.list}>
+        {sessions.map(({ name, device, since, seen, isThis }) => (
+          <li key={name} className={own.line}>
+            <span>{device === '' ? 'a device' : device}</span>
+            <span className={classes.soft}>
+              since {longDay(since.slice(0, 10))}, last used {longDay(seen.slice(0, 10))}
+            </span>
+            {isThis ? (
+              <span>this one</span>
+            ) : (
+              <Button variant="link" aria-disabled={isBusy} onClick={() => void out(name)}>
+                Sign out
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
       {problem === '' ? null : (
         <p role="alert" className={classes.problem}>
           {problem}
