@@ -89,3 +89,29 @@ export function faultsOn({ database, servers, wire, restart }) {
     },
   };
 }
+
+/** The faults of a cluster: nodes killed one after another and let back, one cut off while it runs, a server killed. */
+export function faultsOnCluster({ cluster, servers, restart }) {
+  const some = () => 500 + Math.random() * 2000;
+  let at = 0;
+  return {
+    'node killed': async () => {
+      at++;
+      await cluster.kill(at);
+      await sleep(some());
+      await cluster.back(at);
+    },
+    'node cut off': async () => {
+      at++;
+      await cluster.isolate(at, true);
+      await sleep(2 * some());
+      await cluster.isolate(at, false);
+    },
+    'server killed': async () => {
+      const one = servers[at % servers.length];
+      one.child.kill('SIGKILL');
+      await sleep(some());
+      await restart(one);
+    },
+  };
+}

@@ -1,11 +1,12 @@
-// npm run torture [-- --rounds N]: phones log and coaches edit on two servers while database, servers and the network between
+// npm run torture [-- --rounds N] [--cluster]: phones log and coaches edit on two servers while database, servers and the network between
 // them are killed, cut, slowed and silenced, again and again. In the end what they were told is held against what is there.
 import { join } from 'node:path';
 import { Coach, judged, letIn, Phone, takeAway } from './clients.mjs';
+import { Cluster } from './cluster-nodes.mjs';
 import { Database } from './database.mjs';
 import { DATA, ensureBuild, ensurePackages, say } from './machine.mjs';
 import { startServer } from './server.mjs';
-import { faultsOn, wireTo } from './torture-faults.mjs';
+import { faultsOn, faultsOnCluster, wireTo } from './torture-faults.mjs';
 import { option } from './which-database.mjs';
 
 const ROUNDS = Number(option('--rounds') ?? 60);
@@ -16,9 +17,11 @@ const COACH = { email: 'torture@example.org' };
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 await ensurePackages();
-const home = join(DATA, 'torture');
-Database.erase(home);
-const database = new Database(home);
+const isCluster = process.argv.includes('--cluster');
+const home = isCluster ? 'torture' : join(DATA, 'torture');
+const Kind = isCluster ? Cluster : Database;
+Kind.erase(home);
+const database = new Kind(home);
 const servers = [];
 let wire;
 let problems = ['it did not run to its end'];
@@ -27,14 +30,16 @@ try {
   await database.command('migrate');
   await database.command('seed', COACH.email);
   await ensureBuild();
-  wire = await wireTo(database.port);
-  const throughWire = new URL(database.url);
-  throughWire.port = String(wire.port);
-  const begin = async () => startServer({ databaseUrl: throughWire.toString(), silent: true });
+  wire = isCluster ? undefined : await wireTo(database.port);
+  // Where there is one of it the way to it goes by a wire that can be cut.
+  const databaseUrl = wire === undefined ? database.url : database.url.replace(/:\d+\//, `:${wire.port}/`);
+  const begin = async () => startServer({ databaseUrl, silent: true });
   for (let at = 0; at < SERVERS; at++) servers.push(await begin());
   const restart = async (one) => Object.assign(one, await begin());
 
-  const homes = await letIn(database.url, COACH.email);
+  // Looked into straight, and where there are several nodes, through the first: it holds what all of them hold.
+  const straight = isCluster ? database.nodes[0].url : database.url;
+  const homes = await letIn(straight, COACH.email);
   const homeOf = (at) => homes[at % homes.length];
   const addresses = servers.map((one) => () => one.address);
   const phones = Array.from({ length: PHONES }, (_, at) => new Phone(`phone ${at}`, addresses, homeOf(at)));
@@ -47,7 +52,9 @@ try {
   const standing = () => clients.reduce((sum, { stands }) => sum + stands.size, 0);
   await sleep(2000);
 
-  const faults = faultsOn({ database, servers, wire, restart });
+  const faults = isCluster
+    ? faultsOnCluster({ cluster: database, servers, restart })
+    : faultsOn({ database, servers, wire, restart });
   const names = Object.keys(faults);
   const did = new Map();
   const recovery = [];
@@ -64,12 +71,12 @@ try {
   for (const client of clients) client.isOver = true;
   await Promise.all(running);
 
-  const found = await judged(database.url, phones, coaches);
+  const found = await judged(straight, phones, coaches);
   problems = found.problems;
   // Whether the judge sees: what is taken away behind its back has to be missed.
   const [aSet, aStep] = [phones, coaches].map((some) => some.flatMap(({ stands }) => [...stands.keys()])[0]);
-  await takeAway(database.url, aSet, aStep);
-  const seen = (await judged(database.url, phones, coaches)).problems;
+  await takeAway(straight, aSet, aStep);
+  const seen = (await judged(straight, phones, coaches)).problems;
   for (const taken of [aSet, aStep])
     if (!seen.some((problem) => problem.startsWith('lost') && problem.includes(taken)))
       problems = [...problems, 'the judge is blind'];
