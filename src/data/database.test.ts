@@ -4,7 +4,7 @@ import { userInfo } from 'node:os';
 import { join } from 'node:path';
 import { inspect } from 'node:util';
 import { Sequelize } from 'sequelize';
-import { closeDatabase, database, isUnavailable } from './database';
+import { closeDatabase, database, hostsOf, isUnavailable } from './database';
 import { migrate } from './migrate';
 import { models } from './models/models';
 import { archiveAthlete, eraseAthlete } from './repositories/athletes';
@@ -159,3 +159,8 @@ test('ids are compared letter by letter', async () => {
   );
   expect(rows).toEqual([]);
 });
+
+test.each([
+  ['mysql://app:x@127.0.0.1:3306/dense_ladder', ['127.0.0.1:3306']],
+  ['mysql://app:x@a:1,b:2,c/dense_ladder', ['a:1', 'b:2', 'c']],
+])('the hosts of %s', (url, hosts) => expect(hostsOf(url)).toEqual(hosts));
