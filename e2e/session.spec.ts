@@ -22,7 +22,7 @@ test('a session as it was done: every set beside what was asked; one put right a
   await field.fill(`${load}x${Number(reps) - 2}@1`);
   await field.press('Enter');
   await expect(row.locator('s')).toContainText(`× ${reps}`);
-  await expect(row).toContainText('by you, ');
+  await expect(row).toContainText('by a coach, ');
   await page.reload();
   await expect(field).toHaveValue(`${load}×${Number(reps) - 2}@1`);
 

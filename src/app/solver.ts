@@ -22,31 +22,36 @@ export const solve: Solve = async (program) => {
   await turn.acquire();
   waiting--;
   try {
-    return await solved(program);
+    const first = await solved(program);
+    // A thread that broke may have been broken by what it solved before: the program gets a fresh one.
+    const last = first === 'broken' ? await solved(program) : first;
+    return last === 'broken' ? null : last;
   } finally {
     turn.release();
   }
 };
 
 /** A thread that does not answer in time, or ends, is given up; the next program begins another. */
-function solved(program: string): Promise<Solved> {
+function solved(program: string): Promise<Solved | 'broken'> {
   thread ??= new Worker(join(process.cwd(), 'scripts', 'solver-thread.mjs'));
   const asked = thread;
   asked.unref();
   return new Promise((resolve) => {
-    const end = (values: Solved, isFit: boolean) => {
+    const end = (values: Solved | 'broken', isFit: boolean) => {
       clearTimeout(timer);
       asked.removeAllListeners();
       if (!isFit) {
         thread = undefined;
+        // What it still says of itself while it ends is heard by nobody, and must not end the server.
+        asked.on('error', () => undefined);
         void asked.terminate();
       }
       resolve(values);
     };
     const timer = setTimeout(() => end(null, false), (LONGEST + 4) * 1000);
     asked.once('message', (values: Solved) => end(values, true));
-    asked.once('error', () => end(null, false));
-    asked.once('exit', () => end(null, false));
+    asked.once('error', () => end('broken', false));
+    asked.once('exit', () => end('broken', false));
     asked.postMessage({ program, seconds: LONGEST });
   });
 }
