@@ -10,7 +10,7 @@ import { startServer } from './server.mjs';
 import { option } from './which-database.mjs';
 
 const MINUTES = Number(option('--minutes') ?? 2);
-const COPIES = { blocks: Number(option('--blocks') ?? 40), coaches: Number(option('--coaches') ?? 82) };
+const COPIES = { blocks: Number(option('--blocks') ?? 88), coaches: Number(option('--coaches') ?? 82) };
 const PHONES = 50;
 const COACHES = 20;
 /** Between two sets of a phone, and two changes of a coach: faster than anybody trains or types. */
