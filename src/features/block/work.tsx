@@ -44,6 +44,17 @@ interface WorkProps {
   readonly onChanged: () => void;
 }
 
+/** Points across a sheet of A4 on its side, what the columns before the weeks take of it, and a week. */
+const ACROSS = 1020;
+const BEFORE_WEEKS = 505;
+const A_WEEK = 88;
+
+/** How much smaller the Sheet is printed, so that all its weeks and the deload stand beside each other. */
+function printZoom(weeks: number): React.CSSProperties {
+  const zoom = Math.min(1, ACROSS / (BEFORE_WEEKS + A_WEEK * (weeks + 1)));
+  return { '--print-zoom': zoom.toFixed(3) } as React.CSSProperties;
+}
+
 /** The face of the block that is open. */
 export function Work(props: WorkProps) {
   const { face, shown, table, sheet, tell, isDetailed, today, attempt } = props;
@@ -68,6 +79,7 @@ export function Work(props: WorkProps) {
       {isSheet ? <Hints /> : <span />}
       <div
         className={classes.scroll}
+        style={isSheet ? printZoom(shown.block.weeks) : undefined}
         onCopy={(event) => {
           if (!isSheet || isTyping(event.target)) return;
           carry(event, rangeOf(table.range, table.cursor), () => undefined);
