@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { Coach, letIn, Phone } from './clients.mjs';
 import { Database } from './database.mjs';
-import { DATA, ensureBuild, ensurePackages, say } from './machine.mjs';
+import { bin, DATA, ensureBuild, ensurePackages, run, say } from './machine.mjs';
 import { startServer } from './server.mjs';
 import { option } from './which-database.mjs';
 
@@ -28,7 +28,6 @@ function megabytes(pid) {
 
 /** A client that breathes between two things, and a coach who opens a screen now and then. */
 function paced(client, pause, looks = []) {
-  const make = client.make.bind(client);
   const send = client.send.bind(client);
   client.times = [];
   client.looks = [];
@@ -49,7 +48,6 @@ function paced(client, pause, looks = []) {
     }
     return said;
   };
-  client.make = make;
   return client;
 }
 
@@ -73,7 +71,10 @@ try {
   await database.command('migrate');
   await database.command('seed', COACH);
   say('Laying in half a thousand athletes and their past ...');
-  await database.command('multiply', String(COPIES.blocks), String(COPIES.coaches));
+  const env = { ...process.env, DATABASE_URL: database.url };
+  const copies = [String(COPIES.blocks), String(COPIES.coaches)];
+  if ((await run(bin('tsx'), ['bench/multiply.ts', ...copies], { env })) !== 0)
+    throw new Error('It could not be laid in.');
   const db = await mysql.createConnection(database.url);
   const [[sizes]] = await db.query(
     'SELECT (SELECT COUNT(*) FROM athletes) AS athletes, (SELECT COUNT(*) FROM logged_sets) AS sets, (SELECT COUNT(*) FROM blocks) AS blocks',

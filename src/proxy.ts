@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { isByTls } from './app/by-tls';
 import { isOwnOrigin } from './app/own-origin';
 
 /** What only asks. */
@@ -20,16 +21,9 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('Content-Security-Policy', policy);
-  if (isByTls(request))
+  if (isByTls(request.headers))
     response.headers.set('Strict-Transport-Security', 'max-age=31536000; includeSubDomains');
   return response;
-}
-
-function isByTls({ headers }: NextRequest): boolean {
-  return (
-    headers.get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https' ||
-    process.env.PUBLIC_URL?.startsWith('https://') === true
-  );
 }
 
 /** Scripts of this server's files, and those within a page that carry its mark; styles within pages are the charts'. */

@@ -1,17 +1,11 @@
 import 'server-only';
 import { cookies, headers } from 'next/headers';
+import { isByTls } from './by-tls';
 
 /** What this server keeps in a browser: who a coach's session is, what device it is on, whose phone it is. */
 export type CookieName = 'ladder_sign_in' | 'ladder_device' | 'ladder_phone';
 
-/**
- * Whether the browser came by TLS: the proxy in front says so, or whoever runs the server does, by PUBLIC_URL, where the
- * proxy says nothing.
- */
-async function isSecure(): Promise<boolean> {
-  if (process.env.PUBLIC_URL?.startsWith('https://')) return true;
-  return (await headers()).get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https';
-}
+const isSecure = async () => isByTls(await headers());
 
 /** By TLS under a name that browsers take from this very server alone, for all of it, and never unsealed. */
 async function nameOf(name: CookieName): Promise<string> {

@@ -62,7 +62,6 @@ export class BlockSession {
   /** Edits of this page that are on their way, by step. */
   private readonly mine = new Map<string, Edit>();
   private savedAt: number | null = null;
-  /** Whose block it is, where it is another coach's. */
   private readonly shared: SharedBy | null;
 
   constructor(
@@ -126,10 +125,9 @@ export class BlockSession {
 
   /** Changes the block at once and sends the edit on its way. */
   readonly change = (edit: Edit): Result<null> => {
+    const handedOut = this.state.training.issued.filter(({ plan }) => plan.kind === 'building').length;
     const cuts =
-      edit.kind === 'block/set' && edit.field === 'weeks'
-        ? cutsIssued({ weeks: edit.value }, this.lastBuildingIssued())
-        : [];
+      edit.kind === 'block/set' && edit.field === 'weeks' ? cutsIssued({ weeks: edit.value }, handedOut) : [];
     return cuts.length > 0 ? refused(...cuts) : this.step('do', edit);
   };
 
@@ -274,10 +272,6 @@ export class BlockSession {
     checkIns: Training['checkIns'],
     { find: exercises }: Catalogue,
   ): BlockPlan => unfold({ block, athlete, issued, log, answers, checkIns, exercises }, this.memo);
-
-  private lastBuildingIssued(): number {
-    return this.state.training.issued.filter(({ plan }) => plan.kind === 'building').length;
-  }
 
   private step(action: SentStep['action'], edit: Edit): Result<null> {
     if (this.shared?.may === 'read') return refused({ code: 'to-read', path: '', coach: this.shared.coach });

@@ -1,6 +1,5 @@
 import { createInterface } from 'node:readline';
-import { closeDatabase, database } from './database';
-import { multiply, multiplyBlocks } from './demo/multiply';
+import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
 import { addCoach, coachByEmail, PASSWORD_LEAST, resetPassword } from './repositories/coaches';
@@ -9,8 +8,7 @@ import { addCoach, coachByEmail, PASSWORD_LEAST, resetPassword } from './reposit
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
  * a past; `coach EMAIL NAME
  * PASSWORD` for a coach without any athlete; `password EMAIL` for a new password of one who has forgotten theirs. `seeds`
- * makes demo coaches for the journeys, one for each address it reads, and says each when it is there; `multiply BLOCKS
- * COACHES` repeats what is there, for measurements.
+ * makes demo coaches for the journeys, one for each address it reads, and says each when it is there.
  */
 const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
@@ -34,9 +32,6 @@ if (command === 'migrate') {
     });
     console.log(line);
   }
-} else if (command === 'multiply' && email !== undefined && name !== undefined) {
-  await multiplyBlocks(database(), Number(email));
-  await multiply(database(), Number(name));
 } else if (command === 'coach' && email !== undefined && name !== undefined && password !== undefined) {
   if (password.length < PASSWORD_LEAST) {
     console.error(`The password needs at least ${PASSWORD_LEAST} characters.`);

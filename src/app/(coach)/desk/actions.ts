@@ -18,7 +18,7 @@ import {
 } from '@/data';
 import { callLine } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
-import { asCoach, asCoachOf } from '../../asker';
+import { asCoachOf } from '../../asker';
 import { idSchema, isId, weekSchema } from '../../inputs';
 
 /** Most athletes at once: a roster. */
@@ -77,19 +77,17 @@ export async function applyRoutine(
 ): Told<{ readonly status: 'applied'; readonly count: number }> {
   const parsed = ids.safeParse(blockIds);
   if (!parsed.success) return { status: 'malformed' };
-  return asCoach(async (): Told<{ readonly status: 'applied'; readonly count: number }> => {
-    let count = 0;
-    for (const blockId of parsed.data) {
-      const said = await asCoachOf({ blockId }, async (coach) => {
-        const accepted = await acceptRoutine(coach, blockId, new Date());
-        if (accepted > 0) await coach.did('applied the routine', accepted);
-        return { status: 'applied' as const, accepted };
-      });
-      if (said.status === 'applied') count += said.accepted;
-      else if (said.status !== 'to read') return said;
-    }
-    return { status: 'applied', count };
-  });
+  let count = 0;
+  for (const blockId of parsed.data) {
+    const said = await asCoachOf({ blockId }, async (coach) => {
+      const accepted = await acceptRoutine(coach, blockId, new Date());
+      if (accepted > 0) await coach.did('applied the routine', accepted);
+      return { status: 'applied' as const, accepted };
+    });
+    if (said.status === 'applied') count += said.accepted;
+    else if (said.status !== 'to read') return said;
+  }
+  return { status: 'applied', count };
 }
 
 /** The routine of a block, a line each. */
@@ -139,22 +137,20 @@ export async function issueAll(
   const parsed = readySchema.safeParse(ready);
   const said = lineSchema.safeParse(line);
   if (!parsed.success || !said.success) return { status: 'malformed' };
-  return asCoach(async (): ReturnType<typeof issueAll> => {
-    const left: { readonly blockId: string; readonly why: string }[] = [];
-    for (const one of parsed.data) {
-      const answer = await asCoachOf({ blockId: one.blockId }, async (coach) => {
-        const stays = await issueReady(coach, [one], new Date());
-        if (stays.length > 0) return { status: 'left' as const, stays };
-        await coach.did('handed out', one.week);
-        if (said.data.trim() !== '') await sayWithWeek(coach, one.blockId, one.week, said.data);
-        return { status: 'left' as const, stays };
-      });
-      if (answer.status === 'left') left.push(...answer.stays);
-      else if (answer.status === 'to read') left.push({ blockId: one.blockId, why: 'to read' });
-      else return answer;
-    }
-    return { status: 'issued', left };
-  });
+  const left: { readonly blockId: string; readonly why: string }[] = [];
+  for (const one of parsed.data) {
+    const answer = await asCoachOf({ blockId: one.blockId }, async (coach) => {
+      const stays = await issueReady(coach, [one], new Date());
+      if (stays.length > 0) return { status: 'left' as const, stays };
+      await coach.did('handed out', one.week);
+      if (said.data.trim() !== '') await sayWithWeek(coach, one.blockId, one.week, said.data);
+      return { status: 'left' as const, stays };
+    });
+    if (answer.status === 'left') left.push(...answer.stays);
+    else if (answer.status === 'to read') left.push({ blockId: one.blockId, why: 'to read' });
+    else return answer;
+  }
+  return { status: 'issued', left };
 }
 
 /** Takes a week back that was just handed out. */
