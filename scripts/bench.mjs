@@ -93,6 +93,7 @@ async function benchEdits(address, blockId) {
         if (name === 'keydown') window.painted.push({ startTime, ms: duration });
     }).observe({ type: 'event', durationThreshold: 16 });
   });
+  const saves = answersTo(page);
   const rows = page.locator('[data-column="rest"]');
   for (let edit = 0; edit < 30; edit++) {
     await rows.nth(edit).click();
@@ -109,6 +110,7 @@ async function benchEdits(address, blockId) {
     })),
   );
   const frames = await scrolled(page);
+  await tellAnswers('a save', saves, page);
   await browser.close();
   const of = (name) =>
     painted
@@ -122,6 +124,36 @@ async function benchEdits(address, blockId) {
     `  an edit ${middle(edits).toFixed(0)} ms (meant: under 50 ms), a move of the cursor ${middle(moves).toFixed(0)} ms: ${(middle(edits) / middle(moves)).toFixed(1)} x`,
   );
   say(`  scrolled from end to end: ${late} of ${frames.length} frames came late (above 25 ms)`);
+}
+
+/** Answers to what a page sends from here on: bytes on the wire and milliseconds. */
+function answersTo(page) {
+  const answers = [];
+  page.on('requestfinished', async (request) => {
+    if (request.method() !== 'POST') return;
+    const { requestStart, responseEnd } = request.timing();
+    const { responseBodySize } = await request.sizes();
+    answers.push({ bytes: responseBodySize, ms: responseEnd - requestStart });
+  });
+  return answers;
+}
+
+/** Tells how large answers were and how long they took, beside a bare page asked for by the same page. */
+async function tellAnswers(name, answers, page) {
+  const bare = await page.evaluate(async (runs) => {
+    const times = [];
+    for (let run = 0; run < runs; run++) {
+      const from = performance.now();
+      await (await fetch('/status', { cache: 'no-store' })).text();
+      times.push(performance.now() - from);
+    }
+    return times;
+  }, RUNS);
+  const times = answers.map(({ ms }) => ms);
+  const largest = Math.max(...answers.map(({ bytes }) => bytes));
+  say(
+    `\n${answers.length} answers to ${name}: median ${middle(times).toFixed(1)} ms, ${(middle(times) / middle(bare)).toFixed(1)} x a bare page (meant: 2); the largest ${(largest / 1000).toFixed(1)} kB (meant: under 20)`,
+  );
 }
 
 /** Milliseconds between the frames drawn while the wheel turns over the whole Sheet and back. */
@@ -164,6 +196,7 @@ async function benchRoster(address) {
   await script('roster', email, '60');
   const { browser, page } = await signedIn(address, email);
   await page.locator('main[data-ready="true"]').waitFor();
+  const answers = answersTo(page);
   const needs = page.getByRole('region', { name: 'Needs you' });
   const left = async () => Number(await needs.locator('h2 span').textContent());
   const waited = await left();
@@ -188,6 +221,7 @@ async function benchRoster(address) {
   say(
     `\n${waited} matters of 60 athletes answered by keyboard: ${(actions / 60).toFixed(1)} actions an athlete (meant: at most 12), ${(seconds / 60).toFixed(1)} s an athlete`,
   );
+  await tellAnswers('a call', answers, page);
   await script('many', email, '500', '5');
   await page.goto(`${address}/desk`);
   // Copies hold no plan: a page is opened of one that was simulated.

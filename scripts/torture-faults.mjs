@@ -1,6 +1,9 @@
-// What goes wrong: the database killed, a server killed, the network between them cut, slow or dead. Each is done, lasts a
-// while, and is mended.
+// What goes wrong: the database killed, a server killed, the network between them cut, slow or dead, the disk full, a clock
+// moved. Each is done, lasts a while, and is mended.
+import { spawnSync } from 'node:child_process';
+import { closeSync, mkdirSync, openSync, rmSync, writeSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
+import { join } from 'node:path';
 
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -45,8 +48,44 @@ export async function wireTo(port) {
   return wire;
 }
 
+const DISK_MB = 700;
+const MB = Buffer.alloc(1 << 20);
+
+/** A small, empty disk for a folder, in memory, that can be filled up; undefined where nothing may be mounted. */
+export function smallDisk(home) {
+  // A run that was cut has left its own.
+  spawnSync('umount', ['-l', home]);
+  rmSync(home, { recursive: true, force: true });
+  mkdirSync(home, { recursive: true });
+  const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK_MB}m`, 'tmpfs', home]);
+  if (mounted.status !== 0) return undefined;
+  const filler = join(home, 'filler');
+  return {
+    fill() {
+      const file = openSync(filler, 'w');
+      try {
+        // Down to the last byte: first by the piece, then by ever smaller ones.
+        for (let size = MB.length; size >= 1; ) {
+          try {
+            writeSync(file, MB, 0, size);
+          } catch {
+            size >>= 1;
+          }
+        }
+      } finally {
+        closeSync(file);
+      }
+    },
+    empty: () => rmSync(filler, { force: true }),
+    unmount: () => spawnSync('umount', ['-l', home]),
+  };
+}
+
+const MOVED_CLOCK = new URL('moved-clock.mjs', import.meta.url).href;
+const DAY_MS = 86_400_000;
+
 /** The faults by name: each does its worst, waits, and mends it. */
-export function faultsOn({ database, servers, wire, restart }) {
+export function faultsOn({ database, servers, wire, disk, restart }) {
   const some = () => 200 + Math.random() * 1300;
   const any = () => servers[Math.floor(Math.random() * servers.length)];
   return {
@@ -86,6 +125,30 @@ export function faultsOn({ database, servers, wire, restart }) {
       wire.isSilent = false;
       // What was swallowed does not come back: connections that missed some of it are of no use.
       wire.cut();
+    },
+    ...(disk === undefined
+      ? {}
+      : {
+          'disk full': async () => {
+            disk.fill();
+            await sleep(4 * some());
+            disk.empty();
+            // A database that could not write at all has ended itself; whoever keeps it running starts it again.
+            if (database.child.exitCode !== null || database.child.signalCode !== null)
+              await database.start();
+          },
+        }),
+    'clock moved': async () => {
+      const one = any();
+      one.child.kill('SIGKILL');
+      // Two days ahead or behind, while the other server keeps the right time.
+      await restart(one, {
+        NODE_OPTIONS: `--import ${MOVED_CLOCK}`,
+        CLOCK_MOVED_BY: String((Math.random() < 0.5 ? -2 : 2) * DAY_MS),
+      });
+      await sleep(2 * some());
+      one.child.kill('SIGKILL');
+      await restart(one);
     },
   };
 }

@@ -1,26 +1,33 @@
-// npm run torture [-- --rounds N] [--cluster]: phones log and coaches edit on two servers while database, servers and the network between
-// them are killed, cut, slowed and silenced, again and again. In the end what they were told is held against what is there.
+// npm run torture [-- --rounds N] [--fault NAME] [--cluster]: phones log and coaches edit on two servers while database and servers are killed, the
+// network between them is cut, slowed and silenced, the disk is full and clocks are wrong, again and again. In the end what they were
+// told is held against what is there.
 import { join } from 'node:path';
 import { Coach, judged, letIn, Phone, takeAway } from './clients.mjs';
 import { Cluster } from './cluster-nodes.mjs';
 import { Database } from './database.mjs';
 import { DATA, ensureBuild, ensurePackages, say } from './machine.mjs';
 import { startServer } from './server.mjs';
-import { faultsOn, faultsOnCluster, wireTo } from './torture-faults.mjs';
+import { faultsOn, faultsOnCluster, smallDisk, wireTo } from './torture-faults.mjs';
 import { option } from './which-database.mjs';
 
-const ROUNDS = Number(option('--rounds') ?? 60);
+const ROUNDS = Number(option('--rounds') ?? 80);
+/** One fault alone, by its name. */
+const ONLY = option('--fault');
 const SERVERS = 2;
 const PHONES = 6;
 const COACHES = 3;
 const COACH = { email: 'torture@example.org' };
+/** How far a phone's clock is off: some are right, others days ahead or behind. */
+const clockOf = (at) => ((at % 3) - 1) * 2 * 86_400_000;
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 await ensurePackages();
 const isCluster = process.argv.includes('--cluster');
 const home = isCluster ? 'torture' : join(DATA, 'torture');
 const Kind = isCluster ? Cluster : Database;
-Kind.erase(home);
+const disk = isCluster ? undefined : smallDisk(home);
+if (isCluster) Cluster.erase(home);
+else if (disk === undefined) say('Nothing may be mounted here: the disk is never full.');
 const database = new Kind(home);
 const servers = [];
 let wire;
@@ -33,16 +40,19 @@ try {
   wire = isCluster ? undefined : await wireTo(database.port);
   // Where there is one of it the way to it goes by a wire that can be cut.
   const databaseUrl = wire === undefined ? database.url : database.url.replace(/:\d+\//, `:${wire.port}/`);
-  const begin = async () => startServer({ databaseUrl, silent: true });
+  const begin = async (env = {}) => startServer({ databaseUrl, silent: true, env });
   for (let at = 0; at < SERVERS; at++) servers.push(await begin());
-  const restart = async (one) => Object.assign(one, await begin());
+  const restart = async (one, env) => Object.assign(one, await begin(env));
 
   // Looked into straight, and where there are several nodes, through the first: it holds what all of them hold.
   const straight = isCluster ? database.nodes[0].url : database.url;
   const homes = await letIn(straight, COACH.email);
   const homeOf = (at) => homes[at % homes.length];
   const addresses = servers.map((one) => () => one.address);
-  const phones = Array.from({ length: PHONES }, (_, at) => new Phone(`phone ${at}`, addresses, homeOf(at)));
+  const phones = Array.from(
+    { length: PHONES },
+    (_, at) => new Phone(`phone ${at}`, addresses, homeOf(at), clockOf(at)),
+  );
   const coaches = Array.from(
     { length: COACHES },
     (_, at) => new Coach(`coach ${at}`, addresses, homeOf(at), at),
@@ -54,8 +64,9 @@ try {
 
   const faults = isCluster
     ? faultsOnCluster({ cluster: database, servers, restart })
-    : faultsOn({ database, servers, wire, restart });
-  const names = Object.keys(faults);
+    : faultsOn({ database, servers, wire, disk, restart });
+  const names = Object.keys(faults).filter((name) => ONLY === undefined || name === ONLY);
+  if (names.length === 0) throw new Error(`The faults are: ${Object.keys(faults).join(', ')}.`);
   const did = new Map();
   const recovery = [];
   for (let round = 0; round < ROUNDS; round++) {
@@ -100,6 +111,7 @@ try {
   for (const server of servers) await server.stop();
   wire?.close();
   await database.stop();
+  disk?.unmount();
 }
 for (const problem of problems.slice(0, 40)) say(problem);
 say(`${problems.length} lost, doubled or broken`);

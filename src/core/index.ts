@@ -64,6 +64,7 @@ export * from './findings/cycle';
 export * from './findings/finding';
 export * from './findings/registry';
 export * from './hash';
+export * from './json';
 export * from './loading/carried';
 export * from './loading/equipment';
 export * from './loading/grid';

@@ -170,12 +170,15 @@ export async function transact<T>(
   }
 }
 
-/** Whether two transactions were in each other's way, also on two nodes of a cluster: one of them is told when it ends. */
+/** What says that two transactions were in each other's way, also on two nodes of a cluster: one of them is told when it ends. */
+const IN_THE_WAY = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT'];
+
 function isInTheWay(error: unknown): boolean {
-  return isOf(error, ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT']);
+  return isOf(error, IN_THE_WAY);
 }
 
-const LOST = [
+/** What says that the database cannot be reached, or cannot take anything just now. */
+const AWAY = [
   'ECONNREFUSED',
   'ECONNRESET',
   'EPIPE',
@@ -183,9 +186,18 @@ const LOST = [
   'PROTOCOL_CONNECTION_LOST',
   'ER_SERVER_SHUTDOWN',
   CUT_OFF,
+  // Its disk is full.
+  'ER_RECORD_FILE_FULL',
+  'ER_DISK_FULL',
+  'ER_ERROR_ON_WRITE',
+  'ER_GET_ERRNO',
+  // More is asked of it at once than it can hold, or others were in the way each time.
+  'ER_CON_COUNT_ERROR',
+  'ER_OUT_OF_RESOURCES',
+  ...IN_THE_WAY,
 ];
 
-/** Whether an error says that the database cannot be reached, or too much is asked at once: trying again makes sense. */
+/** Whether an error says that the database cannot be reached or is full, or too much is asked at once: trying again makes sense. */
 export function isUnavailable(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
   if (error.name === 'Busy') return true;
@@ -194,6 +206,6 @@ export function isUnavailable(error: unknown): boolean {
   const { parent } = error as { parent?: { code?: string; message?: string } };
   const code = parent?.code ?? (error as { code?: string }).code ?? '';
   return (
-    LOST.includes(code) || /closed state|Connection lost/i.test(`${error.message} ${parent?.message ?? ''}`)
+    AWAY.includes(code) || /closed state|Connection lost/i.test(`${error.message} ${parent?.message ?? ''}`)
   );
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { jsonOf } from '../json';
 import { malformed, ok, type Result, refused } from '../result';
 import { blockProblems } from './block-rules';
 import { BLOCK_VERSION, type Block, blockSchema } from './document';
@@ -36,7 +37,7 @@ function withoutRetired(unchecked: unknown): unknown {
 
 /** The block as JSON text, for storing and sending. */
 export function encodeBlock(block: Block): string {
-  return JSON.stringify(block);
+  return jsonOf(block);
 }
 
 /** The document's shape as JSON Schema, for editors and other programs. What its figures may be is in block-rules. */

@@ -64,36 +64,12 @@ export interface Rehearsal {
   readonly seconds: number;
 }
 
-/** What of an unfolding does not depend on what was trained, by the first word of its name. */
-const WITHOUT_CHANCE: readonly string[] = [
-  'conventions',
-  'curve',
-  'planner',
-  'issued',
-  'performed',
-  'soreness',
-  'facts',
-  'begin',
-  'landmarks',
-  'gains',
-  'sessions',
-];
-
-/** Remembers what all runs share; what chance has a hand in is not the same twice, and is not looked for. */
-class SharedMemo extends Memo {
-  override call<A extends readonly unknown[], T>(name: string, work: (...given: A) => T, ...given: A): T {
-    const [word = ''] = name.split(' ', 1);
-    return WITHOUT_CHANCE.includes(word) ? super.call(name, work, ...given) : work(...given);
-  }
-
-  override same<T>(_: string, value: T): T {
-    return value;
-  }
-}
+/** What all runs share is of the block, its weeks or its sessions; how a session goes is not the same twice, and is not kept. */
+const SHARED_DEPTH = 1;
 
 /** Lives one block again and again. Runs share what does not depend on chance. */
 export class Rehearsing {
-  private readonly memo = new SharedMemo();
+  private readonly memo = new Memo(SHARED_DEPTH);
   private readonly exercises = new Map<string, Exercise | undefined>();
 
   constructor(private readonly input: RehearsalInput) {}

@@ -105,7 +105,7 @@ function doneIn(
     if (work === undefined) return [];
     const done = asDone(session, { ...work, workout: { ...work.workout, finished: true } }, figures);
     const counting = { exercises, conventions: figures };
-    return [{ optional: false, credit: sessionCredit(counting, done, block.crediting, plan.kind) }];
+    return [sessionCredit(counting, done, block.crediting, plan.kind)];
   });
   const { of } = weekSums(sessions, block.cycleDays, figures);
   return (muscle) => (block.landmarks === 'fixed dose' ? of(muscle).direct : of(muscle).fractional);

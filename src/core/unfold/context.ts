@@ -73,7 +73,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     facts: new Map(
       sessions.map((session) => [
         session.id,
-        memo.call(`facts ${session.id}`, sessionFacts, planner, session),
+        memo.part(session.id).call('facts', sessionFacts, planner, session, memo.part(session.id)),
       ]),
     ),
     issued,

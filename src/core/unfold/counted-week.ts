@@ -1,11 +1,12 @@
 import { perMuscle } from '../anatomy/muscle';
 import type { Block } from '../block/block';
+import { haveSameFields, type Memo } from '../memo';
 import { asDone } from '../plan/as-done';
 import type { WeekPlan } from '../plan/week';
 import type { IssuedWeek, Performed } from '../plan/week-state';
 import type { Planner } from './planner';
 import { sessionCredit } from './session-credit';
-import { type CreditedSession, weekSums } from './week-figures';
+import { weekSums } from './week-figures';
 
 /**
  * An issued week as it counts: of a session that was trained the sets that were hard when done, optional ones and what
@@ -14,6 +15,7 @@ import { type CreditedSession, weekSums } from './week-figures';
  * @param pairs its sessions with what was done of each, null for nothing
  */
 export function countedWeek(
+  memo: Memo,
   exercises: Planner['exercises'],
   { plan, conventions }: IssuedWeek,
   crediting: Block['crediting'],
@@ -22,14 +24,13 @@ export function countedWeek(
   ...pairs: readonly (Performed | null)[]
 ): WeekPlan {
   if (pairs.every((performed) => performed === null)) return plan;
-  const counting = { exercises, conventions };
-  const sessions = plan.sessions.map((session, at): CreditedSession => {
+  const counting = memo.same('counting', { exercises, conventions }, haveSameFields);
+  const sessions = plan.sessions.flatMap((session, at) => {
     const performed = pairs[at] ?? null;
-    const done = performed === null ? session : asDone(session, performed, conventions);
-    return {
-      optional: session.optional && performed === null,
-      credit: sessionCredit(counting, done, crediting, plan.kind),
-    };
+    if (session.optional && performed === null) return [];
+    const own = memo.part(session.sessionId);
+    const done = performed === null ? session : own.call('done', asDone, session, performed, conventions);
+    return [sessionCredit(counting, done, crediting, plan.kind, own)];
   });
   const { hardSets, of } = weekSums(sessions, cycleDays, conventions);
   return {

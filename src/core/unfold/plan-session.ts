@@ -1,4 +1,6 @@
+import type { Phase } from '../athlete/athlete';
 import type { Session, WeekOverride } from '../block/block';
+import type { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { rangeIn } from '../progression/phase-range';
@@ -17,20 +19,13 @@ import type { SlotHistory } from './slot-history';
 import type { WeekAsked } from './week-asked';
 import { withinMinutes } from './within-minutes';
 
-/** A slot with all that is known of it. */
-interface Known {
-  readonly facts: SlotFacts;
-  readonly history: SlotHistory;
-  readonly gate: Gate | null;
-  readonly orders: SlotOrders;
-}
-
 /**
  * A session in a week that is not handed out yet.
  * @param facts and histories of its slots, by slot id
  * @param orders what the coach's answers ask, by slot id; slots not named: nothing
  */
 export function planSession(
+  memo: Memo,
   planner: Planner,
   session: Session,
   facts: ReadonlyMap<string, SlotFacts>,
@@ -39,31 +34,39 @@ export function planSession(
   orders: Readonly<Record<string, SlotOrders>>,
 ): SessionPlan {
   const gates = gatesIn(planner, session, asked);
-  const before = session.slots.map(
-    ({ id }): Known => ({
-      facts: inPhase(facts.get(id) as SlotFacts, asked),
-      history: histories.get(id) as SlotHistory,
-      gate: gates.get(id) ?? null,
-      orders: orders[id] ?? NO_ORDERS,
-    }),
-  );
-  const withFigures = (slots: readonly SlotPlan[]) => sessionFigures(planner, session, facts, slots);
+  const known = session.slots.map(({ id }) => ({
+    part: memo.part(id),
+    facts: inPhase(facts.get(id) as SlotFacts, asked, memo.part(id)),
+    history: histories.get(id) as SlotHistory,
+    gate: gates.get(id) ?? null,
+    orders: orders[id] ?? NO_ORDERS,
+  }));
+  const withFigures = (slots: readonly SlotPlan[]) => sessionFigures(planner, session, facts, slots, memo);
   const { lightening } = asked;
   if (lightening === null)
-    return withFigures(before.map((slot) => buildingSlot(planner, session.id, slot, asked)));
+    return withFigures(
+      known.map(({ part, facts: of, history, gate, orders: own }) =>
+        part.call('plan', buildingSlot, planner, session.id, of, history, gate, own, asked),
+      ),
+    );
   const kept = keptSlots(
     session.slots.map((slot) => ({ id: slot.id, exercise: slotExercise(planner, slot) })),
     lightening.kept,
   );
-  const slots = before.map((slot) =>
-    deloadSlot(planner, slot, asked, lightening, kept.has(slot.facts.slot.id)),
-  );
+  const slots = known.map(({ part, facts: of, history, gate, orders: own }) => {
+    const isKept = kept.has(of.slot.id);
+    return part.call('plan', deloadSlot, planner, of, history, gate, own, asked, lightening, isKept);
+  });
   return withinMinutes(slots, lightening.minutes, withFigures);
 }
 
 /** What is known of a slot with its range as the phase has it. */
-function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked): SlotFacts {
+function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, memo: Memo): SlotFacts {
   if (rangePhase === null || isHeld(facts.exercise)) return facts;
+  return memo.call('facts in phase', movedIn, facts, rangePhase);
+}
+
+function movedIn(facts: SlotFacts, rangePhase: Phase): SlotFacts {
   const { range } = facts.slot;
   const moved = rangeIn(range, rangePhase, facts.conventions);
   return moved === range
@@ -92,7 +95,10 @@ function gatesIn(planner: Planner, session: Session, asked: WeekAsked): Readonly
 function buildingSlot(
   planner: Planner,
   sessionId: string,
-  { facts, history: known, gate, orders }: Known,
+  facts: SlotFacts,
+  known: SlotHistory,
+  gate: Gate | null,
+  orders: SlotOrders,
   asked: WeekAsked,
 ): SlotPlan {
   const history = rangeChanges(facts, asked) ? { ...known, last: NO_LAST } : known;
@@ -120,7 +126,10 @@ function buildingSlot(
 /** A deload asks what the last building week asked, lightened and held back from failure. */
 function deloadSlot(
   planner: Planner,
-  { facts, history, gate, orders }: Known,
+  facts: SlotFacts,
+  history: SlotHistory,
+  gate: Gate | null,
+  orders: SlotOrders,
   asked: WeekAsked,
   lightening: Lightening,
   kept: boolean,

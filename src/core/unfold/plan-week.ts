@@ -5,6 +5,7 @@ import { sessionsInWeek } from '../block/sessions-in-week';
 import { addDays, daysBetween, type LocalDate } from '../calendar';
 import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
 import { primeMovers } from '../exercises/exercise';
+import { haveSameFields } from '../memo';
 import type { Reason } from '../plan/reason';
 import type { SessionPlan } from '../plan/session';
 import type { WeekPlan } from '../plan/week';
@@ -25,9 +26,10 @@ import { type SlotFacts, sessionFacts } from './slot-facts';
 import { beginHistory } from './slot-history';
 import type { SessionHistory, SoFar } from './so-far';
 import type { WeekAsked } from './week-asked';
-import { weekFigures } from './week-figures';
+import { type Measuring, weekFigures } from './week-figures';
 
 const DAYS_A_WEEK = 7;
+const USUAL_DELOAD = [DEFAULT_DELOAD];
 
 /** A week that is not handed out yet, from what the weeks before it came to and what the coach's answers ask. */
 export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
@@ -35,43 +37,61 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   const built = so.weeks.reduce((sum, { plan }) => sum + (plan.kind === 'building' ? 1 : 0), 0);
   const isEarly = block.earlyDeloads.includes(week) || deloadsEarly(orders, week);
   const kind = isEarly || built >= block.weeks ? 'deload' : 'building';
-  const startDate = weekStart(block, week);
+  const own = memo.part(week);
+  const startDate = startOf(context, week);
   const phase = phaseOn(athlete, startDate);
   // What the deload of this block lowers; for one that comes early, the usual one where none is planned.
   const lightening =
-    kind === 'deload' ? lighteningOf(block.deload ?? [DEFAULT_DELOAD], planner.conventions) : null;
-  const asked = memo.same<WeekAsked>(`asked ${week}`, {
+    kind === 'deload'
+      ? memo.call('lightening', lighteningOf, block.deload ?? USUAL_DELOAD, planner.conventions)
+      : null;
+  const ramp = {
+    rir: block.rir,
+    weeks: block.weeks,
+    week: kind === 'building' ? built + 1 : Math.max(1, built),
+  };
+  const shift = { now: loadShift(block, week), before: week === 1 ? 1 : loadShift(block, week - 1) };
+  const asked: WeekAsked = {
     week,
     startDate,
     phase,
     rangePhase: block.phaseRanges ? phase : null,
-    rangePhaseBefore: block.phaseRanges ? phaseOn(athlete, weekStart(block, Math.max(1, week - 1))) : null,
+    rangePhaseBefore: block.phaseRanges ? phaseOn(athlete, startOf(context, Math.max(1, week - 1))) : null,
     gains: gainsOf(context),
-    ramp: { rir: block.rir, weeks: block.weeks, week: kind === 'building' ? built + 1 : Math.max(1, built) },
+    ramp: own.same('ramp', ramp, haveSameFields),
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
-    shift: { now: loadShift(block, week), before: week === 1 ? 1 : loadShift(block, week - 1) },
+    shift: own.same('shift', shift, haveSameFields),
     recoversPoorly: recoversPoorly(context, so, startDate),
     lightening,
-  });
-  const sessions = planSessions(context, so, asked, orders);
+  };
+  const sessions = planSessions(context, so, own.same('asked', asked, haveSameFields), orders);
   const { rir, whyRir } = weekRir(context, asked);
-  const credited = sessions.map((session) => ({
-    optional: session.optional,
-    credit: memo.call(
-      `credit ${session.sessionId} ${week}`,
-      sessionCredit,
-      planner,
-      session,
-      block.crediting,
-      kind,
-    ),
-  }));
-  const figures = weekFigures(
-    credited,
-    { block, athlete, phase, landmarks: context.landmarks(phase) },
-    planner.conventions,
+  const { cycleDays, activities, goals, crediting } = block;
+  const { conventions } = planner;
+  const landmarks = context.landmarks(phase);
+  const by = { cycleDays, activities, goals, crediting, athlete, phase, landmarks, conventions };
+  const figures = own.call(
+    'figures',
+    weekFigures,
+    own.same<Measuring>('measuring', by, haveSameFields),
+    ...sessions
+      .filter(({ optional }) => !optional)
+      .map((session) => {
+        const part = own.part(session.sessionId);
+        return part.call('credit of', sessionCredit, planner, session, crediting, kind, part);
+      }),
   );
   return { week, kind, startDate, phase, rir, whyRir, sessions, ...figures };
+}
+
+/** First day of a week. */
+function startOf({ block, memo }: Context, week: number): LocalDate {
+  const { startDate, cycleDays, pauses } = block;
+  return memo.part(week).call('start', startIn, startDate, cycleDays, pauses, week);
+}
+
+function startIn(startDate: LocalDate, cycleDays: number, pauses: Block['pauses'], week: number): LocalDate {
+  return weekStart({ startDate, cycleDays, pauses }, week);
 }
 
 /**
@@ -79,6 +99,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
  * of the weeks after the next.
  */
 function recoversPoorly({ checkIns, planner, block }: Context, so: SoFar, startDate: LocalDate): boolean {
+  if (checkIns.length === 0) return false;
   const end = addDays(startDate, block.cycleDays - 1);
   const latest = latestCheckIn(checkIns, end);
   if (latest === undefined || daysBetween(latest.date, startDate) > DAYS_A_WEEK) return false;
@@ -143,19 +164,19 @@ function planSessions(
         )
       : null;
   return sessions.map((session) => {
-    const name = `${session.id} ${week}`;
+    const own = memo.part(week).part(session.id);
     const leftOut = lightening !== null && days?.has(session.id) === false;
-    const own = leftOut
-      ? memo.same<WeekAsked>(`asked ${name}`, { ...asked, lightening: { ...lightening, kept: 'none' } })
-      : asked;
-    return memo.call(
-      `plan ${name}`,
+    return own.call(
+      'plan',
       planSession,
+      own,
       planner,
       session,
       factsIn(context, session, week),
       historiesIn(context, so, session, week),
-      own,
+      leftOut
+        ? own.same<WeekAsked>('asked', { ...asked, lightening: { ...lightening, kept: 'none' } })
+        : asked,
       ordersFor(context, so, session, asked, orders),
     );
   });
@@ -163,7 +184,7 @@ function planSessions(
 
 /** The sessions as a week has them. */
 function sessionsOf({ sessions, block, memo }: Context, week: number): readonly Session[] {
-  return memo.call(`sessions ${week}`, sessionsInWeek, sessions, week, block.cycleDays);
+  return memo.part(week).call('sessions', sessionsInWeek, sessions, week, block.cycleDays);
 }
 
 /** What is known of a session's slots in a week: of one that is as the block has it, what is known of it anyway. */
@@ -172,9 +193,9 @@ function factsIn(
   session: Session,
   week: number,
 ): ReadonlyMap<string, SlotFacts> {
-  return sessions.includes(session)
-    ? (facts.get(session.id) as ReadonlyMap<string, SlotFacts>)
-    : memo.call(`facts ${session.id} ${week}`, sessionFacts, planner, session);
+  if (sessions.includes(session)) return facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
+  const own = memo.part(week).part(session.id);
+  return own.call('facts', sessionFacts, planner, session, own);
 }
 
 /** What its slots have come to, each in its own session; one with another exercise for this week begins anew. */
@@ -188,7 +209,10 @@ function historiesIn(
   const homes = [...facts].flatMap(([id, slots]) =>
     session.slots.some((slot) => slots.has(slot.id)) ? [so.histories.get(id) as SessionHistory] : [],
   );
-  return memo.call(`histories ${session.id} ${week}`, joinedHistories, session, facts, ...homes);
+  return memo
+    .part(week)
+    .part(session.id)
+    .call('histories', joinedHistories, session, facts, ...homes);
 }
 
 function joinedHistories(
@@ -245,7 +269,10 @@ function ordersFor(
     ({ added, firstSet, recovers: easy, failed }) =>
       added.length > 0 || firstSet !== null || easy || failed !== null,
   );
-  return memo.same(`orders ${session.id} ${week}`, some ? found : NONE);
+  return memo
+    .part(week)
+    .part(session.id)
+    .same('orders', some ? found : NONE);
 }
 
 /** Sets of the slots that train a muscle as prime mover and come before one in the week. */

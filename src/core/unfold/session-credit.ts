@@ -1,6 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Conventions } from '../conventions/conventions';
 import { credits } from '../exercises/exercise';
+import { haveSameFields, Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -25,6 +26,18 @@ interface MuscleCredit {
   readonly parts: Credited[];
 }
 
+/** What a slot's sets in one set-up give a muscle. */
+interface Given {
+  readonly muscle: Muscle;
+  readonly part: Credited;
+}
+
+interface SlotCredit {
+  /** Sets that count, whatever they train. */
+  readonly performed: number;
+  readonly gives: readonly Given[];
+}
+
 export interface SessionCredit {
   /** Sets that count, whatever they train. */
   readonly performed: number;
@@ -37,33 +50,67 @@ export function sessionCredit(
   session: SessionPlan,
   crediting: Crediting,
   kind: 'building' | 'deload',
+  memo: Memo = new Memo(),
 ): SessionCredit {
-  const { conventions } = planner;
+  const slots = session.slots.map((slot) => {
+    const own = memo.part(slot.slotId);
+    return own.call('credit of', slotCredit, own, planner, slot, crediting, kind);
+  });
+  return memo.call('credit', summedUp, ...slots);
+}
+
+function summedUp(...slots: readonly SlotCredit[]): SessionCredit {
   const muscles = new Map<Muscle, MuscleCredit>();
   let performed = 0;
-  for (const slot of session.slots) {
-    for (const [variant, sets] of byVariant(slot)) {
-      const done = plannedExercise(planner, slot, variant);
-      let counts = 0;
-      for (const set of sets) counts += countOf(set, kind);
-      performed += counts;
-      for (const [muscle, share] of credits(done)) {
-        let credit = 0;
-        for (const set of sets) credit += setCredit(set, share, crediting, kind, conventions);
-        if (counts === 0 && credit === 0) continue;
-        let sum = muscles.get(muscle);
-        if (sum === undefined) {
-          sum = { total: 0, fractional: 0, direct: 0, parts: [] };
-          muscles.set(muscle, sum);
-        }
-        sum.total += credit;
-        sum.fractional += counts * share;
-        if (share === 1) sum.direct += counts;
-        sum.parts.push({ exerciseId: slot.exerciseId, contribution: share, sets: counts, credit });
+  for (const slot of slots) {
+    performed += slot.performed;
+    for (const { muscle, part } of slot.gives) {
+      let sum = muscles.get(muscle);
+      if (sum === undefined) {
+        sum = { total: 0, fractional: 0, direct: 0, parts: [] };
+        muscles.set(muscle, sum);
       }
+      sum.total += part.credit;
+      sum.fractional += part.sets * part.contribution;
+      if (part.contribution === 1) sum.direct += part.sets;
+      sum.parts.push(part);
     }
   }
   return { performed, muscles };
+}
+
+function slotCredit(
+  memo: Memo,
+  planner: Pick<Planner, 'exercises' | 'conventions'>,
+  slot: SlotPlan,
+  crediting: Crediting,
+  kind: 'building' | 'deload',
+): SlotCredit {
+  const { exerciseId } = slot;
+  const gives: Given[] = [];
+  let performed = 0;
+  for (const [variant, sets] of byVariant(slot)) {
+    let counts = 0;
+    for (const set of sets) counts += countOf(set, kind);
+    performed += counts;
+    for (const [muscle, contribution] of credits(plannedExercise(planner, slot, variant))) {
+      let credit = 0;
+      for (const set of sets) credit += setCredit(set, contribution, crediting, kind, planner.conventions);
+      if (counts === 0 && credit === 0) continue;
+      gives.push({ muscle, part: { exerciseId, contribution, sets: counts, credit } });
+    }
+  }
+  // Most of what changes in a slot changes nothing of what it counts for: what follows from that is kept.
+  return memo.same('credit', { performed, gives }, isSameCredit);
+}
+
+function isSameCredit(a: SlotCredit, b: SlotCredit): boolean {
+  if (a === b) return true;
+  if (a.performed !== b.performed || a.gives.length !== b.gives.length) return false;
+  return a.gives.every(({ muscle, part }, at) => {
+    const other = b.gives[at] as Given;
+    return muscle === other.muscle && haveSameFields(part, other.part);
+  });
 }
 
 /** Sets a set counts for in this week, whatever it trains; deload weeks show what is performed. */

@@ -1,8 +1,10 @@
 import type { Muscle } from '../anatomy/muscle';
-import type { Session } from '../block/block';
+import type { Session, Slot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
-import { primeMovers } from '../exercises/exercise';
-import { type WarmUpSet, warmUpRamp } from '../loading/warm-up-ramp';
+import { type Exercise, primeMovers } from '../exercises/exercise';
+import type { LoadGrid } from '../loading/grid';
+import { warmUpRamp } from '../loading/warm-up-ramp';
+import { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { workingSets } from '../plan/working-sets';
@@ -17,45 +19,99 @@ import type { SlotFacts } from './slot-facts';
 /** Ramp sets assumed while the work load is still looked for. */
 const RAMP_UNKNOWN = [10, 5];
 
+type Known = Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>;
+
 /** A session's slots with warm-up ramps, its length and its working sets. */
 export function sessionFigures(
   { time: mode, conventions }: Pick<Planner, 'time' | 'conventions'>,
   session: Session,
-  facts: ReadonlyMap<string, Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>>,
+  facts: ReadonlyMap<string, Known>,
   slots: readonly SlotPlan[],
+  memo: Memo = new Memo(),
 ): SessionPlan {
   const warm = new Set<Muscle>();
-  const ranges = new Map(session.slots.map((slot) => [slot.id, slot]));
-  const timed: TimedSlot[] = [];
+  const written = new Map(session.slots.map((slot) => [slot.id, slot]));
   let general = true;
-  const withRamps = slots.map((slot): SlotPlan => {
-    const { exercise, grid, carried } = facts.get(slot.slotId) as Pick<
-      SlotFacts,
-      'exercise' | 'grid' | 'carried'
-    >;
-    const held = exercise.measure === 'seconds';
-    const movers = primeMovers(exercise);
+  const timed = slots.map((slot) => {
+    const known = facts.get(slot.slotId) as Known;
+    const movers = primeMovers(known.exercise);
     const cold = movers.some((muscle) => !warm.has(muscle));
     for (const muscle of movers) warm.add(muscle);
-    const [first] = slot.sets;
-    let warmUp: readonly WarmUpSet[] = [];
-    if (cold && !held && first !== undefined && first.load !== null) {
-      warmUp = warmUpRamp(
-        { load: hundredths(first.load), reps: first.reps, general, carried: carried * 100 },
-        grid,
+    const one = memo
+      .part(slot.slotId)
+      .call(
+        'timed',
+        timedSlot,
+        slot,
+        written.get(slot.slotId),
+        known.exercise,
+        known.grid,
+        known.carried,
+        cold ? (general ? 'general' : 'cold') : 'warm',
         conventions,
       );
-    }
     // Once a session: before its first exercise that is loaded, or whose load is looked for.
-    if (cold && !held && first !== undefined && (first.load === null || warmUp.length > 0)) general = false;
-    const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
-    const perRep = secondsPerRep(slot, conventions);
-    const work = {
-      secondsPerRep: perRep,
-      sides: exercise.sides,
-      sets: repSpans(slot, ranges.get(slot.slotId), perRep, conventions),
-    };
-    timed.push({
+    if (one.isPrepared) general = false;
+    return one;
+  });
+  const time = sessionTime(
+    timed.map((one) => one.timed),
+    mode,
+    conventions,
+  );
+  return {
+    sessionId: session.id,
+    name: session.name,
+    day: session.day,
+    place: session.place,
+    optional: session.optional,
+    slots: timed.map(({ slot }) => slot),
+    seconds: { low: time.low, high: time.high },
+    whySeconds: { code: 'minutes', mode, ...time },
+    sets: slots.reduce((sum, slot) => sum + workingSets(slot), 0),
+  };
+}
+
+/** How an athlete comes to a slot: warm in its prime movers, cold in one, or cold as to the whole session. */
+type Warmth = 'warm' | 'cold' | 'general';
+
+/** A slot with its ramp, and as the clock takes it; whether it was ramped up to, or will be once its load is found. */
+function timedSlot(
+  slot: SlotPlan,
+  written: Slot | undefined,
+  exercise: Exercise,
+  grid: LoadGrid,
+  carried: number,
+  warmth: Warmth,
+  conventions: Conventions,
+): { readonly slot: SlotPlan; readonly timed: TimedSlot; readonly isPrepared: boolean } {
+  const [first] = slot.sets;
+  const ramps = warmth !== 'warm' && exercise.measure !== 'seconds' && first !== undefined;
+  const isUnknown = ramps && first.load === null;
+  const warmUp =
+    ramps && first.load !== null
+      ? warmUpRamp(
+          {
+            load: hundredths(first.load),
+            reps: first.reps,
+            general: warmth === 'general',
+            carried: carried * 100,
+          },
+          grid,
+          conventions,
+        )
+      : [];
+  const pieces = slot.sets.reduce((sum, { piece }) => sum + (piece > 1 ? 1 : 0), 0);
+  const perRep = secondsPerRep(slot, conventions);
+  const work = {
+    secondsPerRep: perRep,
+    sides: exercise.sides,
+    sets: repSpans(slot, written, perRep, conventions),
+  };
+  return {
+    slot: { ...slot, warmUp },
+    timed: {
+      // Named one by one: a copy of another object's fields takes ten times as long here, for every slot of every week.
       secondsPerRep: work.secondsPerRep,
       sides: work.sides,
       sets: work.sets,
@@ -67,21 +123,9 @@ export function sessionFigures(
       pauses: slot.away === undefined ? undefined : pausesOf(slot),
       stretch: slot.stretch?.seconds ?? 0,
       breakBefore: (slot.breakBefore ?? 0) * 60,
-      warmUps: cold && !held && first?.load === null ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
-    });
-    return { ...slot, warmUp };
-  });
-  const time = sessionTime(timed, mode, conventions);
-  return {
-    sessionId: session.id,
-    name: session.name,
-    day: session.day,
-    place: session.place,
-    optional: session.optional,
-    slots: withRamps,
-    seconds: { low: time.low, high: time.high },
-    whySeconds: { code: 'minutes', mode, ...time },
-    sets: slots.reduce((sum, slot) => sum + workingSets(slot), 0),
+      warmUps: isUnknown ? RAMP_UNKNOWN : warmUp.map(({ reps }) => reps),
+    },
+    isPrepared: isUnknown || warmUp.length > 0,
   };
 }
 

@@ -11,12 +11,14 @@ import { inVariant } from '../exercises/variant';
 import { carriedWeight } from '../loading/carried';
 import { type LoadGrid, loadGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
+import type { Memo } from '../memo';
 import type { StrengthSource } from '../plan/reason';
 import { roundHalfUp } from '../rounding';
 import { partsOf } from '../techniques/registry';
 import { easierHalf, type Half } from '../techniques/technique';
 import { awayBetween, restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
+import { beginHistory, type SlotHistory } from './slot-history';
 
 /** A strength estimate and the set it follows from. */
 export interface StrengthEstimate {
@@ -44,6 +46,9 @@ export interface SlotFacts {
   readonly between: number;
   /** Seconds they take between its pieces, where the group is done piece by piece; null: it is not. */
   readonly away: number | null;
+  readonly estimating: Estimating;
+  /** Its history before the first week. */
+  readonly before: SlotHistory;
 }
 
 /** What strength is estimated by. */
@@ -55,10 +60,7 @@ export interface Estimating {
 }
 
 /** What a slot's strength is estimated by: the planner's, with the slot's own conventions. */
-export function estimatingOf(
-  { conventions }: Pick<SlotFacts, 'conventions'>,
-  planner: Estimating,
-): Estimating {
+function estimatingOf({ conventions }: Pick<SlotFacts, 'conventions'>, planner: Estimating): Estimating {
   return conventions === planner.conventions
     ? planner
     : { curve: planner.curve, pass: planner.pass, conventions };
@@ -83,17 +85,35 @@ export function strengthOf(
 export function sessionFacts(
   planner: Planner,
   session: Pick<Session, 'place' | 'slots'>,
+  memo: Memo,
 ): ReadonlyMap<string, SlotFacts> {
-  return new Map(session.slots.map((slot) => [slot.id, slotFacts(planner, session, slot)]));
+  const exerciseOf = (one: Slot) => slotExercise(planner, one);
+  return new Map(
+    session.slots.map((slot) => {
+      const conventions = planner.near.ofExercise(exerciseOf(slot));
+      const between = restBetween(slot, session, exerciseOf, conventions);
+      const away = awayBetween(slot, session, exerciseOf, conventions);
+      return [
+        slot.id,
+        memo.part(slot.id).call('facts', slotFacts, planner, session.place, slot, between, away),
+      ];
+    }),
+  );
 }
 
-function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, slot: Slot): SlotFacts {
+function slotFacts(
+  planner: Planner,
+  place: Session['place'],
+  slot: Slot,
+  between: number,
+  away: number | null,
+): SlotFacts {
   const { athlete } = planner;
   const base = exerciseAt(planner, slot.exercise);
   const exercise = slotExercise(planner, slot);
   const conventions = planner.near.ofExercise(exercise);
   const estimating = estimatingOf({ conventions }, planner);
-  const grid = loadGrid(exercise.loading, placeFor(athlete, session.place).loads);
+  const grid = loadGrid(exercise.loading, placeFor(athlete, place).loads);
   const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
   const set = slot.start ?? athlete.bestSets[exercise.id];
   const kind = slot.start === null ? 'best set' : 'start set';
@@ -108,8 +128,10 @@ function slotFacts(planner: Planner, session: Pick<Session, 'place' | 'slots'>, 
       set === undefined ? null : startEstimate(kind, set, lifted, estimating, planner.startDate),
       estimating,
     ),
-    between: restBetween(slot, session, (one) => slotExercise(planner, one), conventions),
-    away: awayBetween(slot, session, (one) => slotExercise(planner, one), conventions),
+    between,
+    away,
+    estimating,
+    before: beginHistory(slot),
   };
 }
 

@@ -182,8 +182,8 @@ export function takeWeek(
   planned: SlotPlan,
   performed: Performed | null,
   week: number,
-  estimating: Estimating,
 ): SlotHistory {
+  const { estimating } = facts;
   const logged = performed === null ? [] : loggedSets(facts, planned, performed);
   const isLogged = logged.length > 0;
   // Left out or swapped: what was never done is nothing to go on from.

@@ -4,16 +4,15 @@ import { hasOwn } from '../block/sessions-in-week';
 import type { Identities } from '../calls/answered';
 import { withObservations } from '../calls/answered';
 import type { Proposal } from '../calls/registry';
+import type { Memo } from '../memo';
 import { rescueOf } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { Performed, WeekState } from '../plan/week-state';
 import type { Observation } from '../recovery/observation';
 import type { Context } from './context';
 import { type DoneBefore, doneIn, observe } from './judge';
-import type { Planner } from './planner';
 import type { SlotFacts } from './slot-facts';
-import { estimatingOf } from './slot-facts';
-import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
+import { type SlotHistory, takeWeek } from './slot-history';
 
 /** What the slots of a session have come to, by slot id. */
 export type SessionHistory = ReadonlyMap<string, SlotHistory>;
@@ -35,7 +34,9 @@ export interface SoFar {
 export function begin({ memo, facts }: Context): SoFar {
   return {
     weeks: [],
-    histories: new Map([...facts].map(([id, slots]) => [id, memo.call(`begin ${id}`, beginSession, slots)])),
+    histories: new Map(
+      [...facts].map(([id, slots]) => [id, memo.part(id).call('begin', beginSession, slots)]),
+    ),
     observations: [],
     lastBehind: new Map(),
     before: new Map(),
@@ -45,7 +46,7 @@ export function begin({ memo, facts }: Context): SoFar {
 }
 
 function beginSession(facts: ReadonlyMap<string, SlotFacts>): SessionHistory {
-  return new Map([...facts].map(([id, { slot }]) => [id, beginHistory(slot)]));
+  return new Map([...facts].map(([id, { before }]) => [id, before]));
 }
 
 /** A planned session with what was done of it. */
@@ -56,7 +57,7 @@ interface Trained {
 
 /** The histories after a week. A deload leaves last time alone. */
 export function historiesAfter(context: Context, so: SoFar, state: WeekState): SoFar['histories'] {
-  const { memo, planner, sessions, facts } = context;
+  const { memo, sessions, facts } = context;
   if (state.plan.kind === 'deload') return so.histories;
   const { week } = state.plan;
   const plansOf = homesOf(sessions, state);
@@ -69,8 +70,8 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
       });
       const slots = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
       const before = so.histories.get(session.id) as SessionHistory;
-      const name = `take ${session.id} ${week}`;
-      return [session.id, memo.call(name, takeSession, planner, slots, before, week, ...trained)];
+      const own = memo.part(week).part(session.id);
+      return [session.id, own.call('take', takeSession, own, slots, before, week, ...trained)];
     }),
   );
 }
@@ -98,7 +99,7 @@ function homesOf(
 }
 
 function takeSession(
-  planner: Planner,
+  memo: Memo,
   facts: ReadonlyMap<string, SlotFacts>,
   history: SessionHistory,
   week: number,
@@ -113,7 +114,10 @@ function takeSession(
       const before = history.get(planned.slotId);
       if (slot === undefined || before === undefined) continue;
       if (slot.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
-      next.set(planned.slotId, takeWeek(slot, before, planned, performed, week, estimatingOf(slot, planner)));
+      next.set(
+        planned.slotId,
+        memo.part(planned.slotId).call('take', takeWeek, slot, before, planned, performed, week),
+      );
     }
   }
   return next;

@@ -22,7 +22,7 @@ import { begin, historiesAfter, judgeWeek, type SoFar } from './so-far';
  * others are planned, with a reason on every figure.
  * @param memo of earlier unfoldings, where one block is unfolded again and again while it is edited
  */
-export function unfold(input: UnfoldInput, memo: Memo = new Memo()): BlockPlan {
+export function unfold(input: UnfoldInput, memo: Memo = new Memo(0)): BlockPlan {
   const context = contextOf(input, memo);
   const { weeks, proposals, observations } = allWeeks(context);
   const current = weeks.find(({ status }) => status !== 'done') ?? weeks.at(-1);
@@ -176,9 +176,11 @@ function countedIn(
   issued: IssuedWeek,
   performed: ReadonlyMap<string, Performed>,
 ): WeekPlan {
-  return memo.call(
-    `counted ${issued.week}`,
+  const own = memo.part(issued.week);
+  return own.call(
+    'counted',
     countedWeek,
+    own,
     planner.exercises,
     issued,
     block.crediting,

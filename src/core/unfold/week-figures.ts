@@ -8,12 +8,6 @@ import { goalOf } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
 import type { Credited, SessionCredit } from './session-credit';
 
-/** A session with its credit; an optional one that was not done counts nothing. */
-export interface CreditedSession {
-  readonly optional: boolean;
-  readonly credit: SessionCredit;
-}
-
 /** What a week gives a muscle. */
 interface MuscleSums {
   /** As the block's school credits. */
@@ -41,17 +35,19 @@ interface Sums {
   readonly parts: Map<string, Credited>;
 }
 
-/** What the sessions of a pass give the muscles, a week. */
+/**
+ * What the sessions of a pass give the muscles, a week.
+ * @param sessions that count: an optional one that was not done counts nothing
+ */
 export function weekSums(
-  sessions: readonly CreditedSession[],
+  sessions: readonly SessionCredit[],
   cycleDays: number,
   conventions: Conventions,
 ): WeekSums {
   const perWeek = 7 / cycleDays;
   const sums = new Map<Muscle, Sums>();
   let performed = 0;
-  for (const { optional, credit: given } of sessions) {
-    if (optional) continue;
+  for (const given of sessions) {
     performed += given.performed;
     for (const [muscle, { total, fractional, direct, parts }] of given.muscles) {
       const sum = sumsOf(sums, muscle);
@@ -87,18 +83,23 @@ export function weekSums(
   };
 }
 
-/** Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget. */
+/** What a week is measured by. */
+export interface Measuring extends Pick<Block, 'cycleDays' | 'activities' | 'goals' | 'crediting'> {
+  readonly athlete: Athlete;
+  readonly phase: Phase;
+  readonly landmarks: PerMuscle<LandmarkTrace>;
+  readonly conventions: Conventions;
+}
+
+/**
+ * Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget.
+ * @param sessions that count
+ */
 export function weekFigures(
-  sessions: readonly CreditedSession[],
-  week: {
-    readonly block: Block;
-    readonly athlete: Athlete;
-    readonly phase: Phase;
-    readonly landmarks: PerMuscle<LandmarkTrace>;
-  },
-  conventions: Conventions,
+  block: Measuring,
+  ...sessions: readonly SessionCredit[]
 ): Pick<WeekPlan, 'muscles' | 'hardSets' | 'budget' | 'whyHardSets'> {
-  const { block, athlete, phase, landmarks } = week;
+  const { athlete, phase, landmarks, conventions } = block;
   const { hardSets, of } = weekSums(sessions, block.cycleDays, conventions);
   const laid = (block.activities.filter(({ hard }) => hard).length * 7) / block.cycleDays;
   const budget = wholeBodyBudget(athlete, phase, conventions, laid);

@@ -1,7 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { chunk, isEqual } from 'es-toolkit';
 import { type Model, type ModelStatic, Op, type Transaction } from 'sequelize';
-import { type Exercise, type Problem, unfold } from '@/core';
+import { type Exercise, jsonOf, type Problem, unfold } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete } from '@/formats/archive/athlete-file';
 import { athleteProblems } from '@/formats/archive/athlete-problems';
@@ -159,7 +159,7 @@ async function templateWithin(
       coachId: asker.coachId,
       name,
       document: encodeBlock(design),
-      prerequisites: JSON.stringify(prerequisites),
+      prerequisites: jsonOf(prerequisites),
       createdAt: now,
       shared: false,
     },
@@ -221,7 +221,7 @@ async function keepExercises(
       id: exercise.id,
       revision: exercise.revision,
       coachId,
-      facts: JSON.stringify(exercise),
+      facts: jsonOf(exercise),
       createdAt: now,
       shared: false,
     })),

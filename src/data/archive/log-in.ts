@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import { catalogueWith, type LocalDate, type Measurement, type Problem } from '@/core';
+import { catalogueWith, jsonOf, type LocalDate, type Measurement, type Problem } from '@/core';
 import { type PastSet, pastBlocks } from '@/formats/log-import/past-blocks';
 import type { CheckInRow, MeasuredRow } from '@/formats/table/tables';
 import { type Asker, own } from '../asker';
@@ -164,7 +164,7 @@ export async function takeInCheckIns(
         coachId: asker.coachId,
         athleteId,
         localDate: date,
-        answers: JSON.stringify({ ...answers, restingHeartRate, measured: [] }),
+        answers: jsonOf({ ...answers, restingHeartRate, measured: [] }),
         receivedAt: now,
       })),
       { transaction },

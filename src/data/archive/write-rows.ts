@@ -1,6 +1,6 @@
 import { chunk } from 'es-toolkit';
 import type { Model, ModelStatic, Transaction } from 'sequelize';
-import { outlineOf, toldOf } from '@/core';
+import { jsonOf, outlineOf, toldOf } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete, ArchivedBlock, ArchivedWorkout } from '@/formats/archive/athlete-file';
 import type { Asker } from '../asker';
@@ -69,7 +69,7 @@ export async function writeAthlete(writing: Writing, file: ArchivedAthlete): Pro
       coachId,
       athleteId,
       localDate,
-      answers: JSON.stringify(answers),
+      answers: jsonOf(answers),
       receivedAt: date(receivedAt),
     })),
     transaction,
@@ -103,8 +103,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       ...step,
       blockId,
       coachId,
-      edit: JSON.stringify(edit),
-      inverse: JSON.stringify(inverse),
+      edit: jsonOf(edit),
+      inverse: jsonOf(inverse),
       document: document === null ? null : encodeBlock(document),
       at: date(at),
     })),
@@ -120,8 +120,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
         blockId,
         week: week.week,
         kind: week.plan.kind,
-        snapshot: JSON.stringify(week),
-        outline: JSON.stringify(outlineOf(week.plan)),
+        snapshot: jsonOf(week),
+        outline: jsonOf(outlineOf(week.plan)),
         issuedAt: date(issuedAt),
         recalledAt: null,
         openedAt: dateOf(openedAt),
@@ -144,7 +144,7 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       localDate: workout.date,
       lastSetAt: dateOf(workout.lastSetAt),
       finishedAt: dateOf(workout.finishedAt),
-      notes: JSON.stringify(workout.notes),
+      notes: jsonOf(workout.notes),
       rescue: toldOf(workout.notes).readiness?.rescue ?? null,
       hurtAt: dateOf(workout.hurtAt),
       hurtSeenAt: dateOf(workout.hurtSeenAt),
@@ -159,8 +159,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       blockId,
       coachId,
       athleteId,
-      proposal: JSON.stringify(proposal),
-      choice: choice === null ? null : JSON.stringify(choice),
+      proposal: jsonOf(proposal),
+      choice: choice === null ? null : jsonOf(choice),
       createdAt: date(createdAt),
       answeredAt: dateOf(answeredAt),
     })),
@@ -189,7 +189,7 @@ async function writeLog(writing: Writing, workouts: ArchivedBlock['workouts']): 
         id: id(set.id),
         loadValue: load.value,
         loadUnit: load.unit,
-        more: more === null ? null : JSON.stringify(more),
+        more: more === null ? null : jsonOf(more),
         doneAt: date(at),
         receivedAt: date(receivedAt),
         supersedes: supersedes === null ? null : id(supersedes),

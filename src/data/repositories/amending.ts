@@ -1,5 +1,13 @@
 import type { Transaction } from 'sequelize';
-import { amendWeek, type Block, type IssuedWeek, outlineOf, type SessionPlan, weekChanges } from '@/core';
+import {
+  amendWeek,
+  type Block,
+  type IssuedWeek,
+  jsonOf,
+  outlineOf,
+  type SessionPlan,
+  weekChanges,
+} from '@/core';
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { issuedFrom } from './stored-block';
@@ -49,8 +57,8 @@ async function replaceWeek(
   const next = version + 1;
   await models().issued.update(
     {
-      snapshot: JSON.stringify({ ...week, version: next }),
-      outline: JSON.stringify(outlineOf(week.plan)),
+      snapshot: jsonOf({ ...week, version: next }),
+      outline: jsonOf(outlineOf(week.plan)),
       version: next,
     },
     { where, transaction },

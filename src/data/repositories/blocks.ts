@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
-import { applyEdit, type Block, collides, cutsIssued, type Edit } from '@/core';
+import { applyEdit, type Block, collides, cutsIssued, type Edit, jsonOf } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, actorOf, own } from '../asker';
 import { transact } from '../database';
@@ -104,8 +104,8 @@ export async function saveWithin(
       coachId: asker.coachId,
       editId: step.id,
       action: step.action,
-      edit: JSON.stringify(step.edit),
-      inverse: JSON.stringify(inverse),
+      edit: jsonOf(step.edit),
+      inverse: jsonOf(inverse),
       document: (stored.revision + at + 1) % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
       at: now,
       byId: actorOf(asker),

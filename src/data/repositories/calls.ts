@@ -1,7 +1,7 @@
 import { isEqual } from 'es-toolkit';
 import { Op, type Transaction } from 'sequelize';
 import type { Answer, AnswerOutcome, PageState, SentAnswer, Training, WatchCall } from '@/core';
-import { answeredByRule, blockStanding, type Proposal, watchCalls } from '@/core';
+import { answeredByRule, blockStanding, jsonOf, type Proposal, watchCalls } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
@@ -58,7 +58,7 @@ export async function refreshCalls(
         athleteId: training.athlete.id,
         state: standing.state,
         day: watch.today,
-        facts: JSON.stringify(standing),
+        facts: jsonOf(standing),
         at: now,
         issuedAt: latestOf(training.issued.map(({ issuedAt }) => issuedAt)),
         lastLogAt: latestOf(training.log.sets.map(({ at }) => at)),
@@ -112,7 +112,7 @@ function rowOf({ asker, training, now }: Filing, call: Filed, source: CallRow['s
     subject: call.subject,
     week: call.week,
     status: 'pending',
-    proposal: JSON.stringify(call),
+    proposal: jsonOf(call),
     choice: null,
     createdAt: now,
     answeredAt: null,
@@ -233,7 +233,7 @@ export async function keepAnswers(
     for (const group of alike(answers.filter(({ id }) => pending.has(id)))) {
       const [{ outcome, choice }] = group;
       await calls.update(
-        { status: outcome, choice: choice === null ? null : JSON.stringify(choice), answeredAt: now },
+        { status: outcome, choice: choice === null ? null : jsonOf(choice), answeredAt: now },
         { where: own(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
       );
     }

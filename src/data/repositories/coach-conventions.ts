@@ -1,5 +1,6 @@
 import { literal, type Transaction } from 'sequelize';
 import type { Conventions } from '@/core';
+import { jsonOf } from '@/core';
 import { decodeConventions } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
@@ -22,10 +23,7 @@ export async function coachConventions(
 export async function keepCoachConventions(asker: Asker, conventions: Partial<Conventions>): Promise<void> {
   await transact(async (transaction) => {
     const { athletes, coaches } = models();
-    await coaches.update(
-      { conventions: JSON.stringify(conventions) },
-      { where: { id: asker.coachId }, transaction },
-    );
+    await coaches.update({ conventions: jsonOf(conventions) }, { where: { id: asker.coachId }, transaction });
     // Counting up is the database's: no other change is written over.
     await athletes.update({ revision: literal('revision + 1') } as never, { where: own(asker), transaction });
   });

@@ -1,5 +1,6 @@
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
+import { jsonOf } from '@/core';
 import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
@@ -39,7 +40,7 @@ export async function saveExercise(
         id,
         revision,
         coachId: asker.coachId,
-        facts: JSON.stringify(exercise),
+        facts: jsonOf(exercise),
         createdAt: now,
         shared: newest?.shared ?? false,
       },

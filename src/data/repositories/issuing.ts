@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import type { IssuedWeek, IssueOutcome, RecallOutcome } from '@/core';
-import { freezeWeek, outlineOf } from '@/core';
+import { freezeWeek, jsonOf, outlineOf } from '@/core';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
@@ -44,8 +44,8 @@ export async function issueWeek(
         blockId,
         week,
         kind: value.plan.kind,
-        snapshot: JSON.stringify(value),
-        outline: JSON.stringify(outlineOf(value.plan)),
+        snapshot: jsonOf(value),
+        outline: jsonOf(outlineOf(value.plan)),
         issuedAt: now,
         recalledAt: null,
         openedAt: null,

@@ -1,4 +1,5 @@
 import type { CheckIn } from '@/core';
+import { jsonOf } from '@/core';
 import { models } from '../models/models';
 import { refreshAthlete } from './current-blocks';
 import { changeMeasurements } from './measurements';
@@ -22,7 +23,7 @@ export async function keepCheckIn(
       coachId,
       athleteId,
       localDate: date,
-      answers: JSON.stringify(answers),
+      answers: jsonOf(answers),
       receivedAt: now,
     },
   });

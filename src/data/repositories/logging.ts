@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import {
   type IssuedWeek,
+  jsonOf,
   type LogOutcome,
   notesWith,
   type Outgoing,
@@ -150,7 +151,7 @@ export async function keepWork(
         ...head,
         setId: currentSetId(setId),
         measuresStrength: measures(set.slotId, currentSetId(setId)),
-        more: more === undefined ? null : JSON.stringify(more),
+        more: more === undefined ? null : jsonOf(more),
         loadValue: load.value,
         loadUnit: load.unit,
         doneAt: new Date(at),
@@ -203,7 +204,7 @@ function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): 
   const { date, readiness } = toldOf(told);
   const isHurt = told.slice(before.length).some(({ kind }) => kind === 'pain');
   return {
-    notes: JSON.stringify(told),
+    notes: jsonOf(told),
     rescue: readiness?.rescue ?? null,
     ...(date === null ? {} : { localDate: date.date }),
     ...(isHurt ? { hurtAt: now } : {}),

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
-import { applyEdit, type Block, type Problem, type RevisionLine } from '@/core';
+import { applyEdit, type Block, jsonOf, type Problem, type RevisionLine } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, actorOf, own } from '../asker';
 import { transact } from '../database';
@@ -131,7 +131,7 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
   const { revision, good } = broken;
   const document = encodeBlock(good.block);
   // What the broken document was cannot be said as an edit; the snapshot beside this one says what stands.
-  const edit = JSON.stringify({ kind: 'block/set', field: 'name', value: good.block.name });
+  const edit = jsonOf({ kind: 'block/set', field: 'name', value: good.block.name });
   await transact(async (transaction) => {
     // What led away from it is no part of what stands now: taking it back changes nothing, and undo goes past it.
     await models().revisions.update(

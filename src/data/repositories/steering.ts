@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
-import { type Edit, type Training, unfold, type WatchAnswer, type WatchCall, watchCalls } from '@/core';
+import {
+  type Edit,
+  jsonOf,
+  type Training,
+  unfold,
+  type WatchAnswer,
+  type WatchCall,
+  watchCalls,
+} from '@/core';
 import { decodeWatchCall } from '@/core/codecs';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
@@ -123,7 +131,7 @@ async function answer(
   await models().calls.update(
     {
       status: optionId === null ? 'declined' : 'accepted',
-      choice: optionId === null ? null : JSON.stringify(optionId),
+      choice: optionId === null ? null : jsonOf(optionId),
       editId,
       answeredAt: now,
       byRule: false,

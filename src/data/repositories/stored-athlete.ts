@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize';
 import type { Athlete, Conventions } from '@/core';
+import { jsonOf } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { coachConventions } from './coach-conventions';
@@ -21,5 +22,5 @@ export async function athleteOf(asker: Asker, facts: string, transaction?: Trans
 
 /** What is kept of an athlete: the coach's figures stand with the coach. */
 export function factsOf(athlete: Athlete): string {
-  return JSON.stringify({ ...athlete, conventions: { ...athlete.conventions, coach: {} } });
+  return jsonOf({ ...athlete, conventions: { ...athlete.conventions, coach: {} } });
 }

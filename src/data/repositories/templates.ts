@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { literal, Op } from 'sequelize';
-import { type Block, copyBlock, type Prerequisite } from '@/core';
+import { type Block, copyBlock, jsonOf, type Prerequisite } from '@/core';
 import { decodePrerequisites, encodeBlock } from '@/core/codecs';
 import { type Asker, actorOf, own } from '../asker';
 import { models } from '../models/models';
@@ -85,7 +85,7 @@ export async function setPrerequisites(
 ): Promise<boolean> {
   const where = own(asker, { id });
   if ((await models().templates.count({ where })) === 0) return false;
-  await models().templates.update({ prerequisites: JSON.stringify(prerequisites) }, { where });
+  await models().templates.update({ prerequisites: jsonOf(prerequisites) }, { where });
   return true;
 }
 

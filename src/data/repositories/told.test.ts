@@ -48,6 +48,19 @@ describe('what is told beside the sets', () => {
     expect(row?.get()).toMatchObject({ rescue: 'fewer sets', hurtAt: NOW, hurtSeenAt: null });
   });
 
+  test('half a character, as a line ends with that was cut in the middle of one, costs neither the line nor its sets', async () => {
+    const { asker, blockId, session } = await issuedBlock();
+    const [set] = await setsFor(asker, blockId, 'sa');
+    if (set === undefined) throw new Error('nothing planned');
+    const cut = { ...head(), kind: 'rating', rating: 'right', line: 'Strong \ud83d' } as const;
+    const sent = work({ sets: [{ ...set, more: { line: 'Left \ud83d' } }], notes: [cut] });
+    for (let times = 0; times < 2; times++)
+      expect(await keepWork(asker, session, sent, NOW)).toMatchObject({ status: 'taken', refused: [] });
+    const log = (await findTraining(asker, blockId))?.log;
+    expect(log?.workouts[0]?.notes).toMatchObject([{ line: 'Strong \ufffd' }]);
+    expect(log?.sets).toMatchObject([{ more: { line: 'Left \ufffd' } }]);
+  });
+
   test('a page that was read before takes them in with what has changed', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const before = await findTraining(asker, blockId);
