@@ -27,7 +27,7 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Europe/Oslo',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -4,6 +4,7 @@ import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gzipSync } from 'node:zlib';
+import { launchBrowser } from './browser.mjs';
 import { Database } from './database.mjs';
 import { BUILT_FROM, DATA, ensureBuild, ensurePackages, ROOT, run, say } from './machine.mjs';
 import { startServer } from './server.mjs';
@@ -61,11 +62,7 @@ async function benchCore(name) {
 }
 
 async function signedIn(address, email = COACH.email) {
-  const { chromium } = await import('@playwright/test');
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
-  });
+  const browser = await launchBrowser();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/sign-in`);
   await page.getByLabel('Email').fill(email);

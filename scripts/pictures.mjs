@@ -1,5 +1,6 @@
 // npm run pictures: fresh demo data, one picture of each main view into docs/screenshots.
 import { join } from 'node:path';
+import { launchBrowser } from './browser.mjs';
 import { Database } from './database.mjs';
 import { DATA, ensureBuild, ensurePackages, ROOT, say } from './machine.mjs';
 import { startServer } from './server.mjs';
@@ -19,11 +20,7 @@ try {
   await database.command('seed');
   await ensureBuild();
   server = await startServer({ databaseUrl: database.url, quiet: true });
-  const { chromium } = await import('@playwright/test');
-  browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
-  });
+  browser = await launchBrowser();
   await desk(await signedIn({ viewport: { width: 1280, height: 800 } }));
   await floor('light', 'floor');
   await floor('dark', 'floor-dark');

@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
+import { ensureBrowser } from './browser.mjs';
 import { Database } from './database.mjs';
 import { bin, DATA, ensureBuild, ensurePackages, ensurePrograms, ROOT, run, say } from './machine.mjs';
 import { startServer } from './server.mjs';
@@ -107,10 +108,8 @@ for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => end(1));
 
 try {
   await ensurePackages();
-  await ensurePrograms([
-    { program: 'mariadbd', debian: 'mariadb-server' },
-    { program: 'chromium', debian: 'chromium' },
-  ]);
+  await ensurePrograms([{ program: 'mariadbd', debian: 'mariadb-server' }]);
+  await ensureBrowser();
   rmSync(reports, { recursive: true, force: true });
   mkdirSync(reports, { recursive: true });
   Database.erase(join(DATA, 'test'));
