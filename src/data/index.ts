@@ -33,6 +33,7 @@ export * from './repositories/phones';
 export * from './repositories/refused-items';
 export * from './repositories/revisions';
 export * from './repositories/roster';
+export { catchUp } from './repositories/rounds';
 export * from './repositories/second-factor';
 export * from './repositories/sessions';
 export * from './repositories/sharing';

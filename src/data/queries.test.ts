@@ -28,7 +28,7 @@ import { inviteAthlete, joinBy, phoneOf, phonesOf } from './repositories/phones'
 import { refusedOf } from './repositories/refused-items';
 import { findRevisions } from './repositories/revisions';
 import { givenSince, roster, waiting } from './repositories/roster';
-import { dayRound } from './repositories/rounds';
+import { catchUp, dayRound } from './repositories/rounds';
 import { askerOf, sessionsOf } from './repositories/sessions';
 import { actingOn, sharesOf, shownTo } from './repositories/sharing';
 import { dayAnswers } from './repositories/steering';
@@ -71,6 +71,7 @@ async function everything(): Promise<void> {
   if (coach === undefined) throw new Error('no session');
   await sessionsOf(coach, signedIn.token, now);
   const shown = await shownTo({ ...coach, isShown: true });
+  await catchUp(coach, [...shown.keys()], now);
   const lines = await roster(coach, shown);
   await waiting(coach, ['pain'], shown);
   await givenSince(coach, new Date(0), shown);
@@ -103,7 +104,7 @@ async function everything(): Promise<void> {
     () => refusedOf(coach, athleteId),
     () => findHistory(coach, blockId),
     () => findRevisions(coach, blockId),
-    () => pendingCalls(coach, blockId),
+    () => pendingCalls(coach, blockId, now),
     () => newestIssued({ ...coach, athleteId }),
     () => reloadTraining(coach, blockId, pageStateOf(training)),
     () => floorWeeks(coach, blockId),

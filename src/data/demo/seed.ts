@@ -206,17 +206,11 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
       over: [1, 2, 0, 1],
       soreness: { quads: 2, lats: 3, chest: 1 },
     });
-    const calls = await pendingCalls(asker, autumn);
+    const answeredAt = new Date(`${addDays(monday, -8)}T18:00:00Z`);
+    const calls = await pendingCalls(asker, autumn, answeredAt);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
     const training = await findTraining(asker, autumn);
-    if (training !== undefined)
-      await answerCalls(
-        asker,
-        autumn,
-        accepted,
-        pageStateOf(training),
-        new Date(`${addDays(monday, -8)}T18:00:00Z`),
-      );
+    if (training !== undefined) await answerCalls(asker, autumn, accepted, pageStateOf(training), answeredAt);
     await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);
     await playWeek(asker, autumn, 2, 4, {
       over: [1, 0, 2, 0, -1],

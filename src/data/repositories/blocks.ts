@@ -9,7 +9,7 @@ import { models } from '../models/models';
 import type { RevisionRow } from '../models/rows';
 import { amendIssued } from './amending';
 import { findAthlete } from './athletes';
-import { refreshCalls } from './calls';
+import { markChanged, refreshCalls } from './calls';
 import { isKnownRevision, stepsSince } from './steps';
 import { blockFrom } from './stored-block';
 
@@ -51,11 +51,7 @@ export async function saveSteps(
   now: Date,
 ): Promise<SaveOutcome | { readonly status: 'malformed' }> {
   const once = [...new Map(steps.map((step) => [step.id, step])).values()];
-  const outcome = await transact(async (transaction) =>
-    saveWithin(asker, blockId, base, once, now, transaction),
-  );
-  if (outcome.status === 'saved' && steps.length > 0) await refreshCalls(asker, blockId, now, 'the document');
-  return outcome;
+  return transact(async (transaction) => saveWithin(asker, blockId, base, once, now, transaction));
 }
 
 type Verdict =
@@ -119,6 +115,7 @@ export async function saveWithin(
       { where: own(asker, { id: blockId }), transaction },
     );
     await amendIssued(asker, blockId, { before: start, after: block }, now, transaction);
+    await markChanged(asker, blockId, transaction);
   }
   const mine = new Set(ids);
   const standing: StandingStep[] = [...between, ...saved.map(({ step }) => step)].map(({ id, edit }) => ({

@@ -17,14 +17,8 @@ import { watchOf } from './watching';
  * that the athlete's day makes, and where the block stands. New ones are filed, those whose facts have changed go, and
  * answered ones stay answered, however often and by whichever process it is done. What the athlete's rule answers is
  * answered with it.
- * @param of a change of the document alone leaves what the day makes to the next round
  */
-export async function refreshCalls(
-  asker: Asker,
-  blockId: string,
-  now: Date,
-  of: 'all' | 'the document' = 'all',
-): Promise<void> {
+export async function refreshCalls(asker: Asker, blockId: string, now: Date): Promise<void> {
   await transact(async (transaction) => {
     const row = await lockBlock(asker, blockId, transaction);
     if (row === null) return;
@@ -42,10 +36,6 @@ export async function refreshCalls(
     const file = { asker, training, now, transaction };
     await fileAnswered(file, given);
     await filePending(file, 'log', training.log.workouts.length === 0 ? [] : blockPlan.proposals);
-    if (of === 'the document') {
-      await models().standings.update({ day: LONG_AGO }, { where: own(asker, { blockId }), transaction });
-      return;
-    }
     const watch = await watchOf(asker, training, blockPlan, now, transaction);
     const answered = await answeredIds(asker, blockId, transaction);
     const calls = watchCalls(watch, ({ id }) => answered.has(id));
@@ -67,6 +57,20 @@ export async function refreshCalls(
       { transaction },
     );
   }, 'what is committed');
+}
+
+/**
+ * Says that a block's document has changed, from which calls follow. They are brought up to date before anybody looks at
+ * them or goes by them, and by the next round at the latest: a save need not wait for it, and many cost one look.
+ */
+export async function markChanged(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
+  await models().standings.update({ day: LONG_AGO }, { where: own(asker, { blockId }), transaction });
+}
+
+/** Brings the calls of a block up to date where its document has changed since. */
+export async function freshen(asker: Asker, blockId: string, now: Date): Promise<void> {
+  const changed = await models().standings.count({ where: own(asker, { blockId, day: LONG_AGO }) });
+  if (changed > 0) await refreshCalls(asker, blockId, now);
 }
 
 /** The latest of instants as ISO texts; null of none. */
@@ -212,6 +216,7 @@ export async function keepAnswers(
 ): Promise<
   { readonly status: 'kept'; readonly missed: readonly string[] } | { readonly status: 'gone' | 'malformed' }
 > {
+  await freshen(asker, blockId, now);
   const missed = await transact(async (transaction) => {
     const { blocks, calls } = models();
     const where = own(asker, { id: blockId });
@@ -247,7 +252,7 @@ export async function keepAnswers(
 
 /** Accepts the routine of a block, its loads and sets by their rules, as they wait now. @returns how many */
 export async function acceptRoutine(asker: Asker, blockId: string, now: Date): Promise<number> {
-  const routine = (await pendingCalls(asker, blockId)).filter(
+  const routine = (await pendingCalls(asker, blockId, now)).filter(
     ({ kind }) => kind === 'load' || kind === 'sets',
   );
   if (routine.length === 0) return 0;
@@ -273,8 +278,9 @@ function proposalFrom(text: string): Proposal {
   return stored('a call', decodeProposal, text);
 }
 
-/** A proposal as it stands in the calls table. */
-export async function pendingCalls(asker: Asker, blockId: string): Promise<readonly Proposal[]> {
+/** The calls of a block's log that wait for an answer. */
+export async function pendingCalls(asker: Asker, blockId: string, now: Date): Promise<readonly Proposal[]> {
+  await freshen(asker, blockId, now);
   const rows = await models().calls.findAll({
     where: own(asker, { blockId, source: 'log', status: 'pending' }),
     order: [['createdAt', 'ASC']],

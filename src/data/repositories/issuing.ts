@@ -5,7 +5,7 @@ import { freezeWeek, jsonOf, outlineOf } from '@/core';
 import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
-import { refreshCalls } from './calls';
+import { freshen, refreshCalls } from './calls';
 import { workoutId } from './logging';
 import { exerciseLookup, findTraining } from './training';
 
@@ -20,6 +20,8 @@ export async function issueWeek(
   revision: number,
   now: Date,
 ): Promise<IssueOutcome> {
+  // What the athlete's rule answers stands in the week.
+  await freshen(asker, blockId, now);
   const outcome = await transact(async (transaction): Promise<IssueOutcome> => {
     const { blocks, issued } = models();
     await blocks.findOne({

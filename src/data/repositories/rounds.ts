@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import { dayIn } from '@/core';
+import type { Asker } from '../asker';
 import { database } from '../database';
 import { eraseAthletesDue } from './athletes';
 import { eraseDeleted } from './blocks-life';
@@ -33,15 +34,35 @@ export async function dayRound(
   let count = 0;
   for (const block of [...(await dueBlocks(now)), ...(isWhole ? await unseenBlocks() : [])]) {
     if (!(await claim(block, now))) continue;
-    // A block that cannot be brought up to date keeps none of the others: it is tried again when its claim is old.
-    const done = await refreshCalls({ coachId: block.coachId }, block.id, now).then(
-      () => true,
-      () => false,
-    );
-    if (done) count++;
+    // One that could not be is tried again when its claim is old.
+    if (await brought(block, now)) count++;
     await pause();
   }
   return count;
+}
+
+/** Blocks that are brought up to date before a desk is shown; more than that only a revision taken over everywhere changes. */
+const MOST_AT_ONCE = 20;
+
+/** Brings up to date what has changed since the last round among a coach's blocks, and among those of athletes shown to them. */
+export async function catchUp({ coachId }: Asker, shown: readonly string[], now: Date): Promise<void> {
+  const changed = await database().query<{ id: string; coachId: string }>(
+    `SELECT block_id AS id, coach_id AS coachId FROM standings
+     WHERE day = :changed AND (coach_id = :coachId OR athlete_id IN (:shown)) LIMIT ${MOST_AT_ONCE}`,
+    {
+      type: QueryTypes.SELECT,
+      replacements: { changed: LONG_AGO, coachId, shown: shown.length === 0 ? [''] : shown },
+    },
+  );
+  for (const block of changed) await brought(block, now);
+}
+
+/** Whether a block could be brought up to date: one that cannot keeps none of the others. */
+async function brought({ id, coachId }: Pick<Due, 'id' | 'coachId'>, now: Date): Promise<boolean> {
+  return refreshCalls({ coachId }, id, now).then(
+    () => true,
+    () => false,
+  );
 }
 
 async function dueBlocks(now: Date): Promise<readonly Due[]> {

@@ -13,7 +13,7 @@ import { reloadTraining } from './changes';
 import { issueWeek, recallWeek } from './issuing';
 import { keepWork } from './logging';
 import { givenSince, roster, waiting } from './roster';
-import { dayRound } from './rounds';
+import { catchUp, dayRound } from './rounds';
 import { closeWeek, issueReady, takeBackAnswer, takeOption } from './steering';
 import { exerciseLookup, findTraining } from './training';
 
@@ -221,7 +221,7 @@ describe('the athlete’s rule', () => {
     ] as const;
     await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, soreness, finish: true }), NOW);
     const given = await givenSince(asker, new Date(0));
-    return { asker, blockId, pending: await pendingCalls(asker, blockId), given };
+    return { asker, blockId, pending: await pendingCalls(asker, blockId, NOW), given };
   }
 
   test('asks for all', async () => {
@@ -238,7 +238,7 @@ describe('the athlete’s rule', () => {
     const [first] = given;
     await takeBackAnswer(asker, blockId, first?.id ?? '', NOW);
     await refreshCalls(asker, blockId, NOW);
-    expect((await pendingCalls(asker, blockId)).some(({ id }) => id === first?.id)).toBe(true);
+    expect((await pendingCalls(asker, blockId, NOW)).some(({ id }) => id === first?.id)).toBe(true);
     expect((await givenSince(asker, new Date(0))).length).toBe(given.length - 1);
   });
 
@@ -285,6 +285,37 @@ describe('the day’s round', () => {
     expect(row?.get().day).toBe('2000-01-01');
     await dayRound(NOW);
     expect((await models().standings.findOne({ where: { blockId } }))?.get().day).toBe('2026-11-24');
+  });
+
+  test('before it, a desk takes up what was edited of its own athletes and of those shown to it, and of no other', async () => {
+    const { asker, blockId, athlete } = await running();
+    const stranger = await someCoach();
+    const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
+    for (const [coach, shown] of [
+      [asker, []],
+      [stranger, [athlete.id]],
+    ] as const) {
+      await own(asker, blockId, 'sb', { day: (await day()) === '2026-11-23' ? 5 : 4 });
+      await catchUp(stranger, [], NOW);
+      expect(await day()).toBe('2000-01-01');
+      await catchUp(coach, shown, NOW);
+      expect(await day()).toBe('2026-11-24');
+    }
+  });
+
+  test('whoever asks for a block’s calls after an edit is told what it leads to', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    const sets = await setsFor(asker, blockId, 'sa', 3);
+    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, finish: true }), NOW);
+    const before = await pendingCalls(asker, blockId, NOW);
+    const training = await findTraining(asker, blockId);
+    const slot = training?.block.sessions[0]?.slots[0]?.id ?? '';
+    const away = { id: randomUUID(), action: 'do', edit: { kind: 'slot/remove', slot } } as const;
+    await saveSteps(asker, blockId, training?.revision ?? 0, [away], NOW);
+    const after = await pendingCalls(asker, blockId, NOW);
+    const { proposals } = await planOf(asker, blockId);
+    expect(after.map(({ id }) => id).sort()).toEqual(proposals.map(({ id }) => id).sort());
+    expect(after).not.toEqual(before);
   });
 });
 

@@ -190,7 +190,7 @@ test('a check-in that speaks of poor recovery changes what is proposed, at the s
   const training = await findTraining(asker, blockId);
   if (training === undefined) throw new Error('no training');
   const { proposals } = unfold({ ...training, exercises: exerciseLookup(training) });
-  expect((await pendingCalls(asker, blockId)).map(({ id }) => id).sort()).toEqual(
+  expect((await pendingCalls(asker, blockId, NOW)).map(({ id }) => id).sort()).toEqual(
     proposals.map(({ id }) => id).sort(),
   );
 });

@@ -238,7 +238,7 @@ describe('calls', () => {
     const made = await issuedBlock();
     const { asker, blockId, session } = made;
     await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa', over) }), NOW);
-    expect(await pendingCalls(asker, blockId)).toEqual([]);
+    expect(await pendingCalls(asker, blockId, NOW)).toEqual([]);
     await keepWork(asker, session, work({ finish: true }), NOW);
     return made;
   }
@@ -251,7 +251,7 @@ describe('calls', () => {
       const sets = await setsFor(asker, blockId, sessionId, 2);
       await keepWork(asker, { issuedWeekId: issued.week.id, sessionId }, work({ sets, finish: true }), NOW);
     }
-    const [call] = await pendingCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId, NOW);
     const outcome = await answerCalls(
       asker,
       blockId,
@@ -272,7 +272,7 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
       NOW,
     );
-    const calls = await pendingCalls(asker, blockId);
+    const calls = await pendingCalls(asker, blockId, NOW);
     const sets = calls.find((call) => call.kind === 'sets');
     expect(sets).toMatchObject({ muscle: 'quads', add: 2, week: 2 });
     expect(await roster(asker)).toMatchObject([
@@ -296,7 +296,7 @@ describe('calls', () => {
     if (outcome.status !== 'answered') throw new Error(outcome.status);
     expect(outcome.changes.answers).toMatchObject([{ id: sets?.id, outcome: 'accepted' }]);
     expect(outcome.missed).toEqual([]);
-    expect((await pendingCalls(asker, blockId)).some((call) => call.id === sets?.id)).toBe(false);
+    expect((await pendingCalls(asker, blockId, NOW)).some((call) => call.id === sets?.id)).toBe(false);
   });
 
   test('new facts replace an open call; a report sent twice is one', async () => {
@@ -311,13 +311,13 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: 'still', said: '2026-11-25' }] }),
       new Date(NOW.getTime() + 1000),
     );
-    expect((await pendingCalls(asker, blockId)).some((call) => call.kind === 'sets')).toBe(false);
+    expect((await pendingCalls(asker, blockId, NOW)).some((call) => call.kind === 'sets')).toBe(false);
   });
 
   test('an answer to a call that is no longer open is told, not swallowed', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
-    const [call] = await pendingCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId, NOW);
     const answer = (id: string) => ({ id, outcome: 'accepted' as const, choice: null });
     const both = [answer(call?.id ?? ''), answer('load/gone/2/x')];
     const known = await knownTo(asker, blockId);
@@ -330,12 +330,12 @@ describe('calls', () => {
   test('a choice that does not fit its call is refused whole', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
-    const before = await pendingCalls(asker, blockId);
+    const before = await pendingCalls(asker, blockId, NOW);
     const sets = before.find(({ kind }) => kind === 'sets');
     const wrong = { id: sets?.id ?? '', outcome: 'changed' as const, choice: { load: 60, reps: 8 } };
     const known = await knownTo(asker, blockId);
     expect(await answerCalls(asker, blockId, [wrong], known, NOW)).toEqual({ status: 'malformed' });
-    expect(await pendingCalls(asker, blockId)).toEqual(before);
+    expect(await pendingCalls(asker, blockId, NOW)).toEqual(before);
   });
 
   test('a stranger’s answer changes nothing', async () => {
@@ -346,7 +346,7 @@ describe('calls', () => {
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
       NOW,
     );
-    const before = await pendingCalls(asker, blockId);
+    const before = await pendingCalls(asker, blockId, NOW);
     const stranger = await someCoach();
     expect(
       await answerCalls(
@@ -357,8 +357,8 @@ describe('calls', () => {
         NOW,
       ),
     ).toEqual({ status: 'gone' });
-    expect(await pendingCalls(stranger, blockId)).toEqual([]);
-    expect(await pendingCalls(asker, blockId)).toEqual(before);
+    expect(await pendingCalls(stranger, blockId, NOW)).toEqual([]);
+    expect(await pendingCalls(asker, blockId, NOW)).toEqual(before);
   });
 });
 
@@ -431,7 +431,7 @@ describe('what has changed since', () => {
     page = (await takenIn(asker, blockId, page)) as Training;
     expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
     expect(page.log.sets).toHaveLength(sets.length);
-    const [call] = await pendingCalls(asker, blockId);
+    const [call] = await pendingCalls(asker, blockId, NOW);
     await answerCalls(
       asker,
       blockId,

@@ -97,7 +97,7 @@ export async function routineOf(
   if (!isId(blockId)) return { status: 'malformed' };
   return asCoachOf({ blockId }, async (asker) => {
     const catalogue = catalogueWith(await ownExercises(asker));
-    const calls = (await pendingCalls(asker, blockId)).filter(
+    const calls = (await pendingCalls(asker, blockId, new Date())).filter(
       ({ kind }) => kind === 'load' || kind === 'sets',
     );
     const lines = calls.map((call) => {

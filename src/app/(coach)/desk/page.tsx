@@ -1,5 +1,5 @@
 import { catalogueWith } from '@/core';
-import { givenSince, ownExercises, roster, shownTo, waiting } from '@/data';
+import { catchUp, givenSince, ownExercises, roster, shownTo, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { InBrowser } from '@/ui/in-browser';
@@ -17,6 +17,7 @@ export default async function DeskPage() {
   const asker = await requireAsker();
   const now = new Date();
   const shown = await shownTo(asker);
+  await catchUp(asker, [...shown.keys()], now);
   const [all, waits, given, own] = await Promise.all([
     roster(asker, shown),
     waiting(asker, URGENCY, shown),

@@ -27,6 +27,7 @@ import {
   findRevision,
   findRevisions,
   findTraining,
+  freshen,
   issueWeek,
   keepTemplate,
   recallWeek,
@@ -78,7 +79,10 @@ export async function answer(
 export async function reload(blockId: string, page: PageState | null): Promise<ReloadOutcome | Unanswered> {
   const since = knownSchema.nullable().safeParse(page);
   if (!since.success || !isId(blockId)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, (asker) => reloadTraining(asker, blockId, since.data));
+  return asReaderOf({ blockId }, async (asker) => {
+    await freshen(asker, blockId, new Date());
+    return reloadTraining(asker, blockId, since.data);
+  });
 }
 
 /** An issued week with its reasons. */

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { withoutReasons } from '@/core';
-import { findBroken, findHistory, findTraining, Unreadable } from '@/data';
+import { findBroken, findHistory, findTraining, freshen, Unreadable } from '@/data';
 import { BlockScreen } from '@/features/block/block-screen';
 import { BrokenBlock } from '@/features/block/broken-block';
 import { InBrowser } from '@/ui/in-browser';
@@ -31,12 +31,12 @@ interface PageProps {
 export default async function BlockPage({ params }: PageProps) {
   const { blockId } = await params;
   const { asker, shared } = await requireActing({ blockId });
-  const found = await Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]).catch(
-    (error) => {
+  const found = await freshen(asker, blockId, new Date())
+    .then(() => Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]))
+    .catch((error) => {
       if (error instanceof Unreadable) return null;
       throw error;
-    },
-  );
+    });
   if (found === null) {
     const broken = await findBroken(asker, blockId);
     if (broken === undefined) throw new Error(`what is stored of block ${blockId} cannot be read`);
