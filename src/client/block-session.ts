@@ -239,7 +239,16 @@ export class BlockSession {
   /** What the checks find in a plan of the block. */
   findingsIn(judged: Judged): readonly Finding[] {
     const { block, training, blockPlan } = judged;
-    return this.memo.call('findings', this.check, block, training.athlete, blockPlan, this.catalogue());
+    const found = this.memo.call(
+      'findings',
+      this.check,
+      block,
+      training.athlete,
+      blockPlan,
+      this.catalogue(),
+    );
+    // Most edits change none of them: what shows them is then not drawn again.
+    return this.memo.same('findings that stand', found);
   }
 
   /** The block with an edit that is only looked at, with what follows from it; or why it may not stand. */

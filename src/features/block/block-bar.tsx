@@ -1,16 +1,19 @@
 import { Button } from '@mantine/core';
+import { memo } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/commands';
-import { type LocalDate, phaseOn, type SharedBy } from '@/core';
+import { type Athlete, type LocalDate, phaseOn, type SharedBy } from '@/core';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { sharedText } from '@/ui/words/sharing';
-import type { BlockState } from '../../client/block-state';
 import { SavingNote } from './saving-note';
 
 interface BlockBarProps {
   readonly session: BlockSession;
-  readonly state: BlockState;
+  readonly name: string;
+  readonly athlete: Athlete;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
   readonly today: LocalDate;
   readonly shared: SharedBy | null;
   readonly face: Face;
@@ -19,9 +22,8 @@ interface BlockBarProps {
 }
 
 /** Along the top: whose block it is, its faces, the way back and forth, and whether it is saved. */
-export function BlockBar({ session, state, today, shared, face, onFace, onHistory }: BlockBarProps) {
-  const { athlete } = state.training;
-  const { past, future } = state.document.history;
+export const BlockBar = memo(function BlockBar(props: BlockBarProps) {
+  const { session, name: block, athlete, canUndo, canRedo, today, shared, face, onFace, onHistory } = props;
   const quiet = (command: BlockCommand, name: string, run: () => void, isOff = false) => (
     <Button variant="quiet" onClick={run} disabled={isOff} title={commandFacts(command).keys}>
       {name}
@@ -29,17 +31,17 @@ export function BlockBar({ session, state, today, shared, face, onFace, onHistor
   );
   return (
     <Bar
-      crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: state.document.block.name }]}
+      crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: block }]}
       face={face}
       about={
         shared === null ? `${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}` : sharedText(shared)
       }
     >
       <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />
-      {quiet('undo', 'Undo', session.undo, past.length === 0)}
-      {quiet('redo', 'Redo', session.redo, future.length === 0)}
+      {quiet('undo', 'Undo', session.undo, !canUndo)}
+      {quiet('redo', 'Redo', session.redo, !canRedo)}
       {quiet('history', 'History', onHistory)}
-      <SavingNote session={session} state={state} />
+      <SavingNote session={session} />
     </Bar>
   );
-}
+});

@@ -7,6 +7,7 @@ import { usePaletteScope } from '@/ui/palette-scope';
 import { saveFile } from '@/ui/save-file';
 import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
+import { useStable } from '@/ui/use-stable';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 import { BlockBar } from './block-bar';
@@ -55,6 +56,12 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const { row, editing } = table;
   const isSheet = face === 'Sheet';
   const isToRead = data.shared?.may === 'read';
+  // What stands around the table is drawn again only when something of it changes.
+  const onFace = useStable(show);
+  const onHistory = useStable(() => setDialog('history'));
+  const onConventions = useStable(() => setDialog('conventions'));
+  const onIssue = useStable((week: number) => void session.issue(week));
+  const onRecall = useStable((week: number) => void session.recall(week));
   useBlockCommands(
     face,
     {
@@ -101,18 +108,21 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
     <div className={classes.page}>
       <BlockBar
         session={session}
-        state={state}
+        name={block.name}
+        athlete={athlete}
+        canUndo={state.document.history.past.length > 0}
+        canRedo={state.document.history.future.length > 0}
         today={data.today}
         shared={data.shared}
         face={face}
-        onFace={show}
-        onHistory={() => setDialog('history')}
+        onFace={onFace}
+        onHistory={onHistory}
       />
       <BlockLine
         block={block}
         onChange={session.change}
         onFocus={table.setFocus}
-        onConventions={() => setDialog('conventions')}
+        onConventions={onConventions}
       >
         {problem === '' ? null : (
           <span role="alert" className={classes.alert}>
@@ -122,8 +132,8 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         <WeekActions
           {...weekFacts(state, screen)}
           isToRead={isToRead}
-          onIssue={(week) => void session.issue(week)}
-          onRecall={(week) => void session.recall(week)}
+          onIssue={onIssue}
+          onRecall={onRecall}
         />
       </BlockLine>
       <main className={classes.work} data-ready={ready}>

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
+import { useSyncExternalStore } from 'react';
 import type { BlockSession } from '@/client/block-session';
-import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 
 const WAITING = {
@@ -13,14 +13,13 @@ function clock(at: number): string {
   return new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
 }
 
-interface SavingNoteProps {
-  readonly session: BlockSession;
-  readonly state: BlockState;
-}
-
 /** Whether the block is safe with the server, in a few words; asks when two tabs changed the same thing. */
-export function SavingNote({ session, state }: SavingNoteProps) {
-  const { saving, pending, document, isStored } = state;
+export function SavingNote({ session }: { readonly session: BlockSession }) {
+  const { saving, pending, document, isStored } = useSyncExternalStore(
+    session.subscribe,
+    session.getState,
+    session.getState,
+  );
   switch (saving.status) {
     case 'saved':
       return (

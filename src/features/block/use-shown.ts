@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import { nextToIssue, ok, type WeekState } from '@/core';
 import { useLater } from '@/ui/use-later';
+import { useStable } from '@/ui/use-stable';
 import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
@@ -24,26 +25,30 @@ export function useShown(session: BlockSession, state: BlockState) {
     () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
     [calls],
   );
-  const lookAt: Seen['lookAt'] = (edit) => {
+  const lookAt: Seen['lookAt'] = useStable((edit) => {
     const looked = session.lookAt(edit);
     if (!looked.ok) return looked;
     return ok({ blockPlan: looked.value.blockPlan, findings: session.findingsIn(looked.value) });
-  };
-  return {
-    block,
-    athlete: training.athlete,
-    catalogue,
-    blockPlan,
-    findings,
-    rows,
-    columns,
-    calls,
-    callCells,
-    lookAt,
-    /** The first week that can still be laid otherwise. */
-    unissued: blockPlan.weeks.find(({ issued }) => issued === null),
-    next: nextToIssue(blockPlan),
-  };
+  });
+  const { athlete } = training;
+  return useMemo(
+    () => ({
+      block,
+      athlete,
+      catalogue,
+      blockPlan,
+      findings,
+      rows,
+      columns,
+      calls,
+      callCells,
+      lookAt,
+      /** The first week that can still be laid otherwise. */
+      unissued: blockPlan.weeks.find(({ issued }) => issued === null),
+      next: nextToIssue(blockPlan),
+    }),
+    [block, athlete, catalogue, blockPlan, findings, rows, columns, calls, callCells, lookAt],
+  );
 }
 
 export type Shown = ReturnType<typeof useShown>;

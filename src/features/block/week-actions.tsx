@@ -2,6 +2,7 @@
 
 import { Button } from '@mantine/core';
 import Link from 'next/link';
+import { memo } from 'react';
 import { barClasses } from '@/ui/shell/bar';
 
 interface WeekActionsProps {
@@ -24,7 +25,7 @@ interface WeekActionsProps {
 }
 
 /** What a coach does with whole weeks: hand out, call back, print, look at on the floor. */
-export function WeekActions(props: WeekActionsProps) {
+export const WeekActions = memo(function WeekActions(props: WeekActionsProps) {
   const { blockId, shownWeek, last, recallable, next, deload, busy, isToRead, onIssue, onRecall } = props;
   return (
     <>
@@ -55,4 +56,4 @@ export function WeekActions(props: WeekActionsProps) {
       )}
     </>
   );
-}
+});

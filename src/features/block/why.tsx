@@ -1,14 +1,22 @@
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import { conventionsOf, curveOf, exposuresIn, rirBias } from '@/core';
+import { useLater } from '@/ui/use-later';
 import { say } from './focus';
 import type { BlockScreenUse } from './use-block-screen';
 import { WhyStrip } from './why-strip';
 
-/** Why the figure in focus is what it is. It follows the focus when there is time: moving on never waits for it. */
+/** Why the figure in focus is what it is. It follows a paint later: neither moving on nor an edit waits for it. */
 export default function Why({ screen }: { readonly screen: BlockScreenUse }) {
-  const { shown, weekState } = screen;
-  const focus = useDeferredValue(screen.table.focus);
-  const { block, athlete, catalogue, blockPlan, findings, rows } = shown;
+  const { shown } = screen;
+  const now = useMemo(
+    () => ({ focus: screen.table.focus, weekState: screen.weekState, shown: screen.shown }),
+    [screen.table.focus, screen.weekState, screen.shown],
+  );
+  const {
+    focus,
+    weekState,
+    shown: { block, athlete, catalogue, blockPlan, findings, rows },
+  } = useLater(now);
   const bias = useMemo(() => {
     const near = rirBias(
       exposuresIn(blockPlan.weeks, athlete, catalogue.newest),

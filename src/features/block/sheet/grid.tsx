@@ -21,6 +21,18 @@ function cellOf(target: EventTarget): Cell | null {
   return row === undefined || column === undefined ? null : { row, column: column as ColumnId };
 }
 
+type SessionLine = Extract<Row, { kind: 'session' }>;
+type SlotLine = Extract<Row, { kind: 'slot' }>;
+
+/** The rows of each session: its own, and those of its slots. */
+function bySession(rows: readonly Row[]) {
+  const groups: { readonly session: SessionLine; readonly slots: SlotLine[] }[] = [];
+  for (const row of rows)
+    if (row.kind === 'session') groups.push({ session: row, slots: [] });
+    else if (row.kind === 'slot') groups.at(-1)?.slots.push(row);
+  return groups;
+}
+
 /** What a slot's name takes on a small screen, in px. */
 const NARROW_NAME = 150;
 
@@ -58,6 +70,7 @@ export const Grid = memo(function Grid(props: GridProps) {
   const width = PRESCRIPTION.reduce((sum, column) => sum + column.width, 0) + weeks * WEEK_WIDTH;
   const template = (widths: readonly number[]) => widths.map((px) => `minmax(${px}px, ${px}fr)`).join(' ');
   const ofWeeks = blockPlan.weeks.map(() => WEEK_WIDTH);
+  const cursorIn = ({ id }: Row) => (row === id ? column : null);
   const editingIn = (row: Row) =>
     editing?.cell.row === row.id
       ? { column: editing.cell.column, editor: <CellEditor {...props} row={row} editing={editing} /> }
@@ -95,38 +108,45 @@ export const Grid = memo(function Grid(props: GridProps) {
         <thead role="rowgroup">
           <HeadRow blockPlan={blockPlan} cursor={row === 'weeks' ? column : null} />
         </thead>
-        <tbody role="rowgroup">
-          {rows.map((one) => {
-            const at = row === one.id ? column : null;
-            if (one.kind === 'session')
-              return [
-                <SessionRow
-                  key={one.id}
-                  blockId={props.blockId}
-                  cycleDays={props.block.cycleDays}
-                  athlete={athlete}
-                  weeks={sessionWeeks(one.session, blockPlan, props.block.cycleDays)}
-                  row={one}
-                  cursor={at}
-                  editing={editingIn(one)}
-                />,
-                adding(null, one.session.id),
-              ];
-            const view = views.get(one.id);
-            if (one.kind !== 'slot' || view === undefined) return null;
-            return [
-              <SlotRow
-                key={one.id}
-                id={one.id}
-                view={view}
-                cursor={at}
-                selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
-                editing={editingIn(one)}
-              />,
-              adding(one.id, one.session.id),
-            ];
-          })}
-        </tbody>
+        {bySession(rows).map(({ session, slots }) => {
+          const { id } = session.session;
+          const isOpen =
+            props.adding?.session === id || [session, ...slots].some((one) => one.id === editing?.cell.row);
+          return (
+            <tbody
+              key={id}
+              role="rowgroup"
+              data-editing={isOpen}
+              style={{ '--rows': slots.length + 1 } as React.CSSProperties}
+            >
+              <SessionRow
+                blockId={props.blockId}
+                cycleDays={props.block.cycleDays}
+                athlete={athlete}
+                weeks={sessionWeeks(session.session, blockPlan, props.block.cycleDays)}
+                row={session}
+                cursor={cursorIn(session)}
+                editing={editingIn(session)}
+              />
+              {adding(null, id)}
+              {slots.map((one) => {
+                const view = views.get(one.id);
+                if (view === undefined) return null;
+                return [
+                  <SlotRow
+                    key={one.id}
+                    id={one.id}
+                    view={view}
+                    cursor={cursorIn(one)}
+                    selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
+                    editing={editingIn(one)}
+                  />,
+                  adding(one.id, id),
+                ];
+              })}
+            </tbody>
+          );
+        })}
       </table>
     </RowDrag>
   );

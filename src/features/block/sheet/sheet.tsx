@@ -1,7 +1,9 @@
 'use client';
 
 import { Button } from '@mantine/core';
+import { memo } from 'react';
 import { commandFacts } from '@/client/commands';
+import { useStable } from '@/ui/use-stable';
 import classes from '../block.module.css';
 import type { Shown } from '../use-shown';
 import { Grid } from './grid';
@@ -18,6 +20,8 @@ interface SheetProps {
 /** The block as one table, with the ways to add to it. */
 export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
   const { edits, calls } = sheet;
+  const onSlot = useStable(() => edits.beginSlot(table.row));
+  const onSession = useStable(() => void edits.addSession(true));
   return (
     <>
       <Grid
@@ -36,25 +40,23 @@ export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
         range={table.range}
         {...calls}
       />
-      <div className={classes.add}>
-        <Button
-          variant="quiet"
-          onClick={() => edits.beginSlot(table.row)}
-          title={commandFacts('add slot').keys}
-        >
-          Add a slot
-        </Button>
-        <Button
-          variant="quiet"
-          onClick={() => edits.addSession(true)}
-          title={commandFacts('add session').keys}
-        >
-          Add a session
-        </Button>
-      </div>
+      <Adding onSlot={onSlot} onSession={onSession} />
     </>
   );
 }
+
+const Adding = memo(function Adding(props: { readonly onSlot: () => void; readonly onSession: () => void }) {
+  return (
+    <div className={classes.add}>
+      <Button variant="quiet" onClick={props.onSlot} title={commandFacts('add slot').keys}>
+        Add a slot
+      </Button>
+      <Button variant="quiet" onClick={props.onSession} title={commandFacts('add session').keys}>
+        Add a session
+      </Button>
+    </div>
+  );
+});
 
 /** Before the first session. */
 export function EmptyBlock({ onAdd }: { readonly onAdd: () => void }) {
