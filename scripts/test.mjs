@@ -138,7 +138,7 @@ try {
     count('unit and data', result.numPassedTests, failed === 0 && code !== 0 ? 1 : failed);
   });
   await step('torture', async () => {
-    const code = await run(process.execPath, [join(ROOT, 'scripts', 'torture.mjs'), '--rounds', '6']);
+    const code = await run(process.execPath, [join(ROOT, 'scripts', 'torture.mjs'), '--rounds', '8']);
     count('torture', code === 0 ? 1 : 0, code === 0 ? 0 : 1);
   });
   await step('journeys', async () => {

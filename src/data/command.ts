@@ -2,7 +2,8 @@ import { createInterface } from 'node:readline';
 import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
-import { addCoach, coachByEmail, PASSWORD_LEAST, resetPassword } from './repositories/coaches';
+import { PASSWORD_LEAST, passwordProblem } from './passwords';
+import { addCoach, coachByEmail, resetPassword } from './repositories/coaches';
 
 /**
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
@@ -33,8 +34,13 @@ if (command === 'migrate') {
     console.log(line);
   }
 } else if (command === 'coach' && email !== undefined && name !== undefined && password !== undefined) {
-  if (password.length < PASSWORD_LEAST) {
-    console.error(`The password needs at least ${PASSWORD_LEAST} characters.`);
+  const problem = passwordProblem(password, [email, name]);
+  if (problem !== null) {
+    console.error(
+      problem === 'too short'
+        ? `The password needs at least ${PASSWORD_LEAST} characters.`
+        : 'This password is soon guessed.',
+    );
     process.exitCode = 2;
   } else if ((await coachByEmail(email)) !== undefined) {
     console.error('There is a coach with this address already.');

@@ -7,6 +7,7 @@ import type { JoinAnswer } from '@/features/join/join';
 import { keepCookie } from '../cookie';
 import { formOf } from '../form-of';
 import { whereFrom } from '../from';
+import { noted } from '../noted';
 
 const form = z.object({ token: z.string().trim().min(1).max(200) });
 /** The server says when a sign-in ends; the browser only must not forget it before. */
@@ -23,8 +24,12 @@ export async function joinAction(_before: JoinAnswer, data: FormData): Promise<J
   let joined: Joined;
   try {
     const seconds = await tried([{ by: `joins from ${address}`, free: FREE_TRIES }], now);
-    if (seconds > 0) return { status: 'wait', seconds };
+    if (seconds > 0) {
+      await noted('phone', 'wait');
+      return { status: 'wait', seconds };
+    }
     joined = await joinBy(parsed.data.token, called, now);
+    await noted('phone', joined.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;

@@ -8,8 +8,8 @@ import {
   isUnavailable,
   joinHouse,
   type Opened,
-  PASSWORD_LEAST,
   passwordBy,
+  passwordProblem,
   type SignIn,
   signIn,
   signOut,
@@ -20,6 +20,7 @@ import type { SignUpAnswer } from '@/features/sign-in/sign-up';
 import { dropCookie, keepCookie, readCookie } from '../cookie';
 import { formOf } from '../form-of';
 import { whereFrom } from '../from';
+import { noted } from '../noted';
 import { ownAddress } from './own-address';
 
 const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });
@@ -31,6 +32,7 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
   let outcome: SignIn;
   try {
     outcome = await signIn(parsed.data.email, parsed.data.password, new Date(), await whereFrom());
+    await noted('sign-in', outcome.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -60,6 +62,7 @@ export async function confirmCodeAction(
   let outcome: Awaited<ReturnType<typeof confirmSignIn>>;
   try {
     outcome = await confirmSignIn(token, parsed.data.code, new Date(), await whereFrom());
+    await noted('code', outcome.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -85,11 +88,13 @@ async function signUp(
   const parsed = firstForm.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { name, email, password, again } = parsed.data;
-  if (password.length < PASSWORD_LEAST) return { status: 'too short' };
+  const problem = passwordProblem(password, [name, email]);
+  if (problem !== null) return { status: problem };
   if (password !== again) return { status: 'differ' };
   let outcome: SignIn;
   try {
     const refused = await add({ name, email, password });
+    await noted('sign-up', refused?.status ?? 'signed up');
     if (refused !== null) return refused;
     outcome = await signIn(email, password, new Date(), await whereFrom());
   } catch (error) {
@@ -131,11 +136,13 @@ export async function newPasswordAction(
   if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
   if (!parsed.success) return { status: 'incomplete' };
   const { password, again } = parsed.data;
-  if (password.length < PASSWORD_LEAST) return { status: 'too short' };
+  const problem = passwordProblem(password, []);
+  if (problem !== null) return { status: problem };
   if (password !== again) return { status: 'differ' };
   let outcome: SignIn;
   try {
     const email = await passwordBy(token, password, new Date());
+    await noted('password by link', email === undefined ? 'ended' : 'changed');
     if (email === undefined) return { status: 'ended' };
     outcome = await signIn(email, password, new Date(), await whereFrom());
   } catch (error) {
@@ -163,6 +170,7 @@ async function remember({ token, expiresAt, device }: Session): Promise<void> {
 export async function signOutAction(): Promise<void> {
   const token = await readCookie('ladder_sign_in');
   if (token !== undefined) await signOut(token);
+  await noted('sign-out', 'ended');
   await dropCookie('ladder_sign_in');
   redirect('/sign-in');
 }

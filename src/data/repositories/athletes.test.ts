@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import {
   addDays,
   catalogueWith,
+  type Edit,
   type Exercise,
   exerciseById,
   type Measurement,
@@ -20,6 +21,7 @@ import {
   findAthlete,
   saveAthlete,
 } from './athletes';
+import { saveSteps } from './blocks';
 import { coachConventions, keepCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
@@ -28,7 +30,7 @@ import { changeMeasurements, findMeasurements } from './measurements';
 import { ownExercises } from './own-exercises';
 import { roster } from './roster';
 import { findExposures } from './strength';
-import { findTraining } from './training';
+import { findHistory, findTraining } from './training';
 
 afterAll(closeDatabase);
 
@@ -205,11 +207,21 @@ describe('a coach’s own exercises', () => {
         slots: [{ slotId: 'a1', session: 'A', revision: 1 }],
       },
     ]);
-    expect(await adoptRevision(asker, blockId, { id: own.id, revision: 2 }, randomUUID(), NOW)).toBe(true);
+    const to = { id: own.id, revision: 2 };
+    const stranger = await someBlock();
+    expect(await adoptRevision(asker, [blockId, stranger.blockId], to, NOW)).toEqual([stranger.blockId]);
     const training = await findTraining(asker, blockId);
     expect(training?.revision).toBe(1);
     expect(training?.block.sessions[0]?.slots[0]?.exercise.revision).toBe(2);
-    expect(await adoptRevision(asker, blockId, { id: own.id, revision: 9 }, randomUUID(), NOW)).toBe(false);
+    // Once more there is nothing to move, and nothing that could not be.
+    expect(await adoptRevision(asker, [blockId], to, NOW)).toEqual([]);
+    expect((await findTraining(asker, blockId))?.revision).toBe(1);
+    expect(await adoptRevision(asker, [blockId], { id: own.id, revision: 9 }, NOW)).toEqual([blockId]);
+    // It is a step like any other: undo takes it back.
+    const [step] = await findHistory(asker, blockId);
+    const back = { id: randomUUID(), action: 'undo', edit: step?.inverse as Edit } as const;
+    expect(await saveSteps(asker, blockId, 1, [back], NOW)).toMatchObject({ status: 'saved', revision: 2 });
+    expect((await findTraining(asker, blockId))?.block.sessions[0]?.slots[0]?.exercise.revision).toBe(1);
     expect(await exerciseUses(await someCoach(), own.id)).toEqual([]);
   });
 });

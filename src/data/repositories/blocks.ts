@@ -93,20 +93,7 @@ export async function saveWithin(
   // Edits check what the codec checks. Should one not, it is found and refused: what is stored can be read again.
   const isReadable = all.saved.length === 0 || decodeBlock(all.block).ok;
   const { block, saved, verdict } = isReadable ? all : taken(start, steps, { ...against, readsEach: true });
-  const rows = saved.map(
-    ({ step, inverse, after }, at): RevisionRow => ({
-      blockId,
-      revision: stored.revision + at + 1,
-      coachId: asker.coachId,
-      editId: step.id,
-      action: step.action,
-      edit: jsonOf(step.edit),
-      inverse: jsonOf(inverse),
-      document: (stored.revision + at + 1) % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
-      at: now,
-      byId: actorOf(asker),
-    }),
-  );
+  const rows = saved.map((one, at) => revisionOf(asker, blockId, stored.revision + at + 1, one, now));
   const revision = stored.revision + rows.length;
   if (rows.length > 0) {
     await revisions.bulkCreate(rows, { transaction });
@@ -115,7 +102,7 @@ export async function saveWithin(
       { where: own(asker, { id: blockId }), transaction },
     );
     await amendIssued(asker, blockId, { before: start, after: block }, now, transaction);
-    await markChanged(asker, blockId, transaction);
+    await markChanged(asker, [blockId], transaction);
   }
   const mine = new Set(ids);
   const standing: StandingStep[] = [...between, ...saved.map(({ step }) => step)].map(({ id, edit }) => ({
@@ -125,6 +112,29 @@ export async function saveWithin(
   return { ...verdict, revision, steps: standing };
 }
 
+/** A step as a row of a block's life; every so many the whole block stands with it. */
+export function revisionOf(
+  asker: Asker,
+  blockId: string,
+  revision: number,
+  { step, inverse, after }: Taken,
+  now: Date,
+): RevisionRow {
+  return {
+    blockId,
+    revision,
+    coachId: asker.coachId,
+    editId: step.id,
+    action: step.action,
+    edit: jsonOf(step.edit),
+    inverse: jsonOf(inverse),
+    document: revision % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
+    at: now,
+    byId: actorOf(asker),
+  };
+}
+
+/** A step that was laid on a block. */
 interface Taken {
   readonly step: SentStep;
   readonly inverse: Edit;

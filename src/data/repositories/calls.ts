@@ -60,11 +60,18 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
 }
 
 /**
- * Says that a block's document has changed, from which calls follow. They are brought up to date before anybody looks at
+ * Says that the documents of blocks have changed, from which calls follow. They are brought up to date before anybody looks at
  * them or goes by them, and by the next round at the latest: a save need not wait for it, and many cost one look.
  */
-export async function markChanged(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
-  await models().standings.update({ day: LONG_AGO }, { where: own(asker, { blockId }), transaction });
+export async function markChanged(
+  asker: Asker,
+  blockIds: readonly string[],
+  transaction: Transaction,
+): Promise<void> {
+  await models().standings.update(
+    { day: LONG_AGO },
+    { where: own(asker, { blockId: [...blockIds] }), transaction },
+  );
 }
 
 /** Brings the calls of a block up to date where its document has changed since. */

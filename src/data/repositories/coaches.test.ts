@@ -145,6 +145,7 @@ test('a password is changed with the old one in hand; other sessions end, this o
     (await changePassword(coach, { current, next }, here.token, NOW)).status;
   expect(await change('wrong', 'a longer password')).toBe('wrong');
   expect(await change(PASSWORD, 'short')).toBe('too short');
+  expect(await change(PASSWORD, 'password123')).toBe('too easy');
   // Nor is the form a way to try passwords.
   for (let n = 0; n < 5; n++) expect(await change('wrong', 'a longer password')).toBe('wrong');
   expect(await change(PASSWORD, 'a longer password')).toBe('wait');

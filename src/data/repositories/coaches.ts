@@ -5,6 +5,7 @@ import { transact } from '../database';
 import { hashed, matches } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
+import { type PasswordProblem, passwordProblem } from '../passwords';
 import { digest } from '../token';
 import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession } from './sessions';
 import { tried, wasRight } from './tries';
@@ -150,11 +151,8 @@ export async function signIn(email: string, password: string, now: Date, from: F
 }
 
 export type PasswordOutcome =
-  | { readonly status: 'changed' | 'wrong' | 'too short' | 'gone' }
+  | { readonly status: 'changed' | 'wrong' | 'gone' | PasswordProblem }
   | { readonly status: 'wait'; readonly seconds: number };
-
-/** Fewest characters of a password. */
-export const PASSWORD_LEAST = 10;
 
 /** What tries of somebody who is signed in already are counted by: a device left open must not be a way to the password. */
 export const triesWithin = ({ coachId }: Asker) => [{ by: `within ${coachId}`, free: 5 }];
@@ -177,7 +175,8 @@ export async function changePassword(
   if (seconds > 0) return { status: 'wait', seconds };
   if (!(await matches(coach.get().passwordHash, current))) return { status: 'wrong' };
   await wasRight({ own: triesWithin(asker), common: [] }, now);
-  if (next.length < PASSWORD_LEAST) return { status: 'too short' };
+  const problem = passwordProblem(next, [coach.get().name, coach.get().email]);
+  if (problem !== null) return { status: problem };
   await coaches.update({ passwordHash: await hashed(next) }, { where: { id: asker.coachId } });
   await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(keep) } } });
   return { status: 'changed' };

@@ -1,11 +1,15 @@
+import { randomUUID } from 'node:crypto';
+import { chunk } from 'es-toolkit';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
-import type { Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
-import { jsonOf } from '@/core';
+import type { Block, Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
+import { applyEdit, jsonOf } from '@/core';
+import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { exercisesIn } from '@/formats/archive/files';
 import { type Asker, own } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
-import { saveSteps } from './blocks';
+import { revisionOf } from './blocks';
+import { markChanged } from './calls';
 import { exerciseFrom, ownExercises, seenBy } from './own-exercises';
 import { blockFrom } from './stored-block';
 
@@ -116,24 +120,80 @@ export async function exerciseUses(asker: Asker, exerciseId: string): Promise<re
   });
 }
 
-/** Moves every slot of a block that uses an exercise to one of its revisions: one step, which undo takes back. */
+/** Blocks that are moved by one transaction. */
+const MOVED_AT_ONCE = 50;
+
+/**
+ * Moves every slot that uses an exercise to one of its revisions: in each block one step, which undo takes back. A fixed
+ * number of queries for every fifty blocks.
+ * @returns the blocks that could not be moved
+ */
 export async function adoptRevision(
   asker: Asker,
-  blockId: string,
+  blockIds: readonly string[],
   ref: { readonly id: string; readonly revision: number },
-  stepId: string,
   now: Date,
-): Promise<boolean> {
+): Promise<readonly string[]> {
   const revisions = await models().exercises.count({ where: { [Op.and]: [{ ...ref }, seenBy(asker)] } });
-  const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
-  if (revisions === 0 || row === null) return false;
-  const { document, revision } = row.get();
-  const edits = blockFrom(document)
-    .sessions.flatMap(({ slots }) => slots)
+  if (revisions === 0) return blockIds;
+  const moved: string[] = [];
+  for (const ids of chunk([...new Set(blockIds)], MOVED_AT_ONCE))
+    moved.push(...(await transact((transaction) => moveBlocks(asker, ids, ref, now, transaction))));
+  return blockIds.filter((id) => !moved.includes(id));
+}
+
+/** @returns the blocks that stand at the revision */
+async function moveBlocks(
+  asker: Asker,
+  ids: readonly string[],
+  ref: { readonly id: string; readonly revision: number },
+  now: Date,
+  transaction: Transaction,
+): Promise<readonly string[]> {
+  const { blocks, revisions } = models();
+  const rows = await blocks.findAll({
+    where: own(asker, { id: ids }),
+    // Always in one order, so that two who move the same wait for each other.
+    order: [['id', 'ASC']],
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  });
+  const stand: string[] = [];
+  const changed = rows.flatMap((row) => {
+    const before = row.get();
+    const edit = toRevision(blockFrom(before.document), ref);
+    if (edit.edits.length === 0) stand.push(before.id);
+    const applied = edit.edits.length === 0 ? null : applyEdit(blockFrom(before.document), edit);
+    if (applied?.ok !== true || !decodeBlock(applied.value.block).ok) return [];
+    const { block: after, inverse } = applied.value;
+    const revision = before.revision + 1;
+    const step = { id: randomUUID(), action: 'do' as const, edit };
+    return [
+      {
+        step: revisionOf(asker, before.id, revision, { step, inverse, after }, now),
+        block: { ...before, revision, document: encodeBlock(after), updatedAt: now },
+      },
+    ];
+  });
+  if (changed.length === 0) return stand;
+  await revisions.bulkCreate(
+    changed.map(({ step }) => step),
+    { transaction },
+  );
+  await blocks.bulkCreate(
+    changed.map(({ block }) => block),
+    { updateOnDuplicate: ['revision', 'document', 'updatedAt'], transaction },
+  );
+  const moved = changed.map(({ block }) => block.id);
+  await markChanged(asker, moved, transaction);
+  return [...stand, ...moved];
+}
+
+/** What moves a block's slots to a revision of their exercise. */
+function toRevision(block: Block, ref: { readonly id: string; readonly revision: number }) {
+  const edits = block.sessions
+    .flatMap(({ slots }) => slots)
     .filter(({ exercise }) => exercise.id === ref.id && exercise.revision !== ref.revision)
     .map((slot): SingleEdit => ({ kind: 'slot/set', slot: slot.id, field: 'exercise', value: ref }));
-  if (edits.length === 0) return true;
-  const step = { id: stepId, action: 'do' as const, edit: { kind: 'batch' as const, edits } };
-  const outcome = await saveSteps(asker, blockId, revision, [step], now);
-  return outcome.status === 'saved';
+  return { kind: 'batch' as const, edits };
 }

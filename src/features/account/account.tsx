@@ -8,6 +8,7 @@ import { ConventionsTable } from '@/ui/conventions-table';
 import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import { EASY_PASSWORD } from '@/ui/words/sign-up';
 import { House, type HouseProps } from './house';
 import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
 import { Sessions, type SessionsProps } from './sessions';
@@ -20,6 +21,7 @@ export interface AccountAnswer {
     | 'changed'
     | 'wrong'
     | 'too short'
+    | 'too easy'
     | 'gone'
     | 'unavailable'
     | 'wait';
@@ -58,7 +60,12 @@ export function Account(props: AccountProps) {
           : status === 'incomplete'
             ? 'All three are needed.'
             : undefined,
-    next: status === 'too short' ? `At least ${least} characters.` : undefined,
+    next:
+      status === 'too short'
+        ? `At least ${least} characters.`
+        : status === 'too easy'
+          ? EASY_PASSWORD
+          : undefined,
     again: status === 'differ' ? 'The two do not match.' : undefined,
   };
   const field = (name: keyof typeof problem, label: string, complete: string) => (

@@ -5,9 +5,18 @@ import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import { EASY_PASSWORD } from '@/ui/words/sign-up';
 
 export interface SignUpAnswer {
-  readonly status: 'ready' | 'incomplete' | 'too short' | 'differ' | 'taken' | 'ended' | 'unavailable';
+  readonly status:
+    | 'ready'
+    | 'incomplete'
+    | 'too short'
+    | 'too easy'
+    | 'differ'
+    | 'taken'
+    | 'ended'
+    | 'unavailable';
 }
 
 const READY: SignUpAnswer = { status: 'ready' };
@@ -34,6 +43,7 @@ export function SignUp({ action, least, children, isKnown = false }: SignUpProps
       ? 'The password is needed twice.'
       : 'A name, an email address and the password twice are needed.',
     'too short': `The password needs at least ${least} characters.`,
+    'too easy': EASY_PASSWORD,
     differ: 'The two passwords do not match.',
     taken: 'Somebody has signed up with this address, or in this place, meanwhile. Reload the page.',
     ended: 'The link does not let anybody in any more. Ask for a new one.',

@@ -26,6 +26,7 @@ import { asCoach, currentSession, requireAsker } from '../../asker';
 import { readCookie } from '../../cookie';
 import { formOf } from '../../form-of';
 import { isId } from '../../inputs';
+import { noted } from '../../noted';
 import { ownUrl } from '../../own-url';
 
 const form = z.object({
@@ -43,7 +44,9 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
   if (next !== again) return { status: 'differ' };
   const token = (await readCookie('ladder_sign_in')) ?? '';
   try {
-    return await changePassword(asker, { current, next }, token, new Date());
+    const outcome = await changePassword(asker, { current, next }, token, new Date());
+    await noted('password', outcome.status, asker.coachId);
+    return outcome;
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -72,6 +75,7 @@ export async function letIn(
     const now = new Date();
     const token =
       coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
+    await noted('link for a coach', token === undefined ? 'gone' : 'made', asker.coachId);
     if (token === undefined) return { status: 'gone' };
     return { status: 'made', url: await ownUrl(`/let-in/${token}`) };
   });
@@ -100,6 +104,7 @@ export async function confirmSecondFactor(
     return { status: 'wrong' };
   return inSession(async (asker) => {
     const codes = await confirmFactor(asker, secret, code, new Date());
+    await noted('second factor', codes === undefined ? 'wrong' : 'on', asker.coachId);
     return codes === undefined ? { status: 'wrong' } : { status: 'on', codes };
   });
 }
@@ -107,17 +112,21 @@ export async function confirmSecondFactor(
 /** Ends it by a code of it. */
 export async function endSecondFactor(code: string): ReturnType<SecondFactorActions['end']> {
   if (!codeSchema.safeParse(code).success) return { status: 'wrong' };
-  return inSession(async (asker) => ({
-    status: (await endFactor(asker, code, new Date())) ? ('off' as const) : ('wrong' as const),
-  }));
+  return inSession(async (asker) => {
+    const status = (await endFactor(asker, code, new Date())) ? 'off' : 'wrong';
+    await noted('second factor', status, asker.coachId);
+    return { status };
+  });
 }
 
 /** Asks every coach of the owner's house for a second factor, or no longer. */
 export async function requireSecondFactor(isRequired: boolean): ReturnType<HouseProps['requireFactor']> {
   if (typeof isRequired !== 'boolean') return { status: 'malformed' };
-  return asCoach(async (asker) => ({
-    status: (await requireFactor(asker, isRequired)) ? ('kept' as const) : ('gone' as const),
-  }));
+  return asCoach(async (asker) => {
+    const status = (await requireFactor(asker, isRequired)) ? 'kept' : 'gone';
+    await noted('second factor for all', isRequired ? status : `no longer ${status}`, asker.coachId);
+    return { status };
+  });
 }
 
 const sessionSchema = z.string().regex(/^[0-9a-f]{1,64}$/);
@@ -128,6 +137,7 @@ export async function endOneSession(name: string): ReturnType<SessionsProps['end
   return asCoach(async (asker) => {
     const token = (await readCookie('ladder_sign_in')) ?? '';
     await endSession(asker, name);
+    await noted('session of another device', 'ended', asker.coachId);
     return { status: 'ended', sessions: await sessionsOf(asker, token, new Date()) };
   });
 }

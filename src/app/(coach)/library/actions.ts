@@ -1,6 +1,5 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
 import * as z from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
 import { exerciseById } from '@/core';
@@ -35,12 +34,7 @@ export async function adopt(
 ): Promise<readonly string[] | Unanswered> {
   const [ids, to] = [blocks.safeParse(blockIds), refSchema.safeParse(ref)];
   if (!ids.success || !to.success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
-    const left: string[] = [];
-    for (const blockId of ids.data)
-      if (!(await adoptRevision(asker, blockId, to.data, randomUUID(), new Date()))) left.push(blockId);
-    return left;
-  });
+  return asCoach((asker) => adoptRevision(asker, ids.data, to.data, new Date()));
 }
 
 /** Shares one of the coach's own exercises with their house, or keeps it to themself again. */
