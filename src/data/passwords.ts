@@ -19,7 +19,5 @@ export function passwordProblem(password: string, known: readonly string[]): Pas
   if (password.length < PASSWORD_LEAST) return 'too short';
   guessing ??= new ZxcvbnFactory({ dictionary, graphs: adjacencyGraphs });
   const parts = known.flatMap((one) => [one, ...one.split(/[^\p{L}\p{N}]+/u)]).filter((one) => one !== '');
-  return guessing.check(password, [...parts, 'denseladder']).guessesLog10 < LEAST_GUESSES
-    ? 'too easy'
-    : null;
+  return guessing.check(password, [...parts, 'denseladder']).guessesLog10 < LEAST_GUESSES ? 'too easy' : null;
 }
