@@ -2,6 +2,8 @@
 export default {
   testEnvironment: 'node',
   testTimeout: 60_000,
+  // Left to itself Jest keeps a core free, on two of them that is half.
+  maxWorkers: '100%',
   roots: ['<rootDir>/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: {

@@ -2,18 +2,30 @@ import { execFileSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { build } from 'esbuild';
 import { decodeBlock } from '../core/codecs';
 import { FORMATS as FORMATS_LISTED, formatsTable, jsonSchemas, tablesPage } from '../formats/formats';
 
 const ROOT = join(__dirname, '..', '..');
 const FORMATS = join(ROOT, 'docs', 'formats');
+const COMMAND = join(ROOT, '.cache', 'ladder-command.mjs');
 const said = (...args: string[]): string =>
-  execFileSync(join(ROOT, 'node_modules', '.bin', 'tsx'), [join(ROOT, 'src', 'cli', 'ladder.ts'), ...args], {
-    encoding: 'utf8',
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
+  execFileSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
 const printed = (...args: string[]): unknown => JSON.parse(said(...args));
 const example = join(FORMATS, 'upper-lower.json');
+
+// As one file: what starts a command from its sources reads the whole tree first, each time.
+beforeAll(() =>
+  build({
+    entryPoints: [join(ROOT, 'src', 'cli', 'ladder.ts')],
+    outfile: COMMAND,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'error',
+  }),
+);
 
 test.each(Object.entries(jsonSchemas()))(
   'the schema of a file of kind %s in docs/formats is the one the code checks by',
