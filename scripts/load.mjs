@@ -128,9 +128,8 @@ try {
   );
   const third = Math.max(1, Math.floor(memory.length / 3));
   const mean = (part) => Math.round(part.reduce((sum, one) => sum + one, 0) / part.length);
-  say(
-    `memory of the server: ${mean(memory.slice(0, third))} MB in the first third, ${mean(memory.slice(-third))} MB in the last, ${Math.max(...memory)} MB at most`,
-  );
+  const thirds = [memory.slice(0, third), memory.slice(third, -third), memory.slice(-third)].map(mean);
+  say(`memory of the server: ${thirds.join(', ')} MB in each third, ${Math.max(...memory)} MB at most`);
   failed = clients.reduce((sum, one) => sum + one.unanswered + one.refused, 0);
 } catch (error) {
   console.error(error);
