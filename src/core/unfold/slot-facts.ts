@@ -18,7 +18,6 @@ import { partsOf } from '../techniques/registry';
 import { easierHalf, type Half } from '../techniques/technique';
 import { awayBetween, restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
-import { beginHistory, type SlotHistory } from './slot-history';
 
 /** A strength estimate and the set it follows from. */
 export interface StrengthEstimate {
@@ -47,8 +46,6 @@ export interface SlotFacts {
   /** Seconds they take between its pieces, where the group is done piece by piece; null: it is not. */
   readonly away: number | null;
   readonly estimating: Estimating;
-  /** Its history before the first week. */
-  readonly before: SlotHistory;
 }
 
 /** What strength is estimated by. */
@@ -131,7 +128,6 @@ function slotFacts(
     between,
     away,
     estimating,
-    before: beginHistory(slot),
   };
 }
 

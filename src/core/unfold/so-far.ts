@@ -12,7 +12,7 @@ import type { Observation } from '../recovery/observation';
 import type { Context } from './context';
 import { type DoneBefore, doneIn, observe } from './judge';
 import type { SlotFacts } from './slot-facts';
-import { type SlotHistory, takeWeek } from './slot-history';
+import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
 
 /** What the slots of a session have come to, by slot id. */
 export type SessionHistory = ReadonlyMap<string, SlotHistory>;
@@ -35,7 +35,7 @@ export function begin({ memo, facts }: Context): SoFar {
   return {
     weeks: [],
     histories: new Map(
-      [...facts].map(([id, slots]) => [id, memo.part(id).call('begin', beginSession, slots)]),
+      [...facts].map(([id, slots]) => [id, memo.part(id).call('begin', beginSession, memo.part(id), slots)]),
     ),
     observations: [],
     lastBehind: new Map(),
@@ -45,8 +45,8 @@ export function begin({ memo, facts }: Context): SoFar {
   };
 }
 
-function beginSession(facts: ReadonlyMap<string, SlotFacts>): SessionHistory {
-  return new Map([...facts].map(([id, { before }]) => [id, before]));
+function beginSession(memo: Memo, facts: ReadonlyMap<string, SlotFacts>): SessionHistory {
+  return new Map([...facts].map(([id, { slot }]) => [id, memo.part(id).call('begin', beginHistory, slot)]));
 }
 
 /** A planned session with what was done of it. */
