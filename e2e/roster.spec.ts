@@ -15,22 +15,16 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     Number(await needs.getByRole('heading', { level: 2 }).locator('span').textContent());
   const waited = await left();
   expect(waited).toBeGreaterThan(60);
-  // Each kind that was simulated is called.
   await page.getByRole('radio', { name: 'by kind' }).focus();
   await page.keyboard.press('Space');
-  for (const kind of [
-    'Pain',
-    'Joints',
-    'Behind twice',
-    'Signs',
-    'Stalled',
-    'Nothing logged',
-    'Begun poorly',
-    'Splits that do not fit',
-    'Effort',
-    'Routine',
-  ])
-    await expect(needs.getByRole('heading', { level: 3, name: new RegExp(`^${kind} \\d`) })).toBeVisible();
+  await expect(needs.getByRole('heading', { level: 3, name: /^Pain \d/ })).toBeVisible();
+  // Towards the end of a week so much waits that the least urgent come into sight as others are answered.
+  const kinds = new Set<string>();
+  const look = async () => {
+    for (const kind of await needs.getByRole('heading', { level: 3 }).allTextContents())
+      kinds.add(kind.replace(/\s*\d+$/, ''));
+  };
+  await look();
 
   // What follows from their rules is applied for all at once.
   await page.getByRole('button', { name: 'Apply all routine' }).focus();
@@ -50,6 +44,7 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     });
   let actions = 2;
   while ((await left()) > 0) {
+    await look();
     const { need, kind } = await inHand();
     // A stalled lift or a split that was doubted is left; an answer may lead to another matter, as loads that follow.
     await page.keyboard.press(kind === 'stall' || kind === 'split' ? 'k' : 'a');
@@ -58,6 +53,21 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     expect(actions).toBeLessThan(60 * 12);
   }
   await expect(page.getByText('Nothing waits for you.')).toBeVisible();
+  // Each kind that was simulated was called.
+  expect([...kinds]).toEqual(
+    expect.arrayContaining([
+      'Pain',
+      'Joints',
+      'Behind twice',
+      'Signs',
+      'Stalled',
+      'Nothing logged',
+      'Begun poorly',
+      'Splits that do not fit',
+      'Effort',
+      'Routine',
+    ]),
+  );
   // A dozen keys an athlete at most: it is far fewer.
   expect(actions / 60).toBeLessThanOrEqual(12);
 });
