@@ -2,6 +2,7 @@
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Modal, Table, TextInput } from '@mantine/core';
+import { useDidUpdate } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import {
   type Exercise,
@@ -97,6 +98,8 @@ export default function TechniquePicker({
     const mark = marked(found(next), kind);
     if (mark !== kind) choose(mark);
   };
+  // A letter may still have gone to the cell while the picker was opening and had no focus yet.
+  useDidUpdate(() => find(search), [search]);
   const take = () => {
     if (unread.count > 0) return;
     setProblems(onTake(technique, drift, safety));
