@@ -39,7 +39,8 @@ function solved(program: string): Promise<Solved | 'broken'> {
   return new Promise((resolve) => {
     const end = (values: Solved | 'broken', isFit: boolean) => {
       clearTimeout(timer);
-      asked.removeAllListeners();
+      // Ours alone: without those that Node keeps on a thread it never hears from it again.
+      asked.off('message', answered).off('error', broken).off('exit', broken);
       if (!isFit) {
         thread = undefined;
         // What it still says of itself while it ends is heard by nobody, and must not end the server.
@@ -49,9 +50,9 @@ function solved(program: string): Promise<Solved | 'broken'> {
       resolve(values);
     };
     const timer = setTimeout(() => end(null, false), (LONGEST + 4) * 1000);
-    asked.once('message', (values: Solved) => end(values, true));
-    asked.once('error', () => end('broken', false));
-    asked.once('exit', () => end('broken', false));
+    const answered = (values: Solved) => end(values, true);
+    const broken = () => end('broken', false);
+    asked.once('message', answered).once('error', broken).once('exit', broken);
     asked.postMessage({ program, seconds: LONGEST });
   });
 }
