@@ -23,6 +23,7 @@ import { withinMinutes } from './within-minutes';
  * A session in a week that is not handed out yet.
  * @param facts and histories of its slots, by slot id
  * @param orders what the coach's answers ask, by slot id; slots not named: nothing
+ * @param memo of this session in this week, with a part for each slot
  */
 export function planSession(
   memo: Memo,

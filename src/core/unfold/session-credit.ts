@@ -50,7 +50,7 @@ export function sessionCredit(
   session: SessionPlan,
   crediting: Crediting,
   kind: 'building' | 'deload',
-  memo: Memo = new Memo(),
+  memo: Memo = new Memo(0),
 ): SessionCredit {
   const slots = session.slots.map((slot) => {
     const own = memo.part(slot.slotId);

@@ -27,7 +27,7 @@ export function sessionFigures(
   session: Session,
   facts: ReadonlyMap<string, Known>,
   slots: readonly SlotPlan[],
-  memo: Memo = new Memo(),
+  memo: Memo = new Memo(0),
 ): SessionPlan {
   const warm = new Set<Muscle>();
   const written = new Map(session.slots.map((slot) => [slot.id, slot]));
