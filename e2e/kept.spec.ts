@@ -11,6 +11,9 @@ import {
   test,
 } from './coach';
 
+// What is cut goes to the clipboard, which a browser without a window keeps from pages unless they are let.
+test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
+
 test('signs of a deload that were weighed, and hints that were closed, stay so over a reload', async ({
   coach: page,
 }) => {

@@ -7,7 +7,7 @@ import { isTyping } from '@/ui/is-typing';
 import classes from './block.module.css';
 import type { BlockActions } from './contract';
 import { Hints } from './hints';
-import type { Range, TableText } from './sheet/clipboard';
+import type { Range } from './sheet/clipboard';
 import { weekColumn } from './sheet/layout';
 import { loadTableText, tableTextNow } from './sheet/load-table-text';
 import { EmptyBlock, Sheet } from './sheet/sheet';
@@ -63,16 +63,17 @@ export function Work(props: WorkProps) {
   const isSheet = face === 'Sheet';
   /** Hands a range to the clipboard, and then does with it what cutting asks for. */
   const carry = (event: React.ClipboardEvent, range: Range, then: () => void) => {
-    const take = (tableText: TableText) => {
-      const text = edits.copy(range, tableText);
-      then();
-      return text;
-    };
     event.preventDefault();
     const now = tableTextNow();
-    if (now !== null) event.clipboardData.setData('text/plain', take(now));
-    // Too early for the event itself: it goes the longer way round.
-    else void loadTableText().then((late) => navigator.clipboard.writeText(take(late)));
+    if (now !== null) {
+      event.clipboardData.setData('text/plain', edits.copy(range, now));
+      then();
+      return;
+    }
+    // Too early for the event itself: it goes the longer way round. What the clipboard does not take stays where it is.
+    void loadTableText()
+      .then((late) => navigator.clipboard.writeText(edits.copy(range, late)))
+      .then(then, () => undefined);
   };
   return (
     <div className={classes.pane}>
