@@ -12,18 +12,14 @@ import type {
 import {
   type BlockPlan,
   type Catalogue,
-  catalogueWith,
-  check,
   cutsIssued,
   type Edit,
   historyOf,
   isWithoutReasons,
-  Memo,
   ok,
   pageStateOf,
   type Result,
   refused,
-  unfold,
   withChanges,
 } from '@/core';
 import {
@@ -35,15 +31,8 @@ import {
   type QueuedStep,
   savingOf,
 } from './block-state';
-import {
-  afterStanding,
-  type DocumentState,
-  historyEdit,
-  isOfAWeek,
-  takeStep,
-  withoutSteps,
-  withSteps,
-} from './document';
+import { Derived } from './derived';
+import { afterStanding, historyEdit, isOfAWeek, takeStep, withoutSteps, withSteps } from './document';
 import type { Ports } from './ports';
 import { type QueueState, type Reply, SyncQueue } from './sync-queue';
 
@@ -58,7 +47,7 @@ export class BlockSession {
   private state: BlockState;
   private readonly listeners = new Set<() => void>();
   private readonly queue: SyncQueue<QueuedStep>;
-  private readonly memo = new Memo();
+  private readonly derived = new Derived();
   /** Edits of this page that are on their way, by step. */
   private readonly mine = new Map<string, Edit>();
   private savedAt: number | null = null;
@@ -228,27 +217,17 @@ export class BlockSession {
 
   /** The coach's own exercises with the shipped ones. */
   catalogue(): Catalogue {
-    return this.memo.call('catalogue', catalogueWith, this.state.training.ownExercises);
+    return this.derived.catalogue(this.state.training);
   }
 
   /** What should happen, derived when asked for. */
   plan(): BlockPlan {
-    return this.planOf(this.state.document.block);
+    return this.derived.plan(this.state.document.block, this.state.training);
   }
 
   /** What the checks find in a plan of the block. */
   findingsIn(judged: Judged): readonly Finding[] {
-    const { block, training, blockPlan } = judged;
-    const found = this.memo.call(
-      'findings',
-      this.check,
-      block,
-      training.athlete,
-      blockPlan,
-      this.catalogue(),
-    );
-    // Most edits change none of them: what shows them is then not drawn again.
-    return this.memo.same('findings that stand', found);
+    return this.derived.findings(judged);
   }
 
   /** The block with an edit that is only looked at, with what follows from it; or why it may not stand. */
@@ -256,31 +235,9 @@ export class BlockSession {
     const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
     if (!taken.ok) return taken;
     const { block } = taken.value;
-    return ok({ block, training: this.state.training, blockPlan: this.planOf(block) });
+    const { training } = this.state;
+    return ok({ block, training, blockPlan: this.derived.plan(block, training) });
   }
-
-  private readonly check = (
-    block: DocumentState['block'],
-    athlete: Training['athlete'],
-    blockPlan: BlockPlan,
-    { find: exercises }: Catalogue,
-  ): readonly Finding[] => check({ block, athlete, blockPlan, exercises });
-
-  private planOf(block: DocumentState['block']): BlockPlan {
-    const { athlete, issued, log, answers, checkIns } = this.state.training;
-    const found = this.catalogue();
-    return this.memo.call('plan', this.unfold, block, athlete, issued, log, answers, checkIns, found);
-  }
-
-  private readonly unfold = (
-    block: DocumentState['block'],
-    athlete: Training['athlete'],
-    issued: Training['issued'],
-    log: Training['log'],
-    answers: Training['answers'],
-    checkIns: Training['checkIns'],
-    { find: exercises }: Catalogue,
-  ): BlockPlan => unfold({ block, athlete, issued, log, answers, checkIns, exercises }, this.memo);
 
   private step(action: SentStep['action'], edit: Edit): Result<null> {
     if (this.shared?.may === 'read') return refused({ code: 'to-read', path: '', coach: this.shared.coach });

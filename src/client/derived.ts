@@ -1,0 +1,56 @@
+import {
+  type Block,
+  type BlockPlan,
+  type Catalogue,
+  catalogueWith,
+  check,
+  type Finding,
+  Memo,
+  type Training,
+  unfold,
+} from '@/core';
+import type { Judged } from './block-state';
+
+/** What follows from a block and what happened in it. Asked again and again while it is edited, it is remembered. */
+export class Derived {
+  private readonly memo = new Memo();
+
+  /** The coach's own exercises with the shipped ones. */
+  catalogue({ ownExercises }: Training): Catalogue {
+    return this.memo.call('catalogue', catalogueWith, ownExercises);
+  }
+
+  /** What should happen. */
+  plan(block: Block, training: Training): BlockPlan {
+    const { athlete, issued, log, answers, checkIns } = training;
+    const found = this.catalogue(training);
+    return this.memo.call('plan', this.unfold, block, athlete, issued, log, answers, checkIns, found);
+  }
+
+  /** What the checks find in a plan of the block. */
+  findings({ block, training, blockPlan }: Judged): readonly Finding[] {
+    const catalogue = this.catalogue(training);
+    const found = this.memo.call('findings', checked, block, training.athlete, blockPlan, catalogue);
+    // Most edits change none of them: what shows them is then not drawn again.
+    return this.memo.same('findings that stand', found);
+  }
+
+  private readonly unfold = (
+    block: Block,
+    athlete: Training['athlete'],
+    issued: Training['issued'],
+    log: Training['log'],
+    answers: Training['answers'],
+    checkIns: Training['checkIns'],
+    { find: exercises }: Catalogue,
+  ): BlockPlan => unfold({ block, athlete, issued, log, answers, checkIns, exercises }, this.memo);
+}
+
+function checked(
+  block: Block,
+  athlete: Training['athlete'],
+  blockPlan: BlockPlan,
+  { find: exercises }: Catalogue,
+): readonly Finding[] {
+  return check({ block, athlete, blockPlan, exercises });
+}
