@@ -48,6 +48,19 @@ test('every page, route and action of the coach’s, and every floor of another 
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(unsaid.status()).toBe(403);
+    // Years of an account come to more than the framework lets through by its usual door.
+    const large = await page.request.post('/files/take-in', {
+      headers: { origin },
+      data: {
+        kind: 'file',
+        athleteId: null,
+        file: { format: 'dense-ladder/library', version: 1, exercises: [], rest: 'x'.repeat(12_000_000) },
+      },
+    });
+    expect(await large.json()).toMatchObject({
+      status: 'refused',
+      problems: [{ detail: expect.stringContaining('"rest"') }],
+    });
   });
 
   await test.step('actions answer that nobody is signed in', async () => {

@@ -1,6 +1,6 @@
 import { type NextRequest, NextResponse } from 'next/server';
 import { isByTls } from './app/by-tls';
-import { isOwnOrigin } from './app/own-origin';
+import { isOwnOrigin, notOwn } from './app/own-origin';
 
 /** What only asks. */
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -9,9 +9,8 @@ const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
  * Stands before every page, action and route. What changes anything is taken from pages of this very server alone; pages
  * carry what a browser may run in them; and each is told its own address, so that whoever has to sign in first comes back.
  */
-export function proxy(request: NextRequest): NextResponse {
-  if (!SAFE.has(request.method) && !isOwnOrigin(request.headers))
-    return new NextResponse('This was not sent by a page of this server.\n', { status: 403 });
+export function proxy(request: NextRequest): Response {
+  if (!SAFE.has(request.method) && !isOwnOrigin(request.headers)) return notOwn();
   const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');
   const policy = policyFor(nonce);
   const headers = new Headers(request.headers);
@@ -45,4 +44,5 @@ function policyFor(nonce: string): string {
   ].join('; ');
 }
 
-export const config = { matcher: ['/((?!_next/static/).*)'] };
+/** Files are taken in past it, by a door that asks the same: what goes through here is held whole, and cut at 10 MB. */
+export const config = { matcher: ['/((?!_next/static/|files/take-in$).*)'] };

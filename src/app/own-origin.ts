@@ -5,3 +5,8 @@ export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
   if (origin === null || host === null) return false;
   return URL.canParse(origin) && new URL(origin).host === host;
 }
+
+/** The answer to what would change something and was sent by anything else. */
+export function notOwn(): Response {
+  return new Response('This was not sent by a page of this server.\n', { status: 403 });
+}

@@ -1,0 +1,33 @@
+import { bytesUpTo } from './bytes-up-to';
+
+/** A request whose body comes in such pieces, and how many of them were asked for. */
+function posted(...chunks: readonly string[]): { readonly request: Request; readonly read: () => number } {
+  let read = 0;
+  const body = new ReadableStream<Uint8Array>(
+    {
+      pull: (controller) => {
+        const next = chunks[read];
+        read++;
+        if (next === undefined) controller.close();
+        else controller.enqueue(new TextEncoder().encode(next));
+      },
+    },
+    { highWaterMark: 0 },
+  );
+  const request = new Request('http://here', { method: 'POST', body, duplex: 'half' } as RequestInit);
+  return { request, read: () => read };
+}
+
+const text = async (most: number, request: Request) =>
+  new TextDecoder().decode((await bytesUpTo(most, request)) ?? new TextEncoder().encode('too long'));
+
+test('a body is read whole, in whatever pieces it comes', async () => {
+  expect(await text(6, posted('one', 'two').request)).toBe('onetwo');
+  expect(await text(6, new Request('http://here'))).toBe('');
+});
+
+test('what is longer by a byte is not read to its end', async () => {
+  const { request, read } = posted('one', 'two', 'three', 'four');
+  expect(await text(5, request)).toBe('too long');
+  expect(read()).toBe(2);
+});

@@ -1,0 +1,16 @@
+/** The body of a request; undefined where it is longer than so many bytes, which is found out before it is held. */
+export async function bytesUpTo(
+  most: number,
+  { body }: Request,
+): Promise<Uint8Array<ArrayBuffer> | undefined> {
+  const chunks: Uint8Array<ArrayBuffer>[] = [];
+  let length = 0;
+  if (body !== null)
+    // Leaving the loop ends the stream: what is too long is not read to its end.
+    for await (const chunk of body as ReadableStream<Uint8Array<ArrayBuffer>>) {
+      length += chunk.byteLength;
+      if (length > most) return undefined;
+      chunks.push(chunk);
+    }
+  return new Uint8Array(await new Blob(chunks).arrayBuffer());
+}
