@@ -1,5 +1,5 @@
 import { balanceOf, isLopsided, musclesOf, type Ratio } from '../volume/balance';
-import type { Check, CheckInput, Finding, Fix } from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, mended } from './finding';
 import { evenSides, offered } from './volume-fixes';
 
 function levelled({ sides, sets, against }: Ratio, input: CheckInput): readonly Fix[] {
@@ -30,7 +30,7 @@ export const balance: Check = (input) => {
           least: balanceLeast,
           most: balanceMost,
         },
-        fixes: levelled(ratio, input),
+        fixes: mended(input, () => levelled(ratio, input)),
       },
     ];
   });

@@ -376,6 +376,13 @@ export interface CheckInput {
   readonly conventions: Conventions;
   /** The same for single muscles. */
   readonly near: NearConventions;
+  /** Whether fixes are asked for, which take longer to work out than findings. */
+  readonly mends: boolean;
+}
+
+/** Fixes that take long to work out: none where nobody asks for them. */
+export function mended(input: CheckInput, work: () => readonly Fix[]): readonly Fix[] {
+  return input.mends ? work() : [];
 }
 
 export type Check = (input: CheckInput) => readonly Finding[];

@@ -6,7 +6,7 @@ import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import type { Finding, FindingDetail } from './finding';
-import { check } from './registry';
+import { check, findingFacts } from './registry';
 
 const someone = athlete();
 
@@ -420,5 +420,45 @@ describe('building weeks', () => {
     expect(of(8, 8)[0]?.fixes).toMatchObject([{ does: 'shorten block', weeks: 7 }]);
     expect(of(4, 14)).toEqual([]);
     expect(of(5, 14)[0]?.detail).toMatchObject({ weeks: 10, most: 8 });
+  });
+});
+
+describe('findings without their fixes', () => {
+  const long = block([
+    session('a', 0, [slot('1', 'leg-press', sets(8)), slot('2', 'leg-extension', sets(8))]),
+    session('b', 1, [slot('3', 'hack-squat', sets(8)), slot('4', 'lying-leg-curl', sets(8))]),
+  ]);
+  const hurried = athlete({ minutes: 20 });
+  const input = (of: Block) => ({
+    block: of,
+    athlete: hurried,
+    exercises: lookup,
+    blockPlan: unfold({
+      block: of,
+      athlete: hurried,
+      exercises: lookup,
+      issued: [],
+      log: EMPTY_LOG,
+      answers: [],
+    }),
+  });
+  const named = (found: readonly Finding[]) =>
+    found.map(({ id, severity, subject }) => ({ id, severity, subject }));
+
+  test('are the same ones', () => {
+    const whole = check(input(long));
+    const bare = check(input(long), false);
+    expect(named(bare)).toEqual(named(whole));
+    expect(whole.some(({ fixes }) => fixes.length > 0)).toBe(true);
+    expect(bare.every(({ fixes }) => fixes.length === 0)).toBe(true);
+  });
+
+  test('one that was put aside, with how far its session can be cut, stays aside', () => {
+    const finding = check(input(long)).find(({ id }) => id === 'session-length/a');
+    if (finding === undefined) throw new Error('not too long');
+    const aside = { ...long, dismissed: [{ finding: finding.id, facts: findingFacts(finding), note: '' }] };
+    expect(finding.detail).toMatchObject({ rule: 'session length', shortest: expect.any(Number) });
+    for (const mends of [true, false])
+      expect(check(input(aside), mends).map(({ id }) => id)).not.toContain('session-length/a');
   });
 });

@@ -117,26 +117,34 @@ export function findingFacts({ detail }: Finding): string {
   return factsHash([JSON.stringify(detail)]);
 }
 
-/** Runs every check on the first week that can still change; what needs a person first comes first, what was put aside is left out. */
-export function check(input: CheckedBlock): readonly Finding[] {
+/**
+ * Runs every check on the first week that can still change; what needs a person first comes first, what was put aside is
+ * left out.
+ * @param mends whether their fixes are asked for, which take longer to work out than they do
+ */
+export function check(input: CheckedBlock, mends = true): readonly Finding[] {
   const aside = new Set(input.block.dismissed.map(({ finding, facts }) => `${finding} ${facts}`));
+  const all = checkAll(input, mends);
   return aside.size === 0
-    ? checkAll(input)
-    : checkAll(input).filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
+    ? all
+    : all.filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
 }
 
 /** The same with those put aside. A block without slots has none. */
-export function checkAll(input: CheckedBlock): readonly Finding[] {
-  const context = checkInput(input);
+export function checkAll(input: CheckedBlock, mends = true): readonly Finding[] {
+  const context = checkInput(input, mends);
   if (context === undefined) return [];
-  const calendar = withCalendarFixes(calendarFindings(context), context, CALENDAR);
-  const others = OTHERS.flatMap((one) => one(context)).map((finding) => ({
-    ...finding,
-    fixes: finding.fixes.filter((fix) => keepsCalendar(fix, finding, calendar, context)),
-  }));
-  return [...calendar, ...others].sort(
-    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
-  );
+  const [days, others] = [calendarFindings(context), OTHERS.flatMap((one) => one(context))];
+  const calendar = mends ? withCalendarFixes(days, context, CALENDAR) : days;
+  const found = mends
+    ? [...calendar, ...others.map((one) => keepingCalendar(one, calendar, context))]
+    : [...calendar, ...others].map((one) => ({ ...one, fixes: [] }));
+  return found.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+}
+
+/** A finding with those of its fixes that leave the calendar as well as it was. */
+function keepingCalendar(finding: Finding, calendar: readonly Finding[], context: CheckInput): Finding {
+  return { ...finding, fixes: finding.fixes.filter((fix) => keepsCalendar(fix, finding, calendar, context)) };
 }
 
 /**
@@ -164,7 +172,10 @@ function keepsCalendar(
 }
 
 /** What checks look at: the first week that can still change. Undefined where there is nothing to judge yet. */
-export function checkInput({ block, athlete, blockPlan, exercises }: CheckedBlock): CheckInput | undefined {
+export function checkInput(
+  { block, athlete, blockPlan, exercises }: CheckedBlock,
+  mends = true,
+): CheckInput | undefined {
   // Issued weeks can no longer change: what can still be mended is judged.
   const weekState =
     blockPlan.weeks.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
@@ -183,6 +194,7 @@ export function checkInput({ block, athlete, blockPlan, exercises }: CheckedBloc
     week: weekState.plan,
     conventions: near.whole,
     near,
+    mends,
     exerciseOf: ({ exerciseId, exerciseRevision, variant }) => {
       const exercise = exercises({ id: exerciseId, revision: exerciseRevision });
       if (exercise === undefined) throw new Error(`exercise ${exerciseId} is not known`);

@@ -2,7 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import { credits } from '../exercises/exercise';
 import { isAtMost } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
-import type { Check, CheckInput, Finding, Fix } from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, mended } from './finding';
 import { spreadSets } from './spread-sets';
 import { easeSession } from './volume-fixes';
 
@@ -45,7 +45,7 @@ export const sessionDose: Check = (input) => {
       severity: heavy ? 'note' : 'warn',
       subject: { sessionId, muscle },
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
-      fixes: heavy ? [] : eased(muscle, one, input),
+      fixes: heavy ? [] : mended(input, () => eased(muscle, one, input)),
     });
     const all = [...one.credit].filter(([muscle, sets]) => !isAtMost(sets, capOf(muscle)));
     const over = new Set(all.map(([muscle]) => muscle));

@@ -1,6 +1,6 @@
 import type { Session } from '../block/block';
 import { type FitInput, type TrimmedSession, trimToMinutes } from '../timing/trim-to-minutes';
-import type { Check, Finding, Fix } from './finding';
+import { type Check, type Finding, type Fix, mended } from './finding';
 
 /** Sessions that may last longer than the athlete has, with what to cut, for good or in this week alone. */
 export const sessionLength: Check = (input) =>
@@ -8,10 +8,13 @@ export const sessionLength: Check = (input) =>
     const limit = input.athlete.minutes;
     if (session.seconds.high <= limit * 60) return [];
     const written = input.block.sessions.find(({ id }) => id === session.sessionId);
-    const fit = written && trimToMinutes(written, limit, input, 'floors kept');
+    const id = `session-length/${session.sessionId}`;
+    // How far it can be cut is a fact of the finding: whether it was put aside goes by it.
+    const isAsked = input.mends || input.block.dismissed.some(({ finding }) => finding === id);
+    const fit = isAsked && written ? trimToMinutes(written, limit, input, 'floors kept') : undefined;
     return [
       {
-        id: `session-length/${session.sessionId}`,
+        id,
         severity: 'warn',
         subject: { sessionId: session.sessionId, week: input.week.week },
         detail: {
@@ -22,7 +25,10 @@ export const sessionLength: Check = (input) =>
           week: input.week.week,
           shortest: fit === undefined || fit.fits ? null : fit.after / 60,
         },
-        fixes: written === undefined || fit === undefined ? [] : fixesOf(written, limit, fit, input),
+        fixes:
+          written === undefined || fit === undefined
+            ? []
+            : mended(input, () => fixesOf(written, limit, fit, input)),
       },
     ];
   });

@@ -253,12 +253,7 @@ export function withinBudget(input: CheckInput): Fix | undefined {
         return reckoning.measured(muscle) - (goal === 'hold' ? landmarks.hold : landmarks.floor);
       }),
     );
-  return dropUntil(
-    all,
-    (reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON,
-    input,
-    (reckoning) => (a, b) => spare(b, reckoning) - spare(a, reckoning),
-  );
+  return dropUntil(all, (reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON, input, spare);
 }
 
 /**
@@ -293,12 +288,16 @@ function dropUntil(
   all: readonly Candidate[],
   done: (reckoning: Reckoning) => boolean,
   input: CheckInput,
-  order?: (reckoning: Reckoning) => (a: Candidate, b: Candidate) => number,
+  first?: (one: Candidate, reckoning: Reckoning) => number,
 ): Fix | undefined {
+  const inOrder = (reckoning: Reckoning) => {
+    if (first === undefined) return all;
+    const by = new Map(all.map((one) => [one, first(one, reckoning)]));
+    return [...all].sort((a, b) => (by.get(b) ?? 0) - (by.get(a) ?? 0));
+  };
   const reckoning = new Reckoning(all, input);
   while (!done(reckoning)) {
-    const sorted = order === undefined ? all : [...all].sort(order(reckoning));
-    const next = sorted.find((one) => mayDrop(one, reckoning, input));
+    const next = inOrder(reckoning).find((one) => mayDrop(one, reckoning, input));
     if (next === undefined) return undefined;
     reckoning.change(next, -1);
   }

@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { WeekPlan } from '../plan/week';
 import { isAtLeast, isAtMost } from '../rounding';
 import type { Goal } from '../volume/goal';
-import type { Check, CheckInput, Finding } from './finding';
+import { type Check, type CheckInput, type Finding, mended } from './finding';
 import { addSets, dropSets, offered, withinBudget } from './volume-fixes';
 
 /** The building weeks from the one in hand on: a phase that changes moves floors and budgets. */
@@ -32,7 +32,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       subject: { muscle, week: week.week },
       detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
-      fixes: offered(addSets(muscle, { ...input, week: worst })),
+      fixes: mended(input, () => offered(addSets(muscle, { ...input, week: worst }))),
     },
   ];
 }
@@ -53,7 +53,7 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       subject: { muscle, week },
       detail: { rule: 'above ceiling', muscle, sets, ceiling: landmarks.ceiling, week },
-      fixes: offered(dropSets(muscle, input)),
+      fixes: mended(input, () => offered(dropSets(muscle, input))),
     },
   ];
 }
@@ -76,7 +76,7 @@ export const weeklyVolume: Check = (input) => {
       severity: 'warn',
       subject: { week: over.week },
       detail: { rule: 'above budget', sets: over.hardSets, budget: over.budget, week: over.week },
-      fixes: offered(withinBudget({ ...input, week: worst })),
+      fixes: mended(input, () => offered(withinBudget({ ...input, week: worst }))),
     });
   }
   findings.push(

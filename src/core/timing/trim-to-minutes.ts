@@ -7,6 +7,7 @@ import { asPlanned, type CheckInput } from '../findings/finding';
 import { changeSets } from '../findings/slot-sets';
 import { carriedWeight } from '../loading/carried';
 import { loadGrid } from '../loading/grid';
+import { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { isAtLeast } from '../rounding';
@@ -61,7 +62,7 @@ export function trimToMinutes(
 ): TrimmedSession {
   const planned = input.week.sessions.find(({ sessionId }) => sessionId === session.id);
   const start = linesOf(session, planned, input);
-  const length = (lines: readonly Line[]) => secondsOf(session, lines, input);
+  const length = lengthOf(session, start, input);
   const before = planned?.seconds.high ?? 0;
   const limit = minutes * 60;
   let lines = start;
@@ -93,7 +94,7 @@ export function trimToMinutes(
     before,
     after,
     fits: after <= limit,
-    belowFloor: MUSCLES.filter((muscle) => isBelow(muscle, lines, start, input)),
+    belowFloor: MUSCLES.filter((muscle) => isBelow(muscle, leftOf(muscle, lines, start, input), input)),
   };
 }
 
@@ -106,22 +107,29 @@ function linesOf(session: Session, planned: SessionPlan | undefined, input: FitI
   });
 }
 
-/** Seconds of the session with such slots, at the long end. */
-function secondsOf(session: Session, lines: readonly Line[], input: FitInput): number {
+/** Tells the seconds of the session with such slots, at the long end; slots that stay as they were are timed once. */
+function lengthOf(
+  session: Session,
+  start: readonly Line[],
+  input: FitInput,
+): (lines: readonly Line[]) => number {
   const { loads } = placeFor(input.athlete, session.place);
   const facts = new Map(
-    lines.map(({ written, exercise }) => {
+    start.map(({ written, exercise }) => {
       const grid = loadGrid(exercise.loading, loads);
       return [written.id, { exercise, grid, carried: carriedWeight(exercise, input.athlete, grid.unit) }];
     }),
   );
   const mode = { time: input.block.time, conventions: input.conventions };
-  return sessionFigures(
-    mode,
-    { ...session, slots: lines.map(({ written }) => written) },
-    facts,
-    lines.map(({ planned }) => planned),
-  ).seconds.high;
+  const memo = new Memo();
+  return (lines) =>
+    sessionFigures(
+      mode,
+      { ...session, slots: lines.map(({ written }) => written) },
+      facts,
+      lines.map(({ planned }) => planned),
+      memo,
+    ).seconds.high;
 }
 
 /** Fractional sets a slot gives a muscle a week for each of its sets. */
@@ -146,12 +154,11 @@ function leastOf(muscle: Muscle, { week }: FitInput): number {
   return goal === 'hold' ? landmarks.hold : landmarks.floor;
 }
 
-/** Whether a growing muscle that was at its floor is below it now. */
-function isBelow(muscle: Muscle, lines: readonly Line[], start: readonly Line[], input: FitInput): boolean {
+/** Whether a growing muscle that was at its floor is below it with so many weekly sets left. */
+function isBelow(muscle: Muscle, left: number, input: FitInput): boolean {
   const { goal, measured } = input.week.muscles[muscle];
   const least = leastOf(muscle, input);
-  if (goal === 'hold' || !isAtLeast(measured, least)) return false;
-  return !isAtLeast(leftOf(muscle, lines, start, input), least);
+  return goal !== 'hold' && isAtLeast(measured, least) && !isAtLeast(left, least);
 }
 
 /** A set less of the slot whose worst-off prime mover has most to spare. */
@@ -161,11 +168,12 @@ function dropSet(
   input: FitInput,
   keeps: 'floors kept' | 'half kept' | 'anything',
 ): readonly Line[] | null {
+  const left = new Map(MUSCLES.map((muscle) => [muscle, leftOf(muscle, lines, start, input)]));
   const spare = (line: Line) =>
     Math.min(
       ...credits(line.exercise)
         .filter(([, share]) => share === 1)
-        .map(([muscle]) => leftOf(muscle, lines, start, input) - leastOf(muscle, input)),
+        .map(([muscle]) => (left.get(muscle) ?? 0) - leastOf(muscle, input)),
       Number.POSITIVE_INFINITY,
     );
   const order = lines.map((line, at) => ({ line, at, spare: spare(line) })).sort((a, b) => b.spare - a.spare);
@@ -180,14 +188,13 @@ function dropSet(
       written: { ...line.written, [edit.field]: edit.value },
       planned: { ...line.planned, sets: line.planned.sets.filter(({ round }) => round !== last) },
     };
-    const next = lines.map((one, k) => (k === at ? shorter : one));
     const movers = credits(line.exercise).filter(([, share]) => share === 1);
     const breaks = (muscle: Muscle) =>
-      isBelow(muscle, next, start, input) ||
+      isBelow(muscle, (left.get(muscle) ?? 0) - perSet(muscle, line, input), input) ||
       // What is below its floor already gives nothing of its direct work.
       (movers.some(([mover]) => mover === muscle) && spare(line) <= 0);
     if (keeps === 'floors kept' && credits(line.exercise).some(([muscle]) => breaks(muscle))) continue;
-    return next;
+    return lines.map((one, k) => (k === at ? shorter : one));
   }
   return null;
 }

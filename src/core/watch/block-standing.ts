@@ -116,6 +116,6 @@ function nextOf(watch: Watch): BlockStanding['next'] {
     isDeload: plan.kind === 'deload',
     isDue: last?.status === 'done' || ends <= addDays(today, 1),
     calls: blockPlan.proposals.length,
-    findings: check(watch).filter(({ severity }) => severity !== 'note').length,
+    findings: check(watch, false).filter(({ severity }) => severity !== 'note').length,
   };
 }
