@@ -28,6 +28,7 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
       await models().standings.destroy({ where: own(asker, { blockId }), transaction });
       return;
     }
+    await holdStanding(asker, blockId, transaction);
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return;
     const input = { ...training, exercises: exerciseLookup(training) };
@@ -60,8 +61,9 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
 }
 
 /**
- * Says that the documents of blocks have changed, from which calls follow. They are brought up to date before anybody looks at
- * them or goes by them, and by the next round at the latest: a save need not wait for it, and many cost one look.
+ * Says that something of blocks has changed, from which calls follow: their documents, what was logged, what was answered.
+ * They are brought up to date before anybody looks at them or goes by them, and by the next round at the latest: nobody who
+ * saves, logs or answers waits for it, and many changes cost one look.
  */
 export async function markChanged(
   asker: Asker,
@@ -74,7 +76,7 @@ export async function markChanged(
   );
 }
 
-/** Brings the calls of a block up to date where its document has changed since. */
+/** Brings the calls of a block up to date where something of it has changed since. */
 export async function freshen(asker: Asker, blockId: string, now: Date): Promise<void> {
   const changed = await models().standings.count({ where: own(asker, { blockId, day: LONG_AGO }) });
   if (changed > 0) await refreshCalls(asker, blockId, now);
@@ -89,7 +91,7 @@ function latestOf(instants: readonly string[]): Date | null {
 /** A day that is long past: whatever stands by it is brought up to date at the next round. */
 export const LONG_AGO = '2000-01-01';
 
-/** Holds a block, so that two refreshes of it do not file the same call. */
+/** Holds a block, so that two do not file or answer its calls at once. */
 async function lockBlock(asker: Asker, blockId: string, transaction: Transaction) {
   const row = await models().blocks.findOne({
     where: own(asker, { id: blockId }),
@@ -98,6 +100,19 @@ async function lockBlock(asker: Asker, blockId: string, transaction: Transaction
     lock: transaction.LOCK.UPDATE,
   });
   return row?.get() ?? null;
+}
+
+/**
+ * Holds where a block stands before it is read: whoever logs meanwhile says that it has changed behind this look, not in the
+ * middle of it, where the end of the look would wipe it out.
+ */
+async function holdStanding(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
+  await models().standings.findOne({
+    where: own(asker, { blockId }),
+    attributes: ['blockId'],
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  });
 }
 
 /** What an option does to the block follows from how the block stands when it is taken. */
@@ -225,9 +240,8 @@ export async function keepAnswers(
 > {
   await freshen(asker, blockId, now);
   const missed = await transact(async (transaction) => {
-    const { blocks, calls } = models();
-    const where = own(asker, { id: blockId });
-    if ((await blocks.count({ where, transaction })) === 0) return null;
+    const { calls } = models();
+    if ((await lockBlock(asker, blockId, transaction)) === null) return null;
     const rows = await calls.findAll({
       where: own(asker, { blockId, source: 'log', status: 'pending', id: answers.map(({ id }) => id) }),
       attributes: ['id', 'proposal'],
@@ -249,12 +263,11 @@ export async function keepAnswers(
         { where: own(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
       );
     }
+    await markChanged(asker, [blockId], transaction);
     return answers.filter(({ id }) => !pending.has(id)).map(({ id }) => id);
   });
   if (missed === null) return { status: 'gone' };
-  if (missed === 'malformed') return { status: 'malformed' };
-  await refreshCalls(asker, blockId, now);
-  return { status: 'kept', missed };
+  return missed === 'malformed' ? { status: 'malformed' } : { status: 'kept', missed };
 }
 
 /** Accepts the routine of a block, its loads and sets by their rules, as they wait now. @returns how many */

@@ -1,4 +1,4 @@
-import type { Transaction } from 'sequelize';
+import type { Model, ModelStatic, Transaction, WhereOptions } from 'sequelize';
 import {
   type IssuedWeek,
   jsonOf,
@@ -16,7 +16,7 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { WorkoutRow } from '../models/rows';
 import { withFormerSession } from './amending';
-import { refreshCalls } from './calls';
+import { markChanged } from './calls';
 import { issuedFrom } from './stored-block';
 import { notesOf } from './stored-log';
 
@@ -89,7 +89,7 @@ async function workoutOf(
     ? current
     : await withFormerSession(asker, current, session.sessionId, new Date(), transaction);
   if (before === undefined) return { status: 'gone' };
-  const now = standing === null ? before : issuedFrom(standing.get());
+  const now = standing === null || standing === sent ? before : issuedFrom(standing.get());
   const week = has(now) ? now : before;
   const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
   const id = workoutId(ref);
@@ -130,8 +130,7 @@ export async function keepWork(
   { localDate, sets: sent, finish, soreness, ramps, notes }: Outgoing,
   now: Date,
 ): Promise<LogOutcome> {
-  let blockId: string | null = null;
-  const outcome = await transact(async (transaction): Promise<LogOutcome> => {
+  return transact(async (transaction): Promise<LogOutcome> => {
     const home = await workoutOf(asker, session, localDate, transaction);
     if (home.status !== 'found') return home;
     const { workouts, sets, soreness: reports, ramps: verdicts } = models();
@@ -161,20 +160,14 @@ export async function keepWork(
       { transaction },
     );
     const said = { ...head, at: now };
-    const moved = await verdicts.findAll({ where: { id: ramps.map(({ id }) => id) }, transaction });
-    const freshRamps = newOf(
-      ramps,
-      moved.map((one) => one.get().id),
-    );
+    const moved = await idsThere(verdicts, ramps, transaction);
+    const freshRamps = newOf(ramps, moved);
     await verdicts.bulkCreate(
       freshRamps.map((report) => ({ ...report, ...said })),
       { transaction },
     );
-    const ended = await reports.findAll({ where: { id: soreness.map(({ id }) => id) }, transaction });
-    const freshReports = newOf(
-      soreness,
-      ended.map((one) => one.get().id),
-    );
+    const ended = await idsThere(reports, soreness, transaction);
+    const freshReports = newOf(soreness, ended);
     await reports.bulkCreate(
       freshReports.map(({ ended: soreness, ...report }) => ({ ...report, soreness, ...said })),
       { transaction },
@@ -189,12 +182,13 @@ export async function keepWork(
       );
     if (finish)
       await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
-    // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else.
-    if (finish || home.row.finishedAt !== null) blockId = home.blockId;
+    // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else. With its
+    // first set it is no longer one that nobody has trained.
+    const isBegun = sent.length > 0 && home.row.lastSetAt === null;
+    if (finish || isBegun || home.row.finishedAt !== null)
+      await markChanged(asker, [home.blockId], transaction);
     return { status: 'taken', refused, recalled: home.recalled };
   });
-  if (outcome.status === 'taken' && blockId !== null) await refreshCalls(asker, blockId, now);
-  return outcome;
 }
 
 /** What the notes of a workout come to in its columns; nothing where none is new. */
@@ -247,6 +241,18 @@ function standing(
     mine: new Set(rows.filter(isMine).map(({ id }) => id)),
     others: new Set(rows.filter((row) => !isMine(row)).map(({ id }) => id)),
   };
+}
+
+/** Which of some items stand already, by id. */
+async function idsThere<T extends { readonly id: string }>(
+  table: ModelStatic<Model<T>>,
+  items: readonly { readonly id: string }[],
+  transaction: Transaction,
+): Promise<readonly string[]> {
+  if (items.length === 0) return [];
+  const id = items.map((item) => item.id);
+  const rows = await table.findAll({ where: { id } as WhereOptions<T>, transaction });
+  return rows.map((row) => row.get().id);
 }
 
 /** Items that are not there yet, each once. */

@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import { dayIn } from '@/core';
 import type { Asker } from '../asker';
-import { database } from '../database';
+import { database, transact } from '../database';
 import { eraseAthletesDue } from './athletes';
 import { eraseDeleted } from './blocks-life';
 import { LONG_AGO, refreshCalls } from './calls';
@@ -93,13 +93,16 @@ async function unseenBlocks(): Promise<readonly Due[]> {
 /** Takes a block up, unless another process has. */
 async function claim({ id, day }: Due, now: Date): Promise<boolean> {
   if (day === null) return true;
-  const [, claimed] = await database().query(
-    `UPDATE standings SET claimed_at = :now
-     WHERE block_id = :id AND day = :day AND (claimed_at IS NULL OR claimed_at < :before)`,
-    {
-      type: QueryTypes.UPDATE,
-      replacements: { id, day, now, before: new Date(now.getTime() - CLAIM_MS) },
-    },
+  const [, claimed] = await transact((transaction) =>
+    database().query(
+      `UPDATE standings SET claimed_at = :now
+       WHERE block_id = :id AND day = :day AND (claimed_at IS NULL OR claimed_at < :before)`,
+      {
+        type: QueryTypes.UPDATE,
+        replacements: { id, day, now, before: new Date(now.getTime() - CLAIM_MS) },
+        transaction,
+      },
+    ),
   );
   return claimed > 0;
 }

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { setTimeout as pause } from 'node:timers/promises';
 import { Op } from 'sequelize';
 import { type SessionWeek, unfold, type WatchName, weeksWith } from '@/core';
 import type { Asker } from '../asker';
@@ -220,8 +221,8 @@ describe('the athlete’s rule', () => {
       { id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' },
     ] as const;
     await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, soreness, finish: true }), NOW);
-    const given = await givenSince(asker, new Date(0));
-    return { asker, blockId, pending: await pendingCalls(asker, blockId, NOW), given };
+    const pending = await pendingCalls(asker, blockId, NOW);
+    return { asker, blockId, pending, given: await givenSince(asker, new Date(0)) };
   }
 
   test('asks for all', async () => {
@@ -276,6 +277,41 @@ describe('the day’s round', () => {
     expect(once.length).toBeGreaterThan(0);
     await Promise.all(Array.from({ length: 4 }, () => refreshCalls(asker, blockId, later(1))));
     expect(await rows()).toEqual(once);
+  });
+
+  test('what is finished while a block is looked at is looked at again', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    await refreshCalls(asker, blockId, later(1));
+    const sets = await setsFor(asker, blockId, 'sa', 3);
+    // A look that has read everything and waits for a call that somebody else holds.
+    const other = await database().transaction();
+    const where = { blockId, status: 'pending' } as const;
+    expect(await models().calls.findAll({ where, transaction: other, lock: true })).not.toEqual([]);
+    const look = refreshCalls(asker, blockId, later(2));
+    await pause(500);
+    const session = { issuedWeekId, sessionId: 'sa' };
+    const finished = keepWork(asker, session, work({ sets, finish: true }), later(2));
+    await pause(500);
+    await other.commit();
+    await look;
+    expect(await finished).toMatchObject({ status: 'taken', refused: [] });
+    expect((await models().standings.findOne({ where: { blockId } }))?.get().day).toBe('2000-01-01');
+    expect((await pendingCalls(asker, blockId, later(2))).length).toBeGreaterThan(0);
+  });
+
+  test('a session is begun with its first set, the others change nothing until it is finished', async () => {
+    const { asker, blockId, issuedWeekId } = await running();
+    const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
+    const [first, ...others] = await setsFor(asker, blockId, 'sa', 3);
+    if (first === undefined) throw new Error('no sets');
+    const session = { issuedWeekId, sessionId: 'sa' };
+    await keepWork(asker, session, work({ sets: [first] }), NOW);
+    expect(await day()).toBe('2000-01-01');
+    await refreshCalls(asker, blockId, NOW);
+    await keepWork(asker, session, work({ sets: others }), NOW);
+    expect(await day()).toBe('2026-11-24');
+    await keepWork(asker, session, work({ finish: true }), NOW);
+    expect(await day()).toBe('2000-01-01');
   });
 
   test('takes up what was edited since', async () => {

@@ -16,7 +16,7 @@ import { models } from '../models/models';
 import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { saveWithin } from './blocks';
-import { refreshCalls } from './calls';
+import { markChanged, refreshCalls } from './calls';
 import { issueWeek } from './issuing';
 import { stored } from './stored';
 import { storedEdit } from './stored-block';
@@ -48,15 +48,22 @@ export async function takeOption(
     | SteerOutcome
     | { readonly status: 'to issue'; readonly week: number; readonly revision: number };
   const outcome = await transact(async (transaction): Promise<Taken> => {
-    const training = await held(asker, blockId, transaction);
+    if (!(await isHeld(asker, blockId, transaction))) return { status: 'gone' };
+    if (!(await isPending(asker, blockId, callId, transaction))) return { status: 'missed' };
+    if (optionId === null) {
+      // What is declined does nothing: it need not be worked out what it would have done.
+      await answer(asker, blockId, callId, { optionId, editId: null, now }, transaction);
+      return { status: 'done' };
+    }
+    const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
-    const call = await openCall(asker, training, callId, now, transaction);
+    const call = await callNow(asker, training, callId, now, transaction);
     const option = call?.options.find(({ id }) => id === optionId);
-    if (call === undefined || (optionId !== null && option === undefined)) return { status: 'missed' };
-    if (option?.does.kind === 'issue')
+    if (call === undefined || option === undefined) return { status: 'missed' };
+    if (option.does.kind === 'issue')
       return { status: 'to issue', week: option.does.week, revision: training.revision };
-    const editId = option?.edit == null ? null : randomUUID();
-    if (option?.edit != null && editId !== null) {
+    const editId = option.edit === null ? null : randomUUID();
+    if (option.edit !== null && editId !== null) {
       const saved = await step(
         asker,
         training,
@@ -66,7 +73,7 @@ export async function takeOption(
       );
       if (!saved) return { status: 'refused' };
     }
-    if (option?.does.kind === 'close week')
+    if (option.does.kind === 'close week')
       await setClosed(asker, blockId, option.does.week, now, transaction);
     await answer(asker, blockId, call.id, { optionId, editId, now }, transaction);
     return { status: 'done' };
@@ -76,34 +83,39 @@ export async function takeOption(
     const issued = await issueWeek(asker, blockId, outcome.week, outcome.revision, now);
     return { status: issued.status === 'issued' ? 'done' : 'refused' };
   }
-  if (outcome.status === 'done') await refreshCalls(asker, blockId, now);
   return outcome;
 }
 
-/** A block with all that happened in it, held until the transaction ends. */
-async function held(asker: Asker, blockId: string, transaction: Transaction): Promise<Training | undefined> {
+/** Holds a block until the transaction ends. @returns whether it is there */
+async function isHeld(asker: Asker, blockId: string, transaction: Transaction): Promise<boolean> {
   const row = await models().blocks.findOne({
     where: own(asker, { id: blockId, deletedAt: null }),
     attributes: ['id'],
     transaction,
     lock: transaction.LOCK.UPDATE,
   });
-  return row === null ? undefined : findTraining(asker, blockId, transaction);
+  return row !== null;
 }
 
-/** A call as the day would make it now; undefined where it would not, or it is answered. */
-async function openCall(
+/** Whether a call that the day made waits for an answer. */
+async function isPending(
+  asker: Asker,
+  blockId: string,
+  id: string,
+  transaction: Transaction,
+): Promise<boolean> {
+  const where = own(asker, { blockId, id, source: 'day' as const, status: 'pending' as const });
+  return (await models().calls.count({ where, transaction })) > 0;
+}
+
+/** A call as the day would make it now; undefined where it would not. */
+async function callNow(
   asker: Asker,
   training: Training,
   callId: string,
   now: Date,
   transaction: Transaction,
 ): Promise<WatchCall | undefined> {
-  const pending = await models().calls.count({
-    where: own(asker, { blockId: training.blockId, id: callId, source: 'day', status: 'pending' }),
-    transaction,
-  });
-  if (pending === 0) return undefined;
   const blockPlan = unfold({ ...training, exercises: exerciseLookup(training) });
   const watch = await watchOf(asker, training, blockPlan, now, transaction);
   return watchCalls(watch, () => false).find(({ id }) => id === callId);
@@ -138,6 +150,7 @@ async function answer(
     },
     { where: own(asker, { blockId, id }), transaction },
   );
+  await markChanged(asker, [blockId], transaction);
 }
 
 async function setClosed(
@@ -183,8 +196,9 @@ export async function takeBackAnswer(
   const row = (await models().calls.findOne({ where: own(asker, { blockId, id: callId }) }))?.get();
   if (row === undefined || row.status === 'pending') return { status: 'missed' };
   const taken = row.source === 'day' ? actionOf(row) : null;
-  const outcome = await transact(async (transaction): Promise<SteerOutcome> => {
-    const training = await held(asker, blockId, transaction);
+  return transact(async (transaction): Promise<SteerOutcome> => {
+    if (!(await isHeld(asker, blockId, transaction))) return { status: 'gone' };
+    const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (row.source === 'log' && training.issued.some(({ week }) => week === row.week))
       return { status: 'refused' };
@@ -196,10 +210,9 @@ export async function takeBackAnswer(
       { status: 'pending', choice: null, editId: null, answeredAt: null, byRule: row.byRule },
       { where: own(asker, { blockId, id: callId }), transaction },
     );
+    await markChanged(asker, [blockId], transaction);
     return { status: 'done' };
   });
-  if (outcome.status === 'done') await refreshCalls(asker, blockId, now);
-  return outcome;
 }
 
 /** What was taken of a call that the day made. */
