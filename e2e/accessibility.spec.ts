@@ -134,11 +134,17 @@ for (const colorScheme of ['light', 'dark'] as const) {
   });
 }
 
-/** Pixels by which something stands out of the screen, and what. */
+/** What stands out of the screen by how much, and texts of the Sheet that were taken to fit their cell and do not. */
 async function standingOut(page: Page): Promise<string[]> {
   return page.evaluate(() => {
     const wide = document.documentElement.scrollWidth - window.innerWidth;
-    return wide <= 0 ? [] : [`${wide} px wider than the screen`];
+    const over = [...document.querySelectorAll('[data-column] > [data-long="false"]')].filter(
+      (text) => text.scrollWidth > text.clientWidth,
+    );
+    return [
+      ...(wide <= 0 ? [] : [`${wide} px wider than the screen`]),
+      ...over.map((text) => `${text.textContent} runs over`),
+    ];
   });
 }
 

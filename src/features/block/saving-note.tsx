@@ -23,14 +23,14 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
   switch (saving.status) {
     case 'saved':
       return (
-        <span className={classes.saving} role="status">
+        <span className={classes.saving} role="status" data-short={!document.tookIn}>
           {document.tookIn ? 'Changes made elsewhere were taken in. ' : ''}
           {saving.at === null ? 'saved' : `saved ${clock(saving.at)}`} · rev {document.revision}
         </span>
       );
     case 'saving':
       return (
-        <span className={classes.saving} role="status">
+        <span className={classes.saving} role="status" data-short>
           saving …
         </span>
       );

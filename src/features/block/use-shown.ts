@@ -7,14 +7,20 @@ import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
 
+/** How long nothing is changed before what the checks find is looked for anew. */
+const FINDINGS_REST_MS = 100;
+
 /** What follows from the block and is shown of it, whichever face is open. */
 export function useShown(session: BlockSession, state: BlockState) {
   const { training } = state;
   const { block } = state.document;
   const catalogue = session.catalogue();
   const blockPlan = session.plan();
-  // What is wrong with it may follow a paint later than the figures themselves.
-  const judged = useLater(useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]));
+  // What is wrong with it may follow later than the figures themselves.
+  const judged = useLater(
+    useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]),
+    FINDINGS_REST_MS,
+  );
   const findings = useMemo(() => session.findingsIn(judged), [session, judged]);
   const rows = useMemo(() => rowsOf(block), [block]);
   const weeks = blockPlan.weeks.length;

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '@mantine/core';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import type { Catalogue, Proposal, SentAnswer } from '@/core';
 import { Term } from '@/ui/term';
 import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
@@ -33,7 +33,7 @@ const GROUPS: readonly (readonly [kind: Proposal['kind'], name: string])[] = [
  * Calls as decisions: by kind and muscle, what each rests on in its line; loads are routine and stand together until
  * asked for. The arrows walk them, A accepts, K keeps; the focus goes on to the call that takes an answered one's place.
  */
-export function Calls({ catalogue, calls, busy, onFocus, onAnswer }: CallsProps) {
+export const Calls = memo(function Calls({ catalogue, calls, busy, onFocus, onAnswer }: CallsProps) {
   const [open, setOpen] = useState(false);
   const [marked, setMarked] = useState<string | null>(null);
   const section = useRef<HTMLElement>(null);
@@ -131,7 +131,7 @@ export function Calls({ catalogue, calls, busy, onFocus, onAnswer }: CallsProps)
       ))}
     </section>
   );
-}
+});
 
 function muscleOf(call: Proposal | undefined): string {
   return call !== undefined && 'muscle' in call ? call.muscle : '';

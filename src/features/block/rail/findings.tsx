@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, TextInput } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { type Catalogue, type Dismissal, type Finding, type Fix, findingFacts } from '@/core';
 import { Term } from '@/ui/term';
 import { plural } from '@/ui/words/figures';
@@ -27,7 +27,7 @@ interface FindingsProps {
 }
 
 /** What the checks found: grouped, each leading to its place, with edits that mend it and a way to put it aside. */
-export function Findings(props: FindingsProps) {
+export const Findings = memo(function Findings(props: FindingsProps) {
   const { findings, dismissed, onDismissed } = props;
   const [aside, setAside] = useState(false);
   const section = useRef<HTMLElement>(null);
@@ -88,7 +88,7 @@ export function Findings(props: FindingsProps) {
         : null}
     </section>
   );
-}
+});
 
 function FindingItem({
   finding,

@@ -32,19 +32,23 @@ interface RailProps extends CallsProps {
 
 /** Beside every face of the block: hard sets against the landmarks, calls that wait, findings. */
 export const Rail = memo(function Rail(props: RailProps) {
+  const { weekState, catalogue, calls, busy, findings, dismissed, findingsFirst, onFocus, onAnswer } = props;
+  const { onFix, onJump, onDismissed } = props;
+  const found = (
+    <Findings {...{ catalogue, findings, dismissed, onFocus, onFix, onJump, onDismissed }} key="findings" />
+  );
+  const waiting = <Calls {...{ catalogue, calls, busy, onFocus, onAnswer }} key="calls" />;
   return (
     <aside className={classes.rail} aria-label="Volume, calls and findings">
-      <Gauges {...props} />
-      {props.findingsFirst ? <Findings {...props} /> : null}
-      <Calls {...props} />
-      {props.findingsFirst ? null : <Findings {...props} />}
+      <Gauges weekState={weekState} onFocus={onFocus} onGoal={props.onGoal} />
+      {findingsFirst ? [found, waiting] : [waiting, found]}
     </aside>
   );
 });
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 
-function Gauges({ weekState, onFocus, onGoal }: RailProps) {
+function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'onFocus' | 'onGoal'>) {
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
   if (weekState === undefined) return null;

@@ -11,7 +11,7 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
   const session = block.sessions.find(({ id }) => id === adding?.session);
   const place = placeFor(athlete, session?.place ?? null);
   return (
-    <tr role="row" className={classes.row} data-editing="true">
+    <tr role="row" className={classes.row}>
       <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
         <PickerSoon label="Exercise of the new slot" initial="" onCancel={onClose}>

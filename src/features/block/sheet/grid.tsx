@@ -110,15 +110,8 @@ export const Grid = memo(function Grid(props: GridProps) {
         </thead>
         {bySession(rows).map(({ session, slots }) => {
           const { id } = session.session;
-          const isOpen =
-            props.adding?.session === id || [session, ...slots].some((one) => one.id === editing?.cell.row);
           return (
-            <tbody
-              key={id}
-              role="rowgroup"
-              data-editing={isOpen}
-              style={{ '--rows': slots.length + 1 } as React.CSSProperties}
-            >
+            <tbody key={id} role="rowgroup" style={{ '--rows': slots.length + 1 } as React.CSSProperties}>
               <SessionRow
                 blockId={props.blockId}
                 cycleDays={props.block.cycleDays}

@@ -11,18 +11,6 @@ import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './col
 
 export const WEEK_WIDTH = 84;
 
-/** What a letter takes at most on average, with the padding of a cell, in px. */
-const LETTER_WIDTH = 6.8;
-const PADDING = 9;
-
-/**
- * Whether a text may be wider than its columns and is to be cut off. Only those are: cutting a thousand texts that
- * fit costs the browser most of a frame after every edit.
- */
-export function mayRunOver(text: string, width: number): boolean {
-  return text.length * LETTER_WIDTH + PADDING > width;
-}
-
 /** Least width of a column, in px. */
 export function widthOf(column: ColumnId): number {
   return prescriptionColumn(column)?.width ?? WEEK_WIDTH;

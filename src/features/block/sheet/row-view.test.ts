@@ -1,6 +1,6 @@
 import { applyEdit, type Block, catalogueWith, EMPTY_LOG, Memo, type SingleEdit, unfold } from '@/core';
 import { athlete, block, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
-import { mayRunOver, rowsOf } from './layout';
+import { rowsOf } from './layout';
 import { slotViews } from './row-view';
 
 const who = athlete();
@@ -96,8 +96,4 @@ test('a week that was done shows what was done', () => {
   const [first, second] = views.get('a1')?.weeks ?? [];
   expect([first?.logged, second?.logged]).toEqual([true, false]);
   expect([first?.current, second?.current]).toEqual([false, true]);
-});
-
-test('only texts that may be too long for their column are cut', () => {
-  expect([mayRunOver('3×12·47.5', 75), mayRunOver('overhead cable extension', 158)]).toEqual([false, true]);
 });

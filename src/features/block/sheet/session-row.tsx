@@ -8,10 +8,15 @@ import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
-import { type ColumnId, type Row, sessionIn, weekColumn } from './layout';
+import { type ColumnId, type Row, sessionIn, weekColumn, widthOf } from './layout';
+import { COLUMN_TEXT, mayRunOver, SESSION_NAME } from './text-width';
 
 /** The day takes the columns up to the one where the place stands. */
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'technique') - 1;
+
+const widthOfColumns = (columns: typeof PRESCRIPTION) => columns.reduce((sum, { width }) => sum + width, 0);
+const DAY_WIDTH = widthOfColumns(PRESCRIPTION.slice(1, 1 + DAY_SPAN));
+const PLACE_WIDTH = widthOfColumns(PRESCRIPTION.slice(1 + DAY_SPAN));
 
 interface SessionRowProps {
   readonly cycleDays: number;
@@ -82,16 +87,22 @@ function alike(a: SessionRowProps, b: SessionRowProps): boolean {
 export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
   const { blockId, cycleDays, athlete, weeks, row, cursor, editing } = props;
   const { session } = row;
+  const day = dayName(session.day, cycleDays);
+  const place = placeFor(athlete, session.place).name;
   const common = (column: ColumnId) => ({
     'data-row': row.id,
     'data-column': column,
+    'data-open': editing?.column === column,
     tabIndex: cursor === column ? 0 : -1,
   });
   const editor = (column: ColumnId) => (editing?.column === column ? editing.editor : null);
   return (
-    <tr role="row" className={classes.sessionRow} data-editing={editing !== null}>
+    <tr role="row" className={classes.sessionRow}>
       <td role="gridcell" className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
-        <span className={`${classes.text} ${classes.sessionName}`} data-long>
+        <span
+          className={`${classes.text} ${classes.sessionName}`}
+          data-long={mayRunOver(session.name, widthOf('slot'), SESSION_NAME)}
+        >
           <span className={classes.letter}>{row.letter}</span>
           {session.name}
         </span>
@@ -103,8 +114,11 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         style={{ gridColumn: `span ${DAY_SPAN}` }}
         {...common('sets')}
       >
-        <span className={`${classes.text} ${classes.quiet}`} data-long>
-          {dayName(session.day, cycleDays)}
+        <span
+          className={`${classes.text} ${classes.quiet}`}
+          data-long={mayRunOver(day, DAY_WIDTH, COLUMN_TEXT)}
+        >
+          {day}
         </span>
         {editor('sets')}
       </td>
@@ -114,8 +128,11 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
         style={{ gridColumn: `span ${PRESCRIPTION.length - 1 - DAY_SPAN}` }}
         {...common('technique')}
       >
-        <span className={`${classes.text} ${session.place === null ? classes.quiet : ''}`} data-long>
-          {placeFor(athlete, session.place).name}
+        <span
+          className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}
+          data-long={mayRunOver(place, PLACE_WIDTH, COLUMN_TEXT)}
+        >
+          {place}
         </span>
         {editor('technique')}
       </td>

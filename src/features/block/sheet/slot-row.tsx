@@ -3,9 +3,10 @@
 import { memo } from 'react';
 import classes from '../block.module.css';
 import { prescriptionColumn } from './columns/registry';
-import { type ColumnId, mayRunOver, WEEK_WIDTH, widthOf } from './layout';
+import { type ColumnId, WEEK_WIDTH, widthOf } from './layout';
 import { DragHandle } from './row-drag';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
+import { COLUMN_TEXT, mayRunOver, SLOT_NAME, WEEK_TEXT } from './text-width';
 
 interface SlotRowProps {
   readonly id: string;
@@ -25,10 +26,11 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, editi
     'data-row': id,
     'data-column': column,
     'data-selected': selected?.includes(column) ?? false,
+    'data-open': editing?.column === column,
     tabIndex: cursor === column ? 0 : -1,
   });
   return (
-    <tr role="row" className={classes.row} data-editing={editing !== null}>
+    <tr role="row" className={classes.row}>
       {view.cells.map((cell) => (
         <PrescriptionCell
           key={cell.column}
@@ -60,9 +62,6 @@ function alike(a: SlotRowProps, b: SlotRowProps): boolean {
     a.selected?.join() === b.selected?.join()
   );
 }
-
-/** What the number before a name takes, in px. */
-const AT_WIDTH = 18;
 
 interface CellProps {
   readonly common: Readonly<Record<string, unknown>>;
@@ -96,7 +95,11 @@ function PrescriptionCell({
     >
       <span
         className={`${classes.text} ${cell.quiet ? classes.quiet : ''} ${name ? classes.name : ''} ${cell.alert ? classes.gated : ''}`}
-        data-long={mayRunOver(`${lead}${cell.shown}${follow}`, widthOf(cell.column) - (name ? AT_WIDTH : 0))}
+        data-long={mayRunOver(
+          `${lead}${cell.shown}${follow}`,
+          widthOf(cell.column),
+          name ? SLOT_NAME : COLUMN_TEXT,
+        )}
       >
         {name ? <DragHandle slotId={slotId} at={at} /> : null}
         {lead}
@@ -125,9 +128,10 @@ function WeekCell({ week, common, children }: CellProps & { readonly week: WeekV
           className={classes.text}
           // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity of their own, first the top set, then the back-offs
           key={at}
-          data-long={mayRunOver(`${line.text}${line.mark}`, WEEK_WIDTH)}
+          data-long={mayRunOver(`${line.text}${line.mark}`, WEEK_WIDTH, WEEK_TEXT)}
         >
-          {line.text}
+          {/* Read out or copied, the lines of a cell stay words of their own. */}
+          {at === 0 ? line.text : ` ${line.text}`}
           {line.mark === '' ? null : (
             <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
               {line.mark}

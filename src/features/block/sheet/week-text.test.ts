@@ -23,6 +23,11 @@ describe('the cell of a week', () => {
     expect(cell({ technique: technique('hold and lower') })[0]).toContain('10+10″+3↓');
   });
 
+  test('reps of more sets than a line holds go on below, with the load behind the last', () => {
+    const five = cell({ technique: { kind: 'straight', sets: 5 }, range: { low: 10, high: 24 } });
+    expect(five).toEqual(['20 19 17 16', '15·47.5']);
+  });
+
   test('halves in turn are marked', () => {
     expect(cell({ technique: technique('total-rep target', { total: 20, inTurn: true }) })[0]).toBe(
       '9+8½+3·60',

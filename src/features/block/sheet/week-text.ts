@@ -92,6 +92,9 @@ function wrapped(
 }
 
 function parts(reps: string, loaded: string, left: string, most = MOST_LETTERS): string[] {
+  // Reps of many sets go on below: what stands on one line would be cut.
+  const at = reps.length > most ? reps.lastIndexOf(' ', most) : -1;
+  if (at > 0) return [reps.slice(0, at), ...parts(reps.slice(at + 1), loaded, left, most)];
   if (`${reps}${loaded}${left}`.length <= most) return [`${reps}${loaded}${left}`];
   if (`${reps}${loaded}`.length <= most)
     return left === '' ? [`${reps}${loaded}`] : [`${reps}${loaded}`, left.trim()];
