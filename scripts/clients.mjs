@@ -64,6 +64,8 @@ class Client {
     this.refused = 0;
     this.unanswered = 0;
     this.waits = [];
+    /** Letters of the longest answer. */
+    this.longest = 0;
     this.isOver = false;
   }
 
@@ -79,7 +81,10 @@ class Client {
         headers: { ...init.headers, cookie: this.cookie, origin },
         signal: AbortSignal.timeout(PATIENCE_MS),
       });
-      return answer.ok ? await answer.text() : undefined;
+      if (!answer.ok) return undefined;
+      const text = await answer.text();
+      this.longest = Math.max(this.longest, text.length);
+      return text;
     } catch {
       return undefined;
     }
