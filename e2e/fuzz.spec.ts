@@ -1,5 +1,6 @@
+import type { APIResponse, Page } from '@playwright/test';
 import fc from 'fast-check';
-import { ACTIONS, asked, COACHS_ACTIONS, call, placeOf } from './actions';
+import { ACTIONS, asked, COACHS_ACTIONS, call, placeOf, ROUTES } from './actions';
 import { expect, openBlock, test } from './coach';
 import { hrefOf } from './phones';
 
@@ -66,43 +67,213 @@ function spoiled(given: readonly unknown[]): fc.Arbitrary<readonly unknown[]> {
   ) as fc.Arbitrary<readonly unknown[]>;
 }
 
+/** An athlete and a block of the coach's, to fill addresses with. */
+async function ownIds(page: Page): Promise<{ readonly athleteId: string; readonly blockId: string }> {
+  const athleteId = (await hrefOf(page, 'Profile of Maren')).replace('/athletes/', '');
+  await openBlock(page, 'Maren');
+  return { athleteId, blockId: new URL(page.url()).pathname.replace('/blocks/', '') };
+}
+
+interface Asked {
+  readonly key: string;
+  readonly said: string;
+  readonly ask: () => Promise<APIResponse>;
+}
+
+/** Asks some at a time. @returns what was answered as if the server were broken */
+async function wrongAmong(all: readonly Asked[]): Promise<readonly string[]> {
+  const wrong: string[] = [];
+  let slowest = { ms: 0, key: '' };
+  const left = [...all];
+  await Promise.all(
+    Array.from({ length: AT_ONCE }, async () => {
+      for (let one = left.pop(); one !== undefined && wrong.length < 40; one = left.pop()) {
+        const begun = performance.now();
+        const answer = await one.ask();
+        const ms = performance.now() - begun;
+        if (ms > slowest.ms) slowest = { ms, key: one.key };
+        if (answer.status() >= 500) wrong.push(`${answer.status()} ${one.key} ${one.said.slice(0, 300)}`);
+      }
+    }),
+  );
+  console.log(`${all.length} calls, the slowest ${Math.round(slowest.ms)} ms: ${slowest.key}`);
+  return wrong;
+}
+
 test('whatever an action is asked with, it answers: refused or done, never an error of the server', async ({
   coach: page,
 }) => {
   test.setTimeout(240_000 + CALLS * 100);
   const { origin } = new URL(page.url());
-  const athleteId = (await hrefOf(page, 'Profile of Maren')).replace('/athletes/', '');
-  await openBlock(page, 'Maren');
-  const blockId = new URL(page.url()).pathname.replace('/blocks/', '');
+  const { athleteId, blockId } = await ownIds(page);
   const table = asked(athleteId, blockId);
   const others = ACTIONS.filter(({ filename }) => !filename.includes('(coach)/')).map((action) => ({
     ...action,
     key: action.name,
   }));
-  const all = [...COACHS_ACTIONS, ...others];
   const cases = fc.sample(
     fc
-      .constantFrom(...all)
+      .constantFrom(...COACHS_ACTIONS, ...others)
       .chain((action) => spoiled(table[action.key] ?? ['x', {}]).map((given) => ({ action, given }))),
     { numRuns: CALLS, seed: SEED },
   );
-  const wrong: string[] = [];
-  let slowest = { ms: 0, key: '' };
-  const ask = async ({ action, given }: (typeof cases)[number]) => {
-    const begun = performance.now();
-    const path = table[action.key] === undefined ? '/sign-in' : placeOf(action.key, athleteId, blockId);
-    const answer = await call(page.request, { id: action.id, origin, path, given });
-    const ms = performance.now() - begun;
-    if (ms > slowest.ms) slowest = { ms, key: action.key };
-    if (answer.status() >= 500)
-      wrong.push(`${answer.status()} ${action.key} ${JSON.stringify(given).slice(0, 300)}`);
-  };
-  const left = [...cases];
-  await Promise.all(
-    Array.from({ length: AT_ONCE }, async () => {
-      for (let one = left.pop(); one !== undefined && wrong.length < 40; one = left.pop()) await ask(one);
+  const wrong = await wrongAmong(
+    cases.map(({ action: { id, key }, given }) => {
+      const path = table[key] === undefined ? '/sign-in' : placeOf(key, athleteId, blockId);
+      return {
+        key,
+        said: JSON.stringify(given),
+        ask: () => call(page.request, { id, origin, path, given }),
+      };
     }),
   );
-  console.log(`${cases.length} calls, the slowest ${Math.round(slowest.ms)} ms: ${slowest.key}`);
+  expect(wrong).toEqual([]);
+});
+
+/** Texts that the framework takes for marks of its own, as no page writes them. */
+const mark = fc
+  .tuple(
+    fc.constantFrom(...'@hHTQWKiI-NuDnAOoUSsLlGgMmVRrXxBFP$01z'),
+    fc.string({ unit: fc.constantFrom(...'0123456789abcdef:.-x'), maxLength: 5 }),
+  )
+  .map(([letter, rest]) => `$${letter}${rest}`);
+const BOUNDARY = '----------------------------5d1b0c4f7a';
+
+/** What is sent to an action byte by byte. */
+const raw = fc.oneof(
+  {
+    weight: 4,
+    arbitrary: fc
+      .array(fc.oneof(mark, fc.record({ of: mark })), { minLength: 1, maxLength: 3 })
+      .map((given) => JSON.stringify(given)),
+  },
+  { weight: 1, arbitrary: fc.string({ unit: fc.constantFrom(...'[]{}",:$0x'), maxLength: 30 }) },
+  {
+    weight: 1,
+    arbitrary: fc.constantFrom(
+      '',
+      'null',
+      '5',
+      '{}',
+      '['.repeat(50_000),
+      JSON.stringify(['x'.repeat(1_200_000)]),
+    ),
+  },
+);
+
+test('what no page writes is refused before it is read', async ({ coach: page }) => {
+  const { origin } = new URL(page.url());
+  const cases = fc.sample(
+    fc.record({
+      action: fc.constantFrom(...ACTIONS),
+      body: raw,
+      as: fc.constantFrom('text', 'form', 'form without a script'),
+    }),
+    { numRuns: CALLS, seed: SEED },
+  );
+  const part = (name: string, value: string) =>
+    `--${BOUNDARY}\r\nContent-Disposition: form-data; name="${name}"\r\n\r\n${value}\r\n`;
+  const wrong = await wrongAmong(
+    cases.map(({ action: { id, name: key }, body, as }) => {
+      const form =
+        as === 'form'
+          ? part('0', body)
+          : `${part('$ACTION_REF_1', '')}${part('$ACTION_1:0', `{"id":"${id}","bound":"$@1"}`)}${part('$ACTION_1:1', body)}`;
+      const type = as === 'text' ? 'text/plain;charset=UTF-8' : `multipart/form-data; boundary=${BOUNDARY}`;
+      const headers = {
+        origin,
+        'content-type': type,
+        ...(as === 'form without a script' ? {} : { 'next-action': id }),
+      };
+      const data = as === 'text' ? body : `${form}--${BOUNDARY}--\r\n`;
+      return {
+        key: `${key}, ${as}`,
+        said: body,
+        ask: () => page.request.post('/sign-in', { headers, data, maxRedirects: 0 }),
+      };
+    }),
+  );
+  expect(wrong).toEqual([]);
+});
+
+/** What stands in an address where an id belongs, or behind its question mark. */
+const scrap = fc.constantFrom(
+  ...[
+    '0',
+    '-1',
+    '1e9',
+    '9'.repeat(25),
+    '%00',
+    '%0a',
+    '..%2f',
+    '%F0%9F%8F%8B',
+    '%C3%28',
+    '%ff',
+    '%ED%A0%80',
+    '%',
+    '%zz',
+  ],
+  ...[
+    'x'.repeat(300),
+    'null',
+    '__proto__',
+    'constructor',
+    '%27%20or%201=1',
+    'a;b',
+    '%2e%2e',
+    '2026-02-31',
+    '%E2%80%AE',
+  ],
+);
+const WORDS = ['athlete', 'from', 'to', 'show', 'week', '_rsc', 'x'];
+
+test('whatever address is asked for, a page, a redirect or a refusal comes', async ({ coach: page }) => {
+  const { athleteId, blockId } = await ownIds(page);
+  const paths = [
+    '/nowhere',
+    '/_next/nowhere',
+    ...ROUTES.map((route) => route.replace(/\/\([^)]+\)/g, '').replace(/\/(page|route)$/, '')),
+  ];
+  const segment = fc.oneof(scrap, fc.constantFrom(athleteId, blockId, '3'));
+  const address = fc
+    .tuple(
+      fc.constantFrom(...paths),
+      fc.array(segment, { minLength: 3, maxLength: 3 }),
+      fc.array(fc.tuple(fc.constantFrom(...WORDS), segment), { maxLength: 3 }),
+    )
+    .map(([path, segments, search]) => {
+      const left = [...segments];
+      const filled = path.replace(/\[[^\]]+\]/g, () => left.pop() ?? '');
+      return `${filled}?${search.map(([word, value]) => `${word}=${value}`).join('&')}`;
+    });
+  const headers = fc.oneof(
+    fc.constant<Record<string, string>>({}),
+    fc.record({
+      rsc: fc.constant('1'),
+      'next-router-state-tree': fc.constantFrom(
+        'garbage',
+        'null',
+        '%7B%7D',
+        '%5B%5D',
+        '%5B%22%22%2C%7B%7D%5D',
+      ),
+      'next-router-prefetch': fc.constantFrom('1', '2', 'x'),
+    }),
+  );
+  const cases = fc.sample(
+    fc.record({
+      address,
+      headers,
+      method: fc.constantFrom('GET', 'GET', 'GET', 'HEAD', 'PUT', 'DELETE', 'PATCH'),
+    }),
+    { numRuns: CALLS, seed: SEED },
+  );
+  const wrong = await wrongAmong(
+    cases.map(({ address: path, headers: sent, method }) => ({
+      key: `${method} ${path}`,
+      said: JSON.stringify(sent),
+      ask: () => page.request.fetch(path, { method, headers: sent, maxRedirects: 0 }),
+    })),
+  );
   expect(wrong).toEqual([]);
 });

@@ -6,6 +6,7 @@ import { join, relative } from 'node:path';
 import { constants } from 'node:zlib';
 import compression from 'compression';
 import next from 'next';
+import { parseAndValidateFlightRouterState as readPlace } from 'next/dist/server/app-render/parse-and-validate-flight-router-state.js';
 import { PACKED, ROOT } from './machine.mjs';
 import { log, serveMetrics, watch } from './observe.mjs';
 
@@ -36,6 +37,34 @@ function sentPacked(request, response) {
   return true;
 }
 
+/** How anything here is asked. */
+const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST'];
+
+/** Why a request can be of nothing here, where Next would answer as if it were broken; undefined where it may be. */
+function refusalOf({ method, url = '', headers }) {
+  if (!METHODS.includes(method)) return { status: 405, reason: 'Nothing here is asked like this.' };
+  const path = url.split('?')[0];
+  // Next's own pages for what is not found and what is broken are nobody's to ask for.
+  if (path.startsWith('/_') && !path.startsWith('/_next/'))
+    return { status: 404, reason: 'There is nothing here.' };
+  try {
+    decodeURIComponent(path);
+    // Where the page stands that asks, as its scripts say it.
+    readPlace(headers['next-router-state-tree']);
+  } catch {
+    return { status: 400, reason: 'This address cannot be read.' };
+  }
+}
+
+/** Whether it answered what can be of nothing here. */
+function sentRefusal(request, response) {
+  const refusal = refusalOf(request);
+  if (refusal === undefined) return false;
+  response.writeHead(refusal.status, { 'Content-Type': 'text/plain', Allow: METHODS.join(', ') });
+  response.end(`${refusal.reason}\n`);
+  return true;
+}
+
 /**
  * The address somebody asks from: of their own connection, or, behind a proxy of this machine, the last one it names. What
  * a request says of itself does not count.
@@ -58,7 +87,7 @@ const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALI
 const server = createServer((request, response) => {
   watch(request, response);
   request.headers['x-client-address'] = addressOf(request);
-  if (sentPacked(request, response)) return;
+  if (sentRefusal(request, response) || sentPacked(request, response)) return;
   compress(request, response, () => void handle(request, response));
 });
 server.listen(Number(port), hostname, () => log.info({ port: Number(port) }, 'listening'));

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { isReadableAction } from './app/action-body';
 import { isByTls } from './app/by-tls';
 import { isOwnOrigin, notOwn } from './app/own-origin';
 
@@ -6,11 +7,15 @@ import { isOwnOrigin, notOwn } from './app/own-origin';
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
- * Stands before every page, action and route. What changes anything is taken from pages of this very server alone; pages
- * carry what a browser may run in them; and each is told its own address, so that whoever has to sign in first comes back.
+ * Stands before every page, action and route. What changes anything is taken from pages of this very server alone, and only as
+ * they write it; pages carry what a browser may run in them; and each is told its own address, so that whoever has to sign in first comes back.
  */
-export function proxy(request: NextRequest): Response {
-  if (!SAFE.has(request.method) && !isOwnOrigin(request.headers)) return notOwn();
+export async function proxy(request: NextRequest): Promise<Response> {
+  if (!SAFE.has(request.method)) {
+    if (!isOwnOrigin(request.headers)) return notOwn();
+    if (!(await isReadableAction(request)))
+      return new Response('No page of this server sends this.\n', { status: 400 });
+  }
   const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');
   const policy = policyFor(nonce);
   const headers = new Headers(request.headers);

@@ -4,11 +4,12 @@ import { blocksOf, blocksToCopy, findAthlete, ownExercises, ownTemplates } from 
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
 import { requireActing, requireAsker } from '../../../asker';
+import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
 import { design, start } from './actions';
 
 interface PageProps {
-  readonly searchParams: Promise<{ readonly athlete?: string; readonly from?: string | string[] }>;
+  readonly searchParams: Promise<Readonly<Partial<Record<'athlete' | 'from', string | string[]>>>>;
 }
 
 /** What a link says the block starts from, as `template/ID` or `design/ID`. */
@@ -18,8 +19,9 @@ function chosenSource(from: string | string[] | undefined): SourceChoice | null 
 }
 
 export default async function NewBlockPage({ searchParams }: PageProps) {
-  const { athlete: athleteId = '', from } = await searchParams;
+  const { athlete: athleteId, from } = await searchParams;
   const coach = await requireAsker();
+  if (!isId(athleteId)) notFound();
   const { asker, shared } = await requireActing({ athleteId });
   const found = await findAthlete(asker, athleteId);
   if (found === undefined || shared?.may === 'read') notFound();

@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import { areArguments, isReadableAction } from './action-body';
+
+const MARKS = ['$undefined', '$NaN', '$Infinity', '$-Infinity', '$-0', '$$', '$$5 a set', '$K1'];
+
+describe('arguments of an action', () => {
+  test('are whatever JSON can say, with dollars told from marks', () => {
+    const escaped = (_: string, value: unknown) =>
+      typeof value === 'string' && value.startsWith('$') ? `$${value}` : value;
+    fc.assert(
+      fc.property(fc.array(fc.jsonValue({ maxDepth: 5 }), { maxLength: 4 }), (given) =>
+        areArguments(JSON.parse(JSON.stringify(given, escaped)), '0'),
+      ),
+    );
+  });
+
+  test.each(MARKS)('%s is what a page writes', (mark) => {
+    expect(areArguments([mark, { of: [mark] }], '0')).toBe(true);
+  });
+
+  test.each([
+    ...[
+      '$',
+      '$1',
+      '$T',
+      '$h1',
+      '$F1',
+      '$Q1',
+      '$W1',
+      '$i0',
+      '$n7',
+      '$D2026-11-28',
+      '$A1',
+      '$@1',
+      '$R1',
+      '$B1',
+    ],
+    ...['$undefine', '$K', '$Kx', '$00', '$a:0'],
+  ])('%s is what none writes', (mark) => {
+    expect(areArguments([mark], '0')).toBe(false);
+    expect(areArguments([{ of: [mark] }], '0')).toBe(false);
+  });
+
+  test('an object that stands before it is meant by where it stands', () => {
+    const slot = { sets: 3, range: { low: 6 } };
+    expect(areArguments([slot, '$0:0'], '0')).toBe(true);
+    expect(areArguments([slot, { of: '$0:0:range' }], '0')).toBe(true);
+    expect(areArguments([slot, '$1:0'], '1')).toBe(true);
+    expect(areArguments([slot, '$0:0'], '1')).toBe(false);
+  });
+
+  test.each([
+    ['itself', ['$0']],
+    ['what it stands in', [{ of: '$0:0' }]],
+    ['what comes behind it', ['$0:1', {}]],
+    ['what is not there', [{}, '$0:7']],
+    ['what only every object has', [{}, '$0:0:constructor']],
+    ['a prototype', JSON.parse('[{ "__proto__": {} }, "$0:0:__proto__"]')],
+    ['no object', [7, '$0:0']],
+    ['a mark in turn', [{}, '$0:0', '$0:1']],
+  ])('none means %s', (_, given) => {
+    expect(areArguments(given, '0')).toBe(false);
+  });
+
+  test('a short text does not stand for a million values', () => {
+    /** Each row is two of the one before. */
+    const doubled = (rows: number) =>
+      Array.from({ length: rows }, (_, at) => (at === 0 ? [] : [`$0:0:${at - 1}`, `$0:0:${at - 1}`]));
+    // Row 17 holds 262 143 values, all up to it a little less than twice as many.
+    expect(areArguments([doubled(17)], '0')).toBe(true);
+    expect(areArguments([doubled(20)], '0')).toBe(false);
+  });
+
+  test('lie sixty-four deep at most, and are sixteen at most', () => {
+    const deep = (levels: number) => JSON.parse('['.repeat(levels) + ']'.repeat(levels));
+    expect([64, 65, 200_000].map((levels) => areArguments(deep(levels), '0'))).toEqual([true, false, false]);
+    expect([16, 17].map((many) => areArguments(Array(many).fill(1), '0'))).toEqual([true, false]);
+  });
+
+  test.each([null, 5, 'x', {}, undefined])('%p is none', (root) => {
+    expect(areArguments(root, '0')).toBe(false);
+  });
+});
+
+describe('a request', () => {
+  const ask = (body: BodyInit, headers: Record<string, string> = {}) =>
+    isReadableAction(new Request('http://here', { method: 'POST', body, headers }));
+  const byScript = { 'next-action': 'x' };
+  const formOf = (fields: Readonly<Record<string, string>>) => {
+    const form = new FormData();
+    for (const [name, value] of Object.entries(fields)) form.set(name, value);
+    return form;
+  };
+
+  test('that asks no action is not looked into', async () => {
+    expect(await ask('{')).toBe(true);
+    expect(await ask(formOf({ email: 'a@example.org', note: '$1' }))).toBe(true);
+  });
+
+  test('by script is JSON', async () => {
+    expect(await ask('[1, "$$2"]', byScript)).toBe(true);
+    for (const body of ['', '{', '["$2"]', '{}']) expect(await ask(body, byScript)).toBe(false);
+  });
+
+  test('by script may be a form, with its arguments as part 0', async () => {
+    expect(await ask(formOf({ 0: '[{"status":"ready"},"$K1"]', '1_email': '$5' }), byScript)).toBe(true);
+    expect(await ask(formOf({ 0: '["$2"]' }), byScript)).toBe(false);
+    expect(await ask(formOf({ 0: '[' }), byScript)).toBe(false);
+    expect(await ask(formOf({ 1: '[]' }), byScript)).toBe(false);
+    const broken = { ...byScript, 'content-type': 'multipart/form-data; boundary=x' };
+    expect(await ask('--x\r\ngarbage', broken)).toBe(false);
+  });
+
+  test('without a script has them beside its fields', async () => {
+    const asked = { $ACTION_REF_1: '', '$ACTION_1:0': '{"id":"x","bound":"$@1"}', '$ACTION_1:1': '[{}]' };
+    expect(await ask(formOf({ ...asked, email: '$5' }))).toBe(true);
+    expect(await ask(formOf({ ...asked, '$ACTION_1:0': '{"id":"x","bound":null}' }))).toBe(true);
+    expect(await ask(formOf({ ...asked, '$ACTION_1:0': '{"id":"x","bound":"$@2"}' }))).toBe(false);
+    expect(await ask(formOf({ ...asked, '$ACTION_1:1': '["$2"]' }))).toBe(false);
+    expect(await ask(formOf({ $ACTION_REF_1: '' }))).toBe(false);
+  });
+
+  test('is not longer than a mebibyte', async () => {
+    const long = (bytes: number) => JSON.stringify(['x'.repeat(bytes - 4)]);
+    expect(await ask(long(1024 * 1024), byScript)).toBe(true);
+    expect(await ask(long(1024 * 1024 + 1), byScript)).toBe(false);
+  });
+});
