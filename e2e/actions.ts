@@ -48,6 +48,7 @@ export const asked = (athleteId: string, blockId: string): Readonly<Record<strin
   'athletes/[athleteId]/actions.ts archive': [athleteId, true],
   'athletes/[athleteId]/actions.ts revoke': [athleteId, 'all'],
   'account/actions.ts letIn': [null],
+  'account/actions.ts tellPasswordAgain': ['x'],
   'account/actions.ts beginSecondFactor': [],
   'account/actions.ts confirmSecondFactor': ['GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', '000000'],
   'account/actions.ts endSecondFactor': ['000000'],

@@ -2,6 +2,7 @@ import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { promisify } from 'node:util';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { createConnection } from 'mysql2/promise';
 
 const run = promisify(execFile);
 
@@ -40,6 +41,19 @@ export async function signIn(page: Page, email: string): Promise<void> {
   await page.locator('input[name=password]').fill('rung by rung');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
+}
+
+/** Makes it long ago that a coach last told their password on any device. */
+export async function leftOpen(email: string): Promise<void> {
+  const connection = await createConnection(process.env.DATABASE_URL ?? '');
+  try {
+    await connection.execute(
+      'UPDATE sign_ins SET told_at = NULL WHERE coach_id = (SELECT id FROM coaches WHERE email = ?)',
+      [email],
+    );
+  } finally {
+    await connection.end();
+  }
 }
 
 /** What a week's cell shows of so many sets: each with its reps, or alike ones as a product. */

@@ -1,5 +1,5 @@
 import { generate } from 'otplib';
-import { answers, expect, openBlock, signIn, test } from './coach';
+import { answers, expect, leftOpen, openBlock, openProfile, signIn, test } from './coach';
 
 test('without signing in nothing is shown; a wrong password says so; signing out ends it', async ({
   page,
@@ -133,6 +133,58 @@ test('by TLS the cookies are sealed and bound to this server, and the page asks 
     '__Host-ladder_sign_in',
   ]);
   for (const { value } of cookies) expect(value).toMatch(/Path=\/;.*Secure; HttpOnly; SameSite=lax/i);
+  await context.close();
+});
+
+test('what a device left open is not enough for takes the password: wrong, left, told; then it is enough for a while', async ({
+  coach: page,
+  email,
+}) => {
+  await leftOpen(email);
+  await page.goto('/account');
+  const make = page.getByRole('button', { name: 'Let a coach in' });
+  const link = page.locator('code').filter({ hasText: '/let-in/' });
+  const dialog = page.getByRole('dialog', { name: 'Your password first' });
+  await make.click();
+  await expect(dialog.getByRole('textbox', { name: 'Password' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+  await expect(page.getByText('Nothing was done: it takes your password.')).toBeVisible();
+  await expect(link).toBeHidden();
+
+  await make.click();
+  await page.keyboard.type('not this one');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByText('This is not your password.')).toBeVisible();
+  await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect(link).toBeVisible();
+
+  await page.reload();
+  await make.click();
+  await expect(link).toBeVisible();
+
+  await leftOpen(email);
+  await page.goto('/desk');
+  await openProfile(page, 'Maren');
+  await page.getByRole('button', { name: 'Erase …' }).click();
+  await page.getByLabel('Write the name to go on').fill('Maren Tveitdal');
+  await page.keyboard.press('Enter');
+  await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/desk');
+  await expect(page.getByRole('rowheader').getByRole('link', { name: 'Maren' })).toBeHidden();
+});
+
+test('the sign-in works before the page’s scripts run', async ({ browser, email }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto('/library');
+  await page.getByLabel('Email').fill(email);
+  await page.locator('input[name=password]').fill('rung by rung');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/library');
   await context.close();
 });
 

@@ -2,7 +2,7 @@ import 'server-only';
 import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import type { Unanswered } from '@/core';
+import type { Unanswered, Unsure } from '@/core';
 import {
   type About,
   type Acting,
@@ -51,6 +51,13 @@ export async function asCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
+}
+
+/** The same for what is not done on the strength of a device left open: the password has to have been told of late. */
+export async function asSureCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unsure> {
+  return asCoach(
+    async (asker): Promise<T | Unsure> => (asker.isSure ? work(asker) : { status: 'password first' }),
+  );
 }
 
 /** A coach who acts on an athlete, bound to the rows of the athlete's own coach. */

@@ -7,6 +7,7 @@ type Way =
   | 'code'
   | 'sign-out'
   | 'password'
+  | 'password told again'
   | 'password by link'
   | 'link for a coach'
   | 'second factor'

@@ -1,22 +1,28 @@
 import { useEffect, useEffectEvent, useState } from 'react';
+import { isPasswordFirst, useAskPassword } from './password-first';
 
 const UNREACHABLE = { status: 'unreachable' } as const;
 /** What comes of asking where the server is not reached. */
 export type Unreachable = typeof UNREACHABLE;
 
 /**
- * An action of the server: asks it, and says whether an answer is under way. What it answers, or that the server was
- * not reached, is for the caller to tell (see words/outcomes).
+ * An action of the server: asks it, and says whether an answer is under way. Where it takes the password, that is asked
+ * for, and the action once more. What it answers, or that the server was not reached, is for the caller to tell (see
+ * words/outcomes).
  */
 export function useAction<Given extends readonly unknown[], Answer>(
   action: (...given: Given) => Promise<Answer>,
 ) {
   const [isBusy, setBusy] = useState(false);
+  const askPassword = useAskPassword();
+  const askOnce = (given: Given) => action(...given).catch(() => UNREACHABLE);
   const ask = async (...given: Given): Promise<Answer | Unreachable> => {
     setBusy(true);
-    const answer = await action(...given).catch(() => UNREACHABLE);
+    const answer = await askOnce(given);
+    const isTold = isPasswordFirst(answer) && (await askPassword());
+    const last = isTold ? await askOnce(given) : answer;
     setBusy(false);
-    return answer;
+    return last;
   };
   return { ask, isBusy };
 }

@@ -1,9 +1,11 @@
 import { DropToFiles } from '@/features/files/drop-to-files';
 import { Palette } from '@/features/palette/palette';
 import { PaletteHolder } from '@/ui/palette-scope';
+import { PasswordHolder } from '@/ui/password-first';
 import { CoachShell } from '@/ui/shell/coach-shell';
 import { requireAsker } from '../asker';
 import { signOutAction } from '../sign-in/actions';
+import { tellPasswordAgain } from './account/actions';
 import { findAthletes } from './find-athletes';
 
 /** Every screen of the coach's has the command palette and the same bar. */
@@ -12,7 +14,7 @@ export default async function CoachLayout({ children }: { readonly children: Rea
   return (
     <CoachShell coach={name} signOut={signOutAction}>
       <PaletteHolder>
-        {children}
+        <PasswordHolder tell={tellPasswordAgain}>{children}</PasswordHolder>
         <Palette find={findAthletes} />
         <DropToFiles />
       </PaletteHolder>

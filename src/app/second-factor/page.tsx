@@ -4,7 +4,13 @@ import { redirect } from 'next/navigation';
 import { factorState } from '@/data';
 import { SecondFactor } from '@/features/account/second-factor';
 import { Entrance } from '@/ui/entrance';
-import { beginSecondFactor, confirmSecondFactor, endSecondFactor } from '../(coach)/account/actions';
+import { PasswordHolder } from '@/ui/password-first';
+import {
+  beginSecondFactor,
+  confirmSecondFactor,
+  endSecondFactor,
+  tellPasswordAgain,
+} from '../(coach)/account/actions';
 import { currentSession } from '../asker';
 
 export const metadata: Metadata = { title: 'Second factor · Dense Ladder' };
@@ -15,10 +21,12 @@ export default async function SecondFactorPage() {
   if (session === undefined) redirect('/sign-in');
   return (
     <Entrance>
-      <SecondFactor
-        state={await factorState(session)}
-        actions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
-      />
+      <PasswordHolder tell={tellPasswordAgain}>
+        <SecondFactor
+          state={await factorState(session)}
+          actions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
+        />
+      </PasswordHolder>
       <Link href="/desk" prefetch={false}>
         To the desk
       </Link>

@@ -93,3 +93,6 @@ export type Unanswered =
   /** The athlete is another coach's, who lets this one read and no more. */
   | { readonly status: 'to read' }
   | { readonly status: 'malformed' };
+
+/** The same of what is not done on the strength of a device left open. */
+export type Unsure = Unanswered | { readonly status: 'password first' };

@@ -14,6 +14,7 @@ import { STATEMENTS as inAndOut } from './013-in-and-out';
 import { STATEMENTS as sharedAthletes } from './014-shared-athletes';
 import { STATEMENTS as signIn } from './015-sign-in';
 import { STATEMENTS as whatIsDue } from './016-what-is-due';
+import { STATEMENTS as toldAgain } from './017-told-again';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -37,4 +38,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '014-shared-athletes', statements: sharedAthletes },
   { name: '015-sign-in', statements: signIn },
   { name: '016-what-is-due', statements: whatIsDue },
+  { name: '017-told-again', statements: toldAgain },
 ];

@@ -125,6 +125,7 @@ function peopleTables(
       tries: DataTypes.INTEGER,
       begunAt: when,
       seenAt: when,
+      toldAt: when,
       device: DataTypes.STRING(120),
     }),
     recoveryCodes: table('recovery_codes', { coachId: key(), codeHash: key() }),

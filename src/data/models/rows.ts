@@ -45,6 +45,8 @@ export interface SignInRow {
   tries: number;
   begunAt: Date;
   seenAt: Date;
+  /** When the password was told in it last; null: not since this is written down. */
+  toldAt: Date | null;
   /** What the device is called. */
   device: string;
 }

@@ -3,7 +3,14 @@ import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { inSchema } from '../testing/schema';
-import { addFirstCoach, changePassword, isEmptyInstallation, resetPassword, signIn } from './coaches';
+import {
+  addFirstCoach,
+  changePassword,
+  isEmptyInstallation,
+  resetPassword,
+  signIn,
+  tellPassword,
+} from './coaches';
 import { askerOf, endSession, openSession, sessionsOf, signOut } from './sessions';
 
 afterAll(closeDatabase);
@@ -156,6 +163,24 @@ test('a password is changed with the old one in hand; other sessions end, this o
   expect(await askerOf(there.token, NOW)).toBeUndefined();
   expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');
   expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
+});
+
+test('a password that was told makes a session sure for a quarter of an hour; told again, for another; other sessions it does not', async () => {
+  const coach = await someCoach();
+  const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
+  if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
+  const isSure = async (token: string, minutes: number) => (await askerOf(token, later(minutes)))?.isSure;
+  expect([await isSure(here.token, 14.9), await isSure(here.token, 15)]).toEqual([true, false]);
+  const tell = async (password: string, minutes: number) =>
+    (await tellPassword(coach, password, here.token, later(minutes))).status;
+  expect(await tell('wrong', 20)).toBe('wrong');
+  expect(await isSure(here.token, 20)).toBe(false);
+  expect(await tell(PASSWORD, 20)).toBe('told');
+  expect([await isSure(here.token, 34.9), await isSure(here.token, 35)]).toEqual([true, false]);
+  expect(await isSure(there.token, 20)).toBe(false);
+  // It is no way to try passwords.
+  for (let n = 0; n < 5; n++) await tell('wrong', 40);
+  expect(await tell(PASSWORD, 40)).toBe('wait');
 });
 
 test('the first coach of an empty installation is one, whoever tries at once; then nobody is the first any more', async () => {

@@ -7,7 +7,7 @@ import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { type PasswordProblem, passwordProblem } from '../passwords';
 import { digest } from '../token';
-import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession } from './sessions';
+import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession, passwordTold } from './sessions';
 import { tried, wasRight } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
@@ -157,6 +157,40 @@ export type PasswordOutcome =
 /** What tries of somebody who is signed in already are counted by: a device left open must not be a way to the password. */
 export const triesWithin = ({ coachId }: Asker) => [{ by: `within ${coachId}`, free: 5 }];
 
+type Checked =
+  | { readonly status: 'right'; readonly coach: CoachRow }
+  | { readonly status: 'wrong' | 'gone' }
+  | { readonly status: 'wait'; readonly seconds: number };
+
+/** Checks the password of somebody who is signed in already. @throws Busy where too many passwords are being looked at */
+async function checked(asker: Asker, password: string, now: Date): Promise<Checked> {
+  const coach = (await models().coaches.findByPk(asker.coachId))?.get();
+  if (coach === undefined) return { status: 'gone' };
+  const seconds = await tried(triesWithin(asker), now);
+  if (seconds > 0) return { status: 'wait', seconds };
+  if (!(await matches(coach.passwordHash, password))) return { status: 'wrong' };
+  await wasRight({ own: triesWithin(asker), common: [] }, now);
+  return { status: 'right', coach };
+}
+
+/**
+ * Tells the password once more within a session, for what is not done on the strength of a device left open.
+ * @throws Busy where too many passwords are being looked at
+ */
+export async function tellPassword(
+  asker: Asker,
+  password: string,
+  token: string,
+  now: Date,
+): Promise<
+  { readonly status: 'told' | 'wrong' | 'gone' } | { readonly status: 'wait'; readonly seconds: number }
+> {
+  const outcome = await checked(asker, password, now);
+  if (outcome.status !== 'right') return outcome;
+  await passwordTold(token, now);
+  return { status: 'told' };
+}
+
 /**
  * Changes a coach's password and ends all their other sessions.
  * @param keep the token of the session that goes on
@@ -169,13 +203,9 @@ export async function changePassword(
   now: Date,
 ): Promise<PasswordOutcome> {
   const { coaches, signIns } = models();
-  const coach = await coaches.findByPk(asker.coachId);
-  if (coach === null) return { status: 'gone' };
-  const seconds = await tried(triesWithin(asker), now);
-  if (seconds > 0) return { status: 'wait', seconds };
-  if (!(await matches(coach.get().passwordHash, current))) return { status: 'wrong' };
-  await wasRight({ own: triesWithin(asker), common: [] }, now);
-  const problem = passwordProblem(next, [coach.get().name, coach.get().email]);
+  const outcome = await checked(asker, current, now);
+  if (outcome.status !== 'right') return outcome;
+  const problem = passwordProblem(next, [outcome.coach.name, outcome.coach.email]);
   if (problem !== null) return { status: problem };
   await coaches.update({ passwordHash: await hashed(next) }, { where: { id: asker.coachId } });
   await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(keep) } } });

@@ -10,6 +10,8 @@ const MINUTE_MS = 60_000;
 const SESSION_MS = 30 * DAY_MS;
 const IDLE_MS = 7 * DAY_MS;
 const CODE_MS = 10 * MINUTE_MS;
+/** How long a password that was told is enough for what a device left open must not be. */
+const TOLD_MS = 15 * MINUTE_MS;
 /** How often a session's use is written down. */
 const SEEN_MS = 10 * MINUTE_MS;
 /** Letters of a session's name in a list: it tells them apart and opens nothing. */
@@ -34,7 +36,7 @@ export async function openSession(
   const expiresAt = new Date(now.getTime() + (awaitsCode ? CODE_MS : SESSION_MS));
   const row = { tokenHash: digest(token), coachId, expiresAt, awaitsCode, tries: 0, device };
   await models().signIns.create(
-    { ...row, begunAt: now, seenAt: now },
+    { ...row, begunAt: now, seenAt: now, toldAt: now },
     transaction === undefined ? {} : { transaction },
   );
   return { token, expiresAt };
@@ -56,6 +58,8 @@ export interface SignedIn extends Asker {
   readonly lacksFactor: boolean;
   /** Whether another coach of the house shares an athlete with them. */
   readonly isShown: boolean;
+  /** Whether the password was told of late; see `passwordTold`. */
+  readonly isSure: boolean;
 }
 
 /** Who holds this token; undefined when the session has ended. */
@@ -66,11 +70,12 @@ export async function askerOf(token: string, now: Date): Promise<SignedIn | unde
     name: string;
     lacksFactor: number;
     isShown: number;
+    isSure: number;
     isStale: number;
   }>(
     `SELECT c.id AS coachId, c.name, c.second_factor IS NULL AND COALESCE(h.second_factor_required, FALSE) AS lacksFactor,
        EXISTS (SELECT 1 FROM athlete_shares WHERE athlete_shares.coach_id = c.id) AS isShown,
-       s.seen_at <= :stale AS isStale
+       COALESCE(s.told_at > :told, FALSE) AS isSure, s.seen_at <= :stale AS isStale
      FROM sign_ins s JOIN coaches c ON c.id = s.coach_id LEFT JOIN houses h ON h.id = c.house_id
      WHERE s.token_hash = :token AND NOT s.awaits_code AND s.expires_at > :now AND s.seen_at > :idle`,
     {
@@ -79,6 +84,7 @@ export async function askerOf(token: string, now: Date): Promise<SignedIn | unde
         token: digest(token),
         now,
         idle: new Date(now.getTime() - IDLE_MS),
+        told: new Date(now.getTime() - TOLD_MS),
         stale: new Date(now.getTime() - SEEN_MS),
       },
     },
@@ -87,7 +93,13 @@ export async function askerOf(token: string, now: Date): Promise<SignedIn | unde
   const { isStale, ...coach } = row;
   if (Number(isStale) === 1)
     await models().signIns.update({ seenAt: now }, { where: { tokenHash: digest(token) } });
-  return { ...coach, lacksFactor: Boolean(coach.lacksFactor), isShown: Boolean(coach.isShown) };
+  const { lacksFactor, isShown, isSure } = coach;
+  return { ...coach, lacksFactor: Boolean(lacksFactor), isShown: Boolean(isShown), isSure: Boolean(isSure) };
+}
+
+/** Writes down that the password was told within a session. */
+export async function passwordTold(token: string, now: Date): Promise<void> {
+  await models().signIns.update({ toldAt: now }, { where: { tokenHash: digest(token) } });
 }
 
 /** Ends a session; ending one twice is fine. */

@@ -1,7 +1,7 @@
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, CopyButton } from '@mantine/core';
 import { useState } from 'react';
-import type { Unanswered } from '@/core';
+import type { Unsure } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
@@ -21,12 +21,12 @@ export interface HouseProps {
   /** A link that lets one coach in, or the one it names back in with a new password. */
   readonly letIn: (
     coachId: string | null,
-  ) => Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered>;
+  ) => Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unsure>;
   /** Whether every coach of it needs a second factor. */
   readonly isRequired: boolean;
   readonly requireFactor: (
     isRequired: boolean,
-  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
+  ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unsure>;
 }
 
 /** The coaches who work together; who owns the house lets others in. */

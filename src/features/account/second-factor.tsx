@@ -2,7 +2,7 @@
 
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import type { Unanswered } from '@/core';
+import type { Unsure } from '@/core';
 import { Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
@@ -13,17 +13,15 @@ export interface SecondFactorActions {
   readonly begin: () => Promise<
     | { readonly status: 'begun'; readonly secret: string; readonly picture: string }
     | { readonly status: 'gone' }
-    | Unanswered
+    | Unsure
   >;
   readonly confirm: (
     secret: string,
     code: string,
   ) => Promise<
-    { readonly status: 'on'; readonly codes: readonly string[] } | { readonly status: 'wrong' } | Unanswered
+    { readonly status: 'on'; readonly codes: readonly string[] } | { readonly status: 'wrong' } | Unsure
   >;
-  readonly end: (
-    code: string,
-  ) => Promise<{ readonly status: 'off' } | { readonly status: 'wrong' } | Unanswered>;
+  readonly end: (code: string) => Promise<{ readonly status: 'off' } | { readonly status: 'wrong' } | Unsure>;
 }
 
 export interface SecondFactorProps {

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import type { Unanswered } from '@/core';
+import type { Unsure } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { longDay } from '@/ui/words/dates';
@@ -20,7 +20,7 @@ export interface SessionsProps {
   readonly sessions: readonly SignedInDevice[];
   readonly end: (
     name: string,
-  ) => Promise<{ readonly status: 'ended'; readonly sessions: readonly SignedInDevice[] } | Unanswered>;
+  ) => Promise<{ readonly status: 'ended'; readonly sessions: readonly SignedInDevice[] } | Unsure>;
 }
 
 /** Where the coach is signed in; each device can be signed out. */

@@ -12,6 +12,7 @@ import type {
   Sharing,
   Training,
   Unanswered,
+  Unsure,
   WatchAnswer,
 } from '@/core';
 
@@ -110,7 +111,7 @@ export interface AthleteActions {
     { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
   >;
   /** Hands the athlete over with everything; leads to the desk, and answers only where it could not. */
-  readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unanswered>;
+  readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unsure>;
   /** Shows the athlete to another coach of the house, to read or in full; null: no longer. */
   readonly share: (
     coachId: string,
@@ -143,5 +144,5 @@ export interface AthleteActions {
     startDate: LocalDate,
   ) => Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
-  readonly erase: () => Promise<void>;
+  readonly erase: () => Promise<Unsure>;
 }

@@ -2,6 +2,10 @@
 
 import { Button, Modal, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import type { Unsure } from '@/core';
+import { formClasses } from '@/ui/form';
+import { useAction } from '@/ui/use-action';
+import { outcomeSentence } from '@/ui/words/outcomes';
 import own from './athlete.module.css';
 
 interface EraseDialogProps {
@@ -10,13 +14,20 @@ interface EraseDialogProps {
   /** What goes with the athlete. */
   readonly holds: string;
   readonly onClose: () => void;
-  readonly onErase: () => Promise<void>;
+  readonly onErase: () => Promise<Unsure>;
 }
 
 /** Erasing ends with everything gone: the name is written out before it is done. */
 export default function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
   const [typed, setTyped] = useState('');
-  const ready = typed.trim() === name.trim();
+  const [problem, setProblem] = useState('');
+  const { ask, isBusy } = useAction(onErase);
+  const ready = typed.trim() === name.trim() && !isBusy;
+  const erase = async () => {
+    const answer = await ask();
+    // Nothing comes back when it leads on.
+    if (answer !== undefined) setProblem(outcomeSentence(answer));
+  };
   return (
     <Modal opened={open} onClose={onClose} title={`Erase ${name}`} size="md">
       <p>
@@ -27,7 +38,7 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (ready) void onErase();
+          if (ready) void erase();
         }}
       >
         <TextInput
@@ -37,6 +48,11 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
           data-autofocus
           onChange={(event) => setTyped(event.target.value)}
         />
+        {problem === '' ? null : (
+          <p role="alert" className={formClasses.problem}>
+            {problem}
+          </p>
+        )}
         <div className={own.actions}>
           <Button type="submit" variant="filled" disabled={!ready}>
             Erase in 14 days

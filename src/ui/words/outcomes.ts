@@ -1,9 +1,9 @@
-import type { IssueRefusal, Unanswered } from '@/core';
+import type { IssueRefusal, Unsure } from '@/core';
 import { refusalSentence } from './problems';
 
 /** What can come of asking the server, beside what was asked for. */
 export type Outcome =
-  | Unanswered
+  | Unsure
   | { readonly status: 'unreachable' }
   | { readonly status: 'gone' }
   | { readonly status: 'stale' }
@@ -24,6 +24,8 @@ export function outcomeSentence(outcome: Outcome): string {
       return 'You are signed out. Sign in again in another tab, then try again.';
     case 'to read':
       return 'This athlete is shared with you to read; only their own coach changes them.';
+    case 'password first':
+      return 'Nothing was done: it takes your password.';
     case 'malformed':
       return 'The server could not read what this page sent. Reload the page and try again.';
     case 'gone':

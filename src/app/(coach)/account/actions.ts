@@ -2,7 +2,7 @@
 
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
-import type { Unanswered } from '@/core';
+import type { Unanswered, Unsure } from '@/core';
 import { decodeConventions } from '@/core/codecs';
 import {
   type Asker,
@@ -16,22 +16,26 @@ import {
   keepCoachConventions,
   newPasswordLink,
   requireFactor,
+  type SignedIn,
   sessionsOf,
+  tellPassword,
 } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
 import type { HouseProps } from '@/features/account/house';
 import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
-import { asCoach, currentSession, requireAsker } from '../../asker';
+import type { TellPassword } from '@/ui/password-dialog';
+import { asCoach, asSureCoach, currentSession, requireAsker } from '../../asker';
 import { readCookie } from '../../cookie';
 import { formOf } from '../../form-of';
 import { isId } from '../../inputs';
 import { noted } from '../../noted';
 import { ownUrl } from '../../own-url';
 
+const passwordSchema = z.string().min(1).max(200);
 const form = z.object({
-  current: z.string().min(1).max(200),
-  next: z.string().min(1).max(200),
+  current: passwordSchema,
+  next: passwordSchema,
   again: z.string().max(200),
 });
 
@@ -69,9 +73,9 @@ export async function keepConventionsAction(unchecked: unknown): Promise<Convent
  */
 export async function letIn(
   coachId: string | null,
-): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
+): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unsure> {
   if (coachId !== null && !isId(coachId)) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asSureCoach(async (asker) => {
     const now = new Date();
     const token =
       coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
@@ -83,7 +87,7 @@ export async function letIn(
 
 /** A new secret for the second factor, as a text and as a picture to photograph. */
 export async function beginSecondFactor(): ReturnType<SecondFactorActions['begin']> {
-  return inSession(async (asker) => {
+  return inSureSession(async (asker) => {
     const factor = await beginFactor(asker);
     if (factor === undefined) return { status: 'gone' };
     const svg = await drawn(factor.uri, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
@@ -102,7 +106,7 @@ export async function confirmSecondFactor(
 ): ReturnType<SecondFactorActions['confirm']> {
   if (!secretSchema.safeParse(secret).success || !codeSchema.safeParse(code).success)
     return { status: 'wrong' };
-  return inSession(async (asker) => {
+  return inSureSession(async (asker) => {
     const codes = await confirmFactor(asker, secret, code, new Date());
     await noted('second factor', codes === undefined ? 'wrong' : 'on', asker.coachId);
     return codes === undefined ? { status: 'wrong' } : { status: 'on', codes };
@@ -112,7 +116,7 @@ export async function confirmSecondFactor(
 /** Ends it by a code of it. */
 export async function endSecondFactor(code: string): ReturnType<SecondFactorActions['end']> {
   if (!codeSchema.safeParse(code).success) return { status: 'wrong' };
-  return inSession(async (asker) => {
+  return inSureSession(async (asker) => {
     const status = (await endFactor(asker, code, new Date())) ? 'off' : 'wrong';
     await noted('second factor', status, asker.coachId);
     return { status };
@@ -122,7 +126,7 @@ export async function endSecondFactor(code: string): ReturnType<SecondFactorActi
 /** Asks every coach of the owner's house for a second factor, or no longer. */
 export async function requireSecondFactor(isRequired: boolean): ReturnType<HouseProps['requireFactor']> {
   if (typeof isRequired !== 'boolean') return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asSureCoach(async (asker) => {
     const status = (await requireFactor(asker, isRequired)) ? 'kept' : 'gone';
     await noted('second factor for all', isRequired ? status : `no longer ${status}`, asker.coachId);
     return { status };
@@ -134,7 +138,7 @@ const sessionSchema = z.string().regex(/^[0-9a-f]{1,64}$/);
 /** Ends one of the coach's sessions on another device. */
 export async function endOneSession(name: string): ReturnType<SessionsProps['end']> {
   if (!sessionSchema.safeParse(name).success) return { status: 'malformed' };
-  return asCoach(async (asker) => {
+  return asSureCoach(async (asker) => {
     const token = (await readCookie('ladder_sign_in')) ?? '';
     await endSession(asker, name);
     await noted('session of another device', 'ended', asker.coachId);
@@ -142,8 +146,26 @@ export async function endOneSession(name: string): ReturnType<SessionsProps['end
   });
 }
 
+/** Tells the password once more, for what is done for whoever has told it of late. */
+export async function tellPasswordAgain(password: string): ReturnType<TellPassword> {
+  if (!passwordSchema.safeParse(password).success) return { status: 'wrong' };
+  return inSession(async (asker) => {
+    const token = (await readCookie('ladder_sign_in')) ?? '';
+    const outcome = await tellPassword(asker, password, token, new Date());
+    await noted('password told again', outcome.status, asker.coachId);
+    return outcome;
+  });
+}
+
+/** Runs an action for whoever has a session and has told the password of late, also while a second factor is to be set up. */
+async function inSureSession<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unsure> {
+  return inSession(
+    async (session): Promise<T | Unsure> => (session.isSure ? work(session) : { status: 'password first' }),
+  );
+}
+
 /** Runs an action for whoever has a session, also while the second factor is still to be set up. */
-async function inSession<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unanswered> {
+async function inSession<T>(work: (session: SignedIn) => Promise<T>): Promise<T | Unanswered> {
   try {
     const session = await currentSession();
     return session === undefined ? { status: 'signed out' } : await work(session);

@@ -3,7 +3,7 @@
 import { notFound, redirect } from 'next/navigation';
 import { toString as drawn } from 'qrcode';
 import * as z from 'zod';
-import type { Measurement, SaveAthleteOutcome, Sharing, Unanswered } from '@/core';
+import type { Measurement, SaveAthleteOutcome, Sharing, Unanswered, Unsure } from '@/core';
 import { isDate, LONGEST_LINE, MEASUREMENT_UNITS, MEASUREMENTS, SHARINGS } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import {
@@ -30,7 +30,7 @@ import {
   unseenPain,
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
-import { asCoach, asCoachOf, requireAsker } from '../../../asker';
+import { asCoach, asCoachOf, asSureCoach, requireAsker } from '../../../asker';
 import { nameIdSchema as id, isId, revisionSchema, weekSchema } from '../../../inputs';
 import { ownUrl } from '../../../own-url';
 
@@ -86,13 +86,15 @@ export async function archive(athleteId: string, archived: boolean): Promise<voi
   redirect('/desk');
 }
 
-export async function erase(athleteId: string): Promise<void> {
-  if (!isId(athleteId)) notFound();
-  const asker = await requireAsker();
-  const now = new Date();
-  if (await eraseAthlete(asker, athleteId, now))
-    await did(asker, { athleteId }, { what: 'erased', about: '' }, now);
-  redirect('/desk');
+/** Erases an athlete, in fourteen days, and leads to the desk. */
+export async function erase(athleteId: string): Promise<Unsure> {
+  if (!isId(athleteId)) return { status: 'malformed' };
+  return asSureCoach(async (asker) => {
+    const now = new Date();
+    if (await eraseAthlete(asker, athleteId, now))
+      await did(asker, { athleteId }, { what: 'erased', about: '' }, now);
+    return redirect('/desk');
+  });
 }
 
 /** A personal link that signs a phone in as the athlete, good once. */
@@ -130,9 +132,9 @@ export async function linkCalendar(
 export async function hand(
   athleteId: string,
   coachId: string,
-): Promise<{ readonly status: 'gone' } | Unanswered> {
+): Promise<{ readonly status: 'gone' } | Unsure> {
   if (!isId(athleteId) || !isId(coachId)) return { status: 'malformed' };
-  const outcome = await asCoach(
+  const outcome = await asSureCoach(
     async (asker): Promise<{ readonly status: 'handed' } | { readonly status: 'gone' }> => {
       if (!(await handOver(asker, athleteId, coachId))) return { status: 'gone' };
       // It stands with whom the athlete is handed over to.

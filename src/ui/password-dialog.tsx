@@ -1,0 +1,69 @@
+'use client';
+
+import '@mantine/core/styles/PasswordInput.layer.css';
+import { Button, Modal, PasswordInput } from '@mantine/core';
+import { useState } from 'react';
+import type { Unanswered } from '@/core';
+import { outcomeSentence, waitSentence } from './words/outcomes';
+
+/** Tells the server the password once more. */
+export type TellPassword = (
+  password: string,
+) => Promise<
+  | { readonly status: 'told' }
+  | { readonly status: 'wrong' }
+  | { readonly status: 'gone' }
+  | { readonly status: 'wait'; readonly seconds: number }
+  | Unanswered
+>;
+
+interface PasswordDialogProps {
+  readonly tell: TellPassword;
+  /** @param isTold false: it is not to be done after all */
+  readonly onEnd: (isTold: boolean) => void;
+}
+
+/** Asks for the password before something that a device left open is not enough for. */
+export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState('');
+  const [isBusy, setBusy] = useState(false);
+  const send = async () => {
+    if (isBusy) return;
+    setBusy(true);
+    const answer = await tell(password).catch(() => ({ status: 'unreachable' }) as const);
+    setBusy(false);
+    if (answer.status === 'told') return onEnd(true);
+    if (answer.status === 'wrong') setProblem('This is not your password.');
+    else if (answer.status === 'wait') setProblem(waitSentence(answer.seconds));
+    else setProblem(outcomeSentence(answer));
+  };
+  return (
+    <Modal opened onClose={() => onEnd(false)} title="Your password first" size="sm" zIndex={300}>
+      <p>This device has been signed in for a while. What you ask for is done once you tell your password.</p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void send();
+        }}
+      >
+        <PasswordInput
+          label="Password"
+          autoComplete="current-password"
+          data-autofocus
+          value={password}
+          error={problem === '' ? null : problem}
+          onChange={(event) => setPassword(event.target.value)}
+        />
+        <p>
+          <Button type="submit" variant="filled" aria-disabled={isBusy}>
+            Go on
+          </Button>{' '}
+          <Button variant="link" onClick={() => onEnd(false)}>
+            Leave it
+          </Button>
+        </p>
+      </form>
+    </Modal>
+  );
+}

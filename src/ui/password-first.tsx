@@ -1,0 +1,42 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { createContext, useCallback, useContext, useState } from 'react';
+import type { Unsure } from '@/core';
+import type { TellPassword } from './password-dialog';
+
+const PasswordDialog = dynamic(() => import('./password-dialog'), { ssr: false });
+
+const Asking = createContext<() => Promise<boolean>>(async () => false);
+
+interface PasswordHolderProps {
+  readonly tell: TellPassword;
+  readonly children: React.ReactNode;
+}
+
+/** What is within it can ask for the password once more: see useAction. */
+export function PasswordHolder({ tell, children }: PasswordHolderProps) {
+  const [answer, setAnswer] = useState<((isTold: boolean) => void) | null>(null);
+  const ask = useCallback(() => new Promise<boolean>((resolve) => setAnswer(() => resolve)), []);
+  const end = (isTold: boolean) => {
+    answer?.(isTold);
+    setAnswer(null);
+  };
+  return (
+    <Asking value={ask}>
+      {children}
+      {answer === null ? null : <PasswordDialog tell={tell} onEnd={end} />}
+    </Asking>
+  );
+}
+
+/** Asks for the password; resolves with whether it was told. */
+export function useAskPassword(): () => Promise<boolean> {
+  return useContext(Asking);
+}
+
+/** Whether an answer says that the password has to be told before it is done. */
+export function isPasswordFirst(answer: unknown): boolean {
+  const { status } = (answer ?? {}) as Partial<Unsure>;
+  return status === 'password first';
+}
