@@ -2,11 +2,11 @@ import 'server-only';
 import { type About, type Asker, actingOn, isUnavailable } from '@/data';
 import { currentAsker } from './asker';
 
-/** A file that is handed out under a name; undefined: there is no such thing. */
+/** A file that is handed out under a name. */
 export interface Download {
   readonly name: string;
   readonly type: string;
-  readonly text: string;
+  readonly content: string | Uint8Array<ArrayBuffer>;
 }
 
 /** Letters that a file's name may hold on every system. */
@@ -17,8 +17,8 @@ const plain = (name: string) =>
     .replace(/\s+/g, ' ')
     .trim();
 
-export function asFile({ name, type, text }: Download): Response {
-  return new Response(text, {
+export function asFile({ name, type, content }: Download): Response {
+  return new Response(content, {
     headers: {
       'Content-Type': `${type}; charset=utf-8`,
       'Content-Disposition': `attachment; filename="file"; filename*=UTF-8''${encodeURIComponent(plain(name))}`,
@@ -30,18 +30,25 @@ export function asFile({ name, type, text }: Download): Response {
 const said = (status: number, text: string) =>
   new Response(`${text}\n`, { status, headers: { 'Content-Type': 'text/plain; charset=utf-8' } });
 
-/** Hands a file out to the signed-in coach. @param about whose athlete it is of; null: their own */
+const AWAY = 'The database is away for the moment. Please try again.';
+
+/**
+ * Hands a file out to the signed-in coach.
+ * @param about whose athlete it is of; null: their own
+ * @param work makes it; undefined: there is no such thing
+ */
 export async function download(
   about: About | null,
-  work: (asker: Asker) => Promise<Download | undefined>,
+  work: (asker: Asker) => Promise<Download | undefined | 'unavailable'>,
 ): Promise<Response> {
   try {
     const asker = await currentAsker();
     if (asker === undefined) return said(401, 'Sign in first.');
     const file = await work(about === null ? asker : (await actingOn(asker, about)).asker);
+    if (file === 'unavailable') return said(503, AWAY);
     return file === undefined ? said(404, 'There is no such file.') : asFile(file);
   } catch (error) {
-    if (isUnavailable(error)) return said(503, 'The database is away for the moment. Please try again.');
+    if (isUnavailable(error)) return said(503, AWAY);
     throw error;
   }
 }

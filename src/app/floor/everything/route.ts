@@ -16,6 +16,6 @@ export async function GET(): Promise<Response> {
   return asFile({
     name: `${file.athlete.name}.json`,
     type: 'application/json',
-    text: writeOwnFile({ kind: 'athlete', file }),
+    content: writeOwnFile({ kind: 'athlete', file }),
   });
 }

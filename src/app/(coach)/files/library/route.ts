@@ -7,6 +7,6 @@ export async function GET(): Promise<Response> {
   return download(null, async (asker) => ({
     name: 'own exercises.json',
     type: 'application/json',
-    text: writeOwnFile({ kind: 'library', file: await libraryFile(asker) }),
+    content: writeOwnFile({ kind: 'library', file: await libraryFile(asker) }),
   }));
 }

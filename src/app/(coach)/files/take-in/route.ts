@@ -3,7 +3,7 @@ import { FILE_LIMITS } from '@/formats/limits';
 import { asCoach } from '../../../asker';
 import { bytesUpTo } from '../../../bytes-up-to';
 import { isOwnOrigin, notOwn } from '../../../own-origin';
-import { takeInAside } from './aside';
+import { takeInAside } from '../aside';
 
 /** A letter takes two bytes at most, but for rare ones. */
 const MOST_BYTES = 2 * FILE_LIMITS.letters;
@@ -14,7 +14,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!isOwnOrigin(request.headers)) return notOwn();
   const answer = await asCoach<TakenIn>(async ({ coachId }) => {
     const bytes = await bytesUpTo(MOST_BYTES, request);
-    return bytes === undefined ? { status: 'malformed' } : takeInAside({ asker: { coachId }, bytes });
+    return bytes === undefined ? { status: 'malformed' } : takeInAside({ coachId }, bytes);
   });
   return Response.json(answer);
 }

@@ -17,7 +17,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
       : {
           name: `${file.name}.json`,
           type: 'application/json',
-          text: writeOwnFile({ kind: 'template', file }),
+          content: writeOwnFile({ kind: 'template', file }),
         };
   });
 }

@@ -24,7 +24,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
       return {
         name: `${calendar.name}.ics`,
         type: 'text/calendar',
-        text: writeCalendar(calendar.name, days, calendar.changedAt),
+        content: writeCalendar(calendar.name, days, calendar.changedAt),
       };
     }
     const [, table = ''] = /^(.+)\.csv$/.exec(name) ?? [];
@@ -33,7 +33,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
     if (file === undefined) return undefined;
     const who = file.athlete.name;
     return isTable(table)
-      ? { name: `${who} ${table}.csv`, type: 'text/csv', text: writeTable(table, file) }
-      : { name: `${who}.json`, type: 'application/json', text: writeOwnFile({ kind: 'athlete', file }) };
+      ? { name: `${who} ${table}.csv`, type: 'text/csv', content: writeTable(table, file) }
+      : { name: `${who}.json`, type: 'application/json', content: writeOwnFile({ kind: 'athlete', file }) };
   });
 }

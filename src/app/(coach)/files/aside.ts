@@ -1,0 +1,70 @@
+import 'server-only';
+import { Worker } from 'node:worker_threads';
+import { Semaphore } from 'es-toolkit';
+import type { Asker } from '@/data';
+import type { TakenIn } from '@/features/files/contract';
+
+/** What is not done after this is given up: what was not committed by then does not stand. */
+const LONGEST_MS = 600_000;
+/** Most that are done at once, and most that wait for their turn. */
+const AT_ONCE = 2;
+const MOST_WAITING = 4;
+
+/** What takes seconds where an account is large. */
+export type Job =
+  | { readonly kind: 'take in'; readonly asker: Asker; readonly bytes: Uint8Array<ArrayBuffer> }
+  | { readonly kind: 'take out'; readonly asker: Asker };
+
+interface Unavailable {
+  readonly status: 'unavailable';
+}
+
+/** Everything of an account: whose it is, and the file. */
+export type TakenOut =
+  | { readonly status: 'taken out'; readonly name: string; readonly bytes: Uint8Array<ArrayBuffer> }
+  | Unavailable;
+
+/** Takes a file in. @param bytes what the page sent; handed over, not copied */
+export function takeInAside(asker: Asker, bytes: Uint8Array<ArrayBuffer>): Promise<TakenIn> {
+  return aside<TakenIn>({ kind: 'take in', asker, bytes }, [bytes.buffer]);
+}
+
+/** Puts a file of everything of an account together. */
+export function takeOutAside(asker: Asker): Promise<TakenOut> {
+  return aside<TakenOut>({ kind: 'take out', asker }, []);
+}
+
+const turns = new Semaphore(AT_ONCE);
+let waiting = 0;
+
+/** Does it in a thread of its own, with connections of its own: others are answered meanwhile. */
+async function aside<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
+  if (waiting >= MOST_WAITING) return { status: 'unavailable' };
+  waiting++;
+  await turns.acquire();
+  waiting--;
+  try {
+    return await inThread(job, transfer);
+  } finally {
+    turns.release();
+  }
+}
+
+function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
+  const thread = new Worker(new URL('./thread.ts', import.meta.url), {
+    workerData: job,
+    transferList: [...transfer],
+  });
+  return new Promise<Done | Unavailable>((resolve, reject) => {
+    const timer = setTimeout(() => {
+      resolve({ status: 'unavailable' });
+      void thread.terminate();
+    }, LONGEST_MS);
+    thread.once('message', resolve);
+    thread.once('error', reject);
+    thread.once('exit', () => {
+      clearTimeout(timer);
+      reject(new Error('A thread that works aside ended without an answer.'));
+    });
+  });
+}
