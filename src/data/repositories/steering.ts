@@ -48,8 +48,13 @@ export async function takeOption(
     | SteerOutcome
     | { readonly status: 'to issue'; readonly week: number; readonly revision: number };
   const outcome = await transact(async (transaction): Promise<Taken> => {
-    if (!(await isHeld(asker, blockId, transaction))) return { status: 'gone' };
-    if (!(await isPending(asker, blockId, callId, transaction))) return { status: 'missed' };
+    const revision = await heldRevision(asker, blockId, transaction);
+    if (revision === null) return { status: 'gone' };
+    const pending = await pendingCall(asker, blockId, callId, transaction);
+    if (pending === undefined) return { status: 'missed' };
+    const wanted = pending.options.find(({ id }) => id === optionId);
+    // A week is planned as it is handed out: what else the day shows need not be looked at.
+    if (wanted?.does.kind === 'issue') return { status: 'to issue', week: wanted.does.week, revision };
     if (optionId === null) {
       // What is declined does nothing: it need not be worked out what it would have done.
       await answer(asker, blockId, callId, { optionId, editId: null, now }, transaction);
@@ -60,8 +65,6 @@ export async function takeOption(
     const call = await callNow(asker, training, callId, now, transaction);
     const option = call?.options.find(({ id }) => id === optionId);
     if (call === undefined || option === undefined) return { status: 'missed' };
-    if (option.does.kind === 'issue')
-      return { status: 'to issue', week: option.does.week, revision: training.revision };
     const editId = option.edit === null ? null : randomUUID();
     if (option.edit !== null && editId !== null) {
       const saved = await step(
@@ -86,26 +89,27 @@ export async function takeOption(
   return outcome;
 }
 
-/** Holds a block until the transaction ends. @returns whether it is there */
-async function isHeld(asker: Asker, blockId: string, transaction: Transaction): Promise<boolean> {
+/** Holds a block until the transaction ends. @returns its revision; null: it is not there */
+async function heldRevision(asker: Asker, blockId: string, transaction: Transaction): Promise<number | null> {
   const row = await models().blocks.findOne({
     where: own(asker, { id: blockId, deletedAt: null }),
-    attributes: ['id'],
+    attributes: ['revision'],
     transaction,
     lock: transaction.LOCK.UPDATE,
   });
-  return row !== null;
+  return row?.get().revision ?? null;
 }
 
-/** Whether a call that the day made waits for an answer. */
-async function isPending(
+/** A call that the day made and that waits for an answer, as it was filed. */
+async function pendingCall(
   asker: Asker,
   blockId: string,
   id: string,
   transaction: Transaction,
-): Promise<boolean> {
+): Promise<WatchCall | undefined> {
   const where = own(asker, { blockId, id, source: 'day' as const, status: 'pending' as const });
-  return (await models().calls.count({ where, transaction })) > 0;
+  const row = await models().calls.findOne({ where, attributes: ['proposal'], transaction });
+  return row === null ? undefined : stored('a call', decodeWatchCall, row.get().proposal);
 }
 
 /** A call as the day would make it now; undefined where it would not. */
@@ -197,7 +201,7 @@ export async function takeBackAnswer(
   if (row === undefined || row.status === 'pending') return { status: 'missed' };
   const taken = row.source === 'day' ? actionOf(row) : null;
   return transact(async (transaction): Promise<SteerOutcome> => {
-    if (!(await isHeld(asker, blockId, transaction))) return { status: 'gone' };
+    if ((await heldRevision(asker, blockId, transaction)) === null) return { status: 'gone' };
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (row.source === 'log' && training.issued.some(({ week }) => week === row.week))
