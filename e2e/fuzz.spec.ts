@@ -7,6 +7,8 @@ import { hrefOf } from './phones';
 /** `npm run fuzz` asks for many more. */
 const CALLS = Number(process.env.FUZZ_CALLS ?? 800);
 const SEED = Number(process.env.FUZZ_SEED ?? 20_261_127);
+test.describe.configure({ timeout: 240_000 + CALLS * 100 });
+
 /** So many at once. */
 const AT_ONCE = 6;
 
@@ -103,7 +105,6 @@ async function wrongAmong(all: readonly Asked[]): Promise<readonly string[]> {
 test('whatever an action is asked with, it answers: refused or done, never an error of the server', async ({
   coach: page,
 }) => {
-  test.setTimeout(240_000 + CALLS * 100);
   const { origin } = new URL(page.url());
   const { athleteId, blockId } = await ownIds(page);
   const table = asked(athleteId, blockId);

@@ -97,7 +97,20 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
 
 test('pages say what may run in them; nothing written into one runs', async ({ coach: page }) => {
   const answer = await page.goto('/desk');
-  const policy = (await answer?.allHeaders())?.['content-security-policy'] ?? '';
+  const headers = (await answer?.allHeaders()) ?? {};
+  expect(headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'cross-origin-opener-policy': 'same-origin',
+    'referrer-policy': 'same-origin',
+    'cache-control': expect.stringContaining('no-store'),
+    'permissions-policy': expect.stringContaining('camera=()'),
+  });
+  const file = await page.request.get('/files/library');
+  expect(file.headers()).toMatchObject({
+    'cache-control': 'no-store',
+    'content-disposition': expect.stringMatching(/^attachment;/),
+  });
+  const policy = headers['content-security-policy'] ?? '';
   expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]{24}';/);
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);

@@ -3,12 +3,13 @@ import { closeDatabase } from './database';
 import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
 import { PASSWORD_LEAST, passwordProblem } from './passwords';
-import { addCoach, coachByEmail, resetPassword } from './repositories/coaches';
+import { addCoach, coachByEmail } from './repositories/coaches';
+import { forgottenPasswordLink } from './repositories/houses';
 
 /**
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
  * a past; `coach EMAIL NAME
- * PASSWORD` for a coach without any athlete; `password EMAIL` for a new password of one who has forgotten theirs. `seeds`
+ * PASSWORD` for a coach without any athlete; `password EMAIL` for a link by which one who has forgotten theirs sets a new password. `seeds`
  * makes demo coaches for the journeys, one for each address it reads, and says each when it is there.
  */
 const [command, email, name, password] = process.argv.slice(2);
@@ -50,12 +51,14 @@ if (command === 'migrate') {
     console.log(`${name} can sign in with ${email}.`);
   }
 } else if (command === 'password' && email !== undefined) {
-  const made = await resetPassword(email);
-  if (made === undefined) {
+  const token = await forgottenPasswordLink(email, new Date());
+  if (token === undefined) {
     console.error('There is no coach with this address.');
     process.exitCode = 2;
   } else
-    console.log(`${email} signs in with ${made} now; every device is signed out. Change it under Account.`);
+    console.log(
+      `${email} sets a new password at ${process.env.PUBLIC_URL ?? ''}/let-in/${token}, once, within a day. Every device is signed out.`,
+    );
 } else {
   console.error('Say migrate, seed, coach EMAIL NAME PASSWORD, or password EMAIL.');
   process.exitCode = 2;

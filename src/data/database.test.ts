@@ -1,7 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { statSync } from 'node:fs';
-import { userInfo } from 'node:os';
+import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
+import { rootCertificates } from 'node:tls';
 import { inspect } from 'node:util';
 import { Sequelize } from 'sequelize';
 import { closeDatabase, database, hostsOf, isUnavailable } from './database';
@@ -43,6 +44,22 @@ test('no JSON that does not parse gets into a document column', async () => {
     { where: { id: blockId, coachId: asker.coachId } },
   );
   await expect(broken).rejects.toThrow();
+});
+
+test('where it is to be asked by TLS, a server without is not asked at all', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'ladder-ca-'));
+  const file = join(folder, 'ca.pem');
+  writeFileSync(file, rootCertificates[0] ?? '');
+  await closeDatabase();
+  process.env.DATABASE_CA = file;
+  try {
+    await expect(database().query('SELECT 1')).rejects.toThrow(/HANDSHAKE_NO_SSL_SUPPORT|secure connection/);
+  } finally {
+    delete process.env.DATABASE_CA;
+    await closeDatabase();
+    rmSync(folder, { recursive: true });
+  }
+  await expect(database().query('SELECT 1')).resolves.toBeDefined();
 });
 
 test('every commit is flushed', async () => {

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Semaphore } from 'es-toolkit';
 
@@ -46,4 +47,20 @@ export function hashed(password: string): Promise<string> {
  */
 export function matches(kept: string, password: string): Promise<boolean> {
   return inTurn(() => verify(kept, password));
+}
+
+/**
+ * What is kept of several codes that each are good once: Argon2id hashes with one salt, so that one that is told is looked
+ * for among them by hashing it once.
+ */
+export function hashedAlike(codes: readonly string[]): Promise<readonly string[]> {
+  const salt = randomBytes(16);
+  return inTurn(() => Promise.all(codes.map((code) => hash(code, { salt }))));
+}
+
+/** What would be kept of a code beside these. @param kept one of them */
+export function hashedAs(kept: string, code: string): Promise<string> {
+  // $argon2id$v=19$m=…,t=…,p=…$salt$hash
+  const salt = Buffer.from(kept.split('$')[4] ?? '', 'base64');
+  return inTurn(() => hash(code, { salt }));
 }

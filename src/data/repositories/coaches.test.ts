@@ -3,14 +3,7 @@ import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { inSchema } from '../testing/schema';
-import {
-  addFirstCoach,
-  changePassword,
-  isEmptyInstallation,
-  resetPassword,
-  signIn,
-  tellPassword,
-} from './coaches';
+import { addFirstCoach, changePassword, isEmptyInstallation, signIn, tellPassword } from './coaches';
 import { askerOf, endSession, openSession, sessionsOf, signOut } from './sessions';
 
 afterAll(closeDatabase);
@@ -158,29 +151,38 @@ test('a password is changed with the old one in hand; other sessions end, this o
   expect(await change(PASSWORD, 'a longer password')).toBe('wait');
   const later = new Date(NOW.getTime() + 5_000);
   const changed = { current: PASSWORD, next: 'a longer password' };
-  expect(await changePassword(coach, changed, here.token, later)).toEqual({ status: 'changed' });
-  expect(await askerOf(here.token, NOW)).toBeDefined();
+  const outcome = await changePassword(coach, changed, here.token, later);
+  if (outcome.status !== 'changed') throw new Error(outcome.status);
+  // Under another token.
+  expect(await askerOf(here.token, NOW)).toBeUndefined();
+  expect(await askerOf(outcome.session.token, NOW)).toMatchObject({ coachId: coach.coachId });
+  expect(outcome.session.expiresAt).toEqual(here.expiresAt);
   expect(await askerOf(there.token, NOW)).toBeUndefined();
   expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');
   expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
 });
 
-test('a password that was told makes a session sure for a quarter of an hour; told again, for another; other sessions it does not', async () => {
+test('a password that was told makes a session sure for a quarter of an hour; told again, for another, under another token', async () => {
   const coach = await someCoach();
   const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
   if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
   const isSure = async (token: string, minutes: number) => (await askerOf(token, later(minutes)))?.isSure;
   expect([await isSure(here.token, 14.9), await isSure(here.token, 15)]).toEqual([true, false]);
-  const tell = async (password: string, minutes: number) =>
-    (await tellPassword(coach, password, here.token, later(minutes))).status;
-  expect(await tell('wrong', 20)).toBe('wrong');
+  const tell = (password: string, token: string, minutes: number) =>
+    tellPassword(coach, password, token, later(minutes));
+  expect(await tell('wrong', here.token, 20)).toEqual({ status: 'wrong' });
   expect(await isSure(here.token, 20)).toBe(false);
-  expect(await tell(PASSWORD, 20)).toBe('told');
-  expect([await isSure(here.token, 34.9), await isSure(here.token, 35)]).toEqual([true, false]);
+  const told = await tell(PASSWORD, here.token, 20);
+  if (told.status !== 'told') throw new Error(told.status);
+  const { token } = told.session;
+  expect([await isSure(token, 34.9), await isSure(token, 35)]).toEqual([true, false]);
+  // What was seen of the old one opens nothing, and other devices are as sure as they were.
+  expect(await isSure(here.token, 20)).toBeUndefined();
   expect(await isSure(there.token, 20)).toBe(false);
+  expect(await tell(PASSWORD, here.token, 21)).toEqual({ status: 'gone' });
   // It is no way to try passwords.
-  for (let n = 0; n < 5; n++) await tell('wrong', 40);
-  expect(await tell(PASSWORD, 40)).toBe('wait');
+  for (let n = 0; n < 5; n++) await tell('wrong', token, 40);
+  expect(await tell(PASSWORD, token, 40)).toEqual({ status: 'wait', seconds: 5 });
 });
 
 test('the first coach of an empty installation is one, whoever tries at once; then nobody is the first any more', async () => {
@@ -200,16 +202,4 @@ test('the first coach of an empty installation is one, whoever tries at once; th
   }).finally(() => {
     process.env.DATABASE_URL = before;
   });
-});
-
-test('a forgotten password is replaced, and every session ends', async () => {
-  const coach = await someCoach();
-  const outcome = await signIn(coach.email, PASSWORD, NOW);
-  if (outcome.status !== 'signed in') throw new Error(outcome.status);
-  const next = await resetPassword(coach.email);
-  expect(next).toMatch(/^[\w-]{16}$/);
-  expect(await askerOf(outcome.token, NOW)).toBeUndefined();
-  expect(await signIn(coach.email, PASSWORD, NOW)).toEqual({ status: 'wrong' });
-  expect((await signIn(coach.email, next ?? '', NOW)).status).toBe('signed in');
-  expect(await resetPassword('nobody@example.org')).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
@@ -7,7 +7,7 @@ import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { type PasswordProblem, passwordProblem } from '../passwords';
 import { digest } from '../token';
-import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession, passwordTold } from './sessions';
+import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession, renewSession } from './sessions';
 import { tried, wasRight } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
@@ -66,21 +66,6 @@ export async function addFirstCoach(coach: {
     await withHouse(row, transaction);
     return true;
   });
-}
-
-/**
- * Gives a coach who has forgotten theirs a new password, and ends all their sessions.
- * @returns the password, to be told once; undefined where nobody has the address
- */
-export async function resetPassword(email: string): Promise<string | undefined> {
-  const { coaches, signIns } = models();
-  const coach = await coaches.findOne({ where: { email: normal(email) } });
-  if (coach === null) return undefined;
-  const password = randomBytes(12).toString('base64url');
-  const { id } = coach.get();
-  await coaches.update({ passwordHash: await hashed(password) }, { where: { id } });
-  await signIns.destroy({ where: { coachId: id } });
-  return password;
 }
 
 /** The coach with this email address, if any. */
@@ -150,8 +135,10 @@ export async function signIn(email: string, password: string, now: Date, from: F
   return { status: 'signed in', ...opened, device: await knowDevice(coach.id, from.device, now) };
 }
 
-export type PasswordOutcome =
-  | { readonly status: 'changed' | 'wrong' | 'gone' | PasswordProblem }
+/** What comes of telling a password within a session, which goes on under another token where it was right. */
+export type PasswordOutcome<Right extends string> =
+  | { readonly status: Right; readonly session: Opened }
+  | { readonly status: 'wrong' | 'gone' }
   | { readonly status: 'wait'; readonly seconds: number };
 
 /** What tries of somebody who is signed in already are counted by: a device left open must not be a way to the password. */
@@ -174,7 +161,8 @@ async function checked(asker: Asker, password: string, now: Date): Promise<Check
 }
 
 /**
- * Tells the password once more within a session, for what is not done on the strength of a device left open.
+ * Tells the password once more within a session, for what is not done on the strength of a device left open. The session
+ * goes on under another token.
  * @throws Busy where too many passwords are being looked at
  */
 export async function tellPassword(
@@ -182,32 +170,31 @@ export async function tellPassword(
   password: string,
   token: string,
   now: Date,
-): Promise<
-  { readonly status: 'told' | 'wrong' | 'gone' } | { readonly status: 'wait'; readonly seconds: number }
-> {
+): Promise<PasswordOutcome<'told'>> {
   const outcome = await checked(asker, password, now);
   if (outcome.status !== 'right') return outcome;
-  await passwordTold(token, now);
-  return { status: 'told' };
+  const session = await renewSession(token, now);
+  return session === undefined ? { status: 'gone' } : { status: 'told', session };
 }
 
 /**
  * Changes a coach's password and ends all their other sessions.
- * @param keep the token of the session that goes on
+ * @param token of the session that goes on
  * @throws Busy where too many passwords are being looked at
  */
 export async function changePassword(
   asker: Asker,
   { current, next }: { readonly current: string; readonly next: string },
-  keep: string,
+  token: string,
   now: Date,
-): Promise<PasswordOutcome> {
+): Promise<PasswordOutcome<'changed'> | { readonly status: PasswordProblem }> {
   const { coaches, signIns } = models();
   const outcome = await checked(asker, current, now);
   if (outcome.status !== 'right') return outcome;
   const problem = passwordProblem(next, [outcome.coach.name, outcome.coach.email]);
   if (problem !== null) return { status: problem };
   await coaches.update({ passwordHash: await hashed(next) }, { where: { id: asker.coachId } });
-  await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(keep) } } });
-  return { status: 'changed' };
+  await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(token) } } });
+  const session = await renewSession(token, now);
+  return session === undefined ? { status: 'gone' } : { status: 'changed', session };
 }

@@ -9,6 +9,7 @@ import { coachByEmail, signIn } from './coaches';
 import { saveExercise, shareExercise, sharing } from './exercises';
 import {
   coachInvite,
+  forgottenPasswordLink,
   handOver,
   houseOf,
   inviteCoach,
@@ -185,4 +186,19 @@ test('the owner’s link sets a new password of a coach of the house, once; ever
   expect(await passwordBy(token, 'a third password', NOW)).toBeUndefined();
   expect((await signIn(other.email, 'another password', NOW)).status).toBe('signed in');
   expect(signedIn.status === 'signed in' && (await askerOf(signedIn.token, NOW))).toBeUndefined();
+});
+
+test('who has forgotten theirs sets a password by a link of whoever runs the server: good once, for a day; what they had opens nothing', async () => {
+  const coach = await someCoach();
+  const signedIn = await signIn(coach.email, PASSWORD, NOW);
+  if (signedIn.status !== 'signed in') throw new Error(signedIn.status);
+  const link = async () => (await forgottenPasswordLink(coach.email.toUpperCase(), NOW)) ?? '';
+  const late = await link();
+  expect(await askerOf(signedIn.token, NOW)).toBeUndefined();
+  expect(await signIn(coach.email, PASSWORD, NOW)).toEqual({ status: 'wrong' });
+  const at = (hours: number) => new Date(NOW.getTime() + hours * 3_600_000);
+  expect(await passwordBy(late, 'another password', at(24))).toBeUndefined();
+  expect(await passwordBy(await link(), 'another password', at(23.9))).toBe(coach.email);
+  expect((await signIn(coach.email, 'another password', NOW)).status).toBe('signed in');
+  expect(await forgottenPasswordLink('nobody@example.org', NOW)).toBeUndefined();
 });

@@ -5,12 +5,14 @@ import { database, transact } from '../database';
 import { hashed } from '../hashing';
 import { models } from '../models/models';
 import { digest, newToken } from '../token';
-import { newCoach } from './coaches';
+import { coachByEmail, newCoach } from './coaches';
 import { shareHeld } from './exercises';
 import { ownExercises } from './own-exercises';
 
-/** How long a link for a coach is good. */
-const LINK_MS = 7 * 86_400_000;
+const DAY_MS = 86_400_000;
+/** How long a link is good that lets a coach in, and how long one that sets a password. */
+const JOIN_MS = 7 * DAY_MS;
+const PASSWORD_MS = DAY_MS;
 
 /** Coaches who work together. */
 export interface House {
@@ -54,32 +56,42 @@ export async function houseOf(asker: Asker): Promise<House> {
 
 /** A link that lets one coach in, good once and for a week. @returns its token; undefined where who asks owns no house */
 export async function inviteCoach(asker: Asker, now: Date): Promise<string | undefined> {
-  return makeLink(asker, null, now);
+  const house = await models().houses.findOne({ where: { ownerId: asker.coachId } });
+  return house === null ? undefined : makeLink(house.get().id, null, now);
 }
 
 /**
- * A link by which a coach of the house sets a new password, good once and for a week.
+ * A link by which a coach of the house sets a new password, good once and for a day.
  * @returns its token; undefined where who asks owns no house, or nobody of it is meant
  */
 export async function newPasswordLink(asker: Asker, coachId: string, now: Date): Promise<string | undefined> {
   const { isOwner, coaches } = await houseOf(asker);
-  const isMeant = isOwner && coachId !== asker.coachId && coaches.some(({ id }) => id === coachId);
-  return isMeant ? makeLink(asker, coachId, now) : undefined;
+  if (!isOwner || coachId === asker.coachId || !coaches.some(({ id }) => id === coachId)) return undefined;
+  const coach = await models().coaches.findByPk(coachId);
+  return coach === null ? undefined : makeLink(coach.get().houseId, coachId, now);
 }
 
-async function makeLink(asker: Asker, coachId: string | null, now: Date): Promise<string | undefined> {
-  const { houses, coachInvites } = models();
-  const house = await houses.findOne({ where: { ownerId: asker.coachId } });
-  if (house === null) return undefined;
+/**
+ * A link by which a coach who has forgotten theirs sets a new password, made by whoever runs the server. What they had opens
+ * nothing from then on, and all their sessions end.
+ * @returns its token, to be told once; undefined where nobody has the address
+ */
+export async function forgottenPasswordLink(email: string, now: Date): Promise<string | undefined> {
+  const asker = await coachByEmail(email);
+  const { coaches, signIns } = models();
+  const coach = asker === undefined ? null : await coaches.findByPk(asker.coachId);
+  if (coach === null) return undefined;
+  const { id, houseId } = coach.get();
+  await coaches.update({ passwordHash: await hashed(newToken()) }, { where: { id } });
+  await signIns.destroy({ where: { coachId: id } });
+  return makeLink(houseId, id, now);
+}
+
+/** @param coachId who sets a password by it; null: whoever has it comes in */
+async function makeLink(houseId: string, coachId: string | null, now: Date): Promise<string> {
   const token = newToken();
-  const expiresAt = new Date(now.getTime() + LINK_MS);
-  await coachInvites.create({
-    tokenHash: digest(token),
-    houseId: house.get().id,
-    coachId,
-    expiresAt,
-    usedAt: null,
-  });
+  const expiresAt = new Date(now.getTime() + (coachId === null ? JOIN_MS : PASSWORD_MS));
+  await models().coachInvites.create({ tokenHash: digest(token), houseId, coachId, expiresAt, usedAt: null });
   return token;
 }
 

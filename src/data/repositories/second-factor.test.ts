@@ -2,6 +2,7 @@ import { generate } from 'otplib';
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
+import { digest } from '../token';
 import { signIn } from './coaches';
 import {
   awaitsCode,
@@ -94,7 +95,10 @@ test('six wrong codes, or ten minutes, end it: the password is told again', asyn
 test('a recovery code stands in once; it is kept as a hash', async () => {
   const { email, codes, coachId, secret } = await guarded();
   const [code = ''] = codes;
-  expect(JSON.stringify(await models().recoveryCodes.findAll({ where: { coachId } }))).not.toContain(code);
+  const kept = (await models().recoveryCodes.findAll({ where: { coachId } })).map(
+    (row) => row.get().codeHash,
+  );
+  expect(kept.every((one) => one.startsWith('$argon2id$') && !one.includes(code))).toBe(true);
   const token = await waiting(email, later(60));
   expect((await confirmSignIn(token, code.toLowerCase(), later(60))).status).toBe('signed in');
   expect((await confirmSignIn(await waiting(email, later(61)), code, later(61))).status).toBe('wrong');
@@ -103,6 +107,21 @@ test('a recovery code stands in once; it is kept as a hash', async () => {
   expect(await endFactor({ coachId }, await codeAt(secret, later(120)), later(120))).toBe(true);
   expect((await signIn(email, PASSWORD, later(121))).status).toBe('signed in');
   expect(await factorState({ coachId })).toEqual({ isOn: false, left: 0, isRequired: false });
+});
+
+test('a recovery code of before, kept as a digest, is good once too', async () => {
+  const { email, coachId } = await guarded();
+  const { recoveryCodes } = models();
+  await recoveryCodes.destroy({ where: { coachId } });
+  await recoveryCodes.bulkCreate(
+    ['ABCDE-FGHJK', 'MNPQR-STUVW'].map((code) => ({ coachId, codeHash: digest(code) })),
+  );
+  const tell = async (code: string) =>
+    (await confirmSignIn(await waiting(email, later(60)), code, later(60))).status;
+  expect(await tell('ABCDE-FGHJM')).toBe('wrong');
+  expect(await tell('ABCDE-FGHJK')).toBe('signed in');
+  expect(await tell('ABCDE-FGHJK')).toBe('wrong');
+  expect((await factorState({ coachId })).left).toBe(1);
 });
 
 test('where the house asks for it, who has none lacks it', async () => {

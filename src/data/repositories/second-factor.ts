@@ -3,6 +3,7 @@ import { generateSecret, generateURI, verify } from 'otplib';
 import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
+import { hashedAlike, hashedAs } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { digest } from '../token';
@@ -17,6 +18,7 @@ const MOST_TRIES = 6;
 const RECOVERY_CODES = 8;
 /** Letters and figures that nobody takes for one another. */
 const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+const RECOVERY_CODE = new RegExp(`^[${LETTERS}]{5}-[${LETTERS}]{5}$`);
 
 /** What an app makes codes from: the secret, and the address it is read by. */
 export interface Factor {
@@ -46,6 +48,7 @@ export async function confirmFactor(
   if (step === undefined) return undefined;
   const letters = () => Array.from({ length: 5 }, () => LETTERS[randomInt(LETTERS.length)]).join('');
   const codes = Array.from({ length: RECOVERY_CODES }, () => `${letters()}-${letters()}`);
+  const hashes = await hashedAlike(codes);
   await transact(async (transaction) => {
     const { coaches, recoveryCodes } = models();
     await coaches.update(
@@ -54,7 +57,7 @@ export async function confirmFactor(
     );
     await recoveryCodes.destroy({ where: { coachId }, transaction });
     await recoveryCodes.bulkCreate(
-      codes.map((one) => ({ coachId, codeHash: digest(one) })),
+      hashes.map((codeHash) => ({ coachId, codeHash })),
       { transaction },
     );
   });
@@ -165,8 +168,15 @@ async function takes(coach: CoachRow, code: string, now: Date, transaction: Tran
     await coaches.update({ secondFactorStep: step }, { where: { id }, transaction });
     return true;
   }
-  const where = { coachId: id, codeHash: digest(code.trim().toUpperCase()) };
-  return (await recoveryCodes.destroy({ where, transaction })) > 0;
+  const recovery = code.trim().toUpperCase();
+  if (!RECOVERY_CODE.test(recovery)) return false;
+  const rows = await recoveryCodes.findAll({ where: { coachId: id }, transaction });
+  const kept = rows.map((row) => row.get().codeHash);
+  const beside = kept.find((one) => one.startsWith('$argon2'));
+  // Codes made before they were kept so are good once more.
+  const codeHash = beside === undefined ? digest(recovery) : await hashedAs(beside, recovery);
+  if (!kept.includes(codeHash)) return false;
+  return (await recoveryCodes.destroy({ where: { coachId: id, codeHash }, transaction })) > 0;
 }
 
 /** The thirty seconds a code is of, where it is one of about now and later than the last that was taken. */

@@ -58,7 +58,7 @@ export interface SignedIn extends Asker {
   readonly lacksFactor: boolean;
   /** Whether another coach of the house shares an athlete with them. */
   readonly isShown: boolean;
-  /** Whether the password was told of late; see `passwordTold`. */
+  /** Whether the password was told of late; see `renewSession`. */
   readonly isSure: boolean;
 }
 
@@ -97,9 +97,19 @@ export async function askerOf(token: string, now: Date): Promise<SignedIn | unde
   return { ...coach, lacksFactor: Boolean(lacksFactor), isShown: Boolean(isShown), isSure: Boolean(isSure) };
 }
 
-/** Writes down that the password was told within a session. */
-export async function passwordTold(token: string, now: Date): Promise<void> {
-  await models().signIns.update({ toldAt: now }, { where: { tokenHash: digest(token) } });
+/**
+ * Gives a session whose password was told again another token: the one before opens nothing any more.
+ * @returns what the device keeps from now on; undefined where the session has ended meanwhile
+ */
+export async function renewSession(token: string, now: Date): Promise<Opened | undefined> {
+  const { signIns } = models();
+  const row = await signIns.findByPk(digest(token));
+  const renewed = newToken();
+  const [count] = await signIns.update(
+    { tokenHash: digest(renewed), toldAt: now },
+    { where: { tokenHash: digest(token) } },
+  );
+  return row === null || count === 0 ? undefined : { token: renewed, expiresAt: row.get().expiresAt };
 }
 
 /** Ends a session; ending one twice is fine. */

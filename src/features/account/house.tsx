@@ -104,7 +104,8 @@ export function House({ house, letIn, isRequired: required, requireFactor }: Hou
               </Button>
             )}
           </CopyButton>{' '}
-          Good once, for a week. Athletes are handed over on their own page, under Records.
+          Good once: to come in for a week, for a new password for a day. Athletes are handed over on their
+          own page, under Records.
         </p>
       )}
       <p role="alert">{problem}</p>

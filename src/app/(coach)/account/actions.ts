@@ -15,6 +15,7 @@ import {
   isUnavailable,
   keepCoachConventions,
   newPasswordLink,
+  type Opened,
   requireFactor,
   type SignedIn,
   sessionsOf,
@@ -26,7 +27,7 @@ import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
 import type { TellPassword } from '@/ui/password-dialog';
 import { asCoach, asSureCoach, currentSession, requireAsker } from '../../asker';
-import { readCookie } from '../../cookie';
+import { keepCookie, readCookie } from '../../cookie';
 import { formOf } from '../../form-of';
 import { isId } from '../../inputs';
 import { noted } from '../../noted';
@@ -50,7 +51,8 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
   try {
     const outcome = await changePassword(asker, { current, next }, token, new Date());
     await noted('password', outcome.status, asker.coachId);
-    return outcome;
+    if (outcome.status === 'changed') await keepSession(outcome.session);
+    return { status: outcome.status };
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
@@ -146,6 +148,11 @@ export async function endOneSession(name: string): ReturnType<SessionsProps['end
   });
 }
 
+/** The session goes on under another token. */
+async function keepSession({ token, expiresAt }: Opened): Promise<void> {
+  await keepCookie('ladder_sign_in', token, expiresAt);
+}
+
 /** Tells the password once more, for what is done for whoever has told it of late. */
 export async function tellPasswordAgain(password: string): ReturnType<TellPassword> {
   if (!passwordSchema.safeParse(password).success) return { status: 'wrong' };
@@ -153,7 +160,9 @@ export async function tellPasswordAgain(password: string): ReturnType<TellPasswo
     const token = (await readCookie('ladder_sign_in')) ?? '';
     const outcome = await tellPassword(asker, password, token, new Date());
     await noted('password told again', outcome.status, asker.coachId);
-    return outcome;
+    if (outcome.status !== 'told') return outcome;
+    await keepSession(outcome.session);
+    return { status: 'told' };
   });
 }
 
