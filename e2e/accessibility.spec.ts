@@ -216,3 +216,21 @@ for (const [width, height] of [
     await looks('a session on the floor');
   });
 }
+
+test('on 1280 px nothing stands out, however long the name', async ({ coach: page }) => {
+  await answers(page);
+  const names = await page.getByRole('rowheader').allTextContents();
+  expect(names.join()).toContain('Aurelio Santangelo-Whitcombe');
+  const addresses = await page
+    .getByRole('rowheader')
+    .or(page.getByRole('cell'))
+    .getByRole('link')
+    .evaluateAll((links) => links.map((link) => (link as HTMLAnchorElement).href.replace(/#.*/, '')));
+  const all = [...new Set(addresses)].filter((address) => /\/(athletes|blocks)\/[\w-]+$/.test(address));
+  expect(all.length).toBeGreaterThan(6);
+  for (const address of all) {
+    await page.goto(address);
+    await answers(page);
+    expect([address, await standingOut(page)]).toEqual([address, []]);
+  }
+});

@@ -39,7 +39,7 @@ export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
     else setProblem(outcomeSentence(answer));
   };
   return (
-    <Modal opened onClose={() => onEnd(false)} title="Your password first" size="sm" zIndex={300}>
+    <Modal opened onClose={() => onEnd(false)} title="Your password first" size="sm">
       <p>This device has been signed in for a while. What you ask for is done once you tell your password.</p>
       <form
         onSubmit={(event) => {
@@ -49,6 +49,7 @@ export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
       >
         <PasswordInput
           label="Password"
+          w="100%"
           autoComplete="current-password"
           data-autofocus
           value={password}

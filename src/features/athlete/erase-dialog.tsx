@@ -29,7 +29,8 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
     if (answer !== undefined) setProblem(outcomeSentence(answer));
   };
   return (
-    <Modal opened={open} onClose={onClose} title={`Erase ${name}`} size="md">
+    // One dialog at a time: that for the password takes its place meanwhile.
+    <Modal opened={open && !isBusy} onClose={onClose} title={`Erase ${name}`} size="md">
       <p>
         This removes {holds}: for good in 14 days. Until then they stand among the archived on the desk and
         can be put back; their phones are shut out at once. Archiving keeps everything. Save what is theirs
