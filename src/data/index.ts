@@ -5,7 +5,7 @@ export * from './archive/archive-in';
 export * from './archive/archive-out';
 export * from './archive/log-in';
 export { type Asker, actorOf } from './asker';
-export { closeDatabase, database, isUnavailable } from './database';
+export { database, isUnavailable } from './database';
 export * from './passwords';
 export type { About } from './repositories/about';
 export * from './repositories/athletes';

@@ -1,4 +1,5 @@
 import 'server-only';
+import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
 import { Semaphore } from 'es-toolkit';
 import type { Asker } from '@/data';
@@ -9,6 +10,9 @@ const LONGEST_MS = 600_000;
 /** Most that are done at once, and most that wait for their turn. */
 const AT_ONCE = 2;
 const MOST_WAITING = 4;
+
+/** How long a thread rests before it ends: longer than its connections do. */
+const REST_MS = 60_000;
 
 /** What takes seconds where an account is large. */
 export type Job =
@@ -50,21 +54,47 @@ async function aside<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<
   }
 }
 
-function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
-  const thread = new Worker(new URL('./thread.ts', import.meta.url), {
-    workerData: job,
-    transferList: [...transfer],
-  });
-  return new Promise<Done | Unavailable>((resolve, reject) => {
-    const timer = setTimeout(() => {
-      resolve({ status: 'unavailable' });
-      void thread.terminate();
-    }, LONGEST_MS);
-    thread.once('message', resolve);
-    thread.once('error', reject);
-    thread.once('exit', () => {
-      clearTimeout(timer);
-      reject(new Error('A thread that works aside ended without an answer.'));
-    });
-  });
+async function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
+  const thread = rested() ?? begun();
+  const timer = setTimeout(() => void thread.terminate(), LONGEST_MS);
+  const over = new AbortController();
+  try {
+    thread.postMessage(job, transfer);
+    const [done] = (await Promise.race([
+      // Where the thread fails this fails with it.
+      once(thread, 'message', over),
+      once(thread, 'exit', over).then(() => [{ status: 'unavailable' }]),
+    ])) as [Done | Unavailable];
+    if (thread.threadId > 0) rest(thread);
+    return done;
+  } finally {
+    clearTimeout(timer);
+    over.abort();
+  }
+}
+
+/** Threads that rest until their next job, and what ends them: to begin one takes as long as a small job. */
+const resting = new Map<Worker, NodeJS.Timeout>();
+
+function begun(): Worker {
+  const thread = new Worker(new URL('./thread.ts', import.meta.url));
+  // One that fails while it rests is gone, and nothing else.
+  thread.on('error', () => {});
+  thread.once('exit', () => forget(thread));
+  return thread;
+}
+
+function rested(): Worker | undefined {
+  const [thread] = resting.keys();
+  if (thread !== undefined) forget(thread);
+  return thread;
+}
+
+function rest(thread: Worker): void {
+  resting.set(thread, setTimeout(() => void thread.terminate(), REST_MS).unref());
+}
+
+function forget(thread: Worker): void {
+  clearTimeout(resting.get(thread));
+  resting.delete(thread);
 }

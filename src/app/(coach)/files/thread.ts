@@ -1,11 +1,10 @@
-import { parentPort, workerData } from 'node:worker_threads';
-import { type Asker, accountFile, closeDatabase, isUnavailable } from '@/data';
+import { parentPort } from 'node:worker_threads';
+import { type Asker, accountFile, isUnavailable } from '@/data';
 import { writeOwnFile } from '@/formats/archive/files';
 import type { Job, TakenOut } from './aside';
 import { takeInText } from './take-in/take-in-text';
 
-// The thread that does one thing, with connections of its own; see aside.ts.
-const job = workerData as Job;
+// The thread that does one thing after another, with connections of its own; see aside.ts.
 
 async function takenOut(asker: Asker): Promise<TakenOut> {
   try {
@@ -18,11 +17,12 @@ async function takenOut(asker: Asker): Promise<TakenOut> {
   }
 }
 
-async function work(): Promise<void> {
+async function work(job: Job): Promise<void> {
   if (job.kind === 'take in')
     return parentPort?.postMessage(await takeInText(job.asker, new TextDecoder().decode(job.bytes)));
   const taken = await takenOut(job.asker);
   parentPort?.postMessage(taken, taken.status === 'taken out' ? [taken.bytes.buffer] : []);
 }
 
-void work().finally(closeDatabase);
+// What fails ends the thread, and the answer says so.
+parentPort?.on('message', (job: Job) => void work(job));
