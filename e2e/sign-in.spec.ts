@@ -166,7 +166,7 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await expect(link).toBeHidden();
 
   await make.click();
-  await page.keyboard.type('not this one');
+  await dialog.getByRole('textbox', { name: 'Password' }).fill('not this one');
   await page.keyboard.press('Enter');
   await expect(dialog.getByText('This is not your password.')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
