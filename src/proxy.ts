@@ -7,8 +7,9 @@ import { isOwnOrigin, notOwn } from './app/own-origin';
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
- * Stands before every page, action and route. What changes anything is taken from pages of this very server alone, and only as
- * they write it; pages carry what a browser may run in them; and each is told its own address, so that whoever has to sign in first comes back.
+ * Stands before every page, action and route. What changes anything is taken from pages of this very server alone, and only
+ * as they write it; pages carry what a browser may run in them; and each is told its own address, so that whoever has to
+ * sign in first comes back.
  */
 export async function proxy(request: NextRequest): Promise<Response> {
   if (!SAFE.has(request.method)) {

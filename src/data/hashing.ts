@@ -52,13 +52,18 @@ export function matches(kept: string, password: string): Promise<boolean> {
 /**
  * What is kept of several codes that each are good once: Argon2id hashes with one salt, so that one that is told is looked
  * for among them by hashing it once.
+ * @throws Busy where too many are being made
  */
 export function hashedAlike(codes: readonly string[]): Promise<readonly string[]> {
   const salt = randomBytes(16);
-  return inTurn(() => Promise.all(codes.map((code) => hash(code, { salt }))));
+  return Promise.all(codes.map((code) => inTurn(() => hash(code, { salt }))));
 }
 
-/** What would be kept of a code beside these. @param kept one of them */
+/**
+ * What would be kept of a code beside these.
+ * @param kept one of them
+ * @throws Busy where too many are being looked at
+ */
 export function hashedAs(kept: string, code: string): Promise<string> {
   // $argon2id$v=19$m=…,t=…,p=…$salt$hash
   const salt = Buffer.from(kept.split('$')[4] ?? '', 'base64');
