@@ -11,6 +11,20 @@ const config: NextConfig = {
   poweredByHeader: false,
   devIndicators: false,
 
+  // Addresses of earlier versions. Phones go on sending logged sets to the old one until they reload.
+  async redirects() {
+    const moved = (source: string, destination: string) => ({ source, destination, permanent: true });
+    return [
+      moved('/floor/everything', '/training/my-data'),
+      moved('/floor/you', '/training/lifts'),
+      moved('/floor/:path*', '/training/:path*'),
+      moved('/files/take-in', '/import-export/import'),
+      moved('/files/:path*', '/import-export/:path*'),
+      moved('/words', '/glossary'),
+      moved('/let-in/:token', '/invite/:token'),
+    ];
+  },
+
   async headers() {
     return [
       {

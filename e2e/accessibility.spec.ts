@@ -31,7 +31,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.keyboard.press('Alt+1');
     await expect(page.getByRole('region', { name: 'Days of the cycle' })).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
+    await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     expect(await violations(page)).toEqual([]);
     await page
       .getByRole('link', { name: /squat first/ })
@@ -202,11 +202,11 @@ for (const [width, height] of [
     await page.goto('/templates');
     await answers(page);
     await looks('templates');
-    await page.goto('/words');
+    await page.goto('/glossary');
     await looks('words');
     await page.goto('/blocks/no-such-block');
     await looks('nothing there');
-    await page.goto(`${block?.replace('/blocks/', '/floor/')}`);
+    await page.goto(`${block?.replace('/blocks/', '/training/')}`);
     await looks('floor');
     await page
       .getByRole('link', { name: /squat first/ })

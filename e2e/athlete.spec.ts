@@ -210,7 +210,7 @@ test('the password: the old one is asked for, mistakes stand beside their field,
 test('how the last warm-up set moved proposes the load of the first', async ({ coach: page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.waitForURL('**/floor/**');
+  await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox', { name: 'lb' });
   const asked = Number(await load.inputValue());

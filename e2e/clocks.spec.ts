@@ -9,7 +9,7 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   const issue = page.getByRole('button', { name: /^Issue week \d+$/ });
   await issue.click();
   await expect(page.getByRole('columnheader', { name: /issued/ }).first()).toBeVisible();
-  const floor = new URL(page.url()).pathname.replace('/blocks/', '/floor/');
+  const floor = new URL(page.url()).pathname.replace('/blocks/', '/training/');
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
   await page.goto(floor);
@@ -44,7 +44,7 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   await page.clock.install();
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
   const pacer = page.getByRole('button', { name: /^Beat the tempo: [\dX]{4}$/ });
   const tempo = ((await pacer.textContent())?.match(/[\dX]{4}$/)?.[0] ?? '')
@@ -85,7 +85,7 @@ test('a round of mini-sets is one tap at its end, with every piece of it at the 
   await page.getByRole('button', { name: 'Issue week 3' }).click();
   await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
   const whole = page.getByRole('button', { name: /^All of it as asked: \d+, \d+ and \d+, \d+ s between$/ });
   const reps = ((await whole.textContent())?.match(/\d+/g) ?? []).slice(0, 3);

@@ -13,7 +13,7 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
   const { stdout } = await run('node_modules/.bin/tsx', ['e2e/every-technique.ts', email, 'Maren'], {
     env: process.env,
   });
-  const floor = `/floor/${stdout.trim().split('\n').at(-1)}`;
+  const floor = `/training/${stdout.trim().split('\n').at(-1)}`;
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(floor);
   const parts = await page.getByRole('link', { name: /^Part \d/ }).count();

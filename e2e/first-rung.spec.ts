@@ -96,7 +96,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   });
   const floor = await phone.newPage();
   await test.step('on the floor: log the first session by tap', async () => {
-    await floor.goto(page.url().replace('/blocks/', '/floor/'));
+    await floor.goto(page.url().replace('/blocks/', '/training/'));
     await begin(floor, /Full body A/);
     await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
     // The first set goes better than asked: two more reps.

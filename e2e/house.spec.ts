@@ -5,7 +5,7 @@ import { answers, cell, expect, openBlock, openProfile, press, ready, test, type
 async function letIn(page: Page, browser: Browser): Promise<{ readonly other: Page; readonly url: string }> {
   await page.goto('/account');
   await page.getByRole('button', { name: 'Let a coach in' }).click();
-  const url = (await page.locator('code').filter({ hasText: '/let-in/' }).textContent()) ?? '';
+  const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
   await expect(other.getByText('lets you in as a coach of their house')).toBeVisible();

@@ -7,7 +7,7 @@ import { answers, cell, expect, openBlock, openPalette, openProfile, press, read
 const bytesOf = async (download: Download) => readFileSync(await download.path());
 
 async function openFiles(page: Page): Promise<void> {
-  await page.goto('/files');
+  await page.goto('/import-export');
   await answers(page);
 }
 

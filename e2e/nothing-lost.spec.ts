@@ -8,7 +8,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 }) => {
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.waitForURL('**/floor/**');
+  await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   // Once a stepper answers, the page is alive.
   await expect(async () => {
@@ -21,7 +21,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 
   // The answer to the next send is lost after the server has kept it: the phone sends the same set again.
   let lost = 0;
-  await page.route('**/floor/**', async (route) => {
+  await page.route('**/training/**', async (route) => {
     if (route.request().method() !== 'POST' || lost > 0) return route.continue();
     lost++;
     await route.fetch();
@@ -51,7 +51,7 @@ test('a load the place cannot make is hinted at, letters are refused, and neithe
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.waitForURL('**/floor/**');
+  await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox').first();
   await load.fill('abc');
@@ -68,7 +68,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   coach: page,
 }) => {
   await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
-  await page.waitForURL('**/floor/**');
+  await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   await expect(page.getByText('0 of 14 sets')).toBeVisible();
   const address = page.url();

@@ -11,7 +11,7 @@ async function kept(page: Page): Promise<void> {
           const pages = await caches.open('floor-pages-1');
           const parts = await caches.open('floor-parts-1');
           const names = (await pages.keys()).map(({ url }) => new URL(url).pathname);
-          return names.filter((path) => /^\/floor\/[^/]+\/[^/]+$/.test(path)).length >= 4 &&
+          return names.filter((path) => /^\/training\/[^/]+\/[^/]+$/.test(path)).length >= 4 &&
             (await parts.keys()).length > 5
             ? 'kept'
             : names;
@@ -34,7 +34,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
 
   await context.setOffline(true);
   let phone = await context.newPage();
-  await phone.goto('/floor');
+  await phone.goto('/training');
   await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   await begin(phone, /Upper, press first/);
   await expect(phone.getByText(/^Seated dumbbell press, set 1/)).toBeVisible();
@@ -73,7 +73,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
 
   await page.goto('/desk');
   await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Floor' }).click();
-  await page.waitForURL('**/floor/**');
+  await page.waitForURL('**/training/**');
   await page
     .getByRole('link', { name: /Upper, press first/ })
     .first()
@@ -81,13 +81,13 @@ test('no network from a cold start: the week and a session open, sets are kept t
   await expect(page.getByText(`${count} of ${count} sets`)).toBeVisible();
 
   // A phone that is signed out keeps nothing of the athlete's pages.
-  await phone.goto('/floor/phones');
+  await phone.goto('/training/phones');
   await phone.getByRole('button', { name: 'Sign this phone out' }).click();
   await expect(phone).toHaveURL(/\/join/);
-  await phone.goto('/floor');
+  await phone.goto('/training');
   await expect(phone).toHaveURL(/\/sign-in|\/join/);
   await context.setOffline(true);
-  await phone.goto('/floor').catch(() => {});
+  await phone.goto('/training').catch(() => {});
   await expect(phone.getByRole('heading', { name: 'Week 3' })).toHaveCount(0);
   await context.close();
 });
@@ -102,9 +102,9 @@ test('a phone that may keep nothing says so and shows the sets as text; a sessio
       throw new DOMException('no room', 'QuotaExceededError');
     };
   });
-  await context.route('**/floor/log', (route) => route.abort());
+  await context.route('**/training/log', (route) => route.abort());
   const phone = await context.newPage();
-  await phone.goto('/floor');
+  await phone.goto('/training');
   await begin(phone, /Lower, squat first/);
   await phone.waitForTimeout(750);
   await phone.getByRole('button', { name: 'Done as asked' }).click();

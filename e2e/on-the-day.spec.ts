@@ -164,7 +164,7 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await phone.close({ runBeforeUnload: false });
   await context.setOffline(false);
   const again = await context.newPage();
-  await again.goto('/floor');
+  await again.goto('/training');
   await expect(again.getByRole('heading', { name: 'Week 3' })).toBeVisible();
 
   await page.goto('/desk');
@@ -179,7 +179,7 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await page.getByLabel('A line to the athlete').fill('Two easy days, then we look again.');
   await page.getByRole('button', { name: 'Say it' }).click();
   await expect(page.getByRole('button', { name: 'Said' })).toBeVisible();
-  await again.goto('/floor');
+  await again.goto('/training');
   await expect(again.getByText('Two easy days, then we look again.')).toBeVisible();
   await again.getByRole('link', { name: 'Your lifts' }).click();
   await expect(again.getByText('67.9 kg')).toBeVisible();

@@ -14,7 +14,7 @@ test('every page, route and action of the coach’s, and every floor of another 
   const blockId = new URL(page.url()).pathname.replace('/blocks/', '');
   await page.goto('/desk');
   await openBlock(page, 'Devika');
-  const theirs = new URL(page.url()).pathname.replace('/blocks/', '/floor/');
+  const theirs = new URL(page.url()).pathname.replace('/blocks/', '/training/');
   const { origin } = new URL(page.url());
 
   await test.step('pages lead to the sign-in', async () => {
@@ -31,25 +31,25 @@ test('every page, route and action of the coach’s, and every floor of another 
   await test.step('files are handed out to nobody, nor taken in', async () => {
     const files = coachsPaths('route', athleteId, blockId);
     expect(files.length).toBeGreaterThan(4);
-    for (const path of files.filter((one) => !one.endsWith('/take-in')))
+    for (const path of files.filter((one) => !one.endsWith('/import')))
       expect([path, (await context.request.get(path)).status()]).toEqual([path, 401]);
-    const taken = await context.request.post('/files/take-in', {
+    const taken = await context.request.post('/import-export/import', {
       headers: { origin },
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(await taken.json()).toEqual({ status: 'signed out' });
     // The coach's own sign-in does not do for a page of another place.
-    const elsewhere = await page.request.post('/files/take-in', {
+    const elsewhere = await page.request.post('/import-export/import', {
       headers: { origin: 'https://elsewhere.example.org' },
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(elsewhere.status()).toBe(403);
-    const unsaid = await page.request.post('/files/take-in', {
+    const unsaid = await page.request.post('/import-export/import', {
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(unsaid.status()).toBe(403);
     // Years of an account come to more than the framework lets through by its usual door.
-    const large = await page.request.post('/files/take-in', {
+    const large = await page.request.post('/import-export/import', {
       headers: { origin },
       data: {
         kind: 'file',
@@ -84,7 +84,7 @@ test('every page, route and action of the coach’s, and every floor of another 
     expect((await context.request.get(theirs)).status()).toBe(404);
     expect((await context.request.get(session)).status()).toBe(404);
     const [issuedWeekId, sessionId] = session.slice(theirs.length + 1).split('.');
-    const answer = await context.request.post('/floor/log', {
+    const answer = await context.request.post('/training/log', {
       headers: { origin },
       data: {
         ref: { issuedWeekId, sessionId },
@@ -98,7 +98,7 @@ test('every page, route and action of the coach’s, and every floor of another 
     await page.goto('/desk');
     expect(await page.locator('main').textContent()).toBe(before);
     const phones = await context.newPage();
-    await phones.goto('/floor/phones');
+    await phones.goto('/training/phones');
     await expect(phones.getByRole('listitem')).toHaveCount(1);
   });
   await context.close();

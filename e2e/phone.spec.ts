@@ -39,7 +39,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   await test.step('the link asks first, then leads to the week', async () => {
     await phone.goto(link);
     await phone.getByRole('button', { name: /^I am Maren/ }).click();
-    await phone.waitForURL(/\/floor$/);
+    await phone.waitForURL(/\/training$/);
     await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
     await expect(phone.getByRole('link', { name: 'Phones' })).toBeVisible();
     await expect(phone.getByText('Back to the desk')).toHaveCount(0);
@@ -60,18 +60,18 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   });
 
   await test.step('no page of the coach’s, nor another athlete’s floor, answers to the phone', async () => {
-    for (const path of ['/desk', '/library', '/templates', '/account', '/words', profile, others, block]) {
+    for (const path of ['/desk', '/library', '/templates', '/account', '/glossary', profile, others, block]) {
       await phone.goto(path);
       await expect(phone).toHaveURL(/\/sign-in/);
     }
-    const floors = [theirs.replace('/blocks/', '/floor/'), block.replace('/blocks/', '/floor/')];
+    const floors = [theirs.replace('/blocks/', '/training/'), block.replace('/blocks/', '/training/')];
     const answers = await Promise.all(floors.map((path) => phone.request.get(path)));
     expect(answers.map((answer) => answer.status())).toEqual([404, 200]);
   });
 
   const second = await somePhone(browser);
   await test.step('a second phone comes in by a code, once', async () => {
-    await phone.goto('/floor/phones');
+    await phone.goto('/training/phones');
     await phone.getByRole('button', { name: 'A code for another phone' }).click();
     const code = (await phone.locator('strong').textContent()) ?? '';
     await second.goto('/join');
@@ -80,25 +80,25 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await expect(second.getByRole('alert').first()).toContainText('is not known');
     await second.getByLabel('Code').fill(code.toLowerCase());
     await second.getByRole('button', { name: 'Come in' }).click();
-    await second.waitForURL(/\/floor$/);
+    await second.waitForURL(/\/training$/);
     await expect(second.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   });
 
   await test.step('the first signs the second out; the coach signs all out', async () => {
-    await phone.goto('/floor/phones');
+    await phone.goto('/training/phones');
     await expect(phone.getByRole('listitem')).toHaveCount(2);
     await phone
       .getByRole('button', { name: /^Sign out/ })
       .first()
       .click();
     await expect(phone.getByRole('listitem')).toHaveCount(1);
-    await second.goto('/floor/phones');
+    await second.goto('/training/phones');
     await expect(second).toHaveURL(/\/join/);
     await page.goto(profile);
     const phones = page.getByRole('region', { name: 'Phones' });
     await phones.getByRole('button', { name: /^Sign out/ }).click();
     await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
-    await phone.goto('/floor/phones');
+    await phone.goto('/training/phones');
     await expect(phone).toHaveURL(/\/join/);
   });
   await press(page, 'Escape');

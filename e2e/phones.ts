@@ -32,7 +32,7 @@ export async function begin(page: Page, session: RegExp): Promise<void> {
   // Once the page is alive, a tap leads to it.
   await expect(async () => {
     await page.getByRole('link', { name: session }).first().click({ timeout: 5000 });
-    await page.waitForURL(/\/floor\/[^/]+\/[^/]+$/, { timeout: 5000 });
+    await page.waitForURL(/\/training\/[^/]+\/[^/]+$/, { timeout: 5000 });
   }).toPass({ timeout: 60_000 });
   await start(page);
 }

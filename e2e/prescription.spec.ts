@@ -300,7 +300,7 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
   await test.step('on the floor: said, and done with once a set falls short', async () => {
     await page.getByRole('button', { name: 'Issue week 3' }).click();
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
-    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
+    await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
     await expect(page.getByText('Stop once reps fall by 20 % of the first set.')).toBeVisible();
     await page.waitForTimeout(750);

@@ -85,7 +85,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
   await test.step('on the floor each set says its own tempo and cue, and what follows its last rep', async () => {
     await page.getByRole('button', { name: 'Issue week 3' }).click();
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
-    const floor = page.url().replace('/blocks/', '/floor/').replace(/#.*/, '');
+    const floor = page.url().replace('/blocks/', '/training/').replace(/#.*/, '');
     await page.goto(floor);
     await begin(page, /Lower, squat first/);
     await expect(page.getByText(/^Hack squat, top set/)).toBeVisible();
@@ -252,7 +252,7 @@ test('lists and minutes under one clock, all loads moved at once, and a block af
     await page.getByRole('button', { name: 'Issue week 3' }).click();
     await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
     await page.clock.install();
-    await page.goto(page.url().replace('/blocks/', '/floor/').replace(/#.*/, ''));
+    await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
     for (let left = 0; left < 14; left++) {
       if (await page.getByText(/^Standing calf raise, /).isVisible()) break;

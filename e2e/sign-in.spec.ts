@@ -71,7 +71,7 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
 
   await test.step('a coach who is let in has to set one up before anything is shown', async () => {
     await page.getByRole('button', { name: 'Let a coach in' }).click();
-    const url = (await page.locator('code').filter({ hasText: '/let-in/' }).textContent()) ?? '';
+    const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
     const fresh = await browser.newContext();
     const third = await fresh.newPage();
     await third.goto(url);
@@ -105,7 +105,7 @@ test('pages say what may run in them; nothing written into one runs', async ({ c
     'cache-control': expect.stringContaining('no-store'),
     'permissions-policy': expect.stringContaining('camera=()'),
   });
-  const file = await page.request.get('/files/library');
+  const file = await page.request.get('/import-export/library');
   expect(file.headers()).toMatchObject({
     'cache-control': 'no-store',
     'content-disposition': expect.stringMatching(/^attachment;/),
@@ -156,7 +156,7 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await leftOpen(email);
   await page.goto('/account');
   const make = page.getByRole('button', { name: 'Let a coach in' });
-  const link = page.locator('code').filter({ hasText: '/let-in/' });
+  const link = page.locator('code').filter({ hasText: '/invite/' });
   const dialog = page.getByRole('dialog', { name: 'Your password first' });
   await make.click();
   await expect(dialog.getByRole('textbox', { name: 'Password' })).toBeFocused();

@@ -45,14 +45,14 @@ test('two tabs of a phone without a network, and then a second phone: every set 
   await expect(next.getByText('logged twice: the later counts')).toBeVisible();
 
   // Another phone of the same athlete goes on from there.
-  await next.goto('/floor/phones');
+  await next.goto('/training/phones');
   await next.getByRole('button', { name: 'A code for another phone' }).click();
   const code = (await next.locator('strong').textContent()) ?? '';
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await other.goto('/join');
   await other.getByLabel('Code').fill(code);
   await other.getByRole('button', { name: 'Come in' }).click();
-  await other.waitForURL(/\/floor$/);
+  await other.waitForURL(/\/training$/);
   await other.goto(session);
   await expect(other.getByText(/^2 of \d+ sets$/)).toBeVisible();
   await asAsked(other);
@@ -122,7 +122,7 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   await page.clock.install();
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
-  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/floor/'));
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
   const clock = page.getByRole('button', { name: 'Start the round: 3 parts' });
   await page.evaluate(() => {

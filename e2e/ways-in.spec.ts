@@ -44,9 +44,9 @@ test('neither another coach nor nobody, a session that ended, a spent link or a 
   const athleteId = (await hrefOf(page, 'Profile of Maren')).replace('/athletes/', '');
   await openBlock(page, 'Maren');
   const blockId = new URL(page.url()).pathname.replace('/blocks/', '');
-  const theirs = { athleteId, blockId, floor: `/floor/${blockId}` };
+  const theirs = { athleteId, blockId, floor: `/training/${blockId}` };
   const file = async () => {
-    const answer = await page.request.get(`/files/athletes/${athleteId}/everything.json`);
+    const answer = await page.request.get(`/import-export/athletes/${athleteId}/everything.json`);
     // When a phone opened a week is the athlete's own doing.
     return (await answer.text()).replace(/"(?:writtenAt|openedAt)": ?"[^"]*"|"openedAt": ?null/g, '');
   };
@@ -91,7 +91,7 @@ test('neither another coach nor nobody, a session that ended, a spent link or a 
       .click();
     await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
     await findsNothing(page, phone, theirs);
-    const answer = await phone.request.get('/floor', { maxRedirects: 0 });
+    const answer = await phone.request.get('/training', { maxRedirects: 0 });
     expect([307, 200]).toContain(answer.status());
     expect(await answer.text()).not.toMatch(THEIRS);
   });

@@ -258,7 +258,7 @@ async function benchRoster(address) {
     'bare page': '/status',
     desk: '/desk',
     sheet: block,
-    floor: block.replace('/blocks/', '/floor/'),
+    floor: block.replace('/blocks/', '/training/'),
   };
   const times = await inTurns(address, pages, cookie);
   const bare = middle(times['bare page']);
@@ -305,7 +305,7 @@ async function benchPages(address) {
     sheet,
     athlete,
     library: '/library',
-    floor: sheet.replace('/blocks/', '/floor/'),
+    floor: sheet.replace('/blocks/', '/training/'),
   };
   const times = Object.fromEntries(Object.keys(pages).map((name) => [name, []]));
   const bodies = {};
@@ -351,7 +351,7 @@ async function benchWeights(address) {
     library: '/library',
     sheet: block,
     athlete: profile,
-    floor: block.replace('/blocks/', '/floor/'),
+    floor: block.replace('/blocks/', '/training/'),
   };
   say('\nfirst load, compressed kB: document, scripts and styles');
   for (const [screen, path] of Object.entries(screens)) {

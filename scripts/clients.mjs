@@ -141,7 +141,7 @@ export class Phone extends Client {
 
   async send(set) {
     const { issuedWeekId, plan } = this.home;
-    const text = await this.ask('/floor/log', {
+    const text = await this.ask('/training/log', {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({
         ref: { issuedWeekId, sessionId: plan.sessionId },

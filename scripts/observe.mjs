@@ -23,16 +23,16 @@ const PLACES = new Set([
   'blocks',
   'calendar',
   'desk',
-  'files',
-  'floor',
+  'import-export',
+  'glossary',
   'join',
-  'let-in',
+  'invite',
   'library',
   'second-factor',
   'sign-in',
   'status',
   'templates',
-  'words',
+  'training',
 ]);
 
 /** The route of a path: words that every installation has stand, whatever belongs to one is `:id`. */
@@ -41,7 +41,7 @@ export function routeOf(url) {
   if (first === '') return '/';
   if (first === '_next') return '/_next';
   if (!PLACES.has(first)) return '/other';
-  const isSecret = ['join', 'calendar', 'let-in'].includes(first);
+  const isSecret = ['join', 'calendar', 'invite'].includes(first);
   const parts = rest.map((part) =>
     !isSecret && /^[a-z-]{2,20}(?:\.[a-z]{2,4})?$/.test(part) ? part : ':id',
   );

@@ -129,7 +129,7 @@ async function block(page) {
   await page.locator('[data-column="w1"] a').first().click();
   await page.waitForURL('**/done/**');
   await take(page, 'session');
-  await page.goto('/files');
+  await page.goto('/import-export');
   await answers(page);
   const buffer = Buffer.from(log().join('\n'));
   await page
@@ -177,14 +177,14 @@ async function floor(colorScheme, name) {
   const page = await context.newPage();
   await page.goto(link);
   await page.getByRole('button', { name: /^I am/ }).click();
-  await page.waitForURL('**/floor');
+  await page.waitForURL('**/training');
   const shots = [];
   const shot = async () => {
     await page.waitForTimeout(1200);
     shots.push(await page.screenshot());
   };
   await shot();
-  await page.goto(block.replace('/blocks/', '/floor/'));
+  await page.goto(block.replace('/blocks/', '/training/'));
   await page
     .getByRole('link', { name: /^Upper, pull first/ })
     .first()
@@ -206,7 +206,7 @@ async function floor(colorScheme, name) {
   await page.getByRole('button', { name: 'Not as planned?' }).click();
   await page.getByLabel('Swap it').click();
   await shot();
-  await page.goto('/floor/check-in');
+  await page.goto('/training/check-in');
   await page.waitForTimeout(1000);
   await page.getByRole('group', { name: 'Sleep' }).getByLabel('So so').click();
   await page.getByLabel('Knee').click();

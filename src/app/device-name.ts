@@ -1,19 +1,21 @@
+import * as words from '@/ui/words/screens/pages';
+
 /** Devices and browsers by what they say of themselves, the more telling first: an Android phone says Linux too. */
 const DEVICES = [
   ['iPhone', 'iPhone'],
   ['iPad', 'iPad'],
-  ['Android', 'Android phone'],
-  ['Windows', 'Windows computer'],
-  ['Macintosh', 'Mac'],
-  ['CrOS', 'laptop'],
-  ['Linux', 'Linux computer'],
+  [words.android, words.androidPhone],
+  [words.windows, words.windowsComputer],
+  [words.macintosh, words.mac],
+  [words.cros, 'laptop'],
+  [words.linux, words.linuxComputer],
 ] as const;
 const BROWSERS = [
   ['Edg/', 'Edge'],
-  ['OPR/', 'Opera'],
-  ['Firefox/', 'Firefox'],
-  ['Chrome/', 'Chrome'],
-  ['Safari/', 'Safari'],
+  ['OPR/', words.opera],
+  ['Firefox/', words.firefox],
+  ['Chrome/', words.chrome],
+  ['Safari/', words.safari],
 ] as const;
 
 /** What a device is called in a list, by what its browser says of itself. */

@@ -1,3 +1,4 @@
+import * as words from '@/ui/words/screens/pages';
 import 'server-only';
 import { type About, type Asker, actingOn, isUnavailable } from '@/data';
 import { currentAsker } from './asker';
@@ -30,7 +31,7 @@ export function asFile({ name, type, content }: Download): Response {
 const said = (status: number, text: string) =>
   new Response(`${text}\n`, { status, headers: { 'Content-Type': 'text/plain; charset=utf-8' } });
 
-const AWAY = 'The database is away for the moment. Please try again.';
+const AWAY = words.theDatabaseIsNotResponding;
 
 /**
  * Hands a file out to the signed-in coach.
@@ -43,10 +44,10 @@ export async function download(
 ): Promise<Response> {
   try {
     const asker = await currentAsker();
-    if (asker === undefined) return said(401, 'Sign in first.');
+    if (asker === undefined) return said(401, words.signInFirst);
     const file = await work(about === null ? asker : (await actingOn(asker, about)).asker);
     if (file === 'unavailable') return said(503, AWAY);
-    return file === undefined ? said(404, 'There is no such file.') : asFile(file);
+    return file === undefined ? said(404, words.thisFileDoesNotExist) : asFile(file);
   } catch (error) {
     if (isUnavailable(error)) return said(503, AWAY);
     throw error;

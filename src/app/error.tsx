@@ -2,6 +2,7 @@
 
 import { Button } from '@mantine/core';
 import { useEffect } from 'react';
+import * as words from '@/ui/words/screens/pages';
 
 const AGAIN_AFTER_MS = 3000;
 
@@ -13,13 +14,10 @@ export default function PageError({ reset }: { readonly error: Error; readonly r
   }, []);
   return (
     <main style={{ padding: 24, maxWidth: 520 }} role="alert">
-      <title>Not just now · Dense Ladder</title>
-      <h1 style={{ fontSize: 18 }}>This page could not be made just now</h1>
-      <p>
-        The database does not answer, or something went wrong here. Nothing that was saved is lost. Trying
-        again …
-      </p>
-      <Button onClick={reset}>Try now</Button>
+      <title>{words.notAvailableDenseLadder}</title>
+      <h1 style={{ fontSize: 18 }}>{words.thisPageIsNotAvailable}</h1>
+      <p>{words.theDatabaseIsNotRespondingText}</p>
+      <Button onClick={reset}>{words.tryAgain}</Button>
     </main>
   );
 }

@@ -1,3 +1,4 @@
+import * as words from '@/ui/words/screens/pages';
 import '@/ui/mantine.css';
 import '@fontsource/ibm-plex-sans/latin-400.css';
 import '@fontsource/ibm-plex-sans/latin-500.css';
@@ -15,7 +16,7 @@ import { headers } from 'next/headers';
 import { theme } from '@/ui/theme';
 
 export const metadata: Metadata = {
-  description: 'Plan, issue and steer training blocks week by week, with a reason for every number.',
+  description: words.planSendAndSteerTraining,
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

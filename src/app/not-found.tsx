@@ -1,12 +1,14 @@
 import Link from 'next/link';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/pages';
 
 export default function NotFound() {
   return (
     <main style={{ padding: 24 }}>
-      <title>Nothing here · Dense Ladder</title>
-      <h1 style={{ fontSize: 18 }}>There is nothing here</h1>
+      <title>{words.notFoundDenseLadder}</title>
+      <h1 style={{ fontSize: 18 }}>{words.pageNotFound}</h1>
       <p>
-        It may have been removed, or it belongs to another coach. <Link href="/desk">To the desk</Link>
+        {words.itMayHaveBeenRemoved} <Link href="/desk">{common.toTheDesk}</Link>
       </p>
     </main>
   );

@@ -1,3 +1,4 @@
+import * as words from '@/ui/words/screens/pages';
 /** Whether a request was made by a page of this very server: another's page may send one, but cannot say so. */
 export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
   const origin = headers.get('origin');
@@ -8,5 +9,5 @@ export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
 
 /** The answer to what would change something and was sent by anything else. */
 export function notOwn(): Response {
-  return new Response('This was not sent by a page of this server.\n', { status: 403 });
+  return new Response(words.thisRequestDidNotCome, { status: 403 });
 }

@@ -16,7 +16,7 @@ test('a route tells no id, token or search', () => {
     '/': '/',
     '/desk?find=Maren': '/desk',
     '/blocks/7dc31c29-3f2a-4da1-adb2-030e01aacbae/print/3': '/blocks/:id/print/:id',
-    '/files/athletes/6557c2cb/log.csv': '/files/athletes/:id/log.csv',
+    '/import-export/athletes/6557c2cb/log.csv': '/import-export/athletes/:id/log.csv',
     '/join/abcdefghijkl': '/join/:id',
     '/calendar/abcdefghijkl.ics': '/calendar/:id',
     '/_next/static/chunk.js': '/_next',
@@ -32,7 +32,7 @@ test('an answer is one line of JSON and one of a histogram', () => {
   const out = said(`
     const { EventEmitter } = await import('node:events');
     const response = Object.assign(new EventEmitter(), { statusCode: 503 });
-    observe.watch({ method: 'POST', url: '/floor/log?secret=1' }, response);
+    observe.watch({ method: 'POST', url: '/training/log?secret=1' }, response);
     response.emit('close');
     const server = observe.serveMetrics(0);
     await new Promise((listening) => server.once('listening', listening));
@@ -46,9 +46,9 @@ test('an answer is one line of JSON and one of a histogram', () => {
     level: 50,
     msg: 'answered',
     method: 'POST',
-    route: '/floor/log',
+    route: '/training/log',
     status: '503',
   });
   expect(out).not.toContain('secret');
-  expect(figure).toBe('ladder_answer_seconds_count{method="POST",route="/floor/log",status="503"} 1');
+  expect(figure).toBe('ladder_answer_seconds_count{method="POST",route="/training/log",status="503"} 1');
 });

@@ -1,4 +1,4 @@
-import { BLOCK_COMMAND_NAMES, commandFacts, FACES, isOn, isPressed, keysOn } from './commands';
+import { BLOCK_COMMAND_NAMES, commandFacts, FACES, isOn, isPressed } from './commands';
 
 const pressed = (key: string, ...held: readonly ('alt' | 'ctrl' | 'meta' | 'shift')[]) => ({
   key,
@@ -26,7 +26,7 @@ test.each([
   expect(isPressed(event, keys)).toBe(is);
 });
 
-test('a shortcut stands once: no two commands of a face share a chord', () => {
+test('no two commands of a tab share a shortcut', () => {
   for (const face of FACES) {
     const chords = BLOCK_COMMAND_NAMES.filter((command) => isOn(command, face)).flatMap((command) =>
       commandFacts(command).keys.split(', '),
@@ -34,11 +34,4 @@ test('a shortcut stands once: no two commands of a face share a chord', () => {
     const named = chords.filter((chord) => chord !== '');
     expect(named).toEqual([...new Set(named)]);
   }
-});
-
-test('a face lists the keys that belong to it', () => {
-  const keys = (face: (typeof FACES)[number]) => keysOn(face).map(([chord]) => chord);
-  expect(keys('Sheet')).toEqual(expect.arrayContaining(['Alt D', 'Alt N', 'Ctrl Z', 'Alt I']));
-  expect(keys('Frame')).not.toContain('Alt D');
-  expect(keys('Ladder')).toContain('Alt H');
 });

@@ -105,6 +105,7 @@ export * from './recovery/check-in';
 export * from './recovery/deload/advice';
 export * from './recovery/deload/deload';
 export * from './recovery/deload/lightening';
+export * from './recovery/performance';
 export * from './recovery/signs';
 export * from './recovery/soreness';
 export * from './rehearsal/model';

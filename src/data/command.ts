@@ -57,7 +57,7 @@ if (command === 'migrate') {
     process.exitCode = 2;
   } else
     console.log(
-      `${email} sets a new password at ${process.env.PUBLIC_URL ?? ''}/let-in/${token}, once, within a day. Every device is signed out.`,
+      `${email} sets a new password at ${process.env.PUBLIC_URL ?? ''}/invite/${token}, once, within a day. Every device is signed out.`,
     );
 } else {
   console.error('Say migrate, seed, coach EMAIL NAME PASSWORD, or password EMAIL.');

@@ -11,6 +11,8 @@ import {
   type Problem,
   withConvention,
 } from '@/core';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/parts';
 import classes from './conventions-table.module.css';
 import { formClasses as form } from './form';
 import { readNumber } from './read';
@@ -20,12 +22,12 @@ import { problemSentence } from './words/problems';
 const PLACES = 3;
 
 const ORIGIN_WORDS: Readonly<Record<ConventionOrigin, string>> = {
-  usual: 'the usual one',
-  coach: 'yours for all',
-  athlete: 'the athlete’s',
-  muscle: 'the muscle’s',
-  exercise: 'the exercise’s',
-  block: 'the block’s',
+  usual: screenWords.defaultWord,
+  coach: screenWords.yourSettingForAll,
+  athlete: screenWords.setForThisAthlete,
+  muscle: screenWords.setForThisMuscle,
+  exercise: screenWords.setForThisExercise,
+  block: screenWords.setForThisBlock,
 };
 
 interface ConventionsTableProps {
@@ -55,19 +57,19 @@ export function ConventionsTable({ ids, own, otherwise, onOwn }: ConventionsTabl
         data-autofocus
         type="search"
         className={classes.search}
-        aria-label="Find conventions"
-        placeholder="Find by name, unit or reason"
+        aria-label={screenWords.searchRules}
+        placeholder={screenWords.searchByNameUnitOr}
         value={search}
         onChange={(event) => setSearch(event.target.value)}
       />
       <Table className={classes.table}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">convention</Table.Th>
-            <Table.Th scope="col">here</Table.Th>
-            <Table.Th scope="col">unit</Table.Th>
-            <Table.Th scope="col">otherwise</Table.Th>
-            <Table.Th scope="col">because</Table.Th>
+            <Table.Th scope="col">{screenWords.rule}</Table.Th>
+            <Table.Th scope="col">{screenWords.value}</Table.Th>
+            <Table.Th scope="col">{screenWords.unit}</Table.Th>
+            <Table.Th scope="col">{screenWords.otherwise}</Table.Th>
+            <Table.Th scope="col">{screenWords.reason}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -82,7 +84,7 @@ export function ConventionsTable({ ids, own, otherwise, onOwn }: ConventionsTabl
           ))}
         </Table.Tbody>
       </Table>
-      {shown.length === 0 ? <p className={form.soft}>Nothing is called that.</p> : null}
+      {shown.length === 0 ? <p className={form.soft}>{common.noMatches}</p> : null}
     </>
   );
 }
@@ -129,14 +131,14 @@ function Line({ id, value, otherwise, onSet }: LineProps) {
         {value === null ? null : (
           <Button
             variant="link"
-            aria-label={`${name} back to ${usual}`}
+            aria-label={screenWords.resetTo(name, usual)}
             onClick={() => {
               setTyped(null);
               setProblem(null);
               onSet(otherwise.value);
             }}
           >
-            back to {usual}
+            {screenWords.resetToOf(usual)}
           </Button>
         )}
         <span className={classes.soft}>

@@ -1,4 +1,5 @@
 'use client';
+import * as screenWords from '@/ui/words/screens/parts';
 
 import '@mantine/core/styles/ActionIcon.layer.css';
 import { ActionIcon, Popover } from '@mantine/core';
@@ -47,7 +48,7 @@ export function DateField({ label, id, date, onDate, onClear, className, problem
             <ActionIcon
               variant="transparent"
               size={24}
-              aria-label={`Calendar for ${label}`}
+              aria-label={screenWords.calendarFor(label)}
               onClick={() => setOpen(!open)}
             >
               <IconCalendar size={14} stroke={1.5} />

@@ -13,6 +13,7 @@ import {
   UNFILLED_EXERCISES,
 } from '@/core';
 import { everydayNames } from '@/core/names';
+import * as screenWords from '@/ui/words/screens/parts';
 import { VARIANT } from './picked-exercise';
 import type { Choice } from './picker';
 import { figure, listed } from './words/figures';
@@ -33,9 +34,12 @@ function worth(exercise: Exercise, phase: Phase): number {
 
 /** Why an exercise stands where it does, in a few words. */
 function reason(exercise: Exercise, phase: Phase, sore: readonly Joint[]): string {
-  if (sore.length > 0) return `stresses the ${listed(sore)}`;
-  const words = phase === 'gaining' ? `stimulus ${exercise.stimulus}` : `payoff ${figure(payoff(exercise))}`;
-  return exercise.hardest === 'stretched' ? `${words}, loaded long` : words;
+  if (sore.length > 0) return screenWords.loadsThe(listed(sore));
+  const words =
+    phase === 'gaining'
+      ? screenWords.stimulus(exercise.stimulus)
+      : screenWords.payoff(figure(payoff(exercise)));
+  return exercise.hardest === 'stretched' ? screenWords.hardestStretched(words) : words;
 }
 
 /**
@@ -60,7 +64,8 @@ export function exerciseChoices(
       shelf,
       worth: worth(exercise, phase),
       facts: movers,
-      why: missing.length > 0 ? `${place.name} has no ${listed(missing)}` : reason(exercise, phase, sore),
+      why:
+        missing.length > 0 ? screenWords.hasNo(place.name, listed(missing)) : reason(exercise, phase, sore),
     };
   });
   const sorted = seen.sort(
@@ -72,7 +77,7 @@ export function exerciseChoices(
         label: name,
         names: [],
         facts: '',
-        why: 'left open, to be filled',
+        why: screenWords.openToBeFilled,
       }))
     : [];
   return [

@@ -1,4 +1,5 @@
 'use client';
+import { shown } from '@/ui/words/values';
 
 import { NativeSelect } from '@mantine/core';
 import classes from './form.module.css';
@@ -72,7 +73,7 @@ export function Choose<T extends string>({ label, id, value, options, names, onV
       aria-label={label}
       value={value}
       onChange={(event) => onValue(event.target.value as T)}
-      data={options.map((option) => ({ value: option, label: names?.(option) ?? option }))}
+      data={options.map((option) => ({ value: option, label: names?.(option) ?? shown(option) }))}
     />
   );
 }

@@ -1,4 +1,5 @@
 import { type MuscleWeek, standing } from '@/core';
+import * as screenWords from '@/ui/words/screens/parts';
 import classes from './gauge.module.css';
 import { figure } from './words/figures';
 
@@ -17,7 +18,7 @@ export function Gauge({ week, most }: GaugeProps) {
     <>
       <span className={classes.name} data-goal={goal}>
         {week.muscle}
-        {goal === 'priority' ? <span className={classes.priority}> first</span> : null}
+        {goal === 'priority' ? <span className={classes.priority}> {screenWords.priority}</span> : null}
       </span>
       <span className={classes.scale} aria-hidden="true">
         <span className={classes.bar} data-state={state} style={{ width: along(measured) }} />

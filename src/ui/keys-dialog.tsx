@@ -1,6 +1,7 @@
 'use client';
 
 import { Modal, Table } from '@mantine/core';
+import * as words from '@/ui/words/screens/parts';
 import type { KeyList } from './key-list';
 import classes from './table.module.css';
 
@@ -14,7 +15,7 @@ interface KeysDialogProps {
 /** The list itself, fetched when it is first asked for. */
 export default function KeysDialog({ open, of, keys, onClose }: KeysDialogProps) {
   return (
-    <Modal opened={open} onClose={onClose} title={`Keys of ${of}`} size="md">
+    <Modal opened={open} onClose={onClose} title={words.shortcuts(of)} size="md">
       <Table className={classes.table}>
         <Table.Tbody>
           {keys.map(([key, does]) => (

@@ -3,19 +3,20 @@
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import * as words from '@/ui/words/screens/parts';
 import type { KeyList } from './key-list';
 
 const KeysDialog = dynamic(() => import('./keys-dialog'), { ssr: false });
 
 interface KeysHelpProps {
-  /** How the screen is called, as in `Keys of the Sheet`. */
+  /** The name of the screen. */
   readonly of: string;
   readonly keys: KeyList;
 }
 
 const ANYWHERE: KeyList = [
-  ['Ctrl K', 'find an athlete, screen or exercise; ask about a load'],
-  ['?', 'this list'],
+  ['Ctrl K', words.searchAthletesScreensAndExercises],
+  ['?', words.thisList],
 ];
 
 function isTyping({ target }: KeyboardEvent): boolean {

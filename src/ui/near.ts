@@ -1,5 +1,5 @@
 import Fuse from 'fuse.js';
-import type { Found, Named } from './find-named';
+import type { Found, Named } from './search-by-name';
 
 /** How far off a name typed with errors may be, of Fuse's 0 to 1. */
 const THRESHOLD = 0.34;

@@ -16,6 +16,8 @@ export interface PaletteScope {
 /** Something the screen that is open can do, found by its name. */
 export interface Command {
   readonly name: string;
+  /** What else people type when they look for it. */
+  readonly searches: readonly string[];
   /** The keys that do the same, if any. */
   readonly keys: string;
   readonly run: () => void;

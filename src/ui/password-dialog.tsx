@@ -1,4 +1,6 @@
 'use client';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/parts';
 
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, Modal, PasswordInput } from '@mantine/core';
@@ -34,13 +36,13 @@ export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
     const answer = await tell(password).catch(() => ({ status: 'unreachable' }) as const);
     setBusy(false);
     if (answer.status === 'told') return onEnd(true);
-    if (answer.status === 'wrong') setProblem('This is not your password.');
+    if (answer.status === 'wrong') setProblem(screenWords.thatIsNotYourPassword);
     else if (answer.status === 'wait') setProblem(waitSentence(answer.seconds));
     else setProblem(outcomeSentence(answer));
   };
   return (
-    <Modal opened onClose={() => onEnd(false)} title="Your password first" size="sm">
-      <p>This device has been signed in for a while. What you ask for is done once you tell your password.</p>
+    <Modal opened onClose={() => onEnd(false)} title={screenWords.enterYourPassword} size="sm">
+      <p>{screenWords.thisDeviceHasBeenSigned}</p>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -48,7 +50,7 @@ export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
         }}
       >
         <PasswordInput
-          label="Password"
+          label={common.password}
           w="100%"
           autoComplete="current-password"
           data-autofocus
@@ -58,10 +60,10 @@ export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
         />
         <p>
           <Button type="submit" variant="filled" aria-disabled={isBusy}>
-            Go on
+            {common.continueWord}
           </Button>{' '}
           <Button variant="link" onClick={() => onEnd(false)}>
-            Leave it
+            {common.cancel}
           </Button>
         </p>
       </form>

@@ -2,7 +2,9 @@
 
 import { Combobox, useCombobox } from '@mantine/core';
 import { type ComponentProps, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
-import { findNamed, type Named } from './find-named';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/parts';
+import { findNamed, type Named } from './search-by-name';
 import classes from './in-place.module.css';
 import { useSearchParts } from './use-search-parts';
 
@@ -99,10 +101,10 @@ export function Picker(props: PickerProps) {
               </Combobox.Option>
             ))}
             {shown.length > 0 ? null : onMake === undefined ? (
-              <Combobox.Empty>Nothing is called that</Combobox.Empty>
+              <Combobox.Empty>{common.noMatchesText}</Combobox.Empty>
             ) : (
               <Combobox.Option value={MAKE} className={classes.option}>
-                <span>Nothing is called that. Make “{search.trim()}” an exercise of your own</span>
+                <span>{words.noMatchesCreateAsYour(search.trim())}</span>
               </Combobox.Option>
             )}
           </Combobox.Options>

@@ -1,3 +1,4 @@
+import * as screenWords from '@/ui/words/screens/parts';
 import classes from './plates.module.css';
 
 interface PlatesProps {
@@ -7,7 +8,7 @@ interface PlatesProps {
 
 /** The plates of one side as they hang on the bar, innermost first; heights by weight. */
 export function Plates({ perSide, heaviest }: PlatesProps) {
-  const words = perSide.length === 0 ? 'empty bar' : `each side ${perSide.join(' + ')}`;
+  const words = perSide.length === 0 ? screenWords.emptyBar : screenWords.eachSide(perSide.join(' + '));
   return (
     <div className={classes.plates}>
       <svg width={56 + perSide.length * 13} height="52" aria-hidden="true" focusable="false">

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { type RepRange, structureOf, type TechniqueParameters } from '@/core';
+import * as screenWords from '@/ui/words/screens/parts';
 import classes from './technique-drawing.module.css';
 import { techniqueSentence } from './words/techniques';
 
@@ -91,7 +92,7 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
       })}
       {more > 0 ? (
         <text x={x + 4} y={HEIGHT - 4} className={classes.more}>
-          +{more} more
+          {screenWords.more(more)}
         </text>
       ) : null}
     </svg>

@@ -1,4 +1,5 @@
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import * as common from '@/ui/words/screens/common';
 import kit from './kit.module.css';
 
 /** Mantine asks for ten shades; the accent is one colour with a lighter one for dark ground. */
@@ -83,7 +84,7 @@ export const theme = createTheme({
       defaultProps: {
         attributes,
         transitionProps: { duration: 0 },
-        closeButtonProps: { 'aria-label': 'Close' },
+        closeButtonProps: { 'aria-label': common.close },
       },
     },
     Modal: {
@@ -91,7 +92,7 @@ export const theme = createTheme({
         attributes,
         transitionProps: { duration: 0 },
         centered: true,
-        closeButtonProps: { 'aria-label': 'Close' },
+        closeButtonProps: { 'aria-label': common.close },
       },
     },
   },

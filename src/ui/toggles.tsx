@@ -1,4 +1,5 @@
 'use client';
+import { shown } from '@/ui/words/values';
 
 import '@mantine/core/styles/Chip.layer.css';
 import { Chip } from '@mantine/core';
@@ -21,7 +22,7 @@ export function Toggles<T extends string | number>(props: TogglesProps<T>) {
       <fieldset className={classes.toggles} aria-label={label}>
         {options.map((option) => (
           <Chip key={option} value={String(option)}>
-            {names?.(option) ?? option}
+            {names?.(option) ?? shown(String(option))}
           </Chip>
         ))}
       </fieldset>
@@ -44,7 +45,7 @@ export function OneOf<T extends string>({ label, value, options, names, onValue 
       <fieldset className={classes.toggles} aria-label={label}>
         {options.map((option) => (
           <Chip key={option} value={option}>
-            {names?.(option) ?? option}
+            {names?.(option) ?? shown(String(option))}
           </Chip>
         ))}
       </fieldset>

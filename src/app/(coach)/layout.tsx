@@ -1,4 +1,4 @@
-import { DropToFiles } from '@/features/files/drop-to-files';
+import { DropToFiles } from '@/features/import-export/drop-to-files';
 import { Palette } from '@/features/palette/palette';
 import { PaletteHolder } from '@/ui/palette-scope';
 import { PasswordHolder } from '@/ui/password-first';

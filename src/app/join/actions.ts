@@ -36,5 +36,5 @@ export async function joinAction(_before: JoinAnswer, data: FormData): Promise<J
   }
   if (joined.status !== 'joined') return joined;
   await keepCookie('ladder_phone', joined.token, new Date(now.getTime() + COOKIE_MS));
-  redirect('/floor');
+  redirect('/training');
 }

@@ -5,6 +5,8 @@ import { factorState } from '@/data';
 import { SecondFactor } from '@/features/account/second-factor';
 import { Entrance } from '@/ui/entrance';
 import { PasswordHolder } from '@/ui/password-first';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/pages';
 import {
   beginSecondFactor,
   confirmSecondFactor,
@@ -13,7 +15,7 @@ import {
 } from '../(coach)/account/actions';
 import { currentSession } from '../asker';
 
-export const metadata: Metadata = { title: 'Second factor · Dense Ladder' };
+export const metadata: Metadata = { title: words.secondFactorDenseLadder };
 
 /** Where a coach sets up the second factor that their house asks for, before anything else is shown. */
 export default async function SecondFactorPage() {
@@ -28,7 +30,7 @@ export default async function SecondFactorPage() {
         />
       </PasswordHolder>
       <Link href="/desk" prefetch={false}>
-        To the desk
+        {common.toTheDesk}
       </Link>
     </Entrance>
   );

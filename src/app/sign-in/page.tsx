@@ -4,12 +4,13 @@ import { awaitsCode, isEmptyInstallation, isUnavailable, PASSWORD_LEAST } from '
 import { CodeForm } from '@/features/sign-in/code-form';
 import { SignIn } from '@/features/sign-in/sign-in';
 import { SignUp } from '@/features/sign-in/sign-up';
+import * as words from '@/ui/words/screens/pages';
 import { currentAsker } from '../asker';
 import { readCookie } from '../cookie';
 import { confirmCodeAction, firstCoachAction, signInAction, signOutAction } from './actions';
 import { ownAddress } from './own-address';
 
-export const metadata: Metadata = { title: 'Sign in · Dense Ladder' };
+export const metadata: Metadata = { title: words.signInDenseLadder };
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly to?: string | string[] }>;
@@ -24,7 +25,7 @@ export default async function SignInPage({ searchParams }: PageProps) {
   if (await isEmpty())
     return (
       <SignUp action={firstCoachAction} least={PASSWORD_LEAST}>
-        Nobody has signed up here yet. Whoever does now is its first coach.
+        {words.nobodyHasAnAccountHere}
       </SignUp>
     );
   return <SignIn action={signInAction} to={to} />;

@@ -1,9 +1,10 @@
 import { database } from '@/data';
+import * as words from '@/ui/words/screens/pages';
 
 export const dynamic = 'force-dynamic';
 
 /** Whether the application and its database answer: one query by primary key, for watching and as the bench's measure. */
 export default async function Status() {
   await database().query("SELECT id FROM coaches WHERE id = '-'");
-  return <p>The application and its database answer.</p>;
+  return <p>{words.theApplicationAndItsDatabase}</p>;
 }

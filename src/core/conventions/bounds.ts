@@ -4,7 +4,7 @@ import { CONVENTIONS, type ConventionId, type Conventions } from './conventions'
 const REACH = 5;
 
 /** Limits that a coach may also set to none at all. */
-const MAY_BE_NONE: ReadonlySet<string> = new Set(['slots', 'points']);
+const MAY_BE_NONE: ReadonlySet<string> = new Set(['exercises', 'points']);
 
 /**
  * What a convention may be set to. Bounds stop slips, not opinions: a fifth to five times the default, and what lowers

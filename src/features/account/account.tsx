@@ -1,4 +1,6 @@
 'use client';
+import * as screenWords from '@/ui/words/screens/account';
+import * as common from '@/ui/words/screens/common';
 
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput } from '@mantine/core';
@@ -9,7 +11,7 @@ import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { EASY_PASSWORD } from '@/ui/words/sign-up';
-import { House, type HouseProps } from './house';
+import { House, type HouseProps } from './team';
 import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
 import { Sessions, type SessionsProps } from './sessions';
 
@@ -54,19 +56,19 @@ export function Account(props: AccountProps) {
   const problem = {
     current:
       status === 'wrong'
-        ? 'This is not the password you have now.'
+        ? screenWords.thatIsNotYourCurrent
         : status === 'wait'
-          ? 'Too many tries. Please wait a little.'
+          ? screenWords.tooManyTriesWaitA
           : status === 'incomplete'
-            ? 'All three are needed.'
+            ? screenWords.fillInAllThreeFields
             : undefined,
     next:
       status === 'too short'
-        ? `At least ${least} characters.`
+        ? screenWords.passwordTooShort(least)
         : status === 'too easy'
           ? EASY_PASSWORD
           : undefined,
-    again: status === 'differ' ? 'The two do not match.' : undefined,
+    again: status === 'differ' ? common.theTwoPasswordsDoNot : undefined,
   };
   const field = (name: keyof typeof problem, label: string, complete: string) => (
     <Line label={label} htmlFor={name} problem={problem[name]}>
@@ -81,19 +83,19 @@ export function Account(props: AccountProps) {
   );
   return (
     <>
-      <Bar crumbs={[{ name: 'Account' }]} />
+      <Bar crumbs={[{ name: common.account }]} />
       <main style={{ padding: 16, maxWidth: 980 }}>
         <form action={submit} noValidate style={{ maxWidth: 520 }}>
-          <Section title="Change the password" aside="other devices are signed out">
-            {field('current', 'Password now', 'current-password')}
-            {field('next', 'New password', 'new-password')}
-            {field('again', 'New password again', 'new-password')}
+          <Section title={screenWords.changePassword} aside={screenWords.signsOutYourOtherDevices}>
+            {field('current', screenWords.currentPassword, 'current-password')}
+            {field('next', screenWords.newPassword, 'new-password')}
+            {field('again', screenWords.repeatTheNewPassword, 'new-password')}
           </Section>
           <Button type="submit" variant="filled" disabled={busy}>
-            Change it
+            {screenWords.changePassword}
           </Button>
           <p role="status">
-            {status === 'changed' ? 'The password is changed.' : ''}
+            {status === 'changed' ? screenWords.passwordChanged : ''}
             {status === 'unavailable' ? outcomeSentence({ status }) : ''}
           </p>
         </form>
@@ -117,10 +119,10 @@ function ForAll({ conventions, keep }: ForAllProps) {
   const [said, setSaid] = useState('');
   const put = (next: Partial<Conventions>) => {
     setOwn(next);
-    setSaid('Being kept.');
+    setSaid(common.saving);
     keep(next).then(
       (answer) => {
-        if (answer.status === 'kept') return setSaid('Kept: week plans that are not handed out follow it.');
+        if (answer.status === 'kept') return setSaid(screenWords.savedWeeksThatHaveNot);
         setOwn(own);
         setSaid(outcomeSentence(answer));
       },
@@ -132,10 +134,7 @@ function ForAll({ conventions, keep }: ForAllProps) {
     return [];
   };
   return (
-    <Section
-      title="Conventions for all your athletes"
-      aside="an athlete’s, a muscle’s, an exercise’s or a block’s own come before them"
-    >
+    <Section title={screenWords.rulesAndNumbersForAll} aside={screenWords.whatYouSetForOne}>
       <p role="status">{said}</p>
       <ConventionsTable
         ids={CONVENTION_IDS}

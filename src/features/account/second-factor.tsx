@@ -7,6 +7,7 @@ import { Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/account';
 import classes from './second-factor.module.css';
 
 export interface SecondFactorActions {
@@ -35,7 +36,7 @@ export interface SecondFactorProps {
   readonly actions: SecondFactorActions;
 }
 
-const WRONG = 'This code is not right, or it was used already.';
+const WRONG = screenWords.thisCodeIsWrongOr;
 
 /** A code beside the password: set up with an app that makes them, and ended by one. */
 export function SecondFactor({ state, actions }: SecondFactorProps) {
@@ -74,23 +75,22 @@ export function SecondFactor({ state, actions }: SecondFactorProps) {
   };
   const codeField = (
     <TextInput
-      aria-label="Code of the second factor"
-      placeholder="code"
+      aria-label={screenWords.codeFromYourAuthenticatorApp}
+      placeholder={screenWords.code}
       autoComplete="one-time-code"
       value={code}
       onChange={(event) => setCode(event.target.value)}
     />
   );
   return (
-    <Section title="Second factor" aside="a code from an app beside the password">
+    <Section title={screenWords.secondFactor} aside={screenWords.aCodeFromAnApp}>
       {begun !== null ? (
         <div className={classes.begun}>
           {/* biome-ignore lint/performance/noImgElement: a picture made of text, nothing is fetched */}
-          <img src={begun.picture} alt="The secret as a code to photograph" width={180} height={180} />
+          <img src={begun.picture} alt={screenWords.qrCodeWithTheSecret} width={180} height={180} />
           <div>
             <p>
-              Photograph it with an app that makes codes, or type the secret into one:{' '}
-              <code>{begun.secret}</code>
+              {screenWords.scanItWithAnAuthenticator} <code>{begun.secret}</code>
             </p>
             <div className={classes.line}>
               {codeField}
@@ -99,7 +99,7 @@ export function SecondFactor({ state, actions }: SecondFactorProps) {
                 aria-disabled={confirming.isBusy}
                 onClick={() => void confirm(begun.secret)}
               >
-                Turn it on
+                {screenWords.turnOn}
               </Button>
             </div>
           </div>
@@ -107,31 +107,27 @@ export function SecondFactor({ state, actions }: SecondFactorProps) {
       ) : isOn ? (
         <div className={classes.line}>
           <span>
-            It is on; {plural(left, 'recovery code')} left.
-            {state.isRequired ? ' Your house asks for it.' : ''}
+            {screenWords.onLeft(
+              plural(left, 'recovery code'),
+              state.isRequired ? screenWords.yourTeamRequiresIt : '',
+            )}
           </span>
           {codeField}
           <Button variant="link" aria-disabled={ending.isBusy} onClick={() => void end()}>
-            Turn it off
+            {screenWords.turnOff}
           </Button>
         </div>
       ) : (
         <div className={classes.line}>
-          <span>
-            It is off.
-            {state.isRequired ? ' Your house asks for it: nothing else is shown before it is on.' : ''}
-          </span>
+          <span>{screenWords.off(state.isRequired ? screenWords.yourTeamRequiresItSet : '')}</span>
           <Button variant="link" aria-disabled={beginning.isBusy} onClick={() => void begin()}>
-            Set it up
+            {screenWords.setUp}
           </Button>
         </div>
       )}
       {codes.length === 0 ? null : (
         <div role="status">
-          <p>
-            Write these down: each stands in for a code once, should the app be lost. They are shown this
-            once.
-          </p>
+          <p>{screenWords.writeTheseCodesDownEach}</p>
           <ul className={classes.codes}>
             {codes.map((one) => (
               <li key={one}>

@@ -5,6 +5,8 @@ import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { longDay } from '@/ui/words/dates';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/account';
+import * as common from '@/ui/words/screens/common';
 import own from './sessions.module.css';
 
 /** A device that is signed in. Times as ISO texts. */
@@ -35,19 +37,19 @@ export function Sessions({ sessions: given, end }: SessionsProps) {
     setProblem(answer.status === 'ended' ? '' : outcomeSentence(answer));
   };
   return (
-    <Section title="Where you are signed in" aside="a week unused, or thirty days, ends a sign-in">
+    <Section title={screenWords.whereYouAreSignedIn} aside={screenWords.youAreSignedOutAfter}>
       <ul className={own.list}>
         {sessions.map(({ name, device, since, seen, isThis }) => (
           <li key={name} className={own.line}>
-            <span>{device === '' ? 'a device' : device}</span>
+            <span>{device === '' ? screenWords.unknownDevice : device}</span>
             <span className={classes.soft}>
-              since {longDay(since.slice(0, 10))}, last used {longDay(seen.slice(0, 10))}
+              {screenWords.sinceLastUsed(longDay(since.slice(0, 10)), longDay(seen.slice(0, 10)))}
             </span>
             {isThis ? (
-              <span>this one</span>
+              <span>{screenWords.thisDevice}</span>
             ) : (
               <Button variant="link" aria-disabled={isBusy} onClick={() => void out(name)}>
-                Sign out
+                {common.signOut}
               </Button>
             )}
           </li>

@@ -1,4 +1,5 @@
 'use client';
+import { PHASE_NAMES } from '@/ui/words/values';
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
@@ -13,37 +14,57 @@ import { useAddress } from '@/ui/shell/use-address';
 import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
-import { KeepStrip } from './keep-strip';
-import { Person } from './person';
+import { KeepStrip } from './save-bar';
+import { Person } from './profile';
 import { useDraft } from './use-draft';
 import { useEffects } from './use-effects';
 
-const Places = dynamic(() => import('./places'));
+const Places = dynamic(() => import('./equipment'));
 const Strength = dynamic(() => import('./strength'));
 const Volume = dynamic(() => import('./volume'));
 const Body = dynamic(() => import('./body'));
-const AthleteConventions = dynamic(() => import('./conventions'));
-const Told = dynamic(() => import('./told'));
-const Course = dynamic(() => import('./course'));
-const Colleagues = dynamic(() => import('./colleagues'));
+const AthleteConventions = dynamic(() => import('./rules'));
+const Told = dynamic(() => import('./messages'));
+const Course = dynamic(() => import('./progress'));
+const Colleagues = dynamic(() => import('./sharing'));
 const Calendar = dynamic(() => import('./calendar-link'));
 const Phones = dynamic(() => import('./phones'));
-const EraseDialog = dynamic(() => import('./erase-dialog'), { ssr: false });
+const EraseDialog = dynamic(() => import('./delete-dialog'), { ssr: false });
 
-const FACES = ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions', 'Told', 'Course'] as const;
+const FACES = [
+  common.profile,
+  common.equipment,
+  screenWords.strength,
+  common.volume,
+  screenWords.body,
+  screenWords.rules,
+  screenWords.checkIns,
+  screenWords.progress,
+] as const;
 type Face = (typeof FACES)[number];
 
 const KEYS: KeyList = [
-  ['Alt 1 to Alt 8', 'Person, Places, Strength, Volume, Body, Conventions, Told, Course'],
-  ['Tab', 'from field to field; what is typed counts at once'],
-  ['Ctrl Enter', 'keep the change'],
+  [screenWords.alt1ToAlt8, screenWords.profileEquipmentStrengthVolumeBody],
+  ['Tab', screenWords.nextFieldWhatYouType],
+  ['Ctrl Enter', screenWords.save],
 ];
 
+/** Tabs as earlier versions called them in the address. */
+const EARLIER: Readonly<Record<string, Face>> = {
+  person: common.profile,
+  places: common.equipment,
+  conventions: screenWords.rules,
+  told: screenWords.checkIns,
+  course: screenWords.progress,
+};
+
 function faceOf(address: string): Face {
-  return FACES.find((face) => face.toLowerCase() === address) ?? 'Person';
+  return FACES.find((face) => face.toLowerCase() === address) ?? EARLIER[address] ?? common.profile;
 }
 
 /** The Athlete screen: everything known of a person, changed as a draft that says what it alters before it is kept. */
@@ -58,7 +79,7 @@ export function AthleteScreen({
   const { athlete, draft, dirty, keep } = tools;
   const ready = useReady();
   const [named, go] = useAddress(faceOf);
-  const face = named === '' ? 'Person' : (named as Face);
+  const face = named === '' ? common.profile : (named as Face);
   const [measurements, setMeasurements] = useState(data.measurements);
   const [erasing, setErasing] = useState(false);
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
@@ -90,12 +111,12 @@ export function AthleteScreen({
           face={face}
           about={
             <span className={own.about}>
-              {athlete.level}, {phase}
-              {data.archived ? ', archived' : ''}
+              {athlete.level}, {PHASE_NAMES[phase]}
+              {data.archived ? screenWords.archived : ''}
             </span>
           }
         >
-          <Tabs label="Faces of the athlete" names={FACES} now={face} onChoose={show} />
+          <Tabs label={screenWords.athleteTabs} names={FACES} now={face} onChoose={show} />
           {running === null ? null : (
             <Link className={barClasses.quiet} href={`/blocks/${running.blockId}`} prefetch={false}>
               {running.block.name}
@@ -103,13 +124,13 @@ export function AthleteScreen({
           )}
           {isToRead ? null : (
             <Link className={barClasses.quiet} href={`/blocks/new?athlete=${athlete.id}`} prefetch={false}>
-              {running === null ? 'Start a block' : 'New block'}
+              {running === null ? common.startABlock : common.newBlock}
             </Link>
           )}
         </Bar>
         <main className={own.main} key={tools.generation} data-ready={ready}>
           <fieldset className={own.fields} disabled={isToRead}>
-            {face === 'Person' ? (
+            {face === common.profile ? (
               <Person
                 tools={tools}
                 today={data.today}
@@ -136,14 +157,14 @@ export function AthleteScreen({
                 }
               />
             ) : null}
-            {face === 'Places' ? <Places tools={tools} /> : null}
-            {face === 'Strength' ? (
+            {face === common.equipment ? <Places tools={tools} /> : null}
+            {face === screenWords.strength ? (
               <Strength tools={tools} catalogue={catalogue} exposures={data.exposures} today={data.today} />
             ) : null}
-            {face === 'Volume' ? (
+            {face === common.volume ? (
               <Volume tools={tools} today={data.today} running={running} catalogue={catalogue} />
             ) : null}
-            {face === 'Body' ? (
+            {face === screenWords.body ? (
               <Body
                 tools={tools}
                 today={data.today}
@@ -152,10 +173,10 @@ export function AthleteScreen({
                 measure={actions.measure}
               />
             ) : null}
-            {face === 'Conventions' ? (
+            {face === screenWords.rules ? (
               <AthleteConventions tools={tools} catalogue={catalogue} today={data.today} />
             ) : null}
-            {face === 'Told' ? (
+            {face === screenWords.checkIns ? (
               <Told
                 tools={tools}
                 running={running}
@@ -169,7 +190,7 @@ export function AthleteScreen({
                 settle={actions.settle}
               />
             ) : null}
-            {face === 'Course' ? (
+            {face === screenWords.progress ? (
               <Course
                 athlete={athlete}
                 blocks={data.blocks}
@@ -185,9 +206,9 @@ export function AthleteScreen({
           </fieldset>
         </main>
         {isToRead ? (
-          <section className={own.strip} aria-label="Whose athlete">
-            <strong>To read</strong>
-            <span>{data.shared?.coach} shows you this athlete; what changes here is theirs to say.</span>
+          <section className={own.strip} aria-label={screenWords.sharedAthlete}>
+            <strong>{screenWords.readOnly}</strong>
+            <span>{screenWords.sharesThisAthleteWithYou(data.shared?.coach)}</span>
           </section>
         ) : (
           <KeepStrip
@@ -202,7 +223,10 @@ export function AthleteScreen({
           <EraseDialog
             open
             name={draft.base.name}
-            holds={`${plural(measurements.length, 'measurement')}, ${running === null ? 'no block' : `the block “${running.block.name}” and any before it`}, with all logs and calls`}
+            holds={screenWords.withAllLogsAndDecisions(
+              plural(measurements.length, 'measurement'),
+              running === null ? screenWords.noBlock : screenWords.theBlockAndAllEarlier(running.block.name),
+            )}
             onClose={() => setErasing(false)}
             onErase={actions.erase}
           />

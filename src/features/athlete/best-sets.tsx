@@ -27,6 +27,8 @@ import { readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
 import { Typed } from '@/ui/typed';
 import { estimate, figure, setText } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import { byExercise, type StrengthProps } from './strength-props';
 
@@ -39,7 +41,7 @@ function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: A
   const carried = carriedWeight(exercise, athlete, athlete.unit);
   const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
   const shown = shownStrength(now.set, false, curveOf(athlete.effort), conventions);
-  return shown.kind === 'one-rep max' ? `${estimate(shown.value)}, by ${set}` : set;
+  return shown.kind === 'one-rep max' ? screenWords.from(estimate(shown.value), set) : set;
 }
 
 function setWords(set: BestSet, exercise: Exercise): string {
@@ -57,9 +59,9 @@ function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): stri
     case 'one-rep max':
       return `${estimate(shown.value)} ${unit}`;
     case 'longest hold':
-      return `${figure(shown.seconds, 0)} s at most`;
+      return screenWords.sAtMost(figure(shown.seconds, 0));
     case 'too many reps':
-      return 'too many reps';
+      return screenWords.tooManyRepsForAn;
   }
 }
 
@@ -67,7 +69,7 @@ function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): stri
 function reader(exercise: Exercise, athlete: Athlete) {
   return (text: string): Result<BestSet | null> => {
     const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
-    const read = readSet(text, exercise, unit, 'best set');
+    const read = readSet(text, exercise, unit, screenWords.bestSet);
     return !read.ok || read.value === null ? (read as Result<null>) : ok({ ...read.value, date: null });
   };
 }
@@ -109,17 +111,17 @@ export function BestSets({ tools, catalogue, exposures, today }: StrengthProps) 
   const remove = (id: string) => change(without(athlete, id));
   return (
     <Section
-      title="Recent best sets"
+      title={screenWords.bestSets}
       aside={
         <Button variant="link" onClick={() => setAdding(true)}>
-          Add an exercise
+          {common.addExercise}
         </Button>
       }
     >
       {adding ? (
         <div className={own.picker}>
           <Picker
-            label="Exercise of the best set"
+            label={screenWords.exerciseForTheBestSet}
             choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null), today }).filter(
               ({ value }) => !value.includes('#'),
             )}
@@ -130,28 +132,25 @@ export function BestSets({ tools, catalogue, exposures, today }: StrengthProps) 
         </div>
       ) : null}
       {rows.length === 0 && !adding ? (
-        <p className={classes.soft}>
-          None yet. A set such as 60x10@2 lets every load follow from it; without one, week 1 looks for the
-          load.
-        </p>
+        <p className={classes.soft}>{screenWords.noBestSetsYetEnter}</p>
       ) : (
         <Table className={classes.table}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">exercise</Table.Th>
-              <Table.Th scope="col">best set</Table.Th>
-              <Table.Th scope="col">on</Table.Th>
+              <Table.Th scope="col">{common.exercise}</Table.Th>
+              <Table.Th scope="col">{screenWords.bestSet}</Table.Th>
+              <Table.Th scope="col">{screenWords.date}</Table.Th>
               <Table.Th scope="col" className={classes.figure}>
-                e1RM
+                {screenWords.e1rm}
               </Table.Th>
               <Table.Th scope="col" className={classes.figure}>
-                now, by the log
+                {screenWords.currentEstimate}
               </Table.Th>
-              <Table.Th scope="col">felt best at</Table.Th>
-              <Table.Th scope="col">set-up: seat, pins, stance, gear</Table.Th>
-              <Table.Th scope="col">full means</Table.Th>
+              <Table.Th scope="col">{screenWords.bestRepRange}</Table.Th>
+              <Table.Th scope="col">{screenWords.setUpSeatPinsStance}</Table.Th>
+              <Table.Th scope="col">{screenWords.rangeOfMotionAgreed}</Table.Th>
               <Table.Th scope="col">
-                <span className={own.hidden}>remove</span>
+                <span className={own.hidden}>{common.remove}</span>
               </Table.Th>
             </Table.Tr>
           </Table.Thead>
@@ -210,7 +209,7 @@ function BestSetRow(props: BestSetRowProps) {
       </Table.Th>
       <Table.Td>
         <Typed
-          label={`Best set of ${exercise.name}`}
+          label={screenWords.bestSetLabel(exercise.name)}
           className={own.set}
           placeholder={exercise.loading === 'none' ? '30@2' : '60x10@2'}
           text={set === undefined ? '' : setWords(set, exercise)}
@@ -221,7 +220,7 @@ function BestSetRow(props: BestSetRowProps) {
       <Table.Td>
         {set === undefined ? null : (
           <DateField
-            label={`Day of the best set of ${exercise.name}`}
+            label={screenWords.dateOfTheBestSet(exercise.name)}
             className={own.date}
             date={set.date}
             onDate={(date) => onSet({ ...set, date })}
@@ -237,7 +236,7 @@ function BestSetRow(props: BestSetRowProps) {
       </Table.Td>
       <Table.Td>
         <Typed
-          label={`Reps at which ${exercise.name} is felt best`}
+          label={screenWords.bestRepRangeLabel(exercise.name)}
           className={own.short}
           placeholder={exercise.measure === 'seconds' ? 'seconds' : 'reps'}
           text={range === undefined ? '' : `${range.low}-${range.high}`}
@@ -247,7 +246,7 @@ function BestSetRow(props: BestSetRowProps) {
       </Table.Td>
       <Table.Td>
         <Typed
-          label={`Set-up of ${exercise.name}`}
+          label={screenWords.setUp(exercise.name)}
           className={own.note}
           text={athlete.setUps[exercise.id] ?? ''}
           read={readText(400)}
@@ -256,9 +255,9 @@ function BestSetRow(props: BestSetRowProps) {
       </Table.Td>
       <Table.Td>
         <Typed
-          label={`What full means in ${exercise.name}`}
+          label={screenWords.rangeOfMotionAgreedLabel(exercise.name)}
           className={own.note}
-          placeholder="touch points, depth"
+          placeholder={screenWords.forExampleBarToChest}
           text={athlete.depths[exercise.id] ?? ''}
           read={readText(200)}
           onValue={onDepth}
@@ -268,10 +267,10 @@ function BestSetRow(props: BestSetRowProps) {
         <Button
           variant="link"
           className={own.quiet}
-          aria-label={`Remove ${exercise.name}`}
+          aria-label={screenWords.remove(exercise.name)}
           onClick={onRemove}
         >
-          Remove
+          {common.removeText}
         </Button>
       </Table.Td>
     </Table.Tr>

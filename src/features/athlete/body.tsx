@@ -20,6 +20,8 @@ import { longDay } from '@/ui/words/dates';
 import { figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import { BodyChart } from './charts';
 import type { AthleteActions } from './contract';
@@ -68,7 +70,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
     setMessage(null);
     const answer = await measuring.ask(change);
     if (answer.status !== 'kept') {
-      setMessage(`This was not kept. ${outcomeSentence(answer)}`);
+      setMessage(screenWords.notSaved(outcomeSentence(answer)));
       return false;
     }
     onMeasured(answer.measurements);
@@ -82,7 +84,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
   const keep = async (event: React.FormEvent) => {
     event.preventDefault();
     if (value === null) {
-      setMessage('Write the value first.');
+      setMessage(screenWords.enterTheValueFirst);
       return;
     }
     const kept = await send({ keep: { id: newId(), date, kind, value, unit: inUse } });
@@ -94,25 +96,35 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
   const change =
     first === undefined || last === undefined || first === last
       ? ''
-      : `${last.value >= first.value ? '+' : '−'}${figure(Math.abs(last.value - first.value), 1)} ${inUse} since ${longDay(first.date)}`;
+      : screenWords.since(
+          last.value >= first.value ? '+' : '−',
+          figure(Math.abs(last.value - first.value), 1),
+          inUse,
+          longDay(first.date),
+        );
   return (
     <div className={own.body}>
       <Section title={capital(kind)} aside={change}>
         <div className={own.entry}>
-          <Choose label="What is measured" value={kind} options={MEASUREMENTS} onValue={setKind} />
+          <Choose label={screenWords.measurement} value={kind} options={MEASUREMENTS} onValue={setKind} />
         </div>
         {drawn.length < 2 ? (
-          <p className={classes.soft}>From the second measurement on, its course is drawn here.</p>
+          <p className={classes.soft}>{screenWords.aChartAppearsHereFrom}</p>
         ) : (
           <BodyChart series={drawn} unit={inUse} phases={athlete.phases} />
         )}
       </Section>
-      <Section title="Measurements">
+      <Section title={screenWords.measurements}>
         <form className={own.entry} onSubmit={keep} noValidate>
-          <DateField label="Day of the measurement" className={own.date} date={date} onDate={setDate} />
+          <DateField
+            label={screenWords.dateOfTheMeasurement}
+            className={own.date}
+            date={date}
+            onDate={setDate}
+          />
           <Typed
             key={turn}
-            label={`Value of ${kind}`}
+            label={screenWords.joined(kind)}
             placeholder={inUse}
             className={classes.number}
             text={value === null ? '' : figure(value)}
@@ -121,9 +133,9 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
             }
             onValue={setValue}
           />
-          <Choose label="Unit of the measurement" value={inUse} options={own_} onValue={setUnit} />
+          <Choose label={screenWords.unitOfTheMeasurement} value={inUse} options={own_} onValue={setUnit} />
           <Button type="submit" variant="link">
-            Keep it
+            {common.save}
           </Button>
           {message === null ? null : (
             <span className={classes.problem} role="alert">
@@ -131,7 +143,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
             </span>
           )}
         </form>
-        {series.length === 0 ? <p className={classes.soft}>None yet.</p> : null}
+        {series.length === 0 ? <p className={classes.soft}>{screenWords.noMeasurementsYet}</p> : null}
         <History series={series} onRemove={(id) => send({ remove: id })} />
       </Section>
     </div>
@@ -159,10 +171,10 @@ function History({ series, onRemove }: HistoryProps) {
                 <Button
                   variant="link"
                   className={own.quiet}
-                  aria-label={`Remove ${one.kind} of ${longDay(one.date)}`}
+                  aria-label={screenWords.removeFrom(one.kind, longDay(one.date))}
                   onClick={() => onRemove(one.id)}
                 >
-                  Remove
+                  {common.removeText}
                 </Button>
               </Table.Td>
             </Table.Tr>

@@ -6,6 +6,8 @@ import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
 import { longDay } from '@/ui/words/dates';
 import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
 
@@ -42,10 +44,10 @@ export default function CalendarLink({ links: first, link, end }: CalendarLinkPr
   const [standing] = links;
   return (
     <Section
-      title="Calendar"
+      title={screenWords.calendar}
       aside={
         <Button variant="link" onClick={() => void make()}>
-          {standing === undefined ? 'Make a private link' : 'Make a new link'}
+          {standing === undefined ? screenWords.createPrivateLink : screenWords.createNewLink}
         </Button>
       }
     >
@@ -55,26 +57,25 @@ export default function CalendarLink({ links: first, link, end }: CalendarLinkPr
           <CopyButton value={url}>
             {({ copied, copy }) => (
               <Button variant="link" onClick={copy}>
-                {copied ? 'Copied' : 'Copy it'}
+                {copied ? common.copied : common.copy}
               </Button>
             )}
           </CopyButton>
-          <span className={classes.aside}>
-            Shown this once. Whoever has it sees the sessions; add it to a calendar as a subscription.
-          </span>
+          <span className={classes.aside}>{screenWords.shownOnlyNowAnyoneWith}</span>
         </div>
       )}
       {standing === undefined ? (
-        <p className={classes.aside}>No calendar follows the sessions.</p>
+        <p className={classes.aside}>{screenWords.noCalendarIsSubscribed}</p>
       ) : (
         <p>
-          A link of {longDay(standing.createdAt.slice(0, 10))},{' '}
-          {standing.seenAt === null
-            ? 'not asked for yet'
-            : `last asked for on ${longDay(standing.seenAt.slice(0, 10))}`}
-          .{' '}
+          {screenWords.linkCreated(
+            longDay(standing.createdAt.slice(0, 10)),
+            standing.seenAt === null
+              ? screenWords.notUsedYet
+              : screenWords.lastUsed(longDay(standing.seenAt.slice(0, 10))),
+          )}{' '}
           <Button variant="link" onClick={() => void stop()}>
-            End it
+            {screenWords.removeLink}
           </Button>
         </p>
       )}

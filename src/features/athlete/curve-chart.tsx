@@ -14,6 +14,7 @@ import {
   tableCurve,
 } from '@/core';
 import { estimate } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/athlete';
 import own from './athlete.module.css';
 
 interface CurveChartProps {
@@ -64,7 +65,7 @@ export default function CurveChart(props: CurveChartProps) {
   });
   const points = pointsOf(props);
   const dashes = { Epley: undefined, Brzycki: '6 3', table: '2 3', personal: '8 2 2 2' } as const;
-  const kinds = (['Epley', 'Brzycki', 'table', 'personal'] as const).filter(
+  const kinds = ([screenWords.epley, screenWords.brzycki, 'table', 'personal'] as const).filter(
     (kind) => kind !== 'personal' || own_ !== null,
   );
   return (

@@ -15,6 +15,8 @@ import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { estimate, figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import { CurveChart } from './charts';
 import type { StrengthProps } from './strength-props';
@@ -22,17 +24,26 @@ import type { StrengthProps } from './strength-props';
 const conventions = conventionsWith();
 
 const CURVE_WORDS: Readonly<Record<CurveKind, string>> = {
-  Epley: 'Epley: 1 / (1 + n/30)',
-  Brzycki: 'Brzycki: (37 − n)/36 to ten reps',
-  table: 'table, cautious as shipped',
-  personal: 'personal, from logged sets',
+  Epley: screenWords.epley11N30,
+  Brzycki: screenWords.brzycki37N36Up,
+  table: screenWords.tableWithCautiousDefaults,
+  personal: screenWords.personalFromLoggedSets,
 };
 
 function fitSentence(fit: PersonalFit | undefined): string {
-  if (fit === undefined)
-    return 'A personal curve asks for 6 logged sets at 3 different counts, two of a week in one exercise.';
-  const verdict = beatsDefault(fit) ? 'It tells the loads better' : 'It does not beat the default yet';
-  return `${fit.sets} logged sets of ${figure(fit.from, 0)} to ${figure(fit.to, 0)} reps put the slope at ${figure(fit.slope, 3)}, off by ${estimate(fit.error)} %; Epley by ${estimate(fit.epleyError)} %. ${verdict}.`;
+  if (fit === undefined) return screenWords.aPersonalCurveNeeds6;
+  const verdict = beatsDefault(fit)
+    ? screenWords.itPredictsLoadsBetterThan
+    : screenWords.itDoesNotPredictLoads;
+  return screenWords.basedOnLoggedSetsOf(
+    fit.sets,
+    figure(fit.from, 0),
+    figure(fit.to, 0),
+    figure(fit.slope, 3),
+    estimate(fit.error),
+    estimate(fit.epleyError),
+    verdict,
+  );
 }
 
 /** The curve that loads are found by, and how honestly reserve is reported. */
@@ -52,11 +63,11 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
     });
   return (
     <div>
-      <Section title="Effort: reps to failure and load">
-        <Line label="Loads are found by" htmlFor="curve">
+      <Section title={screenWords.repsToFailureAndLoad}>
+        <Line label={screenWords.curveForLoads} htmlFor="curve">
           <Choose
             id="curve"
-            label="Curve of reps to failure"
+            label={screenWords.repMaxCurve}
             value={effort.curve}
             options={CURVES.filter(
               (curve) => curve !== 'personal' || fit !== undefined || effort.personal !== null,
@@ -66,25 +77,23 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
           />
         </Line>
         <CurveChart effort={effort} fit={fit ?? effort.personal} exposures={exposures} />
-        <p className={classes.soft}>
-          Per cent of 1RM by reps to failure; points are logged sets. {fitSentence(fit)}
-        </p>
+        <p className={classes.soft}>{screenWords.percentOf1rmByReps(fitSentence(fit))}</p>
         {effort.curve !== 'personal' && fit !== undefined && beatsDefault(fit) ? (
           <Button variant="link" onClick={() => choose('personal')}>
-            Use the personal curve
+            {screenWords.useThePersonalCurve}
           </Button>
         ) : null}
       </Section>
       {effort.curve === 'table' ? (
         <Section
-          title="The table: per cent of 1RM"
+          title={screenWords.tablePercentOf1rm}
           aside={
             <Button
               variant="link"
               disabled={effort.table === null}
               onClick={() => change({ effort: { ...effort, table: null } })}
             >
-              As shipped
+              {screenWords.resetToDefaults}
             </Button>
           }
         >
@@ -94,10 +103,10 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
               <div key={at} className={own.cell}>
                 <span className={classes.soft}>{at + 1}</span>
                 <Typed
-                  label={`Per cent at ${at + 1} reps`}
+                  label={screenWords.percentAtReps(at + 1)}
                   className={own.short}
                   text={figure(value * 100, 1)}
-                  read={(text) => readNumber(text, { field: 'per cent', low: 1, high: 100 })}
+                  read={(text) => readNumber(text, { field: common.percent, low: 1, high: 100 })}
                   onValue={(percent) =>
                     change({
                       effort: { ...effort, table: table.map((one, k) => (k === at ? percent / 100 : one)) },
@@ -110,13 +119,22 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
           </div>
         </Section>
       ) : null}
-      <Section title="Reported reps in reserve">
+      <Section title={screenWords.accuracyOfReportedRir}>
         <p>
           {bias === undefined
-            ? 'Not enough to tell yet: four slots that came a rep nearer to failure the next time.'
+            ? screenWords.notEnoughDataYetThis
             : bias.steady
-              ? `${capital(tools.athlete.name.split(' ')[0] ?? 'The athlete')} reports steadily ${bias.mean > 0 ? 'too few' : 'too many'} left: about ${estimate(Math.abs(bias.mean))} reps, over ${bias.pairs} pairs of sessions.`
-              : `Honest so far: ${bias.mean >= 0 ? '+' : '−'}${estimate(Math.abs(bias.mean))} reps on average over ${bias.pairs} pairs of sessions.`}
+              ? screenWords.reportsRepsLeftAboutOff(
+                  capital(tools.athlete.name.split(' ')[0] ?? screenWords.theAthleteText),
+                  bias.mean > 0 ? screenWords.tooFew : screenWords.tooMany,
+                  estimate(Math.abs(bias.mean)),
+                  bias.pairs,
+                )
+              : screenWords.accurateSoFarRepsOn(
+                  bias.mean >= 0 ? '+' : '−',
+                  estimate(Math.abs(bias.mean)),
+                  bias.pairs,
+                )}
         </p>
       </Section>
     </div>

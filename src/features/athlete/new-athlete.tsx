@@ -20,6 +20,8 @@ import { OneOf } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 
 export interface FirstAnswers {
@@ -39,14 +41,14 @@ export type NewAthleteAnswer =
 export type AddAthlete = (answers: FirstAnswers, then: 'profile' | 'block') => Promise<NewAthleteAnswer>;
 
 const LEVEL_WORDS: Readonly<Record<Level, string>> = {
-  novice: 'novice: less than about a year',
-  intermediate: 'intermediate: a few steady years',
-  advanced: 'advanced: progress comes slowly',
+  novice: screenWords.noviceLessThanAYear,
+  intermediate: screenWords.intermediateAFewSteadyYears,
+  advanced: screenWords.advancedProgressIsSlow,
 };
 const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
-  'full gym': 'machines, cables, bars, dumbbells',
-  'home gym': 'bar, rack, bench, dumbbells, bands',
-  'bodyweight and bands': 'a pull-up bar and bands',
+  'full gym': screenWords.machinesCablesBarsDumbbells,
+  'home gym': screenWords.barRackBenchDumbbellsBands,
+  'bodyweight and bands': screenWords.pullUpBarAndBands,
 };
 
 /** The few things asked before a first block: a minute's work, all of it changeable afterwards. */
@@ -60,14 +62,14 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
   const [tried, setTried] = useState(false);
   const adding = useAction(add);
   const [message, setMessage] = useState<string | null>(null);
-  const bodyweight = readNumber(weight, { field: 'body weight', low: 20, high: 700 });
+  const bodyweight = readNumber(weight, { field: screenWords.bodyWeight, low: 20, high: 700 });
   const nameProblem =
     tried && name.trim() === '' ? problemSentence({ code: 'name-missing', path: 'name' }) : undefined;
   const [wrong] = bodyweight.ok ? [] : bodyweight.problems;
   const weightProblem =
     tried && wrong !== undefined
       ? weight.trim() === ''
-        ? 'Needed for bodyweight work; a guess will do.'
+        ? screenWords.neededForBodyweightExercisesAn
         : problemSentence(wrong)
       : undefined;
 
@@ -83,7 +85,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
     setMessage(
       answer.status === 'refused'
         ? answer.problems.map(problemSentence).join(' ')
-        : `What you wrote stays here. ${outcomeSentence(answer)}`,
+        : screenWords.yourEntriesAreStillHere(outcomeSentence(answer)),
     );
   };
 
@@ -96,11 +98,9 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
         void go('block');
       }}
     >
-      <h2>{first ? 'Your first athlete' : 'A new athlete'}</h2>
-      <p className={classes.soft}>
-        Six things to begin with. Everything can be changed later; what is not known yet, week 1 finds out.
-      </p>
-      <Line label="Name" htmlFor="first-name" problem={nameProblem}>
+      <h2>{first ? screenWords.addYourFirstAthlete : common.newAthlete}</h2>
+      <p className={classes.soft}>{screenWords.sixThingsToStartWith}</p>
+      <Line label={common.name} htmlFor="first-name" problem={nameProblem}>
         <TextInput
           id="first-name"
           className={classes.wide}
@@ -111,31 +111,31 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
           onChange={(event) => setName(event.target.value)}
         />
       </Line>
-      <Line label="Training age">
+      <Line label={screenWords.level}>
         <OneOf
-          label="Training age"
+          label={screenWords.level}
           value={level}
           options={LEVELS}
           names={(one) => LEVEL_WORDS[one]}
           onValue={setLevel}
         />
       </Line>
-      <Line label="Phase">
-        <OneOf label="Phase" value={phase} options={PHASES} onValue={setPhase} />
+      <Line label={screenWords.phase}>
+        <OneOf label={screenWords.phase} value={phase} options={PHASES} onValue={setPhase} />
       </Line>
-      <Line label="Trains at">
+      <Line label={screenWords.trainsAt}>
         <OneOf
-          label="Trains at"
+          label={screenWords.trainsAt}
           value={place}
           options={PLACE_KINDS}
           names={(one) => `${one}: ${PLACE_WORDS[one]}`}
           onValue={setPlace}
         />
       </Line>
-      <Line label="Weights in">
-        <OneOf label="Weights in" value={unit} options={UNITS} onValue={setUnit} />
+      <Line label={screenWords.weightUnit}>
+        <OneOf label={screenWords.weightUnit} value={unit} options={UNITS} onValue={setUnit} />
       </Line>
-      <Line label="Body weight" htmlFor="first-weight" problem={weightProblem}>
+      <Line label={common.bodyWeight} htmlFor="first-weight" problem={weightProblem}>
         <TextInput
           id="first-weight"
           className={classes.number}
@@ -153,10 +153,10 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
       )}
       <div className={own.actions}>
         <Button type="submit" variant="filled" aria-disabled={adding.isBusy}>
-          Add and start a block
+          {screenWords.addAthleteAndStartA}
         </Button>
         <Button variant="link" aria-disabled={adding.isBusy} onClick={() => void go('profile')}>
-          Add and fill in the profile
+          {screenWords.addAthleteAndFillIn}
         </Button>
       </div>
     </form>

@@ -1,3 +1,4 @@
+import { PHASE_NAMES } from '@/ui/words/values';
 import { Button } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
@@ -5,6 +6,8 @@ import { DateField } from '@/ui/date-field';
 import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { readText } from '@/ui/read';
 import { Typed } from '@/ui/typed';
+import * as words from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -28,10 +31,10 @@ export function Phases({ tools, today }: PhasesProps) {
     });
   return (
     <Section
-      title="Phases"
+      title={words.phases}
       aside={
         <Button variant="link" onClick={add}>
-          Add
+          {common.add}
         </Button>
       }
     >
@@ -39,16 +42,16 @@ export function Phases({ tools, today }: PhasesProps) {
       {phases.map((one, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
         <div className={own.entry} key={at}>
-          <span className={classes.soft}>from</span>
+          <span className={classes.soft}>{words.fromText}</span>
           <DateField
-            label={`First day of phase ${at + 1}`}
+            label={words.startOfPhase(at + 1)}
             className={own.date}
             date={one.from}
             onDate={(from) => change({ phases: changedAt(phases, at, { from }) })}
             problem={problemAt(`phases/${at}/from`)}
           />
           <Choose
-            label={`Phase ${at + 1}`}
+            label={words.phaseLabel(at + 1)}
             value={one.phase}
             options={PHASES}
             onValue={(phase) => change({ phases: changedAt(phases, at, { phase }) })}
@@ -59,7 +62,7 @@ export function Phases({ tools, today }: PhasesProps) {
               variant="link"
               onClick={() => change({ phases: phases.filter((_, index) => index !== at) })}
             >
-              Remove
+              {common.removeText}
             </Button>
           ) : null}
         </div>
@@ -76,42 +79,38 @@ export function Dates({ tools, today }: PhasesProps) {
   const add = () => change({ dates: [...dates, { date: addDays(today, 84), what: '' }] });
   return (
     <Section
-      title="Dates to be ready for"
+      title={words.events}
       aside={
         <Button variant="link" onClick={add}>
-          Add
+          {common.add}
         </Button>
       }
     >
-      {dates.length === 0 ? (
-        <p className={classes.soft}>
-          None. A contest or a test may override the advice against specialising in a cut.
-        </p>
-      ) : null}
+      {dates.length === 0 ? <p className={classes.soft}>{words.noneAContestOrTest}</p> : null}
       {dates.map((one, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines of a list are edited in place
         <div className={own.entry} key={at}>
           <DateField
-            label={`Day ${at + 1} to be ready for`}
+            label={words.dateOfEvent(at + 1)}
             className={own.date}
             date={one.date}
             onDate={(date) => change({ dates: changedAt(dates, at, { date }) })}
             problem={problemAt(`dates/${at}/date`)}
           />
           <Typed
-            label={`What day ${at + 1} is`}
+            label={words.nameOfEvent(at + 1)}
             className={classes.wide}
-            placeholder="contest, test, photo"
+            placeholder={words.contestTestPhotoShoot}
             text={one.what}
             read={readText(80)}
             onValue={(what) => change({ dates: changedAt(dates, at, { what }) })}
           />
           <Button
             variant="link"
-            aria-label={`Remove day ${at + 1} to be ready for`}
+            aria-label={words.removeEvent(at + 1)}
             onClick={() => change({ dates: dates.filter((_, index) => index !== at) })}
           >
-            Remove
+            {common.removeText}
           </Button>
         </div>
       ))}
@@ -122,7 +121,20 @@ export function Dates({ tools, today }: PhasesProps) {
 const DAY = 86_400_000;
 const WIDTH = 600;
 const HEIGHTS = { gaining: 14, holding: 20, cutting: 26 } as const;
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  words.jan,
+  words.feb,
+  words.mar,
+  words.apr,
+  words.may,
+  words.jun,
+  words.jul,
+  words.aug,
+  words.sep,
+  words.oct,
+  words.nov,
+  words.dec,
+];
 
 /** The phases over the year around today: gaining high, cutting low, today marked. */
 function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; readonly today: LocalDate }) {
@@ -141,13 +153,13 @@ function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; read
   const first = Number(today.slice(5, 7)) - 6;
   const year = Number(today.slice(0, 4));
   return (
-    <svg viewBox={`0 0 ${WIDTH} 50`} className={own.phases} role="img" aria-label="Phases over the year">
+    <svg viewBox={`0 0 ${WIDTH} 50`} className={own.phases} role="img" aria-label={words.phasesOverTheYear}>
       {spans.map(({ from, phase, left, right }) =>
         right <= left ? null : (
           <g key={from}>
             <rect x={left} y={HEIGHTS[phase]} width={Math.max(0, right - left - 1)} height="4" />
             <text x={left + 2} y={HEIGHTS[phase] - 3} className={own.word}>
-              {phase}
+              {PHASE_NAMES[phase]}
             </text>
           </g>
         ),

@@ -6,6 +6,8 @@ import type { Unanswered } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { longDay } from '@/ui/words/dates';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import type { AthleteActions, InviteAnswer, Phone } from './contract';
 
@@ -45,59 +47,53 @@ export default function Phones({ name, phones: first, invite, revoke }: PhonesPr
   };
   return (
     <Section
-      title="Phones"
+      title={common.phones}
       aside={
         <Button variant="link" onClick={makeLink}>
-          {made === null ? 'Make a personal link' : 'Make a new link'}
+          {made === null ? screenWords.createPersonalLink : screenWords.createNewLink}
         </Button>
       }
     >
       {made === null ? null : (
         <div className={own.link}>
           {/* biome-ignore lint/performance/noImgElement: a picture made of text, nothing is fetched */}
-          <img
-            src={made.picture}
-            alt={`The link as a code to photograph, for ${name}`}
-            width={148}
-            height={148}
-          />
+          <img src={made.picture} alt={screenWords.qrCodeOfTheLink(name)} width={148} height={148} />
           <div>
             <TextInput
-              label={`Personal link for ${name}`}
+              label={screenWords.personalLinkFor(name)}
               readOnly
               className={own.linkText}
               value={made.url}
               onFocus={(event) => event.target.select()}
             />
             <p className={classes.soft}>
-              Good once, until {longDay(made.until.slice(0, 10))}. Whoever opens it on a phone trains as{' '}
-              {name} there: send it to them alone. A new link ends this one.
+              {screenWords.worksOnceUntilWhoeverOpens(longDay(made.until.slice(0, 10)), name)}
             </p>
           </div>
         </div>
       )}
       {phones.length === 0 ? (
-        <p className={classes.soft}>No phone is signed in yet.</p>
+        <p className={classes.soft}>{screenWords.noPhoneIsSignedIn}</p>
       ) : (
         phones.map((phone) => (
           <div key={phone.id} className={own.entry}>
             <span className={classes.wide}>{phone.name}</span>
             <span className={classes.soft}>
-              since {longDay(phone.since.slice(0, 10))}, last seen {longDay(phone.seen.slice(0, 10))}
+              {screenWords.sinceLastUsed(longDay(phone.since.slice(0, 10)), longDay(phone.seen.slice(0, 10)))}
             </span>
             <Button
               variant="link"
-              aria-label={`Sign out ${phone.name}`}
+              aria-label={screenWords.signOut(phone.name)}
               onClick={() => signOut({ phoneId: phone.id })}
             >
-              Sign out
+              {common.signOut}
             </Button>
           </div>
         ))
       )}
       {phones.length > 1 ? (
         <Button variant="link" onClick={() => signOut('all')}>
-          Sign out all of them
+          {screenWords.signOutAll}
         </Button>
       ) : null}
       <p className={classes.problem} role="alert">

@@ -2,6 +2,8 @@ import { Table } from '@mantine/core';
 import { conventionsOf, sidesApart } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { estimate, plural } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import { byExercise, type StrengthProps } from './strength-props';
 
@@ -14,23 +16,21 @@ export function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'toda
     return exercise === undefined || apart === undefined ? [] : [{ exercise, apart }];
   });
   return (
-    <Section title="Left and right" aside="where they differed, over the latest sessions">
+    <Section title={screenWords.leftAndRight} aside={screenWords.differencesInRecentSessions}>
       {rows.length === 0 ? (
-        <p className={classes.soft}>
-          No difference was noted. In one-sided sets the floor asks for both sides where they differ.
-        </p>
+        <p className={classes.soft}>{screenWords.noDifferencesLoggedForOne}</p>
       ) : (
         <Table className={classes.table}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">exercise</Table.Th>
+              <Table.Th scope="col">{common.exercise}</Table.Th>
               <Table.Th scope="col" className={classes.figure}>
-                last left, right
+                {screenWords.lastLeftRight}
               </Table.Th>
               <Table.Th scope="col" className={classes.figure}>
-                apart
+                {screenWords.difference}
               </Table.Th>
-              <Table.Th scope="col">says</Table.Th>
+              <Table.Th scope="col">{screenWords.advice}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -45,8 +45,8 @@ export function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'toda
                 <Table.Td className={classes.figure}>{estimate(Math.abs(apart.mean))}</Table.Td>
                 <Table.Td className={classes.soft}>
                   {apart.weaker === null
-                    ? `no steady difference in ${plural(apart.sessions, 'session')}`
-                    : `${apart.weaker} is behind: start with it, and let the other do no more`}
+                    ? screenWords.noConsistentDifferenceIn(plural(apart.sessions, 'session'))
+                    : screenWords.isWeakerStartWithIt(apart.weaker)}
                 </Table.Td>
               </Table.Tr>
             ))}

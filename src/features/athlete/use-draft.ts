@@ -5,18 +5,19 @@ import type { Problem } from '@/core';
 import { useUnread } from '@/ui/use-unread';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/athlete';
 import type { AthleteActions, AthleteData } from './contract';
 
 function noticeSentence(notice: DraftNotice): string {
   switch (notice.status) {
     case 'rebased':
       return notice.collisions.length === 0
-        ? 'The athlete was changed elsewhere meanwhile; both changes stand here now. Look, then keep.'
-        : `Changed elsewhere meanwhile too: ${notice.collisions.join(', ')}. Keeping saves what stands here.`;
+        ? screenWords.thisAthleteWasAlsoChanged
+        : screenWords.alsoChangedElsewhereSavingKeeps(notice.collisions.join(', '));
     case 'refused':
       return notice.problems.map(problemSentence).join(' ');
     default:
-      return `Nothing typed is lost. ${outcomeSentence(notice)}`;
+      return screenWords.nothingYouTypedIsLost(outcomeSentence(notice));
   }
 }
 

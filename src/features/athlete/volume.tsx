@@ -1,4 +1,5 @@
 'use client';
+import { GOAL_NAMES, MARK_NAMES } from '@/ui/words/values';
 
 import { Table } from '@mantine/core';
 import { useMemo } from 'react';
@@ -27,6 +28,8 @@ import { Choose, formClasses as classes, Section } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/athlete';
+import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -53,27 +56,27 @@ export default function Volume({ tools, today, running, catalogue }: VolumeProps
   const budget = wholeBodyBudget(athlete, phase, conventions);
   return (
     <Section
-      title="Weekly hard sets per muscle"
-      aside={`${athlete.level}, ${phase}; whole-body budget ${figure(budget, 0)} hard sets a week`}
+      title={screenWords.weeklyHardSetsPerMuscle}
+      aside={screenWords.budgetHardSetsAWeek(athlete.level, phase, figure(budget, 0))}
     >
       <Table className={classes.table}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">muscle</Table.Th>
-            <Table.Th scope="col">goal</Table.Th>
+            <Table.Th scope="col">{common.muscleText}</Table.Th>
+            <Table.Th scope="col">{common.goal}</Table.Th>
             {MARKS.map((mark) => (
               <Table.Th scope="col" key={mark} className={own.markHead}>
-                {mark}
+                {MARK_NAMES[mark]}
               </Table.Th>
             ))}
-            <Table.Th scope="col">now: floor to ceiling</Table.Th>
+            <Table.Th scope="col">{screenWords.rangeNow}</Table.Th>
             <Table.Th scope="col" className={classes.figure}>
-              start
+              {screenWords.start}
             </Table.Th>
             <Table.Th scope="col" className={classes.figure}>
-              {week === null ? '' : `week ${week.week}`}
+              {week === null ? '' : screenWords.weekOf(week.week)}
             </Table.Th>
-            <Table.Th scope="col">says</Table.Th>
+            <Table.Th scope="col">{screenWords.whereItComesFrom}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -113,13 +116,13 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
         {muscle}
       </Table.Th>
       <Table.Td>
-        <Choose label={`Goal of ${muscle}`} value={goal} options={GOALS} onValue={setGoal} />
+        <Choose label={screenWords.goalFor(muscle)} value={goal} options={GOALS} names={(one) => GOAL_NAMES[one]} onValue={setGoal} />
       </Table.Td>
       {MARKS.map((mark) => (
         <Table.Td key={mark}>
           <span className={own.mark}>
             <Typed
-              label={`${mark} of ${muscle}`}
+              label={screenWords.forWord(mark, muscle)}
               className={own.short}
               placeholder={figure(fallback(mark, muscle, trace, athlete.learned[muscle]), 1)}
               text={
@@ -174,11 +177,15 @@ function says(trace: LandmarkTrace, evidence: string | undefined): string {
   if (evidence !== undefined) return evidence;
   const { floor } = trace.factors;
   const factors = [
-    ...(floor.level === 1 ? [] : [`level × ${figure(floor.level)}`]),
+    ...(floor.level === 1 ? [] : [screenWords.levelOf(figure(floor.level))]),
     ...(floor.phase === 1 && trace.factors.ceiling.phase === 1
       ? []
       : [
-          `${trace.phase}: floor × ${figure(floor.phase)}, ceiling × ${figure(trace.factors.ceiling.phase, 3)}`,
+          screenWords.minimumMaximum(
+            trace.phase,
+            figure(floor.phase),
+            figure(trace.factors.ceiling.phase, 3),
+          ),
         ]),
   ];
   return factors.join('; ');

@@ -1,3 +1,4 @@
+import { PHASE_NAMES } from '@/ui/words/values';
 import { Button, UnstyledButton } from '@mantine/core';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -7,6 +8,7 @@ import { type Unreachable, useAction } from '@/ui/use-action';
 import { longDay, shortDay } from '@/ui/words/dates';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/athlete';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
 import own from './year.module.css';
 
@@ -35,9 +37,9 @@ function sentence(answer: Moved): string {
     case 'moved':
       return '';
     case 'handed out':
-      return 'A week of it is handed out: it stands where it is.';
+      return screenWords.aWeekOfThisBlock;
     case 'gone':
-      return 'It is no longer there, or was changed meanwhile; the page is fresh now.';
+      return screenWords.thisBlockWasRemovedOr;
     default:
       return outcomeSentence(answer);
   }
@@ -68,13 +70,13 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
   const placed = lanesOf(shown);
   const lanes = new Set([0, ...placed.map(({ lane }) => lane)]);
   return (
-    <Section title="Year" aside="what no week is handed out of is moved by hand, or by ← and →">
+    <Section title={screenWords.year} aside={screenWords.dragABlockThatHas}>
       <div className={own.tools}>
         <Button variant="link" onClick={() => setShift(shift - STEP)}>
-          Earlier
+          {screenWords.earlier}
         </Button>
         <Button variant="link" onClick={() => setShift(shift + STEP)}>
-          Later
+          {screenWords.later}
         </Button>
         <span role="alert" className={own.problem}>
           {problem}
@@ -88,7 +90,11 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
         ))}
         <Phases athlete={athlete} from={from} to={to} at={at} />
         {today >= from && today < to ? (
-          <span className={own.today} style={{ left: `${at(today)}%` }} title={`today, ${longDay(today)}`} />
+          <span
+            className={own.today}
+            style={{ left: `${at(today)}%` }}
+            title={screenWords.today(longDay(today))}
+          />
         ) : null}
         <ol className={own.lanes}>
           {placed.map(({ block, lane }) => (
@@ -122,7 +128,20 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
   );
 }
 
-const NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const NAMES = [
+  screenWords.jan,
+  screenWords.feb,
+  screenWords.mar,
+  screenWords.apr,
+  screenWords.may,
+  screenWords.jun,
+  screenWords.jul,
+  screenWords.aug,
+  screenWords.sep,
+  screenWords.oct,
+  screenWords.nov,
+  screenWords.dec,
+];
 
 function monthName(month: LocalDate): string {
   const name = NAMES[Number(month.slice(5, 7)) - 1] ?? '';
@@ -149,7 +168,7 @@ function Phases({ athlete, from, to, at }: PhasesProps) {
       style={{ left: `${at(begins)}%`, width: `${at(list[index + 1] ?? to) - at(begins)}%` }}
       data-phase={phaseOn(athlete, begins)}
     >
-      {phaseOn(athlete, begins)}
+      {PHASE_NAMES[phaseOn(athlete, begins)]}
     </span>
   ));
 }
@@ -247,5 +266,11 @@ function Bar({ block, lane, left, right, at, daysWide, onMove }: BarProps) {
 
 function spanText({ from, to, deloads }: BlockSpan): string {
   const weeks = Math.round((daysBetween(from, to) + 1) / WEEK);
-  return `${shortDay(from)} to ${longDay(to)}, ${plural(weeks, 'week')}${deloads.length === 0 ? '' : ', deload from '}${deloads.map((of) => shortDay(of.from)).join(', ')}`;
+  return screenWords.to(
+    shortDay(from),
+    longDay(to),
+    plural(weeks, 'week'),
+    deloads.length === 0 ? '' : screenWords.deloadFrom,
+    deloads.map((of) => shortDay(of.from)).join(', '),
+  );
 }

@@ -1,3 +1,4 @@
+import { PHASE_NAMES } from '@/ui/words/values';
 import { Button } from '@mantine/core';
 import { memo } from 'react';
 import type { BlockSession } from '@/client/block-session';
@@ -5,6 +6,8 @@ import { type BlockCommand, commandFacts, FACES, type Face } from '@/client/comm
 import { type Athlete, type LocalDate, phaseOn, type SharedBy } from '@/core';
 import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
+import * as screenWords from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 import { sharedText } from '@/ui/words/sharing';
 import { SavingNote } from './saving-note';
 
@@ -34,13 +37,13 @@ export const BlockBar = memo(function BlockBar(props: BlockBarProps) {
       crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: block }]}
       face={face}
       about={
-        shared === null ? `${athlete.level}, ${phaseOn(athlete, today)}, ${athlete.unit}` : sharedText(shared)
+        shared === null ? `${athlete.level}, ${PHASE_NAMES[phaseOn(athlete, today)]}, ${athlete.unit}` : sharedText(shared)
       }
     >
-      <Tabs label="Faces of the block" names={FACES} now={face} onChoose={onFace} />
-      {quiet('undo', 'Undo', session.undo, !canUndo)}
-      {quiet('redo', 'Redo', session.redo, !canRedo)}
-      {quiet('history', 'History', onHistory)}
+      <Tabs label={screenWords.blockTabs} names={FACES} now={face} onChoose={onFace} />
+      {quiet('undo', common.undo, session.undo, !canUndo)}
+      {quiet('redo', screenWords.redo, session.redo, !canRedo)}
+      {quiet('history', screenWords.history, onHistory)}
       <SavingNote session={session} />
     </Bar>
   );

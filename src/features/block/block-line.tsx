@@ -5,6 +5,8 @@ import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import type { Block, Edit, Problem, Result } from '@/core';
 import { plural } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 import classes from './block.module.css';
 import type { Focus } from './focus';
 import { type SettingColumn, settingEntry } from './settings/setting-entry';
@@ -47,7 +49,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
   const own = Object.keys(block.conventions).length;
   const shown = settings.filter(({ value, usual }) => value !== usual);
   return (
-    <section className={classes.line} ref={line} aria-label="The block">
+    <section className={classes.line} ref={line} aria-label={common.block}>
       {shown.map(({ column, before, after, value, name, says }) => (
         <span className={classes.setting} key={column}>
           {before}
@@ -75,12 +77,12 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
         </span>
       ))}
       {own > 0 ? (
-        <Button variant="quiet" onClick={onConventions} title="Alt C">
-          {plural(own, 'convention')} of your own
+        <Button variant="quiet" onClick={onConventions} title={screenWords.altC}>
+          {screenWords.joined(plural(own, 'convention'))}
         </Button>
       ) : null}
       <Button variant="quiet" ref={more} aria-haspopup="dialog" onClick={() => setAll(true)}>
-        All settings
+        {screenWords.allSettings}
       </Button>
       {all ? (
         <SettingsDrawer

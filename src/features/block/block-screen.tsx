@@ -8,6 +8,7 @@ import { saveFile } from '@/ui/save-file';
 import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
 import { useStable } from '@/ui/use-stable';
+import * as screenWords from '@/ui/words/screens/block';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 import { BlockBar } from './block-bar';
@@ -26,7 +27,7 @@ import { Work } from './work';
 // The words of every reason come once the table stands.
 const Why = dynamic(() => import('./why'), {
   ssr: false,
-  loading: () => <section className={strip.strip} aria-label="Why" />,
+  loading: () => <section className={strip.strip} aria-label={screenWords.explanation} />,
 });
 
 /** Frames for which a part of a face that was just asked for is waited for. */
@@ -65,7 +66,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   useBlockCommands(
     face,
     {
-      frame: () => show('Frame'),
+      split: () => show('Split'),
       sheet: () => show('Sheet'),
       ladder: () => show('Ladder'),
       review: () => show('Review'),
@@ -73,8 +74,8 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       redo: session.redo,
       history: () => setDialog('history'),
       balance: () => setDialog('balance'),
-      rehearse: () => setDialog('rehearsal'),
-      conventions: () => setDialog('conventions'),
+      simulate: () => setDialog('rehearsal'),
+      rules: () => setDialog('conventions'),
       'add session': () => void sheet.edits.addSession(isSheet),
       replace: () => setDialog('replace'),
       details: () => screen.setDetailed((open) => !open),
@@ -83,12 +84,20 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
       deload: () => {
         show('Ladder');
-        whenThere('section[aria-label="Deload"]', (part) => part.scrollIntoView());
+        whenThere('[data-part="deload"]', (part) => part.scrollIntoView());
       },
       goals: () => {
-        show('Frame');
-        whenThere('[aria-label^="Goal of"]', (part) => part.focus());
+        show('Split');
+        whenThere('[data-goal]', (part) => part.focus());
       },
+      progression: () => screen.setDetailed(true),
+      superset: () => (row === undefined ? undefined : sheet.edits.join(row)),
+      'add set': () => (row === undefined ? undefined : sheet.edits.addSet(row)),
+      missed: () => {
+        show('Split');
+        whenThere('[data-part="this week"]', (part) => part.scrollIntoView());
+      },
+      log: () => window.open(`/training/${training.blockId}`, '_blank'),
       template: screen.saveTemplate,
       export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),
       spreadsheet: () => setDialog('spreadsheet'),
@@ -170,7 +179,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           calls={calls}
           findings={shown.findings}
           dismissed={block.dismissed}
-          findingsFirst={face === 'Frame'}
+          findingsFirst={face === 'Split'}
           busy={isBusy || isToRead}
           onFocus={table.setFocus}
           onGoal={screen.onGoal}
@@ -181,7 +190,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         />
       </main>
       <Why screen={screen} />
-      <KeysHelp of={`the ${face}`} keys={keyList(face)} />
+      <KeysHelp of={face} keys={keyList(face)} />
     </div>
   );
 }

@@ -8,6 +8,8 @@ import { Bar } from '@/ui/shell/bar';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 import classes from './block.module.css';
 
 interface BrokenBlockProps {
@@ -35,10 +37,10 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
   };
   return (
     <div className={classes.page}>
-      <Bar crumbs={[{ name: 'Block' }]} about={`revision ${revision}`} />
+      <Bar crumbs={[{ name: common.block }]} about={screenWords.revision(revision)} />
       <main className={classes.empty}>
-        <h2>This block cannot be read</h2>
-        <p>What is stored of it breaks a rule that every block keeps. Nothing of it is lost.</p>
+        <h2>{screenWords.thisBlockCannotBeRead}</h2>
+        <p>{screenWords.theStoredBlockBreaksA}</p>
         <ul>
           {problems.slice(0, MOST).map((problem) => (
             <li key={`${problem.path}/${problem.code}`}>
@@ -46,12 +48,12 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
             </li>
           ))}
         </ul>
-        {problems.length > MOST ? <p>{problems.length - MOST} more.</p> : null}
+        {problems.length > MOST ? <p>{screenWords.more(problems.length - MOST)}</p> : null}
         {good === null ? (
-          <p>No revision of it can be read. Please tell who runs this installation.</p>
+          <p>{screenWords.noRevisionOfThisBlock}</p>
         ) : (
           <Button variant="link" aria-disabled={restoring.isBusy} onClick={() => void goBack()}>
-            Go back to revision {good.revision}, the last that can be read
+            {screenWords.goBackToRevisionThe(good.revision)}
           </Button>
         )}
         {message === null ? null : <p role="alert">{message}</p>}

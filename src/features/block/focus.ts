@@ -26,6 +26,8 @@ import { findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
+import * as screenWords from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 import { cellText, type PrescriptionColumn, prescriptionColumn } from './sheet/columns/registry';
 import { type Cell, type Row, sessionIn, weekOf } from './sheet/layout';
 
@@ -70,7 +72,7 @@ const EDIT = ['Enter', 'edit'] as const;
 const NOTHING: Said = {
   title: '',
   value: '',
-  because: 'Move to any figure to see why it is what it is.',
+  because: screenWords.selectAnyFigureToSee,
   besides: '',
   keys: [['?', 'keys']],
 };
@@ -86,12 +88,15 @@ export function say(focus: Focus | null, seen: Seen): Said {
       if (week === undefined || seen.weekState === undefined) return NOTHING;
       return {
         title: capital(focus.muscle),
-        value: `${weekName(seen.weekState.plan.week, seen.weekState.plan.kind)} · ${figure(week.sets, 1)} hard sets`,
+        value: screenWords.hardSets(
+          weekName(seen.weekState.plan.week, seen.weekState.plan.kind),
+          figure(week.sets, 1),
+        ),
         ...explain(week.why, namesOf(seen.catalogue)),
         keys: [
-          ['G', 'grow'],
-          ['P', 'priority'],
-          ['H', 'hold'],
+          [screenWords.g, 'grow'],
+          [screenWords.p, 'priority'],
+          [screenWords.h, 'hold'],
         ],
       };
     }
@@ -99,8 +104,8 @@ export function say(focus: Focus | null, seen: Seen): Said {
       return seen.weekState === undefined
         ? NOTHING
         : {
-            title: 'All hard sets',
-            value: `week ${seen.weekState.plan.week}`,
+            title: screenWords.allHardSets,
+            value: screenWords.week(seen.weekState.plan.week),
             ...explain(seen.weekState.plan.whyHardSets, namesOf(seen.catalogue)),
             keys: [],
           };
@@ -117,7 +122,10 @@ export function say(focus: Focus | null, seen: Seen): Said {
         title: capital(finding.detail.rule),
         value: finding.severity,
         because: findingSentence(finding.detail, names),
-        besides: fixes.length > 0 ? `${fixes.join('; ')}. Undo takes it back.` : 'No single edit mends this.',
+        besides:
+          fixes.length > 0
+            ? screenWords.undoReversesIt(fixes.join('; '))
+            : screenWords.noSingleChangeFixesThis,
         keys: [],
       };
     }
@@ -137,15 +145,15 @@ function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Sa
   if (!looked.ok)
     return { ...NOTHING, title: does, because: looked.problems.map(problemSentence).join(' '), keys: [] };
   const changes = comparePlans({ blockPlan, findings }, looked.value);
-  const sentences = effectSentences(changes, 'the plan', namesOf(catalogue));
+  const sentences = effectSentences(changes, common.thePlan, namesOf(catalogue));
   return {
-    title: 'If taken',
+    title: screenWords.ifApplied,
     value: '',
     because: `${does}. ${sentences.join(' ')}`,
     besides: '',
     keys: [
-      ['Enter', 'take it'],
-      ['Ctrl Z', 'take it back'],
+      ['Enter', common.applyText],
+      [screenWords.ctrlZ, screenWords.undo],
     ],
   };
 }
@@ -156,12 +164,12 @@ function sayCall(call: Proposal, catalogue: Catalogue): Said {
   const { because, besides } = explain(call.why, namesOf(catalogue), written);
   return {
     title: capital(subject),
-    value: `${change}, week ${call.week}`,
+    value: screenWords.weekOf(change, call.week),
     because: capital(because),
     besides,
     keys: [
       ['A', 'accept'],
-      ['K', 'keep as it was'],
+      ['K', common.dismiss],
     ],
   };
 }
@@ -183,8 +191,8 @@ function sayCell(cell: Cell, seen: Seen): Said {
   return slot === undefined
     ? {
         ...NOTHING,
-        title: `week ${weekState.plan.week}`,
-        because: 'This slot was not in the week as it was issued.',
+        title: screenWords.week(weekState.plan.week),
+        because: screenWords.thisExerciseWasNotIn,
       }
     : saySlotWeek(slot, weekState, row, seen);
 }
@@ -196,17 +204,17 @@ function sayWeek(weekState: WeekState, seen: Seen): Said {
   const sets = explain(plan.whyHardSets, names);
   return {
     title: capital(weekName(plan.week, plan.kind)),
-    value: `RIR ${plan.rir} · ${figure(plan.hardSets, 1)} sets · from ${longDay(plan.startDate)}`,
+    value: screenWords.rirSetsFrom(plan.rir, figure(plan.hardSets, 1), longDay(plan.startDate)),
     because: rir.because,
     besides: sets.because,
-    keys: [['Alt I', 'issue next week']],
+    keys: [[screenWords.altI, screenWords.sendNextWeek]],
   };
 }
 
 /** To the second where every second is what it is; else in minutes from short to long. */
 function lengthText({ seconds: { low, high }, whySeconds }: SessionPlan): string {
   if (whySeconds.code !== 'minutes' || whySeconds.mode !== 'strict')
-    return `${span(minutes(low), minutes(high))} min`;
+    return screenWords.min(span(minutes(low), minutes(high)));
   return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
 }
 
@@ -214,7 +222,7 @@ function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Sai
   const why = explain(session.whySeconds, namesOf(seen.catalogue));
   return {
     title: `${session.name} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
-    value: `${lengthText(session)} · ${session.sets} sets`,
+    value: screenWords.sets(lengthText(session), session.sets),
     ...why,
     keys: [],
   };
@@ -228,19 +236,20 @@ function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen
     return {
       title: row.session.name,
       value: place.name,
-      because: `Trained at ${place.name}${row.session.place === null ? ', the usual place' : ''}: its loads are made of what is there.`,
-      besides: `There: ${place.equipment.join(', ')}.`,
+      because: screenWords.trainedAtLoadsUseThe(
+        place.name,
+        row.session.place === null ? screenWords.theUsualPlace : '',
+      ),
+      besides: screenWords.equipment(place.equipment.join(', ')),
       keys: [EDIT],
     };
   }
   return {
     title: row.session.name,
-    value: onDay ? day : `session ${row.letter}`,
-    because: onDay
-      ? `Trained on ${day}. Type a weekday to move it.`
-      : 'Enter renames the session; Delete takes it out.',
+    value: onDay ? day : screenWords.session(row.letter),
+    because: onDay ? screenWords.trainedOnTypeAWeekday(day) : screenWords.enterRenamesTheSessionDelete,
     besides: '',
-    keys: [EDIT, ['Alt N', 'add a slot']],
+    keys: [EDIT, ['Alt N', screenWords.addExercise]],
   };
 }
 
@@ -249,15 +258,26 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
   const exercise = pinned === undefined ? undefined : inVariant(pinned, row.slot.variant);
   const place = placeFor(seen.athlete, row.session.place);
   const { shown } = cellText(column, row.slot, { ...seen, place });
-  const keys: Said['keys'] = column === 'slot' ? [EDIT, ['Alt ↑↓', 'move'], ['Del', 'take out']] : [EDIT];
+  const keys: Said['keys'] =
+    column === 'slot' ? [EDIT, [screenWords.alt, 'move'], [screenWords.del, common.remove]] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
     const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
     const setUp = setUpOf(seen.athlete, exercise.id);
     return {
       title: capital(variantName(exercise, row.slot.variant)),
       value: `${exercise.kind}, ${exercise.pattern}`,
-      because: `A hard set credits ${shares.join(', ')}. ${exercise.failableAlone ? '' : 'Not to be failed alone: keep reps in reserve or have safeties. '}${exercise.cues}`,
-      besides: `${row.slot.note === '' ? '' : `${row.slot.note} `}${setUp === undefined ? '' : `Set-up: ${setUp} `}Stimulus ${exercise.stimulus}, fatigue ${exercise.fatigue}; hardest ${exercise.hardest}.`,
+      because: screenWords.aHardSetCountsToward(
+        shares.join(', '),
+        exercise.failableAlone ? '' : screenWords.notSafeToFailAlone,
+        exercise.cues,
+      ),
+      besides: screenWords.stimulusFatigueHardest(
+        row.slot.note === '' ? '' : `${row.slot.note} `,
+        setUp === undefined ? '' : screenWords.setUp(setUp),
+        exercise.stimulus,
+        exercise.fatigue,
+        exercise.hardest,
+      ),
       keys,
     };
   }
@@ -281,8 +301,11 @@ function saySlotWeek(
   const names = namesOf(seen.catalogue);
   const why = explain(slot.why.load, names, slot);
   const efforts = new Set(slot.sets.filter(({ role }) => role === first?.role).map(({ rir }) => rir));
-  const left = efforts.size > 1 ? `, with ${slot.sets.map(({ rir }) => figure(rir, 1)).join(', ')} left` : '';
-  const asked = `Asked ${slot.sets.map(({ reps }) => reps).join(', ')}${left}.`;
+  const left =
+    efforts.size > 1
+      ? screenWords.endingWithRepsLeft(slot.sets.map(({ rir }) => figure(rir, 1)).join(', '))
+      : '';
+  const asked = screenWords.plannedReps(slot.sets.map(({ reps }) => reps).join(', '), left);
   const drift =
     slot.sets.length > 1 && slot.why.reps.code === 'reps/drift'
       ? ` ${explain(slot.why.reps, names).because}`
@@ -291,7 +314,7 @@ function saySlotWeek(
   const target = 'value' in slot.why.rir ? slot.why.rir.value : null;
   const held =
     first?.role === 'top' && target !== null && first.rir > target
-      ? ` The top set is held back by ${first.rir - target} from the week’s RIR ${target}.`
+      ? screenWords.theTopSetKeepsMore(first.rir - target, target)
       : '';
   const call = seen.blockPlan.proposals.find(
     (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === weekState.plan.week,
@@ -299,7 +322,7 @@ function saySlotWeek(
   const status = { planned: 'planned', issued: 'issued', done: 'done' }[weekState.status];
   return {
     title: `${letterOf(row, seen)}${row.at} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
-    value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : ` at ${loadWithUnit(first?.load ?? null, slot.loading, slot.unit)}`} · ${status}`,
+    value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : screenWords.at(loadWithUnit(first?.load ?? null, slot.loading, slot.unit))} · ${status}`,
     because: why.because,
     besides: `${biasText(slot, weekState, seen)} ${why.besides}${held} ${sets.trim()} ${asked}${drift}`
       .replace(/\s+/g, ' ')
@@ -309,7 +332,7 @@ function saySlotWeek(
         ? []
         : [
             ['Enter', 'accept'],
-            ['Del', 'keep last'],
+            [screenWords.del, screenWords.keepTheLastOne],
           ],
   };
 }
@@ -318,7 +341,10 @@ function saySlotWeek(
 function biasText({ why }: SlotPlan, { status }: WeekState, { bias }: Seen): string {
   const isFound = why.load.code === 'load/best-fit' && why.load.strength.source.kind === 'logged';
   if (bias === null || status === 'done' || !isFound) return '';
-  return `Reserve is reported ${figure(Math.abs(bias), 1)} reps too ${bias > 0 ? 'low: this is likely light' : 'high: this is likely heavy'}.`;
+  return screenWords.thisAthleteReportsRirReps(
+    figure(Math.abs(bias), 1),
+    bias > 0 ? screenWords.lowSoThisLoadIs : screenWords.highSoThisLoadIs,
+  );
 }
 
 function letterOf(row: Extract<Row, { kind: 'slot' }>, seen: Seen): string {

@@ -1,5 +1,6 @@
 import { CloseButton } from '@mantine/core';
 import { useEffect, useState } from 'react';
+import * as words from '@/ui/words/screens/block';
 import classes from './hints.module.css';
 
 const CLOSED = 'ladder/hints-closed';
@@ -10,15 +11,15 @@ export function Hints() {
   useEffect(() => setShown(localStorage.getItem(CLOSED) === null), []);
   if (!isShown) return null;
   return (
-    <aside className={classes.hints} aria-label="To begin with">
+    <aside className={classes.hints} aria-label={words.gettingStarted}>
       <ul>
-        <li>Arrows move, Enter edits; everything follows at once, Ctrl Z takes it back.</li>
-        <li>The strip at the foot says why the figure in focus is what it is.</li>
-        <li>Ctrl K finds anything; ? shows the keys.</li>
+        <li>{words.arrowsMoveEnterEditsEverything}</li>
+        <li>{words.theLineAtTheBottom}</li>
+        <li>{words.ctrlKSearchesEverythingShows}</li>
       </ul>
       <CloseButton
         size={24}
-        aria-label="Close these hints for good"
+        aria-label={words.closeTheseHintsForGood}
         onClick={() => {
           localStorage.setItem(CLOSED, 'yes');
           setShown(false);

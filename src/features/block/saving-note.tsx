@@ -1,12 +1,14 @@
 import { Button } from '@mantine/core';
 import { useSyncExternalStore } from 'react';
 import type { BlockSession } from '@/client/block-session';
+import * as screenWords from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 import classes from './block.module.css';
 
 const WAITING = {
-  unavailable: 'not saved yet: the database does not answer',
-  unreachable: 'not saved yet: no connection',
-  'signed out': 'not saved yet: signed out, sign in in another tab',
+  unavailable: screenWords.notSavedYetTheDatabase,
+  unreachable: screenWords.notSavedYetNoConnection,
+  'signed out': screenWords.notSavedYetYouAre,
 } as const;
 
 function clock(at: number): string {
@@ -24,33 +26,39 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
     case 'saved':
       return (
         <span className={classes.saving} role="status" data-short={!document.tookIn}>
-          {document.tookIn ? 'Changes made elsewhere were taken in. ' : ''}
-          {saving.at === null ? 'saved' : `saved ${clock(saving.at)}`} · rev {document.revision}
+          {screenWords.rev(
+            document.tookIn ? screenWords.changesMadeElsewhereWereAdded : '',
+            saving.at === null ? 'saved' : screenWords.saved(clock(saving.at)),
+            document.revision,
+          )}
         </span>
       );
     case 'saving':
       return (
         <span className={classes.saving} role="status" data-short>
-          saving …
+          {common.saving}
         </span>
       );
     case 'waiting':
       return (
         <span className={classes.saving} role="status" data-waiting="true">
-          {WAITING[saving.because]}; {pending.length}{' '}
-          {isStored ? 'kept here' : 'on this page only, do not close it'}, trying again
+          {screenWords.tryingAgain(
+            WAITING[saving.because],
+            pending.length,
+            isStored ? screenWords.savedOnThisDevice : screenWords.onlyOnThisPageKeep,
+          )}
         </span>
       );
     case 'collision':
       return (
-        <Asking text="Another tab changed the same thing.">
+        <Asking text={screenWords.anotherTabChangedTheSame}>
           <Choice name="Take theirs" onChoose={() => session.settle('theirs')} />
           <Choice name="Keep mine" onChoose={() => session.settle('mine')} />
         </Asking>
       );
     case 'malformed':
       return (
-        <Asking text={`The server cannot read what this page sends; ${pending.length} kept here.`}>
+        <Asking text={screenWords.theServerCannotReadWhat(pending.length)}>
           <Choice
             name="Copy as text"
             onChoose={() => void navigator.clipboard.writeText(session.exported())}
@@ -58,7 +66,7 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
         </Asking>
       );
     case 'gone':
-      return <Asking text="This block is no longer there." />;
+      return <Asking text={screenWords.thisBlockNoLongerExists} />;
   }
 }
 

@@ -9,6 +9,7 @@ import {
 } from '@/client/commands';
 import { isTyping } from '@/ui/is-typing';
 import { usePaletteCommands } from '@/ui/palette-scope';
+import { COMMAND_WORDS } from '@/ui/words/commands';
 
 /** What each command does on this screen; null: nothing just now. One that is missing here does not compile. */
 export type BlockRuns = { readonly [C in BlockCommand]: (() => void) | null };
@@ -24,8 +25,9 @@ export function useBlockCommands(
 ): void {
   const commands = BLOCK_COMMAND_NAMES.flatMap((command) => {
     const run = runs[command];
-    const { name, keys } = commandFacts(command);
-    return run !== null && isOn(command, face) ? [{ name, keys, run }] : [];
+    const { name, searches = [] } = COMMAND_WORDS[command];
+    const { keys } = commandFacts(command);
+    return run !== null && isOn(command, face) ? [{ name, searches, keys, run }] : [];
   });
   usePaletteCommands(commands);
   useWindowEvent('keydown', (event) => {

@@ -4,6 +4,7 @@ import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from 
 import { useStable } from '@/ui/use-stable';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/block';
 import type { BlockState } from '../../client/block-state';
 import type { BlockData } from './contract';
 import { type Cell, type ColumnId, usedColumns, weekOf } from './sheet/layout';
@@ -65,7 +66,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   // A goal changes what is not handed out yet: that week's figures stand beside it.
   const isGoal = focus?.kind === 'muscle' || focus?.kind === 'total';
-  const weekState = weekBeside(shown, face === 'Frame' || isGoal, week);
+  const weekState = weekBeside(shown, face === 'Split' || isGoal, week);
   // The reasons of a week that is done come when somebody looks at one of its figures.
   const asked = week ?? (focus?.kind === 'muscle' || focus?.kind === 'total' ? weekState?.plan.week : null);
   useEffect(() => {
@@ -87,7 +88,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
     setFocus({
       kind: 'said',
       title: name,
-      text: 'Kept as a template of your own; a new block can start from it.',
+      text: screenWords.savedAsYourOwnTemplate,
     });
   };
   const setGoal = (muscle: Muscle, goal: Goal) =>

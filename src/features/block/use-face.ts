@@ -15,7 +15,8 @@ function standingAt(address: string): Standing {
   const [where = '', asked] = address.split(':');
   const [name, row, column] = where.split('/');
   return {
-    face: FACES.find((face) => face.toLowerCase() === name) ?? 'Sheet',
+    // Earlier versions called Split `frame`.
+    face: FACES.find((face) => face.toLowerCase() === name) ?? (name === 'frame' ? 'Split' : 'Sheet'),
     cell: row === undefined || column === undefined ? null : { row, column: column as ColumnId },
     dialog: DIALOGS.find((dialog) => dialog === asked) ?? null,
   };

@@ -4,6 +4,8 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { memo } from 'react';
 import { barClasses } from '@/ui/shell/bar';
+import * as words from '@/ui/words/screens/block';
+import * as common from '@/ui/words/screens/common';
 
 interface WeekActionsProps {
   readonly blockId: string;
@@ -30,8 +32,8 @@ export const WeekActions = memo(function WeekActions(props: WeekActionsProps) {
   return (
     <>
       {last === null || isToRead ? null : (
-        <Link className={barClasses.quiet} href={`/floor/${blockId}`} prefetch={false}>
-          Floor
+        <Link className={barClasses.quiet} href={`/training/${blockId}`} prefetch={false}>
+          {common.openAsAthlete}
         </Link>
       )}
       {shownWeek === null ? null : (
@@ -41,17 +43,17 @@ export const WeekActions = memo(function WeekActions(props: WeekActionsProps) {
           prefetch={false}
           target="_blank"
         >
-          Print week {shownWeek}
+          {words.printWeek(shownWeek)}
         </Link>
       )}
       {last !== null && recallable && !isToRead ? (
         <Button variant="link" aria-disabled={busy} onClick={() => onRecall(last)}>
-          Recall week {last}
+          {words.recallWeek(last)}
         </Button>
       ) : null}
       {next === null || isToRead ? null : (
-        <Button variant="link" aria-disabled={busy} onClick={() => onIssue(next)} title="Alt I">
-          Issue {deload ? 'the deload' : `week ${next}`}
+        <Button variant="link" aria-disabled={busy} onClick={() => onIssue(next)} title={words.altI}>
+          {words.send(deload ? common.theDeload : words.week(next))}
         </Button>
       )}
     </>

@@ -1,11 +1,12 @@
 import { KeyHint } from '@/ui/keys';
+import * as words from '@/ui/words/screens/block';
 import type { Said } from './focus';
 import classes from './strip.module.css';
 
 /** Along the foot: why the focused figure is what it is, and what the alternatives were. */
 export function WhyStrip({ said }: { readonly said: Said }) {
   return (
-    <section className={classes.strip} aria-label="Why">
+    <section className={classes.strip} aria-label={words.explanation}>
       <div className={classes.subject}>
         <span className={classes.title}>{said.title}</span>
         <span className={classes.value}>{said.value}</span>
@@ -24,7 +25,7 @@ export function WhyStrip({ said }: { readonly said: Said }) {
             {does}
           </KeyHint>
         ))}
-        {said.keys.some(([key]) => key === '?') ? null : <KeyHint keys="?">keys</KeyHint>}
+        {said.keys.some(([key]) => key === '?') ? null : <KeyHint keys="?">{words.shortcuts}</KeyHint>}
       </div>
     </section>
   );

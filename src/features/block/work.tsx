@@ -16,7 +16,7 @@ import type { SheetUse } from './sheet/use-sheet';
 import { rangeOf } from './sheet/use-table-keys';
 import type { Shown } from './use-shown';
 
-const Frame = dynamic(() => import('./frame/frame'), { ssr: false });
+const Frame = dynamic(() => import('./split/split'), { ssr: false });
 const LadderFace = dynamic(() => import('./ladder/ladder-face'), { ssr: false });
 const ReviewFace = dynamic(() => import('./review/review-face'), { ssr: false });
 const SlotDetails = dynamic(() => import('./sheet/slot-details'), { ssr: false });
@@ -123,7 +123,7 @@ function FaceOf(props: WorkProps) {
   const { face, shown, training, weekState, table, sheet, actions, attempt, onGoal, onCell } = props;
   const { block, athlete, catalogue, blockPlan } = shown;
   const isEmpty = block.sessions.length === 0;
-  if (face === 'Frame' && weekState !== undefined)
+  if (face === 'Split' && weekState !== undefined)
     return (
       <Frame
         block={block}

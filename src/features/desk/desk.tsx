@@ -8,11 +8,13 @@ import { KeysHelp } from '@/ui/keys-help';
 import { Bar } from '@/ui/shell/bar';
 import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/desk';
 import type { DeskActions, DeskData } from './contract';
 import classes from './desk.module.css';
-import { Given } from './given';
-import { Needs } from './needs';
-import { Ready } from './ready';
+import { Given } from './recent-decisions';
+import { Needs } from './alerts';
+import { Ready } from './weeks-to-send';
 import { Roster } from './roster';
 import { type DeskUse, useDesk } from './use-desk';
 
@@ -24,12 +26,12 @@ interface DeskProps {
 }
 
 const KEYS: KeyList = [
-  ['↑, ↓', 'from one to the next, in either list'],
-  ['A', 'take the first answer'],
-  ['2, 3, …', 'take another answer'],
-  ['K', 'leave it as it is'],
-  ['Enter', 'open it'],
-  ['/', 'find an athlete; Esc leads from there to what needs you'],
+  ['↑, ↓', words.nextOrPreviousInEither],
+  ['A', words.applyTheFirstOption],
+  ['2, 3, …', words.applyAnotherOption],
+  ['K', common.dismiss],
+  ['Enter', words.open],
+  ['/', words.searchAthletesEscGoesBack],
 ];
 
 /** Left what needs the coach now, most urgent first; right the roster. */
@@ -39,7 +41,7 @@ export function Desk({ data, firstAthlete, actions }: DeskProps) {
   const isReady = useReady();
   return (
     <>
-      <Bar crumbs={[{ name: 'Desk' }]} />
+      <Bar crumbs={[{ name: common.desk }]} />
       <main className={classes.page} data-ready={isReady}>
         {firstAthlete}
         {lines.length === 0 ? null : (
@@ -73,7 +75,7 @@ function Notice({ desk }: { readonly desk: DeskUse }) {
           {said.text}{' '}
           {said.weeks.length === 0 ? null : (
             <Button ref={back} variant="link" onClick={() => void desk.recall(said.weeks)}>
-              Take back
+              {common.undo}
             </Button>
           )}
         </>

@@ -1,4 +1,5 @@
 'use client';
+import { PHASE_NAMES } from '@/ui/words/values';
 
 import { Button, Table, TextInput, UnstyledButton } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
@@ -9,6 +10,8 @@ import { Choose } from '@/ui/form';
 import { isTyping } from '@/ui/is-typing';
 import { day } from '@/ui/words/dates';
 import { figure, plural } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/desk';
 import { sharedMark, sharedText } from '@/ui/words/sharing';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
@@ -22,15 +25,15 @@ const ORDERS = [
   'sets',
   'signs',
   'effort',
-  'last log',
-  'next due',
+  screenWords.lastSession,
+  screenWords.nextDue,
 ] as const;
 type Order = (typeof ORDERS)[number];
 
 /** So many are drawn until more are asked for; whoever is found by typing is among them. */
 const IN_SIGHT = 100;
 
-const GROUPS = ['no groups', 'phase', 'level', 'state'] as const;
+const GROUPS = [screenWords.noGroups, 'phase', 'level', 'state'] as const;
 type Grouping = (typeof GROUPS)[number];
 
 const share = (of: Share | null) => (of === null || of.planned === 0 ? -1 : of.done / of.planned);
@@ -52,7 +55,7 @@ function keyOf(line: DeskLine, order: Order): number | string {
       return -(line.signs ?? -1);
     case 'effort':
       return -Math.abs(line.bias ?? 0);
-    case 'last log':
+    case 'last session':
       return line.lastLog ?? '';
     case 'next due':
       return line.due ?? '9999';
@@ -69,8 +72,8 @@ function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] 
 
 function weekCell({ state, week, weeks, isDeload }: DeskLine): string {
   if (state === 'no block') return '';
-  if (week === 0) return `planned, ${weeks} weeks`;
-  return `${isDeload ? 'deload' : week}${isDeload ? '' : ` of ${weeks}`}${state === 'done' ? ', done' : ''}`;
+  if (week === 0) return screenWords.plannedWeeks(weeks);
+  return `${isDeload ? 'deload' : week}${isDeload ? '' : screenWords.ofWord(weeks)}${state === 'done' ? ', done' : ''}`;
 }
 
 /** The roster: one line an athlete, found as one types, sorted and grouped as one likes. */
@@ -84,7 +87,7 @@ export function Roster({
   const [filter, setFilter] = useState('');
   const [archive, setArchive] = useState(false);
   const [order, setOrder] = useState<Order>('waits');
-  const [grouping, setGrouping] = useState<Grouping>('no groups');
+  const [grouping, setGrouping] = useState<Grouping>(screenWords.noGroups);
   const [isWhole, setWhole] = useState(false);
   const body = useRef<HTMLTableElement>(null);
   const field = useRef<HTMLInputElement>(null);
@@ -98,7 +101,7 @@ export function Roster({
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const shown = inOrder(lines, order).filter((line) => {
     const text =
-      `${line.name} ${line.level} ${line.phase} ${line.state} ${line.block} ${line.shared === null ? '' : sharedText(line.shared)}`.toLowerCase();
+      `${line.name} ${line.level} ${PHASE_NAMES[line.phase]} ${line.state} ${line.block} ${line.shared === null ? '' : sharedText(line.shared)}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
   const groups = groupsOf(isWhole ? shown : shown.slice(0, IN_SIGHT), grouping);
@@ -125,14 +128,14 @@ export function Roster({
     </Table.Th>
   );
   return (
-    <section className={classes.roster} aria-label="Roster" onKeyDown={onKeyDown}>
+    <section className={classes.roster} aria-label={screenWords.athletes} onKeyDown={onKeyDown}>
       <div className={classes.tools}>
         <TextInput
           ref={field}
           className={classes.filter}
           type="search"
-          placeholder="Find by name, phase, block"
-          aria-label="Find athletes"
+          placeholder={screenWords.searchByNamePhaseBlock}
+          aria-label={screenWords.searchAthletes}
           value={filter}
           autoFocus
           onKeyDown={(event) => {
@@ -144,25 +147,25 @@ export function Roster({
         />
         <KeptFilters filter={filter} onFilter={setFilter} />
         <Choose
-          label="Groups"
+          label={screenWords.groups}
           value={grouping}
           options={GROUPS}
-          names={(one) => (one === 'no groups' ? one : `by ${one}`)}
+          names={(one) => (one === 'no groups' ? one : screenWords.by(one))}
           onValue={setGrouping}
         />
         <span className={classes.space} />
         <span className={classes.count}>
           {shown.length === lines.length
             ? plural(lines.length, archive ? 'archived athlete' : 'athlete')
-            : `${shown.length} of ${lines.length} athletes`}
+            : screenWords.ofAthletes(shown.length, lines.length)}
         </span>
         {archived.length > 0 || archive ? (
           <Button variant="link" aria-pressed={archive} onClick={() => setArchive(!archive)}>
-            {archive ? 'Back to the roster' : plural(archived.length, 'archived')}
+            {archive ? screenWords.backToActiveAthletes : screenWords.archivedAthletes(archived.length)}
           </Button>
         ) : null}
         <Link className={classes.add} href="/athletes/new" prefetch={false}>
-          New athlete
+          {common.newAthlete}
         </Link>
       </div>
       <Table className={classes.table} ref={body}>
@@ -170,16 +173,16 @@ export function Roster({
           <Table.Tr>
             {head('name', 'athlete')}
             {head('waits', 'waits', true)}
-            <Table.Th scope="col">phase</Table.Th>
+            <Table.Th scope="col">{screenWords.phase}</Table.Th>
             {head('week', 'week')}
             {head('sessions', 'sessions', true)}
             {head('sets', 'sets', true)}
             {head('signs', 'signs', true)}
             {head('effort', 'effort')}
-            {head('last log', 'last log')}
-            {head('next due', 'next due')}
+            {head('last session', screenWords.lastSession)}
+            {head('next due', screenWords.nextDue)}
             <Table.Th scope="col">
-              <span className={classes.unseen}>more</span>
+              <span className={classes.unseen}>{screenWords.more}</span>
             </Table.Th>
           </Table.Tr>
         </Table.Thead>
@@ -200,10 +203,12 @@ export function Roster({
       </Table>
       {!isWhole && shown.length > IN_SIGHT ? (
         <Button variant="link" onClick={() => setWhole(true)}>
-          Show all {shown.length} athletes
+          {screenWords.showAllAthletes(shown.length)}
         </Button>
       ) : null}
-      {shown.length === 0 ? <p>{filter === '' ? 'Nobody here.' : `Nobody matches “${filter}”.`}</p> : null}
+      {shown.length === 0 ? (
+        <p>{filter === '' ? common.noAthletesYet : screenWords.noMatchesFor(filter)}</p>
+      ) : null}
     </section>
   );
 }
@@ -241,11 +246,11 @@ function KeptFilters({ filter, onFilter }: KeptFiltersProps) {
       ))}
       {now === '' ? null : kept.includes(now) ? (
         <Button variant="quiet" onClick={() => drop(now)}>
-          Forget
+          {screenWords.deleteFilter}
         </Button>
       ) : (
         <Button variant="quiet" onClick={() => keep(now)}>
-          Keep
+          {screenWords.saveFilter}
         </Button>
       )}
     </span>
@@ -284,12 +289,12 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       <td className={classes.number} data-name="waits">
         {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}
       </td>
-      <td>{line.phase}</td>
+      <td>{PHASE_NAMES[line.phase]}</td>
       <td className={classes.week}>
         {blockId === null ? (
           isToRead ? null : (
             <Link className={classes.start} href={start} prefetch={false}>
-              Start a block
+              {common.startABlock}
             </Link>
           )
         ) : (
@@ -306,9 +311,7 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
         className={classes.number}
         data-name="sets"
         title={
-          line.adherence === null
-            ? undefined
-            : `${figure(line.adherence, 0)} % of the sets planned in the last four weeks`
+          line.adherence === null ? undefined : screenWords.ofSetsPlannedInThe(figure(line.adherence, 0))
         }
       >
         {done(line.sets)}
@@ -320,12 +323,12 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       <td data-name="last log">{line.lastLog === null ? '' : day(line.lastLog, today)}</td>
       <td data-name="next due">{line.due === null ? '' : day(line.due, today)}</td>
       <td className={classes.links}>
-        <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={`Profile of ${name}`}>
-          Profile
+        <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={screenWords.profileOf(name)}>
+          {common.profile}
         </Link>
         {line.week === 0 || blockId === null || isToRead ? null : (
-          <Link href={`/floor/${blockId}`} prefetch={false}>
-            Floor
+          <Link href={`/training/${blockId}`} prefetch={false}>
+            {common.openAsAthlete}
           </Link>
         )}
       </td>

@@ -3,6 +3,7 @@ import { useState, useTransition } from 'react';
 import type { Unreachable } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/desk';
 import type { DeskActions, DeskItem, GivenLine, ReadyLine } from './contract';
 
 /** What was just said to the coach, and what can be taken back of it. */
@@ -45,9 +46,8 @@ export function useDesk(actions: DeskActions) {
         return ask(
           () => actions.take(how.blockId, how.id, option),
           ({ status }) => {
-            if (status === 'missed' || status === 'gone')
-              say('This had changed meanwhile; the list is fresh now.');
-            if (status === 'refused') say('The block does not allow it as it stands. Open it to see why.');
+            if (status === 'missed' || status === 'gone') say(screenWords.thisChangedMeanwhileTheList);
+            if (status === 'refused') say(screenWords.theBlockDoesNotAllow);
           },
         );
       if (how.kind === 'log') {
@@ -64,7 +64,7 @@ export function useDesk(actions: DeskActions) {
               })),
             ),
           ({ status }) => {
-            if (status === 'gone') say('This had changed meanwhile; the list is fresh now.');
+            if (status === 'gone') say(screenWords.thisChangedMeanwhileTheList);
           },
         );
       }
@@ -84,11 +84,7 @@ export function useDesk(actions: DeskActions) {
       ask(
         () => actions.takeBack(blockId, ids),
         ({ status }) =>
-          say(
-            status === 'done'
-              ? 'Taken back: it is asked again.'
-              : 'It cannot be taken back: its week is handed out, or the block has changed there since.',
-          ),
+          say(status === 'done' ? screenWords.undoneItNeedsADecision : screenWords.cannotUndoItsWeekHas),
       ),
     issue: (ready: readonly ReadyLine[], line: string) =>
       ask(
@@ -103,7 +99,10 @@ export function useDesk(actions: DeskActions) {
           const gone = ready.filter(({ blockId }) => !stays.has(blockId));
           const names = ready.filter(({ blockId }) => stays.has(blockId)).map(({ athlete }) => athlete);
           say(
-            `${plural(gone.length, 'week')} handed out.${names.length === 0 ? '' : ` Not for ${names.join(', ')}: open the block to see why.`}`,
+            screenWords.sent(
+              plural(gone.length, 'week'),
+              names.length === 0 ? '' : screenWords.notForOpenTheBlock(names.join(', ')),
+            ),
             gone,
           );
         },
@@ -115,8 +114,8 @@ export function useDesk(actions: DeskActions) {
           ({ status }) =>
             say(
               status === 'recalled'
-                ? `${plural(weeks.length, 'week')} taken back.`
-                : 'A set of it is logged, or a later week is out: it stays handed out.',
+                ? screenWords.recalled(plural(weeks.length, 'week'))
+                : screenWords.cannotRecallASetIs,
             ),
         );
     },
@@ -128,7 +127,7 @@ export type DeskUse = ReturnType<typeof useDesk>;
 const tellApplied =
   (say: (text: string) => void) =>
   (answer: { readonly status: string; readonly count?: number }): void =>
-    say(`${plural(answer.count ?? 0, 'call')} answered as proposed; each can be taken back below.`);
+    say(screenWords.appliedAsProposedYouCan(plural(answer.count ?? 0, 'call')));
 
 function isFailed(answer: { readonly status: string }): answer is Failed {
   return ['unreachable', 'unavailable', 'signed out', 'malformed'].includes(answer.status);

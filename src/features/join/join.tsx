@@ -4,6 +4,8 @@ import { Button, TextInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence, waitSentence } from '@/ui/words/outcomes';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/join';
 
 export type JoinAnswer =
   | { readonly status: 'ready' | 'incomplete' | 'unknown' | 'used' | 'ended' | 'unavailable' }
@@ -22,13 +24,13 @@ function sentence(answer: JoinAnswer | InviteState): string | null {
     case 'open':
       return null;
     case 'incomplete':
-      return 'The code is needed.';
+      return screenWords.enterTheCode;
     case 'unknown':
-      return 'This link or code is not known. Ask your coach for a new link.';
+      return screenWords.thisLinkOrCodeIs;
     case 'used':
-      return 'This link or code was used already. Each is good once: ask for a new one.';
+      return screenWords.thisLinkOrCodeWas;
     case 'ended':
-      return 'This link or code has ended. Ask for a new one.';
+      return screenWords.thisLinkOrCodeHas;
     case 'unavailable':
       return outcomeSentence({ status: 'unavailable' });
     case 'wait':
@@ -54,17 +56,14 @@ export function JoinByLink({ token, state, action }: LinkProps) {
     <Entrance action={join} large>
       {state.status === 'open' && answer.status === 'ready' ? (
         <>
-          <p>
-            {state.coachName} trains {state.athleteName} here. On this phone you will see your own weeks and
-            log your sets; it stays signed in for 90 days from its last use.
-          </p>
+          <p>{screenWords.coachesHereOnThisPhone(state.coachName, state.athleteName)}</p>
           <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
-            I am {state.athleteName}
+            {screenWords.iAm(state.athleteName)}
           </Button>
         </>
       ) : null}
       <EntranceProblem>{problem}</EntranceProblem>
-      {problem === null ? null : <a href="/join">I have a code from my other phone</a>}
+      {problem === null ? null : <a href="/join">{screenWords.iHaveACodeFrom}</a>}
     </Entrance>
   );
 }
@@ -75,12 +74,9 @@ export function JoinByCode({ action }: { readonly action: JoinAction }) {
   const [code, setCode] = useState('');
   return (
     <Entrance action={submit} large>
-      <p>
-        Open the link your coach sent you. Or, where another phone of yours is signed in: make a code there,
-        under Phones, and type it here.
-      </p>
+      <p>{screenWords.openTheLinkYourCoach}</p>
       <TextInput
-        label="Code"
+        label={screenWords.code}
         name="token"
         size="md"
         autoComplete="one-time-code"
@@ -91,9 +87,9 @@ export function JoinByCode({ action }: { readonly action: JoinAction }) {
       />
       <EntranceProblem>{sentence(answer)}</EntranceProblem>
       <Button type="submit" variant="filled" size="md" loading={busy} fullWidth>
-        Come in
+        {common.continueWord}
       </Button>
-      <a href="/sign-in">I am a coach</a>
+      <a href="/sign-in">{screenWords.iAmACoach}</a>
     </Entrance>
   );
 }

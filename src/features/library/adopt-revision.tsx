@@ -8,6 +8,7 @@ import { Toggles } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/library';
 import type { LibraryActions } from './contract';
 import own from './library.module.css';
 
@@ -30,20 +31,14 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
     const failed = await adopting.ask(chosen, { id: exercise.id, revision: exercise.revision });
     if ('status' in failed) setMessage(outcomeSentence(failed));
     else if (failed.length === 0) onClose();
-    else
-      setMessage(
-        `Not updated: ${failed.map((id) => names.get(id) ?? id).join('; ')}. Open the block and try there.`,
-      );
+    else setMessage(screenWords.notUpdatedOpenTheBlock(failed.map((id) => names.get(id) ?? id).join('; ')));
   };
   return (
     <div className={own.detail}>
-      <h2>Saved as revision {exercise.revision}</h2>
-      <p>
-        {plural(uses.length, 'block')} still use an earlier revision of {exercise.name}. Weeks already handed
-        out stay as they are.
-      </p>
+      <h2>{screenWords.savedAsRevision(exercise.revision)}</h2>
+      <p>{screenWords.stillUseAnEarlierRevision(plural(uses.length, 'block'), exercise.name)}</p>
       <Toggles
-        label="Blocks to update"
+        label={screenWords.blocksToUpdate}
         value={chosen}
         options={uses.map(({ blockId }) => blockId)}
         names={(id) => names.get(id) ?? id}
@@ -56,10 +51,10 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
       )}
       <div className={own.tools}>
         <Button variant="filled" disabled={chosen.length === 0} onClick={() => void go()}>
-          Update {plural(chosen.length, 'block')}
+          {screenWords.update(plural(chosen.length, 'block'))}
         </Button>
         <Button variant="link" onClick={onClose}>
-          Leave them
+          {screenWords.leaveAsTheyAre}
         </Button>
       </div>
     </div>

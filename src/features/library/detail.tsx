@@ -9,6 +9,8 @@ import { useAnswer } from '@/ui/use-action';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import type { LibraryActions } from './contract';
 import { Contributions } from './contributions';
 import { FactTable } from './exercise-facts';
@@ -48,44 +50,46 @@ export function Detail(props: DetailProps) {
       </div>
       <div className={classes.tools}>
         <Button variant="link" onClick={onEdit}>
-          {own ? 'Edit' : 'Copy as my own'}
+          {own ? screenWords.edit : screenWords.duplicate}
         </Button>
         <Button
           variant="link"
           aria-pressed={beside !== null}
           onClick={() => onBeside(beside === null ? named : null)}
         >
-          {beside === null ? 'Keep beside the next' : `Put ${beside.name} away`}
+          {beside === null ? screenWords.compare : screenWords.stopComparingWith(beside.name)}
         </Button>
         {own && shared !== null ? (
           <Button variant="link" onClick={() => onShare(!shared)}>
-            {shared ? 'Keep it to yourself' : 'Share it with the house'}
+            {shared ? common.stopSharing : common.shareWithTheTeam}
           </Button>
         ) : null}
-        {own ? <span className={formClasses.soft}>your own, revision {exercise.revision}</span> : null}
+        {own ? (
+          <span className={formClasses.soft}>{screenWords.yourOwnRevision(exercise.revision)}</span>
+        ) : null}
         {!own && shared !== null ? (
-          <span className={formClasses.soft}>of another coach of the house</span>
+          <span className={formClasses.soft}>{screenWords.fromAnotherCoachInThe}</span>
         ) : null}
       </div>
       {exercise.variants.length === 0 ? null : (
         <Choose
-          label="Variant"
+          label={common.setUp}
           value={variant ?? PLAIN}
           options={[PLAIN, ...exercise.variants.map(({ id }) => id)]}
-          names={(id) => exercise.variants.find((one) => one.id === id)?.name ?? 'as it is'}
+          names={(id) => exercise.variants.find((one) => one.id === id)?.name ?? common.standard}
           onValue={(id) => setVariant(id === PLAIN ? null : id)}
         />
       )}
-      <Section title="A hard set credits">
+      <Section title={screenWords.countsToward}>
         <Contributions exercise={seen} beside={beside ?? undefined} />
       </Section>
-      <Section title="Facts">
+      <Section title={screenWords.details}>
         <FactTable exercise={seen} beside={beside ?? undefined} />
       </Section>
       <p className={classes.cue}>{exercise.cues}</p>
       {exercise.failableAlone ? null : <p className={formClasses.caution}>{NOT_ALONE}</p>}
       {chain.length === 0 ? null : (
-        <Section title="Variation chain" aside="easier to harder">
+        <Section title={screenWords.progressions} aside={screenWords.easierToHarder}>
           <ol className={classes.chain}>
             {chain.map((one) => (
               <li key={one.id} aria-current={one.id === exercise.id ? 'true' : undefined}>
@@ -111,11 +115,11 @@ function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: 
   const [found, setFound] = useState<readonly ExerciseUse[] | 'asking' | 'unanswered'>('asking');
   useAnswer(exercise.id, uses, (answer) => setFound('status' in answer ? 'unanswered' : answer));
   return (
-    <Section title="Used in">
-      {found === 'asking' ? <p className={formClasses.soft}>Looking …</p> : null}
-      {found === 'unanswered' ? <p className={formClasses.soft}>Not known just now.</p> : null}
+    <Section title={screenWords.usedIn}>
+      {found === 'asking' ? <p className={formClasses.soft}>{screenWords.loading}</p> : null}
+      {found === 'unanswered' ? <p className={formClasses.soft}>{screenWords.notAvailableRightNow}</p> : null}
       {typeof found === 'string' ? null : found.length === 0 ? (
-        <p className={formClasses.soft}>No block.</p>
+        <p className={formClasses.soft}>{screenWords.notUsedInAnyBlock}</p>
       ) : (
         <ul className={classes.uses}>
           {found.map(({ blockId, blockName, athleteName, slots }) => (
@@ -125,7 +129,9 @@ function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: 
               </Link>
               <span className={formClasses.soft}>
                 {plural(slots.length, 'slot')}
-                {slots.some(({ revision }) => revision < exercise.revision) ? ', an earlier revision' : ''}
+                {slots.some(({ revision }) => revision < exercise.revision)
+                  ? screenWords.anEarlierRevision
+                  : ''}
               </span>
             </li>
           ))}

@@ -1,40 +1,45 @@
+import { shown } from '@/ui/words/values';
 import { Table } from '@mantine/core';
 import { type Exercise, payoff } from '@/core';
 import { figure, listed } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import classes from './library.module.css';
 
 const LOADED: Readonly<Record<Exercise['loading'], string>> = {
-  barbell: 'bar and plates',
+  barbell: screenWords.barAndPlates,
   dumbbell: 'dumbbells',
-  stack: 'weight stack',
-  'plate-loaded': 'plates on a machine',
-  bodyweight: 'bodyweight, added or assisted',
-  band: 'bands by level',
-  none: 'no load',
+  stack: screenWords.weightStack,
+  'plate-loaded': screenWords.platesOnAMachine,
+  bodyweight: screenWords.bodyweightAddedOrAssisted,
+  band: screenWords.bandsByLevel,
+  none: screenWords.noLoad,
 };
 const AXIAL = ['none', 'light', 'clear', 'heavy'] as const;
 
 function failing({ failableAlone, canSetDown }: Exercise): string {
   if (failableAlone) return 'safely';
-  return canSetDown ? 'to failure, not past it: it can be set down' : 'not without safeties or a spotter';
+  return canSetDown ? screenWords.safeToFailAloneBut : screenWords.noUseSafetiesOrA;
 }
 
 /** An exercise's facts as rows of name and value, so that two can stand side by side. */
 export function factsOf(exercise: Exercise): readonly (readonly [name: string, value: string])[] {
   const share =
-    exercise.loading === 'bodyweight' ? `, ${figure(100 * exercise.bodyweightShare)} % lifted` : '';
+    exercise.loading === 'bodyweight'
+      ? screenWords.ofBodyWeightLifted(figure(100 * exercise.bodyweightShare))
+      : '';
   return [
     ['pattern', `${exercise.pattern}, ${exercise.kind}`],
-    ['needs', listed(exercise.equipment) || 'nothing'],
+    ['needs', listed(exercise.equipment.map(shown)) || 'nothing'],
     ['load', `${LOADED[exercise.loading]}${share}`],
-    ['counted in', `${exercise.measure}${exercise.sides === 2 ? ', each side in turn' : ''}`],
-    ['payoff', `${figure(payoff(exercise), 1)}: stimulus ${exercise.stimulus}, fatigue ${exercise.fatigue}`],
-    ['load on the spine', AXIAL[exercise.axialLoad]],
+    [screenWords.countedIn, `${exercise.measure}${exercise.sides === 2 ? screenWords.oneSideAtATime : ''}`],
+    ['payoff', screenWords.stimulusFatigue(figure(payoff(exercise), 1), exercise.stimulus, exercise.fatigue)],
+    [common.spineLoad, AXIAL[exercise.axialLoad]],
     ['hardest', exercise.hardest],
-    ['long half', exercise.longHalf],
-    ['stresses', listed(exercise.joints) || 'no joint in particular'],
-    ['failed alone', failing(exercise)],
-    ['tempo, rest', `${exercise.tempo}, ${exercise.restSeconds} s`],
+    [screenWords.longHalf, exercise.longHalf],
+    ['stresses', listed(exercise.joints) || screenWords.noneInParticular],
+    [common.safeToFailAlone, failing(exercise)],
+    [screenWords.tempoRest, screenWords.s(exercise.tempo, exercise.restSeconds)],
     ...(exercise.skill === null ? [] : [['skill', exercise.skill] as const]),
   ];
 }

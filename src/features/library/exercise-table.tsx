@@ -3,6 +3,8 @@ import { credits, type Exercise, payoff, primeMovers } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import classes from './library.module.css';
 
 interface ExerciseTableProps {
@@ -20,12 +22,10 @@ export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }
     <Table className={classes.table}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th scope="col">exercise</Table.Th>
-          <Table.Th scope="col">trains</Table.Th>
-          <Table.Th scope="col">with</Table.Th>
-          <Table.Th scope="col">
-            <Term word="hardest" />
-          </Table.Th>
+          <Table.Th scope="col">{common.exercise}</Table.Th>
+          <Table.Th scope="col">{screenWords.trains}</Table.Th>
+          <Table.Th scope="col">{screenWords.equipment}</Table.Th>
+          <Table.Th scope="col">{screenWords.hardest}</Table.Th>
           <Table.Th scope="col" className={classes.figure}>
             <Term word="payoff" />
           </Table.Th>
@@ -44,7 +44,7 @@ export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }
               >
                 {one.name}
               </UnstyledButton>
-              {isOwn(one) ? <span className={classes.own}> own</span> : null}
+              {isOwn(one) ? <span className={classes.own}> {screenWords.own}</span> : null}
             </Table.Th>
             <Table.Td className={classes.trains}>
               {primeMovers(one).join(', ')}

@@ -1,5 +1,5 @@
 import { contribution, type Exercise, type Joint, lacking, type Muscle, type Pattern } from '@/core';
-import { findNamed } from '@/ui/find-named';
+import { findNamed } from '@/ui/search-by-name';
 import type { SearchParts } from '@/ui/use-search-parts';
 import type { PlaceFilter } from './contract';
 

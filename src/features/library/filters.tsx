@@ -1,5 +1,7 @@
 import { NativeSelect, TextInput } from '@mantine/core';
 import { JOINTS, MUSCLES, PATTERNS } from '@/core';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/library';
 import type { LibraryData } from './contract';
 import type { Filter } from './filter';
 import classes from './library.module.css';
@@ -17,44 +19,44 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
       <TextInput
         className={classes.search}
         type="search"
-        placeholder="Find by name, equipment, variant"
-        aria-label="Find exercises"
+        placeholder={words.searchByNameEquipmentSet}
+        aria-label={common.searchExercises}
         value={filter.text}
         autoFocus
         onChange={(event) => onNarrow({ text: event.target.value })}
       />
       <Any
-        label="Muscle"
-        all="any muscle"
+        label={common.muscle}
+        all={words.anyMuscle}
         options={MUSCLES}
         value={filter.muscle}
         onValue={(muscle) => onNarrow({ muscle })}
       />
       <Any
-        label="Pattern"
-        all="any pattern"
+        label={words.pattern}
+        all={words.anyPattern}
         options={PATTERNS}
         value={filter.pattern}
         onValue={(pattern) => onNarrow({ pattern })}
       />
       <Any
-        label="Place"
-        all="any place"
+        label={words.place}
+        all={words.anyPlace}
         options={places.map(({ name }) => name)}
         value={filter.place?.name ?? null}
         onValue={(name) => onNarrow({ place: places.find((one) => one.name === name) ?? null })}
       />
       <Any
-        label="Joint to spare"
-        all="spares any joint"
+        label={words.avoidJoint}
+        all={words.anyJoint}
         options={JOINTS}
-        names={(joint) => `spares the ${joint}`}
+        names={(joint) => words.avoidsThe(joint)}
         value={filter.spare}
         onValue={(spare) => onNarrow({ spare })}
       />
       <Any
-        label="Whose"
-        all="anybody’s"
+        label={words.source}
+        all={words.all}
         options={['own']}
         value={filter.ownOnly ? 'own' : null}
         onValue={(own) => onNarrow({ ownOnly: own !== null })}

@@ -15,6 +15,8 @@ import { NEW_EXERCISE } from '@/ui/use-make-exercise';
 import { useReady } from '@/ui/use-ready';
 import { useSearchParts } from '@/ui/use-search-parts';
 import { plural } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import type { KeyList } from '../../ui/key-list';
 import type { LibraryActions, LibraryData } from './contract';
 import { Detail } from './detail';
@@ -28,14 +30,14 @@ const Techniques = dynamic(() => import('./techniques'), { ssr: false });
 const OwnForm = dynamic(() => import('./own-form'), { ssr: false });
 
 /** What the Library holds. */
-const SHELVES = ['Exercises', 'Techniques'] as const;
+const SHELVES = [common.exercises, common.techniques] as const;
 type Shelf = (typeof SHELVES)[number];
 
 const KEYS: KeyList = [
-  ['Alt 1, Alt 2', 'Exercises, Techniques'],
-  ['↓ from the search, ↑ ↓', 'walk the list; the exercise shows beside it'],
-  ['Tab', 'to the filters and to the exercise'],
-  ['Alt N', 'a new exercise of your own'],
+  [screenWords.alt1Alt2, screenWords.exercisesTechniques],
+  [screenWords.fromSearchThen, screenWords.moveThroughTheListDetails],
+  ['Tab', screenWords.toTheFiltersAndThe],
+  ['Alt N', screenWords.newExerciseOfYourOwn],
 ];
 
 interface Editing {
@@ -60,7 +62,7 @@ const anew = (of: Exercise): Editing => ({ start: { ...of, revision: of.revision
 
 /** A shipped one as an own exercise. */
 const ownCopy = (of: Exercise): Editing => ({
-  start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: `${of.name}, own` },
+  start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: screenWords.ownOf(of.name) },
   fresh: true,
 });
 
@@ -147,10 +149,10 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
     <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
-      <Bar crumbs={[{ name: 'Library' }]} face={shelf} about={plural(catalogue.list.length, 'exercise')}>
-        <Tabs label="Shelves of the library" names={SHELVES} now={shelf} onChoose={turnTo} />
+      <Bar crumbs={[{ name: common.library }]} face={shelf} about={plural(catalogue.list.length, 'exercise')}>
+        <Tabs label={screenWords.librarySections} names={SHELVES} now={shelf} onChoose={turnTo} />
         <Button variant="link" onClick={blank} title="Alt N">
-          New exercise
+          {common.newExercise}
         </Button>
       </Bar>
       {shelf === 'Techniques' ? <Techniques /> : null}
@@ -159,8 +161,8 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
           <Filters filter={filter} places={data.places} onNarrow={narrow} />
           <p className={classes.count}>
             {shown.length === catalogue.list.length
-              ? 'All of them; type to find one.'
-              : `${shown.length} of ${catalogue.list.length}`}
+              ? screenWords.allExercisesTypeToSearch
+              : screenWords.ofWord(shown.length, catalogue.list.length)}
           </p>
           <div className={classes.scroll}>
             <ExerciseTable
@@ -173,15 +175,15 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
             />
             {shown.length === 0 ? (
               <p className={form.soft}>
-                Nothing matches.{' '}
+                {common.noMatches}{' '}
                 <Button variant="link" onClick={() => setFilter(EVERYTHING)}>
-                  Show all
+                  {screenWords.showAll}
                 </Button>
               </p>
             ) : null}
           </div>
         </div>
-        <aside className={classes.side} aria-label="Exercise">
+        <aside className={classes.side} aria-label={common.exerciseLabel}>
           {editing !== null ? (
             <OwnForm
               key={editing.start.id}

@@ -16,6 +16,8 @@ import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import own from './library.module.css';
 
 const GRADES = ['1', '2', '3', '4', '5'] as const;
@@ -33,11 +35,11 @@ interface PartProps {
 /** What it is called and how it moves. */
 export function Identity({ exercise, change, problemAt }: PartProps) {
   return (
-    <Section title="What it is">
-      <Line label="Name" htmlFor="own-name">
+    <Section title={screenWords.basics}>
+      <Line label={common.name} htmlFor="own-name">
         <Typed
           id="own-name"
-          label="Name"
+          label={common.name}
           className={classes.wide}
           text={exercise.name}
           read={readText(120)}
@@ -45,15 +47,15 @@ export function Identity({ exercise, change, problemAt }: PartProps) {
           problem={problemAt('name')}
         />
       </Line>
-      <Line label="Pattern">
+      <Line label={screenWords.pattern}>
         <Choose
-          label="Pattern"
+          label={screenWords.pattern}
           value={exercise.pattern}
           options={PATTERNS}
           onValue={(pattern) => change({ pattern })}
         />
         <Choose
-          label="Kind"
+          label={screenWords.kind}
           value={exercise.kind}
           options={['compound', 'isolation'] as const}
           onValue={(kind) => change({ kind })}
@@ -70,13 +72,13 @@ export function Shares({ exercise, change, problemAt }: PartProps) {
     change({ contributions: value === 0 ? rest : { ...rest, [muscle]: value } });
   };
   return (
-    <Section title="Share of a hard set" aside="1 prime mover, 0.5 clear assistance, 0.25 minor">
+    <Section title={screenWords.countsToward} aside={screenWords.n1PrimeMover05}>
       <div className={own.shares}>
         {MUSCLES.map((muscle) => (
           <div key={muscle} className={own.shareField} data-on={(exercise.contributions[muscle] ?? 0) > 0}>
             {muscle}
             <Typed
-              label={`Share of ${muscle}`}
+              label={screenWords.countsTowardLabel(muscle)}
               className={own.shareInput}
               placeholder="0"
               text={
@@ -87,7 +89,7 @@ export function Shares({ exercise, change, problemAt }: PartProps) {
               read={(text) =>
                 text.trim() === ''
                   ? { ok: true as const, value: 0 }
-                  : readNumber(text, { field: 'a share', low: 0, high: 1 })
+                  : readNumber(text, { field: screenWords.aShare, low: 0, high: 1 })
               }
               onValue={(value) => share(muscle, value)}
             />
@@ -107,17 +109,17 @@ export function Shares({ exercise, change, problemAt }: PartProps) {
 export function Making({ exercise, change, problemAt }: PartProps) {
   return (
     <>
-      <Line label="Needs">
+      <Line label={common.equipment}>
         <Toggles
-          label="Equipment it needs"
+          label={screenWords.equipmentNeeded}
           value={exercise.equipment}
           options={EQUIPMENT}
           onValue={(equipment) => change({ equipment })}
         />
       </Line>
-      <Line label="Load" problem={problemAt('bodyweightShare') ?? problemAt('measure')}>
+      <Line label={common.load} problem={problemAt('bodyweightShare') ?? problemAt('measure')}>
         <Choose
-          label="How the load is made"
+          label={screenWords.howTheLoadIsMade}
           value={exercise.loading}
           options={LOADINGS}
           onValue={(loading) =>
@@ -131,28 +133,28 @@ export function Making({ exercise, change, problemAt }: PartProps) {
         {exercise.loading === 'bodyweight' ? (
           <>
             <Typed
-              label="Share of bodyweight lifted, per cent"
+              label={screenWords.percentOfBodyWeightLifted}
               className={classes.number}
               text={figure(exercise.bodyweightShare * 100)}
-              read={(text) => readNumber(text, { field: 'per cent', low: 1, high: 100 })}
+              read={(text) => readNumber(text, { field: common.percent, low: 1, high: 100 })}
               onValue={(percent) => change({ bodyweightShare: percent / 100 })}
             />
-            <span className={classes.soft}>% of bodyweight lifted</span>
+            <span className={classes.soft}>{screenWords.ofBodyWeightLiftedText}</span>
           </>
         ) : null}
       </Line>
-      <Line label="Counted in">
+      <Line label={screenWords.countedInLabel}>
         <Choose
-          label="Counted in"
+          label={screenWords.countedInLabel}
           value={exercise.measure}
           options={MEASURES}
           onValue={(measure) => change({ measure })}
         />
         <Choose
-          label="Sides"
+          label={screenWords.sides}
           value={String(exercise.sides) as '1' | '2'}
           options={['1', '2'] as const}
-          names={(sides) => (sides === '1' ? 'both sides at once' : 'each side in turn')}
+          names={(sides) => (sides === '1' ? screenWords.bothSidesAtOnce : common.oneSideAtATime)}
           onValue={(sides) => change({ sides: sides === '1' ? 1 : 2 })}
         />
       </Line>
@@ -164,60 +166,60 @@ export function Making({ exercise, change, problemAt }: PartProps) {
 export function Cost({ exercise, change }: PartProps) {
   return (
     <>
-      <Line label="Stimulus, fatigue">
+      <Line label={screenWords.stimulusFatigueLabel}>
         <Choose
-          label="Stimulus, 1 to 5"
+          label={screenWords.stimulus1To5}
           value={String(exercise.stimulus) as '1'}
           options={GRADES}
           onValue={(value) => change({ stimulus: Number(value) as Exercise['stimulus'] })}
         />
         <Choose
-          label="Fatigue cost, 1 to 5"
+          label={screenWords.fatigueCost1To5}
           value={String(exercise.fatigue) as '1'}
           options={GRADES}
           onValue={(value) => change({ fatigue: Number(value) as Exercise['fatigue'] })}
         />
-        <span className={classes.soft}>payoff {figure(payoff(exercise), 1)}</span>
+        <span className={classes.soft}>{screenWords.payoff(figure(payoff(exercise), 1))}</span>
       </Line>
-      <Line label="Hardest, long half">
+      <Line label={screenWords.hardestLongHalf}>
         <Choose
-          label="Hardest"
+          label={screenWords.hardestPosition}
           value={exercise.hardest}
           options={HARDEST}
           onValue={(hardest) => change({ hardest })}
         />
         <Choose
-          label="Long half"
+          label={screenWords.longHalfLabel}
           value={exercise.longHalf}
           options={LONG_HALVES}
           onValue={(longHalf) => change({ longHalf })}
         />
       </Line>
-      <Line label="Load on the spine">
+      <Line label={screenWords.spineLoad}>
         <Choose
-          label="Load on the spine, 0 to 3"
+          label={screenWords.spineLoad0To3}
           value={String(exercise.axialLoad) as '0'}
           options={AXIAL}
           onValue={(value) => change({ axialLoad: Number(value) as Exercise['axialLoad'] })}
         />
         <Toggles
-          label="Can be failed alone"
+          label={screenWords.safeToFailAlone}
           value={exercise.failableAlone ? ['can be failed safely alone'] : []}
           options={['can be failed safely alone']}
           onValue={(value) => change({ failableAlone: value.length > 0, canSetDown: undefined })}
         />
         {exercise.failableAlone ? null : (
           <Toggles
-            label="Can be set down"
+            label={screenWords.safeToDrop}
             value={exercise.canSetDown ? ['can be set down'] : []}
             options={['can be set down']}
             onValue={(value) => change({ canSetDown: value.length > 0 ? true : undefined })}
           />
         )}
       </Line>
-      <Line label="Stresses">
+      <Line label={screenWords.jointsLoaded}>
         <Toggles
-          label="Joints it stresses"
+          label={screenWords.jointsLoaded}
           value={exercise.joints}
           options={JOINTS}
           onValue={(joints) => change({ joints })}
@@ -231,18 +233,18 @@ export function Cost({ exercise, change }: PartProps) {
 export function Doing({ exercise, change, problemAt }: PartProps) {
   return (
     <>
-      <Line label="Skill">
+      <Line label={screenWords.skill}>
         <Choose
-          label="Skill"
+          label={screenWords.skill}
           value={exercise.skill ?? 'no'}
           options={['no', 'technical', 'tendon-heavy'] as const}
           names={(skill) => SKILL_WORDS[skill]}
           onValue={(skill) => change({ skill: skill === 'no' ? null : skill })}
         />
       </Line>
-      <Line label="Variation chain">
+      <Line label={screenWords.progressions}>
         <Typed
-          label="Chain it stands in"
+          label={screenWords.progressionItBelongsTo}
           className={classes.wide}
           placeholder="none"
           text={exercise.chain?.name ?? ''}
@@ -255,9 +257,9 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
         />
         {exercise.chain === null ? null : (
           <>
-            <span className={classes.soft}>step</span>
+            <span className={classes.soft}>{screenWords.step}</span>
             <Typed
-              label="Step in the chain, 1 is the easiest"
+              label={screenWords.stepInTheProgression1}
               className={own.shareInput}
               text={String(exercise.chain.step)}
               read={(text) => readNumber(text, { field: 'step', low: 1, high: 30, whole: true })}
@@ -266,16 +268,16 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
           </>
         )}
       </Line>
-      <Line label="Tempo, rest" problem={problemAt('tempo')}>
+      <Line label={screenWords.tempoRestLabel} problem={problemAt('tempo')}>
         <Typed
-          label="Tempo"
+          label={screenWords.tempo}
           className={classes.number}
           text={exercise.tempo}
           read={readText(8)}
           onValue={(tempo) => change({ tempo: tempo.trim().toUpperCase() })}
         />
         <Typed
-          label="Rest, seconds"
+          label={screenWords.restSeconds}
           className={classes.number}
           text={String(exercise.restSeconds)}
           read={(text) => readNumber(text, { field: 'rest', low: 0, high: 900, whole: true })}
@@ -283,10 +285,10 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
         />
         <span className={classes.soft}>s</span>
       </Line>
-      <Line label="Cues" htmlFor="own-cues">
+      <Line label={screenWords.cues} htmlFor="own-cues">
         <Typed
           id="own-cues"
-          label="Cues"
+          label={screenWords.cues}
           className={classes.wide}
           text={exercise.cues}
           read={readText(400)}

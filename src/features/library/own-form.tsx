@@ -12,6 +12,8 @@ import { useUnread } from '@/ui/use-unread';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import { AdoptRevision } from './adopt-revision';
 import type { LibraryActions } from './contract';
 import own from './library.module.css';
@@ -65,15 +67,13 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
       }
       case 'stale':
         change({ revision: outcome.newest.revision + 1 });
-        setMessage(
-          `It was changed elsewhere meanwhile (revision ${outcome.newest.revision}). Saving again puts yours on top of it.`,
-        );
+        setMessage(screenWords.thisWasChangedElsewhereMeanwhile(outcome.newest.revision));
         return;
       case 'refused':
         setMessage(outcome.problems.map(problemSentence).join(' '));
         return;
       default:
-        setMessage(`This was not saved; nothing is lost. ${outcomeSentence(outcome)}`);
+        setMessage(screenWords.notSavedNothingIsLost(outcomeSentence(outcome)));
     }
   };
 
@@ -84,18 +84,18 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
       <form
         ref={form}
         className={own.detail}
-        aria-label={fresh ? 'New exercise' : `Edit ${start.name}`}
+        aria-label={fresh ? common.newExercise : screenWords.editLabel(start.name)}
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
           void save();
         }}
       >
-        <h2>{fresh ? 'An exercise of your own' : `Edit ${start.name}`}</h2>
+        <h2>{fresh ? screenWords.ownExercise : screenWords.editLabel(start.name)}</h2>
         <OwnPreview exercise={exercise} />
         <Identity {...part} />
         <Shares {...part} />
-        <Section title="How it is done">
+        <Section title={screenWords.execution}>
           <Making {...part} />
           <Cost {...part} />
           <Doing {...part} />
@@ -107,14 +107,14 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
           </p>
         )}
         {tried && unread.count > 0 ? (
-          <p className={classes.problem}>{plural(unread.count, 'field')} above cannot be read yet.</p>
+          <p className={classes.problem}>{screenWords.aboveCannotBeReadYet(plural(unread.count, 'field'))}</p>
         ) : null}
         <div className={own.tools}>
           <Button type="submit" variant="filled" aria-disabled={saving.isBusy}>
-            {fresh ? 'Add it to the library' : `Save as revision ${exercise.revision}`}
+            {fresh ? screenWords.addItToTheLibrary : screenWords.saveAsRevision(exercise.revision)}
           </Button>
           <Button variant="link" onClick={onClose}>
-            Leave it
+            {common.cancel}
           </Button>
         </div>
       </form>

@@ -8,6 +8,7 @@ import {
   setSeconds,
 } from '@/core';
 import { figure, plural } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/library';
 import { Contributions } from './contributions';
 import own from './library.module.css';
 
@@ -23,8 +24,12 @@ export function OwnPreview({ exercise }: { readonly exercise: Exercise }) {
   return (
     <div className={own.preview} role="status">
       <p>
-        {plural(sets, 'hard set')} would credit {credited.length === 0 ? 'nothing yet' : credited.join(', ')}.
-        One lasts {seconds(slot.range.low)}–{seconds(slot.range.high)} s.
+        {screenWords.wouldCountTowardOneSet(
+          plural(sets, 'hard set'),
+          credited.length === 0 ? screenWords.nothingYet : credited.join(', '),
+          seconds(slot.range.low),
+          seconds(slot.range.high),
+        )}
       </p>
       <Contributions exercise={exercise} />
     </div>

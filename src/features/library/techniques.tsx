@@ -4,6 +4,8 @@ import { loggedAs, reachOf, startOf } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/library';
 import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import { LOGGED_WORDS, REACH_WORDS, techniqueSentence } from '@/ui/words/techniques';
 import classes from './techniques.module.css';
@@ -16,13 +18,11 @@ const REST = 120;
 export default function Techniques() {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: the keyboard must reach what scrolls
-    <main className={classes.shelf} tabIndex={0} aria-label="Techniques">
+    <main className={classes.shelf} tabIndex={0} aria-label={common.techniques}>
       <p className={classes.lead}>
-        {plural(ALL_TECHNIQUES.length, 'technique')}, as each starts in a slot of {RANGE.low}–{RANGE.high}. A
-        bar is as wide as its reps and as high as its load; half reps are half filled, what is past failure is
-        hatched, what stays easy is an outline. In the Sheet, Enter on a slot’s “how” picks one.
+        {screenWords.drawnAsTheyStartIn(plural(ALL_TECHNIQUES.length, 'technique'), RANGE.low, RANGE.high)}
       </p>
-      <ul className={classes.list} aria-label="Techniques">
+      <ul className={classes.list} aria-label={common.techniques}>
         {ALL_TECHNIQUES.map(({ kind, name, is }) => {
           const technique = startOf(kind);
           return (

@@ -4,6 +4,8 @@ import { formClasses as classes, Section } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readText } from '@/ui/read';
 import { Typed } from '@/ui/typed';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/library';
 import own from './library.module.css';
 import { readShares, sharesText } from './shares-text';
 
@@ -18,7 +20,7 @@ export function Variants({ variants, onChange }: VariantsProps) {
     onChange(variants.map((one, index) => (index === at ? { ...one, ...part } : one)));
   return (
     <Section
-      title="Variants"
+      title={words.setUps}
       aside={
         <Button
           variant="link"
@@ -26,35 +28,33 @@ export function Variants({ variants, onChange }: VariantsProps) {
             onChange([...variants, { id: newId().slice(0, 12), name: 'wide grip', contributions: {} }])
           }
         >
-          Add
+          {common.add}
         </Button>
       }
     >
-      {variants.length === 0 ? (
-        <p className={classes.soft}>None. A variant is a set-up that shifts the shares.</p>
-      ) : null}
+      {variants.length === 0 ? <p className={classes.soft}>{words.noneASetUpShifts}</p> : null}
       {variants.map((one, at) => (
         <div className={own.variant} key={one.id}>
           <Typed
-            label={`Name of variant ${at + 1}`}
+            label={words.nameOfSetUp(at + 1)}
             text={one.name}
             read={readText(80)}
             onValue={(name) => put(at, { name })}
           />
           <Typed
-            label={`Shares that variant ${at + 1} shifts`}
+            label={words.sharesChangedBySetUp(at + 1)}
             className={classes.wide}
-            placeholder="glutes 1, quads 0.5"
+            placeholder={words.glutes1Quads05}
             text={sharesText(one.contributions)}
             read={readShares}
             onValue={(contributions) => put(at, { contributions })}
           />
           <Button
             variant="link"
-            aria-label={`Remove variant ${one.name}`}
+            aria-label={words.removeSetUp(one.name)}
             onClick={() => onChange(variants.filter((_, index) => index !== at))}
           >
-            Remove
+            {common.removeText}
           </Button>
         </div>
       ))}

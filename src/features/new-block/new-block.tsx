@@ -9,12 +9,14 @@ import { UnreadFields } from '@/ui/typed';
 import { useReady } from '@/ui/use-ready';
 import { useUnread } from '@/ui/use-unread';
 import { namesOf } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/new-block';
 import type { NewBlockActions, NewBlockData } from './contract';
 import classes from './new-block.module.css';
 import { Preview } from './preview';
 import { Settings } from './settings';
 import { Sources } from './sources';
-import { Unkept } from './unkept';
+import { Unkept } from './unsaved-profile';
 import { daysAway, useNewBlock } from './use-new-block';
 
 interface NewBlockProps {
@@ -39,7 +41,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
 
   return (
     <UnreadFields value={unread.report}>
-      <Bar crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: 'New block' }]} />
+      <Bar crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: common.newBlock }]} />
       <main className={classes.page} data-ready={ready}>
         <Sources data={data} use={use} />
         <div className={classes.middle}>
@@ -62,7 +64,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
             onClick={() => void start()}
             title="Ctrl Enter"
           >
-            Start the block
+            {screenWords.startTheBlock}
           </Button>
         </div>
         <Preview
@@ -71,7 +73,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
           outlook={outlook}
           goals={settings.goals}
           nothing={
-            source.kind === 'empty' ? 'Sessions and exercises are added by hand.' : 'Reading the block …'
+            source.kind === 'empty' ? screenWords.youAddSessionsAndExercises : screenWords.loadingTheBlock
           }
           names={namesOf(catalogue)}
         />

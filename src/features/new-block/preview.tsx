@@ -4,6 +4,8 @@ import { Section } from '@/ui/form';
 import { figure, listed, minutes, plural, span } from '@/ui/words/figures';
 import { findingSentence } from '@/ui/words/findings';
 import { capital, dayName, type ExerciseNames } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/new-block';
 import classes from './new-block.module.css';
 
 interface PreviewProps {
@@ -35,14 +37,17 @@ export function Preview({ template, prerequisites, outlook, goals, nothing, name
       )}
       {prerequisites.length === 0 ? null : (
         <p>
-          Before it:{' '}
-          {listed(
-            prerequisites.map(
-              ({ exerciseId, reps, best, met }) =>
-                `${reps} clean reps of ${names(exerciseId)} (${met ? 'met' : best === null ? 'none on record' : `${best} on record`})`,
+          {screenWords.requirements(
+            listed(
+              prerequisites.map(({ exerciseId, reps, best, met }) =>
+                screenWords.cleanRepsOf(
+                  reps,
+                  names(exerciseId),
+                  met ? 'met' : best === null ? screenWords.noneOnRecord : screenWords.onRecord(best),
+                ),
+              ),
             ),
           )}
-          .
         </p>
       )}
       {outlook === null ? (
@@ -65,7 +70,10 @@ function Week({
   const loud = findings.filter(({ severity }) => severity !== 'note');
   return (
     <>
-      <Section title="Week 1" aside={week === undefined ? '' : `${figure(week.plan.hardSets, 0)} hard sets`}>
+      <Section
+        title={screenWords.week1}
+        aside={week === undefined ? '' : screenWords.hardSets(figure(week.plan.hardSets, 0))}
+      >
         {sessionsInOrder(block).map((session) => {
           const planned = week?.plan.sessions.find(({ sessionId }) => sessionId === session.id);
           return (
@@ -77,7 +85,7 @@ function Week({
                 <span className={classes.soft}>
                   {planned === undefined
                     ? ''
-                    : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`}
+                    : screenWords.min(span(minutes(planned.seconds.low), minutes(planned.seconds.high)))}
                 </span>
               </div>
               <div className={classes.soft}>
@@ -90,22 +98,19 @@ function Week({
         })}
       </Section>
       {held.length === 0 ? null : (
-        <Section title="Held" aside={plural(held.length, 'muscle')}>
-          <p className={classes.soft}>
-            {capital(listed(held))}: days, time and budget do not bring {held.length === 1 ? 'it' : 'them'} to
-            the floor twice a week.
-          </p>
+        <Section title={screenWords.maintained} aside={plural(held.length, 'muscle')}>
+          <p className={classes.soft}>{screenWords.willBeMaintainedThisSchedule(capital(listed(held)))}</p>
         </Section>
       )}
-      <Section title="The checks say" aside={plural(findings.length, 'finding')}>
-        {loud.length === 0 ? <p className={classes.soft}>Nothing that needs you now.</p> : null}
+      <Section title={common.checks} aside={plural(findings.length, 'finding')}>
+        {loud.length === 0 ? <p className={classes.soft}>{screenWords.noProblemsOrWarnings}</p> : null}
         <ul className={classes.said}>
           {loud.slice(0, MOST_FINDINGS).map((finding) => (
             <li key={finding.id}>{findingSentence(finding.detail, names)}</li>
           ))}
         </ul>
         {loud.length > MOST_FINDINGS ? (
-          <p className={classes.soft}>And {loud.length - MOST_FINDINGS} more; the Frame shows them all.</p>
+          <p className={classes.soft}>{screenWords.andMoreTheSplitTab(loud.length - MOST_FINDINGS)}</p>
         ) : null}
       </Section>
     </>

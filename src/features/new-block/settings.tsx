@@ -19,6 +19,8 @@ import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
 import { deloadText, measureText, readDeload } from '@/ui/words/deloads';
 import { figure, plural } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/new-block';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
 
@@ -38,33 +40,39 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
   const usual = conventionsWith();
   const weekBounds = settings.returning ? { low: RETURN_WEEKS.least, high: RETURN_WEEKS.most } : BOUNDS.weeks;
   return (
-    <Section title="The block" aside={<span className={classes.soft}>all of it can be changed later</span>}>
-      <Line label="Name" htmlFor="block-name">
+    <Section
+      title={screenWords.theBlock}
+      aside={<span className={classes.soft}>{screenWords.youCanChangeAllOf}</span>}
+    >
+      <Line label={common.name} htmlFor="block-name">
         <Typed
           id="block-name"
-          label="Name"
+          label={common.name}
           className={form.wide}
           text={settings.name}
           read={readText(120)}
           onValue={(name) => set({ name })}
         />
       </Line>
-      <Line label="Begins on" htmlFor="begins">
+      <Line label={screenWords.beginsOn} htmlFor="begins">
         <DateField
           id="begins"
-          label="Begins on"
+          label={screenWords.beginsOn}
           className={classes.date}
           date={settings.startDate}
           onDate={(date) => set({ startDate: firstDay(date, cycleDays) })}
         />
         <span className={classes.soft}>
-          {cycleDays % 7 === 0 ? 'a Monday' : 'any day'}, as days go in {athlete.timeZone}
+          {screenWords.inTimeZone(
+            cycleDays % 7 === 0 ? screenWords.aMonday : screenWords.anyDay,
+            athlete.timeZone,
+          )}
         </span>
       </Line>
-      <Line label="Building weeks" htmlFor="weeks">
+      <Line label={common.buildingWeeks} htmlFor="weeks">
         <Typed
           id="weeks"
-          label="Building weeks"
+          label={common.buildingWeeks}
           className={form.number}
           text={String(settings.weeks)}
           read={(text) => readNumber(text, { field: 'weeks', ...weekBounds, whole: true })}
@@ -72,12 +80,12 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
         />
       </Line>
       {settings.returning ? null : (
-        <Line label="Then">
+        <Line label={screenWords.thenWord}>
           <Choose
-            label="Deload"
+            label={common.deload}
             value={deloadText(settings.deload)}
             options={[...new Set([...DELOADS, deloadText(settings.deload)])]}
-            names={(text) => (text === 'none' ? 'no deload' : `a deload: ${text}`)}
+            names={(text) => (text === 'none' ? screenWords.noDeload : screenWords.aDeload(text))}
             onValue={(text) => {
               const deload = readDeload(text, 'block/deload');
               if (deload.ok) set({ deload: deload.value });
@@ -85,9 +93,9 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
           />
         </Line>
       )}
-      <Line label="After time away">
+      <Line label={screenWords.afterTimeAway}>
         <Toggles
-          label="Whether the athlete comes back after two weeks or more away"
+          label={screenWords.isTheAthleteComingBack}
           value={settings.returning ? ['two weeks or more'] : []}
           options={['two weeks or more']}
           onValue={(value) =>
@@ -95,13 +103,17 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
           }
         />
         {away !== null && away > 0 ? (
-          <span className={classes.soft}>last trained {plural(away, 'day')} before it begins</span>
+          <span className={classes.soft}>{screenWords.lastTrainedBeforeTheStart(plural(away, 'day'))}</span>
         ) : null}
         {settings.returning ? (
           <span className={classes.soft}>
-            {RETURN_WEEKS.least} to {RETURN_WEEKS.most} weeks at {figure(usual.returnSets * 100)} % of the
-            sets and RIR {usual.returnRir}, loads from {usual.returnLoad} % back to the whole; no deload
-            behind
+            {screenWords.toWeeksAtOfThe(
+              RETURN_WEEKS.least,
+              RETURN_WEEKS.most,
+              figure(usual.returnSets * 100),
+              usual.returnRir,
+              usual.returnLoad,
+            )}
           </span>
         ) : null}
       </Line>
@@ -114,17 +126,17 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
 function Schools({ settings, set }: Pick<SettingsProps, 'settings' | 'set'>) {
   return (
     <>
-      <Line label="Sets count">
+      <Line label={common.setCounting}>
         <Choose
-          label="Counting of sets"
+          label={common.setCounting}
           value={settings.crediting}
           options={CREDITING_SCHOOLS}
           onValue={(crediting) => set({ crediting })}
         />
       </Line>
-      <Line label="Landmarks">
+      <Line label={common.volumeRanges}>
         <Choose
-          label="Landmarks"
+          label={common.volumeRanges}
           value={settings.landmarks}
           options={LANDMARK_SCHOOLS}
           onValue={(landmarks) => set({ landmarks })}
@@ -149,17 +161,17 @@ function Goals({ athlete, settings, set }: Omit<SettingsProps, 'cycleDays' | 'aw
 
   return (
     <>
-      <Line label="Priority">
+      <Line label={screenWords.priority}>
         <Toggles
-          label="Priority muscles"
+          label={screenWords.priorityMuscles}
           value={withGoal('priority')}
           options={MUSCLES}
           onValue={(muscles) => setGoals('priority', muscles)}
         />
       </Line>
-      <Line label="Only hold">
+      <Line label={screenWords.maintain}>
         <Toggles
-          label="Held muscles"
+          label={screenWords.musclesToMaintain}
           value={withGoal('hold')}
           options={MUSCLES}
           onValue={(muscles) => setGoals('hold', muscles)}

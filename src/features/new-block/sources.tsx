@@ -1,3 +1,5 @@
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/new-block';
 import '@mantine/core/styles/Radio.layer.css';
 import { Radio } from '@mantine/core';
 import { TEMPLATES } from '@/core';
@@ -40,24 +42,24 @@ export function Sources({ data, use }: SourcesProps) {
   );
 
   return (
-    <fieldset className={classes.sources} aria-label="Start from">
-      {last === undefined ? null : <h2>Go on from</h2>}
+    <fieldset className={classes.sources} aria-label={screenWords.startFrom}>
+      {last === undefined ? null : <h2>{screenWords.continueFrom}</h2>}
       {earlier
         .slice(0, 3)
-        .map(({ id, name }, at) => option(`design/${id}`, name, at === 0 ? 'last block' : 'earlier'))}
-      <h2>A split</h2>
+        .map(({ id, name }, at) => option(`design/${id}`, name, at === 0 ? common.previousBlock : 'earlier'))}
+      <h2>{screenWords.aSplit}</h2>
       {TEMPLATES.map(({ id, name, cycleDays, from }) =>
-        option(`template/${id}`, name, `${from}${cycleDays === 7 ? '' : `, ${cycleDays} days`}`),
+        option(`template/${id}`, name, `${from}${cycleDays === 7 ? '' : screenWords.days(cycleDays)}`),
       )}
-      {data.ownTemplates.length === 0 ? null : <h2>Your templates</h2>}
+      {data.ownTemplates.length === 0 ? null : <h2>{screenWords.yourTemplates}</h2>}
       {data.ownTemplates.map(({ id, name }) => option(`design/${id}`, name, ''))}
-      <h2>Or</h2>
+      <h2>{screenWords.other}</h2>
       {others.length === 0
         ? null
-        : option('other', 'Another athlete’s block', plural(others.length, 'block'))}
+        : option('other', screenWords.anotherAthletesBlock, plural(others.length, 'block'))}
       {chosen === 'other' ? (
         <Choose
-          label="Block to copy"
+          label={screenWords.blockToCopy}
           value={other}
           options={others.map(({ id }) => id)}
           names={(id) => {
@@ -67,7 +69,7 @@ export function Sources({ data, use }: SourcesProps) {
           onValue={setOther}
         />
       ) : null}
-      {option('empty', 'Nothing', 'an empty block')}
+      {option('empty', screenWords.empty, screenWords.anEmptyBlock)}
     </fieldset>
   );
 }

@@ -18,6 +18,7 @@ import {
 import { useAction, useAnswer } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/new-block';
 import type { NewBlockActions, NewBlockData, SourceChoice } from './contract';
 
 /** What a block starts from, as it is chosen in the list. */
@@ -66,7 +67,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     if (from === null) return null;
     let next = 0;
     const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals, returning };
-    const block = startBlock(from, laid, { athlete, catalogue, newId: () => `p${next++}` });
+    const block = startBlock(from, laid, { athlete, catalogue, newId: () => screenWords.p(next++) });
     const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
     return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
   }, [
@@ -94,8 +95,8 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
       answer.status === 'refused'
         ? answer.problems.map(problemSentence).join(' ')
         : answer.status === 'gone'
-          ? 'What it would start from is no longer there. Choose another start.'
-          : `What you chose stays here. ${outcomeSentence(answer)}`,
+          ? screenWords.theBlockOrTemplateTo
+          : screenWords.yourChoicesAreStillHere(outcomeSentence(answer)),
     );
   };
 
@@ -157,7 +158,7 @@ function useDesign(source: SourceChoice, actions: NewBlockActions, onMessage: (t
   const wanted = source.kind === 'design' && design === undefined ? source.id : null;
   useAnswer(wanted === '' ? null : wanted, actions.design, (answer, id) => {
     if ('block' in answer) setDesigns((before) => new Map(before).set(id, answer.block));
-    else onMessage('The block cannot be read just now. Please try again in a moment.');
+    else onMessage(screenWords.theBlockCannotBeRead);
   });
   return { design, wanted };
 }

@@ -20,6 +20,7 @@ import {
 } from '@/core';
 import type { PaletteScope } from '@/ui/palette-scope';
 import { estimate, figure, load as loadWords } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/palette';
 import type { Question } from './question';
 
 /** What the load tool answers: a sentence, what it rests on, and how the load is made where there is one. */
@@ -46,7 +47,7 @@ function strengthOf(
 ): { oneRepMax: number; source: string } | undefined {
   const { athlete } = scope;
   if (scope.exerciseId === exercise.id && scope.oneRepMax !== null)
-    return { oneRepMax: scope.oneRepMax, source: 'the Sheet’s strength now' };
+    return { oneRepMax: scope.oneRepMax, source: screenWords.currentStrengthInTheSheet };
   const set = athlete.bestSets[exercise.id];
   if (set === undefined) return undefined;
   const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
@@ -55,7 +56,7 @@ function strengthOf(
   const reps = set.reps + set.rir;
   return {
     oneRepMax: e1rm(moved, reps, curveOf(athlete.effort)),
-    source: `best set ${figure(set.load.value)} ${set.load.unit} × ${set.reps} with ${figure(set.rir)} left`,
+    source: screenWords.bestSet(figure(set.load.value), set.load.unit, set.reps, figure(set.rir)),
   };
 }
 
@@ -85,29 +86,41 @@ function answerLoads(
   { reps, rir, about }: Extract<Question, { kind: 'loads' }>,
   scope: PaletteScope | null,
 ): ToolAnswer {
-  const asked = `${reps} with ${figure(rir)} left`;
+  const asked = screenWords.repsWithLeft(reps, figure(rir));
   const curve = scope === null ? EPLEY : curveOf(scope.athlete.effort);
   const share = {
-    sentence: `${asked} is ${estimate(100 * curve.fraction(Math.max(1, reps + rir)))} % of the one-rep max.`,
-    because: `${reps + rir} reps to failure by ${curve.name}.`,
+    sentence: screenWords.isOfTheOneRep(asked, estimate(100 * curve.fraction(Math.max(1, reps + rir)))),
+    because: screenWords.repsToFailureBy(reps + rir, curve.name),
     recipe: null,
   };
   const exercise = scope === null ? undefined : exerciseOf(about, scope);
   if (scope === null || exercise === undefined) return share;
   if (exercise.measure === 'seconds')
-    return { sentence: `${exercise.name} is held for seconds.`, because: '', recipe: null };
+    return { sentence: screenWords.isMeasuredInSeconds(exercise.name), because: '', recipe: null };
   const strength = strengthOf(exercise, scope);
   if (strength === undefined)
-    return { ...share, because: `No set of ${exercise.name} is known. ${share.because}` };
+    return { ...share, because: screenWords.noSetOfIsKnown(exercise.name, share.because) };
   const { loads } = placeFor(scope.athlete, null);
   const grid = loadGrid(exercise.loading, loads);
   const carried = carriedBy(inVariant(exercise, null), scope.athlete);
   const found = loadsFor({ reps, rir }, { ...strength, carried, curve }, grid);
   const say = (load: number) => `${loadWords(load, exercise.loading)} ${grid.unit}`;
-  const others = found.others.map((one) => `${say(one.load)} leaves ${estimate(one.predictedRir)}`);
+  const others = found.others.map((one) => screenWords.leaves(say(one.load), estimate(one.predictedRir)));
   return {
-    sentence: `${exercise.name}: ${asked} is ${say(found.nearest.load)}, which leaves ${estimate(found.nearest.predictedRir)}.`,
-    because: `${strength.source}, e1RM ${estimate(strength.oneRepMax)} ${grid.unit} by ${curve.name}; exactly ${estimate(found.ideal)}. ${others.join('; ')}`,
+    sentence: screenWords.isWhichLeaves(
+      exercise.name,
+      asked,
+      say(found.nearest.load),
+      estimate(found.nearest.predictedRir),
+    ),
+    because: screenWords.estimatedMaxByExactly(
+      strength.source,
+      estimate(strength.oneRepMax),
+      grid.unit,
+      curve.name,
+      estimate(found.ideal),
+      others.join('; '),
+    ),
     recipe: howToMake(found.nearest.load, exercise.loading, loads),
   };
 }
@@ -124,7 +137,7 @@ function answerMake(
   const value = unit === null ? load : Math.round(100 * valueIn(grid.unit, { value: load, unit })) / 100;
   return {
     sentence: `${loadWords(value, loading)} ${grid.unit}, ${exercise?.name ?? loading}:`,
-    because: `at ${place.name}`,
+    because: screenWords.at(place.name),
     recipe: howToMake(value, loading, place.loads),
   };
 }
@@ -138,13 +151,17 @@ function answerStrength(
   const carried = exercise === undefined || scope === null ? 0 : carriedBy(exercise, scope.athlete);
   const shown = shownStrength({ load: carried + load, reps, rir }, false, curve, conventionsWith());
   const words = unit ?? scope?.athlete.unit ?? 'kg';
-  const set = `${figure(load)} ${words} × ${reps} with ${figure(rir)} left`;
+  const set = screenWords.joined(figure(load), words, reps, figure(rir));
   return {
     sentence:
       shown.kind === 'one-rep max'
-        ? `${set}: e1RM ${estimate(shown.value)} ${words}.`
-        : `${set}: too many reps to tell a one-rep max.`,
-    because: `${reps + rir} reps to failure by ${curve.name}${carried > 0 ? `, bodyweight share ${estimate(carried)} included` : ''}.`,
+        ? screenWords.estimatedMax(set, estimate(shown.value), words)
+        : screenWords.tooManyRepsToEstimate(set),
+    because: screenWords.repsToFailureByOf(
+      reps + rir,
+      curve.name,
+      carried > 0 ? screenWords.includingABodyWeightShare(estimate(carried)) : '',
+    ),
     recipe: null,
   };
 }

@@ -1,4 +1,6 @@
 'use client';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/palette';
 
 import '@mantine/spotlight/styles.layer.css';
 import { useMantineColorScheme } from '@mantine/core';
@@ -7,11 +9,12 @@ import { useRouter } from 'next/navigation';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { LIBRARY } from '@/core';
 import { everydayNames } from '@/core/names';
-import { findNamed, type Named } from '@/ui/find-named';
+import { findNamed, type Named } from '@/ui/search-by-name';
 import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
 import { useShell } from '@/ui/shell/coach-shell';
 import { useSearchParts } from '@/ui/use-search-parts';
+import { TASKS } from '@/ui/words/tasks';
 import { answerQuestion } from './answer';
 import type { FoundAthlete } from './contract';
 import classes from './palette.module.css';
@@ -23,21 +26,22 @@ interface Item extends Named {
 }
 
 const SCREENS = [
-  { to: '/desk', label: 'Desk', facts: 'all athletes' },
-  { to: '/library', label: 'Library', facts: 'exercises' },
-  { to: '/athletes/new', label: 'New athlete', facts: 'add one' },
-  { to: '/account', label: 'Account', facts: 'change the password' },
+  { to: '/desk', label: common.desk, facts: screenWords.allAthletes },
+  { to: '/library', label: common.library, facts: screenWords.exercisesAndTechniques },
+  { to: '/templates', label: common.templates, facts: screenWords.splitsToStartFrom },
+  { to: '/athletes/new', label: common.newAthlete, facts: screenWords.addOne },
+  { to: '/account', label: common.account, facts: screenWords.changeThePassword },
   {
-    to: '/files',
-    label: 'In and out',
-    facts: 'files, import, export, backup of yours, csv, xlsx, json, calendar',
+    to: '/import-export',
+    label: screenWords.inAndOut,
+    facts: screenWords.filesBackupCsvXlsxJson,
   },
-  { to: '/words', label: 'Words and keys', facts: 'what is meant by what' },
+  { to: '/glossary', label: common.glossaryAndShortcuts, facts: screenWords.termsAndKeysExplained },
 ] as const;
 const SCHEMES = [
-  ['dark', 'Dark'],
-  ['light', 'Light'],
-  ['auto', 'As the device has it, light or dark'],
+  ['dark', common.darkTheme],
+  ['light', common.lightTheme],
+  ['auto', common.themeOfTheDevice],
 ] as const;
 const MOST = 9;
 
@@ -67,23 +71,26 @@ function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[
       names,
       run: () => router.push(address),
     });
-    const does = (label: string, facts: string, run: () => void): Item => ({
+    const does = (label: string, facts: string, run: () => void, names: readonly string[] = []): Item => ({
       key: label,
       label,
       facts,
-      names: [],
+      names,
       run,
     });
     return [
-      ...commands.map(({ name, keys, run }) => does(name, keys, run)),
+      ...commands.map(({ name, searches, keys, run }) => does(name, keys, run, searches)),
       ...athletes.flatMap(({ id, name, blockId }): Item[] => [
-        ...(blockId === null ? [] : [to(`/blocks/${blockId}`, name, 'block')]),
-        to(`/athletes/${id}`, name, 'profile'),
+        ...(blockId === null ? [] : [to(`/blocks/${blockId}`, name, screenWords.block)]),
+        to(`/athletes/${id}`, name, screenWords.athlete),
       ]),
       ...SCREENS.map((screen) => to(screen.to, screen.label, screen.facts)),
-      ...SCHEMES.map(([scheme, label]) => does(label, 'colours', () => setColorScheme(scheme))),
-      ...(signOut === null ? [] : [does('Sign out', 'of this device', () => startTransition(signOut))]),
-      ...LIBRARY.map(({ id, name }) => to(`/library#${id}`, name, 'exercise', everydayNames(id))),
+      ...SCHEMES.map(([scheme, label]) => does(label, screenWords.theme, () => setColorScheme(scheme))),
+      ...(signOut === null
+        ? []
+        : [does(common.signOut, screenWords.onThisDevice, () => startTransition(signOut))]),
+      ...TASKS.map(({ id, name, searches }) => to(`/glossary#${id}`, name, screenWords.howTo, searches)),
+      ...LIBRARY.map(({ id, name }) => to(`/library#${id}`, name, common.exercise, everydayNames(id))),
     ];
   }, [athletes, commands, router, setColorScheme, signOut]);
 }
@@ -134,7 +141,7 @@ export default function PaletteDialog(props: PaletteDialogProps) {
       onQueryChange={setText}
       shortcut={null}
       onSpotlightClose={onClose}
-      attributes={{ content: { 'aria-label': 'Find, or ask about a load' } }}
+      attributes={{ content: { 'aria-label': screenWords.searchOrAskAboutA } }}
       classNames={{ content: classes.content, search: classes.input, actionsList: classes.options }}
       transitionProps={{ duration: 0 }}
       overlayProps={{ blur: 0, backgroundOpacity: 0.6 }}
@@ -145,8 +152,8 @@ export default function PaletteDialog(props: PaletteDialogProps) {
     >
       <Spotlight.Search
         onKeyDownCapture={takeFirst}
-        aria-label="Find, or ask about a load"
-        placeholder="An athlete, a screen, a command, an exercise; or 8 at 2 left, make 87.5, 100x8@2"
+        aria-label={screenWords.searchOrAskAboutA}
+        placeholder={screenWords.athleteScreenCommandOrExercise}
       />
       {answer === null ? null : (
         <div className={classes.answer} role="status">
@@ -166,7 +173,7 @@ export default function PaletteDialog(props: PaletteDialogProps) {
           </Spotlight.Action>
         ))}
         {shown.length === 0 && answer === null ? (
-          <Spotlight.Empty>Nothing is called that</Spotlight.Empty>
+          <Spotlight.Empty>{common.noMatchesText}</Spotlight.Empty>
         ) : null}
       </Spotlight.ActionsList>
     </Spotlight.Root>

@@ -1,12 +1,13 @@
 'use client';
 
 import { Button } from '@mantine/core';
+import * as common from '@/ui/words/screens/common';
 
 /** Opens the browser's own printing. */
 export function PrintButton() {
   return (
     <Button variant="link" onClick={() => window.print()}>
-      Print
+      {common.print}
     </Button>
   );
 }

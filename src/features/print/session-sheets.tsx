@@ -17,6 +17,8 @@ import {
 import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
 import { count, load, minutes, reserve, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/print';
 import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import { warmUpText } from '@/ui/words/warm-up';
 import classes from './print.module.css';
@@ -40,7 +42,7 @@ export function SessionSheets(props: SessionSheetsProps) {
     <main className={classes.page}>
       <div className={classes.screenOnly}>
         <PrintButton />
-        {issued ? null : <span>This week has not been handed out yet; its loads may still change.</span>}
+        {issued ? null : <span>{screenWords.thisWeekHasNotBeen}</span>}
       </div>
       {week.sessions.map((session) => (
         <SessionSheet key={session.sessionId} session={session} {...props} />
@@ -72,21 +74,26 @@ function SessionSheet({
       <header className={classes.head}>
         <h1>{session.name}</h1>
         <span>
-          {athlete.name} · {blockName}, {weekName(week.week, week.kind)} · {dayName(session.day, cycleDays)} ·{' '}
-          {placeFor(athlete, session.place).name} ·{' '}
-          {span(minutes(session.seconds.low), minutes(session.seconds.high))} min
-          {session.optional ? ' · optional' : ''}
+          {screenWords.min(
+            athlete.name,
+            blockName,
+            weekName(week.week, week.kind),
+            dayName(session.day, cycleDays),
+            placeFor(athlete, session.place).name,
+            span(minutes(session.seconds.low), minutes(session.seconds.high)),
+            session.optional ? screenWords.optional : '',
+          )}
         </span>
-        <span className={classes.date}>Date</span>
+        <span className={classes.date}>{screenWords.date}</span>
       </header>
       <table className={classes.table}>
         <thead>
           <tr>
-            <th scope="col">exercise</th>
-            <th scope="col">asked</th>
-            <th scope="col">left</th>
-            <th scope="col">rest</th>
-            <th scope="col">done: load × reps, left</th>
+            <th scope="col">{common.exercise}</th>
+            <th scope="col">{screenWords.plan}</th>
+            <th scope="col">{common.rir}</th>
+            <th scope="col">{screenWords.rest}</th>
+            <th scope="col">{screenWords.doneLoadRepsRir}</th>
           </tr>
         </thead>
         <tbody>
@@ -102,7 +109,7 @@ function SessionSheet({
           ))}
         </tbody>
       </table>
-      <p className={classes.notes}>Notes, soreness, joints:</p>
+      <p className={classes.notes}>{screenWords.notesSorenessJoints}</p>
     </article>
   );
 }
@@ -112,7 +119,7 @@ function groupNames(session: Session | undefined, catalogue: Catalogue): Readonl
   for (const group of session === undefined ? [] : groupsOf(session)) {
     const exercises = group.flatMap((slot) => catalogue.find(slot.exercise) ?? []);
     const kind = groupKind(exercises);
-    const name = `${kind}${isAcross(group) ? ', piece by piece under one clock' : ''}`;
+    const name = `${kind}${isAcross(group) ? screenWords.oneAfterTheOtherOn : ''}`;
     if (kind !== null) for (const { id } of group) names.set(id, name);
   }
   return names;
@@ -134,21 +141,25 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
   const notes = [
     ...(group === undefined
       ? []
-      : [slot.joined ? `In turn with the one above (${group}).` : `First of a ${group}.`]),
+      : [slot.joined ? screenWords.supersetWithTheExerciseAbove(group) : screenWords.firstOfA(group)]),
     ...(slot.technique.kind === 'straight'
       ? []
       : [techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })]),
-    ...(slot.warmUp.length === 0 ? [] : [`Warm-up ${warmUpText(slot)}.`]),
-    ...(slot.tempo === null ? [] : [`Tempo ${slot.tempo}.`]),
-    ...(slot.motion === 'full' ? [] : [`Range of motion: ${slot.motion}.`]),
+    ...(slot.warmUp.length === 0 ? [] : [screenWords.warmUp(warmUpText(slot))]),
+    ...(slot.tempo === null ? [] : [screenWords.tempo(slot.tempo)]),
+    ...(slot.motion === 'full' ? [] : [screenWords.rangeOfMotion(slot.motion)]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,
-    ...(setUp === undefined ? [] : [`Set-up: ${setUp}`]),
-    ...((slot.breakBefore ?? 0) === 0 ? [] : [`Before it a break of ${slot.breakBefore} min.`]),
-    ...(slot.stopFall == null ? [] : [`Stop once reps fall by ${slot.stopFall} % of the first set.`]),
-    ...(slot.stretch === null ? [] : [`End in a stretch of ${slot.stretch.seconds} s. ${slot.stretch.note}`]),
+    ...(setUp === undefined ? [] : [screenWords.setUp(setUp)]),
+    ...(slot.breakBefore === undefined || slot.breakBefore === 0
+      ? []
+      : [screenWords.breakOfMinBeforeIt(slot.breakBefore)]),
+    ...(slot.stopFall == null ? [] : [screenWords.stopWhenRepsFallBy(slot.stopFall)]),
+    ...(slot.stretch === null ? [] : [screenWords.thenStretchForS(slot.stretch.seconds, slot.stretch.note)]),
     ...(slot.substitutes.length === 0
       ? []
-      : [`Or instead: ${slot.substitutes.map((id) => catalogue.newest(id)?.name ?? id).join(', ')}.`]),
+      : [
+          screenWords.alternatives(slot.substitutes.map((id) => catalogue.newest(id)?.name ?? id).join(', ')),
+        ]),
     ...(risky ? [NOT_ALONE] : []),
   ].filter(Boolean);
   return (
@@ -165,13 +176,13 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
                 {setName(set, slot.sets)}
                 {set.variant === null || exercise === undefined
                   ? ''
-                  : `, ${exercise.variants.find(({ id }) => id === set.variant)?.name ?? 'as it is'}`}
+                  : `, ${exercise.variants.find(({ id }) => id === set.variant)?.name ?? common.standard}`}
               </span>
             )}
           </td>
           <td>{asked(set, slot)}</td>
           <td>{set.role === 'easy' ? 'easy' : reserve(set.rir)}</td>
-          <td>{set.rest} s</td>
+          <td>{screenWords.s(set.rest)}</td>
           <td className={classes.write} />
         </tr>
       ))}
@@ -190,9 +201,9 @@ function asked(set: SetPlan, slot: SlotPlan): string {
       ? ''
       : `${set.load === null ? 'find' : `${load(set.load, slot.loading)} ${slot.unit}`} × `;
   const more = set.sections.map((section) => ` + ${sectionWords(section)}`).join('');
-  const own = [set.tempo === undefined ? '' : `tempo ${set.tempo}`, set.cue ?? ''].filter(Boolean);
+  const own = [set.tempo === undefined ? '' : screenWords.tempoOf(set.tempo), set.cue ?? ''].filter(Boolean);
   const words = own.length === 0 ? '' : `, ${own.join(', ')}`;
-  return `${weight}${count(set.reps, slot)}${halfWords(set)}${more}${words}${set.optional ? ' (if there is energy left)' : ''}`;
+  return `${weight}${count(set.reps, slot)}${halfWords(set)}${more}${words}${set.optional ? screenWords.ifEnergyIsLeft : ''}`;
 }
 
 /** What a set says of half reps, where not all of the slot's are. */

@@ -25,12 +25,14 @@ import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
 import { longDay } from '@/ui/words/dates';
 import { clock, figure, setText, setWithUnit } from '@/ui/words/figures';
+import { noteSentence } from '@/ui/words/messages';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/session';
 import { sharedText } from '@/ui/words/sharing';
 import { afterCell, setName } from '@/ui/words/techniques';
-import { noteSentence } from '@/ui/words/told';
 import classes from './session.module.css';
 
 interface Entered {
@@ -70,21 +72,24 @@ export function SessionScreen(props: SessionScreenProps) {
   const planned = session.slots.reduce((sum, slot) => sum + slot.sets.length, 0);
   const plannedIn = (slotId: string) =>
     session.slots.find((slot) => slot.slotId === slotId)?.exerciseId ?? slotId;
-  const placeName = (id: string) => athlete.places.find((one) => one.id === id)?.name ?? 'another place';
+  const placeName = (id: string) =>
+    athlete.places.find((one) => one.id === id)?.name ?? common.aPlaceThatWasRemoved;
   return (
     <div>
       <Bar
         crumbs={[
           { name: athlete.name, href: `/athletes/${athlete.id}` },
           { name: block.name, href: `/blocks/${block.id}` },
-          { name: `Week ${week}, ${session.name}` },
+          { name: screenWords.week(week, session.name) },
         ]}
         about={shared === null ? undefined : sharedText(shared)}
       />
       <main className={classes.page} data-ready={ready}>
         <p>
-          {workout === null ? 'Not begun.' : `${longDay(workout.date)}, ${counted} of ${planned} sets`}
-          {workout === null || workout.finished ? '.' : ', under way.'}
+          {workout === null
+            ? screenWords.notStarted
+            : screenWords.ofSets(longDay(workout.date), counted, planned)}
+          {workout === null || workout.finished ? '.' : screenWords.inProgress}
         </p>
         {workout === null || workout.notes.length === 0 ? null : (
           <ul>
@@ -96,7 +101,7 @@ export function SessionScreen(props: SessionScreenProps) {
         <Table className={classes.table}>
           <Table.Thead>
             <Table.Tr>
-              {['set', 'asked', 'done', 'noted', 'since the last', 'entered'].map((head) => (
+              {['set', 'asked', 'done', 'noted', screenWords.afterTheLastSet, 'entered'].map((head) => (
                 <Table.Th scope="col" key={head}>
                   {head}
                 </Table.Th>
@@ -124,7 +129,7 @@ function SlotRows(props: SlotRowsProps) {
     <Table.Tbody>
       <Table.Tr>
         <Table.Th scope="rowgroup" colSpan={6} className={classes.slot}>
-          {of.slot === null ? 'Beyond the plan' : capital(names(of.slot.exerciseId))}
+          {of.slot === null ? screenWords.extra : capital(names(of.slot.exerciseId))}
         </Table.Th>
       </Table.Tr>
       {of.sets.map((row) => (
@@ -161,7 +166,7 @@ function SetRow({
       ? capital(setName(asked, slot.sets))
       : capital(names(done?.exerciseId ?? ''));
   const text = (set: LoggedSet) =>
-    `${setWithUnit(set.load.value, set.reps, shape, set.load.unit)}, ${figure(set.rir)} left`;
+    screenWords.joined(setWithUnit(set.load.value, set.reps, shape, set.load.unit), figure(set.rir));
   const unit: Unit = done?.load.unit ?? slot?.unit ?? athlete.unit;
   const keep = async (
     value: { readonly load: LoggedSet['load']; readonly reps: number; readonly rir: number } | null,
@@ -178,24 +183,26 @@ function SetRow({
       supersedes: done?.id ?? null,
       localDate: workout?.date ?? new Date().toISOString().slice(0, 10),
     }).catch(() => ({ status: 'unreachable' as const }));
-    setProblem(said.status === 'kept' ? undefined : `It was not kept. ${outcomeSentence(said)}`);
+    setProblem(said.status === 'kept' ? undefined : screenWords.notSaved(outcomeSentence(said)));
     if (said.status === 'kept') router.refresh();
   };
   return (
     <Table.Tr data-open={done === null}>
       <Table.Th scope="row">
         {name}
-        {isOther && slot !== null ? <span className={classes.soft}> as {names(done.exerciseId)}</span> : null}
+        {isOther && slot !== null ? (
+          <span className={classes.soft}> {screenWords.doneAs(names(done.exerciseId))}</span>
+        ) : null}
       </Table.Th>
       <Table.Td>
         {asked === null
           ? ''
-          : `${setText(asked.load, asked.reps, shape)}, ${figure(Math.max(0, asked.rir))} left`}
+          : screenWords.joined(setText(asked.load, asked.reps, shape), figure(Math.max(0, asked.rir)))}
       </Table.Td>
       <Table.Td>
         <SetField
           key={done?.id ?? 'open'}
-          label={`${name}: what was done`}
+          label={screenWords.whatWasDone(name)}
           text={done === null ? '' : asTyped(done, shape.loading)}
           read={(typed) => readSet(typed, exercise ?? { loading: shape.loading }, unit, key)}
           onValue={(value) => void keep(value)}
@@ -208,7 +215,7 @@ function SetRow({
         ))}
         {conflicts.map((one) => (
           <span key={one.id} className={classes.was}>
-            also logged: {text(one)}
+            {screenWords.alsoLogged(text(one))}
           </span>
         ))}
       </Table.Td>
@@ -245,7 +252,7 @@ function SetField({ label, text, read, onValue, problem }: SetFieldProps) {
       aria-label={label}
       className={classes.field}
       value={typed ?? text}
-      placeholder="not logged"
+      placeholder={screenWords.notLogged}
       error={wrong ?? problem}
       onChange={(event) => setTyped(event.target.value)}
       onKeyDown={(event) => {
@@ -264,10 +271,10 @@ function notedText({ more }: LoggedSet): string {
   const { left, right, seconds, assisted, unclean, line } = more;
   return [
     afterCell(more).trim(),
-    assisted === undefined ? '' : `${assisted} with help`,
-    left === undefined || right === undefined ? '' : `left ${left}, right ${right}`,
+    assisted === undefined ? '' : screenWords.withHelp(assisted),
+    left === undefined || right === undefined ? '' : screenWords.lR(left, right),
     seconds === undefined ? '' : clock(seconds),
-    unclean === true ? 'not clean' : '',
+    unclean === true ? screenWords.notClean : '',
     line === undefined ? '' : `“${line}”`,
   ]
     .filter((part) => part !== '')
@@ -285,5 +292,5 @@ function enteredText(entered: Entered | undefined, timeZone: string): string {
     .format(new Date(entered.at))
     .split(' ');
   const when = `${longDay(date)} ${time}`;
-  return entered.by === 'coach' ? `by a coach, ${when}` : when;
+  return entered.by === 'coach' ? screenWords.byACoach(when) : when;
 }

@@ -4,6 +4,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useActionState } from 'react';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/sign-in';
 
 export interface CodeAnswer {
   readonly status: 'ready' | 'wrong' | 'ended' | 'unavailable';
@@ -22,14 +23,14 @@ export function CodeForm({ action, signOut }: CodeFormProps) {
   const [{ status }, submit, busy] = useActionState(action, READY);
   const sentence = {
     ready: null,
-    wrong: 'This code is not right, or it was used already. Wait for the next one.',
-    ended: 'Too many tries, or too long a wait. Begin again with the password.',
+    wrong: screenWords.thisCodeIsWrongOr,
+    ended: screenWords.tooManyTriesOrIt,
     unavailable: outcomeSentence({ status: 'unavailable' }),
   }[status];
   return (
     <Entrance action={submit}>
       <TextInput
-        label="Code of your second factor, or a recovery code"
+        label={screenWords.codeFromYourAuthenticatorApp}
         name="code"
         autoComplete="one-time-code"
         inputMode="text"
@@ -38,10 +39,10 @@ export function CodeForm({ action, signOut }: CodeFormProps) {
       />
       <EntranceProblem>{sentence}</EntranceProblem>
       <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
-        Sign in
+        {screenWords.signIn}
       </Button>
       <Button variant="link" onClick={() => void signOut()}>
-        Begin again
+        {screenWords.startAgain}
       </Button>
     </Entrance>
   );

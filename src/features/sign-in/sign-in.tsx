@@ -1,4 +1,6 @@
 'use client';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sign-in';
 
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput, TextInput } from '@mantine/core';
@@ -15,9 +17,9 @@ function sentence(answer: SignInAnswer): string | null {
     case 'ready':
       return null;
     case 'incomplete':
-      return 'Both the email address and the password are needed.';
+      return screenWords.enterYourEmailAddressAnd;
     case 'wrong':
-      return 'This email address and password do not belong together.';
+      return screenWords.wrongEmailAddressOrPassword;
     case 'unavailable':
       return outcomeSentence({ status: 'unavailable' });
     case 'wait':
@@ -43,7 +45,7 @@ export function SignIn({ action, to }: SignInProps) {
     <Entrance action={submit}>
       <input type="hidden" name="to" value={`${to}${part}`} />
       <TextInput
-        label="Email"
+        label={screenWords.email}
         name="email"
         type="email"
         autoComplete="username"
@@ -52,10 +54,16 @@ export function SignIn({ action, to }: SignInProps) {
         value={email}
         onChange={(event) => setEmail(event.target.value)}
       />
-      <PasswordInput label="Password" name="password" autoComplete="current-password" required size="sm" />
+      <PasswordInput
+        label={common.password}
+        name="password"
+        autoComplete="current-password"
+        required
+        size="sm"
+      />
       <EntranceProblem>{problem}</EntranceProblem>
       <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
-        Sign in
+        {screenWords.signIn}
       </Button>
     </Entrance>
   );

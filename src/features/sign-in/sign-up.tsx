@@ -1,4 +1,6 @@
 'use client';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sign-in';
 
 import '@mantine/core/styles/PasswordInput.layer.css';
 import { Button, PasswordInput, TextInput } from '@mantine/core';
@@ -39,14 +41,12 @@ export function SignUp({ action, least, children, isKnown = false }: SignUpProps
   const [email, setEmail] = useState('');
   const sentence = {
     ready: null,
-    incomplete: isKnown
-      ? 'The password is needed twice.'
-      : 'A name, an email address and the password twice are needed.',
-    'too short': `The password needs at least ${least} characters.`,
+    incomplete: isKnown ? screenWords.enterThePasswordTwice : screenWords.enterANameAnEmail,
+    'too short': screenWords.passwordTooShort(least),
     'too easy': EASY_PASSWORD,
-    differ: 'The two passwords do not match.',
-    taken: 'Somebody has signed up with this address, or in this place, meanwhile. Reload the page.',
-    ended: 'The link does not let anybody in any more. Ask for a new one.',
+    differ: common.theTwoPasswordsDoNot,
+    taken: screenWords.anAccountWithThisAddress,
+    ended: common.thisLinkHasExpiredAsk,
     unavailable: outcomeSentence({ status: 'unavailable' }),
   }[status];
   return (
@@ -55,7 +55,7 @@ export function SignUp({ action, least, children, isKnown = false }: SignUpProps
       {isKnown ? null : (
         <>
           <TextInput
-            label="Name"
+            label={common.name}
             name="name"
             autoComplete="name"
             required
@@ -64,7 +64,7 @@ export function SignUp({ action, least, children, isKnown = false }: SignUpProps
             onChange={(event) => setName(event.target.value)}
           />
           <TextInput
-            label="Email"
+            label={screenWords.email}
             name="email"
             type="email"
             autoComplete="username"
@@ -74,11 +74,17 @@ export function SignUp({ action, least, children, isKnown = false }: SignUpProps
           />
         </>
       )}
-      <PasswordInput label="Password" name="password" autoComplete="new-password" required size="sm" />
-      <PasswordInput label="Password again" name="again" autoComplete="new-password" required size="sm" />
+      <PasswordInput label={common.password} name="password" autoComplete="new-password" required size="sm" />
+      <PasswordInput
+        label={screenWords.repeatPassword}
+        name="again"
+        autoComplete="new-password"
+        required
+        size="sm"
+      />
       <EntranceProblem>{sentence}</EntranceProblem>
       <Button type="submit" variant="filled" size="sm" loading={busy} fullWidth>
-        {isKnown ? 'Set it' : 'Sign up'}
+        {isKnown ? screenWords.setPassword : screenWords.signUp}
       </Button>
     </Entrance>
   );

@@ -11,6 +11,8 @@ import { useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { dayName, namesOf } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/templates';
 import type { TemplatesActions, TemplatesData } from './contract';
 import classes from './templates.module.css';
 
@@ -49,8 +51,8 @@ export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTem
         ))}
       </Section>
       <p>
-        <a href={`/files/templates/${id}`} download>
-          Save as a file
+        <a href={`/import-export/templates/${id}`} download>
+          {screenWords.saveAsAFile}
         </a>
       </p>
       {own.isOwn ? (
@@ -61,9 +63,7 @@ export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTem
           <Remove id={id} name={name} remove={actions.remove} />
         </>
       ) : (
-        <p className={classes.soft}>
-          Another coach of the house shares it: blocks start from it, it stays theirs.
-        </p>
+        <p className={classes.soft}>{screenWords.sharedByAnotherCoachIn}</p>
       )}
     </div>
   );
@@ -85,9 +85,9 @@ function Share({ own, share }: ShareProps) {
   };
   return (
     <p>
-      {own.shared ? 'The whole house sees it. ' : 'You alone see it. '}
+      {own.shared ? screenWords.theWholeTeamSeesIt : screenWords.onlyYouSeeIt}
       <Button variant="link" aria-disabled={isBusy} onClick={() => void put()}>
-        {own.shared ? 'Keep it to yourself' : 'Share it with the house'}
+        {own.shared ? common.stopSharing : common.shareWithTheTeam}
       </Button>
       <span role="alert">{problem}</span>
     </p>
@@ -114,31 +114,31 @@ function Asks({ own, catalogue, asks }: AsksProps) {
   };
   const others = own.prerequisites.filter((one) => one.exerciseId !== exerciseId);
   return (
-    <Section title="Before it" aside="clean reps, told when a block starts from it">
-      {own.prerequisites.length === 0 ? <p className={classes.soft}>Nothing is asked.</p> : null}
+    <Section title={screenWords.requirements} aside={screenWords.cleanRepsCheckedWhenA}>
+      {own.prerequisites.length === 0 ? <p className={classes.soft}>{screenWords.noRequirements}</p> : null}
       {own.prerequisites.map((one) => (
         <p key={one.exerciseId}>
-          {plural(one.reps, 'clean rep')} of {names(one.exerciseId)}{' '}
+          {screenWords.ofWord(plural(one.reps, 'clean rep'), names(one.exerciseId))}{' '}
           <Button
             variant="link"
             aria-disabled={isBusy}
-            aria-label={`No longer ask for ${names(one.exerciseId)}`}
+            aria-label={screenWords.removeRequirement(names(one.exerciseId))}
             onClick={() => void keep(own.prerequisites.filter((other) => other !== one))}
           >
-            Take out
+            {common.removeText}
           </Button>
         </p>
       ))}
       <Group gap="md">
         <Choose
-          label="Lift asked for"
+          label={screenWords.exerciseOfTheRequirement}
           value={exerciseId}
           options={counted.map(({ id }) => id)}
           names={names}
           onValue={setExercise}
         />
         <Typed
-          label="Clean reps asked for"
+          label={screenWords.cleanRepsRequired}
           text={String(reps)}
           read={(text) => readNumber(text, { field: 'reps', low: 1, high: 50, whole: true })}
           onValue={setReps}
@@ -148,7 +148,7 @@ function Asks({ own, catalogue, asks }: AsksProps) {
           aria-disabled={isBusy}
           onClick={() => void keep([...others, { exerciseId, reps }])}
         >
-          Ask for it
+          {screenWords.addRequirement}
         </Button>
       </Group>
       {problem === null ? null : <p role="alert">{problem}</p>}
@@ -172,14 +172,18 @@ function Rename({ id, name, rename }: RenameProps) {
   const keep = async (given: { readonly name: string }) => {
     const said = await renaming.ask(id, given.name.trim());
     if (said.status === 'renamed') router.refresh();
-    else form.setFieldError('name', `It keeps its name. ${outcomeSentence(said)}`);
+    else form.setFieldError('name', screenWords.notRenamed(outcomeSentence(said)));
   };
   return (
     <form noValidate onSubmit={form.onSubmit((given) => void keep(given))}>
       <Group gap="md" align="end" mt="sm">
-        <TextInput label="Name of the template" className={classes.name} {...form.getInputProps('name')} />
+        <TextInput
+          label={common.nameOfTheTemplate}
+          className={classes.name}
+          {...form.getInputProps('name')}
+        />
         <Button type="submit" loading={renaming.isBusy}>
-          Rename
+          {screenWords.rename}
         </Button>
       </Group>
     </form>
@@ -203,19 +207,19 @@ function Remove({ id, name, remove }: RemoveProps) {
     if (said.status === 'removed') {
       router.replace('/templates');
       router.refresh();
-    } else setProblem(`The template stays. ${outcomeSentence(said)}`);
+    } else setProblem(screenWords.notRemoved(outcomeSentence(said)));
   };
   return (
     <Group gap="md" mt="sm">
       <Button
         variant="quiet"
-        aria-label={asked ? `Remove ${name} for good` : `Remove the template ${name}`}
+        aria-label={asked ? screenWords.confirmRemoveForGood(name) : screenWords.removeTheTemplate(name)}
         onBlur={() => setAsked(false)}
         onClick={() => (asked ? void confirm() : setAsked(true))}
       >
-        {asked ? 'Remove for good' : 'Remove …'}
+        {asked ? screenWords.removeForGood : common.removeText}
       </Button>
-      <span className={classes.soft}>Blocks made from it stay.</span>
+      <span className={classes.soft}>{screenWords.blocksMadeFromItAre}</span>
       {problem === null ? null : <span role="alert">{problem}</span>}
     </Group>
   );

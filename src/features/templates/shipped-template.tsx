@@ -2,6 +2,8 @@ import { exerciseById, type Template } from '@/core';
 import { Section } from '@/ui/form';
 import { listed, plural } from '@/ui/words/figures';
 import { dayName, type ExerciseNames } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/templates';
 import classes from './templates.module.css';
 
 interface ShippedTemplateProps {
@@ -14,24 +16,24 @@ export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
   const { name, shape, from, suits, badly, prerequisites, sessions, cycleDays } = template;
   return (
     <div>
-      <Section title={name} aside={`${shape}, from ${from} on`}>
+      <Section title={name} aside={screenWords.fromUp(shape, from)}>
         <p>{suits}</p>
         <p className={classes.soft}>{badly}</p>
         {prerequisites.length === 0 ? null : (
           <p>
-            Before it:{' '}
-            {listed(
-              prerequisites.map(
-                ({ exerciseId, reps }) => `${plural(reps, 'clean rep')} of ${names(exerciseId)}`,
+            {screenWords.requirementsOf(
+              listed(
+                prerequisites.map(({ exerciseId, reps }) =>
+                  screenWords.ofWord(plural(reps, 'clean rep'), names(exerciseId)),
+                ),
               ),
             )}
-            .
           </p>
         )}
       </Section>
       <Section
-        title="Its week"
-        aside={cycleDays === 7 ? plural(sessions.length, 'session') : `${cycleDays} days round`}
+        title={common.weekText}
+        aside={cycleDays === 7 ? plural(sessions.length, 'session') : screenWords.dayCycle(cycleDays)}
       >
         {sessions.map((session) => (
           <div className={classes.session} key={session.name}>
@@ -47,10 +49,7 @@ export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
             </span>
           </div>
         ))}
-        <p className={classes.soft}>
-          Each slot takes what the athlete’s place has and no joint forbids; sets follow their floors, time
-          and budget. A muscle that cannot reach its floor is held, and the new block says so.
-        </p>
+        <p className={classes.soft}>{screenWords.eachRowUsesWhatThe}</p>
       </Section>
     </div>
   );

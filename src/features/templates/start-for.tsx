@@ -1,5 +1,7 @@
 import Link from 'next/link';
 import { Section } from '@/ui/form';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/templates';
 import classes from './templates.module.css';
 
 interface StartForProps {
@@ -10,8 +12,8 @@ interface StartForProps {
 /** The ways from a template into a new block: one for each athlete, laid out for them there. */
 export function StartFor({ from, athletes }: StartForProps) {
   return (
-    <Section title="Start a block from it" aside="fitted to days, time and place">
-      {athletes.length === 0 ? <p className={classes.soft}>There is no athlete yet.</p> : null}
+    <Section title={words.startABlockFromThis} aside={words.adjustedToDaysTimeAnd}>
+      {athletes.length === 0 ? <p className={classes.soft}>{common.noAthletesYet}</p> : null}
       <div className={classes.athletes}>
         {athletes.map(({ id, name }) => (
           <Link

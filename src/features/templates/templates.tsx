@@ -6,6 +6,8 @@ import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
 import { namesOf } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/templates';
 import type { TemplatesActions, TemplatesData } from './contract';
 import { OwnTemplate } from './own-template';
 import { ShippedTemplate } from './shipped-template';
@@ -40,18 +42,16 @@ export function Templates({ data, actions }: TemplatesProps) {
 
   return (
     <>
-      <Bar crumbs={[{ name: 'Templates' }]} />
+      <Bar crumbs={[{ name: common.templates }]} />
       <main className={classes.page} data-ready={ready}>
-        <nav className={classes.list} aria-label="Templates">
-          <h2>Shipped</h2>
+        <nav className={classes.list} aria-label={common.templates}>
+          <h2>{screenWords.builtIn}</h2>
           {TEMPLATES.map(({ id, name, from }) => link(`template/${id}`, name, from))}
-          <h2>Your own</h2>
+          <h2>{screenWords.yourOwn}</h2>
           {own.map(({ id, name, shared, isOwn }) =>
-            link(`design/${id}`, name, isOwn ? (shared ? 'shared' : '') : 'of the house'),
+            link(`design/${id}`, name, isOwn ? (shared ? 'shared' : '') : screenWords.fromTheTeam),
           )}
-          {own.length === 0 ? (
-            <p className={classes.soft}>None yet. A block’s settings keep its design as one.</p>
-          ) : null}
+          {own.length === 0 ? <p className={classes.soft}>{screenWords.noneYetSaveABlock}</p> : null}
         </nav>
         {template !== undefined ? (
           <ShippedTemplate template={template} names={names} />
@@ -64,8 +64,8 @@ export function Templates({ data, actions }: TemplatesProps) {
             actions={actions}
           />
         ) : (
-          <Section title="Not there">
-            <p>This template was removed, or the link is not whole. The list shows those there are.</p>
+          <Section title={screenWords.templateNotFound}>
+            <p>{screenWords.itWasRemovedOrThe}</p>
           </Section>
         )}
         {shown === null ? null : <StartFor from={shown} athletes={athletes} />}

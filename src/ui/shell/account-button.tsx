@@ -3,6 +3,7 @@
 import { Button } from '@mantine/core';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import * as common from '@/ui/words/screens/common';
 import classes from './bar.module.css';
 import { useShell } from './coach-shell';
 
@@ -22,7 +23,7 @@ export function AccountButton() {
       onFocus={() => void load()}
       {...(wanted ? {} : { onClick: () => setWanted(true) })}
     >
-      {coach || 'Account'} ▾
+      {coach || common.account} ▾
     </Button>
   );
   return wanted ? <AccountMenu>{button}</AccountMenu> : button;

@@ -1,4 +1,5 @@
 'use client';
+import * as common from '@/ui/words/screens/common';
 
 import '@mantine/core/styles/Menu.layer.css';
 import { Menu, useMantineColorScheme } from '@mantine/core';
@@ -21,27 +22,27 @@ export default function AccountMenu({ children }: AccountMenuProps) {
       <Menu.Target>{children}</Menu.Target>
       <Menu.Dropdown>
         <Menu.Item component={Link} href="/account">
-          Account
+          {common.account}
         </Menu.Item>
-        <Menu.Item component={Link} href="/files">
-          In and out
+        <Menu.Item component={Link} href="/import-export">
+          {common.importAndExport}
         </Menu.Item>
-        <Menu.Item component={Link} href="/words">
-          Words and keys
+        <Menu.Item component={Link} href="/glossary">
+          {common.glossaryAndShortcuts}
         </Menu.Item>
         <Menu.Divider />
         <Menu.RadioGroup
           value={colorScheme}
           onChange={(scheme) => setColorScheme(scheme as typeof colorScheme)}
         >
-          <Menu.RadioItem value="light">Light</Menu.RadioItem>
-          <Menu.RadioItem value="dark">Dark</Menu.RadioItem>
-          <Menu.RadioItem value="auto">As the device has it</Menu.RadioItem>
+          <Menu.RadioItem value="light">{common.lightTheme}</Menu.RadioItem>
+          <Menu.RadioItem value="dark">{common.darkTheme}</Menu.RadioItem>
+          <Menu.RadioItem value="auto">{common.themeOfTheDevice}</Menu.RadioItem>
         </Menu.RadioGroup>
         {signOut === null ? null : (
           <>
             <Menu.Divider />
-            <Menu.Item onClick={() => leave(signOut)}>Sign out</Menu.Item>
+            <Menu.Item onClick={() => leave(signOut)}>{common.signOut}</Menu.Item>
           </>
         )}
       </Menu.Dropdown>

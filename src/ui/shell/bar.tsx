@@ -3,6 +3,8 @@
 import { Breadcrumbs } from '@mantine/core';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/parts';
 import { Mark } from '../mark';
 import { AccountButton } from './account-button';
 import classes from './bar.module.css';
@@ -23,9 +25,9 @@ interface BarProps {
 }
 
 const SCREENS = [
-  { name: 'Desk', href: '/desk' },
-  { name: 'Library', href: '/library' },
-  { name: 'Templates', href: '/templates' },
+  { name: common.desk, href: '/desk' },
+  { name: common.library, href: '/library' },
+  { name: common.templates, href: '/templates' },
 ] as const;
 
 /** The line along the top of every screen of the coach's: the ways to the others, where this one is, what can be done here. */
@@ -34,9 +36,9 @@ export function Bar({ crumbs, about, face, children }: BarProps) {
   const titles = [...crumbs.map(({ name }) => name), ...(face === undefined ? [] : [face])];
   return (
     <header className={classes.bar}>
-      <title>{`${titles.join(', ')} · Dense Ladder`}</title>
-      <nav className={classes.screens} aria-label="Screens">
-        <Link href="/desk" className={classes.home} aria-label="To the desk" prefetch={false}>
+      <title>{words.denseLadder(titles.join(', '))}</title>
+      <nav className={classes.screens} aria-label={words.screens}>
+        <Link href="/desk" className={classes.home} aria-label={common.toTheDesk} prefetch={false}>
           <Mark />
         </Link>
         {SCREENS.map(({ name, href }) => (

@@ -2,7 +2,7 @@ import type { BalanceChange, Limit, Shortfall } from '@/core';
 import { listed, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 
-/** One change of a proposal as a line. */
+/** One change of a rebalancing as a line. */
 export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names: ExerciseNames): string {
   if (fills) return `${names(exerciseId)}, ${plural(to, 'set')}`;
   return `${names(exerciseId)} ${from} → ${plural(to, 'set')}`;
@@ -11,21 +11,21 @@ export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names
 function limitWords(limit: Limit): string {
   switch (limit.kind) {
     case 'time':
-      return `${limit.session} fills the athlete’s time`;
+      return `${limit.session} already fills the athlete’s time`;
     case 'session cap':
-      return `${limit.session} has as many sets of one muscle as a session can use`;
+      return `${limit.session} has as many sets for one muscle as a session can use`;
     case 'budget':
-      return 'the whole body’s budget is used up';
+      return 'the weekly budget is used up';
     case 'slots full':
-      return 'its slots take no more sets';
+      return 'its exercises have no room for more sets';
     case 'no slot':
-      return 'no slot trains it';
+      return 'no exercise trains it';
     case 'ceiling':
-      return `${limit.muscle} would pass its ceiling`;
+      return `${limit.muscle} would go above its maximum`;
   }
 }
 
-/** A muscle that stays short, and what stands in the way. */
+/** A muscle that stays short of its target, and what limits it. */
 export function shortfallSentence({ muscle, short, limits }: Shortfall): string {
   const because = limits.length === 0 ? 'several limits together' : listed(limits.map(limitWords));
   return `${capital(muscle)}: still ${plural(Math.round(short * 10) / 10, 'set')} short; ${because}.`;

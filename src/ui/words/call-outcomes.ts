@@ -1,9 +1,10 @@
 import type { CallOutcome } from '@/core';
-import { figure, listed } from './figures';
+import { BY_REPS, listed, setAtRir } from './figures';
+import { shown } from './values';
 
-/** What came of an answered call, in a few words. */
+/** What came of a decided proposal, in a few words. */
 export function outcomeText(outcome: CallOutcome | null): string {
-  if (outcome === null) return 'nothing of it is trained yet';
+  if (outcome === null) return 'not trained yet';
   switch (outcome.kind) {
     case 'verdicts': {
       const weeks = new Map<string, number[]>();
@@ -11,19 +12,17 @@ export function outcomeText(outcome: CallOutcome | null): string {
       return listed(
         [...weeks].map(([verdict, of]) => {
           const each = [...new Set(of)];
-          return `${verdict} in week${each.length === 1 ? '' : 's'} ${listed(each.map(String))}`;
+          return `${shown(verdict)} in ${each.length === 1 ? 'week' : 'weeks'} ${listed(each.map(String))}`;
         }),
       );
     }
     case 'first set': {
       const { asked, done } = outcome;
+      const text = ({ load, reps, rir }: typeof done) => setAtRir(load, reps, rir, BY_REPS);
       const isSame = asked.load === done.load && asked.reps === done.reps;
-      const did = `${figure(done.load)} × ${done.reps} at ${figure(done.rir, 1)}`;
-      return isSame
-        ? `done as asked, at ${figure(done.rir, 1)}`
-        : `${did}; asked ${figure(asked.load)} × ${asked.reps} at ${figure(asked.rir, 1)}`;
+      return isSame ? `done as planned: ${text(done)}` : `${text(done)}; planned ${text(asked)}`;
     }
     case 'after deload':
-      return `in week ${outcome.week} ${outcome.fine} of ${outcome.of} muscles did as asked or better`;
+      return `on or above target in week ${outcome.week}: ${outcome.fine} of ${outcome.of} muscles`;
   }
 }

@@ -1,22 +1,23 @@
 import type { Catalogue, Choice, Proposal } from '@/core';
 import { BY_REPS, figure, plural, setText } from './figures';
 import { namesOf, SORENESS_WORDS } from './names';
+import { VERDICT_NAMES } from './values';
 
-/** What a call rests on, in a few words. */
+/** The evidence for a proposed change, in a few words. */
 export function callEvidence({ why }: Proposal): string {
   switch (why.code) {
     case 'set-response': {
       const sore =
         why.soreness === 'no check-in' ? 'no check-in' : SORENESS_WORDS[why.soreness].short.toLowerCase();
-      if (why.startShortfall > 0) return 'the start seems too low';
-      if (why.behindTwice) return 'behind in two sessions running';
-      return `${sore}, ${why.verdict}${why.score === 0 ? '' : ` ${why.score > 0 ? '+' : '−'}${figure(Math.abs(why.score), 1)}`}`;
+      if (why.startShortfall > 0) return 'the starting sets seem too few';
+      if (why.behindTwice) return 'below target in two sessions in a row';
+      return `${sore}, ${VERDICT_NAMES[why.verdict]}${why.score === 0 ? '' : ` ${why.score > 0 ? '+' : '−'}${figure(Math.abs(why.score), 1)}`}`;
     }
     case 'whole-body-deload': {
       const parts = [
-        ...(why.behind > 0 ? [`${why.behind} behind`] : []),
+        ...(why.behind > 0 ? [`${why.behind} below target`] : []),
         ...(why.recovering > 0 ? [`${why.recovering} recovering`] : []),
-        ...(why.atCeiling > 0 ? [`${why.atCeiling} at the ceiling`] : []),
+        ...(why.atCeiling > 0 ? [`${why.atCeiling} at the maximum`] : []),
       ];
       return `of ${why.growing} growing muscles ${parts.join(', ')}`;
     }
@@ -25,7 +26,7 @@ export function callEvidence({ why }: Proposal): string {
   }
 }
 
-/** What may be answered in place of the proposal, as buttons. */
+/** Alternatives to the proposal, as buttons. */
 export function callOthers(
   proposal: Proposal,
 ): readonly { readonly choice: Choice; readonly words: string }[] {
@@ -33,16 +34,16 @@ export function callOthers(
     case 'load':
       return proposal.alternatives
         .slice(0, 1)
-        .map(({ load, reps }) => ({ choice: { load, reps }, words: `${figure(load)} × ${reps} instead` }));
+        .map(({ load, reps }) => ({ choice: { load, reps }, words: `Use ${figure(load)} × ${reps}` }));
     case 'recover':
-      return [{ choice: { recovers: 'half week' }, words: 'Next session alone' }];
+      return [{ choice: { recovers: 'half week' }, words: 'Next session only' }];
     case 'sets':
     case 'deload':
       return [];
   }
 }
 
-/** A call as one line: what would change. */
+/** A proposed change as one line. */
 export function callLine(
   proposal: Proposal,
   catalogue: Pick<Catalogue, 'newest'>,
@@ -60,11 +61,11 @@ export function callLine(
     case 'sets':
       return {
         subject: proposal.muscle,
-        change: `+${plural(proposal.add, 'set')} of ${names(proposal.exerciseId)}`,
+        change: `+${plural(proposal.add, 'set')}, ${names(proposal.exerciseId)}`,
       };
     case 'recover':
-      return { subject: proposal.muscle, change: 'a recover week: half the sets, lighter' };
+      return { subject: proposal.muscle, change: 'recovery week: half the sets, lighter' };
     case 'deload':
-      return { subject: 'the whole body', change: 'a deload next' };
+      return { subject: 'whole body', change: 'deload next week' };
   }
 }

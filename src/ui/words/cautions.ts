@@ -1,9 +1,9 @@
-/** Cautions, said where they apply. They defer to licensed practice. */
+/** Cautions where joints, pain or failure come up. They defer to licensed practice. */
 export const CLINICIAN =
-  'Pain that is sharp, lasting or spreading, dizziness or chest pain: stop, and see a licensed clinician. The figures here are conventions for healthy adults under a coach, not medical advice.';
+  'Stop and see a licensed clinician if pain is sharp, lasting or spreading, or if you feel dizzy or have chest pain. The numbers here are conventions for healthy adults with a coach, not medical advice.';
 
-export const NOT_ALONE = 'Near failure on this lift use safeties or a spotter.';
+export const NOT_ALONE = 'Use safety bars or a spotter when you go close to failure on this lift.';
 
-/** What an easy week is for, said to coach and athlete alike. */
+/** What a deload week is for, shown to coach and athlete. */
 export const DELOAD_CARE =
-  'Sleep comes first this week; eat at maintenance, in a cut too; keep the days calm. It stays a full week, even if you feel good by its third day.';
+  'This week put sleep first, eat at maintenance (in a cut too) and keep the days calm. Take the full week, even if you feel good after three days.';

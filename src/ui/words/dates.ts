@@ -9,6 +9,15 @@ const weekday = written({ weekday: 'short' });
 const wholeMonth = written({ month: 'long' });
 const month = (date: LocalDate) => wholeMonth(date).slice(0, 3);
 
+/** `14:05`, in the 24-hour clock. `zone` is the athlete's; without one the machine's own. */
+export function timeOfDay(instant: string | number | Date, zone?: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    ...(zone === undefined ? {} : { timeZone: zone }),
+  }).format(new Date(instant));
+}
+
 /** `Mon 9 Nov`; with the year where it is not the one of `today`. ISO is for data and files. */
 export function day(date: LocalDate, today: LocalDate): string {
   return date.slice(0, 4) === today.slice(0, 4) ? `${weekday(date)} ${shortDay(date)}` : longDay(date);

@@ -9,7 +9,7 @@ import {
 } from '@/core';
 import { figure, plural } from './figures';
 
-/** A way of deloading as it is typed and read: `fewer sets × 0.4`. */
+/** A kind of deload as it is typed and shown: `fewer sets × 0.4`. */
 export function measureText(measure: DeloadMeasure): string {
   switch (measure.kind) {
     case 'fewer sets':
@@ -35,27 +35,27 @@ export function deloadText(deload: Deload | null): string {
   return deload === null ? 'none' : deload.map(measureText).join(' + ');
 }
 
-/** What a way of deloading does, in a sentence. */
+/** What a kind of deload does, in a sentence. */
 export function measureSentence(measure: DeloadMeasure): string {
   switch (measure.kind) {
     case 'fewer sets':
-      return `× ${figure(measure.sets)} of the sets, at least one each, at the usual loads; ${measure.reps === 'cut' ? 'reps cut until 4 are left' : 'reps kept'}. The usual case.`;
+      return `Sets × ${figure(measure.sets)}, at least one per exercise, at the same loads; ${measure.reps === 'cut' ? 'fewer reps, so that 4 are left' : 'same reps'}. The usual choice.`;
     case 'lighter':
-      return `${measure.half ? 'Half of the one-rep max' : `Loads × ${figure(measure.load)}`}, sets and reps kept. For practice, or as a bridge between blocks.`;
+      return `${measure.half ? 'Half of the one-rep max' : `Loads × ${figure(measure.load)}`}, same sets and reps. For technique practice, or between two blocks.`;
     case 'both':
-      return `× ${figure(measure.sets)} of the sets, half the reps, half of the one-rep max. After long hard stretches.`;
+      return `Sets × ${figure(measure.sets)}, half the reps, half of the one-rep max. After long, hard training.`;
     case 'easier':
-      return `The same sets with ${measure.rir} left. For honest raters.`;
+      return `Same sets with ${measure.rir} reps left. For athletes who rate effort well.`;
     case 'fewer days':
-      return 'Sessions left out as long as each muscle is trained once. When life is full.';
+      return 'Fewer sessions; each muscle is still trained once. When life is busy.';
     case 'fewer exercises':
-      return 'Only the first compound of each muscle. When joints ache.';
+      return 'Only the first compound for each muscle. When joints ache.';
     case 'less time':
-      return `Sessions of ${measure.minutes} min at most; what comes last goes first.`;
+      return `Sessions of ${measure.minutes} min at most; the last exercises are cut first.`;
     case 'one heavy touch':
-      return 'Big jumps up to one usual top set of each session’s first compound. Before a test of strength.';
+      return 'Work up in big jumps to one usual top set of each session’s first compound. Before a strength test.';
     case 'active rest':
-      return `${plural(measure.weeks, 'week')} off, or of something unlike training. Once a year at most.`;
+      return `${plural(measure.weeks, 'week')} off, or a different activity. Once a year at most.`;
   }
 }
 
@@ -98,32 +98,32 @@ export function readDeload(text: string, path: string): Result<Deload | null> {
   return ok(measures);
 }
 
-/** Whom or what a way of deloading suits. */
+/** What a kind of deload is good for. */
 export const SUITS: Readonly<Record<DeloadMeasure['kind'], string>> = {
-  'fewer sets': 'the usual case',
-  lighter: 'practice, between blocks',
+  'fewer sets': 'most athletes',
+  lighter: 'technique, between blocks',
   both: 'deep fatigue',
-  easier: 'honest raters',
-  'fewer days': 'a full life',
+  easier: 'athletes who rate effort well',
+  'fewer days': 'a busy life',
   'fewer exercises': 'aching joints',
   'less time': 'little time',
   'one heavy touch': 'before a test',
-  'active rest': 'stale, once a year',
+  'active rest': 'once a year',
 };
 
 /** Whether a deload is needed and why, in a sentence. */
 export function adviceSentence({ sum, verdict, because }: DeloadAdvice): string {
-  const total = `Signs add up to ${sum} of 14`;
+  const total = `Fatigue score ${sum} of 14`;
   switch (because) {
     case 'signs':
-      return `${total}: a deload is ${verdict === 'urge' ? 'urgent' : 'due'}.`;
+      return `${total}: ${verdict === 'urge' ? 'deload urgently recommended' : 'time for a deload'}.`;
     case 'eager and fresh':
-      return `${total} and the athlete is eager to train: probably no deload is needed now.`;
+      return `${total}, and motivation is high: probably no deload needed.`;
     case 'weeks':
-      return `${total}, and the building weeks are enough for one.`;
+      return `${total}, but enough weeks of building for a deload.`;
     case 'novice':
-      return `${total}: a novice needs none planned.`;
+      return `${total}: novices rarely need a planned deload.`;
     case 'not yet':
-      return `${total}: not yet needed.`;
+      return `${total}: no deload needed yet.`;
   }
 }

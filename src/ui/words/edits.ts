@@ -5,29 +5,29 @@ import type { ExerciseNames } from './names';
 const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   exercise: 'exercise',
   variant: 'set-up',
-  substitutes: 'substitutes',
-  rotate: 'set-ups in turn',
-  joined: 'group',
+  substitutes: 'alternatives',
+  rotate: 'alternating set-ups',
+  joined: 'superset',
   technique: 'technique or sets',
-  safety: 'how it is made safe',
+  safety: 'safety note',
   motion: 'range of motion',
-  optionalSets: 'closing sets',
+  optionalSets: 'optional sets',
   stretch: 'stretch',
-  breakBefore: 'break before it',
-  stopFall: 'fall of reps that ends it',
+  breakBefore: 'break before',
+  stopFall: 'stop rule',
   range: 'reps',
   rir: 'RIR',
-  setTargets: 'single sets’ own',
+  setTargets: 'single sets',
   tempo: 'tempo',
   rest: 'rest',
   drift: 'later sets',
-  loadRule: 'load rule',
+  loadRule: 'progression rule',
   ofMax: 'share of one-rep max',
   loadStep: 'load step',
   rampTo: 'sets in the last week',
-  setRule: 'set rule',
-  start: 'start set',
-  weeks: 'a week of its own',
+  setRule: 'set progression',
+  start: 'based on',
+  weeks: 'single week',
   note: 'note',
 };
 
@@ -40,27 +40,26 @@ const SETTINGS: Readonly<Record<string, string>> = {
   rir: 'RIR ramp',
   deload: 'deload',
   earlyDeloads: 'deload now',
-  lowSets: 'low-set plan',
-  loadShifts: 'all loads moved',
-  rangeBinds: 'what the range binds',
+  lowSets: 'low-volume plan',
+  loadShifts: 'load shift',
+  rangeBinds: 'rep range applies to',
   phaseRanges: 'ranges by phase',
-  crediting: 'counting',
-  landmarks: 'landmarks',
+  crediting: 'set counting',
+  landmarks: 'volume ranges',
   time: 'session time',
-  conventions: 'conventions',
+  conventions: 'rules and numbers',
   activities: 'other sport',
-  pauses: 'pauses',
-  dismissed: 'findings put aside',
+  pauses: 'breaks',
+  dismissed: 'dismissed checks',
   goals: 'goals',
 };
 
 function singleWords(edit: SingleEdit, block: Block, names: ExerciseNames): string {
   const slot = (id: string) => {
     const found = findSlot(block, id)?.slot;
-    return found === undefined ? 'a slot that is gone' : names(found.exercise.id);
+    return found === undefined ? 'a removed exercise' : names(found.exercise.id);
   };
-  const session = (id: string) =>
-    block.sessions.find((one) => one.id === id)?.name ?? 'a session that is gone';
+  const session = (id: string) => block.sessions.find((one) => one.id === id)?.name ?? 'a removed session';
   switch (edit.kind) {
     case 'block/set':
       return `block: ${SETTINGS[edit.field] ?? edit.field}`;
@@ -71,17 +70,17 @@ function singleWords(edit: SingleEdit, block: Block, names: ExerciseNames): stri
     case 'session/add':
       return `added ${edit.session.name}`;
     case 'session/remove':
-      return 'took out a session';
+      return 'removed a session';
     case 'slot/add':
       return `added ${names(edit.slot.exercise.id)}`;
     case 'slot/remove':
-      return 'took out a slot';
+      return 'removed an exercise';
     case 'slot/move':
       return `moved ${slot(edit.slot)}`;
   }
 }
 
-/** What a change did, in a few words. */
+/** What an edit changed, in a few words. */
 export function editWords(edit: Edit, block: Block, names: ExerciseNames): string {
   if (edit.kind !== 'batch') return singleWords(edit, block, names);
   const words = [...new Set(edit.edits.map((one) => singleWords(one, block, names)))];

@@ -2,6 +2,7 @@ import { isUnchanged, type PlanChanges } from '@/core';
 import { figure, listed, minutes, plural, setText, setWithUnit } from './figures';
 import { findingSentence } from './findings';
 import type { ExerciseNames } from './names';
+import { MARK_NAMES } from './values';
 
 const MOST_NAMED = 3;
 
@@ -9,13 +10,13 @@ function some(items: readonly string[], all: number): string {
   return all > items.length ? `${items.join(', ')} and ${all - items.length} more` : listed(items);
 }
 
-/** What a change alters in the running block, as sentences; the first is the shortest summary. */
+/** What a change of the profile alters in the running block, as sentences. */
 export function effectSentences(
   changes: PlanChanges,
   block: string,
   names: ExerciseNames,
 ): readonly string[] {
-  if (isUnchanged(changes)) return [`Nothing in ${block} changes by this.`];
+  if (isUnchanged(changes)) return [`This changes nothing in ${block}.`];
   const { loads, volume, times, marks, goals, budget, appearing, vanishing } = changes;
   const sentences: string[] = [];
   if (volume.length > 0) {
@@ -44,19 +45,19 @@ export function effectSentences(
   if (marks.length > 0) {
     const named = marks
       .slice(0, MOST_NAMED)
-      .map(({ muscle, mark, from, to }) => `${muscle} ${mark} ${figure(from, 1)} → ${figure(to, 1)}`);
+      .map(
+        ({ muscle, mark, from, to }) => `${muscle} ${MARK_NAMES[mark]} ${figure(from, 1)} → ${figure(to, 1)}`,
+      );
     sentences.push(`${plural(marks.length, 'landmark')}: ${some(named, marks.length)}.`);
   }
-  if (goals.length > 0) sentences.push(`Goals of ${some(goals.slice(0, MOST_NAMED + 2), goals.length)}.`);
+  if (goals.length > 0) sentences.push(`Goals: ${some(goals.slice(0, MOST_NAMED + 2), goals.length)}.`);
   if (budget !== null)
-    sentences.push(`Whole-body budget ${figure(budget.from, 0)} → ${figure(budget.to, 0)} hard sets a week.`);
+    sentences.push(`Weekly budget ${figure(budget.from, 0)} → ${figure(budget.to, 0)} hard sets a week.`);
   if (appearing.length > 0) {
     const named = appearing.slice(0, 2).map(({ detail }) => findingSentence(detail, names));
     const more = appearing.length - named.length;
-    sentences.push(
-      `${plural(appearing.length, 'new finding')}: ${named.join(' ')}${more > 0 ? ` And ${more} more.` : ''}`,
-    );
+    sentences.push(`New in Checks: ${named.join(' ')}${more > 0 ? ` And ${more} more.` : ''}`);
   }
-  if (vanishing.length > 0) sentences.push(`${plural(vanishing.length, 'finding')} less.`);
+  if (vanishing.length > 0) sentences.push(`Resolved in Checks: ${vanishing.length}.`);
   return sentences;
 }

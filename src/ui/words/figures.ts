@@ -1,29 +1,30 @@
 import type { Loading, Measure, Unit } from '@/core';
+import { type Noun, nounFor } from './nouns';
 
-/** A number as print sets it: no trailing zeros, a real minus, at most so many places. */
+/** A number without trailing zeros, with a minus sign instead of a hyphen. */
 export function figure(value: number, places = 2): string {
   const factor = 10 ** places;
   const rounded = Math.round(value * factor) / factor;
   return String(Object.is(rounded, -0) ? 0 : rounded).replace('-', '−');
 }
 
-/** One decimal always: for estimates, where the digit says how fine they are. */
+/** A number with one decimal, for estimates. */
 export function estimate(value: number): string {
   return (Math.round(value * 10) / 10).toFixed(1).replace('-', '−');
 }
 
-/** A load without its unit. Bodyweight work shows what is added: bw, +5, −15; bands roughly what they pull: ~15. */
+/** A load without its unit: `62.5`. Bodyweight work is `bw`, `bw+5` or `bw−15`; a band is about what it pulls: `~15`. */
 export function load(value: number | null, loading: Loading): string {
   if (value === null) return 'find';
   if (loading === 'band') return `~${figure(value)}`;
   if (loading !== 'bodyweight') return figure(value);
   if (value === 0) return 'bw';
-  return value > 0 ? `+${figure(value)}` : figure(value);
+  return value > 0 ? `bw+${figure(value)}` : `bw${figure(value)}`;
 }
 
-/** A load with its unit, in words where it is bodyweight alone. */
+/** A load with its unit: `62.5 kg`, `bw+5 kg`, `bodyweight`. */
 export function loadWithUnit(value: number | null, loading: Loading, unit: Unit): string {
-  if (value === null) return loading === 'none' ? 'no load' : 'a load to be found';
+  if (value === null) return loading === 'none' ? 'no load' : 'find your load';
   if (loading === 'none') return 'no load';
   if (loading === 'bodyweight' && value === 0) return 'bodyweight';
   return `${load(value, loading)} ${unit}`;
@@ -44,8 +45,18 @@ export function count(reps: number, { measure }: Pick<Written, 'measure'>): stri
 
 /** `62.5 × 10`, `bw × 8`, `24 × 30 s`, or the seconds alone. */
 export function setText(value: number | null, reps: number, written: Written): string {
-  if (written.loading === 'none') return count(reps, written);
-  return `${load(value, written.loading)} × ${count(reps, written)}`;
+  return setsText(value, [reps], written);
+}
+
+/** One load and the reps of each set done with it: `100 × 13, 12, 11`. */
+export function setsText(value: number | null, reps: readonly number[], written: Written): string {
+  const each = reps.map((one) => count(one, written)).join(', ');
+  return written.loading === 'none' ? each : `${load(value, written.loading)} × ${each}`;
+}
+
+/** A set with the reps left in reserve at its end: `62.5 × 10 @2`. */
+export function setAtRir(value: number | null, reps: number, rir: number, written: Written): string {
+  return `${setText(value, reps, written)} @${figure(Math.max(0, rir))}`;
 }
 
 /** `62.5 kg × 10`, `bodyweight × 8`, or the seconds of a hold alone. */
@@ -54,7 +65,7 @@ export function setWithUnit(value: number | null, reps: number, written: Written
   return `${loadWithUnit(value, written.loading, unit)} × ${count(reps, written)}`;
 }
 
-/** Minutes from seconds, rounded up: a session is not over before its last second. */
+/** Minutes from seconds, rounded up. */
 export function minutes(seconds: number): number {
   return Math.ceil(seconds / 60);
 }
@@ -65,23 +76,23 @@ export function clock(seconds: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
-/** A span, or one figure where both ends are alike. */
+/** `8–12`, or one number when both ends are equal. */
 export function span(low: number, high: number): string {
   return low === high ? String(low) : `${low}–${high}`;
 }
 
-/** A list as a sentence has it. */
+/** `a, b and c`. */
 export function listed(items: readonly string[]): string {
   if (items.length <= 1) return items.join('');
   return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
 }
 
-/** Reps in reserve as one asks a person for them: whole, halves down, never below failure. */
+/** Reps in reserve as a person is asked for them: whole, halves rounded down, never below failure. */
 export function reserve(rir: number): number {
   return Math.max(0, Math.ceil(rir - 0.5));
 }
 
 /** `1 set`, `3 sets`. */
-export function plural(many: number, noun: string): string {
-  return `${figure(many)} ${noun}${many === 1 ? '' : 's'}`;
+export function plural(many: number, noun: Noun): string {
+  return `${figure(many)} ${nounFor(many, noun)}`;
 }

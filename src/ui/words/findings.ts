@@ -3,158 +3,162 @@ import { shortDay } from './dates';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
+import { PHASE_NAMES } from './values';
 
 const HARDEST = {
-  stretched: 'when stretched',
+  stretched: 'in the stretched position',
   middle: 'in the middle',
-  shortened: 'when shortened',
+  shortened: 'in the shortened position',
 } as const;
 
 const ORDERS = {
-  'activation first': 'an activation stands right before its lift',
-  'skill first': 'skills go first, while fresh',
-  'compound first': 'it tires the muscle that the compound needs',
-  'triceps first': 'in arm work triceps go before biceps',
+  'activation first': 'activation belongs right before its lift',
+  'skill first': 'skills come first, while you are fresh',
+  'compound first': 'it tires a muscle the compound needs',
+  'triceps first': 'in arm work triceps usually come before biceps',
 } as const;
 
-/** What is changed of one slot to save time. */
+/** What is changed of one exercise to save time. */
 export function trimText({ exerciseId, sets, rest, pairedWith }: SlotTrim, names: ExerciseNames): string {
   const parts = [
     ...(sets === null ? [] : [`${sets.from} → ${sets.to} sets`]),
     ...(rest === null ? [] : [`rest ${rest.from} → ${rest.to} s`]),
-    ...(pairedWith === null ? [] : [`in turn with ${names(pairedWith)}`]),
+    ...(pairedWith === null ? [] : [`superset with ${names(pairedWith)}`]),
   ];
   return `${names(exerciseId)} ${parts.join(', ')}`;
 }
 
-/** Hours needed: once where all need the same, else muscle by muscle. */
+/** Hours needed: one number when it is the same for all muscles, else muscle by muscle. */
 function gapsText(gaps: Extract<FindingDetail, { rule: 'recovery gap' }>['gaps']): string {
   const hours = [...new Set(gaps.map(({ needed }) => needed))].sort((a, b) => b - a);
-  if (hours.length === 1) return `${hours[0]} h needed`;
+  if (hours.length === 1) return `recovery takes ${hours[0]} h`;
   const of = (needed: number) =>
     listed(gaps.filter((gap) => gap.needed === needed).map(({ muscle }) => muscle));
-  return hours.map((needed) => `${needed} h needed for ${of(needed)}`).join(', ');
+  return `recovery takes ${hours.map((needed) => `${needed} h for ${of(needed)}`).join(', ')}`;
 }
 
-/** A finding as one sentence. */
+/** A check's result as one sentence. */
 export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
     case 'recovery gap':
-      return `${capital(listed(detail.gaps.map(({ muscle }) => muscle)))} trained hard in ${detail.first}, again ${detail.hours} h later in ${detail.first === detail.second ? 'the next one' : detail.second}; ${gapsText(detail.gaps)}.`;
+      return `${capital(listed(detail.gaps.map(({ muscle }) => muscle)))}: trained hard in ${detail.first} and again ${detail.hours} h later in ${detail.first === detail.second ? 'the next one' : detail.second}; ${gapsText(detail.gaps)}.`;
     case 'frequency':
       return detail.high
-        ? `${capital(listed(detail.muscles))}: ${figure(detail.times, 1)} times a week; above ${detail.wanted} adds little.`
-        : `${capital(listed(detail.muscles))}: only ${figure(detail.times, 1)}× a week; growing asks for ${detail.wanted}.`;
+        ? `${capital(listed(detail.muscles))}: ${figure(detail.times, 1)} sessions a week; more than ${detail.wanted} add little.`
+        : `${capital(listed(detail.muscles))}: ${figure(detail.times, 1)} ${detail.times === 1 ? 'session' : 'sessions'} a week; growth needs ${detail.wanted}.`;
     case 'below floor':
-      return `${capital(detail.muscle)} below floor in week ${detail.week}: ${figure(detail.sets, 1)} of ${figure(detail.floor, 1)}.`;
+      return `${capital(detail.muscle)}: ${figure(detail.sets, 1)} sets in week ${detail.week}, minimum ${figure(detail.floor, 1)}.`;
     case 'untrained':
-      return `No hard sets for ${listed(detail.muscles)}, which should grow.`;
+      return `No hard sets for ${listed(detail.muscles)}, although the goal is to grow.`;
     case 'above ceiling':
-      return `${capital(detail.muscle)} above ceiling in week ${detail.week}: ${figure(detail.sets, 1)} of ${figure(detail.ceiling, 1)}.`;
+      return `${capital(detail.muscle)}: ${figure(detail.sets, 1)} sets in week ${detail.week}, maximum ${figure(detail.ceiling, 1)}.`;
     case 'above budget':
-      return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the body’s budget is ${figure(detail.budget, 1)}.`;
+      return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the weekly budget is ${figure(detail.budget, 1)}.`;
     case 'session length':
-      return `${detail.session} may last ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle kept at its floor, pairs and short rests bring it to ${Math.ceil(detail.shortest)}.`}`;
+      return `${detail.session} takes up to ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle at its minimum, supersets and short rests it takes ${Math.ceil(detail.shortest)}.`}`;
     case 'order':
-      return `${detail.session}: ${names(detail.early)} stands before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
+      return `${detail.session}: ${names(detail.early)} comes before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
     case 'spine back to back':
-      return `${capital(names(detail.before))} in ${detail.first} the day before ${names(detail.after)} in ${detail.second}: the lower back has not recovered.`;
+      return `${capital(names(detail.before))} (${detail.first}) and ${names(detail.after)} (${detail.second}) are on back-to-back days; the lower back may not have recovered.`;
     case 'legs before upper':
-      return `${detail.first} right before ${detail.second}: back to back, the upper day goes first.`;
+      return `${detail.first} comes the day before ${detail.second}; on back-to-back days the upper body usually goes first.`;
     case 'tired helpers':
-      return `Direct ${detail.muscle} in ${detail.first} the day before ${detail.what} in ${detail.second}.`;
+      return `${capital(detail.muscle)} work in ${detail.first} comes the day before ${detail.what} in ${detail.second}.`;
     case 'tired legs':
-      return `Hard ${detail.activity} the day before ${detail.session}.`;
+      return `Hard ${detail.activity} comes the day before ${detail.session}.`;
     case 'rest days':
-      return `Rest: ${detail.days} days in a row while other sessions stand back to back.`;
+      return `${detail.days} rest days in a row, while other sessions are on back-to-back days.`;
     case 'unavailable day':
-      return `${detail.session} falls on a ${dayName(detail.day % 7, 7)}, when the athlete cannot train.`;
+      return `${detail.session} is on ${dayName(detail.day % 7, 7)}, when the athlete cannot train.`;
     case 'session dose':
-      return `${capital(detail.muscle)} gets ${figure(detail.sets, 1)} ${detail.heavy ? 'heavy ' : ''}hard sets in ${detail.session}; above ${figure(detail.limit)} they add fatigue, not growth.`;
+      return `${capital(detail.muscle)}: ${figure(detail.sets, 1)} ${detail.heavy ? 'heavy ' : ''}hard sets in ${detail.session}; above ${figure(detail.limit)} in one session many coaches expect more fatigue than growth.`;
     case 'small after compounds':
-      return `${capital(detail.muscle)} always comes after ${names(detail.compound)} or the like has tired it.`;
+      return `${capital(detail.muscle)}: always trained after ${names(detail.compound)} or a similar lift has tired it.`;
     case 'too few sessions':
-      return `Only ${figure(detail.times, 1)} sessions a week while ${detail.phase}; serious work is spread over ${figure(detail.needed)}.`;
+      return `${figure(detail.times, 1)} sessions a week while ${PHASE_NAMES[detail.phase]}; ${figure(detail.needed)} or more work better.`;
     case 'balance': {
       const [one, other] = detail.sides;
-      return `${capital(one)} ${figure(detail.sets, 1)} against ${other} ${figure(detail.against, 1)} sets a week: outside ${figure(detail.least)} to ${figure(detail.most)}.`;
+      return `${capital(one)} ${figure(detail.sets, 1)} and ${other} ${figure(detail.against, 1)} sets a week: the ratio is outside ${figure(detail.least)} to ${figure(detail.most)}.`;
     }
     case 'compound share':
-      return `Compounds are ${figure(detail.share, 0)} % of the hard sets; a novice does best with ${figure(detail.wanted)} % or more.`;
+      return `Compounds make up ${figure(detail.share, 0)} % of the hard sets; ${figure(detail.wanted)} % or more suits a novice.`;
     case 'uneven days':
-      return `Upper days have ${figure(detail.upper, 1)} sets on average, lower days ${figure(detail.lower, 1)}: more than a third apart.`;
+      return `Upper-body days average ${figure(detail.upper, 1)} sets, lower-body days ${figure(detail.lower, 1)}: more than a third apart.`;
     case 'priority late':
-      return `${capital(detail.muscle)} has priority but is never first or second in a session.`;
+      return `${capital(detail.muscle)}: a priority muscle, but never first or second in a session.`;
     case 'novice deload':
-      return 'A deload is planned; a novice needs none, and gains through that week.';
+      return 'A deload is planned. Novices rarely need one.';
     case 'novice rest':
-      return `${capital(plural(Math.round(detail.days * 10) / 10, 'full day'))} off a week; a novice wants ${detail.wanted}.`;
+      return `${capital(plural(Math.round(detail.days * 10) / 10, 'full day'))} off a week; a novice needs ${detail.wanted}.`;
     case 'straight-arm rest':
-      return `${detail.second} comes the day after ${names(detail.exerciseId)} in ${detail.first}: straight-arm work wants a day off before the arms work again.`;
+      return `${detail.second} comes the day after ${names(detail.exerciseId)} in ${detail.first}; straight-arm work needs a day off for the arms.`;
     case 'never hard':
-      return `Nothing in this block comes nearer to failure than ${figure(detail.nearest, 1)} in reserve.`;
+      return `No set in this block ends closer to failure than ${figure(detail.nearest, 1)} reps in reserve.`;
     case 'often at ceiling':
-      return `${capital(detail.muscle)} at the ceiling in ${detail.weeks} of ${detail.of} weeks: between floor and ceiling is where a block should mostly be.`;
+      return `${capital(detail.muscle)}: at its maximum in ${detail.weeks} of ${detail.of} weeks; most weeks should stay between minimum and maximum.`;
     case 'middle range':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} is kept to its middle range, though it loads the whole: stretch and squeeze are free here.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} uses only the middle of the range, although this equipment also loads the stretch and the squeeze.`;
     case 'specialising in a cut':
-      return `${capital(listed(detail.muscles))} first while cutting (from week ${detail.week}): a cut keeps, it seldom builds. Every muscle at its floor comes first, unless there is a date to be ready for (Athlete, Person).`;
+      return `${capital(listed(detail.muscles))}: priority while cutting (from week ${detail.week}). A cut rarely builds muscle; keep every muscle at its minimum first. An event in the profile can justify it.`;
     case 'held above hold':
-      return `Held, and far above hold: ${listed(detail.muscles.map(({ muscle, sets, hold }) => `${muscle} ${figure(sets, 1)} of ${figure(hold, 1)}`))}.`;
+      return `Maintained, but well above maintenance: ${listed(detail.muscles.map(({ muscle, sets, hold }) => `${muscle} ${figure(sets, 1)} sets (${figure(hold, 1)} are enough)`))}.`;
     case 'half-rep slots':
-      return `${detail.session} has ${detail.slots} slots of half reps for ${detail.muscle}; ${detail.most} are enough.`;
+      return `${detail.session} has ${detail.slots} half-rep exercises for ${detail.muscle}; ${detail.most} ${detail.most === 1 ? 'is' : 'are'} enough.`;
     case 'never stretched':
-      return `Never loaded long in the week: ${listed(detail.muscles)}.`;
+      return `No exercise of the week loads these muscles in the stretched position: ${listed(detail.muscles)}.`;
     case 'crossing lift':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} crosses push and pull; its harder half is the ${detail.half === 'push' ? 'push' : 'pull'}: it belongs on such a day.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is both push and pull. Its harder half is the ${detail.half === 'push' ? 'push' : 'pull'}, so it belongs on a ${detail.half === 'push' ? 'push' : 'pull'} day.`;
     case 'heavy late':
-      return `${capital(names(detail.early))} in ${detail.earlySession} has longer sets than ${names(detail.late)} in ${detail.lateSession} after it: hard and heavy early in the week, longer and lighter later.`;
+      return `${capital(names(detail.early))} in ${detail.earlySession} has longer sets than ${names(detail.late)} later in ${detail.lateSession}. Heavy early in the week and lighter later usually works better.`;
     case 'late gaining':
-      return `Late in gaining (${detail.next} from ${shortDay(detail.from)}): ${listed(detail.exerciseIds.map(names))}, standing and unsupported, may go to fewer reps.`;
+      return `Late in the gaining phase (${PHASE_NAMES[detail.next]} from ${shortDay(detail.from)}): ${listed(detail.exerciseIds.map(names))} could use fewer reps, as standing, unsupported ${detail.exerciseIds.length === 1 ? 'lift' : 'lifts'}.`;
     case 'heavy falls in a cut':
-      return `In this cut ${listed(detail.exerciseIds.map(names))} ${detail.exerciseIds.length === 1 ? 'falls' : 'fall'}, while longer sets still rise (${listed(detail.rising.map(names))}): move the heavy ranges up.`;
+      return `In this cut strength is falling in ${listed(detail.exerciseIds.map(names))}, while longer sets still progress (${listed(detail.rising.map(names))}). Use higher rep ranges.`;
     case 'many sets':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} sets of one exercise. Three to five are usual; a second exercise gives more.`;
     case 'building weeks':
-      return `Building for ${figure(detail.weeks, 1)} weeks before a deload; above ${detail.most} fatigue outgrows what an intermediate athlete notices.`;
+      return `${figure(detail.weeks, 1)} weeks without a deload; for an intermediate athlete more than ${detail.most} is risky.`;
     case 'skill frequency':
-      return `${capital(detail.skill)} ${figure(detail.times, 1)}× a week: work on straight arms needs more rest than ${detail.most}× leaves.`;
+      return `${capital(detail.skill)}: ${figure(detail.times, 1)} sessions a week; straight-arm work needs more recovery than ${detail.most} allow.`;
     case 'split':
-      return `A split by ${detail.shape} suits ${detail.from} athletes; this one is ${detail.level}.`;
+      return `A ${detail.shape} split suits ${detail.from} athletes; this athlete is ${detail.level}.`;
     case 'prerequisite':
-      return `${capital(detail.shape)} asks for ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.best === null ? 'none are on record' : `${detail.best} are on record`}.`;
+      return `${capital(detail.shape)} requires ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.best === null ? 'none on record' : `${detail.best} on record`}.`;
     case 'beyond failure':
-      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps would end ${estimate(-detail.rir)} below failure. Rest longer, ask fewer reps, or hold RIR.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps is ${estimate(-detail.rir)} reps more than possible. Rest longer, ask for fewer reps, or keep the RIR instead of the reps.`;
     case 'too easy to count':
-      return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets end more than ${figure(detail.threshold)} from failure and do not count.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets leave more than ${figure(detail.threshold)} reps and do not count.`;
     case 'equipment': {
       const needs = detail.lacks.map(
         ({ exerciseId, missing }) => `${names(exerciseId)} needs ${listed(missing)}`,
       );
-      return `${detail.place} lacks something for ${detail.session}: ${listed(needs)}.`;
+      return `${detail.place} has no equipment for part of ${detail.session}: ${listed(needs)}.`;
     }
     case 'irritated joint':
-      return `${capital(listed(detail.exerciseIds.map(names)))} ${detail.exerciseIds.length === 1 ? 'stresses' : 'stress'} the ${detail.joint}, which is irritated. Try another grip, range or exercise; if pain is sharp, lasting or spreading, a clinician first.`;
+      return `${capital(listed(detail.exerciseIds.map(names)))} ${detail.exerciseIds.length === 1 ? 'loads' : 'load'} the ${detail.joint}, which is irritated. Try another grip, range or exercise. If the pain is sharp, lasting or spreading, see a clinician first.`;
     case 'gate':
       return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}: ${GATE_SENTENCES[detail.gate]}`;
     case 'long half':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps at long length suit exercises hardest when stretched.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps in the stretch suit exercises that are hardest there.`;
     case 'all halves':
-      return `Every slot of ${detail.session} stays in the long half, though ${names(detail.exerciseId)} is a free weight: keep full reps there.`;
+      return `All exercises of ${detail.session} use half reps in the stretch, including ${names(detail.exerciseId)}, a free weight. Use full reps there.`;
     case 'next variation':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} on all sets: ${names(detail.next)} is the next step.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} reps in all sets. The next step is ${names(detail.next)}.`;
     case 'below range':
-      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} falls to ${detail.reps}, below ${detail.low}–${detail.high}; the range is too narrow for its sets and rests.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} drops to ${detail.reps} reps, below ${detail.low}–${detail.high}; the range is too narrow for these sets and rests.`;
     case 'unfilled slot':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} is left open: the athlete chooses on the floor, and it counts as what was done.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is open: the athlete chooses the exercise while training, and it counts as what was done.`;
     case 'stale load':
-      return `${capital(names(detail.exerciseId))} too easy in week ${detail.week}, set ${detail.set}: ${estimate(detail.predictedRir)} left where ${figure(detail.rir, 1)} are asked.`;
+      return `${capital(names(detail.exerciseId))}: too easy in week ${detail.week}. Set ${detail.set} leaves ${estimate(detail.predictedRir)} reps, target ${figure(detail.rir, 1)}.`;
     case 'out of reach':
       return detail.predictedRir < 0
-        ? `${capital(names(detail.exerciseId))} in week ${detail.week}: set ${detail.set} of ${detail.reps} is predicted to fail ${estimate(-detail.predictedRir)} short.`
-        : `${capital(names(detail.exerciseId))} too hard in week ${detail.week}, set ${detail.set}: ${estimate(detail.predictedRir)} left where ${figure(detail.rir, 1)} are asked.`;
+        ? `${capital(names(detail.exerciseId))}: too hard in week ${detail.week}. Set ${detail.set} of ${detail.reps} would fail ${estimate(-detail.predictedRir)} reps short.`
+        : `${capital(names(detail.exerciseId))}: too hard in week ${detail.week}. Set ${detail.set} leaves ${estimate(detail.predictedRir)} reps, target ${figure(detail.rir, 1)}.`;
   }
 }
+
+const these = (ids: readonly string[], names: ExerciseNames) =>
+  ids.length > 2 ? `these ${ids.length} exercises` : listed(ids.map(names));
 
 /** What a fix does, as its button says it. */
 export function fixWords(fix: Fix, names: ExerciseNames): string {
@@ -163,58 +167,60 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return `Move ${fix.session} to ${dayName(fix.day, fix.cycleDays)}`;
     case 'add sets':
     case 'drop sets': {
-      const verb = fix.does === 'add sets' ? 'Add' : 'Drop';
+      const verb = fix.does === 'add sets' ? 'Add' : 'Remove';
       const [only] = fix.exerciseIds;
       return only !== undefined && fix.exerciseIds.length === 1
-        ? `${verb} ${fix.sets === 1 ? 'a set' : plural(fix.sets, 'set')} of ${names(only)}`
-        : `${verb} ${plural(fix.sets, 'set')} of ${fix.exerciseIds.length} exercises`;
+        ? `${verb} ${plural(fix.sets, 'set')}: ${names(only)}`
+        : `${verb} ${plural(fix.sets, 'set')} in ${fix.exerciseIds.length} exercises`;
     }
     case 'hold muscles':
-      return fix.muscles.length === 1 ? `Hold ${fix.muscles[0]}` : `Hold these ${fix.muscles.length}`;
+      return fix.muscles.length === 1
+        ? `Maintain ${fix.muscles[0]}`
+        : `Maintain these ${fix.muscles.length} muscles`;
     case 'spread sets':
       return `${fix.added ? 'Add' : 'Move'} ${plural(fix.sets, 'set')} of ${names(fix.exerciseId)} to ${fix.session}`;
     case 'exchange ranges':
-      return 'Exchange the two ranges';
+      return 'Swap the two rep ranges';
     case 'fewer reps':
     case 'more reps':
-      return `${plural(fix.reps, 'rep')} ${fix.does === 'fewer reps' ? 'fewer' : 'more'} in ${fix.exerciseIds.length > 2 ? `these ${fix.exerciseIds.length}` : listed(fix.exerciseIds.map(names))}`;
+      return `${plural(fix.reps, 'rep')} ${fix.does === 'fewer reps' ? 'fewer' : 'more'}: ${these(fix.exerciseIds, names)}`;
     case 'swap sessions':
-      return `Exchange ${fix.session} and ${fix.other}`;
+      return `Swap ${fix.session} and ${fix.other}`;
     case 'move slot to session':
       return `Move ${names(fix.exerciseId)} to ${fix.session}`;
     case 'move slot first':
       return `Move ${names(fix.exerciseId)} up`;
     case 'no deload':
-      return 'Plan no deload';
+      return 'Remove the deload';
     case 'full range':
-      return `Full range in ${names(fix.exerciseId)}`;
+      return `Use the full range: ${names(fix.exerciseId)}`;
     case 'no priority':
-      return `Put ${fix.muscles.length > 2 ? `these ${fix.muscles.length}` : listed(fix.muscles)} with the others`;
+      return `Remove priority: ${fix.muscles.length > 2 ? `these ${fix.muscles.length} muscles` : listed(fix.muscles)}`;
     case 'shorten block':
       return `Shorten to ${plural(fix.weeks, 'week')}`;
     case 'fit session': {
       const parts = fix.changes.map((change) => trimText(change, names));
-      return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} alone`}: ${listed(parts)}${fix.belowFloor.length === 0 ? '' : `; below floor then: ${listed(fix.belowFloor)}`}`;
+      return `Fit into ${fix.minutes} min${fix.week === null ? '' : `, in week ${fix.week} only`}: ${listed(parts)}${fix.belowFloor.length === 0 ? '' : `; then below minimum: ${listed(fix.belowFloor)}`}`;
     }
     case 'swap':
-      // The same exercise in several sessions is said once.
-      return [
-        ...new Set(fix.swaps.map(({ from, to }) => `${capital(names(to))} in place of ${names(from)}`)),
-      ].join('; ');
+      // The same exercise in several sessions is named once.
+      return [...new Set(fix.swaps.map(({ from, to }) => `Use ${names(to)} instead of ${names(from)}`))].join(
+        '; ',
+      );
     case 'ease joint':
-      return `${fix.how === 'longer sets' ? 'Longer, lighter sets' : 'A restricted range'} in ${fix.exerciseIds.length > 2 ? `these ${fix.exerciseIds.length}` : listed(fix.exerciseIds.map(names))}`;
+      return `${fix.how === 'longer sets' ? 'Use lighter, longer sets' : 'Shorten the range of motion'}: ${these(fix.exerciseIds, names)}`;
     case 'hold back':
-      return `Hold ${names(fix.exerciseId)} back`;
+      return `Stop short of failure: ${names(fix.exerciseId)}`;
     case 'next variation':
-      return `Take ${names(fix.exerciseId)}`;
+      return `Use ${names(fix.exerciseId)}`;
     case 'lengthen rest':
-      return `Rest ${fix.rest} s in ${names(fix.exerciseId)}`;
+      return `Rest ${fix.rest} s: ${names(fix.exerciseId)}`;
     case 'widen range':
-      return `Widen ${names(fix.exerciseId)} to ${fix.low}–${fix.high}`;
+      return `Widen the range to ${fix.low}–${fix.high}: ${names(fix.exerciseId)}`;
     case 'hold reps':
-      return `Hold reps in ${names(fix.exerciseId)}`;
+      return `Keep reps equal in all sets: ${names(fix.exerciseId)}`;
     case 'hold RIR':
-      return `Hold RIR in ${names(fix.exerciseId)}`;
+      return `Keep RIR equal in all sets: ${names(fix.exerciseId)}`;
     case 'move slot':
       return `Move it after ${names(fix.after)}`;
   }

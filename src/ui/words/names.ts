@@ -1,6 +1,6 @@
 import { type Catalogue, type Soreness, WEEKDAYS } from '@/core';
 
-/** How an exercise is called, by its id. */
+/** The shown name of an exercise, by its id. */
 export type ExerciseNames = (id: string) => string;
 
 /** Names from a catalogue; the id where it does not know one. */
@@ -20,10 +20,10 @@ export function dayName(day: number, cycleDays: number): string {
 }
 
 export const SORENESS_WORDS: Readonly<Record<Soreness, { readonly short: string; readonly long: string }>> = {
-  'never sore': { short: 'Never sore', long: 'no soreness at all' },
-  early: { short: 'Gone early', long: 'gone a day or more before the next session' },
-  'just in time': { short: 'Just in time', long: 'gone just before the next session' },
-  'still sore': { short: 'Still sore', long: 'still there at the next session' },
+  'never sore': { short: 'Never sore', long: 'no soreness' },
+  early: { short: 'Recovered early', long: 'gone a day or more before the next session' },
+  'just in time': { short: 'Recovered just in time', long: 'gone just before the next session' },
+  'still sore': { short: 'Still sore', long: 'still sore at the next session' },
 };
 
 /** `week 3`, or `deload` where the week is one. */

@@ -9,7 +9,7 @@ export function recipeSentence(recipe: LoadRecipe): string {
       const start = bar === 0 ? '' : `${figure(bar)} ${unit} `;
       return perSide.length === 0
         ? `${start}without plates`
-        : `${start}and each side ${perSide.map((weight) => figure(weight)).join(' + ')}`.trim();
+        : `${start}plus each side ${perSide.map((weight) => figure(weight)).join(' + ')}`.trim();
     }
     case 'pair':
       return `a pair of ${figure(recipe.weight)} ${recipe.unit}`;
@@ -22,12 +22,12 @@ export function recipeSentence(recipe: LoadRecipe): string {
     case 'assisted':
       return `${figure(recipe.assistance)} ${recipe.unit} of assistance`;
     case 'band':
-      return `the ${recipe.band} band, about ${figure(recipe.weight)} ${recipe.unit}`;
+      return `${recipe.band} band, about ${figure(recipe.weight)} ${recipe.unit}`;
     case 'bodyweight alone':
       return 'bodyweight alone';
     case 'not makeable': {
       const near = [recipe.below, recipe.above].flatMap((one) => (one === null ? [] : [figure(one)]));
-      return `cannot be made here; nearest ${near.join(' and ')} ${recipe.unit}`;
+      return `not available here; nearest ${near.join(' and ')} ${recipe.unit}`;
     }
   }
 }

@@ -9,7 +9,7 @@ import {
 import { figure, listed, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 
-/** A statement of a review, and what it rests on. */
+/** A statement of the review and its evidence. */
 interface Said {
   readonly says: string;
   readonly evidence: string;
@@ -17,89 +17,89 @@ interface Said {
 
 const percent = (value: number) => `${value < 0 ? '−' : '+'}${figure(Math.abs(value), 1)} %`;
 
-/** What a block suggests for the next one, in a sentence, with what it rests on. */
+/** A suggestion for the next block, with its evidence. */
 export function suggestionText(suggestion: Suggestion, names: ExerciseNames): Said {
   switch (suggestion.kind) {
     case 'fewer sets':
       return {
-        says: `${capital(suggestion.muscle)}: begin lower and stay below ${figure(suggestion.at, 1)} sets a week`,
-        evidence: `behind in two sessions running at ${figure(suggestion.at, 1)} sets, week ${suggestion.week}`,
+        says: `${capital(suggestion.muscle)}: start lower and stay below ${figure(suggestion.at, 1)} sets a week`,
+        evidence: `below target in two sessions in a row at ${figure(suggestion.at, 1)} sets (week ${suggestion.week})`,
       };
     case 'more sets':
       return {
-        says: `${capital(suggestion.muscle)} bears more than ${figure(suggestion.most, 1)} sets a week`,
-        evidence: `never behind, ahead in ${suggestion.ahead} of ${plural(suggestion.of, 'session')}; the ceiling is ${figure(suggestion.ceiling, 1)}`,
+        says: `${capital(suggestion.muscle)} tolerated ${figure(suggestion.most, 1)} sets a week`,
+        evidence: `never below target, above it in ${suggestion.ahead} of ${plural(suggestion.of, 'session')}; the maximum is ${figure(suggestion.ceiling, 1)}`,
       };
     case 'exchange':
       return {
-        says: `Exchange ${names(suggestion.exerciseId)}, or come at it another way`,
-        evidence: `${percent(suggestion.gain)} in ${plural(suggestion.weeks, 'week')}, none of it in the latest`,
+        says: `Swap ${names(suggestion.exerciseId)}, or use another rep range or progression rule`,
+        evidence: `${percent(suggestion.gain)} in ${plural(suggestion.weeks, 'week')}, no gain in the last weeks`,
       };
     case 'keep':
       return {
         says: `Keep ${listed(suggestion.exerciseIds.map(names))}`,
-        evidence: 'still going on: a lift that works is left alone',
+        evidence: 'still progressing',
       };
     case 'deload earlier':
       return {
         says: `Deload after week ${suggestion.after}`,
-        evidence: `${listed(suggestion.muscles)} had fallen twice running by then`,
+        evidence: `${listed(suggestion.muscles)} had been below target twice in a row by then`,
       };
     case 'train harder':
       return {
-        says: 'Train harder: nearer to failure, or more of it',
-        evidence: `not one of ${plural(suggestion.sessions, 'session')} in ${plural(suggestion.weeks, 'week')} was behind or strained, and no signs of tiredness; whoever never needs a deload probably does not train hard`,
+        says: 'Train harder: closer to failure, or more sets',
+        evidence: `no session of ${suggestion.sessions} in ${plural(suggestion.weeks, 'week')} was below target or harder than planned, and no signs of fatigue`,
       };
     case 'shorter sessions':
       return {
-        says: 'Plan less into a session, or more minutes for it',
-        evidence: `the middle one of ${plural(suggestion.sessions, 'session')} took ${figure(suggestion.share, 0)} % of what it was reckoned at`,
+        says: 'Plan shorter sessions, or allow more time',
+        evidence: `a typical session took ${figure(suggestion.share, 0)} % of its planned time (${plural(suggestion.sessions, 'session')})`,
       };
     case 'another day':
       return {
-        says: `Another day for ${suggestion.session}, or a split without it`,
+        says: `Move ${suggestion.session} to another day, or use a split without it`,
         evidence: `missed in ${suggestion.missed} of ${plural(suggestion.of, 'week')}`,
       };
     case 'weaker side':
       return {
-        says: `Begin ${names(suggestion.exerciseId)} with the ${suggestion.side} side`,
+        says: `Start ${names(suggestion.exerciseId)} with the ${suggestion.side} side`,
         evidence: `it did ${figure(suggestion.reps, 1)} reps fewer on average`,
       };
   }
 }
 
-/** What a block teaches of its athlete: what would change, with what it rests on. */
+/** What was learned about the athlete: the number that would change, with its evidence. */
 export function lessonText(lesson: Taught, names: ExerciseNames): Said {
   switch (lesson.kind) {
     case 'ceiling':
       return {
-        says: `${capital(lesson.muscle)}: ceiling ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
-        evidence: `behind twice running at ${figure(lesson.sets, 1)} sets in week ${lesson.week}; a third of the way, before phase`,
+        says: `${capital(lesson.muscle)}: maximum ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
+        evidence: `below target twice in a row at ${figure(lesson.sets, 1)} sets (week ${lesson.week}); moved a third of the way`,
       };
     case 'floor':
       return {
-        says: `${capital(lesson.muscle)}: floor ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
-        evidence: `grew at ${figure(lesson.sets, 1)} sets in week ${lesson.week}; a third of the way, before phase`,
+        says: `${capital(lesson.muscle)}: minimum ${figure(lesson.from, 1)} → ${figure(lesson.to, 1)} sets`,
+        evidence: `gained strength at ${figure(lesson.sets, 1)} sets (week ${lesson.week}); moved a third of the way`,
       };
     case 'curve':
       return {
-        says: 'A rep-max curve of their own',
-        evidence: `off by ${figure(lesson.fit.error, 1)} % over ${plural(lesson.fit.sets, 'set')}, the usual one by ${figure(lesson.fit.epleyError, 1)} %; good from ${figure(lesson.fit.from, 0)} to ${figure(lesson.fit.to, 0)} reps`,
+        says: 'Personal rep-max curve',
+        evidence: `error ${figure(lesson.fit.error, 1)} % over ${plural(lesson.fit.sets, 'set')}, default curve ${figure(lesson.fit.epleyError, 1)} %; valid from ${figure(lesson.fit.from, 0)} to ${figure(lesson.fit.to, 0)} reps`,
       };
     case 'drift':
       return {
-        says: `Loses ${figure(lesson.drift.factor, 1)} reps a set for each one reckoned`,
-        evidence: `± ${figure(lesson.drift.error, 2)}, from ${plural(lesson.drift.pairs, 'pair')} of sets at one load; at 120 s ${figure(perSet(lesson.from), 1)} → ${figure(perSet(lesson.to), 1)} reps`,
+        says: `Reps drop off ${figure(lesson.drift.factor, 1)} times as fast as assumed`,
+        evidence: `± ${figure(lesson.drift.error, 2)}, from ${plural(lesson.drift.pairs, 'pair')} of sets at the same load; after 120 s of rest ${figure(perSet(lesson.from), 1)} → ${figure(perSet(lesson.to), 1)} reps fewer per set`,
       };
     case 'minutes':
       return {
-        says: `Change-overs of ${figure(lesson.from, 0)} → ${figure(lesson.to, 0)} s`,
-        evidence: `the middle one of ${plural(lesson.sessions, 'session')} took ${figure(lesson.share, 0)} % of what it was reckoned at`,
+        says: `Time between exercises: ${figure(lesson.from, 0)} s → ${figure(lesson.to, 0)} s`,
+        evidence: `a typical session took ${figure(lesson.share, 0)} % of its planned time (${plural(lesson.sessions, 'session')})`,
       };
     case 'recovery':
       return {
         says: `${capital(lesson.muscle)}: ${lesson.from} → ${lesson.to} h between sessions`,
-        evidence: `sore for ${figure(lesson.days, 1)} days on average, ${plural(lesson.reports, 'report')}`,
+        evidence: `sore for ${figure(lesson.days, 1)} days on average (${plural(lesson.reports, 'report')})`,
       };
     case 'range': {
       const { best, other, from, exerciseId } = lesson;
@@ -107,19 +107,19 @@ export function lessonText(lesson: Taught, names: ExerciseNames): Said {
       const trend = ({ gain, range, days }: typeof best) =>
         `${percent(gain)} a week in ${range.low}-${range.high} over ${plural(days, 'day')}`;
       return {
-        says: `${capital(names(exerciseId))}: ${was}${best.range.low}-${best.range.high} reps suit it best`,
+        says: `${capital(names(exerciseId))}: ${was}${best.range.low}-${best.range.high} reps work best`,
         evidence: `${trend(best)}, ${trend(other)}`,
       };
     }
   }
 }
 
-/** Reps lost by a set after two minutes. */
+/** Reps lost per set after two minutes of rest. */
 function perSet(figures: Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>): number {
   return Math.max(figures.driftLeast, 1 + (figures.driftSeconds - 120) / figures.driftSlope);
 }
 
-/** What taking a suggestion does to the next block, in a few words. */
+/** What applying a suggestion changes in the next block, in a few words. */
 export function changesText(
   suggestion: Suggestion,
   changes: readonly SingleEdit[],
@@ -131,9 +131,9 @@ export function changesText(
     if (edit.kind !== 'slot/set') continue;
     const at = slots.find(({ slot }) => slot.id === edit.slot);
     if (at === undefined) continue;
-    if (edit.field === 'exercise') return `${names(edit.value.id)} in its place`;
+    if (edit.field === 'exercise') return `${names(edit.value.id)} instead`;
     if (edit.field === 'technique')
       return `${names(at.slot.exercise.id)} in ${at.session.name} ${setCount(at.slot.technique)} → ${setCount(edit.value)} sets`;
   }
-  return suggestion.kind === 'deload earlier' ? `${plural(suggestion.after, 'week')} of building` : '';
+  return suggestion.kind === 'deload earlier' ? `${plural(suggestion.after, 'week')} before the deload` : '';
 }

@@ -1,32 +1,32 @@
 import type { Deed, SharedBy } from '@/core';
 
-/** Whose athlete it is who is not one's own, and how one sees them. */
+/** Whose athlete this is, and what may be done with them. */
 export function sharedText({ coach, may }: SharedBy): string {
-  return may === 'read' ? `${coach}’s, to read` : `${coach}’s, shared`;
+  return may === 'read' ? `${coach}’s, read only` : `${coach}’s, shared`;
 }
 
-/** The same in a word, where the coach's name stands elsewhere. */
+/** The same in one word, where the coach's name is shown elsewhere. */
 export function sharedMark({ may }: SharedBy): string {
-  return may === 'read' ? 'to read' : 'shared';
+  return may === 'read' ? 'read only' : 'shared';
 }
 
-/** What was done, behind who did it. */
+/** What was done, to follow the name of who did it. */
 export function deedText({ what, about }: Pick<Deed, 'what' | 'about'>): string {
   switch (what) {
     case 'handed out':
-      return `handed out week ${about}`;
+      return `sent week ${about}`;
     case 'took back':
-      return `took week ${about} back`;
+      return `recalled week ${about}`;
     case 'closed':
       return `closed week ${about}`;
     case 'opened':
-      return `opened week ${about} again`;
+      return `reopened week ${about}`;
     case 'answered':
-      return about === '1' ? 'answered a call' : `answered ${about} calls`;
+      return about === '1' ? 'decided on a proposal' : `decided on ${about} proposals`;
     case 'took answers back':
-      return about === '1' ? 'took an answer back' : `took ${about} answers back`;
+      return about === '1' ? 'undid a decision' : `undid ${about} decisions`;
     case 'applied the routine':
-      return `applied the routine, ${about} ${about === '1' ? 'call' : 'calls'}`;
+      return about === '1' ? 'applied a routine change' : `applied ${about} routine changes`;
     case 'changed the athlete':
       return 'changed the profile';
     case 'measured':
@@ -34,33 +34,38 @@ export function deedText({ what, about }: Pick<Deed, 'what' | 'about'>): string 
     case 'entered a set':
       return `entered a set of ${about}`;
     case 'said with a week':
-      return `wrote the line with week ${about}`;
+      return `wrote a note for week ${about}`;
     case 'started a block':
       return `started the block “${about}”`;
     case 'moved a block':
       return `moved a block to ${about}`;
     case 'made a link for a phone':
+      return 'created a personal link';
     case 'signed phones out':
+      return 'signed out phones';
     case 'made a calendar link':
+      return 'created a calendar link';
     case 'archived a block':
+      return 'archived a block';
     case 'deleted a block':
+      return 'deleted a block';
     case 'brought back a block':
-      return what;
+      return 'restored a deleted block';
     case 'took out a block':
-      return 'took a block out of the archive';
+      return 'restored a block from the archive';
     case 'ended calendar links':
-      return 'ended the calendar links';
+      return 'removed the calendar links';
     case 'shared':
       return `shared the athlete with ${about}`;
     case 'ended sharing':
-      return `ended sharing with ${about}`;
+      return `stopped sharing with ${about}`;
     case 'handed over':
-      return `handed the athlete over to ${about}`;
+      return `transferred the athlete to ${about}`;
     case 'archived':
       return 'archived the athlete';
     case 'put back':
-      return 'put the athlete back on the roster';
+      return 'restored the athlete';
     case 'erased':
-      return 'set the athlete to be erased';
+      return 'scheduled the athlete for deletion';
   }
 }

@@ -1,2 +1,2 @@
-/** Said of a password that many have, or that follows from what is known of a coach. */
-export const EASY_PASSWORD = 'This is soon guessed. A few words that do not belong together are not.';
+/** Shown for a common password, or one made of the coach's own name. */
+export const EASY_PASSWORD = 'This password is easy to guess. A few unrelated words are safer.';

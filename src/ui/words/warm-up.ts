@@ -5,8 +5,8 @@ import { setText } from './figures';
 function aimOf(slot: Pick<SlotPlan, 'warmUp'>, at: number): string {
   const { warmUp } = slot;
   if (warmUp[at]?.kind === 'general')
-    return at === 0 ? 'easy, for the rhythm' : 'slowly down, hold the squeeze';
-  return at === warmUp.length - 1 ? 'crisp: it tells how today is' : 'smooth';
+    return at === 0 ? 'easy, find the rhythm' : 'lower slowly, hold the squeeze';
+  return at === warmUp.length - 1 ? 'fast: shows how strong you are today' : 'smooth';
 }
 
 /** Warm-up sets with what each is for: `22.5 × 12`, easy, for the rhythm. */

@@ -2,21 +2,22 @@ import type { Cost, SwapParts, WatchAction, WatchCall } from '@/core';
 import { shortDay } from './dates';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
+import { shown } from './values';
 
-/** What is asked of the coach, why, and what each answer does. */
+/** An alert: what needs the coach, why, and what each option does. */
 export interface WatchText {
   readonly says: string;
   readonly evidence: string;
   readonly options: readonly { readonly id: string; readonly words: string; readonly change: string }[];
 }
 
-/** Where a call is read: how exercises are called, the days of the cycle, and which day it is. */
+/** What the words of an alert depend on: names of exercises and the length of the cycle in days. */
 export interface WatchReading {
   readonly names: ExerciseNames;
   readonly cycleDays: number;
 }
 
-/** A call of the day in words. */
+/** An alert in words. */
 export function watchText(call: WatchCall, reading: WatchReading): WatchText {
   return {
     ...lineOf(call, reading),
@@ -32,66 +33,66 @@ function lineOf(
     case 'joint':
       return {
         says: `${capital(evidence.where)} pain`,
-        evidence: `told in ${plural(evidence.times, 'session')}, in ${listed(evidence.lifts.map(names))}`,
+        evidence: `Reported in ${plural(evidence.times, 'session')}: ${listed(evidence.lifts.map(names))}`,
       };
     case 'signs':
       return {
-        says: evidence.verdict === 'urge' ? 'The signs urge a deload' : 'The signs propose a deload',
-        evidence: `${evidence.sum} of 14 on ${shortDay(evidence.date)}${evidence.clear.length === 0 ? '' : `, clear: ${listed(evidence.clear)}`}`,
+        says: evidence.verdict === 'urge' ? 'Deload urgently recommended' : 'Time for a deload',
+        evidence: `Fatigue score ${evidence.sum} of 14 on ${shortDay(evidence.date)}${evidence.clear.length === 0 ? '' : `; strongest: ${listed(evidence.clear.map(shown))}`}`,
       };
     case 'stall':
       return {
-        says: `${capital(names(evidence.exerciseId))} no longer moves`,
-        evidence: `${gainText(evidence.gain)} in ${evidence.weeks} weeks with ${figure(evidence.done, 0)} % of its sets done${evidence.roseBefore ? ', after good weeks' : ''}: ${evidence.line.map((one) => estimate(one)).join(' ')}`,
+        says: `${capital(names(evidence.exerciseId))} has stalled`,
+        evidence: `${capital(gainText(evidence.gain))} in ${evidence.weeks} weeks with ${figure(evidence.done, 0)} % of sets done${evidence.roseBefore ? ', after progress before' : ''}. Estimated max: ${evidence.line.map((one) => estimate(one)).join(', ')}`,
       };
     case 'days lost':
       return {
-        says: `${listed(evidence.sessions)} not trained`,
+        says: `${listed(evidence.sessions)} missed`,
         evidence:
           evidence.daysLeft === 0
-            ? `week ${week} is over`
+            ? `Week ${week} is over`
             : `${plural(evidence.daysLeft, 'day')} of week ${week} left`,
       };
     case 'rearrange':
       return {
-        says: `${evidence.session} was trained on ${dayName(evidence.done, cycleDays)}`,
-        evidence: `planned for ${dayName(evidence.planned, cycleDays)}; the rest of week ${week} now lies too near`,
+        says: `${evidence.session} was done on ${dayName(evidence.done, cycleDays)}`,
+        evidence: `Planned for ${dayName(evidence.planned, cycleDays)}; the next sessions of week ${week} are now too close`,
       };
     case 'next week':
       return {
-        says: `${evidence.deload ? 'The deload' : `Week ${week}`} to hand out`,
+        says: `${evidence.deload ? 'Deload' : `Week ${week}`} is ready to send`,
         evidence: endsText(evidence, week),
       };
     case 'no log':
       return {
         says: `Nothing logged for ${plural(evidence.days, 'day')}`,
         evidence:
-          evidence.last === null ? 'not once in this block' : `the last on ${shortDay(evidence.last)}`,
+          evidence.last === null ? 'Nothing in this block yet' : `Last session on ${shortDay(evidence.last)}`,
       };
     case 'block ends':
       return {
-        says: 'The block ends and none follows',
-        evidence: evidence.endsIn <= 0 ? 'its last week is over' : `${inDays(evidence.endsIn)}`,
+        says: 'The block ends and no block follows',
+        evidence: evidence.endsIn <= 0 ? 'Its last week is over' : capital(inDays(evidence.endsIn)),
       };
     case 'split':
       return {
-        says: `${evidence.session} missed ${evidence.missed} weeks of ${evidence.of}`,
-        evidence: 'the split does not fit the life',
+        says: `${evidence.session} missed in ${evidence.missed} of ${evidence.of} weeks`,
+        evidence: 'This day may not suit the athlete',
       };
     case 'readiness':
       return {
-        says: `${plural(evidence.days, 'session')} in a row begun poorly`,
-        evidence: 'sleep or how they felt before training',
+        says: `Poor readiness in ${plural(evidence.days, 'session')} in a row`,
+        evidence: 'Sleep or how they felt before training',
       };
     case 'tired':
       return {
-        says: 'Tired week after week',
-        evidence: `many signs in ${plural(evidence.times, 'check-in')} running; toward supported lifts from ${listed(evidence.lifts.map(names))}`,
+        says: 'Tired for weeks',
+        evidence: `High fatigue in ${plural(evidence.times, 'check-in')} in a row; consider supported lifts instead of ${listed(evidence.lifts.map(names))}`,
       };
     case 'effort':
       return {
-        says: `Leaves ${figure(Math.abs(evidence.reps), 1)} reps ${evidence.reps > 0 ? 'more' : 'fewer'} than reported`,
-        evidence: `from ${plural(evidence.pairs, 'pair')} of exposures; loads found from it are too ${evidence.reps > 0 ? 'light' : 'heavy'}`,
+        says: `Ends sets with ${figure(Math.abs(evidence.reps), 1)} reps ${evidence.reps > 0 ? 'more' : 'fewer'} left than reported`,
+        evidence: `From ${plural(evidence.pairs, 'pair')} of sessions; loads based on these reports are too ${evidence.reps > 0 ? 'light' : 'heavy'}`,
       };
   }
 }
@@ -109,9 +110,10 @@ function endsText(
   { first, endsIn }: { readonly first: boolean; readonly endsIn: number },
   week: number,
 ): string {
-  if (first) return endsIn <= 0 ? 'the block has begun' : `the block begins ${inDays(endsIn)}`;
-  if (endsIn < 0) return `week ${week - 1} ended ${plural(-endsIn, 'day')} ago`;
-  return endsIn === 0 ? `week ${week - 1} ends today` : `week ${week - 1} ends ${inDays(endsIn)}`;
+  if (first) return endsIn <= 0 ? 'The block has started' : `The block starts ${inDays(endsIn)}`;
+  if (endsIn < 0)
+    return `Week ${week - 1} ended ${endsIn === -1 ? 'yesterday' : `${plural(-endsIn, 'day')} ago`}`;
+  return endsIn === 0 ? `Week ${week - 1} ends today` : `Week ${week - 1} ends ${inDays(endsIn)}`;
 }
 
 function costText(cost: Cost): string {
@@ -119,7 +121,7 @@ function costText(cost: Cost): string {
   return `costs ${listed(cost.map(({ muscle, sets }) => `${muscle} ${figure(sets, 1)}`))}`;
 }
 
-/** What is taken with an option, and what it changes. */
+/** An option's button and what it changes. */
 export function actionText(
   does: WatchAction,
   { names, cycleDays }: WatchReading,
@@ -130,29 +132,29 @@ export function actionText(
     case 'close week':
       return {
         words: `Close week ${does.week}`,
-        change: `What is not done is left; it ${costText(does.cost)}.`,
+        change: `Sessions that were not done are dropped; this ${costText(does.cost)}.`,
       };
     case 'issue':
       return {
-        words: `Hand out week ${does.week}`,
-        change: 'The week goes to the phone, frozen as it stands.',
+        words: `Send week ${does.week}`,
+        change: 'The athlete’s app shows the week as it is now.',
       };
     case 'deload':
       return {
         words: `Deload in week ${does.week}`,
-        change: `What is planned for week ${does.week} moves to week ${does.week + 1}; the block ends a week later.`,
+        change: `The plan for week ${does.week} moves to week ${does.week + 1}; the block ends a week later.`,
       };
     case 'swap':
       return {
-        words: capital(names(does.to)),
-        change: `${capital(names(does.to))} for ${names(does.from)}: ${partsText(does.parts)}. Its load starts from its own best set, or is looked for.`,
+        words: `Use ${names(does.to)}`,
+        change: `${capital(names(does.to))} instead of ${names(does.from)}: ${partsText(does.parts)}. Its load starts from its own best set, or week 1 finds it.`,
       };
     case 'ease joint':
       return easeText(does, names);
     case 'next block':
-      return { words: 'Plan the next', change: 'A new block beside this one; this one stays as it is.' };
+      return { words: 'Plan next block', change: 'Opens a new block. This one does not change.' };
     case 'noted':
-      return { words: 'Noted', change: 'Nothing changes. It is said again when its facts change.' };
+      return { words: 'Dismiss', change: 'Nothing changes. The alert comes back if the situation does.' };
   }
 }
 
@@ -162,26 +164,28 @@ function arrangeText({ how, lasting, moves, left, into, cost, breaks }: Arrange,
   const moved = moves.map(({ session, to }) => `${session} to ${dayName(to, cycleDays)}`);
   const words =
     how === 'move'
-      ? listed(moved)
+      ? `Move ${listed(moved)}`
       : how === 'merge'
-        ? `The best of ${listed(left)} into ${into}`
-        : `Leave out ${listed(left)}`;
+        ? `Merge ${listed(left)} into ${into}`
+        : `Skip ${listed(left)}`;
   const also = how === 'move' || moved.length === 0 ? '' : `; ${listed(moved)}`;
-  const when = lasting ? 'From now on' : 'For this week alone';
+  const when = lasting ? 'From now on' : 'For this week only';
   const broken =
-    breaks === 0 ? 'gaps and day order are kept' : `breaks ${plural(breaks, 'rule')} of gaps and day order`;
+    breaks === 0
+      ? 'recovery gaps stay fine'
+      : `breaks ${plural(breaks, 'rule')} on recovery gaps and day order`;
   return { words, change: `${when}${also}: ${costText(cost)}; ${broken}.` };
 }
 
-/** The parts of the score by which an exercise stands in another's place. */
+/** The parts of the score by which a replacement exercise is ranked. */
 export function partsText(parts: SwapParts): string {
   return listed([
-    `${figure(100 * parts.similarity, 0)} % alike`,
-    parts.samePattern ? 'the same movement' : 'another movement',
+    `${figure(100 * parts.similarity, 0)} % similar`,
+    parts.samePattern ? 'same movement' : 'different movement',
     ...(parts.sparesJoints ? [] : ['loads an irritated joint']),
-    `pays ${figure(parts.payoff, 2)}`,
+    `payoff ${figure(parts.payoff, 2)}`,
     ...(parts.longLength ? ['hardest stretched'] : []),
-    parts.lately ? 'used of late' : 'not used of late',
+    parts.lately ? 'used recently' : 'not used recently',
   ]);
 }
 
@@ -191,20 +195,23 @@ function easeText({ how, to }: Ease, names: ExerciseNames) {
   switch (how) {
     case 'longer sets':
       return {
-        words: 'Longer, lighter sets',
-        change: 'The slots that load the joint go to a range of long sets.',
+        words: 'Use lighter, longer sets',
+        change: 'Exercises that load the joint get a higher rep range.',
       };
     case 'restricted range':
-      return { words: 'A shorter range', change: 'The slots that load the joint leave out what hurts.' };
+      return {
+        words: 'Shorten the range of motion',
+        change: 'Exercises that load the joint leave out the painful part.',
+      };
     case 'another exercise':
       return {
-        words: listed(to.map(names)),
-        change: `${capital(listed(to.map(names)))} in place of what loads the joint.`,
+        words: `Use ${listed(to.map(names))}`,
+        change: `${capital(listed(to.map(names)))} instead of exercises that load the joint.`,
       };
   }
 }
 
-/** How one who takes care of it would say that a lift is best left alone. */
+/** Advice to change nothing about a lift. */
 export function leaveAlone(weeks: number): string {
-  return `Healthy, progressing and willing: leave it alone. Fewer than ${weeks} weeks are too few to judge a lift or a split by.`;
+  return `If the athlete is healthy, progressing and motivated, change nothing. A lift or a split needs at least ${weeks} weeks before it can be judged.`;
 }

@@ -22,7 +22,7 @@ import {
   tellPassword,
 } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
-import type { HouseProps } from '@/features/account/house';
+import type { HouseProps } from '@/features/account/team';
 import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
 import type { TellPassword } from '@/ui/password-dialog';
@@ -83,7 +83,7 @@ export async function letIn(
       coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
     await noted('link for a coach', token === undefined ? 'gone' : 'made', asker.coachId);
     if (token === undefined) return { status: 'gone' };
-    return { status: 'made', url: await ownUrl(`/let-in/${token}`) };
+    return { status: 'made', url: await ownUrl(`/invite/${token}`) };
   });
 }
 

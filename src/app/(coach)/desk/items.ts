@@ -5,6 +5,8 @@ import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
 import { shortDay } from '@/ui/words/dates';
 import { listed, plural } from '@/ui/words/figures';
 import { capital, type ExerciseNames, namesOf } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/desk';
 import { watchText } from '@/ui/words/watch';
 
 /** What waits for the coach, most urgent first. */
@@ -50,16 +52,15 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     add(athleteId, {
       key: `pain/${athleteId}`,
       kind: 'pain',
-      says: 'Pain was told',
+      says: screenWords.painReported,
       evidence: painText(told, namesOf(catalogue)),
-      href: `/athletes/${athleteId}#told`,
+      href: `/athletes/${athleteId}#check-ins`,
       ask: { kind: 'pain', athleteId },
       options: [
         {
           id: 'seen',
-          words: 'Seen',
-          change:
-            'It is marked as seen; what it asks of the plan is a call of its own. What is sharp or lasts goes to a clinician.',
+          words: common.markAsSeen,
+          change: screenWords.marksItAsSeenChanges,
         },
       ],
       leave: null,
@@ -68,9 +69,9 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     add(athleteId, {
       key: `refused/${athleteId}`,
       kind: 'refused',
-      says: `${capital(plural(count, 'set'))} of a phone could not be taken`,
-      evidence: 'kept on the phone until somebody settles them',
-      href: `/athletes/${athleteId}#told`,
+      says: screenWords.fromAPhoneCouldNot(capital(plural(count, 'set'))),
+      evidence: screenWords.savedOnThePhoneUntil,
+      href: `/athletes/${athleteId}#check-ins`,
       ask: { kind: 'look' },
       options: [],
       leave: null,
@@ -86,20 +87,20 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
   for (const { athleteId, blockId, week, loads, sets } of waiting.routine) {
     const parts = [
       ...(loads > 0 ? [plural(loads, 'load')] : []),
-      ...(sets > 0 ? [`more sets in ${plural(sets, 'session')}`] : []),
+      ...(sets > 0 ? [screenWords.moreSetsIn(plural(sets, 'session'))] : []),
     ];
     add(athleteId, {
       key: `routine/${blockId}`,
       kind: 'routine',
-      says: `${capital(parts.join(' and '))} for week ${week}`,
-      evidence: 'as their rules have it',
+      says: screenWords.forWeek(capital(parts.join(' and ')), week),
+      evidence: screenWords.followsTheProgressionRule,
       href: `/blocks/${blockId}#sheet`,
       ask: { kind: 'routine', blockId, count: loads + sets },
       options: [
         {
           id: 'apply',
-          words: 'Apply',
-          change: 'All of them are accepted as proposed; each can be taken back.',
+          words: common.apply,
+          change: screenWords.allOfThemAreApplied,
         },
       ],
       leave: null,
@@ -131,7 +132,7 @@ function dayItem(
     key: `${blockId}/${call.id}`,
     kind: call.kind,
     says,
-    evidence: open === '' ? evidence : `${evidence}; open: ${open}`,
+    evidence: open === '' ? evidence : screenWords.openOf2(evidence, open),
     href: `/blocks/${blockId}#${call.kind === 'signs' || call.kind === 'stall' ? 'ladder' : 'frame'}`,
     ask: { kind: 'day', blockId, id: call.id },
     options: options.map((option) =>
@@ -140,9 +141,7 @@ function dayItem(
         : option,
     ),
     // What can only be noted is left by that.
-    leave: options.every(({ id }) => id === 'noted')
-      ? null
-      : 'Things stay as they are; it is said again when its facts change.',
+    leave: options.every(({ id }) => id === 'noted') ? null : screenWords.nothingChangesTheAlertComes,
   };
 }
 
@@ -164,19 +163,19 @@ function logItem(blockId: string, calls: readonly Proposal[], catalogue: Pick<Ca
   return {
     key: `${blockId}/${call.kind}/${call.id}`,
     kind: call.kind === 'recover' ? 'recover' : 'deload',
-    says: calls.length === 1 ? `${capital(subject)}: ${change}` : `${calls.length} muscles: ${change}`,
+    says: calls.length === 1 ? `${capital(subject)}: ${change}` : screenWords.muscles(calls.length, change),
     evidence: calls.length === 1 ? callEvidence(call) : `${callEvidence(call)}: ${listed(subjects)}`,
     href: `/blocks/${blockId}#sheet`,
     ask: { kind: 'log', blockId, ids: calls.map(({ id }) => id), choices },
     options: [
-      { id: 'accept', words: 'Accept', change: `Week ${call.week}, ${listed(subjects)}: ${change}.` },
+      { id: 'accept', words: common.apply, change: screenWords.week(call.week, listed(subjects), change) },
       ...others.map(({ words }, at) => ({
         id: `other ${at}`,
         words,
-        change: `Week ${call.week}: ${words.toLowerCase()}.`,
+        change: screenWords.weekOf(call.week, words.toLowerCase()),
       })),
     ],
-    leave: `Week ${call.week} stays as it is.`,
+    leave: screenWords.weekDoesNotChange(call.week),
   };
 }
 
@@ -189,12 +188,11 @@ function byAthlete(pains: Waiting['pains']): ReadonlyMap<string, Waiting['pains'
 /** Where it hurts, how much, in what, and what was said of it; the latest session. */
 function painText(told: Waiting['pains'], names: ExerciseNames): string {
   const [latest] = told;
-  const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(
-    ({ where, grade, exerciseId, line }) =>
-      `${where}, ${grade}, in ${names(exerciseId)}${line.trim() === '' ? '' : `: “${line.trim()}”`}`,
+  const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(({ where, grade, exerciseId, line }) =>
+    screenWords.painIn(where, grade ?? '', names(exerciseId), line.trim() === '' ? '' : `: “${line.trim()}”`),
   );
   const when = latest === undefined ? '' : `, ${shortDay(latest.date)}`;
-  const more = told.length > 1 ? `; in ${plural(told.length, 'session')}` : '';
+  const more = told.length > 1 ? screenWords.inSessions(plural(told.length, 'session')) : '';
   return `${pains.join('; ')}${when}${more}`;
 }
 
@@ -208,7 +206,7 @@ export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
         blockId: block.id,
         athlete: name,
         week: next.week,
-        weekName: next.isDeload ? 'the deload' : `week ${next.week}`,
+        weekName: next.isDeload ? common.theDeload : screenWords.weekOf2(next.week),
         calls: next.calls,
         findings: next.findings,
       },
@@ -253,12 +251,16 @@ function givenSays(
   many: number,
   { catalogue, cycleDays }: { readonly catalogue: Pick<Catalogue, 'newest'>; readonly cycleDays: number },
 ): string {
-  const how = outcome === 'declined' ? 'left as it is' : 'accepted';
+  const how = outcome === 'declined' ? screenWords.keptAsItIs : 'accepted';
   if ('options' in call) {
     const { says, options } = watchText(call, { names: namesOf(catalogue), cycleDays });
     return `${says}: ${options.find(({ id }) => id === option)?.words.toLowerCase() ?? how}`;
   }
   const { subject, change } = callLine(call, catalogue);
   if (many === 1) return `${capital(subject)}, ${change}: ${how}`;
-  return `${capital(call.kind === 'load' ? plural(many, 'load') : plural(many, 'answer on sets'))} for week ${call.week}: ${how}`;
+  return screenWords.forWeekOf(
+    capital(call.kind === 'load' ? plural(many, 'load') : plural(many, 'set proposal')),
+    call.week,
+    how,
+  );
 }

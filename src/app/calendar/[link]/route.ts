@@ -1,5 +1,6 @@
 import { calendarBy, isUnavailable } from '@/data';
 import { sessionDays, writeCalendar } from '@/formats/calendar/calendar';
+import * as words from '@/ui/words/screens/pages';
 
 interface Context {
   readonly params: Promise<{ readonly link: string }>;
@@ -15,7 +16,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
     const calendar = await calendarBy(token, new Date());
     if (calendar === undefined) return said(404);
     const text = writeCalendar(
-      `${calendar.name}, training`,
+      words.training(calendar.name),
       sessionDays(calendar.blocks, calendar.nameOf),
       calendar.changedAt,
     );

@@ -1,9 +1,10 @@
 import type { Metadata } from 'next';
 import { inviteState } from '@/data';
 import { JoinByLink } from '@/features/join/join';
+import * as words from '@/ui/words/screens/pages';
 import { joinAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Come in · Dense Ladder', referrer: 'no-referrer' };
+export const metadata: Metadata = { title: words.signInOnThisPhone, referrer: 'no-referrer' };
 
 interface PageProps {
   readonly params: Promise<{ readonly token: string }>;

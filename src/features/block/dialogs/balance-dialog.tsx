@@ -1,4 +1,6 @@
 'use client';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
+import * as common from '@/ui/words/screens/common';
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Modal } from '@mantine/core';
@@ -29,8 +31,7 @@ type State =
   | { readonly status: 'failed'; readonly because: string }
   | { readonly status: 'found'; readonly proposal: BalanceProposal };
 
-const NOTHING =
-  'Nothing was found: an open slot asks for a pattern that its place has no exercise for, or there is nothing to balance yet.';
+const NOTHING = screenWords.noSolutionFoundAnOpen;
 
 /** Fills open slots and balances the sets: a difference to take whole or in parts. */
 export default function BalanceDialog(props: BalanceDialogProps) {
@@ -69,8 +70,8 @@ export default function BalanceDialog(props: BalanceDialogProps) {
     });
 
   return (
-    <Modal opened onClose={onClose} title="Fill and rebalance" size="lg">
-      {state.status === 'working' ? <p role="status">Weighing sets, time and recovery …</p> : null}
+    <Modal opened onClose={onClose} title={screenWords.fillAndRebalance} size="lg">
+      {state.status === 'working' ? <p role="status">{screenWords.workingOutSetsTimeAnd}</p> : null}
       {state.status === 'failed' ? <p role="alert">{state.because}</p> : null}
       {state.status === 'found' ? (
         <form
@@ -82,8 +83,8 @@ export default function BalanceDialog(props: BalanceDialogProps) {
         >
           <p className={classes.said}>
             {state.proposal.changes.length === 0
-              ? 'Every growing muscle is as near its target as the limits allow; nothing changes.'
-              : `${plural(state.proposal.changes.length, 'change')} bring the growing muscles to their targets within time, per-session caps, ceilings and budget. Take all, or only some.`}
+              ? screenWords.everyGrowingMuscleIsAs
+              : screenWords.bringTheGrowingMusclesTo(plural(state.proposal.changes.length, 'change'))}
           </p>
           {block.sessions.map((session) => {
             const mine = state.proposal.changes.filter(({ sessionId }) => sessionId === session.id);
@@ -111,11 +112,11 @@ export default function BalanceDialog(props: BalanceDialogProps) {
           {problem === '' ? null : <p role="alert">{problem}</p>}
           <div className={picker.foot}>
             <Button type="submit" variant="filled" ref={first}>
-              {state.proposal.changes.length === 0 ? 'Close' : 'Take it'}
+              {state.proposal.changes.length === 0 ? common.close : common.apply}
             </Button>
             {state.proposal.changes.length === 0 ? null : (
               <Button variant="quiet" onClick={onClose}>
-                Leave as it was
+                {common.cancel}
               </Button>
             )}
           </div>
@@ -131,11 +132,13 @@ function Muscles({ proposal }: { readonly proposal: BalanceProposal }) {
     ({ from, to, target }) => Math.abs(from - to) >= 0.5 || (from < target && to > from),
   );
   return (
-    <ul className={classes.muscles} aria-label="Sets a week">
+    <ul className={classes.muscles} aria-label={screenWords.setsAWeek}>
       {changed.map(({ muscle, from, to, target }) => (
         <li key={muscle}>
           {capital(muscle)} {figure(from, 1)} → <strong>{figure(to, 1)}</strong>
-          <span className={classes.target}>{target === 0 ? 'held' : `target ${figure(target, 1)}`}</span>
+          <span className={classes.target}>
+            {target === 0 ? 'held' : screenWords.target(figure(target, 1))}
+          </span>
         </li>
       ))}
     </ul>

@@ -4,6 +4,7 @@ import { Modal } from '@mantine/core';
 import { type Athlete, type Block, CONVENTION_IDS, type Edit, originOf, type Result } from '@/core';
 import { ConventionsTable } from '@/ui/conventions-table';
 import { formClasses as form } from '@/ui/form';
+import * as words from '@/ui/words/screens/block-dialogs';
 
 interface ConventionsDialogProps {
   readonly block: Block;
@@ -15,14 +16,10 @@ interface ConventionsDialogProps {
 /** The figures of this block, beside those of the athlete and the coach. */
 export default function ConventionsDialog({ block, athlete, attempt, onClose }: ConventionsDialogProps) {
   return (
-    <Modal opened onClose={onClose} title="Conventions of this block" size="xl">
+    <Modal opened onClose={onClose} title={words.rulesAndNumbersOfThis} size="xl">
       {/* biome-ignore lint/a11y/noStaticElementInteractions: keys typed here are not meant for the table behind */}
       <div onKeyDown={(event) => event.key !== 'Escape' && event.stopPropagation()}>
-        <p className={form.soft}>
-          Starting points, not laws: each with its reason. A figure of your own holds for this block and stays
-          with it when it is copied. Figures of an athlete, a muscle or an exercise stand with the athlete,
-          those for all athletes with your account; the nearest wins, the block before all.
-        </p>
+        <p className={form.soft}>{words.defaultsEachWithItsReason}</p>
         <ConventionsTable
           ids={CONVENTION_IDS}
           own={block.conventions}

@@ -8,6 +8,7 @@ import { editWords } from '@/ui/words/edits';
 import type { ExerciseNames } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
 import type { BlockActions } from '../contract';
 import classes from './history-dialog.module.css';
 
@@ -21,7 +22,7 @@ interface HistoryDialogProps {
   readonly onClose: () => void;
 }
 
-const ACTIONS = { do: '', undo: 'undone: ', redo: 'redone: ' } as const;
+const ACTIONS = { do: '', undo: screenWords.undone, redo: screenWords.redone } as const;
 /** Every change of the block, newest first, and the way back to before any of them. Going back is a change too. */
 export default function HistoryDialog({
   block,
@@ -51,18 +52,18 @@ export default function HistoryDialog({
     const answer = await looking.ask(revision);
     if (answer.status !== 'found') return setMessage(outcomeSentence(answer));
     const edit = differenceEdit(block, answer.block);
-    if (edit === null) return setMessage('The block is as it was then already.');
+    if (edit === null) return setMessage(screenWords.theBlockAlreadyLooksLike);
     const made = attempt(edit);
     if (made.ok) onClose();
     else setMessage(made.problems.map(problemSentence).join(' '));
   };
 
   return (
-    <Modal opened onClose={onClose} title="History of the block" size="lg">
+    <Modal opened onClose={onClose} title={screenWords.historyOfTheBlock} size="lg">
       <div>
         {message === '' ? null : <p role="alert">{message}</p>}
-        {lines === null ? <p role="status">Looking it up …</p> : null}
-        {lines?.length === 0 ? <p>Nothing has been changed yet.</p> : null}
+        {lines === null ? <p role="status">{screenWords.loadingHistory}</p> : null}
+        {lines?.length === 0 ? <p>{screenWords.noChangesYet}</p> : null}
         <Table className={classes.lines}>
           <Table.Tbody>
             {(lines ?? []).map(({ revision, action, edit, at, by }) => (
@@ -79,11 +80,11 @@ export default function HistoryDialog({
                 <Table.Td>
                   <Button
                     variant="link"
-                    aria-label={`Go back to before change ${revision}`}
+                    aria-label={screenWords.goBackToBeforeChange(revision)}
                     aria-disabled={looking.isBusy}
                     onClick={() => void restore(revision - 1)}
                   >
-                    Go back to before
+                    {screenWords.goBackToBeforeThis}
                   </Button>
                 </Table.Td>
               </Table.Tr>

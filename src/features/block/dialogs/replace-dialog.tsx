@@ -8,6 +8,8 @@ import { Choose, Line } from '@/ui/form';
 import { Picker } from '@/ui/picker';
 import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
+import * as common from '@/ui/words/screens/common';
 import classes from './technique-picker.module.css';
 
 interface ReplaceDialogProps {
@@ -31,7 +33,7 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
   const places = slots.filter(({ exercise }) => exercise.id === from).length;
   const name = (id: string) => capital(catalogue.newest(id.split('#')[0] ?? id)?.name ?? id);
   return (
-    <Modal opened onClose={onClose} title="Replace an exercise everywhere" size="md">
+    <Modal opened onClose={onClose} title={screenWords.replaceAnExerciseEverywhere} size="md">
       <form
         onKeyDown={(event) => event.stopPropagation()}
         onSubmit={(event) => {
@@ -41,15 +43,21 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
           onClose();
         }}
       >
-        <Line label="Find">
-          <Choose label="Exercise to find" value={from} options={used} names={name} onValue={setFrom} />
-          <span>in {plural(places, 'slot')}</span>
+        <Line label={common.exerciseLabel}>
+          <Choose
+            label={screenWords.exerciseToReplace}
+            value={from}
+            options={used}
+            names={name}
+            onValue={setFrom}
+          />
+          <span>{screenWords.inWord(plural(places, 'slot'))}</span>
         </Line>
-        <Line label="Replace by">
+        <Line label={screenWords.replaceWith}>
           {picking ? (
             <span style={{ position: 'relative', height: 26, flex: 1 }}>
               <Picker
-                label="Exercise to put in its place"
+                label={common.newExercise}
                 inDialog
                 choices={exerciseChoices(catalogue, { athlete, place: placeFor(athlete, null) })}
                 initial=""
@@ -66,16 +74,13 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
             </Button>
           )}
         </Line>
-        <p>
-          Sets, reps, RIR, rest and technique stay; loads are found anew. Weeks handed out keep what they
-          have.
-        </p>
+        <p>{screenWords.setsRepsRirRestAnd}</p>
         <div className={classes.foot}>
           <Button type="submit" variant="filled" aria-disabled={to === null} data-autofocus={to !== null}>
-            Replace
+            {screenWords.replace}
           </Button>
           <Button variant="quiet" onClick={onClose}>
-            Leave as it was
+            {common.cancel}
           </Button>
         </div>
       </form>

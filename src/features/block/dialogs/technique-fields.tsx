@@ -7,7 +7,7 @@ import { Choose, formClasses as form, Line } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
-import { FIELD_WORDS } from '../sheet/field-words';
+import { FIELD_WORDS } from '../../../ui/words/technique-fields';
 
 /** Shares are written as per cent. */
 const HUNDRED = 100;

@@ -1,6 +1,8 @@
 import { TextInput } from '@mantine/core';
 import { useEffect, useRef } from 'react';
 import type { TechniqueKind } from '@/core';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
+import * as common from '@/ui/words/screens/common';
 import type { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import classes from './technique-picker.module.css';
 
@@ -35,7 +37,7 @@ export function TechniqueList({ label, text, shown, kind, onFind, onChoose }: Te
         aria-controls="techniques"
         aria-activedescendant={`technique-${kind.replace(/[^a-z]+/g, '-')}`}
         aria-label={label}
-        placeholder="Find a technique"
+        placeholder={screenWords.searchTechniques}
         value={text}
         onChange={(event) => onFind(event.target.value)}
         onKeyDown={(event) => {
@@ -44,7 +46,7 @@ export function TechniqueList({ label, text, shown, kind, onFind, onChoose }: Te
           step(event.key === 'ArrowDown' ? 1 : -1);
         }}
       />
-      <div className={classes.list} id="techniques" role="listbox" aria-label="Techniques" ref={list}>
+      <div className={classes.list} id="techniques" role="listbox" aria-label={common.techniques} ref={list}>
         {shown.map((one) => (
           // biome-ignore lint/a11y/useKeyWithClickEvents: the field above moves among them by the arrows
           <div
@@ -61,7 +63,7 @@ export function TechniqueList({ label, text, shown, kind, onFind, onChoose }: Te
             <span className={classes.is}>{one.is}</span>
           </div>
         ))}
-        {shown.length === 0 ? <p className={classes.is}>Nothing is called that.</p> : null}
+        {shown.length === 0 ? <p className={classes.is}>{common.noMatches}</p> : null}
       </div>
     </div>
   );

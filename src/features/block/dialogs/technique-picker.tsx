@@ -1,4 +1,6 @@
 'use client';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
+import * as common from '@/ui/words/screens/common';
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Modal, Table, TextInput } from '@mantine/core';
@@ -158,10 +160,10 @@ export default function TechniquePicker({
                 </span>
               )}
               <Button type="submit" variant="filled" aria-disabled={unread.count > 0}>
-                Take it
+                {common.apply}
               </Button>
               <Button variant="quiet" onClick={onClose}>
-                Leave as it was
+                {common.cancel}
               </Button>
             </div>
           </div>
@@ -180,18 +182,18 @@ interface SchemesProps {
 function Schemes({ now, then }: SchemesProps) {
   if (now === undefined || then === undefined) return null;
   const rows: readonly (readonly [string, (of: SchemeFigures) => string])[] = [
-    ['sets that count', ({ hard }) => figure(hard, 2)],
-    ['reps in all', ({ reps }) => figure(reps, 0)],
-    ['under tension', ({ tension }) => clock(tension)],
-    ['by the clock, alone', ({ seconds }) => clock(seconds)],
+    [screenWords.setsThatCount, ({ hard }) => figure(hard, 2)],
+    [screenWords.totalReps, ({ reps }) => figure(reps, 0)],
+    [screenWords.timeUnderTension, ({ tension }) => clock(tension)],
+    [screenWords.timeForThisExercise, ({ seconds }) => clock(seconds)],
   ];
   return (
     <Table className={classes.schemes}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th scope="col">in the first week</Table.Th>
-          <Table.Th scope="col">now</Table.Th>
-          <Table.Th scope="col">so</Table.Th>
+          <Table.Th scope="col">{screenWords.inWeek1}</Table.Th>
+          <Table.Th scope="col">{screenWords.now}</Table.Th>
+          <Table.Th scope="col">{screenWords.newWord}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -216,7 +218,7 @@ function HoldReps({ drift, onDrift }: HoldRepsProps) {
   return (
     <Checkbox
       className={classes.check}
-      label="same reps in every set, each nearer failure"
+      label={screenWords.sameRepsInEverySet}
       checked={drift === 'hold reps'}
       onChange={(event) => onDrift(event.target.checked ? 'hold reps' : 'hold RIR')}
     />
@@ -233,10 +235,10 @@ function MadeSafe({ safety, onSafety }: MadeSafeProps) {
   return (
     <TextInput
       className={classes.safety}
-      label="Made safe by"
+      label={common.madeSafeBy}
       value={safety}
       maxLength={200}
-      placeholder="safeties at the bottom, a spotter"
+      placeholder={common.safetyBarsASpotter}
       onChange={(event) => onSafety(event.target.value)}
     />
   );

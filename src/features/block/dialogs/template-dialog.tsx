@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { templateNameForm } from '@/ui/template-name';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as screenWords from '@/ui/words/screens/block-dialogs';
+import * as common from '@/ui/words/screens/common';
 import type { BlockActions } from '../contract';
 
 interface TemplateDialogProps {
@@ -29,10 +31,10 @@ export default function TemplateDialog({ name, untilSaved, save, onKept, onClose
     await untilSaved();
     const said = await keeping.ask(given.name.trim());
     if (said.status === 'kept') onKept(given.name.trim());
-    else setProblem(`It was not kept. ${outcomeSentence(said)}`);
+    else setProblem(screenWords.notSaved(outcomeSentence(said)));
   };
   return (
-    <Modal opened onClose={onClose} title="Keep as a template" size="sm">
+    <Modal opened onClose={onClose} title={common.saveAsTemplate} size="sm">
       <form
         noValidate
         onKeyDown={(event) => event.key !== 'Escape' && event.stopPropagation()}
@@ -40,17 +42,17 @@ export default function TemplateDialog({ name, untilSaved, save, onKept, onClose
       >
         <TextInput
           data-autofocus
-          label="Name of the template"
-          description="Sessions, exercises and settings are kept; the athlete, the dates and the loads are not."
+          label={common.nameOfTheTemplate}
+          description={screenWords.savesSessionsExercisesAndSettings}
           {...form.getInputProps('name')}
         />
         {problem === null ? null : <p role="alert">{problem}</p>}
         <Group mt="sm" gap="md">
           <Button type="submit" variant="filled" loading={keeping.isBusy}>
-            Keep it
+            {common.save}
           </Button>
           <Button variant="quiet" onClick={onClose}>
-            Leave
+            {common.cancel}
           </Button>
         </Group>
       </form>

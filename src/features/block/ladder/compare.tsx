@@ -17,6 +17,8 @@ import { useAction, useAnswer } from '@/ui/use-action';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/ladder';
 import type { BlockActions } from '../contract';
 import classes from './ladder.module.css';
 
@@ -37,7 +39,7 @@ interface CompareProps {
   readonly onOther: (other: Other | null) => void;
 }
 
-const LAST = 'last block';
+const LAST = common.previousBlock;
 const NONE = 'nothing';
 
 /** Chooses what this block is compared with: one of its revisions, or the athlete's last block. */
@@ -57,7 +59,7 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
     if (value === LAST) {
       const answer = await before.ask();
       if (answer.status !== 'found') {
-        setMessage(answer.status === 'gone' ? 'There is no block before this one.' : outcomeSentence(answer));
+        setMessage(answer.status === 'gone' ? common.thereIsNoEarlierBlock : outcomeSentence(answer));
         return onOther(null);
       }
       const then = unfold({ ...answer.training, exercises: catalogue.find });
@@ -78,30 +80,39 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
     );
     const same = isUnchanged(changes) && differenceEdit(block, training.block) === null;
     onOther({
-      name: `revision ${value}`,
+      name: screenWords.revision(value),
       blockPlan: then,
-      sentences: same ? ['Nothing differs.'] : effectSentences(changes, 'the plan', namesOf(catalogue)),
+      sentences: same
+        ? [screenWords.noDifferences]
+        : effectSentences(changes, common.thePlan, namesOf(catalogue)),
     });
   };
   const options = [NONE, LAST, ...(lines ?? []).map(({ revision }) => String(revision - 1))];
   return (
     <div className={classes.compare}>
-      <span>Compare with</span>
+      <span>{common.compareWith}</span>
       <Choose
-        label="Compare with"
+        label={common.compareWith}
         value={chosen}
         options={[...new Set([...options, chosen])]}
         names={(option) => {
           if (option === NONE || option === LAST) return option;
           const line = lines?.find(({ revision }) => revision - 1 === Number(option));
-          return `revision ${option}${line === undefined ? '' : `, before ${new Date(line.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}`}`;
+          return screenWords.revisionOf(
+            option,
+            line === undefined
+              ? ''
+              : screenWords.before(
+                  new Date(line.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }),
+                ),
+          );
         }}
         onValue={(value) => void choose(value)}
       />
       {message === '' ? null : <span role="alert">{message}</span>}
       {other === null ? null : (
         <p role="status" className={classes.differs}>
-          From {other.name} to now. {other.sentences.join(' ')}
+          {screenWords.fromToNow(other.name, other.sentences.join(' '))}
         </p>
       )}
     </div>

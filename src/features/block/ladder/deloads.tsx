@@ -1,3 +1,5 @@
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/ladder';
 import '@mantine/core/styles/Checkbox.layer.css';
 import '@mantine/core/styles/Radio.layer.css';
 import { Button, Checkbox, Radio, Table, VisuallyHidden } from '@mantine/core';
@@ -107,10 +109,10 @@ export function Deloads(props: DeloadsProps) {
     conventions,
   );
   return (
-    <section aria-label="Deload">
+    <section aria-label={common.deload} data-part="deload">
       <h2 className={classes.head}>
-        Deload
-        <span className={classes.key}>each way as the week’s actual sets, beside the last building week</span>
+        {common.deload}
+        <span className={classes.key}>{screenWords.eachKindShownAsThe}</span>
       </h2>
       <div className={classes.deload}>
         <Tried tried={tried} last={last} unit={unit} advice={advice} now={block.deload} attempt={attempt} />
@@ -144,23 +146,23 @@ function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
     <Table className={classes.tried}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th scope="col">way</Table.Th>
-          <Table.Th scope="col">sets</Table.Th>
-          <Table.Th scope="col" title={`1000 ${unit} × reps`}>
-            work
+          <Table.Th scope="col">{screenWords.kind}</Table.Th>
+          <Table.Th scope="col">{common.sets}</Table.Th>
+          <Table.Th scope="col" title={screenWords.n1000Reps(unit)}>
+            {screenWords.work}
           </Table.Th>
-          <Table.Th scope="col">minutes</Table.Th>
-          <Table.Th scope="col">days</Table.Th>
-          <Table.Th scope="col">for example</Table.Th>
-          <Table.Th scope="col">suits</Table.Th>
+          <Table.Th scope="col">{common.minutes}</Table.Th>
+          <Table.Th scope="col">{screenWords.days}</Table.Th>
+          <Table.Th scope="col">{screenWords.example}</Table.Th>
+          <Table.Th scope="col">{screenWords.goodFor}</Table.Th>
           <Table.Th scope="col">
-            <VisuallyHidden>take it</VisuallyHidden>
+            <VisuallyHidden>{common.applyText}</VisuallyHidden>
           </Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
         <Table.Tr>
-          <Table.Th scope="row">last building week</Table.Th>
+          <Table.Th scope="row">{screenWords.lastBuildingWeek}</Table.Th>
           <Table.Td>{before?.sets ?? 0}</Table.Td>
           <Table.Td>{figure((before?.work ?? 0) / 1000, 1)}</Table.Td>
           <Table.Td>{minutes(before?.seconds ?? 0)}</Table.Td>
@@ -193,7 +195,7 @@ function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: Tried
   const text = deloadText(deload);
   const [only] = deload;
   const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
-  const word = fit < 0 ? '' : advice.needed && fit === 0 ? ' · first choice' : ' · fits';
+  const word = fit < 0 ? '' : advice.needed && fit === 0 ? screenWords.recommended : ' · fits';
   const share = (now: number, then: number) => (then === 0 ? '–' : `${figure((100 * now) / then, 0)} %`);
   return (
     <Table.Tr data-mine={mine} title={deload.map(measureSentence).join(' ')}>
@@ -218,10 +220,10 @@ function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: Tried
         ) : (
           <Button
             variant="link"
-            aria-label={`Take ${text}`}
+            aria-label={screenWords.use(text)}
             onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
           >
-            Take
+            {common.useThis}
           </Button>
         )}
       </Table.Td>
@@ -247,9 +249,7 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
     <div className={classes.signs}>
       <p role="status">{advice}</p>
       <p className={classes.key}>
-        {since === null
-          ? 'No check-in of late: weigh the signs yourself.'
-          : `From the check-in of ${longDay(since)} and the log; change what you know better.`}
+        {since === null ? screenWords.noRecentCheckInJudge : screenWords.fromTheCheckInOn(longDay(since))}
       </p>
       {SIGNS.map((sign) => (
         <fieldset key={sign} className={classes.sign} aria-label={sign}>
@@ -267,10 +267,10 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
       ))}
       {(
         [
-          ['eager', 'cannot wait to train'],
-          ['lifeStress', 'life leaves little time'],
-          ['test', 'a test of strength follows'],
-          ['honest', 'rates effort honestly'],
+          ['eager', screenWords.veryMotivatedToTrain],
+          ['lifeStress', screenWords.littleTimeForTraining],
+          ['test', screenWords.aStrengthTestFollows],
+          ['honest', screenWords.ratesEffortHonestly],
         ] as const
       ).map(([fact, words]) => (
         <Checkbox
@@ -282,10 +282,7 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
         />
       ))}
       <p className={classes.key}>{DELOAD_CARE}</p>
-      <p className={classes.key}>
-        {plural(joints, 'irritated joint')} on record. Sharp, lasting or spreading pain goes to a clinician
-        first.
-      </p>
+      <p className={classes.key}>{screenWords.onRecordSharpLastingOr(plural(joints, 'irritated joint'))}</p>
     </div>
   );
 }
@@ -295,5 +292,5 @@ function exampleOf(week: BlockPlan['weeks'][number]['plan'] | undefined): string
   const slot = week?.sessions.flatMap(({ slots }) => slots).find(({ sets }) => sets.length > 0);
   const [first] = slot?.sets ?? [];
   if (slot === undefined || first === undefined) return 'nothing';
-  return `${slot.sets.filter(({ piece }) => piece === 1).length}×${first.reps}${first.load === null ? '' : ` at ${figure(first.load)}`}`;
+  return `${slot.sets.filter(({ piece }) => piece === 1).length}×${first.reps}${first.load === null ? '' : screenWords.at(figure(first.load))}`;
 }

@@ -3,6 +3,8 @@ import { type BlockPlan, MUSCLES, type Muscle } from '@/core';
 import { LadderDrawing, type LadderRung, rungState } from '@/ui/ladder-drawing';
 import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/ladder';
 import classes from './ladder.module.css';
 
 interface LaddersProps {
@@ -35,13 +37,14 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
     ...all.flatMap(({ rungs }) => rungs.map(({ sets, ceiling }) => Math.max(sets, ceiling))),
   );
   return (
-    <section aria-label="Ladders">
+    <section aria-label={screenWords.ladders}>
       <h2 className={classes.head}>
-        Hard sets a week
+        {screenWords.hardSetsAWeek}
         <span className={classes.key}>
-          week 1 at the bottom; rails at <Term word="floor">floor</Term> and{' '}
-          <Term word="ceiling">ceiling</Term>; filled is done, dashed the <Term word="deload">deload</Term>
-          {other === null ? '' : '; ticks are the other version'}
+          {screenWords.week1AtTheBottom} <Term word="volume range">{common.minimum}</Term> {screenWords.and}{' '}
+          {common.maximum}
+          {screenWords.filledIsDoneDashedIs} {common.deloadText}
+          {other === null ? '' : screenWords.ticksShowTheOtherVersion}
         </span>
       </h2>
       <div className={classes.ladders}>
@@ -62,11 +65,13 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
                 onOpen(muscle, rungs[at]?.week ?? blockPlan.currentWeek);
               }}
             >
-              <VisuallyHidden>{`${rungs.map(({ sets }) => figure(sets, 1)).join(', ')} sets by week: `}</VisuallyHidden>
+              <VisuallyHidden>
+                {screenWords.setsByWeek(rungs.map(({ sets }) => figure(sets, 1)).join(', '))}
+              </VisuallyHidden>
               <span className={classes.muscle}>
                 {muscle}
                 <span className={classes.span}>
-                  {goal === 'hold' ? 'held ' : ''}
+                  {goal === 'hold' ? screenWords.maintained : ''}
                   {[...new Set([first?.sets ?? 0, last?.sets ?? 0].map((sets) => figure(sets, 1)))].join('–')}
                 </span>
               </span>

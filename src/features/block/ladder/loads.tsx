@@ -2,6 +2,8 @@ import { Button, Table } from '@mantine/core';
 import type { Block, BlockPlan, Catalogue, SlotPlan } from '@/core';
 import { sessionsInOrder, variantName } from '@/core';
 import { setText } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/ladder';
 import classes from './ladder.module.css';
 
 interface LoadsProps {
@@ -42,12 +44,10 @@ function pointsOf(blockPlan: BlockPlan, slotId: string): readonly Point[] {
 /** What a slot asks at the start and at the end, with the line between: done weeks as dots, projections dashed. */
 export function Loads({ block, catalogue, blockPlan, onOpen }: LoadsProps) {
   return (
-    <section aria-label="Projected loads">
+    <section aria-label={screenWords.projectedLoads}>
       <h2 className={classes.head}>
-        Loads
-        <span className={classes.key}>
-          dots are done, the dashed line is projected from the strength known now
-        </span>
+        {common.loads}
+        <span className={classes.key}>{screenWords.dotsAreDoneTheDashed}</span>
       </h2>
       <div className={classes.loads}>
         {sessionsInOrder(block).map((session) => (

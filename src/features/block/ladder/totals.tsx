@@ -11,6 +11,8 @@ import {
 import { Term } from '@/ui/term';
 import { figure, minutes } from '@/ui/words/figures';
 import type { Word } from '@/ui/words/glossary';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/ladder';
 import classes from './ladder.module.css';
 
 interface TotalsProps {
@@ -48,31 +50,30 @@ export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: Total
     readonly bar?: (week: (typeof weeks)[number]) => number;
   }[] = [
     {
-      name: 'reps in reserve',
-      word: 'RIR',
+      name: common.repsInReserve,
       of: ({ weekState }) => String(weekState.plan.rir),
       bar: ({ weekState }) => weekState.plan.rir / most.rir,
     },
     {
-      name: 'hard sets',
+      name: screenWords.hardSets,
       word: 'hard set',
       of: ({ weekState }) => figure(weekState.plan.hardSets, 1),
       bar: ({ weekState }) => weekState.plan.hardSets / most.sets,
     },
     { name: 'minutes', of: ({ totals }) => String(minutes(totals.seconds)) },
-    { name: `work, 1000 ${unit} × reps`, word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
+    { name: screenWords.work1000Reps(unit), word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
-      name: `${ZONE_HEADS[zone]}, % of sets`,
+      name: screenWords.ofSets(ZONE_HEADS[zone]),
       of: ({ zones }: (typeof weeks)[number]) =>
         Object.values(zones).every((share) => share === 0) ? '–' : figure(100 * zones[zone], 0),
     })),
   ];
   return (
-    <section aria-label="Totals of each week">
+    <section aria-label={screenWords.totalsByWeek}>
       <Table className={classes.totals}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">each week</Table.Th>
+            <Table.Th scope="col">{screenWords.eachWeek}</Table.Th>
             {weeks.map(({ weekState }) => (
               <Table.Th
                 scope="col"
@@ -80,7 +81,7 @@ export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: Total
                 data-current={weekState.plan.week === blockPlan.currentWeek}
               >
                 <Button variant="link" onClick={() => onWeek(weekState.plan.week)}>
-                  {weekState.plan.kind === 'deload' ? 'deload' : `wk ${weekState.plan.week}`}
+                  {weekState.plan.kind === 'deload' ? 'deload' : screenWords.week(weekState.plan.week)}
                 </Button>
               </Table.Th>
             ))}

@@ -14,8 +14,9 @@ import { Gauge } from '@/ui/gauge';
 import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import { weekName } from '@/ui/words/names';
-import { Calls, type CallsProps } from './calls';
-import { Findings } from './findings';
+import * as screenWords from '@/ui/words/screens/rail';
+import { Calls, type CallsProps } from './proposals';
+import { Findings } from './checks';
 import classes from './rail.module.css';
 
 interface RailProps extends CallsProps {
@@ -39,7 +40,7 @@ export const Rail = memo(function Rail(props: RailProps) {
   );
   const waiting = <Calls {...{ catalogue, calls, busy, onFocus, onAnswer }} key="calls" />;
   return (
-    <aside className={classes.rail} aria-label="Volume, calls and findings">
+    <aside className={classes.rail} aria-label={screenWords.volumeProposedChangesAndChecks}>
       <Gauges weekState={weekState} onFocus={onFocus} onGoal={props.onGoal} />
       {findingsFirst ? [found, waiting] : [waiting, found]}
     </aside>
@@ -74,12 +75,12 @@ function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'o
     event.preventDefault();
   };
   return (
-    <section aria-label="Hard sets">
+    <section aria-label={screenWords.hardSets}>
       <div className={classes.headline}>
         <h2>
-          <Term word="hard set">Hard sets</Term>, {weekName(plan.week, plan.kind)}
+          <Term word="hard set">{screenWords.hardSets}</Term>, {weekName(plan.week, plan.kind)}
         </h2>
-        <span>sets, times a week</span>
+        <span>{screenWords.setsTimesAWeek}</span>
       </div>
       <ul className={classes.list} ref={list} onKeyDown={keys}>
         {MUSCLES.map((muscle, index) => (
@@ -106,9 +107,9 @@ function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'o
             onFocus({ kind: 'total' });
           }}
         >
-          <span>all, each set once</span>
+          <span>{screenWords.totalEachSetOnce}</span>
           <span>
-            <strong>{figure(plan.hardSets, 0)}</strong> of {figure(plan.budget, 0)}
+            <strong>{figure(plan.hardSets, 0)}</strong> {screenWords.ofWord(figure(plan.budget, 0))}
           </span>
         </li>
       </ul>

@@ -5,6 +5,8 @@ import { type Unreachable, useAction } from '@/ui/use-action';
 import type { ExerciseNames } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { lessonText } from '@/ui/words/review';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/review';
 import type { BlockActions } from '../contract';
 import classes from './review.module.css';
 
@@ -16,7 +18,7 @@ interface LessonsProps {
   readonly onChanged: () => void;
 }
 
-const ANSWERED = { taken: 'taken over', refused: 'not taken' } as const;
+const ANSWERED = { taken: screenWords.applied, refused: common.dismissed } as const;
 
 type Answered = Awaited<ReturnType<BlockActions['learn']>> | Unreachable;
 
@@ -25,9 +27,9 @@ function sentence(answered: Answered): string {
     case 'kept':
       return '';
     case 'stale':
-      return 'The athlete was changed meanwhile; look again, and answer once more.';
+      return screenWords.theAthleteWasChangedMeanwhile;
     case 'gone':
-      return 'The block no longer teaches this; the page is fresh now.';
+      return screenWords.thisFindingNoLongerApplies;
     default:
       return outcomeSentence(answered);
   }
@@ -44,13 +46,11 @@ export function Lessons({ lessons, name, names, learn, onChanged }: LessonsProps
     onChanged();
   };
   return (
-    <section aria-label="What it teaches">
+    <section aria-label={screenWords.whatWeLearned}>
       <h2>
-        What it teaches <span>of {name}</span>
+        {screenWords.whatWeLearned} <span>{screenWords.about(name)}</span>
       </h2>
-      {lessons.length === 0 ? (
-        <p className={classes.soft}>Nothing that stands out from what is known already.</p>
-      ) : null}
+      {lessons.length === 0 ? <p className={classes.soft}>{screenWords.nothingNewThatStandsOut}</p> : null}
       <ul className={classes.said}>
         {lessons.map(({ about, lesson, outcome }) => {
           const { says, evidence } = lessonText(lesson, names);
@@ -71,13 +71,13 @@ export function Lessons({ lessons, name, names, learn, onChanged }: LessonsProps
               <span className={classes.answers}>
                 {outcome === null ? (
                   <>
-                    {button('Take over', 'take')}
-                    {button('Not so', 'refuse')}
+                    {button(common.apply, 'take')}
+                    {button(common.dismissText, 'refuse')}
                   </>
                 ) : (
                   <>
                     <em>{ANSWERED[outcome]}</em>
-                    {button('Forget', 'forget')}
+                    {button(common.undo, 'forget')}
                   </>
                 )}
               </span>

@@ -3,6 +3,8 @@ import { daysBetween, type LiftChange, type LiftReview, type Unit } from '@/core
 import { shortDay } from '@/ui/words/dates';
 import { estimate, figure } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/review';
 import classes from './review.module.css';
 
 const WIDTH = 220;
@@ -16,8 +18,8 @@ interface LiftLinesProps {
 }
 
 const VERDICTS = {
-  'too early': 'too early to judge',
-  'goes on': 'goes on',
+  'too early': common.tooEarlyToJudge,
+  'goes on': common.progressing,
   stalled: 'stalled',
   fell: 'fell',
 } as const;
@@ -25,9 +27,9 @@ const VERDICTS = {
 /** Every lift with its line, and what changed it. */
 export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
   return (
-    <section aria-label="Lifts">
+    <section aria-label={common.lifts}>
       <h2>
-        Lifts <span>estimates from first sets, {unit}; a tick marks what changed</span>
+        {common.lifts} <span>{screenWords.estimatesFromFirstSetsA(unit)}</span>
       </h2>
       <Table className={classes.table}>
         <Table.Tbody>
@@ -38,7 +40,7 @@ export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
               ...changes.map((change) => changeText(change, names)),
               ...(sides?.weaker == null
                 ? []
-                : [`the ${sides.weaker} side ${figure(Math.abs(sides.mean), 1)} reps behind`]),
+                : [screenWords.theSideIsRepsWeaker(sides.weaker, figure(Math.abs(sides.mean), 1))]),
             ];
             return (
               <Table.Tr key={exerciseId}>
@@ -71,13 +73,13 @@ export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
 function changeText(change: LiftChange, names: ExerciseNames): string {
   switch (change.kind) {
     case 'deload':
-      return `deload ${shortDay(change.date)}`;
+      return screenWords.deload(shortDay(change.date));
     case 'phase':
-      return `${change.phase} from ${shortDay(change.date)}`;
+      return screenWords.from(change.phase, shortDay(change.date));
     case 'swapped in':
-      return `for ${names(change.other)} from ${shortDay(change.date)}`;
+      return screenWords.replacedOn(names(change.other), shortDay(change.date));
     case 'swapped out':
-      return `gave way to ${names(change.other)} on ${shortDay(change.date)}`;
+      return screenWords.replacedByOn(names(change.other), shortDay(change.date));
   }
 }
 

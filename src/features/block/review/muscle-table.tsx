@@ -2,6 +2,8 @@ import { Table } from '@mantine/core';
 import type { MuscleReview, MuscleWeekDone } from '@/core';
 import { figure } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/review';
 import classes from './review.module.css';
 
 const WIDTH = 40;
@@ -14,23 +16,23 @@ export function MuscleTable({ muscles }: { readonly muscles: readonly MuscleRevi
   );
   const [first] = muscles;
   return (
-    <section aria-label="Muscles">
+    <section aria-label={screenWords.muscles}>
       <h2>
-        Muscles <span>weekly sets; the outline is planned, the bar is done</span>
+        {screenWords.muscles} <span>{screenWords.weeklySetsOutlinePlannedBar}</span>
       </h2>
       <Table className={classes.muscles}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">muscle</Table.Th>
+            <Table.Th scope="col">{common.muscleText}</Table.Th>
             {first?.weeks.map(({ week, kind }) => (
               <Table.Th scope="col" key={week}>
-                {kind === 'deload' ? 'deload' : `wk ${week}`}
+                {kind === 'deload' ? 'deload' : screenWords.week(week)}
               </Table.Th>
             ))}
-            <Table.Th scope="col">ahead</Table.Th>
-            <Table.Th scope="col">behind</Table.Th>
-            <Table.Th scope="col">bore</Table.Th>
-            <Table.Th scope="col">fell twice at</Table.Th>
+            <Table.Th scope="col">{screenWords.aboveTarget}</Table.Th>
+            <Table.Th scope="col">{screenWords.belowTarget}</Table.Th>
+            <Table.Th scope="col">{screenWords.tolerated}</Table.Th>
+            <Table.Th scope="col">{screenWords.belowTargetTwiceInA}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -42,11 +44,11 @@ export function MuscleTable({ muscles }: { readonly muscles: readonly MuscleRevi
                   <Rung week={week} most={most} />
                 </Table.Td>
               ))}
-              <Table.Td>{judged === 0 ? '' : `${ahead} of ${judged}`}</Table.Td>
+              <Table.Td>{judged === 0 ? '' : screenWords.ofWord(ahead, judged)}</Table.Td>
               <Table.Td>{judged === 0 ? '' : behind}</Table.Td>
               <Table.Td>{bore === null ? '' : figure(bore.sets, 1)}</Table.Td>
               <Table.Td className={classes.fell}>
-                {fell === null ? '' : `${figure(fell.sets, 1)}, wk ${fell.week}`}
+                {fell === null ? '' : screenWords.weekOf(figure(fell.sets, 1), fell.week)}
               </Table.Td>
             </Table.Tr>
           ))}
@@ -62,7 +64,7 @@ function Rung({ week: { planned, done }, most }: { readonly week: MuscleWeekDone
   return (
     <span
       className={classes.rung}
-      title={`planned ${figure(planned, 1)}${done === null ? '' : `, done ${figure(done, 1)}`}`}
+      title={screenWords.planned(figure(planned, 1), done === null ? '' : screenWords.done(figure(done, 1)))}
     >
       <span className={isShort ? classes.short : ''}>{figure(done ?? planned, 1)}</span>
       <svg width={WIDTH} height={6} aria-hidden="true">

@@ -15,8 +15,10 @@ import {
 } from '@/core';
 import { figure, plural } from '@/ui/words/figures';
 import { namesOf } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/review';
 import type { BlockActions } from '../contract';
-import { Beside } from './beside';
+import { Beside } from './comparison';
 import { Lessons } from './lessons';
 import { LiftLines } from './lift-lines';
 import { MuscleTable } from './muscle-table';
@@ -49,9 +51,7 @@ export default function ReviewFace(props: ReviewFaceProps) {
   if (review.over === 0)
     return (
       <div className={classes.face}>
-        <p className={classes.early}>
-          Nothing to look back on yet: the review begins when the first week is done or over.
-        </p>
+        <p className={classes.early}>{screenWords.theReviewStartsWhenThe}</p>
       </div>
     );
   return (
@@ -59,7 +59,7 @@ export default function ReviewFace(props: ReviewFaceProps) {
       <div className={classes.top}>
         <p className={classes.sum}>{summary(review)}</p>
         <Button variant="quiet" onClick={() => window.print()}>
-          Print
+          {common.print}
         </Button>
       </div>
       <div className={classes.columns}>
@@ -97,12 +97,14 @@ function summary({ over, weeks, done, minutes, bias }: Review): string {
   const { sessions, sets } = summed(done);
   const share = sets.planned === 0 ? 0 : (100 * sets.done) / sets.planned;
   return [
-    over === weeks ? `All ${plural(weeks, 'week')} are over` : `${over} of ${plural(weeks, 'week')} are over`,
-    `${sessions.done} of ${plural(sessions.planned, 'session')} done`,
-    `${figure(share, 0)} % of the sets`,
-    ...(minutes.share === null ? [] : [`sessions took ${figure(minutes.share, 0)} % of their minutes`]),
+    over === weeks
+      ? screenWords.allAreOver(plural(weeks, 'week'))
+      : screenWords.ofAreOver(over, plural(weeks, 'week')),
+    screenWords.ofDone(sessions.done, plural(sessions.planned, 'session')),
+    screenWords.ofSets(figure(share, 0)),
+    ...(minutes.share === null ? [] : [screenWords.sessionsTookOfTheirPlanned(figure(minutes.share, 0))]),
     ...(bias?.steady === true
-      ? [`${figure(Math.abs(bias.mean), 1)} reps ${bias.mean > 0 ? 'more' : 'fewer'} left than reported`]
+      ? [screenWords.endsSetsWithRepsLeft(figure(Math.abs(bias.mean), 1), bias.mean > 0 ? 'more' : 'fewer')]
       : []),
   ].join(' · ');
 }

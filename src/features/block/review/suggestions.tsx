@@ -1,3 +1,4 @@
+import * as screenWords from '@/ui/words/screens/review';
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox } from '@mantine/core';
 import { useRouter } from 'next/navigation';
@@ -37,11 +38,13 @@ export function Suggestions({ reviewed, suggestions, names, makeNext }: Suggesti
     setTaken(now);
   };
   return (
-    <section aria-label="What it suggests">
+    <section aria-label={screenWords.suggestionsForTheNextBlock}>
       <h2>
-        What it suggests <span>for the next block; ticked, it is taken into it</span>
+        {screenWords.suggestionsForTheNextBlock} <span>{screenWords.tickedSuggestionsAreUsedIn}</span>
       </h2>
-      {suggestions.length === 0 ? <p className={classes.soft}>Nothing to change: go on as it is.</p> : null}
+      {suggestions.length === 0 ? (
+        <p className={classes.soft}>{screenWords.noChangesSuggestedContinueAs}</p>
+      ) : null}
       <ul className={classes.said}>
         {suggestions.map((one) => {
           const id = suggestionId(one);
@@ -68,11 +71,12 @@ export function Suggestions({ reviewed, suggestions, names, makeNext }: Suggesti
       </ul>
       <p className={classes.make}>
         <Button aria-disabled={isBusy} onClick={() => void make()}>
-          Make the next block
+          {screenWords.createNextBlock}
         </Button>
         <span className={classes.soft}>
-          The design once more{taken.size === 0 ? '' : `, with ${plural(taken.size, 'change')}`}: loads from
-          the strength held, reserve and sets back to where this one began, exercises kept.
+          {screenWords.sameDesignLoadsFromCurrent(
+            taken.size === 0 ? '' : screenWords.withWord(plural(taken.size, 'change')),
+          )}
         </span>
       </p>
       <p role="alert" className={classes.problem}>

@@ -3,6 +3,8 @@ import type { Block, Review, Training } from '@/core';
 import { shortDay } from '@/ui/words/dates';
 import { figure, minutes, plural, span } from '@/ui/words/figures';
 import { capital, type ExerciseNames } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/review';
 import classes from './review.module.css';
 
 interface WeekTableProps {
@@ -19,17 +21,17 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
   const measured = training.checkIns.flatMap(({ date, measured: of }) => of.map((one) => ({ ...one, date })));
   return (
     <div className={classes.columns}>
-      <section aria-label="Weeks">
-        <h2>Weeks</h2>
+      <section aria-label={screenWords.weeks}>
+        <h2>{screenWords.weeks}</h2>
         <Table className={classes.table}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th scope="col">week</Table.Th>
-              <Table.Th scope="col">sessions</Table.Th>
-              <Table.Th scope="col">sets</Table.Th>
-              <Table.Th scope="col">minutes, planned</Table.Th>
-              <Table.Th scope="col">taken</Table.Th>
-              <Table.Th scope="col">missed</Table.Th>
+              <Table.Th scope="col">{common.week}</Table.Th>
+              <Table.Th scope="col">{common.sessions}</Table.Th>
+              <Table.Th scope="col">{common.sets}</Table.Th>
+              <Table.Th scope="col">{screenWords.plannedMin}</Table.Th>
+              <Table.Th scope="col">{screenWords.actualMin}</Table.Th>
+              <Table.Th scope="col">{screenWords.missed}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -62,31 +64,31 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
           </Table.Tbody>
         </Table>
         {clock.sessions.length === 0 ? (
-          <p className={classes.soft}>
-            No session was logged as it was done, so that its minutes are not known.
-          </p>
+          <p className={classes.soft}>{screenWords.noSessionWasLoggedWhile}</p>
         ) : null}
       </section>
-      <section aria-label="Beside it">
-        <h2>Beside it</h2>
+      <section aria-label={screenWords.alsoInThisBlock}>
+        <h2>{screenWords.alsoInThisBlock}</h2>
         <ul className={classes.said}>
           {signs.length === 0 ? null : (
             <li>
-              <strong>Signs of tiredness</strong>
-              <span>{signs.map(({ date, sum }) => `${sum} on ${shortDay(date)}`).join(', ')}; of 14</span>
+              <strong>{common.fatigue}</strong>
+              <span>
+                {screenWords.of14(
+                  signs.map(({ date, sum }) => screenWords.on(sum, shortDay(date))).join(', '),
+                )}
+              </span>
             </li>
           )}
           {soreness.length === 0 ? null : (
             <li>
-              <strong>Days until soreness was gone</strong>
+              <strong>{screenWords.daysUntilSorenessWasGone}</strong>
               <span>{soreness.map(({ muscle, days }) => `${muscle} ${days.join(' ')}`).join(', ')}</span>
             </li>
           )}
           {exchanges.map(({ date, from, to, why }) => (
             <li key={`${date} ${from} ${to}`}>
-              <strong>
-                {capital(names(to))} for {names(from)}
-              </strong>
+              <strong>{screenWords.insteadOf(capital(names(to)), names(from))}</strong>
               <span>
                 {shortDay(date)}, {why ?? 'planned'}
               </span>
@@ -106,7 +108,7 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
           )}
           {signs.length + soreness.length + exchanges.length + measured.length === 0 ? (
             <li>
-              <span>No check-ins, exchanges or measurements.</span>
+              <span>{screenWords.noCheckInsSwapsOr}</span>
             </li>
           ) : null}
         </ul>

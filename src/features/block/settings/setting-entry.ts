@@ -13,6 +13,7 @@ import {
 import { readDate } from '@/ui/read';
 import { readDeload } from '@/ui/words/deloads';
 import { figure } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/block-settings';
 import { readNumber } from '../sheet/read-number';
 
 export type SettingColumn =
@@ -37,7 +38,7 @@ function oneOf<T extends string>(text: string, words: readonly T[], path: string
   const tidy = text.trim().toLowerCase();
   const found = words.find((word) => tidy !== '' && word.toLowerCase().startsWith(tidy));
   if (found !== undefined) return ok(found);
-  const example = `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+  const example = screenWords.or(words.slice(0, -1).join(', '), words.at(-1) ?? '');
   return refused({ code: 'not-understood', path, text: text.trim(), example });
 }
 
@@ -45,7 +46,7 @@ function oneOf<T extends string>(text: string, words: readonly T[], path: string
 export function pausesText(pauses: readonly Pause[]): string {
   return pauses.length === 0
     ? 'none'
-    : pauses.map(({ after, days }) => `${days} days after week ${after}`).join(', ');
+    : pauses.map(({ after, days }) => screenWords.daysAfterWeek(days, after)).join(', ');
 }
 
 function pausesOf(text: string): Result<readonly Pause[]> {
@@ -135,7 +136,7 @@ export function settingEntry(
 export function shiftsText(shifts: Block['loadShifts']): string {
   if (shifts.length === 0) return 'none';
   return shifts
-    .map(({ week, percent }) => `week ${week} ${percent < 0 ? '−' : '+'}${figure(Math.abs(percent))} %`)
+    .map(({ week, percent }) => screenWords.week(week, percent < 0 ? '−' : '+', figure(Math.abs(percent))))
     .join(', ');
 }
 

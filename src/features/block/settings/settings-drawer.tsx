@@ -1,3 +1,4 @@
+import * as screenWords from '@/ui/words/screens/block-settings';
 import '@mantine/core/styles/Drawer.layer.css';
 import { Button, Drawer, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
@@ -26,7 +27,7 @@ export default function SettingsDrawer({
   onClose,
 }: SettingsDrawerProps) {
   return (
-    <Drawer opened onClose={onClose} position="right" size={460} title="Settings of the block">
+    <Drawer opened onClose={onClose} position="right" size={460} title={screenWords.blockSettings}>
       {/* biome-ignore lint/a11y/noStaticElementInteractions: keys typed here are not meant for the table behind */}
       <div onKeyDown={(event) => event.key !== 'Escape' && event.stopPropagation()}>
         {settingsOf(block).map((setting) => (
@@ -34,9 +35,11 @@ export default function SettingsDrawer({
         ))}
         <div className={classes.field}>
           <Button variant="link" onClick={onConventions}>
-            Conventions: {own === 0 ? 'as usual' : `${plural(own, 'number')} of your own`}
+            {screenWords.rulesAndNumbers(
+              own === 0 ? screenWords.defaults : screenWords.ofYourOwn(plural(own, 'number')),
+            )}
           </Button>
-          <p className={classes.help}>The numbers behind every rule, each with its reason.</p>
+          <p className={classes.help}>{screenWords.theNumbersBehindEveryRule}</p>
         </div>
       </div>
     </Drawer>

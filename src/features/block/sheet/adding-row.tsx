@@ -1,6 +1,7 @@
 import { placeFor } from '@/core';
 import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
+import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
 import type { GridProps } from './grid-props';
@@ -14,10 +15,10 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
     <tr role="row" className={classes.row}>
       <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
         <span className={classes.text}>&nbsp;</span>
-        <PickerSoon label="Exercise of the new slot" initial="" onCancel={onClose}>
+        <PickerSoon label={words.exerciseToAdd} initial="" onCancel={onClose}>
           {({ Picker, exerciseChoices }, typed) => (
             <Picker
-              label="Exercise of the new slot"
+              label={words.exerciseToAdd}
               choices={exerciseChoices(catalogue, { athlete, place }, true)}
               {...typed}
               onMake={make}

@@ -4,6 +4,8 @@ import type { Choice } from '@/ui/picker';
 import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
 import { capital, dayName } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { placeChoices } from './choices';
 import { cellText, prescriptionColumn } from './columns/registry';
 import { TextEditor } from './editor';
@@ -74,10 +76,15 @@ function SessionEditor(props: CellEditorProps & { readonly row: Extract<Row, { k
   const { editing, athlete, block } = props;
   const { session } = props.row;
   const { column } = editing.cell;
-  if (column === 'slot') return <Typing {...props} label="Name of the session" initial={session.name} />;
+  if (column === 'slot')
+    return <Typing {...props} label={screenWords.nameOfTheSession} initial={session.name} />;
   if (column === 'technique')
-    return <Picking {...props} label="Place of the session" choices={() => placeChoices(athlete.places)} />;
-  return <Typing {...props} label="Day of the session" initial={dayName(session.day, block.cycleDays)} />;
+    return (
+      <Picking {...props} label={common.placeOfTheSession} choices={() => placeChoices(athlete.places)} />
+    );
+  return (
+    <Typing {...props} label={screenWords.dayOfTheSession} initial={dayName(session.day, block.cycleDays)} />
+  );
 }
 
 function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind: 'slot' }> }) {
@@ -90,7 +97,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
   const week = weekOf(editing.cell.column);
   if (week !== null)
     return (
-      <Typing {...props} label={`${name}, week ${week} alone`} initial={weekText(props, slot.id, week)} />
+      <Typing {...props} label={screenWords.weekOnly(name, week)} initial={weekText(props, slot.id, week)} />
     );
   const column = prescriptionColumn(editing.cell.column);
   switch (column?.editor) {
@@ -98,7 +105,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
       return (
         <Picking
           {...props}
-          label={`Exercise of slot ${row.at}`}
+          label={screenWords.exercise(row.at)}
           onMake={make}
           choices={({ exerciseChoices }) => exerciseChoices(catalogue, { athlete, place })}
         />
@@ -106,7 +113,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
     case 'techniques':
       return exercise === undefined ? null : (
         <TechniquePicker
-          label={`Technique of slot ${row.at}`}
+          label={screenWords.techniqueOfExercise(row.at)}
           slot={slot}
           exercise={exercise}
           schemeOf={(of) => schemeOf({ block, athlete, exercises: catalogue.find }, of)}

@@ -1,5 +1,6 @@
 import type { Place } from '@/core';
 import type { Choice } from '@/ui/picker';
+import * as words from '@/ui/words/screens/sheet';
 
 /** The athlete's places to pick from; the first is what a session has that names none. */
 export function placeChoices(places: readonly Place[]): readonly Choice[] {
@@ -7,6 +8,6 @@ export function placeChoices(places: readonly Place[]): readonly Choice[] {
     value: id,
     label: name,
     names: [],
-    facts: at === 0 ? 'usual place' : '',
+    facts: at === 0 ? words.usualPlace : '',
   }));
 }

@@ -20,6 +20,7 @@ import {
   setLimits,
   withSetCount,
 } from '@/core';
+import * as words from '@/ui/words/screens/sheet';
 import { namedExercise } from './columns/exercise';
 import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
 import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout';
@@ -97,7 +98,7 @@ function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slot
 /** What stands over a column, in a table that goes to a spreadsheet. */
 function headOf(column: ColumnId): string {
   const week = weekOf(column);
-  return week === null ? (prescriptionColumn(column)?.head ?? '') : `wk ${week}`;
+  return week === null ? (prescriptionColumn(column)?.head ?? '') : words.week(week);
 }
 
 /**

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo, useMemo, useRef } from 'react';
+import * as common from '@/ui/words/screens/common';
 import classes from '../block.module.css';
 import { AddingRow } from './adding-row';
 import { CellEditor } from './cell-editor';
@@ -84,7 +85,7 @@ export const Grid = memo(function Grid(props: GridProps) {
       <table
         ref={table}
         role="grid"
-        aria-label="Block"
+        aria-label={common.block}
         className={`${classes.table} ${classes.grid}`}
         style={
           {

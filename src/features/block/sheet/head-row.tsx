@@ -1,6 +1,7 @@
 import type { BlockPlan } from '@/core';
 import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import type { SheetColumn } from './columns/column';
 import { PRESCRIPTION } from './columns/registry';
@@ -44,7 +45,9 @@ export function HeadRow({
             data-current={plan.week === blockPlan.currentWeek}
             data-deload={plan.kind === 'deload'}
           >
-            <span className={classes.weekName}>{plan.kind === 'deload' ? 'deload' : `wk ${plan.week}`}</span>
+            <span className={classes.weekName}>
+              {plan.kind === 'deload' ? 'deload' : screenWords.week(plan.week)}
+            </span>
             <span className={classes.weekFacts}>
               {status === 'planned' ? `${plan.rir} · ${figure(plan.hardSets, 0)}` : status}
             </span>

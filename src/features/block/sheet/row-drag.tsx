@@ -9,6 +9,7 @@ import {
 } from '@dnd-kit/core';
 import { useWindowEvent } from '@mantine/hooks';
 import { useRef } from 'react';
+import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { TOUCH } from '../touch';
 
@@ -56,7 +57,7 @@ export function DragHandle({ slotId, at }: { readonly slotId: string; readonly a
       {...listeners}
       className={classes.at}
       data-drag={isDragging ? 'now' : ''}
-      title="Drag to another place"
+      title={words.dragToMove}
     >
       {at}
     </span>

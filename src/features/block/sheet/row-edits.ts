@@ -1,4 +1,14 @@
-import { newSlot, ok, type Session, type SingleEdit, sessionsInOrder, WEEKDAYS } from '@/core';
+import {
+  newSlot,
+  ok,
+  type Session,
+  type SingleEdit,
+  sessionsInOrder,
+  setCount,
+  setLimits,
+  WEEKDAYS,
+  withSetCount,
+} from '@/core';
 import { pickedExercise } from '@/ui/picked-exercise';
 import { cellsOf, type Range, replaceExercise } from './clipboard';
 import { setField } from './columns/column';
@@ -22,6 +32,15 @@ export function replaceEverywhere(table: Table, from: string, value: string): vo
 /** Joins a slot to the one above, or parts them. */
 export function joinRow({ attempt }: Table, row: Row): void {
   if (row.kind === 'slot' && row.at > 1) attempt(setField(row.slot, 'joined', !row.slot.joined));
+}
+
+/** Adds a working set to a slot, where its technique allows one more. */
+export function addSet({ attempt }: Table, row: Row): void {
+  if (row.kind !== 'slot') return;
+  const { technique } = row.slot;
+  const sets = setCount(technique) + 1;
+  if (sets <= setLimits(technique).most)
+    attempt(setField(row.slot, 'technique', withSetCount(technique, sets)));
 }
 
 /** Sets a dragged slot down at another row. */

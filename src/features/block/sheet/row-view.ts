@@ -14,6 +14,7 @@ import {
   type SlotPlan,
   type WeekState,
 } from '@/core';
+import * as words from '@/ui/words/screens/sheet';
 import type { CellText } from './columns/column';
 import { cellText, PRESCRIPTION, type PrescriptionColumn } from './columns/registry';
 import { type ColumnId, type Row, weekColumn } from './layout';
@@ -79,7 +80,7 @@ function bracketsOf(
       const exercise = catalogue.find(slot.exercise);
       return exercise === undefined ? [] : [inVariant(exercise, slot.variant)];
     });
-    const name = `${groupKind(exercises) ?? ''}${isAcross(group) ? ', one clock' : ''}`;
+    const name = `${groupKind(exercises) ?? ''}${isAcross(group) ? words.oneClock : ''}`;
     group.forEach((slot, at) => {
       const bracket = at === 0 ? 'top' : at === group.length - 1 ? 'bottom' : 'middle';
       found.set(slot.id, { bracket, group: name });

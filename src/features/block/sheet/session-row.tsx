@@ -6,6 +6,8 @@ import { memo } from 'react';
 import { type Athlete, type BlockPlan, ownWeek, placeFor, type Session } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
+import * as commonWords from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
 import { type ColumnId, type Row, sessionIn, weekColumn, widthOf } from './layout';
@@ -53,13 +55,13 @@ export function sessionWeeks(
     const lasts =
       planned === undefined || planned.sets === 0
         ? ''
-        : `${span(minutes(planned.seconds.low), minutes(planned.seconds.high))} min`;
+        : screenWords.min(span(minutes(planned.seconds.low), minutes(planned.seconds.high)));
     const moved = own?.day != null && planned !== undefined && planned.day !== session.day;
     return {
       column: weekColumn(week),
       text:
         planned === undefined && own?.left === true
-          ? 'left out'
+          ? commonWords.skipped
           : moved
             ? `${dayName(planned.day, cycleDays)} ${lasts}`
             : lasts,
@@ -153,7 +155,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
                 href={`/blocks/${blockId}/done/${done}`}
                 prefetch={false}
                 tabIndex={-1}
-                title="As it was done"
+                title={screenWords.openTheSessionAsIt}
               >
                 {text}
               </Link>

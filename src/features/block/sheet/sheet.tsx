@@ -4,6 +4,8 @@ import { Button } from '@mantine/core';
 import { memo } from 'react';
 import { commandFacts } from '@/client/commands';
 import { useStable } from '@/ui/use-stable';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import type { Shown } from '../use-shown';
 import { Grid } from './grid';
@@ -49,10 +51,10 @@ const Adding = memo(function Adding(props: { readonly onSlot: () => void; readon
   return (
     <div className={classes.add}>
       <Button variant="quiet" onClick={props.onSlot} title={commandFacts('add slot').keys}>
-        Add a slot
+        {common.addExercise}
       </Button>
       <Button variant="quiet" onClick={props.onSession} title={commandFacts('add session').keys}>
-        Add a session
+        {common.addSession}
       </Button>
     </div>
   );
@@ -62,13 +64,10 @@ const Adding = memo(function Adding(props: { readonly onSlot: () => void; readon
 export function EmptyBlock({ onAdd }: { readonly onAdd: () => void }) {
   return (
     <div className={classes.empty}>
-      <h2>No sessions yet</h2>
-      <p>
-        A block is made of sessions, and a session of slots: one exercise each, with its sets, reps and rest.
-        Loads, minutes and the weeks ahead follow by themselves.
-      </p>
+      <h2>{words.noSessionsYet}</h2>
+      <p>{words.aBlockHasSessionsAnd}</p>
       <Button variant="link" onClick={onAdd} title={commandFacts('add session').keys}>
-        Add the first session
+        {words.addFirstSession}
       </Button>
     </div>
   );

@@ -1,3 +1,5 @@
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sheet';
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox, UnstyledButton } from '@mantine/core';
 import {
@@ -51,23 +53,23 @@ export interface PartProps extends SlotDetailsProps {
 
 const MOST_SUBSTITUTES = 12;
 const RULE_WORDS: Readonly<Record<Slot['loadRule'], string>> = {
-  'best fit': 'best fit',
-  'load first': 'load first, then reps',
-  'double progression': 'double progression, all sets at the top',
-  'double progression, first set': 'double progression, first set at the top',
-  'double progression, beyond the top': 'double progression, beyond the top',
-  percent: 'per cent a week',
-  'two in a row': 'met in two sessions running',
-  'variation chain': 'next harder variation',
+  'best fit': screenWords.bestFit,
+  'load first': screenWords.loadFirstThenReps,
+  'double progression': screenWords.doubleProgressionAllSetsReach,
+  'double progression, first set': screenWords.doubleProgressionFirstSetReaches,
+  'double progression, beyond the top': screenWords.doubleProgressionPastTheTop,
+  percent: screenWords.percentAWeek,
+  'two in a row': screenWords.afterTwoSessionsInA,
+  'variation chain': screenWords.nextHarderVariation,
 };
 
 /** How its load and sets go on, and how its later sets and its range are done. */
 export function Progress({ slot, set }: PartProps) {
   return (
     <>
-      <Line label="Load goes by">
+      <Line label={screenWords.progressionRule}>
         <Choose
-          label="Load goes by"
+          label={screenWords.progressionRule}
           value={slot.loadRule}
           options={LOAD_RULES}
           names={(rule) => RULE_WORDS[rule]}
@@ -75,10 +77,10 @@ export function Progress({ slot, set }: PartProps) {
         />
       </Line>
       {takesStep(slot.loadRule) ? (
-        <Line label="Step, %">
+        <Line label={screenWords.step}>
           <Typed
             key={slot.id}
-            label="Step, %"
+            label={screenWords.step}
             className={form.number}
             text={slot.loadStep === null ? '' : String(slot.loadStep)}
             placeholder="2.5"
@@ -87,26 +89,28 @@ export function Progress({ slot, set }: PartProps) {
           />
         </Line>
       ) : null}
-      <Line label="Sets go by">
+      <Line label={screenWords.setProgression}>
         <Choose
-          label="Sets go by"
+          label={screenWords.setProgression}
           value={slot.setRule}
           options={SET_RULES}
           onValue={(rule) => set('setRule', rule)}
         />
       </Line>
-      <Line label="Later sets">
+      <Line label={screenWords.laterSets}>
         <Choose
-          label="Later sets"
+          label={screenWords.laterSets}
           value={slot.drift}
           options={DRIFTS}
-          names={(one) => (one === 'hold RIR' ? 'fewer reps, same RIR' : 'same reps, nearer failure')}
+          names={(one) =>
+            one === 'hold RIR' ? screenWords.fewerRepsSameRir : screenWords.sameRepsCloserToFailure
+          }
           onValue={(drift) => set('drift', drift)}
         />
       </Line>
-      <Line label="Range of motion">
+      <Line label={screenWords.rangeOfMotion}>
         <Choose
-          label="Range of motion"
+          label={screenWords.rangeOfMotion}
           value={slot.motion}
           options={MOTIONS}
           onValue={(motion) => set('motion', motion)}
@@ -126,67 +130,69 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
   const group = groupsOf(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
   return (
     <>
-      <Line label="In turn">
+      <Line label={screenWords.superset}>
         <Checkbox
-          label="with the slot above"
+          label={screenWords.withTheExerciseAbove}
           checked={slot.joined && row.at > 1}
           disabled={row.at === 1}
           onChange={(event) => set('joined', event.target.checked)}
         />
       </Line>
-      <Line label={group.length > 1 ? 'Closing rounds' : 'Closing sets'}>
+      <Line label={group.length > 1 ? screenWords.optionalRounds : screenWords.optionalSets}>
         <Typed
           key={slot.id}
-          label={`Closing ${group.length > 1 ? 'rounds of the group' : 'sets'}, if there is energy left`}
+          label={screenWords.optionalAtTheEnd(group.length > 1 ? screenWords.roundsOfTheGroup : 'sets')}
           className={form.number}
           text={String(slot.optionalSets)}
-          read={(text) => readNumber(text, { field: 'closing sets', low: 0, high: 10, whole: true })}
+          read={(text) =>
+            readNumber(text, { field: screenWords.optionalSetsText, low: 0, high: 10, whole: true })
+          }
           onValue={(sets) => attempt({ kind: 'batch', edits: group.map(closing(sets)) })}
         />
-        <span className={form.label}>if there is energy left</span>
+        <span className={form.label}>{screenWords.ifEnergyIsLeft}</span>
       </Line>
       {pinned.variants.length === 0 ? null : (
-        <Line label="Set-ups in turn">
+        <Line label={screenWords.alternatingSetUps}>
           <Toggles
-            label="Set-ups that rotate set by set"
+            label={screenWords.setUpsThatChangeFrom}
             value={slot.rotate}
             options={[AS_IT_IS, ...pinned.variants.map(({ id }) => id)]}
-            names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? 'as it is'}
+            names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? common.standard}
             onValue={(rotate) => set('rotate', rotate)}
           />
         </Line>
       )}
-      <Line label="Break before it">
+      <Line label={screenWords.breakBefore}>
         <Typed
           key={`${slot.id}/break`}
-          label="Minutes of break before it"
+          label={screenWords.breakBeforeMinutes}
           className={form.number}
           text={String(slot.breakBefore)}
           read={(text) => readNumber(text, { field: 'break', low: 0, high: 60, whole: true })}
           onValue={(minutes) => set('breakBefore', minutes)}
         />
-        <span className={form.label}>min</span>
+        <span className={form.label}>{screenWords.minText}</span>
       </Line>
-      <Line label="Until reps fall by">
+      <Line label={screenWords.stopWhenRepsFallBy}>
         <Typed
           key={`${slot.id}/fall`}
-          label="Per cent of the first set by which reps fall when it stops"
+          label={screenWords.percentOfTheFirstSets}
           className={form.number}
           text={slot.stopFall === null ? '' : String(slot.stopFall)}
           placeholder="none"
           read={(text) => readOptionalNumber(text, { field: 'fall', low: 5, high: 60, whole: true })}
           onValue={(fall) => set('stopFall', fall)}
         />
-        <span className={form.label}>% of the first set</span>
+        <span className={form.label}>{screenWords.ofTheFirstSet}</span>
       </Line>
       <StretchLine slot={slot} set={set} />
-      <Line label="Made safe by">
+      <Line label={common.madeSafeBy}>
         <Typed
           key={slot.id}
-          label="How failing is made safe"
+          label={screenWords.howFailureIsMadeSafe}
           className={form.wide}
           text={slot.safety}
-          placeholder={exercise.failableAlone ? 'can be failed alone' : 'safeties, a spotter'}
+          placeholder={exercise.failableAlone ? common.safeToFailAlone : common.safetyBarsASpotter}
           read={readText(200)}
           onValue={(safety) => set('safety', safety)}
         />
@@ -197,10 +203,10 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
 
 function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
   return (
-    <Line label="Ends in a stretch">
+    <Line label={screenWords.stretchAtTheEnd}>
       <Typed
         key={`${slot.id}/seconds`}
-        label="Seconds of the stretch"
+        label={screenWords.secondsOfStretch}
         className={form.number}
         text={slot.stretch === null ? '' : String(slot.stretch.seconds)}
         placeholder="none"
@@ -213,7 +219,7 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
       {slot.stretch === null ? null : (
         <Typed
           key={`${slot.id}/stretch`}
-          label="Note on the stretch"
+          label={screenWords.noteOnTheStretch}
           text={slot.stretch.note}
           placeholder="how"
           read={readText(200)}
@@ -230,10 +236,10 @@ export function Notes(props: PartProps) {
   const setUp = setUpOf(athlete, exercise.id);
   return (
     <>
-      <Line label="Note">
+      <Line label={screenWords.note}>
         <Typed
           key={slot.id}
-          label="Note for the athlete"
+          label={screenWords.noteForTheAthlete}
           className={form.wide}
           text={slot.note}
           placeholder={exercise.cues}
@@ -241,27 +247,27 @@ export function Notes(props: PartProps) {
           onValue={(note) => set('note', note)}
         />
       </Line>
-      <Line label="Cues of sets">
+      <Line label={screenWords.cuesForSets}>
         <Typed
           key={`${slot.id}/cues`}
-          label="Cues of single sets"
+          label={screenWords.cuesForSingleSets}
           className={form.wide}
           text={cuesText(slot)}
-          placeholder="back-offs: hold each squeeze; last: slowly down"
+          placeholder={screenWords.backOffsHoldEachSqueeze}
           read={readCues}
           onValue={(cues) => set('setTargets', withOwn(slot, 'cue', cues))}
         />
       </Line>
       <Substitutes {...props} />
-      <Line label="Warm-up">
+      <Line label={screenWords.warmUp}>
         <span>
           {planned === undefined || planned.warmUp.length === 0
-            ? 'none: its muscles are warm, or its load is not known'
+            ? screenWords.noneTheMusclesAreWarm
             : warmUpText(planned)}
         </span>
       </Line>
       {setUp === undefined ? null : (
-        <Line label="Set-up">
+        <Line label={common.setUp}>
           <span>{setUp}</span>
         </Line>
       )}
@@ -275,12 +281,12 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
     .filter(({ exercise: one }) => !slot.substitutes.includes(one.id))
     .slice(0, MOST_SUBSTITUTES);
   return (
-    <Line label="Or instead">
+    <Line label={screenWords.alternatives}>
       <Choose
-        label="Add a substitute"
+        label={screenWords.addAnAlternative}
         value=""
         options={['', ...candidates.map(({ exercise: one }) => one.id)]}
-        names={(id) => (id === '' ? 'add an exercise …' : (catalogue.newest(id)?.name ?? id))}
+        names={(id) => (id === '' ? screenWords.addAnExercise : (catalogue.newest(id)?.name ?? id))}
         onValue={(id) => {
           if (id !== '') set('substitutes', [...slot.substitutes, id]);
         }}
@@ -289,7 +295,7 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
         <UnstyledButton
           key={id}
           className={classes.chip}
-          title="Take it off the list"
+          title={screenWords.removeFromTheList}
           onClick={() =>
             set(
               'substitutes',

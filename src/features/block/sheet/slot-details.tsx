@@ -5,6 +5,8 @@ import { useEffect } from 'react';
 import { commandFacts } from '@/client/commands';
 import { inVariant, type SingleEdit, type Slot } from '@/core';
 import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sheet';
 import classes from './slot-details.module.css';
 import { Course, Notes, type PartProps, Progress, type SlotDetailsProps } from './slot-details-parts';
 
@@ -25,16 +27,16 @@ export default function SlotDetails(props: SlotDetailsProps) {
   return (
     <section
       className={classes.details}
-      aria-label={`Details of ${exercise.name}`}
+      aria-label={screenWords.detailsOf(exercise.name)}
       onKeyDown={(event) => {
         if (event.key === 'Escape') onClose();
         event.stopPropagation();
       }}
     >
       <h2 className={classes.title}>
-        {capital(exercise.name)}, all of it
+        {screenWords.details(capital(exercise.name))}
         <Button variant="quiet" onClick={onClose} title={commandFacts('details').keys}>
-          Close
+          {common.close}
         </Button>
       </h2>
       <div className={classes.columns}>

@@ -40,7 +40,6 @@ export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableK
   const alt = (key: string): boolean => {
     if (row === undefined) return false;
     if (key === 'ArrowUp' || key === 'ArrowDown') edits.shift(row, key === 'ArrowUp' ? -1 : 1);
-    else if (key.toLowerCase() === 'j') edits.join(row);
     else return false;
     return true;
   };

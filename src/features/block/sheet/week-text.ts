@@ -1,5 +1,6 @@
 import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
 import { clock, count, figure, load, reserve } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
 /** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
@@ -71,7 +72,7 @@ function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, 
 
 /** Reps of a set as it was done: full ones, what followed them, those with help; `~` where form was not clean. */
 function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
-  const helped = (more?.assisted ?? 0) > 0 ? `+${more?.assisted}h` : '';
+  const helped = more?.assisted !== undefined && more.assisted > 0 ? screenWords.withHelp(more.assisted) : '';
   const unclean = more?.unclean === true ? '~' : '';
   return `${count(reps, slot).replace(' ', '')}${afterCell(more ?? {})}${helped}${unclean}`;
 }
@@ -175,7 +176,7 @@ function roundText(pieces: readonly Pick<SetPlan, 'reps' | 'manner'>[]): string 
 }
 
 function line(reps: string, value: number | null, slot: SlotPlan): string {
-  if (slot.loading === 'none') return value === null ? `${reps} find` : reps;
+  if (slot.loading === 'none') return value === null ? screenWords.find(reps) : reps;
   const moved = load(value, slot.loading);
   // A sign stands for the dot: `3×8 −15`, not `3×8·−15`.
   return /^[+−]/.test(moved) ? `${reps} ${moved}` : `${reps}·${moved}`;

@@ -12,6 +12,7 @@ import {
 import { decodeBlock } from '@/core/codecs';
 import type { Sheet } from '@/formats/workbook/workbook';
 import { dayName } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { type Board, cellEdit } from '../sheet/clipboard';
 import { namedExercise } from '../sheet/columns/exercise';
 import { PRESCRIPTION, prescriptionColumn } from '../sheet/columns/registry';
@@ -58,10 +59,10 @@ export function keptIn(sheets: readonly Sheet[]): Result<Kept | null> {
     const block = decodeBlock(kept.block);
     if (!block.ok) return block;
     if (!isWritten(kept.written))
-      return refused({ code: 'malformed', path: HIDDEN, detail: 'its cells are not kept' });
+      return refused({ code: 'malformed', path: HIDDEN, detail: screenWords.theTextInItsCells });
     return { ok: true, value: { block: block.value, written: kept.written } };
   } catch {
-    return refused({ code: 'malformed', path: HIDDEN, detail: 'what the file keeps of itself is broken' });
+    return refused({ code: 'malformed', path: HIDDEN, detail: screenWords.theFilesOwnRecordIs });
   }
 }
 

@@ -5,6 +5,8 @@ import { readWorkbook, writeWorkbook } from '@/formats/workbook/workbook';
 import { saveFile } from '@/ui/save-file';
 import { plural } from '@/ui/words/figures';
 import { problemSentence } from '@/ui/words/problems';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { shortId } from '../sheet/table';
 import { keptIn, type ReadBlock, readBlockSheets } from './from-sheets';
 import classes from './spreadsheet.module.css';
@@ -24,7 +26,7 @@ const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 const ELSEWHERE: Problem = {
   code: 'malformed',
   path: '',
-  detail: 'it was not saved from a block; In and out makes a new block of it',
+  detail: screenWords.itWasNotSavedFrom,
 };
 
 /** The block saved as a spreadsheet, and one that was edited taken back as a step of the block. */
@@ -52,30 +54,27 @@ export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
     if (attempt({ kind: 'batch', edits }).ok) onClose();
   };
   return (
-    <Modal opened onClose={onClose} title="Spreadsheet" size="lg">
-      <p className={classes.soft}>
-        A sheet a session, a line a slot, a column a week. Edit it in any spreadsheet and take it back: what
-        was changed there becomes one step here, which undo takes back.
-      </p>
+    <Modal opened onClose={onClose} title={screenWords.spreadsheet} size="lg">
+      <p className={classes.soft}>{screenWords.aSheetPerSessionA}</p>
       <div className={classes.tools}>
         <Button data-autofocus variant="filled" onClick={() => void save()}>
-          Save as a spreadsheet
+          {screenWords.saveAsSpreadsheet}
         </Button>
         <FileButton resetRef={reset} onChange={(file) => void look(file)} accept=".xlsx">
-          {(button) => <Button {...button}>Take one back</Button>}
+          {(button) => <Button {...button}>{screenWords.importASpreadsheet}</Button>}
         </FileButton>
       </div>
       {read === null ? null : read.ok ? (
         <>
           <p role="status">
             {read.value.edits.length === 0
-              ? 'Nothing in it differs from the block.'
-              : `${plural(read.value.edits.length, 'change')} to the block.`}
+              ? screenWords.noDifferencesFromTheBlock
+              : screenWords.toTheBlock(plural(read.value.edits.length, 'change'))}
           </p>
           <UnreadCells unread={read.value.unread} />
           {read.value.edits.length === 0 ? null : (
             <Button variant="filled" onClick={() => take(read.value.edits)}>
-              Take over
+              {common.apply}
             </Button>
           )}
         </>

@@ -3,6 +3,8 @@ import { encodeBlock } from '@/core/codecs';
 import { LONGEST_CELL, type Sheet, sheetNames } from '@/formats/workbook/workbook';
 import { figure } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { type Board, cellCopy } from '../sheet/clipboard';
 import { PRESCRIPTION } from '../sheet/columns/registry';
 import { type ColumnId, columnsOf, weekOf } from '../sheet/layout';
@@ -32,7 +34,7 @@ export function blockSheets(board: SheetBoard): readonly Sheet[] {
   const columns = columnsOf(blockPlan);
   const full: Board = { ...board, columns, rows: [], newId: () => '' };
   const sessions = sessionsInOrder(block);
-  const names = sheetNames([...sessions.map(({ name }) => name), 'Volume']);
+  const names = sheetNames([...sessions.map(({ name }) => name), common.volume]);
   const rows = sessions.map((session) => sessionRows(session, full));
   const sheets = sessions.map(
     (_, at): Sheet => ({
@@ -44,7 +46,7 @@ export function blockSheets(board: SheetBoard): readonly Sheet[] {
   );
   return [
     ...sheets,
-    { name: names.at(-1) ?? 'Volume', rows: volumeRows(board), heads: 1, widths: [18] },
+    { name: names.at(-1) ?? common.volume, rows: volumeRows(board), heads: 1, widths: [18] },
     { name: HIDDEN, rows: hiddenRows(encodeBlock(block), rows), isHidden: true },
   ];
 }
@@ -59,7 +61,7 @@ function sessionRows(session: Session, board: Board): readonly (readonly string[
     const week = weekOf(column);
     if (week === null) return PRESCRIPTION.find(({ id }) => id === column)?.head ?? '';
     const kind = blockPlan.weeks.find(({ plan }) => plan.week === week)?.plan.kind;
-    return kind === 'deload' ? `wk ${week} deload` : `wk ${week}`;
+    return kind === 'deload' ? screenWords.weekDeload(week) : screenWords.week(week);
   });
   return [
     sessionLine(session, block.cycleDays),
@@ -79,7 +81,7 @@ function volumeRows({ blockPlan }: SheetBoard): readonly (readonly string[])[] {
   const [first] = weeks;
   const trained = MUSCLES.filter((muscle) => weeks.some(({ plan }) => plan.muscles[muscle].measured > 0));
   return [
-    ['weekly sets', 'floor', 'ceiling', ...weeks.map(({ plan }) => `wk ${plan.week}`)],
+    [screenWords.weeklySets, 'floor', 'ceiling', ...weeks.map(({ plan }) => screenWords.week(plan.week))],
     ...trained
       .toSorted((a, b) => Number(isIn('lower', a)) - Number(isIn('lower', b)))
       .map((muscle) => {

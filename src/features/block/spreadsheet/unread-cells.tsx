@@ -1,5 +1,6 @@
 import { plural } from '@/ui/words/figures';
 import { problemSentence } from '@/ui/words/problems';
+import * as screenWords from '@/ui/words/screens/spreadsheet';
 import type { UnreadCell } from './from-sheets';
 import classes from './spreadsheet.module.css';
 
@@ -8,7 +9,7 @@ export function UnreadCells({ unread }: { readonly unread: readonly UnreadCell[]
   if (unread.length === 0) return null;
   return (
     <div role="alert" className={classes.problem}>
-      {plural(unread.length, 'cell')} could not be read and {unread.length === 1 ? 'is' : 'are'} left out:
+      {screenWords.couldNotBeReadAnd(plural(unread.length, 'cell'), unread.length === 1 ? 'is' : 'are')}
       <ul>
         {unread.map(({ sheet, cell, problem }) => (
           <li key={`${sheet} ${cell}`}>

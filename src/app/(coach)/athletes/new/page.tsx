@@ -1,5 +1,6 @@
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Bar } from '@/ui/shell/bar';
+import * as common from '@/ui/words/screens/common';
 import { requireAsker } from '../../../asker';
 import { addFirst } from './actions';
 
@@ -7,7 +8,7 @@ export default async function NewAthletePage() {
   await requireAsker();
   return (
     <>
-      <Bar crumbs={[{ name: 'New athlete' }]} />
+      <Bar crumbs={[{ name: common.newAthlete }]} />
       <main style={{ padding: '16px' }}>
         <NewAthlete add={addFirst} first={false} />
       </main>

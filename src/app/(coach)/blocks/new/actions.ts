@@ -85,7 +85,7 @@ export async function start(
     await did('started a block', block.name);
     return {
       status: 'started' as const,
-      to: `/blocks/${blockId}${block.sessions.length > 0 ? '#frame' : ''}`,
+      to: `/blocks/${blockId}${block.sessions.length > 0 ? '#split' : ''}`,
     };
   });
   if (outcome.status !== 'started') return outcome;

@@ -3,6 +3,7 @@ import { addDays, dayIn, mondayOf } from '@/core';
 import { blocksOf, blocksToCopy, findAthlete, ownExercises, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
+import * as words from '@/ui/words/screens/pages';
 import { requireActing, requireAsker } from '../../../asker';
 import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
@@ -62,7 +63,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
         from: chosenSource(from),
         startDate: [thisWeek, after].sort()[1] ?? thisWeek,
         trainedUntil,
-        name: earlier.length === 0 ? 'First block' : `Block ${earlier.length + 1}`,
+        name: earlier.length === 0 ? words.block1 : words.block(earlier.length + 1),
       }}
       actions={{ design, start: start.bind(null, athleteId) }}
     />

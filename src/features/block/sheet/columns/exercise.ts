@@ -5,7 +5,6 @@ import { plain, type SheetColumn, setField } from './column';
 export const exerciseColumn = {
   id: 'slot',
   head: 'slot',
-  word: 'slot',
   width: 158,
   isNumber: false,
   editor: 'exercises',

@@ -1,5 +1,6 @@
 import { conventionsWith, ok, refused, roundHalfUp, zoneOf } from '@/core';
 import { span } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
 
@@ -13,10 +14,10 @@ export const rangeColumn = {
   editor: 'text',
   pasteOrder: 2,
   help: ({ range }) =>
-    `Reps that the sets stay within; the load follows so that they end at the week’s RIR. Serves ${zoneOf(roundHalfUp((range.low + range.high) / 2), conventions)}. An arrow: moved by the phase.`,
+    screenWords.allSetsStayWithinThese(zoneOf(roundHalfUp((range.low + range.high) / 2), conventions)),
   show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
-    if (exercise?.measure === 'seconds') return { shown: `${text}s`, typed: text, quiet: false };
+    if (exercise?.measure === 'seconds') return { shown: screenWords.s(text), typed: text, quiet: false };
     // Moved by the phase of the week: the range as it is used.
     const moved = planned?.range ?? range;
     return moved.high === range.high && moved.low === range.low

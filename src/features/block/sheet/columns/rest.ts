@@ -1,4 +1,5 @@
 import { ok } from '@/core';
+import * as words from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
 
@@ -10,7 +11,7 @@ export const restColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () => 'Seconds after each set; a shorter rest costs more reps from set to set.',
+  help: () => words.secondsOfRestAfterEach,
   show: ({ rest }) => plain(String(rest)),
   read: (text, slot) => {
     const tidy = text.trim();

@@ -1,19 +1,19 @@
 import { type Edit, ok, type Result, refused, type SetTarget, type Slot, type SlotRir } from '@/core';
 import { figure } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { type SheetColumn, setField } from './column';
 import { readOwnSet, withOwn } from './own-sets';
 
 export const rirColumn = {
   id: 'rir',
-  head: 'RIR',
-  word: 'RIR',
+  head: common.rir,
   width: 40,
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () =>
-    'Reps in reserve. “week” follows the block’s ramp; +1 or −1 stays above or below it; a number keeps its own.',
+  help: () => screenWords.repsInReserveWeekFollows,
   show: (slot) => ({
     shown: rirCell(slot),
     typed: rirTyped(slot),

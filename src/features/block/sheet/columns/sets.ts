@@ -1,4 +1,5 @@
 import { ok, refused, setCount, setLimits, withSetCount } from '@/core';
+import * as words from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
 
@@ -9,8 +10,7 @@ export const setsColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: () =>
-    'Working sets; 3-5 rises from three to five over the building weeks. What responses added later stands in the weeks.',
+  help: () => words.workingSets35Goes,
   show: ({ technique, rampTo }) =>
     plain(rampTo === null ? String(setCount(technique)) : `${setCount(technique)}–${rampTo}`),
   read: (text, slot) => {

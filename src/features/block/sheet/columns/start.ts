@@ -13,20 +13,20 @@ import {
 } from '@/core';
 import { readSet } from '@/ui/read-set';
 import { figure, load } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { plain, type SheetColumn, setField } from './column';
 
 /** The set from which the first load is found: the slot's own, or the athlete's best set. */
 export const startColumn = {
   id: 'start',
-  head: 'from set',
-  word: 'from set',
-  label: 'from set',
+  head: screenWords.basedOn,
+  word: 'based on',
+  label: screenWords.basedOn,
   width: 75,
   isNumber: false,
   editor: 'text',
   pasteOrder: 2,
-  help: () =>
-    'The set from which the first load is found: weight x reps @ RIR; without one, the athlete’s best set. Or the load as a share of the one-rep max, such as 70 % or 70 % +2.5 a week.',
+  help: () => screenWords.theSetTheFirstLoad,
   show: (slot, { athlete, place }, exercise) => {
     if (slot.ofMax !== null) return plain(shareText(slot.ofMax));
     const { text, own } = startCell(slot, exercise, athlete, place);
@@ -101,7 +101,7 @@ function startCell(
   if (set === undefined || exercise === undefined) return { text: '', own: false };
   const { unit } = loadGrid(exercise.loading, place.loads);
   const rir = figure(set.rir);
-  if (exercise.loading === 'none') return { text: `${set.reps}s@${rir}`, own: slot.start !== null };
+  if (exercise.loading === 'none') return { text: screenWords.sOf(set.reps, rir), own: slot.start !== null };
   const value =
     set.load.unit === unit
       ? load(set.load.value, exercise.loading)

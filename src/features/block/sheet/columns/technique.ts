@@ -6,7 +6,6 @@ import { plain, type SheetColumn, setField } from './column';
 export const techniqueColumn = {
   id: 'technique',
   head: 'how',
-  word: 'how',
   width: 64,
   isNumber: false,
   editor: 'techniques',

@@ -1,4 +1,5 @@
 import { type Edit, ok, type Result, refused, type SetTarget, type Slot } from '@/core';
+import * as words from '@/ui/words/screens/sheet';
 import { type SheetColumn, setField } from './column';
 import { readOwnSet, withOwn } from './own-sets';
 
@@ -7,13 +8,11 @@ const NONE: readonly string[] = ['', '–', '-'];
 export const tempoColumn = {
   id: 'tempo',
   head: 'tempo',
-  word: 'tempo',
   width: 40,
   isNumber: false,
   editor: 'text',
   pasteOrder: 2,
-  help: () =>
-    'Seconds down, at the stretch, up, at the squeeze. X is as fast as possible. Sets of their own behind commas: 31X0, back-offs 31X2, last 5010.',
+  help: () => words.secondsDownInTheStretch,
   show: (slot) => {
     const own = ownTempos(slot);
     const base = slot.tempo ?? '–';

@@ -3,10 +3,11 @@ import { notFound } from 'next/navigation';
 import { catalogueWith } from '@/core';
 import { entriesOf, findTraining, workoutId as idOf } from '@/data';
 import { SessionScreen } from '@/features/session/session-screen';
+import * as words from '@/ui/words/screens/pages';
 import { requireActing } from '../../../../../asker';
 import { enter } from './actions';
 
-export const metadata: Metadata = { title: 'Session · Dense Ladder' };
+export const metadata: Metadata = { title: words.sessionDenseLadder };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly workoutId: string }>;

@@ -3,9 +3,10 @@ import { notFound } from 'next/navigation';
 import { catalogueWith, unfold } from '@/core';
 import { findTraining } from '@/data';
 import { SessionSheets } from '@/features/print/session-sheets';
+import * as words from '@/ui/words/screens/pages';
 import { requireActing } from '../../../../../asker';
 
-export const metadata: Metadata = { title: 'Session sheets · Dense Ladder' };
+export const metadata: Metadata = { title: words.sessionSheetsDenseLadder };
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly week: string }>;

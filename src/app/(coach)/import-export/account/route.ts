@@ -1,0 +1,12 @@
+import * as words from '@/ui/words/screens/pages';
+import { download } from '../../../download';
+import { takeOutAside } from '../aside';
+
+/** Everything of the coach's, as one file. */
+export async function GET(): Promise<Response> {
+  return download(null, async ({ coachId }) => {
+    const taken = await takeOutAside({ coachId });
+    if (taken.status === 'unavailable') return 'unavailable';
+    return { name: words.allDataJson(taken.name), type: 'application/json', content: taken.bytes };
+  });
+}

@@ -1,0 +1,28 @@
+import { parentPort } from 'node:worker_threads';
+import { type Asker, accountFile, isUnavailable } from '@/data';
+import { writeOwnFile } from '@/formats/archive/files';
+import type { Job, TakenOut } from './aside';
+import { takeInText } from './import/take-in-text';
+
+// The thread that does one thing after another, with connections of its own; see aside.ts.
+
+async function takenOut(asker: Asker): Promise<TakenOut> {
+  try {
+    const file = await accountFile(asker);
+    const bytes = new TextEncoder().encode(writeOwnFile({ kind: 'account', file }));
+    return { status: 'taken out', name: file.name, bytes };
+  } catch (error) {
+    if (isUnavailable(error)) return { status: 'unavailable' };
+    throw error;
+  }
+}
+
+async function work(job: Job): Promise<void> {
+  if (job.kind === 'take in')
+    return parentPort?.postMessage(await takeInText(job.asker, new TextDecoder().decode(job.bytes)));
+  const taken = await takenOut(job.asker);
+  parentPort?.postMessage(taken, taken.status === 'taken out' ? [taken.bytes.buffer] : []);
+}
+
+// What fails ends the thread, and the answer says so.
+parentPort?.on('message', (job: Job) => void work(job));

@@ -1,0 +1,42 @@
+import type { Metadata } from 'next';
+import { coachInvite, PASSWORD_LEAST } from '@/data';
+import { SignUp } from '@/features/sign-in/sign-up';
+import { Entrance, EntranceProblem } from '@/ui/entrance';
+import * as common from '@/ui/words/screens/common';
+import * as words from '@/ui/words/screens/pages';
+import { letInAction, newPasswordAction } from '../../sign-in/actions';
+
+export const metadata: Metadata = { title: words.invitationDenseLadder, referrer: 'no-referrer' };
+
+interface PageProps {
+  readonly params: Promise<{ readonly token: string }>;
+}
+
+const ENDED = {
+  unknown: words.thisLinkIsNotValid,
+  used: words.thisLinkWasAlreadyUsed,
+  ended: common.thisLinkHasExpiredAsk,
+} as const;
+
+/** What a link for a coach leads to. It is spent by signing up, not by being looked at. */
+export default async function LetInPage({ params }: PageProps) {
+  const { token } = await params;
+  const invite = await coachInvite(token, new Date());
+  if (invite.status !== 'open')
+    return (
+      <Entrance>
+        <EntranceProblem>{ENDED[invite.status]}</EntranceProblem>
+      </Entrance>
+    );
+  if (invite.coach !== null)
+    return (
+      <SignUp action={newPasswordAction.bind(null, token)} least={PASSWORD_LEAST} isKnown>
+        {words.setANewPasswordFor(invite.coach)}
+      </SignUp>
+    );
+  return (
+    <SignUp action={letInAction.bind(null, token)} least={PASSWORD_LEAST}>
+      {words.invitesYouToJoinTheir(invite.owner)}
+    </SignUp>
+  );
+}

@@ -1,0 +1,82 @@
+import 'server-only';
+import {
+  type Athlete,
+  catalogueWith,
+  choicesIn,
+  type IssuedWeek,
+  type LocalDate,
+  lastTimesIn,
+  placeFor,
+  type SessionPlan,
+  setUpOf,
+  slotsWithoutLast,
+  sorenessAsked,
+  type Training,
+  trainedMuscles,
+  withLastElsewhere,
+} from '@/core';
+import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
+import type { FloorSession } from '@/features/training/contract';
+import type { FloorAsker } from '../../asker';
+
+/** A session with all that the phone may need of it where there is no network. */
+export async function floorSession(
+  floor: FloorAsker,
+  training: Training,
+  week: IssuedWeek,
+  session: SessionPlan,
+  today: LocalDate,
+): Promise<FloorSession> {
+  const { log, athlete, issued } = training;
+  const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
+  const workoutId = idOf(ref);
+  const workout = log.workouts.find(({ id }) => id === workoutId);
+  const place = placeFor(athlete, session.place);
+  const { instead, extras, exercises } = choicesIn(training, week, session);
+  const { find } = catalogueWith(training.ownExercises);
+  return {
+    blockId: training.blockId,
+    issuedWeekId: week.id,
+    workoutId,
+    athleteName: athlete.name,
+    today,
+    week: week.week,
+    kind: week.plan.kind,
+    session,
+    exercises,
+    places: athlete.places,
+    place: place.id,
+    equipment: place.loads,
+    athlete: { bodyweight: athlete.bodyweight, unit: athlete.unit, effort: athlete.effort },
+    conventions: week.conventions,
+    instead,
+    extras,
+    setUps: setUpsOf(athlete),
+    ramps: await rampReports(floor.asker, ref),
+    logged: log.sets.filter((set) => set.workoutId === workoutId),
+    finished: workout?.finished === true,
+    date: workout?.date ?? null,
+    notes: workout?.notes ?? [],
+    lastTime: await lastTimes(floor.asker, training, week.week, session),
+    soreness: sorenessAsked(log, issued, find, today, trainedMuscles(session, find)),
+  };
+}
+
+/** Set-up and agreed depth of every exercise that has any. */
+function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
+  const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const text = setUpOf(athlete, id);
+      return text === undefined ? [] : [[id, text] as const];
+    }),
+  );
+}
+
+/** Each set as it was last done, in this block or another; the others are asked only for what this one does not know. */
+async function lastTimes(asker: Asker, training: Training, week: number, session: SessionPlan) {
+  const known = lastTimesIn(training, week, session);
+  const exerciseIds = slotsWithoutLast(known, session).map(({ exerciseId }) => exerciseId);
+  const elsewhere = await lastDoneElsewhere(asker, training.athlete.id, exerciseIds, training.blockId);
+  return withLastElsewhere(known, session, elsewhere);
+}

@@ -1,0 +1,38 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { catalogueWith, curveOf, liftLines } from '@/core';
+import { findAthlete, findExposures, findMeasurements, ownExercises } from '@/data';
+import { You } from '@/features/training/lifts';
+import * as words from '@/ui/words/screens/pages';
+import { localDate } from '../../local-date';
+import { requirePhone } from '../asker';
+
+export const metadata: Metadata = { title: words.yourLiftsDenseLadder };
+
+/** What the athlete has come to: each lift over all blocks with its bests, body weight, what a word means. */
+export default async function YouPage() {
+  const phone = await requirePhone();
+  const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), ownExercises(phone)]);
+  if (found === undefined) redirect('/join');
+  const { athlete } = found;
+  const catalogue = catalogueWith(own);
+  const [exposures, measurements] = await Promise.all([
+    findExposures(phone, athlete, catalogue),
+    findMeasurements(phone, phone.athleteId),
+  ]);
+  const lines = liftLines(exposures, curveOf(athlete.effort)).flatMap((line) => {
+    const exercise = catalogue.newest(line.exerciseId);
+    return exercise === undefined
+      ? []
+      : [{ ...line, name: exercise.name, withBody: exercise.bodyweightShare > 0 }];
+  });
+  return (
+    <You
+      name={athlete.name}
+      unit={athlete.unit}
+      today={localDate(athlete.timeZone)}
+      lines={lines}
+      weights={measurements.filter(({ kind }) => kind === 'body weight')}
+    />
+  );
+}

@@ -1,0 +1,37 @@
+'use server';
+
+import { redirect } from 'next/navigation';
+import type { Unanswered } from '@/core';
+import { codeFor, type Phone, phonesOf, revokePhones } from '@/data';
+import type { CodeAnswer } from '@/features/training/phones';
+import { dropCookie } from '../../cookie';
+import { isId } from '../../inputs';
+import { asPhone, currentPhone } from '../asker';
+
+/** A code that lets another phone of the same athlete in. */
+export async function makeCode(): Promise<CodeAnswer | Unanswered> {
+  return asPhone(async (phone): Promise<CodeAnswer> => {
+    const { token, expiresAt } = await codeFor(phone, new Date());
+    return { status: 'made', code: token, until: expiresAt.toISOString() };
+  });
+}
+
+/** Signs another phone of the same athlete out. */
+export async function revoke(
+  phoneId: string,
+): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {
+  if (!isId(phoneId)) return { status: 'malformed' };
+  return asPhone(async (phone) => {
+    const now = new Date();
+    await revokePhones(phone, phone.athleteId, { phoneId }, now);
+    return { status: 'revoked' as const, phones: await phonesOf(phone, phone.athleteId, now) };
+  });
+}
+
+/** Signs this phone out. */
+export async function leave(): Promise<void> {
+  const phone = await currentPhone();
+  if (phone !== undefined) await revokePhones(phone, phone.athleteId, { phoneId: phone.phoneId }, new Date());
+  await dropCookie('ladder_phone');
+  redirect('/join');
+}

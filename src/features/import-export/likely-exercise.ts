@@ -1,0 +1,46 @@
+import type { Catalogue } from '@/core';
+import { everydayNames } from '@/core/names';
+import { findNamed } from '@/ui/search-by-name';
+
+/** What a name in somebody's file is taken to be, and how sure that is. */
+export interface Likely {
+  readonly id: string | undefined;
+  readonly how: 'known' | 'remembered' | 'likely' | 'unknown';
+}
+
+/**
+ * The exercise a name most likely means: as it was said before, as it is called here, or what is called much like it.
+ * @param name in small letters, single blanks
+ */
+export function likelyExercise(
+  name: string,
+  catalogue: Catalogue,
+  remembered: Readonly<Record<string, string>>,
+): Likely {
+  const before = Object.hasOwn(remembered, name) ? remembered[name] : undefined;
+  if (before !== undefined && catalogue.newest(before) !== undefined)
+    return { id: before, how: 'remembered' };
+  const listed = catalogue.list.map(({ id, name: label }) => ({
+    id,
+    label,
+    names: everydayNames(id),
+    facts: '',
+  }));
+  const own = listed.find(({ label, names }) =>
+    [label, ...names].some((text) => text.toLowerCase() === name),
+  );
+  if (own !== undefined) return { id: own.id, how: 'known' };
+  // Of a name with more words than ours the last ones often say most: `flat barbell bench press`.
+  const words = name
+    .replace(/[()[\],]/g, ' ')
+    .split(' ')
+    .filter((word) => word !== '')
+    .map((word) => (/[^s]s$/.test(word) && word.length > 4 ? word.slice(0, -1) : word));
+  // One word of several says too little: `pull`.
+  const last = Math.max(0, words.length - 2);
+  for (let from = 0; from <= last; from++) {
+    const [found] = findNamed(listed, words.slice(from).join(' '), null);
+    if (found !== undefined) return { id: found.item.id, how: 'likely' };
+  }
+  return { id: undefined, how: 'unknown' };
+}

@@ -1,0 +1,13 @@
+import * as words from '@/ui/words/screens/import-export';
+import type { TakeIn, TakenIn } from './contract';
+
+/** Asks the server to take something in. */
+export async function postTakeIn(asked: TakeIn): Promise<TakenIn> {
+  const answer = await fetch('/import-export/import', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(asked),
+  });
+  if (!answer.ok) throw new Error(words.theServerAnswered(answer.status));
+  return (await answer.json()) as TakenIn;
+}

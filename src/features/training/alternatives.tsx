@@ -1,0 +1,86 @@
+'use client';
+
+import { TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import { type Day, type Instead, insteadToday, startLoad, type Told } from '@/core';
+import { loadWithUnit } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/training';
+import classes from './training.module.css';
+
+interface InsteadListProps {
+  readonly list: readonly Instead[];
+  readonly day: Day;
+  /** Reps to failure the load is for. */
+  readonly toFailure: number;
+  readonly onTake: (exerciseId: string) => void;
+}
+
+/** Exercises to take, the best first, each with the load to start from and what that rests on. */
+export function InsteadList({ list, day, toFailure, onTake }: InsteadListProps) {
+  return (
+    <div>
+      {list.map((one) => {
+        const exercise = day.exercises[one.exerciseId];
+        return exercise === undefined ? null : (
+          <UnstyledButton
+            className={classes.setRow}
+            key={one.exerciseId}
+            onClick={() => onTake(one.exerciseId)}
+          >
+            <span>
+              {capital(exercise.name)}
+              {one.written ? <span className={classes.soft}> {screenWords.yourCoachsChoice}</span> : null}
+            </span>
+            <span className={classes.startFrom}>{startWords(one, day, toFailure)}</span>
+          </UnstyledButton>
+        );
+      })}
+      {list.length === 0 ? <p>{screenWords.noAlternativeFitsHereSkip}</p> : null}
+    </div>
+  );
+}
+
+/** `from 60 kg`, and where that is a guess, from which exercise. */
+function startWords({ exerciseId, start }: Instead, day: Day, toFailure: number): string {
+  const exercise = day.exercises[exerciseId];
+  if (exercise === undefined || exercise.loading === 'none') return '';
+  const from = startLoad(exercise, start, toFailure, day);
+  if (start === null || from === null) return screenWords.findYourLoad;
+  const load = loadWithUnit(from.value, exercise.loading, from.unit);
+  if (start.from === exerciseId) return screenWords.fromOf(load);
+  return screenWords.aboutEstimatedFrom(
+    load,
+    day.exercises[start.from]?.name ?? screenWords.aSimilarExercise,
+  );
+}
+
+interface AddExerciseProps extends Omit<InsteadListProps, 'toFailure'> {
+  readonly told: Told;
+}
+
+/** Reps to failure that extra work starts at: ten with two left. */
+const EXTRA_TO_FAILURE = 12;
+
+/** An exercise beyond the plan, found by name. */
+export function AddExercise({ list, told, day, onTake }: AddExerciseProps) {
+  const [filter, setFilter] = useState('');
+  const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
+  const shown = insteadToday(list, told, day).filter(({ exerciseId }) => {
+    const name = day.exercises[exerciseId]?.name.toLowerCase() ?? '';
+    return words.every((word) => name.includes(word));
+  });
+  return (
+    <>
+      <TextInput
+        label={screenWords.extraExercise}
+        placeholder={common.searchExercises}
+        type="search"
+        value={filter}
+        onChange={(event) => setFilter(event.target.value)}
+      />
+      <InsteadList list={shown} day={day} toFailure={EXTRA_TO_FAILURE} onTake={onTake} />
+    </>
+  );
+}

@@ -1,0 +1,23 @@
+'use client';
+
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { plural } from '@/ui/words/figures';
+import type { FloorWeekList } from './contract';
+import { FloorWeek } from './week';
+
+interface EarlierWeeksProps {
+  readonly blockId: string;
+  readonly weeks: readonly FloorWeekList[];
+}
+
+/** The weeks before those in hand, out of the way until they are asked for. */
+export function EarlierWeeks({ blockId, weeks }: EarlierWeeksProps) {
+  const [open, setOpen] = useState(false);
+  if (open) return weeks.map((week) => <FloorWeek key={week.name} blockId={blockId} week={week} />);
+  return (
+    <Button variant="link" onClick={() => setOpen(true)}>
+      {plural(weeks.length, 'earlier week')}
+    </Button>
+  );
+}

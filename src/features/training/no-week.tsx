@@ -1,0 +1,22 @@
+import Link from 'next/link';
+import { CLINICIAN } from '@/ui/words/cautions';
+import * as common from '@/ui/words/screens/common';
+import * as screenWords from '@/ui/words/screens/training';
+import classes from './training.module.css';
+
+/** The floor before any week was handed out. */
+export function FloorEmpty() {
+  return (
+    <main className={classes.page}>
+      <div className={classes.top}>
+        <h1>{screenWords.noWeekSentYet}</h1>
+      </div>
+      <p>{screenWords.yourCoachHasNotSent}</p>
+      <div className={classes.grow} />
+      <p className={classes.soft}>{CLINICIAN}</p>
+      <Link href="/training/phones" className={classes.link}>
+        {common.phones}
+      </Link>
+    </main>
+  );
+}

@@ -1,0 +1,77 @@
+import { shown } from '@/ui/words/values';
+import { Button, UnstyledButton } from '@mantine/core';
+import {
+  type Day,
+  type Instead,
+  insteadToday,
+  loadsWhatHurts,
+  type SlotPlan,
+  type Telling,
+  type Told,
+} from '@/core';
+import { CLINICIAN } from '@/ui/words/cautions';
+import { listed } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/training';
+import { MOST_OFFERED, toFailureOf } from './change-set';
+import classes from './training.module.css';
+import { InsteadList } from './alternatives';
+
+interface StoppedProps {
+  readonly slot: SlotPlan;
+  readonly name: string;
+  readonly list: readonly Instead[];
+  readonly day: Day;
+  readonly told: Told;
+  readonly onTake: (exerciseId: string) => void;
+  readonly onDone: () => void;
+}
+
+/** After a lift was stopped for pain: the caution, and only what leaves the painful joint alone. */
+export function Stopped({ slot, name, list, day, told, onTake, onDone }: StoppedProps) {
+  const pain = told.pains.get(slot.slotId);
+  // What is felt elsewhere than in a joint says nothing of which exercise would spare it.
+  const isJoint = pain !== undefined && ![screenWords.aMuscle, 'neck', 'elsewhere'].includes(pain.where);
+  const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day, MOST_OFFERED) : [];
+  return (
+    <>
+      <p className={classes.slotName}>{screenWords.isFinishedForToday(capital(name))}</p>
+      <p className={classes.caution}>{CLINICIAN}</p>
+      <p>{screenWords.yourCoachWillSeeThis(pain === undefined ? '' : `: ${shown(pain.where)}, ${shown(pain.grade ?? '')}`)}</p>
+      {offered.length === 0 ? null : (
+        <>
+          <h2 className={classes.group}>
+            {screenWords.without} {shown(pain?.where ?? '')}
+            {screenWords.ifYouWantToContinue}
+          </h2>
+          <InsteadList list={offered} day={day} toFailure={toFailureOf(slot)} onTake={onTake} />
+        </>
+      )}
+      <div className={classes.grow} />
+      <UnstyledButton className={classes.go} onClick={onDone}>
+        {screenWords.continueWithTheRest}
+      </UnstyledButton>
+    </>
+  );
+}
+
+/** Said at an exercise that loads what hurts: it can be left out with a tap. */
+export function Loads({
+  slot,
+  day,
+  told,
+  onTell,
+}: Pick<StoppedProps, 'slot' | 'day' | 'told'> & { readonly onTell: (telling: Telling) => void }) {
+  const exercise = day.exercises[slot.exerciseId];
+  if (exercise === undefined || told.pains.size === 0 || !loadsWhatHurts(exercise, told, day.exercises))
+    return null;
+  const where = [...new Set([...told.pains.values()].map((pain) => pain.where))];
+  return (
+    <div className={classes.caution} role="alert">
+      {screenWords.thisAlsoLoads(listed(where.map(shown)))}{' '}
+      <Button variant="link" onClick={() => onTell({ kind: 'skip', slotId: slot.slotId, why: 'hurts' })}>
+        {screenWords.skipIt}
+      </Button>
+    </div>
+  );
+}

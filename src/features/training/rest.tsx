@@ -1,0 +1,36 @@
+import { useEffect, useRef } from 'react';
+import { clock } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/training';
+import { Fact } from './fact';
+import classes from './training.module.css';
+import { signal } from './signal';
+import { useNow } from './use-now';
+
+const LONGEST_SHOWN = 15 * 60;
+
+/**
+ * Counts the rest up from the last logged set, so that a closed page and a phone that slept lose no time. Its end is heard
+ * and felt, once, by whoever was waiting for it.
+ */
+export function Rest({ since, of }: { readonly since: string; readonly of: number }) {
+  const now = useNow(true, 1000);
+  const over = now !== null && of > 0 && now - Date.parse(since) >= of * 1000;
+  const waited = useRef(false);
+  useEffect(() => {
+    if (now === null) return;
+    if (over && waited.current) signal();
+    waited.current = !over;
+  }, [now, over]);
+  if (now === null) return null;
+  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
+  if (seconds > LONGEST_SHOWN) return null;
+  if (of === 0) return <Fact name="Rest" value={screenWords.noRestContinue} />;
+  return (
+    <div className={classes.fact}>
+      <dt>{screenWords.rest}</dt>
+      <dd className={seconds >= of ? classes.over : ''}>
+        {screenWords.ofWordOf(clock(seconds), clock(of), seconds >= of ? screenWords.go : '')}
+      </dd>
+    </div>
+  );
+}

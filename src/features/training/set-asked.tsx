@@ -1,0 +1,180 @@
+import { Button } from '@mantine/core';
+import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/core';
+import { Recipe } from '@/ui/recipe';
+import { NOT_ALONE } from '@/ui/words/cautions';
+import { shortDay } from '@/ui/words/dates';
+import { figure, listed, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/training';
+import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import type { FloorSession } from './contract';
+import { Fact } from './fact';
+import classes from './training.module.css';
+import { nameOf } from './issued-name';
+import { loadLabel } from './load-label';
+import type { AskedSet } from './order';
+import { Rest } from './rest';
+
+interface AskedProps {
+  readonly data: FloorSession;
+  readonly asked: AskedSet;
+}
+
+/** Which set it is, how it is done, and its figures, huge. */
+export function SetAsked({
+  data,
+  asked: { slot, set, partners },
+  onDifferent,
+}: AskedProps & { readonly onDifferent: (() => void) | null }) {
+  const exercise = data.exercises[slot.exerciseId];
+  const setUp = data.setUps[slot.exerciseId];
+  const tempo = set.tempo ?? slot.tempo;
+  const held = slot.measure === 'seconds';
+  return (
+    <>
+      <div className={classes.slotHead}>
+        <span className={classes.slotName}>
+          {capital(nameOf(slot, data, set))}, {setName(set, slot.sets)}
+        </span>
+        {onDifferent === null ? null : (
+          <Button variant="link" onClick={onDifferent}>
+            {screenWords.changeThisSet}
+          </Button>
+        )}
+      </div>
+      {partners.length === 0 ? null : (
+        <p className={classes.cue}>
+          {screenWords.supersetWith(listed(partners.map((one) => nameOf(one, data))))}
+        </p>
+      )}
+      <p className={classes.cue}>
+        {slot.note === '' ? (exercise?.cues ?? '') : slot.note}
+        {setUp === undefined ? '' : screenWords.setUp(setUp)}
+        {set.cue === undefined ? '' : ` ${capital(set.cue)}${/[.!?]$/.test(set.cue) ? '' : '.'}`}
+        {tempo === null ? '' : screenWords.tempo(tempo)}
+        {slot.motion === 'full' ? '' : screenWords.rangeOfMotion(slot.motion)}
+        {slot.technique.kind === 'straight'
+          ? ''
+          : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
+        {set.sections.length === 0 ? '' : screenWords.thenWord(set.sections.map(sectionWords).join(', '))}
+        {slot.stopFall == null ? '' : screenWords.stopWhenRepsFallBy(slot.stopFall)}
+        {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
+          ? ''
+          : screenWords.thenStretchForS(slot.stretch.seconds, slot.stretch.note)}
+      </p>
+      <div className={classes.asked}>
+        <Big
+          value={String(set.reps)}
+          label={`${held ? 'seconds' : 'reps'}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
+        />
+        {slot.loading === 'none' ? null : (
+          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        )}
+        <Big value={String(reserve(set.rir))} label={screenWords.repsLeft} />
+      </div>
+    </>
+  );
+}
+
+interface HelpProps extends AskedProps {
+  /** The load as it stands in the field; null while it cannot be read. */
+  readonly load: number | null;
+  /** Whether how to make the load is shown: not while the way up to it still is. */
+  readonly showsLoad: boolean;
+  readonly soFar: { readonly sum: number; readonly of: number } | undefined;
+  readonly isDone: boolean;
+  /** When the last set of the session was logged. */
+  readonly restSince: string | null;
+}
+
+/** What helps to do it: how to make the load, last time, the rest. */
+export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince }: HelpProps) {
+  const { slot, set, key } = asked;
+  const last = data.lastTime[key];
+  // A deload is not there to be beaten.
+  const beat = data.kind === 'deload' ? null : toBeat(slot, set, lastOf(slot, data));
+  const held = slot.measure === 'seconds';
+  const loadless = slot.loading === 'none';
+  const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
+  return (
+    <>
+      {!showsLoad ||
+      recipe === null ||
+      recipe.kind === 'not makeable' ||
+      recipe.kind === 'bodyweight alone' ? null : (
+        <Recipe recipe={recipe} />
+      )}
+      <dl className={classes.facts}>
+        {last === undefined ? null : (
+          <Fact
+            name="Last time"
+            value={screenWords.left(
+              held ? screenWords.s(last.reps) : last.reps,
+              afterCell(last.more ?? {}),
+              loadless ? '' : screenWords.at(loadWithUnit(last.load.value, slot.loading, last.load.unit)),
+              figure(last.rir),
+              last.earlier ? `, ${shortDay(last.date)}` : '',
+            )}
+          />
+        )}
+        {beat === null || isDone ? null : <Fact name="To beat" value={beatWords(beat, held)} />}
+        {soFar === undefined || isDone ? null : (
+          <Fact name="So far" value={screenWords.ofWord(soFar.sum, soFar.of)} />
+        )}
+        {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
+      </dl>
+    </>
+  );
+}
+
+/** The slot's sets as they were last done, by set id. */
+function lastOf({ slotId, sets }: SlotPlan, { lastTime }: FloorSession): ReadonlyMap<string, LastDone> {
+  return new Map(
+    sets.flatMap(({ id }) => {
+      const last = lastTime[`${slotId}/${id}`];
+      return last === undefined ? [] : [[id, last] as const];
+    }),
+  );
+}
+
+function beatWords(beat: ToBeat, held: boolean): string {
+  switch (beat.kind) {
+    case 'reps':
+      return held ? screenWords.s(beat.reps) : screenWords.beatReps(beat.reps);
+    case 'pair':
+      return screenWords.beat(beat.reps, beat.partials);
+    case 'sum':
+      return screenWords.beatInTotal(beat.sum);
+    case 'load':
+      return screenWords.theLoadIsNew;
+  }
+}
+
+/** What to mind before it is done. */
+export function SetCautions({ data, asked: { slot, set } }: AskedProps) {
+  const exercise = data.exercises[slot.exerciseId];
+  const held = slot.measure === 'seconds';
+  return (
+    <>
+      {set.load === null ? (
+        <p className={classes.caution}>
+          {held
+            ? screenWords.noHoldLoggedYetHold(reserve(set.rir))
+            : screenWords.noLoadKnownYetWork(set.reps, reserve(set.rir))}
+        </p>
+      ) : null}
+      {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (
+        <p className={classes.caution}>{NOT_ALONE}</p>
+      ) : null}
+    </>
+  );
+}
+
+function Big({ value, label }: { readonly value: string; readonly label: string }) {
+  return (
+    <div>
+      <span className={classes.big}>{value}</span>
+      <span className={classes.soft}>{label}</span>
+    </div>
+  );
+}

@@ -1,0 +1,182 @@
+'use client';
+
+import { Button, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import {
+  BETWEEN_HALVES,
+  halvesOf,
+  hundredths,
+  type LoggedSet,
+  loadAfterRamp,
+  type RampVerdict,
+  type Rescue,
+  type SetPlan,
+  type SlotPlan,
+} from '@/core';
+import { figure, listed, setText } from '@/ui/words/figures';
+import * as screenWords from '@/ui/words/screens/training';
+import { RESCUE_WORDS } from './readiness';
+import type { FloorSession } from './contract';
+import classes from './training.module.css';
+import { HoldClock } from './hold-clock';
+import { asPlanned, MORE_LABELS } from './more-entry';
+import type { AskedSet } from './order';
+import { Pacer } from './metronome';
+import { RampWalk } from './ramp-walk';
+import { RoundClock } from './round-clock';
+import { SetAsked, SetCautions, SetHelp } from './set-asked';
+import type { CheckedSet } from './set-entry';
+import { SetFigures, SetMore } from './set-figures';
+import { Stopwatch } from './stopwatch';
+import { useSetEntry } from './use-set-entry';
+import type { Watches } from './use-watches';
+
+interface SetScreenProps {
+  readonly data: FloorSession;
+  readonly asked: AskedSet;
+  readonly done: LoggedSet | null;
+  /** When the last set of the session was logged. */
+  readonly restSince: string | null;
+  /** How the last ramp set of the slot moved, once told. */
+  readonly ramp: RampVerdict | null;
+  readonly onRamp: (verdict: RampVerdict) => void;
+  readonly watches: Watches;
+  readonly onLog: (value: CheckedSet) => void;
+  /** This set and the pieces that follow it straight away, where one tap may log them all; else null. */
+  readonly round: readonly AskedSet[] | null;
+  readonly onRound: () => void;
+  /** Reps so far and what they are to come to, where their sum counts. */
+  readonly soFar: { readonly sum: number; readonly of: number } | undefined;
+  /** Leaves the set out; null where it must be done. */
+  readonly onSkip: (() => void) | null;
+  /** How the day was rescued; null where it was not. */
+  readonly rescue: Rescue | null;
+  readonly onDifferent: () => void;
+}
+
+/** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
+export function SetScreen({
+  data,
+  asked,
+  done,
+  restSince,
+  ramp,
+  onRamp,
+  watches,
+  onLog,
+  round,
+  onRound,
+  soFar,
+  onSkip,
+  rescue,
+  onDifferent,
+}: SetScreenProps) {
+  const { slot, set, watch } = asked;
+  const exercise = data.exercises[slot.exerciseId];
+  const tempo = set.tempo ?? slot.tempo;
+  const startedAt = watch === null ? null : watches.startedAt(watch.key);
+  const use = useSetEntry(data, asked, done, startedAt, onLog);
+  const { grid, check, noted, put, tap, isAsAsked } = use;
+  // What was typed besides is never left behind.
+  const isNothingElse = JSON.stringify(noted.value) === JSON.stringify(asPlanned(set).more);
+  const verb = done === null ? screenWords.log : screenWords.saveCorrection;
+  const isFirst = slot.sets[0]?.id === set.id;
+  const walks = isFirst && done === null && slot.warmUp.length > 0;
+  const [rampAt, setRampAt] = useState(ramp === null ? 0 : slot.warmUp.length);
+  const isWarm = !walks || rampAt >= slot.warmUp.length;
+  const judge = (verdict: RampVerdict) => {
+    onRamp(verdict);
+    put('load', String(loadAfterRamp(hundredths(set.load ?? 0), verdict, grid) / 100));
+  };
+  return (
+    <>
+      <SetAsked data={data} asked={asked} onDifferent={done === null ? onDifferent : null} />
+      {rescue === null || done !== null ? null : <p className={classes.soft}>{rescueWords(rescue, set)}</p>}
+      <SetHelp
+        data={data}
+        asked={asked}
+        load={check.value?.load ?? null}
+        showsLoad={isWarm}
+        soFar={soFar}
+        isDone={done !== null}
+        restSince={restSince}
+      />
+      {walks ? (
+        <RampWalk
+          slot={slot}
+          equipment={data.equipment}
+          at={rampAt}
+          onStep={setRampAt}
+          verdict={ramp}
+          onVerdict={set.load !== null && slot.warmUp.some(({ kind }) => kind === 'ramp') ? judge : null}
+        />
+      ) : null}
+      <SetCautions data={data} asked={asked} />
+      <div className={classes.grow} />
+      {tempo === null ||
+      exercise === undefined ||
+      slot.measure === 'seconds' ||
+      done !== null ||
+      round !== null ? null : (
+        <Pacer tempo={tempo} pattern={exercise.pattern} reps={set.reps} />
+      )}
+      {slot.measure === 'seconds' && done === null ? (
+        <HoldClock of={set.reps} onHeld={(seconds) => put('reps', String(seconds))} />
+      ) : null}
+      {watch === null || done !== null ? null : (
+        <Stopwatch startedAt={startedAt} cap={watch.cap} onStart={() => watches.start(watch.key)} />
+      )}
+      {round === null || done !== null ? null : (
+        <RoundClock round={round} sides={exercise?.sides ?? 1} conventions={data.conventions} />
+      )}
+      <SetFigures slot={slot} use={use} />
+      <SetMore use={use} />
+      <p
+        className={classes.said}
+        data-problem={check.problem !== null || noted.problem !== null}
+        role={check.problem === null && noted.problem === null ? undefined : 'alert'}
+      >
+        {noted.problem === null ? '' : screenWords.mustBeAWholeNumber(MORE_LABELS[noted.problem])}
+        {check.problem?.sentence ?? check.hint}
+      </p>
+      <UnstyledButton className={classes.go} disabled={check.value === null} onClick={tap}>
+        {isAsAsked && done === null
+          ? screenWords.logAsPlanned
+          : check.value === null
+            ? verb
+            : screenWords.joinedOf(
+                verb,
+                setText(check.value.load, check.value.reps, slot),
+                figure(check.value.rir),
+              )}
+      </UnstyledButton>
+      {round === null || !isAsAsked || !isNothingElse ? null : (
+        <UnstyledButton className={classes.round} onClick={onRound}>
+          {roundWords(round, slot)}
+        </UnstyledButton>
+      )}
+      {onSkip === null || done !== null ? null : (
+        <Button variant="link" onClick={onSkip}>
+          {screenWords.noEnergyLeftSkipIt}
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** What a poor night has made of the set. */
+function rescueWords(rescue: Rescue, set: SetPlan): string {
+  const halves = rescue === 'in halves' ? halvesOf(set) : null;
+  if (halves !== null) return screenWords.todayInTwoHalvesS(halves.join(' + '), BETWEEN_HALVES);
+  return rescue === 'in halves'
+    ? screenWords.nothingToFailureToday
+    : screenWords.todayNothingToFailure(RESCUE_WORDS[rescue]);
+}
+
+/** What is left of a round, with the rest before each piece where all are alike: `All of it as asked: 12, 4, 4, 20 s between`. */
+function roundWords(round: readonly AskedSet[], slot: SlotPlan): string {
+  const rests = new Set(round.slice(1).map(({ rest }) => rest));
+  const between = rests.size === 1 ? screenWords.sApart(figure([...rests][0] ?? 0)) : '';
+  const held = slot.measure === 'seconds' ? ' s' : '';
+  return screenWords.logAllAsPlanned(listed(round.map(({ set }) => `${set.reps}${held}`)), between);
+}

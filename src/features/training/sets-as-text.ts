@@ -1,0 +1,42 @@
+import type { FloorState } from '@/client/training-session';
+import { figure, setWithUnit } from '@/ui/words/figures';
+import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/training';
+import { setName } from '@/ui/words/techniques';
+import type { FloorSession } from './contract';
+import { nameOf } from './issued-name';
+
+/**
+ * The sets that are not with the coach, a line each: to be copied where the phone cannot keep them, or nobody takes
+ * them. Empty while there are none.
+ */
+export function setsAsText(
+  { queue }: Pick<FloorState, 'queue'>,
+  data: Pick<FloorSession, 'session' | 'exercises' | 'athleteName' | 'week'>,
+): string {
+  const left = [...queue.refused.map(({ item }) => item), ...queue.waiting];
+  const lines = left.flatMap((item) => {
+    if (item.kind !== 'set') return [];
+    const { set, localDate } = item;
+    const slot = data.session.slots.find(({ slotId }) => slotId === set.slotId);
+    const planned = slot?.sets.find(({ id }) => id === set.setId);
+    const exercise = data.exercises[set.exerciseId];
+    // Of another session, or beyond what this one asks.
+    if (slot === undefined || planned === undefined)
+      return [
+        screenWords.joinedOf2(
+          localDate,
+          capital(exercise?.name ?? set.exerciseId),
+          set.reps,
+          set.load.value,
+          set.load.unit,
+          figure(set.rir),
+        ),
+      ];
+    const done = setWithUnit(set.load.value, set.reps, slot, set.load.unit);
+    const name = `${capital(nameOf(slot, data, planned))}, ${setName(planned, slot.sets)}`;
+    return [screenWords.joinedOf3(localDate, name, done, figure(set.rir))];
+  });
+  if (lines.length === 0) return '';
+  return [screenWords.week(data.athleteName, data.week, data.session.name), ...lines].join('\n');
+}

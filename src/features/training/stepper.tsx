@@ -1,0 +1,48 @@
+import { UnstyledButton } from '@mantine/core';
+import * as words from '@/ui/words/screens/training';
+import classes from './training.module.css';
+
+interface StepperProps {
+  readonly label: string;
+  /** What is shown, and typed over. */
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  /** What is typed is complete: the field is left, or Enter pressed. */
+  readonly onDone: () => void;
+  readonly onStep: (by: 1 | -1) => void;
+  readonly problem: string | null;
+  readonly decimal: boolean;
+}
+
+/** A figure between minus and plus, large enough for a thumb; tapping the figure itself types it. */
+export function Stepper({ label, text, onText, onDone, onStep, problem, decimal }: StepperProps) {
+  return (
+    <div className={classes.stepper} data-problem={problem !== null}>
+      <UnstyledButton
+        className={classes.stepButton}
+        aria-label={words.less(label)}
+        onClick={() => onStep(-1)}
+      >
+        −
+      </UnstyledButton>
+      <label className={classes.stepValue}>
+        <input
+          className={classes.stepInput}
+          inputMode={decimal ? 'decimal' : 'numeric'}
+          value={text}
+          aria-invalid={problem !== null}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => onText(event.target.value)}
+          onBlur={onDone}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onDone();
+          }}
+        />
+        <span className={classes.stepLabel}>{label}</span>
+      </label>
+      <UnstyledButton className={classes.stepButton} aria-label={words.more(label)} onClick={() => onStep(1)}>
+        +
+      </UnstyledButton>
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { useMemo, useState } from 'react';
+import { type CurrentSet, currentSets, hasStopped, type SlotPlan, type Telling, toldOf } from '@/core';
+import { newId } from '@/ui/new-id';
+import { capital } from '@/ui/words/names';
+import * as screenWords from '@/ui/words/screens/training';
+import type { FloorSession } from './contract';
+import { dataToday, dayOf } from './day';
+import { nameOf } from './issued-name';
+import { asPlanned } from './more-entry';
+import { type AskedSet, askedSets, roundFrom } from './order';
+import type { CheckedSet } from './set-entry';
+import { wakeSound } from './signal';
+import { useFloor } from './use-training';
+
+export type View =
+  | { readonly status: 'before' | 'list' | 'add' | 'end' }
+  | { readonly status: 'set'; readonly key: string }
+  /** Something about an exercise is not as planned; it was stopped because it hurts. */
+  | { readonly status: 'different' | 'stopped'; readonly slot: SlotPlan };
+
+const NONE: ReadonlyMap<string, CurrentSet> = new Map();
+
+/** A set as it is logged in its place, or as it corrects the one that stands there. */
+function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value: CheckedSet) {
+  return {
+    slotId: slot.slotId,
+    setId: set.id,
+    exerciseId: slot.exerciseId,
+    load: { value: value.load, unit: slot.unit },
+    reps: value.reps,
+    rir: value.rir,
+    ...(value.more === undefined ? {} : { more: value.more }),
+    supersedes: before?.set.id ?? null,
+  };
+}
+
+/** A session on the floor: what it has become today, where in it the athlete stands, and what a tap does. */
+export function useWorkout(issued: FloorSession) {
+  const [floor, state] = useFloor(issued);
+  const { logged, finished, notes } = state;
+  const told = useMemo(() => toldOf(notes), [notes]);
+  const day = useMemo(() => dayOf(issued, told), [issued, told]);
+  const data = useMemo(() => dataToday(issued, told, day), [issued, told, day]);
+  const sets = useMemo(() => askedSets(data.session), [data]);
+  const done = useMemo(() => currentSets(logged).get(issued.workoutId) ?? NONE, [logged, issued]);
+  const [started, setStarted] = useState(false);
+  const [stopped, setStopped] = useState<string | null>(null);
+  const [view, setView] = useState<View | null>(null);
+
+  /** Whether a slot is done with because its reps fell as far as is written; `latest` counts too. */
+  const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly reps: number }) =>
+    hasStopped(slot, (setId) =>
+      latest !== undefined && latest.setId === setId
+        ? latest.reps
+        : done.get(`${slot.slotId}/${setId}`)?.set.reps,
+    );
+  const isOpen = ({ key, slot }: AskedSet) => !done.has(key) && !isStopped(slot);
+  const firstOpen = sets.find(isOpen);
+  const isFresh = !started && notes.length === 0 && logged.length === 0 && !finished;
+  const usual = (): View => {
+    if (isFresh) return { status: 'before' };
+    return finished || firstOpen === undefined ? { status: 'end' } : { status: 'set', key: firstOpen.key };
+  };
+  const now = view ?? usual();
+  const asked = now.status === 'set' ? sets.find(({ key }) => key === now.key) : undefined;
+  const round = asked === undefined ? [] : roundFrom(sets, asked);
+
+  const goTo = (next: AskedSet | undefined) =>
+    setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
+  /** To the first open set, as it stands after what was just told. */
+  const goOn = () => {
+    setStarted(true);
+    setStopped(null);
+    setView(null);
+  };
+  const tell = (telling: Telling) => {
+    floor.tell(telling);
+    const slot =
+      telling.kind === 'pain' && telling.grade !== null
+        ? data.session.slots.find(({ slotId }) => slotId === telling.slotId)
+        : undefined;
+    if (slot !== undefined) setView({ status: 'stopped', slot });
+  };
+  const log = (one: AskedSet, value: CheckedSet) => {
+    wakeSound();
+    const before = done.get(one.key);
+    if (!floor.log(loggedIn(one, before, value))) return;
+    if (before !== undefined) return setView({ status: 'list' });
+    const { slot, set } = one;
+    const ends = isStopped(slot, { setId: set.id, reps: value.reps });
+    setStopped(ends ? screenWords.endsHereRepsFellBy(capital(nameOf(slot, data)), slot.stopFall ?? 0) : null);
+    goTo(
+      sets.find(
+        (next) => next.key !== one.key && isOpen(next) && !(ends && next.slot.slotId === slot.slotId),
+      ),
+    );
+  };
+
+  return {
+    floor,
+    state,
+    told,
+    day,
+    data,
+    sets,
+    done,
+    now,
+    asked,
+    stopped,
+    firstOpen,
+    open: sets.filter((one) => !one.set.optional && isOpen(one)),
+    /** The set and its pieces, where one tap may log them all; else null. */
+    round: round.length > 1 && round.every(isOpen) ? round : null,
+    show: setView,
+    goOn,
+    tell,
+    log,
+    /** Logs what is left of a round as it was asked, with one tap at its end. */
+    logRound: () => {
+      wakeSound();
+      if (!floor.logAll(round.map((one) => loggedIn(one, undefined, asPlanned(one.set))))) return;
+      setStopped(null);
+      goTo(sets.find((one) => isOpen(one) && !round.includes(one)));
+    },
+    /** Leaves out a set that is done only when there is energy left. */
+    leaveOut: (one: AskedSet) => goTo(sets.slice(sets.indexOf(one) + 1).find(isOpen)),
+    addExercise: (exerciseId: string) => {
+      floor.tell({ kind: 'extra', slotId: `extra-${newId()}`, exerciseId });
+      goOn();
+    },
+  };
+}
+
+export type WorkoutUse = ReturnType<typeof useWorkout>;

@@ -1,0 +1,75 @@
+import { catalogueWith } from '@/core';
+import { everydayNames } from '@/core/names';
+import { findNamed } from './search-by-name';
+import near from './near';
+
+const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({
+  id,
+  label: name,
+  names: everydayNames(id),
+  facts: equipment.join(' '),
+}));
+const first = (search: string) => findNamed(list, search, near)[0];
+
+test.each([
+  ['romanian deadlift', 'stiff-leg-deadlift'],
+  ['RDL', 'stiff-leg-deadlift'],
+  ['stiff legged deadlift', 'stiff-leg-deadlift'],
+  ['skull crusher', 'lying-barbell-extension'],
+  ['skullcrusher', 'lying-barbell-extension'],
+  ['overhead press', 'standing-barbell-press'],
+  ['military press', 'standing-barbell-press'],
+  ['OHP', 'standing-barbell-press'],
+  ['hammer curl', 'hammer-curl'],
+  ['chin-up', 'pull-up'],
+  ['chinup', 'pull-up'],
+  ['pullup', 'pull-up'],
+  ['pull up', 'pull-up'],
+  ['incline fly', 'incline-dumbbell-fly'],
+  ['incline dumbbell flye', 'incline-dumbbell-fly'],
+  ['bulgarian', 'rear-foot-raised-split-squat'],
+  ['bench press', 'barbell-bench-press'],
+  ['lat pulldown', 'neutral-pulldown'],
+  ['face pull', 'face-height-cable-pull'],
+  ['pec deck', 'fly-machine'],
+  ['preacher curl', 'arm-pad-dumbbell-curl'],
+  ['seal row', 'seal-row'],
+  ['wood chop', 'high-to-low-chop'],
+  ['nordic', 'kneeling-hamstring-lowering'],
+  ['EZ bar curl', 'cambered-bar-curl'],
+  ['dips', 'dip'],
+])('“%s” finds %s first', (search, id) => {
+  expect(first(search)?.item.id).toBe(id);
+});
+
+test.each([
+  ['romainan deadlift', 'stiff-leg-deadlift'],
+  ['skul crusher', 'lying-barbell-extension'],
+  ['bulgarain split squat', 'rear-foot-raised-split-squat'],
+  ['hamer curl', 'hammer-curl'],
+  ['militery press', 'standing-barbell-press'],
+])('typed wrong: “%s” still finds %s', (search, id) => {
+  expect(
+    findNamed(list, search, near)
+      .slice(0, 3)
+      .map(({ item }) => item.id),
+  ).toContain(id);
+});
+
+test('what was found by another name says by which; by its own it says nothing', () => {
+  expect(first('romanian deadlift')?.by).toBe('romanian deadlift');
+  expect(first('hammer curl')?.by).toBeNull();
+});
+
+test('words in any order, also of what is said of it; nothing alike finds nothing', () => {
+  expect(first('press incline dumbbell')?.item.id).toBe('incline-dumbbell-press');
+  expect(findNamed(list, 'rings', near).every(({ item }) => item.facts.includes('rings'))).toBe(true);
+  expect(findNamed(list, 'qqqqzzzz', near)).toEqual([]);
+  // Until the matcher of errors is there, only what is spelt right is found.
+  expect(findNamed(list, 'bisep curl', null)).toEqual([]);
+  expect(findNamed(list, 'bisep curl', near)).not.toEqual([]);
+});
+
+test('an empty search gives all, in the order they came in', () => {
+  expect(findNamed(list, '  ', near).map(({ item }) => item.id)).toEqual(list.map(({ id }) => id));
+});

@@ -1,0 +1,44 @@
+export const thatIsNotYourCurrent = 'That is not your current password.';
+export const tooManyTriesWaitA = 'Too many tries. Wait a moment and try again.';
+export const fillInAllThreeFields = 'Fill in all three fields.';
+export const passwordTooShort = (least: number) => `Use at least ${least} characters.`;
+export const changePassword = 'Change password';
+export const signsOutYourOtherDevices = 'signs out your other devices';
+export const currentPassword = 'Current password';
+export const newPassword = 'New password';
+export const repeatTheNewPassword = 'Repeat the new password';
+export const passwordChanged = 'Password changed.';
+export const savedWeeksThatHaveNot = 'Saved. Weeks that have not been sent follow it.';
+export const rulesAndNumbersForAll = 'Rules and numbers for all your athletes';
+export const whatYouSetForOne = 'what you set for one athlete, muscle, exercise or block takes precedence';
+export const coachesInThisTeam = 'Coaches in this team';
+export const inviteACoach = 'Invite a coach';
+export const onlyTheOwnerCanInvite = 'only the owner can invite coaches';
+export const owner = ', owner';
+export const passwordLinkFor = (name: string) => `Password link for ${name}`;
+export const createPasswordLink = 'Create password link';
+export const everyCoachInThisTeam = 'Every coach in this team needs a second factor';
+export const eachLinkWorksOnceAn =
+  'Each link works once: an invitation for a week, a password link for a day. To transfer an athlete to another coach, open Profile > Archive or delete.';
+export const thisCodeIsWrongOr = 'This code is wrong or was already used.';
+export const codeFromYourAuthenticatorApp = 'Code from your authenticator app';
+export const code = 'code';
+export const secondFactor = 'Second factor';
+export const aCodeFromAnApp = 'a code from an app in addition to the password';
+export const qrCodeWithTheSecret = 'QR code with the secret';
+export const scanItWithAnAuthenticator =
+  'Scan it with an authenticator app, or type this secret into the app:';
+export const turnOn = 'Turn on';
+export const onLeft = (recoveryCodes: string, more: string) => `On. ${recoveryCodes} left.${more}`;
+export const yourTeamRequiresIt = ' Your team requires it.';
+export const turnOff = 'Turn off';
+export const off = (more: string) => `Off.${more}`;
+export const yourTeamRequiresItSet = ' Your team requires it: set it up to continue.';
+export const setUp = 'Set up';
+export const writeTheseCodesDownEach =
+  'Write these codes down. Each one signs you in once if you lose your phone. They are shown only now.';
+export const whereYouAreSignedIn = 'Where you are signed in';
+export const youAreSignedOutAfter = 'you are signed out after a week without use, and after 30 days at most';
+export const unknownDevice = 'Unknown device';
+export const sinceLastUsed = (day: string, day2: string) => `since ${day}, last used ${day2}`;
+export const thisDevice = 'this device';

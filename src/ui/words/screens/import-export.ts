@@ -1,0 +1,54 @@
+export const importWord = 'Import';
+export const youSeeFirstHowThe =
+  'you see first how the file is understood; it is imported completely or not at all';
+export const chooseFile = 'Choose file';
+export const orDropItHereA =
+  'or drop it here: a file exported here, a spreadsheet of a block, or a training log as CSV or XLSX';
+export const readingTheFile = 'Reading the file';
+export const cannotBeRead = (name: string) => `“${name}” cannot be read.`;
+export const thisBrowserCouldNotRead = 'this browser could not read it';
+export const exportWord = 'Export';
+export const jsonCsvAndIcalendar = 'JSON, CSV and iCalendar';
+export const allYourData = 'All your data';
+export const withoutPasswordsSignInsAnd = 'without passwords, sign-ins and phones';
+export const wholeAccount = 'Whole account';
+export const ownExercises = 'Own exercises';
+export const toExportABlockOpen = 'To export a block, open it and press Ctrl K, then “Save the block”.';
+export const theFileAndWhatIts = 'The file and what its columns mean';
+export const meaningOf = (text: string) => `Meaning of ${text}`;
+export const ignore = 'ignore';
+export const dateFormat = 'Date format';
+export const orderOfDates = 'Order of dates';
+export const loadsWithoutAUnitAre = 'Loads without a unit are in';
+export const unitOfLoads = 'Unit of loads';
+export const rirWhereNoneIsGiven = 'RIR where none is given';
+export const repsInReserveAnAssumption = 'reps in reserve: an assumption, used to estimate strength';
+export const exerciseFor = (name: string) => `Exercise for ${name}`;
+export const savedForNextTime = 'saved for next time';
+export const noColumnIsSetTo = (list: string) => `No column is set to ${list}.`;
+export const the = (value: string) => `the ${value}`;
+export const noSetsRecognizedYet = 'No sets recognized yet.';
+export const onTo = (sets: string, days: string, day: string, day2: string, more: string) =>
+  `${sets} on ${days}, ${day} to ${day2}.${more}`;
+export const withIgnoredExercises = (lines: string) => ` ${lines} with ignored exercises.`;
+export const cannotBeReadOf = (lines: string) => `${lines} cannot be read:`;
+export const line = 'line';
+export const importTheRestWithout = (more: string) => `Import the rest without ${more}`;
+export const numberOfSets = 'number of sets';
+export const effortOutOf10 = 'effort out of 10';
+export const fromLastTime = 'from last time';
+export const aGuessPleaseCheck = 'a guess: please check';
+export const unknownChooseAnExerciseOr = 'unknown: choose an exercise, or it is ignored';
+export const theServerAnswered = (status: number) => `the server answered ${status}`;
+export const itIsNeitherTextNor = 'it is neither text nor a spreadsheet';
+export const noLineNamesColumnsFor = 'no line names columns for date, exercise and reps';
+export const addAnAthleteFirstThe = 'Add an athlete first: the file needs somebody to belong to.';
+export const athlete = 'Athlete';
+export const athleteForThisFile = 'Athlete for this file';
+export const howTheFileIsUnderstood = 'how the file is understood';
+export const daysThatAlreadyHaveOne = (more: string) => `${more}. Days that already have one keep theirs.`;
+export const nothingWasImported = 'Nothing was imported.';
+export const nothingWasImportedOf = (answer: string) => `Nothing was imported. ${answer}`;
+export const fromASpreadsheet = 'From a spreadsheet';
+export const aBlock = (name: string, sessions: string, slots: string, weeks: string) =>
+  `A block, “${name}”: ${sessions}, ${slots}, ${weeks}.`;

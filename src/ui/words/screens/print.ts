@@ -1,0 +1,31 @@
+export const thisWeekHasNotBeen = 'This week has not been sent yet; its loads may still change.';
+export const min = (
+  name: string,
+  blockName: string,
+  kind: string,
+  day: string,
+  name2: string,
+  span: string,
+  more: string,
+) => `${name} · ${blockName}, ${kind} · ${day} · ${name2} · ${span} min${more}`;
+export const optional = ' · optional';
+export const date = 'Date';
+export const plan = 'plan';
+export const rest = 'rest';
+export const doneLoadRepsRir = 'done: load × reps @RIR';
+export const notesSorenessJoints = 'Notes, soreness, joints:';
+export const oneAfterTheOtherOn = ', one after the other on one clock';
+export const supersetWithTheExerciseAbove = (group: string) => `Superset with the exercise above (${group}).`;
+export const firstOfA = (group: string) => `First of a ${group}.`;
+export const warmUp = (slot: string) => `Warm-up ${slot}.`;
+export const tempo = (tempo: string) => `Tempo ${tempo}.`;
+export const rangeOfMotion = (motion: string) => `Range of motion: ${motion}.`;
+export const setUp = (setUp: string) => `Set-up: ${setUp}`;
+export const breakOfMinBeforeIt = (breakBefore: number) => `Break of ${breakBefore} min before it.`;
+export const stopWhenRepsFallBy = (stopFall: number) =>
+  `Stop when reps fall by ${stopFall} % of the first set.`;
+export const thenStretchForS = (seconds: number, note: string) => `Then stretch for ${seconds} s. ${note}`;
+export const alternatives = (more: string) => `Alternatives: ${more}.`;
+export const s = (rest: number) => `${rest} s`;
+export const tempoOf = (tempo: string) => `tempo ${tempo}`;
+export const ifEnergyIsLeft = ' (if energy is left)';

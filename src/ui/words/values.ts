@@ -1,0 +1,81 @@
+import type { Goal, Mark, Phase, Verdict } from '@/core';
+
+/*
+ * Screen words for values that the code calls something else. docs/glossary.md lists them for developers.
+ */
+
+/** Values that mean the same wherever they are shown. A value that is not listed is its own screen word. */
+const SHOWN: Readonly<Record<string, string>> = {
+  // phases
+  holding: 'maintaining',
+  // how sleep, appetite and the day feel
+  well: 'good',
+  'so so': 'OK',
+  poorly: 'poor',
+  // motivation
+  eager: 'high',
+  usual: 'normal',
+  'low drive': 'low motivation',
+  // soreness over a week
+  'gone in time': 'gone before the next session',
+  'some stayed': 'some was left',
+  'most stayed': 'most was left',
+  // why an exercise was swapped or skipped
+  taken: 'equipment busy',
+  'not here': 'not available',
+  hurts: 'pain',
+  'left open': 'free choice',
+  // pain
+  clear: 'moderate',
+  strong: 'severe',
+  'a muscle': 'muscle',
+  elsewhere: 'somewhere else',
+  // how a session was
+  right: 'just right',
+  // performance against target
+  ahead: 'above target',
+  strained: 'harder than planned',
+  behind: 'below target',
+  // ranges of motion
+  'long half': 'stretched half',
+  'short half': 'shortened half',
+  'arms long': 'arms extended',
+  // equipment
+  'plate machine': 'plate-loaded machine',
+  // severities of checks
+  block: 'problem',
+  warn: 'warning',
+};
+
+/** The screen word of a value. */
+export function shown(value: string): string {
+  return SHOWN[value] ?? value;
+}
+
+export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+  gaining: 'gaining',
+  holding: 'maintaining',
+  cutting: 'cutting',
+};
+
+/** A muscle's goal in a block. */
+export const GOAL_NAMES: Readonly<Record<Goal, string>> = {
+  grow: 'grow',
+  priority: 'priority',
+  hold: 'maintain',
+};
+
+/** The three numbers of a volume range. */
+export const MARK_NAMES: Readonly<Record<Mark, string>> = {
+  hold: 'maintenance',
+  floor: 'minimum',
+  ceiling: 'maximum',
+};
+
+/** Performance against target. */
+export const VERDICT_NAMES: Readonly<Record<Verdict, string>> = {
+  ahead: 'above target',
+  'on target': 'on target',
+  strained: 'harder than planned',
+  behind: 'below target',
+};
