@@ -1,7 +1,7 @@
 import type { CheckIn, LoggedSet, LogOutcome, Outgoing, SessionNote, Unanswered } from '@/core';
+import { calm, FakeBrowser } from './testing/fake-world';
 import { floorQueue, type SessionRef } from './training-queue';
 import { FloorSession } from './training-session';
-import { calm, FakeBrowser } from './testing/fake-world';
 
 const set = (setId: string, reps = 8) => ({
   slotId: 's',

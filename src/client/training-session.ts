@@ -9,6 +9,8 @@ import type {
   SorenessEnd,
   Telling,
 } from '@/core';
+import type { Ports } from './ports';
+import type { QueueState } from './sync-queue';
 import {
   type FloorItem,
   type FloorQueue,
@@ -17,8 +19,6 @@ import {
   isOf,
   type SessionRef,
 } from './training-queue';
-import type { Ports } from './ports';
-import type { QueueState } from './sync-queue';
 
 type FloorWork =
   | { readonly kind: 'set'; readonly set: Omit<SentSet, 'id' | 'at'> }

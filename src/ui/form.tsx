@@ -1,7 +1,7 @@
 'use client';
-import { shown } from '@/ui/words/values';
 
 import { NativeSelect } from '@mantine/core';
+import { shown } from '@/ui/words/values';
 import classes from './form.module.css';
 
 export { classes as formClasses };

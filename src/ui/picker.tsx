@@ -4,8 +4,8 @@ import { Combobox, useCombobox } from '@mantine/core';
 import { type ComponentProps, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/parts';
-import { findNamed, type Named } from './search-by-name';
 import classes from './in-place.module.css';
+import { findNamed, type Named } from './search-by-name';
 import { useSearchParts } from './use-search-parts';
 
 export interface Choice extends Named {

@@ -1,7 +1,7 @@
 import { catalogueWith } from '@/core';
 import { everydayNames } from '@/core/names';
-import { findNamed } from './search-by-name';
 import near from './near';
+import { findNamed } from './search-by-name';
 
 const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({
   id,

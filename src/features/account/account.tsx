@@ -11,9 +11,9 @@ import { formClasses as classes, Line, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { EASY_PASSWORD } from '@/ui/words/sign-up';
-import { House, type HouseProps } from './team';
 import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
 import { Sessions, type SessionsProps } from './sessions';
+import { House, type HouseProps } from './team';
 
 export interface AccountAnswer {
   readonly status:

@@ -1,5 +1,4 @@
 'use client';
-import { PHASE_NAMES } from '@/ui/words/values';
 
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
@@ -16,11 +15,12 @@ import { useReady } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
+import { PHASE_NAMES } from '@/ui/words/values';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
-import { KeepStrip } from './save-bar';
 import { Person } from './profile';
+import { KeepStrip } from './save-bar';
 import { useDraft } from './use-draft';
 import { useEffects } from './use-effects';
 

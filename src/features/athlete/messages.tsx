@@ -1,7 +1,7 @@
 'use client';
-import { shown } from '@/ui/words/values';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
+import { shown } from '@/ui/words/values';
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Table, TextInput } from '@mantine/core';

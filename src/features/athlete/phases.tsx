@@ -1,4 +1,3 @@
-import { PHASE_NAMES } from '@/ui/words/values';
 import { Button } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
@@ -8,6 +7,7 @@ import { readText } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import * as words from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
+import { PHASE_NAMES } from '@/ui/words/values';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 

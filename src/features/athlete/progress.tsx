@@ -32,10 +32,10 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
 import { leaveAlone } from '@/ui/words/watch';
-import { Answers } from './decisions';
+import { Deeds } from './activity';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
-import { Deeds } from './activity';
+import { Answers } from './decisions';
 import { Year } from './year';
 
 interface CourseProps

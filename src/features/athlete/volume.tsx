@@ -1,5 +1,4 @@
 'use client';
-import { GOAL_NAMES, MARK_NAMES } from '@/ui/words/values';
 
 import { Table } from '@mantine/core';
 import { useMemo } from 'react';
@@ -30,6 +29,7 @@ import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
+import { GOAL_NAMES, MARK_NAMES } from '@/ui/words/values';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -116,7 +116,13 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
         {muscle}
       </Table.Th>
       <Table.Td>
-        <Choose label={screenWords.goalFor(muscle)} value={goal} options={GOALS} names={(one) => GOAL_NAMES[one]} onValue={setGoal} />
+        <Choose
+          label={screenWords.goalFor(muscle)}
+          value={goal}
+          options={GOALS}
+          names={(one) => GOAL_NAMES[one]}
+          onValue={setGoal}
+        />
       </Table.Td>
       {MARKS.map((mark) => (
         <Table.Td key={mark}>

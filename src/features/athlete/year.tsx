@@ -1,4 +1,3 @@
-import { PHASE_NAMES } from '@/ui/words/values';
 import { Button, UnstyledButton } from '@mantine/core';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -9,6 +8,7 @@ import { longDay, shortDay } from '@/ui/words/dates';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import * as screenWords from '@/ui/words/screens/athlete';
+import { PHASE_NAMES } from '@/ui/words/values';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
 import own from './year.module.css';
 

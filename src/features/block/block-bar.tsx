@@ -1,4 +1,3 @@
-import { PHASE_NAMES } from '@/ui/words/values';
 import { Button } from '@mantine/core';
 import { memo } from 'react';
 import type { BlockSession } from '@/client/block-session';
@@ -9,6 +8,7 @@ import { Tabs } from '@/ui/shell/tabs';
 import * as screenWords from '@/ui/words/screens/block';
 import * as common from '@/ui/words/screens/common';
 import { sharedText } from '@/ui/words/sharing';
+import { PHASE_NAMES } from '@/ui/words/values';
 import { SavingNote } from './saving-note';
 
 interface BlockBarProps {
@@ -37,7 +37,9 @@ export const BlockBar = memo(function BlockBar(props: BlockBarProps) {
       crumbs={[{ name: athlete.name, href: `/athletes/${athlete.id}` }, { name: block }]}
       face={face}
       about={
-        shared === null ? `${athlete.level}, ${PHASE_NAMES[phaseOn(athlete, today)]}, ${athlete.unit}` : sharedText(shared)
+        shared === null
+          ? `${athlete.level}, ${PHASE_NAMES[phaseOn(athlete, today)]}, ${athlete.unit}`
+          : sharedText(shared)
       }
     >
       <Tabs label={screenWords.blockTabs} names={FACES} now={face} onChoose={onFace} />

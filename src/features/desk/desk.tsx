@@ -10,13 +10,13 @@ import { useJson } from '@/ui/use-json';
 import { useReady } from '@/ui/use-ready';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/desk';
+import { Needs } from './alerts';
 import type { DeskActions, DeskData } from './contract';
 import classes from './desk.module.css';
 import { Given } from './recent-decisions';
-import { Needs } from './alerts';
-import { Ready } from './weeks-to-send';
 import { Roster } from './roster';
 import { type DeskUse, useDesk } from './use-desk';
+import { Ready } from './weeks-to-send';
 
 interface DeskProps {
   readonly data: JsonText<DeskData>;

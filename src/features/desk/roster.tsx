@@ -1,5 +1,4 @@
 'use client';
-import { PHASE_NAMES } from '@/ui/words/values';
 
 import { Button, Table, TextInput, UnstyledButton } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
@@ -13,6 +12,7 @@ import { figure, plural } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/desk';
 import { sharedMark, sharedText } from '@/ui/words/sharing';
+import { PHASE_NAMES } from '@/ui/words/values';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
 import { useKeptFilters } from './kept-filters';

@@ -12,8 +12,8 @@ import * as screenWords from '@/ui/words/screens/import-export';
 import type { FilesActions, FilesData } from './contract';
 import { droppedFile } from './dropped-file';
 import classes from './files.module.css';
-import { type Recognised, recognise } from './recognise';
 import { TakingIn } from './import-preview';
+import { type Recognised, recognise } from './recognise';
 
 interface Given {
   /** Counts up: a file of the same name is another one. */

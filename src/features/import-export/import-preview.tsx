@@ -8,12 +8,12 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/import-export';
+import { ownFileText, takenText } from '../../ui/words/import-results';
 import type { FilesView, TakeIn, TakenIn } from './contract';
 import classes from './files.module.css';
 import { LogReading } from './log-reading';
 import { postTakeIn } from './post';
 import type { Recognised } from './recognise';
-import { ownFileText, takenText } from '../../ui/words/import-results';
 import { WorkbookReading } from './workbook-reading';
 
 interface TakingInProps {

@@ -1,9 +1,9 @@
-import { shown } from '@/ui/words/values';
 import { Table } from '@mantine/core';
 import { type Exercise, payoff } from '@/core';
 import { figure, listed } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/library';
+import { shown } from '@/ui/words/values';
 import classes from './library.module.css';
 
 const LOADED: Readonly<Record<Exercise['loading'], string>> = {

@@ -33,19 +33,19 @@ test('questions as they are asked', () => {
 
 test('8 with 2 left on the leg press: e1RM 140, so 105, made by the pin', () => {
   const answer = ask('8 at 2 left leg press');
-  expect(answer.sentence).toBe('leg press: 8 with 2 left is 105 kg, which leaves 2.0.');
-  expect(answer.because).toContain('e1RM 140.0 kg by Epley');
+  expect(answer.sentence).toBe('leg press: 8 reps with 2 left is 105 kg, which leaves 2.0.');
+  expect(answer.because).toContain('estimated max 140.0 kg by Epley');
   expect(answer.recipe).toMatchObject({ kind: 'pin', pin: 105 });
 });
 
 test('the exercise in focus and its strength on the Sheet go before the best set', () => {
   const focused = { ...scope, exerciseId: 'leg-press', oneRepMax: 200 };
-  expect(ask('8 at 2', focused).sentence).toBe('leg press: 8 with 2 left is 150 kg, which leaves 2.0.');
+  expect(ask('8 at 2', focused).sentence).toBe('leg press: 8 reps with 2 left is 150 kg, which leaves 2.0.');
 });
 
 test('without a set, or without anybody, the share of the one-rep max', () => {
-  expect(ask('8 at 2 left hack squat').sentence).toBe('8 with 2 left is 75.0 % of the one-rep max.');
-  expect(ask('8 at 2 left', null).sentence).toBe('8 with 2 left is 75.0 % of the one-rep max.');
+  expect(ask('8 at 2 left hack squat').sentence).toBe('8 reps with 2 left is 75.0 % of the one-rep max.');
+  expect(ask('8 at 2 left', null).sentence).toBe('8 reps with 2 left is 75.0 % of the one-rep max.');
 });
 
 test('how a load is made, in other units too, and what comes nearest when it cannot be', () => {
@@ -56,6 +56,6 @@ test('how a load is made, in other units too, and what comes nearest when it can
 });
 
 test('strength of a set, and when its reps are too many to tell', () => {
-  expect(ask('100x8@2').sentence).toBe('100 kg × 8 with 2 left: e1RM 133.3 kg.');
+  expect(ask('100x8@2').sentence).toBe('100 kg × 8 @2: estimated max 133.3 kg.');
   expect(ask('40 lb x 20').sentence).toContain('too many reps');
 });

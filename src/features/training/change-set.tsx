@@ -21,9 +21,9 @@ import { CLINICIAN } from '@/ui/words/cautions';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
+import { InsteadList } from './alternatives';
 import { Choices } from './choices';
 import classes from './training.module.css';
-import { InsteadList } from './alternatives';
 
 interface DifferentProps {
   readonly slot: SlotPlan;

@@ -1,5 +1,4 @@
 'use client';
-import { shown } from '@/ui/words/values';
 
 import { Textarea, TextInput, UnstyledButton } from '@mantine/core';
 import Link from 'next/link';
@@ -29,6 +28,7 @@ import { longDay } from '@/ui/words/dates';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
+import { shown } from '@/ui/words/values';
 import { Choices } from './choices';
 import classes from './training.module.css';
 import { localToday, useFloorQueue } from './use-training';
@@ -127,7 +127,9 @@ export function CheckInForm({ name, unit, bodyweight, girths, last }: CheckInFor
         options={JOINTS}
         value={joint}
         onValue={setJoint}
-        words={(one) => (aches[one] === undefined ? capital(one) : `${capital(one)}: ${shown(aches[one] ?? '')}`)}
+        words={(one) =>
+          aches[one] === undefined ? capital(one) : `${capital(one)}: ${shown(aches[one] ?? '')}`
+        }
       />
       {joint === null ? null : (
         <Choices<PainGrade | typeof NO_ACHE>

@@ -10,9 +10,9 @@ import {
 } from '@/core';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
+import { InsteadList } from './alternatives';
 import { toFailureOf } from './change-set';
 import classes from './training.module.css';
-import { InsteadList } from './alternatives';
 
 interface ChooseExerciseProps {
   readonly slot: SlotPlan;

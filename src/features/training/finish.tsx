@@ -4,9 +4,9 @@ import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
-import classes from './training.module.css';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
+import classes from './training.module.css';
 
 interface EndProps {
   readonly data: FloorSession;

@@ -1,9 +1,9 @@
 import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import * as screenWords from '@/ui/words/screens/training';
-import classes from './training.module.css';
 import { heldAt } from './held-at';
 import { signal, wakeSound } from './signal';
+import classes from './training.module.css';
 import { useNow } from './use-now';
 
 /**

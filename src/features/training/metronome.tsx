@@ -2,9 +2,9 @@ import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { type Pace, type Pattern, paceAt, parseTempo } from '@/core';
 import * as screenWords from '@/ui/words/screens/training';
-import classes from './training.module.css';
 import { LEAD } from './held-at';
 import { beat, wakeSound } from './signal';
+import classes from './training.module.css';
 import { useNow } from './use-now';
 
 const PHASE_WORDS: Readonly<Record<Pace['phase'], string>> = {

@@ -1,4 +1,3 @@
-import { shown } from '@/ui/words/values';
 import { Button, UnstyledButton } from '@mantine/core';
 import {
   type Day,
@@ -13,9 +12,10 @@ import { CLINICIAN } from '@/ui/words/cautions';
 import { listed } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
+import { shown } from '@/ui/words/values';
+import { InsteadList } from './alternatives';
 import { MOST_OFFERED, toFailureOf } from './change-set';
 import classes from './training.module.css';
-import { InsteadList } from './alternatives';
 
 interface StoppedProps {
   readonly slot: SlotPlan;
@@ -37,7 +37,11 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
     <>
       <p className={classes.slotName}>{screenWords.isFinishedForToday(capital(name))}</p>
       <p className={classes.caution}>{CLINICIAN}</p>
-      <p>{screenWords.yourCoachWillSeeThis(pain === undefined ? '' : `: ${shown(pain.where)}, ${shown(pain.grade ?? '')}`)}</p>
+      <p>
+        {screenWords.yourCoachWillSeeThis(
+          pain === undefined ? '' : `: ${shown(pain.where)}, ${shown(pain.grade ?? '')}`,
+        )}
+      </p>
       {offered.length === 0 ? null : (
         <>
           <h2 className={classes.group}>

@@ -5,8 +5,8 @@ import { plural } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import type { FloorSession as Session } from './contract';
-import classes from './training.module.css';
 import { setsAsText } from './sets-as-text';
+import classes from './training.module.css';
 
 const REFUSED: Readonly<Record<string, string>> = {
   gone: screenWords.belongsToASessionThat,

@@ -17,8 +17,8 @@ import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { Choices } from './choices';
 import type { FloorSession } from './contract';
-import classes from './training.module.css';
 import { SorenessQuestions } from './soreness-asked';
+import classes from './training.module.css';
 
 export const RESCUE_WORDS: Readonly<Record<Rescue, string>> = {
   lighter: screenWords.aFifthLessLoad,

@@ -2,8 +2,8 @@ import { useEffect, useRef } from 'react';
 import { clock } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
 import { Fact } from './fact';
-import classes from './training.module.css';
 import { signal } from './signal';
+import classes from './training.module.css';
 import { useNow } from './use-now';
 
 const LONGEST_SHOWN = 15 * 60;

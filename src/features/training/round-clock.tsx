@@ -3,10 +3,10 @@ import { useEffect, useRef, useState } from 'react';
 import { type Conventions, roundAt, roundSteps, secondsPerRep } from '@/core';
 import { plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
-import classes from './training.module.css';
 import { LEAD } from './held-at';
 import type { AskedSet } from './order';
 import { signal, wakeSound } from './signal';
+import classes from './training.module.css';
 import { useNow } from './use-now';
 
 interface RoundClockProps {

@@ -9,11 +9,11 @@ import * as screenWords from '@/ui/words/screens/training';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
 import { Fact } from './fact';
-import classes from './training.module.css';
 import { nameOf } from './issued-name';
 import { loadLabel } from './load-label';
 import type { AskedSet } from './order';
 import { Rest } from './rest';
+import classes from './training.module.css';
 
 interface AskedProps {
   readonly data: FloorSession;

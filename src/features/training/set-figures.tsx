@@ -1,10 +1,10 @@
 import { Button } from '@mantine/core';
 import { LONGEST_SET_LINE, type SlotPlan } from '@/core';
 import * as words from '@/ui/words/screens/training';
-import classes from './training.module.css';
 import { loadLabel } from './load-label';
 import { MORE_LABELS } from './more-entry';
 import { Stepper } from './stepper';
+import classes from './training.module.css';
 import type { SetEntryUse } from './use-set-entry';
 
 interface SetFiguresProps {

@@ -1,4 +1,3 @@
-import { shown } from '@/ui/words/values';
 import { Button, UnstyledButton } from '@mantine/core';
 import { type Day, type LoggedSet, type SlotPlan, type Telling, type Told, whyOut } from '@/core';
 import { figure, plural, setText, setWithUnit } from '@/ui/words/figures';
@@ -6,10 +5,11 @@ import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
+import { shown } from '@/ui/words/values';
 import type { FloorSession } from './contract';
-import classes from './training.module.css';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
+import classes from './training.module.css';
 
 interface SetListProps {
   readonly data: FloorSession;

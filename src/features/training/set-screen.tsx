@@ -15,19 +15,19 @@ import {
 } from '@/core';
 import { figure, listed, setText } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
-import { RESCUE_WORDS } from './readiness';
 import type { FloorSession } from './contract';
-import classes from './training.module.css';
 import { HoldClock } from './hold-clock';
+import { Pacer } from './metronome';
 import { asPlanned, MORE_LABELS } from './more-entry';
 import type { AskedSet } from './order';
-import { Pacer } from './metronome';
 import { RampWalk } from './ramp-walk';
+import { RESCUE_WORDS } from './readiness';
 import { RoundClock } from './round-clock';
 import { SetAsked, SetCautions, SetHelp } from './set-asked';
 import type { CheckedSet } from './set-entry';
 import { SetFigures, SetMore } from './set-figures';
 import { Stopwatch } from './stopwatch';
+import classes from './training.module.css';
 import { useSetEntry } from './use-set-entry';
 import type { Watches } from './use-watches';
 

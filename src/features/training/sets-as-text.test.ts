@@ -44,8 +44,8 @@ test('refused sets and those that wait stand a line each under what they belong 
   expect(setsAsText({ queue }, data)).toBe(
     [
       'Someone, week 2, Session a',
-      '2026-11-24 Leg press, set 1 of 2: 105 kg × 8, 2 left',
-      '2026-11-24 Leg press, set 2 of 2: 105 kg × 7, 2 left',
+      '2026-11-24 Leg press, set 1 of 2: 105 kg × 8 @2',
+      '2026-11-24 Leg press, set 2 of 2: 105 kg × 7 @2',
     ].join('\n'),
   );
   expect(setsAsText({ queue: { ...queue, waiting: [finish], refused: [] } }, data)).toBe('');

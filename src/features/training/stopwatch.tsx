@@ -3,8 +3,8 @@ import { useEffect, useRef } from 'react';
 import { clock } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
 import { Fact } from './fact';
-import classes from './training.module.css';
 import { signal, wakeSound } from './signal';
+import classes from './training.module.css';
 import { useNow } from './use-now';
 
 interface StopwatchProps {

@@ -1,9 +1,9 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { browserPorts, browserStore } from '@/client/browser-ports';
-import { type FloorItem, type FloorQueue, floorQueue } from '@/client/training-queue';
-import { FloorSession, type FloorState } from '@/client/training-session';
 import { indexedStore } from '@/client/indexed-store';
 import type { QueueState } from '@/client/sync-queue';
+import { type FloorItem, type FloorQueue, floorQueue } from '@/client/training-queue';
+import { FloorSession, type FloorState } from '@/client/training-session';
 import { newId } from '@/ui/new-id';
 import type { FloorSession as FloorData } from './contract';
 import { floorServer } from './training-server';

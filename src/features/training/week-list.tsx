@@ -4,9 +4,9 @@ import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import type { FloorWeekList } from './contract';
 import { EarlierWeeks } from './earlier-weeks';
+import { OnItsWay } from './sync-note';
 import classes from './training.module.css';
 import { FloorWeek } from './week';
-import { OnItsWay } from './sync-note';
 
 interface FloorListProps {
   readonly blockId: string;

@@ -25,7 +25,11 @@ export function FloorWeek({ blockId, week: { name, care, line: said, lines } }: 
       <ul className={classes.list}>
         {lines.map((line) => (
           <li key={line.workoutId} className={classes.item}>
-            <Link href={`/training/${blockId}/${line.workoutId}`} className={classes.itemLink} prefetch={false}>
+            <Link
+              href={`/training/${blockId}/${line.workoutId}`}
+              className={classes.itemLink}
+              prefetch={false}
+            >
               <span className={classes.itemHead}>
                 <span>{line.name}</span>
                 <span className={line.finished ? classes.soft : ''}>{state(line)}</span>

@@ -1,7 +1,7 @@
 import { outcomeText } from './call-outcomes';
 
 test.each([
-  [null, 'nothing of it is trained yet'],
+  [null, 'not trained yet'],
   [
     {
       kind: 'verdicts',
@@ -12,7 +12,7 @@ test.each([
         { week: 6, verdict: 'behind' },
       ],
     },
-    'ahead in weeks 4 and 5 and behind in week 6',
+    'above target in weeks 4 and 5 and below target in week 6',
   ],
   [
     {
@@ -21,7 +21,7 @@ test.each([
       asked: { load: 105, reps: 10, rir: 2 },
       done: { load: 105, reps: 10, rir: 1.5 },
     },
-    'done as asked, at 1.5',
+    'done as planned: 105 × 10 @1.5',
   ],
   [
     {
@@ -30,9 +30,9 @@ test.each([
       asked: { load: 105, reps: 10, rir: 2 },
       done: { load: 102.5, reps: 9, rir: 2 },
     },
-    '102.5 × 9 at 2; asked 105 × 10 at 2',
+    '102.5 × 9 @2; planned 105 × 10 @2',
   ],
-  [{ kind: 'after deload', week: 6, fine: 5, of: 7 }, 'in week 6 5 of 7 muscles did as asked or better'],
+  [{ kind: 'after deload', week: 6, fine: 5, of: 7 }, 'on or above target in week 6: 5 of 7 muscles'],
 ] as const)('%#', (outcome, text) => {
   expect(outcomeText(outcome)).toBe(text);
 });

@@ -65,20 +65,20 @@ test('every kind says what it does and whom it suits', () => {
     expect(SUITS[kind]).not.toBe('');
   }
   expect(measureSentence({ kind: 'fewer sets', sets: 0.5, reps: 'kept' })).toBe(
-    '× 0.5 of the sets, at least one each, at the usual loads; reps kept. The usual case.',
+    'Sets × 0.5, at least one per exercise, at the same loads; same reps. The usual choice.',
   );
 });
 
 test.each<[DeloadAdvice['because'], DeloadAdvice['verdict'], string]>([
-  ['signs', 'propose', 'Signs add up to 7 of 14: a deload is due.'],
-  ['signs', 'urge', 'Signs add up to 7 of 14: a deload is urgent.'],
+  ['signs', 'propose', 'Fatigue score 7 of 14: time for a deload.'],
+  ['signs', 'urge', 'Fatigue score 7 of 14: deload urgently recommended.'],
   [
     'eager and fresh',
     'not needed',
-    'Signs add up to 7 of 14 and the athlete is eager to train: probably no deload is needed now.',
+    'Fatigue score 7 of 14, and motivation is high: probably no deload needed.',
   ],
-  ['novice', 'wait', 'Signs add up to 7 of 14: a novice needs none planned.'],
-  ['not yet', 'wait', 'Signs add up to 7 of 14: not yet needed.'],
+  ['novice', 'wait', 'Fatigue score 7 of 14: novices rarely need a planned deload.'],
+  ['not yet', 'wait', 'Fatigue score 7 of 14: no deload needed yet.'],
 ])('%s, %s', (because, verdict, sentence) => {
   expect(adviceSentence({ sum: 7, verdict, because, needed: false, kinds: [] })).toBe(sentence);
 });

@@ -13,11 +13,11 @@ test.each<[SingleEdit, string]>([
   [weeks, 'block: weeks'],
   [{ kind: 'session/set', session: 'a', field: 'day', value: 2 }, 'Session a: day'],
   [rest('1'), 'leg press: rest'],
-  [rest('gone'), 'a slot that is gone: rest'],
+  [rest('gone'), 'a removed exercise: rest'],
   [{ kind: 'session/add', session: session('b', 2, []), after: null }, 'added Session b'],
-  [{ kind: 'session/remove', session: 'a' }, 'took out a session'],
+  [{ kind: 'session/remove', session: 'a' }, 'removed a session'],
   [{ kind: 'slot/add', session: 'a', slot: slot('3', 'pull-up'), after: null }, 'added pull-up'],
-  [{ kind: 'slot/remove', slot: '1' }, 'took out a slot'],
+  [{ kind: 'slot/remove', slot: '1' }, 'removed an exercise'],
   [{ kind: 'slot/move', slot: '2', session: 'a', after: null }, 'moved seated leg curl'],
 ])('%o in words', (edit, words) => {
   expect(editWords(edit, made, names)).toBe(words);
@@ -59,19 +59,19 @@ test.each<[Shortfall, string]>([
         { kind: 'session cap', session: 'Pull' },
       ],
     },
-    'Side delts: still 0.7 sets short; Push fills the athlete’s time and Pull has as many sets of one muscle as a session can use.',
+    'Side delts: still 0.7 sets short; Push already fills the athlete’s time and Pull has as many sets for one muscle as a session can use.',
   ],
   [
     { muscle: 'quads', short: 0.96, limits: [{ kind: 'ceiling', muscle: 'glutes' }, { kind: 'budget' }] },
-    'Quads: still 1 set short; glutes would pass its ceiling and the whole body’s budget is used up.',
+    'Quads: still 1 set short; glutes would go above its maximum and the weekly budget is used up.',
   ],
   [
     { muscle: 'calves', short: 2, limits: [{ kind: 'no slot' }] },
-    'Calves: still 2 sets short; no slot trains it.',
+    'Calves: still 2 sets short; no exercise trains it.',
   ],
   [
     { muscle: 'abs', short: 2, limits: [{ kind: 'slots full' }] },
-    'Abs: still 2 sets short; its slots take no more sets.',
+    'Abs: still 2 sets short; its exercises have no room for more sets.',
   ],
   [{ muscle: 'lats', short: 3, limits: [] }, 'Lats: still 3 sets short; several limits together.'],
 ])('%o: what stays short and why', (shortfall, sentence) => {

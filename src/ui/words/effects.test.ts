@@ -23,7 +23,7 @@ const said = (who: ReturnType<typeof athlete>) =>
   effectSentences(comparePlans(outlook(athlete()), outlook(who)), 'Autumn', names);
 
 test('nothing is said to be nothing', () => {
-  expect(said(athlete({ name: 'Other Name' }))).toEqual(['Nothing in Autumn changes by this.']);
+  expect(said(athlete({ name: 'Other Name' }))).toEqual(['This changes nothing in Autumn.']);
 });
 
 test('a better best set: the loads that follow, from which week, as from and to', () => {
@@ -35,9 +35,9 @@ test('a better best set: the loads that follow, from which week, as from and to'
 
 test('level, goals and session time: landmarks, budget and findings', () => {
   const sentences = said(athlete({ level: 'advanced', goals: { quads: 'priority' }, minutes: 10 })).join(' ');
-  expect(sentences).toContain('Goals of quads.');
-  expect(sentences).toContain('Whole-body budget 90 → 120 hard sets a week.');
-  expect(sentences).toMatch(/\d+ landmarks: chest floor 8 → 9,/);
+  expect(sentences).toContain('Goals: quads.');
+  expect(sentences).toContain('Weekly budget 90 → 120 hard sets a week.');
+  expect(sentences).toMatch(/\d+ volume limits: chest minimum 8 → 9,/);
   expect(sentences).toContain('the limit is 10.');
   expect(sentences).not.toMatch(/undefined|NaN/);
 });

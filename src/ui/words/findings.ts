@@ -67,7 +67,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'tired legs':
       return `Hard ${detail.activity} comes the day before ${detail.session}.`;
     case 'rest days':
-      return `${detail.days} rest days in a row, while other sessions are on back-to-back days.`;
+      return `There are ${detail.days} rest days in a row, while other sessions are on back-to-back days.`;
     case 'unavailable day':
       return `${detail.session} is on ${dayName(detail.day % 7, 7)}, when the athlete cannot train.`;
     case 'session dose':
@@ -75,7 +75,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'small after compounds':
       return `${capital(detail.muscle)}: always trained after ${names(detail.compound)} or a similar lift has tired it.`;
     case 'too few sessions':
-      return `${figure(detail.times, 1)} sessions a week while ${PHASE_NAMES[detail.phase]}; ${figure(detail.needed)} or more work better.`;
+      return `Only ${figure(detail.times, 1)} sessions a week while ${PHASE_NAMES[detail.phase]}; ${figure(detail.needed)} or more work better.`;
     case 'balance': {
       const [one, other] = detail.sides;
       return `${capital(one)} ${figure(detail.sets, 1)} and ${other} ${figure(detail.against, 1)} sets a week: the ratio is outside ${figure(detail.least)} to ${figure(detail.most)}.`;
@@ -89,7 +89,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'novice deload':
       return 'A deload is planned. Novices rarely need one.';
     case 'novice rest':
-      return `${capital(plural(Math.round(detail.days * 10) / 10, 'full day'))} off a week; a novice needs ${detail.wanted}.`;
+      return `Only ${plural(Math.round(detail.days * 10) / 10, 'full day')} off a week; a novice needs ${detail.wanted}.`;
     case 'straight-arm rest':
       return `${detail.second} comes the day after ${names(detail.exerciseId)} in ${detail.first}; straight-arm work needs a day off for the arms.`;
     case 'never hard':
@@ -117,7 +117,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'many sets':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} sets of one exercise. Three to five are usual; a second exercise gives more.`;
     case 'building weeks':
-      return `${figure(detail.weeks, 1)} weeks without a deload; for an intermediate athlete more than ${detail.most} is risky.`;
+      return `The block builds for ${figure(detail.weeks, 1)} weeks without a deload; for an intermediate athlete more than ${detail.most} is risky.`;
     case 'skill frequency':
       return `${capital(detail.skill)}: ${figure(detail.times, 1)} sessions a week; straight-arm work needs more recovery than ${detail.most} allow.`;
     case 'split':

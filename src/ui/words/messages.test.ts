@@ -14,33 +14,33 @@ const said = (telling: Telling) =>
 test.each([
   [
     { kind: 'date', date: '2026-11-23', time: '18:30', was: '2026-11-24' },
-    'trained on Mon 23 Nov 2026 from 18:30; the phone had Tue 24 Nov 2026',
+    'trained on Mon 23 Nov 2026 from 18:30; the phone’s date was Tue 24 Nov 2026',
   ],
   [{ kind: 'place', place: 'p' }, 'at the cabin'],
   [
     { kind: 'readiness', slept: 'poorly', feels: 'well', rescue: 'lighter' },
-    'slept poorly, felt well; rescued: a fifth less load',
+    'sleep poor, feeling good; today: a fifth less load',
   ],
-  [{ kind: 'readiness', slept: 'well', feels: 'well', rescue: null }, 'slept well, felt well'],
+  [{ kind: 'readiness', slept: 'well', feels: 'well', rescue: null }, 'sleep good, feeling good'],
   [
     { kind: 'swap', slotId: '1', exerciseId: 'leg-press', why: 'taken' },
-    'leg press instead of hack squat: taken',
+    'leg press instead of hack squat: equipment busy',
   ],
-  [{ kind: 'swap', slotId: '1', exerciseId: 'hack-squat', why: 'taken' }, 'hack squat after all'],
-  [{ kind: 'skip', slotId: '1', why: 'no time' }, 'hack squat left out: no time'],
-  [{ kind: 'skip', slotId: '1', why: null }, 'hack squat taken up again'],
-  [{ kind: 'one more', slotId: '1' }, 'a set more of hack squat'],
-  [{ kind: 'later', slotId: '1' }, 'hack squat put off to the end'],
+  [{ kind: 'swap', slotId: '1', exerciseId: 'hack-squat', why: 'taken' }, 'hack squat as planned after all'],
+  [{ kind: 'skip', slotId: '1', why: 'no time' }, 'hack squat skipped: no time'],
+  [{ kind: 'skip', slotId: '1', why: null }, 'hack squat done after all'],
+  [{ kind: 'one more', slotId: '1' }, 'one extra set of hack squat'],
+  [{ kind: 'later', slotId: '1' }, 'hack squat moved to the end'],
   [
     { kind: 'pain', slotId: '1', exerciseId: 'hack-squat', where: 'knee', grade: 'clear', line: 'left' },
-    'clear pain, knee, in hack squat: “left”',
+    'moderate pain, knee, in hack squat: “left”',
   ],
   [
     { kind: 'pain', slotId: '1', exerciseId: 'hack-squat', where: 'knee', grade: null, line: '' },
-    'hack squat: no pain, told by mistake',
+    'hack squat: no pain, entered by mistake',
   ],
-  [{ kind: 'extra', slotId: 'x', exerciseId: 'cable-curl' }, 'cable curl beyond the plan'],
-  [{ kind: 'rating', rating: 'right', line: '' }, 'right'],
+  [{ kind: 'extra', slotId: 'x', exerciseId: 'cable-curl' }, 'cable curl as an extra exercise'],
+  [{ kind: 'rating', rating: 'just right', line: '' }, 'just right'],
 ] as const satisfies readonly (readonly [Telling, string])[])('%j', (telling, sentence) => {
   expect(said(telling)).toBe(sentence);
 });
@@ -53,19 +53,17 @@ test('a check-in in few words', () => {
         { joint: 'elbow', grade: 'clear' },
       ],
     }),
-  ).toBe('knee slight and elbow clear');
+  ).toBe('knee slight and elbow moderate');
   expect(
     measuredText({ measured: [{ kind: 'body weight', value: 68.2, unit: 'kg' }], restingHeartRate: 52 }),
-  ).toBe('body weight 68.2 kg, heart 52');
+  ).toBe('body weight 68.2 kg, resting heart rate 52');
 });
 
 test('what was not taken, as far as it can be read', () => {
   const set = { exerciseId: 'hack-squat', load: { value: 105, unit: 'kg' }, reps: 8, rir: 2 };
   expect(refusedText(JSON.stringify({ set, localDate: '2026-11-24' }), names)).toBe(
-    '2026-11-24 hack squat: 8 at 105 kg, 2 left',
+    '2026-11-24 hack squat: 105 kg × 8 @2',
   );
-  expect(refusedText('{"kind":"finish","localDate":"2026-11-24"}', names)).toBe(
-    'Something else of 2026-11-24',
-  );
-  expect(refusedText('no JSON', names)).toBe('Something that cannot be read');
+  expect(refusedText('{"kind":"finish","localDate":"2026-11-24"}', names)).toBe('A note of 2026-11-24');
+  expect(refusedText('no JSON', names)).toBe('An entry that cannot be read');
 });

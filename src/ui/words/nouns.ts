@@ -23,7 +23,7 @@ const NOUNS = {
   'hard set': ['hard set', 'hard sets'],
   hold: ['hold', 'holds'],
   'irritated joint': ['irritated joint', 'irritated joints'],
-  landmark: ['volume range', 'volume ranges'],
+  landmark: ['volume limit', 'volume limits'],
   'less urgent alert': ['less urgent alert', 'less urgent alerts'],
   line: ['line', 'lines'],
   load: ['load', 'loads'],

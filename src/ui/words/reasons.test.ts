@@ -13,15 +13,15 @@ const because = (reason: Reason) => explain(reason, names).because;
 test.each<[Reason, string]>([
   [
     { code: 'rir/ramp', week: 3, weeks: 5, first: 3, last: 1, offset: -1, value: 1 },
-    'RIR 1: from 3 in week 1 evenly to 1 in week 5; this is week 3, minus 1 for this slot.',
+    '1 RIR: the block goes from 3 in week 1 to 1 in week 5, minus 1 for this exercise.',
   ],
-  [{ code: 'rir/fixed', value: 0 }, 'RIR 0: this slot keeps its own, whatever the week.'],
-  [{ code: 'rir/easy', week: 'recover', value: 4 }, 'RIR 4 or more: a recover week stays far from failure.'],
-  [{ code: 'rir/override', value: 1, proposed: 2 }, 'RIR 1 in this week alone; the rule had 2.'],
-  [{ code: 'sets/override', sets: 5, proposed: 3 }, '5 sets in this week alone; 3 otherwise.'],
+  [{ code: 'rir/fixed', value: 0 }, '0 RIR: fixed for this exercise in every week.'],
+  [{ code: 'rir/easy', week: 'recover', value: 4 }, '4 RIR or more: a recover week stays far from failure.'],
+  [{ code: 'rir/override', value: 1, proposed: 2 }, '1 RIR: typed for this week only; the rule gives 2.'],
+  [{ code: 'sets/override', sets: 5, proposed: 3 }, '5 sets: typed for this week only; otherwise 3.'],
   [
     { code: 'load/search', targetRir: 3, range: { low: 8, high: 12 } },
-    'No set of this exercise is known, so week 1 looks for the load: work up within 8–12 reps until 3 are left.',
+    'No set of this exercise is known yet, so week 1 finds the load: work up in 8–12 reps until 3 are left.',
   ],
   [
     {
@@ -32,7 +32,7 @@ test.each<[Reason, string]>([
       reps: 10,
       proposed: { code: 'load/search', targetRir: 3, range: { low: 8, high: 12 } },
     },
-    'You held 60 × 10. The rule had: No set of this exercise is known, so week 1 looks for the load: work up within 8–12 reps until 3 are left.',
+    'You kept 60 × 10.',
   ],
   [
     {
@@ -42,7 +42,7 @@ test.each<[Reason, string]>([
       reps: 6,
       proposed: { code: 'sets/prescribed', sets: 3 },
     },
-    '6 reps in this week alone, as you wrote. The rule had: 3 sets, as prescribed.',
+    '6 reps: typed for this week only. Clear the cell to follow the rule again.',
   ],
   [
     {
@@ -54,11 +54,11 @@ test.each<[Reason, string]>([
       reps: 5,
       predictedRir: 4.2,
     },
-    'Deload: from 100 × 8 to 100 × 5, which leaves 4.2 in reserve.',
+    'Deload: 100 × 5 instead of 100 × 8, which leaves 4.2 reps.',
   ],
   [
     { code: 'whole-body-deload', behind: 3, recovering: 1, atCeiling: 0, growing: 8, hardWeeks: 2 },
-    'Of 8 growing muscles 3 behind and 1 recovering: half or more are worn. The last two weeks went to RIR 1 or less.',
+    'Of 8 growing muscles, 3 below target and 1 recovering: half or more need recovery. The last two weeks went to 1 RIR or less.',
   ],
   [
     {
@@ -78,11 +78,11 @@ test.each<[Reason, string]>([
   ],
   [
     { code: 'sets/after-recover', muscle: 'chest', failedAt: 14, floor: 8, sets: 4 },
-    '4 sets: after its recover week chest returns midway between floor 8.0 and the 14.0 at which it failed.',
+    '4 sets: after a recovery week chest continues midway between its minimum of 8.0 and the 14.0 at which it was below target.',
   ],
   [
     { code: 'reps/drift', mode: 'hold reps', seconds: 90, perSet: 1.667 },
-    'Every set asks the same reps; with 90 s of rest each ends 1.7 nearer failure, the asked reserve met on average.',
+    'Every set has the same reps; after 90 s of rest each ends 1.7 reps closer to failure, with the target RIR as the average.',
   ],
 ])('%o reads as a sentence', (reason, sentence) => {
   expect(because(reason)).toBe(sentence);

@@ -8,7 +8,7 @@ const cell = (technique: TechniqueParameters) => techniqueCell({ technique, drif
 
 test('a drop set, rest-pause and a density around it, as a coach would say them', () => {
   expect(said({ kind: 'drop set', sets: 2, drops: 1, off: 0.25, toFailure: true })).toBe(
-    '2 sets to failure, then 25 % off and on without a rest, 1 drop. The reps of the first part progress.',
+    '2 sets to failure, then 1 drop of 25 % without rest. The first part progresses.',
   );
   const pause = {
     kind: 'rest-pause',
@@ -20,15 +20,15 @@ test('a drop set, rest-pause and a density around it, as a coach would say them'
     toFailure: false,
   } as const;
   expect(said(pause)).toBe(
-    '1 set taken up again 2 times after 20 s, held back at the week’s RIR, never less than 1. The total belongs in 15–20; at 20 the load rises.',
+    '1 set continued 2 times after 20 s of pause, ending at the week’s RIR, at least 1. Total reps 15–20; at 20 the load rises.',
   );
   expect(said({ kind: 'density', of: pause, cut: 5, least: 45, taken: 0 })).toBe(
-    `${said(pause)} Each session that was met cuts the rest by 5 s down to 45 s; then the load rises and the rest starts anew.`,
+    `${said(pause)} Each session on target cuts the rest by 5 s, down to 45 s. Then the load rises and the rest starts over.`,
   );
 });
 
 test('what a clinician must look at first says so', () => {
-  expect(said(startOf('restricted blood flow'))).toContain('only after screening by a clinician');
+  expect(said(startOf('restricted blood flow'))).toContain('only after a clinician has cleared it');
 });
 
 test('cells are as short as their column', () => {
@@ -36,7 +36,7 @@ test('cells are as short as their column', () => {
     (['cluster', 'ascending mini-sets', 'sectioned reps', 'rep ladder', 'for time'] as const).map((kind) =>
       cell(startOf(kind)),
     ),
-  ).toEqual(['clus. 4×3', '2…6 up', '7+7+7', '1…5', '20-15-10']);
+  ).toEqual(['cluster 4×3', '2…6', '7+7+7', '1…5', '20-15-10']);
 });
 
 test('every technique has a name and a few words, and no two are called alike', () => {

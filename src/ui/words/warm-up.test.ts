@@ -10,9 +10,9 @@ test('the first warm-up is for the rhythm, the second slow, the last tells of th
   if (press === undefined || squat === undefined) throw new Error('no slots');
   const texts = warmUpText(press).split('; ');
   expect(texts).toHaveLength(press.warmUp.length);
-  expect(texts[0]).toMatch(/× 12 easy, for the rhythm$/);
-  expect(texts[1]).toMatch(/× 10 slowly down, hold the squeeze$/);
-  expect(texts.at(-1)).toMatch(/crisp: it tells how today is$/);
+  expect(texts[0]).toMatch(/× 12 easy, find the rhythm$/);
+  expect(texts[1]).toMatch(/× 10 lower slowly, hold the squeeze$/);
+  expect(texts.at(-1)).toMatch(/fast: shows how strong you are today$/);
   // Its muscles are warm by then.
   expect(warmUpText(squat)).toBe('');
 });

@@ -22,9 +22,9 @@ import {
   tellPassword,
 } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
-import type { HouseProps } from '@/features/account/team';
 import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
+import type { HouseProps } from '@/features/account/team';
 import type { TellPassword } from '@/ui/password-dialog';
 import { asCoach, asSureCoach, currentSession, requireAsker } from '../../asker';
 import { keepCookie, readCookie } from '../../cookie';

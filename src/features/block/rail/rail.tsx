@@ -15,8 +15,8 @@ import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import { weekName } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/rail';
-import { Calls, type CallsProps } from './proposals';
 import { Findings } from './checks';
+import { Calls, type CallsProps } from './proposals';
 import classes from './rail.module.css';
 
 interface RailProps extends CallsProps {

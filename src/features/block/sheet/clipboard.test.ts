@@ -27,7 +27,7 @@ import {
 } from './clipboard';
 import { type ColumnId, columnsOf, rowsOf } from './layout';
 import * as tableText from './table-text';
-import { setLines } from './week-text';
+import { cellAsText, setLines } from './week-text';
 
 const who = athlete();
 const base = block([
@@ -74,7 +74,7 @@ test('cells are copied as lines and tabs; names alone stand for their whole slot
     'sets\treps\n3\t8–12\n1\t8–12',
   );
   const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base), tableText).split('\n');
-  expect(whole[0]?.split('\t')).toEqual(['slot', 'sets', 'reps', 'RIR', 'tempo', 'rest', 'how', 'from set']);
+  expect(whole[0]?.split('\t')).toEqual(['slot', 'sets', 'reps', 'RIR', 'tempo', 'rest', 'how', 'based on']);
   expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
   expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
   // The set the load is found from goes along, be it the athlete's own.
@@ -184,8 +184,8 @@ test('assistance is written with its sign in place of the dot, and reads back', 
   const planned = weekState?.plan.sessions[1]?.slots[0];
   if (weekState === undefined || planned === undefined) throw new Error('no week 2');
   // Each set has its own reps; so written it reads back as well.
-  const shown = setLines(planned, weekState, 'b')[0]?.text ?? '';
-  expect(shown).toBe('8 7 6 −20');
+  const shown = cellAsText(setLines(planned, weekState, 'b'));
+  expect(shown).toBe('bw−20 × 8, 7, 6');
   const again = after(base, pasteTable([[shown]], { row: 'b1', column: 'w2' }, board(base)));
   expect(slotOf(again, 'b1')?.weeks[0]).toMatchObject({ reps: 8, load: { value: -20, unit: 'kg' } });
 });
@@ -200,14 +200,17 @@ test('a week copies set by set and part by part, and reads back as the same firs
   const [top, even] = copyText(range('a1', 'w1', 'a2', 'w1'), board(parts), tableText).split('\n');
   const planned = board(parts).blockPlan.weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
   const [one, two, three] = planned;
-  expect(top).toBe(`${one?.reps}·${one?.load} ${two?.reps} ${three?.reps}·${two?.load}`);
-  expect(even).toMatch(/^\d+ \d+ \d+·[\d.]+$/);
+  expect(top).toBe(`${one?.load} × ${one?.reps} @4; ${two?.load} × ${two?.reps}, ${three?.reps}`);
+  expect(even).toMatch(/^[\d.]+ × \d+, \d+, \d+$/);
   // Pasted where it stands nothing is of the week's own.
   for (const [row, text] of [
     ['a1', top],
     ['a2', even],
   ] as const) {
-    const pasted = after(parts, pasteTable([[text ?? '']], { row, column: 'w1' }, board(parts)));
+    const pasted = after(
+      parts,
+      pasteTable([[text ?? 'bw−20 × 8, 7, 6']], { row, column: 'w1' }, board(parts)),
+    );
     expect(slotOf(pasted, row)?.weeks).toEqual([]);
   }
 });

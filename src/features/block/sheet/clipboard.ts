@@ -25,7 +25,7 @@ import { namedExercise } from './columns/exercise';
 import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
 import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout';
 import { overrideText, weekEntry } from './week-entry';
-import { setLines } from './week-text';
+import { cellAsText, setLines } from './week-text';
 
 /** What copying and pasting look at. */
 export interface Board {
@@ -72,13 +72,7 @@ export function cellCopy(row: Row, column: ColumnId, board: Board): string {
     const weekState = board.blockPlan.weeks.find(({ plan }) => plan.week === week);
     const planned = plannedSlot(board.blockPlan, week, session.id, slot.id);
     if (planned === undefined || weekState === undefined) return '';
-    return (
-      setLines(planned, weekState, session.id)
-        .map(({ text }) => text)
-        .join(' ')
-        // A load that stands below its reps on the screen follows them at once in a table.
-        .replaceAll(' ·', '·')
-    );
+    return cellAsText(setLines(planned, weekState, session.id));
   }
   const context = { ...board, place: placeFor(board.athlete, session.place) };
   const prescription = prescriptionColumn(column);
@@ -136,7 +130,7 @@ const HEADS: ReadonlySet<string> = new Set(PRESCRIPTION.map(({ head }) => head.t
 
 function isHead(row: readonly string[] | undefined): boolean {
   if (row === undefined || row.length < 2) return false;
-  return row.every((cell) => HEADS.has(cell.toLowerCase()) || /^wk \d+$/i.test(cell));
+  return row.every((cell) => HEADS.has(cell.toLowerCase()) || /^(?:wk|week) \d+$/i.test(cell));
 }
 
 /** The edit that puts a text into one cell of a slot. */

@@ -54,7 +54,7 @@ test('cells print what is written, weeks what is asked or was done', () => {
   const [weekState] = blockPlan.weeks;
   const asked = weekState?.plan.sessions[0]?.slots[0];
   if (weekState === undefined || asked === undefined) throw new Error('no week 1');
-  expect(setLines(asked, weekState, 'a')).toEqual([{ text: '11 10 9·57.5', mark: '', logged: false }]);
+  expect(setLines(asked, weekState, 'a')).toEqual([{ text: '11, 10, 9', mark: '', logged: false }]);
 
   const done = performWeek(
     { block: two, athlete: someone, issued: [], log: EMPTY_LOG },

@@ -9,7 +9,11 @@ import {
 } from '@/core';
 import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './columns/registry';
 
-export const WEEK_WIDTH = 84;
+/** Width of a week's column, in px. */
+export const WEEK_WIDTH = 116;
+
+/** What of it is left for reps beside the load, in px. */
+export const REPS_WIDTH = 66;
 
 /** Least width of a column, in px. */
 export function widthOf(column: ColumnId): number {

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import classes from '../block.module.css';
 import { prescriptionColumn } from './columns/registry';
-import { type ColumnId, WEEK_WIDTH, widthOf } from './layout';
+import { type ColumnId, REPS_WIDTH, widthOf } from './layout';
 import { DragHandle } from './row-drag';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
 import { COLUMN_TEXT, mayRunOver, SLOT_NAME, WEEK_TEXT } from './text-width';
@@ -125,18 +125,24 @@ function WeekCell({ week, common, children }: CellProps & { readonly week: WeekV
     >
       {week.lines.map((line, at) => (
         <span
-          className={classes.text}
+          className={`${classes.text} ${classes.set}`}
           // biome-ignore lint/suspicious/noArrayIndexKey: lines have no identity of their own, first the top set, then the back-offs
           key={at}
-          data-long={mayRunOver(`${line.text}${line.mark}`, WEEK_WIDTH, WEEK_TEXT)}
         >
-          {/* Read out or copied, the lines of a cell stay words of their own. */}
-          {at === 0 ? line.text : ` ${line.text}`}
           {line.mark === '' ? null : (
             <span className={`${classes.mark} ${line.mark === '▲' ? classes.up : classes.down}`}>
               {line.mark}
             </span>
           )}
+          <span className={classes.load}>{line.load}</span>
+          {line.load === '' ? null : <span className={classes.times}> × </span>}
+          <span
+            className={line.load === '' && at === 0 ? classes.loadless : classes.reps}
+            data-long={mayRunOver(line.reps, REPS_WIDTH, WEEK_TEXT)}
+          >
+            {line.reps}
+          </span>
+          {/* Read out or copied, the lines of a cell stay words of their own. */}{' '}
         </span>
       ))}
       {children}

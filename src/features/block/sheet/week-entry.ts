@@ -13,38 +13,29 @@ import {
   type WeekOverride,
   workingSets,
 } from '@/core';
+import { readSets } from '@/ui/sets-text';
 import { figure } from '@/ui/words/figures';
 import { notMakeable } from './columns/start';
 
+const EXAMPLE = '60 × 8 @2';
+
 const NOTHING: Omit<WeekOverride, 'week'> = { sets: null, reps: null, load: null, rir: null };
 
-/** What a week keeps of its own as it is typed: `4×8·60@2`, any part of it. */
+/** What a week has of its own as it is typed: `4 × 8 at 60 @2`, or any part of it. */
 export function overrideText({ sets, reps, load, rir }: WeekOverride): string {
-  return [
-    sets === null ? '' : `${sets}×`,
-    reps === null ? '' : String(reps),
-    load === null ? '' : `·${figure(load.value)}`,
-    rir === null ? '' : `@${figure(rir)}`,
-  ].join('');
+  const at = load === null ? '' : figure(load.value);
+  const effort = rir === null ? '' : ` @${figure(rir)}`;
+  const body =
+    sets === null
+      ? reps === null
+        ? at && `at ${at}`
+        : `${at === '' ? '' : `${at} × `}${reps}`
+      : `${sets} ${reps === null ? 'sets' : `× ${reps}`}${at === '' ? '' : ` at ${at}`}`;
+  return `${body}${effort}`.trim();
 }
 
-const SHAPE =
-  /^(?:(\d+)\s*[x×]\s*)?(\d+)?\s*s?\s*(?:(?:[·*]\s*|\s+(?=[+-]))([+-]?\d+(?:[.,]\d+)?|bw))?\s*(?:@\s*(\d+))?$/i;
-
-/** A part with more sets than one, each with its reps, as cells show them: `12 11 10·45`; further parts behind it. */
-const EACH =
-  /^(\d+(?:\s+\d+)+)((?:\s*[·*]\s*|\s+(?=[+-]))[+-]?\d+(?:[.,]\d+)?)?(?:\s+\d[\d\s×·*.,]*)?(\s*@\s*\d+)?(?:\s+\d+)*$/;
-/** The first of several parts: `10·107.5 12 12·95`. Those behind it follow by their rules. */
-const FIRST = /^(?:\d+\s*[x×]\s*)?(\d+\s*[·*]\s*\d+(?:[.,]\d+)?)\s+\d[\d\s×·*.,@]*$/i;
-
-/** What a cell shows, set by set, as it is typed: sets, reps of the first, load. */
-function asTyped(text: string): string {
-  const first = FIRST.exec(text)?.[1] ?? text;
-  const [, each, load = '', rir = ''] = EACH.exec(first) ?? [];
-  if (each === undefined) return first;
-  const reps = each.split(/\s+/);
-  return `${reps.length}×${reps[0]}${load}${rir}`;
-}
+/** Up to so many can be a number of sets where a load could be meant. */
+const MOST_SETS = 10;
 
 function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
   const others = slot.weeks.filter((one) => one.week !== week);
@@ -53,8 +44,8 @@ function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
 }
 
 /**
- * Reads what was typed into a week of a slot: sets, reps, load and RIR of that week alone. What is as the rules have it
- * already is left to them; an empty cell goes back to the rules altogether.
+ * Reads what was typed into a week of a slot: sets, reps, load and RIR of that week only. What equals the plan stays
+ * with the rules; an empty cell returns the week to the rules.
  */
 export function weekEntry(
   text: string,
@@ -64,21 +55,27 @@ export function weekEntry(
   context: { readonly exercise: Exercise; readonly place: Place },
 ): Result<Edit> {
   const path = `slot/${slot.id}/weeks`;
-  const tidy = text.trim().replace('−', '-');
+  const tidy = text.trim();
   if (tidy === '' || tidy === '–') return ok(withWeek(slot, null, week));
-  const parts = SHAPE.exec(asTyped(tidy));
-  if (parts === null) return refused({ code: 'not-understood', path, text: tidy, example: '4×8·60@2' });
-  const [, sets, reps, load, rir] = parts;
   const grid = loadGrid(context.exercise.loading, context.place.loads);
+  const [first] = planned?.sets ?? [];
+  // `4 × 8` means sets where 4 cannot be the load, or is far below the one that is planned.
+  const isSets = (number: number) =>
+    Number.isInteger(number) &&
+    number <= MOST_SETS &&
+    (context.exercise.loading === 'none' ||
+      !isMakeable(grid, hundredths(number)) ||
+      (first?.load != null && Math.abs(first.load) >= 3 * number));
+  const typed = readSets(tidy, isSets);
+  if (typed === undefined) return refused({ code: 'not-understood', path, text: tidy, example: EXAMPLE });
+  const { sets, reps, load: value, rir } = typed;
   const before = slot.weeks.find((one) => one.week === week) ?? { week, ...NOTHING };
   const own = { ...before };
-  const [first] = planned?.sets ?? [];
-  if (sets !== undefined && (before.sets !== null || Number(sets) !== workingSets(planned ?? { sets: [] })))
-    own.sets = Number(sets);
-  if (reps !== undefined && (before.reps !== null || Number(reps) !== first?.reps)) own.reps = Number(reps);
-  if (rir !== undefined && (before.rir !== null || Number(rir) !== first?.rir)) own.rir = Number(rir);
-  if (load !== undefined) {
-    const value = load.toLowerCase() === 'bw' ? 0 : Number(load.replace(',', '.'));
+  if (sets !== undefined && (before.sets !== null || sets !== workingSets(planned ?? { sets: [] })))
+    own.sets = sets;
+  if (reps !== undefined && (before.reps !== null || reps !== first?.reps)) own.reps = reps;
+  if (rir !== undefined && (before.rir !== null || rir !== first?.rir)) own.rir = rir;
+  if (value !== undefined) {
     if (!isMakeable(grid, hundredths(value))) return refused(notMakeable(path, value, grid));
     if (before.load !== null || value !== first?.load) own.load = { value, unit: grid.unit };
   }

@@ -1,6 +1,6 @@
 import { EMPTY_LOG, type LoggedMore, type Slot, startOf, unfold } from '@/core';
 import { athlete, block, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
-import { setLines } from './week-text';
+import { lineText, setLines } from './week-text';
 
 const base = { athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] };
 
@@ -12,7 +12,7 @@ function cell(changes: Partial<Slot>, noted?: LoggedMore, exercise = 'leg-extens
   const [week] = unfold({ ...input, issued: done.issued, log: { ...done.log, sets } }).weeks;
   const planned = week?.plan.sessions[0]?.slots[0];
   if (week === undefined || planned === undefined) throw new Error('no week');
-  return setLines(planned, week, 'a').map(({ text }) => text);
+  return setLines(planned, week, 'a').map(lineText);
 }
 
 const technique = (kind: Parameters<typeof startOf>[0], changes: object = {}) =>
@@ -25,20 +25,20 @@ describe('the cell of a week', () => {
 
   test('reps of more sets than a line holds go on below, with the load behind the last', () => {
     const five = cell({ technique: { kind: 'straight', sets: 5 }, range: { low: 10, high: 24 } });
-    expect(five).toEqual(['20 19 17 16', '15·47.5']);
+    expect(five).toEqual(['47.5 × 20, 19, 17,', '16, 15']);
   });
 
   test('halves in turn are marked', () => {
     expect(cell({ technique: technique('total-rep target', { total: 20, inTurn: true }) })[0]).toBe(
-      '9+8½+3·60',
+      '60 × 9+8½+3 @4',
     );
   });
 
   test('big sets that rise stand one below the other, each with its load', () => {
     const rising = technique('cluster', { sets: 2, minis: 3, reps: 2, rise: 0.1 });
     const [first, second] = cell({ technique: rising });
-    expect(first).toMatch(/^2\+2\+2·/);
-    expect(second).toMatch(/^2\+2\+2·/);
+    expect(first).toMatch(/^[\d.]+ × 2\+2\+2/);
+    expect(second).toMatch(/^[\d.]+ × 2\+2\+2/);
     expect(first).not.toBe(second);
   });
 
@@ -49,7 +49,7 @@ describe('the cell of a week', () => {
   test('done: the time of a list, form that was not clean, reps with help', () => {
     const timed = cell({ technique: technique('for time', { list: [10, 5], hard: 1 }) }, { seconds: 462 });
     expect(timed.join(' ')).toContain('7:42');
-    expect(cell({ technique: { kind: 'straight', sets: 1 } }, { unclean: true })[0]).toMatch(/^9~·60/);
-    expect(cell({ technique: { kind: 'straight', sets: 1 } }, { assisted: 2 })[0]).toMatch(/^9\+2h/);
+    expect(cell({ technique: { kind: 'straight', sets: 1 } }, { unclean: true })[0]).toMatch(/^60 × 9~/);
+    expect(cell({ technique: { kind: 'straight', sets: 1 } }, { assisted: 2 })[0]).toMatch(/^60 × 9\+2h/);
   });
 });

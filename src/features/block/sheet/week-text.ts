@@ -1,105 +1,148 @@
 import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
-import { clock, count, figure, load, reserve } from '@/ui/words/figures';
-import * as screenWords from '@/ui/words/screens/sheet';
+import { clock, count, load, loadWithUnit, reserve } from '@/ui/words/figures';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
-/** Sets of one part: `3×11·62.5` where all are alike, `12 11 10·62.5` where they differ; what was left behind it. */
+/** One line of a week's cell: `107.5 × 10 @4`, with the load in a column of its own. */
 export interface SetLine {
-  readonly text: string;
+  /** Empty for exercises without a load, and where a line goes on below. */
+  readonly load: string;
+  /** What follows the load: `10 @4`, `13, 12, 11`. */
+  readonly reps: string;
   /** How the logged first set compares with what was asked. */
   readonly mark: '▲' | '▼' | '';
   readonly logged: boolean;
 }
 
-/** Letters that stand on one line of a week's cell; more go on a second. */
-const MOST_LETTERS = 13;
-/** What was done stands in heavier letters, with a mark before them. */
-const MOST_DONE_LETTERS = 11;
+/** A line as text: `107.5 × 10 @4`. */
+export function lineText({ load: moved, reps }: SetLine): string {
+  return moved === '' ? reps : `${moved} × ${reps}`;
+}
 
-/** The lines of a week's cell: what was done where it was logged, else what is asked. Nothing that differs is hidden. */
+/** A whole cell as text that can be typed and pasted back: `107.5 × 10; 100 × 13, 12, 11`. */
+export function cellAsText(lines: readonly SetLine[]): string {
+  return lines.reduce((text, line) => {
+    if (text === '') return lineText(line);
+    // A line without a load continues the list of reps above it.
+    return text.endsWith(',') ? `${text} ${lineText(line)}` : `${text}; ${lineText(line)}`;
+  }, '');
+}
+
+/** A cell has two lines at most: the top set and its back-offs, or one part over two lines. */
+const MOST_LINES = 2;
+/** Characters of reps that fit on one line beside a load. */
+const MOST_LETTERS = 12;
+
+/**
+ * The lines of a week's cell: what was done where it was logged, else what is planned. The RIR is shown only where it
+ * differs from the week's, which the head of the column shows.
+ */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
   const performed = weekState.performed.get(sessionId);
+  const weekRir = weekState.plan.rir;
   const roles = [...new Set(slot.sets.map((set) => set.role))];
-  return roles.flatMap((role): SetLine[] => {
+  const parts = roles.flatMap((role): SetLine[] => {
     const sets = slot.sets.filter((set) => set.role === role && !set.optional);
     const [first] = sets;
-    if (first === undefined) return [{ text: '', mark: '', logged: false }];
+    if (first === undefined) return [];
     const done = slot.sets
       .filter((set) => set.role === role)
       .flatMap((set) => performed?.sets.get(`${slot.slotId}/${set.id}`)?.set ?? []);
-    if (done.length > 0) return doneLines(first, done, isRounds(sets), slot);
-    const optional = slot.sets.some((set) => set.optional && set.role === role) ? '+?' : '';
-    return askedLines(sets, optional, slot);
+    if (done.length > 0) return doneLines(first, done, isRounds(sets), slot, weekRir);
+    const optional = slot.sets.some((set) => set.optional && set.role === role) ? ' +?' : '';
+    return plannedLines(sets, optional, slot, weekRir);
+  });
+  const [only] = parts;
+  if (parts.length === 1 && only !== undefined) return split(only);
+  return parts.length <= MOST_LINES
+    ? parts
+    : [...parts.slice(0, MOST_LINES - 1), merged(parts.slice(MOST_LINES - 1))];
+}
+
+/** A long list of reps goes on in a second line, and never breaks inside a figure. */
+function split(line: SetLine): SetLine[] {
+  if (line.reps.length <= MOST_LETTERS) return [line];
+  const at = line.reps.lastIndexOf(', ', MOST_LETTERS);
+  if (at < 0) return [line];
+  return [
+    { ...line, reps: line.reps.slice(0, at + 1) },
+    { ...line, load: '', reps: line.reps.slice(at + 2), mark: '' },
+  ];
+}
+
+/** Lines that share one: `110 × 2+2+2, 120 × 1`. */
+function merged(lines: readonly SetLine[]): SetLine {
+  const [first, ...others] = lines as [SetLine, ...SetLine[]];
+  return { ...first, reps: [first.reps, ...others.map(lineText)].join(', ') };
+}
+
+function plannedLines(
+  sets: readonly SetPlan[],
+  optional: string,
+  slot: SlotPlan,
+  weekRir: number,
+): SetLine[] {
+  const reserves = isRounds(sets) ? sets.slice(-1) : sets;
+  const rir = rirText(
+    reserves.map((set) => reserve(set.rir)),
+    weekRir,
+  );
+  // A part whose load changes from set to set has a line for each load.
+  const runs = runsOf(sets, isRounds(sets) ? roundLoad(sets) : ({ load: value }) => value);
+  return runs.map((run, at) => ({
+    load: loadText(run[0]?.load ?? null, slot),
+    reps: `${repsText(run, slot)}${at === runs.length - 1 ? `${rir}${optional}` : ''}`,
+    mark: '',
+    logged: false,
+  }));
+}
+
+function doneLines(
+  asked: SetPlan,
+  done: readonly LoggedSet[],
+  rounds: boolean,
+  slot: SlotPlan,
+  weekRir: number,
+): SetLine[] {
+  const [did] = done;
+  if (did === undefined) return [];
+  const inUnit = ({ load: { value, unit } }: LoggedSet) => (unit === slot.unit ? value : null);
+  const mark = markOf(asked, did.reps, did.rir, inUnit(did));
+  return runsOf(done, ({ load: { value, unit } }) => `${value}/${unit}`).map((run, at) => {
+    const [of] = run as [LoggedSet, ...LoggedSet[]];
+    const reps = run.map((one) => repsDone(one, slot)).join(rounds ? '+' : ', ');
+    const rir = rirText(
+      (rounds ? run.slice(-1) : run).map((set) => reserve(set.rir)),
+      weekRir,
+    );
+    return {
+      load:
+        inUnit(of) === null
+          ? loadWithUnit(of.load.value, slot.loading, of.load.unit)
+          : loadText(of.load.value, slot),
+      reps: `${reps}${sumText(run, slot)}${timeText(run)}${rir}`,
+      mark: at === 0 ? mark : '',
+      logged: true,
+    };
   });
 }
 
-function askedLines(sets: readonly SetPlan[], optional: string, slot: SlotPlan): SetLine[] {
-  const [first] = sets;
-  if (first === undefined) return [];
-  const reserves = isRounds(sets) ? [] : sets.map(({ rir }) => reserve(rir));
-  const left = new Set(reserves).size > 1 ? ` @${reserves.join(' ')}` : '';
-  // A part whose load changes from set to set: one run of sets after the other.
-  const runs = runsOf(sets, isRounds(sets) ? roundLoad(sets) : ({ load: value }) => value);
-  const texts = runs.map((run) => [repsText(run, slot), run[0]?.load ?? null] as const);
-  const [only] = texts;
-  if (texts.length === 1 && only !== undefined) return wrapped(only[0], only[1], slot, left + optional);
-  return [...texts.map(([reps, value]) => line(reps, value, slot)), left.trim()]
-    .filter((text) => text !== '')
-    .map((text) => ({ text, mark: '', logged: false }));
+/** The load, or nothing for an exercise without one. */
+function loadText(value: number | null, slot: SlotPlan): string {
+  if (slot.loading === 'none') return value === null ? 'find' : '';
+  return load(value, slot.loading);
 }
 
-function doneLines(asked: SetPlan, done: readonly LoggedSet[], rounds: boolean, slot: SlotPlan): SetLine[] {
-  const value = ({ load: { value: lifted, unit } }: LoggedSet) => (unit === slot.unit ? lifted : null);
-  const [did] = done;
-  if (did === undefined) return [];
-  const mark = markOf(asked, did.reps, did.rir, value(did));
-  const lines = runsOf(done, ({ load: { value: lifted, unit } }) => `${lifted}/${unit}`).flatMap(
-    (run, at) => {
-      const [of] = run;
-      if (of === undefined) return [];
-      const each = run.map((one) => repsDone(one, slot));
-      const reps = `${rounds ? each.join('+') : alike(each)}${sumText(run, slot)}`;
-      const left = `${timeText(run)} @${alikeReserve(run.map(({ rir }) => reserve(rir)))}`;
-      const made =
-        value(of) === null
-          ? parts(reps, `·${figure(of.load.value)} ${of.load.unit}`, left, MOST_DONE_LETTERS)
-          : wrapped(reps, value(of), slot, left, MOST_DONE_LETTERS).map(({ text }) => text);
-      return made.map((text, k): SetLine => ({ text, mark: at === 0 && k === 0 ? mark : '', logged: true }));
-    },
-  );
-  return lines;
+/** ` @3`, ` @2, 2, 0`; nothing where all sets end at the week's RIR. */
+function rirText(each: readonly number[], weekRir: number): string {
+  if (each.every((one) => one === weekRir)) return '';
+  return ` @${new Set(each).size === 1 ? each[0] : each.join(', ')}`;
 }
 
 /** Reps of a set as it was done: full ones, what followed them, those with help; `~` where form was not clean. */
 function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
-  const helped = more?.assisted !== undefined && more.assisted > 0 ? screenWords.withHelp(more.assisted) : '';
+  const helped = more?.assisted !== undefined && more.assisted > 0 ? `+${more.assisted}h` : '';
   const unclean = more?.unclean === true ? '~' : '';
-  return `${count(reps, slot).replace(' ', '')}${afterCell(more ?? {})}${helped}${unclean}`;
-}
-
-/** Reps, load and what is left, on one line or on two. */
-function wrapped(
-  reps: string,
-  value: number | null,
-  slot: SlotPlan,
-  left: string,
-  most = MOST_LETTERS,
-): SetLine[] {
-  const whole = line(reps, value, slot);
-  const made = whole.startsWith(reps)
-    ? parts(reps, whole.slice(reps.length), left, most)
-    : parts(whole, '', left, most);
-  return made.map((text) => ({ text, mark: '', logged: false }));
-}
-
-function parts(reps: string, loaded: string, left: string, most = MOST_LETTERS): string[] {
-  // Reps of many sets go on below: what stands on one line would be cut.
-  const at = reps.length > most ? reps.lastIndexOf(' ', most) : -1;
-  if (at > 0) return [reps.slice(0, at), ...parts(reps.slice(at + 1), loaded, left, most)];
-  if (`${reps}${loaded}${left}`.length <= most) return [`${reps}${loaded}${left}`];
-  if (`${reps}${loaded}`.length <= most)
-    return left === '' ? [`${reps}${loaded}`] : [`${reps}${loaded}`, left.trim()];
-  return [reps, `${loaded}${left}`.trim()];
+  return `${count(reps, slot)}${afterCell(more ?? {})}${helped}${unclean}`;
 }
 
 /** Neighbours that share something, run by run. */
@@ -114,16 +157,7 @@ function runsOf<T>(list: readonly T[], by: (one: T) => unknown): T[][] {
   return runs;
 }
 
-/** `3×10` where all are one, `10` where there is one, else each: `12 11 10`. */
-function alike(each: readonly string[]): string {
-  if (each.length === 1) return each[0] ?? '';
-  return new Set(each).size === 1 ? `${each.length}×${each[0]}` : each.join(' ');
-}
-
-const alikeReserve = (each: readonly number[]) =>
-  new Set(each).size === 1 ? String(each[0]) : each.join(' ');
-
-/** The load that a set's round begins with: what drops within it is one run all the same. */
+/** The load that a set's round begins with: a drop within a round does not begin a new run. */
 function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
   const loads = new Map(
     sets.flatMap(({ piece, round, load: value }) => (piece === 1 ? [[round, value]] : [])),
@@ -133,7 +167,7 @@ function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
 
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
 
-/** The time that was noted with some sets. */
+/** The time that was logged with some sets. */
 function timeText(run: readonly LoggedSet[]): string {
   const timed = run.findLast(({ more }) => more?.seconds !== undefined);
   return timed?.more?.seconds === undefined ? '' : ` ${clock(timed.more.seconds)}`;
@@ -145,21 +179,19 @@ function sumText(sets: readonly { readonly reps: number }[], { technique }: Slot
   return ` =${sets.reduce((sum, { reps }) => sum + reps, 0)}`;
 }
 
-/** Reps of some sets: `3×10` or `12 11 10`; of mini-sets `10+4+4`, `2×4×3`, `2…6`. */
+/** Reps of some sets: `12, 11, 10`; of mini-sets `10+4+4`, `4×3`, `2…6`. */
 function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
-  const [first] = sets;
-  if (first === undefined) return '';
   if (!isRounds(sets))
-    return `${alike(
-      sets.map(({ reps, sections }) => `${count(reps, slot).replace(' ', '')}${sectionsCell(sections)}`),
-    )}${sumText(sets, slot)}`;
+    return `${sets
+      .map(({ reps, sections }) => `${count(reps, slot)}${sectionsCell(sections)}`)
+      .join(', ')}${sumText(sets, slot)}`;
   const rounds = [...new Set(sets.map(({ round }) => round))].map((round) =>
     roundText(sets.filter((set) => set.round === round)),
   );
   const [round = ''] = rounds;
   if (rounds.length === 1) return round;
-  if (new Set(rounds).size > 1) return rounds.join(' ');
-  // Several rounds of unlike pieces: `3×(10+6)`.
+  if (new Set(rounds).size > 1) return rounds.join(', ');
+  // Several alike rounds of unlike pieces: `3×(10+6)`.
   return `${rounds.length}×${round.includes('+') ? `(${round})` : round}`;
 }
 
@@ -173,13 +205,6 @@ function roundText(pieces: readonly Pick<SetPlan, 'reps' | 'manner'>[]): string 
   if (reps.length > 3 && reps.every((one) => one === first)) return `${reps.length}×${first}`;
   const steps = new Set(reps.slice(1).map((one, at) => one - (reps[at] ?? 0)));
   return reps.length > 3 && steps.size === 1 && !steps.has(0) ? `${first}…${reps.at(-1)}` : reps.join('+');
-}
-
-function line(reps: string, value: number | null, slot: SlotPlan): string {
-  if (slot.loading === 'none') return value === null ? screenWords.find(reps) : reps;
-  const moved = load(value, slot.loading);
-  // A sign stands for the dot: `3×8 −15`, not `3×8·−15`.
-  return /^[+−]/.test(moved) ? `${reps} ${moved}` : `${reps}·${moved}`;
 }
 
 function markOf(asked: SetPlan, reps: number, rir: number, value: number | null): SetLine['mark'] {

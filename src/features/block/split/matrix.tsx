@@ -1,5 +1,4 @@
 'use client';
-import { GOAL_NAMES } from '@/ui/words/values';
 
 import { UnstyledButton } from '@mantine/core';
 import { useRef, useState } from 'react';
@@ -9,6 +8,7 @@ import { figure } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/split';
+import { GOAL_NAMES } from '@/ui/words/values';
 import classes from './frame.module.css';
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };

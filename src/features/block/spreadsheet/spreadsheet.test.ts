@@ -52,10 +52,10 @@ test('a sheet a session, a line a slot, a column a week, and the volume', () => 
   const [first, second, volume, hidden] = written();
   expect(first?.rows[0]).toEqual(['a', 'Session a', 'Mon']);
   expect(first?.rows[1]?.slice(0, 5)).toEqual(['', 'slot', 'sets', 'reps', 'RIR']);
-  expect(first?.rows[1]?.slice(-4)).toEqual(['wk 1', 'wk 2', 'wk 3', 'wk 4 deload']);
+  expect(first?.rows[1]?.slice(-4)).toEqual(['week 1', 'week 2', 'week 3', 'week 4 deload']);
   expect(first?.rows[2]?.slice(0, 4)).toEqual(['a1', 'hack squat', '3', '6–10']);
   expect(second?.name).toBe('Session b');
-  expect(volume?.rows[0]?.slice(0, 4)).toEqual(['weekly sets', 'floor', 'ceiling', 'wk 1']);
+  expect(volume?.rows[0]?.slice(0, 4)).toEqual(['weekly sets', 'floor', 'ceiling', 'week 1']);
   expect(volume?.rows.find(([muscle]) => muscle === 'quads')?.slice(0, 4)).toEqual(['quads', '8', '18', '3']);
   expect(hidden?.isHidden).toBe(true);
 });
@@ -76,7 +76,7 @@ test('what nobody has changed comes back as it went, through the file itself', a
 
 test('changed cells are typed in: a prescription, a week, a name, a day; everything else stays, notes too', () => {
   const sheets = written();
-  const week = sheets[0]?.rows[1]?.indexOf('wk 2') ?? 0;
+  const week = sheets[0]?.rows[1]?.indexOf('week 2') ?? 0;
   const { block: now, unread } = read(
     changed(sheets, [
       [0, 2, 2, '4'],

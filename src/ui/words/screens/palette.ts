@@ -1,6 +1,6 @@
-export const currentStrengthInTheSheet = 'current strength in the Sheet';
+export const currentStrengthInTheSheet = 'Current strength in the Sheet';
 export const bestSet = (value: string, unit: string, reps: number, rir: string) =>
-  `best set ${value} ${unit} × ${reps} @${rir}`;
+  `Best set ${value} ${unit} × ${reps} @${rir}`;
 export const repsWithLeft = (reps: number, rir: string) => `${reps} reps with ${rir} left`;
 export const isOfTheOneRep = (asked: string, rir: string) => `${asked} is ${rir} % of the one-rep max.`;
 export const repsToFailureBy = (rir: number, name: string) => `${rir} reps to failure by ${name}.`;
