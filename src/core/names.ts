@@ -1,2 +1,17 @@
-/** The third door: what exercises are called in a gym, which only looking for one needs. */
-export { everydayNames } from './exercises/library/everyday-names';
+/** Names that only searching needs. Not part of `index.ts`, so that screens load them when somebody searches. */
+import type { Exercise } from './exercises/exercise';
+import { exerciseById } from './exercises/library';
+import { describedAs, everydayNames } from './exercises/library/everyday-names';
+
+export { describedAs, everydayNames };
+
+/** All other names by which an exercise is found: everyday ones, what describes it, and its own where a coach renamed it. */
+export function searchNames({ id, name }: Pick<Exercise, 'id' | 'name'>): readonly string[] {
+  const shipped = exerciseById(id)?.name;
+  const described = describedAs(id);
+  return [
+    ...everydayNames(id),
+    ...(described === undefined ? [] : [described]),
+    ...(shipped === undefined || shipped === name ? [] : [shipped]),
+  ];
+}

@@ -19,6 +19,7 @@ export * from './repositories/coach-conventions';
 export * from './repositories/coaches';
 export * from './repositories/deeds';
 export * from './repositories/entries';
+export { exerciseNames, namedExercises, renameExercise } from './repositories/exercise-names';
 export * from './repositories/exercises';
 export * from './repositories/floor-weeks';
 export * from './repositories/houses';

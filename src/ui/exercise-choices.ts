@@ -12,7 +12,7 @@ import {
   primeMovers,
   UNFILLED_EXERCISES,
 } from '@/core';
-import { everydayNames } from '@/core/names';
+import { searchNames } from '@/core/names';
 import * as screenWords from '@/ui/words/screens/parts';
 import { VARIANT } from './picked-exercise';
 import type { Choice } from './picker';
@@ -82,7 +82,7 @@ export function exerciseChoices(
     : [];
   return [
     ...sorted.flatMap(({ exercise, facts, why }): Choice[] => {
-      const names = everydayNames(exercise.id);
+      const names = searchNames(exercise);
       return [
         { value: exercise.id, label: exercise.name, names, facts, why },
         ...exercise.variants.map((variant) => ({

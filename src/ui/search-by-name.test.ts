@@ -1,12 +1,12 @@
 import { catalogueWith } from '@/core';
-import { everydayNames } from '@/core/names';
+import { searchNames } from '@/core/names';
 import near from './near';
 import { findNamed } from './search-by-name';
 
 const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({
   id,
   label: name,
-  names: everydayNames(id),
+  names: searchNames({ id, name }),
   facts: equipment.join(' '),
 }));
 const first = (search: string) => findNamed(list, search, near)[0];
@@ -21,15 +21,27 @@ test.each([
   ['military press', 'standing-barbell-press'],
   ['OHP', 'standing-barbell-press'],
   ['hammer curl', 'hammer-curl'],
-  ['chin-up', 'pull-up'],
-  ['chinup', 'pull-up'],
+  ['chin-up', 'chin-up'],
+  ['chinup', 'chin-up'],
+  ['underhand pull-up', 'chin-up'],
+  ['squat', 'barbell-back-squat'],
+  ['low to high chop', 'low-to-high-chop'],
+  ['high to low chop', 'high-to-low-chop'],
+  ['stiff-leg deadlift', 'stiff-leg-deadlift'],
+  ['leg curl', 'seated-leg-curl'],
+  ['glute ham raise', 'glute-ham-raise'],
+  ['close grip pull-up', 'pull-up'],
+  ['mixed-grip pull-up', 'pull-up'],
+  ['trap bar deadlift', 'hexagon-bar-deadlift'],
+  ['rack pull', 'rack-pull'],
+  ['45 degree back extension', 'angled-back-extension'],
   ['pullup', 'pull-up'],
   ['pull up', 'pull-up'],
   ['incline fly', 'incline-dumbbell-fly'],
   ['incline dumbbell flye', 'incline-dumbbell-fly'],
   ['bulgarian', 'rear-foot-raised-split-squat'],
   ['bench press', 'barbell-bench-press'],
-  ['lat pulldown', 'neutral-pulldown'],
+  ['lat pulldown', 'lat-pulldown'],
   ['face pull', 'face-height-cable-pull'],
   ['pec deck', 'fly-machine'],
   ['preacher curl', 'arm-pad-dumbbell-curl'],
@@ -57,7 +69,8 @@ test.each([
 });
 
 test('what was found by another name says by which; by its own it says nothing', () => {
-  expect(first('romanian deadlift')?.by).toBe('romanian deadlift');
+  expect(first('stiff-leg deadlift')?.by).toBe('stiff-leg deadlift');
+  expect(first('romanian deadlift')?.by).toBeNull();
   expect(first('hammer curl')?.by).toBeNull();
 });
 

@@ -24,20 +24,40 @@ const plain = (text: string) =>
     .trim();
 const joined = (text: string) => plain(text).replaceAll(' ', '');
 
-/** How well a name answers a search: 0 it is the name, 1 it begins with it, 2 all words stand in it, 3 not. */
+/** Grades of a match, best first. */
+const IS_IT = 0;
+const BEGINS = 1;
+const IN_ORDER = 2;
+const ANY_ORDER = 3;
+const NONE = 4;
+
+/** How well a name answers a search. */
 function grade(name: string, search: string): number {
   const [it, wanted] = [plain(name), plain(search)];
-  if (it === wanted || joined(name) === joined(search)) return 0;
-  if (it.startsWith(wanted) || joined(name).startsWith(joined(search))) return 1;
-  return wanted.split(' ').every((word) => it.includes(word)) ? 2 : 3;
+  if (it === wanted || joined(name) === joined(search)) return IS_IT;
+  if (it.startsWith(wanted) || joined(name).startsWith(joined(search))) return BEGINS;
+  const words = wanted.split(' ');
+  if (isInOrder(it, words)) return IN_ORDER;
+  return words.every((word) => it.includes(word)) ? ANY_ORDER : NONE;
+}
+
+/** Whether the words stand in a text one after the other: “low to high” is not “high to low”. */
+function isInOrder(text: string, words: readonly string[]): boolean {
+  let from = 0;
+  for (const word of words) {
+    const at = text.indexOf(word, from);
+    if (at < 0) return false;
+    from = at + word.length;
+  }
+  return true;
 }
 
 /** Finds what is spelt much like what was typed. */
 export type Near = <T extends Named>(list: readonly T[], search: string) => readonly Found<T>[];
 
 /**
- * Finds by what people type: own names before others, whole names before beginnings before parts; then what is said of
- * a thing; where nothing holds all of it, what is spelt much like it. Alike ones keep the order they came in.
+ * Finds by what people type: own names before others, whole names before beginnings before words in order before words
+ * in any order; then facts; where nothing has all the words, what is spelt much like them. Equal ones keep their order.
  * @param near the matcher of errors; null while it is on its way
  */
 export function findNamed<T extends Named>(
@@ -55,14 +75,14 @@ export function findNamed<T extends Named>(
         null,
       );
     const by = other !== null && other.grade < own ? other.name : null;
-    const best = Math.min(own, other === null ? 3 : other.grade);
-    // Of equal grades the own name stands first.
-    if (best < 3) return [{ item, by, rank: 2 * best + (by === null ? 0 : 1) }];
+    const best = Math.min(own, other === null ? NONE : other.grade);
+    // Of equal grades the own name comes first.
+    if (best < NONE) return [{ item, by, rank: 2 * best + (by === null ? 0 : 1) }];
     const text = plain(`${item.label} ${item.names.join(' ')} ${item.facts}`);
     const isSaid = plain(search)
       .split(' ')
       .every((word) => text.includes(word));
-    return isSaid ? [{ item, by: null, rank: 8 }] : [];
+    return isSaid ? [{ item, by: null, rank: 2 * NONE }] : [];
   });
   if (ranked.length > 0) return [...ranked].sort((a, b) => a.rank - b.rank);
   return near === null ? [] : near(list, search);

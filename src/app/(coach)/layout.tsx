@@ -6,7 +6,7 @@ import { CoachShell } from '@/ui/shell/coach-shell';
 import { requireAsker } from '../asker';
 import { signOutAction } from '../sign-in/actions';
 import { tellPasswordAgain } from './account/actions';
-import { findAthletes } from './find-athletes';
+import { find } from './find';
 
 /** Every screen of the coach's has the command palette and the same bar. */
 export default async function CoachLayout({ children }: { readonly children: React.ReactNode }) {
@@ -15,7 +15,7 @@ export default async function CoachLayout({ children }: { readonly children: Rea
     <CoachShell coach={name} signOut={signOutAction}>
       <PaletteHolder>
         <PasswordHolder tell={tellPasswordAgain}>{children}</PasswordHolder>
-        <Palette find={findAthletes} />
+        <Palette find={find} />
         <DropToFiles />
       </PaletteHolder>
     </CoachShell>

@@ -1,4 +1,5 @@
-import { catalogueWith, chainOf } from './catalogue';
+import { searchNames } from '../names';
+import { catalogueWith, chainOf, withNames } from './catalogue';
 import type { Exercise } from './exercise';
 import { exerciseById, LIBRARY } from './library';
 
@@ -43,4 +44,20 @@ test('a chain goes from easier to harder, whichever of it one asks; outside of c
   expect(lever.map(({ id }) => id)).toEqual(['tucked-front-lever', 'one-leg-front-lever', 'front-lever']);
   expect(chainOf(exerciseById('tucked-front-lever') as Exercise, catalogue)).toEqual(lever);
   expect(chainOf(press, catalogue)).toEqual([]);
+});
+
+test('a coach’s own name replaces the shipped one in every list, and search still finds the old one', () => {
+  const catalogue = catalogueWith(withNames([], { 'leg-press': 'sled press' }));
+  expect(catalogue.newest('leg-press')?.name).toBe('sled press');
+  expect(catalogue.find({ id: 'leg-press', revision: 1 })?.name).toBe('sled press');
+  expect(catalogue.list.filter(({ id }) => id === 'leg-press')).toHaveLength(1);
+  expect(searchNames({ id: 'leg-press', name: 'sled press' })).toContain('leg press');
+  expect(searchNames({ id: 'leg-press', name: 'leg press' })).not.toContain('leg press');
+});
+
+test('a name holds for every revision of an own exercise', () => {
+  const press = exerciseById('leg-press');
+  if (press === undefined) throw new Error('no leg press');
+  const own = [1, 2].map((revision) => ({ ...press, id: 'own-1', revision, name: 'old' }));
+  expect(withNames(own, { 'own-1': 'new' }).map(({ name }) => name)).toEqual(['new', 'new']);
 });

@@ -15,7 +15,8 @@ export interface Catalogue {
 
 /**
  * The shipped library with a coach's own exercises.
- * @param own every revision of the coach's exercises, in any order
+ * @param own every revision of the coach's exercises, in any order; one with the id and revision of a shipped exercise
+ *   takes its place
  */
 export function catalogueWith(own: readonly Exercise[]): Catalogue {
   const byRevision = new Map<string, Exercise>();
@@ -27,7 +28,7 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
   }
   for (const exercise of [...LIBRARY, ...own]) {
     byRevision.set(`${exercise.id}@${exercise.revision}`, exercise);
-    if ((newest.get(exercise.id)?.revision ?? 0) < exercise.revision) newest.set(exercise.id, exercise);
+    if ((newest.get(exercise.id)?.revision ?? 0) <= exercise.revision) newest.set(exercise.id, exercise);
   }
   const list = [...newest.values()].sort((a, b) => a.name.localeCompare(b.name));
   return {
@@ -35,6 +36,23 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
     find: (ref) => byRevision.get(`${ref.id}@${ref.revision}`),
     newest: (id) => newest.get(id) ?? unfilled.get(id),
   };
+}
+
+/**
+ * A coach's own exercises and the shipped ones they have renamed, under the coach's names.
+ * @param own every revision of the coach's exercises
+ * @param names the coach's names by exercise id; they hold for every revision
+ * @returns exercises for `catalogueWith`
+ */
+export function withNames(
+  own: readonly Exercise[],
+  names: Readonly<Record<string, string>>,
+): readonly Exercise[] {
+  const named = (exercise: Exercise): Exercise => {
+    const name = names[exercise.id];
+    return name === undefined ? exercise : { ...exercise, name };
+  };
+  return [...own.map(named), ...LIBRARY.filter(({ id }) => names[id] !== undefined).map(named)];
 }
 
 /** The chain an exercise stands in, easier to harder; empty when it stands in none. */

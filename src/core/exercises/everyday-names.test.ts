@@ -1,5 +1,5 @@
 import { LIBRARY } from './library';
-import { everydayNames, NAMED_IDS } from './library/everyday-names';
+import { describedAs, everydayNames, NAMED_IDS } from './library/everyday-names';
 
 test('every exercise of barbells, dumbbells, cables, machines or the body has another name, and every name its exercise', () => {
   const ids = new Set(LIBRARY.map(({ id }) => id));
@@ -23,4 +23,52 @@ test('at least 220 exercises, each with a name of its own', () => {
 
 test('a coach’s own has none', () => {
   expect(everydayNames('own-press')).toEqual([]);
+});
+
+/** Surnames of coaches that exercises are sometimes called after. They are not names we use. */
+const SURNAMES = ['bayes', 'kelso', 'meadows', 'pendlay', 'yates', 'poliquin', 'gironda', 'dorian'];
+
+test('no exercise is named after a coach, in search neither', () => {
+  const all = LIBRARY.flatMap(({ id, name }) => [name, describedAs(id) ?? '', ...everydayNames(id)]);
+  expect(all.filter((name) => SURNAMES.some((surname) => name.toLowerCase().includes(surname)))).toEqual([]);
+});
+
+/** Words from a person or a brand: found in search, not shown as a name. */
+const SEARCH_ONLY = ['smith', 'arnold', 'zercher', 'pallof', 'scott', 'trx', 'pec deck'];
+
+test('names after a person or a brand are search words only', () => {
+  const named = LIBRARY.filter(({ name }) => SEARCH_ONLY.some((word) => name.toLowerCase().includes(word)));
+  expect(named.map(({ name }) => name)).toEqual([]);
+});
+
+test('the names people use are the ones shown', () => {
+  const names = new Set(LIBRARY.map(({ name }) => name));
+  for (const name of [
+    'Romanian deadlift',
+    'Bulgarian split squat',
+    'dumbbell preacher curl',
+    'skull crusher',
+    'face pull',
+    'trap-bar deadlift',
+    'lat pulldown',
+    'chin-up',
+    'pec fly machine',
+    '45-degree back extension',
+    'EZ-bar curl',
+    'rack pull',
+    'glute-ham raise',
+    'one-arm cable press',
+    'heels-raised goblet squat',
+    'dumbbell upright row',
+    'straight-bar dip',
+    'decline push-up',
+    'wide push-up',
+    'planche push-up',
+    'front lever row',
+    'assisted one-arm chin-up',
+    'one-arm chin-up',
+    'iron cross',
+    'maltese',
+  ])
+    expect([name, names.has(name)]).toEqual([name, true]);
 });

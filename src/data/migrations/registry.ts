@@ -15,6 +15,7 @@ import { STATEMENTS as sharedAthletes } from './014-shared-athletes';
 import { STATEMENTS as signIn } from './015-sign-in';
 import { STATEMENTS as whatIsDue } from './016-what-is-due';
 import { STATEMENTS as toldAgain } from './017-told-again';
+import { STATEMENTS as exerciseNames } from './018-exercise-names';
 
 /**
  * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
@@ -39,4 +40,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '015-sign-in', statements: signIn },
   { name: '016-what-is-due', statements: whatIsDue },
   { name: '017-told-again', statements: toldAgain },
+  { name: '018-exercise-names', statements: exerciseNames },
 ];

@@ -10,6 +10,7 @@ import type {
   CoachInviteRow,
   CoachRow,
   DeedRow,
+  ExerciseNameRow,
   ExerciseRow,
   HouseRow,
   ImportNameRow,
@@ -58,6 +59,7 @@ export interface Models {
   readonly measurements: Table<MeasurementRow>;
   readonly ramps: Table<RampRow>;
   readonly calendarLinks: Table<CalendarLinkRow>;
+  readonly exerciseNames: Table<ExerciseNameRow>;
   readonly importNames: Table<ImportNameRow>;
   readonly houses: Table<HouseRow>;
   readonly coachInvites: Table<CoachInviteRow>;
@@ -91,6 +93,7 @@ function peopleTables(
   | 'phones'
   | 'invites'
   | 'calendarLinks'
+  | 'exerciseNames'
   | 'importNames'
   | 'houses'
   | 'coachInvites'
@@ -167,6 +170,11 @@ function peopleTables(
       athleteId: id,
       createdAt: when,
       seenAt: when,
+    }),
+    exerciseNames: table('exercise_names', {
+      coachId: key(),
+      exerciseId: key(),
+      name: DataTypes.STRING(120),
     }),
     importNames: table('import_names', {
       coachId: key(),

@@ -92,6 +92,12 @@ export interface CalendarLinkRow {
   createdAt: Date;
   seenAt: Date | null;
 }
+/** What a coach calls an exercise in place of its own name. */
+export interface ExerciseNameRow {
+  coachId: string;
+  exerciseId: string;
+  name: string;
+}
 /** Which exercise a coach says a name in others' files means. */
 export interface ImportNameRow {
   coachId: string;

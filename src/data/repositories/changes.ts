@@ -5,8 +5,9 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
+import { namedExercises } from './exercise-names';
 import { firstsElsewhere, withLastingBests } from './lasting-bests';
-import { ownExercises, seenBy } from './own-exercises';
+import { seenBy } from './own-exercises';
 import { isKnownRevision, stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
 import { issuedFrom } from './stored-block';
@@ -105,11 +106,11 @@ async function changesIn(
             athlete: withLastingBests(
               await athleteOf(asker, athlete.get().facts, transaction),
               await firstsElsewhere(asker, athleteId, blockId, transaction),
-              await ownExercises(asker, transaction),
+              await namedExercises(asker, transaction),
             ),
             revision: athlete.get().revision,
           },
-    ownExercises: count === page.exercises ? null : await ownExercises(asker, transaction),
+    ownExercises: count === page.exercises ? null : await namedExercises(asker, transaction),
     issued: fresh.map((week) => issuedFrom(week.get())),
     recalled: page.issued.map((key) => key.split('/')[0] ?? key).filter((id) => !ids.includes(id)),
     workouts: begun

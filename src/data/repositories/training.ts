@@ -9,8 +9,8 @@ import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { coachConventions } from './coach-conventions';
+import { namedExercises } from './exercise-names';
 import { firstsElsewhere, withLastingBests } from './lasting-bests';
-import { ownExercises } from './own-exercises';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
 import { blockFrom, issuedFrom, storedEdit } from './stored-block';
@@ -50,7 +50,7 @@ export async function findTraining(
     athletes.findOne({ where: own(asker, { id: athleteId }), ...within }),
     coachConventions(asker, transaction),
     firstsElsewhere(asker, athleteId, blockId, transaction),
-    ownExercises(asker, transaction),
+    namedExercises(asker, transaction),
     plain(issued, {
       where: own(asker, { blockId, recalledAt: null }),
       order: [['week', 'ASC']],

@@ -218,7 +218,7 @@ export function AthleteScreen({
             shared={data.shared}
           />
         )}
-        <KeysHelp of="the athlete" keys={KEYS} />
+        <KeysHelp of={common.athlete} keys={KEYS} />
         {erasing ? (
           <EraseDialog
             open

@@ -56,7 +56,7 @@ export function Desk({ data, firstAthlete, actions }: DeskProps) {
           </>
         )}
       </main>
-      <KeysHelp of="the desk" keys={KEYS} />
+      <KeysHelp of={common.desk} keys={KEYS} />
     </>
   );
 }

@@ -16,6 +16,7 @@ import {
   type Understanding,
 } from '@/formats/log-import/reading';
 import { Choose, formClasses as form, Line } from '@/ui/form';
+import { likelyExercise } from '@/ui/likely-exercise';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { longDay } from '@/ui/words/dates';
@@ -24,7 +25,6 @@ import { capital } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import type { FilesView, TakeIn } from './contract';
 import classes from './files.module.css';
-import { likelyExercise } from './likely-exercise';
 
 interface LogReadingProps {
   readonly head: readonly string[];

@@ -8,7 +8,7 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/import-export';
 import { keptIn, readBlockSheets } from '../block/spreadsheet/from-sheets';
-import { UnreadCells } from '../block/spreadsheet/unread-cells';
+import { GuessedNames, UnreadCells } from '../block/spreadsheet/unread-cells';
 import type { FilesView, TakeIn } from './contract';
 import classes from './files.module.css';
 
@@ -43,7 +43,7 @@ export function WorkbookReading({ sheets, athleteId, data, button }: WorkbookRea
         {read.problems.map(problemSentence).join(' ')}
       </p>
     );
-  const { block, unread } = read.value;
+  const { block, unread, guessed } = read.value;
   const slots = block.sessions.flatMap((session) => session.slots);
   return (
     <>
@@ -56,6 +56,7 @@ export function WorkbookReading({ sheets, athleteId, data, button }: WorkbookRea
         )}
       </p>
       <UnreadCells unread={unread} />
+      <GuessedNames guessed={guessed} catalogue={data.catalogue} />
       {button(slots.length === 0 ? null : { kind: 'file', athleteId, file: block })}
     </>
   );

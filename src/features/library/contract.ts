@@ -9,6 +9,8 @@ export interface PlaceFilter {
 export interface LibraryData {
   /** Every revision of the coach's own exercises. */
   readonly own: readonly Exercise[];
+  /** The coach's names for exercises, by id. */
+  readonly names: Readonly<Record<string, string>>;
   /** Of those by id: whether all coaches of the house see it, and whether it is the coach's own. */
   /** Whether the coach is the only one of their house. */
   readonly isAlone: boolean;
@@ -16,7 +18,15 @@ export interface LibraryData {
   readonly places: readonly PlaceFilter[];
 }
 
+/** What came of renaming: another exercise may have the name already. */
+export type RenameOutcome =
+  | { readonly status: 'saved' }
+  | { readonly status: 'taken'; readonly name: string }
+  | Unanswered;
+
 export interface LibraryActions {
+  /** Gives an exercise the coach's own name; null: its original one again. */
+  readonly rename: (exerciseId: string, name: string | null) => Promise<RenameOutcome>;
   readonly uses: (exerciseId: string) => Promise<readonly ExerciseUse[] | Unanswered>;
   readonly save: (exercise: Exercise) => Promise<SaveExerciseOutcome | Unanswered>;
   /** Shares an exercise with the house, or keeps it to oneself again. */

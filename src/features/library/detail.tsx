@@ -15,6 +15,7 @@ import type { LibraryActions } from './contract';
 import { Contributions } from './contributions';
 import { FactTable } from './exercise-facts';
 import classes from './library.module.css';
+import { Rename } from './rename';
 
 interface DetailProps {
   readonly exercise: Exercise;
@@ -27,9 +28,14 @@ interface DetailProps {
   readonly shared: boolean | null;
   readonly onShare: (shared: boolean) => void;
   readonly uses: LibraryActions['uses'];
+  readonly original: string | null;
+  readonly rename: LibraryActions['rename'];
+  readonly onRenamed: (name: string | null) => void;
   readonly onBeside: (exercise: Exercise | null) => void;
   readonly onOpen: (id: string) => void;
   readonly onEdit: () => void;
+  /** How it is done, where the name does not say it. */
+  readonly described: string | undefined;
 }
 
 /** Stands for no variant. */
@@ -48,10 +54,17 @@ export function Detail(props: DetailProps) {
         <h2>{capital(named.name)}</h2>
         {beside === null ? null : <h2 className={classes.besideName}>{capital(beside.name)}</h2>}
       </div>
+      {props.described === undefined ? null : <p className={formClasses.soft}>{capital(props.described)}</p>}
       <div className={classes.tools}>
         <Button variant="link" onClick={onEdit}>
           {own ? screenWords.edit : screenWords.duplicate}
         </Button>
+        <Rename
+          exercise={exercise}
+          original={props.original}
+          rename={props.rename}
+          onRenamed={props.onRenamed}
+        />
         <Button
           variant="link"
           aria-pressed={beside !== null}

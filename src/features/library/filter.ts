@@ -45,7 +45,7 @@ export function filtered(
     .map((exercise) => ({
       exercise,
       label: exercise.name,
-      names: parts?.everydayNames(exercise.id) ?? [],
+      names: parts?.searchNames(exercise) ?? [],
       facts: `${exercise.pattern} ${exercise.equipment.join(' ')} ${exercise.variants.map(({ name }) => name).join(' ')}`,
     }));
   return findNamed(named, text, parts?.near ?? null).map(({ item }) => item.exercise);

@@ -4,7 +4,7 @@ import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { catalogueWith, type Exercise, exerciseById } from '@/core';
+import { catalogueWith, type Exercise, exerciseById, withNames } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
@@ -91,7 +91,9 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const ready = useReady();
   const [own, setOwn] = useState(data.own);
   const [sharing, setSharing] = useState(data.sharing);
-  const catalogue = useMemo(() => catalogueWith(own), [own]);
+  const [names, setNames] = useState(data.names);
+  const catalogue = useMemo(() => catalogueWith(withNames(own, names)), [own, names]);
+  const originals = useMemo(() => catalogueWith(own), [own]);
   const [address, go] = useAddress(whole);
   const shelf: Shelf = address === TECHNIQUES ? 'Techniques' : 'Exercises';
   const [filter, setFilter] = useState<Filter>(EVERYTHING);
@@ -106,6 +108,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   }, [address]);
   const body = useRef<HTMLTableSectionElement>(null);
   const parts = useSearchParts(filter.text);
+  const named = useSearchParts('all');
   const found = useMemo(() => filtered(catalogue.list, filter, isOwn, parts), [catalogue, filter, parts]);
   // The first screenful at once, the rest right after: nobody waits for lines below the edge.
   const shown = useDeferredValue(found, found.slice(0, FIRST_LINES));
@@ -206,14 +209,24 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               shared={isOwn(exercise) ? sharedOf(exercise.id) : null}
               onShare={(shared) => void share(exercise.id, shared)}
               uses={actions.uses}
+              original={
+                names[exercise.id] === undefined ? null : (originals.newest(exercise.id)?.name ?? null)
+              }
+              rename={actions.rename}
+              onRenamed={(name) =>
+                setNames(({ [exercise.id]: _, ...others }) =>
+                  name === null ? others : { ...others, [exercise.id]: name },
+                )
+              }
               onBeside={setBeside}
               onOpen={show}
               onEdit={() => edit(exercise)}
+              described={named?.describedAs(exercise.id)}
             />
           )}
         </aside>
       </main>
-      <KeysHelp of="the Library" keys={KEYS} />
+      <KeysHelp of={common.library} keys={KEYS} />
     </div>
   );
 }

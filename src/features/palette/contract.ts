@@ -5,4 +5,11 @@ export interface FoundAthlete {
   readonly blockId: string | null;
 }
 
-export type FindAthletes = () => Promise<readonly FoundAthlete[]>;
+/** What search offers beside commands and screens. */
+export interface Found {
+  readonly athletes: readonly FoundAthlete[];
+  /** The coach's own exercises, and shipped ones under the coach's names. */
+  readonly exercises: readonly { readonly id: string; readonly name: string }[];
+}
+
+export type Find = () => Promise<Found>;

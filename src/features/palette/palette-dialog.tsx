@@ -8,7 +8,7 @@ import { createSpotlight, Spotlight } from '@mantine/spotlight';
 import { useRouter } from 'next/navigation';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { LIBRARY } from '@/core';
-import { everydayNames } from '@/core/names';
+import { searchNames } from '@/core/names';
 import { type Command, usePalette } from '@/ui/palette-scope';
 import { Recipe } from '@/ui/recipe';
 import { findNamed, type Named } from '@/ui/search-by-name';
@@ -16,7 +16,7 @@ import { useShell } from '@/ui/shell/coach-shell';
 import { useSearchParts } from '@/ui/use-search-parts';
 import { TASKS } from '@/ui/words/tasks';
 import { answerQuestion } from './answer';
-import type { FoundAthlete } from './contract';
+import type { Found } from './contract';
 import classes from './palette.module.css';
 import { readQuestion } from './question';
 
@@ -47,7 +47,7 @@ const MOST = 9;
 
 interface PaletteDialogProps {
   readonly open: boolean;
-  readonly athletes: readonly FoundAthlete[];
+  readonly found: Found;
   /** What was typed before the field was there, and that it has been taken over. */
   readonly early: string;
   readonly onEarly: () => void;
@@ -58,8 +58,19 @@ interface PaletteDialogProps {
 
 const [store, spotlight] = createSpotlight();
 
+/** All exercises under the coach's names. */
+function calledBy(exercises: Found['exercises']): Found['exercises'] {
+  const own = new Map(exercises.map((one) => [one.id, one]));
+  return [
+    ...LIBRARY.map(({ id, name }) => own.get(id) ?? { id, name }),
+    ...exercises.filter(({ id }) => !SHIPPED.has(id)),
+  ];
+}
+
+const SHIPPED = new Set(LIBRARY.map(({ id }) => id));
+
 /** All that can be found: what this screen can do, athletes, screens, what holds everywhere, exercises. */
-function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[]): readonly Item[] {
+function useItems({ athletes, exercises }: Found, commands: readonly Command[]): readonly Item[] {
   const router = useRouter();
   const { setColorScheme } = useMantineColorScheme();
   const { signOut } = useShell();
@@ -90,14 +101,16 @@ function useItems(athletes: readonly FoundAthlete[], commands: readonly Command[
         ? []
         : [does(common.signOut, screenWords.onThisDevice, () => startTransition(signOut))]),
       ...TASKS.map(({ id, name, searches }) => to(`/glossary#${id}`, name, screenWords.howTo, searches)),
-      ...LIBRARY.map(({ id, name }) => to(`/library#${id}`, name, common.exercise, everydayNames(id))),
+      ...calledBy(exercises).map(({ id, name }) =>
+        to(`/library#${id}`, name, common.exercise, searchNames({ id, name })),
+      ),
     ];
-  }, [athletes, commands, router, setColorScheme, signOut]);
+  }, [athletes, exercises, commands, router, setColorScheme, signOut]);
 }
 
 /** One field: what is typed is found, and a question about loads is answered above what is found. */
 export default function PaletteDialog(props: PaletteDialogProps) {
-  const { open, athletes, early, onEarly, onSettled, onClose } = props;
+  const { open, found, early, onEarly, onSettled, onClose } = props;
   const { scope, commands } = usePalette();
   const [text, setText] = useState('');
   // The screen's commands are read anew each time it opens.
@@ -117,7 +130,7 @@ export default function PaletteDialog(props: PaletteDialogProps) {
   useEffect(() => {
     if (early === '') onSettled();
   }, [early, text, onSettled]);
-  const items = useItems(athletes, offered);
+  const items = useItems(found, offered);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);
   // A question is answered; names spelt a little like it would only be in the way.

@@ -4,7 +4,7 @@ import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { usePalette } from '@/ui/palette-scope';
-import type { FindAthletes, FoundAthlete } from './contract';
+import type { Find, Found } from './contract';
 
 const load = () => import('./palette-dialog');
 const PaletteDialog = dynamic(load, { ssr: false });
@@ -13,9 +13,9 @@ const PaletteDialog = dynamic(load, { ssr: false });
 const FETCH_AFTER_MS = 800;
 
 /** Ctrl K, from anywhere at the desk: finds athletes, screens and exercises, and answers questions on loads. */
-export function Palette({ find }: { readonly find: FindAthletes }) {
+export function Palette({ find }: { readonly find: Find }) {
   const { open, setOpen } = usePalette();
-  const [found, setFound] = useState<readonly FoundAthlete[]>([]);
+  const [found, setFound] = useState<Found>({ athletes: [], exercises: [] });
   const [wanted, setWanted] = useState(false);
   // What is typed before the field has the focus: it is meant for the field.
   const [early, setEarly] = useState('');
@@ -56,7 +56,7 @@ export function Palette({ find }: { readonly find: FindAthletes }) {
   return (
     <PaletteDialog
       open={open}
-      athletes={found}
+      found={found}
       early={early}
       onEarly={() => setEarly('')}
       onSettled={settled}

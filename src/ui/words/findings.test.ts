@@ -131,7 +131,7 @@ const SAID: Examples = {
   ],
   gate: [
     { gate: 'isolation only', exerciseId: 'leg-press', technique: 'strict then loose', session: 'Legs' },
-    'Leg press in Legs, strict then loose: Loose reps are for isolation exercises; this compound is done as straight sets.',
+    'Leg press in Legs, strict then loose. Loose reps are for isolation exercises; this compound is done as straight sets.',
   ],
   'long half': [
     { exerciseId: 'leg-extension', hardest: 'shortened', session: 'Legs' },

@@ -137,7 +137,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'irritated joint':
       return `${capital(listed(detail.exerciseIds.map(names)))} ${detail.exerciseIds.length === 1 ? 'loads' : 'load'} the ${detail.joint}, which is irritated. Try another grip, range or exercise. If the pain is sharp, lasting or spreading, see a clinician first.`;
     case 'gate':
-      return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}: ${GATE_SENTENCES[detail.gate]}`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}. ${GATE_SENTENCES[detail.gate]}`;
     case 'long half':
       return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps in the stretch suit exercises that are hardest there.`;
     case 'all halves':

@@ -40,7 +40,7 @@ test.each([
     'hack squat: no pain, entered by mistake',
   ],
   [{ kind: 'extra', slotId: 'x', exerciseId: 'cable-curl' }, 'cable curl as an extra exercise'],
-  [{ kind: 'rating', rating: 'just right', line: '' }, 'just right'],
+  [{ kind: 'rating', rating: 'right', line: '' }, 'just right'],
 ] as const satisfies readonly (readonly [Telling, string])[])('%j', (telling, sentence) => {
   expect(said(telling)).toBe(sentence);
 });

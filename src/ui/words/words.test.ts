@@ -23,7 +23,7 @@ test('figures as print sets them', () => {
   expect([figure(2.5), figure(10), figure(-15), figure(1.005, 2), figure(-0.001)]).toEqual([
     '2.5',
     '10',
-    'bw−15',
+    '−15',
     '1',
     '0',
   ]);

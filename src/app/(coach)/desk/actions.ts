@@ -7,7 +7,7 @@ import {
   acceptRoutine,
   issueReady,
   keepAnswers,
-  ownExercises,
+  namedExercises,
   painSeen,
   pendingCalls,
   recallWeek,
@@ -96,7 +96,7 @@ export async function routineOf(
 ): Told<{ readonly status: 'found'; readonly lines: readonly string[] }> {
   if (!isId(blockId)) return { status: 'malformed' };
   return asCoachOf({ blockId }, async (asker) => {
-    const catalogue = catalogueWith(await ownExercises(asker));
+    const catalogue = catalogueWith(await namedExercises(asker));
     const calls = (await pendingCalls(asker, blockId, new Date())).filter(
       ({ kind }) => kind === 'load' || kind === 'sets',
     );

@@ -1,5 +1,5 @@
 import { catalogueWith } from '@/core';
-import { catchUp, givenSince, ownExercises, roster, shownTo, waiting } from '@/data';
+import { catchUp, givenSince, namedExercises, roster, shownTo, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { InBrowser } from '@/ui/in-browser';
@@ -22,7 +22,7 @@ export default async function DeskPage() {
     roster(asker, shown),
     waiting(asker, URGENCY, shown),
     givenSince(asker, new Date(now.getTime() - GIVEN_MS), shown),
-    ownExercises(asker),
+    namedExercises(asker),
   ]);
   const catalogue = catalogueWith(own);
   const items = deskItems({ lines: all, waiting: waits, catalogue });

@@ -1,4 +1,4 @@
-import { athleteNames, importNames, ownExercises } from '@/data';
+import { athleteNames, importNames, namedExercises } from '@/data';
 import { FilesScreen } from '@/features/import-export/import-export';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
@@ -10,7 +10,7 @@ export default async function FilesPage() {
   const [athletes, names, own] = await Promise.all([
     athleteNames(asker),
     importNames(asker),
-    ownExercises(asker),
+    namedExercises(asker),
   ]);
   return (
     <InBrowser>

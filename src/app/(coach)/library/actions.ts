@@ -2,9 +2,17 @@
 
 import * as z from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
-import { exerciseById } from '@/core';
+import { catalogueWith, exerciseById } from '@/core';
 import { decodeExercise } from '@/core/codecs';
-import { adoptRevision, exerciseUses, saveExercise, shareExercise } from '@/data';
+import {
+  adoptRevision,
+  exerciseUses,
+  namedExercises,
+  renameExercise,
+  saveExercise,
+  shareExercise,
+} from '@/data';
+import type { RenameOutcome } from '@/features/library/contract';
 import { asCoach } from '../../asker';
 import { nameIdSchema as id } from '../../inputs';
 
@@ -35,6 +43,24 @@ export async function adopt(
   const [ids, to] = [blocks.safeParse(blockIds), refSchema.safeParse(ref)];
   if (!ids.success || !to.success) return { status: 'malformed' };
   return asCoach((asker) => adoptRevision(asker, ids.data, to.data, new Date()));
+}
+
+const nameSchema = z.string().trim().min(1).max(120).nullable();
+
+/** Gives an exercise the coach's own name; null returns it to its original one. No two exercises share a name. */
+export async function rename(exerciseId: string, name: string | null): Promise<RenameOutcome> {
+  const [exercise, wanted] = [id.safeParse(exerciseId), nameSchema.safeParse(name)];
+  if (!exercise.success || !wanted.success) return { status: 'malformed' };
+  return asCoach(async (asker): Promise<RenameOutcome> => {
+    const { list, newest } = catalogueWith(await namedExercises(asker));
+    if (newest(exercise.data) === undefined) return { status: 'malformed' };
+    const alike = list.find(
+      (one) => one.id !== exercise.data && one.name.toLowerCase() === wanted.data?.toLowerCase(),
+    );
+    if (alike !== undefined) return { status: 'taken', name: alike.name };
+    await renameExercise(asker, exercise.data, wanted.data);
+    return { status: 'saved' };
+  });
 }
 
 /** Shares one of the coach's own exercises with their house, or keeps it to themself again. */

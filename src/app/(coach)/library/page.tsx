@@ -1,14 +1,15 @@
 import { PLACE_KINDS, presetPlace } from '@/core';
-import { houseOf, ownExercises, placesOf, sharing } from '@/data';
+import { exerciseNames, houseOf, ownExercises, placesOf, sharing } from '@/data';
 import { Library } from '@/features/library/library';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { adopt, save, share, uses } from './actions';
+import { adopt, rename, save, share, uses } from './actions';
 
 export default async function LibraryPage() {
   const asker = await requireAsker();
-  const [own, places, shares, { coaches }] = await Promise.all([
+  const [own, names, places, shares, { coaches }] = await Promise.all([
     ownExercises(asker),
+    exerciseNames(asker),
     placesOf(asker),
     sharing(asker),
     houseOf(asker),
@@ -20,8 +21,8 @@ export default async function LibraryPage() {
   return (
     <InBrowser>
       <Library
-        data={{ own, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
-        actions={{ uses, save, adopt, share }}
+        data={{ own, names, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
+        actions={{ uses, save, adopt, share, rename }}
       />
     </InBrowser>
   );

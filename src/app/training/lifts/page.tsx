@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { catalogueWith, curveOf, liftLines } from '@/core';
-import { findAthlete, findExposures, findMeasurements, ownExercises } from '@/data';
+import { findAthlete, findExposures, findMeasurements, namedExercises } from '@/data';
 import { You } from '@/features/training/lifts';
 import * as words from '@/ui/words/screens/pages';
 import { localDate } from '../../local-date';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: words.yourLiftsDenseLadder };
 /** What the athlete has come to: each lift over all blocks with its bests, body weight, what a word means. */
 export default async function YouPage() {
   const phone = await requirePhone();
-  const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), ownExercises(phone)]);
+  const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), namedExercises(phone)]);
   if (found === undefined) redirect('/join');
   const { athlete } = found;
   const catalogue = catalogueWith(own);

@@ -81,7 +81,7 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'No lean.',
   }),
-  curl('pad-curl-machine', 'arm-pad curl machine', {
+  curl('pad-curl-machine', 'preacher curl machine', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
@@ -89,7 +89,7 @@ export const ARMS: readonly Exercise[] = [
     hardest: 'stretched',
     cues: 'Upper arms flat on the pad, all the way down.',
   }),
-  curl('arm-pad-dumbbell-curl', 'arm-pad dumbbell curl', {
+  curl('arm-pad-dumbbell-curl', 'dumbbell preacher curl', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     sides: 2,
@@ -108,7 +108,7 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 45,
     cues: 'Stand on the band, squeeze.',
   }),
-  curl('underhand-pull-up-hold', 'underhand pull-up hold', {
+  curl('underhand-pull-up-hold', 'chin-up hold', {
     kind: 'compound',
     contributions: { biceps: 1, lats: 0.5, forearms: 0.5 },
     equipment: ['pull-up bar'],
@@ -130,7 +130,7 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'Lean back, elbows high and still.',
   }),
-  curl('reverse-curl', 'reverse barbell curl', {
+  curl('reverse-curl', 'reverse curl', {
     contributions: { forearms: 1, biceps: 0.5 },
     equipment: ['barbell'],
     loading: 'barbell',
@@ -139,7 +139,7 @@ export const ARMS: readonly Exercise[] = [
     joints: ['elbow', 'wrist'],
     cues: 'Palms down, wrists straight.',
   }),
-  extension('overhead-cable-extension', 'overhead cable extension', {
+  extension('overhead-cable-extension', 'overhead cable triceps extension', {
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 5,
@@ -147,7 +147,7 @@ export const ARMS: readonly Exercise[] = [
     joints: ['elbow', 'shoulder'],
     cues: 'Elbows still, all the way into the stretch.',
   }),
-  extension('cable-pushdown', 'cable pushdown', {
+  extension('cable-pushdown', 'triceps pushdown', {
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
@@ -157,14 +157,14 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 60,
     cues: 'Shoulders down, elbows at the sides.',
   }),
-  extension('lying-dumbbell-extension', 'lying dumbbell extension', {
+  extension('lying-dumbbell-extension', 'dumbbell skull crusher', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
     fatigue: 2,
     cues: 'Lower beside the ears.',
   }),
-  extension('lying-barbell-extension', 'lying barbell extension', {
+  extension('lying-barbell-extension', 'skull crusher', {
     equipment: ['barbell', 'bench'],
     loading: 'barbell',
     stimulus: 4,
@@ -172,7 +172,7 @@ export const ARMS: readonly Exercise[] = [
     joints: ['elbow', 'wrist'],
     cues: 'Behind the head, elbows in.',
   }),
-  extension('overhead-dumbbell-extension', 'overhead dumbbell extension', {
+  extension('overhead-dumbbell-extension', 'overhead dumbbell triceps extension', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -180,7 +180,7 @@ export const ARMS: readonly Exercise[] = [
     joints: ['elbow', 'shoulder'],
     cues: 'Both hands on one dumbbell, deep behind the head.',
   }),
-  extension('triceps-press-machine', 'triceps press machine', {
+  extension('triceps-press-machine', 'seated dip machine', {
     kind: 'compound',
     contributions: { triceps: 1, chest: 0.5, 'front delts': 0.25 },
     equipment: ['machine'],
@@ -239,7 +239,7 @@ export const ARMS: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Let the fingers open at the bottom.',
   }),
-  wrist('dumbbell-wrist-extension', 'dumbbell wrist extension', {
+  wrist('dumbbell-wrist-extension', 'dumbbell reverse wrist curl', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 2,
@@ -277,7 +277,7 @@ export const ARMS: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Thumbs up, spread the rope at the top.',
   }),
-  curl('cambered-bar-curl', 'cambered-bar curl', {
+  curl('cambered-bar-curl', 'EZ-bar curl', {
     contributions: { biceps: 1, forearms: 0.5 },
     equipment: ['barbell'],
     loading: 'barbell',
@@ -285,7 +285,7 @@ export const ARMS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Kind to the wrists; elbows still.',
   }),
-  curl('concentration-curl', 'one-arm curl on the thigh', {
+  curl('concentration-curl', 'concentration curl', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 3,
@@ -293,7 +293,7 @@ export const ARMS: readonly Exercise[] = [
     sides: 2,
     cues: 'Elbow on the inside of the thigh.',
   }),
-  curl('prone-incline-curl', 'curl with the chest on an incline', {
+  curl('prone-incline-curl', 'spider curl', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -326,7 +326,7 @@ export const ARMS: readonly Exercise[] = [
     hardest: 'shortened',
     cues: 'Spread the rope at the bottom.',
   }),
-  extension('one-arm-overhead-cable-extension', 'one-arm overhead cable extension', {
+  extension('one-arm-overhead-cable-extension', 'one-arm overhead cable triceps extension', {
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 4,
@@ -335,7 +335,7 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 60,
     cues: 'Elbow beside the ear, deep bend.',
   }),
-  extension('dumbbell-kickback', 'dumbbell kickback', {
+  extension('dumbbell-kickback', 'dumbbell triceps kickback', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 2,
@@ -355,7 +355,7 @@ export const ARMS: readonly Exercise[] = [
     restSeconds: 60,
     cues: 'Upper arm still, straighten behind the body.',
   }),
-  extension('narrow-push-up', 'narrow push-up', {
+  extension('narrow-push-up', 'close-grip push-up', {
     longHalf: 'bottom',
     contributions: { triceps: 1, chest: 0.75, 'front delts': 0.5 },
     equipment: ['floor'],
@@ -376,7 +376,7 @@ export const ARMS: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Let the bar roll to the fingers.',
   }),
-  wrist('dumbbell-head-pinch', 'dumbbell head pinch', {
+  wrist('dumbbell-head-pinch', 'dumbbell pinch hold', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 2,

@@ -37,7 +37,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
       { id: 'level', name: 'level', contributions: { 'front delts': 0.25 } },
     ],
   }),
-  fly('fly-machine', 'fly machine', {
+  fly('fly-machine', 'pec fly machine', {
     hardest: 'middle',
     equipment: ['machine'],
     loading: 'stack',
@@ -64,7 +64,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     restSeconds: 120,
     cues: 'From the knees first; arms nearly straight.',
   }),
-  overhead('standing-barbell-press', 'standing barbell press', {
+  overhead('standing-barbell-press', 'overhead press', {
     contributions: { 'front delts': 1, 'side delts': 0.5, triceps: 0.5, 'upper back': 0.25 },
     equipment: ['barbell', 'rack'],
     loading: 'barbell',
@@ -77,7 +77,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     restSeconds: 150,
     cues: 'Squeeze the glutes, head through at the top.',
   }),
-  overhead('seated-dumbbell-press', 'seated dumbbell press', {
+  overhead('seated-dumbbell-press', 'seated dumbbell shoulder press', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     axialLoad: 1,
@@ -86,7 +86,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     hardest: 'middle',
     cues: 'Elbows slightly forward of the body.',
   }),
-  overhead('shoulder-press-machine', 'shoulder press machine', {
+  overhead('shoulder-press-machine', 'machine shoulder press', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
@@ -157,7 +157,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Bench between the pulleys, deep stretch.',
   }),
-  overhead('seated-barbell-press', 'seated barbell overhead press', {
+  overhead('seated-barbell-press', 'seated overhead press', {
     equipment: ['barbell', 'rack', 'bench'],
     loading: 'barbell',
     stimulus: 4,
@@ -166,14 +166,14 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     failableAlone: false,
     cues: 'Bar to the chin, head through at the top.',
   }),
-  overhead('standing-dumbbell-press', 'standing dumbbell press', {
+  overhead('standing-dumbbell-press', 'standing dumbbell shoulder press', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 4,
     fatigue: 3,
     cues: 'Ribs down, no lean back.',
   }),
-  overhead('one-arm-dumbbell-press', 'one-arm dumbbell press', {
+  overhead('one-arm-dumbbell-press', 'one-arm dumbbell shoulder press', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 3,
@@ -182,14 +182,14 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
     restSeconds: 90,
     cues: 'Free hand on a post.',
   }),
-  overhead('turning-dumbbell-press', 'turning dumbbell press', {
+  overhead('turning-dumbbell-press', 'rotating dumbbell press', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
     fatigue: 3,
     cues: 'Palms in at the bottom, forward at the top.',
   }),
-  overhead('landmine-press', 'one-arm landmine press', {
+  overhead('landmine-press', 'landmine press', {
     contributions: { 'front delts': 1, chest: 0.5, triceps: 0.5 },
     equipment: ['barbell'],
     loading: 'barbell',

@@ -25,7 +25,7 @@ const trunkExtension = family({
 
 /** Hinges and trunk extensions. */
 export const HINGES: readonly Exercise[] = [
-  hinge('stiff-leg-deadlift', 'stiff-leg deadlift', {
+  hinge('stiff-leg-deadlift', 'Romanian deadlift', {
     equipment: ['barbell'],
     loading: 'barbell',
     axialLoad: 3,
@@ -65,7 +65,7 @@ export const HINGES: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'Light. Hips travel back, the back stays as it is.',
   }),
-  hinge('dumbbell-hip-hinge', 'dumbbell hip hinge', {
+  hinge('dumbbell-hip-hinge', 'dumbbell Romanian deadlift', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     axialLoad: 2,
@@ -73,7 +73,7 @@ export const HINGES: readonly Exercise[] = [
     fatigue: 3,
     cues: 'Soft knees, dumbbells brush the thighs.',
   }),
-  hinge('one-leg-dumbbell-hinge', 'one-leg dumbbell hinge', {
+  hinge('one-leg-dumbbell-hinge', 'single-leg Romanian deadlift', {
     contributions: { hamstrings: 1, glutes: 1, 'spinal erectors': 0.25, abductors: 0.25 },
     equipment: ['dumbbells'],
     loading: 'dumbbell',
@@ -94,7 +94,7 @@ export const HINGES: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'Reach far back between the legs.',
   }),
-  hinge('band-hip-hinge', 'band hip hinge', {
+  hinge('band-hip-hinge', 'band Romanian deadlift', {
     contributions: { glutes: 1, hamstrings: 1, 'spinal erectors': 0.25 },
     equipment: ['band'],
     loading: 'band',
@@ -127,7 +127,7 @@ export const HINGES: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Round and open slowly, one part after another.',
   }),
-  trunkExtension('reverse-back-extension', 'reverse back extension', {
+  trunkExtension('reverse-back-extension', 'reverse hyperextension', {
     contributions: { 'spinal erectors': 1, glutes: 0.5, hamstrings: 0.25 },
     equipment: ['plate machine'],
     loading: 'plate-loaded',
@@ -158,7 +158,7 @@ export const HINGES: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'Bar on pins below the knee, hips push through.',
   }),
-  hinge('hexagon-bar-deadlift', 'hexagon-bar deadlift', {
+  hinge('hexagon-bar-deadlift', 'trap-bar deadlift', {
     contributions: {
       quads: 1,
       glutes: 1,
@@ -176,7 +176,7 @@ export const HINGES: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'Stand in the middle of the bar, push the floor away.',
   }),
-  hinge('deficit-deadlift', 'deadlift from a block', {
+  hinge('deficit-deadlift', 'deficit deadlift', {
     contributions: { glutes: 1, hamstrings: 1, 'spinal erectors': 1, quads: 0.5, traps: 0.5, forearms: 0.5 },
     equipment: ['barbell'],
     loading: 'barbell',
@@ -186,7 +186,7 @@ export const HINGES: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'Stand on a low block; lower under control.',
   }),
-  hinge('guided-bar-hinge', 'guided-bar hip hinge', {
+  hinge('guided-bar-hinge', 'guided-bar Romanian deadlift', {
     equipment: ['plate machine'],
     loading: 'plate-loaded',
     stimulus: 4,
@@ -215,7 +215,7 @@ export const HINGES: readonly Exercise[] = [
     hardest: 'middle',
     cues: 'Hips snap, arms only guide.',
   }),
-  hinge('angled-back-extension', 'angled back extension', {
+  hinge('angled-back-extension', '45-degree back extension', {
     contributions: { glutes: 1, hamstrings: 1, 'spinal erectors': 0.5 },
     equipment: ['back extension bench'],
     loading: 'bodyweight',

@@ -61,7 +61,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Belt low on the hips, pause at the top.',
   }),
-  thrust('one-leg-hip-thrust', 'one-leg hip thrust', {
+  thrust('one-leg-hip-thrust', 'single-leg hip thrust', {
     equipment: ['bench'],
     loading: 'bodyweight',
     bodyweightShare: 0.6,
@@ -71,7 +71,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     restSeconds: 60,
     cues: 'Hips level, drive through the heel.',
   }),
-  thrust('cable-kickback', 'cable kickback', {
+  thrust('cable-kickback', 'cable glute kickback', {
     kind: 'isolation',
     contributions: { glutes: 1, hamstrings: 0.25 },
     equipment: ['cable'],
@@ -118,7 +118,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     cues: 'Hips stay up, heels slide out slowly.',
     chain: { name: 'bodyweight leg curl', step: 1 },
   }),
-  legCurl('kneeling-hamstring-lowering', 'kneeling hamstring lowering', {
+  legCurl('kneeling-hamstring-lowering', 'Nordic hamstring curl', {
     equipment: ['floor'],
     loading: 'bodyweight',
     bodyweightShare: 0.75,
@@ -164,7 +164,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     restSeconds: 45,
     cues: 'Band around the ankle, slow out.',
   }),
-  adduction('side-plank-adduction-hold', 'inner-thigh side plank', {
+  adduction('side-plank-adduction-hold', 'Copenhagen plank', {
     contributions: { adductors: 1, abs: 0.25 },
     equipment: ['bench'],
     loading: 'none',
@@ -195,7 +195,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     restSeconds: 45,
     cues: 'Lean away a little, toes forward.',
   }),
-  abduction('band-side-walk', 'band side walk', {
+  abduction('band-side-walk', 'lateral band walk', {
     equipment: ['band'],
     loading: 'band',
     sides: 2,
@@ -246,7 +246,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     restSeconds: 60,
     cues: 'Hips square, no swing of the back.',
   }),
-  legCurl('one-leg-sliding-curl', 'one-leg sliding leg curl', {
+  legCurl('one-leg-sliding-curl', 'single-leg sliding leg curl', {
     equipment: ['floor'],
     loading: 'bodyweight',
     stimulus: 4,
@@ -270,5 +270,17 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     stimulus: 2,
     fatigue: 1,
     cues: 'Lean forward a little for the rear fibres.',
+  }),
+  legCurl('glute-ham-raise', 'glute-ham raise', {
+    contributions: { hamstrings: 1, glutes: 0.5, calves: 0.25 },
+    kind: 'compound',
+    equipment: ['machine'],
+    loading: 'bodyweight',
+    bodyweightShare: 0.6,
+    stimulus: 4,
+    fatigue: 3,
+    tempo: '3010',
+    restSeconds: 120,
+    cues: 'Knees just behind the pad, hips straight, pull with the hamstrings.',
   }),
 ];

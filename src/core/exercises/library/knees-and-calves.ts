@@ -32,7 +32,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Lean back a little, pause at the top.',
   }),
-  kneeExtension('kneeling-lean-back', 'kneeling lean-back', {
+  kneeExtension('kneeling-lean-back', 'reverse Nordic curl', {
     equipment: ['floor'],
     loading: 'bodyweight',
     bodyweightShare: 0.6,
@@ -85,7 +85,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
     restSeconds: 45,
     cues: 'Off a step, full stretch.',
   }),
-  calf('bodyweight-calf-raise', 'one-leg bodyweight calf raise', {
+  calf('bodyweight-calf-raise', 'bodyweight single-leg calf raise', {
     equipment: ['floor'],
     loading: 'bodyweight',
     bodyweightShare: 1,
@@ -102,7 +102,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Straighten fully, hold a moment.',
   }),
-  kneeExtension('one-leg-extension', 'one-leg extension', {
+  kneeExtension('one-leg-extension', 'single-leg extension', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
@@ -118,7 +118,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Stand on a block, full stretch at the bottom.',
   }),
-  calf('bent-over-calf-raise', 'bent-over calf raise', {
+  calf('bent-over-calf-raise', 'donkey calf raise', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,

@@ -56,7 +56,7 @@ export const PRESSES: readonly Exercise[] = [
     cues: 'Bench at 30 degrees, elbows under wrists.',
     variants: ANGLES,
   }),
-  press('flat-dumbbell-press', 'flat dumbbell press', {
+  press('flat-dumbbell-press', 'dumbbell bench press', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -71,7 +71,7 @@ export const PRESSES: readonly Exercise[] = [
     cues: 'Stops set just above the chest.',
     variants: ANGLES,
   }),
-  press('chest-press-machine', 'chest press machine', {
+  press('chest-press-machine', 'machine chest press', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
@@ -147,7 +147,7 @@ export const PRESSES: readonly Exercise[] = [
     cues: 'Rings turned out at the top, deep between the hands.',
     chain: { name: 'push-up', step: 3 },
   }),
-  press('archer-push-up', 'one-side push-up', {
+  press('archer-push-up', 'archer push-up', {
     contributions: { chest: 1, triceps: 0.5, 'front delts': 0.5, abs: 0.25 },
     equipment: ['floor'],
     loading: 'bodyweight',
@@ -194,7 +194,7 @@ export const PRESSES: readonly Exercise[] = [
     cues: 'Rings close, turned out at the top.',
     chain: { name: 'dip', step: 3 },
   }),
-  press('decline-barbell-press', 'decline barbell press', {
+  press('decline-barbell-press', 'decline bench press', {
     equipment: ['barbell', 'rack', 'bench'],
     loading: 'barbell',
     stimulus: 4,
@@ -244,7 +244,7 @@ export const PRESSES: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Set the stops just below the chest.',
   }),
-  press('incline-press-machine', 'incline press machine', {
+  press('incline-press-machine', 'machine incline press', {
     contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5 },
     equipment: ['machine'],
     loading: 'stack',
@@ -252,7 +252,7 @@ export const PRESSES: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Handles at the upper chest.',
   }),
-  press('bench-press-from-pins', 'bench press from pins', {
+  press('bench-press-from-pins', 'pin press', {
     contributions: { chest: 1, triceps: 0.75, 'front delts': 0.5 },
     equipment: ['barbell', 'rack', 'bench'],
     loading: 'barbell',
@@ -262,12 +262,56 @@ export const PRESSES: readonly Exercise[] = [
     restSeconds: 150,
     cues: 'Bar comes to rest on the pins each rep.',
   }),
-  press('incline-push-up', 'hands-raised push-up', {
+  press('incline-push-up', 'incline push-up', {
     equipment: ['bench'],
     loading: 'bodyweight',
     stimulus: 2,
     fatigue: 1,
     bodyweightShare: 0.45,
     cues: 'Body in one line.',
+  }),
+  press('one-arm-cable-press', 'one-arm cable press', {
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5, abs: 0.25 },
+    equipment: ['cable'],
+    loading: 'stack',
+    sides: 2,
+    stimulus: 3,
+    fatigue: 2,
+    hardest: 'middle',
+    restSeconds: 60,
+    cues: 'Opposite foot forward, press across the body, hips still.',
+  }),
+  press('straight-bar-dip', 'straight-bar dip', {
+    contributions: { chest: 1, triceps: 1, 'front delts': 0.5 },
+    equipment: ['pull-up bar'],
+    loading: 'bodyweight',
+    bodyweightShare: 0.95,
+    stimulus: 3,
+    fatigue: 3,
+    joints: ['shoulder', 'elbow', 'wrist'],
+    restSeconds: 150,
+    cues: 'Bar to the upper belly, lean forward, elbows close.',
+  }),
+  press('decline-push-up', 'decline push-up', {
+    contributions: { chest: 1, 'front delts': 0.75, triceps: 0.5, abs: 0.25 },
+    equipment: ['bench'],
+    loading: 'bodyweight',
+    bodyweightShare: 0.72,
+    stimulus: 3,
+    fatigue: 2,
+    joints: ['shoulder', 'wrist'],
+    restSeconds: 90,
+    cues: 'Feet on a bench, body in one line.',
+  }),
+  press('wide-push-up', 'wide push-up', {
+    contributions: { chest: 1, 'front delts': 0.5, triceps: 0.25 },
+    equipment: ['floor'],
+    loading: 'bodyweight',
+    bodyweightShare: 0.65,
+    stimulus: 3,
+    fatigue: 2,
+    joints: ['shoulder', 'wrist'],
+    restSeconds: 90,
+    cues: 'Hands well outside the shoulders, elbows at 45 degrees.',
   }),
 ];

@@ -36,6 +36,8 @@ const pullover = family({
 
 const GRIPS = [
   { id: 'underhand', name: 'underhand', contributions: { biceps: 0.75 } },
+  { id: 'close-grip', name: 'close grip', contributions: { biceps: 0.75, 'upper back': 0.25 } },
+  { id: 'mixed-grip', name: 'mixed grip', contributions: { biceps: 0.75, 'upper back': 0.5, forearms: 0.5 } },
   { id: 'wide-grip', name: 'wide grip', contributions: { 'upper back': 0.75, biceps: 0.25 } },
 ] as const;
 const ELBOWS = [
@@ -79,7 +81,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Feet on a box carry only what they must.',
     chain: { name: 'pull-up', step: 2 },
   }),
-  pulldown('one-side-pull-up', 'one-side pull-up', {
+  pulldown('one-side-pull-up', 'archer pull-up', {
     contributions: { lats: 1, biceps: 0.5, 'upper back': 0.5, forearms: 0.5 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',
@@ -154,7 +156,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Reach forward, pull without leaning back.',
     variants: ELBOWS,
   }),
-  row('bent-over-barbell-row', 'bent-over barbell row', {
+  row('bent-over-barbell-row', 'barbell row', {
     contributions: {
       'upper back': 1,
       lats: 1,
@@ -185,7 +187,7 @@ export const PULLS: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'Pull the elbow to the hip.',
   }),
-  row('incline-dumbbell-row', 'incline dumbbell row', {
+  row('incline-dumbbell-row', 'chest-supported dumbbell row', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -272,7 +274,7 @@ export const PULLS: readonly Exercise[] = [
     variants: ELBOWS,
     cues: 'Flat on a high bench, no help from the legs.',
   }),
-  row('landmine-row', 'landmine row', {
+  row('landmine-row', 'T-bar row', {
     contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5, 'spinal erectors': 0.25 },
     equipment: ['barbell'],
     loading: 'barbell',
@@ -282,7 +284,7 @@ export const PULLS: readonly Exercise[] = [
     joints: ['elbow', 'low back'],
     cues: 'Chest over the bar, pull to the belly.',
   }),
-  row('dead-stop-barbell-row', 'barbell row from the floor', {
+  row('dead-stop-barbell-row', 'dead-stop barbell row', {
     contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5, 'spinal erectors': 0.5 },
     equipment: ['barbell'],
     loading: 'barbell',
@@ -315,7 +317,7 @@ export const PULLS: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'Let the shoulder reach forward, then pull.',
   }),
-  row('two-dumbbell-row', 'two-dumbbell row', {
+  row('two-dumbbell-row', 'bent-over dumbbell row', {
     contributions: { 'upper back': 1, lats: 1, 'rear delts': 0.5, biceps: 0.5, 'spinal erectors': 0.25 },
     equipment: ['dumbbells'],
     loading: 'dumbbell',
@@ -348,12 +350,65 @@ export const PULLS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Elbows a little bent, deep stretch.',
   }),
-  pullover('kneeling-rope-pulldown', 'kneeling rope pulldown', {
+  pullover('kneeling-rope-pulldown', 'kneeling cable pullover', {
     hardest: 'middle',
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
     fatigue: 1,
     cues: 'Arms nearly straight, hands to the hips.',
+  }),
+  pulldown('lat-pulldown', 'lat pulldown', {
+    hardest: 'shortened',
+    equipment: ['cable'],
+    loading: 'stack',
+    stimulus: 4,
+    fatigue: 2,
+    cues: 'Hands just outside the shoulders, elbows down, chest up.',
+    variants: [
+      { id: 'close-grip', name: 'close grip', contributions: { 'upper back': 0.5, biceps: 0.75 } },
+      { id: 'wide-grip', name: 'wide grip', contributions: { 'upper back': 0.75, biceps: 0.25 } },
+      { id: 'underhand', name: 'underhand', contributions: { biceps: 1, 'upper back': 0.25 } },
+    ],
+  }),
+  pulldown('chin-up', 'chin-up', {
+    contributions: { lats: 1, biceps: 1, 'upper back': 0.25, forearms: 0.25 },
+    equipment: ['pull-up bar'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    stimulus: 4,
+    fatigue: 3,
+    hardest: 'shortened',
+    tempo: '3010',
+    restSeconds: 150,
+    cues: 'Palms toward you, full hang, chin over the bar.',
+  }),
+  pulldown('assisted-one-arm-chin-up', 'assisted one-arm chin-up', {
+    contributions: { lats: 1, biceps: 1, 'upper back': 0.5, forearms: 0.5 },
+    equipment: ['pull-up bar', 'band'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    sides: 2,
+    stimulus: 4,
+    fatigue: 4,
+    hardest: 'shortened',
+    tempo: '3010',
+    restSeconds: 180,
+    cues: 'Free hand on a band or towel, as little help as possible.',
+    chain: { name: 'one-arm chin-up', step: 1 },
+  }),
+  pulldown('one-arm-chin-up', 'one-arm chin-up', {
+    contributions: { lats: 1, biceps: 1, 'upper back': 0.5, forearms: 0.5 },
+    equipment: ['pull-up bar'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    sides: 2,
+    stimulus: 4,
+    fatigue: 5,
+    hardest: 'shortened',
+    tempo: '3010',
+    restSeconds: 240,
+    cues: 'Shoulder set first, then the elbow. Stop at the first sign in the elbow.',
+    chain: { name: 'one-arm chin-up', step: 2 },
   }),
 ];

@@ -30,7 +30,7 @@ export const ROTATION: readonly Exercise[] = [
     fatigue: 1,
     cues: 'From the hip to above the far shoulder.',
   }),
-  rotation('level-cable-twist', 'level cable twist', {
+  rotation('level-cable-twist', 'cable twist', {
     longHalf: 'none',
     equipment: ['cable'],
     loading: 'stack',
@@ -38,7 +38,7 @@ export const ROTATION: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Arms straight in front, turn the chest.',
   }),
-  rotation('rotation-machine', 'trunk rotation machine', {
+  rotation('rotation-machine', 'torso rotation machine', {
     longHalf: 'none',
     equipment: ['machine'],
     loading: 'stack',
@@ -62,7 +62,7 @@ export const ROTATION: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Turn from the ribs, slow back.',
   }),
-  rotation('seated-dumbbell-twist', 'seated dumbbell twist', {
+  rotation('seated-dumbbell-twist', 'Russian twist', {
     longHalf: 'none',
     equipment: ['dumbbells'],
     loading: 'dumbbell',
@@ -70,7 +70,7 @@ export const ROTATION: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Lean back a little, turn side to side.',
   }),
-  rotation('cable-turn-hold', 'cable hold against turning', {
+  rotation('cable-turn-hold', 'anti-rotation press', {
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 3,
@@ -80,7 +80,7 @@ export const ROTATION: readonly Exercise[] = [
     tempo: '1000',
     cues: 'Press out and hold; let nothing turn.',
   }),
-  rotation('lying-leg-turn', 'lying leg turn', {
+  rotation('lying-leg-turn', 'lying leg rotation', {
     longHalf: 'none',
     equipment: ['floor'],
     loading: 'bodyweight',

@@ -99,21 +99,21 @@ export const SHOULDERS: readonly Exercise[] = [
     tempo: '2012',
     cues: 'Arms cross in front, open wide.',
   }),
-  rear('dumbbell-rear-delt-raise', 'dumbbell rear-delt raise', {
+  rear('dumbbell-rear-delt-raise', 'dumbbell rear-delt fly', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     stimulus: 3,
     fatigue: 1,
     cues: 'Bent over or on a bench, thumbs down.',
   }),
-  rear('reverse-fly-machine', 'reverse fly machine', {
+  rear('reverse-fly-machine', 'rear-delt fly machine', {
     equipment: ['machine'],
     loading: 'stack',
     stimulus: 4,
     fatigue: 1,
     cues: 'Chest on the pad, reach long in front.',
   }),
-  rear('rear-delt-row', 'elbows-wide dumbbell row', {
+  rear('rear-delt-row', 'rear-delt row', {
     kind: 'compound',
     contributions: { 'rear delts': 1, 'upper back': 0.5, biceps: 0.25 },
     equipment: ['dumbbells', 'bench'],
@@ -123,7 +123,7 @@ export const SHOULDERS: readonly Exercise[] = [
     restSeconds: 75,
     cues: 'Chest on an incline, elbows straight out.',
   }),
-  rear('face-height-cable-pull', 'face-height cable pull', {
+  rear('face-height-cable-pull', 'face pull', {
     kind: 'compound',
     contributions: { 'rear delts': 1, 'upper back': 0.5, 'side delts': 0.25 },
     equipment: ['cable'],
@@ -141,7 +141,7 @@ export const SHOULDERS: readonly Exercise[] = [
     restSeconds: 45,
     cues: 'Straight arms, chest height.',
   }),
-  rear('ring-rear-fly', 'ring rear fly', {
+  rear('ring-rear-fly', 'ring reverse fly', {
     equipment: ['rings'],
     loading: 'bodyweight',
     bodyweightShare: 0.5,
@@ -182,7 +182,7 @@ export const SHOULDERS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'A full second at the top.',
   }),
-  raise('incline-lateral-raise', 'one-arm lateral raise on an incline', {
+  raise('incline-lateral-raise', 'lying lateral raise', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -208,7 +208,7 @@ export const SHOULDERS: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Up to eye height, no swing.',
   }),
-  raise('behind-body-cable-raise', 'cable raise behind the body', {
+  raise('behind-body-cable-raise', 'behind-the-back cable lateral raise', {
     equipment: ['cable'],
     loading: 'stack',
     stimulus: 5,
@@ -243,7 +243,7 @@ export const SHOULDERS: readonly Exercise[] = [
     hardest: 'middle',
     cues: 'Across the body, elbow nearly straight.',
   }),
-  rear('incline-rear-raise', 'chest-supported rear-delt raise', {
+  rear('incline-rear-raise', 'chest-supported rear-delt fly', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 4,
@@ -257,12 +257,21 @@ export const SHOULDERS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Straight up, hold a moment.',
   }),
-  shrug('incline-dumbbell-shrug', 'incline dumbbell shrug', {
+  shrug('incline-dumbbell-shrug', 'chest-supported shrug', {
     contributions: { traps: 1, 'upper back': 0.5, forearms: 0.25 },
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     stimulus: 3,
     fatigue: 1,
     cues: 'Chest on the bench, blades together.',
+  }),
+  raise('dumbbell-upright-row', 'dumbbell upright row', {
+    contributions: { 'side delts': 1, traps: 1, biceps: 0.25 },
+    equipment: ['dumbbells'],
+    loading: 'dumbbell',
+    stimulus: 3,
+    fatigue: 2,
+    joints: ['shoulder', 'wrist'],
+    cues: 'Dumbbells apart, elbows lead and stop at shoulder height.',
   }),
 ];

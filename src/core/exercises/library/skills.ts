@@ -45,14 +45,14 @@ const balance = family({
 
 /** Bodyweight skills: straight-arm holds, handstands and what crosses push and pull. */
 export const SKILLS_AND_HOLDS: readonly Exercise[] = [
-  straightPush('tucked-planche', 'tucked straight-arm lean', {
+  straightPush('tucked-planche', 'tuck planche', {
     equipment: ['floor'],
     stimulus: 3,
     fatigue: 3,
     cues: 'Elbows locked, shoulders ahead of the hands.',
     chain: { name: 'planche', step: 1 },
   }),
-  straightPush('straddle-planche', 'straddle straight-arm lean', {
+  straightPush('straddle-planche', 'straddle planche', {
     equipment: ['floor'],
     stimulus: 4,
     fatigue: 4,
@@ -66,7 +66,7 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Rings turned out, arms locked, away from the body.',
   }),
-  straightPull('tucked-front-lever', 'tucked front lever', {
+  straightPull('tucked-front-lever', 'tuck front lever', {
     equipment: ['pull-up bar'],
     stimulus: 3,
     fatigue: 3,
@@ -94,21 +94,21 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     fatigue: 4,
     cues: 'Palms down first; leave at the first sign in the elbow.',
   }),
-  balance('wall-handstand-hold', 'wall handstand hold', {
+  balance('wall-handstand-hold', 'wall handstand', {
     equipment: ['floor'],
     stimulus: 2,
     fatigue: 1,
     cues: 'Push tall, ribs in.',
     chain: { name: 'handstand', step: 1 },
   }),
-  balance('handstand-hold', 'free handstand hold', {
+  balance('handstand-hold', 'freestanding handstand', {
     equipment: ['floor'],
     stimulus: 2,
     fatigue: 2,
     cues: 'Balance in the fingers; know how to come down.',
     chain: { name: 'handstand', step: 2 },
   }),
-  balance('l-sit', 'seated leg lift hold', {
+  balance('l-sit', 'L-sit', {
     contributions: { abs: 1, quads: 0.5, triceps: 0.25 },
     pattern: 'trunk hold',
     equipment: ['dip bars'],
@@ -141,5 +141,54 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     fatigue: 4,
     cues: 'The lower arm pushes, the upper one pulls; hips stacked, body long.',
     harderHalf: 'push',
+  }),
+  straightPush('planche', 'planche', {
+    equipment: ['floor'],
+    stimulus: 4,
+    fatigue: 5,
+    cues: 'Legs together, hips level, shoulders far ahead of the hands.',
+    chain: { name: 'planche', step: 3 },
+  }),
+  straightPush('planche-push-up', 'planche push-up', {
+    contributions: { 'front delts': 1, chest: 0.75, triceps: 0.5, abs: 0.25, biceps: 0.25 },
+    equipment: ['floor'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    measure: 'reps',
+    longHalf: 'bottom',
+    stimulus: 4,
+    fatigue: 5,
+    tempo: '2010',
+    restSeconds: 180,
+    cues: 'Lean stays the same on the way down and up; tuck the legs to make it easier.',
+  }),
+  straightPull('front-lever-row', 'front lever row', {
+    contributions: { lats: 1, 'upper back': 1, biceps: 0.5, abs: 0.5, 'rear delts': 0.5 },
+    equipment: ['pull-up bar'],
+    loading: 'bodyweight',
+    bodyweightShare: 1,
+    measure: 'reps',
+    longHalf: 'arms long',
+    stimulus: 4,
+    fatigue: 4,
+    tempo: '2011',
+    restSeconds: 180,
+    cues: 'Body level from start to end; tuck the legs to make it easier.',
+  }),
+  straightPull('iron-cross', 'iron cross', {
+    contributions: { lats: 1, chest: 0.75, biceps: 0.5, abs: 0.25 },
+    equipment: ['rings'],
+    stimulus: 3,
+    fatigue: 5,
+    cues: 'Elbows locked, rings turned; use a band and leave at the first sign in the elbow.',
+    chain: { name: 'ring strength', step: 1 },
+  }),
+  straightPush('maltese', 'maltese', {
+    contributions: { 'front delts': 1, chest: 0.75, biceps: 0.75, abs: 0.25 },
+    equipment: ['rings'],
+    stimulus: 3,
+    fatigue: 5,
+    cues: 'Body level, arms wide and locked; only after years of straight-arm work.',
+    chain: { name: 'ring strength', step: 2 },
   }),
 ];

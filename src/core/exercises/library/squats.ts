@@ -25,6 +25,12 @@ const lunge = family({
   variants: [
     { id: 'long-stride', name: 'long stride', contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 } },
     { id: 'short-stride', name: 'short stride', contributions: { quads: 1, glutes: 0.5 } },
+    {
+      id: 'hinged',
+      name: 'torso forward, hip hinge',
+      contributions: { glutes: 1, quads: 0.5, hamstrings: 0.5 },
+    },
+    { id: 'upright', name: 'torso upright, knee bend', contributions: { quads: 1, glutes: 0.5 } },
   ],
 });
 
@@ -35,7 +41,7 @@ const FEET = [
 
 /** Squats and lunges. */
 export const SQUATS: readonly Exercise[] = [
-  squat('barbell-back-squat', 'barbell back squat', {
+  squat('barbell-back-squat', 'back squat', {
     contributions: { quads: 1, glutes: 1, adductors: 0.5, 'spinal erectors': 0.5 },
     equipment: ['barbell', 'rack'],
     loading: 'barbell',
@@ -52,7 +58,7 @@ export const SQUATS: readonly Exercise[] = [
       { id: 'heels-raised', name: 'heels raised', contributions: { quads: 1, glutes: 0.5 } },
     ],
   }),
-  squat('barbell-front-squat', 'barbell front squat', {
+  squat('barbell-front-squat', 'front squat', {
     contributions: { quads: 1, glutes: 0.5, 'upper back': 0.25, 'spinal erectors': 0.25 },
     equipment: ['barbell', 'rack'],
     loading: 'barbell',
@@ -154,7 +160,7 @@ export const SQUATS: readonly Exercise[] = [
     cues: 'Slow down, full depth.',
     chain: { name: 'one-leg squat', step: 1 },
   }),
-  squat('box-one-leg-squat', 'one-leg squat to a box', {
+  squat('box-one-leg-squat', 'box pistol squat', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.25, abductors: 0.25 },
     equipment: ['bench'],
     loading: 'bodyweight',
@@ -166,7 +172,7 @@ export const SQUATS: readonly Exercise[] = [
     cues: 'Touch the box, do not sit.',
     chain: { name: 'one-leg squat', step: 2 },
   }),
-  squat('one-leg-squat', 'one-leg squat', {
+  squat('one-leg-squat', 'pistol squat', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.25, abductors: 0.25 },
     equipment: ['floor'],
     loading: 'bodyweight',
@@ -186,7 +192,7 @@ export const SQUATS: readonly Exercise[] = [
     fatigue: 3,
     cues: 'Long stride and lean for glutes, short and upright for quads.',
   }),
-  lunge('rear-foot-raised-split-squat', 'rear-foot-raised split squat', {
+  lunge('rear-foot-raised-split-squat', 'Bulgarian split squat', {
     equipment: ['dumbbells', 'bench'],
     loading: 'dumbbell',
     axialLoad: 1,
@@ -264,7 +270,7 @@ export const SQUATS: readonly Exercise[] = [
     failableAlone: false,
     cues: 'Bar in the crook of the elbows, trunk upright.',
   }),
-  squat('box-squat', 'barbell box squat', {
+  squat('box-squat', 'box squat', {
     contributions: { quads: 1, glutes: 1, adductors: 0.5, 'spinal erectors': 0.5 },
     equipment: ['barbell', 'rack', 'bench'],
     loading: 'barbell',
@@ -292,7 +298,7 @@ export const SQUATS: readonly Exercise[] = [
     fatigue: 3,
     cues: 'Feet under the bar, upright.',
   }),
-  squat('one-leg-press', 'one-leg leg press', {
+  squat('one-leg-press', 'single-leg press', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.5 },
     equipment: ['machine'],
     loading: 'stack',
@@ -335,5 +341,16 @@ export const SQUATS: readonly Exercise[] = [
     axialLoad: 2,
     failableAlone: false,
     cues: 'Inside a rack with safeties.',
+  }),
+  squat('heels-raised-goblet-squat', 'heels-raised goblet squat', {
+    contributions: { quads: 1, glutes: 0.25, adductors: 0.25, 'upper back': 0.25 },
+    equipment: ['dumbbells'],
+    loading: 'dumbbell',
+    axialLoad: 1,
+    stimulus: 4,
+    fatigue: 2,
+    tempo: '3110',
+    restSeconds: 120,
+    cues: 'Heels on a plate or wedge, knees far forward, trunk upright.',
   }),
 ];

@@ -56,7 +56,7 @@ export const TRUNK: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Round forward, do not pull with the arms.',
   }),
-  crunch('floor-crunch', 'floor crunch', {
+  crunch('floor-crunch', 'crunch', {
     equipment: ['floor'],
     loading: 'bodyweight',
     bodyweightShare: 0.3,
@@ -99,7 +99,7 @@ export const TRUNK: readonly Exercise[] = [
     cues: 'Knees to the chest, roll the hips up.',
     chain: { name: 'hanging leg raise', step: 1 },
   }),
-  crunch('kneeling-roll-out', 'kneeling roll-out', {
+  crunch('kneeling-roll-out', 'kneeling rollout', {
     contributions: { abs: 1, lats: 0.5 },
     equipment: ['rings'],
     loading: 'bodyweight',
@@ -129,7 +129,7 @@ export const TRUNK: readonly Exercise[] = [
     fatigue: 1,
     cues: 'Low back flat on the floor.',
   }),
-  carry('farmer-carry', 'dumbbell carry', {
+  carry('farmer-carry', 'farmer’s carry', {
     equipment: ['dumbbells'],
     loading: 'dumbbell',
     axialLoad: 1,
@@ -137,7 +137,7 @@ export const TRUNK: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Tall, small steps, shoulders level.',
   }),
-  carry('one-side-carry', 'one-side dumbbell carry', {
+  carry('one-side-carry', 'suitcase carry', {
     contributions: { forearms: 1, abs: 0.5, traps: 0.5 },
     equipment: ['dumbbells'],
     loading: 'dumbbell',
@@ -147,7 +147,7 @@ export const TRUNK: readonly Exercise[] = [
     fatigue: 2,
     cues: 'Do not lean to either side.',
   }),
-  crunch('barbell-roll-out', 'kneeling barbell roll-out', {
+  crunch('barbell-roll-out', 'barbell rollout', {
     contributions: { abs: 1, lats: 0.5 },
     equipment: ['barbell'],
     loading: 'bodyweight',
@@ -168,7 +168,7 @@ export const TRUNK: readonly Exercise[] = [
     bodyweightShare: 0.3,
     cues: 'Lift the hips, not the legs.',
   }),
-  crunch('dip-bar-leg-raise', 'leg raise on dip bars', {
+  crunch('dip-bar-leg-raise', 'dip-bar leg raise', {
     equipment: ['dip bars'],
     loading: 'bodyweight',
     stimulus: 3,

@@ -8,6 +8,7 @@ import {
   readTable,
   type TableText,
 } from './clipboard';
+import type { Guess } from './columns/column';
 import type { Cell } from './layout';
 import { boardOf, put, rowAt, shortId, type Table, unissuedWeeks } from './table';
 
@@ -30,6 +31,7 @@ export function pasteAt(
   at: Cell,
   copied: Copied,
   tableText: TableText,
+  onGuess: (guess: Guess) => void,
 ): Result<null> {
   const row = rowAt(table, at);
   const { slots, text: mine } = copied;
@@ -41,5 +43,6 @@ export function pasteAt(
   const from = table.columns.indexOf(at.column);
   const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
   const free = unissuedWeeks(table, columns);
-  return free.ok ? put(table, pasteTable(values, at, boardOf(table))) : free;
+  const board = { ...boardOf(table), likely: tableText.likelyExercise, onGuess };
+  return free.ok ? put(table, pasteTable(values, at, board)) : free;
 }

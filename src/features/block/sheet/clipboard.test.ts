@@ -11,6 +11,7 @@ import {
   unfold,
 } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
+import { likelyExercise } from '@/ui/likely-exercise';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
 import {
   type Board,
@@ -25,6 +26,7 @@ import {
   readTable,
   replaceExercise,
 } from './clipboard';
+import type { Guess } from './columns/column';
 import { type ColumnId, columnsOf, rowsOf } from './layout';
 import * as tableText from './table-text';
 import { cellAsText, setLines } from './week-text';
@@ -74,7 +76,16 @@ test('cells are copied as lines and tabs; names alone stand for their whole slot
     'sets\treps\n3\t8–12\n1\t8–12',
   );
   const whole = copyText(range('a1', 'slot', 'a2', 'slot'), board(base), tableText).split('\n');
-  expect(whole[0]?.split('\t')).toEqual(['slot', 'sets', 'reps', 'RIR', 'tempo', 'rest', 'how', 'based on']);
+  expect(whole[0]?.split('\t')).toEqual([
+    'exercise',
+    'sets',
+    'reps',
+    'RIR',
+    'tempo',
+    'rest',
+    'how',
+    'based on',
+  ]);
   expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
   expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
   // The set the load is found from goes along, be it the athlete's own.
@@ -213,6 +224,34 @@ test('a week copies set by set and part by part, and reads back as the same firs
     );
     expect(slotOf(pasted, row)?.weeks).toEqual([]);
   }
+});
+
+test('a pasted plan takes everyday names; a similar one is a guess, and the new exercise brings its tempo and rest', () => {
+  const guesses: Guess[] = [];
+  const reading = { ...board(base), likely: likelyExercise, onGuess: (guess: Guess) => guesses.push(guess) };
+  const pasted = after(base, pasteTable([['RDL'], ['leg curls']], { row: 'a1', column: 'slot' }, reading));
+  const [first, second] = ['a1', 'a2'].map((id) => slotOf(pasted, id));
+  expect(first?.exercise.id).toBe('stiff-leg-deadlift');
+  expect(second?.exercise.id).toBe('seated-leg-curl');
+  expect(guesses).toEqual([{ slotId: 'a2', exerciseId: 'seated-leg-curl', text: 'leg curls' }]);
+  const hinge = catalogueWith([]).newest('stiff-leg-deadlift');
+  expect(first).toMatchObject({ tempo: hinge?.tempo, rest: hinge?.restSeconds });
+  // Without the matcher only exact names are read.
+  expect(pasteTable([['RDL']], { row: 'a1', column: 'slot' }, board(base)).ok).toBe(false);
+});
+
+test('tempo and rest of the same paste win over those of the new exercise', () => {
+  const [own = ''] = copyText(range('a2', 'slot', 'a2', 'tempo'), board(base), tableText)
+    .split('\n')
+    .slice(1);
+  const cells = own.split('\t').map((cell, at) => (at === 0 ? 'Romanian deadlift' : cell));
+  const changed = [...cells.slice(0, -1), '4010', '77'];
+  const pasted = after(base, pasteTable([changed], { row: 'a1', column: 'slot' }, board(base)));
+  expect(slotOf(pasted, 'a1')).toMatchObject({
+    exercise: { id: 'stiff-leg-deadlift' },
+    tempo: '4010',
+    rest: 77,
+  });
 });
 
 test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {

@@ -20,7 +20,9 @@ import {
   setLimits,
   withSetCount,
 } from '@/core';
+import type { LikelyExercise } from '@/ui/likely-exercise';
 import * as words from '@/ui/words/screens/sheet';
+import type { Guess } from './columns/column';
 import { namedExercise } from './columns/exercise';
 import { cellText, PRESCRIPTION, prescriptionColumn } from './columns/registry';
 import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout';
@@ -36,6 +38,9 @@ export interface Board {
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly newId: () => string;
+  /** Finds everyday and similar names of exercises, and tells which were guessed. */
+  readonly likely?: LikelyExercise | undefined;
+  readonly onGuess?: ((guess: Guess) => void) | undefined;
 }
 
 /** What reads and writes tables of text. */
@@ -159,7 +164,8 @@ export function cellEdit(
   const prescription = prescriptionColumn(column);
   // An empty cell of a spreadsheet clears what can be cleared, and says nothing of the rest.
   if (prescription === undefined || (text === '' && prescription.clear === undefined)) return ok(null);
-  return prescription.read(text, slot, { athlete, catalogue, place: here });
+  const { likely, onGuess } = board;
+  return prescription.read(text, slot, { athlete, catalogue, place: here, likely, onGuess });
 }
 
 /**
@@ -194,13 +200,15 @@ export function pasteTable(table: readonly (readonly string[])[], at: Cell, boar
     const columns = line.map((_, k) => board.columns[from + k]).filter((column) => column !== undefined);
     let id = ids[next];
     if (id === undefined) {
-      const named = columns[0] === 'slot' ? namedExercise(line[0] ?? '', board.catalogue) : undefined;
+      const named =
+        columns[0] === 'slot' ? namedExercise(line[0] ?? '', board.catalogue, board.likely) : undefined;
       const exercise = named === undefined ? undefined : board.catalogue.newest(named.id);
       if (named === undefined || exercise === undefined) {
         problems.push({ code: 'unknown-exercise', path: `session/${sessionId}`, exercise: line[0] ?? '' });
         break;
       }
       id = board.newId();
+      if (named.isGuess) board.onGuess?.({ slotId: id, exerciseId: exercise.id, text: line[0] ?? '' });
       const after = ids.at(-1) ?? null;
       const slot = newSlot(id, exercise, named.variant, board.athlete.ranges[named.id]);
       if (!take({ kind: 'slot/add', session: sessionId, after, slot })) break;

@@ -1,5 +1,6 @@
 import type { Athlete, Block, BlockPlan, Catalogue, Problem, Slot, TechniqueParameters } from '@/core';
 import type { Range } from './clipboard';
+import type { Guess } from './columns/column';
 import type { Leave } from './editor';
 import type { Cell, ColumnId, Row } from './layout';
 import type { Adding } from './row-edits';
@@ -29,6 +30,8 @@ export interface GridProps {
   readonly calls: ReadonlySet<string>;
   /** Session that a new slot is being picked for, and the slot it will stand behind. */
   readonly adding: Adding | null;
+  /** Exercises that the last paste guessed from their names. */
+  readonly guesses: readonly Guess[];
   readonly onMove: (cell: Cell, extend?: boolean) => void;
   readonly onKey: (event: React.KeyboardEvent) => void;
   readonly onEdit: (cell: Cell) => void;

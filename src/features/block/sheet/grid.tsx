@@ -1,11 +1,13 @@
 'use client';
 
 import { memo, useMemo, useRef } from 'react';
+import type { Slot } from '@/core';
 import * as common from '@/ui/words/screens/common';
 import classes from '../block.module.css';
 import { AddingRow } from './adding-row';
 import { CellEditor } from './cell-editor';
 import { cellsOf } from './clipboard';
+import type { Guess } from './columns/column';
 import { PRESCRIPTION } from './columns/registry';
 import type { GridProps } from './grid-props';
 import { HeadRow } from './head-row';
@@ -132,6 +134,7 @@ export const Grid = memo(function Grid(props: GridProps) {
                     id={one.id}
                     view={view}
                     cursor={cursorIn(one)}
+                    guess={guessOf(props.guesses, one.slot)}
                     selected={chosenRows.has(one.id) ? (chosen?.columns ?? null) : null}
                     editing={editingIn(one)}
                   />,
@@ -145,3 +148,8 @@ export const Grid = memo(function Grid(props: GridProps) {
     </RowDrag>
   );
 });
+
+/** The pasted name that a slot's exercise was guessed from, while it still is that exercise. */
+function guessOf(guesses: readonly Guess[], { id, exercise }: Slot): string | null {
+  return guesses.find((one) => one.slotId === id && one.exerciseId === exercise.id)?.text ?? null;
+}

@@ -54,7 +54,9 @@ test('cells print what is written, weeks what is asked or was done', () => {
   const [weekState] = blockPlan.weeks;
   const asked = weekState?.plan.sessions[0]?.slots[0];
   if (weekState === undefined || asked === undefined) throw new Error('no week 1');
-  expect(setLines(asked, weekState, 'a')).toEqual([{ text: '11, 10, 9', mark: '', logged: false }]);
+  expect(setLines(asked, weekState, 'a')).toEqual([
+    { load: '57.5', reps: '11, 10, 9', mark: '', logged: false },
+  ]);
 
   const done = performWeek(
     { block: two, athlete: someone, issued: [], log: EMPTY_LOG },
@@ -63,10 +65,7 @@ test('cells print what is written, weeks what is asked or was done', () => {
   );
   const after = unfold({ ...plain, ...done }).weeks[0];
   if (after === undefined) throw new Error('no week 1');
-  expect(setLines(asked, after, 'a')).toEqual([
-    { text: '10 9 8·57.5', mark: '▼', logged: true },
-    { text: '@3', mark: '', logged: true },
-  ]);
+  expect(setLines(asked, after, 'a')).toEqual([{ load: '57.5', reps: '10, 9, 8', mark: '▼', logged: true }]);
 });
 
 test('every cell of the table, every gauge and every setting has something to say', () => {

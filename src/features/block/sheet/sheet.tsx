@@ -39,6 +39,7 @@ export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
         editing={table.editing}
         calls={shown.callCells}
         adding={edits.adding}
+        guesses={edits.guesses}
         range={table.range}
         {...calls}
       />

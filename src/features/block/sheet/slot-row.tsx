@@ -1,6 +1,7 @@
 'use client';
 
 import { memo } from 'react';
+import * as screenWords from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { prescriptionColumn } from './columns/registry';
 import { type ColumnId, REPS_WIDTH, widthOf } from './layout';
@@ -16,12 +17,14 @@ interface SlotRowProps {
   readonly cursor: ColumnId | null;
   /** Columns of this row in the selected range. */
   readonly selected: readonly ColumnId[] | null;
+  /** The pasted name that its exercise was guessed from; null: its name was exact. */
+  readonly guess: string | null;
   /** The cell open for typing with what is typed in, and its column; null while none of this row is. */
   readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
 /** One slot: its prescription and its weeks. Drawn again only when something of it changes. */
-export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, editing }: SlotRowProps) {
+export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, guess, editing }: SlotRowProps) {
   const common = (column: ColumnId) => ({
     'data-row': id,
     'data-column': column,
@@ -39,6 +42,7 @@ export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, editi
           at={view.at}
           bracket={view.bracket}
           group={view.group}
+          guess={guess}
           common={common(cell.column)}
         >
           {editing?.column === cell.column ? editing.editor : null}
@@ -57,6 +61,7 @@ function alike(a: SlotRowProps, b: SlotRowProps): boolean {
   return (
     a.view === b.view &&
     a.cursor === b.cursor &&
+    a.guess === b.guess &&
     a.editing === null &&
     b.editing === null &&
     a.selected?.join() === b.selected?.join()
@@ -74,6 +79,7 @@ function PrescriptionCell({
   at,
   bracket,
   group,
+  guess,
   common,
   children,
 }: CellProps & {
@@ -82,6 +88,7 @@ function PrescriptionCell({
   readonly at: number;
   readonly bracket: Bracket;
   readonly group: string;
+  readonly guess: string | null;
 }) {
   const name = cell.column === 'slot';
   const lead = cell.alert ? '! ' : '';
@@ -106,6 +113,11 @@ function PrescriptionCell({
         {cell.shown}
         {follow === '' ? null : <span className={classes.group}>{follow}</span>}
       </span>
+      {name && guess !== null ? (
+        <span className={classes.guess} title={screenWords.guessHelp(guess)}>
+          {screenWords.guessedFrom(guess)}
+        </span>
+      ) : null}
       {children}
     </td>
   );

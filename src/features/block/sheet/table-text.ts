@@ -1,5 +1,7 @@
 import Papa from 'papaparse';
 
+export { likelyExercise } from '@/ui/likely-exercise';
+
 /** Cells as a spreadsheet takes them: tabs between columns, lines between rows, quotes where a cell needs them. */
 export function writeTable(cells: readonly (readonly string[])[]): string {
   return Papa.unparse(cells as string[][], { delimiter: '\t', newline: '\n' });

@@ -3,6 +3,7 @@ import type { Slot, TechniqueParameters } from '@/core';
 import { pickInto, takeTechnique, typeInto } from './cell-edits';
 import { type Copied, copyRange, pasteAt } from './clip-edits';
 import { clearCells, fillAcross, fillDown, type Range, type TableText } from './clipboard';
+import type { Guess } from './columns/column';
 import type { Cell, Row } from './layout';
 import {
   type Adding,
@@ -22,6 +23,8 @@ import { putWithin, type Table } from './table';
 /** What the table does to the block: each a single undoable edit. */
 export function useTableEdits(table: Table) {
   const [adding, setAdding] = useState<Adding | null>(null);
+  /** Exercises that the last paste guessed from their names. */
+  const [guesses, setGuesses] = useState<readonly Guess[]>([]);
   const copied = useRef<Copied>({ text: '', slots: [] });
   return {
     adding,
@@ -34,8 +37,13 @@ export function useTableEdits(table: Table) {
       copied.current = copyRange(table, range, tableText);
       return copied.current.text;
     },
-    paste: (text: string, at: Cell, tableText: TableText) =>
-      pasteAt(table, text, at, copied.current, tableText),
+    guesses,
+    paste(text: string, at: Cell, tableText: TableText) {
+      const made: Guess[] = [];
+      const pasted = pasteAt(table, text, at, copied.current, tableText, (guess) => made.push(guess));
+      if (pasted.ok) setGuesses(made);
+      return pasted;
+    },
     fillDown: (range: Range) => putWithin(table, range, fillDown),
     fillAcross: (range: Range) => putWithin(table, range, fillAcross),
     clear: (range: Range) => putWithin(table, range, clearCells),

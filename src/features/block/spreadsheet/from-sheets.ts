@@ -11,9 +11,11 @@ import {
 } from '@/core';
 import { decodeBlock } from '@/core/codecs';
 import type { Sheet } from '@/formats/workbook/workbook';
+import { likelyExercise } from '@/ui/likely-exercise';
 import { dayName } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { type Board, cellEdit } from '../sheet/clipboard';
+import type { Guess } from '../sheet/columns/column';
 import { namedExercise } from '../sheet/columns/exercise';
 import { PRESCRIPTION, prescriptionColumn } from '../sheet/columns/registry';
 import { type ColumnId, weekColumn, weekOf } from '../sheet/layout';
@@ -34,6 +36,8 @@ export interface ReadBlock {
   /** The steps to it from the block they are taken into. */
   readonly edits: readonly SingleEdit[];
   readonly unread: readonly UnreadCell[];
+  /** Names that were only similar, with the exercises they were taken for. */
+  readonly guessed: readonly Guess[];
 }
 
 type Written = readonly (readonly (readonly string[])[])[];
@@ -125,23 +129,26 @@ interface Place {
 }
 
 class Reading {
+  private readonly board: Board;
   private block: Block;
   private readonly edits: SingleEdit[] = [];
   private readonly unread: UnreadCell[] = [];
+  private readonly guessed: Guess[] = [];
 
   /** Slots whose lines were met; a line that was copied is a new slot. */
   private readonly met = new Set<string>();
 
   /** @param lines what was written of each slot, by its id */
   constructor(
-    private readonly board: Board,
+    board: Board,
     private readonly lines: ReadonlyMap<string, readonly string[]>,
   ) {
+    this.board = { ...board, likely: likelyExercise, onGuess: (guess) => this.guessed.push(guess) };
     this.block = board.block;
   }
 
   read(): ReadBlock {
-    return { block: this.block, edits: this.edits, unread: this.unread };
+    return { block: this.block, edits: this.edits, unread: this.unread, guessed: this.guessed };
   }
 
   hasSession(id: string): boolean {
@@ -238,7 +245,7 @@ class Reading {
     const { catalogue, athlete, newId } = this.board;
     const column = [...columns].find(([, id]) => id === 'slot')?.[0] ?? 1;
     const text = cells[column] ?? '';
-    const named = namedExercise(text, catalogue);
+    const named = namedExercise(text, catalogue, likelyExercise);
     const exercise = named === undefined ? undefined : catalogue.newest(named.id);
     if (named === undefined || exercise === undefined) {
       this.name(
@@ -248,6 +255,7 @@ class Reading {
       return null;
     }
     const id = newId();
+    if (named.isGuess) this.guessed.push({ slotId: id, exerciseId: exercise.id, text: text.trim() });
     const slot = newSlot(id, exercise, named.variant, athlete.ranges[named.id]);
     if (!this.take({ kind: 'slot/add', session, after, slot })) return null;
     // An empty cell of a new line says nothing, and its exercise is read.
@@ -316,7 +324,9 @@ class Reading {
 
 /** Words that others put over the columns known here. */
 const HEAD_WORDS: Readonly<Record<string, ColumnId>> = {
-  exercise: 'slot',
+  slot: 'slot',
+  how: 'technique',
+  'from set': 'start',
   movement: 'slot',
   lift: 'slot',
   reps: 'range',

@@ -11,7 +11,7 @@ import { shortId } from '../sheet/table';
 import { keptIn, type ReadBlock, readBlockSheets } from './from-sheets';
 import classes from './spreadsheet.module.css';
 import { blockSheets } from './to-sheets';
-import { UnreadCells } from './unread-cells';
+import { GuessedNames, UnreadCells } from './unread-cells';
 
 interface SpreadsheetDialogProps {
   readonly block: Block;
@@ -72,6 +72,7 @@ export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
               : screenWords.toTheBlock(plural(read.value.edits.length, 'change'))}
           </p>
           <UnreadCells unread={read.value.unread} />
+          <GuessedNames guessed={read.value.guessed} catalogue={catalogue} />
           {read.value.edits.length === 0 ? null : (
             <Button variant="filled" onClick={() => take(read.value.edits)}>
               {common.apply}

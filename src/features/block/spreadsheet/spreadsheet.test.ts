@@ -51,7 +51,7 @@ const changed = (sheets: readonly Sheet[], cells: readonly (readonly [number, nu
 test('a sheet a session, a line a slot, a column a week, and the volume', () => {
   const [first, second, volume, hidden] = written();
   expect(first?.rows[0]).toEqual(['a', 'Session a', 'Mon']);
-  expect(first?.rows[1]?.slice(0, 5)).toEqual(['', 'slot', 'sets', 'reps', 'RIR']);
+  expect(first?.rows[1]?.slice(0, 5)).toEqual(['', 'exercise', 'sets', 'reps', 'RIR']);
   expect(first?.rows[1]?.slice(-4)).toEqual(['week 1', 'week 2', 'week 3', 'week 4 deload']);
   expect(first?.rows[2]?.slice(0, 4)).toEqual(['a1', 'hack squat', '3', '6–10']);
   expect(second?.name).toBe('Session b');
@@ -68,7 +68,7 @@ test('what nobody has changed comes back as it went, through the file itself', a
       const kept = keptIn(file.value);
       if (!kept.ok || kept.value === null) throw new Error('nothing kept');
       expect(kept.value.block).toEqual(made);
-      expect(read(file.value, made)).toEqual({ block: made, edits: [], unread: [] });
+      expect(read(file.value, made)).toEqual({ block: made, edits: [], unread: [], guessed: [] });
     }),
     { numRuns: 25 },
   );
@@ -144,7 +144,7 @@ test('lines taken out, put in, in another order, in another sheet; a sheet taken
       name: 'Arms',
       rows: [
         ['', 'Arms'],
-        ['', 'slot', 'sets'],
+        ['', 'exercise', 'sets'],
         ['', 'cable curl', '3'],
       ],
     },
@@ -180,12 +180,13 @@ test('of a workbook that was written elsewhere every sheet is a session, known b
         ['Chest press machine', '3', '8-12', '120'],
         ['???', '3', '8', '60'],
         ['Cable fly', '2', '12-15', 'long'],
+        ['Leg curls', '3', '10-12', '90'],
       ],
     },
   ];
-  const { block: now, unread } = read(elsewhere, emptyBlock('New', '2026-11-02'));
+  const { block: now, unread, guessed } = read(elsewhere, emptyBlock('New', '2026-11-02'));
   expect(now.sessions.map(({ name, slots }) => [name, slots.map(({ exercise }) => exercise.id)])).toEqual([
-    ['Push', ['chest-press-machine', 'cable-fly']],
+    ['Push', ['chest-press-machine', 'cable-fly', 'seated-leg-curl']],
   ]);
   expect(now.sessions[0]?.slots[0]).toMatchObject({
     range: { low: 8, high: 12 },
@@ -195,6 +196,9 @@ test('of a workbook that was written elsewhere every sheet is a session, known b
   expect(unread.map(({ cell, text }) => [cell, text])).toEqual([
     ['A5', '???'],
     ['D6', 'long'],
+  ]);
+  expect(guessed.map(({ text, exerciseId }) => [text, exerciseId])).toEqual([
+    ['Leg curls', 'seated-leg-curl'],
   ]);
 });
 

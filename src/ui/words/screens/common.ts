@@ -105,3 +105,4 @@ export const password = 'Password';
 export const thisLinkHasExpiredAsk = 'This link has expired. Ask for a new one.';
 export const templates = 'Templates';
 export const toTheDesk = 'To the Desk';
+export const athlete = 'Athlete';

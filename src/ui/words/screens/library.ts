@@ -115,3 +115,9 @@ export const sharesChangedBySetUp = (value: number) => `Shares changed by set-up
 export const glutes1Quads05 = 'glutes 1, quads 0.5';
 export const removeSetUp = (name: string) => `Remove set-up ${name}`;
 export const hardest = 'hardest';
+export const rename = 'Rename';
+export const originalName = (name: string) => `Use the original name: ${name}`;
+export const yourNameFor = (name: string) => `Your name for ${name}`;
+export const yourAthletesSeeIt = 'Your athletes see this name too.';
+export const nameIsTaken = (name: string) =>
+  `Another exercise is already called “${name}”. Choose another name.`;

@@ -79,3 +79,7 @@ export const detailsOf = (name: string) => `Details of ${name}`;
 export const details = (name: string) => `${name}: details`;
 export const withHelp = (assisted: number) => `+${assisted}h`;
 export const find = (reps: string) => `${reps} find`;
+
+export const guessedFrom = (text: string) => `guess for “${text}”`;
+export const guessHelp = (text: string) =>
+  `No exercise is called “${text}”, so the most similar name was used. Ctrl Z undoes the paste.`;

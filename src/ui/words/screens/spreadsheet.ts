@@ -14,3 +14,5 @@ export const week = (week: number) => `week ${week}`;
 export const weeklySets = 'weekly sets';
 export const couldNotBeReadAnd = (cells: string, more: string) =>
   `${cells} could not be read and ${more} left out:`;
+export const guessedExercises = 'Guessed from similar names, please check:';
+export const guessedAs = (text: string, exercise: string) => `“${text}” → ${exercise}`;

@@ -10,7 +10,7 @@ import {
   findMeasurements,
   findTraining,
   houseOf,
-  ownExercises,
+  namedExercises,
   phonesOf,
   refusedOf,
   sharesOf,
@@ -52,7 +52,7 @@ export default async function AthletePage({ params }: PageProps) {
   const { athlete } = found;
   const [blocks, own, measurements, phones, links, house, shares, deeds] = await Promise.all([
     blocksOf(asker, athleteId),
-    ownExercises(asker),
+    namedExercises(asker),
     findMeasurements(asker, athleteId),
     phonesOf(asker, athleteId, new Date()),
     calendarLinks(asker, athleteId),

@@ -13,7 +13,15 @@ import {
   TEMPLATES,
 } from '@/core';
 import { newBlockSettingsSchema } from '@/core/codecs';
-import { type Asker, actorOf, addBlock, findAthlete, findDesign, lendExercises, ownExercises } from '@/data';
+import {
+  type Asker,
+  actorOf,
+  addBlock,
+  findAthlete,
+  findDesign,
+  lendExercises,
+  namedExercises,
+} from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoachOf, asReaderOf } from '../../../asker';
 import { nameIdSchema as id, isId } from '../../../inputs';
@@ -72,7 +80,7 @@ export async function start(
       sourceOf(asker, parsedChoice.data),
     ]);
     if (found === undefined || source === undefined) return { status: 'gone' as const };
-    const catalogue = catalogueWith(await ownExercises(asker));
+    const catalogue = catalogueWith(await namedExercises(asker));
     const block = startBlock(source, parsed.data, {
       athlete: found.athlete,
       catalogue,

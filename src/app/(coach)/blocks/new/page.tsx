@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { addDays, dayIn, mondayOf } from '@/core';
-import { blocksOf, blocksToCopy, findAthlete, ownExercises, ownTemplates } from '@/data';
+import { blocksOf, blocksToCopy, findAthlete, namedExercises, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
 import * as words from '@/ui/words/screens/pages';
@@ -28,7 +28,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   if (found === undefined || shared?.may === 'read') notFound();
   const { athlete } = found;
   const [own, templates, mine, lines, theirs] = await Promise.all([
-    ownExercises(asker),
+    namedExercises(asker),
     // Designs to start from are the coach's who starts it.
     ownTemplates(coach),
     blocksToCopy(coach),

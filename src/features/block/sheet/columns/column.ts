@@ -1,8 +1,19 @@
 import type { Athlete, Catalogue, Edit, Exercise, Place, Result, SingleEdit, Slot, SlotPlan } from '@/core';
+import type { LikelyExercise } from '@/ui/likely-exercise';
 import type { Word } from '@/ui/words/glossary';
+
+/** An exercise that was guessed from a pasted name. */
+export interface Guess {
+  readonly slotId: string;
+  readonly exerciseId: string;
+  readonly text: string;
+}
 
 /** What a column may look at beside the slot. */
 export interface ColumnContext {
+  /** Finds everyday and similar names of exercises; absent: only exact ones are read. */
+  readonly likely?: LikelyExercise | undefined;
+  readonly onGuess?: ((guess: Guess) => void) | undefined;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   /** Where the slot's session is trained. */

@@ -1,12 +1,14 @@
 import type { Catalogue } from '@/core';
-import { everydayNames } from '@/core/names';
-import { findNamed } from '@/ui/search-by-name';
+import { searchNames } from '@/core/names';
+import { findNamed } from './search-by-name';
 
 /** What a name in somebody's file is taken to be, and how sure that is. */
 export interface Likely {
   readonly id: string | undefined;
   readonly how: 'known' | 'remembered' | 'likely' | 'unknown';
 }
+
+export type LikelyExercise = typeof likelyExercise;
 
 /**
  * The exercise a name most likely means: as it was said before, as it is called here, or what is called much like it.
@@ -17,13 +19,14 @@ export function likelyExercise(
   catalogue: Catalogue,
   remembered: Readonly<Record<string, string>>,
 ): Likely {
+  if (!/[a-z]{2}/.test(name)) return { id: undefined, how: 'unknown' };
   const before = Object.hasOwn(remembered, name) ? remembered[name] : undefined;
   if (before !== undefined && catalogue.newest(before) !== undefined)
     return { id: before, how: 'remembered' };
   const listed = catalogue.list.map(({ id, name: label }) => ({
     id,
     label,
-    names: everydayNames(id),
+    names: searchNames({ id, name: label }),
     facts: '',
   }));
   const own = listed.find(({ label, names }) =>

@@ -1,0 +1,19 @@
+'use server';
+
+import { athleteNames, namedExercises, shownTo } from '@/data';
+import type { Found } from '../../features/palette/contract';
+import { asCoach } from '../asker';
+
+const NOTHING: Found = { athletes: [], exercises: [] };
+
+/** The coach's athletes and exercises by name; none when nobody is signed in or the database is away. */
+export async function find(): Promise<Found> {
+  const answer = await asCoach(async (asker) => {
+    const [athletes, exercises] = await Promise.all([
+      shownTo(asker).then((shown) => athleteNames(asker, [...shown.keys()])),
+      namedExercises(asker),
+    ]);
+    return { athletes, exercises: exercises.map(({ id, name }) => ({ id, name })) };
+  });
+  return 'status' in answer ? NOTHING : answer;
+}
