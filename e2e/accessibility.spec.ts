@@ -62,8 +62,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
       );
       expect([face, await violations(page)]).toEqual([face, []]);
     }
-    await page.getByRole('button', { name: 'Person', exact: true }).click();
-    await page.getByLabel('Longest session, minutes').fill('soon');
+    await page.getByRole('button', { name: 'Profile', exact: true }).click();
+    await page.getByLabel('Longest session in minutes').fill('soon');
     await expect(page.getByText('“soon” is not a number.')).toBeVisible();
     expect(await violations(page)).toEqual([]);
     await page.getByRole('button', { name: 'Discard' }).click();
@@ -81,7 +81,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await answers(page);
     await expect(page.getByRole('heading', { name: 'Hack squat' })).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.getByRole('button', { name: 'Copy as my own' }).click();
+    await page.getByRole('button', { name: 'Duplicate' }).click();
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.keyboard.press('Alt+2');
@@ -188,8 +188,8 @@ for (const [width, height] of [
       await looks(face);
     }
     // Calls are answered by thumb.
-    const calls = page.getByRole('region', { name: 'Calls' });
-    const accept = calls.getByRole('button', { name: 'Accept', exact: true }).first();
+    const calls = page.getByRole('region', { name: 'Proposed changes' });
+    const accept = calls.getByRole('button', { name: 'Apply', exact: true }).first();
     expect((await accept.boundingBox())?.height).toBeGreaterThanOrEqual(44);
     const before = await calls.getByRole('heading', { level: 2 }).textContent();
     await accept.click();
@@ -205,9 +205,9 @@ for (const [width, height] of [
     await page.goto('/glossary');
     await looks('words');
     await page.goto('/blocks/no-such-block');
-    await looks('nothing there');
+    await looks('nothing');
     await page.goto(`${block?.replace('/blocks/', '/training/')}`);
-    await looks('floor');
+    await looks('minimum');
     await page
       .getByRole('link', { name: /squat first/ })
       .first()

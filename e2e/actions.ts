@@ -39,7 +39,7 @@ const someone = {
 
 /** What each of the coach's actions is asked with: well formed, so that nothing but the sign-in refuses it. */
 export const asked = (athleteId: string, blockId: string): Readonly<Record<string, readonly unknown[]>> => ({
-  'find-athletes.ts findAthletes': [],
+  'find.ts find': [],
   'account/actions.ts keepConventionsAction': [{}],
   'account/actions.ts changePasswordAction': [null, {}],
   'athletes/[athleteId]/actions.ts invite': [athleteId],
@@ -58,7 +58,7 @@ export const asked = (athleteId: string, blockId: string): Readonly<Record<strin
   'athletes/[athleteId]/actions.ts share': [athleteId, 'x', 'read'],
   'athletes/[athleteId]/actions.ts linkCalendar': [athleteId],
   'athletes/[athleteId]/actions.ts endCalendar': [athleteId],
-  'files/actions.ts profile': [athleteId],
+  'import-export/actions.ts profile': [athleteId],
   'athletes/[athleteId]/actions.ts keep': [athleteId, {}, 0],
   'athletes/new/actions.ts addFirst': [someone, 'profile'],
   'blocks/[blockId]/actions.ts blockBefore': [blockId],
@@ -115,6 +115,7 @@ export const asked = (athleteId: string, blockId: string): Readonly<Record<strin
   'library/actions.ts share': ['x', true],
   'templates/actions.ts share': [blockId, true],
   'library/actions.ts uses': ['leg-press'],
+  'library/actions.ts rename': ['leg-press', 'Taken'],
   'library/actions.ts adopt': [[blockId], { id: 'leg-press', revision: 1 }],
   'templates/actions.ts asks': [blockId, [{ exerciseId: 'pull-up', reps: 8 }]],
   'templates/actions.ts remove': [blockId],
@@ -151,7 +152,7 @@ export function placeOf(key: string, athleteId: string, blockId: string): string
   const [file = ''] = key.split(' ');
   return filled(`/${file}`, athleteId, blockId)
     .replace(/\/(?:actions|learning)\.ts$/, '')
-    .replace('/find-athletes.ts', '/desk');
+    .replace('/find.ts', '/desk');
 }
 
 /** What the framework would take for a mark of its own is told from text, as its pages do. */

@@ -8,24 +8,24 @@ test('a change says what it alters in the running block before it is kept, and s
   const effects = page.getByTestId('effects');
 
   await test.step('shorter sessions raise findings; nothing is kept yet', async () => {
-    await page.getByLabel('Longest session, minutes').fill('45');
+    await page.getByLabel('Longest session in minutes').fill('45');
     await expect(effects).toContainText('the limit is 45');
     await page.reload();
     await answers(page);
-    await expect(page.getByText('Changed, not kept')).toBeVisible();
-    await expect(page.getByLabel('Longest session, minutes')).toHaveValue('45');
+    await expect(page.getByText('Not saved yet')).toBeVisible();
+    await expect(page.getByLabel('Longest session in minutes')).toHaveValue('45');
     await page.getByRole('button', { name: 'Discard' }).click();
-    await expect(page.getByLabel('Longest session, minutes')).toHaveValue('75');
+    await expect(page.getByLabel('Longest session in minutes')).toHaveValue('75');
   });
 
   await test.step('what cannot be read is said beside it and is not kept', async () => {
-    await page.getByLabel('Longest session, minutes').fill('an hour');
+    await page.getByLabel('Longest session in minutes').fill('an hour');
     await expect(page.getByText('“an hour” is not a number.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
-    await page.getByLabel('Longest session, minutes').fill('60');
+    await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled();
+    await page.getByLabel('Longest session in minutes').fill('60');
     await page.getByLabel('Name', { exact: true }).fill(' ');
-    await expect(page.getByText('A name is needed.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
+    await expect(page.getByText('Enter a name.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled();
     await page.getByRole('button', { name: 'Discard' }).click();
   });
 
@@ -33,30 +33,30 @@ test('a change says what it alters in the running block before it is kept, and s
     await page.getByRole('region', { name: 'Irritated joints' }).getByRole('button', { name: 'Add' }).click();
     await page.getByLabel('Joint 1', { exact: true }).selectOption('knee');
     await expect(page.getByText('see a licensed clinician')).toBeVisible();
-    await expect(effects).toContainText('stress the knee, which is irritated');
+    await expect(effects).toContainText('load the knee, which is irritated');
   });
 
   await test.step('coarser plates alter loads; a landmark of the coach’s own shows its origin', async () => {
     await press(page, 'Alt+2');
-    await page.getByLabel('Stack, add-ons').fill('');
+    await page.getByLabel('Stack, add-on weights').fill('');
     await expect(effects).toContainText('planned loads from week 3');
     await press(page, 'Alt+4');
-    await page.getByLabel('ceiling of chest').fill('12');
+    await page.getByLabel('maximum of chest').fill('12');
     const chest = page.getByRole('row', { name: /^chest/ });
     await expect(chest).toContainText('yours');
     await expect(chest).toContainText('14');
     await expect(page.getByRole('row', { name: /^hamstrings/ })).toContainText('learned');
-    await expect(effects).toContainText('chest ceiling');
+    await expect(effects).toContainText('chest maximum');
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   });
 
   await test.step('the Sheet follows', async () => {
     await page.getByRole('link', { name: 'Autumn block' }).click();
     await page.waitForURL('**/blocks/**');
     await page.locator('[data-muscle="chest"]').focus();
-    await expect(page.getByTestId('why')).toContainText('ceiling 14 = 12 × 1.125, yours');
-    await expect(page.getByRole('region', { name: 'Findings' })).toContainText('stress the knee');
+    await expect(page.getByTestId('why')).toContainText('maximum 14 = 12 × 1.125, yours');
+    await expect(page.getByRole('region', { name: 'Checks' })).toContainText('load the knee');
   });
 });
 
@@ -71,17 +71,17 @@ test('two tabs: other fields are brought together, the same field is asked about
   await openProfile(elsewhere, 'Aurelio');
   await elsewhere.getByLabel('Level').selectOption('intermediate');
   await press(elsewhere, 'Control+Enter');
-  await expect(elsewhere.getByText('Kept', { exact: true })).toBeVisible();
-  await page.getByLabel('Longest session, minutes').fill('50');
+  await expect(elsewhere.getByText('Saved', { exact: true })).toBeVisible();
+  await page.getByLabel('Longest session in minutes').fill('50');
   await press(page, 'Control+Enter');
   await expect(page.getByText('changed elsewhere meanwhile; both changes stand here now')).toBeVisible();
   await expect(page.getByLabel('Level')).toHaveValue('intermediate');
   await press(page, 'Control+Enter');
-  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
-  await elsewhere.getByLabel('Longest session, minutes').fill('55');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await elsewhere.getByLabel('Longest session in minutes').fill('55');
   await press(elsewhere, 'Control+Enter');
   await expect(elsewhere.getByText('Changed elsewhere meanwhile too: minutes.')).toBeVisible();
-  await expect(elsewhere.getByLabel('Longest session, minutes')).toHaveValue('55');
+  await expect(elsewhere.getByLabel('Longest session in minutes')).toHaveValue('55');
 });
 
 test('body weight and girths over time: kept at once, drawn, taken over by the profile', async ({
@@ -90,15 +90,15 @@ test('body weight and girths over time: kept at once, drawn, taken over by the p
   await openProfile(page, 'Devika');
   await press(page, 'Alt+5');
   await expect(page.locator('.recharts-line-dot')).toHaveCount(12);
-  await page.getByLabel('Value of body weight').fill('139.5');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('body weight').fill('139.5');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('cell', { name: '139.5 lb' })).toBeVisible();
-  await page.getByLabel('What is measured').selectOption('thigh');
-  await expect(page.getByText('None yet.')).toBeVisible();
-  await page.getByLabel('Value of thigh').fill('much');
+  await page.getByLabel('Measurement').selectOption('thigh');
+  await expect(page.getByText('No measurements yet.')).toBeVisible();
+  await page.getByLabel('thigh').fill('much');
   await expect(page.getByText('“much” is not a number.')).toBeVisible();
-  await page.getByLabel('Value of thigh').fill('22');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('thigh').fill('22');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('cell', { name: '22 in' })).toBeVisible();
   await press(page, 'Alt+1');
   await expect(page.getByLabel('Body weight', { exact: true })).toHaveValue('139.5');
@@ -114,15 +114,15 @@ test('archived athletes leave the roster and come back; so do erased ones while 
   await page.getByRole('button', { name: '1 archived' }).click();
   await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
   await answers(page);
-  await page.getByRole('button', { name: 'Put back on the roster' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await page.waitForURL('**/desk');
   await expect(page.getByText('6 athletes')).toBeVisible();
 
   await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
   await answers(page);
-  await page.getByRole('button', { name: 'Erase …' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Erase Tobiasz Lewin' });
-  await expect(dialog.getByRole('button', { name: 'Erase in 14 days' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Delete Tobiasz Lewin' });
+  await expect(dialog.getByRole('button', { name: 'Delete in 14 days' })).toBeDisabled();
   await dialog.getByRole('textbox').fill('Tobiasz Lewin');
   await press(page, 'Enter');
   await page.waitForURL('**/desk');
@@ -131,8 +131,8 @@ test('archived athletes leave the roster and come back; so do erased ones while 
   await page.getByRole('button', { name: '1 archived' }).click();
   await page.getByRole('link', { name: 'Profile of Tobiasz' }).click();
   await answers(page);
-  await expect(page.getByRole('note').filter({ hasText: 'To be erased for good on' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put back on the roster' }).click();
+  await expect(page.getByRole('note').filter({ hasText: 'To be erased instead of good on' })).toBeVisible();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await page.waitForURL('**/desk');
   await expect(page.getByText('6 athletes')).toBeVisible();
 });
@@ -140,12 +140,12 @@ test('archived athletes leave the roster and come back; so do erased ones while 
 test('an own exercise that is edited offers to update the blocks that use it', async ({ coach: page }) => {
   await page.goto('/library');
   await answers(page);
-  await page.getByLabel('Find exercises').fill('towel');
+  await page.getByLabel('Search exercises').fill('towel');
   await expect(page.getByRole('article', { name: 'towel-grip row' })).toContainText(
     'Ilmari Koskela, Rings and bars',
   );
   await page.getByRole('button', { name: 'Edit', exact: true }).click();
-  await page.getByLabel('Share of forearms').fill('0.5');
+  await page.getByLabel('Counts toward forearms').fill('0.5');
   await page.getByRole('button', { name: 'Save as revision 2' }).click();
   await expect(page.getByText('1 block still use an earlier revision')).toBeVisible();
   await page.getByRole('button', { name: 'Update 1 block' }).click();
@@ -159,10 +159,10 @@ test('an own exercise that is edited offers to update the blocks that use it', a
 
 test('the palette: what is 8 at 2 left, how do I make it, and where to go', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
-  await page.locator('[data-column="slot"]', { hasText: 'stiff-leg deadlift' }).click();
+  await page.locator('[data-column="slot"]', { hasText: 'Romanian deadlift' }).click();
   const dialog = await openPalette(page);
   await page.keyboard.type('8 at 2 left');
-  await expect(dialog).toContainText('stiff-leg deadlift: 8 with 2 left is');
+  await expect(dialog).toContainText('Romanian deadlift: 8 with 2 left is');
   await expect(dialog).toContainText('each side');
   await press(page, 'Control+a');
   await page.keyboard.type('how do I make 88');
@@ -186,19 +186,19 @@ test('the password: the old one is asked for, mistakes stand beside their field,
 }) => {
   await page.goto('/account');
   const fill = async (now: string, next: string, again = next) => {
-    await page.getByLabel('Password now').fill(now);
+    await page.getByLabel('Current password').fill(now);
     await page.getByLabel('New password', { exact: true }).fill(next);
-    await page.getByLabel('New password again').fill(again);
+    await page.getByLabel('Repeat the new password').fill(again);
     await press(page, 'Enter');
   };
   await fill('wrong', 'another long one');
-  await expect(page.getByText('This is not the password you have now.')).toBeVisible();
+  await expect(page.getByText('That is not your current password.')).toBeVisible();
   await fill('rung by rung', 'short');
-  await expect(page.getByText('At least 10 characters.')).toBeVisible();
+  await expect(page.getByText('Use at least 10 characters.')).toBeVisible();
   await fill('rung by rung', 'another long one', 'another one');
-  await expect(page.getByText('The two do not match.')).toBeVisible();
+  await expect(page.getByText('The two passwords do not match.')).toBeVisible();
   await fill('rung by rung', 'another long one');
-  await expect(page.getByText('The password is changed.')).toBeVisible();
+  await expect(page.getByText('Password changed.')).toBeVisible();
   await page.context().clearCookies();
   await page.goto('/sign-in');
   await page.getByLabel('Email').fill(email);
@@ -209,7 +209,7 @@ test('the password: the old one is asked for, mistakes stand beside their field,
 
 test('how the last warm-up set moved proposes the load of the first', async ({ coach: page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox', { name: 'lb' });
@@ -225,10 +225,10 @@ test('how the last warm-up set moved proposes the load of the first', async ({ c
   };
   await walk('light');
   await expect(load).toHaveValue(String(asked + 5));
-  await page.getByRole('button', { name: 'Show it again' }).click();
+  await page.getByRole('button', { name: 'Show again' }).click();
   await walk('heavy');
   await expect(load).toHaveValue(String(asked - 5));
-  await page.getByRole('button', { name: 'Show it again' }).click();
+  await page.getByRole('button', { name: 'Show again' }).click();
   await walk('as expected');
   await expect(load).toHaveValue(String(asked));
   await expect(page.getByRole('status').last()).not.toContainText('Sending');

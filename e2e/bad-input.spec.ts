@@ -21,14 +21,14 @@ test('refused input says why beside its cell, keeps what was typed, and changes 
   await refused(page, 'sets', '3x', '“3x” is not a number');
   await refused(page, 'sets', '0', 'what sets can be: 1 to 12');
   await refused(page, 'sets', '99', '99 is outside');
-  await refused(page, 'range', '12-8', 'upside down: 12 is more than 8. Did you mean 8–12?');
-  await refused(page, 'range', '1-2-3', 'Write it like 8-12');
+  await refused(page, 'range', '12-8', 'starts above its end (12 is more than 8). Did you mean 8–12?');
+  await refused(page, 'range', '1-2-3', 'Type it like this: 8-12');
   await refused(page, 'rir', 'lots', '“lots” is not a number');
   await refused(page, 'rir', '9', 'outside what RIR can be');
-  await refused(page, 'tempo', 'slow', 'is no tempo');
+  await refused(page, 'tempo', 'slow', 'is not a tempo');
   await refused(page, 'rest', '5000', 'outside what rest can be');
-  await refused(page, 'start', '46x10@2', 'cannot make 46 kg. Nearest: 45 kg or 47.5 kg');
-  await refused(page, 'start', 'heavy', 'Write it like 60x10@3');
+  await refused(page, 'start', '46x10@2', 'has no 46 kg. Nearest: 45 kg or 47.5 kg');
+  await refused(page, 'start', 'heavy', 'Type it like this: 60 × 10 @3');
   await page.getByRole('button', { name: 'RIR of the last week: 1' }).click();
   await page.keyboard.type('5');
   await page.keyboard.press('Enter');
@@ -53,7 +53,7 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await savedAt(page, 1);
   await typeInto(other, EXERCISE, 'rest', '75');
   await expect(
-    other.getByRole('status').filter({ hasText: 'Changes made elsewhere were taken in' }),
+    other.getByRole('status').filter({ hasText: 'Changes made elsewhere were added' }),
   ).toBeVisible();
   await expect(cell(other, EXERCISE, 'sets')).toHaveText('4');
   await expect(cell(other, EXERCISE, 'rest')).toHaveText('75');
@@ -63,7 +63,7 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await expect(
     page.getByRole('alert').filter({ hasText: 'Another tab changed the same thing' }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await page.getByRole('button', { name: 'Use theirs' }).click();
   await expect(cell(page, EXERCISE, 'rest')).toHaveText('75');
 
   await typeInto(other, 'hack squat', 'rest', '200');
@@ -82,13 +82,13 @@ test('an own exercise is not saved over text that cannot be read', async ({ coac
   await page.keyboard.press('Alt+n');
   await page.getByLabel('Name', { exact: true }).fill('cellar press');
   await page.getByRole('checkbox', { name: 'barbell' }).check();
-  await page.getByLabel('Share of chest').fill('1');
-  await page.getByLabel('Share of triceps').fill('half');
+  await page.getByLabel('Counts toward chest').fill('1');
+  await page.getByLabel('Counts toward triceps').fill('half');
   await page.getByRole('button', { name: 'Add it to the library' }).click();
   await expect(page.getByText('“half” is not a number.')).toBeVisible();
   await expect(page.getByText('1 field above cannot be read yet.')).toBeVisible();
-  await expect(page.getByLabel('Share of triceps')).toHaveValue('half');
-  await page.getByLabel('Share of triceps').fill('0,5');
+  await expect(page.getByLabel('Counts toward triceps')).toHaveValue('half');
+  await page.getByLabel('Counts toward triceps').fill('0,5');
   await page.getByRole('button', { name: 'Add it to the library' }).click();
   await expect(page.getByRole('article', { name: 'cellar press' })).toBeVisible();
 });

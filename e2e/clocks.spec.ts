@@ -6,7 +6,7 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   coach: page,
 }) => {
   await openBlock(page, 'Ilmari');
-  const issue = page.getByRole('button', { name: /^Issue week \d+$/ });
+  const issue = page.getByRole('button', { name: /^Send week \d+$/ });
   await issue.click();
   await expect(page.getByRole('columnheader', { name: /issued/ }).first()).toBeVisible();
   const floor = new URL(page.url()).pathname.replace('/blocks/', '/training/');
@@ -17,9 +17,9 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   const start = page.getByRole('button', { name: /^Start the clock: \d+ s$/ });
   const asked = Number((await start.textContent())?.match(/\d+/)?.[0]);
   await start.click();
-  await expect(page.getByRole('button', { name: /^Begins in \d s, tap to stop$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^starts in \d s, tap to stop$/ })).toBeVisible();
   await page.clock.fastForward((5 + asked + 3) * 1000);
-  const over = page.getByRole('button', { name: /^[3-9] s longer, tap to stop$/ });
+  const over = page.getByRole('button', { name: /^[3-9] s over, tap to stop$/ });
   await expect(over).toBeVisible();
   const seconds = asked + Number((await over.textContent())?.match(/\d+/)?.[0]);
   await over.click();
@@ -38,15 +38,15 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   // Three minutes on a phone six times slower: beside another journey it takes its time.
   test.setTimeout(480_000);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
   const slow = await page.context().newCDPSession(page);
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
-  const pacer = page.getByRole('button', { name: /^Beat the tempo: [\dX]{4}$/ });
+  const pacer = page.getByRole('button', { name: /^Metronome: [\dX]{4}$/ });
   const tempo = ((await pacer.textContent())?.match(/[\dX]{4}$/)?.[0] ?? '')
     .split('')
     .map((one) => (one === 'X' ? 1 : Number(one)));
@@ -82,26 +82,26 @@ test('a round of mini-sets is one tap at its end, with every piece of it at the 
   await openBlock(page, 'Maren');
   await cell(page, 'hack squat', 'slot').focus();
   await takeTechnique(page, 'hack squat', 'rest-pause');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
-  const whole = page.getByRole('button', { name: /^All of it as asked: \d+, \d+ and \d+, \d+ s between$/ });
+  const whole = page.getByRole('button', { name: /^Log all as planned: \d+, \d+ and \d+, \d+ s between$/ });
   const reps = ((await whole.textContent())?.match(/\d+/g) ?? []).slice(0, 3);
   await page.waitForTimeout(750);
   await whole.click();
   await expect(page.getByText(/^3 of \d+ sets$/)).toBeVisible();
-  await expect(page.getByText('All sets are with your coach.')).toBeVisible();
+  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
   await page.getByRole('button', { name: 'All sets' }).click();
   const first = page.getByRole('button', { name: /part \d of 3/ });
   for (const [at, count] of reps.entries()) await expect(first.nth(at)).toContainText(`× ${count},`);
 
   // A whole set typed into one field is shared out.
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: 'Continue' }).click();
   await page.getByLabel(/^kg/).fill('42.5x7@1');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel(/^kg/)).toHaveValue('42.5');
   await expect(page.getByLabel('reps', { exact: true })).toHaveValue('7');
-  await expect(page.getByLabel('left', { exact: true })).toHaveValue('1');
+  await expect(page.getByLabel('RIR', { exact: true })).toHaveValue('1');
 });

@@ -56,9 +56,9 @@ export async function leftOpen(email: string): Promise<void> {
   }
 }
 
-/** What a week's cell shows of so many sets: each with its reps, or alike ones as a product. */
+/** What a week's cell shows of so many sets: the load, and the reps of each. */
 export function setsOfReps(sets: number): RegExp {
-  return new RegExp(`^(${sets}×\\d+|\\d+( \\d+){${sets - 1}})(?! \\d)`);
+  return new RegExp(`× \\d+(, \\d+){${sets - 1}}(?!, ?\\d)`);
 }
 
 /** Opens the command palette, ready to be typed into. */

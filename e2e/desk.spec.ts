@@ -16,11 +16,11 @@ test('sixty athletes with long names: found as you type, sorted, nothing runs of
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
   );
   expect(wide).toBeLessThanOrEqual(0);
-  await page.getByLabel('Find athletes').fill('cutting person 3');
+  await page.getByLabel('Search athletes').fill('cutting person 3');
   await expect(page.getByText('10 of 60 athletes')).toBeVisible();
-  await page.getByLabel('Find athletes').fill('nobody at all');
-  await expect(page.getByText('Nobody matches “nobody at all”.')).toBeVisible();
-  await page.getByLabel('Find athletes').fill('');
+  await page.getByLabel('Search athletes').fill('nobody at all');
+  await expect(page.getByText('No matches for “nobody at all”.')).toBeVisible();
+  await page.getByLabel('Search athletes').fill('');
   await page.getByRole('button', { name: /^athlete/ }).click();
   await expect(page.getByRole('columnheader', { name: /^athlete/ })).toHaveAttribute(
     'aria-sort',
@@ -34,11 +34,11 @@ test('a coach without athletes is led to a first one; one athlete without a bloc
   browser,
 }) => {
   await signIn(page, await crowd(0));
-  await expect(page.getByRole('heading', { name: 'Your first athlete' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Add your first athlete' })).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await page.keyboard.type('Solveig Aas');
   await page.getByLabel('Body weight').fill('70');
-  await page.getByRole('button', { name: 'Add and start a block' }).click();
+  await page.getByRole('button', { name: 'Add athlete and start a block' }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(page.getByRole('radio', { name: /^Full body, three days/ })).toBeChecked();
@@ -64,7 +64,7 @@ test('findings are mended by their fix and brought back by undo', async ({ coach
   await page.getByRole('button', { name: 'Add 2 sets of cable lateral raise' }).click();
   await expect(gauge(page, 'side delts')).toContainText(String(sideDelts + 2));
   await expect(
-    page.getByRole('region', { name: 'Findings' }).getByText(/^Side delts below floor/),
+    page.getByRole('region', { name: 'Checks' }).getByText(/^Side delts minimum/),
   ).toHaveCount(0);
   await savedAt(page, 1);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -81,7 +81,7 @@ test('a week is recalled until its first set, and calls are kept or answered oth
   await week3.click();
   await page.keyboard.press('Delete');
   await expect(week3).toHaveAttribute('data-call', 'false');
-  await expect(page.getByTestId('why')).toContainText('You held 105 × 10');
+  await expect(page.getByTestId('why')).toContainText('You kept 105 × 10');
   await expect(week3).toContainText('10·105');
   expect(week2).toContain('10·105');
 
@@ -89,17 +89,17 @@ test('a week is recalled until its first set, and calls are kept or answered oth
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Cable crunch' })
-    .getByRole('button', { name: /instead$/ })
+    .getByRole('button', { name: /^Use/ })
     .first()
     .click();
   await expect(cell(page, 'cable crunch', 'w3')).toHaveAttribute('data-call', 'false');
 
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.getByRole('button', { name: 'Recall week 3' }).click();
-  await expect(page.getByRole('button', { name: 'Issue week 3' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Send week 3' })).toBeVisible();
   await page.reload();
   await ready(page);
-  await expect(page.getByRole('button', { name: 'Issue week 3' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Send week 3' })).toBeVisible();
   await expect(cell(page, 'hack squat', 'w3')).toContainText('10·105');
 });

@@ -23,13 +23,13 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
     await page.goto(floor);
     await page.getByRole('link', { name: new RegExp(`^Part ${part} `) }).click();
     await start(page);
-    const whole = page.getByRole('button', { name: /^All of it as asked/ });
-    const asAsked = page.getByRole('button', { name: 'Done as asked' });
+    const whole = page.getByRole('button', { name: /^Log all as planned/ });
+    const asAsked = page.getByRole('button', { name: 'Log as planned' });
     const found = page.getByRole('button', { name: /^Log / });
     const over = page.getByText('All sets are logged.');
     for (let taps = 0; taps < 60 && !(await over.isVisible()); taps++) {
       await page.waitForTimeout(720);
-      if (await page.getByText(/^No load is known yet|^Not known yet/).isVisible()) {
+      if (await page.getByText(/^No load known yet|^No hold logged yet/).isVisible()) {
         const load = page.getByRole('textbox', { name: /^kg/ });
         if (await load.isVisible()) await load.fill('20');
       }
@@ -38,9 +38,9 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
       walked++;
     }
     await expect(over).toBeVisible();
-    await page.getByRole('button', { name: 'Finish the session' }).click();
-    await expect(page.getByText('The session is over.')).toBeVisible();
-    await expect(page.getByText('All sets are with your coach.')).toBeVisible();
+    await page.getByRole('button', { name: 'Finish session' }).click();
+    await expect(page.getByText('Session finished.')).toBeVisible();
+    await expect(page.getByText('Your coach has all sets.')).toBeVisible();
   }
   expect(walked).toBeGreaterThan(25);
   await page.goto(floor);

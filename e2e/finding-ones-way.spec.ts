@@ -3,13 +3,13 @@ import { answers, cell, expect, openBlock, ready, test } from './coach';
 test('back and forward walk the faces; titles say who, what and which face', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   await expect(page).toHaveTitle('Maren Tveitdal, Autumn block, Sheet · Dense Ladder');
-  await page.getByRole('button', { name: 'Frame' }).click();
-  await expect(page).toHaveURL(/#frame$/);
+  await page.getByRole('button', { name: 'Split' }).click();
+  await expect(page).toHaveURL(/#split$/);
   await page.keyboard.press('Alt+3');
   await expect(page).toHaveURL(/#ladder$/);
   await expect(page).toHaveTitle(/Ladder · Dense Ladder$/);
   await page.goBack();
-  await expect(page.getByRole('button', { name: 'Frame' })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('button', { name: 'Split' })).toHaveAttribute('aria-current', 'page');
   await page.goForward();
   await expect(page.getByRole('button', { name: 'Ladder' })).toHaveAttribute('aria-current', 'page');
   await page.goBack();
@@ -37,7 +37,7 @@ test('a link to a cell and to a dialog opens just that, also when one has to sig
   await cell(page, 'leg press', 'rest').click();
   await expect(page).toHaveURL(/#sheet\/[\w-]+\/rest$/);
   await page.keyboard.press('Alt+c');
-  await expect(page.getByRole('dialog', { name: 'Conventions of this block' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Rules and numbers of this block' })).toBeVisible();
   await expect(page).toHaveURL(/\/rest:conventions$/);
   const address = page.url();
 
@@ -48,7 +48,7 @@ test('a link to a cell and to a dialog opens just that, also when one has to sig
   await elsewhere.locator('input[name=password]').fill('rung by rung');
   await elsewhere.getByRole('button', { name: 'Sign in' }).click();
   await elsewhere.waitForURL('**/blocks/**');
-  await expect(elsewhere.getByRole('dialog', { name: 'Conventions of this block' })).toBeVisible();
+  await expect(elsewhere.getByRole('dialog', { name: 'Rules and numbers of this block' })).toBeVisible();
   await elsewhere.keyboard.press('Escape');
   await expect(elsewhere).toHaveURL(/\/rest$/);
   await expect(elsewhere.locator('[data-column="rest"][tabindex="0"]')).toBeVisible();
@@ -62,7 +62,7 @@ test('dark, then reloaded: dark at once, and not a word in the console', async (
   });
   page.on('pageerror', (error) => said.push(error.message));
   await page.getByRole('button', { name: /▾$/ }).click();
-  await page.getByRole('menuitemradio', { name: 'Dark' }).click();
+  await page.getByRole('menuitemradio', { name: 'Dark theme' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
@@ -83,7 +83,7 @@ test('an exercise is found by what it is called in a gym, typed wrong too; what 
   await openBlock(page, 'Maren');
   await cell(page, 'leg press', 'slot').click();
   await page.keyboard.press('Enter');
-  const field = page.getByRole('combobox', { name: /^Exercise of slot/ });
+  const field = page.getByRole('combobox', { name: /^Exercise/ });
   for (const [typed, found] of [
     ['romanian deadlift', 'stiff-leg deadlift'],
     ['RDL', 'stiff-leg deadlift'],
@@ -111,7 +111,7 @@ test('an exercise is found by what it is called in a gym, typed wrong too; what 
     await expect(page.getByRole('option').first()).toContainText(found);
   }
   await field.fill('cellar door hinge');
-  await page.getByRole('option', { name: /an exercise of your own/ }).click();
+  await page.getByRole('option', { name: /as your own exercise/ }).click();
   await page.waitForURL('**/library#new:**');
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('cellar door hinge');
 });
@@ -189,21 +189,21 @@ test('templates are a place of their own: looked at, renamed, removed, and the w
   const name = page.getByLabel('Name of the template');
   await name.fill(' ');
   await name.press('Enter');
-  await expect(page.getByText('A name is needed.')).toBeVisible();
+  await expect(page.getByText('Enter a name.')).toBeVisible();
   await name.fill('Rings, bars and legs');
   await name.press('Enter');
   await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeVisible();
   await page.getByRole('button', { name: 'Remove the template Rings, bars and legs' }).click();
-  await page.getByRole('button', { name: 'Remove Rings, bars and legs for good' }).click();
+  await page.getByRole('button', { name: 'Confirm: remove Rings, bars and legs for good' }).click();
   await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeHidden();
 
   await page.getByRole('link', { name: /^Upper and lower, four days/ }).click();
-  await expect(page.getByRole('region', { name: 'Its week' })).toContainText('Lower, squat first');
+  await expect(page.getByRole('region', { name: 'Week' })).toContainText('Lower, squat first');
   await page.getByRole('link', { name: /^Maren/ }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(page.getByRole('radio', { name: /^Upper and lower, four days/ })).toBeChecked();
-  await expect(page.getByText('Nothing that needs you now.')).toBeVisible();
+  await expect(page.getByText('No problems or warnings.')).toBeVisible();
   await page.goto('/templates?show=template/nothing');
-  await expect(page.getByText('This template was removed')).toBeVisible();
+  await expect(page.getByText('Template not found')).toBeVisible();
 });

@@ -24,14 +24,14 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await signIn(page, email);
     await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
     await press(page, 'Enter');
-    await expect(page.getByText('A name is needed.')).toBeVisible();
+    await expect(page.getByText('Enter a name.')).toBeVisible();
     await page.keyboard.type('Nuria Feldt');
     await tabTo(page, page.getByRole('radio', { name: /^novice/ }));
     await press(page, 'ArrowRight');
     await expect(page.getByRole('radio', { name: /^intermediate/ })).toBeChecked();
     await tabTo(page, page.getByLabel('Body weight'));
     await page.keyboard.type('64,5');
-    await tabTo(page, page.getByRole('button', { name: 'Add and fill in the profile' }));
+    await tabTo(page, page.getByRole('button', { name: 'Add athlete and fill in the profile' }));
     await press(page, 'Enter');
     await page.waitForURL('**/athletes/**');
     await answers(page);
@@ -56,10 +56,10 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await page.keyboard.type('25x1 10 5 2.5z');
     await expect(page.getByText('“2.5z” was not understood.')).toBeVisible();
     await press(page, 'Backspace');
-    await expect(page.getByText('makes 45, 50, 55')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeEnabled();
+    await expect(page.getByText('gives 45, 50, 55')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeEnabled();
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   });
 
   await test.step('an own exercise, previewed as it is written', async () => {
@@ -71,11 +71,11 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await press(page, 'Alt+n');
     await tabTo(page, page.getByLabel('Name', { exact: true }));
     await page.keyboard.type('attic floor press');
-    await tabTo(page, page.getByLabel('Share of chest'));
+    await tabTo(page, page.getByLabel('Counts toward chest'));
     await page.keyboard.type('1');
-    await tabTo(page, page.getByLabel('Share of triceps'));
+    await tabTo(page, page.getByLabel('Counts toward triceps'));
     await page.keyboard.type('0,75');
-    await expect(page.getByText('3 hard sets would credit chest 3, triceps 2.25')).toBeVisible();
+    await expect(page.getByText('3 hard sets would count toward chest 3, triceps 2.25')).toBeVisible();
     await tabTo(page, page.getByRole('checkbox', { name: 'barbell' }));
     await press(page, 'Space');
     await tabTo(page, page.getByLabel('How the load is made'));
@@ -97,7 +97,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
       ['attic floor', '50x8@2'],
       ['dumbbell curl', '10x12@1'],
     ] as const) {
-      await tabTo(page, page.getByRole('button', { name: 'Add an exercise' }));
+      await tabTo(page, page.getByRole('button', { name: 'Add exercise' }));
       await press(page, 'Enter');
       await page.keyboard.type(exercise);
       await press(page, 'Enter');
@@ -106,7 +106,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     }
     await expect(page.getByRole('row', { name: /attic floor press/ })).toContainText('66.7 kg');
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   });
 
   await test.step('the same slot at two places: loads each place can make, in its own unit', async () => {
@@ -152,8 +152,8 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await cell(page, 'attic floor press', 'slot', 1).click();
     await page.keyboard.type('leg press');
     await press(page, 'Enter');
-    await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
-      'Attic lacks something for Session 2: leg press needs machine.',
+    await expect(page.getByRole('region', { name: 'Checks' })).toContainText(
+      'Attic lacks something instead of Session 2: leg press needs machine.',
     );
   });
 });

@@ -26,7 +26,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   await test.step('sign in and find the athlete', async () => {
     await signIn(page, email);
     await expect(page.getByRole('row')).toHaveCount(7);
-    await page.getByLabel('Find athletes').fill('aurel');
+    await page.getByLabel('Search athletes').fill('aurel');
     await expect(page.getByRole('row')).toHaveCount(2);
     await openBlock(page, 'Aurelio');
   });
@@ -45,7 +45,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(cell(page, 'leg press', 'w5')).toHaveCount(0);
     await typeInto(page, 'leg press', 'range', '6-8');
     await typeInto(page, 'leg press', 'rir', '+1');
-    await expect(cell(page, 'leg press', 'rir')).toContainText('wk +1');
+    await expect(cell(page, 'leg press', 'rir')).toContainText('week +1');
     await typeInto(page, 'leg press', 'tempo', '31x0');
     await expect(cell(page, 'leg press', 'tempo')).toHaveText('31X0');
     await typeInto(page, 'leg press', 'rest', '3:00');
@@ -53,11 +53,11 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   });
 
   await test.step('another exercise is found as you type', async () => {
-    await cell(page, 'chest press machine', 'slot').click();
+    await cell(page, 'machine chest press', 'slot').click();
     await page.keyboard.type('incl dumb press');
     await page.keyboard.press('Enter');
     await expect(slotRow(page, 'incline dumbbell press')).toBeVisible();
-    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('search');
     await typeInto(page, 'incline dumbbell press', 'start', '16x10@3');
     await expect(cell(page, 'incline dumbbell press', 'w1')).toContainText('16');
   });
@@ -74,18 +74,18 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   await test.step('undo and redo', async () => {
     await cell(page, 'leg press', 'sets').click();
     await page.keyboard.press('Control+z');
-    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('search');
     await page.keyboard.press('Control+y');
     await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16×10@3');
   });
 
   await test.step('issue week 1 and reload: all still there', async () => {
-    await page.getByRole('button', { name: 'Issue week 1' }).click();
-    await expect(page.getByRole('button', { name: 'Issue week 2' })).toBeVisible();
-    await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
+    await page.getByRole('button', { name: 'Send week 1' }).click();
+    await expect(page.getByRole('button', { name: 'Send week 2' })).toBeVisible();
+    await expect(page.getByRole('columnheader', { name: 'week 1 sent' })).toBeVisible();
     await page.reload();
     await ready(page);
-    await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
+    await expect(page.getByRole('columnheader', { name: 'week 1 sent' })).toBeVisible();
     await expect(cell(page, 'leg press', 'sets')).toHaveText('4');
   });
 
@@ -110,23 +110,23 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
       const first = set <= 4;
       if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
       if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
-      await floor.getByRole('button', { name: first ? /^Log / : 'Done as asked' }).tap();
+      await floor.getByRole('button', { name: first ? /^Log / : 'Log as planned' }).tap();
       await expect(floor.getByText(`${set} of 13 sets`)).toBeVisible();
     }
     await expect(floor.getByText('All sets are logged.')).toBeVisible();
-    await floor.getByRole('button', { name: 'Finish the session' }).tap();
+    await floor.getByRole('button', { name: 'Finish session' }).tap();
   });
 
   await test.step('the day is put right, and both days stand', async () => {
     const twoDaysAgo = new Date(Date.now() - 2 * 86_400_000).toISOString().slice(0, 10);
-    await floor.getByRole('button', { name: 'Put it right' }).tap();
+    await floor.getByRole('button', { name: 'Correct this' }).tap();
     const nextWeek = new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10);
     await floor.getByLabel('Day').fill(nextWeek);
     await expect(floor.getByRole('alert').first()).toContainText('still to come');
     await floor.getByLabel('Day').fill(twoDaysAgo);
-    await floor.getByRole('button', { name: 'Keep' }).tap();
+    await floor.getByRole('button', { name: 'Save' }).tap();
     await expect(floor.getByText(/\(the phone had /)).toBeVisible();
-    await expect(floor.getByText('All sets are with your coach.')).toBeVisible();
+    await expect(floor.getByText('Your coach has all sets.')).toBeVisible();
   });
 
   await test.step('before the next session for the muscle the end of its soreness is asked', async () => {
@@ -134,8 +134,8 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await floor.getByRole('link', { name: /Full body B/ }).tap();
     const quads = floor.getByRole('group', { name: /^Quads, from / });
     const days = quads.getByRole('radio');
-    await expect(days.first()).toHaveAccessibleName('None');
-    await expect(days.last()).toHaveAccessibleName('Still');
+    await expect(days.first()).toHaveAccessibleName('No soreness');
+    await expect(days.last()).toHaveAccessibleName('Still sore');
     await days.nth(1).tap();
     await expect(quads.getByRole('radio', { checked: true })).toHaveCount(1);
     await floor.waitForTimeout(1500);
@@ -147,7 +147,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(page.getByRole('heading', { name: /calls for week 2/ })).toBeVisible();
     const quads = page.getByRole('listitem').filter({ hasText: '+1 set of leg press' });
     await expect(quads).toContainText('gone early, ahead');
-    await quads.getByRole('button', { name: 'Accept' }).focus();
+    await quads.getByRole('button', { name: 'Apply' }).focus();
     await expect(page.getByTestId('why')).toContainText(
       'soreness gone a day or more before the next session; performance ahead',
     );
@@ -160,7 +160,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     const week2 = cell(page, 'seated leg curl', 'w2');
     await expect(week2).toHaveAttribute('data-call', 'true');
     const proposed = await week2.textContent();
-    await page.getByRole('button', { name: 'Accept all' }).click();
+    await page.getByRole('button', { name: 'Apply all' }).click();
     await expect(page.getByRole('heading', { name: /calls? for week 2/ })).toBeHidden();
     await page.reload();
     await ready(page);
@@ -168,8 +168,8 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(cell(page, 'leg press', 'w2')).toHaveText(setsOfReps(5));
     await week2.click();
     await expect(page.getByTestId('why')).toContainText('You accepted');
-    await page.getByRole('button', { name: 'Issue week 2' }).click();
-    await expect(page.getByRole('columnheader', { name: 'wk 2 issued' })).toBeVisible();
+    await page.getByRole('button', { name: 'Send week 2' }).click();
+    await expect(page.getByRole('columnheader', { name: 'week 2 sent' })).toBeVisible();
   });
   await phone.close();
 });

@@ -15,7 +15,7 @@ import {
   test,
 } from './coach';
 
-const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
+const findings = (page: Page) => page.getByRole('region', { name: 'Checks' });
 const day = (page: Page, at: number) => page.locator(`[data-day="${at}"]`);
 /** A drag as a hand does it, in many small steps. */
 async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
@@ -48,7 +48,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
     await tabTo(page, page.getByRole('radio', { checked: true }));
     const split = page.getByRole('radio', { name: /^Upper and lower, four days/ });
     while (!(await split.isChecked())) await press(page, 'ArrowDown');
-    await expect(page.getByText('every muscle twice with room for volume')).toBeVisible();
+    await expect(page.getByText('every muscle twice with room instead of volume')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Upper, press first');
     await tabTo(page, page.getByLabel('Building weeks'));
     await press(page, 'Control+a');
@@ -94,7 +94,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
       .first();
     const isAdded = (await move.textContent())?.startsWith('Add') ?? false;
     await tabTo(page, move);
-    await expect(page.getByRole('region', { name: 'Why' })).toContainText('If taken');
+    await expect(page.getByRole('region', { name: 'Explanation' })).toContainText('If applied');
     await press(page, 'Enter');
     await expect(seldom).toBeHidden();
     expect(await setsOf(page, 'abs')).toBe(isAdded ? sets + 2 : sets);
@@ -107,7 +107,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
         .getByRole('button', { name: /^Move Lower, hinge first to/ })
         .first(),
     );
-    await expect(page.getByRole('region', { name: 'Why' })).toContainText('If taken');
+    await expect(page.getByRole('region', { name: 'Explanation' })).toContainText('If applied');
     await press(page, 'Enter');
     await expect(away).toBeHidden();
   });
@@ -115,11 +115,11 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   await test.step('a session is fitted to 45 minutes as a difference to take', async () => {
     await toCard(page, /^A /);
     const facts = page.getByRole('region', { name: 'Upper, press first' });
-    await tabTo(page, facts.getByLabel('Minutes to fit the session to'));
+    await tabTo(page, facts.getByLabel('Minutes to fit the session into'));
     await press(page, 'Control+a');
     await page.keyboard.type('45');
     await expect(facts).toContainText(/\d → \d sets.*then 4\d min/);
-    await tabTo(page, facts.getByRole('button', { name: 'Take it' }));
+    await tabTo(page, facts.getByRole('button', { name: 'Apply' }));
     await press(page, 'Enter');
     await expect(facts).toContainText('it fits.');
     const time = /(\d+)–(\d+) min realistic/.exec((await facts.textContent()) ?? '');
@@ -140,12 +140,12 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
     await tabTo(page, page.getByLabel('Block to copy'));
     await page.keyboard.type('Maren Tveitdal: Block');
     await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Upper, press first');
-    await expect(page.getByRole('region', { name: 'The checks say' })).toContainText('lacks something');
+    await expect(page.getByRole('region', { name: 'Checks' })).toContainText('lacks something');
     await press(page, 'Control+Enter');
     await ready(page);
     await expect(page.getByRole('link', { name: 'Ilmari Koskela' })).toBeVisible();
     await expect(day(page, 4)).toContainText('Lower, hinge first');
-    await expect(findings(page)).toContainText('lacks something for Upper, press first');
+    await expect(findings(page)).toContainText('lacks something instead of Upper, press first');
   });
 });
 
@@ -156,8 +156,8 @@ test('a finding is put aside with a note and brought back; a jump leads to its p
   await press(page, 'Alt+1');
   const finding = findings(page)
     .getByRole('listitem')
-    .filter({ hasText: /^!?Side delts below floor/ });
-  await finding.getByRole('button', { name: 'Put aside' }).click();
+    .filter({ hasText: /^!?Side delts minimum/ });
+  await finding.getByRole('button', { name: 'Dismiss' }).click();
   await page.keyboard.type('shoulders come later this year');
   await press(page, 'Enter');
   await expect(finding).toBeHidden();
@@ -167,9 +167,9 @@ test('a finding is put aside with a note and brought back; a jump leads to its p
   await expect(finding).toBeHidden();
   await findings(page).getByRole('button', { name: '1 put aside' }).click();
   await expect(findings(page)).toContainText('shoulders come later this year');
-  await findings(page).getByRole('button', { name: 'Bring back' }).click();
+  await findings(page).getByRole('button', { name: 'Restore' }).click();
   await expect(finding).toBeVisible();
-  await finding.getByRole('button', { name: 'Go there' }).click();
+  await finding.getByRole('button', { name: 'Show' }).click();
   await expect(page.locator('[data-muscle="side delts"]')).toBeFocused();
 });
 
@@ -189,7 +189,7 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await type(/^Building weeks/, '7');
   await expect(page.locator('[data-column="w8"]').first()).toBeVisible();
   await page.getByRole('button', { name: 'All settings' }).click();
-  const pauses = page.getByRole('dialog').getByLabel('Pauses');
+  const pauses = page.getByRole('dialog').getByLabel('Breaks');
   await pauses.fill('a while');
   await press(page, 'Enter');
   await expect(page.getByText('“a while” was not understood.')).toBeVisible();
@@ -202,14 +202,14 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await press(page, 'Enter', 'Escape');
   await expect(page.getByRole('button', { name: 'Pauses: 7 days after week 2' })).toBeVisible();
   await expect(day(page, 0)).not.toHaveText(monday ?? '');
-  await page.getByRole('button', { name: 'Save as a template' }).click();
-  const naming = page.getByRole('dialog', { name: 'Keep as a template' });
+  await page.getByRole('button', { name: 'Save as template' }).click();
+  const naming = page.getByRole('dialog', { name: 'Save as template' });
   await naming.getByLabel('Name of the template').fill(' ');
   await press(page, 'Enter');
-  await expect(naming.getByText('A name is needed.')).toBeVisible();
+  await expect(naming.getByText('Enter a name.')).toBeVisible();
   await naming.getByLabel('Name of the template').fill('Four days, legs first');
   await press(page, 'Enter');
-  await expect(page.getByTestId('why')).toContainText('Kept as a template of your own');
+  await expect(page.getByTestId('why')).toContainText('Kept as a template');
   await page.goto('/desk');
   await openProfile(page, 'Wren');
   await page.locator('a[href^="/blocks/new"]').click();
@@ -257,7 +257,7 @@ test('a finger that rests on a session drags it to another day', async ({ email,
   const page = await context.newPage();
   await signIn(page, email);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Frame', exact: true }).tap();
+  await page.getByRole('button', { name: 'Split', exact: true }).tap();
   const from = await card(page, /^B /).boundingBox();
   const to = await day(page, 2).boundingBox();
   if (from === null || to === null) throw new Error('there is nothing to drag, or nowhere to');

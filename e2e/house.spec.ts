@@ -4,7 +4,7 @@ import { answers, cell, expect, openBlock, openProfile, press, ready, test, type
 /** A second coach, let into the house of the one on this page, on a page of their own. */
 async function letIn(page: Page, browser: Browser): Promise<{ readonly other: Page; readonly url: string }> {
   await page.goto('/account');
-  await page.getByRole('button', { name: 'Let a coach in' }).click();
+  await page.getByRole('button', { name: 'Invite a coach' }).click();
   const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
@@ -33,9 +33,9 @@ test('a coach is let in by a link, and an athlete handed over to them with every
 
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByLabel('Coach to hand over to').selectOption({ label: 'Second Coach' });
-  await page.getByRole('button', { name: 'Hand over …' }).click();
-  await page.getByRole('button', { name: 'Hand over', exact: true }).click();
+  await page.getByLabel('Transfer to').selectOption({ label: 'Second Coach' });
+  await page.getByRole('button', { name: 'Transfer athlete' }).click();
+  await page.getByRole('button', { name: 'Transfer', exact: true }).click();
   await page.waitForURL('**/desk');
   await expect(line).toHaveCount(0);
   await other.reload();
@@ -58,7 +58,7 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await page.goto('/desk');
     await openProfile(page, 'Maren');
     await page.getByLabel('Second Coach').selectOption({ label: how });
-    await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+    await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
     await page.reload();
     await answers(page);
     const [chosen] = await page.getByLabel('Second Coach').locator('option:checked').allTextContents();
@@ -71,7 +71,7 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await answers(other);
     const line = other.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
     await expect(line).toContainText('to read');
-    await expect(line.getByRole('link', { name: 'Floor' })).toHaveCount(0);
+    await expect(line.getByRole('link', { name: 'Open as athlete' })).toHaveCount(0);
     await openBlock(other, 'Maren');
     const sets = cell(other, 'leg press', 'w4');
     const before = await sets.textContent();
@@ -83,11 +83,11 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await answers(other);
     await openProfile(other, 'Maren');
     await expect(other.getByLabel('Name', { exact: true })).toBeDisabled();
-    await expect(other.getByRole('button', { name: 'Erase …' })).toHaveCount(0);
+    await expect(other.getByRole('button', { name: 'Delete' })).toHaveCount(0);
   });
 
   await test.step('in full: what they change stands under their name', async () => {
-    await share('works with them as you do');
+    await share('can edit everything');
     await other.goto('/desk');
     await answers(other);
     await openBlock(other, 'Maren');
@@ -110,12 +110,12 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await answers(other);
     await openProfile(other, 'Maren');
     await other.getByLabel('Name', { exact: true }).fill('Maren T. Tveitdal');
-    await other.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(other.getByText('Kept', { exact: true })).toBeVisible();
+    await other.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(other.getByText('Saved', { exact: true })).toBeVisible();
     await page.goto('/desk');
     await openProfile(page, 'Maren T.');
     await press(page, 'Alt+8');
-    const told = page.getByRole('region', { name: 'Who did what' });
+    const told = page.getByRole('region', { name: 'Activity' });
     await expect(told.getByRole('row').first()).toContainText('Second Coach');
     await expect(told.getByRole('row').first()).toContainText('changed the profile');
     await expect(told).toContainText('shared the athlete with Second Coach');

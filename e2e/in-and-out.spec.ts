@@ -34,36 +34,36 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
   coach: page,
 }) => {
   await openFiles(page);
-  await page.getByRole('button', { name: 'Choose a file' }).focus();
+  await page.getByRole('button', { name: 'Choose file' }).focus();
   const bad = Buffer.concat([log('2026-06-01'), Buffer.from('\r\nsoon;Hack squats;100;8;9;')]);
   await give(page, 'log.csv', bad);
-  await page.getByLabel('Whom it is for').selectOption({ label: 'Wren Okafor' });
+  await page.getByLabel('Athlete for this file').selectOption({ label: 'Wren Okafor' });
   await expect(page.getByLabel('Order of dates')).toHaveValue('day first');
   await expect(page.getByRole('listitem').filter({ hasText: 'Hack squats' })).toContainText('a guess');
   const pull = page.getByRole('listitem').filter({ hasText: 'Grandfather' });
   await expect(pull).toContainText('not known');
   await page.getByLabel(/^What grandfather's pull is/).selectOption({ label: 'seal row' });
-  await expect(pull).toContainText('remembered from now on');
+  await expect(pull).toContainText('saved for next time');
   await expect(page.getByText('52 sets on 13 days, Mon 1 Jun 2026 to Mon 24 Aug 2026.')).toBeVisible();
   // Nothing comes in by halves, unless it is said.
-  const take = page.getByRole('button', { name: 'Take it in' });
+  const take = page.getByRole('button', { name: 'Import' });
   await expect(page.getByText('line 54')).toBeVisible();
   await expect(take).toHaveAttribute('aria-disabled', 'true');
-  await page.getByLabel('Take in the rest without it').check();
+  await page.getByLabel('Import the rest without it').check();
   await take.click();
   await expect(page.getByText(/^52 sets came in, as “Log, 1 Jun to 24 Aug 2026”/)).toBeVisible();
 
   await test.step('the same file again brings nothing twice, and remembers the name', async () => {
     await openFiles(page);
     await give(page, 'log.csv', log('2026-06-01'));
-    await page.getByLabel('Whom it is for').selectOption({ label: 'Wren Okafor' });
-    await expect(pull).toContainText('as you said before');
+    await page.getByLabel('Athlete for this file').selectOption({ label: 'Wren Okafor' });
+    await expect(pull).toContainText('from last time');
     await take.click();
     await expect(page.getByText(/^Nothing new in it\. 13 days logged here already stayed/)).toBeVisible();
   });
 
   await test.step('the block is there to look back on', async () => {
-    await page.getByRole('link', { name: 'Look at it' }).click();
+    await page.getByRole('link', { name: 'Open' }).click();
     await page.waitForURL('**/athletes/**');
     await answers(page);
     await press(page, 'Alt+8');
@@ -74,7 +74,7 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
     await ready(page);
     await press(page, 'Alt+4');
     await expect(page.getByText('All 13 weeks are over')).toBeVisible();
-    await expect(page.getByRole('row', { name: /^Hack squat/ })).toContainText('goes on');
+    await expect(page.getByRole('row', { name: /^Hack squat/ })).toContainText('progressing');
   });
 });
 
@@ -88,7 +88,7 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
   const dialog = page.getByRole('dialog', { name: 'Spreadsheet' });
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    dialog.getByRole('button', { name: 'Save as a spreadsheet' }).click(),
+    dialog.getByRole('button', { name: 'Save as spreadsheet' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('Autumn block.xlsx');
   const read = await readWorkbook(new Uint8Array(await bytesOf(download)));
@@ -117,7 +117,7 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
   await expect(dialog.getByText('1 change to the block.')).toBeVisible();
   await expect(dialog.getByRole('alert')).toContainText('1 cell could not be read');
   await expect(dialog.getByRole('alert')).toContainText('Lower, squat first, B7');
-  await dialog.getByRole('button', { name: 'Take over' }).click();
+  await dialog.getByRole('button', { name: 'Apply' }).click();
   await expect(sets).toHaveText(String(before + 1));
   await press(page, 'Control+z');
   await expect(sets).toHaveText(String(before));
@@ -127,7 +127,7 @@ test('a calendar that follows: a session moved is moved in it, and an ended link
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'Make a private link' }).last().click();
+  await page.getByRole('button', { name: 'Create private link' }).last().click();
   const address = (await page.locator('code').filter({ hasText: '/calendar/' }).textContent()) ?? '';
   const path = new URL(address).pathname;
   const days = async () => {
@@ -151,8 +151,8 @@ test('a calendar that follows: a session moved is moved in it, and an ended link
 
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'End it' }).click();
-  await expect(page.getByText('No calendar follows the sessions.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove link' }).click();
+  await expect(page.getByText('No calendar is subscribed.')).toBeVisible();
   expect((await page.request.get(path)).status()).toBe(404);
 });
 
@@ -180,8 +180,8 @@ test('an athlete leaves with everything, is erased, and comes back from the file
   await openFiles(page);
   await give(page, 'maren.json', file);
   await expect(page.getByText(/^An athlete, Maren Tveitdal: \d+ blocks?, \d+ logged sets/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByText('Maren Tveitdal is there, with everything.')).toBeVisible();
+  await page.getByRole('button', { name: 'Import' }).click();
+  await expect(page.getByText('Maren Tveitdal imported with all data.')).toBeVisible();
   await page.goto('/desk');
   await expect(line).toHaveText(before ?? '');
 

@@ -18,7 +18,7 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
-  const hints = page.getByRole('complementary', { name: 'To begin with' });
+  const hints = page.getByRole('complementary', { name: 'Getting started' });
   await expect(hints.getByRole('listitem')).toHaveCount(3);
   await hints.getByRole('button', { name: 'Close these hints for good' }).click();
   await expect(hints).toBeHidden();
@@ -41,17 +41,17 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
 
 test('a new block says when a change of the profile waits, and leads back to it', async ({ coach: page }) => {
   await openProfile(page, 'Maren');
-  await page.getByLabel('Longest session, minutes').fill('50');
+  await page.getByLabel('Longest session in minutes').fill('50');
   await page.getByRole('link', { name: 'New block' }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   const note = page.getByRole('note').filter({ hasText: 'A change of the profile is not kept yet' });
-  await note.getByRole('link', { name: 'Look at it' }).click();
+  await note.getByRole('link', { name: 'Open' }).click();
   await page.waitForURL('**/athletes/**');
   await answers(page);
-  await expect(page.getByLabel('Longest session, minutes')).toHaveValue('50');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeHidden();
+  await expect(page.getByLabel('Longest session in minutes')).toHaveValue('50');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeHidden();
   await page.getByRole('link', { name: 'New block' }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
@@ -66,8 +66,8 @@ test('an own exercise made elsewhere is found after going back to the block', as
   await answers(page);
   await press(page, 'Alt+n');
   await page.getByLabel('Name', { exact: true }).fill('belt squat on blocks');
-  await page.getByLabel('Share of quads').fill('1');
-  await page.getByLabel('Share of glutes').fill('0.5');
+  await page.getByLabel('Counts toward quads').fill('1');
+  await page.getByLabel('Counts toward glutes').fill('0.5');
   await page.getByRole('button', { name: 'Add it to the library' }).click();
   await expect(page.getByRole('article', { name: 'belt squat on blocks' })).toBeVisible();
   while (!page.url().startsWith(block)) await page.goBack();
@@ -90,7 +90,7 @@ test('a goal set at a gauge shows where it is set; cut slots are pasted elsewher
   await expect(headline).toContainText('week 3');
   await press(page, 'h');
   await expect(headline).toContainText('week 3');
-  await expect(gauge(page, 'calves')).toContainText('held');
+  await expect(gauge(page, 'calves')).toContainText('maintained');
   await expect(gauge(page, 'calves')).toBeFocused();
 
   const slots = () => page.locator('[data-column="slot"]').allTextContents();
@@ -120,25 +120,25 @@ test('after a fix is taken and after a call is answered, the focus stays in the 
   await fix.focus();
   await press(page, 'Enter');
   await expect(fix).toBeHidden();
-  await expect.poll(() => within('Findings')).toBe(true);
-  const calls = page.getByRole('region', { name: 'Calls' });
+  await expect.poll(() => within('Checks')).toBe(true);
+  const calls = page.getByRole('region', { name: 'Proposed changes' });
   const heading = calls.getByRole('heading', { level: 2 });
   const waiting = await heading.textContent();
-  await calls.getByRole('button', { name: 'Accept', exact: true }).first().focus();
+  await calls.getByRole('button', { name: 'Apply', exact: true }).first().focus();
   await press(page, 'a');
   await expect(heading).not.toHaveText(waiting ?? '');
-  await expect.poll(() => within('Calls')).toBe(true);
+  await expect.poll(() => within('Proposed changes')).toBe(true);
 });
 
 test('what is not there, and what cannot be made just now, say so and lead on', async ({ coach: page }) => {
   await page.goto('/blocks/no-such-block');
-  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
-  await page.getByRole('link', { name: 'To the desk' }).click();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the Desk' }).click();
   await page.waitForURL('**/desk');
   await databaseDo('kill');
   try {
     await page.goto('/library');
-    await expect(page.getByRole('heading', { name: 'This page could not be made just now' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'This page is not available right now' })).toBeVisible();
   } finally {
     await databaseDo('start');
   }

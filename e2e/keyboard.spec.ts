@@ -16,7 +16,7 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
   });
 
   await test.step('it cannot be issued while it is empty, and says so', async () => {
-    await page.getByRole('button', { name: 'Issue week 1' }).focus();
+    await page.getByRole('button', { name: 'Send week 1' }).focus();
     await press('Enter');
     await expect(page.getByRole('alert').filter({ hasText: 'The block has no sessions yet' })).toBeVisible();
   });
@@ -69,13 +69,13 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
     await press('ArrowDown', 'ArrowDown', 'h');
     await expect(page.locator('[data-muscle="side delts"]')).toContainText('low');
     await press('p');
-    await expect(page.locator('[data-muscle="side delts"]')).toContainText('first');
+    await expect(page.locator('[data-muscle="side delts"]')).toContainText('priority');
     await press('?');
-    await expect(page.getByRole('dialog', { name: 'Keys of the Sheet' })).toBeVisible();
+    await expect(page.getByRole('dialog', { name: 'Shortcuts: the Sheet' })).toBeVisible();
     await press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await press('Alt+i');
-    await expect(page.getByRole('columnheader', { name: 'wk 1 issued' })).toBeVisible();
+    await expect(page.getByRole('columnheader', { name: 'week 1 sent' })).toBeVisible();
     await savedAt(page, 11);
   });
 });
@@ -83,7 +83,7 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
 test('the weeks and the names stay in sight wherever the cursor goes', async ({ coach: page }) => {
   await page.setViewportSize({ width: 1000, height: 600 });
   await openBlock(page, 'Maren');
-  const week = page.getByRole('columnheader', { name: /^wk 6/ });
+  const week = page.getByRole('columnheader', { name: /^week 6/ });
   const first = cell(page, 'hack squat', 'slot');
   await page.keyboard.press('ArrowDown');
   await expect(cell(page, 'seated leg curl', 'slot')).toBeFocused();

@@ -7,7 +7,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   coach: page,
 }) => {
   await page.goto('/desk');
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   // Once a stepper answers, the page is alive.
@@ -17,7 +17,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   }).toPass();
   await page.getByRole('button', { name: /^Log / }).dblclick();
   await expect(page.getByText('1 of 14 sets')).toBeVisible();
-  await expect(page.getByText('All sets are with your coach.')).toBeVisible();
+  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
 
   // The answer to the next send is lost after the server has kept it: the phone sends the same set again.
   let lost = 0;
@@ -28,9 +28,9 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
     await route.abort();
   });
   await page.waitForTimeout(750);
-  await page.getByRole('button', { name: 'Done as asked' }).click();
+  await page.getByRole('button', { name: 'Log as planned' }).click();
   await expect(page.getByText('No connection. 1 set kept on this phone.')).toBeVisible();
-  await expect(page.getByText('All sets are with your coach.')).toBeVisible();
+  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
   expect(lost).toBe(1);
   await page.reload();
   await expect(page.getByText('2 of 14 sets')).toBeVisible();
@@ -50,7 +50,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 test('a load the place cannot make is hinted at, letters are refused, and neither loses the set', async ({
   coach: page,
 }) => {
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox').first();
@@ -67,7 +67,7 @@ test('a load the place cannot make is hinted at, letters are refused, and neithe
 test('sets logged while the database is dead are kept on the phone, through a closed page, until it is back', async ({
   coach: page,
 }) => {
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   await expect(page.getByText('0 of 14 sets')).toBeVisible();
@@ -76,7 +76,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   try {
     for (const count of [1, 2]) {
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
       await expect(page.getByText(`${count} of 14 sets`)).toBeVisible();
     }
     await expect(page.getByText('No connection. 2 sets kept on this phone.')).toBeVisible();
@@ -87,7 +87,7 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   const again = await page.context().newPage();
   await again.goto(address);
   await expect(again.getByText('2 of 14 sets')).toBeVisible();
-  await expect(again.getByText('All sets are with your coach.')).toBeVisible({ timeout: 60_000 });
+  await expect(again.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
   await again.evaluate(() => localStorage.clear());
   await again.reload();
   await expect(again.getByText('2 of 14 sets')).toBeVisible();

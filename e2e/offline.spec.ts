@@ -37,7 +37,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   await phone.goto('/training');
   await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   await begin(phone, /Upper, press first/);
-  await expect(phone.getByText(/^Seated dumbbell press, set 1/)).toBeVisible();
+  await expect(phone.getByText(/^Seated dumbbell shoulder press, set 1/)).toBeVisible();
   const session = phone.url();
   const count = Number((await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
   expect(count).toBeGreaterThanOrEqual(18);
@@ -45,7 +45,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   // The page dies after each of these taps, and the next one knows what was done.
   for (let done = 1; done <= count; done++) {
     await phone.waitForTimeout(750);
-    await phone.getByRole('button', { name: 'Done as asked' }).click();
+    await phone.getByRole('button', { name: 'Log as planned' }).click();
     await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
     await expect(phone.getByText(/kept on this phone/)).toBeVisible();
     await phone.close({ runBeforeUnload: false });
@@ -54,8 +54,8 @@ test('no network from a cold start: the week and a session open, sets are kept t
     await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
   }
   await expect(phone.getByText(`No connection. ${count} sets kept on this phone.`)).toBeVisible();
-  await phone.getByRole('button', { name: 'Finish the session' }).click();
-  await expect(phone.getByText('The session is over.')).toBeVisible();
+  await phone.getByRole('button', { name: 'Finish session' }).click();
+  await expect(phone.getByText('Session finished.')).toBeVisible();
   await phone.close({ runBeforeUnload: false });
   phone = await context.newPage();
   await phone.goto(session);
@@ -63,7 +63,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
 
   // Back, all of it arrives; and without a network again the phone still knows it, though nothing waits any more.
   await context.setOffline(false);
-  await expect(phone.getByText('All sets are with your coach.')).toBeVisible({ timeout: 60_000 });
+  await expect(phone.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
   await context.setOffline(true);
   await phone.close({ runBeforeUnload: false });
   phone = await context.newPage();
@@ -72,7 +72,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   await context.setOffline(false);
 
   await page.goto('/desk');
-  await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Floor' }).click();
+  await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Open as athlete' }).click();
   await page.waitForURL('**/training/**');
   await page
     .getByRole('link', { name: /Upper, press first/ })
@@ -82,7 +82,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
 
   // A phone that is signed out keeps nothing of the athlete's pages.
   await phone.goto('/training/phones');
-  await phone.getByRole('button', { name: 'Sign this phone out' }).click();
+  await phone.getByRole('button', { name: 'Sign out this phone' }).click();
   await expect(phone).toHaveURL(/\/join/);
   await phone.goto('/training');
   await expect(phone).toHaveURL(/\/sign-in|\/join/);
@@ -107,17 +107,17 @@ test('a phone that may keep nothing says so and shows the sets as text; a sessio
   await phone.goto('/training');
   await begin(phone, /Lower, squat first/);
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Done as asked' }).click();
-  await expect(phone.getByText('1 set kept on this page only: do not close it.')).toBeVisible();
+  await phone.getByRole('button', { name: 'Log as planned' }).click();
+  await expect(phone.getByText('1 set kept on this page only. Keep it open.')).toBeVisible();
   await phone.getByText('Show these sets as text').click();
   await expect(phone.getByText(/^Maren .*, week 3, Lower, squat first/)).toContainText(
     /Hack squat, top set: \d/,
   );
 
   await phone.getByRole('button', { name: 'All sets' }).click();
-  await phone.getByRole('button', { name: 'End the session here' }).click();
+  await phone.getByRole('button', { name: 'End session here' }).click();
   await expect(phone.getByText(/^\d+ sets are not logged\.$/)).toBeVisible();
-  await expect(phone.getByRole('button', { name: 'Finish the session' })).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'Finish session' })).toBeVisible();
   await phone.getByRole('button', { name: /^Hack squat, back-off 1/ }).click();
   await expect(phone.getByText(/^Hack squat, back-off 1/)).toBeVisible();
   await context.close();

@@ -4,7 +4,7 @@ import { begin, hrefOf, marensPhone, start } from './phones';
 /** Taps what is left of the set that is shown, as it was asked. */
 async function asAsked(phone: Parameters<typeof begin>[0]): Promise<void> {
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Done as asked' }).click();
+  await phone.getByRole('button', { name: 'Log as planned' }).click();
 }
 
 test('a day that is not as planned: a poor night, a machine taken, pain, work beyond the plan; all of it counts as what it was', async ({
@@ -30,8 +30,8 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
   });
 
   await test.step('a machine that is taken: another one with the load to start from', async () => {
-    await phone.getByRole('button', { name: 'Not as planned?' }).click();
-    await phone.getByLabel('Swap it').click();
+    await phone.getByRole('button', { name: 'Change this set' }).click();
+    await phone.getByLabel('Swap').click();
     const other = phone.getByRole('button', { name: /^Pendulum squat/ });
     await expect(other).toContainText(/about \d+.* kg: a guess from hack squat/);
     const guess = (await other.textContent())?.match(/about ([\d.]+)/)?.[1] ?? '';
@@ -42,55 +42,55 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await expect(phone.getByText(/^1 of /)).toBeVisible();
     await phone.getByRole('button', { name: 'All sets' }).click();
     await expect(phone.getByRole('button', { name: /^Top set .* left$/ })).toBeVisible();
-    await phone.getByRole('button', { name: 'Go on' }).click();
+    await phone.getByRole('button', { name: 'Continue' }).click();
   });
 
   await test.step('put off, one more set, an exercise beyond the plan', async () => {
-    await phone.getByRole('button', { name: 'Not as planned?' }).click();
-    await phone.getByLabel('Later').click();
+    await phone.getByRole('button', { name: 'Change this set' }).click();
+    await phone.getByLabel('Do later').click();
     await expect(phone.getByText(/^Seated leg curl, set 1/)).toBeVisible();
     const before = Number((await phone.getByText(/^1 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
-    await phone.getByRole('button', { name: 'Not as planned?' }).click();
-    await phone.getByLabel('One more set').click();
+    await phone.getByRole('button', { name: 'Change this set' }).click();
+    await phone.getByLabel('Extra set').click();
     await expect(phone.getByText(`1 of ${before + 1} sets`)).toBeVisible();
     await phone.getByRole('button', { name: 'All sets' }).click();
-    await phone.getByRole('button', { name: 'Add an exercise' }).click();
-    await phone.getByLabel('Beyond the plan').fill('curl barbell');
+    await phone.getByRole('button', { name: 'Add exercise' }).click();
+    await phone.getByLabel('Extra exercise').fill('curl barbell');
     await phone.getByRole('button', { name: /^Barbell curl/ }).click();
     await expect(phone.getByText(`1 of ${before + 4} sets`)).toBeVisible();
   });
 
   await test.step('pain: said where and how bad, the lift ends, and whatever loads the joint goes with it', async () => {
-    await phone.getByRole('button', { name: 'Not as planned?' }).click();
-    await phone.getByLabel('It hurts').click();
+    await phone.getByRole('button', { name: 'Change this set' }).click();
+    await phone.getByLabel('Pain').click();
     const stop = phone.getByRole('button', { name: 'Stop seated leg curl' });
     await expect(stop).toBeDisabled();
     await phone.getByRole('group', { name: 'Where?' }).getByLabel('Knee').click();
     await phone.getByRole('group', { name: 'How bad?' }).getByLabel('Clear').click();
     await expect(phone.getByText(/see a licensed clinician/)).toBeVisible();
     await stop.click();
-    await expect(phone.getByText('Seated leg curl has ended for today.')).toBeVisible();
-    await expect(phone.getByText('Your coach is told: knee, clear.')).toBeVisible();
+    await expect(phone.getByText('Seated leg curl is finished for today.')).toBeVisible();
+    await expect(phone.getByText('Your coach will see this: knee, clear.')).toBeVisible();
     // Nothing to train through it is offered.
     await expect(phone.getByRole('button', { name: /from \d|work up/ })).toHaveCount(0);
-    await phone.getByRole('button', { name: 'Go on with the rest' }).click();
+    await phone.getByRole('button', { name: 'Continue with the rest' }).click();
     await phone.getByRole('button', { name: 'All sets' }).click();
     await expect(phone.getByText('Pendulum squat: loads what hurts, 1 set done')).toBeVisible();
     await expect(phone.getByText('Dumbbell split squat: loads what hurts')).toBeVisible();
-    await phone.getByRole('button', { name: 'Go on' }).click();
+    await phone.getByRole('button', { name: 'Continue' }).click();
   });
 
   await test.step('the session ends early and says how it was', async () => {
     await asAsked(phone);
     await phone.getByRole('button', { name: 'All sets' }).click();
-    await phone.getByRole('button', { name: 'End the session here' }).click();
+    await phone.getByRole('button', { name: 'End session here' }).click();
     await expect(phone.getByText(/sets? (are|is) not logged\.$/)).toBeVisible();
-    await phone.getByRole('button', { name: 'Finish the session' }).click();
+    await phone.getByRole('button', { name: 'Finish session' }).click();
     await phone.getByLabel('Too hard').click();
     await phone.getByLabel('A line to your coach').fill('Knee felt wrong from the second set on.');
     await phone.getByRole('button', { name: 'Send' }).click();
     await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
-    await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+    await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
     await phone.reload();
     await expect(phone.getByLabel('Too hard')).toBeChecked();
     await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
@@ -98,7 +98,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
 
   await test.step('the coach is told first of all, sees what was what, and takes it from there', async () => {
     await page.goto('/desk');
-    const needs = page.getByRole('region', { name: 'Needs you' });
+    const needs = page.getByRole('region', { name: 'Needs attention' });
     await expect(needs.getByRole('listitem').first()).toContainText('Maren TveitdalPain was told');
     await expect(needs.getByRole('listitem').first()).toContainText('knee, clear, in seated leg curl');
     await page.getByRole('link', { name: /^Open Maren Tveitdal: Pain was told/ }).click();
@@ -111,13 +111,13 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await told.getByRole('button', { name: /^Seen/ }).click();
     await expect(told.getByRole('button', { name: /^Seen/ })).toHaveCount(0);
     await page.goto('/desk');
-    await expect(page.getByText('Pain was told')).toHaveCount(0);
+    await expect(page.getByText('Pain reported')).toHaveCount(0);
   });
 
   await test.step('what the pain asks of the plan is a call of its own: eased, the weeks to come ask long, light sets', async () => {
     await answers(page);
     const knee = page
-      .getByRole('region', { name: 'Needs you' })
+      .getByRole('region', { name: 'Needs attention' })
       .getByRole('listitem')
       .filter({ hasText: 'Knee pain' });
     await expect(knee).toContainText('told in 1 session, in seated leg curl');
@@ -175,10 +175,10 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
       timeout: 3000,
     });
   }).toPass();
-  await expect(page.getByRole('region', { name: 'Signs' })).toContainText(/\d+ of 14, a deload is/);
-  await page.getByLabel('A line to the athlete').fill('Two easy days, then we look again.');
-  await page.getByRole('button', { name: 'Say it' }).click();
-  await expect(page.getByRole('button', { name: 'Said' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Fatigue' })).toContainText(/\d+ of 14, a deload is/);
+  await page.getByLabel('Note to the athlete').fill('Two easy days, then we look again.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('button', { name: 'Messages' })).toBeVisible();
   await again.goto('/training');
   await expect(again.getByText('Two easy days, then we look again.')).toBeVisible();
   await again.getByRole('link', { name: 'Your lifts' }).click();
@@ -194,11 +194,11 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await page.goto('/desk');
   await answers(page);
   const signs = page
-    .getByRole('region', { name: 'Needs you' })
+    .getByRole('region', { name: 'Needs attention' })
     .getByRole('listitem')
     .filter({ hasText: /^Maren TveitdalThe signs (propose|urge) a deload/ });
   await signs.focus();
-  await expect(page.getByRole('region', { name: 'What each answer changes' })).toContainText(
+  await expect(page.getByRole('region', { name: 'What each option changes' })).toContainText(
     'What is planned for week 4 moves to week 5; the block ends a week later.',
   );
   await page.keyboard.press('a');
@@ -226,14 +226,14 @@ test('a week taken back while a phone has it: the coach is warned, and what the 
   await page.getByRole('button', { name: 'Recall week 3' }).click();
   await expect(page.getByRole('alert').first()).toContainText('A phone of the athlete opened this week');
   await page.getByRole('button', { name: 'Recall week 3' }).click();
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
 
   await context.setOffline(false);
   await expect(phone.getByText(/Your coach changed this week\. What you log is kept/)).toBeVisible({
     timeout: 60_000,
   });
-  await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+  await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
   await page.reload();
   await ready(page);
   await expect(cell(page, 'hack squat', 'w3')).toContainText('@');

@@ -16,8 +16,8 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
 }) => {
   test.setTimeout(240_000);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   const block = page.url().replace(/#.*/, '');
   await page.goto('/desk');
   const profile = (await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href')) ?? '';
@@ -30,7 +30,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await page.goto(profile);
     const phones = page.getByRole('region', { name: 'Phones' });
     await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
-    await phones.getByRole('button', { name: 'Make a personal link' }).click();
+    await phones.getByRole('button', { name: 'Create personal link' }).click();
     await expect(phones.getByRole('img', { name: /a code to photograph/ })).toBeVisible();
     return phones.getByLabel(/^Personal link for/).inputValue();
   });
@@ -42,7 +42,7 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await phone.waitForURL(/\/training$/);
     await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
     await expect(phone.getByRole('link', { name: 'Phones' })).toBeVisible();
-    await expect(phone.getByText('Back to the desk')).toHaveCount(0);
+    await expect(phone.getByText('Back to the Desk')).toHaveCount(0);
     const again = await somePhone(browser);
     await again.goto(link);
     await expect(again.getByRole('alert').first()).toContainText('was used already');
@@ -52,8 +52,8 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   await test.step('a set logged on the phone stands on the coach’s screen', async () => {
     await begin(phone, /Lower, squat first/);
     await phone.waitForTimeout(750);
-    await phone.getByRole('button', { name: 'Done as asked' }).click();
-    await expect(phone.getByText('All sets are with your coach.')).toBeVisible();
+    await phone.getByRole('button', { name: 'Log as planned' }).click();
+    await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
     await page.goto(block);
     await ready(page);
     await expect(page.getByRole('row', { name: /hack squat/ }).first()).toContainText('@');
@@ -72,14 +72,14 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   const second = await somePhone(browser);
   await test.step('a second phone comes in by a code, once', async () => {
     await phone.goto('/training/phones');
-    await phone.getByRole('button', { name: 'A code for another phone' }).click();
+    await phone.getByRole('button', { name: 'Code for another phone' }).click();
     const code = (await phone.locator('strong').textContent()) ?? '';
     await second.goto('/join');
     await second.getByLabel('Code').fill('nonsense');
-    await second.getByRole('button', { name: 'Come in' }).click();
+    await second.getByRole('button', { name: 'Continue' }).click();
     await expect(second.getByRole('alert').first()).toContainText('is not known');
     await second.getByLabel('Code').fill(code.toLowerCase());
-    await second.getByRole('button', { name: 'Come in' }).click();
+    await second.getByRole('button', { name: 'Continue' }).click();
     await second.waitForURL(/\/training$/);
     await expect(second.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   });

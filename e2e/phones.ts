@@ -4,13 +4,13 @@ import { answers, expect, openBlock } from './coach';
 /** A phone signed in as Maren by a personal link, with week 3 handed out: another browser, nothing of the coach's in it. */
 export async function marensPhone(page: Page, browser: Browser): Promise<BrowserContext> {
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.goto('/desk');
   await page.goto(await hrefOf(page, 'Profile of Maren'));
   await answers(page);
   const phones = page.getByRole('region', { name: 'Phones' });
-  await phones.getByRole('button', { name: 'Make a personal link' }).click();
+  await phones.getByRole('button', { name: 'Create personal link' }).click();
   const link = await phones.getByLabel(/^Personal link for/).inputValue();
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const phone = await context.newPage();

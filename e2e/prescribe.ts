@@ -29,7 +29,7 @@ export async function takeTechnique(
 ): Promise<void> {
   await goTo(page, cell(page, exercise, 'technique'));
   await press(page, 'Enter');
-  const search = page.getByRole('combobox', { name: /^Technique of slot/ });
+  const search = page.getByRole('combobox', { name: /^Technique of exercise/ });
   await expect(search).toBeFocused();
   await page.keyboard.type(name);
   await expect(page.locator('[data-kind][aria-selected="true"]')).toContainText(name);

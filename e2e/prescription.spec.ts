@@ -12,7 +12,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
   await cell(page, 'hack squat', 'slot').focus();
 
   await test.step('four techniques, each with its sets in the weeks ahead', async () => {
-    await takeTechnique(page, 'seated leg curl', 'drop set', ['taken off, %', '25']);
+    await takeTechnique(page, 'seated leg curl', 'drop set', ['load removed, %', '25']);
     await expect(page.getByTestId('why')).toContainText('then 25 % off');
     await takeTechnique(page, 'seated leg curl', 'drop set', ['drops', '1']);
     await expect(cell(page, 'seated leg curl', 'technique')).toContainText('drop ×1');
@@ -27,22 +27,22 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
   });
 
   await test.step('a gate holds back what cannot be failed alone, and says how to open it', async () => {
-    await takeTechnique(page, 'stiff-leg deadlift', 'rest-pause');
-    await expect(cell(page, 'stiff-leg deadlift', 'technique')).toContainText('!');
+    await takeTechnique(page, 'Romanian deadlift', 'rest-pause');
+    await expect(cell(page, 'Romanian deadlift', 'technique')).toContainText('!');
     const finding = page
-      .getByRole('region', { name: 'Findings' })
-      .getByText(/Stiff-leg deadlift.*cannot be failed safely alone/);
+      .getByRole('region', { name: 'Checks' })
+      .getByText(/Romanian deadlift.*cannot be failed safely alone/);
     await expect(finding).toBeVisible();
-    await goTo(page, cell(page, 'stiff-leg deadlift', 'technique'));
+    await goTo(page, cell(page, 'Romanian deadlift', 'technique'));
     await press(page, 'Enter');
     const safety = page.getByRole('dialog').getByLabel('Made safe by');
     await tabTo(page, safety);
     await page.keyboard.type('straps and low pins');
     await press(page, 'Enter');
-    await expect(cell(page, 'stiff-leg deadlift', 'technique')).not.toContainText('!');
+    await expect(cell(page, 'Romanian deadlift', 'technique')).not.toContainText('!');
     await expect(finding).toBeHidden();
     await press(page, 'Control+z', 'Control+z');
-    await expect(cell(page, 'stiff-leg deadlift', 'technique')).toContainText('straight');
+    await expect(cell(page, 'Romanian deadlift', 'technique')).toContainText('straight');
   });
 
   await test.step('two slots in turn: a bracket, and a shorter session', async () => {
@@ -80,29 +80,29 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
         (text) => navigator.clipboard.writeText(text),
         table.map((row) => row.join('\t')).join('\n'),
       );
-      await goTo(page, cell(page, 'seated dumbbell press', 'slot'));
+      await goTo(page, cell(page, 'seated dumbbell shoulder press', 'slot'));
       await press(page, 'Control+v');
     };
     await paste(rows);
     await expect(page.getByRole('alert').filter({ hasText: 'machine that is not there' })).toBeVisible();
-    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('3');
+    await expect(cell(page, 'seated dumbbell shoulder press', 'sets')).toHaveText('3');
     await paste([...rows.slice(0, 3), ['cable rear-delt fly', '3', '12-20', '0']]);
-    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('4');
-    await expect(cell(page, 'seated dumbbell press', 'rir')).toHaveText('1');
+    await expect(cell(page, 'seated dumbbell shoulder press', 'sets')).toHaveText('4');
+    await expect(cell(page, 'seated dumbbell shoulder press', 'rir')).toHaveText('1');
     await expect(cell(page, 'cable fly', 'sets')).toHaveText('2');
     // And back out of the table.
-    await goTo(page, cell(page, 'seated dumbbell press', 'slot'));
+    await goTo(page, cell(page, 'seated dumbbell shoulder press', 'slot'));
     await press(page, 'Shift+ArrowDown', 'Control+c');
     const copied = await page.evaluate(() => navigator.clipboard.readText());
     // Heads and two slots.
     expect(copied.split('\n')).toHaveLength(3);
-    expect(copied).toContain('seated dumbbell press\t4\t6–10\t1');
+    expect(copied).toContain('seated dumbbell shoulder press	4	6–10	1');
   });
 
   await test.step('rebalanced: a difference taken in parts', async () => {
     await press(page, 'Escape', 'Alt+b');
     const dialog = page.getByRole('dialog', { name: 'Fill and rebalance' });
-    await expect(dialog.getByRole('button', { name: 'Take it' })).toBeFocused({ timeout: 15_000 });
+    await expect(dialog.getByRole('button', { name: 'Apply' })).toBeFocused({ timeout: 15_000 });
     const abs = Number((await gauge(page, 'abs').textContent())?.match(/[\d.]+/)?.[0]);
     expect(abs).toBeGreaterThan(0);
     const changes = dialog.getByRole('checkbox');
@@ -111,7 +111,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await changes.first().focus();
     await press(page, 'Space');
     await expect(changes.first()).not.toBeChecked();
-    await tabTo(page, dialog.getByRole('button', { name: 'Take it' }));
+    await tabTo(page, dialog.getByRole('button', { name: 'Apply' }));
     await press(page, 'Enter');
     await expect(dialog).toBeHidden();
     await ready(page);
@@ -131,7 +131,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
       );
     const [fewer, lighter] = [await sets('fewer sets'), await sets('lighter')];
     expect(fewer).toBeLessThan(lighter);
-    await tabTo(page, deloads.getByRole('button', { name: 'Take lighter × 0.85' }));
+    await tabTo(page, deloads.getByRole('button', { name: 'Use lighter × 0.85' }));
     await press(page, 'Enter');
     await expect(page.getByRole('button', { name: /^Deload:/ })).toContainText('lighter × 0.85');
     // The check-in has said `some`: one point more where the coach knows better.
@@ -155,7 +155,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await press(page, 'Enter');
     await expect(dialog).toBeHidden();
     await expect(cell(page, 'seated leg curl', 'technique')).toHaveText('straight');
-    await expect(cell(page, 'seated dumbbell press', 'sets')).toHaveText('3');
+    await expect(cell(page, 'seated dumbbell shoulder press', 'sets')).toHaveText('3');
     await ready(page);
     await page.reload();
     await ready(page);
@@ -174,7 +174,7 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await press(page, 'Alt+r');
   const replace = page.getByRole('dialog', { name: 'Replace an exercise everywhere' });
   await expect(replace).toContainText('in 2 slots');
-  const to = replace.getByRole('combobox', { name: 'Exercise to put in its place' });
+  const to = replace.getByRole('combobox', { name: 'New exercise' });
   await to.focus();
   await page.keyboard.type('seated calf raise');
   await press(page, 'Enter');
@@ -185,10 +185,10 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await cell(page, 'leg press', 'slot').click();
   await press(page, 'Alt+d');
   const details = page.getByRole('region', { name: 'Details of leg press' });
-  await details.getByLabel('Load goes by').selectOption('two in a row');
+  await details.getByLabel('Progression rule').selectOption('two in a row');
   await details.getByLabel('Note for the athlete').fill('Feet high today.');
-  await details.getByLabel('Add a substitute').selectOption({ index: 1 });
-  await expect(details.getByTitle('Take it off the list')).toHaveCount(1);
+  await details.getByLabel('Add an alternative').selectOption({ index: 1 });
+  await expect(details.getByTitle('Remove from the list')).toHaveCount(1);
   await cell(page, 'leg press', 'w5').click();
   await expect(page.getByTestId('why')).toContainText(/Met|unchanged|met/);
 
@@ -216,9 +216,9 @@ test('a convention of the coach’s own: refused where it slips, felt at once, k
   const deload = page.getByRole('columnheader', { name: /^deload/ });
   const before = await deload.textContent();
   await press(page, 'Alt+c');
-  const dialog = page.getByRole('dialog', { name: 'Conventions of this block' });
+  const dialog = page.getByRole('dialog', { name: 'Rules and numbers of this block' });
   const rir = dialog.getByLabel('RIR of easy weeks', { exact: true });
-  await expect(dialog.getByLabel('Find conventions')).toBeFocused();
+  await expect(dialog.getByLabel('Search rules')).toBeFocused();
   await page.keyboard.type('easy weeks');
   await expect(dialog.getByRole('row')).toHaveCount(2);
   await tabTo(page, rir);
@@ -238,9 +238,9 @@ test('a convention of the coach’s own: refused where it slips, felt at once, k
   await savedAt(page, 1);
   await page.reload();
   await ready(page);
-  await page.getByRole('button', { name: '1 convention of your own' }).click();
+  await page.getByRole('button', { name: '1 convention' }).click();
   await expect(rir).toHaveValue('5');
-  await dialog.getByRole('button', { name: 'RIR of easy weeks back to 4' }).click();
+  await dialog.getByRole('button', { name: 'Reset RIR of easy weeks to 4' }).click();
   await expect(deload).toHaveText(before ?? '');
 });
 
@@ -265,10 +265,10 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
   });
 
   await test.step('pieces of written lengths, a bank with its sum, a square of sets, a finisher of one’s own', async () => {
-    await takeTechnique(page, 'seated leg curl', 'rest-pause', ['pieces, if written', '10-6']);
+    await takeTechnique(page, 'seated leg curl', 'rest-pause', ['pieces, if you set them', '10-6']);
     await expect(cell(page, 'seated leg curl', 'technique')).toContainText('10+6');
     await expect(cell(page, 'seated leg curl', 'w4')).toContainText('3×(10+6)');
-    await takeTechnique(page, 'standing calf raise', 'rep bank', ['load rises at the sum', '60']);
+    await takeTechnique(page, 'standing calf raise', 'rep bank', ['add load at total', '60']);
     await expect(cell(page, 'standing calf raise', 'w4')).toContainText(/=\d\d/);
     await takeTechnique(page, 'cable crunch', 'high-rep finisher', ['reps of the long set', '20-40']);
     await expect(cell(page, 'cable crunch', 'w4')).toContainText(/^(2\d|3\d|40)·/);
@@ -277,7 +277,7 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
     await page.keyboard.type('rep ladder');
     await expect(page.locator('[data-kind][aria-selected="true"]')).toContainText('rep ladder');
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('way', { exact: true }).selectOption('k sets of k');
+    await dialog.getByLabel('kind', { exact: true }).selectOption('k sets of k');
     await tabTo(page, dialog.getByLabel('longest rung', { exact: true }));
     await press(page, 'Control+a');
     await page.keyboard.type('3');
@@ -291,20 +291,20 @@ test('shares of the max, rising sets, written pieces, a bank, a square of sets, 
     await takeTechnique(page, 'hack squat', 'straight', ['sets or rounds', '3']);
     await press(page, 'Alt+d');
     const details = page.getByRole('region', { name: 'Details of hack squat' });
-    await details.getByLabel('Minutes of break before it').fill('5');
-    await details.getByLabel('Per cent of the first set by which reps fall when it stops').fill('20');
+    await details.getByLabel('Break before, minutes').fill('5');
+    await details.getByLabel('Percent of the first set’s reps').fill('20');
     await press(page, 'Enter');
     await ready(page);
   });
 
   await test.step('on the floor: said, and done with once a set falls short', async () => {
-    await page.getByRole('button', { name: 'Issue week 3' }).click();
-    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    await page.getByRole('button', { name: 'Send week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
     await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
-    await expect(page.getByText('Stop once reps fall by 20 % of the first set.')).toBeVisible();
+    await expect(page.getByText('Stop when reps fall by 20 % of the first set.')).toBeVisible();
     await page.waitForTimeout(750);
-    await page.getByRole('button', { name: 'Done as asked' }).click();
+    await page.getByRole('button', { name: 'Log as planned' }).click();
     await expect(page.getByText(/^Hack squat, set 2 of/)).toBeVisible();
     await page.waitForTimeout(750);
     await page.getByLabel('reps', { exact: true }).fill('3');

@@ -14,7 +14,7 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
   await expect(page.getByText(/^8 of 11 weeks are over · 32 of 32 sessions done/)).toBeVisible();
 
   await test.step('what stalled, what goes on, and every muscle planned against done', async () => {
-    const suggests = page.getByRole('region', { name: 'What it suggests' });
+    const suggests = page.getByRole('region', { name: 'Suggestions for the next block' });
     await expect(suggests.getByText(/^Exchange hack squat/)).toBeVisible();
     await expect(suggests.getByText(/^Keep .*seal row/)).toBeVisible();
     const muscles = page.getByRole('region', { name: 'Muscles' });
@@ -24,20 +24,20 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
     ).toContainText('stalled');
   });
 
-  const teaches = page.getByRole('region', { name: 'What it teaches' });
+  const teaches = page.getByRole('region', { name: 'What we learned' });
   const floor = teaches.getByRole('listitem').filter({ hasText: 'Side delts: floor' });
   const other = teaches.getByRole('listitem').filter({ hasText: 'Rear delts: floor' });
 
   await test.step('one lesson is taken over into the athlete, another is not; forgotten, it is asked again', async () => {
     await expect(floor).toContainText('grew at 3 sets in week');
     await floor.getByRole('button', { name: /^Take over/ }).click();
-    await expect(floor).toContainText('taken over');
+    await expect(floor).toContainText('applied');
     await other.getByRole('button', { name: /^Not so/ }).click();
-    await expect(other).toContainText('not taken');
+    await expect(other).toContainText('dismissed');
     await page.reload();
     await ready(page);
-    await expect(floor).toContainText('taken over');
-    await expect(other).toContainText('not taken');
+    await expect(floor).toContainText('applied');
+    await expect(other).toContainText('dismissed');
     await page.getByRole('heading').getByRole('link', { name: 'Dmitri A.' }).click();
     await page.waitForURL('**/athletes/**');
     await answers(page);
@@ -51,11 +51,11 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
   });
 
   await test.step('the next block starts from this one, and asks at once what the strength held allows', async () => {
-    const suggests = page.getByRole('region', { name: 'What it suggests' });
+    const suggests = page.getByRole('region', { name: 'Suggestions for the next block' });
     await suggests.getByRole('checkbox', { name: /^Exchange hack squat/ }).check();
     await expect(suggests.getByText(/with 1 change: loads from the strength held/)).toBeVisible();
     const before = page.url();
-    await suggests.getByRole('button', { name: 'Make the next block' }).click();
+    await suggests.getByRole('button', { name: 'Create next block' }).click();
     await page.waitForURL((url) => url.toString() !== before && url.pathname.startsWith('/blocks/'));
     await ready(page);
     await expect(page.getByRole('button', { name: 'Name of the block: Autumn, four days 2' })).toBeVisible();
@@ -66,8 +66,8 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
     await page.goto(before);
     await ready(page);
     await press(page, 'Alt+4');
-    await page.getByRole('button', { name: 'Beside the block before' }).click();
-    await expect(page.getByText('There is no block before this one.')).toBeVisible();
+    await page.getByRole('button', { name: 'Compared with the previous block' }).click();
+    await expect(page.getByText('There is no earlier block.')).toBeVisible();
   });
 });
 
@@ -78,14 +78,14 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
   await press(page, 'Alt+e');
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText(/^A model, not a measurement/)).toBeVisible();
-  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await dialog.getByRole('button', { name: 'Simulate', exact: true }).click();
   await dialog.getByRole('button', { name: 'Stop' }).click();
-  await expect(dialog.getByRole('button', { name: 'Rehearse', exact: true })).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Simulate', exact: true })).toBeVisible();
 
-  await dialog.getByLabel('Beside it').selectOption('a set more');
+  await dialog.getByLabel('Compare with').selectOption('a set more');
   await press(page, 'Tab');
-  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
-  await expect(dialog.getByRole('status')).toHaveText('100 lived', { timeout: 90_000 });
+  await dialog.getByRole('button', { name: 'Simulate', exact: true }).click();
+  await expect(dialog.getByRole('status')).toHaveText('100 runs done', { timeout: 90_000 });
   const table = dialog.getByRole('table', { name: 'As planned and changed' });
   await expect(table.getByRole('columnheader', { name: 'a set more' })).toBeVisible();
   await expect(table.getByRole('row', { name: /^no muscle falls twice running/ })).toContainText(
@@ -98,18 +98,18 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
   expect(Number(minutes[1])).toBeGreaterThan(Number(minutes[0]));
   // Two weeks of the block are behind it: what really failed stands below what was rehearsed.
   await expect(
-    dialog.getByRole('table', { name: 'Sessions that fail' }).getByRole('row', { name: /^as it was/ }),
+    dialog.getByRole('table', { name: 'Sessions below target' }).getByRole('row', { name: /^as it was/ }),
   ).toContainText(/\d+ %.*\d+ %/);
   // Taken, it is a step of the block like any other.
   const sets = cell(page, 'leg press', 'sets');
   const before = await sets.textContent();
-  await dialog.getByRole('button', { name: 'Take a set more' }).click();
+  await dialog.getByRole('button', { name: 'Use a set more' }).click();
   await expect(sets).toHaveText(String(Number(before) + 1));
   await press(page, 'Control+z');
   await expect(sets).toHaveText(before ?? '');
   await press(page, 'Alt+e');
-  await dialog.getByLabel('Beside it').selectOption('all of these');
-  await dialog.getByRole('button', { name: 'Rehearse', exact: true }).click();
+  await dialog.getByLabel('Compare with').selectOption('all of these');
+  await dialog.getByRole('button', { name: 'Simulate', exact: true }).click();
   await expect(dialog.getByRole('columnheader', { name: 'a week more' })).toBeVisible({ timeout: 60_000 });
   await expect(dialog.getByRole('listitem').filter({ hasText: 'Hack squat' }).first()).toContainText(
     /\d+ \(\d+(\.\d+)? to \d+/,

@@ -10,7 +10,7 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   await signIn(page, email);
   await answers(page);
   await expect(page.getByText('60 athletes')).toBeVisible();
-  const needs = page.getByRole('region', { name: 'Needs you' });
+  const needs = page.getByRole('region', { name: 'Needs attention' });
   const left = async () =>
     Number(await needs.getByRole('heading', { level: 2 }).locator('span').textContent());
   const waited = await left();
@@ -27,10 +27,10 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   await look();
 
   // What follows from their rules is applied for all at once.
-  await page.getByRole('button', { name: 'Apply all routine' }).focus();
+  await page.getByRole('button', { name: 'Apply all routine changes' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status')).toContainText(/calls answered as proposed/);
-  await expect(page.getByRole('button', { name: 'Apply all routine' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Apply all routine changes' })).toHaveCount(0);
   // From the field in which athletes are found Esc leads into the list; there one key answers each, and the focus goes
   // on by itself.
   await page.keyboard.press('/');
@@ -52,14 +52,14 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     await expect.poll(async () => (await inHand()).need, { intervals: [40, 60, 100, 150] }).not.toBe(need);
     expect(actions).toBeLessThan(60 * 12);
   }
-  await expect(page.getByText('Nothing waits for you.')).toBeVisible();
+  await expect(page.getByText('Nothing needs your attention.')).toBeVisible();
   // Each kind that was simulated was called.
   expect([...kinds]).toEqual(
     expect.arrayContaining([
       'Pain',
       'Joints',
       'Behind twice',
-      'Signs',
+      'Fatigue',
       'Stalled',
       'Nothing logged',
       'Begun poorly',

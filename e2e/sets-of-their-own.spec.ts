@@ -13,7 +13,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await goTo(page, cell(page, 'hack squat', 'rir'));
     await page.keyboard.type('week, back-offs 1');
     await press(page, 'Enter');
-    await expect(cell(page, 'hack squat', 'rir')).toHaveText('wk *');
+    await expect(cell(page, 'hack squat', 'rir')).toHaveText('week *');
     await goTo(page, cell(page, 'hack squat', 'tempo'));
     await page.keyboard.type('31X0, back-offs 4011');
     await press(page, 'Enter');
@@ -25,7 +25,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await press(page, 'Escape');
     await press(page, 'Alt+d');
     const details = page.getByRole('region', { name: 'Details of hack squat' });
-    await details.getByLabel('Cues of single sets').fill('back-offs: hold each squeeze');
+    await details.getByLabel('Cues for single sets').fill('back-offs: hold each squeeze');
     await press(page, 'Enter', 'Escape');
     await expect(details).toBeHidden();
   });
@@ -53,13 +53,13 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
       'dumbbell split squat',
       'cluster',
       ['heavier each set by, %', '10'],
-      ['the last a single', ''],
+      ['last set a single', ''],
     );
     await expect(cell(page, 'dumbbell split squat', 'technique')).toContainText('↑');
     await expect(cell(page, 'dumbbell split squat', 'w4')).toContainText(/^4×3·\d+ 1·\d+/);
-    await takeTechnique(page, 'cable crunch', 'total-rep target', ['half reps in turn', '']);
+    await takeTechnique(page, 'cable crunch', 'total-rep target', ['alternate half reps', '']);
     await expect(cell(page, 'cable crunch', 'w4')).toContainText(/\d\+\d+½/);
-    await takeTechnique(page, 'seated leg curl', 'hold and lower', ['seconds held', '12']);
+    await takeTechnique(page, 'seated leg curl', 'hold and lower', ['hold, seconds', '12']);
     await expect(cell(page, 'seated leg curl', 'w3')).toContainText(/\+12″\+3↓/);
   });
 
@@ -77,14 +77,14 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(page.locator('tr', { hasText: 'leg press' }).first()).toContainText('one clock');
     await press(page, 'Alt+d');
     const details = page.getByRole('region', { name: 'Details of barbell hip thrust' });
-    await details.getByLabel('Closing rounds of the group, if there is energy left').fill('1');
+    await details.getByLabel('Optional rounds of the group at the end').fill('1');
     await press(page, 'Enter');
     await ready(page);
   });
 
   await test.step('on the floor each set says its own tempo and cue, and what follows its last rep', async () => {
-    await page.getByRole('button', { name: 'Issue week 3' }).click();
-    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    await page.getByRole('button', { name: 'Send week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
     const floor = page.url().replace('/blocks/', '/training/').replace(/#.*/, '');
     await page.goto(floor);
     await begin(page, /Lower, squat first/);
@@ -93,35 +93,35 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(page.getByLabel('partial reps after')).toHaveValue('3');
     await page.waitForTimeout(750);
     await page.getByLabel('partial reps after').fill('5');
-    await page.getByRole('button', { name: 'Done as asked' }).click();
+    await page.getByRole('button', { name: 'Log as planned' }).click();
     await expect(page.getByText(/^Hack squat, back-off 1 of/)).toBeVisible();
     await expect(page.getByText(/Hold each squeeze\. Tempo 4011\./)).toBeVisible();
 
     // Anything can be noted of any set: help, and form that was not clean.
-    await page.getByRole('button', { name: 'Note more' }).click();
+    await page.getByRole('button', { name: 'Add details' }).click();
     await page.getByLabel('reps with help').fill('2');
     await page.getByLabel('form was not clean').check();
     for (let left = 0; left < 6; left++) {
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
       if (await page.getByText(/^Seated leg curl/).isVisible()) break;
     }
     await expect(page.getByText(/^Seated leg curl/)).toBeVisible();
     await expect(page.getByLabel('seconds held after')).toHaveValue('12');
-    await expect(page.getByLabel('reps lowered after')).toHaveValue('3');
+    await expect(page.getByLabel('lowered reps after')).toHaveValue('3');
 
     await page.goto(floor);
     await begin(page, /Lower, hinge first/);
     for (let left = 0; left < 12; left++) {
       if (await page.getByText(/^Leg press/).isVisible()) break;
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
     }
     const names: string[] = [];
     for (let set = 0; set < 4; set++) {
       names.push((await page.getByText(/^(Leg press|Barbell hip thrust), /).textContent()) ?? '');
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
     }
     expect(names.map((name) => name.split(',')[0])).toEqual([
       'Leg press',
@@ -145,10 +145,10 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   test.setTimeout(240_000);
   const kept = async () => {
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   };
   const search = async (text: string) => {
-    await page.getByLabel('Find conventions').fill(text);
+    await page.getByLabel('Search rules').fill(text);
   };
   const set = async (name: string, value: string) => {
     await page.getByLabel(name, { exact: true }).fill(value);
@@ -158,7 +158,7 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   await page.goto('/account');
   await search('hard-set');
   await set('Hard-set threshold', '3');
-  await expect(page.getByText('Kept: week plans that are not handed out follow it.')).toBeVisible();
+  await expect(page.getByText('Saved. Weeks that have not been sent follow it.')).toBeVisible();
   await set('Hard-set threshold', '99');
   await expect(page.getByRole('alert').filter({ hasText: 'outside' })).toBeVisible();
 
@@ -166,13 +166,13 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
   await page.goto(`${profile}#conventions`);
   await search('hard-set');
-  await expect(page.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours for all');
-  await page.getByLabel('They hold for').selectOption('a muscle');
+  await expect(page.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours instead of all');
+  await page.getByLabel('Applies to').selectOption('one muscle');
   await page.getByLabel('Muscle', { exact: true }).selectOption('quads');
   await search('hard-set');
   await set('Hard-set threshold', '2');
-  await page.getByLabel('They hold for').selectOption('an exercise');
-  const exercise = page.getByRole('combobox', { name: 'Exercise with figures of its own' });
+  await page.getByLabel('Applies to').selectOption('one exercise');
+  const exercise = page.getByRole('combobox', { name: 'Exercise with its own settings' });
   await exercise.fill('leg press');
   await press(page, 'Enter');
   await search('hard-set');
@@ -182,17 +182,17 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   await kept();
 
   await page.goto(`${profile}#strength`);
-  await page.getByLabel('Reps at which leg press is felt best').fill('12-20');
+  await page.getByLabel('Best rep range: leg press').fill('12-20');
   await press(page, 'Enter');
-  await page.getByLabel('What full means in leg press').fill('Knees past 90 degrees');
+  await page.getByLabel('Range of motion agreed: leg press').fill('Knees past 90 degrees');
   await press(page, 'Enter');
   await kept();
   await page.goto(`${profile}#person`);
   await page
-    .getByRole('region', { name: 'Dates to be ready for' })
+    .getByRole('region', { name: 'Events' })
     .getByRole('button', { name: 'Add' })
     .click();
-  await page.getByLabel('What day 1 is').fill('Photo day');
+  await page.getByLabel('Name of event 1').fill('Photo day');
   await press(page, 'Enter');
   await kept();
 
@@ -201,9 +201,9 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   await cell(page, 'leg press', 'slot').click();
   await expect(page.getByTestId('why')).toContainText('Full: Knees past 90 degrees');
   await press(page, 'Alt+c');
-  const dialog = page.getByRole('dialog', { name: 'Conventions of this block' });
-  await dialog.getByLabel('Find conventions').fill('hard-set');
-  await expect(dialog.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours for all');
+  const dialog = page.getByRole('dialog', { name: 'Rules and numbers of this block' });
+  await dialog.getByLabel('Search rules').fill('hard-set');
+  await expect(dialog.getByRole('row', { name: /Hard-set threshold/ })).toContainText('3 yours instead of all');
   await press(page, 'Escape');
   // A new slot starts from the range in which it is felt best.
   await cell(page, 'hack squat', 'slot').click();
@@ -241,7 +241,7 @@ test('lists and minutes under one clock, all loads moved at once, and a block af
     const before = await load();
     await page.getByRole('button', { name: 'All settings' }).click();
     const drawer = page.getByRole('dialog');
-    await drawer.getByLabel('All loads moved').fill('week 5 +5 %');
+    await drawer.getByLabel('Shift all loads').fill('week 5 +5 %');
     await press(page, 'Enter', 'Escape');
     await expect(drawer).toBeHidden();
     await expect.poll(load).toBeGreaterThan(before);
@@ -249,26 +249,26 @@ test('lists and minutes under one clock, all loads moved at once, and a block af
   });
 
   await test.step('on the floor the lists alternate under one stopwatch, and its time is noted for both', async () => {
-    await page.getByRole('button', { name: 'Issue week 3' }).click();
-    await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+    await page.getByRole('button', { name: 'Send week 3' }).click();
+    await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
     await page.clock.install();
     await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
     for (let left = 0; left < 14; left++) {
       if (await page.getByText(/^Standing calf raise, /).isVisible()) break;
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
     }
     const names: string[] = [];
     for (let piece = 0; piece < 6; piece++) {
       names.push((await page.getByText(/^(Standing calf raise|Cable crunch), /).textContent()) ?? '');
       const last = piece === 5;
-      await expect(page.getByLabel('seconds it took')).toHaveCount(last ? 1 : 0);
-      if (piece === 0) await page.getByRole('button', { name: 'Start the stopwatch: 8:00 at most' }).click();
+      await expect(page.getByLabel('seconds taken')).toHaveCount(last ? 1 : 0);
+      if (piece === 0) await page.getByRole('button', { name: 'Start the stopwatch: up to 8:00' }).click();
       else await expect(page.getByText(/^0:\d\d of 8:00$/)).toBeVisible();
       if (last) await page.clock.fastForward('07:00');
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Done as asked' }).click();
+      await page.getByRole('button', { name: 'Log as planned' }).click();
     }
     expect(names.map((name) => name.split(' ')[0])).toEqual([
       'Standing',
@@ -294,7 +294,7 @@ test('lists and minutes under one clock, all loads moved at once, and a block af
     await page.waitForURL(/\/blocks\/[0-9a-f-]{36}/);
     await ready(page);
     await press(page, 'Alt+2');
-    await expect(page.getByRole('columnheader', { name: /^wk 1/ })).toContainText('4');
+    await expect(page.getByRole('columnheader', { name: /^week 1/ })).toContainText('4');
     await expect(page.getByRole('columnheader', { name: /^deload/ })).toHaveCount(0);
   });
 });

@@ -39,17 +39,17 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
   browser,
 }) => {
   await page.goto('/account');
-  await page.getByRole('button', { name: 'Set it up' }).click();
+  await page.getByRole('button', { name: 'Set up' }).click();
   const section = page.getByRole('region', { name: 'Second factor' });
   const secret = (await section.locator('code').textContent()) ?? '';
-  await section.getByLabel('Code of the second factor').fill('000000');
-  await section.getByRole('button', { name: 'Turn it on' }).click();
+  await section.getByLabel('Code from your authenticator app').fill('000000');
+  await section.getByRole('button', { name: 'Turn on' }).click();
   await expect(section.getByRole('alert')).toContainText('This code is not right');
-  await section.getByLabel('Code of the second factor').fill(await generate({ secret }));
-  await section.getByRole('button', { name: 'Turn it on' }).click();
+  await section.getByLabel('Code from your authenticator app').fill(await generate({ secret }));
+  await section.getByRole('button', { name: 'Turn on' }).click();
   await expect(section.getByText('8 recovery codes left')).toBeVisible();
   const recovery = (await section.getByRole('listitem').first().textContent()) ?? '';
-  await page.getByLabel('Every coach of this house needs a second factor').check();
+  await page.getByLabel('Every coach in this team needs a second factor').check();
 
   const context = await browser.newContext();
   const other = await context.newPage();
@@ -57,20 +57,20 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
   await other.getByLabel('Email').fill(email);
   await other.locator('input[name=password]').fill('rung by rung');
   await other.getByRole('button', { name: 'Sign in' }).click();
-  const code = other.getByLabel('Code of your second factor, or a recovery code');
+  const code = other.getByLabel('Code from your authenticator app, or a recovery code');
   // The password alone opens nothing.
   await expect(code).toBeVisible();
   await other.goto('/desk');
   await expect(code).toBeVisible();
   await code.fill('123');
   await other.getByRole('button', { name: 'Sign in' }).click();
-  await expect(other.getByText('This code is not right, or it was used already.')).toBeVisible();
+  await expect(other.getByText('This code is wrong or was already used.')).toBeVisible();
   await code.fill(recovery);
   await other.getByRole('button', { name: 'Sign in' }).click();
   await other.waitForURL('**/desk');
 
   await test.step('a coach who is let in has to set one up before anything is shown', async () => {
-    await page.getByRole('button', { name: 'Let a coach in' }).click();
+    await page.getByRole('button', { name: 'Invite a coach' }).click();
     const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
     const fresh = await browser.newContext();
     const third = await fresh.newPage();
@@ -83,12 +83,12 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
     await third.waitForURL('**/second-factor');
     await third.goto('/library');
     await third.waitForURL('**/second-factor');
-    await third.getByRole('button', { name: 'Set it up' }).click();
+    await third.getByRole('button', { name: 'Set up' }).click();
     const theirs = (await third.locator('code').first().textContent()) ?? '';
-    await third.getByLabel('Code of the second factor').fill(await generate({ secret: theirs }));
-    await third.getByRole('button', { name: 'Turn it on' }).click();
+    await third.getByLabel('Code from your authenticator app').fill(await generate({ secret: theirs }));
+    await third.getByRole('button', { name: 'Turn on' }).click();
     await expect(third.getByText('8 recovery codes left')).toBeVisible();
-    await third.getByRole('link', { name: 'To the desk' }).click();
+    await third.getByRole('link', { name: 'To the Desk' }).click();
     await third.waitForURL('**/desk');
     await fresh.close();
   });
@@ -155,9 +155,9 @@ test('what a device left open is not enough for takes the password: wrong, left,
 }) => {
   await leftOpen(email);
   await page.goto('/account');
-  const make = page.getByRole('button', { name: 'Let a coach in' });
+  const make = page.getByRole('button', { name: 'Invite a coach' });
   const link = page.locator('code').filter({ hasText: '/invite/' });
-  const dialog = page.getByRole('dialog', { name: 'Your password first' });
+  const dialog = page.getByRole('dialog', { name: 'Enter your password' });
   await make.click();
   await expect(dialog.getByRole('textbox', { name: 'Password' })).toBeFocused();
   await page.keyboard.press('Escape');
@@ -168,7 +168,7 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await make.click();
   await dialog.getByRole('textbox', { name: 'Password' }).fill('not this one');
   await page.keyboard.press('Enter');
-  await expect(dialog.getByText('This is not your password.')).toBeVisible();
+  await expect(dialog.getByText('That is not your password.')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
   await page.keyboard.press('Enter');
   await expect(dialog).toBeHidden();
@@ -181,8 +181,8 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await leftOpen(email);
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'Erase …' }).click();
-  await page.getByLabel('Write the name to go on').fill('Maren Tveitdal');
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByLabel('Type the name to confirm').fill('Maren Tveitdal');
   await page.keyboard.press('Enter');
   await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
   await page.keyboard.press('Enter');
@@ -212,7 +212,7 @@ test('where one is signed in is listed, and another device is signed out there',
   await page.goto('/account');
   const rows = page.getByRole('region', { name: 'Where you are signed in' }).getByRole('listitem');
   await expect(rows).toHaveCount(2);
-  await expect(rows.filter({ hasText: 'this one' })).toHaveCount(1);
+  await expect(rows.filter({ hasText: 'this device' })).toHaveCount(1);
   await rows.getByRole('button', { name: 'Sign out' }).click();
   await expect(rows).toHaveCount(1);
   await other.goto('/desk');

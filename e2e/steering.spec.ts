@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { answers, cell, expect, openBlock, openProfile, press, ready, test } from './coach';
 import { marensPhone } from './phones';
 
-const needs = (page: Page) => page.getByRole('region', { name: 'Needs you' });
+const needs = (page: Page) => page.getByRole('region', { name: 'Needs attention' });
 const need = (page: Page, text: RegExp) => needs(page).getByRole('listitem').filter({ hasText: text });
 
 test('a day lost in a week that is handed out: the week is arranged anew for itself alone, and the phone follows', async ({
@@ -23,12 +23,12 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
     .replace(/^[A-Z] /, '')
     .replace(/\d.*$/, '')
     .trim();
-  await expect(page.getByText('handed out: the floor follows')).toBeVisible();
+  await expect(page.getByText('sent: the athlete’s app follows')).toBeVisible();
 
   await test.step('left out, it is gone from the phone; the Sheet says so; the week after has it', async () => {
     await page
       .getByRole('group', { name: `${name} in week 3` })
-      .getByLabel('left out')
+      .getByLabel('skipped')
       .click();
     await expect(page.getByText(`Only in week 3: ${name} left out.`)).toBeVisible();
     await expect(page.getByText(/saved.*rev 1/)).toBeVisible();
@@ -36,7 +36,7 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
     await expect(sessions).toHaveCount(before - 1);
     await press(page, 'Alt+2');
     const row = page.getByRole('row').filter({ hasText: name }).first();
-    await expect(row.locator('[data-column="w3"]')).toHaveText('left out');
+    await expect(row.locator('[data-column="w3"]')).toHaveText('skipped');
     await expect(row.locator('[data-column="w4"]')).toContainText('min');
   });
 
@@ -50,17 +50,17 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
   await test.step('a week that will not be finished is closed, and opened again', async () => {
     await press(page, 'Alt+1');
     await page.getByRole('button', { name: /^Close week 3/ }).click();
-    await expect(page.getByRole('button', { name: 'Issue week 4' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Send week 4' })).toBeVisible();
     await page.getByLabel('Week to change').selectOption('3');
-    await page.getByRole('button', { name: 'Open week 3 again' }).click();
-    await expect(page.getByText('handed out: the floor follows')).toBeVisible();
+    await page.getByRole('button', { name: 'Reopen week 3' }).click();
+    await expect(page.getByText('sent: the athlete’s app follows')).toBeVisible();
   });
   await context.close();
 });
 
 test('deload now: the rest of the block moves behind it, and back again', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
-  const columns = page.getByRole('columnheader', { name: /^wk \d/ });
+  const columns = page.getByRole('columnheader', { name: /^week \d/ });
   const weeks = await columns.count();
   const fourth = await cell(page, 'hack squat', 'w4').textContent();
   await press(page, 'Alt+1');
@@ -81,7 +81,7 @@ test('the desk by keyboard: routine looked at, applied and taken back; a week ha
   const routine = need(page, /^Maren Tveitdal\d+ loads/);
   await expect(routine).toBeVisible();
   await routine.focus();
-  const preview = page.getByRole('region', { name: 'What each answer changes' });
+  const preview = page.getByRole('region', { name: 'What each option changes' });
   await preview.getByRole('button', { name: /^Show all/ }).click();
   await expect(preview.getByText(/Hack squat: /).first()).toBeVisible();
   await routine.focus();
@@ -96,27 +96,27 @@ test('the desk by keyboard: routine looked at, applied and taken back; a week ha
   await expect(page.getByRole('status')).toContainText('Taken back');
   await expect(routine).toBeVisible();
 
-  await page.getByRole('button', { name: /ready to hand out/ }).click();
-  const ready_ = page.getByRole('region', { name: 'Weeks to hand out' });
+  await page.getByRole('button', { name: /ready to send/ }).click();
+  const ready_ = page.getByRole('region', { name: 'Weeks to send' });
   for (const box of await ready_.getByRole('checkbox', { name: /^(?!Maren)/ }).all()) await box.uncheck();
   await expect(
     ready_.getByRole('checkbox', { name: /^Maren Tveitdal, week 3: \d+ calls? not answered/ }),
   ).toBeChecked();
-  await ready_.getByLabel('A line with it, to each').fill('A calm week.');
+  await ready_.getByLabel('Note to each athlete').fill('A calm week.');
   await press(page, 'Enter', 'Enter');
-  await expect(page.getByRole('status')).toContainText('1 week handed out.');
-  await expect(page.getByRole('button', { name: 'Take back', exact: true })).toBeFocused();
-  await expect(need(page, /^Maren TveitdalWeek 3 to hand out/)).toHaveCount(0);
+  await expect(page.getByRole('status')).toContainText('1 week sent.');
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeFocused();
+  await expect(need(page, /^Maren TveitdalWeek 3 to send/)).toHaveCount(0);
   await press(page, 'Enter');
   await expect(page.getByRole('status')).toContainText('taken back');
-  await expect(need(page, /^Maren TveitdalWeek 3 to hand out/)).toBeVisible();
+  await expect(need(page, /^Maren TveitdalWeek 3 to send/)).toBeVisible();
 });
 
 test('who answers: an athlete whose loads apply themselves asks only for the rest, and lists what was applied', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
-  await page.getByLabel('Who answers what the log proposes').selectOption('apply the routine');
+  await page.getByLabel('Who decides on proposed changes').selectOption('apply the routine');
   await press(page, 'Control+Enter');
   await expect(page.getByText(/^Kept/).first()).toBeVisible();
   await page.goto('/desk');
@@ -170,11 +170,11 @@ test('blocks: another beside the running one, copied, put away, thrown away and 
   await expect(winter).toContainText('planned');
   await expect(blocks.getByRole('row', { name: new RegExp(running ?? '') }).last()).toContainText('running');
   await page.getByRole('button', { name: 'Archive Winter' }).click();
-  await expect(winter).toContainText('in the archive');
+  await expect(winter).toContainText('archived');
   await page.getByRole('button', { name: 'Delete Winter' }).click();
-  await expect(winter).toContainText('kept for 30 days');
+  await expect(winter).toContainText('kept instead of 30 days');
   await page.getByRole('button', { name: 'Bring back Winter' }).click();
-  await expect(winter).toContainText('in the archive');
+  await expect(winter).toContainText('archived');
   await page.goto('/desk');
   await openBlock(page, 'Maren');
   await ready(page);
@@ -186,11 +186,11 @@ test('a template of one’s own asks for clean reps before it, and who starts fr
 }) => {
   await page.goto('/templates');
   await page.getByRole('link', { name: 'Rings and bars' }).click();
-  await expect(page.getByText('Nothing is asked.')).toBeVisible();
-  await page.getByLabel('Lift asked for').selectOption({ label: 'pull-up' });
-  await page.getByLabel('Clean reps asked for').fill('8');
-  await page.getByLabel('Clean reps asked for').press('Enter');
-  await page.getByRole('button', { name: 'Ask for it' }).click();
+  await expect(page.getByText('No requirements.')).toBeVisible();
+  await page.getByLabel('Exercise of the requirement').selectOption({ label: 'pull-up' });
+  await page.getByLabel('Clean reps required').fill('8');
+  await page.getByLabel('Clean reps required').press('Enter');
+  await page.getByRole('button', { name: 'Add requirement' }).click();
   await expect(page.getByText('8 clean reps of pull-up')).toBeVisible();
   await page.getByRole('link', { name: /^Tobiasz/ }).click();
   await page.waitForURL('**/blocks/new**');

@@ -5,7 +5,7 @@ import { takeTechnique } from './prescribe';
 
 async function asAsked(phone: Page): Promise<void> {
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Done as asked' }).click();
+  await phone.getByRole('button', { name: 'Log as planned' }).click();
 }
 
 test('two tabs of a phone without a network, and then a second phone: every set arrives, one done twice is said', async ({
@@ -39,24 +39,24 @@ test('two tabs of a phone without a network, and then a second phone: every set 
 
   const next = await context.newPage();
   await next.goto(session);
-  await expect(next.getByText('All sets are with your coach.')).toBeVisible({ timeout: 60_000 });
+  await expect(next.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
   await expect(next.getByText(/^2 of \d+ sets$/)).toBeVisible();
   await next.getByRole('button', { name: 'All sets' }).click();
   await expect(next.getByText('logged twice: the later counts')).toBeVisible();
 
   // Another phone of the same athlete goes on from there.
   await next.goto('/training/phones');
-  await next.getByRole('button', { name: 'A code for another phone' }).click();
+  await next.getByRole('button', { name: 'Code for another phone' }).click();
   const code = (await next.locator('strong').textContent()) ?? '';
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await other.goto('/join');
   await other.getByLabel('Code').fill(code);
-  await other.getByRole('button', { name: 'Come in' }).click();
+  await other.getByRole('button', { name: 'Continue' }).click();
   await other.waitForURL(/\/training$/);
   await other.goto(session);
   await expect(other.getByText(/^2 of \d+ sets$/)).toBeVisible();
   await asAsked(other);
-  await expect(other.getByText('All sets are with your coach.')).toBeVisible();
+  await expect(other.getByText('Your coach has all sets.')).toBeVisible();
   await next.goto(session);
   await expect(next.getByText(/^3 of \d+ sets$/)).toBeVisible();
   await other.context().close();
@@ -69,8 +69,8 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
 }) => {
   test.setTimeout(180_000);
   await openBlock(page, 'Maren');
-  await cell(page, 'seated dumbbell press', 'slot').focus();
-  await takeTechnique(page, 'seated dumbbell press', 'rest-pause');
+  await cell(page, 'seated dumbbell shoulder press', 'slot').focus();
+  await takeTechnique(page, 'seated dumbbell shoulder press', 'rest-pause');
   await page.goto('/desk');
   const context = await marensPhone(page, browser);
   const [phone] = context.pages();
@@ -91,8 +91,8 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
   const sets = Number((await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
   expect(sets).toBeGreaterThanOrEqual(17);
   await start.click();
-  const whole = phone.getByRole('button', { name: /^All of it as asked/ });
-  const done = phone.getByRole('button', { name: 'Done as asked' });
+  const whole = phone.getByRole('button', { name: /^Log all as planned/ });
+  const done = phone.getByRole('button', { name: 'Log as planned' });
   const over = phone.getByText('All sets are logged.');
   let rounds = 0;
   for (let taps = 0; taps < sets && !(await over.isVisible()); taps++) {
@@ -101,8 +101,8 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
     if (isRound) rounds++;
     await (isRound ? whole : done).click();
   }
-  await phone.getByRole('button', { name: 'Finish the session' }).click();
-  await expect(phone.getByText('The session is over.')).toBeVisible();
+  await phone.getByRole('button', { name: 'Finish session' }).click();
+  await expect(phone.getByText('Session finished.')).toBeVisible();
   const taps = Number(await phone.evaluate(() => document.body.dataset.taps));
   expect(rounds).toBeGreaterThan(0);
   expect(taps).toBeLessThanOrEqual(22);
@@ -116,8 +116,8 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   await openBlock(page, 'Maren');
   await cell(page, 'hack squat', 'slot').focus();
   await takeTechnique(page, 'hack squat', 'rest-pause');
-  await page.getByRole('button', { name: 'Issue week 3' }).click();
-  await expect(page.getByRole('columnheader', { name: 'wk 3 issued' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
   const slow = await page.context().newCDPSession(page);
@@ -150,8 +150,8 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   const passed = (second.now - first.now) / 1000;
   expect(Math.abs(first.left - second.left - passed)).toBeLessThanOrEqual(1.2);
   await page.clock.fastForward(120_000);
-  await expect(running).toHaveText('Round over: log it');
+  await expect(running).toHaveText('Round finished: log it');
   await page.waitForTimeout(750);
-  await page.getByRole('button', { name: /^All of it as asked/ }).click();
+  await page.getByRole('button', { name: /^Log all as planned/ }).click();
   await expect(page.getByText(/^3 of \d+ sets$/)).toBeVisible();
 });

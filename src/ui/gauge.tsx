@@ -2,6 +2,7 @@ import { type MuscleWeek, standing } from '@/core';
 import * as screenWords from '@/ui/words/screens/parts';
 import classes from './gauge.module.css';
 import { figure } from './words/figures';
+import { STANDING_NAMES } from './words/values';
 
 interface GaugeProps {
   readonly week: MuscleWeek;
@@ -32,7 +33,7 @@ export function Gauge({ week, most }: GaugeProps) {
         {figure(sets, 1)}
       </span>
       <span className={classes.word} data-state={state}>
-        {state === 'in' ? `${figure(week.frequency, 1)}×` : state}
+        {state === 'in' ? `${figure(week.frequency, 1)}×` : STANDING_NAMES[state]}
       </span>
     </>
   );

@@ -55,9 +55,9 @@ export default function Places({ tools }: { readonly tools: DraftTools }) {
                   aria-current={id === place?.id}
                   onClick={() => setChosen(id)}
                 >
-                  {name.trim() || 'unnamed'}
+                  {name.trim() || screenWords.unnamed}
                 </UnstyledButton>
-                <span className={classes.soft}>{at === 0 ? 'usual' : ''}</span>
+                <span className={classes.soft}>{at === 0 ? screenWords.usual : ''}</span>
               </li>
             ))}
           </ul>

@@ -136,7 +136,8 @@ function Thread({
           // biome-ignore lint/suspicious/noArrayIndexKey: what was said does not move
           <li key={at} data-by={said.by}>
             <span className={classes.soft}>
-              {longDay(said.date)}, {said.by === 'coach' ? 'you' : athlete.name}, {withWords(said, names)}
+              {longDay(said.date)}, {said.by === 'coach' ? screenWords.you : athlete.name},{' '}
+              {withWords(said, names)}
             </span>{' '}
             “{said.text}”
           </li>
@@ -287,7 +288,16 @@ function CheckIns({ running }: { readonly running: Training }) {
       <Table className={classes.table}>
         <Table.Thead>
           <Table.Tr>
-            {['day', 'sleep', 'drive', 'appetite', 'soreness', 'aches', 'measured', 'says'].map((head) => (
+            {[
+              common.date,
+              screenWords.sleep,
+              screenWords.motivation,
+              screenWords.appetite,
+              screenWords.soreness,
+              screenWords.achingJoints,
+              screenWords.measured,
+              screenWords.notes,
+            ].map((head) => (
               <Table.Th scope="col" key={head}>
                 {head}
               </Table.Th>

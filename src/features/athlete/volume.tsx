@@ -29,7 +29,7 @@ import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
-import { GOAL_NAMES, MARK_NAMES } from '@/ui/words/values';
+import { GOAL_NAMES, MARK_NAMES, ORIGIN_NAMES } from '@/ui/words/values';
 import own from './athlete.module.css';
 import type { DraftTools } from './use-draft';
 
@@ -137,12 +137,14 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
                   : figure(athlete.landmarks[muscle]?.[mark] ?? 0, 1)
               }
               read={(text) =>
-                text.trim() === '' ? ok(null) : readNumber(text, { field: mark, low: 0, high: 60 })
+                text.trim() === ''
+                  ? ok(null)
+                  : readNumber(text, { field: MARK_NAMES[mark], low: 0, high: 60 })
               }
               onValue={(value) => setMark(mark, value)}
             />
             <span className={own.origin} data-own={trace.origins[mark] !== 'convention'}>
-              {trace.origins[mark] === 'coach' ? 'yours' : trace.origins[mark]}
+              {ORIGIN_NAMES[trace.origins[mark]]}
             </span>
           </span>
         </Table.Td>

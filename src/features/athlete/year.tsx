@@ -256,8 +256,8 @@ function Bar({ block, lane, left, right, at, daysWide, onMove }: BarProps) {
           onMove(by);
         }}
       >
-        {span.deloads.map((of) => part(of, 'deload'))}
-        {span.pauses.map((of) => part(of, 'pause'))}
+        {span.deloads.map((of) => part(of, screenWords.deload))}
+        {span.pauses.map((of) => part(of, screenWords.breakText))}
         <span className={own.name}>{name}</span>
       </UnstyledButton>
     </li>

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import type { BlockSession } from '@/client/block-session';
 import type { JsonText } from '@/ui/json-text';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
@@ -19,7 +20,7 @@ import { keyList } from './key-lists';
 import { Rail } from './rail/rail';
 import strip from './strip.module.css';
 import { useBlock } from './use-block';
-import { useBlockCommands } from './use-block-commands';
+import { type BlockRuns, useBlockCommands } from './use-block-commands';
 import { type BlockScreenUse, useBlockScreen } from './use-block-screen';
 import { WeekActions } from './week-actions';
 import { Work } from './work';
@@ -65,45 +66,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const onRecall = useStable((week: number) => void session.recall(week));
   useBlockCommands(
     face,
-    {
-      split: () => show('Split'),
-      sheet: () => show('Sheet'),
-      ladder: () => show('Ladder'),
-      review: () => show('Review'),
-      undo: session.undo,
-      redo: session.redo,
-      history: () => setDialog('history'),
-      balance: () => setDialog('balance'),
-      simulate: () => setDialog('rehearsal'),
-      rules: () => setDialog('conventions'),
-      'add session': () => void sheet.edits.addSession(isSheet),
-      replace: () => setDialog('replace'),
-      details: () => screen.setDetailed((open) => !open),
-      technique: () => table.edit({ row: table.cursor.row, column: 'technique' }),
-      'add slot': () => sheet.edits.beginSlot(row),
-      'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
-      deload: () => {
-        show('Ladder');
-        whenThere('[data-part="deload"]', (part) => part.scrollIntoView());
-      },
-      goals: () => {
-        show('Split');
-        whenThere('[data-goal]', (part) => part.focus());
-      },
-      progression: () => screen.setDetailed(true),
-      superset: () => (row === undefined ? undefined : sheet.edits.join(row)),
-      'add set': () => (row === undefined ? undefined : sheet.edits.addSet(row)),
-      missed: () => {
-        show('Split');
-        whenThere('[data-part="this week"]', (part) => part.scrollIntoView());
-      },
-      log: () => window.open(`/training/${training.blockId}`, '_blank'),
-      template: screen.saveTemplate,
-      export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),
-      spreadsheet: () => setDialog('spreadsheet'),
-      print: () => window.open(`/blocks/${training.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank'),
-      issue: shown.next === undefined ? null : () => void session.issue(shown.next ?? 0),
-    },
+    runsOf(session, state, screen),
     // With the focus nowhere the arrows go into the table.
     (event) =>
       isSheet &&
@@ -193,6 +156,53 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
       <KeysHelp of={face} keys={keyList(face)} />
     </div>
   );
+}
+
+/** What each command of the screen does; null: nothing just now. */
+function runsOf(session: BlockSession, { training }: BlockState, screen: BlockScreenUse): BlockRuns {
+  const { shown, table, sheet, face, show, weekState, setDialog } = screen;
+  const { block, calls } = shown;
+  const { row } = table;
+  const isSheet = face === 'Sheet';
+  return {
+    split: () => show('Split'),
+    sheet: () => show('Sheet'),
+    ladder: () => show('Ladder'),
+    review: () => show('Review'),
+    undo: session.undo,
+    redo: session.redo,
+    history: () => setDialog('history'),
+    balance: () => setDialog('balance'),
+    simulate: () => setDialog('rehearsal'),
+    rules: () => setDialog('conventions'),
+    'add session': () => void sheet.edits.addSession(isSheet),
+    replace: () => setDialog('replace'),
+    details: () => screen.setDetailed((open) => !open),
+    technique: () => table.edit({ row: table.cursor.row, column: 'technique' }),
+    'add slot': () => sheet.edits.beginSlot(row),
+    'accept all': calls.length === 0 ? null : () => screen.onAnswer(calls, 'accepted'),
+    deload: () => {
+      show('Ladder');
+      whenThere('[data-part="deload"]', (part) => part.scrollIntoView());
+    },
+    goals: () => {
+      show('Split');
+      whenThere('[data-goal]', (part) => part.focus());
+    },
+    progression: () => screen.setDetailed(true),
+    superset: () => (row === undefined ? undefined : sheet.edits.join(row)),
+    'add set': () => (row === undefined ? undefined : sheet.edits.addSet(row)),
+    missed: () => {
+      show('Split');
+      whenThere('[data-part="this week"]', (part) => part.scrollIntoView());
+    },
+    log: () => window.open(`/training/${training.blockId}`, '_blank'),
+    template: screen.saveTemplate,
+    export: () => saveFile(`${block.name}.json`, JSON.stringify(block, null, 2)),
+    spreadsheet: () => setDialog('spreadsheet'),
+    print: () => window.open(`/blocks/${training.blockId}/print/${weekState?.plan.week ?? 1}`, '_blank'),
+    issue: shown.next === undefined ? null : () => void session.issue(shown.next ?? 0),
+  };
 }
 
 /** The one-rep max behind the focused slot's loads in the week in sight. */

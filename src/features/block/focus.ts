@@ -21,13 +21,14 @@ import {
 import { callLine } from '@/ui/words/calls';
 import { longDay } from '@/ui/words/dates';
 import { effectSentences } from '@/ui/words/effects';
-import { clock, count, figure, loadWithUnit, minutes, span } from '@/ui/words/figures';
+import { clock, figure, minutes, plural, setWithUnit, span } from '@/ui/words/figures';
 import { findingSentence, fixWords } from '@/ui/words/findings';
 import { capital, dayName, namesOf, weekName } from '@/ui/words/names';
 import { problemSentence } from '@/ui/words/problems';
 import { explain } from '@/ui/words/reasons';
 import * as screenWords from '@/ui/words/screens/block';
 import * as common from '@/ui/words/screens/common';
+import { WEEK_STATUS_NAMES } from '@/ui/words/values';
 import { cellText, type PrescriptionColumn, prescriptionColumn } from './sheet/columns/registry';
 import { type Cell, type Row, sessionIn, weekOf } from './sheet/layout';
 
@@ -134,7 +135,7 @@ export function say(focus: Focus | null, seen: Seen): Said {
     case 'said':
       return { title: capital(focus.title), value: '', because: focus.text, besides: '', keys: [] };
     case 'setting':
-      return { title: focus.name, value: 'block', because: focus.text, besides: '', keys: [EDIT] };
+      return { title: focus.name, value: screenWords.block, because: focus.text, besides: '', keys: [EDIT] };
   }
 }
 
@@ -319,10 +320,10 @@ function saySlotWeek(
   const call = seen.blockPlan.proposals.find(
     (one) => one.kind === 'load' && one.slotId === slot.slotId && one.week === weekState.plan.week,
   );
-  const status = { planned: 'planned', issued: 'issued', done: 'done' }[weekState.status];
+  const status = WEEK_STATUS_NAMES[weekState.status];
   return {
     title: `${letterOf(row, seen)}${row.at} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
-    value: `${slot.sets.length} × ${count(first?.reps ?? 0, slot)}${slot.loading === 'none' ? '' : screenWords.at(loadWithUnit(first?.load ?? null, slot.loading, slot.unit))} · ${status}`,
+    value: `${setWithUnit(first?.load ?? null, first?.reps ?? 0, slot, slot.unit)} · ${plural(slot.sets.length, 'set')}, ${status}`,
     because: why.because,
     besides: `${biasText(slot, weekState, seen)} ${why.besides}${held} ${sets.trim()} ${asked}${drift}`
       .replace(/\s+/g, ' ')

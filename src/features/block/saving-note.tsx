@@ -28,7 +28,7 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
         <span className={classes.saving} role="status" data-short={!document.tookIn}>
           {screenWords.rev(
             document.tookIn ? screenWords.changesMadeElsewhereWereAdded : '',
-            saving.at === null ? 'saved' : screenWords.saved(clock(saving.at)),
+            saving.at === null ? screenWords.savedText : screenWords.saved(clock(saving.at)),
             document.revision,
           )}
         </span>

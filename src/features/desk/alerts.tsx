@@ -21,8 +21,8 @@ const KINDS: Readonly<Record<string, string>> = {
   joint: 'joints',
   recover: screenWords.belowTargetTwiceInA,
   deload: common.deloadText,
-  signs: 'signs',
-  stall: 'stalled',
+  signs: common.fatigue,
+  stall: screenWords.stalledLifts,
   'days lost': screenWords.missedDays,
   rearrange: screenWords.rearrangedWeeks,
   refused: screenWords.setsNotAccepted,
@@ -32,8 +32,8 @@ const KINDS: Readonly<Record<string, string>> = {
   tired: screenWords.tiredForWeeks,
   'block ends': screenWords.blocksThatEnd,
   split: screenWords.splitsThatDoNotFit,
-  effort: 'effort',
-  routine: 'routine',
+  effort: screenWords.rirAccuracy,
+  routine: screenWords.routineChanges,
 };
 
 /** So many are in sight until more are asked for, in all and of each group: the first are the most urgent. */
@@ -104,7 +104,7 @@ export function Needs({ items, more, desk, routineOf }: NeedsProps) {
       <div className={classes.needsHead}>
         <h2>
           <span className={classes.now}>{items.length + more}</span>{' '}
-          {screenWords.needAttention(items.length + more === 1 ? 'needs' : 'need')}
+          {items.length + more === 1 ? screenWords.alertNeedsAttention : screenWords.alertsNeedAttention}
         </h2>
         <OneOf label={screenWords.order} value={order} options={ORDERS} onValue={setOrder} />
         {routine.length === 0 ? null : (
@@ -149,7 +149,7 @@ export function Needs({ items, more, desk, routineOf }: NeedsProps) {
           <p className={classes.calm}>
             {screenWords.asYouWorkThroughThese(
               plural(more, 'less urgent alert'),
-              more === 1 ? 'follows' : 'follow',
+              more === 1 ? screenWords.appears : screenWords.appear,
             )}
           </p>
         )}

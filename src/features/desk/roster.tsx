@@ -171,14 +171,14 @@ export function Roster({
       <Table className={classes.table} ref={body}>
         <Table.Thead>
           <Table.Tr>
-            {head('name', 'athlete')}
-            {head('waits', 'waits', true)}
+            {head('name', screenWords.athlete)}
+            {head('waits', screenWords.alerts, true)}
             <Table.Th scope="col">{screenWords.phase}</Table.Th>
-            {head('week', 'week')}
-            {head('sessions', 'sessions', true)}
-            {head('sets', 'sets', true)}
-            {head('signs', 'signs', true)}
-            {head('effort', 'effort')}
+            {head('week', screenWords.weekColumn)}
+            {head('sessions', common.sessions, true)}
+            {head('sets', common.sets, true)}
+            {head('signs', screenWords.fatigue, true)}
+            {head('effort', screenWords.rirAccuracy)}
             {head('last session', screenWords.lastSession)}
             {head('next due', screenWords.nextDue)}
             <Table.Th scope="col">
@@ -327,8 +327,8 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
           {common.profile}
         </Link>
         {line.week === 0 || blockId === null || isToRead ? null : (
-          <Link href={`/training/${blockId}`} prefetch={false}>
-            {common.openAsAthlete}
+          <Link href={`/training/${blockId}`} prefetch={false} aria-label={screenWords.openAsAthlete(name)}>
+            {screenWords.athletesApp}
           </Link>
         )}
       </td>

@@ -43,7 +43,11 @@ export function Preview({ template, prerequisites, outlook, goals, nothing, name
                 screenWords.cleanRepsOf(
                   reps,
                   names(exerciseId),
-                  met ? 'met' : best === null ? screenWords.noneOnRecord : screenWords.onRecord(best),
+                  met
+                    ? screenWords.met
+                    : best === null
+                      ? screenWords.noneOnRecord
+                      : screenWords.onRecord(best),
                 ),
               ),
             ),

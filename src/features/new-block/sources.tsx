@@ -46,7 +46,9 @@ export function Sources({ data, use }: SourcesProps) {
       {last === undefined ? null : <h2>{screenWords.continueFrom}</h2>}
       {earlier
         .slice(0, 3)
-        .map(({ id, name }, at) => option(`design/${id}`, name, at === 0 ? common.previousBlock : 'earlier'))}
+        .map(({ id, name }, at) =>
+          option(`design/${id}`, name, at === 0 ? common.previousBlock : screenWords.earlier),
+        )}
       <h2>{screenWords.aSplit}</h2>
       {TEMPLATES.map(({ id, name, cycleDays, from }) =>
         option(`template/${id}`, name, `${from}${cycleDays === 7 ? '' : screenWords.days(cycleDays)}`),

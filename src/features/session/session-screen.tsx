@@ -101,7 +101,14 @@ export function SessionScreen(props: SessionScreenProps) {
         <Table className={classes.table}>
           <Table.Thead>
             <Table.Tr>
-              {['set', 'asked', 'done', 'noted', screenWords.afterTheLastSet, 'entered'].map((head) => (
+              {[
+                common.set,
+                common.planned,
+                common.done,
+                screenWords.details,
+                screenWords.afterTheLastSet,
+                screenWords.enteredBy,
+              ].map((head) => (
                 <Table.Th scope="col" key={head}>
                   {head}
                 </Table.Th>

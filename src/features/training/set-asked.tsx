@@ -5,6 +5,7 @@ import { NOT_ALONE } from '@/ui/words/cautions';
 import { shortDay } from '@/ui/words/dates';
 import { figure, listed, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
 import type { FloorSession } from './contract';
@@ -65,7 +66,7 @@ export function SetAsked({
       <div className={classes.asked}>
         <Big
           value={String(set.reps)}
-          label={`${held ? 'seconds' : 'reps'}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
+          label={`${held ? common.seconds : common.reps}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
         />
         {slot.loading === 'none' ? null : (
           <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />

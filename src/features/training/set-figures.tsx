@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 import { LONGEST_SET_LINE, type SlotPlan } from '@/core';
+import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/training';
 import { loadLabel } from './load-label';
 import { MORE_LABELS } from './more-entry';
@@ -30,7 +31,7 @@ export function SetFigures({ slot, use: { entry, check, put, settle, step } }: S
         />
       )}
       <Stepper
-        label={held ? 'seconds' : 'reps'}
+        label={held ? common.seconds : common.reps}
         text={entry.reps}
         decimal={false}
         problem={check.problem?.field === 'reps' ? check.problem.sentence : null}
@@ -39,7 +40,7 @@ export function SetFigures({ slot, use: { entry, check, put, settle, step } }: S
         onStep={(by) => step('reps', by)}
       />
       <Stepper
-        label="left"
+        label={words.repsLeft}
         text={entry.rir}
         decimal
         problem={check.problem?.field === 'rir' ? check.problem.sentence : null}

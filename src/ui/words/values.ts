@@ -1,4 +1,4 @@
-import type { Goal, Mark, Phase, Verdict } from '@/core';
+import type { Goal, Mark, Origin, Phase, Verdict } from '@/core';
 
 /*
  * Screen words for values that the code calls something else. docs/glossary.md lists them for developers.
@@ -79,3 +79,16 @@ export const VERDICT_NAMES: Readonly<Record<Verdict, string>> = {
   strained: 'harder than planned',
   behind: 'below target',
 };
+
+/** Where a volume limit comes from; nothing where it is the default. */
+export const ORIGIN_NAMES: Readonly<Record<Origin, string>> = {
+  convention: '',
+  learned: 'learned',
+  coach: 'set by you',
+};
+
+/** Where a week of the block is. */
+export const WEEK_STATUS_NAMES = { planned: 'planned', issued: 'sent', done: 'done' } as const;
+
+/** A muscle's weekly sets against its volume range, in a word. */
+export const STANDING_NAMES = { in: '', low: 'low', over: 'high', held: 'maint.' } as const;

@@ -24,8 +24,6 @@ interface TotalsProps {
   readonly onWeek: (week: number) => void;
 }
 
-const ZONE_HEADS = { strength: 'strength', size: 'size', endurance: 'endurance' } as const;
-
 /** A week a column: RIR, sets, minutes, work, rep zones; bars show how they rise. */
 export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: TotalsProps) {
   const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
@@ -60,10 +58,10 @@ export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: Total
       of: ({ weekState }) => figure(weekState.plan.hardSets, 1),
       bar: ({ weekState }) => weekState.plan.hardSets / most.sets,
     },
-    { name: 'minutes', of: ({ totals }) => String(minutes(totals.seconds)) },
+    { name: common.minutes, of: ({ totals }) => String(minutes(totals.seconds)) },
     { name: screenWords.work1000Reps(unit), word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
-      name: screenWords.ofSets(ZONE_HEADS[zone]),
+      name: screenWords.ofSets(zone),
       of: ({ zones }: (typeof weeks)[number]) =>
         Object.values(zones).every((share) => share === 0) ? '–' : figure(100 * zones[zone], 0),
     })),
@@ -81,7 +79,9 @@ export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: Total
                 data-current={weekState.plan.week === blockPlan.currentWeek}
               >
                 <Button variant="link" onClick={() => onWeek(weekState.plan.week)}>
-                  {weekState.plan.kind === 'deload' ? 'deload' : screenWords.week(weekState.plan.week)}
+                  {weekState.plan.kind === 'deload'
+                    ? common.deloadText
+                    : screenWords.week(weekState.plan.week)}
                 </Button>
               </Table.Th>
             ))}

@@ -51,7 +51,7 @@ export const Findings = memo(function Findings(props: FindingsProps) {
     <section className={classes.section} aria-label={common.checks} ref={section}>
       <div className={classes.headline}>
         <h2>{common.checks}</h2>
-        <span>{findings.length === 0 ? 'none' : screenWords.open(findings.length)}</span>
+        <span>{findings.length === 0 ? common.none : screenWords.open(findings.length)}</span>
       </div>
       {GROUPS.map(({ name, severities }) => {
         const list = findings.filter(({ severity }) => (severities as readonly string[]).includes(severity));

@@ -6,6 +6,7 @@ import type { Catalogue, Proposal, SentAnswer } from '@/core';
 import { Term } from '@/ui/term';
 import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
+import { nounFor } from '@/ui/words/nouns';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/rail';
 import type { Focus } from '../focus';
@@ -75,7 +76,7 @@ export const Calls = memo(function Calls({ catalogue, calls, busy, onFocus, onAn
       <div className={classes.headline}>
         <h2>
           <span className={classes.now}>{calls.length}</span>{' '}
-          <Term word="proposed change">{calls.length === 1 ? 'call' : 'calls'}</Term> {screenWords.forWeek}{' '}
+          <Term word="proposed change">{nounFor(calls.length, 'call')}</Term> {screenWords.forWeek}{' '}
           {calls[0]?.week}
         </h2>
         <Button

@@ -20,8 +20,8 @@ interface LiftLinesProps {
 const VERDICTS = {
   'too early': common.tooEarlyToJudge,
   'goes on': common.progressing,
-  stalled: 'stalled',
-  fell: 'fell',
+  stalled: screenWords.stalled,
+  fell: screenWords.fell,
 } as const;
 
 /** Every lift with its line, and what changed it. */

@@ -1,7 +1,9 @@
 import type { BlockPlan } from '@/core';
 import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/sheet';
+import { WEEK_STATUS_NAMES } from '@/ui/words/values';
 import classes from '../block.module.css';
 import type { SheetColumn } from './columns/column';
 import { PRESCRIPTION } from './columns/registry';
@@ -46,10 +48,12 @@ export function HeadRow({
             data-deload={plan.kind === 'deload'}
           >
             <span className={classes.weekName}>
-              {plan.kind === 'deload' ? 'deload' : screenWords.week(plan.week)}
+              {plan.kind === 'deload' ? common.deloadText : screenWords.week(plan.week)}
             </span>
             <span className={classes.weekFacts}>
-              {status === 'planned' ? `${plan.rir} · ${figure(plan.hardSets, 0)}` : status}
+              {status === 'planned'
+                ? screenWords.weekFacts(plan.rir, figure(plan.hardSets, 0))
+                : WEEK_STATUS_NAMES[status]}
             </span>
           </th>
         );

@@ -10,10 +10,10 @@ import {
 import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './columns/registry';
 
 /** Width of a week's column, in px. */
-export const WEEK_WIDTH = 116;
+export const WEEK_WIDTH = 122;
 
 /** What of it is left for reps beside the load, in px. */
-export const REPS_WIDTH = 66;
+export const REPS_WIDTH = 74;
 
 /** Least width of a column, in px. */
 export function widthOf(column: ColumnId): number {

@@ -7,7 +7,7 @@ import { prescriptionColumn } from './columns/registry';
 import { type ColumnId, REPS_WIDTH, widthOf } from './layout';
 import { DragHandle } from './row-drag';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
-import { COLUMN_TEXT, mayRunOver, SLOT_NAME, WEEK_TEXT } from './text-width';
+import { COLUMN_TEXT, mayRunOver, REPS_TEXT, SLOT_NAME } from './text-width';
 
 interface SlotRowProps {
   readonly id: string;
@@ -150,7 +150,7 @@ function WeekCell({ week, common, children }: CellProps & { readonly week: WeekV
           {line.load === '' ? null : <span className={classes.times}> × </span>}
           <span
             className={line.load === '' && at === 0 ? classes.loadless : classes.reps}
-            data-long={mayRunOver(line.reps, REPS_WIDTH, WEEK_TEXT)}
+            data-long={mayRunOver(line.reps, REPS_WIDTH, REPS_TEXT)}
           >
             {line.reps}
           </span>

@@ -1,9 +1,10 @@
-import { COLUMN_TEXT, mayRunOver, SESSION_NAME, SLOT_NAME, WEEK_TEXT } from './text-width';
+import { REPS_WIDTH } from './layout';
+import { COLUMN_TEXT, mayRunOver, REPS_TEXT, SESSION_NAME, SLOT_NAME } from './text-width';
 
 test('a text is cut where its letters at their widest, with the padding, come to more than the cell', () => {
-  // Six digits and × at 0.571, · at 0.32, the point at 0.29: 4.607 sizes of 12.5 px and 11 px beside them.
-  expect(mayRunOver('3×12·47.5', 68.6, WEEK_TEXT)).toBe(false);
-  expect(mayRunOver('3×12·47.5', 68.5, WEEK_TEXT)).toBe(true);
+  // Six digits at 0.571, two commas and two spaces at 0.29: 4.586 sizes of 12.5 px, and 2 px beside them.
+  expect(mayRunOver('13, 12, 11', 59.4, REPS_TEXT)).toBe(false);
+  expect(mayRunOver('13, 12, 11', 59.3, REPS_TEXT)).toBe(true);
 });
 
 test('a tempo, an effort and a rest stand in their columns uncut', () => {
@@ -17,11 +18,11 @@ test('a tempo, an effort and a rest stand in their columns uncut', () => {
   expect(mayRunOver('week −1', 40, COLUMN_TEXT)).toBe(true);
 });
 
-test('reps that fall from set to set stand in a week uncut, a long name in its column does not', () => {
-  expect(['3×12·47.5', '12 11 9·find', '10 9 8·62.5'].map((text) => mayRunOver(text, 84, WEEK_TEXT))).toEqual(
-    [false, false, false],
-  );
-  expect(mayRunOver('12 11 10 9 8·102.5', 84, WEEK_TEXT)).toBe(true);
+test('the reps of three sets fit beside a load, a long name does not fit its column', () => {
+  expect(
+    ['13, 12, 11', '10+4+4 @2', '16+5, 15+5'].map((text) => mayRunOver(text, REPS_WIDTH, REPS_TEXT)),
+  ).toEqual([false, false, false]);
+  expect(mayRunOver('12, 11, 10, 9, 8', REPS_WIDTH, REPS_TEXT)).toBe(true);
   expect(mayRunOver('guided-bar split squat', 158, SLOT_NAME)).toBe(false);
   expect(mayRunOver('rear-foot-raised split squat', 158, SLOT_NAME)).toBe(true);
 });

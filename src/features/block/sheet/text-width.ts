@@ -33,8 +33,8 @@ export const SLOT_NAME: TextKind = { size: 14, beside: 26 };
 /** A session's name has its letter before it, and the wide face. */
 export const SESSION_NAME: TextKind = { size: 17, beside: 28 };
 
-/** Of a week. */
-export const WEEK_TEXT: TextKind = { size: 12.5, beside: 11 };
+/** Reps in a week's cell, beside their load. */
+export const REPS_TEXT: TextKind = { size: 12.5, beside: 2 };
 
 /**
  * Whether a text may be wider than its cell and is to be cut off. Only those are: each text that is cut is a layer of

@@ -30,7 +30,7 @@ export function cellAsText(lines: readonly SetLine[]): string {
 /** A cell has two lines at most: the top set and its back-offs, or one part over two lines. */
 const MOST_LINES = 2;
 /** Characters of reps that fit on one line beside a load. */
-const MOST_LETTERS = 12;
+const MOST_LETTERS = 13;
 
 /**
  * The lines of a week's cell: what was done where it was logged, else what is planned. The RIR is shown only where it

@@ -155,7 +155,7 @@ function Coverage({ input }: Pick<BalanceFactsProps, 'input'>) {
 }
 
 const PART_WORDS: Readonly<Record<Hardest, string>> = {
-  stretched: 'long',
-  middle: 'middle',
-  shortened: 'short',
+  stretched: screenWords.stretched,
+  middle: screenWords.middle,
+  shortened: screenWords.shortened,
 };

@@ -73,14 +73,17 @@ export function ThisWeek(props: Chosen) {
   const title = screenWords.only(kind === 'deload' ? screenWords.theDeload : screenWords.week(week));
   if (state.issued?.closedAt !== undefined)
     return (
-      <Section title={title} aside="closed">
+      <Section title={title} aside={common.closed}>
         <Button variant="link" aria-disabled={props.busy} onClick={() => props.onClose(week, false)}>
           {screenWords.reopenWeek(week)}
         </Button>
       </Section>
     );
   return (
-    <Section title={title} aside={state.issued === null ? 'planned' : screenWords.sentTheAthletesAppFollows}>
+    <Section
+      title={title}
+      aside={state.issued === null ? common.planned : screenWords.sentTheAthletesAppFollows}
+    >
       <div className={classes.line}>
         <Choose
           label={screenWords.weekToChange}
@@ -128,7 +131,7 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
       <Toggles
         label={screenWords.inWeek(session.name, week)}
         value={marks}
-        options={['optional', screenWords.skip]}
+        options={['optional', common.skipped]}
         onValue={(value) =>
           change({
             optional: value.includes('optional') === session.optional ? null : value.includes('optional'),

@@ -365,3 +365,15 @@ export const today = (day: string) => `today, ${day}`;
 export const to = (day: string, day2: string, weeks: string, more: string, value: string) =>
   `${day} to ${day2}, ${weeks}${more}${value}`;
 export const deloadFrom = ', deload from ';
+export const you = 'you';
+export const unnamed = 'unnamed';
+export const usual = 'usual';
+export const sleep = 'sleep';
+export const motivation = 'motivation';
+export const appetite = 'appetite';
+export const soreness = 'soreness';
+export const achingJoints = 'aching joints';
+export const measured = 'measured';
+export const notes = 'note';
+export const breakText = 'break';
+export const deload = 'deload';

@@ -49,3 +49,12 @@ export const fractionalTheMusclesShareOf =
   'Fractional: the muscle’s share of the set. Direct only: prime movers. Inclusive: every clear assistance counts fully. Near-failure reps: the last five reps, in fifths. Volume ranges always use fractional sets.';
 export const rampedMinimumToMaximumBy =
   'Ramped: minimum to maximum by level and phase, sets added by response. Fixed dose: direct sets near failure, 3 maintain, 7 grow, 12 at most, no ramp.';
+export const breaksBefore = 'breaks';
+export const sessionTimeBefore = 'session time';
+export const countBefore = 'set counting';
+export const volumeRangesBefore = 'volume ranges';
+export const weeksAfter = 'weeks';
+export const fromBefore = 'from';
+export const cycleBefore = 'cycle';
+export const daysAfter = 'days';
+export const toBefore = 'to';

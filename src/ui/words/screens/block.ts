@@ -133,3 +133,5 @@ export const printWeek = (shownWeek: number) => `Print week ${shownWeek}`;
 export const recallWeek = (last: number) => `Recall week ${last}`;
 export const send = (more: string) => `Send ${more}`;
 export const shortcuts = 'shortcuts';
+export const savedText = 'saved';
+export const block = 'block';

@@ -57,3 +57,5 @@ export const theBlockOrTemplateTo =
   'The block or template to start from no longer exists. Choose another one.';
 export const yourChoicesAreStillHere = (answer: string) => `Your choices are still here. ${answer}`;
 export const theBlockCannotBeRead = 'The block cannot be read right now. Please try again.';
+export const met = 'met';
+export const earlier = 'earlier';

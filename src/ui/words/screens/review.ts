@@ -57,3 +57,5 @@ export const on = (sum: number, day: string) => `${sum} on ${day}`;
 export const daysUntilSorenessWasGone = 'Days until soreness was gone';
 export const insteadOf = (to: string, exercise: string) => `${to} instead of ${exercise}`;
 export const noCheckInsSwapsOr = 'No check-ins, swaps or measurements.';
+export const stalled = 'stalled';
+export const fell = 'declining';

@@ -15,3 +15,5 @@ export const withHelp = (assisted: number) => `${assisted} with help`;
 export const lR = (left: number, right: number) => `L ${left} / R ${right}`;
 export const notClean = 'not clean';
 export const byACoach = (when: string) => `by a coach, ${when}`;
+export const details = 'details';
+export const enteredBy = 'entered';

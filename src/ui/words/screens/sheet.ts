@@ -18,7 +18,6 @@ export const workingSets35Goes =
 export const basedOn = 'based on';
 export const theSetTheFirstLoad =
   'The set the first load is based on: load × reps @RIR. If empty, the athlete’s best set. Or a share of the one-rep max, such as 70 %, or 70 % +2.5 a week.';
-export const sOf = (reps: number, rir: string) => `${reps}s@${rir}`;
 export const secondsDownInTheStretch =
   'Seconds down, in the stretch, up, in the squeeze. X is as fast as possible. Tempos for single sets after commas: 31X0, back-offs 31X2, last 5010.';
 export const dragToMove = 'Drag to move';
@@ -77,9 +76,12 @@ export const addAnExercise = 'add an exercise';
 export const removeFromTheList = 'Remove from the list';
 export const detailsOf = (name: string) => `Details of ${name}`;
 export const details = (name: string) => `${name}: details`;
-export const withHelp = (assisted: number) => `+${assisted}h`;
 export const find = (reps: string) => `${reps} find`;
 
 export const guessedFrom = (text: string) => `guess for “${text}”`;
 export const guessHelp = (text: string) =>
   `No exercise is called “${text}”, so the most similar name was used. Ctrl Z undoes the paste.`;
+export const technique = 'technique';
+export const rest = 'rest';
+export const tempo = 'tempo';
+export const weekFacts = (rir: number, sets: string) => `RIR ${rir} · ${sets} sets`;

@@ -74,3 +74,6 @@ export const on = (name: string, day: string) => `${name} on ${day}`;
 export const atOf = (name: string, name2: string) => `${name} at ${name2}`;
 export const plusExercises = (name: string, takes: number) => `${name} plus ${takes} exercises`;
 export const onlyInWeek = (week: number, list: string) => `Only in week ${week}: ${list}.`;
+export const stretched = 'stretched';
+export const middle = 'middle';
+export const shortened = 'shortened';

@@ -1,5 +1,6 @@
 import { conventionsWith, ok, refused, roundHalfUp, zoneOf } from '@/core';
 import { span } from '@/ui/words/figures';
+import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
@@ -8,7 +9,7 @@ const conventions = conventionsWith();
 
 export const rangeColumn = {
   id: 'range',
-  head: 'reps',
+  head: common.reps,
   width: 54,
   isNumber: true,
   editor: 'text',

@@ -6,7 +6,7 @@ import { plain, type SheetColumn, setField } from './column';
 /** Seconds; typed as `90`, `1:30`, `1.5 min`. */
 export const restColumn = {
   id: 'rest',
-  head: 'rest',
+  head: words.rest,
   width: 32,
   isNumber: true,
   editor: 'text',

@@ -1,11 +1,12 @@
 import { ok, refused, setCount, setLimits, withSetCount } from '@/core';
+import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/sheet';
 import { readNumber } from '../read-number';
 import { plain, type SheetColumn, setField } from './column';
 
 export const setsColumn = {
   id: 'sets',
-  head: 'sets',
+  head: common.sets,
   width: 30,
   isNumber: true,
   editor: 'text',

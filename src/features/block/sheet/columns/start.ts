@@ -12,7 +12,7 @@ import {
   type Slot,
 } from '@/core';
 import { readSet } from '@/ui/read-set';
-import { figure, load } from '@/ui/words/figures';
+import { count, figure, setText } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/sheet';
 import { plain, type SheetColumn, setField } from './column';
 
@@ -22,7 +22,7 @@ export const startColumn = {
   head: screenWords.basedOn,
   word: 'based on',
   label: screenWords.basedOn,
-  width: 75,
+  width: 92,
   isNumber: false,
   editor: 'text',
   pasteOrder: 2,
@@ -100,14 +100,9 @@ function startCell(
   const set = slot.start ?? athlete.bestSets[slot.exercise.id];
   if (set === undefined || exercise === undefined) return { text: '', own: false };
   const { unit } = loadGrid(exercise.loading, place.loads);
-  const rir = figure(set.rir);
-  if (exercise.loading === 'none') return { text: screenWords.sOf(set.reps, rir), own: slot.start !== null };
-  const value =
-    set.load.unit === unit
-      ? load(set.load.value, exercise.loading)
-      : `${figure(set.load.value)} ${set.load.unit}`;
-  return {
-    text: `${value}×${set.reps}${exercise.measure === 'seconds' ? 's' : ''}@${rir}`,
-    own: slot.start !== null,
-  };
+  const text =
+    set.load.unit === unit || exercise.loading === 'none'
+      ? setText(set.load.value, set.reps, exercise)
+      : `${figure(set.load.value)} ${set.load.unit} × ${count(set.reps, exercise)}`;
+  return { text: `${text} @${figure(set.rir)}`, own: slot.start !== null };
 }

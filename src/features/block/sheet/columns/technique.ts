@@ -1,11 +1,12 @@
 import { ok, refused } from '@/core';
+import * as screenWords from '@/ui/words/screens/sheet';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
 import { techniqueCell, techniqueSentence } from '@/ui/words/techniques';
 import { plain, type SheetColumn, setField } from './column';
 
 export const techniqueColumn = {
   id: 'technique',
-  head: 'how',
+  head: screenWords.technique,
   width: 64,
   isNumber: false,
   editor: 'techniques',

@@ -7,7 +7,7 @@ const NONE: readonly string[] = ['', '–', '-'];
 
 export const tempoColumn = {
   id: 'tempo',
-  head: 'tempo',
+  head: words.tempo,
   width: 40,
   isNumber: false,
   editor: 'text',
