@@ -1,5 +1,13 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as ladderWords from '@/ui/words/screens/ladder';
+import * as libraryWords from '@/ui/words/screens/library';
+import * as newBlockWords from '@/ui/words/screens/new-block';
+import * as splitWords from '@/ui/words/screens/split';
+import * as trainingWords from '@/ui/words/screens/training';
 import { answers, cell, expect, openBlock, openPalette, openProfile, test } from './coach';
 
 interface Violation {
@@ -29,7 +37,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await openBlock(page, 'Maren');
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Alt+1');
-    await expect(page.getByRole('region', { name: 'Days of the cycle' })).toBeVisible();
+    await expect(page.getByRole('region', { name: splitWords.daysOfTheCycle })).toBeVisible();
     expect(await violations(page)).toEqual([]);
     await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     expect(await violations(page)).toEqual([]);
@@ -37,9 +45,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .getByRole('link', { name: /squat first/ })
       .first()
       .click();
-    await expect(page.getByText('How was it?')).toBeVisible();
+    await expect(page.getByText(trainingWords.howWasIt)).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.getByRole('button', { name: 'All sets' }).click();
+    await page.getByRole('button', { name: trainingWords.allSets }).click();
     await page
       .getByRole('button', { name: /^Set 1 of/ })
       .first()
@@ -54,7 +62,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
   }) => {
     await page.emulateMedia({ colorScheme });
     await openProfile(page, 'Maren');
-    for (const face of ['Person', 'Places', 'Strength', 'Volume', 'Body', 'Conventions']) {
+    for (const face of ['Profile', 'Equipment', 'Strength', 'Volume', 'Body', 'Rules']) {
       await page.getByRole('button', { name: face, exact: true }).click();
       await expect(page.getByRole('button', { name: face, exact: true })).toHaveAttribute(
         'aria-current',
@@ -62,30 +70,30 @@ for (const colorScheme of ['light', 'dark'] as const) {
       );
       expect([face, await violations(page)]).toEqual([face, []]);
     }
-    await page.getByRole('button', { name: 'Profile', exact: true }).click();
-    await page.getByLabel('Longest session in minutes').fill('soon');
+    await page.getByRole('button', { name: commonWords.profile, exact: true }).click();
+    await page.getByLabel(athleteWords.longestSessionInMinutes).fill('soon');
     await expect(page.getByText('“soon” is not a number.')).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.getByRole('button', { name: 'Discard' }).click();
+    await page.getByRole('button', { name: athleteWords.discard }).click();
     await openPalette(page);
     await page.keyboard.type('make 87.5');
     await expect(page.getByRole('dialog')).toContainText('each side');
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toBeHidden();
-    await page.getByRole('link', { name: 'New block' }).click();
+    await page.getByRole('link', { name: commonWords.newBlock }).click();
     await page.getByRole('radio', { name: /^Upper and lower/ }).check();
-    await expect(page.getByRole('region', { name: 'Week 1' })).toBeVisible();
+    await expect(page.getByRole('region', { name: newBlockWords.week1 })).toBeVisible();
     expect(await violations(page)).toEqual([]);
     await page.goto('/library#hack-squat');
     await answers(page);
     await expect(page.getByRole('heading', { name: 'Hack squat' })).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.getByRole('button', { name: 'Duplicate' }).click();
+    await page.getByRole('button', { name: libraryWords.duplicate }).click();
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.keyboard.press('Alt+2');
-    await expect(page.getByRole('list', { name: 'Techniques' }).getByRole('img')).toHaveCount(22);
+    await expect(page.getByRole('list', { name: commonWords.techniques }).getByRole('img')).toHaveCount(22);
     expect(await violations(page)).toEqual([]);
     for (const path of ['/athletes/new', '/account']) {
       await page.goto(path);
@@ -114,22 +122,26 @@ for (const colorScheme of ['light', 'dark'] as const) {
     for (const [keys, name] of [
       ['Alt+b', 'Fill and rebalance'],
       ['Alt+h', 'History of the block'],
-      ['Alt+c', 'Conventions of this block'],
+      ['Alt+c', 'Rules and numbers of this block'],
       ['Alt+r', 'Replace an exercise everywhere'],
     ] as const) {
       await page.keyboard.press(keys);
       await expect(page.getByRole('dialog', { name })).toBeVisible();
       await expect(page.getByRole('dialog', { name }).getByRole('status')).toBeHidden();
       expect([name, await violations(page)]).toEqual([name, []]);
-      await page.getByRole('dialog', { name }).getByRole('button', { name: 'Close' }).first().click();
+      await page
+        .getByRole('dialog', { name })
+        .getByRole('button', { name: commonWords.close })
+        .first()
+        .click();
       await expect(page.getByRole('dialog', { name })).toBeHidden();
     }
     await page.keyboard.press('Alt+3');
-    await expect(page.getByRole('region', { name: 'Ladders' })).toBeVisible();
+    await expect(page.getByRole('region', { name: ladderWords.ladders })).toBeVisible();
     expect(['ladder', await violations(page)]).toEqual(['ladder', []]);
     const week = await page.getByRole('link', { name: /^Print week/ }).getAttribute('href');
     await page.goto(week ?? '');
-    await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+    await expect(page.getByRole('button', { name: commonWords.print })).toBeVisible();
     expect(['print', await violations(page)]).toEqual(['print', []]);
   });
 }
@@ -170,10 +182,10 @@ for (const [width, height] of [
     };
     await looks('desk');
     const block = await page.getByRole('link', { name: 'Maren Tveitdal' }).first().getAttribute('href');
-    const profile = await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href');
-    const tapped = await page.getByRole('link', { name: 'Profile of Maren' }).boundingBox();
+    const profile = await page.getByRole('link', { name: deskWords.profileOf('Maren') }).getAttribute('href');
+    const tapped = await page.getByRole('link', { name: deskWords.profileOf('Maren') }).boundingBox();
     expect(tapped?.height).toBeGreaterThanOrEqual(44);
-    for (const face of ['person', 'places', 'strength', 'volume', 'body', 'conventions']) {
+    for (const face of ['profile', 'equipment', 'strength', 'volume', 'body', 'rules']) {
       await page.goto(`${profile}#${face}`);
       await answers(page);
       await looks(face);
@@ -188,8 +200,8 @@ for (const [width, height] of [
       await looks(face);
     }
     // Calls are answered by thumb.
-    const calls = page.getByRole('region', { name: 'Proposed changes' });
-    const accept = calls.getByRole('button', { name: 'Apply', exact: true }).first();
+    const calls = page.getByRole('region', { name: commonWords.proposedChanges });
+    const accept = calls.getByRole('button', { name: commonWords.apply, exact: true }).first();
     expect((await accept.boundingBox())?.height).toBeGreaterThanOrEqual(44);
     const before = await calls.getByRole('heading', { level: 2 }).textContent();
     await accept.click();
@@ -212,7 +224,7 @@ for (const [width, height] of [
       .getByRole('link', { name: /squat first/ })
       .first()
       .click();
-    await expect(page.getByText('How was it?')).toBeVisible();
+    await expect(page.getByText(trainingWords.howWasIt)).toBeVisible();
     await looks('a session on the floor');
   });
 }

@@ -1,4 +1,7 @@
 import type { Page } from '@playwright/test';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as libraryWords from '@/ui/words/screens/library';
 import { answers, cell, expect, openBlock, ready, savedAt, test, typeInto } from './coach';
 
 const EXERCISE = 'seated leg curl';
@@ -19,20 +22,22 @@ test('refused input says why beside its cell, keeps what was typed, and changes 
 }) => {
   await openBlock(page, 'Maren');
   await refused(page, 'sets', '3x', '“3x” is not a number');
-  await refused(page, 'sets', '0', 'what sets can be: 1 to 12');
-  await refused(page, 'sets', '99', '99 is outside');
+  await refused(page, 'sets', '0', 'must be a whole number from 1 to 12');
+  await refused(page, 'sets', '99', 'not 99');
   await refused(page, 'range', '12-8', 'starts above its end (12 is more than 8). Did you mean 8–12?');
   await refused(page, 'range', '1-2-3', 'Type it like this: 8-12');
   await refused(page, 'rir', 'lots', '“lots” is not a number');
-  await refused(page, 'rir', '9', 'outside what RIR can be');
+  await refused(page, 'rir', '9', 'RIR must be a');
   await refused(page, 'tempo', 'slow', 'is not a tempo');
-  await refused(page, 'rest', '5000', 'outside what rest can be');
+  await refused(page, 'rest', '5000', 'Rest must be a');
   await refused(page, 'start', '46x10@2', 'has no 46 kg. Nearest: 45 kg or 47.5 kg');
   await refused(page, 'start', 'heavy', 'Type it like this: 60 × 10 @3');
   await page.getByRole('button', { name: 'RIR of the last week: 1' }).click();
   await page.keyboard.type('5');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'RIR would rise from 3 to 5' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'RIR must not rise toward the deload: 3 to 5' }),
+  ).toBeVisible();
   await page.keyboard.press('Escape');
   await savedAt(page, 0);
 });
@@ -63,13 +68,13 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await expect(
     page.getByRole('alert').filter({ hasText: 'Another tab changed the same thing' }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Use theirs' }).click();
+  await page.getByRole('button', { name: blockWords.takeTheirs }).click();
   await expect(cell(page, EXERCISE, 'rest')).toHaveText('75');
 
   await typeInto(other, 'hack squat', 'rest', '200');
   await savedAt(other, 3);
   await typeInto(page, 'hack squat', 'rest', '210');
-  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await page.getByRole('button', { name: blockWords.keepMine }).click();
   await savedAt(page, 4);
   await page.reload();
   await ready(page);
@@ -80,15 +85,15 @@ test('an own exercise is not saved over text that cannot be read', async ({ coac
   await page.goto('/library');
   await answers(page);
   await page.keyboard.press('Alt+n');
-  await page.getByLabel('Name', { exact: true }).fill('cellar press');
+  await page.getByLabel(commonWords.name, { exact: true }).fill('cellar press');
   await page.getByRole('checkbox', { name: 'barbell' }).check();
-  await page.getByLabel('Counts toward chest').fill('1');
-  await page.getByLabel('Counts toward triceps').fill('half');
-  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await page.getByLabel(libraryWords.countsTowardLabel('chest')).fill('1');
+  await page.getByLabel(libraryWords.countsTowardLabel('triceps')).fill('half');
+  await page.getByRole('button', { name: libraryWords.addItToTheLibrary }).click();
   await expect(page.getByText('“half” is not a number.')).toBeVisible();
-  await expect(page.getByText('1 field above cannot be read yet.')).toBeVisible();
-  await expect(page.getByLabel('Counts toward triceps')).toHaveValue('half');
-  await page.getByLabel('Counts toward triceps').fill('0,5');
-  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await expect(page.getByText(libraryWords.aboveCannotBeReadYet('1 field'))).toBeVisible();
+  await expect(page.getByLabel(libraryWords.countsTowardLabel('triceps'))).toHaveValue('half');
+  await page.getByLabel(libraryWords.countsTowardLabel('triceps')).fill('0,5');
+  await page.getByRole('button', { name: libraryWords.addItToTheLibrary }).click();
   await expect(page.getByRole('article', { name: 'cellar press' })).toBeVisible();
 });

@@ -1,3 +1,6 @@
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as trainingWords from '@/ui/words/screens/training';
 import { cell, expect, openBlock, test } from './coach';
 import { begin } from './phones';
 import { takeTechnique } from './prescribe';
@@ -8,7 +11,7 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   await openBlock(page, 'Ilmari');
   const issue = page.getByRole('button', { name: /^Send week \d+$/ });
   await issue.click();
-  await expect(page.getByRole('columnheader', { name: /issued/ }).first()).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: /sent/ }).first()).toBeVisible();
   const floor = new URL(page.url()).pathname.replace('/blocks/', '/training/');
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
@@ -23,7 +26,7 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   await expect(over).toBeVisible();
   const seconds = asked + Number((await over.textContent())?.match(/\d+/)?.[0]);
   await over.click();
-  const field = page.getByLabel('seconds', { exact: true });
+  const field = page.getByLabel(commonWords.seconds, { exact: true });
   await expect(field).toHaveValue(/^\d+$/);
   const held = Number(await field.inputValue());
   expect(held).toBeGreaterThanOrEqual(seconds);
@@ -38,7 +41,7 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   // Three minutes on a phone six times slower: beside another journey it takes its time.
   test.setTimeout(480_000);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
@@ -82,26 +85,26 @@ test('a round of mini-sets is one tap at its end, with every piece of it at the 
   await openBlock(page, 'Maren');
   await cell(page, 'hack squat', 'slot').focus();
   await takeTechnique(page, 'hack squat', 'rest-pause');
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
-  const whole = page.getByRole('button', { name: /^Log all as planned: \d+, \d+ and \d+, \d+ s between$/ });
+  const whole = page.getByRole('button', { name: /^Log all as planned: \d+, \d+ and \d+, \d+ s apart$/ });
   const reps = ((await whole.textContent())?.match(/\d+/g) ?? []).slice(0, 3);
   await page.waitForTimeout(750);
   await whole.click();
   await expect(page.getByText(/^3 of \d+ sets$/)).toBeVisible();
-  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
-  await page.getByRole('button', { name: 'All sets' }).click();
+  await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
+  await page.getByRole('button', { name: trainingWords.allSets }).click();
   const first = page.getByRole('button', { name: /part \d of 3/ });
-  for (const [at, count] of reps.entries()) await expect(first.nth(at)).toContainText(`× ${count},`);
+  for (const [at, count] of reps.entries()) await expect(first.nth(at)).toContainText(`× ${count} `);
 
   // A whole set typed into one field is shared out.
-  await page.getByRole('button', { name: 'Continue' }).click();
+  await page.getByRole('button', { name: commonWords.continueWord }).click();
   await page.getByLabel(/^kg/).fill('42.5x7@1');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel(/^kg/)).toHaveValue('42.5');
-  await expect(page.getByLabel('reps', { exact: true })).toHaveValue('7');
-  await expect(page.getByLabel('RIR', { exact: true })).toHaveValue('1');
+  await expect(page.getByLabel(commonWords.reps, { exact: true })).toHaveValue('7');
+  await expect(page.getByLabel(trainingWords.repsLeft, { exact: true })).toHaveValue('1');
 });

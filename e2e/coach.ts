@@ -3,6 +3,9 @@ import { randomUUID } from 'node:crypto';
 import { promisify } from 'node:util';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { createConnection } from 'mysql2/promise';
+import * as blockWords from '@/ui/words/screens/block';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as signInWords from '@/ui/words/screens/sign-in';
 
 const run = promisify(execFile);
 
@@ -37,9 +40,9 @@ export { expect };
 
 export async function signIn(page: Page, email: string): Promise<void> {
   await page.goto('/sign-in');
-  await page.getByLabel('Email').fill(email);
+  await page.getByLabel(signInWords.email).fill(email);
   await page.locator('input[name=password]').fill('rung by rung');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
   await page.waitForURL('**/desk');
 }
 
@@ -76,7 +79,7 @@ export async function answers(page: Page): Promise<void> {
 
 /** Opens an athlete's profile; resolves once it can be worked with. */
 export async function openProfile(page: Page, athlete: string): Promise<void> {
-  await page.getByRole('link', { name: `Profile of ${athlete}` }).click();
+  await page.getByRole('link', { name: deskWords.profileOf(athlete) }).click();
   await page.waitForURL('**/athletes/**');
   await answers(page);
 }
@@ -106,7 +109,7 @@ export async function openBlock(page: Page, athlete: string): Promise<void> {
 /** Waits until a block's screen answers and everything is with the server. */
 export async function ready(page: Page): Promise<void> {
   await answers(page);
-  await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: blockWords.savedText })).toBeVisible();
 }
 
 /** Waits until everything is with the server at least at this revision. */

@@ -1,4 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as newBlockWords from '@/ui/words/screens/new-block';
+import * as railWords from '@/ui/words/screens/rail';
+import * as sheetWords from '@/ui/words/screens/sheet';
 import { answers, cell, expect, gauge, openBlock, ready, savedAt, setsOf, signIn, test, tsx } from './coach';
 
 async function crowd(count: number): Promise<string> {
@@ -16,11 +23,11 @@ test('sixty athletes with long names: found as you type, sorted, nothing runs of
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
   );
   expect(wide).toBeLessThanOrEqual(0);
-  await page.getByLabel('Search athletes').fill('cutting person 3');
-  await expect(page.getByText('10 of 60 athletes')).toBeVisible();
-  await page.getByLabel('Search athletes').fill('nobody at all');
-  await expect(page.getByText('No matches for “nobody at all”.')).toBeVisible();
-  await page.getByLabel('Search athletes').fill('');
+  await page.getByLabel(deskWords.searchAthletes).fill('cutting person 3');
+  await expect(page.getByText(deskWords.ofAthletes(10, 60))).toBeVisible();
+  await page.getByLabel(deskWords.searchAthletes).fill('nobody at all');
+  await expect(page.getByText(deskWords.noMatchesFor('nobody at all'))).toBeVisible();
+  await page.getByLabel(deskWords.searchAthletes).fill('');
   await page.getByRole('button', { name: /^athlete/ }).click();
   await expect(page.getByRole('columnheader', { name: /^athlete/ })).toHaveAttribute(
     'aria-sort',
@@ -34,40 +41,40 @@ test('a coach without athletes is led to a first one; one athlete without a bloc
   browser,
 }) => {
   await signIn(page, await crowd(0));
-  await expect(page.getByRole('heading', { name: 'Add your first athlete' })).toBeVisible();
-  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+  await expect(page.getByRole('heading', { name: athleteWords.addYourFirstAthlete })).toBeVisible();
+  await expect(page.getByLabel(commonWords.name, { exact: true })).toBeFocused();
   await page.keyboard.type('Solveig Aas');
-  await page.getByLabel('Body weight').fill('70');
-  await page.getByRole('button', { name: 'Add athlete and start a block' }).click();
+  await page.getByLabel(commonWords.bodyWeight).fill('70');
+  await page.getByRole('button', { name: athleteWords.addAthleteAndStartA }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(page.getByRole('radio', { name: /^Full body, three days/ })).toBeChecked();
-  await page.getByRole('button', { name: 'Start the block' }).click();
+  await page.getByRole('button', { name: newBlockWords.startTheBlock }).click();
   await ready(page);
-  await expect(page.getByRole('button', { name: 'Name of the block: First block' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Name of the block: Block 1' })).toBeVisible();
   await expect(page.locator('[data-day="0"]')).toContainText('Full body A');
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
   await signIn(other, await crowd(1));
-  await other.getByRole('link', { name: 'Start a block' }).click();
+  await other.getByRole('link', { name: commonWords.startABlock }).click();
   await answers(other);
-  await other.getByRole('radio', { name: /^Nothing/ }).check();
-  await other.getByRole('button', { name: 'Start the block' }).click();
+  await other.getByRole('radio', { name: /^Empty/ }).check();
+  await other.getByRole('button', { name: newBlockWords.startTheBlock }).click();
   await ready(other);
-  await expect(other.getByRole('heading', { name: 'No sessions yet' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: sheetWords.noSessionsYet })).toBeVisible();
   await elsewhere.close();
 });
 
 test('findings are mended by their fix and brought back by undo', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const sideDelts = await setsOf(page, 'side delts');
-  await page.getByRole('button', { name: 'Add 2 sets of cable lateral raise' }).click();
+  await page.getByRole('button', { name: 'Add 2 sets: cable lateral raise' }).click();
   await expect(gauge(page, 'side delts')).toContainText(String(sideDelts + 2));
   await expect(
-    page.getByRole('region', { name: 'Checks' }).getByText(/^Side delts minimum/),
+    page.getByRole('region', { name: commonWords.checks }).getByText(/^Side delts: .* minimum/),
   ).toHaveCount(0);
   await savedAt(page, 1);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: commonWords.undo }).click();
   await expect(gauge(page, 'side delts')).toContainText(String(sideDelts));
 });
 
@@ -82,10 +89,13 @@ test('a week is recalled until its first set, and calls are kept or answered oth
   await page.keyboard.press('Delete');
   await expect(week3).toHaveAttribute('data-call', 'false');
   await expect(page.getByTestId('why')).toContainText('You kept 105 × 10');
-  await expect(week3).toContainText('10·105');
-  expect(week2).toContain('10·105');
+  await expect(week3).toContainText('105 × 10');
+  expect(week2).toContain('105 × 10');
 
-  await page.getByRole('button', { name: 'Show' }).click();
+  await page
+    .getByRole('region', { name: commonWords.proposedChanges })
+    .getByRole('button', { name: railWords.show })
+    .click();
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Cable crunch' })
@@ -94,12 +104,12 @@ test('a week is recalled until its first set, and calls are kept or answered oth
     .click();
   await expect(cell(page, 'cable crunch', 'w3')).toHaveAttribute('data-call', 'false');
 
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
-  await page.getByRole('button', { name: 'Recall week 3' }).click();
-  await expect(page.getByRole('button', { name: 'Send week 3' })).toBeVisible();
+  await page.getByRole('button', { name: blockWords.recallWeek(3) }).click();
+  await expect(page.getByRole('button', { name: blockWords.sendWeek(3) })).toBeVisible();
   await page.reload();
   await ready(page);
-  await expect(page.getByRole('button', { name: 'Send week 3' })).toBeVisible();
-  await expect(cell(page, 'hack squat', 'w3')).toContainText('10·105');
+  await expect(page.getByRole('button', { name: blockWords.sendWeek(3) })).toBeVisible();
+  await expect(cell(page, 'hack squat', 'w3')).toContainText('105 × 10');
 });

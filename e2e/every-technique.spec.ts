@@ -1,5 +1,7 @@
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
+import * as commonWords from '@/ui/words/screens/common';
+import * as trainingWords from '@/ui/words/screens/training';
 import { expect, test } from './coach';
 import { start } from './phones';
 
@@ -24,9 +26,9 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
     await page.getByRole('link', { name: new RegExp(`^Part ${part} `) }).click();
     await start(page);
     const whole = page.getByRole('button', { name: /^Log all as planned/ });
-    const asAsked = page.getByRole('button', { name: 'Log as planned' });
+    const asAsked = page.getByRole('button', { name: trainingWords.logAsPlanned });
     const found = page.getByRole('button', { name: /^Log / });
-    const over = page.getByText('All sets are logged.');
+    const over = page.getByText(trainingWords.allSetsAreLogged);
     for (let taps = 0; taps < 60 && !(await over.isVisible()); taps++) {
       await page.waitForTimeout(720);
       if (await page.getByText(/^No load known yet|^No hold logged yet/).isVisible()) {
@@ -38,11 +40,11 @@ test('every set technique is walked on a phone, as asked, to the end of its sess
       walked++;
     }
     await expect(over).toBeVisible();
-    await page.getByRole('button', { name: 'Finish session' }).click();
-    await expect(page.getByText('Session finished.')).toBeVisible();
-    await expect(page.getByText('Your coach has all sets.')).toBeVisible();
+    await page.getByRole('button', { name: trainingWords.finishSession }).click();
+    await expect(page.getByText(trainingWords.sessionFinished)).toBeVisible();
+    await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   }
   expect(walked).toBeGreaterThan(25);
   await page.goto(floor);
-  await expect(page.getByText('done', { exact: true })).toHaveCount(parts);
+  await expect(page.getByText(commonWords.done, { exact: true })).toHaveCount(parts);
 });

@@ -1,29 +1,40 @@
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockDialogsWords from '@/ui/words/screens/block-dialogs';
+import * as commonWords from '@/ui/words/screens/common';
+import * as newBlockWords from '@/ui/words/screens/new-block';
+import * as pagesWords from '@/ui/words/screens/pages';
+import * as partsWords from '@/ui/words/screens/parts';
+import * as signInWords from '@/ui/words/screens/sign-in';
+import * as templatesWords from '@/ui/words/screens/templates';
 import { answers, cell, expect, openBlock, ready, test } from './coach';
 
 test('back and forward walk the faces; titles say who, what and which face', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
-  await expect(page).toHaveTitle('Maren Tveitdal, Autumn block, Sheet · Dense Ladder');
-  await page.getByRole('button', { name: 'Split' }).click();
+  await expect(page).toHaveTitle(partsWords.denseLadder('Maren Tveitdal, Autumn block, Sheet'));
+  await page.getByRole('button', { name: pagesWords.split }).click();
   await expect(page).toHaveURL(/#split$/);
   await page.keyboard.press('Alt+3');
   await expect(page).toHaveURL(/#ladder$/);
   await expect(page).toHaveTitle(/Ladder · Dense Ladder$/);
   await page.goBack();
-  await expect(page.getByRole('button', { name: 'Split' })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('button', { name: pagesWords.split })).toHaveAttribute('aria-current', 'page');
   await page.goForward();
-  await expect(page.getByRole('button', { name: 'Ladder' })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('button', { name: pagesWords.ladder })).toHaveAttribute('aria-current', 'page');
   await page.goBack();
   await page.goBack();
-  await expect(page.getByRole('button', { name: 'Sheet' })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('button', { name: pagesWords.sheet })).toHaveAttribute('aria-current', 'page');
 
   await page.getByRole('link', { name: 'Maren Tveitdal' }).click();
   await page.waitForURL('**/athletes/**');
   await answers(page);
-  await page.getByRole('button', { name: 'Strength' }).click();
-  await page.getByRole('button', { name: 'Volume' }).click();
+  await page.getByRole('button', { name: athleteWords.strength }).click();
+  await page.getByRole('button', { name: commonWords.volume }).click();
   await page.goBack();
-  await expect(page.getByRole('button', { name: 'Strength' })).toHaveAttribute('aria-current', 'page');
-  await expect(page).toHaveTitle('Maren Tveitdal, Strength · Dense Ladder');
+  await expect(page.getByRole('button', { name: athleteWords.strength })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+  await expect(page).toHaveTitle(partsWords.denseLadder('Maren Tveitdal, Strength'));
 });
 
 test('a link to a cell and to a dialog opens just that, also when one has to sign in first', async ({
@@ -32,23 +43,25 @@ test('a link to a cell and to a dialog opens just that, also when one has to sig
   email,
 }) => {
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Ladder' }).click();
+  await page.getByRole('button', { name: pagesWords.ladder }).click();
   await page.keyboard.press('Alt+2');
   await cell(page, 'leg press', 'rest').click();
   await expect(page).toHaveURL(/#sheet\/[\w-]+\/rest$/);
   await page.keyboard.press('Alt+c');
-  await expect(page.getByRole('dialog', { name: 'Rules and numbers of this block' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: blockDialogsWords.rulesAndNumbersOfThis })).toBeVisible();
   await expect(page).toHaveURL(/\/rest:conventions$/);
   const address = page.url();
 
   const elsewhere = await (await browser.newContext()).newPage();
   await elsewhere.goto(address);
   await elsewhere.waitForURL('**/sign-in?to=**');
-  await elsewhere.getByLabel('Email').fill(email);
+  await elsewhere.getByLabel(signInWords.email).fill(email);
   await elsewhere.locator('input[name=password]').fill('rung by rung');
-  await elsewhere.getByRole('button', { name: 'Sign in' }).click();
+  await elsewhere.getByRole('button', { name: signInWords.signIn }).click();
   await elsewhere.waitForURL('**/blocks/**');
-  await expect(elsewhere.getByRole('dialog', { name: 'Rules and numbers of this block' })).toBeVisible();
+  await expect(
+    elsewhere.getByRole('dialog', { name: blockDialogsWords.rulesAndNumbersOfThis }),
+  ).toBeVisible();
   await elsewhere.keyboard.press('Escape');
   await expect(elsewhere).toHaveURL(/\/rest$/);
   await expect(elsewhere.locator('[data-column="rest"][tabindex="0"]')).toBeVisible();
@@ -62,7 +75,7 @@ test('dark, then reloaded: dark at once, and not a word in the console', async (
   });
   page.on('pageerror', (error) => said.push(error.message));
   await page.getByRole('button', { name: /▾$/ }).click();
-  await page.getByRole('menuitemradio', { name: 'Dark theme' }).click();
+  await page.getByRole('menuitemradio', { name: commonWords.darkTheme }).click();
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
@@ -85,27 +98,27 @@ test('an exercise is found by what it is called in a gym, typed wrong too; what 
   await page.keyboard.press('Enter');
   const field = page.getByRole('combobox', { name: /^Exercise/ });
   for (const [typed, found] of [
-    ['romanian deadlift', 'stiff-leg deadlift'],
-    ['RDL', 'stiff-leg deadlift'],
-    ['skull crusher', 'lying barbell extension'],
-    ['military press', 'standing barbell press'],
-    ['OHP', 'standing barbell press'],
+    ['romanian deadlift', 'Romanian deadlift'],
+    ['RDL', 'Romanian deadlift'],
+    ['skull crusher', 'skull crusher'],
+    ['military press', 'overhead press'],
+    ['OHP', 'overhead press'],
     ['hammer curl', 'hammer curl'],
-    ['chinup', 'pull-up'],
+    ['chinup', 'chin-up'],
     ['pull up', 'pull-up'],
     ['incline flye', 'incline dumbbell fly'],
-    ['bulgarian', 'rear-foot-raised split squat'],
-    ['face pull', 'face-height cable pull'],
-    ['pec deck', 'fly machine'],
-    ['lat pulldown', 'neutral-grip pulldown'],
-    ['preacher curl', 'arm-pad dumbbell curl'],
-    ['nordic', 'kneeling hamstring lowering'],
-    ['hex bar deadlift', 'hexagon-bar deadlift'],
-    ['diamond push-up', 'narrow push-up'],
-    ['ab wheel', 'roll-out'],
+    ['bulgarian', 'Bulgarian split squat'],
+    ['face pull', 'face pull'],
+    ['pec deck', 'pec fly machine'],
+    ['lat pulldown', 'lat pulldown'],
+    ['preacher curl', 'preacher curl'],
+    ['nordic', 'Nordic hamstring curl'],
+    ['hex bar deadlift', 'trap-bar deadlift'],
+    ['diamond push-up', 'close-grip push-up'],
+    ['ab wheel', 'rollout'],
     ['seal row', 'seal row'],
-    ['pallof press', 'cable hold against turning'],
-    ['skul crusher', 'lying barbell extension'],
+    ['pallof press', 'anti-rotation press'],
+    ['skul crusher', 'skull crusher'],
   ] as const) {
     await field.fill(typed);
     await expect(page.getByRole('option').first()).toContainText(found);
@@ -113,17 +126,19 @@ test('an exercise is found by what it is called in a gym, typed wrong too; what 
   await field.fill('cellar door hinge');
   await page.getByRole('option', { name: /as your own exercise/ }).click();
   await page.waitForURL('**/library#new:**');
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('cellar door hinge');
+  await expect(page.getByLabel(commonWords.name, { exact: true })).toHaveValue('cellar door hinge');
 });
 
 test('somebody who signs in again comes back to where they were', async ({ page, email }) => {
   await page.goto('/library#leg-press');
   await page.waitForURL('**/sign-in?to=%2Flibrary**');
-  await page.getByLabel('Email').fill(email);
+  await page.getByLabel(signInWords.email).fill(email);
   await page.locator('input[name=password]').fill('rung by rung');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
   await page.waitForURL('**/library#leg-press');
-  await expect(page.getByRole('complementary', { name: 'Exercise' })).toContainText('Leg press');
+  await expect(page.getByRole('complementary', { name: commonWords.exerciseLabel })).toContainText(
+    'Leg press',
+  );
 });
 
 test('nobody is left without a focus: dialogs closed with Esc, a slot added, several taken out, cut and brought back', async ({
@@ -181,29 +196,31 @@ test('letters typed while the techniques are still fetched are not lost', async 
 test('templates are a place of their own: looked at, renamed, removed, and the way from one into a block', async ({
   coach: page,
 }) => {
-  await page.getByRole('link', { name: 'Templates' }).click();
+  await page.getByRole('link', { name: commonWords.templates }).click();
   await page.waitForURL('**/templates');
-  await expect(page).toHaveTitle('Templates · Dense Ladder');
+  await expect(page).toHaveTitle(partsWords.denseLadder('Templates'));
   await page.getByRole('link', { name: /^Rings and bars/ }).click();
   await answers(page);
-  const name = page.getByLabel('Name of the template');
+  const name = page.getByLabel(commonWords.nameOfTheTemplate);
   await name.fill(' ');
   await name.press('Enter');
-  await expect(page.getByText('Enter a name.')).toBeVisible();
+  await expect(page.getByText(commonWords.enterAName)).toBeVisible();
   await name.fill('Rings, bars and legs');
   await name.press('Enter');
   await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Remove the template Rings, bars and legs' }).click();
-  await page.getByRole('button', { name: 'Confirm: remove Rings, bars and legs for good' }).click();
+  await page.getByRole('button', { name: templatesWords.removeTheTemplate('Rings, bars and legs') }).click();
+  await page
+    .getByRole('button', { name: templatesWords.confirmRemoveForGood('Rings, bars and legs') })
+    .click();
   await expect(page.getByRole('link', { name: /^Rings, bars and legs/ })).toBeHidden();
 
   await page.getByRole('link', { name: /^Upper and lower, four days/ }).click();
-  await expect(page.getByRole('region', { name: 'Week' })).toContainText('Lower, squat first');
+  await expect(page.getByRole('region', { name: commonWords.weekText })).toContainText('Lower, squat first');
   await page.getByRole('link', { name: /^Maren/ }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(page.getByRole('radio', { name: /^Upper and lower, four days/ })).toBeChecked();
-  await expect(page.getByText('No problems or warnings.')).toBeVisible();
+  await expect(page.getByText(newBlockWords.noProblemsOrWarnings)).toBeVisible();
   await page.goto('/templates?show=template/nothing');
-  await expect(page.getByText('Template not found')).toBeVisible();
+  await expect(page.getByText(templatesWords.templateNotFound)).toBeVisible();
 });

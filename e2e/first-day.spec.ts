@@ -1,4 +1,7 @@
 import { randomUUID } from 'node:crypto';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as commonWords from '@/ui/words/screens/common';
+import * as libraryWords from '@/ui/words/screens/library';
 import {
   answers,
   cell,
@@ -22,44 +25,44 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
 
   await test.step('a coach without athletes begins with the first one, and is told what is missing', async () => {
     await signIn(page, email);
-    await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+    await expect(page.getByLabel(commonWords.name, { exact: true })).toBeFocused();
     await press(page, 'Enter');
-    await expect(page.getByText('Enter a name.')).toBeVisible();
+    await expect(page.getByText(commonWords.enterAName)).toBeVisible();
     await page.keyboard.type('Nuria Feldt');
     await tabTo(page, page.getByRole('radio', { name: /^novice/ }));
     await press(page, 'ArrowRight');
     await expect(page.getByRole('radio', { name: /^intermediate/ })).toBeChecked();
-    await tabTo(page, page.getByLabel('Body weight'));
+    await tabTo(page, page.getByLabel(commonWords.bodyWeight));
     await page.keyboard.type('64,5');
-    await tabTo(page, page.getByRole('button', { name: 'Add athlete and fill in the profile' }));
+    await tabTo(page, page.getByRole('button', { name: athleteWords.addAthleteAndFillIn }));
     await press(page, 'Enter');
     await page.waitForURL('**/athletes/**');
     await answers(page);
     await expect(page.getByRole('heading', { name: 'Nuria Feldt' })).toBeVisible();
-    await expect(page.getByLabel('Body weight', { exact: true })).toHaveValue('64.5');
+    await expect(page.getByLabel(commonWords.bodyWeight, { exact: true })).toHaveValue('64.5');
   });
 
   await test.step('a second place, in pounds, with one pair of plates', async () => {
     await press(page, 'Alt+2');
     await tabTo(page, page.getByRole('button', { name: 'home gym' }));
     await press(page, 'Enter');
-    await tabTo(page, page.getByLabel('Name of the place'));
+    await tabTo(page, page.getByLabel(athleteWords.nameOfThePlace));
     await press(page, 'Control+a');
     await page.keyboard.type('Attic');
-    await tabTo(page, page.getByLabel('Unit of barbell'));
+    await tabTo(page, page.getByLabel(athleteWords.unitOf('barbell')));
     await page.keyboard.type('lb');
     await tabTo(page, page.getByLabel('Barbell, bar'));
     await press(page, 'Control+a');
     await page.keyboard.type('45');
-    await tabTo(page, page.getByLabel('Barbell, pairs of plates'));
+    await tabTo(page, page.getByLabel(athleteWords.pairsOfPlatesLabel('Barbell')));
     await press(page, 'Control+a');
     await page.keyboard.type('25x1 10 5 2.5z');
     await expect(page.getByText('“2.5z” was not understood.')).toBeVisible();
     await press(page, 'Backspace');
-    await expect(page.getByText('gives 45, 50, 55')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeEnabled();
+    await expect(page.getByText(athleteWords.gives('45, 50, 55'))).toBeVisible();
+    await expect(page.getByRole('button', { name: commonWords.save, exact: true })).toBeEnabled();
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await expect(page.getByText(commonWords.saved, { exact: true })).toBeVisible();
   });
 
   await test.step('an own exercise, previewed as it is written', async () => {
@@ -69,21 +72,21 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await page.waitForURL('**/library');
     await answers(page);
     await press(page, 'Alt+n');
-    await tabTo(page, page.getByLabel('Name', { exact: true }));
+    await tabTo(page, page.getByLabel(commonWords.name, { exact: true }));
     await page.keyboard.type('attic floor press');
-    await tabTo(page, page.getByLabel('Counts toward chest'));
+    await tabTo(page, page.getByLabel(libraryWords.countsTowardLabel('chest')));
     await page.keyboard.type('1');
-    await tabTo(page, page.getByLabel('Counts toward triceps'));
+    await tabTo(page, page.getByLabel(libraryWords.countsTowardLabel('triceps')));
     await page.keyboard.type('0,75');
     await expect(page.getByText('3 hard sets would count toward chest 3, triceps 2.25')).toBeVisible();
     await tabTo(page, page.getByRole('checkbox', { name: 'barbell' }));
     await press(page, 'Space');
-    await tabTo(page, page.getByLabel('How the load is made'));
+    await tabTo(page, page.getByLabel(libraryWords.howTheLoadIsMade));
     await page.keyboard.type('bar');
-    await tabTo(page, page.getByRole('button', { name: 'Add it to the library' }));
+    await tabTo(page, page.getByRole('button', { name: libraryWords.addItToTheLibrary }));
     await press(page, 'Enter');
     await expect(page.getByRole('article', { name: 'attic floor press' })).toBeVisible();
-    await expect(page.getByText('266 exercises')).toBeVisible();
+    await expect(page.getByText('282 exercises')).toBeVisible();
   });
 
   await test.step('best sets, found as you type and written as coaches write them', async () => {
@@ -97,7 +100,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
       ['attic floor', '50x8@2'],
       ['dumbbell curl', '10x12@1'],
     ] as const) {
-      await tabTo(page, page.getByRole('button', { name: 'Add exercise' }));
+      await tabTo(page, page.getByRole('button', { name: commonWords.addExercise }));
       await press(page, 'Enter');
       await page.keyboard.type(exercise);
       await press(page, 'Enter');
@@ -106,11 +109,11 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     }
     await expect(page.getByRole('row', { name: /attic floor press/ })).toContainText('66.7 kg');
     await press(page, 'Control+Enter');
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await expect(page.getByText(commonWords.saved, { exact: true })).toBeVisible();
   });
 
   await test.step('the same slot at two places: loads each place can make, in its own unit', async () => {
-    await tabTo(page, page.getByRole('link', { name: 'Start a block' }));
+    await tabTo(page, page.getByRole('link', { name: commonWords.startABlock }));
     await press(page, 'Enter');
     await page.waitForURL('**/blocks/new**');
     await answers(page);
@@ -126,9 +129,9 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
       await expect(cell(page, 'attic floor press', 'sets', session)).toBeFocused();
     }
     const kilograms = [20, 22.5, 25, 27.5, 30, 32.5, 35, 37.5, 40, 42.5, 45, 47.5, 50, 52.5, 55];
-    await expect(cell(page, 'attic floor press', 'w1')).toHaveText(/^\d+ \d+ \d+·[\d.]+$/);
+    await expect(cell(page, 'attic floor press', 'w1')).toHaveText(/^[\d.]+ × \d+, \d+, \d+\s*$/);
     const loadOf = async (at: number) =>
-      Number((await cell(page, 'attic floor press', 'w1', at).textContent())?.split('·')[1]);
+      Number((await cell(page, 'attic floor press', 'w1', at).textContent())?.split('×')[0]);
     expect(kilograms).toContain(await loadOf(1));
     // From the second slot to its session's row, and there to the place.
     await press(page, 'ArrowUp');
@@ -152,8 +155,8 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await cell(page, 'attic floor press', 'slot', 1).click();
     await page.keyboard.type('leg press');
     await press(page, 'Enter');
-    await expect(page.getByRole('region', { name: 'Checks' })).toContainText(
-      'Attic lacks something instead of Session 2: leg press needs machine.',
+    await expect(page.getByRole('region', { name: commonWords.checks })).toContainText(
+      'Attic has no equipment for part of Session 2: leg press needs machine.',
     );
   });
 });

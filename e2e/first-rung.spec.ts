@@ -1,3 +1,9 @@
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as railWords from '@/ui/words/screens/rail';
+import * as sheetWords from '@/ui/words/screens/sheet';
+import * as trainingWords from '@/ui/words/screens/training';
 import {
   cell,
   expect,
@@ -26,14 +32,14 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   await test.step('sign in and find the athlete', async () => {
     await signIn(page, email);
     await expect(page.getByRole('row')).toHaveCount(7);
-    await page.getByLabel('Search athletes').fill('aurel');
+    await page.getByLabel(deskWords.searchAthletes).fill('aurel');
     await expect(page.getByRole('row')).toHaveCount(2);
     await openBlock(page, 'Aurelio');
   });
 
   await test.step('change a slot; gauges, minutes and all weeks follow at once', async () => {
     const quads = await setsOf(page, 'quads');
-    const minutes = page.locator('[data-column="w1"]', { hasText: 'min' }).first();
+    const minutes = page.locator('[data-column="w1"]', { hasText: sheetWords.minText }).first();
     const before = await minutes.textContent();
     const week4 = cell(page, 'leg press', 'w4');
     await expect(week4).toHaveText(setsOfReps(2));
@@ -45,7 +51,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(cell(page, 'leg press', 'w5')).toHaveCount(0);
     await typeInto(page, 'leg press', 'range', '6-8');
     await typeInto(page, 'leg press', 'rir', '+1');
-    await expect(cell(page, 'leg press', 'rir')).toContainText('week +1');
+    await expect(cell(page, 'leg press', 'rir')).toContainText('wk +1');
     await typeInto(page, 'leg press', 'tempo', '31x0');
     await expect(cell(page, 'leg press', 'tempo')).toHaveText('31X0');
     await typeInto(page, 'leg press', 'rest', '3:00');
@@ -57,31 +63,33 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await page.keyboard.type('incl dumb press');
     await page.keyboard.press('Enter');
     await expect(slotRow(page, 'incline dumbbell press')).toBeVisible();
-    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('search');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
     await typeInto(page, 'incline dumbbell press', 'start', '16x10@3');
     await expect(cell(page, 'incline dumbbell press', 'w1')).toContainText('16');
   });
 
   await test.step('every figure says why', async () => {
     await cell(page, 'neutral-grip pulldown', 'w1').click();
-    await expect(page.getByTestId('why')).toContainText('Best set 45 × 10 with 3 left: e1RM 64.5 kg');
-    await expect(page.getByTestId('why')).toContainText('predicts');
+    await expect(page.getByTestId('why')).toContainText(
+      'Best set: 45 × 10 with 3 reps left, estimated max 64.5 kg',
+    );
+    await expect(page.getByTestId('why')).toContainText('should leave');
     await gauge(page, 'lats').focus();
-    await expect(page.getByTestId('why')).toContainText('neutral-grip pulldown');
-    await expect(page.getByTestId('why')).toContainText('floor 6 = 8 × 0.7');
+    await expect(page.getByTestId('why')).toContainText('Neutral-grip pulldown');
+    await expect(page.getByTestId('why')).toContainText('minimum 6 (8 × 0.7)');
   });
 
   await test.step('undo and redo', async () => {
     await cell(page, 'leg press', 'sets').click();
     await page.keyboard.press('Control+z');
-    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('search');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toHaveText('find');
     await page.keyboard.press('Control+y');
-    await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16×10@3');
+    await expect(cell(page, 'incline dumbbell press', 'start')).toContainText('16 × 10 @3');
   });
 
   await test.step('issue week 1 and reload: all still there', async () => {
-    await page.getByRole('button', { name: 'Send week 1' }).click();
-    await expect(page.getByRole('button', { name: 'Send week 2' })).toBeVisible();
+    await page.getByRole('button', { name: blockWords.sendWeek(1) }).click();
+    await expect(page.getByRole('button', { name: blockWords.sendWeek(2) })).toBeVisible();
     await expect(page.getByRole('columnheader', { name: 'week 1 sent' })).toBeVisible();
     await page.reload();
     await ready(page);
@@ -100,56 +108,56 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await begin(floor, /Full body A/);
     await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
     // The first set goes better than asked: two more reps.
-    await floor.getByRole('button', { name: 'more reps' }).tap();
-    await floor.getByRole('button', { name: 'more reps' }).tap();
+    await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
+    await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
     await floor.waitForTimeout(750);
     await floor.getByRole('button', { name: /^Log / }).tap();
     await expect(floor.getByText(/Leg press, set 2 of 4/)).toBeVisible();
     for (let set = 2; set <= 13; set++) {
       await floor.waitForTimeout(750);
       const first = set <= 4;
-      if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
-      if (first) await floor.getByRole('button', { name: 'more reps' }).tap();
+      if (first) await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
+      if (first) await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
       await floor.getByRole('button', { name: first ? /^Log / : 'Log as planned' }).tap();
-      await expect(floor.getByText(`${set} of 13 sets`)).toBeVisible();
+      await expect(floor.getByText(trainingWords.ofSets(set, 13))).toBeVisible();
     }
-    await expect(floor.getByText('All sets are logged.')).toBeVisible();
-    await floor.getByRole('button', { name: 'Finish session' }).tap();
+    await expect(floor.getByText(trainingWords.allSetsAreLogged)).toBeVisible();
+    await floor.getByRole('button', { name: trainingWords.finishSession }).tap();
   });
 
   await test.step('the day is put right, and both days stand', async () => {
     const twoDaysAgo = new Date(Date.now() - 2 * 86_400_000).toISOString().slice(0, 10);
-    await floor.getByRole('button', { name: 'Correct this' }).tap();
+    await floor.getByRole('button', { name: trainingWords.correctThis }).tap();
     const nextWeek = new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10);
-    await floor.getByLabel('Day').fill(nextWeek);
-    await expect(floor.getByRole('alert').first()).toContainText('still to come');
-    await floor.getByLabel('Day').fill(twoDaysAgo);
-    await floor.getByRole('button', { name: 'Save' }).tap();
+    await floor.getByLabel(trainingWords.day).fill(nextWeek);
+    await expect(floor.getByRole('alert').first()).toContainText('in the future');
+    await floor.getByLabel(trainingWords.day).fill(twoDaysAgo);
+    await floor.getByRole('button', { name: commonWords.save }).tap();
     await expect(floor.getByText(/\(the phone had /)).toBeVisible();
-    await expect(floor.getByText('Your coach has all sets.')).toBeVisible();
+    await expect(floor.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   });
 
   await test.step('before the next session for the muscle the end of its soreness is asked', async () => {
-    await floor.getByRole('link', { name: 'Week' }).tap();
+    await floor.getByRole('link', { name: commonWords.weekText }).tap();
     await floor.getByRole('link', { name: /Full body B/ }).tap();
     const quads = floor.getByRole('group', { name: /^Quads, from / });
     const days = quads.getByRole('radio');
-    await expect(days.first()).toHaveAccessibleName('No soreness');
-    await expect(days.last()).toHaveAccessibleName('Still sore');
+    await expect(days.first()).toHaveAccessibleName(trainingWords.noSoreness);
+    await expect(days.last()).toHaveAccessibleName(trainingWords.stillSore);
     await days.nth(1).tap();
     await expect(quads.getByRole('radio', { checked: true })).toHaveCount(1);
     await floor.waitForTimeout(1500);
   });
 
-  await test.step('the coach sees the calls for week 2, each with its reason', async () => {
+  await test.step('the coach sees the proposed changes for week 2, each with its reason', async () => {
     await page.reload();
     await ready(page);
-    await expect(page.getByRole('heading', { name: /calls for week 2/ })).toBeVisible();
-    const quads = page.getByRole('listitem').filter({ hasText: '+1 set of leg press' });
-    await expect(quads).toContainText('gone early, ahead');
-    await quads.getByRole('button', { name: 'Apply' }).focus();
+    await expect(page.getByRole('heading', { name: /proposed changes for week 2/ })).toBeVisible();
+    const quads = page.getByRole('listitem').filter({ hasText: '+1 set, leg press' });
+    await expect(quads).toContainText('recovered early, above target');
+    await quads.getByRole('button', { name: commonWords.apply }).focus();
     await expect(page.getByTestId('why')).toContainText(
-      'soreness gone a day or more before the next session; performance ahead',
+      'soreness gone a day or more before the next session; performance above target',
     );
     await expect(cell(page, 'leg press', 'w2')).toHaveText(setsOfReps(4));
     await page.keyboard.press('a');
@@ -160,15 +168,15 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     const week2 = cell(page, 'seated leg curl', 'w2');
     await expect(week2).toHaveAttribute('data-call', 'true');
     const proposed = await week2.textContent();
-    await page.getByRole('button', { name: 'Apply all' }).click();
-    await expect(page.getByRole('heading', { name: /calls? for week 2/ })).toBeHidden();
+    await page.getByRole('button', { name: railWords.applyAll }).click();
+    await expect(page.getByRole('heading', { name: /proposed changes? for week 2/ })).toBeHidden();
     await page.reload();
     await ready(page);
     await expect(week2).toHaveText(proposed ?? '');
     await expect(cell(page, 'leg press', 'w2')).toHaveText(setsOfReps(5));
     await week2.click();
-    await expect(page.getByTestId('why')).toContainText('You accepted');
-    await page.getByRole('button', { name: 'Send week 2' }).click();
+    await expect(page.getByTestId('why')).toContainText('You applied');
+    await page.getByRole('button', { name: blockWords.sendWeek(2) }).click();
     await expect(page.getByRole('columnheader', { name: 'week 2 sent' })).toBeVisible();
   });
   await phone.close();
@@ -183,14 +191,14 @@ test('undo reaches back through a reload, and redo forward again', async ({ coac
   await savedAt(page, 2);
   await page.reload();
   await ready(page);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: commonWords.undo }).click();
+  await page.getByRole('button', { name: commonWords.undo }).click();
   await expect(cell(page, 'seated leg curl', 'sets')).toHaveText('3');
   await expect(cell(page, 'seated leg curl', 'rest')).toHaveText('90');
-  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: commonWords.undo })).toBeDisabled();
   await savedAt(page, 4);
   await page.reload();
   await ready(page);
-  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('button', { name: blockWords.redo }).click();
   await expect(cell(page, 'seated leg curl', 'sets')).toHaveText('5');
 });

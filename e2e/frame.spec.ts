@@ -1,4 +1,11 @@
 import type { Locator, Page } from '@playwright/test';
+import * as blockWords from '@/ui/words/screens/block';
+import * as blockSettingsWords from '@/ui/words/screens/block-settings';
+import * as commonWords from '@/ui/words/screens/common';
+import * as newBlockWords from '@/ui/words/screens/new-block';
+import * as pagesWords from '@/ui/words/screens/pages';
+import * as railWords from '@/ui/words/screens/rail';
+import * as splitWords from '@/ui/words/screens/split';
 import {
   answers,
   cell,
@@ -15,7 +22,7 @@ import {
   test,
 } from './coach';
 
-const findings = (page: Page) => page.getByRole('region', { name: 'Checks' });
+const findings = (page: Page) => page.getByRole('region', { name: commonWords.checks });
 const day = (page: Page, at: number) => page.locator(`[data-day="${at}"]`);
 /** A drag as a hand does it, in many small steps. */
 async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
@@ -27,7 +34,7 @@ async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
   await page.mouse.up();
 }
 const card = (page: Page, name: RegExp) =>
-  page.getByRole('region', { name: 'Days of the cycle' }).getByRole('button', { name });
+  page.getByRole('region', { name: splitWords.daysOfTheCycle }).getByRole('button', { name });
 
 /** To a session's card by keys: Tab to the cards, arrows among them. */
 async function toCard(page: Page, name: RegExp): Promise<void> {
@@ -41,22 +48,22 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
 }) => {
   await test.step('the template, its length, and into the Frame', async () => {
     await openProfile(page, 'Maren');
-    await tabTo(page, page.getByRole('link', { name: 'New block' }));
+    await tabTo(page, page.getByRole('link', { name: commonWords.newBlock }));
     await press(page, 'Enter');
     await page.waitForURL('**/blocks/new**');
     await answers(page);
     await tabTo(page, page.getByRole('radio', { checked: true }));
     const split = page.getByRole('radio', { name: /^Upper and lower, four days/ });
     while (!(await split.isChecked())) await press(page, 'ArrowDown');
-    await expect(page.getByText('every muscle twice with room instead of volume')).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Upper, press first');
-    await tabTo(page, page.getByLabel('Building weeks'));
+    await expect(page.getByText('every muscle twice with room for volume')).toBeVisible();
+    await expect(page.getByRole('region', { name: newBlockWords.week1 })).toContainText('Upper, press first');
+    await tabTo(page, page.getByLabel(commonWords.buildingWeeks));
     await press(page, 'Control+a');
     await page.keyboard.type('60');
-    await expect(page.getByText('60 is outside what weeks can be: 1 to 16')).toBeVisible();
+    await expect(page.getByText('must be a whole number from 1 to 16, not 60')).toBeVisible();
     await press(page, 'Backspace', 'Control+a');
     await page.keyboard.type('6');
-    await tabTo(page, page.getByRole('button', { name: 'Start the block' }));
+    await tabTo(page, page.getByRole('button', { name: newBlockWords.startTheBlock }));
     await press(page, 'Enter');
     await ready(page);
     await expect(day(page, 0)).toContainText('Upper, press first');
@@ -64,7 +71,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
 
   await test.step('sessions move by key at once, or are lifted and carried; the hours follow', async () => {
     const chest = page.getByRole('row', { name: /^chest Goal/ });
-    await expect(chest).toContainText('72h');
+    await expect(chest).toContainText('72 h');
     await toCard(page, /^D /);
     await press(page, 'Alt+ArrowRight');
     await expect(day(page, 5)).toContainText('Lower, hinge first');
@@ -76,7 +83,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
     await expect(day(page, 4)).toHaveAttribute('data-over', 'true');
     await press(page, 'Space');
     await expect(day(page, 4)).toContainText('Upper, pull first');
-    await expect(chest).toContainText('96h');
+    await expect(chest).toContainText('96 h');
     await press(page, 'Control+z');
     await expect(day(page, 3)).toContainText('Upper, pull first');
     await savedAt(page, 3);
@@ -87,19 +94,21 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
     await gauge(page, 'abs').focus();
     await press(page, 'g');
     const sets = await setsOf(page, 'abs');
-    const seldom = findings(page).getByText(/^Abs: only 1×/);
+    const seldom = findings(page).getByText(/^Abs: 1 session a week/);
     await expect(seldom).toBeVisible();
     const move = findings(page)
       .getByRole('button', { name: /^(Move|Add) \d sets of cable crunch to/ })
       .first();
     const isAdded = (await move.textContent())?.startsWith('Add') ?? false;
     await tabTo(page, move);
-    await expect(page.getByRole('region', { name: 'Explanation' })).toContainText('If applied');
+    await expect(page.getByRole('region', { name: blockWords.explanation })).toContainText(
+      blockWords.ifApplied,
+    );
     await press(page, 'Enter');
     await expect(seldom).toBeHidden();
     expect(await setsOf(page, 'abs')).toBe(isAdded ? sets + 2 : sets);
 
-    const away = findings(page).getByText(/^Lower, hinge first falls on a Sat/);
+    const away = findings(page).getByText(/^Lower, hinge first is on Sat/);
     await expect(away).toBeVisible();
     await tabTo(
       page,
@@ -107,7 +116,9 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
         .getByRole('button', { name: /^Move Lower, hinge first to/ })
         .first(),
     );
-    await expect(page.getByRole('region', { name: 'Explanation' })).toContainText('If applied');
+    await expect(page.getByRole('region', { name: blockWords.explanation })).toContainText(
+      blockWords.ifApplied,
+    );
     await press(page, 'Enter');
     await expect(away).toBeHidden();
   });
@@ -115,13 +126,13 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   await test.step('a session is fitted to 45 minutes as a difference to take', async () => {
     await toCard(page, /^A /);
     const facts = page.getByRole('region', { name: 'Upper, press first' });
-    await tabTo(page, facts.getByLabel('Minutes to fit the session into'));
+    await tabTo(page, facts.getByLabel(splitWords.minutesToFitTheSession));
     await press(page, 'Control+a');
     await page.keyboard.type('45');
     await expect(facts).toContainText(/\d → \d sets.*then 4\d min/);
-    await tabTo(page, facts.getByRole('button', { name: 'Apply' }));
+    await tabTo(page, facts.getByRole('button', { name: commonWords.apply }));
     await press(page, 'Enter');
-    await expect(facts).toContainText('it fits.');
+    await expect(facts).toContainText(splitWords.itFits);
     const time = /(\d+)–(\d+) min realistic/.exec((await facts.textContent()) ?? '');
     expect(Number(time?.[2])).toBeLessThanOrEqual(46);
     await ready(page);
@@ -130,22 +141,24 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   await test.step('copied to another athlete: their loads, their equipment', async () => {
     await page.goto('/desk');
     await openProfile(page, 'Ilmari');
-    await tabTo(page, page.getByRole('link', { name: 'New block' }));
+    await tabTo(page, page.getByRole('link', { name: commonWords.newBlock }));
     await press(page, 'Enter');
     await page.waitForURL('**/blocks/new**');
     await answers(page);
     await tabTo(page, page.getByRole('radio', { checked: true }));
     const another = page.getByRole('radio', { name: /^Another athlete/ });
     while (!(await another.isChecked())) await press(page, 'ArrowUp');
-    await tabTo(page, page.getByLabel('Block to copy'));
+    await tabTo(page, page.getByLabel(newBlockWords.blockToCopy));
     await page.keyboard.type('Maren Tveitdal: Block');
-    await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Upper, press first');
-    await expect(page.getByRole('region', { name: 'Checks' })).toContainText('lacks something');
+    await expect(page.getByRole('region', { name: newBlockWords.week1 })).toContainText('Upper, press first');
+    await expect(page.getByRole('region', { name: commonWords.checks })).toContainText(
+      'has no equipment for part of',
+    );
     await press(page, 'Control+Enter');
     await ready(page);
     await expect(page.getByRole('link', { name: 'Ilmari Koskela' })).toBeVisible();
     await expect(day(page, 4)).toContainText('Lower, hinge first');
-    await expect(findings(page)).toContainText('lacks something instead of Upper, press first');
+    await expect(findings(page)).toContainText('has no equipment for part of Upper, press first');
   });
 });
 
@@ -156,8 +169,8 @@ test('a finding is put aside with a note and brought back; a jump leads to its p
   await press(page, 'Alt+1');
   const finding = findings(page)
     .getByRole('listitem')
-    .filter({ hasText: /^!?Side delts minimum/ });
-  await finding.getByRole('button', { name: 'Dismiss' }).click();
+    .filter({ hasText: /^!?Side delts: .* minimum/ });
+  await finding.getByRole('button', { name: commonWords.dismissText }).click();
   await page.keyboard.type('shoulders come later this year');
   await press(page, 'Enter');
   await expect(finding).toBeHidden();
@@ -165,11 +178,13 @@ test('a finding is put aside with a note and brought back; a jump leads to its p
   await page.reload();
   await ready(page);
   await expect(finding).toBeHidden();
-  await findings(page).getByRole('button', { name: '1 put aside' }).click();
+  await findings(page)
+    .getByRole('button', { name: railWords.dismissedChecks(1) })
+    .click();
   await expect(findings(page)).toContainText('shoulders come later this year');
-  await findings(page).getByRole('button', { name: 'Restore' }).click();
+  await findings(page).getByRole('button', { name: commonWords.restore }).click();
   await expect(finding).toBeVisible();
-  await finding.getByRole('button', { name: 'Show' }).click();
+  await finding.getByRole('button', { name: railWords.show }).click();
   await expect(page.locator('[data-muscle="side delts"]')).toBeFocused();
 });
 
@@ -184,39 +199,39 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
     await press(page, 'Enter');
   };
   await type(/^Building weeks/, '1');
-  await expect(page.getByText('1 is outside what weeks can be: 2 to 16')).toBeVisible();
+  await expect(page.getByText('must be a whole number from 2 to 16, not 1')).toBeVisible();
   await press(page, 'Escape');
   await type(/^Building weeks/, '7');
   await expect(page.locator('[data-column="w8"]').first()).toBeVisible();
-  await page.getByRole('button', { name: 'All settings' }).click();
-  const pauses = page.getByRole('dialog').getByLabel('Breaks');
+  await page.getByRole('button', { name: blockWords.allSettings }).click();
+  const pauses = page.getByRole('dialog').getByLabel(blockSettingsWords.breaks);
   await pauses.fill('a while');
   await press(page, 'Enter');
   await expect(page.getByText('“a while” was not understood.')).toBeVisible();
   await press(page, 'Escape');
-  await expect(page.getByRole('button', { name: 'All settings' })).toBeFocused();
+  await expect(page.getByRole('button', { name: blockWords.allSettings })).toBeFocused();
   await press(page, 'Alt+1');
   const monday = await day(page, 0).textContent();
-  await page.getByRole('button', { name: 'All settings' }).click();
+  await page.getByRole('button', { name: blockWords.allSettings }).click();
   await pauses.fill('7 after 2');
   await press(page, 'Enter', 'Escape');
-  await expect(page.getByRole('button', { name: 'Pauses: 7 days after week 2' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Breaks: 7 days after week 2' })).toBeVisible();
   await expect(day(page, 0)).not.toHaveText(monday ?? '');
-  await page.getByRole('button', { name: 'Save as template' }).click();
-  const naming = page.getByRole('dialog', { name: 'Save as template' });
-  await naming.getByLabel('Name of the template').fill(' ');
+  await page.getByRole('button', { name: commonWords.saveAsTemplate }).click();
+  const naming = page.getByRole('dialog', { name: commonWords.saveAsTemplate });
+  await naming.getByLabel(commonWords.nameOfTheTemplate).fill(' ');
   await press(page, 'Enter');
-  await expect(naming.getByText('Enter a name.')).toBeVisible();
-  await naming.getByLabel('Name of the template').fill('Four days, legs first');
+  await expect(naming.getByText(commonWords.enterAName)).toBeVisible();
+  await naming.getByLabel(commonWords.nameOfTheTemplate).fill('Four days, legs first');
   await press(page, 'Enter');
-  await expect(page.getByTestId('why')).toContainText('Kept as a template');
+  await expect(page.getByTestId('why')).toContainText('Saved as your own template');
   await page.goto('/desk');
   await openProfile(page, 'Wren');
   await page.locator('a[href^="/blocks/new"]').click();
   await answers(page);
   await page.getByRole('radio', { name: /^Four days, legs first/ }).check();
-  await expect(page.getByLabel('Building weeks')).toHaveValue('7');
-  await expect(page.getByRole('region', { name: 'Week 1' })).toContainText('Lower, squat first');
+  await expect(page.getByLabel(commonWords.buildingWeeks)).toHaveValue('7');
+  await expect(page.getByRole('region', { name: newBlockWords.week1 })).toContainText('Lower, squat first');
 });
 
 test('a drag moves a session to another day, other sport stands on its day, a lost day shows what it costs', async ({
@@ -236,17 +251,17 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
     await card(page, /Upper, pull first/).click();
   });
   await page
-    .getByRole('region', { name: 'Cardio and other sport' })
-    .getByRole('button', { name: 'Add' })
+    .getByRole('region', { name: splitWords.cardioAndOtherSport })
+    .getByRole('button', { name: commonWords.add })
     .click();
   await expect(day(page, 6)).toContainText('running');
   await page.getByRole('checkbox', { name: 'hard' }).check();
   await expect(day(page, 6)).toContainText('running, hard');
   // A week that is still to come, whichever day it is today.
-  await page.getByLabel('Week to change').selectOption('4');
-  await page.getByRole('button', { name: /^If the day of Upper, pull first is lost$/ }).click();
-  await expect(page.getByRole('button', { name: /^Leave out Upper, pull first/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Upper, pull first to / }).click();
+  await page.getByLabel(splitWords.weekToChange).selectOption('4');
+  await page.getByRole('button', { name: /^If Upper, pull first cannot be done on its day$/ }).click();
+  await expect(page.getByRole('button', { name: /^Skip Upper, pull first/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Move Upper, pull first to / }).click();
   await expect(page.getByText(/^Only in week 4: Upper, pull first on /)).toBeVisible();
   await press(page, 'Control+z');
   await expect(page.getByText(/^Only in week 4/)).toHaveCount(0);
@@ -257,7 +272,7 @@ test('a finger that rests on a session drags it to another day', async ({ email,
   const page = await context.newPage();
   await signIn(page, email);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Split', exact: true }).tap();
+  await page.getByRole('button', { name: pagesWords.split, exact: true }).tap();
   const from = await card(page, /^B /).boundingBox();
   const to = await day(page, 2).boundingBox();
   if (from === null || to === null) throw new Error('there is nothing to drag, or nowhere to');
@@ -285,19 +300,19 @@ test('a return after time away: fewer weeks at half the sets, no deload behind t
   const before = Number(await cell(page, 'hack squat', 'sets').textContent());
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByRole('link', { name: 'New block' }).click();
+  await page.getByRole('link', { name: commonWords.newBlock }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   // Her block runs to the day before: nobody is away.
-  const away = page.getByRole('checkbox', { name: 'two weeks or more' });
+  const away = page.getByRole('checkbox', { name: newBlockWords.twoWeeksOrMore });
   await expect(away).not.toBeChecked();
   await away.check();
-  await expect(page.getByLabel('Building weeks')).toHaveValue('3');
-  await page.getByRole('button', { name: 'Start the block' }).click();
+  await expect(page.getByLabel(commonWords.buildingWeeks)).toHaveValue('3');
+  await page.getByRole('button', { name: newBlockWords.startTheBlock }).click();
   await ready(page);
   await press(page, 'Alt+2');
   await expect(cell(page, 'hack squat', 'sets')).toHaveText(String(Math.round(before / 2)));
   await expect(page.locator('[data-column="w3"]').first()).toBeVisible();
   await expect(page.locator('[data-column="w4"]')).toHaveCount(0);
-  await expect(page.getByRole('columnheader', { name: 'deload' })).toHaveCount(0);
+  await expect(page.getByRole('columnheader', { name: commonWords.deloadText })).toHaveCount(0);
 });

@@ -1,23 +1,28 @@
 import type { Browser, Page } from '@playwright/test';
+import * as accountWords from '@/ui/words/screens/account';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as signInWords from '@/ui/words/screens/sign-in';
 import { answers, cell, expect, openBlock, openProfile, press, ready, test, typeInto } from './coach';
 
 /** A second coach, let into the house of the one on this page, on a page of their own. */
 async function letIn(page: Page, browser: Browser): Promise<{ readonly other: Page; readonly url: string }> {
   await page.goto('/account');
-  await page.getByRole('button', { name: 'Invite a coach' }).click();
+  await page.getByRole('button', { name: accountWords.inviteACoach }).click();
   const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
-  await expect(other.getByText('lets you in as a coach of their house')).toBeVisible();
-  await other.getByLabel('Name').fill('Second Coach');
-  await other.getByLabel('Email').fill(`second-${Date.now()}-${Math.random()}@example.org`);
+  await expect(other.getByText('invites you to join their team')).toBeVisible();
+  await other.getByLabel(commonWords.name).fill('Second Coach');
+  await other.getByLabel(signInWords.email).fill(`second-${Date.now()}-${Math.random()}@example.org`);
   await other.locator('input[name=password]').fill('a long password');
   await other.locator('input[name=again]').fill('another one');
-  await other.getByRole('button', { name: 'Sign up' }).click();
-  await expect(other.getByText('The two passwords do not match.')).toBeVisible();
+  await other.getByRole('button', { name: signInWords.signUp }).click();
+  await expect(other.getByText(commonWords.theTwoPasswordsDoNot)).toBeVisible();
   await other.locator('input[name=password]').fill('a long password');
   await other.locator('input[name=again]').fill('a long password');
-  await other.getByRole('button', { name: 'Sign up' }).click();
+  await other.getByRole('button', { name: signInWords.signUp }).click();
   await other.waitForURL('**/desk');
   return { other, url };
 }
@@ -33,9 +38,9 @@ test('a coach is let in by a link, and an athlete handed over to them with every
 
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByLabel('Transfer to').selectOption({ label: 'Second Coach' });
-  await page.getByRole('button', { name: 'Transfer athlete' }).click();
-  await page.getByRole('button', { name: 'Transfer', exact: true }).click();
+  await page.getByLabel(athleteWords.transferTo).selectOption({ label: 'Second Coach' });
+  await page.getByRole('button', { name: athleteWords.transferAthlete }).click();
+  await page.getByRole('button', { name: athleteWords.transfer, exact: true }).click();
   await page.waitForURL('**/desk');
   await expect(line).toHaveCount(0);
   await other.reload();
@@ -45,7 +50,7 @@ test('a coach is let in by a link, and an athlete handed over to them with every
   // The link is spent.
   const third = await other.context().newPage();
   await third.goto(url);
-  await expect(third.getByText('Somebody has come in by this link already.')).toBeVisible();
+  await expect(third.getByText('This link was already used.')).toBeVisible();
   await other.context().close();
 });
 
@@ -58,7 +63,7 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await page.goto('/desk');
     await openProfile(page, 'Maren');
     await page.getByLabel('Second Coach').selectOption({ label: how });
-    await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
+    await expect(page.getByText(athleteWords.saved, { exact: true })).toBeVisible();
     await page.reload();
     await answers(page);
     const [chosen] = await page.getByLabel('Second Coach').locator('option:checked').allTextContents();
@@ -70,20 +75,20 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await other.reload();
     await answers(other);
     const line = other.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
-    await expect(line).toContainText('to read');
-    await expect(line.getByRole('link', { name: 'Open as athlete' })).toHaveCount(0);
+    await expect(line).toContainText('read only');
+    await expect(line.getByRole('link', { name: /^Open app/ })).toHaveCount(0);
     await openBlock(other, 'Maren');
     const sets = cell(other, 'leg press', 'w4');
     const before = await sets.textContent();
     await typeInto(other, 'leg press', 'rest', '77');
-    await expect(other.getByRole('alert').filter({ hasText: 'changing is theirs' })).toBeVisible();
+    await expect(other.getByRole('alert').filter({ hasText: 'Only' })).toBeVisible();
     await press(other, 'Escape');
     await expect(sets).toHaveText(before ?? '');
     await other.goto('/desk');
     await answers(other);
     await openProfile(other, 'Maren');
-    await expect(other.getByLabel('Name', { exact: true })).toBeDisabled();
-    await expect(other.getByRole('button', { name: 'Delete' })).toHaveCount(0);
+    await expect(other.getByLabel(commonWords.name, { exact: true })).toBeDisabled();
+    await expect(other.getByRole('button', { name: athleteWords.deleteWordText })).toHaveCount(0);
   });
 
   await test.step('in full: what they change stands under their name', async () => {
@@ -99,7 +104,7 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await expect(cell(page, 'leg press', 'rest')).toContainText('77');
     await typeInto(page, 'leg press', 'rest', '78');
     await ready(page);
-    await page.getByRole('button', { name: 'History' }).click();
+    await page.getByRole('button', { name: blockWords.history }).click();
     const lines = page.getByRole('dialog').getByRole('row');
     await expect(lines.nth(0)).not.toContainText('Second Coach');
     await expect(lines.nth(1)).toContainText('Second Coach');
@@ -109,13 +114,13 @@ test('an athlete is shared with a coach of the house: to read, then in full; the
     await other.goto('/desk');
     await answers(other);
     await openProfile(other, 'Maren');
-    await other.getByLabel('Name', { exact: true }).fill('Maren T. Tveitdal');
-    await other.getByRole('button', { name: 'Save', exact: true }).click();
-    await expect(other.getByText('Saved', { exact: true })).toBeVisible();
+    await other.getByLabel(commonWords.name, { exact: true }).fill('Maren T. Tveitdal');
+    await other.getByRole('button', { name: commonWords.save, exact: true }).click();
+    await expect(other.getByText(commonWords.saved, { exact: true })).toBeVisible();
     await page.goto('/desk');
     await openProfile(page, 'Maren T.');
     await press(page, 'Alt+8');
-    const told = page.getByRole('region', { name: 'Activity' });
+    const told = page.getByRole('region', { name: athleteWords.activity });
     await expect(told.getByRole('row').first()).toContainText('Second Coach');
     await expect(told.getByRole('row').first()).toContainText('changed the profile');
     await expect(told).toContainText('shared the athlete with Second Coach');

@@ -1,5 +1,10 @@
 import { readFileSync } from 'node:fs';
 import type { Download, Page } from '@playwright/test';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as commonWords from '@/ui/words/screens/common';
+import * as importExportWords from '@/ui/words/screens/import-export';
+import * as reviewWords from '@/ui/words/screens/review';
+import * as spreadsheetWords from '@/ui/words/screens/spreadsheet';
 import { readCalendar } from '../src/formats/calendar/calendar';
 import { readWorkbook, writeWorkbook } from '../src/formats/workbook/workbook';
 import { answers, cell, expect, openBlock, openPalette, openProfile, press, ready, test } from './coach';
@@ -34,36 +39,38 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
   coach: page,
 }) => {
   await openFiles(page);
-  await page.getByRole('button', { name: 'Choose file' }).focus();
+  await page.getByRole('button', { name: importExportWords.chooseFile }).focus();
   const bad = Buffer.concat([log('2026-06-01'), Buffer.from('\r\nsoon;Hack squats;100;8;9;')]);
   await give(page, 'log.csv', bad);
-  await page.getByLabel('Athlete for this file').selectOption({ label: 'Wren Okafor' });
-  await expect(page.getByLabel('Order of dates')).toHaveValue('day first');
+  await page.getByLabel(importExportWords.athleteForThisFile).selectOption({ label: 'Wren Okafor' });
+  await expect(page.getByLabel(importExportWords.orderOfDates)).toHaveValue('day first');
   await expect(page.getByRole('listitem').filter({ hasText: 'Hack squats' })).toContainText('a guess');
   const pull = page.getByRole('listitem').filter({ hasText: 'Grandfather' });
-  await expect(pull).toContainText('not known');
-  await page.getByLabel(/^What grandfather's pull is/).selectOption({ label: 'seal row' });
-  await expect(pull).toContainText('saved for next time');
+  await expect(pull).toContainText('unknown');
+  await page.getByLabel(/^Exercise for grandfather's pull/).selectOption({ label: 'seal row' });
+  await expect(pull).toContainText(importExportWords.savedForNextTime);
   await expect(page.getByText('52 sets on 13 days, Mon 1 Jun 2026 to Mon 24 Aug 2026.')).toBeVisible();
   // Nothing comes in by halves, unless it is said.
-  const take = page.getByRole('button', { name: 'Import' });
+  const take = page.getByRole('button', { name: importExportWords.importWord });
   await expect(page.getByText('line 54')).toBeVisible();
   await expect(take).toHaveAttribute('aria-disabled', 'true');
-  await page.getByLabel('Import the rest without it').check();
+  await page.getByLabel(importExportWords.importTheRestWithout('it')).check();
   await take.click();
-  await expect(page.getByText(/^52 sets came in, as “Log, 1 Jun to 24 Aug 2026”/)).toBeVisible();
+  await expect(page.getByText(/^52 sets imported, as “Log, 1 Jun to 24 Aug 2026”/)).toBeVisible();
 
   await test.step('the same file again brings nothing twice, and remembers the name', async () => {
     await openFiles(page);
     await give(page, 'log.csv', log('2026-06-01'));
-    await page.getByLabel('Athlete for this file').selectOption({ label: 'Wren Okafor' });
-    await expect(pull).toContainText('from last time');
+    await page.getByLabel(importExportWords.athleteForThisFile).selectOption({ label: 'Wren Okafor' });
+    await expect(pull).toContainText(importExportWords.fromLastTime);
     await take.click();
-    await expect(page.getByText(/^Nothing new in it\. 13 days logged here already stayed/)).toBeVisible();
+    await expect(
+      page.getByText(/^Nothing new in it\. 13 days already logged here did not change/),
+    ).toBeVisible();
   });
 
   await test.step('the block is there to look back on', async () => {
-    await page.getByRole('link', { name: 'Open' }).click();
+    await page.getByRole('link', { name: commonWords.open }).click();
     await page.waitForURL('**/athletes/**');
     await answers(page);
     await press(page, 'Alt+8');
@@ -73,8 +80,8 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
       .click();
     await ready(page);
     await press(page, 'Alt+4');
-    await expect(page.getByText('All 13 weeks are over')).toBeVisible();
-    await expect(page.getByRole('row', { name: /^Hack squat/ })).toContainText('progressing');
+    await expect(page.getByText(reviewWords.allAreOver('13 weeks'))).toBeVisible();
+    await expect(page.getByRole('row', { name: /^Hack squat/ })).toContainText(commonWords.progressing);
   });
 });
 
@@ -85,10 +92,10 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
   const palette = await openPalette(page);
   await palette.getByRole('searchbox').or(palette.getByRole('textbox')).first().fill('Spreadsheet');
   await press(page, 'Enter');
-  const dialog = page.getByRole('dialog', { name: 'Spreadsheet' });
+  const dialog = page.getByRole('dialog', { name: spreadsheetWords.spreadsheet });
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    dialog.getByRole('button', { name: 'Save as spreadsheet' }).click(),
+    dialog.getByRole('button', { name: spreadsheetWords.saveAsSpreadsheet }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('Autumn block.xlsx');
   const read = await readWorkbook(new Uint8Array(await bytesOf(download)));
@@ -114,10 +121,10 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
   await dialog
     .locator('input[type=file]')
     .setInputFiles({ name: 'back.xlsx', mimeType: 'application/octet-stream', buffer: file });
-  await expect(dialog.getByText('1 change to the block.')).toBeVisible();
+  await expect(dialog.getByText(spreadsheetWords.toTheBlock('1 change'))).toBeVisible();
   await expect(dialog.getByRole('alert')).toContainText('1 cell could not be read');
   await expect(dialog.getByRole('alert')).toContainText('Lower, squat first, B7');
-  await dialog.getByRole('button', { name: 'Apply' }).click();
+  await dialog.getByRole('button', { name: commonWords.apply }).click();
   await expect(sets).toHaveText(String(before + 1));
   await press(page, 'Control+z');
   await expect(sets).toHaveText(String(before));
@@ -127,7 +134,7 @@ test('a calendar that follows: a session moved is moved in it, and an ended link
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'Create private link' }).last().click();
+  await page.getByRole('button', { name: athleteWords.createPrivateLink }).last().click();
   const address = (await page.locator('code').filter({ hasText: '/calendar/' }).textContent()) ?? '';
   const path = new URL(address).pathname;
   const days = async () => {
@@ -151,8 +158,8 @@ test('a calendar that follows: a session moved is moved in it, and an ended link
 
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'Remove link' }).click();
-  await expect(page.getByText('No calendar is subscribed.')).toBeVisible();
+  await page.getByRole('button', { name: athleteWords.removeLink }).click();
+  await expect(page.getByText(athleteWords.noCalendarIsSubscribed)).toBeVisible();
   expect((await page.request.get(path)).status()).toBe(404);
 });
 
@@ -170,17 +177,17 @@ test('an athlete leaves with everything, is erased, and comes back from the file
   const line = page.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
   const before = await line.textContent();
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: /^Erase/ }).click();
+  await page.getByRole('button', { name: /^Delete/ }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('textbox').fill('Maren Tveitdal');
-  await dialog.getByRole('button', { name: /^Erase/ }).click();
+  await dialog.getByRole('button', { name: /^Delete/ }).click();
   await page.waitForURL('**/desk');
   await expect(line).toHaveCount(0);
 
   await openFiles(page);
   await give(page, 'maren.json', file);
   await expect(page.getByText(/^An athlete, Maren Tveitdal: \d+ blocks?, \d+ logged sets/)).toBeVisible();
-  await page.getByRole('button', { name: 'Import' }).click();
+  await page.getByRole('button', { name: importExportWords.importWord }).click();
   await expect(page.getByText('Maren Tveitdal imported with all data.')).toBeVisible();
   await page.goto('/desk');
   await expect(line).toHaveText(before ?? '');

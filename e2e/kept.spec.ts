@@ -1,3 +1,9 @@
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as libraryWords from '@/ui/words/screens/library';
+import * as pagesWords from '@/ui/words/screens/pages';
+import * as railWords from '@/ui/words/screens/rail';
 import {
   answers,
   cell,
@@ -18,15 +24,15 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
-  const hints = page.getByRole('complementary', { name: 'Getting started' });
+  const hints = page.getByRole('complementary', { name: blockWords.gettingStarted });
   await expect(hints.getByRole('listitem')).toHaveCount(3);
-  await hints.getByRole('button', { name: 'Close these hints for good' }).click();
+  await hints.getByRole('button', { name: blockWords.closeTheseHintsForGood }).click();
   await expect(hints).toBeHidden();
   await press(page, 'Alt+3');
-  const deload = page.getByRole('region', { name: 'Deload' });
+  const deload = page.getByRole('region', { name: commonWords.deload });
   const advice = deload.getByRole('status');
   const calm = await advice.textContent();
-  for (const sign of ['poor sleep', 'aching joints', 'falling performance', 'low drive'])
+  for (const sign of ['poor sleep', 'aching joints', 'falling performance', 'low motivation'])
     await deload.getByRole('group', { name: sign }).getByRole('radio', { name: 'clear' }).check();
   await expect(advice).not.toHaveText(calm ?? '');
   const due = (await advice.textContent()) ?? '';
@@ -35,24 +41,24 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   await expect(hints).toBeHidden();
   await expect(advice).toHaveText(due);
   await expect(
-    deload.getByRole('group', { name: 'low drive' }).getByRole('radio', { name: 'clear' }),
+    deload.getByRole('group', { name: 'low motivation' }).getByRole('radio', { name: 'clear' }),
   ).toBeChecked();
 });
 
 test('a new block says when a change of the profile waits, and leads back to it', async ({ coach: page }) => {
   await openProfile(page, 'Maren');
-  await page.getByLabel('Longest session in minutes').fill('50');
-  await page.getByRole('link', { name: 'New block' }).click();
+  await page.getByLabel(athleteWords.longestSessionInMinutes).fill('50');
+  await page.getByRole('link', { name: commonWords.newBlock }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
-  const note = page.getByRole('note').filter({ hasText: 'A change of the profile is not kept yet' });
-  await note.getByRole('link', { name: 'Open' }).click();
+  const note = page.getByRole('note').filter({ hasText: 'A change of the profile is not saved yet' });
+  await note.getByRole('link', { name: commonWords.open }).click();
   await page.waitForURL('**/athletes/**');
   await answers(page);
-  await expect(page.getByLabel('Longest session in minutes')).toHaveValue('50');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeHidden();
-  await page.getByRole('link', { name: 'New block' }).click();
+  await expect(page.getByLabel(athleteWords.longestSessionInMinutes)).toHaveValue('50');
+  await page.getByRole('button', { name: commonWords.save, exact: true }).click();
+  await expect(page.getByRole('button', { name: commonWords.save, exact: true })).toBeHidden();
+  await page.getByRole('link', { name: commonWords.newBlock }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(note).toBeHidden();
@@ -61,14 +67,14 @@ test('a new block says when a change of the profile waits, and leads back to it'
 test('an own exercise made elsewhere is found after going back to the block', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const block = page.url().replace(/#.*/, '');
-  await page.getByRole('link', { name: 'Library' }).click();
+  await page.getByRole('link', { name: commonWords.library }).click();
   await page.waitForURL('**/library**');
   await answers(page);
   await press(page, 'Alt+n');
-  await page.getByLabel('Name', { exact: true }).fill('belt squat on blocks');
-  await page.getByLabel('Counts toward quads').fill('1');
-  await page.getByLabel('Counts toward glutes').fill('0.5');
-  await page.getByRole('button', { name: 'Add it to the library' }).click();
+  await page.getByLabel(commonWords.name, { exact: true }).fill('belt squat on blocks');
+  await page.getByLabel(libraryWords.countsTowardLabel('quads')).fill('1');
+  await page.getByLabel(libraryWords.countsTowardLabel('glutes')).fill('0.5');
+  await page.getByRole('button', { name: libraryWords.addItToTheLibrary }).click();
   await expect(page.getByRole('article', { name: 'belt squat on blocks' })).toBeVisible();
   while (!page.url().startsWith(block)) await page.goBack();
   await ready(page);
@@ -84,13 +90,13 @@ test('a goal set at a gauge shows where it is set; cut slots are pasted elsewher
   await openBlock(page, 'Maren');
   // Week 1 is done: a goal changes what is not handed out yet, and that week is shown.
   await cell(page, 'hack squat', 'w1').click();
-  const headline = page.getByRole('region', { name: 'Hard sets' }).getByRole('heading');
+  const headline = page.getByRole('region', { name: railWords.hardSets }).getByRole('heading');
   await expect(headline).toContainText('week 1');
   await gauge(page, 'calves').focus();
   await expect(headline).toContainText('week 3');
   await press(page, 'h');
   await expect(headline).toContainText('week 3');
-  await expect(gauge(page, 'calves')).toContainText('maintained');
+  await expect(gauge(page, 'calves')).toContainText(commonWords.held);
   await expect(gauge(page, 'calves')).toBeFocused();
 
   const slots = () => page.locator('[data-column="slot"]').allTextContents();
@@ -116,15 +122,15 @@ test('after a fix is taken and after a call is answered, the focus stays in the 
       (region) => document.activeElement?.closest('section')?.getAttribute('aria-label') === region,
       name,
     );
-  const fix = page.getByRole('button', { name: 'Add 2 sets of cable lateral raise' });
+  const fix = page.getByRole('button', { name: 'Add 2 sets: cable lateral raise' });
   await fix.focus();
   await press(page, 'Enter');
   await expect(fix).toBeHidden();
   await expect.poll(() => within('Checks')).toBe(true);
-  const calls = page.getByRole('region', { name: 'Proposed changes' });
+  const calls = page.getByRole('region', { name: commonWords.proposedChanges });
   const heading = calls.getByRole('heading', { level: 2 });
   const waiting = await heading.textContent();
-  await calls.getByRole('button', { name: 'Apply', exact: true }).first().focus();
+  await calls.getByRole('button', { name: commonWords.apply, exact: true }).first().focus();
   await press(page, 'a');
   await expect(heading).not.toHaveText(waiting ?? '');
   await expect.poll(() => within('Proposed changes')).toBe(true);
@@ -132,13 +138,13 @@ test('after a fix is taken and after a call is answered, the focus stays in the 
 
 test('what is not there, and what cannot be made just now, say so and lead on', async ({ coach: page }) => {
   await page.goto('/blocks/no-such-block');
-  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
-  await page.getByRole('link', { name: 'To the Desk' }).click();
+  await expect(page.getByRole('heading', { name: pagesWords.pageNotFound })).toBeVisible();
+  await page.getByRole('link', { name: commonWords.toTheDesk }).click();
   await page.waitForURL('**/desk');
   await databaseDo('kill');
   try {
     await page.goto('/library');
-    await expect(page.getByRole('heading', { name: 'This page is not available right now' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: pagesWords.thisPageIsNotAvailable })).toBeVisible();
   } finally {
     await databaseDo('start');
   }

@@ -1,3 +1,6 @@
+import * as blockWords from '@/ui/words/screens/block';
+import * as partsWords from '@/ui/words/screens/parts';
+import * as sheetWords from '@/ui/words/screens/sheet';
 import { cell, expect, openBlock, ready, savedAt, slotRow, test } from './coach';
 
 test('a block is built and edited by keyboard alone', async ({ coach: page }) => {
@@ -12,11 +15,11 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
     await press('Enter');
     await page.waitForURL('**/blocks/**');
     await ready(page);
-    await expect(page.getByRole('heading', { name: 'No sessions yet' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: sheetWords.noSessionsYet })).toBeVisible();
   });
 
   await test.step('it cannot be issued while it is empty, and says so', async () => {
-    await page.getByRole('button', { name: 'Send week 1' }).focus();
+    await page.getByRole('button', { name: blockWords.sendWeek(1) }).focus();
     await press('Enter');
     await expect(page.getByRole('alert').filter({ hasText: 'The block has no sessions yet' })).toBeVisible();
   });
@@ -69,9 +72,9 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
     await press('ArrowDown', 'ArrowDown', 'h');
     await expect(page.locator('[data-muscle="side delts"]')).toContainText('low');
     await press('p');
-    await expect(page.locator('[data-muscle="side delts"]')).toContainText('priority');
+    await expect(page.locator('[data-muscle="side delts"]')).toContainText(partsWords.priority);
     await press('?');
-    await expect(page.getByRole('dialog', { name: 'Shortcuts: the Sheet' })).toBeVisible();
+    await expect(page.getByRole('dialog', { name: partsWords.shortcuts('Sheet') })).toBeVisible();
     await press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await press('Alt+i');

@@ -1,3 +1,5 @@
+import * as blockWords from '@/ui/words/screens/block';
+import * as trainingWords from '@/ui/words/screens/training';
 import { cell, databaseDo, expect, openBlock, ready, savedAt, setsOfReps, test, typeInto } from './coach';
 import { begin } from './phones';
 
@@ -7,17 +9,21 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   coach: page,
 }) => {
   await page.goto('/desk');
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'Devika' })
+    .getByRole('link', { name: /^Open app/ })
+    .click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   // Once a stepper answers, the page is alive.
   await expect(async () => {
-    await page.getByRole('button', { name: 'more reps' }).click();
+    await page.getByRole('button', { name: trainingWords.more('reps'), exact: true }).click();
     await expect(page.getByRole('button', { name: /^Log / })).toBeVisible({ timeout: 500 });
   }).toPass();
   await page.getByRole('button', { name: /^Log / }).dblclick();
-  await expect(page.getByText('1 of 14 sets')).toBeVisible();
-  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
+  await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
+  await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
 
   // The answer to the next send is lost after the server has kept it: the phone sends the same set again.
   let lost = 0;
@@ -28,21 +34,21 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
     await route.abort();
   });
   await page.waitForTimeout(750);
-  await page.getByRole('button', { name: 'Log as planned' }).click();
-  await expect(page.getByText('No connection. 1 set kept on this phone.')).toBeVisible();
-  await expect(page.getByText('Your coach has all sets.')).toBeVisible();
+  await page.getByRole('button', { name: trainingWords.logAsPlanned }).click();
+  await expect(page.getByText(trainingWords.onThisPhone('No connection. 1 set saved'))).toBeVisible();
+  await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   expect(lost).toBe(1);
   await page.reload();
-  await expect(page.getByText('2 of 14 sets')).toBeVisible();
+  await expect(page.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
 
-  await page.getByRole('button', { name: 'All sets' }).click();
+  await page.getByRole('button', { name: trainingWords.allSets }).click();
   await page
     .getByRole('button', { name: /^Set 1 of 4/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'less lb' }).click();
+  await page.getByRole('button', { name: trainingWords.less('lb'), exact: true }).click();
   await page.waitForTimeout(750);
-  await page.getByRole('button', { name: /^Correct to 150 × / }).click();
+  await page.getByRole('button', { name: /^Save correction 150 × / }).click();
   await expect(page.getByRole('button', { name: /^Set 1 of 4 150 lb/ })).toBeVisible();
   await expect(page.getByText('logged twice')).toHaveCount(0);
 });
@@ -50,47 +56,55 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
 test('a load the place cannot make is hinted at, letters are refused, and neither loses the set', async ({
   coach: page,
 }) => {
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'Devika' })
+    .getByRole('link', { name: /^Open app/ })
+    .click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox').first();
   await load.fill('abc');
-  await expect(page.getByRole('alert').filter({ hasText: '“abc” is not a number' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Log' })).toBeDisabled();
+  await expect(page.getByRole('alert').filter({ hasText: 'must be a number, not “abc”' })).toBeVisible();
+  await expect(page.getByRole('button', { name: trainingWords.log })).toBeDisabled();
   await load.fill('181');
-  await expect(page.getByText('This place makes 180 or 185 lb, not 181.')).toBeVisible();
+  await expect(page.getByText('The equipment here gives 180 or 185 lb, not 181.')).toBeVisible();
   await page.waitForTimeout(750);
   await page.getByRole('button', { name: /^Log 181/ }).click();
-  await expect(page.getByText('1 of 14 sets')).toBeVisible();
+  await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
 });
 
 test('sets logged while the database is dead are kept on the phone, through a closed page, until it is back', async ({
   coach: page,
 }) => {
-  await page.getByRole('row').filter({ hasText: 'Devika' }).getByRole('link', { name: 'Open as athlete' }).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'Devika' })
+    .getByRole('link', { name: /^Open app/ })
+    .click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
-  await expect(page.getByText('0 of 14 sets')).toBeVisible();
+  await expect(page.getByText(trainingWords.ofSets(0, 14))).toBeVisible();
   const address = page.url();
   await databaseDo('kill');
   try {
     for (const count of [1, 2]) {
       await page.waitForTimeout(750);
-      await page.getByRole('button', { name: 'Log as planned' }).click();
-      await expect(page.getByText(`${count} of 14 sets`)).toBeVisible();
+      await page.getByRole('button', { name: trainingWords.logAsPlanned }).click();
+      await expect(page.getByText(trainingWords.ofSets(count, 14))).toBeVisible();
     }
-    await expect(page.getByText('No connection. 2 sets kept on this phone.')).toBeVisible();
+    await expect(page.getByText(trainingWords.onThisPhone('No connection. 2 sets saved'))).toBeVisible();
     await page.close({ runBeforeUnload: false });
   } finally {
     await databaseDo('start');
   }
   const again = await page.context().newPage();
   await again.goto(address);
-  await expect(again.getByText('2 of 14 sets')).toBeVisible();
-  await expect(again.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
+  await expect(again.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
+  await expect(again.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible({ timeout: 60_000 });
   await again.evaluate(() => localStorage.clear());
   await again.reload();
-  await expect(again.getByText('2 of 14 sets')).toBeVisible();
+  await expect(again.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
 });
 
 test.describe('at the desk', () => {
@@ -106,7 +120,7 @@ test.describe('at the desk', () => {
       await expect(
         page
           .getByRole('status')
-          .filter({ hasText: 'not saved yet: the database does not answer; 1 kept here' }),
+          .filter({ hasText: 'not saved yet: the database is not responding; 1 saved on this device' }),
       ).toBeVisible();
       await expect(cell(page, 'seated leg curl', 'w3')).toHaveText(setsOfReps(5));
       await typeInto(page, 'seated leg curl', 'rest', '75');
@@ -126,7 +140,9 @@ test.describe('at the desk', () => {
       route.request().method() === 'POST' ? route.abort() : route.continue(),
     );
     await typeInto(page, 'seated leg curl', 'sets', '6');
-    await expect(page.getByRole('status').filter({ hasText: 'not saved yet: no connection' })).toBeVisible();
+    await expect(
+      page.getByRole('status').filter({ hasText: blockWords.notSavedYetNoConnection }),
+    ).toBeVisible();
     const context = page.context();
     const address = page.url();
     await page.close();

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import * as trainingWords from '@/ui/words/screens/training';
 import { expect, test } from './coach';
 import { begin, marensPhone } from './phones';
 
@@ -8,8 +9,8 @@ async function kept(page: Page): Promise<void> {
     .poll(
       () =>
         page.evaluate(async () => {
-          const pages = await caches.open('floor-pages-1');
-          const parts = await caches.open('floor-parts-1');
+          const pages = await caches.open('training-pages-1');
+          const parts = await caches.open('training-parts-1');
           const names = (await pages.keys()).map(({ url }) => new URL(url).pathname);
           return names.filter((path) => /^\/training\/[^/]+\/[^/]+$/.test(path)).length >= 4 &&
             (await parts.keys()).length > 5
@@ -45,44 +46,50 @@ test('no network from a cold start: the week and a session open, sets are kept t
   // The page dies after each of these taps, and the next one knows what was done.
   for (let done = 1; done <= count; done++) {
     await phone.waitForTimeout(750);
-    await phone.getByRole('button', { name: 'Log as planned' }).click();
-    await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
-    await expect(phone.getByText(/kept on this phone/)).toBeVisible();
+    await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
+    await expect(phone.getByText(trainingWords.ofSets(done, count))).toBeVisible();
+    await expect(phone.getByText(/saved on this phone/)).toBeVisible();
     await phone.close({ runBeforeUnload: false });
     phone = await context.newPage();
     await phone.goto(session);
-    await expect(phone.getByText(`${done} of ${count} sets`)).toBeVisible();
+    await expect(phone.getByText(trainingWords.ofSets(done, count))).toBeVisible();
   }
-  await expect(phone.getByText(`No connection. ${count} sets kept on this phone.`)).toBeVisible();
-  await phone.getByRole('button', { name: 'Finish session' }).click();
-  await expect(phone.getByText('Session finished.')).toBeVisible();
+  await expect(
+    phone.getByText(trainingWords.onThisPhone(`No connection. ${count} sets saved`)),
+  ).toBeVisible();
+  await phone.getByRole('button', { name: trainingWords.finishSession }).click();
+  await expect(phone.getByText(trainingWords.sessionFinished)).toBeVisible();
   await phone.close({ runBeforeUnload: false });
   phone = await context.newPage();
   await phone.goto(session);
-  await expect(phone.getByText('How was it?')).toBeVisible();
+  await expect(phone.getByText(trainingWords.howWasIt)).toBeVisible();
 
   // Back, all of it arrives; and without a network again the phone still knows it, though nothing waits any more.
   await context.setOffline(false);
-  await expect(phone.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
+  await expect(phone.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible({ timeout: 60_000 });
   await context.setOffline(true);
   await phone.close({ runBeforeUnload: false });
   phone = await context.newPage();
   await phone.goto(session);
-  await expect(phone.getByText(`${count} of ${count} sets`)).toBeVisible();
+  await expect(phone.getByText(trainingWords.ofSets(count, count))).toBeVisible();
   await context.setOffline(false);
 
   await page.goto('/desk');
-  await page.getByRole('row').filter({ hasText: 'Maren' }).getByRole('link', { name: 'Open as athlete' }).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'Maren' })
+    .getByRole('link', { name: /^Open app/ })
+    .click();
   await page.waitForURL('**/training/**');
   await page
     .getByRole('link', { name: /Upper, press first/ })
     .first()
     .click();
-  await expect(page.getByText(`${count} of ${count} sets`)).toBeVisible();
+  await expect(page.getByText(trainingWords.ofSets(count, count))).toBeVisible();
 
   // A phone that is signed out keeps nothing of the athlete's pages.
   await phone.goto('/training/phones');
-  await phone.getByRole('button', { name: 'Sign out this phone' }).click();
+  await phone.getByRole('button', { name: trainingWords.signOutThisPhone }).click();
   await expect(phone).toHaveURL(/\/join/);
   await phone.goto('/training');
   await expect(phone).toHaveURL(/\/sign-in|\/join/);
@@ -107,17 +114,17 @@ test('a phone that may keep nothing says so and shows the sets as text; a sessio
   await phone.goto('/training');
   await begin(phone, /Lower, squat first/);
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Log as planned' }).click();
-  await expect(phone.getByText('1 set kept on this page only. Keep it open.')).toBeVisible();
-  await phone.getByText('Show these sets as text').click();
+  await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
+  await expect(phone.getByText(trainingWords.onThisPageOnlyKeep('1 set saved'))).toBeVisible();
+  await phone.getByText(trainingWords.showTheseSetsAsText).click();
   await expect(phone.getByText(/^Maren .*, week 3, Lower, squat first/)).toContainText(
     /Hack squat, top set: \d/,
   );
 
-  await phone.getByRole('button', { name: 'All sets' }).click();
-  await phone.getByRole('button', { name: 'End session here' }).click();
-  await expect(phone.getByText(/^\d+ sets are not logged\.$/)).toBeVisible();
-  await expect(phone.getByRole('button', { name: 'Finish session' })).toBeVisible();
+  await phone.getByRole('button', { name: trainingWords.allSets }).click();
+  await phone.getByRole('button', { name: trainingWords.endSessionHere }).click();
+  await expect(phone.getByText(/^\d+ sets not logged\.$/)).toBeVisible();
+  await expect(phone.getByRole('button', { name: trainingWords.finishSession })).toBeVisible();
   await phone.getByRole('button', { name: /^Hack squat, back-off 1/ }).click();
   await expect(phone.getByText(/^Hack squat, back-off 1/)).toBeVisible();
   await context.close();

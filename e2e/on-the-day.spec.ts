@@ -1,10 +1,15 @@
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as trainingWords from '@/ui/words/screens/training';
 import { answers, cell, expect, openBlock, openProfile, ready, test } from './coach';
 import { begin, hrefOf, marensPhone, start } from './phones';
 
 /** Taps what is left of the set that is shown, as it was asked. */
 async function asAsked(phone: Parameters<typeof begin>[0]): Promise<void> {
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Log as planned' }).click();
+  await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
 }
 
 test('a day that is not as planned: a poor night, a machine taken, pain, work beyond the plan; all of it counts as what it was', async ({
@@ -21,106 +26,106 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
       .getByRole('link', { name: /Lower, squat first/ })
       .first()
       .click();
-    await phone.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poorly').click();
-    await phone.getByLabel('A third fewer sets').click();
+    await phone.getByRole('group', { name: trainingWords.howDidYouSleep }).getByLabel('Poor').click();
+    await phone.getByLabel(trainingWords.aThirdFewerSets).click();
     await start(phone);
     const [, few] = (await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/) ?? [];
     expect(Number(few)).toBeLessThan(12);
-    await expect(phone.getByText('A third fewer sets today, nothing to failure.')).toBeVisible();
+    await expect(phone.getByText(trainingWords.todayNothingToFailure('A third fewer sets'))).toBeVisible();
   });
 
   await test.step('a machine that is taken: another one with the load to start from', async () => {
-    await phone.getByRole('button', { name: 'Change this set' }).click();
-    await phone.getByLabel('Swap').click();
+    await phone.getByRole('button', { name: trainingWords.changeThisSet }).click();
+    await phone.getByLabel(trainingWords.swap).click();
     const other = phone.getByRole('button', { name: /^Pendulum squat/ });
-    await expect(other).toContainText(/about \d+.* kg: a guess from hack squat/);
+    await expect(other).toContainText(/about \d+.* kg, estimated from hack squat/);
     const guess = (await other.textContent())?.match(/about ([\d.]+)/)?.[1] ?? '';
     await other.click();
     await expect(phone.getByText(/^Pendulum squat, top set/)).toBeVisible();
     await expect(phone.getByRole('textbox', { name: 'kg' })).toHaveValue(guess);
     await asAsked(phone);
     await expect(phone.getByText(/^1 of /)).toBeVisible();
-    await phone.getByRole('button', { name: 'All sets' }).click();
-    await expect(phone.getByRole('button', { name: /^Top set .* left$/ })).toBeVisible();
-    await phone.getByRole('button', { name: 'Continue' }).click();
+    await phone.getByRole('button', { name: trainingWords.allSets }).click();
+    await expect(phone.getByRole('button', { name: /^Top set .* @\d/ })).toBeVisible();
+    await phone.getByRole('button', { name: commonWords.continueWord }).click();
   });
 
   await test.step('put off, one more set, an exercise beyond the plan', async () => {
-    await phone.getByRole('button', { name: 'Change this set' }).click();
-    await phone.getByLabel('Do later').click();
+    await phone.getByRole('button', { name: trainingWords.changeThisSet }).click();
+    await phone.getByLabel(trainingWords.doLater).click();
     await expect(phone.getByText(/^Seated leg curl, set 1/)).toBeVisible();
     const before = Number((await phone.getByText(/^1 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
-    await phone.getByRole('button', { name: 'Change this set' }).click();
-    await phone.getByLabel('Extra set').click();
-    await expect(phone.getByText(`1 of ${before + 1} sets`)).toBeVisible();
-    await phone.getByRole('button', { name: 'All sets' }).click();
-    await phone.getByRole('button', { name: 'Add exercise' }).click();
-    await phone.getByLabel('Extra exercise').fill('curl barbell');
+    await phone.getByRole('button', { name: trainingWords.changeThisSet }).click();
+    await phone.getByLabel(trainingWords.extraSet).click();
+    await expect(phone.getByText(trainingWords.ofSets(1, before + 1))).toBeVisible();
+    await phone.getByRole('button', { name: trainingWords.allSets }).click();
+    await phone.getByRole('button', { name: commonWords.addExercise }).click();
+    await phone.getByLabel(trainingWords.extraExercise).fill('curl barbell');
     await phone.getByRole('button', { name: /^Barbell curl/ }).click();
-    await expect(phone.getByText(`1 of ${before + 4} sets`)).toBeVisible();
+    await expect(phone.getByText(trainingWords.ofSets(1, before + 4))).toBeVisible();
   });
 
   await test.step('pain: said where and how bad, the lift ends, and whatever loads the joint goes with it', async () => {
-    await phone.getByRole('button', { name: 'Change this set' }).click();
-    await phone.getByLabel('Pain').click();
-    const stop = phone.getByRole('button', { name: 'Stop seated leg curl' });
+    await phone.getByRole('button', { name: trainingWords.changeThisSet }).click();
+    await phone.getByLabel(trainingWords.pain).click();
+    const stop = phone.getByRole('button', { name: trainingWords.stop('seated leg curl') });
     await expect(stop).toBeDisabled();
-    await phone.getByRole('group', { name: 'Where?' }).getByLabel('Knee').click();
-    await phone.getByRole('group', { name: 'How bad?' }).getByLabel('Clear').click();
+    await phone.getByRole('group', { name: trainingWords.where }).getByLabel('Knee').click();
+    await phone.getByRole('group', { name: trainingWords.howBad }).getByLabel('Moderate').click();
     await expect(phone.getByText(/see a licensed clinician/)).toBeVisible();
     await stop.click();
-    await expect(phone.getByText('Seated leg curl is finished for today.')).toBeVisible();
-    await expect(phone.getByText('Your coach will see this: knee, clear.')).toBeVisible();
+    await expect(phone.getByText(trainingWords.isFinishedForToday('Seated leg curl'))).toBeVisible();
+    await expect(phone.getByText(trainingWords.yourCoachWillSeeThis(': knee, moderate'))).toBeVisible();
     // Nothing to train through it is offered.
     await expect(phone.getByRole('button', { name: /from \d|work up/ })).toHaveCount(0);
-    await phone.getByRole('button', { name: 'Continue with the rest' }).click();
-    await phone.getByRole('button', { name: 'All sets' }).click();
+    await phone.getByRole('button', { name: trainingWords.continueWithTheRest }).click();
+    await phone.getByRole('button', { name: trainingWords.allSets }).click();
     await expect(phone.getByText('Pendulum squat: loads what hurts, 1 set done')).toBeVisible();
     await expect(phone.getByText('Dumbbell split squat: loads what hurts')).toBeVisible();
-    await phone.getByRole('button', { name: 'Continue' }).click();
+    await phone.getByRole('button', { name: commonWords.continueWord }).click();
   });
 
   await test.step('the session ends early and says how it was', async () => {
     await asAsked(phone);
-    await phone.getByRole('button', { name: 'All sets' }).click();
-    await phone.getByRole('button', { name: 'End session here' }).click();
+    await phone.getByRole('button', { name: trainingWords.allSets }).click();
+    await phone.getByRole('button', { name: trainingWords.endSessionHere }).click();
     await expect(phone.getByText(/sets? (are|is) not logged\.$/)).toBeVisible();
-    await phone.getByRole('button', { name: 'Finish session' }).click();
+    await phone.getByRole('button', { name: trainingWords.finishSession }).click();
     await phone.getByLabel('Too hard').click();
-    await phone.getByLabel('A line to your coach').fill('Knee felt wrong from the second set on.');
-    await phone.getByRole('button', { name: 'Send' }).click();
-    await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
-    await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
+    await phone.getByLabel(trainingWords.aLineToYourCoach).fill('Knee felt wrong from the second set on.');
+    await phone.getByRole('button', { name: trainingWords.send }).click();
+    await expect(phone.getByRole('button', { name: trainingWords.sent })).toBeDisabled();
+    await expect(phone.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
     await phone.reload();
     await expect(phone.getByLabel('Too hard')).toBeChecked();
-    await expect(phone.getByRole('button', { name: 'Sent' })).toBeDisabled();
+    await expect(phone.getByRole('button', { name: trainingWords.sent })).toBeDisabled();
   });
 
   await test.step('the coach is told first of all, sees what was what, and takes it from there', async () => {
     await page.goto('/desk');
-    const needs = page.getByRole('region', { name: 'Needs attention' });
-    await expect(needs.getByRole('listitem').first()).toContainText('Maren TveitdalPain was told');
-    await expect(needs.getByRole('listitem').first()).toContainText('knee, clear, in seated leg curl');
-    await page.getByRole('link', { name: /^Open Maren Tveitdal: Pain was told/ }).click();
-    const told = page.getByRole('region', { name: 'Sessions' });
-    await expect(told).toContainText('clear pain, knee, in seated leg curl');
-    await expect(told).toContainText('pendulum squat instead of hack squat: taken');
-    await expect(told).toContainText('rescued: a third fewer sets');
-    await expect(told).toContainText('barbell curl beyond the plan');
+    const needs = page.getByRole('region', { name: deskWords.needsAttention });
+    await expect(needs.getByRole('listitem').first()).toContainText('Maren TveitdalPain reported');
+    await expect(needs.getByRole('listitem').first()).toContainText('knee, moderate, in seated leg curl');
+    await page.getByRole('link', { name: /^Open Maren Tveitdal: Pain reported/ }).click();
+    const told = page.getByRole('region', { name: athleteWords.sessions });
+    await expect(told).toContainText('knee, moderate, in seated leg curl');
+    await expect(told).toContainText('pendulum squat instead of hack squat: equipment busy');
+    await expect(told).toContainText('today: a third fewer sets');
+    await expect(told).toContainText('barbell curl as an extra exercise');
     await expect(told).toContainText('too hard: “Knee felt wrong from the second set on.”');
     await told.getByRole('button', { name: /^Seen/ }).click();
     await expect(told.getByRole('button', { name: /^Seen/ })).toHaveCount(0);
     await page.goto('/desk');
-    await expect(page.getByText('Pain reported')).toHaveCount(0);
+    await expect(page.getByText(deskWords.painReported)).toHaveCount(0);
   });
 
   await test.step('what the pain asks of the plan is a call of its own: eased, the weeks to come ask long, light sets', async () => {
     await answers(page);
     const knee = page
-      .getByRole('region', { name: 'Needs attention' })
+      .getByRole('region', { name: deskWords.needsAttention })
       .getByRole('listitem')
       .filter({ hasText: 'Knee pain' });
-    await expect(knee).toContainText('told in 1 session, in seated leg curl');
+    await expect(knee).toContainText('Reported in 1 session: seated leg curl');
     await knee.focus();
     await page.keyboard.press('a');
     await expect(knee).toHaveCount(0);
@@ -136,7 +141,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await openProfile(page, 'Maren');
     await page.keyboard.press('Alt+8');
     await expect(page.getByRole('row', { name: /^Knee pain/ })).toContainText(
-      /Longer, lighter sets.*nothing of it shows yet/,
+      /Use lighter, longer sets.*too early to tell/,
     );
   });
   await context.close();
@@ -149,18 +154,18 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   const context = await marensPhone(page, browser);
   const [phone] = context.pages();
   if (phone === undefined) throw new Error('no page');
-  await phone.getByRole('link', { name: 'Check in', exact: true }).click();
-  await phone.getByRole('group', { name: 'Sleep' }).getByLabel('Poorly').click();
+  await phone.getByRole('link', { name: trainingWords.checkIn, exact: true }).click();
+  await phone.getByRole('group', { name: trainingWords.sleep }).getByLabel('Poor').click();
   await phone.getByLabel('Low', { exact: true }).click();
-  await phone.getByRole('group', { name: 'Appetite' }).getByLabel('Poorly').click();
-  await phone.getByLabel('Most stayed').click();
-  await phone.getByLabel('Resting heart rate').fill('3');
-  await expect(phone.getByRole('button', { name: 'Send' })).toBeDisabled();
-  await phone.getByLabel('Resting heart rate').fill('58');
+  await phone.getByRole('group', { name: trainingWords.appetite }).getByLabel('Poor').click();
+  await phone.getByLabel('Most was left').click();
+  await phone.getByLabel(trainingWords.restingHeartRate).fill('3');
+  await expect(phone.getByRole('button', { name: trainingWords.send })).toBeDisabled();
+  await phone.getByLabel(trainingWords.restingHeartRate).fill('58');
   await phone.getByLabel('Body weight, kg').fill('67,9');
   await context.setOffline(true);
-  await phone.getByRole('button', { name: 'Send' }).click();
-  await expect(phone.getByText(/kept on this phone and goes to your coach/)).toBeVisible();
+  await phone.getByRole('button', { name: trainingWords.send }).click();
+  await expect(phone.getByText(/saved on this phone and will be sent/)).toBeVisible();
   await phone.close({ runBeforeUnload: false });
   await context.setOffline(false);
   const again = await context.newPage();
@@ -170,35 +175,40 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await page.goto('/desk');
   const profile = await hrefOf(page, 'Profile of Maren');
   await expect(async () => {
-    await page.goto(`${profile}#told`);
-    await expect(page.getByRole('region', { name: 'Check-ins' })).toContainText('body weight 67.9 kg', {
-      timeout: 3000,
-    });
+    await page.goto(`${profile}#check-ins`);
+    await expect(page.getByRole('region', { name: athleteWords.checkIns })).toContainText(
+      'body weight 67.9 kg',
+      {
+        timeout: 3000,
+      },
+    );
   }).toPass();
-  await expect(page.getByRole('region', { name: 'Fatigue' })).toContainText(/\d+ of 14, a deload is/);
-  await page.getByLabel('Note to the athlete').fill('Two easy days, then we look again.');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('button', { name: 'Messages' })).toBeVisible();
+  await expect(page.getByRole('region', { name: commonWords.fatigue })).toContainText(
+    /\d+ of 14, (time for a deload|deload urgently)/,
+  );
+  await page.getByLabel(athleteWords.noteToTheAthlete).fill('Two easy days, then we look again.');
+  await page.getByRole('button', { name: commonWords.save }).click();
+  await expect(page.getByRole('button', { name: athleteWords.checkIns, exact: true })).toBeVisible();
   await again.goto('/training');
   await expect(again.getByText('Two easy days, then we look again.')).toBeVisible();
-  await again.getByRole('link', { name: 'Your lifts' }).click();
+  await again.getByRole('link', { name: trainingWords.yourLifts }).click();
   await expect(again.getByText('67.9 kg')).toBeVisible();
   await expect(again.getByRole('listitem').filter({ hasText: 'Leg press' })).toContainText('heaviest');
 
   await page.goto('/desk');
   await openBlock(page, 'Maren');
   await page.keyboard.press('Alt+3');
-  await expect(page.getByRole('group', { name: 'poor sleep' }).getByLabel('clear')).toBeChecked();
+  await expect(page.getByRole('group', { name: 'poor sleep' }).getByLabel('strong')).toBeChecked();
 
   // What the signs propose is on the desk: taken, the next week is a deload and the rest moves behind it.
   await page.goto('/desk');
   await answers(page);
   const signs = page
-    .getByRole('region', { name: 'Needs attention' })
+    .getByRole('region', { name: deskWords.needsAttention })
     .getByRole('listitem')
-    .filter({ hasText: /^Maren TveitdalThe signs (propose|urge) a deload/ });
+    .filter({ hasText: /^Maren Tveitdal(Time for a deload|Deload urgently recommended)/ });
   await signs.focus();
-  await expect(page.getByRole('region', { name: 'What each option changes' })).toContainText(
+  await expect(page.getByRole('region', { name: deskWords.whatEachOptionChanges })).toContainText(
     'What is planned for week 4 moves to week 5; the block ends a week later.',
   );
   await page.keyboard.press('a');
@@ -219,24 +229,24 @@ test('a week taken back while a phone has it: the coach is warned, and what the 
   await begin(phone, /Lower, squat first/);
   await context.setOffline(true);
   await asAsked(phone);
-  await expect(phone.getByText('No connection. 1 set kept on this phone.')).toBeVisible();
+  await expect(phone.getByText(trainingWords.onThisPhone('No connection. 1 set saved'))).toBeVisible();
 
   await page.goto('/desk');
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Recall week 3' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('A phone of the athlete opened this week');
-  await page.getByRole('button', { name: 'Recall week 3' }).click();
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.recallWeek(3) }).click();
+  await expect(page.getByRole('alert').first()).toContainText('The athlete opened this week');
+  await page.getByRole('button', { name: blockWords.recallWeek(3) }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
 
   await context.setOffline(false);
-  await expect(phone.getByText(/Your coach changed this week\. What you log is kept/)).toBeVisible({
+  await expect(phone.getByText(/Your coach changed this week\. Your logs are saved/)).toBeVisible({
     timeout: 60_000,
   });
-  await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
+  await expect(phone.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   await page.reload();
   await ready(page);
   await expect(cell(page, 'hack squat', 'w3')).toContainText('@');
-  await expect(page.getByRole('button', { name: 'Recall week 3' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: blockWords.recallWeek(3) })).toHaveCount(0);
   await context.close();
 });

@@ -1,4 +1,10 @@
 import type { Browser, Page } from '@playwright/test';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as joinWords from '@/ui/words/screens/join';
+import * as trainingWords from '@/ui/words/screens/training';
 import { expect, openBlock, press, ready, test } from './coach';
 import { begin } from './phones';
 
@@ -16,22 +22,24 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
 }) => {
   test.setTimeout(240_000);
   await openBlock(page, 'Maren');
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   const block = page.url().replace(/#.*/, '');
   await page.goto('/desk');
-  const profile = (await page.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href')) ?? '';
-  const others = (await page.getByRole('link', { name: 'Profile of Devika' }).getAttribute('href')) ?? '';
+  const profile =
+    (await page.getByRole('link', { name: deskWords.profileOf('Maren') }).getAttribute('href')) ?? '';
+  const others =
+    (await page.getByRole('link', { name: deskWords.profileOf('Devika') }).getAttribute('href')) ?? '';
 
   const theirs =
     (await page.getByRole('rowheader').getByRole('link', { name: 'Devika' }).getAttribute('href')) ?? '';
 
-  const link = await test.step('the coach makes a link, shown with a code to photograph', async () => {
+  const link = await test.step('the coach makes a link, shown with QR code of the link', async () => {
     await page.goto(profile);
-    const phones = page.getByRole('region', { name: 'Phones' });
-    await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
-    await phones.getByRole('button', { name: 'Create personal link' }).click();
-    await expect(phones.getByRole('img', { name: /a code to photograph/ })).toBeVisible();
+    const phones = page.getByRole('region', { name: commonWords.phones });
+    await expect(phones.getByText(athleteWords.noPhoneIsSignedIn)).toBeVisible();
+    await phones.getByRole('button', { name: athleteWords.createPersonalLink }).click();
+    await expect(phones.getByRole('img', { name: /QR code of the link/ })).toBeVisible();
     return phones.getByLabel(/^Personal link for/).inputValue();
   });
 
@@ -41,19 +49,19 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await phone.getByRole('button', { name: /^I am Maren/ }).click();
     await phone.waitForURL(/\/training$/);
     await expect(phone.getByRole('heading', { name: 'Week 3' })).toBeVisible();
-    await expect(phone.getByRole('link', { name: 'Phones' })).toBeVisible();
-    await expect(phone.getByText('Back to the Desk')).toHaveCount(0);
+    await expect(phone.getByRole('link', { name: commonWords.phones })).toBeVisible();
+    await expect(phone.getByText(trainingWords.backToTheDesk)).toHaveCount(0);
     const again = await somePhone(browser);
     await again.goto(link);
-    await expect(again.getByRole('alert').first()).toContainText('was used already');
+    await expect(again.getByRole('alert').first()).toContainText('was already used');
     await again.context().close();
   });
 
   await test.step('a set logged on the phone stands on the coach’s screen', async () => {
     await begin(phone, /Lower, squat first/);
     await phone.waitForTimeout(750);
-    await phone.getByRole('button', { name: 'Log as planned' }).click();
-    await expect(phone.getByText('Your coach has all sets.')).toBeVisible();
+    await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
+    await expect(phone.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
     await page.goto(block);
     await ready(page);
     await expect(page.getByRole('row', { name: /hack squat/ }).first()).toContainText('@');
@@ -72,14 +80,14 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
   const second = await somePhone(browser);
   await test.step('a second phone comes in by a code, once', async () => {
     await phone.goto('/training/phones');
-    await phone.getByRole('button', { name: 'Code for another phone' }).click();
+    await phone.getByRole('button', { name: trainingWords.codeForAnotherPhone }).click();
     const code = (await phone.locator('strong').textContent()) ?? '';
     await second.goto('/join');
-    await second.getByLabel('Code').fill('nonsense');
-    await second.getByRole('button', { name: 'Continue' }).click();
-    await expect(second.getByRole('alert').first()).toContainText('is not known');
-    await second.getByLabel('Code').fill(code.toLowerCase());
-    await second.getByRole('button', { name: 'Continue' }).click();
+    await second.getByLabel(joinWords.code).fill('nonsense');
+    await second.getByRole('button', { name: commonWords.continueWord }).click();
+    await expect(second.getByRole('alert').first()).toContainText('is not valid');
+    await second.getByLabel(joinWords.code).fill(code.toLowerCase());
+    await second.getByRole('button', { name: commonWords.continueWord }).click();
     await second.waitForURL(/\/training$/);
     await expect(second.getByRole('heading', { name: 'Week 3' })).toBeVisible();
   });
@@ -95,9 +103,9 @@ test('an athlete comes in by a personal link, trains on the phone, lets a second
     await second.goto('/training/phones');
     await expect(second).toHaveURL(/\/join/);
     await page.goto(profile);
-    const phones = page.getByRole('region', { name: 'Phones' });
+    const phones = page.getByRole('region', { name: commonWords.phones });
     await phones.getByRole('button', { name: /^Sign out/ }).click();
-    await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
+    await expect(phones.getByText(athleteWords.noPhoneIsSignedIn)).toBeVisible();
     await phone.goto('/training/phones');
     await expect(phone).toHaveURL(/\/join/);
   });

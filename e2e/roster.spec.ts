@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import * as deskWords from '@/ui/words/screens/desk';
 import { answers, expect, signIn, test, tsx } from './coach';
 
 test('sixty athletes’ weekly check-in by keyboard alone: everything that waits is answered', async ({
@@ -10,12 +11,12 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   await signIn(page, email);
   await answers(page);
   await expect(page.getByText('60 athletes')).toBeVisible();
-  const needs = page.getByRole('region', { name: 'Needs attention' });
+  const needs = page.getByRole('region', { name: deskWords.needsAttention });
   const left = async () =>
     Number(await needs.getByRole('heading', { level: 2 }).locator('span').textContent());
   const waited = await left();
   expect(waited).toBeGreaterThan(60);
-  await page.getByRole('radio', { name: 'by kind' }).focus();
+  await page.getByRole('radio', { name: deskWords.byKind }).focus();
   await page.keyboard.press('Space');
   await expect(needs.getByRole('heading', { level: 3, name: /^Pain \d/ })).toBeVisible();
   // Towards the end of a week so much waits that the least urgent come into sight as others are answered.
@@ -27,10 +28,10 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   await look();
 
   // What follows from their rules is applied for all at once.
-  await page.getByRole('button', { name: 'Apply all routine changes' }).focus();
+  await page.getByRole('button', { name: deskWords.applyAllRoutineChanges }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('status')).toContainText(/calls answered as proposed/);
-  await expect(page.getByRole('button', { name: 'Apply all routine changes' })).toHaveCount(0);
+  await expect(page.getByRole('status')).toContainText(/proposed changes applied as proposed/);
+  await expect(page.getByRole('button', { name: deskWords.applyAllRoutineChanges })).toHaveCount(0);
   // From the field in which athletes are found Esc leads into the list; there one key answers each, and the focus goes
   // on by itself.
   await page.keyboard.press('/');
@@ -52,7 +53,7 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     await expect.poll(async () => (await inHand()).need, { intervals: [40, 60, 100, 150] }).not.toBe(need);
     expect(actions).toBeLessThan(60 * 12);
   }
-  await expect(page.getByText('Nothing needs your attention.')).toBeVisible();
+  await expect(page.getByText(deskWords.nothingNeedsYourAttention)).toBeVisible();
   // Each kind that was simulated was called.
   expect([...kinds]).toEqual(
     expect.arrayContaining([

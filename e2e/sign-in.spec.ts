@@ -1,4 +1,9 @@
 import { generate } from 'otplib';
+import * as accountWords from '@/ui/words/screens/account';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as commonWords from '@/ui/words/screens/common';
+import * as partsWords from '@/ui/words/screens/parts';
+import * as signInWords from '@/ui/words/screens/sign-in';
 import { answers, expect, leftOpen, openBlock, openProfile, signIn, test } from './coach';
 
 test('without signing in nothing is shown; a wrong password says so; signing out ends it', async ({
@@ -7,17 +12,17 @@ test('without signing in nothing is shown; a wrong password says so; signing out
 }) => {
   await page.goto('/desk');
   await page.waitForURL('**/sign-in?to=%2Fdesk');
-  await page.getByLabel('Email').fill(email);
+  await page.getByLabel(signInWords.email).fill(email);
   await page.locator('input[name=password]').fill('wrong');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'do not belong together' })).toBeVisible();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Wrong email address or password' })).toBeVisible();
   await page.locator('input[name=password]').fill('rung by rung');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
   await page.waitForURL('**/desk');
   const [cookie] = await page.context().cookies();
   expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
   await page.getByRole('button', { name: /▾$/ }).click();
-  await page.getByRole('menuitem', { name: 'Sign out' }).click();
+  await page.getByRole('menuitem', { name: commonWords.signOut }).click();
   await page.waitForURL('**/sign-in');
   await page.goto('/desk');
   await page.waitForURL('**/sign-in?**');
@@ -39,56 +44,58 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
   browser,
 }) => {
   await page.goto('/account');
-  await page.getByRole('button', { name: 'Set up' }).click();
-  const section = page.getByRole('region', { name: 'Second factor' });
+  await page.getByRole('button', { name: accountWords.setUp }).click();
+  const section = page.getByRole('region', { name: accountWords.secondFactor });
   const secret = (await section.locator('code').textContent()) ?? '';
-  await section.getByLabel('Code from your authenticator app').fill('000000');
-  await section.getByRole('button', { name: 'Turn on' }).click();
-  await expect(section.getByRole('alert')).toContainText('This code is not right');
-  await section.getByLabel('Code from your authenticator app').fill(await generate({ secret }));
-  await section.getByRole('button', { name: 'Turn on' }).click();
+  await section.getByLabel(accountWords.codeFromYourAuthenticatorApp).fill('000000');
+  await section.getByRole('button', { name: accountWords.turnOn }).click();
+  await expect(section.getByRole('alert')).toContainText('This code is wrong');
+  await section.getByLabel(accountWords.codeFromYourAuthenticatorApp).fill(await generate({ secret }));
+  await section.getByRole('button', { name: accountWords.turnOn }).click();
   await expect(section.getByText('8 recovery codes left')).toBeVisible();
   const recovery = (await section.getByRole('listitem').first().textContent()) ?? '';
-  await page.getByLabel('Every coach in this team needs a second factor').check();
+  await page.getByLabel(accountWords.everyCoachInThisTeam).check();
 
   const context = await browser.newContext();
   const other = await context.newPage();
   await other.goto('/library');
-  await other.getByLabel('Email').fill(email);
+  await other.getByLabel(signInWords.email).fill(email);
   await other.locator('input[name=password]').fill('rung by rung');
-  await other.getByRole('button', { name: 'Sign in' }).click();
-  const code = other.getByLabel('Code from your authenticator app, or a recovery code');
+  await other.getByRole('button', { name: signInWords.signIn }).click();
+  const code = other.getByLabel(signInWords.codeFromYourAuthenticatorApp);
   // The password alone opens nothing.
   await expect(code).toBeVisible();
   await other.goto('/desk');
   await expect(code).toBeVisible();
   await code.fill('123');
-  await other.getByRole('button', { name: 'Sign in' }).click();
-  await expect(other.getByText('This code is wrong or was already used.')).toBeVisible();
+  await other.getByRole('button', { name: signInWords.signIn }).click();
+  await expect(other.getByText(accountWords.thisCodeIsWrongOr)).toBeVisible();
   await code.fill(recovery);
-  await other.getByRole('button', { name: 'Sign in' }).click();
+  await other.getByRole('button', { name: signInWords.signIn }).click();
   await other.waitForURL('**/desk');
 
   await test.step('a coach who is let in has to set one up before anything is shown', async () => {
-    await page.getByRole('button', { name: 'Invite a coach' }).click();
+    await page.getByRole('button', { name: accountWords.inviteACoach }).click();
     const url = (await page.locator('code').filter({ hasText: '/invite/' }).textContent()) ?? '';
     const fresh = await browser.newContext();
     const third = await fresh.newPage();
     await third.goto(url);
-    await third.getByLabel('Name').fill('Second Coach');
-    await third.getByLabel('Email').fill(`factor-${Date.now()}@example.org`);
+    await third.getByLabel(commonWords.name).fill('Second Coach');
+    await third.getByLabel(signInWords.email).fill(`factor-${Date.now()}@example.org`);
     await third.locator('input[name=password]').fill('a long password');
     await third.locator('input[name=again]').fill('a long password');
-    await third.getByRole('button', { name: 'Sign up' }).click();
+    await third.getByRole('button', { name: signInWords.signUp }).click();
     await third.waitForURL('**/second-factor');
     await third.goto('/library');
     await third.waitForURL('**/second-factor');
-    await third.getByRole('button', { name: 'Set up' }).click();
+    await third.getByRole('button', { name: accountWords.setUp }).click();
     const theirs = (await third.locator('code').first().textContent()) ?? '';
-    await third.getByLabel('Code from your authenticator app').fill(await generate({ secret: theirs }));
-    await third.getByRole('button', { name: 'Turn on' }).click();
+    await third
+      .getByLabel(accountWords.codeFromYourAuthenticatorApp)
+      .fill(await generate({ secret: theirs }));
+    await third.getByRole('button', { name: accountWords.turnOn }).click();
     await expect(third.getByText('8 recovery codes left')).toBeVisible();
-    await third.getByRole('link', { name: 'To the Desk' }).click();
+    await third.getByRole('link', { name: commonWords.toTheDesk }).click();
     await third.waitForURL('**/desk');
     await fresh.close();
   });
@@ -135,9 +142,9 @@ test('by TLS the cookies are sealed and bound to this server, and the page asks 
   const answer = await page.goto('/sign-in');
   expect((await answer?.allHeaders())?.['strict-transport-security']).toMatch(/max-age=31536000/);
   const posted = page.waitForResponse((response) => response.request().method() === 'POST');
-  await page.getByLabel('Email').fill(email);
+  await page.getByLabel(signInWords.email).fill(email);
   await page.locator('input[name=password]').fill('rung by rung');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
   const cookies = (await (await posted).headersArray()).filter(
     ({ name }) => name.toLowerCase() === 'set-cookie',
   );
@@ -155,21 +162,21 @@ test('what a device left open is not enough for takes the password: wrong, left,
 }) => {
   await leftOpen(email);
   await page.goto('/account');
-  const make = page.getByRole('button', { name: 'Invite a coach' });
+  const make = page.getByRole('button', { name: accountWords.inviteACoach });
   const link = page.locator('code').filter({ hasText: '/invite/' });
-  const dialog = page.getByRole('dialog', { name: 'Enter your password' });
+  const dialog = page.getByRole('dialog', { name: partsWords.enterYourPassword });
   await make.click();
-  await expect(dialog.getByRole('textbox', { name: 'Password' })).toBeFocused();
+  await expect(dialog.getByRole('textbox', { name: commonWords.password })).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();
-  await expect(page.getByText('Nothing was done: it takes your password.')).toBeVisible();
+  await expect(page.getByText('Nothing changed: this needs your password.')).toBeVisible();
   await expect(link).toBeHidden();
 
   await make.click();
-  await dialog.getByRole('textbox', { name: 'Password' }).fill('not this one');
+  await dialog.getByRole('textbox', { name: commonWords.password }).fill('not this one');
   await page.keyboard.press('Enter');
-  await expect(dialog.getByText('That is not your password.')).toBeVisible();
-  await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
+  await expect(dialog.getByText(partsWords.thatIsNotYourPassword)).toBeVisible();
+  await dialog.getByRole('textbox', { name: commonWords.password }).fill('rung by rung');
   await page.keyboard.press('Enter');
   await expect(dialog).toBeHidden();
   await expect(link).toBeVisible();
@@ -181,10 +188,10 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await leftOpen(email);
   await page.goto('/desk');
   await openProfile(page, 'Maren');
-  await page.getByRole('button', { name: 'Delete' }).click();
-  await page.getByLabel('Type the name to confirm').fill('Maren Tveitdal');
+  await page.getByRole('button', { name: athleteWords.deleteWordText }).click();
+  await page.getByLabel(athleteWords.typeTheNameToConfirm).fill('Maren Tveitdal');
   await page.keyboard.press('Enter');
-  await dialog.getByRole('textbox', { name: 'Password' }).fill('rung by rung');
+  await dialog.getByRole('textbox', { name: commonWords.password }).fill('rung by rung');
   await page.keyboard.press('Enter');
   await page.waitForURL('**/desk');
   await expect(page.getByRole('rowheader').getByRole('link', { name: 'Maren' })).toBeHidden();
@@ -194,9 +201,9 @@ test('the sign-in works before the page’s scripts run', async ({ browser, emai
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
   await page.goto('/library');
-  await page.getByLabel('Email').fill(email);
+  await page.getByLabel(signInWords.email).fill(email);
   await page.locator('input[name=password]').fill('rung by rung');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: signInWords.signIn }).click();
   await page.waitForURL('**/library');
   await context.close();
 });
@@ -210,10 +217,10 @@ test('where one is signed in is listed, and another device is signed out there',
   const other = await context.newPage();
   await signIn(other, email);
   await page.goto('/account');
-  const rows = page.getByRole('region', { name: 'Where you are signed in' }).getByRole('listitem');
+  const rows = page.getByRole('region', { name: accountWords.whereYouAreSignedIn }).getByRole('listitem');
   await expect(rows).toHaveCount(2);
-  await expect(rows.filter({ hasText: 'this device' })).toHaveCount(1);
-  await rows.getByRole('button', { name: 'Sign out' }).click();
+  await expect(rows.filter({ hasText: accountWords.thisDevice })).toHaveCount(1);
+  await rows.getByRole('button', { name: commonWords.signOut }).click();
   await expect(rows).toHaveCount(1);
   await other.goto('/desk');
   await other.waitForURL('**/sign-in?**');

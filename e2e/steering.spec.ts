@@ -1,8 +1,15 @@
 import type { Page } from '@playwright/test';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as deskWords from '@/ui/words/screens/desk';
+import * as sheetWords from '@/ui/words/screens/sheet';
+import * as splitWords from '@/ui/words/screens/split';
+import * as templatesWords from '@/ui/words/screens/templates';
 import { answers, cell, expect, openBlock, openProfile, press, ready, test } from './coach';
 import { marensPhone } from './phones';
 
-const needs = (page: Page) => page.getByRole('region', { name: 'Needs attention' });
+const needs = (page: Page) => page.getByRole('region', { name: deskWords.needsAttention });
 const need = (page: Page, text: RegExp) => needs(page).getByRole('listitem').filter({ hasText: text });
 
 test('a day lost in a week that is handed out: the week is arranged anew for itself alone, and the phone follows', async ({
@@ -23,21 +30,21 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
     .replace(/^[A-Z] /, '')
     .replace(/\d.*$/, '')
     .trim();
-  await expect(page.getByText('sent: the athlete’s app follows')).toBeVisible();
+  await expect(page.getByText(splitWords.sentTheAthletesAppFollows)).toBeVisible();
 
   await test.step('left out, it is gone from the phone; the Sheet says so; the week after has it', async () => {
     await page
-      .getByRole('group', { name: `${name} in week 3` })
-      .getByLabel('skipped')
+      .getByRole('group', { name: athleteWords.inWeek(name, 3) })
+      .getByLabel(commonWords.skipped)
       .click();
-    await expect(page.getByText(`Only in week 3: ${name} left out.`)).toBeVisible();
+    await expect(page.getByText(splitWords.onlyInWeek(3, `${name} skipped`))).toBeVisible();
     await expect(page.getByText(/saved.*rev 1/)).toBeVisible();
     await phone.reload();
     await expect(sessions).toHaveCount(before - 1);
     await press(page, 'Alt+2');
     const row = page.getByRole('row').filter({ hasText: name }).first();
-    await expect(row.locator('[data-column="w3"]')).toHaveText('skipped');
-    await expect(row.locator('[data-column="w4"]')).toContainText('min');
+    await expect(row.locator('[data-column="w3"]')).toHaveText(commonWords.skipped);
+    await expect(row.locator('[data-column="w4"]')).toContainText(sheetWords.minText);
   });
 
   await test.step('undone, the phone has it again as it was handed out', async () => {
@@ -50,10 +57,10 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
   await test.step('a week that will not be finished is closed, and opened again', async () => {
     await press(page, 'Alt+1');
     await page.getByRole('button', { name: /^Close week 3/ }).click();
-    await expect(page.getByRole('button', { name: 'Send week 4' })).toBeVisible();
-    await page.getByLabel('Week to change').selectOption('3');
-    await page.getByRole('button', { name: 'Reopen week 3' }).click();
-    await expect(page.getByText('sent: the athlete’s app follows')).toBeVisible();
+    await expect(page.getByRole('button', { name: blockWords.sendWeek(4) })).toBeVisible();
+    await page.getByLabel(splitWords.weekToChange).selectOption('3');
+    await page.getByRole('button', { name: splitWords.reopenWeek(3) }).click();
+    await expect(page.getByText(splitWords.sentTheAthletesAppFollows)).toBeVisible();
   });
   await context.close();
 });
@@ -64,8 +71,8 @@ test('deload now: the rest of the block moves behind it, and back again', async 
   const weeks = await columns.count();
   const fourth = await cell(page, 'hack squat', 'w4').textContent();
   await press(page, 'Alt+1');
-  await page.getByLabel('Week to change').selectOption('4');
-  await page.getByRole('button', { name: 'Deload in week 4' }).click();
+  await page.getByLabel(splitWords.weekToChange).selectOption('4');
+  await page.getByRole('button', { name: splitWords.deloadInWeek(4) }).click();
   await press(page, 'Alt+2');
   await expect(page.locator('[role="columnheader"][data-column="w4"]')).toContainText(/deload/i);
   await expect(cell(page, 'hack squat', 'w5')).not.toBeEmpty();
@@ -74,56 +81,56 @@ test('deload now: the rest of the block moves behind it, and back again', async 
   await expect(cell(page, 'hack squat', 'w4')).toHaveText(fourth ?? '');
 });
 
-test('the desk by keyboard: routine looked at, applied and taken back; a week handed out with a line, once, and taken back', async ({
+test('the desk by keyboard: routine looked at, applied and recalled; a week handed out with a line, once, and recalled', async ({
   coach: page,
 }) => {
   await answers(page);
   const routine = need(page, /^Maren Tveitdal\d+ loads/);
   await expect(routine).toBeVisible();
   await routine.focus();
-  const preview = page.getByRole('region', { name: 'What each option changes' });
+  const preview = page.getByRole('region', { name: deskWords.whatEachOptionChanges });
   await preview.getByRole('button', { name: /^Show all/ }).click();
   await expect(preview.getByText(/Hack squat: /).first()).toBeVisible();
   await routine.focus();
   await press(page, 'a');
-  await expect(page.getByRole('status')).toContainText(/calls? answered as proposed/);
+  await expect(page.getByRole('status')).toContainText(/proposed changes? applied as proposed/);
   await expect(routine).toHaveCount(0);
-  await page.getByRole('button', { name: /answered of late/ }).click();
+  await page.getByRole('button', { name: /recent decisions/ }).click();
   await page
-    .getByRole('button', { name: /^Take back Maren Tveitdal: \d+ loads for week 3: accepted/ })
+    .getByRole('button', { name: /^Undo Maren Tveitdal: \d+ loads for week 3: applied/ })
     .first()
     .click();
-  await expect(page.getByRole('status')).toContainText('Taken back');
+  await expect(page.getByRole('status')).toContainText('Undone');
   await expect(routine).toBeVisible();
 
   await page.getByRole('button', { name: /ready to send/ }).click();
-  const ready_ = page.getByRole('region', { name: 'Weeks to send' });
+  const ready_ = page.getByRole('region', { name: deskWords.weeksToSendLabel });
   for (const box of await ready_.getByRole('checkbox', { name: /^(?!Maren)/ }).all()) await box.uncheck();
   await expect(
-    ready_.getByRole('checkbox', { name: /^Maren Tveitdal, week 3: \d+ calls? not answered/ }),
+    ready_.getByRole('checkbox', { name: /^Maren Tveitdal, week 3: \d+ proposed changes? open/ }),
   ).toBeChecked();
-  await ready_.getByLabel('Note to each athlete').fill('A calm week.');
+  await ready_.getByLabel(deskWords.noteToEachAthlete).fill('A calm week.');
   await press(page, 'Enter', 'Enter');
   await expect(page.getByRole('status')).toContainText('1 week sent.');
-  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeFocused();
-  await expect(need(page, /^Maren TveitdalWeek 3 to send/)).toHaveCount(0);
+  await expect(page.getByRole('button', { name: commonWords.undo, exact: true })).toBeFocused();
+  await expect(need(page, /^Maren TveitdalWeek 3 is ready to send/)).toHaveCount(0);
   await press(page, 'Enter');
-  await expect(page.getByRole('status')).toContainText('taken back');
-  await expect(need(page, /^Maren TveitdalWeek 3 to send/)).toBeVisible();
+  await expect(page.getByRole('status')).toContainText('recalled');
+  await expect(need(page, /^Maren TveitdalWeek 3 is ready to send/)).toBeVisible();
 });
 
 test('who answers: an athlete whose loads apply themselves asks only for the rest, and lists what was applied', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
-  await page.getByLabel('Who decides on proposed changes').selectOption('apply the routine');
+  await page.getByLabel(athleteWords.whoDecidesOnProposedChanges).selectOption('apply the routine');
   await press(page, 'Control+Enter');
-  await expect(page.getByText(/^Kept/).first()).toBeVisible();
+  await expect(page.getByText(commonWords.saved, { exact: true }).first()).toBeVisible();
   await page.goto('/desk');
   await answers(page);
   await expect(need(page, /^Maren Tveitdal\d+ loads?/)).toHaveCount(0);
-  await page.getByRole('button', { name: /by an athlete’s rule/ }).click();
-  await expect(page.getByText(/\d+ loads for week 3: accepted \(by rule\)/)).toBeVisible();
+  await page.getByRole('button', { name: /by a rule/ }).click();
+  await expect(page.getByText(/\d+ loads for week 3: applied \(by rule\)/)).toBeVisible();
 });
 
 test('the year: a copy lies behind the running block and is moved a week by key, the running one stands', async ({
@@ -131,12 +138,15 @@ test('the year: a copy lies behind the running block and is moved a week by key,
 }) => {
   await openProfile(page, 'Maren');
   await press(page, 'Alt+8');
-  const year = page.getByRole('region', { name: 'Year' });
+  const year = page.getByRole('region', { name: athleteWords.year });
   const running = year.getByRole('button', { name: /^Autumn block: .*7 weeks, deload from .*, running$/ });
   await expect(running).toBeVisible();
-  await page.getByRole('button', { name: 'Copy Autumn block' }).click();
-  await page.getByLabel('Name of the copy').fill('Winter');
-  await page.getByRole('button', { name: 'Copy Autumn block', exact: true }).last().click();
+  await page.getByRole('button', { name: athleteWords.copy('Autumn block') }).click();
+  await page.getByLabel(athleteWords.nameOfTheCopy).fill('Winter');
+  await page
+    .getByRole('button', { name: athleteWords.copy('Autumn block'), exact: true })
+    .last()
+    .click();
   const winter = year.getByRole('button', { name: /^Winter: / });
   await expect(winter).toBeVisible();
   const before = await winter.getAttribute('aria-label');
@@ -157,24 +167,24 @@ test('blocks: another beside the running one, copied, put away, thrown away and 
 }) => {
   await openProfile(page, 'Maren');
   await press(page, 'Alt+8');
-  const blocks = page.getByRole('region', { name: 'Blocks' });
+  const blocks = page.getByRole('region', { name: athleteWords.blocks });
   await expect(blocks.getByRole('link').first()).toBeVisible();
-  const [running] = await blocks.getByRole('link').allTextContents();
-  await page.getByRole('button', { name: `Copy ${running}` }).click();
-  await page.getByLabel('Name of the copy').fill('Winter');
+  const [running = ''] = await blocks.getByRole('link').allTextContents();
+  await page.getByRole('button', { name: athleteWords.copy(running) }).click();
+  await page.getByLabel(athleteWords.nameOfTheCopy).fill('Winter');
   await page
-    .getByRole('button', { name: `Copy ${running}`, exact: true })
+    .getByRole('button', { name: athleteWords.copy(running), exact: true })
     .last()
     .click();
   const winter = blocks.getByRole('row', { name: /Winter/ });
-  await expect(winter).toContainText('planned');
+  await expect(winter).toContainText(commonWords.planned);
   await expect(blocks.getByRole('row', { name: new RegExp(running ?? '') }).last()).toContainText('running');
   await page.getByRole('button', { name: 'Archive Winter' }).click();
-  await expect(winter).toContainText('archived');
-  await page.getByRole('button', { name: 'Delete Winter' }).click();
-  await expect(winter).toContainText('kept instead of 30 days');
-  await page.getByRole('button', { name: 'Bring back Winter' }).click();
-  await expect(winter).toContainText('archived');
+  await expect(winter).toContainText(athleteWords.archivedText);
+  await page.getByRole('button', { name: athleteWords.deleteWord('Winter') }).click();
+  await expect(winter).toContainText(athleteWords.inTheBinFor30);
+  await page.getByRole('button', { name: 'Restore Winter' }).click();
+  await expect(winter).toContainText(athleteWords.archivedText);
   await page.goto('/desk');
   await openBlock(page, 'Maren');
   await ready(page);
@@ -186,13 +196,13 @@ test('a template of one’s own asks for clean reps before it, and who starts fr
 }) => {
   await page.goto('/templates');
   await page.getByRole('link', { name: 'Rings and bars' }).click();
-  await expect(page.getByText('No requirements.')).toBeVisible();
-  await page.getByLabel('Exercise of the requirement').selectOption({ label: 'pull-up' });
-  await page.getByLabel('Clean reps required').fill('8');
-  await page.getByLabel('Clean reps required').press('Enter');
-  await page.getByRole('button', { name: 'Add requirement' }).click();
+  await expect(page.getByText(templatesWords.noRequirements)).toBeVisible();
+  await page.getByLabel(templatesWords.exerciseOfTheRequirement).selectOption({ label: 'pull-up' });
+  await page.getByLabel(templatesWords.cleanRepsRequired).fill('8');
+  await page.getByLabel(templatesWords.cleanRepsRequired).press('Enter');
+  await page.getByRole('button', { name: templatesWords.addRequirement }).click();
   await expect(page.getByText('8 clean reps of pull-up')).toBeVisible();
   await page.getByRole('link', { name: /^Tobiasz/ }).click();
   await page.waitForURL('**/blocks/new**');
-  await expect(page.getByText(/^Before it: 8 clean reps of pull-up \(/)).toBeVisible();
+  await expect(page.getByText(/^Requirements: 8 clean reps of pull-up \(/)).toBeVisible();
 });

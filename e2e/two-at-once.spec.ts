@@ -1,11 +1,15 @@
 import type { Page } from '@playwright/test';
+import * as blockWords from '@/ui/words/screens/block';
+import * as commonWords from '@/ui/words/screens/common';
+import * as joinWords from '@/ui/words/screens/join';
+import * as trainingWords from '@/ui/words/screens/training';
 import { cell, expect, openBlock, test } from './coach';
 import { begin, marensPhone } from './phones';
 import { takeTechnique } from './prescribe';
 
 async function asAsked(phone: Page): Promise<void> {
   await phone.waitForTimeout(750);
-  await phone.getByRole('button', { name: 'Log as planned' }).click();
+  await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
 }
 
 test('two tabs of a phone without a network, and then a second phone: every set arrives, one done twice is said', async ({
@@ -20,43 +24,43 @@ test('two tabs of a phone without a network, and then a second phone: every set 
   const session = one.url();
   const two = await context.newPage();
   await two.goto(session);
-  await two.getByRole('button', { name: 'Start', exact: true }).click();
+  await two.getByRole('button', { name: trainingWords.start, exact: true }).click();
   await expect(two.getByText(/^Hack squat, top set/)).toBeVisible();
 
   await context.setOffline(true);
   await asAsked(one);
   await asAsked(one);
   // The other tab does the second set too, with a rep more.
-  await two.getByRole('button', { name: 'All sets' }).click();
+  await two.getByRole('button', { name: trainingWords.allSets }).click();
   await two.getByRole('button', { name: /^Back-off 1/ }).click();
   await two.waitForTimeout(750);
-  await two.getByRole('button', { name: 'more reps' }).click();
+  await two.getByRole('button', { name: trainingWords.more('reps'), exact: true }).click();
   await two.getByRole('button', { name: /^Log / }).click();
-  await expect(two.getByText('No connection. 1 set kept on this phone.')).toBeVisible();
+  await expect(two.getByText(trainingWords.onThisPhone('No connection. 1 set saved'))).toBeVisible();
   await one.close({ runBeforeUnload: false });
   await two.close({ runBeforeUnload: false });
   await context.setOffline(false);
 
   const next = await context.newPage();
   await next.goto(session);
-  await expect(next.getByText('Your coach has all sets.')).toBeVisible({ timeout: 60_000 });
+  await expect(next.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible({ timeout: 60_000 });
   await expect(next.getByText(/^2 of \d+ sets$/)).toBeVisible();
-  await next.getByRole('button', { name: 'All sets' }).click();
-  await expect(next.getByText('logged twice: the later counts')).toBeVisible();
+  await next.getByRole('button', { name: trainingWords.allSets }).click();
+  await expect(next.getByText('logged twice: the later one counts')).toBeVisible();
 
   // Another phone of the same athlete goes on from there.
   await next.goto('/training/phones');
-  await next.getByRole('button', { name: 'Code for another phone' }).click();
+  await next.getByRole('button', { name: trainingWords.codeForAnotherPhone }).click();
   const code = (await next.locator('strong').textContent()) ?? '';
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await other.goto('/join');
-  await other.getByLabel('Code').fill(code);
-  await other.getByRole('button', { name: 'Continue' }).click();
+  await other.getByLabel(joinWords.code).fill(code);
+  await other.getByRole('button', { name: commonWords.continueWord }).click();
   await other.waitForURL(/\/training$/);
   await other.goto(session);
   await expect(other.getByText(/^2 of \d+ sets$/)).toBeVisible();
   await asAsked(other);
-  await expect(other.getByText('Your coach has all sets.')).toBeVisible();
+  await expect(other.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   await next.goto(session);
   await expect(next.getByText(/^3 of \d+ sets$/)).toBeVisible();
   await other.context().close();
@@ -79,7 +83,7 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
     .getByRole('link', { name: /Upper, press first/ })
     .first()
     .click();
-  const start = phone.getByRole('button', { name: 'Start', exact: true });
+  const start = phone.getByRole('button', { name: trainingWords.start, exact: true });
   await expect(start).toBeVisible();
   await phone.waitForTimeout(1500);
   await phone.evaluate(() => {
@@ -92,8 +96,8 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
   expect(sets).toBeGreaterThanOrEqual(17);
   await start.click();
   const whole = phone.getByRole('button', { name: /^Log all as planned/ });
-  const done = phone.getByRole('button', { name: 'Log as planned' });
-  const over = phone.getByText('All sets are logged.');
+  const done = phone.getByRole('button', { name: trainingWords.logAsPlanned });
+  const over = phone.getByText(trainingWords.allSetsAreLogged);
   let rounds = 0;
   for (let taps = 0; taps < sets && !(await over.isVisible()); taps++) {
     await phone.waitForTimeout(750);
@@ -101,12 +105,12 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
     if (isRound) rounds++;
     await (isRound ? whole : done).click();
   }
-  await phone.getByRole('button', { name: 'Finish session' }).click();
-  await expect(phone.getByText('Session finished.')).toBeVisible();
+  await phone.getByRole('button', { name: trainingWords.finishSession }).click();
+  await expect(phone.getByText(trainingWords.sessionFinished)).toBeVisible();
   const taps = Number(await phone.evaluate(() => document.body.dataset.taps));
   expect(rounds).toBeGreaterThan(0);
   expect(taps).toBeLessThanOrEqual(22);
-  await expect(phone.getByText(`${sets} of ${sets} sets`)).toBeVisible();
+  await expect(phone.getByText(trainingWords.ofSets(sets, sets))).toBeVisible();
   await context.close();
 });
 
@@ -116,7 +120,7 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   await openBlock(page, 'Maren');
   await cell(page, 'hack squat', 'slot').focus();
   await takeTechnique(page, 'hack squat', 'rest-pause');
-  await page.getByRole('button', { name: 'Send week 3' }).click();
+  await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.clock.install();
@@ -124,7 +128,7 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await begin(page, /Lower, squat first/);
-  const clock = page.getByRole('button', { name: 'Start the round: 3 parts' });
+  const clock = page.getByRole('button', { name: trainingWords.startTheRoundParts(3) });
   await page.evaluate(() => {
     document.addEventListener('click', () => {
       document.body.dataset.tapped = String(Date.now());
@@ -150,7 +154,7 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
   const passed = (second.now - first.now) / 1000;
   expect(Math.abs(first.left - second.left - passed)).toBeLessThanOrEqual(1.2);
   await page.clock.fastForward(120_000);
-  await expect(running).toHaveText('Round finished: log it');
+  await expect(running).toHaveText(trainingWords.roundFinishedLogIt);
   await page.waitForTimeout(750);
   await page.getByRole('button', { name: /^Log all as planned/ }).click();
   await expect(page.getByText(/^3 of \d+ sets$/)).toBeVisible();

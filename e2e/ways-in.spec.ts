@@ -1,4 +1,6 @@
 import type { BrowserContext, Page } from '@playwright/test';
+import * as athleteWords from '@/ui/words/screens/athlete';
+import * as commonWords from '@/ui/words/screens/common';
 import { asked, COACHS_ACTIONS, call, coachsPaths, placeOf } from './actions';
 import { data, expect, openBlock, signIn, test } from './coach';
 import { hrefOf, marensPhone } from './phones';
@@ -75,7 +77,7 @@ test('neither another coach nor nobody, a session that ended, a spent link or a 
     await signIn(elsewhere, email);
     const kept = await context.cookies();
     await elsewhere.getByRole('button', { name: /▾$/ }).click();
-    await elsewhere.getByRole('menuitem', { name: 'Sign out' }).click();
+    await elsewhere.getByRole('menuitem', { name: commonWords.signOut }).click();
     await elsewhere.waitForURL('**/sign-in');
     await context.addCookies(kept);
     await findsNothing(page, context, theirs);
@@ -84,12 +86,12 @@ test('neither another coach nor nobody, a session that ended, a spent link or a 
 
   await test.step('a phone that was signed out, its cookie kept; and its link, which is spent', async () => {
     await page.goto(`/athletes/${athleteId}`);
-    const phones = page.getByRole('region', { name: 'Phones' });
+    const phones = page.getByRole('region', { name: commonWords.phones });
     await phones
       .getByRole('button', { name: /^Sign .*out/ })
       .first()
       .click();
-    await expect(phones.getByText('No phone is signed in yet.')).toBeVisible();
+    await expect(phones.getByText(athleteWords.noPhoneIsSignedIn)).toBeVisible();
     await findsNothing(page, phone, theirs);
     const answer = await phone.request.get('/training', { maxRedirects: 0 });
     expect([307, 200]).toContain(answer.status());

@@ -33,7 +33,10 @@ self.addEventListener('message', (event) => {
 
 /** The athlete's weeks and sessions; phones and their codes are asked for anew each time. */
 function isKept({ pathname }) {
-  return pathname === '/training' || (pathname.startsWith('/training/') && !pathname.startsWith('/training/phones'));
+  return (
+    pathname === '/training' ||
+    (pathname.startsWith('/training/') && !pathname.startsWith('/training/phones'))
+  );
 }
 
 /** A script or style: named by what is in it, so what is kept is what would come. */

@@ -19,7 +19,9 @@ async function once(entry) {
   const name = `dense-ladder-${now.toISOString().replace(/[:.]/g, '-')}.backup`;
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const { bytes, schema } = await backUp(entry, join(folder, name), passphrase, now);
-  say(`${join(folder, name)}: ${bytes} bytes, schema ${schema}${passphrase === undefined ? '' : ', sealed'}`);
+  say(
+    `${join(folder, name)}: ${bytes} bytes, schema ${schema}${passphrase === undefined ? '' : ', encrypted'}`,
+  );
   const all = readdirSync(folder)
     .filter((one) => /^dense-ladder-.*\.backup$/.test(one))
     .sort();

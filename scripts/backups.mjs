@@ -51,7 +51,7 @@ export function query({ args, env }, sql, schema = '') {
     [...args, '--batch', '--skip-column-names', '-e', sql, ...(schema === '' ? [] : [schema])],
     { env, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 },
   );
-  if (status !== 0) throw new Error(`The database refused it: ${stderr.trim()}`);
+  if (status !== 0) throw new Error(`The database refused the command: ${stderr.trim()}`);
   return stdout
     .split('\n')
     .filter((line) => line !== '')
@@ -97,7 +97,7 @@ export async function backUp(entry, file, passphrase, now = new Date()) {
     schema: schemaOf(entry, entry.name),
     sealed: passphrase === undefined ? null : { salt: salt.toString('hex'), iv: iv.toString('hex') },
   };
-  if (head.schema === null) throw new Error(`There is nothing in ${entry.name} yet.`);
+  if (head.schema === null) throw new Error(`${entry.name} is empty.`);
   const part = `${file}.part`;
   const dump = spawn(
     program('mariadb-dump', 'mysqldump'),
@@ -156,9 +156,9 @@ export async function lookInto(file) {
   try {
     head = JSON.parse(start.subarray(0, end).toString('utf8'));
   } catch {
-    throw new Error(`${file} is no backup of this product.`);
+    throw new Error(`${file} is not a Dense Ladder backup.`);
   }
-  if (head.format !== FORMAT) throw new Error(`${file} is no backup of this product.`);
+  if (head.format !== FORMAT) throw new Error(`${file} is not a Dense Ladder backup.`);
   if (head.version > VERSION) throw new Error(`${file} was made by a newer version (${head.version}).`);
   const hash = createHash('sha256');
   for await (const chunk of createReadStream(file, { end: size - SUM - 1 })) hash.update(chunk);
@@ -166,14 +166,15 @@ export async function lookInto(file) {
   readSync(handle, kept, 0, SUM, size - SUM);
   closeSync(handle);
   if (!hash.digest().equals(kept))
-    throw new Error(`${file} has changed since it was made: its checksum does not fit.`);
+    throw new Error(`${file} has changed since it was made: its checksum is wrong.`);
   return { ...head, from: end + 1, to: size - SUM - (head.sealed === null ? 0 : TAG) };
 }
 
 /** What opens a sealed backup; nothing for one that is not. */
 function opened(file, { sealed, to }, passphrase) {
   if (sealed === null) return [];
-  if (passphrase === undefined) throw new Error('It is sealed: say its passphrase.');
+  if (passphrase === undefined)
+    throw new Error('This backup is encrypted: enter its passphrase in LADDER_BACKUP_PASSPHRASE.');
   const [salt, iv] = [sealed.salt, sealed.iv].map((text) => Buffer.from(text, 'hex'));
   const decipher = createDecipheriv('aes-256-gcm', key(passphrase, salt), iv);
   const tag = Buffer.alloc(TAG);
@@ -206,11 +207,10 @@ async function load(entry, schema, file, head, passphrase) {
   } catch (error) {
     client.kill();
     await ended;
-    if (head.sealed !== null && !said.includes('ERROR'))
-      throw new Error('The passphrase is not the one it was sealed with.');
-    throw new Error(`It could not be loaded: ${said.trim() || error.message}`);
+    if (head.sealed !== null && !said.includes('ERROR')) throw new Error('The passphrase is wrong.');
+    throw new Error(`The backup could not be loaded: ${said.trim() || error.message}`);
   }
-  if ((await ended) !== 0) throw new Error(`It could not be loaded: ${said.trim()}`);
+  if ((await ended) !== 0) throw new Error(`The backup could not be loaded: ${said.trim()}`);
 }
 
 /** What would change in each table: rows that come back, that go, and that would be other than they are. */
@@ -264,7 +264,8 @@ export async function restore(entry, file, passphrase, { yes = false, keep = fal
     const unknown = query(entry, 'SELECT name FROM migrations', scratch).filter(
       ([name]) => !known().includes(name),
     );
-    if (unknown.length > 0) throw new Error(`It is of a newer version: it has ${unknown.join(', ')}.`);
+    if (unknown.length > 0)
+      throw new Error(`The backup is from a newer version: it has ${unknown.join(', ')}.`);
     const changes = difference(entry, entry.name, scratch);
     if (!yes) return { head, changes, done: false };
     // Numbers that a page may have given to steps after the backup are passed over, so that none is given twice.
@@ -288,7 +289,7 @@ export async function restore(entry, file, passphrase, { yes = false, keep = fal
         [entry.name, scratch],
         [before, entry.name],
       ]);
-      throw new Error('Its schema cannot be brought to the one of this version: all is as it was.');
+      throw new Error('The backup cannot be upgraded to this version. Nothing has been changed.');
     }
     if (!keep) query(entry, `DROP DATABASE \`${before}\``);
     return { head, changes, done: true, before: keep ? before : null };

@@ -30,10 +30,10 @@ try {
     );
   say(`\n  Three nodes: ${cluster.nodes.map(({ port }) => `127.0.0.1:${port}`).join(', ')}`);
   say(
-    `  Two servers, any balancer may stand before them: ${servers.map(({ address }) => address).join(', ')}`,
+    `  Two servers; put any load balancer in front of them: ${servers.map(({ address }) => address).join(', ')}`,
   );
   say(
-    '  sign in with  coach@example.org  and  rung by rung\n  Ctrl-C stops it; its data is made anew each time\n',
+    '  Email:     coach@example.org\n  Password:  rung by rung\n  Ctrl-C stops it. Data is created again at each start.\n',
   );
 } catch (error) {
   console.error(error instanceof Error ? error.message : error);

@@ -23,7 +23,7 @@ try {
   await ensurePackages();
   if (process.argv.includes('--reset')) {
     Database.erase(home);
-    say('The demo data was erased.');
+    say('The demo data has been erased.');
   }
   await database.start();
   await database.command('migrate');
@@ -35,7 +35,7 @@ try {
     mode: dev ? 'dev' : 'start',
   });
   say(
-    `\n  Dense Ladder is at ${server.address}\n  sign in with  coach@example.org  and  rung by rung\n  Ctrl-C stops it; the data stays in .data/demo\n`,
+    `\n  Dense Ladder runs at ${server.address}\n  Email:     coach@example.org\n  Password:  rung by rung\n  Ctrl-C stops it. Data is kept in .data/demo.\n`,
   );
   server.child.once('exit', () => end(1));
 } catch (error) {

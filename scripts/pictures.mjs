@@ -22,8 +22,8 @@ try {
   server = await startServer({ databaseUrl: database.url, quiet: true });
   browser = await launchBrowser();
   await desk(await signedIn({ viewport: { width: 1280, height: 800 } }));
-  await floor('light', 'floor');
-  await floor('dark', 'floor-dark');
+  await training('light', 'training');
+  await training('dark', 'training-dark');
 } finally {
   await browser?.close();
   await server?.stop();
@@ -67,11 +67,11 @@ async function desk(page) {
   await page.waitForURL('**/athletes/**');
   await answers(page);
   for (const [key, face] of [
-    [1, 'person'],
+    [1, 'profile'],
     [3, 'strength'],
     [4, 'volume'],
-    [7, 'told'],
-    [8, 'course'],
+    [7, 'check-ins'],
+    [8, 'progress'],
   ]) {
     await page.keyboard.press(`Alt+${key}`);
     await take(page, `athlete-${face}`);
@@ -91,20 +91,20 @@ async function desk(page) {
   await answers(page);
   await page.getByLabel('Muscle').selectOption('quads');
   await page.getByRole('button', { name: 'leg press', exact: true }).click();
-  await page.getByRole('button', { name: 'Keep beside the next' }).click();
+  await page.getByRole('button', { name: 'Compare' }).click();
   await page.getByRole('button', { name: 'hack squat', exact: true }).click();
-  await page.getByLabel('Variant', { exact: true }).selectOption({ label: 'feet high' });
+  await page.getByLabel('Set-up', { exact: true }).selectOption({ label: 'feet high' });
   await take(page, 'library');
 
   await block(page);
 }
 
-/** The block rehearsed, and one of the summer looked back on. */
-async function rehearsal(page) {
+/** The block simulated, and the review of one that is done. */
+async function simulation(page) {
   await page.keyboard.press('Alt+e');
-  await page.getByRole('button', { name: 'Rehearse', exact: true }).click();
-  await page.getByText('100 lived').waitFor({ timeout: 120_000 });
-  await take(page, 'rehearsal');
+  await page.getByRole('button', { name: 'Simulate', exact: true }).click();
+  await page.getByText('100 runs done').waitFor({ timeout: 120_000 });
+  await take(page, 'simulation');
   await page.keyboard.press('Escape');
   await openBlock(page, 'Tobiasz');
   await page.keyboard.press('Alt+4');
@@ -117,9 +117,9 @@ async function block(page) {
   await take(page, 'sheet');
   await page.keyboard.press('Alt+3');
   await take(page, 'ladder');
-  await rehearsal(page);
+  await simulation(page);
   await page.keyboard.press('Alt+1');
-  await take(page, 'frame');
+  await take(page, 'split');
   await openBlock(page, 'Devika');
   await page.locator('[data-column="technique"]', { hasText: 'drop' }).first().click();
   await page.keyboard.press('Enter');
@@ -135,8 +135,8 @@ async function block(page) {
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'log of the summer.csv', mimeType: 'text/csv', buffer });
-  await page.getByRole('button', { name: 'Take it in' }).waitFor();
-  await take(page, 'in-and-out');
+  await page.getByRole('button', { name: 'Import' }).waitFor();
+  await take(page, 'import-export');
 }
 
 /** Somebody's log, with a name nobody here knows. */
@@ -153,14 +153,14 @@ function log() {
 }
 
 /** The athlete's phone, screen by screen side by side: the week, before, a set with its pacer, one of a group, a swap, a check-in. */
-async function floor(colorScheme, name) {
+async function training(colorScheme, name) {
   const coach = await signedIn({ viewport: { width: 1280, height: 800 } });
   await openBlock(coach, 'Maren');
   const block = new URL(coach.url()).pathname;
-  const issue = coach.getByRole('button', { name: 'Issue week 3' });
+  const issue = coach.getByRole('button', { name: 'Send week 3' });
   if (await issue.isVisible()) {
     await issue.click();
-    await coach.getByRole('columnheader', { name: 'wk 3 issued' }).waitFor();
+    await coach.getByRole('columnheader', { name: 'week 3 sent' }).waitFor();
   }
   await coach.goto('/desk');
   await coach.goto(await coach.getByRole('link', { name: 'Profile of Maren' }).getAttribute('href'));
@@ -191,26 +191,26 @@ async function floor(colorScheme, name) {
     .click();
   await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
   await page.waitForTimeout(1000);
-  await page.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poorly').click();
+  await page.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poor').click();
   await shot();
   // Nothing is told: the next picture begins where this one did.
   await page.reload();
   await page.waitForTimeout(1000);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
-  await page.getByRole('button', { name: /^Beat the tempo/ }).click();
+  await page.getByRole('button', { name: /^Metronome/ }).click();
   await page.waitForTimeout(8000);
   await shot();
   await page.getByRole('button', { name: 'All sets' }).click();
   await page.locator('section', { hasText: 'Incline dumbbell curl' }).getByRole('button').first().click();
   await shot();
-  await page.getByRole('button', { name: 'Not as planned?' }).click();
-  await page.getByLabel('Swap it').click();
+  await page.getByRole('button', { name: 'Change this set' }).click();
+  await page.getByLabel('Swap').click();
   await shot();
   await page.goto('/training/check-in');
   await page.waitForTimeout(1000);
-  await page.getByRole('group', { name: 'Sleep' }).getByLabel('So so').click();
+  await page.getByRole('group', { name: 'Sleep' }).getByLabel('OK').click();
   await page.getByLabel('Knee').click();
-  await page.getByLabel('Slight').click();
+  await page.getByLabel('Mild').click();
   await shot();
   await context.close();
   await sideBySide(shots, name);

@@ -21,14 +21,14 @@ try {
     keep: has('--keep'),
     url,
   });
-  say(`Made ${head.madeAt}, schema ${head.schema}.`);
+  say(`Backup of ${head.madeAt}, schema ${head.schema}.`);
   const some = changes.filter(({ comes, goes, changes: other }) => comes + goes + other > 0);
-  if (some.length === 0) say('Nothing in it differs from what is there.');
+  if (some.length === 0) say('The backup is the same as the current data.');
   for (const { table, comes, goes, changes: other } of some)
-    say(`  ${table}: ${comes} rows come, ${goes} go, ${other} would be other than they are`);
-  if (!done) say('Nothing was changed. Stop the server, then run it again with --yes.');
-  else if (before === null) say('It is in its place.');
-  else say(`It is in its place. What was there before is in ${before}.`);
+    say(`  ${table}: ${comes} rows added, ${goes} removed, ${other} changed`);
+  if (!done) say('Nothing has been changed. Stop the server, then run this again with --yes.');
+  else if (before === null) say('Restored.');
+  else say(`Restored. The data from before is in ${before}.`);
 } catch (error) {
   console.error(error instanceof Error ? error.message : error);
   process.exitCode = 1;

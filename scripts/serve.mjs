@@ -42,11 +42,10 @@ const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST'];
 
 /** Why a request can be of nothing here, where Next would answer as if it were broken; undefined where it may be. */
 function refusalOf({ method, url = '', headers }) {
-  if (!METHODS.includes(method)) return { status: 405, reason: 'Nothing here is asked like this.' };
+  if (!METHODS.includes(method)) return { status: 405, reason: 'This method is not allowed.' };
   const path = url.split('?')[0];
   // Next's own pages for what is not found and what is broken are nobody's to ask for.
-  if (path.startsWith('/_') && !path.startsWith('/_next/'))
-    return { status: 404, reason: 'There is nothing here.' };
+  if (path.startsWith('/_') && !path.startsWith('/_next/')) return { status: 404, reason: 'Not found.' };
   try {
     decodeURIComponent(path);
     // Where the page stands that asks, as its scripts say it.

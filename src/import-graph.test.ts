@@ -9,7 +9,7 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   client: ['core'],
   data: ['core', 'formats'],
   workers: ['core'],
-  ui: ['core'],
+  ui: ['core', 'client'],
   features: ['core', 'client', 'ui', 'workers', 'formats'],
   app: ['core', 'formats', 'data', 'features', 'ui'],
   cli: ['core', 'formats', 'features'],

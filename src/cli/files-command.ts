@@ -14,11 +14,11 @@ import { TABLES, type TableName } from '../formats/table/tables';
 import { readWorkbook, writeWorkbook } from '../formats/workbook/workbook';
 import { fail, orFail, readBytes, readJsonFile } from './given';
 
-export const FILES_USAGE = `ladder file FILE.json                                     what it is and holds
+export const FILES_USAGE = `ladder file FILE.json                                     what the file is and contains
 ladder table log|check-ins|measurements|volume ATHLETE.json   as CSV
-ladder rows log|check-ins|measurements|volume TABLE.csv       a table read back
+ladder rows log|check-ins|measurements|volume TABLE.csv       read a table
 ladder calendar ATHLETE.json                              sessions as iCalendar
-ladder days CALENDAR.ics                                  a calendar read back
+ladder days CALENDAR.ics                                  read a calendar
 ladder xlsx BLOCK.json OUT.xlsx [--athlete ATHLETE.json]  a block as a spreadsheet
 ladder block IN.xlsx [--athlete ATHLETE.json]             a spreadsheet as a block`;
 
@@ -30,9 +30,7 @@ const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name)
 
 function athleteIn(file: string): AthleteFile {
   const own = orFail(readOwnFile(textOf(file)));
-  return own.kind === 'athlete'
-    ? own.file
-    : fail(`${file}: holds no athlete with everything, but: ${own.kind}`);
+  return own.kind === 'athlete' ? own.file : fail(`${file}: is not an athlete export but: ${own.kind}`);
 }
 
 /** What files of other formats are asked for; undefined: it is no such command. */

@@ -22,9 +22,9 @@ const USAGE = `ladder unfold|check|time|volume BLOCK.json [--athlete ATHLETE.jso
 ladder schema [block|athlete|template|library|account]
 ${FILES_USAGE}
 
-Without an athlete, one is assumed: intermediate, holding weight, a full gym in kilograms.`;
+Without an athlete, the plan is for an intermediate athlete who maintains weight, with a full gym in kilograms.`;
 
-/** What is assumed of an athlete nobody tells of. */
+/** The athlete assumed when none is given. */
 function somebody(startDate: string): Athlete {
   const bodyweight = { value: 80, unit: 'kg' } as const;
   return newAthlete(
@@ -50,7 +50,7 @@ function blockOf(file: string): Block {
 function athleteOf(file: string | undefined, block: Pick<Block, 'startDate'>): Athlete {
   if (file === undefined) return somebody(block.startDate);
   const unchecked = readJsonFile(file);
-  // A file with everything of somebody tells of them too.
+  // An athlete's whole export contains the profile.
   const own = decodeOwnFile(unchecked);
   if (own.ok && own.value.kind === 'athlete') return own.value.file.athlete;
   return orFail(decodeAthlete(unchecked));

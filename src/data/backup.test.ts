@@ -61,12 +61,12 @@ test('a backup comes back as it was, tells first what it would change, and passe
       "INSERT INTO athletes (id, coach_id, name, facts, revision) VALUES ('late', 'c', 'Later', '{}', 0)",
     );
     const told = script('restore', url, [file]);
-    expect(told).toContain('athletes: 0 rows come, 1 go, 0 would be other than they are');
-    expect(told).toContain('blocks: 0 rows come, 0 go, 1 would be other than they are');
-    expect(told).toContain('Nothing was changed.');
+    expect(told).toContain('athletes: 0 rows added, 1 removed, 0 changed');
+    expect(told).toContain('blocks: 0 rows added, 0 removed, 1 changed');
+    expect(told).toContain('Nothing has been changed.');
     expect(await cell(sequelize, 'SELECT revision FROM blocks')).toBe(12);
 
-    expect(script('restore', url, [file, '--yes'])).toContain('It is in its place.');
+    expect(script('restore', url, [file, '--yes'])).toContain('Restored.');
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM athletes')).toBe(1);
     expect(await cell(sequelize, 'SELECT document FROM blocks')).toEqual({ weeks: 6 });
     expect(await cell(sequelize, 'SELECT name FROM coaches')).toBe('Coach ü');
@@ -94,17 +94,13 @@ test('into an empty installation; sealed, it opens by its passphrase alone; chan
   writeFileSync(broken, bytes);
   await inInstallation(async ({ url, sequelize }) => {
     await sequelize.query('DELETE FROM coaches');
-    expect(() => script('restore', url, [file, '--yes'])).toThrow(/say its passphrase/);
-    expect(() => script('restore', url, [file, '--yes'], 'another one')).toThrow(
-      /not the one it was sealed with/,
-    );
-    expect(() => script('restore', url, [broken, '--yes'], 'a long passphrase')).toThrow(
-      /checksum does not fit/,
-    );
-    expect(() => script('restore', url, [join(ROOT, 'package.json')])).toThrow(/no backup of this product/);
+    expect(() => script('restore', url, [file, '--yes'])).toThrow(/enter its passphrase/);
+    expect(() => script('restore', url, [file, '--yes'], 'another one')).toThrow(/passphrase is wrong/);
+    expect(() => script('restore', url, [broken, '--yes'], 'a long passphrase')).toThrow(/checksum is wrong/);
+    expect(() => script('restore', url, [join(ROOT, 'package.json')])).toThrow(/not a Dense Ladder backup/);
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM coaches')).toBe(0);
     const told = script('restore', url, [file], 'a long passphrase');
-    expect(told).toContain('coaches: 1 rows come, 0 go');
+    expect(told).toContain('coaches: 1 rows added, 0 removed');
     script('restore', url, [file, '--yes'], 'a long passphrase');
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM blocks')).toBe(1);
   });

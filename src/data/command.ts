@@ -39,12 +39,12 @@ if (command === 'migrate') {
   if (problem !== null) {
     console.error(
       problem === 'too short'
-        ? `The password needs at least ${PASSWORD_LEAST} characters.`
-        : 'This password is soon guessed.',
+        ? `Use at least ${PASSWORD_LEAST} characters for the password.`
+        : 'This password is easy to guess.',
     );
     process.exitCode = 2;
   } else if ((await coachByEmail(email)) !== undefined) {
-    console.error('There is a coach with this address already.');
+    console.error('A coach with this address already exists.');
     process.exitCode = 2;
   } else {
     await addCoach({ email, name, password });
@@ -53,14 +53,14 @@ if (command === 'migrate') {
 } else if (command === 'password' && email !== undefined) {
   const token = await forgottenPasswordLink(email, new Date());
   if (token === undefined) {
-    console.error('There is no coach with this address.');
+    console.error('No coach has this address.');
     process.exitCode = 2;
   } else
     console.log(
-      `${email} sets a new password at ${process.env.PUBLIC_URL ?? ''}/invite/${token}, once, within a day. Every device is signed out.`,
+      `${email} can set a new password at ${process.env.PUBLIC_URL ?? ''}/invite/${token}, once, within a day. All devices are then signed out.`,
     );
 } else {
-  console.error('Say migrate, seed, coach EMAIL NAME PASSWORD, or password EMAIL.');
+  console.error('Usage: migrate | seed | coach EMAIL NAME PASSWORD | password EMAIL');
   process.exitCode = 2;
 }
 await closeDatabase();

@@ -16,14 +16,14 @@ interface Format {
 }
 
 const HOLDS: Readonly<Record<keyof typeof TABLES, string>> = {
-  log: 'every set that counts, a line each',
-  'check-ins': 'what was said of each week',
+  log: 'every set that counts, one per line',
+  'check-ins': 'weekly check-ins',
   measurements: 'body weight and girths',
   volume: 'weekly sets by muscle and week, planned and done',
 };
 
-const page = 'In and out';
-const inAndOut = `${page}, by button or drop`;
+const page = 'Import and export';
+const inAndOut = `${page}, or drop the file on any screen`;
 /** By a command of the command line. */
 const command = (what: string) => `command line: \`${what}\``;
 
@@ -32,23 +32,24 @@ export const FORMATS: readonly Format[] = [
   {
     name: 'Block',
     file: 'JSON',
-    holds: 'one block as it is designed',
-    written: 'a block’s palette: Save the block as a file',
+    holds: 'one block as designed',
+    written: 'a block, by search: Save the block as a file',
     read: inAndOut,
     described: 'docs/formats/block.schema.json',
   },
   {
     name: 'Block as a spreadsheet',
     file: 'XLSX',
-    holds: 'a sheet a session, a line a slot, a column a week, and the volume',
-    written: `a block’s palette: Spreadsheet; ${command('xlsx')}`,
-    read: `the same, as a step of the block; ${inAndOut}, as a new block; ${command('block')}`,
+    holds: 'a sheet per session, a line per exercise, a column per week, and weekly volume',
+    written: `a block, by search: Export or import a spreadsheet; ${command('xlsx')}`,
+    read: `the same, as one undoable step; ${page}, as a new block; ${command('block')}`,
     described: 'docs/formats/spreadsheet.md',
   },
   {
     name: 'Athlete',
     file: 'JSON',
-    holds: 'one athlete with everything: blocks, their steps, weeks, logs, check-ins, measurements, answers',
+    holds:
+      'one athlete with all data: blocks with their steps, weeks, logs, check-ins, measurements, decisions',
     written: page,
     read: inAndOut,
     described: 'docs/formats/athlete.schema.json',
@@ -56,7 +57,7 @@ export const FORMATS: readonly Format[] = [
   {
     name: 'Template',
     file: 'JSON',
-    holds: 'one template with the own exercises in it',
+    holds: 'one template with its own exercises',
     written: 'Templates: Save as a file',
     read: inAndOut,
     described: 'docs/formats/template.schema.json',
@@ -72,9 +73,9 @@ export const FORMATS: readonly Format[] = [
   {
     name: 'Account',
     file: 'JSON',
-    holds: 'all of a coach’s: exercises, templates, athletes with everything',
+    holds: 'all data of a coach: exercises, templates, athletes',
     written: page,
-    read: `${inAndOut}: beside what is there`,
+    read: `${inAndOut}; added to what is there`,
     described: 'docs/formats/account.schema.json',
   },
   ...Object.keys(TABLES).map((name) => ({
@@ -86,24 +87,24 @@ export const FORMATS: readonly Format[] = [
     described: 'docs/formats/tables.md',
   })),
   {
-    name: 'Somebody’s log',
+    name: 'Other training log',
     file: 'CSV, XLSX',
-    holds: 'a training log kept elsewhere: dates, exercises, loads, reps',
+    holds: 'a log from elsewhere: dates, exercises, loads, reps',
     written: 'not written',
-    read: `${inAndOut}: columns and names are guessed and put right`,
+    read: `${inAndOut}; columns and names are guessed and can be corrected`,
     described: 'docs/formats/tables.md',
   },
   {
     name: 'Calendar',
     file: 'iCalendar',
-    holds: 'an athlete’s sessions, each a whole day of theirs',
-    written: `${page}; a private link to subscribe to (Athlete > Person); ${command('calendar')}`,
+    holds: 'an athlete’s sessions as whole days',
+    written: `${page}; a private link to subscribe to (Athlete > Profile); ${command('calendar')}`,
     read: `${command('days')}`,
     described: 'RFC 5545',
   },
 ];
 
-/** The table of formats as the README has it. */
+/** The table of formats for the README. */
 export function formatsTable(): string {
   const rows = FORMATS.map(({ name, file, holds, written, read, described }) => {
     const where = described.startsWith('docs/')
@@ -123,7 +124,7 @@ export function tablesPage(): string {
   const tables = Object.entries(TABLES).flatMap(([name, columns]) => [
     `## ${name}`,
     '',
-    '| column | holds | says |',
+    '| column | holds | meaning |',
     '|---|---|---|',
     ...Object.entries(columns).map(
       ([column, { cell, says }]) => `| \`${column}\` | ${cell.holds.replaceAll('|', '\\|')} | ${says} |`,
@@ -133,12 +134,12 @@ export function tablesPage(): string {
   return [
     '# Tables',
     '',
-    'CSV as RFC 4180 has it: UTF-8, commas, CRLF, heads in the first line, in any order. A text that a spreadsheet would reckon with (`=`, `+`, `-`, `@`) stands behind an apostrophe, which is taken off when it is read. Made by `npm run formats`.',
+    'CSV by RFC 4180: UTF-8, commas, CRLF, column names in the first line, in any order. A text that a spreadsheet would compute (`=`, `+`, `-`, `@`) has an apostrophe in front, which is removed when it is read. Made by `npm run formats`.',
     '',
     ...tables,
-    '## Somebody’s log',
+    '## Other training log',
     '',
-    'Any CSV or first sheet of an XLSX file with a date, an exercise and reps in its columns, a line a set or a line several sets (`3` in a column of sets, `8, 8, 7` or `3x8` for reps). Loads may have their unit behind them. Effort out of ten is read as reps in reserve.',
+    'Any CSV file, or the first sheet of an XLSX file, with columns for date, exercise and reps; one set per line, or several (`3` in a column of sets, `8, 8, 7` or `3x8` for reps). Loads may carry their unit. Effort out of ten is read as reps in reserve.',
     '',
   ].join('\n');
 }

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import * as common from '@/ui/words/screens/common';
 import classes from './entrance.module.css';
 import { Mark } from './mark';
 
@@ -15,7 +16,7 @@ export function Entrance({ action, large = false, children }: EntranceProps) {
   const all = (
     <>
       <h1 className={classes.title}>
-        <Mark /> Dense Ladder
+        <Mark /> {common.product}
       </h1>
       {children}
     </>

@@ -6,7 +6,7 @@ export const TECHNIQUES = {
     name: 'Reps recovered inside a round',
     unit: 'reps/s',
     default: 0.2,
-    reason: 'Twenty seconds between mini-sets bring back about four reps.',
+    reason: 'Twenty seconds between mini-sets restore about four reps.',
   },
   roundRest: {
     name: 'Longest rest inside a round',

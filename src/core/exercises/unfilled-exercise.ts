@@ -4,8 +4,8 @@ const PREFIX = 'open-';
 const idOf = (pattern: Pattern) => `${PREFIX}${pattern.replace(/[^a-z]+/g, '-')}`;
 
 /**
- * A slot that names a movement pattern alone and waits for its exercise. It credits nothing and needs nothing; handed
- * out so, the athlete chooses on the floor, and what was done counts.
+ * A slot that names only a movement pattern and waits for its exercise. It counts toward no muscle and needs no equipment;
+ * when it is sent like this, the athlete chooses while training, and what was done counts.
  */
 function unfilledExercise(pattern: Pattern): Exercise {
   return {
@@ -29,7 +29,7 @@ function unfilledExercise(pattern: Pattern): Exercise {
     joints: [],
     tempo: '2010',
     restSeconds: 120,
-    cues: 'An exercise is still to be chosen.',
+    cues: 'Choose an exercise.',
     variants: [],
     chain: null,
     skill: null,

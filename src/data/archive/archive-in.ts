@@ -10,6 +10,7 @@ import { type Asker, own } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from '../repositories/calls';
+import { addNames } from '../repositories/exercise-names';
 import { exerciseFrom } from '../repositories/own-exercises';
 import { exerciseLookup, findTraining } from '../repositories/training';
 import { ROWS, writeAthlete } from './write-rows';
@@ -52,11 +53,12 @@ type AccountTakenIn =
 
 /**
  * Takes in all that a coach's file holds beside what is there, or nothing of it: exercises, templates, athletes with
- * everything. The coach's own name, address and figures stay as they are.
+ * everything. The coach's own name, address and figures stay as they are, and so do names they have given to exercises.
  */
 export async function takeInAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
   return inOne(asker, now, async (transaction) => {
     const { added } = await keepExercises(asker, file.exercises, now, transaction);
+    await addNames(asker, file.exerciseNames ?? {}, transaction);
     for (const template of file.templates) await templateWithin(asker, template, now, transaction);
     const blocks: string[] = [];
     for (const [at, athlete] of file.athletes.entries()) {
@@ -91,7 +93,7 @@ export async function inOne<T>(
     if (isUnfit(error))
       return {
         status: 'refused',
-        problems: [{ code: 'malformed', path: '', detail: 'holds what cannot be kept' }],
+        problems: [{ code: 'malformed', path: '', detail: 'has values that cannot be saved' }],
       };
     throw error;
   }
@@ -278,7 +280,11 @@ export async function tryOut(
     } catch (error) {
       if (!(error instanceof TypeError || error instanceof RangeError)) throw error;
       throw new Refused([
-        { code: 'malformed', path: `${path}blocks/${at}`, detail: 'cannot be planned from what it holds' },
+        {
+          code: 'malformed',
+          path: `${path}blocks/${at}`,
+          detail: 'cannot be planned from the data in the file',
+        },
       ]);
     }
   }

@@ -32,6 +32,7 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
 import type { BlockRow, CallRow, LoggedSetRow, TemplateRow, WorkoutRow } from '../models/rows';
+import { exerciseNames } from '../repositories/exercise-names';
 import { ownExercises, seenBy } from '../repositories/own-exercises';
 import { stored } from '../repositories/stored';
 import { athleteFrom } from '../repositories/stored-athlete';
@@ -60,6 +61,7 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
     if (coach === null) throw new Error('nobody asks');
     const { name, email, conventions } = coach.get();
     const exercises = await ownExercises(asker, transaction);
+    const names = await exerciseNames(asker, transaction);
     const order: [string, string][] = [
       ['createdAt', 'ASC'],
       ['id', 'ASC'],
@@ -83,6 +85,7 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
       email,
       conventions: stored('a coach’s conventions', decodeConventions, conventions),
       exercises: [...exercises],
+      ...(Object.keys(names).length === 0 ? {} : { exerciseNames: { ...names } }),
       templates: designs.map((row) => {
         const { id, createdAt } = row.get();
         return { id, createdAt: text(createdAt), ...templateOf(row.get(), exercises) };

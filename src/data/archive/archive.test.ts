@@ -6,6 +6,7 @@ import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { eraseAthlete, eraseAthletesDue, findAthlete } from '../repositories/athletes';
 import { saveSteps } from '../repositories/blocks';
+import { renameExercise } from '../repositories/exercise-names';
 import { saveExercise } from '../repositories/exercises';
 import { changeMeasurements } from '../repositories/measurements';
 import { ownExercises } from '../repositories/own-exercises';
@@ -158,8 +159,12 @@ test('a library, a template and a whole account go out and come back', async () 
 
 test('a whole account into another, all of it or nothing', async () => {
   const { asker } = await somebody();
+  await renameExercise(asker, 'leg-press', 'sled press');
+  await renameExercise(asker, 'hack-squat', 'sled squat');
   const account = await accountFile(asker);
+  expect(readOwnFile(writeOwnFile({ kind: 'account', file: account }))).toMatchObject({ ok: true });
   const other = await someCoach();
+  await renameExercise(other, 'hack-squat', 'machine squat');
   expect(await takeInAccount(other, account, NOW)).toEqual({
     status: 'taken in',
     athletes: 1,
@@ -167,6 +172,8 @@ test('a whole account into another, all of it or nothing', async () => {
     exercises: 1,
   });
   const there = await accountFile(other);
+  // A name that the other coach has given already stays.
+  expect(there.exerciseNames).toEqual({ 'leg-press': 'sled press', 'hack-squat': 'machine squat' });
   expect(there.athletes[0]?.blocks[0]?.workouts).toHaveLength(3);
   expect(there.templates.map(({ name }) => name)).toEqual(['Kept for later']);
   const [first] = account.athletes;

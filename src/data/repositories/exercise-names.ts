@@ -23,6 +23,20 @@ export async function renameExercise(asker: Asker, exerciseId: string, name: str
   else await table.upsert({ coachId: asker.coachId, exerciseId, name });
 }
 
+/** Adds names to those a coach has; an exercise that has one keeps it. */
+export async function addNames(
+  asker: Asker,
+  names: Readonly<Record<string, string>>,
+  transaction: Transaction,
+): Promise<void> {
+  const rows = Object.entries(names).map(([exerciseId, name]) => ({
+    coachId: asker.coachId,
+    exerciseId,
+    name,
+  }));
+  await models().exerciseNames.bulkCreate(rows, { ignoreDuplicates: true, transaction });
+}
+
 /** The coach's own exercises, and the shipped ones they have renamed, all under the coach's names. */
 export async function namedExercises(asker: Asker, transaction?: Transaction): Promise<readonly Exercise[]> {
   const [exercises, names] = await Promise.all([

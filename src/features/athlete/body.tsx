@@ -124,7 +124,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
           />
           <Typed
             key={turn}
-            label={screenWords.joined(kind)}
+            label={screenWords.newValue(kind)}
             placeholder={inUse}
             className={classes.number}
             text={value === null ? '' : figure(value)}

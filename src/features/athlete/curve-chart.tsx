@@ -93,7 +93,7 @@ export default function CurveChart(props: CurveChartProps) {
           />
           <Tooltip
             isAnimationActive={false}
-            labelFormatter={(n) => `${n} reps to failure`}
+            labelFormatter={(n) => screenWords.repsToFailureOf(String(n))}
             formatter={(value) => `${estimate(Number(value))} %`}
             contentStyle={{ background: 'var(--paper)', border: '1px solid var(--ink)', borderRadius: 2 }}
           />

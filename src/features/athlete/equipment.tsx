@@ -128,7 +128,7 @@ function PlaceLoads({ place, onChange }: Pick<PlaceFormProps, 'place' | 'onChang
       {has('machine', 'cable') ? <StackRow loads={loads} put={(part) => put('stack', part)} /> : null}
       {has('plate machine') ? (
         <PlateRow
-          name="Plate machines"
+          name={screenWords.plateMachines}
           word="start"
           kind="plateLoaded"
           loads={loads}

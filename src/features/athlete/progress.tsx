@@ -188,7 +188,7 @@ function Copy({ of, start, copy, onDone }: CopyProps) {
   const [from, setFrom] = useState(start);
   const { ask, isBusy } = useAction(copy);
   const [problem, setProblem] = useState('');
-  const bad = name.trim() === '' ? common.enterAName : isDate(from) ? null : common.enterTheDateAs2026;
+  const bad = name.trim() === '' ? common.enterAName : isDate(from) ? null : common.enterADate;
   return (
     <form
       className={own.inline}

@@ -128,7 +128,7 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
         <Table.Td key={mark}>
           <span className={own.mark}>
             <Typed
-              label={screenWords.forWord(mark, muscle)}
+              label={screenWords.forWord(MARK_NAMES[mark], muscle)}
               className={own.short}
               placeholder={figure(fallback(mark, muscle, trace, athlete.learned[muscle]), 1)}
               text={

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useSyncExternalStore } from 'react';
 import type { BlockSession } from '@/client/block-session';
+import { useTimes } from '@/ui/clock';
 import * as screenWords from '@/ui/words/screens/block';
 import * as common from '@/ui/words/screens/common';
 import classes from './block.module.css';
@@ -11,10 +12,6 @@ const WAITING = {
   'signed out': screenWords.notSavedYetYouAre,
 } as const;
 
-function clock(at: number): string {
-  return new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-}
-
 /** Whether the block is safe with the server, in a few words; asks when two tabs changed the same thing. */
 export function SavingNote({ session }: { readonly session: BlockSession }) {
   const { saving, pending, document, isStored } = useSyncExternalStore(
@@ -22,13 +19,14 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
     session.getState,
     session.getState,
   );
+  const { time } = useTimes();
   switch (saving.status) {
     case 'saved':
       return (
         <span className={classes.saving} role="status" data-short={!document.tookIn}>
           {screenWords.rev(
             document.tookIn ? screenWords.changesMadeElsewhereWereAdded : '',
-            saving.at === null ? screenWords.savedText : screenWords.saved(clock(saving.at)),
+            saving.at === null ? screenWords.savedText : screenWords.saved(time(saving.at)),
             document.revision,
           )}
         </span>
@@ -52,15 +50,15 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
     case 'collision':
       return (
         <Asking text={screenWords.anotherTabChangedTheSame}>
-          <Choice name="Take theirs" onChoose={() => session.settle('theirs')} />
-          <Choice name="Keep mine" onChoose={() => session.settle('mine')} />
+          <Choice name={screenWords.takeTheirs} onChoose={() => session.settle('theirs')} />
+          <Choice name={screenWords.keepMine} onChoose={() => session.settle('mine')} />
         </Asking>
       );
     case 'malformed':
       return (
         <Asking text={screenWords.theServerCannotReadWhat(pending.length)}>
           <Choice
-            name="Copy as text"
+            name={screenWords.copyAsText}
             onChoose={() => void navigator.clipboard.writeText(session.exported())}
           />
         </Asking>

@@ -53,7 +53,7 @@ export const WeekActions = memo(function WeekActions(props: WeekActionsProps) {
       ) : null}
       {next === null || isToRead ? null : (
         <Button variant="link" aria-disabled={busy} onClick={() => onIssue(next)} title={words.altI}>
-          {words.send(deload ? common.theDeload : words.week(next))}
+          {deload ? words.sendTheDeload : words.sendWeek(next)}
         </Button>
       )}
     </>

@@ -8,17 +8,17 @@ import classes from './library.module.css';
 
 const LOADED: Readonly<Record<Exercise['loading'], string>> = {
   barbell: screenWords.barAndPlates,
-  dumbbell: 'dumbbells',
+  dumbbell: screenWords.dumbbells,
   stack: screenWords.weightStack,
   'plate-loaded': screenWords.platesOnAMachine,
   bodyweight: screenWords.bodyweightAddedOrAssisted,
   band: screenWords.bandsByLevel,
   none: screenWords.noLoad,
 };
-const AXIAL = ['none', 'light', 'clear', 'heavy'] as const;
+const AXIAL = screenWords.axialLoads;
 
 function failing({ failableAlone, canSetDown }: Exercise): string {
-  if (failableAlone) return 'safely';
+  if (failableAlone) return screenWords.safely;
   return canSetDown ? screenWords.safeToFailAloneBut : screenWords.noUseSafetiesOrA;
 }
 
@@ -29,18 +29,21 @@ export function factsOf(exercise: Exercise): readonly (readonly [name: string, v
       ? screenWords.ofBodyWeightLifted(figure(100 * exercise.bodyweightShare))
       : '';
   return [
-    ['pattern', `${exercise.pattern}, ${exercise.kind}`],
-    ['needs', listed(exercise.equipment.map(shown)) || 'nothing'],
-    ['load', `${LOADED[exercise.loading]}${share}`],
+    [screenWords.patternFact, `${exercise.pattern}, ${exercise.kind}`],
+    [screenWords.needs, listed(exercise.equipment.map(shown)) || screenWords.nothing],
+    [screenWords.load, `${LOADED[exercise.loading]}${share}`],
     [screenWords.countedIn, `${exercise.measure}${exercise.sides === 2 ? screenWords.oneSideAtATime : ''}`],
-    ['payoff', screenWords.stimulusFatigue(figure(payoff(exercise), 1), exercise.stimulus, exercise.fatigue)],
+    [
+      screenWords.payoffFact,
+      screenWords.stimulusFatigue(figure(payoff(exercise), 1), exercise.stimulus, exercise.fatigue),
+    ],
     [common.spineLoad, AXIAL[exercise.axialLoad]],
-    ['hardest', exercise.hardest],
+    [screenWords.hardestFact, exercise.hardest],
     [screenWords.longHalf, exercise.longHalf],
-    ['stresses', listed(exercise.joints) || screenWords.noneInParticular],
+    [screenWords.stresses, listed(exercise.joints) || screenWords.noneInParticular],
     [common.safeToFailAlone, failing(exercise)],
     [screenWords.tempoRest, screenWords.s(exercise.tempo, exercise.restSeconds)],
-    ...(exercise.skill === null ? [] : [['skill', exercise.skill] as const]),
+    ...(exercise.skill === null ? [] : [[screenWords.skillFact, exercise.skill] as const]),
   ];
 }
 

@@ -204,15 +204,15 @@ export function Cost({ exercise, change }: PartProps) {
         />
         <Toggles
           label={screenWords.safeToFailAlone}
-          value={exercise.failableAlone ? ['can be failed safely alone'] : []}
-          options={['can be failed safely alone']}
+          value={exercise.failableAlone ? [common.yes] : []}
+          options={[common.yes]}
           onValue={(value) => change({ failableAlone: value.length > 0, canSetDown: undefined })}
         />
         {exercise.failableAlone ? null : (
           <Toggles
             label={screenWords.safeToDrop}
-            value={exercise.canSetDown ? ['can be set down'] : []}
-            options={['can be set down']}
+            value={exercise.canSetDown ? [common.yes] : []}
+            options={[common.yes]}
             onValue={(value) => change({ canSetDown: value.length > 0 ? true : undefined })}
           />
         )}
@@ -246,7 +246,7 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
         <Typed
           label={screenWords.progressionItBelongsTo}
           className={classes.wide}
-          placeholder="none"
+          placeholder={common.none}
           text={exercise.chain?.name ?? ''}
           read={readText(80)}
           onValue={(name) =>

@@ -96,8 +96,8 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
       <Line label={screenWords.afterTimeAway}>
         <Toggles
           label={screenWords.isTheAthleteComingBack}
-          value={settings.returning ? ['two weeks or more'] : []}
-          options={['two weeks or more']}
+          value={settings.returning ? [screenWords.twoWeeksOrMore] : []}
+          options={[screenWords.twoWeeksOrMore]}
           onValue={(value) =>
             set(value.length > 0 ? { returning: true, weeks: RETURN_WEEKS.usual } : { returning: false })
           }

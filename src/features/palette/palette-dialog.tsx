@@ -33,7 +33,7 @@ const SCREENS = [
   { to: '/account', label: common.account, facts: screenWords.changeThePassword },
   {
     to: '/import-export',
-    label: screenWords.inAndOut,
+    label: common.importAndExport,
     facts: screenWords.filesBackupCsvXlsxJson,
   },
   { to: '/glossary', label: common.glossaryAndShortcuts, facts: screenWords.termsAndKeysExplained },

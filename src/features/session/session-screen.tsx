@@ -19,12 +19,13 @@ import {
   type Unit,
   type Workout,
 } from '@/core';
+import { useTimes } from '@/ui/clock';
 import { newId } from '@/ui/new-id';
 import { readSet } from '@/ui/read-set';
 import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
 import { longDay } from '@/ui/words/dates';
-import { clock, figure, setText, setWithUnit } from '@/ui/words/figures';
+import { clock, figure, setAtRir, setText, setWithUnit } from '@/ui/words/figures';
 import { noteSentence } from '@/ui/words/messages';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -164,6 +165,7 @@ function SetRow({
   athlete,
 }: SlotRowsProps & { readonly row: DoneSet }) {
   const router = useRouter();
+  const { when } = useTimes();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const shape = slot ?? BARE;
   const exercise = byId.get(done?.exerciseId ?? slot?.exerciseId ?? '');
@@ -193,6 +195,7 @@ function SetRow({
     setProblem(said.status === 'kept' ? undefined : screenWords.notSaved(outcomeSentence(said)));
     if (said.status === 'kept') router.refresh();
   };
+  const stamp = done === null ? undefined : entered[done.id];
   return (
     <Table.Tr data-open={done === null}>
       <Table.Th scope="row">
@@ -210,7 +213,7 @@ function SetRow({
         <SetField
           key={done?.id ?? 'open'}
           label={screenWords.whatWasDone(name)}
-          text={done === null ? '' : asTyped(done, shape.loading)}
+          text={done === null ? '' : setAtRir(done.load.value, done.reps, done.rir, shape)}
           read={(typed) => readSet(typed, exercise ?? { loading: shape.loading }, unit, key)}
           onValue={(value) => void keep(value)}
           problem={problem}
@@ -229,16 +232,10 @@ function SetRow({
       <Table.Td>{done === null ? '' : notedText(done)}</Table.Td>
       <Table.Td>{since === null ? '' : clock(since)}</Table.Td>
       <Table.Td className={classes.soft}>
-        {done === null ? '' : enteredText(entered[done.id], athlete.timeZone)}
+        {stamp === undefined ? '' : enteredText(stamp, when(stamp.at, athlete.timeZone))}
       </Table.Td>
     </Table.Tr>
   );
-}
-
-/** A set as it is typed: `105×8@2`, a hold `30@2`. */
-function asTyped({ load, reps, rir }: LoggedSet, loading: SlotPlan['loading']): string {
-  const lifted = loading === 'none' ? '' : `${load.value}×`;
-  return `${lifted}${reps}@${rir}`;
 }
 
 interface SetFieldProps {
@@ -289,15 +286,6 @@ function notedText({ more }: LoggedSet): string {
 }
 
 /** By the athlete's clock, on the server as in the browser. */
-function enteredText(entered: Entered | undefined, timeZone: string): string {
-  if (entered === undefined) return '';
-  const [date = '', time = ''] = new Intl.DateTimeFormat('sv-SE', {
-    timeZone,
-    dateStyle: 'short',
-    timeStyle: 'short',
-  })
-    .format(new Date(entered.at))
-    .split(' ');
-  const when = `${longDay(date)} ${time}`;
+function enteredText(entered: Entered, when: string): string {
   return entered.by === 'coach' ? screenWords.byACoach(when) : when;
 }

@@ -31,7 +31,7 @@ interface StoppedProps {
 export function Stopped({ slot, name, list, day, told, onTake, onDone }: StoppedProps) {
   const pain = told.pains.get(slot.slotId);
   // What is felt elsewhere than in a joint says nothing of which exercise would spare it.
-  const isJoint = pain !== undefined && ![screenWords.aMuscle, 'neck', 'elsewhere'].includes(pain.where);
+  const isJoint = pain !== undefined && !['a muscle', 'neck', 'elsewhere'].includes(pain.where);
   const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day, MOST_OFFERED) : [];
   return (
     <>

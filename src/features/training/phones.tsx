@@ -4,6 +4,8 @@ import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Unanswered } from '@/core';
+import { useClock } from '@/ui/clock';
+import { OneOf } from '@/ui/toggles';
 import { longDay } from '@/ui/words/dates';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import * as common from '@/ui/words/screens/common';
@@ -42,6 +44,7 @@ const spaced = (code: string) => `${code.slice(0, 5)} ${code.slice(5)}`;
 export function Phones({ phones: first, here, makeCode, revoke, leave }: PhonesProps) {
   const [phones, setPhones] = useState(first);
   const [code, setCode] = useState<CodeAnswer | null>(null);
+  const [clock, setClock] = useClock();
   const [problem, setProblem] = useState('');
   const ask = <T extends { readonly status: string }>(
     work: Promise<T | Unanswered>,
@@ -66,6 +69,13 @@ export function Phones({ phones: first, here, makeCode, revoke, leave }: PhonesP
       <div className={classes.top}>
         <h1>{common.phones}</h1>
       </div>
+      <OneOf
+        label={common.timeFormat}
+        value={clock}
+        options={['24', '12']}
+        names={(value) => (value === '12' ? common.clockOf12Hours : common.clockOf24Hours)}
+        onValue={setClock}
+      />
       <p>{screenWords.thesePhonesAreSignedIn}</p>
       <ul className={classes.list}>
         {phones.map((phone) => (

@@ -3,8 +3,9 @@
 import { Button, Textarea, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { isDate, LONGEST_LINE, RATINGS, type Rating, type Telling, type Told } from '@/core';
+import { useClock } from '@/ui/clock';
 import { CLINICIAN } from '@/ui/words/cautions';
-import { longDay } from '@/ui/words/dates';
+import { hourOf, longDay } from '@/ui/words/dates';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { Choices } from './choices';
@@ -55,11 +56,12 @@ const CLOCK = /^([01]?\d|2[0-3]):[0-5]\d$/;
 /** The day and hour of the session, which can be put right; what the phone had stays on record. */
 function DayOf({ data, told, today, onTell }: AfterProps) {
   const was = told.date?.was ?? data.date ?? today;
+  const [clock] = useClock();
   const [open, setOpen] = useState(false);
   const [date, setDate] = useState(told.date?.date ?? was);
   const [time, setTime] = useState(told.date?.time ?? '');
   const problem = !isDate(date)
-    ? common.enterTheDateAs2026
+    ? common.enterADate
     : date > today
       ? screenWords.thisDateIsInThe
       : time !== '' && !CLOCK.test(time)
@@ -70,7 +72,7 @@ function DayOf({ data, told, today, onTell }: AfterProps) {
       <p className={classes.soft}>
         {screenWords.trainedOn(
           longDay(told.date?.date ?? was),
-          told.date?.time == null ? '' : screenWords.from(told.date.time),
+          told.date?.time == null ? '' : screenWords.from(hourOf(told.date.time, clock)),
           told.date === null || told.date.date === was ? '' : screenWords.thePhoneHad(longDay(was)),
         )}{' '}
         <Button variant="link" onClick={() => setOpen(true)}>

@@ -3,7 +3,7 @@ import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { shortDay } from '@/ui/words/dates';
-import { figure, listed, loadWithUnit, load as loadWords, reserve } from '@/ui/words/figures';
+import { figure, listed, load as loadWords, reserve, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
@@ -95,7 +95,6 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
   // A deload is not there to be beaten.
   const beat = data.kind === 'deload' ? null : toBeat(slot, set, lastOf(slot, data));
   const held = slot.measure === 'seconds';
-  const loadless = slot.loading === 'none';
   const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
   return (
     <>
@@ -108,19 +107,17 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
       <dl className={classes.facts}>
         {last === undefined ? null : (
           <Fact
-            name="Last time"
-            value={screenWords.left(
-              held ? screenWords.s(last.reps) : last.reps,
-              afterCell(last.more ?? {}),
-              loadless ? '' : screenWords.at(loadWithUnit(last.load.value, slot.loading, last.load.unit)),
+            name={screenWords.lastTime}
+            value={screenWords.lastTimeWas(
+              setWithUnit(last.load.value, last.reps, slot, last.load.unit) + afterCell(last.more ?? {}),
               figure(last.rir),
-              last.earlier ? `, ${shortDay(last.date)}` : '',
+              last.earlier ? shortDay(last.date) : '',
             )}
           />
         )}
-        {beat === null || isDone ? null : <Fact name="To beat" value={beatWords(beat, held)} />}
+        {beat === null || isDone ? null : <Fact name={screenWords.toBeat} value={beatWords(beat, held)} />}
         {soFar === undefined || isDone ? null : (
-          <Fact name="So far" value={screenWords.ofWord(soFar.sum, soFar.of)} />
+          <Fact name={screenWords.soFar} value={screenWords.ofWord(soFar.sum, soFar.of)} />
         )}
         {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
       </dl>

@@ -37,6 +37,8 @@ export const accountFileSchema = z.strictObject({
   /** What the coach sets differently for all athletes. */
   conventions: coded(decodeConventions, 'figures set differently for all athletes'),
   exercises,
+  /** The coach’s names for exercises, by exercise id; absent: none. */
+  exerciseNames: z.record(id, z.string().min(1).max(120)).exactOptional(),
   templates: z.array(z.strictObject({ id, createdAt: instant, ...templateShape })).max(2000),
   athletes: z.array(athleteSchema).max(2000),
 });
@@ -81,7 +83,7 @@ export function decodeOwnFile(unchecked: unknown): Result<OwnFile> {
     return refused({
       code: 'malformed',
       path: 'format',
-      detail: `is none of ${Object.keys(KINDS).join(', ')}`,
+      detail: `is not one of ${Object.keys(KINDS).join(', ')}`,
     });
   const { kind, version: read, schema } = KINDS[format as keyof typeof KINDS];
   if (read !== null && typeof version === 'number' && version > read)

@@ -43,7 +43,7 @@ export function sessionDays(
             const of = measure === 'seconds' ? `${reps} s` : reps;
             return `${nameOf(exerciseId)}: ${working.length} × ${of}`;
           });
-          const head = `${name}, ${week}; ${minutes} min${session.optional ? '; if there is time' : ''}`;
+          const head = `${name}, ${week}; ${minutes} min${session.optional ? '; optional' : ''}`;
           return {
             uid: `${id}.${plan.week}.${session.sessionId}@${AT}`,
             date: done?.date ?? addDays(plan.startDate, session.day),
@@ -127,7 +127,7 @@ export function readCalendar(text: string): Result<readonly CalendarDay[]> {
   if (lines.length > most)
     return refused({ code: 'too-many', path: '', field: 'lines', most, count: lines.length });
   if (lines[0]?.trim() !== 'BEGIN:VCALENDAR')
-    return refused({ code: 'malformed', path: 'line/1', detail: 'is no BEGIN:VCALENDAR' });
+    return refused({ code: 'malformed', path: 'line/1', detail: 'is not BEGIN:VCALENDAR' });
   const problems: Problem[] = [];
   const days: CalendarDay[] = [];
   let event: Map<string, string> | null = null;
@@ -140,14 +140,18 @@ export function readCalendar(text: string): Result<readonly CalendarDay[]> {
         problems.push({
           code: 'malformed',
           path: `line/${at + 1}`,
-          detail: 'ends an event without UID or day',
+          detail: 'ends an event that has no UID or no date',
         });
       else days.push(day);
       event = null;
     } else event?.set(key.toUpperCase(), plain(value));
   }
   if (event !== null)
-    problems.push({ code: 'malformed', path: `line/${lines.length}`, detail: 'ends within an event' });
+    problems.push({
+      code: 'malformed',
+      path: `line/${lines.length}`,
+      detail: 'ends in the middle of an event',
+    });
   return problems.length > 0 ? refused(...problems.slice(0, 20)) : { ok: true, value: days };
 }
 

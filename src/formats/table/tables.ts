@@ -17,30 +17,27 @@ const sets = number(0, 1000);
 
 /** A line a set, as it counts: what a later entry took the place of is left out. */
 export const LOG = {
-  date: column(day, 'day it was trained'),
+  date: column(day, 'date of the session'),
   at: column(instant, 'when it was logged'),
-  block: column(text, 'the block it belongs to'),
+  block: column(text, 'name of the block'),
   week: column(number(1, 60, true), 'week of the block'),
   session: column(text, 'name of the session'),
   exercise: column(text, 'name of the exercise performed'),
   exercise_id: column(text, 'its id in the library'),
   set: column(number(1, 200, true), 'which set of the exercise in its session'),
-  load: column(
-    number(-9999, 9999),
-    'weight moved; of bodyweight work what was added, below nought what helped',
-  ),
+  load: column(number(-9999, 9999), 'load; for bodyweight exercises what was added, negative for assistance'),
   unit: column(oneOf(UNITS), 'of the load'),
   reps: column(number(0, 10_000, true), 'full reps, or seconds of a hold'),
-  rir: column(number(0, 30), 'reps left in reserve, as reported'),
-  partials: column(reps, 'partial reps behind them'),
+  rir: column(number(0, 30), 'reps in reserve, as reported'),
+  partials: column(reps, 'partial reps after them'),
   assisted: column(reps, 'reps with help'),
-  held: column(reps, 'seconds held behind the last rep'),
-  lowered: column(reps, 'reps that were only lowered'),
+  held: column(reps, 'seconds held after the last rep'),
+  lowered: column(reps, 'lowered reps after the last rep'),
   clean: column(oneOf(['yes', 'no']), 'whether form was clean'),
-  seconds: column(reps, 'seconds it took, where time counts'),
+  seconds: column(reps, 'seconds taken, where time counts'),
   left: column(reps, 'reps of the left side, where sides were logged'),
   right: column(reps, 'reps of the right side'),
-  note: column(text, 'what was said of it'),
+  note: column(text, 'note'),
   entered_by: column(oneOf(['athlete', 'coach']), 'who logged it'),
 } as const;
 
@@ -66,42 +63,42 @@ const aches: CellKind<readonly Ache[]> = {
   },
 };
 
-/** A line a check-in; what was measured with it stands among the measurements. */
+/** One check-in per line; what was measured with it is in the measurements. */
 export const CHECK_INS = {
-  date: column(day, 'day it was said'),
-  slept: column(oneOf(FELT), 'how the nights were'),
-  drive: column(oneOf(DRIVES), 'drive to train'),
+  date: column(day, 'date'),
+  slept: column(oneOf(FELT), 'sleep'),
+  drive: column(oneOf(DRIVES), 'motivation'),
   appetite: column(oneOf(FELT), 'appetite'),
-  soreness: column(oneOf(LINGERING), 'how long soreness stayed'),
+  soreness: column(oneOf(LINGERING), 'soreness over the week'),
   aches: column(aches, 'joints that ache'),
-  resting_heart_rate: column(maybe(number(25, 220, true)), 'beats a minute on waking'),
-  line: column(text, 'in their own words'),
+  resting_heart_rate: column(maybe(number(25, 220, true)), 'beats per minute after waking'),
+  line: column(text, 'note of the athlete'),
 } as const;
 
 export const MEASURED = {
-  date: column(day, 'day it was measured'),
+  date: column(day, 'date'),
   what: column(oneOf(MEASUREMENTS), 'what was measured'),
-  value: column(number(0, 9999), 'how much'),
+  value: column(number(0, 9999), 'value'),
   unit: column(oneOf(MEASUREMENT_UNITS), 'of the value'),
 } as const;
 
-/** A line a muscle and week of a block. */
+/** One line per muscle and week of a block. */
 export const VOLUME = {
   block: column(text, 'name of the block'),
   week: column(number(1, 60, true), 'week of the block'),
-  begins: column(day, 'its first day'),
-  kind: column(oneOf(['building', 'deload']), 'what the week is for'),
-  status: column(oneOf(['planned', 'issued', 'done']), 'where it stands'),
+  begins: column(day, 'first day of the week'),
+  kind: column(oneOf(['building', 'deload']), 'building or deload'),
+  status: column(oneOf(['planned', 'issued', 'done']), 'planned, sent (issued) or done'),
   muscle: column(oneOf(MUSCLES), 'the muscle'),
-  goal: column(oneOf(GOALS), 'what is wanted of it'),
-  sets: column(sets, 'hard sets a week, indirect ones by their share; of weeks that are over what was done'),
+  goal: column(oneOf(GOALS), 'goal in this block'),
+  sets: column(sets, 'hard sets a week, indirect ones by their share; what was done in weeks that are over'),
   times: column(number(0, 100), 'sessions a week that train it'),
-  hold: column(sets, 'weekly sets that maintain it'),
-  floor: column(sets, 'weekly sets from which it grows'),
-  ceiling: column(sets, 'weekly sets it bears'),
+  hold: column(sets, 'maintenance, weekly sets'),
+  floor: column(sets, 'minimum, weekly sets'),
+  ceiling: column(sets, 'maximum, weekly sets'),
 } as const;
 
-/** The tables there are, each a file of its own. */
+/** All tables; each is a file. */
 export const TABLES = { log: LOG, 'check-ins': CHECK_INS, measurements: MEASURED, volume: VOLUME } as const;
 export type TableName = keyof typeof TABLES;
 

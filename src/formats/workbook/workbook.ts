@@ -111,7 +111,7 @@ export async function readWorkbook(bytes: Uint8Array): Promise<Result<readonly S
     sheets.push({ name: sheet.name, rows, isHidden: sheet.state !== 'visible' });
   }
   return sheets.length === 0
-    ? refused({ code: 'malformed', path: '', detail: 'holds no sheet' })
+    ? refused({ code: 'malformed', path: '', detail: 'has no sheet' })
     : { ok: true, value: sheets };
 }
 

@@ -5,6 +5,7 @@ import '@mantine/core/styles/Menu.layer.css';
 import { Menu, useMantineColorScheme } from '@mantine/core';
 import Link from 'next/link';
 import { useTransition } from 'react';
+import { useClock } from '../clock';
 import { useShell } from './coach-shell';
 
 interface AccountMenuProps {
@@ -16,6 +17,7 @@ interface AccountMenuProps {
 export default function AccountMenu({ children }: AccountMenuProps) {
   const { signOut } = useShell();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const [clock, setClock] = useClock();
   const [, leave] = useTransition();
   return (
     <Menu position="bottom-end" offset={2} width={200} defaultOpened>
@@ -38,6 +40,11 @@ export default function AccountMenu({ children }: AccountMenuProps) {
           <Menu.RadioItem value="light">{common.lightTheme}</Menu.RadioItem>
           <Menu.RadioItem value="dark">{common.darkTheme}</Menu.RadioItem>
           <Menu.RadioItem value="auto">{common.themeOfTheDevice}</Menu.RadioItem>
+        </Menu.RadioGroup>
+        <Menu.Divider />
+        <Menu.RadioGroup value={clock} onChange={(value) => setClock(value === '12' ? '12' : '24')}>
+          <Menu.RadioItem value="24">{common.clockOf24Hours}</Menu.RadioItem>
+          <Menu.RadioItem value="12">{common.clockOf12Hours}</Menu.RadioItem>
         </Menu.RadioGroup>
         {signOut === null ? null : (
           <>

@@ -47,7 +47,7 @@ export const COMMAND_WORDS: Readonly<Record<BlockCommand, CommandWords>> = {
   },
   technique: {
     name: 'Technique of the exercise',
-    searches: ['rest-pause', 'drop set', 'myo reps', 'back-off sets', 'cluster', 'partials', 'set technique'],
+    searches: ['rest-pause', 'drop set', 'back-off sets', 'cluster', 'partials', 'set technique'],
   },
   superset: {
     name: 'Superset with the exercise above',

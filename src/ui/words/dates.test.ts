@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { day, dayFrom, longDay, shortDay } from './dates';
+import { day, dayFrom, hourOf, longDay, moment, shortDay, timeOfDay } from './dates';
 
 const TODAY = '2026-11-26';
 
@@ -38,4 +38,14 @@ test('every day that is written is read back', () => {
       expect(dayFrom(day(TODAY, TODAY), TODAY)).toBe(TODAY);
     }),
   );
+});
+
+test('times are those of the athlete’s zone, in the reader’s clock', () => {
+  expect(timeOfDay('2026-11-30T23:30:00Z', '24', 'Europe/Oslo')).toBe('00:30');
+  expect(timeOfDay('2026-11-30T23:30:00Z', '12', 'Europe/Oslo')).toBe('12:30 am');
+  expect(timeOfDay('2026-11-30T13:05:00Z', '12', 'UTC')).toBe('1:05 pm');
+  expect(moment('2026-11-30T23:30:00Z', '24', 'Europe/Oslo')).toBe('Tue 1 Dec 2026, 00:30');
+  expect(moment('2026-11-30T23:30:00Z', '12', 'America/New_York')).toBe('Mon 30 Nov 2026, 6:30 pm');
+  expect(hourOf('7:30', '24')).toBe('07:30');
+  expect(hourOf('17:30', '12')).toBe('5:30 pm');
 });

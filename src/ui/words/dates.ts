@@ -9,13 +9,28 @@ const weekday = written({ weekday: 'short' });
 const wholeMonth = written({ month: 'long' });
 const month = (date: LocalDate) => wholeMonth(date).slice(0, 3);
 
-/** `14:05`, in the 24-hour clock. `zone` is the athlete's; without one the machine's own. */
-export function timeOfDay(instant: string | number | Date, zone?: string): string {
+/** Hours as the reader counts them. */
+export type Clock = '12' | '24';
+
+/** `14:05`, or `2:05 pm`. `zone` is the athlete's; without one the machine's own. */
+export function timeOfDay(instant: string | number | Date, clock: Clock, zone?: string): string {
   return new Intl.DateTimeFormat('en-GB', {
-    hour: '2-digit',
+    hour: clock === '24' ? '2-digit' : 'numeric',
     minute: '2-digit',
+    hourCycle: clock === '24' ? 'h23' : 'h12',
     ...(zone === undefined ? {} : { timeZone: zone }),
   }).format(new Date(instant));
+}
+
+/** `17:30` as it is kept, by the reader's clock: `5:30 pm`. */
+export function hourOf(time: string, clock: Clock): string {
+  return timeOfDay(`1970-01-01T${time.padStart(5, '0')}:00Z`, clock, 'UTC');
+}
+
+/** `Mon 9 Nov 2026, 14:05`, by the clock and in the zone of `timeOfDay`. */
+export function moment(instant: string | number | Date, clock: Clock, zone?: string): string {
+  const date = new Intl.DateTimeFormat('sv-SE', zone === undefined ? {} : { timeZone: zone });
+  return `${longDay(date.format(new Date(instant)))}, ${timeOfDay(instant, clock, zone)}`;
 }
 
 /** `Mon 9 Nov`; with the year where it is not the one of `today`. ISO is for data and files. */

@@ -54,6 +54,12 @@ export function setsText(value: number | null, reps: readonly number[], written:
   return written.loading === 'none' ? each : `${load(value, written.loading)} × ${each}`;
 }
 
+/** `3 × 12 at 60`: sets that are all alike. */
+export function setsAlike(sets: number, reps: number, value: number | null, written: Written): string {
+  const each = `${sets} × ${count(reps, written)}`;
+  return value === null || written.loading === 'none' ? each : `${each} at ${load(value, written.loading)}`;
+}
+
 /** A set with the reps left in reserve at its end: `62.5 × 10 @2`. */
 export function setAtRir(value: number | null, reps: number, rir: number, written: Written): string {
   return `${setText(value, reps, written)} @${figure(Math.max(0, rir))}`;

@@ -41,7 +41,7 @@ const SAID: Examples = {
   'above budget': [{ sets: 104, budget: 99, week: 4 }, 'Week 4 has 104 hard sets; the weekly budget is 99.'],
   'session length': [
     { session: 'Legs', minutes: 80.2, limit: 75, week: 1, shortest: null },
-    'Legs takes up to 81 min; the limit is 75.',
+    'Legs lasts up to 81 min; the limit is 75.',
   ],
   order: [
     { session: 'Legs', early: 'leg-extension', late: 'leg-press', why: 'compound first' },

@@ -55,7 +55,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'above budget':
       return `Week ${detail.week} has ${figure(detail.sets, 1)} hard sets; the weekly budget is ${figure(detail.budget, 1)}.`;
     case 'session length':
-      return `${detail.session} takes up to ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle at its minimum, supersets and short rests it takes ${Math.ceil(detail.shortest)}.`}`;
+      return `${detail.session} lasts up to ${Math.ceil(detail.minutes)} min; the limit is ${detail.limit}.${detail.shortest === null ? '' : ` With every muscle at its minimum, supersets and short rests it lasts ${Math.ceil(detail.shortest)}.`}`;
     case 'order':
       return `${detail.session}: ${names(detail.early)} comes before ${names(detail.late)}; ${ORDERS[detail.why]}.`;
     case 'spine back to back':

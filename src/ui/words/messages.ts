@@ -62,7 +62,7 @@ export function measuredText({
 }
 
 /** How strong a sign of fatigue is. */
-export const SIGN_WEIGHTS = ['none', 'some', 'clear'] as const;
+export const SIGN_WEIGHTS = ['none', 'some', 'strong'] as const;
 
 interface SetLike {
   readonly exerciseId: string;

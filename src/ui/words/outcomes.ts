@@ -1,4 +1,5 @@
 import type { IssueRefusal, Unsure } from '@/core';
+import { chosenClock } from '../clock';
 import { timeOfDay } from './dates';
 import { refusalSentence } from './problems';
 
@@ -40,7 +41,7 @@ export function outcomeSentence(outcome: Outcome): string {
     case 'later week issued':
       return 'A later week has been sent. Recall that one first.';
     case 'open on a phone':
-      return `The athlete opened this week at ${timeOfDay(outcome.at)}. Sets they still log go to the week you send instead. Recall again to confirm.`;
+      return `The athlete opened this week at ${timeOfDay(outcome.at, chosenClock())}. Sets they still log go to the week you send instead. Recall again to confirm.`;
     case 'missed':
       return outcome.calls === 1
         ? 'One proposed change was different by now and was not applied. The list shows the current one.'

@@ -26,7 +26,7 @@ const SAID: Examples = {
   'too-many': [{ field: 'slots', most: 60, count: 62 }, 'Too many slots: 62, at most 60.'],
   'too-long': [{ most: 2000, length: 2001 }, 'The text is too long: 2001 letters, at most 2000.'],
   'bad-id': [{ id: '__proto__' }, '“__proto__” is not a valid id for a session or exercise.'],
-  'no-such-day': [{ text: '2026-02-31' }, '“2026-02-31” is not a date. Type it like this: 2026-11-30.'],
+  'no-such-day': [{ text: '2026-02-31' }, '“2026-02-31” is not a date. Type it like this: 30 Nov 2026.'],
   'range-upside-down': [
     { low: 12, high: 8 },
     'The range starts above its end (12 is more than 8). Did you mean 8–12?',

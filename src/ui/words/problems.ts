@@ -2,6 +2,7 @@ import type { IssueRefusal, Problem } from '@/core';
 import { longDay } from './dates';
 import { figure } from './figures';
 import { capital } from './names';
+import { sendWeek } from './screens/block';
 
 /** A refused input as a sentence that says what is accepted. */
 export function problemSentence(problem: Problem): string {
@@ -27,7 +28,7 @@ export function problemSentence(problem: Problem): string {
     case 'bad-id':
       return `“${problem.id}” is not a valid id for a session or exercise.`;
     case 'no-such-day':
-      return `“${problem.text}” is not a date. Type it like this: 2026-11-30.`;
+      return `“${problem.text}” is not a date. Type it like this: 30 Nov 2026.`;
     case 'range-upside-down':
       return `The range starts above its end (${problem.low} is more than ${problem.high}). Did you mean ${problem.high}–${problem.low}?`;
     case 'rir-rises':
@@ -87,7 +88,7 @@ export function refusalSentence(refusal: IssueRefusal): string {
     case 'already-issued':
       return 'This week has already been sent.';
     case 'earlier-week-unissued':
-      return `Send week ${refusal.week} first.`;
+      return `${sendWeek(refusal.week)} first.`;
     default:
       return problemSentence(refusal);
   }

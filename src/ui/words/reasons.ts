@@ -307,7 +307,7 @@ function startWords(shortfall: number): string {
 const SCHOOLS: Readonly<Record<Crediting, string>> = {
   fractional: 'fractional',
   'direct only': 'prime movers only',
-  inclusive: 'every clear assistance in full',
+  inclusive: 'clearly assisting muscles in full',
   'near-failure reps': 'by reps near failure',
 };
 

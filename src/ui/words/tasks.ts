@@ -1,3 +1,5 @@
+import { sendWeek } from './screens/block';
+
 /** Everyday tasks: found in search by what people type, explained in two sentences on the glossary page. */
 export interface Task {
   /** Anchor on the page. */
@@ -66,6 +68,6 @@ export const TASKS: readonly Task[] = [
     id: 'send',
     name: 'Send a week to the athlete',
     searches: ['send week', 'publish week', 'share with athlete', 'invite athlete'],
-    how: 'Press “Send week …” in the block or on the Desk. Create a personal link under Profile > Phones so that the athlete can open it.',
+    how: `Press “${sendWeek('…')}” in the block or on the Desk. Create a personal link under Profile > Phones so that the athlete can open it.`,
   },
 ];

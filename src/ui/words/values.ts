@@ -25,7 +25,9 @@ const SHOWN: Readonly<Record<string, string>> = {
   'not here': 'not available',
   hurts: 'pain',
   'left open': 'free choice',
+  'left out': 'skipped',
   // pain
+  slight: 'mild',
   clear: 'moderate',
   strong: 'severe',
   'a muscle': 'muscle',

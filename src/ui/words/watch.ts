@@ -2,6 +2,7 @@ import type { Cost, SwapParts, WatchAction, WatchCall } from '@/core';
 import { shortDay } from './dates';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
+import { sendWeek } from './screens/block';
 import { shown } from './values';
 
 /** An alert: what needs the coach, why, and what each option does. */
@@ -136,7 +137,7 @@ export function actionText(
       };
     case 'issue':
       return {
-        words: `Send week ${does.week}`,
+        words: sendWeek(does.week),
         change: 'The athlete’s app shows the week as it is now.',
       };
     case 'deload':

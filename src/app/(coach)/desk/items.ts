@@ -251,7 +251,7 @@ function givenSays(
   many: number,
   { catalogue, cycleDays }: { readonly catalogue: Pick<Catalogue, 'newest'>; readonly cycleDays: number },
 ): string {
-  const how = outcome === 'declined' ? screenWords.keptAsItIs : 'accepted';
+  const how = outcome === 'declined' ? screenWords.keptAsItIs : screenWords.applied;
   if ('options' in call) {
     const { says, options } = watchText(call, { names: namesOf(catalogue), cycleDays });
     return `${says}: ${options.find(({ id }) => id === option)?.words.toLowerCase() ?? how}`;

@@ -3,6 +3,7 @@
 import { Button, Modal, Table } from '@mantine/core';
 import { useState } from 'react';
 import { type Block, differenceEdit, type Edit, type Result, type RevisionLine } from '@/core';
+import { useTimes } from '@/ui/clock';
 import { useAction, useAnswer } from '@/ui/use-action';
 import { editWords } from '@/ui/words/edits';
 import type { ExerciseNames } from '@/ui/words/names';
@@ -32,6 +33,7 @@ export default function HistoryDialog({
   attempt,
   onClose,
 }: HistoryDialogProps) {
+  const { when } = useTimes();
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
   const [message, setMessage] = useState('');
   const looking = useAction(actions.revision);
@@ -69,9 +71,7 @@ export default function HistoryDialog({
             {(lines ?? []).map(({ revision, action, edit, at, by }) => (
               <Table.Tr key={revision}>
                 <Table.Th scope="row">{revision}</Table.Th>
-                <Table.Td className={classes.when}>
-                  {new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
-                </Table.Td>
+                <Table.Td className={classes.when}>{when(at)}</Table.Td>
                 <Table.Td>
                   {ACTIONS[action]}
                   {editWords(edit, block, names)}

@@ -12,6 +12,7 @@ import {
   type Training,
   unfold,
 } from '@/core';
+import { useTimes } from '@/ui/clock';
 import { Choose } from '@/ui/form';
 import { useAction, useAnswer } from '@/ui/use-action';
 import { effectSentences } from '@/ui/words/effects';
@@ -40,10 +41,11 @@ interface CompareProps {
 }
 
 const LAST = common.previousBlock;
-const NONE = 'nothing';
+const NONE = screenWords.nothing;
 
 /** Chooses what this block is compared with: one of its revisions, or the athlete's last block. */
 export function Compare({ training, blockPlan, catalogue, actions, other, onOther }: CompareProps) {
+  const { when } = useTimes();
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);
   const [message, setMessage] = useState('');
   const [chosen, setChosen] = useState(NONE);
@@ -98,14 +100,7 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
         names={(option) => {
           if (option === NONE || option === LAST) return option;
           const line = lines?.find(({ revision }) => revision - 1 === Number(option));
-          return screenWords.revisionOf(
-            option,
-            line === undefined
-              ? ''
-              : screenWords.before(
-                  new Date(line.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }),
-                ),
-          );
+          return screenWords.revisionOf(option, line === undefined ? '' : screenWords.before(when(line.at)));
         }}
         onValue={(value) => void choose(value)}
       />

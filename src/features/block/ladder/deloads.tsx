@@ -1,3 +1,4 @@
+import { SIGN_WEIGHTS } from '@/ui/words/messages';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/ladder';
 import '@mantine/core/styles/Checkbox.layer.css';
@@ -29,7 +30,7 @@ import {
 import { DELOAD_CARE } from '@/ui/words/cautions';
 import { longDay } from '@/ui/words/dates';
 import { adviceSentence, deloadText, measureSentence, SUITS } from '@/ui/words/deloads';
-import { figure, minutes, plural } from '@/ui/words/figures';
+import { figure, minutes, plural, setsAlike } from '@/ui/words/figures';
 import type { Seen } from '../focus';
 import classes from './ladder.module.css';
 
@@ -55,8 +56,6 @@ interface Tried {
   readonly plan: Week | undefined;
   readonly totals: ReturnType<typeof weekTotals> | null;
 }
-
-const SCORE_WORDS = ['none', 'some', 'clear'] as const;
 
 /** What the coach has weighed; kept in this browser, for each block its own. */
 interface Weighed {
@@ -216,7 +215,7 @@ function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: Tried
       </Table.Td>
       <Table.Td>
         {mine ? (
-          'taken'
+          screenWords.inUse
         ) : (
           <Button
             variant="link"
@@ -254,7 +253,7 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
       {SIGNS.map((sign) => (
         <fieldset key={sign} className={classes.sign} aria-label={sign}>
           <legend>{sign}</legend>
-          {SCORE_WORDS.map((word, score) => (
+          {SIGN_WEIGHTS.map((word, score) => (
             <Radio
               key={word}
               name={`sign-${sign}`}
@@ -291,6 +290,7 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
 function exampleOf(week: BlockPlan['weeks'][number]['plan'] | undefined): string {
   const slot = week?.sessions.flatMap(({ slots }) => slots).find(({ sets }) => sets.length > 0);
   const [first] = slot?.sets ?? [];
-  if (slot === undefined || first === undefined) return 'nothing';
-  return `${slot.sets.filter(({ piece }) => piece === 1).length}×${first.reps}${first.load === null ? '' : screenWords.at(figure(first.load))}`;
+  if (slot === undefined || first === undefined) return screenWords.nothing;
+  const sets = slot.sets.filter(({ piece }) => piece === 1).length;
+  return setsAlike(sets, first.reps, first.load, slot);
 }

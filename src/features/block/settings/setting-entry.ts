@@ -59,7 +59,7 @@ function pausesOf(text: string): Result<readonly Pause[]> {
         code: 'not-understood',
         path: 'block/pauses',
         text: part.trim(),
-        example: '7 days after week 3',
+        example: screenWords.breakExample,
       });
     pauses.push({ after: Number(found[2]), days: Number(found[1]) });
   }

@@ -14,7 +14,7 @@ export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd,
   return (
     <tr role="row" className={classes.row}>
       <td role="gridcell" tabIndex={-1} className={`${classes.cell} ${classes.sticky}`}>
-        <span className={classes.text}>&nbsp;</span>
+        <span className={classes.text}>{'\u00a0'}</span>
         <PickerSoon label={words.exerciseToAdd} initial="" onCancel={onClose}>
           {({ Picker, exerciseChoices }, typed) => (
             <Picker

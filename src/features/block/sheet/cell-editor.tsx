@@ -3,6 +3,7 @@ import { placeFor, schemeOf } from '@/core';
 import type { Choice } from '@/ui/picker';
 import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
+import { setsAlike } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/sheet';
@@ -139,5 +140,5 @@ function weekText({ row, blockPlan }: CellEditorProps, slotId: string, week: num
   const [first] = asked?.sets ?? [];
   if (asked === undefined || first === undefined) return '';
   const sets = asked.sets.filter(({ piece, optional }) => piece === 1 && !optional).length;
-  return `${sets}×${first.reps}${first.load === null ? '' : `·${first.load}`}`;
+  return setsAlike(sets, first.reps, first.load, asked);
 }

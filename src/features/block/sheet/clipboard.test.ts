@@ -83,13 +83,13 @@ test('cells are copied as lines and tabs; names alone stand for their whole slot
     'RIR',
     'tempo',
     'rest',
-    'how',
+    'technique',
     'based on',
   ]);
   expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
   expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
   // The set the load is found from goes along, be it the athlete's own.
-  expect(whole[1]?.split('\t').at(-1)).toBe('60×10@2');
+  expect(whole[1]?.split('\t').at(-1)).toBe('60 × 10 @2');
 });
 
 test('what was copied pastes back to the same slots', () => {

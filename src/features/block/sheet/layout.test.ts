@@ -35,7 +35,7 @@ test('cells print what is written, weeks what is asked or was done', () => {
   if (row?.kind !== 'slot') throw new Error('expected a slot');
   expect(cellText('range', row.slot, known).shown).toBe('8–12');
   expect(cellText('start', row.slot, known)).toMatchObject({
-    shown: '60×10@2',
+    shown: '60 × 10 @2',
     typed: '',
     quiet: true,
   });

@@ -179,7 +179,7 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           label={screenWords.percentOfTheFirstSets}
           className={form.number}
           text={slot.stopFall === null ? '' : String(slot.stopFall)}
-          placeholder="none"
+          placeholder={common.none}
           read={(text) => readOptionalNumber(text, { field: 'fall', low: 5, high: 60, whole: true })}
           onValue={(fall) => set('stopFall', fall)}
         />
@@ -209,7 +209,7 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
         label={screenWords.secondsOfStretch}
         className={form.number}
         text={slot.stretch === null ? '' : String(slot.stretch.seconds)}
-        placeholder="none"
+        placeholder={common.none}
         read={(text) => readOptionalNumber(text, { field: 'stretch', low: 5, high: 600, whole: true })}
         onValue={(seconds) =>
           set('stretch', seconds === null ? null : { seconds, note: slot.stretch?.note ?? '' })
@@ -221,7 +221,7 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
           key={`${slot.id}/stretch`}
           label={screenWords.noteOnTheStretch}
           text={slot.stretch.note}
-          placeholder="how"
+          placeholder={screenWords.howToDoIt}
           read={readText(200)}
           onValue={(note) => set('stretch', { seconds: slot.stretch?.seconds ?? 30, note })}
         />

@@ -131,7 +131,7 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
       <Toggles
         label={screenWords.inWeek(session.name, week)}
         value={marks}
-        options={['optional', common.skipped]}
+        options={['optional', 'left out']}
         onValue={(value) =>
           change({
             optional: value.includes('optional') === session.optional ? null : value.includes('optional'),

@@ -55,7 +55,7 @@ test('a sheet a session, a line a slot, a column a week, and the volume', () => 
   expect(first?.rows[1]?.slice(-4)).toEqual(['week 1', 'week 2', 'week 3', 'week 4 deload']);
   expect(first?.rows[2]?.slice(0, 4)).toEqual(['a1', 'hack squat', '3', '6–10']);
   expect(second?.name).toBe('Session b');
-  expect(volume?.rows[0]?.slice(0, 4)).toEqual(['weekly sets', 'floor', 'ceiling', 'week 1']);
+  expect(volume?.rows[0]?.slice(0, 4)).toEqual(['weekly sets', 'minimum', 'maximum', 'week 1']);
   expect(volume?.rows.find(([muscle]) => muscle === 'quads')?.slice(0, 4)).toEqual(['quads', '8', '18', '3']);
   expect(hidden?.isHidden).toBe(true);
 });

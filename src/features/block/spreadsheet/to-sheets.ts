@@ -5,6 +5,7 @@ import { figure } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
+import { MARK_NAMES } from '@/ui/words/values';
 import { type Board, cellCopy } from '../sheet/clipboard';
 import { PRESCRIPTION } from '../sheet/columns/registry';
 import { type ColumnId, columnsOf, weekOf } from '../sheet/layout';
@@ -81,7 +82,12 @@ function volumeRows({ blockPlan }: SheetBoard): readonly (readonly string[])[] {
   const [first] = weeks;
   const trained = MUSCLES.filter((muscle) => weeks.some(({ plan }) => plan.muscles[muscle].measured > 0));
   return [
-    [screenWords.weeklySets, 'floor', 'ceiling', ...weeks.map(({ plan }) => screenWords.week(plan.week))],
+    [
+      screenWords.weeklySets,
+      MARK_NAMES.floor,
+      MARK_NAMES.ceiling,
+      ...weeks.map(({ plan }) => screenWords.week(plan.week)),
+    ],
     ...trained
       .toSorted((a, b) => Number(isIn('lower', a)) - Number(isIn('lower', b)))
       .map((muscle) => {

@@ -54,7 +54,7 @@ export const measurement = 'Measurement';
 export const aChartAppearsHereFrom = 'A chart appears here from the second measurement on.';
 export const measurements = 'Measurements';
 export const dateOfTheMeasurement = 'Date of the measurement';
-export const joined = (kind: string) => `${kind}`;
+export const newValue = (kind: string) => `New value: ${kind}`;
 export const unitOfTheMeasurement = 'Unit of the measurement';
 export const noMeasurementsYet = 'No measurements yet.';
 export const removeFrom = (kind: string, day: string) => `Remove ${kind} from ${day}`;
@@ -262,7 +262,7 @@ export const createPersonalLink = 'Create personal link';
 export const qrCodeOfTheLink = (name: string) => `QR code of the link for ${name}`;
 export const personalLinkFor = (name: string) => `Personal link for ${name}`;
 export const worksOnceUntilWhoeverOpens = (day: string, name: string) =>
-  `Works once, until ${day}. Whoever opens it on a phone trains as ${name}, so send it to them only. A new link replaces this one.`;
+  `Works once, until ${day}. Anyone who opens it on a phone trains as ${name}, so send it to them only. A new link replaces this one.`;
 export const noPhoneIsSignedIn = 'No phone is signed in yet.';
 export const sinceLastUsed = (day: string, day2: string) => `since ${day}, last used ${day2}`;
 export const signOut = (name: string) => `Sign out ${name}`;
@@ -377,3 +377,6 @@ export const measured = 'measured';
 export const notes = 'note';
 export const breakText = 'break';
 export const deload = 'deload';
+export const repsToFailureOf = (reps: string) => `${reps} reps to failure`;
+
+export const plateMachines = 'Plate machines';

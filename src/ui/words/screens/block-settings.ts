@@ -46,7 +46,7 @@ export const sessionTime = 'Session time';
 export const realisticAddsWarmUpSets =
   'Realistic adds warm-up sets and time between exercises. Strict counts sets and rests only.';
 export const fractionalTheMusclesShareOf =
-  'Fractional: the muscle’s share of the set. Direct only: prime movers. Inclusive: every clear assistance counts fully. Near-failure reps: the last five reps, in fifths. Volume ranges always use fractional sets.';
+  'Fractional: the muscle’s share of the set. Direct only: prime movers. Inclusive: clearly assisting muscles count fully. Near-failure reps: the last five reps, in fifths. Volume ranges always use fractional sets.';
 export const rampedMinimumToMaximumBy =
   'Ramped: minimum to maximum by level and phase, sets added by response. Fixed dose: direct sets near failure, 3 maintain, 7 grow, 12 at most, no ramp.';
 export const breaksBefore = 'breaks';
@@ -58,3 +58,4 @@ export const fromBefore = 'from';
 export const cycleBefore = 'cycle';
 export const daysAfter = 'days';
 export const toBefore = 'to';
+export const breakExample = '7 days after week 3';

@@ -11,7 +11,7 @@ export const theStoredBlockBreaksA =
   'The stored block breaks a rule that every block must keep. No data is lost.';
 export const more = (mOST: number) => `${mOST} more.`;
 export const noRevisionOfThisBlock =
-  'No revision of this block can be read. Contact whoever runs this installation.';
+  'No revision of this block can be read. Contact the person who runs this installation.';
 export const goBackToRevisionThe = (revision: number) =>
   `Go back to revision ${revision}, the last one that can be read`;
 export const selectAnyFigureToSee = 'Select any figure to see where it comes from.';
@@ -109,7 +109,7 @@ export const supersetWithTheExerciseAbove = 'superset with the exercise above';
 export const toVolumeProposedChangesAnd = 'to volume, proposed changes and checks';
 export const fromLadderToLadderThen = 'from ladder to ladder, then weeks, deloads and loads';
 export const onALadderWeekOr = 'on a ladder, week or exercise: open its cell in the Sheet';
-export const nextFindingApplyOrDismiss = 'next finding; apply or dismiss it';
+export const nextFindingApplyOrDismiss = 'next suggestion; apply or dismiss it';
 export const gPHOnA = 'G, P, H on a muscle';
 export const growPriorityMaintain = 'grow, priority, maintain';
 export const aKOnAProposed = 'A, K on a proposed change';
@@ -131,7 +131,12 @@ export const thisBlockNoLongerExists = 'This block no longer exists.';
 export const savedAsYourOwnTemplate = 'Saved as your own template. New blocks can start from it.';
 export const printWeek = (shownWeek: number) => `Print week ${shownWeek}`;
 export const recallWeek = (last: number) => `Recall week ${last}`;
-export const send = (more: string) => `Send ${more}`;
+export const sendWeek = (week: number | '…') => `Send week ${week}`;
+export const sendTheDeload = 'Send the deload';
 export const shortcuts = 'shortcuts';
 export const savedText = 'saved';
 export const block = 'block';
+
+export const takeTheirs = 'Take theirs';
+export const keepMine = 'Keep mine';
+export const copyAsText = 'Copy as text';

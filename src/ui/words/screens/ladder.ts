@@ -12,7 +12,7 @@ export const example = 'example';
 export const goodFor = 'good for';
 export const lastBuildingWeek = 'last building week';
 export const recommended = ' · recommended';
-export const use = (text: string) => `Use ${text}`;
+export const use = (text: string) => `Use this: ${text}`;
 export const noRecentCheckInJudge = 'No recent check-in: judge the signs yourself.';
 export const fromTheCheckInOn = (day: string) =>
   `From the check-in on ${day} and the log. Change what you know better.`;
@@ -22,10 +22,10 @@ export const aStrengthTestFollows = 'a strength test follows';
 export const ratesEffortHonestly = 'rates effort honestly';
 export const onRecordSharpLastingOr = (irritatedJoints: string) =>
   `${irritatedJoints} on record. Sharp, lasting or spreading pain: see a clinician first.`;
-export const at = (load: string) => ` at ${load}`;
+export const nothing = 'nothing';
 export const ladders = 'Ladders';
 export const hardSetsAWeek = 'Hard sets a week';
-export const week1AtTheBottom = 'week 1 at the bottom; rails at';
+export const week1AtTheBottom = 'week 1 at the bottom; lines at';
 export const and = 'and';
 export const filledIsDoneDashedIs = '; filled is done, dashed is the';
 export const ticksShowTheOtherVersion = '; ticks show the other version';
@@ -39,3 +39,5 @@ export const ofSets = (value: string) => `${value}, % of sets`;
 export const totalsByWeek = 'Totals by week';
 export const eachWeek = 'each week';
 export const week = (week: number) => `week ${week}`;
+
+export const inUse = 'in use';

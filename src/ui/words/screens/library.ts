@@ -121,3 +121,16 @@ export const yourNameFor = (name: string) => `Your name for ${name}`;
 export const yourAthletesSeeIt = 'Your athletes see this name too.';
 export const nameIsTaken = (name: string) =>
   `Another exercise is already called “${name}”. Choose another name.`;
+
+export const dumbbells = 'dumbbells';
+/** Load on the spine from 0 to 3. */
+export const axialLoads = ['none', 'light', 'moderate', 'heavy'] as const;
+export const safely = 'yes';
+export const patternFact = 'pattern';
+export const needs = 'needs';
+export const nothing = 'nothing';
+export const load = 'load';
+export const payoffFact = 'payoff';
+export const hardestFact = 'hardest';
+export const stresses = 'loads the joints';
+export const skillFact = 'skill';

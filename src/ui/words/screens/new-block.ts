@@ -59,3 +59,4 @@ export const yourChoicesAreStillHere = (answer: string) => `Your choices are sti
 export const theBlockCannotBeRead = 'The block cannot be read right now. Please try again.';
 export const met = 'met';
 export const earlier = 'earlier';
+export const twoWeeksOrMore = 'two weeks or more';

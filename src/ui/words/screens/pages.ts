@@ -36,7 +36,7 @@ export const phonesDenseLadder = 'Phones · Dense Ladder';
 export const yourLiftsDenseLadder = 'Your lifts · Dense Ladder';
 export const signInOnThisPhone = 'Sign in on this phone · Dense Ladder';
 export const planSendAndSteerTraining =
-  'Plan, send and steer training blocks week by week, with a reason for every number.';
+  'Plan, send and adjust training blocks week by week, with a reason for every number.';
 export const invitationDenseLadder = 'Invitation · Dense Ladder';
 export const thisLinkIsNotValid = 'This link is not valid.';
 export const thisLinkWasAlreadyUsed = 'This link was already used. Ask for a new one.';

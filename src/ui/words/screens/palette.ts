@@ -29,7 +29,6 @@ export const includingABodyWeightShare = (carried: string) => `, including a bod
 export const allAthletes = 'all athletes';
 export const addOne = 'add one';
 export const changeThePassword = 'change the password';
-export const inAndOut = 'In and out';
 export const filesBackupCsvXlsxJson = 'files, backup, csv, xlsx, json, calendar, spreadsheet';
 export const termsAndKeysExplained = 'terms and keys explained';
 export const onThisDevice = 'on this device';

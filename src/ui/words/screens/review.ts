@@ -7,8 +7,7 @@ export const belowTargetAt = (most: string, sets: string) => `${most}, below tar
 export const applied = 'applied';
 export const theAthleteWasChangedMeanwhile =
   'The athlete was changed meanwhile. Check again and repeat your decision.';
-export const thisFindingNoLongerApplies =
-  'This finding no longer applies. The page now shows the current state.';
+export const thisFindingNoLongerApplies = 'This no longer applies. The page now shows the current state.';
 export const whatWeLearned = 'What we learned';
 export const about = (name: string) => `about ${name}`;
 export const nothingNewThatStandsOut = 'Nothing new that stands out.';

@@ -85,3 +85,5 @@ export const technique = 'technique';
 export const rest = 'rest';
 export const tempo = 'tempo';
 export const weekFacts = (rir: number, sets: string) => `RIR ${rir} · ${sets} sets`;
+
+export const howToDoIt = 'how to do it';

@@ -21,7 +21,7 @@ export const strengthGain = 'strength gain';
 export const to = (middle: string, low: string, high: string) => `${middle} % (${low} to ${high})`;
 export const sessionMinutesInTheLast = 'session minutes in the last week';
 export const asPlannedAndChanged = 'As planned and changed';
-export const use = (variant: string) => `Use ${variant}`;
+export const use = (variant: string) => `Use this: ${variant}`;
 export const sessionsBelowTarget = 'Sessions below target';
 export const sessionsBelowTargetText = 'sessions below target';
 export const weekOf2 = (week: number) => `week ${week}`;

@@ -1,3 +1,5 @@
+import { plural } from '../figures';
+
 export const howWasIt = 'How was it?';
 export const aLineToYourCoach = 'A line to your coach';
 export const send = 'Send';
@@ -83,7 +85,6 @@ export const time = 'Time';
 export const sOver = (value: number) => `${value} s over`;
 export const startTheClockS = (value: number) => `Start the clock: ${value} s`;
 export const tapToStop = (words: string) => `${words}, tap to stop`;
-export const aMuscle = 'a muscle';
 export const isFinishedForToday = (name: string) => `${name} is finished for today.`;
 export const yourCoachWillSeeThis = (more: string) => `Your coach will see this${more}.`;
 export const without = 'Without';
@@ -171,12 +172,14 @@ export const stopWhenRepsFallBy = (stopFall: number) =>
 export const thenStretchForS = (seconds: number, note: string) => ` Then stretch for ${seconds} s. ${note}`;
 export const eachSide = ' each side';
 export const repsLeft = 'reps left';
-export const left = (more: string | number, more2: string, more3: string, rir: string, more4: string) =>
-  `${more}${more2}${more3}, ${rir} left${more4}`;
-export const at = (load: string) => ` at ${load}`;
-export const beatReps = (reps: number) => `Beat ${reps} reps`;
-export const beat = (reps: number, partials: number) => `Beat ${reps}+${partials}`;
-export const beatInTotal = (sum: number) => `Beat ${sum} in total`;
+export const lastTimeWas = (set: string, rir: string, date: string) =>
+  `${set} @${rir}${date === '' ? '' : `, ${date}`}`;
+export const lastTime = 'Last time';
+export const toBeat = 'To beat';
+export const soFar = 'So far';
+export const beatReps = (reps: number) => plural(reps, 'rep');
+export const beat = (reps: number, partials: number) => `${reps}+${partials}`;
+export const beatInTotal = (sum: number) => `${sum} in total`;
 export const theLoadIsNew = 'the load is new';
 export const noHoldLoggedYetHold = (rir: number) =>
   `No hold logged yet: hold until you could do about ${rir} tenths more, then log the seconds.`;
@@ -222,7 +225,7 @@ export const joinedOf2 = (
   value: number,
   unit: string,
   rir: string,
-) => `${localDate} ${exerciseId}: ${reps} × ${value} ${unit} @${rir}`;
+) => `${localDate} ${exerciseId}: ${value} ${unit} × ${reps} @${rir}`;
 export const joinedOf3 = (localDate: string, name: string, done: string, rir: string) =>
   `${localDate} ${name}: ${done} @${rir}`;
 export const week = (athleteName: string, week: number, name: string) =>

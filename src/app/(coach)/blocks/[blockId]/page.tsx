@@ -39,7 +39,7 @@ export default async function BlockPage({ params }: PageProps) {
     });
   if (found === null) {
     const broken = await findBroken(asker, blockId);
-    if (broken === undefined) throw new Error(`what is stored of block ${blockId} cannot be read`);
+    if (broken === undefined) throw new Error(`unreadable block ${blockId}`);
     return <BrokenBlock broken={broken} restore={restore.bind(null, blockId)} />;
   }
   const [training, history] = found;

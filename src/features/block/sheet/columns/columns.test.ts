@@ -71,7 +71,7 @@ test.each<[PrescriptionColumn, string, Partial<Problem>]>([
   ['rest', 'long', { code: 'not-a-number' }],
   ['start', 'sixty', { code: 'not-understood' }],
   ['start', '61x10@2', { code: 'load-not-makeable' }],
-  ['start', '90×8', { code: 'reserve-missing', example: '90×8@2' }],
+  ['start', '90×8', { code: 'reserve-missing', example: '90 × 8 @2' }],
 ])('%s refuses “%s”', (column, text, expected) => {
   expect(problem(column, text)).toMatchObject(expected);
 });
@@ -112,7 +112,7 @@ test('holds are written in seconds, alone or with a load', () => {
   const held = newSlot('s3', exerciseById('plank') ?? exercise);
   expect(value('start', '40 @ 2', held)).toEqual({ load: { value: 0, unit: 'kg' }, reps: 40, rir: 2 });
   expect(value('start', '35s 1 left', held)).toMatchObject({ reps: 35, rir: 1 });
-  expect(problem('start', '35s', held)).toMatchObject({ code: 'reserve-missing', example: '35@2' });
+  expect(problem('start', '35s', held)).toMatchObject({ code: 'reserve-missing', example: '35 s @2' });
   const carried = newSlot('s4', exerciseById('farmer-carry') ?? exercise);
   expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
 });

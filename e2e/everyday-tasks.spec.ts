@@ -1,0 +1,95 @@
+import { COMMAND_WORDS } from '@/ui/words/commands';
+import * as library from '@/ui/words/screens/library';
+import * as sheet from '@/ui/words/screens/sheet';
+import { TASKS } from '@/ui/words/tasks';
+import { answers, cell, expect, openBlock, openPalette, press, ready, test } from './coach';
+
+/** Everyday tasks as people type them, and what the first thing found is. */
+const TYPED = [
+  ['superset', COMMAND_WORDS.superset.name],
+  ['log a session', COMMAND_WORDS.log.name],
+  ['missed session', COMMAND_WORDS.missed.name],
+  ['early deload', COMMAND_WORDS.deload.name],
+  ['progression', COMMAND_WORDS.progression.name],
+  ['add a set', COMMAND_WORDS['add set'].name],
+  ['rest timer', COMMAND_WORDS.log.name],
+  ['swap exercise', COMMAND_WORDS.replace.name],
+  ['drop set', COMMAND_WORDS.technique.name],
+  ['send week', COMMAND_WORDS.issue.name],
+] as const;
+
+test('ten everyday tasks are found by the words people type, in a block as commands, elsewhere as an explanation', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Maren');
+  await cell(page, 'leg press', 'slot').click();
+  const dialog = await openPalette(page);
+  for (const [typed, found] of TYPED) {
+    await page.keyboard.type(typed);
+    await expect(dialog.getByRole('option').first()).toContainText(found);
+    await press(page, 'Control+a');
+  }
+
+  await test.step('a command does it: a set more, a superset, the progression of the exercise', async () => {
+    const sets = Number(await cell(page, 'leg press', 'sets').textContent());
+    await page.keyboard.type('add a set');
+    await press(page, 'Enter');
+    await expect(cell(page, 'leg press', 'sets')).toHaveText(String(sets + 1));
+    await openPalette(page);
+    await page.keyboard.type('superset');
+    await press(page, 'Enter');
+    await expect(page.getByRole('row').filter({ hasText: 'superset' }).first()).toBeVisible();
+    await openPalette(page);
+    await page.keyboard.type('progression');
+    await press(page, 'Enter');
+    await expect(page.getByRole('region', { name: sheet.detailsOf('leg press') })).toBeVisible();
+    await ready(page);
+  });
+
+  await page.goto('/desk');
+  await answers(page);
+  const desk = await openPalette(page);
+  for (const { name, searches } of TASKS)
+    for (const typed of searches.slice(0, 1)) {
+      await press(page, 'Control+a');
+      await page.keyboard.type(typed);
+      await expect(desk.getByRole('option').first()).toContainText(name);
+    }
+  await press(page, 'Enter');
+  await page.waitForURL('**/glossary#*');
+  await expect(page.getByRole('heading', { name: TASKS.at(-1)?.name ?? '' })).toBeVisible();
+});
+
+test('an exercise is called what its coach calls it: in the library, the Sheet, search and the athlete’s app', async ({
+  coach: page,
+}) => {
+  await page.goto('/library#leg-press');
+  await answers(page);
+  await page.getByRole('button', { name: library.rename, exact: true }).click();
+  const field = page.getByRole('textbox', { name: library.yourNameFor('leg press') });
+  await field.fill(' ');
+  await press(page, 'Enter');
+  await expect(field).toBeVisible();
+  await field.fill('sled press');
+  await press(page, 'Enter');
+  await expect(page.getByRole('article', { name: 'sled press' })).toBeVisible();
+  await page.goto('/desk');
+  await openBlock(page, 'Maren');
+  await expect(cell(page, 'sled press', 'slot')).toBeVisible();
+  await expect(cell(page, 'leg press', 'slot')).toHaveCount(0);
+  const dialog = await openPalette(page);
+  await page.keyboard.type('leg press');
+  await expect(dialog.getByRole('option').filter({ hasText: 'sled press' }).first()).toBeVisible();
+  await press(page, 'Escape');
+  await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
+  await page
+    .getByRole('link', { name: /Lower, squat first/ })
+    .first()
+    .click();
+  await page.waitForURL(/\/training\/[^/]+\/[^/]+$/);
+  await expect(page.getByText(/sled press/i).first()).toBeVisible();
+  await page.goto('/library#leg-press');
+  await answers(page);
+  await page.getByRole('button', { name: library.originalName('leg press') }).click();
+  await expect(page.getByRole('article', { name: 'leg press' })).toBeVisible();
+});
