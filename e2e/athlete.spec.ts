@@ -157,7 +157,7 @@ test('an own exercise that is edited offers to update the blocks that use it', a
   await page.getByRole('button', { name: libraryWords.edit, exact: true }).click();
   await page.getByLabel(libraryWords.countsTowardLabel('forearms')).fill('0.5');
   await page.getByRole('button', { name: libraryWords.saveAsRevision(2) }).click();
-  await expect(page.getByText('1 block still use an earlier revision')).toBeVisible();
+  await expect(page.getByText('1 block still uses an earlier revision')).toBeVisible();
   await page.getByRole('button', { name: libraryWords.update('1 block') }).click();
   await expect(page.getByRole('article', { name: 'towel-grip row' })).toContainText(
     libraryWords.yourOwnRevision(2),

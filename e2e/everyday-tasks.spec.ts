@@ -26,7 +26,7 @@ test('ten everyday tasks are found by the words people type, in a block as comma
   const dialog = await openPalette(page);
   for (const [typed, found] of TYPED) {
     await page.keyboard.type(typed);
-    await expect(dialog.getByRole('option').first()).toContainText(found);
+    await expect(dialog.getByRole('button').first()).toContainText(found);
     await press(page, 'Control+a');
   }
 
@@ -53,7 +53,7 @@ test('ten everyday tasks are found by the words people type, in a block as comma
     for (const typed of searches.slice(0, 1)) {
       await press(page, 'Control+a');
       await page.keyboard.type(typed);
-      await expect(desk.getByRole('option').first()).toContainText(name);
+      await expect(desk.getByRole('button').first()).toContainText(name);
     }
   await press(page, 'Enter');
   await page.waitForURL('**/glossary#*');
@@ -79,7 +79,7 @@ test('an exercise is called what its coach calls it: in the library, the Sheet, 
   await expect(cell(page, 'leg press', 'slot')).toHaveCount(0);
   const dialog = await openPalette(page);
   await page.keyboard.type('leg press');
-  await expect(dialog.getByRole('option').filter({ hasText: 'sled press' }).first()).toBeVisible();
+  await expect(dialog.getByRole('button').filter({ hasText: 'sled press' }).first()).toBeVisible();
   await press(page, 'Escape');
   await page.goto(new URL(page.url()).pathname.replace('/blocks/', '/training/'));
   await page

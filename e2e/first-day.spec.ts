@@ -104,7 +104,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
       await press(page, 'Enter');
       await page.keyboard.type(exercise);
       await press(page, 'Enter');
-      await tabTo(page, page.getByLabel(new RegExp(`^Best set of ${exercise}`)));
+      await tabTo(page, page.getByLabel(new RegExp(`^Best set: ${exercise}`)));
       await page.keyboard.type(set);
     }
     await expect(page.getByRole('row', { name: /attic floor press/ })).toContainText('66.7 kg');
@@ -119,7 +119,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await answers(page);
     await tabTo(page, page.getByRole('radio', { checked: true }));
     // Round the end of the list to the last: nothing.
-    while (!(await page.getByRole('radio', { name: /^Nothing/ }).isChecked())) await press(page, 'ArrowUp');
+    while (!(await page.getByRole('radio', { name: /^Empty/ }).isChecked())) await press(page, 'ArrowUp');
     await press(page, 'Control+Enter');
     await ready(page);
     for (let session = 0; session < 2; session++) {

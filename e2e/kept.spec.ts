@@ -4,6 +4,7 @@ import * as commonWords from '@/ui/words/screens/common';
 import * as libraryWords from '@/ui/words/screens/library';
 import * as pagesWords from '@/ui/words/screens/pages';
 import * as railWords from '@/ui/words/screens/rail';
+import { STANDING_NAMES } from '@/ui/words/values';
 import {
   answers,
   cell,
@@ -33,7 +34,7 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   const advice = deload.getByRole('status');
   const calm = await advice.textContent();
   for (const sign of ['poor sleep', 'aching joints', 'falling performance', 'low motivation'])
-    await deload.getByRole('group', { name: sign }).getByRole('radio', { name: 'clear' }).check();
+    await deload.getByRole('group', { name: sign }).getByRole('radio', { name: 'strong' }).check();
   await expect(advice).not.toHaveText(calm ?? '');
   const due = (await advice.textContent()) ?? '';
   await page.reload();
@@ -41,7 +42,7 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   await expect(hints).toBeHidden();
   await expect(advice).toHaveText(due);
   await expect(
-    deload.getByRole('group', { name: 'low motivation' }).getByRole('radio', { name: 'clear' }),
+    deload.getByRole('group', { name: 'low motivation' }).getByRole('radio', { name: 'strong' }),
   ).toBeChecked();
 });
 
@@ -96,7 +97,7 @@ test('a goal set at a gauge shows where it is set; cut slots are pasted elsewher
   await expect(headline).toContainText('week 3');
   await press(page, 'h');
   await expect(headline).toContainText('week 3');
-  await expect(gauge(page, 'calves')).toContainText(commonWords.held);
+  await expect(gauge(page, 'calves')).toContainText(STANDING_NAMES.held);
   await expect(gauge(page, 'calves')).toBeFocused();
 
   const slots = () => page.locator('[data-column="slot"]').allTextContents();

@@ -103,7 +103,7 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
   await expect(
     dialog
       .getByRole('table', { name: simulateWords.sessionsBelowTarget })
-      .getByRole('row', { name: /^as it was/ }),
+      .getByRole('row', { name: /^actual/ }),
   ).toContainText(/\d+ %.*\d+ %/);
   // Taken, it is a step of the block like any other.
   const sets = cell(page, 'leg press', 'sets');

@@ -59,14 +59,14 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
     expect.arrayContaining([
       'Pain',
       'Joints',
-      'Behind twice',
+      'Below target twice in a row',
       'Fatigue',
-      'Stalled',
+      'Stalled lifts',
       'Nothing logged',
-      'Begun poorly',
+      'Poor readiness',
       'Splits that do not fit',
-      'Effort',
-      'Routine',
+      'RIR accuracy',
+      'Routine changes',
     ]),
   );
   // A dozen keys an athlete at most: it is far fewer.

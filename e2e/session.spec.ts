@@ -12,19 +12,19 @@ test('a session as it was done: every set beside what was asked; one put right a
     .filter({ has: page.getByRole('rowheader', { name: 'Set 1 of' }) })
     .first();
   const field = row.getByRole('textbox');
-  await expect(field).toHaveValue(/^[\d.]+×\d+@\d/);
+  await expect(field).toHaveValue(/^[\d.]+ × \d+ @\d/);
   const was = await field.inputValue();
-  const [load, reps] = was.split(/[×@]/);
+  const [load, reps] = was.split(/ [×@]/);
   await field.fill('nonsense');
   await expect(row.getByText(/nonsense/)).toBeVisible();
   await field.press('Escape');
   await expect(field).toHaveValue(was);
   await field.fill(`${load}x${Number(reps) - 2}@1`);
   await field.press('Enter');
-  await expect(row.locator('s')).toContainText(`× ${reps}`);
+  await expect(row.locator('s')).toContainText(`×${reps}`);
   await expect(row).toContainText('by a coach, ');
   await page.reload();
-  await expect(field).toHaveValue(`${load}×${Number(reps) - 2}@1`);
+  await expect(field).toHaveValue(`${load} × ${Number(reps) - 2} @1`);
 
   await page.goto('/desk');
   await openBlock(page, 'Devika');

@@ -46,7 +46,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await press(page, 'Enter');
     const dialog = page.getByRole('dialog');
     await expect(dialog.getByRole('row', { name: /^sets that count/ })).toBeVisible();
-    await expect(dialog.getByRole('row', { name: /^reps in all/ })).toBeVisible();
+    await expect(dialog.getByRole('row', { name: /^total reps/ })).toBeVisible();
     await press(page, 'Escape');
     await takeTechnique(
       page,
@@ -70,18 +70,18 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(cell(page, 'dumbbell split squat', 'w4')).toContainText(/^[\d.]+ × 4×3\s+[\d.]+ × 1/);
     await takeTechnique(page, 'cable crunch', 'total-rep target', ['alternate half reps', '']);
     await expect(cell(page, 'cable crunch', 'w4')).toContainText(/\d\+\d+½/);
-    await takeTechnique(page, 'seated leg curl', 'hold and lower', ['hold, seconds', '12']);
+    await takeTechnique(page, 'seated leg curl', 'hold and negatives', ['hold, seconds', '12']);
     await expect(cell(page, 'seated leg curl', 'w3')).toContainText(/\+12″\+3↓/);
   });
 
   await test.step('two ladders in one group are climbed rung by rung, with a closing round', async () => {
-    await takeTechnique(page, 'leg press', 'rep ladder', ['sets or rounds', '1'], ['longest rung', '3']);
+    await takeTechnique(page, 'leg press', 'rep ladder', ['sets or rounds', '1'], ['highest reps', '3']);
     await takeTechnique(
       page,
       'barbell hip thrust',
       'rep ladder',
       ['sets or rounds', '1'],
-      ['longest rung', '3'],
+      ['highest reps', '3'],
     );
     await goTo(page, cell(page, 'barbell hip thrust', 'slot'));
     await press(page, 'Alt+j');

@@ -135,7 +135,9 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
     });
   });
   await clock.click();
-  const running = page.getByRole('button', { name: /^(\d+ reps? in|Part \d of 3|Rest \d+ s|Round over)/ });
+  const running = page.getByRole('button', {
+    name: /^(\d+ reps? in|Part \d of 3|Rest \d+ s|Round finished)/,
+  });
   await expect(running).toContainText(/^\d+ reps in [1-5] s$/);
   // Far into the first part, then on until the rest behind it stands: what is left of it agrees with the clock.
   await expect(async () => {

@@ -75,7 +75,7 @@ const NOTHING: Said = {
   value: '',
   because: screenWords.selectAnyFigureToSee,
   besides: '',
-  keys: [['?', 'keys']],
+  keys: [['?', screenWords.shortcuts]],
 };
 
 /** Says why the figure in focus is what it is. */

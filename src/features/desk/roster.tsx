@@ -286,7 +286,7 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
           </span>
         )}
       </th>
-      <td className={classes.number} data-name="waits">
+      <td className={classes.number} data-name={screenWords.alerts}>
         {waits === 0 ? '' : <span className={classes.waiting}>{waits}</span>}
       </td>
       <td>{PHASE_NAMES[line.phase]}</td>
@@ -316,12 +316,12 @@ function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDa
       >
         {done(line.sets)}
       </td>
-      <td className={classes.number} data-name="signs">
+      <td className={classes.number} data-name={screenWords.fatigue}>
         {line.signs === null ? '' : <span className={line.isWorn ? classes.waiting : ''}>{line.signs}</span>}
       </td>
-      <td data-name="effort">{effortText(line.bias)}</td>
-      <td data-name="last log">{line.lastLog === null ? '' : day(line.lastLog, today)}</td>
-      <td data-name="next due">{line.due === null ? '' : day(line.due, today)}</td>
+      <td data-name={screenWords.rirAccuracy}>{effortText(line.bias)}</td>
+      <td data-name={screenWords.lastSession}>{line.lastLog === null ? '' : day(line.lastLog, today)}</td>
+      <td data-name={screenWords.nextDue}>{line.due === null ? '' : day(line.due, today)}</td>
       <td className={classes.links}>
         <Link href={`/athletes/${athleteId}`} prefetch={false} aria-label={screenWords.profileOf(name)}>
           {common.profile}

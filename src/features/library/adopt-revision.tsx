@@ -36,7 +36,7 @@ export function AdoptRevision({ exercise, uses, adopt, onClose }: AdoptProps) {
   return (
     <div className={own.detail}>
       <h2>{screenWords.savedAsRevision(exercise.revision)}</h2>
-      <p>{screenWords.stillUseAnEarlierRevision(plural(uses.length, 'block'), exercise.name)}</p>
+      <p>{screenWords.stillUseAnEarlierRevision(uses.length, exercise.name)}</p>
       <Toggles
         label={screenWords.blocksToUpdate}
         value={chosen}

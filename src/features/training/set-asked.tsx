@@ -64,13 +64,13 @@ export function SetAsked({
           : screenWords.thenStretchForS(slot.stretch.seconds, slot.stretch.note)}
       </p>
       <div className={classes.asked}>
+        {slot.loading === 'none' ? null : (
+          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+        )}
         <Big
           value={String(set.reps)}
           label={`${held ? common.seconds : common.reps}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
         />
-        {slot.loading === 'none' ? null : (
-          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
-        )}
         <Big value={String(reserve(set.rir))} label={screenWords.repsLeft} />
       </div>
     </>

@@ -33,7 +33,7 @@ export const TECHNIQUE_NAMES: Readonly<
   'strict then loose': { name: 'strict then loose', is: 'strict reps, then looser ones' },
   'high-rep finisher': { name: 'high-rep finisher', is: 'one long set at the end' },
   'slow lowering': { name: 'slow lowering', is: '3 to 6 seconds down' },
-  'static hold': { name: 'static hold', is: 'a position held for time' },
+  'static hold': { name: 'static hold', is: 'a position held for seconds' },
   'every-minute sets': { name: 'every-minute sets', is: 'a few reps every minute' },
   'rep ladder': { name: 'rep ladder', is: 'one rep more each time, or fewer' },
   'for time': { name: 'for time', is: 'a list of reps against the clock' },

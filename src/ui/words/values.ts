@@ -38,6 +38,8 @@ const SHOWN: Readonly<Record<string, string>> = {
   ahead: 'above target',
   strained: 'harder than planned',
   behind: 'below target',
+  // rep ladders
+  'k sets of k': '1 set of 1, 2 of 2, 3 of 3 …',
   // ranges of motion
   'long half': 'stretched half',
   'short half': 'shortened half',

@@ -33,7 +33,7 @@ function lineOf(
   switch (evidence.kind) {
     case 'joint':
       return {
-        says: `${capital(evidence.where)} pain`,
+        says: `${capital(shown(evidence.where))} pain`,
         evidence: `Reported in ${plural(evidence.times, 'session')}: ${listed(evidence.lifts.map(names))}`,
       };
     case 'signs':

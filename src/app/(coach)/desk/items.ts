@@ -7,6 +7,7 @@ import { listed, plural } from '@/ui/words/figures';
 import { capital, type ExerciseNames, namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/desk';
+import { shown } from '@/ui/words/values';
 import { watchText } from '@/ui/words/watch';
 
 /** What waits for the coach, most urgent first. */
@@ -124,7 +125,10 @@ function dayItem(
   line: RosterLine | undefined,
 ): Written {
   const reading = { names: namesOf(catalogue), cycleDays: cycleDaysOf(line, blockId) };
-  const { says, evidence, options } = watchText(call, reading);
+  const { says, evidence, options: all } = watchText(call, reading);
+  // Dismissing is one key for every alert; where nothing else can be done it is the first option.
+  const others = all.filter(({ id }) => id !== 'noted');
+  const options = others.length > 0 ? others : all;
   const next = line?.block?.id === blockId ? line.block.standing?.next : null;
   // What is open about a week is said before it is handed out.
   const open = call.kind === 'next week' && next?.week === call.week ? openText(next) : '';
@@ -133,15 +137,14 @@ function dayItem(
     kind: call.kind,
     says,
     evidence: open === '' ? evidence : screenWords.openOf2(evidence, open),
-    href: `/blocks/${blockId}#${call.kind === 'signs' || call.kind === 'stall' ? 'ladder' : 'frame'}`,
+    href: `/blocks/${blockId}#${call.kind === 'signs' || call.kind === 'stall' ? 'ladder' : 'split'}`,
     ask: { kind: 'day', blockId, id: call.id },
     options: options.map((option) =>
       option.id === 'next block' && line !== undefined
         ? { ...option, href: `/blocks/new?athlete=${line.athleteId}` }
         : option,
     ),
-    // What can only be noted is left by that.
-    leave: options.every(({ id }) => id === 'noted') ? null : screenWords.nothingChangesTheAlertComes,
+    leave: others.length === 0 ? null : screenWords.nothingChangesTheAlertComes,
   };
 }
 
@@ -189,7 +192,12 @@ function byAthlete(pains: Waiting['pains']): ReadonlyMap<string, Waiting['pains'
 function painText(told: Waiting['pains'], names: ExerciseNames): string {
   const [latest] = told;
   const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(({ where, grade, exerciseId, line }) =>
-    screenWords.painIn(where, grade ?? '', names(exerciseId), line.trim() === '' ? '' : `: “${line.trim()}”`),
+    screenWords.painIn(
+      shown(where),
+      shown(grade ?? ''),
+      names(exerciseId),
+      line.trim() === '' ? '' : `: “${line.trim()}”`,
+    ),
   );
   const when = latest === undefined ? '' : `, ${shortDay(latest.date)}`;
   const more = told.length > 1 ? screenWords.inSessions(plural(told.length, 'session')) : '';

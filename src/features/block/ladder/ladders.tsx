@@ -5,6 +5,7 @@ import { Term } from '@/ui/term';
 import { figure } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/ladder';
+import { STANDING_NAMES } from '@/ui/words/values';
 import classes from './ladder.module.css';
 
 interface LaddersProps {
@@ -71,7 +72,7 @@ export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProp
               <span className={classes.muscle}>
                 {muscle}
                 <span className={classes.span}>
-                  {goal === 'hold' ? screenWords.maintained : ''}
+                  {goal === 'hold' ? `${STANDING_NAMES.held} ` : ''}
                   {[...new Set([first?.sets ?? 0, last?.sets ?? 0].map((sets) => figure(sets, 1)))].join('–')}
                 </span>
               </span>

@@ -10,7 +10,7 @@ import {
 import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './columns/registry';
 
 /** Width of a week's column, in px. */
-export const WEEK_WIDTH = 122;
+export const WEEK_WIDTH = 130;
 
 /** What of it is left for reps beside the load, in px. */
 export const REPS_WIDTH = 74;

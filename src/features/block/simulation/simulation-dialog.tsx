@@ -277,7 +277,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
           ))}
           {was.size === 0 ? null : (
             <Table.Tr>
-              <Table.Th scope="row">{screenWords.unchanged}</Table.Th>
+              <Table.Th scope="row">{screenWords.actual}</Table.Th>
               {weeks.map((week) => (
                 <Table.Td key={week}>{was.has(week) ? `${figure(was.get(week) ?? 0, 0)} %` : ''}</Table.Td>
               ))}

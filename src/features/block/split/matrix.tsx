@@ -74,9 +74,7 @@ export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixPro
             <Term word="hard set">{common.aWeek}</Term>
           </th>
           <th scope="col" className={classes.number}>
-            <Term word="volume range">
-              {common.minimum}–{common.maximum}
-            </Term>
+            <Term word="volume range">{screenWords.range}</Term>
           </th>
         </tr>
       </thead>

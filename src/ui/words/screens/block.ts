@@ -59,7 +59,6 @@ export const endingWithRepsLeft = (value: string) => `, ending with ${value} rep
 export const plannedReps = (value: string, left: string) => `Planned reps: ${value}${left}.`;
 export const theTopSetKeepsMore = (target: number, target2: number) =>
   ` The top set keeps ${target} more in reserve than the week’s ${target2} RIR.`;
-export const at = (load: string) => ` at ${load}`;
 export const keepTheLastOne = 'keep the last one';
 export const thisAthleteReportsRirReps = (value: string, more: string) =>
   `This athlete reports RIR ${value} reps too ${more}.`;
@@ -104,8 +103,6 @@ export const ctrlDCtrlR = 'Ctrl D, Ctrl R';
 export const fillDownFillAcrossThe = 'fill down, fill across the weeks';
 export const altAltText = 'Alt ↑, Alt ↓';
 export const moveTheExerciseAtThe = 'move the exercise; at the end of a session into the next one';
-export const altJ = 'Alt J';
-export const supersetWithTheExerciseAbove = 'superset with the exercise above';
 export const toVolumeProposedChangesAnd = 'to volume, proposed changes and checks';
 export const fromLadderToLadderThen = 'from ladder to ladder, then weeks, deloads and loads';
 export const onALadderWeekOr = 'on a ladder, week or exercise: open its cell in the Sheet';

@@ -102,7 +102,7 @@ export const appear = 'appear';
 export const athlete = 'athlete';
 export const alerts = 'alerts';
 export const fatigue = 'fatigue';
-export const athletesApp = 'Open app';
+export const athletesApp = 'App';
 export const weekColumn = 'week';
 export const openAsAthlete = (name: string) => `Open app as ${name}`;
 export const applied = 'applied';

@@ -30,7 +30,6 @@ export const and = 'and';
 export const filledIsDoneDashedIs = '; filled is done, dashed is the';
 export const ticksShowTheOtherVersion = '; ticks show the other version';
 export const setsByWeek = (value: string) => `${value} sets by week: `;
-export const maintained = 'maintained ';
 export const projectedLoads = 'Projected loads';
 export const dotsAreDoneTheDashed = 'dots are done, the dashed line is projected from current strength';
 export const hardSets = 'hard sets';

@@ -1,7 +1,9 @@
+import { plural } from '../figures';
+
 export const notUpdatedOpenTheBlock = (more: string) => `Not updated: ${more}. Open the block and try there.`;
 export const savedAsRevision = (revision: number) => `Saved as revision ${revision}`;
-export const stillUseAnEarlierRevision = (blocks: string, name: string) =>
-  `${blocks} still use an earlier revision of ${name}. Sent weeks do not change.`;
+export const stillUseAnEarlierRevision = (blocks: number, name: string) =>
+  `${plural(blocks, 'block')} still ${blocks === 1 ? 'uses' : 'use'} an earlier revision of ${name}. Sent weeks do not change.`;
 export const blocksToUpdate = 'Blocks to update';
 export const update = (blocks: string) => `Update ${blocks}`;
 export const leaveAsTheyAre = 'Leave as they are';

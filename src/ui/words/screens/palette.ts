@@ -38,6 +38,6 @@ export const athleteScreenCommandOrExercise =
 export const howTo = 'how to';
 export const theme = 'theme';
 export const block = 'block';
-export const athlete = 'athlete';
+export const athlete = 'profile';
 export const exercisesAndTechniques = 'exercises and techniques';
 export const splitsToStartFrom = 'splits to start from';

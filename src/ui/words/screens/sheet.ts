@@ -76,7 +76,6 @@ export const addAnExercise = 'add an exercise';
 export const removeFromTheList = 'Remove from the list';
 export const detailsOf = (name: string) => `Details of ${name}`;
 export const details = (name: string) => `${name}: details`;
-export const find = (reps: string) => `${reps} find`;
 
 export const guessedFrom = (text: string) => `guess for “${text}”`;
 export const guessHelp = (text: string) =>

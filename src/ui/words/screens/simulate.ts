@@ -25,7 +25,7 @@ export const use = (variant: string) => `Use this: ${variant}`;
 export const sessionsBelowTarget = 'Sessions below target';
 export const sessionsBelowTargetText = 'sessions below target';
 export const weekOf2 = (week: number) => `week ${week}`;
-export const unchanged = 'unchanged';
+export const actual = 'actual';
 export const firstLoadsOfTheLast = (unit: string) =>
   `First loads of the last building week as planned, ${unit}; nine of ten runs fall in this range`;
 export const toOf = (low: string, high: string) => `(${low} to ${high})`;

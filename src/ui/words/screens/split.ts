@@ -57,7 +57,6 @@ export const weekOf = (one: string) => `week ${one}`;
 export const hasBeenStartedAndCannot = (name: string) => `${name} has been started and cannot be moved.`;
 export const dayOfInWeek = (name: string, week: number) => `Day of ${name} in week ${week}`;
 export const inWeek = (name: string, week: number) => `${name} in week ${week}`;
-export const skip = 'skip';
 export const ifCannotBeDoneOn = (name: string) => `If ${name} cannot be done on its day`;
 export const noDayIsLeftFor = (more: string) => `No day is left for it${more}.`;
 export const closeTheWeekOrSkip = ': close the week or skip the session';
@@ -77,3 +76,5 @@ export const onlyInWeek = (week: number, list: string) => `Only in week ${week}:
 export const stretched = 'stretched';
 export const middle = 'middle';
 export const shortened = 'shortened';
+
+export const range = 'range';

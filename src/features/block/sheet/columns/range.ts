@@ -10,7 +10,7 @@ const conventions = conventionsWith();
 export const rangeColumn = {
   id: 'range',
   head: common.reps,
-  width: 54,
+  width: 62,
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
