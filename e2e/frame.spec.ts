@@ -55,7 +55,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
     await tabTo(page, page.getByRole('radio', { checked: true }));
     const split = page.getByRole('radio', { name: /^Upper and lower, four days/ });
     while (!(await split.isChecked())) await press(page, 'ArrowDown');
-    await expect(page.getByText('every muscle twice with room for volume')).toBeVisible();
+    await expect(page.getByText('every muscle twice, with room for more sets')).toBeVisible();
     await expect(page.getByRole('region', { name: newBlockWords.week1 })).toContainText('Upper, press first');
     await tabTo(page, page.getByLabel(commonWords.buildingWeeks));
     await press(page, 'Control+a');

@@ -9,7 +9,7 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   client: ['core'],
   data: ['core', 'formats'],
   workers: ['core'],
-  ui: ['core', 'client'],
+  ui: ['core', 'client', 'formats'],
   features: ['core', 'client', 'ui', 'workers', 'formats'],
   app: ['core', 'formats', 'data', 'features', 'ui'],
   cli: ['core', 'formats', 'features'],
@@ -87,6 +87,8 @@ function against(file: string, from: string): string | undefined {
     const [name = from] = from.split('/');
     return packages === undefined || packages.includes(name) ? undefined : `${part} does not use ${name}`;
   }
+  if (part === 'ui' && (target === 'client' || target === 'formats') && !file.startsWith('ui/words/'))
+    return 'only words name what these have';
   if (target === part || (target !== undefined && allowed.includes(target))) return undefined;
   return `${part} may not import ${target}`;
 }
@@ -180,6 +182,7 @@ test.each([
   ['client/sync-queue.ts', '@/core/codecs'],
   ['core/memo.ts', '@/client/sync-queue'],
   ['ui/gauge.tsx', '@/client/sync-queue'],
+  ['ui/gauge.tsx', '@/formats/formats'],
   ['ui/gauge.tsx', '@/features/block/block-screen'],
   ['features/block/block-screen.tsx', '@/data'],
   ['features/block/block-screen.tsx', '@/app/asker'],

@@ -30,7 +30,7 @@ const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name)
 
 function athleteIn(file: string): AthleteFile {
   const own = orFail(readOwnFile(textOf(file)));
-  return own.kind === 'athlete' ? own.file : fail(`${file}: is not an athlete export but: ${own.kind}`);
+  return own.kind === 'athlete' ? own.file : fail(`${file}: contains a ${own.kind}, not an athlete export`);
 }
 
 /** What files of other formats are asked for; undefined: it is no such command. */

@@ -93,6 +93,6 @@ test('tables and calendars are read back, and what is wrong is named', () => {
   ]);
   expect(printed('file', example)).toMatchObject({ kind: 'block' });
   expect(() => said('days', file)).toThrow(/BEGIN:VCALENDAR/);
-  expect(() => said('table', 'log', example)).toThrow(/holds no athlete/);
+  expect(() => said('table', 'log', example)).toThrow(/not an athlete export/);
   expect(() => said('nothing')).toThrow(/ladder unfold/);
 });

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import { readSet } from './read-set';
 import { readSets } from './sets-text';
+import { setAtRirWithUnit } from './words/figures';
 
 const read = (text: string, isSets = false) => readSets(text, () => isSets);
 
@@ -68,4 +70,17 @@ test('one load with any reps is read back as it is shown', () => {
       },
     ),
   );
+});
+
+test.each([
+  ['62.5 kg × 10 @2', 62.5, 10, 2, 'stack'],
+  ['bw−15 kg × 8 @1.5', -15, 8, 1.5, 'bodyweight'],
+  ['bw+10 kg × 6 @2', 10, 6, 2, 'bodyweight'],
+  ['bw × 8 @2', 0, 8, 2, 'bodyweight'],
+] as const)('a best set is shown as “%s” and read back from it', (text, value, reps, rir, loading) => {
+  expect(setAtRirWithUnit(value, reps, rir, { loading, measure: 'reps' }, 'kg')).toBe(text);
+  expect(readSet(text, { loading }, 'lb', 'set')).toEqual({
+    ok: true,
+    value: { load: { value, unit: text.includes('kg') ? 'kg' : 'lb' }, reps, rir },
+  });
 });

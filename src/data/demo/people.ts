@@ -145,8 +145,8 @@ const maren: Made = (newId, since) => {
     },
     landmarks: { glutes: { ceiling: 16 } },
     learned: {
-      chest: { ceiling: 15.5, evidence: 'Spring block: behind twice running at 13 sets in week 5.' },
-      hamstrings: { floor: 5, evidence: 'Summer block: ahead at 4 sets in weeks 1 and 2.' },
+      chest: { ceiling: 15.5, evidence: 'Spring block: below target twice in a row at 13 sets (week 5).' },
+      hamstrings: { floor: 5, evidence: 'Summer block: gained strength at 4 sets (weeks 1 and 2).' },
     },
     bestSets: {
       'hack-squat': set(kg(110), 8),

@@ -26,7 +26,7 @@ import { Picker } from '@/ui/picker';
 import { readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
 import { Typed } from '@/ui/typed';
-import { estimate, figure, setText } from '@/ui/words/figures';
+import { estimate, figure, setAtRirWithUnit, setText } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
@@ -45,8 +45,7 @@ function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: A
 }
 
 function setWords(set: BestSet, exercise: Exercise): string {
-  const unit = exercise.loading === 'none' || (exercise.loading === 'bodyweight' && set.load.value === 0);
-  return `${setText(set.load.value, set.reps, exercise).replace(' × ', '×')}${unit ? '' : ` ${set.load.unit}`} @ ${figure(set.rir)}`;
+  return setAtRirWithUnit(set.load.value, set.reps, set.rir, exercise, set.load.unit);
 }
 
 function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): string {

@@ -1,5 +1,6 @@
 import type { Athlete, Catalogue, Exercise, LocalDate, Problem, Unanswered } from '@/core';
 import type { PastSet } from '@/formats/log-import/past-blocks';
+import type { Taken } from '@/ui/words/import-results';
 
 /** What the route hands to the In and out screen. */
 export interface FilesData {
@@ -36,24 +37,6 @@ export type TakeIn =
       readonly names: Readonly<Record<string, string>>;
     }
   | { readonly kind: 'measurements' | 'check-ins'; readonly athleteId: string; readonly csv: string };
-
-/** What came of it. */
-export type Taken =
-  | { readonly kind: 'block' | 'template'; readonly name: string }
-  | { readonly kind: 'athlete'; readonly name: string; readonly isCopy: boolean }
-  | { readonly kind: 'library' | 'measurements' | 'check-ins'; readonly added: number }
-  | {
-      readonly kind: 'account';
-      readonly athletes: number;
-      readonly templates: number;
-      readonly exercises: number;
-    }
-  | {
-      readonly kind: 'log';
-      readonly sets: number;
-      readonly blocks: readonly { readonly id: string; readonly name: string }[];
-      readonly days: readonly LocalDate[];
-    };
 
 export type TakenIn =
   | { readonly status: 'taken in'; readonly of: Taken /** Where it is seen. */; readonly to: string }

@@ -65,6 +65,18 @@ export function setAtRir(value: number | null, reps: number, rir: number, writte
   return `${setText(value, reps, written)} @${figure(Math.max(0, rir))}`;
 }
 
+/** A set that names its unit: `62.5 kg × 10 @2`, `bw−15 kg × 8 @2`, `bw × 8 @2`. */
+export function setAtRirWithUnit(
+  value: number,
+  reps: number,
+  rir: number,
+  written: Written,
+  unit: Unit,
+): string {
+  const set = setAtRir(value, reps, rir, written);
+  return value === 0 && written.loading === 'bodyweight' ? set : set.replace(' ×', ` ${unit} ×`);
+}
+
 /** `62.5 kg × 10`, `bodyweight × 8`, or the seconds of a hold alone. */
 export function setWithUnit(value: number | null, reps: number, written: Written, unit: Unit): string {
   if (written.loading === 'none') return count(reps, written);

@@ -1,7 +1,25 @@
+import type { LocalDate } from '@/core';
 import type { OwnFile } from '@/formats/archive/files';
 import { longDay } from '@/ui/words/dates';
 import { listed, plural } from '@/ui/words/figures';
-import type { Taken } from '../../features/import-export/contract';
+
+/** What came of an import. */
+export type Taken =
+  | { readonly kind: 'block' | 'template'; readonly name: string }
+  | { readonly kind: 'athlete'; readonly name: string; readonly isCopy: boolean }
+  | { readonly kind: 'library' | 'measurements' | 'check-ins'; readonly added: number }
+  | {
+      readonly kind: 'account';
+      readonly athletes: number;
+      readonly templates: number;
+      readonly exercises: number;
+    }
+  | {
+      readonly kind: 'log';
+      readonly sets: number;
+      readonly blocks: readonly { readonly id: string; readonly name: string }[];
+      readonly days: readonly LocalDate[];
+    };
 
 /** What a file of the product's own holds, in a sentence. */
 export function ownFileText({ kind, file }: OwnFile): string {

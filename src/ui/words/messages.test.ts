@@ -53,7 +53,7 @@ test('a check-in in few words', () => {
         { joint: 'elbow', grade: 'clear' },
       ],
     }),
-  ).toBe('knee slight and elbow moderate');
+  ).toBe('knee mild and elbow moderate');
   expect(
     measuredText({ measured: [{ kind: 'body weight', value: 68.2, unit: 'kg' }], restingHeartRate: 52 }),
   ).toBe('body weight 68.2 kg, resting heart rate 52');

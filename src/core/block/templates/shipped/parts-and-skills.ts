@@ -37,7 +37,7 @@ export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
     name: 'Body parts, five days',
     shape: 'body parts',
     cycleDays: 7,
-    suits: 'Advanced athletes who need much volume for one or two muscles in a session.',
+    suits: 'For advanced athletes who need a lot of volume for one or two muscles in a session.',
     badly: 'Most muscles are trained hard once a week; a missed day leaves one out.',
     sessions: [
       {
@@ -97,8 +97,8 @@ export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
     name: 'Straight arms, bent arms',
     shape: 'bent arm/straight arm',
     cycleDays: 7,
-    suits: 'Bodyweight skills: straight-arm holds first, a day off, then bent-arm strength.',
-    badly: 'Little for legs; tendons decide how fast it goes.',
+    suits: 'For bodyweight skills: straight-arm holds, a day off, then bent-arm strength.',
+    badly: 'Little leg training; tendons limit how fast one progresses.',
     sessions: [
       {
         name: 'Straight arms',
@@ -137,8 +137,8 @@ export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
     name: 'Upper, lower, full body',
     shape: 'upper/lower and full body',
     cycleDays: 7,
-    suits: 'Three days a week with a little more for each half than full body alone.',
-    badly: 'Only three exposures for what comes up on two of the days.',
+    suits: 'Three days a week with a little more for each half of the body than full body alone.',
+    badly: 'Most muscles are trained on two of the three days only.',
     sessions: [
       {
         name: 'Upper',
@@ -183,7 +183,7 @@ export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
     shape: 'small daily doses',
     cycleDays: 7,
     suits:
-      'Beside another main sport: a set or two a muscle on most days, few reps, fresh again the next day.',
+      'Beside another main sport: one or two sets per muscle on most days, so that the athlete is fresh the next day.',
     badly: 'No muscle gets much volume; five short sessions a week must fit beside the sport.',
     sessions: [
       doseOf('A1', 0),

@@ -9,7 +9,7 @@ export const THIRDS: readonly LaidSplit[] = [
     shape: 'push/pull and legs',
     cycleDays: 7,
     suits:
-      'After about half a year; five days with the upper body first and legs on one full and two part days.',
+      'After about half a year of training: five days, the upper body first, legs on one full and two partial days.',
     badly: 'Legs get one long day; those who put legs first want another split.',
     sessions: [
       {
@@ -72,7 +72,7 @@ export const THIRDS: readonly LaidSplit[] = [
     name: 'Push, pull, legs, day off',
     shape: 'push/pull/legs',
     cycleDays: 4,
-    suits: 'Free weekdays: three on, one off, rolling through the calendar; short sessions.',
+    suits: 'For people with no fixed weekdays: three days on, one off, in short sessions.',
     badly: 'Sessions move through the week, and every fourth day is a rest day whether it fits or not.',
     sessions: [
       {
@@ -114,7 +114,7 @@ export const THIRDS: readonly LaidSplit[] = [
     name: 'Torso and limbs, every other day',
     shape: 'torso/limbs',
     cycleDays: 8,
-    suits: 'Those who want arms trained fresh: arms share the day with legs.',
+    suits: 'For people who want to train arms fresh: arms share the day with legs.',
     badly:
       'Legs and arms make long days; it rolls through the calendar, since a torso day tires the arms for a day.',
     sessions: [

@@ -8,8 +8,8 @@ export const WHOLE_AND_HALVES: readonly LaidSplit[] = [
     name: 'Full body, three days',
     shape: 'full body',
     cycleDays: 7,
-    suits: 'From the first day; few days a week, every muscle three times.',
-    badly: 'Sessions grow long as volume rises; small muscles come late.',
+    suits: 'For beginners too: few days a week, every muscle three times.',
+    badly: 'Sessions get long as volume rises; small muscles come last.',
     sessions: [
       {
         name: 'Full body A',
@@ -54,8 +54,8 @@ export const WHOLE_AND_HALVES: readonly LaidSplit[] = [
     name: 'Upper and lower, four days',
     shape: 'upper/lower',
     cycleDays: 7,
-    suits: 'From the first day; four days a week, every muscle twice with room for volume.',
-    badly: 'Upper days hold many muscles, so arms come late in them.',
+    suits: 'For beginners too: four days a week, every muscle twice, with room for more sets.',
+    badly: 'Upper-body days train many muscles, so arms come last.',
     sessions: [
       {
         name: 'Upper, press first',
@@ -112,7 +112,7 @@ export const WHOLE_AND_HALVES: readonly LaidSplit[] = [
     name: 'Push and pull, legs shared out',
     shape: 'push/pull',
     cycleDays: 7,
-    suits: 'After about half a year; four days, legs trained often in small doses.',
+    suits: 'After about half a year of training: four days, legs trained often with few sets.',
     badly: 'Squats share a day with presses, hinges with rows: no day is easy on the back.',
     sessions: [
       {
