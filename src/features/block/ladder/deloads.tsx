@@ -1,6 +1,7 @@
 import { SIGN_WEIGHTS } from '@/ui/words/messages';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/ladder';
+import { shown } from '@/ui/words/values';
 import '@mantine/core/styles/Checkbox.layer.css';
 import '@mantine/core/styles/Radio.layer.css';
 import { Button, Checkbox, Radio, Table, VisuallyHidden } from '@mantine/core';
@@ -251,8 +252,8 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
         {since === null ? screenWords.noRecentCheckInJudge : screenWords.fromTheCheckInOn(longDay(since))}
       </p>
       {SIGNS.map((sign) => (
-        <fieldset key={sign} className={classes.sign} aria-label={sign}>
-          <legend>{sign}</legend>
+        <fieldset key={sign} className={classes.sign} aria-label={shown(sign)}>
+          <legend>{shown(sign)}</legend>
           {SIGN_WEIGHTS.map((word, score) => (
             <Radio
               key={word}
