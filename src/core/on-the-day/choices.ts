@@ -47,5 +47,9 @@ export function choicesIn(training: Training, week: IssuedWeek, session: Session
     const exercise = week.exercises[id] ?? catalogue.newest(id);
     return exercise === undefined ? [] : [[id, exercise] as const];
   });
-  return { instead, extras, exercises: { ...Object.fromEntries(facts), ...week.exercises } };
+  // Facts stay as they were sent; an exercise is called what its coach calls it now.
+  const exercises = Object.entries({ ...Object.fromEntries(facts), ...week.exercises }).map(
+    ([id, exercise]) => [id, { ...exercise, name: catalogue.newest(id)?.name ?? exercise.name }] as const,
+  );
+  return { instead, extras, exercises: Object.fromEntries(exercises) };
 }

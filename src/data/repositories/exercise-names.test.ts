@@ -1,6 +1,9 @@
+import { choicesIn } from '@/core';
 import { closeDatabase } from '../database';
-import { someBlock, someCoach } from '../testing/coach';
+import { NOW, someBlock, someCoach } from '../testing/coach';
 import { exerciseNames, namedExercises, renameExercise } from './exercise-names';
+import { issueWeek } from './issuing';
+import { findTraining } from './training';
 
 afterAll(closeDatabase);
 
@@ -20,4 +23,19 @@ test('a coach’s name for an exercise is theirs alone, can change, and goes bac
   await renameExercise(asker, 'leg-press', null);
   expect(await exerciseNames(asker)).toEqual({});
   expect(await namedExercises(asker)).toEqual([]);
+});
+
+test('a renamed exercise is called so in a week that was sent before; its facts stay as sent', async () => {
+  const { asker, blockId } = await someBlock();
+  await issueWeek(asker, blockId, 1, 0, NOW);
+  await renameExercise(asker, 'leg-press', 'sled press');
+  const training = await findTraining(asker, blockId);
+  const [week] = training?.issued ?? [];
+  const [session] = week?.plan.sessions ?? [];
+  if (training === undefined || week === undefined || session === undefined)
+    throw new Error('nothing was sent');
+  const { exercises } = choicesIn(training, week, session);
+  expect(exercises['leg-press']).toEqual({ ...week.exercises['leg-press'], name: 'sled press' });
+  expect(week.exercises['leg-press']?.name).toBe('leg press');
+  expect(exercises['seated-leg-curl']?.name).toBe('seated leg curl');
 });
