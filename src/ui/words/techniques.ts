@@ -184,7 +184,7 @@ function shapeSentence(technique: TechniqueParameters): string {
           : technique.way === 'down'
             ? `from ${technique.top} reps down in steps of ${technique.step}`
             : `up to ${technique.top} reps in steps of ${technique.step}${technique.way === 'up' ? '' : ' and back down'}`;
-      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.rests.length === 0 ? technique.pause : technique.rests.join(', ')} s between. The longest rung progresses${technique.rests.length === 0 ? ', then rests get shorter' : ''}.`;
+      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.rests.length === 0 ? technique.pause : technique.rests.join(', ')} s between. The highest reps progress${technique.rests.length === 0 ? ', then rests get shorter' : ''}.`;
     }
     case 'for time':
       return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counts as ${plural(technique.hard, 'hard set')}, as you set it.`;

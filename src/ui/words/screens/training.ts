@@ -87,7 +87,7 @@ export const startTheClockS = (value: number) => `Start the clock: ${value} s`;
 export const tapToStop = (words: string) => `${words}, tap to stop`;
 export const isFinishedForToday = (name: string) => `${name} is finished for today.`;
 export const yourCoachWillSeeThis = (more: string) => `Your coach will see this${more}.`;
-export const without = 'Without';
+export const without = 'Exercises that do not load the';
 export const ifYouWantToContinue = ', if you want to continue';
 export const continueWithTheRest = 'Continue with the rest';
 export const thisAlsoLoads = (list: string) => `This also loads ${list}.`;
