@@ -78,7 +78,7 @@ export function BlockLine({ block, onChange, onFocus, onConventions, children }:
       ))}
       {own > 0 ? (
         <Button variant="quiet" onClick={onConventions} title={screenWords.altC}>
-          {screenWords.joined(plural(own, 'convention'))}
+          {plural(own, 'convention')}
         </Button>
       ) : null}
       <Button variant="quiet" ref={more} aria-haspopup="dialog" onClick={() => setAll(true)}>

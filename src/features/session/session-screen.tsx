@@ -25,7 +25,7 @@ import { readSet } from '@/ui/read-set';
 import { Bar } from '@/ui/shell/bar';
 import { useReady } from '@/ui/use-ready';
 import { longDay } from '@/ui/words/dates';
-import { clock, figure, setAtRir, setText, setWithUnit } from '@/ui/words/figures';
+import { clock, setAtRir, setAtRirWithUnit } from '@/ui/words/figures';
 import { noteSentence } from '@/ui/words/messages';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -174,8 +174,7 @@ function SetRow({
     asked !== null && slot !== null
       ? capital(setName(asked, slot.sets))
       : capital(names(done?.exerciseId ?? ''));
-  const text = (set: LoggedSet) =>
-    screenWords.joined(setWithUnit(set.load.value, set.reps, shape, set.load.unit), figure(set.rir));
+  const text = (set: LoggedSet) => setAtRirWithUnit(set.load.value, set.reps, set.rir, shape, set.load.unit);
   const unit: Unit = done?.load.unit ?? slot?.unit ?? athlete.unit;
   const keep = async (
     value: { readonly load: LoggedSet['load']; readonly reps: number; readonly rir: number } | null,
@@ -204,11 +203,7 @@ function SetRow({
           <span className={classes.soft}> {screenWords.doneAs(names(done.exerciseId))}</span>
         ) : null}
       </Table.Th>
-      <Table.Td>
-        {asked === null
-          ? ''
-          : screenWords.joined(setText(asked.load, asked.reps, shape), figure(Math.max(0, asked.rir)))}
-      </Table.Td>
+      <Table.Td>{asked === null ? '' : setAtRir(asked.load, asked.reps, asked.rir, shape)}</Table.Td>
       <Table.Td>
         <SetField
           key={done?.id ?? 'open'}

@@ -1,6 +1,6 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { type Day, type LoggedSet, type SlotPlan, type Telling, type Told, whyOut } from '@/core';
-import { figure, plural, setText, setWithUnit } from '@/ui/words/figures';
+import { plural, setAtRirWithUnit, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
@@ -87,7 +87,7 @@ export function SetList(props: SetListProps) {
 }
 
 const doneText = ({ load, reps, rir }: LoggedSet, slot: SlotPlan) =>
-  screenWords.joined(setWithUnit(load.value, reps, slot, load.unit), figure(rir));
+  setAtRirWithUnit(load.value, reps, rir, slot, load.unit);
 
 /** What is not trained today and why, with what was done of it; what was left out by choice can be taken up again. */
 function OutList({ issued, told, day, done, onTell }: SetListProps) {

@@ -13,7 +13,7 @@ import {
   type SetPlan,
   type SlotPlan,
 } from '@/core';
-import { figure, listed, setText } from '@/ui/words/figures';
+import { figure, listed, setAtRir } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
 import type { FloorSession } from './contract';
 import { HoldClock } from './hold-clock';
@@ -144,10 +144,9 @@ export function SetScreen({
           ? screenWords.logAsPlanned
           : check.value === null
             ? verb
-            : screenWords.joinedOf(
+            : screenWords.logThisSet(
                 verb,
-                setText(check.value.load, check.value.reps, slot),
-                figure(check.value.rir),
+                setAtRir(check.value.load, check.value.reps, check.value.rir, slot),
               )}
       </UnstyledButton>
       {round === null || !isAsAsked || !isNothingElse ? null : (

@@ -1,5 +1,5 @@
 import type { FloorState } from '@/client/training-session';
-import { figure, setWithUnit } from '@/ui/words/figures';
+import { BY_REPS, setAtRirWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
@@ -24,18 +24,15 @@ export function setsAsText(
     // Of another session, or beyond what this one asks.
     if (slot === undefined || planned === undefined)
       return [
-        screenWords.joinedOf2(
+        screenWords.setLine(
           localDate,
           capital(exercise?.name ?? set.exerciseId),
-          set.reps,
-          set.load.value,
-          set.load.unit,
-          figure(set.rir),
+          setAtRirWithUnit(set.load.value, set.reps, set.rir, BY_REPS, set.load.unit),
         ),
       ];
-    const done = setWithUnit(set.load.value, set.reps, slot, set.load.unit);
+    const done = setAtRirWithUnit(set.load.value, set.reps, set.rir, slot, set.load.unit);
     const name = `${capital(nameOf(slot, data, planned))}, ${setName(planned, slot.sets)}`;
-    return [screenWords.joinedOf3(localDate, name, done, figure(set.rir))];
+    return [screenWords.setLine(localDate, name, done)];
   });
   if (lines.length === 0) return '';
   return [screenWords.week(data.athleteName, data.week, data.session.name), ...lines].join('\n');

@@ -2,7 +2,6 @@ export const blockTabs = 'Block tabs';
 export const redo = 'Redo';
 export const history = 'History';
 export const altC = 'Alt C';
-export const joined = (conventions: string) => `${conventions}`;
 export const allSettings = 'All settings';
 export const explanation = 'Explanation';
 export const revision = (revision: number) => `revision ${revision}`;

@@ -5,7 +5,6 @@ export const ofSets = (day: string, counted: number, planned: number) =>
 export const inProgress = ', in progress.';
 export const afterTheLastSet = 'after the last set';
 export const extra = 'Extra';
-export const joined = (set: string, rir: string) => `${set} @${rir}`;
 export const notSaved = (said: string) => `Not saved. ${said}`;
 export const doneAs = (exercise: string) => `done as ${exercise}`;
 export const whatWasDone = (name: string) => `${name}: what was done`;

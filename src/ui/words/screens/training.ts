@@ -201,7 +201,6 @@ export const loggedTwiceTheLaterOne = ', logged twice: the later one counts';
 export const asked = (set: string) => `asked ${set}`;
 export const was = (slot: string) => `was ${slot}`;
 export const endSessionHere = 'End session here';
-export const joined = (set: string, rir: string) => `${set} @${rir}`;
 export const skippedToday = 'Skipped today';
 export const doneOf = (sets: string) => `, ${sets} done`;
 export const enteredByMistake = 'Entered by mistake';
@@ -210,7 +209,6 @@ export const log = 'Log';
 export const saveCorrection = 'Save correction';
 export const mustBeAWholeNumber = (value: string) => `${value} must be a whole number. `;
 export const logAsPlanned = 'Log as planned';
-export const joinedOf = (verb: string, set: string, rir: string) => `${verb} ${set} @${rir}`;
 export const noEnergyLeftSkipIt = 'No energy left: skip it';
 export const todayInTwoHalvesS = (value: string, bETWEEN_HALVES: number) =>
   `Today in two halves: ${value}, ${bETWEEN_HALVES} s apart; log them as one set.`;
@@ -218,16 +216,6 @@ export const nothingToFailureToday = 'Nothing to failure today.';
 export const todayNothingToFailure = (value: string) => `${value} today, nothing to failure.`;
 export const sApart = (value: string) => `, ${value} s apart`;
 export const logAllAsPlanned = (list: string, between: string) => `Log all as planned: ${list}${between}`;
-export const joinedOf2 = (
-  localDate: string,
-  exerciseId: string,
-  reps: number,
-  value: number,
-  unit: string,
-  rir: string,
-) => `${localDate} ${exerciseId}: ${value} ${unit} × ${reps} @${rir}`;
-export const joinedOf3 = (localDate: string, name: string, done: string, rir: string) =>
-  `${localDate} ${name}: ${done} @${rir}`;
 export const week = (athleteName: string, week: number, name: string) =>
   `${athleteName}, week ${week}, ${name}`;
 export const whenWasTheSorenessGone = 'When was the soreness gone?';
@@ -254,3 +242,6 @@ export const includingYourBodyWeight = ' (including your body weight)';
 export const mostRepsAt = (reps: number, load: string) => `; most reps ${reps} at ${load}`;
 export const enterYourWeightInA = 'Enter your weight in a check-in to see it here.';
 export const whatTheWordsMean = 'What the words mean';
+
+export const logThisSet = (verb: string, set: string) => `${verb} ${set}`;
+export const setLine = (date: string, name: string, set: string) => `${date} ${name}: ${set}`;
