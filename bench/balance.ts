@@ -2,7 +2,7 @@ import loadHighs from 'highs';
 import { catalogueWith, checkInput, EMPTY_LOG, rebalance, type Solve, unfold } from '../src/core';
 import { athlete, largeBlock } from '../src/core/testing/fixtures';
 
-/** Times filling and balancing a week of 6 sessions of 8 slots beside one unfold of its block. */
+/** Compares filling and balancing a week of 6 sessions with 8 slots each against one unfold of the same block. */
 const RUNS = 7;
 const catalogue = catalogueWith([]);
 const exercises = catalogue.find;

@@ -23,9 +23,9 @@ import { block, session, slot, athlete as someone } from '../src/core/testing/fi
 import { playBlock } from '../src/core/unfold/unfold';
 
 /**
- * `tsx bench/learning.ts [ATHLETES]`: simulated athletes of whom drift, curve, floors and ceilings are known to nobody but them live
- * three blocks each; what their reviews teach is taken over after each. Printed: how far off the athlete is assumed to be,
- * before the first block and after each.
+ * `tsx bench/learning.ts [ATHLETES]`: simulates athletes whose true drop-off, rep-max curve and volume ranges the
+ * engine does not know. Each trains three blocks and applies what each review teaches. Prints how far the engine's
+ * assumptions are from the truth before the first block and after each one.
  */
 const ATHLETES = Number(process.argv[2] ?? 100);
 const BLOCKS = 3;
@@ -34,7 +34,10 @@ const MUSCLES: readonly Muscle[] = ['chest', 'quads', 'lats'];
 
 const sets = (many: number) => ({ technique: { kind: 'straight', sets: many } as const, rest: 120 });
 
-/** Three muscles from well below to well above what most bear, in two ranges, so that a curve has something to go by. */
+/**
+ * Three muscles trained from well below to well above what most athletes tolerate, in two rep ranges, so that a curve
+ * can be fitted.
+ */
 function plan(startDate: string): Block {
   const day = (id: string, at: number, high: boolean) =>
     session(
@@ -43,7 +46,8 @@ function plan(startDate: string): Block {
       ['chest-press-machine', 'hack-squat', 'neutral-pulldown'].map((exercise) =>
         slot(`${id}-${exercise}`, exercise, {
           ...sets(2),
-          // Three weeks below what most grow on, then a set more in every session each week, to well above what most bear.
+          // Three weeks below the usual minimum, then one set more per session each week until well above the usual
+          // maximum.
           weeks: [2, 2, 3, 4, 5, 6, 7].map((sets, at) => ({
             week: at + 2,
             sets,
@@ -73,7 +77,7 @@ interface Off {
 
 const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
 
-/** How far what is assumed of an athlete lies from the truth, each as a share of it. */
+/** How far the engine's assumptions about an athlete are from the truth, each as a fraction of the true value. */
 function off(who: Athlete, truth: Truth): Off {
   const own = conventionsOf({ own: who.conventions, block: {} });
   const usual = conventionsOf({ own: someone().conventions, block: {} });
@@ -81,7 +85,7 @@ function off(who: Athlete, truth: Truth): Off {
   const reps = [6, 8, 10, 14, 18];
   const [assumed, real] = [curveOf(who.effort), personalCurve(truth.slope)];
   const apart = reps.map((n) => {
-    // Curves are compared by how they go from eight reps on: their strength is found from the sets themselves.
+    // Compares curves from eight reps on only, because strength itself is estimated from the sets.
     const share = (curve: typeof real) => curve.fraction(n) / curve.fraction(8);
     return Math.abs(share(assumed) / share(real) - 1);
   });

@@ -3,15 +3,15 @@ import { closeDatabase, database } from '../src/data/database';
 import { coachByEmail } from '../src/data/repositories/coaches';
 
 /**
- * `tsx bench/many.ts EMAIL ATHLETES BLOCKS`: multiplies a coach's athletes to so many, each with so many blocks, by copying
- * rows: a roster and a log as large as they get. Copies of issued weeks hold no plan; nobody opens them.
+ * `tsx bench/many.ts EMAIL ATHLETES BLOCKS`: copies rows until a coach has that many athletes with that many blocks
+ * each: a very large roster and log. Copies of issued weeks have no plan; no page opens them.
  */
 const [email = '', athletes = '0', blocks = '1'] = process.argv.slice(2);
 const asker = await coachByEmail(email);
 if (asker === undefined) throw new Error(`no coach ${email}`);
 const replacements = { coachId: asker.coachId };
 
-/** Tables of an athlete with the columns that name what is copied along. */
+/** Tables of an athlete, each with the columns whose ids must be copied along. */
 const OF_ATHLETE: Readonly<Record<string, readonly string[]>> = {
   athletes: ['id'],
   blocks: ['id', 'athlete_id'],
@@ -21,7 +21,7 @@ const OF_ATHLETE: Readonly<Record<string, readonly string[]>> = {
   standings: ['block_id', 'athlete_id'],
   calls: ['block_id', 'athlete_id'],
 };
-/** The same of a block alone. */
+/** The same for a single block. */
 const OF_BLOCK: typeof OF_ATHLETE = {
   blocks: ['id'],
   issued_weeks: ['id', 'block_id'],
@@ -40,8 +40,8 @@ async function columnsOf(table: string): Promise<readonly string[]> {
 }
 
 /**
- * Copies the coach's rows under ids that begin with a mark.
- * @param but ids of what is not copied, as LIKE has it
+ * Copies the coach's rows under ids that start with a prefix.
+ * @param but LIKE pattern of ids that are not copied
  */
 async function copy(
   tables: typeof OF_ATHLETE,
@@ -74,6 +74,6 @@ const first = await count();
 const bare = { 'issued_weeks.snapshot': "'{}'" };
 for (let at = 1; at < Number(blocks); at++)
   await copy(OF_BLOCK, `b${at}~`, 'b%~%', { ...bare, 'standings.state': "'done'" });
-// An athlete's copy has copies of all their blocks.
+// Copying an athlete copies all of their blocks.
 for (let at = 1; at * first < Number(athletes); at++) await copy(OF_ATHLETE, `a${at}~`, 'a%~%', bare);
 await closeDatabase();

@@ -1,7 +1,10 @@
 import { closeDatabase, database } from '../src/data/database';
 import { multiply, multiplyBlocks } from '../src/data/demo/multiply';
 
-/** Repeats what is in a database, for measuring: `BLOCKS COACHES`, every block so often, then every coach with all that is theirs. */
+/**
+ * Multiplies the contents of a database for measuring. `BLOCKS COACHES`: copies every block BLOCKS times, then every
+ * coach with all of their data COACHES times.
+ */
 const [blocks = '1', coaches = '1'] = process.argv.slice(2);
 await multiplyBlocks(database(), Number(blocks));
 await multiply(database(), Number(coaches));

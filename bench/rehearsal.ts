@@ -2,7 +2,7 @@ import { performance } from 'node:perf_hooks';
 import { Memo, Rehearsing, unfold, usualModel } from '../src/core';
 import { athlete, block, lookup, session, slot } from '../src/core/testing/fixtures';
 
-/** Times lives of a six-week block of four sessions, beside one whole unfolding of it in the same run. */
+/** Compares simulated runs of a six-week block of four sessions with one full unfold of it in the same process. */
 const RUNS = 100;
 const MEANT = { runs: 500, seconds: 2 };
 

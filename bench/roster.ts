@@ -32,9 +32,9 @@ import { addCoach, coachByEmail } from '../src/data/repositories/coaches';
 import { keepCheckIn } from '../src/data/repositories/keep-check-in';
 
 /**
- * `tsx bench/roster.ts EMAIL COUNT`: a coach with so many athletes in the ninth week of a block, months of their logs
- * simulated with the core: some steady, some who miss a day, hurt, stall, report their reserve too low, are worn out, fall
- * behind, log nothing or have lost this week's Monday.
+ * `tsx bench/roster.ts EMAIL COUNT`: a coach with COUNT athletes in the ninth week of a block. The core simulates
+ * months of logs: some athletes are steady, others miss days, report pain, stall, report RIR too low, are exhausted,
+ * fall below target, stop logging, or missed this week's Monday.
  */
 const LIVES = [
   'steady',
@@ -65,8 +65,8 @@ const slot = (id: string, exerciseId: string) => {
 };
 
 /**
- * Four days of upper and lower body, under ids of its own.
- * @param today whatever day of the week it is, the last session is still to come: the ninth week is not over
+ * Four upper- and lower-body days with ids of their own.
+ * @param today whatever the weekday, the last session is in the future, so the ninth week is not over
  */
 function fourDays(startDate: string, mark: string, today: string): Block {
   const day = (id: string, name: string, at: number, exercises: readonly string[]) => ({
@@ -105,7 +105,7 @@ function fourDays(startDate: string, mark: string, today: string): Block {
   };
 }
 
-/** How much of the strength of the first week there is in a later one. */
+/** The athlete's strength in a later week as a fraction of their strength in week 1. */
 function strengthIn(life: Life, week: number, exerciseId: string): number {
   if (life === 'behind') return 1 - 0.08 * Math.max(0, week - WEEKS_DONE + 2);
   if (life === 'stalls' && (exerciseId === 'leg-press' || exerciseId === 'hack-squat'))
@@ -180,7 +180,7 @@ function play(block: Block, athlete: Athlete, life: Life, today: string): State 
           const first = maxes.get(planned.slotId) ?? e1rm(load, set.reps + set.rir, EPLEY);
           maxes.set(planned.slotId, first);
           const max = first * strengthIn(life, week, planned.exerciseId);
-          // Who reports low stops early: the further from failure, the more is left beyond what is said.
+          // Athletes who report RIR too low stop early: the further from failure, the larger their error.
           const left = life === 'reports low' ? set.rir * 1.8 : set.rir;
           const able = repsToFailure(max, load, EPLEY) - k - left;
           sets.push({
@@ -209,7 +209,9 @@ function play(block: Block, athlete: Athlete, life: Life, today: string): State 
   return state;
 }
 
-/** What was played of each life, with the mark of the ids in it: the same weeks under other ids are another athlete's. */
+/**
+ * Simulated runs, each with the id prefix it was made with. The same weeks under other ids serve for another athlete.
+ */
 const plays = new Map<Life, { readonly mark: string; readonly text: string }>();
 
 function played(block: Block, mark: string, athlete: Athlete, life: Life, today: string): State {

@@ -1,7 +1,10 @@
 import { applyEdit, check, EMPTY_LOG, type IssuedWeek, type Log, Memo, unfold } from '../src/core';
 import { athlete, largeBlock, lookup, performWeek } from '../src/core/testing/fixtures';
 
-/** Times unfold on a 12-week, 6-session, 8-slot block, empty and fully logged, beside a yardstick of the same run. */
+/**
+ * Times unfold on a block of 12 weeks with 6 sessions of 8 slots, empty and fully logged, against a reference
+ * computation in the same run.
+ */
 const RUNS = 150;
 const WARM = 40;
 
@@ -30,7 +33,7 @@ const full = median(() => unfold({ ...input, ...state }));
 const blockPlan = unfold({ ...input, ...blank });
 const checks = median(() => check({ block, athlete: who, blockPlan, exercises: lookup }));
 
-/** Edits one slot's rest again and again, as a coach at the Sheet does, with what is known of the other sessions. */
+/** Edits one slot's rest again and again, as a coach on the Sheet does; the other sessions come from memory. */
 const memory = new Memo();
 let edited = block;
 let rest = 60;

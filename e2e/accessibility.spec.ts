@@ -16,7 +16,7 @@ interface Violation {
   readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[];
 }
 
-/** Everything axe has to say of a page: its rules of WCAG 2.2 A and AA and its best practices, however slight. */
+/** Runs axe on a page with all WCAG 2.2 A and AA rules and its best practices, at every severity. */
 async function violations(page: Page): Promise<string[]> {
   await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'));
   const found = await page.evaluate(async () => {
@@ -31,7 +31,7 @@ async function violations(page: Page): Promise<string[]> {
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on any screen, ${colorScheme}`, async ({ coach: page }) => {
+  test(`axe finds no problems on any screen, ${colorScheme}`, async ({ coach: page }) => {
     await page.emulateMedia({ colorScheme });
     expect(await violations(page)).toEqual([]);
     await openBlock(page, 'Maren');
@@ -57,7 +57,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on the profile, the library and what opens over them, ${colorScheme}`, async ({
+  test(`axe finds no problems on the profile, the library and their dialogs, ${colorScheme}`, async ({
     coach: page,
   }) => {
     await page.emulateMedia({ colorScheme });
@@ -103,7 +103,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on the Ladder, the technique picker and the dialogs of a block, ${colorScheme}`, async ({
+  test(`axe finds no problems on the Ladder, the technique picker and a block's dialogs, ${colorScheme}`, async ({
     coach: page,
   }) => {
     await page.emulateMedia({ colorScheme });
@@ -146,7 +146,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
   });
 }
 
-/** What stands out of the screen by how much, and texts of the Sheet that were taken to fit their cell and do not. */
+/** Lists elements wider than the screen by how much, and texts of the Sheet that overflow their cell. */
 async function standingOut(page: Page): Promise<string[]> {
   return page.evaluate(() => {
     const wide = document.documentElement.scrollWidth - window.innerWidth;
@@ -166,12 +166,13 @@ for (const [width, height] of [
   // 1280 x 800 at 200 %.
   [640, 400],
 ] as const) {
-  test(`on ${width} px: nothing stands out, axe finds nothing, what is tapped is large`, async ({
+  test(`at ${width} px nothing overflows, axe finds no problems, and touch targets are large enough`, async ({
     coach: page,
   }) => {
     await page.setViewportSize({ width, height });
     const looks = async (name: string) => {
-      // Where things stand differs from width to width; what axe looks at does not, and is looked at where it is narrowest.
+      // Layout differs at each width and is checked at each; axe's checks do not depend on it and run at the
+      // narrowest.
       const isNarrowest = width === 390;
       for (const colorScheme of isNarrowest ? (['dark', 'light'] as const) : (['light'] as const)) {
         await page.emulateMedia({ reducedMotion: 'reduce', colorScheme });
@@ -199,7 +200,7 @@ for (const [width, height] of [
       await answers(page);
       await looks(face);
     }
-    // Calls are answered by thumb.
+    // Proposals are answered with a thumb.
     const calls = page.getByRole('region', { name: commonWords.proposedChanges });
     const accept = calls.getByRole('button', { name: commonWords.apply, exact: true }).first();
     expect((await accept.boundingBox())?.height).toBeGreaterThanOrEqual(44);
@@ -229,7 +230,7 @@ for (const [width, height] of [
   });
 }
 
-test('on 1280 px nothing stands out, however long the name', async ({ coach: page }) => {
+test('at 1280 px nothing overflows, even with very long names', async ({ coach: page }) => {
   await answers(page);
   const names = await page.getByRole('rowheader').allTextContents();
   expect(names.join()).toContain('Aurelio Santangelo-Whitcombe');

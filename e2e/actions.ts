@@ -3,7 +3,7 @@ import type { APIRequestContext, APIResponse } from '@playwright/test';
 import * as z from 'zod';
 
 const manifest = (name: string): unknown => JSON.parse(readFileSync(`.next/server/${name}.json`, 'utf8'));
-/** A server action of the build: its id, the file it stands in and its name. */
+/** A server action of the build: its id, source file and name. */
 export interface Action {
   readonly id: string;
   readonly filename: string;
@@ -14,7 +14,7 @@ export const ACTIONS: readonly Action[] = Object.entries(
     .object({ node: z.record(z.string(), z.object({ filename: z.string(), exportedName: z.string() })) })
     .parse(manifest('server-reference-manifest')).node,
 ).map(([id, { filename, exportedName }]) => ({ id, filename, name: exportedName }));
-/** Every page and route of the build, as its file is named. */
+/** Every page and route of the build, by source file. */
 export const ROUTES = Object.keys(z.record(z.string(), z.string()).parse(manifest('app-paths-manifest')));
 
 const settings = {
@@ -37,7 +37,7 @@ const someone = {
   timeZone: 'Europe/Oslo',
 };
 
-/** What each of the coach's actions is asked with: well formed, so that nothing but the sign-in refuses it. */
+/** Well-formed arguments for each coach action, so that only the sign-in can refuse the call. */
 export const asked = (athleteId: string, blockId: string): Readonly<Record<string, readonly unknown[]>> => ({
   'find.ts find': [],
   'account/actions.ts keepConventionsAction': [{}],
@@ -124,13 +124,13 @@ export const asked = (athleteId: string, blockId: string): Readonly<Record<strin
 
 const COACHS = '(coach)/';
 
-/** The coach's actions with what names each in `asked`. */
+/** The coach's actions, each with its key in `asked`. */
 export const COACHS_ACTIONS = ACTIONS.filter(({ filename }) => filename.includes(COACHS)).map((action) => ({
   ...action,
   key: `${action.filename.split(COACHS)[1]} ${action.name}`,
 }));
 
-/** The coach's pages or routes as addresses of an athlete and a block of theirs. */
+/** The coach's pages or routes, filled in with an athlete and one of their blocks. */
 export function coachsPaths(kind: 'page' | 'route', athleteId: string, blockId: string): readonly string[] {
   return ROUTES.filter((route) => route.startsWith('/(coach)/') && route.endsWith(`/${kind}`)).map((route) =>
     filled(route.replace('/(coach)', '').replace(new RegExp(`/${kind}$`), ''), athleteId, blockId),
@@ -147,7 +147,7 @@ function filled(path: string, athleteId: string, blockId: string): string {
     .replace('[templateId]', 'x');
 }
 
-/** Where a page of the coach's asks an action. */
+/** The page from which a coach's action is called. */
 export function placeOf(key: string, athleteId: string, blockId: string): string {
   const [file = ''] = key.split(' ');
   return filled(`/${file}`, athleteId, blockId)
@@ -155,11 +155,11 @@ export function placeOf(key: string, athleteId: string, blockId: string): string
     .replace('/find.ts', '/desk');
 }
 
-/** What the framework would take for a mark of its own is told from text, as its pages do. */
+/** Escapes text that the framework would read as one of its own markers, the way its pages do. */
 const marked = (_: string, value: unknown) =>
   typeof value === 'string' && value.startsWith('$') ? `$${value}` : value;
 
-/** Asks an action as a page of this server would. */
+/** Calls an action the way a page of this server does. */
 export function call(
   request: APIRequestContext,
   { id, origin, path, given }: { id: string; origin: string; path: string; given: unknown },

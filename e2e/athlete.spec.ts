@@ -8,7 +8,7 @@ import * as trainingWords from '@/ui/words/screens/training';
 import { answers, expect, openBlock, openPalette, openProfile, press, signIn, test } from './coach';
 import { begin, start } from './phones';
 
-test('a change says what it alters in the running block before it is kept, and survives a reload', async ({
+test('editing the profile shows what changes in the running block before saving, and survives a reload', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
@@ -70,7 +70,7 @@ test('a change says what it alters in the running block before it is kept, and s
   });
 });
 
-test('two tabs: other fields are brought together, the same field is asked about', async ({
+test('two tabs: changes to different fields merge, changes to the same field ask', async ({
   coach: page,
   browser,
   email,
@@ -94,7 +94,7 @@ test('two tabs: other fields are brought together, the same field is asked about
   await expect(elsewhere.getByLabel(athleteWords.longestSessionInMinutes)).toHaveValue('55');
 });
 
-test('body weight and girths over time: kept at once, drawn, taken over by the profile', async ({
+test('body weight and girths are saved at once, drawn as a line, and body weight updates the profile', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Devika');
@@ -114,9 +114,7 @@ test('body weight and girths over time: kept at once, drawn, taken over by the p
   await expect(page.getByLabel(commonWords.bodyWeight, { exact: true })).toHaveValue('139.5');
 });
 
-test('archived athletes leave the roster and come back; so do erased ones while there is grace', async ({
-  coach: page,
-}) => {
+test('archived and deleted athletes leave the roster and can be restored', async ({ coach: page }) => {
   await openProfile(page, 'Tobiasz');
   await page.getByRole('button', { name: athleteWords.archive }).click();
   await page.waitForURL('**/desk');
@@ -147,7 +145,7 @@ test('archived athletes leave the roster and come back; so do erased ones while 
   await expect(page.getByText('6 athletes')).toBeVisible();
 });
 
-test('an own exercise that is edited offers to update the blocks that use it', async ({ coach: page }) => {
+test('editing a custom exercise offers to update the blocks that use it', async ({ coach: page }) => {
   await page.goto('/library');
   await answers(page);
   await page.getByLabel(commonWords.searchExercises).fill('towel');
@@ -169,7 +167,9 @@ test('an own exercise that is edited offers to update the blocks that use it', a
   await expect(page.getByTestId('why')).toContainText('towel-grip row 3 × 0.5');
 });
 
-test('the palette: what is 8 at 2 left, how do I make it, and where to go', async ({ coach: page }) => {
+test('the palette answers load questions, explains how to load the bar, and navigates', async ({
+  coach: page,
+}) => {
   await openBlock(page, 'Maren');
   await page.locator('[data-column="slot"]', { hasText: 'Romanian deadlift' }).click();
   const dialog = await openPalette(page);
@@ -184,7 +184,7 @@ test('the palette: what is 8 at 2 left, how do I make it, and where to go', asyn
   await press(page, 'Enter');
   await page.waitForURL('**/athletes/**');
   await expect(page.getByRole('heading', { name: 'Devika Rao' })).toBeVisible();
-  // Typed at once, before the field has the focus: nothing of it is lost.
+  // Typing immediately, before the field has focus, loses nothing.
   await page.keyboard.press('Control+k');
   await page.keyboard.type('sign out');
   await expect(page.getByRole('dialog').getByRole('textbox')).toHaveValue('sign out');
@@ -192,7 +192,7 @@ test('the palette: what is 8 at 2 left, how do I make it, and where to go', asyn
   await page.waitForURL('**/sign-in');
 });
 
-test('the password: the old one is asked for, mistakes stand beside their field, the new one signs in', async ({
+test('changing the password asks for the old one, shows errors at their field, and the new one signs in', async ({
   coach: page,
   email,
 }) => {
@@ -219,7 +219,7 @@ test('the password: the old one is asked for, mistakes stand beside their field,
   await page.waitForURL('**/desk');
 });
 
-test('how the last warm-up set moved proposes the load of the first', async ({ coach: page }) => {
+test('the speed of the last warm-up set suggests the load of the first work set', async ({ coach: page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page
     .getByRole('row')
@@ -230,7 +230,7 @@ test('how the last warm-up set moved proposes the load of the first', async ({ c
   await begin(page, /Hinge and row/);
   const load = page.getByRole('textbox', { name: 'lb' });
   const asked = Number(await load.inputValue());
-  // The way up, a set at a time with its own load.
+  // The warm-up: one set after another, each with its own load.
   const sets = Number((await page.getByText(/^Warm-up 1 of \d$/).textContent())?.at(-1));
   expect(sets).toBeGreaterThan(1);
   const walk = async (verdict: string) => {

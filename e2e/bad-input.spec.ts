@@ -6,7 +6,7 @@ import { answers, cell, expect, openBlock, ready, savedAt, test, typeInto } from
 
 const EXERCISE = 'seated leg curl';
 
-/** Types into a cell and expects to be refused in so many words, with the cell still open and nothing changed. */
+/** Types into a cell and expects this error, with the cell still open and nothing changed. */
 async function refused(page: Page, column: string, text: string, sentence: string | RegExp): Promise<void> {
   const target = cell(page, EXERCISE, column);
   const before = await target.textContent();
@@ -17,7 +17,7 @@ async function refused(page: Page, column: string, text: string, sentence: strin
   await expect(target).toHaveText(before ?? '');
 }
 
-test('refused input says why beside its cell, keeps what was typed, and changes nothing', async ({
+test('rejected input shows why at its cell, keeps what was typed, and changes nothing', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -42,8 +42,10 @@ test('refused input says why beside its cell, keeps what was typed, and changes 
   await savedAt(page, 0);
 });
 
-test('a stale tab is rebased where it may be and asked where it must', async ({ coach: page }) => {
-  // Tabs that come to the front look for news by themselves; here both are to stay unaware.
+test('a tab with old data merges its edits where it can and asks where it cannot', async ({
+  coach: page,
+}) => {
+  // A tab checks for news when it gets focus; this test keeps both tabs from doing so.
   await page
     .context()
     .addInitScript(() => window.addEventListener('focus', (event) => event.stopImmediatePropagation()));
@@ -63,7 +65,7 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await expect(cell(other, EXERCISE, 'sets')).toHaveText('4');
   await expect(cell(other, EXERCISE, 'rest')).toHaveText('75');
 
-  // The first tab does not know of the rest yet and writes its own.
+  // The first tab has not seen the other tab's rest and writes its own.
   await typeInto(page, EXERCISE, 'rest', '120');
   await expect(
     page.getByRole('alert').filter({ hasText: 'Another tab changed the same thing' }),
@@ -81,7 +83,7 @@ test('a stale tab is rebased where it may be and asked where it must', async ({ 
   await expect(cell(page, 'hack squat', 'rest')).toHaveText('210');
 });
 
-test('an own exercise is not saved over text that cannot be read', async ({ coach: page }) => {
+test('a custom exercise is not saved while one of its fields cannot be read', async ({ coach: page }) => {
   await page.goto('/library');
   await answers(page);
   await page.keyboard.press('Alt+n');

@@ -5,7 +5,7 @@ import { cell, expect, openBlock, test } from './coach';
 import { begin } from './phones';
 import { takeTechnique } from './prescribe';
 
-test('a hold counts down to what is asked, through a phone that slept, and on; what was held stands in its field', async ({
+test('a hold counts down to its target and beyond, even while the phone sleeps, and fills in the seconds held', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Ilmari');
@@ -35,10 +35,10 @@ test('a hold counts down to what is asked, through a phone that slept, and on; w
   await expect(page.getByText(/^1 of \d+ sets$/)).toBeVisible();
 });
 
-test('the pacer keeps the page’s clock to two tenths of a second over three minutes on a slow phone', async ({
+test("the pacer stays within two tenths of a second of the page's clock for three minutes on a slow phone", async ({
   coach: page,
 }) => {
-  // Three minutes on a phone six times slower: beside another journey it takes its time.
+  // Three minutes on a phone slowed down six times need a long timeout when another journey runs beside it.
   test.setTimeout(480_000);
   await openBlock(page, 'Maren');
   await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
@@ -79,7 +79,7 @@ test('the pacer keeps the page’s clock to two tenths of a second over three mi
   await expect(pacer).toBeVisible();
 });
 
-test('a round of mini-sets is one tap at its end, with every piece of it at the coach’s; a set is typed in one go', async ({
+test('a round of mini-sets is logged with one tap at its end, each part reaches the coach, and a set can be typed as text', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -100,7 +100,7 @@ test('a round of mini-sets is one tap at its end, with every piece of it at the 
   const first = page.getByRole('button', { name: /part \d of 3/ });
   for (const [at, count] of reps.entries()) await expect(first.nth(at)).toContainText(`× ${count} `);
 
-  // A whole set typed into one field is shared out.
+  // A set typed into one field fills all fields.
   await page.getByRole('button', { name: commonWords.continueWord }).click();
   await page.getByLabel(/^kg/).fill('42.5x7@1');
   await page.keyboard.press('Enter');

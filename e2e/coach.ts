@@ -9,7 +9,7 @@ import * as signInWords from '@/ui/words/screens/sign-in';
 
 const run = promisify(execFile);
 
-/** Runs one of the data commands. It is bundled once (scripts/test.mjs): nearly every journey begins with one. */
+/** Runs a data command, bundled once by scripts/test.mjs because nearly every journey starts with one. */
 export async function data(...args: string[]): Promise<void> {
   await run(process.execPath, ['.cache/data-command.mjs', ...args], { env: process.env });
 }
@@ -19,7 +19,7 @@ export async function tsx(...args: string[]): Promise<void> {
   await run('node_modules/.bin/tsx', args, { env: process.env });
 }
 
-/** A demo coach of their own for every journey, signed in. */
+/** Gives each journey its own demo coach, signed in. */
 export const test = base.extend<{ email: string; coach: Page }>({
   // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names from the pattern
   email: async ({}, use) => {
@@ -46,7 +46,7 @@ export async function signIn(page: Page, email: string): Promise<void> {
   await page.waitForURL('**/desk');
 }
 
-/** Makes it long ago that a coach last told their password on any device. */
+/** Pretends that the coach last entered their password long ago, on every device. */
 export async function leftOpen(email: string): Promise<void> {
   const connection = await createConnection(process.env.DATABASE_URL ?? '');
   try {
@@ -59,12 +59,12 @@ export async function leftOpen(email: string): Promise<void> {
   }
 }
 
-/** What a week's cell shows of so many sets: the load, and the reps of each. */
+/** The text of a week's cell: the load, and the reps of each set. */
 export function setsOfReps(sets: number): RegExp {
   return new RegExp(`× \\d+(, \\d+){${sets - 1}}(?!, ?\\d)`);
 }
 
-/** Opens the command palette, ready to be typed into. */
+/** Opens the command palette and waits until it takes input. */
 export async function openPalette(page: Page): Promise<Locator> {
   await page.keyboard.press('Control+k');
   const dialog = page.getByRole('dialog');
@@ -72,12 +72,12 @@ export async function openPalette(page: Page): Promise<Locator> {
   return dialog;
 }
 
-/** Waits until the screen answers to keys and clicks. */
+/** Waits until the screen reacts to keys and clicks. */
 export async function answers(page: Page): Promise<void> {
   await expect(page.locator('main[data-ready="true"]')).toBeVisible();
 }
 
-/** Opens an athlete's profile; resolves once it can be worked with. */
+/** Opens an athlete's profile and waits until it reacts. */
 export async function openProfile(page: Page, athlete: string): Promise<void> {
   await page.getByRole('link', { name: deskWords.profileOf(athlete) }).click();
   await page.waitForURL('**/athletes/**');
@@ -89,7 +89,7 @@ export async function press(page: Page, ...keys: string[]): Promise<void> {
   for (const key of keys) await page.keyboard.press(key);
 }
 
-/** Tabs on until the control with this name has the focus. */
+/** Presses Tab until the control with this name has focus. */
 export async function tabTo(page: Page, control: Locator): Promise<void> {
   for (let steps = 0; steps < 120; steps++) {
     if (await control.evaluate((element) => element === document.activeElement, null, { timeout: 10_000 }))
@@ -99,20 +99,20 @@ export async function tabTo(page: Page, control: Locator): Promise<void> {
   throw new Error('the control is not reached by Tab');
 }
 
-/** Opens an athlete's block; resolves once it can be worked with. */
+/** Opens an athlete's block and waits until it reacts. */
 export async function openBlock(page: Page, athlete: string): Promise<void> {
   await page.getByRole('rowheader').getByRole('link', { name: athlete }).click();
   await page.waitForURL('**/blocks/**');
   await ready(page);
 }
 
-/** Waits until a block's screen answers and everything is with the server. */
+/** Waits until a block's screen reacts and the server has every change. */
 export async function ready(page: Page): Promise<void> {
   await answers(page);
   await expect(page.getByRole('status').filter({ hasText: blockWords.savedText })).toBeVisible();
 }
 
-/** Waits until everything is with the server at least at this revision. */
+/** Waits until the server has every change, at least up to this revision. */
 export async function savedAt(page: Page, revision: number): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: `rev ${revision}` })).toBeVisible();
 }
@@ -129,14 +129,14 @@ export function cell(page: Page, exercise: string, column: string, at = 0): Loca
   return slotRow(page, exercise, at).locator(`[data-column="${column}"]`);
 }
 
-/** Types over a cell the way a coach does: go there, type, Enter. */
+/** Types over a cell as a coach would: move to it, type, Enter. */
 export async function typeInto(page: Page, exercise: string, column: string, text: string): Promise<void> {
   await cell(page, exercise, column).click();
   await page.keyboard.type(text);
   await page.keyboard.press('Enter');
 }
 
-/** Weekly sets of a muscle as the rail shows them. */
+/** Weekly sets of a muscle as shown beside the Sheet. */
 export function gauge(page: Page, muscle: string): Locator {
   return page.locator(`[data-muscle="${muscle}"]`);
 }
@@ -146,7 +146,7 @@ export async function setsOf(page: Page, muscle: string): Promise<number> {
   return Number(text.trim());
 }
 
-/** The test's hand on the database: `kill` as a power cut would, `start` again. */
+/** Lets a test stop the database: `kill` acts like a power cut, `start` brings it back. */
 export async function databaseDo(what: 'kill' | 'start'): Promise<void> {
   const answer = await fetch(`${process.env.CONTROL_URL}/${what}`, { method: 'POST' });
   if (!answer.ok) throw new Error(await answer.text());

@@ -4,7 +4,7 @@ import { people } from '../src/data/demo/people';
 import { addAthlete } from '../src/data/repositories/athletes';
 import { addCoach } from '../src/data/repositories/coaches';
 
-/** `tsx e2e/crowd.ts EMAIL COUNT`: a coach with so many athletes, some with very long names. */
+/** `tsx e2e/crowd.ts EMAIL COUNT`: gives a coach COUNT athletes, some with very long names. */
 const [email = '', count = '0'] = process.argv.slice(2);
 const asker = await addCoach({ email, name: 'Crowded Coach', password: 'rung by rung' });
 const { maren, devika } = people(randomUUID, new Date().toISOString().slice(0, 10));

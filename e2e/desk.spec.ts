@@ -14,7 +14,7 @@ async function crowd(count: number): Promise<string> {
   return email;
 }
 
-test('sixty athletes with long names: found as you type, sorted, nothing runs off the screen', async ({
+test('sixty athletes with long names can be searched and sorted, and nothing overflows the screen', async ({
   page,
 }) => {
   await signIn(page, await crowd(60));
@@ -36,7 +36,7 @@ test('sixty athletes with long names: found as you type, sorted, nothing runs of
   await expect(page.getByRole('rowheader').first()).toContainText('Person 0 ');
 });
 
-test('a coach without athletes is led to a first one; one athlete without a block gets one', async ({
+test('a coach without athletes is led to add the first; an athlete without a block is led to create one', async ({
   page,
   browser,
 }) => {
@@ -65,7 +65,7 @@ test('a coach without athletes is led to a first one; one athlete without a bloc
   await elsewhere.close();
 });
 
-test('findings are mended by their fix and brought back by undo', async ({ coach: page }) => {
+test("a check's fix can be applied and undone", async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const sideDelts = await setsOf(page, 'side delts');
   await page.getByRole('button', { name: 'Add 2 sets: cable lateral raise' }).click();
@@ -78,7 +78,7 @@ test('findings are mended by their fix and brought back by undo', async ({ coach
   await expect(gauge(page, 'side delts')).toContainText(String(sideDelts));
 });
 
-test('a week is recalled until its first set, and calls are kept or answered otherwise from their cell', async ({
+test('a week can be recalled until its first set, and proposals can be kept or answered differently from their cell', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');

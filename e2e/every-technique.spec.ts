@@ -7,7 +7,7 @@ import { start } from './phones';
 
 const run = promisify(execFile);
 
-test('every set technique is walked on a phone, as asked, to the end of its session', async ({
+test('every set technique can be logged on a phone as planned, to the end of its session', async ({
   coach: page,
   email,
 }) => {

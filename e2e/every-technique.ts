@@ -14,7 +14,7 @@ import { coachByEmail } from '../src/data/repositories/coaches';
 import { issueWeek } from '../src/data/repositories/issuing';
 import { roster } from '../src/data/repositories/roster';
 
-/** Exercises that a technique may be done on; all others are done on a machine for the thighs. */
+/** The exercise for techniques that only fit some exercises; all others use a leg machine. */
 const ON: Readonly<Partial<Record<TechniqueKind, string>>> = {
   'static hold': 'plank',
   'restricted blood flow': 'cable-curl',
@@ -23,7 +23,10 @@ const ON: Readonly<Partial<Record<TechniqueKind, string>>> = {
 
 const A_SESSION = 5;
 
-/** Run by a journey: `EMAIL ATHLETE` gets a block with every set technique in it, its first week handed out; prints its address. */
+/**
+ * Run by a journey with `EMAIL ATHLETE`: creates a block with every set technique, sends its first week, prints its
+ * address.
+ */
 const [email = '', who = ''] = process.argv.slice(2);
 const asker = await coachByEmail(email);
 if (asker === undefined) throw new Error(`no coach ${email}`);

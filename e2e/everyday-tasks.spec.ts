@@ -5,7 +5,7 @@ import * as training from '@/ui/words/screens/training';
 import { TASKS } from '@/ui/words/tasks';
 import { answers, cell, expect, openBlock, openPalette, press, ready, test } from './coach';
 
-/** Everyday tasks as people type them, and the command that is found. */
+/** What people type for everyday tasks, and the command it should find. */
 const TYPED = [
   ['superset', COMMAND_WORDS.superset.name],
   ['log a session', COMMAND_WORDS.log.name],
@@ -19,7 +19,7 @@ const TYPED = [
   ['send week', COMMAND_WORDS.issue.name],
 ] as const;
 
-test('ten everyday tasks are found by the words people type, in a block as commands, elsewhere as an explanation', async ({
+test('ten everyday tasks are found by the words people type: as commands in a block, as explanations elsewhere', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -61,7 +61,7 @@ test('ten everyday tasks are found by the words people type, in a block as comma
   await expect(page.getByRole('heading', { name: TASKS.at(-1)?.name ?? '' })).toBeVisible();
 });
 
-test('an exercise is called what its coach calls it: in the library, the Sheet, search and the athlete’s app', async ({
+test("a coach's own name for an exercise appears in the library, the Sheet, search and the athlete's app", async ({
   coach: page,
 }) => {
   await page.goto('/library#leg-press');

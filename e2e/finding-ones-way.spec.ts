@@ -8,7 +8,9 @@ import * as signInWords from '@/ui/words/screens/sign-in';
 import * as templatesWords from '@/ui/words/screens/templates';
 import { answers, cell, expect, openBlock, ready, test } from './coach';
 
-test('back and forward walk the faces; titles say who, what and which face', async ({ coach: page }) => {
+test('back and forward move between tabs; titles name the athlete, the block and the tab', async ({
+  coach: page,
+}) => {
   await openBlock(page, 'Maren');
   await expect(page).toHaveTitle(partsWords.denseLadder('Maren Tveitdal, Autumn block, Sheet'));
   await page.getByRole('button', { name: pagesWords.split }).click();
@@ -37,7 +39,7 @@ test('back and forward walk the faces; titles say who, what and which face', asy
   await expect(page).toHaveTitle(partsWords.denseLadder('Maren Tveitdal, Strength'));
 });
 
-test('a link to a cell and to a dialog opens just that, also when one has to sign in first', async ({
+test('a link to a cell or a dialog opens exactly that, even when it leads through sign-in', async ({
   coach: page,
   browser,
   email,
@@ -68,7 +70,9 @@ test('a link to a cell and to a dialog opens just that, also when one has to sig
   await elsewhere.context().close();
 });
 
-test('dark, then reloaded: dark at once, and not a word in the console', async ({ coach: page }) => {
+test('dark mode is there from the first paint after a reload, without console output', async ({
+  coach: page,
+}) => {
   const said: string[] = [];
   page.on('console', (message) => {
     if (['error', 'warning'].includes(message.type())) said.push(message.text());
@@ -90,7 +94,7 @@ test('dark, then reloaded: dark at once, and not a word in the console', async (
   expect(said).toEqual([]);
 });
 
-test('an exercise is found by what it is called in a gym, typed wrong too; what is missing can be made', async ({
+test('an exercise is found by its gym name, even misspelled; a missing exercise can be created', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -129,7 +133,7 @@ test('an exercise is found by what it is called in a gym, typed wrong too; what 
   await expect(page.getByLabel(commonWords.name, { exact: true })).toHaveValue('cellar door hinge');
 });
 
-test('somebody who signs in again comes back to where they were', async ({ page, email }) => {
+test('signing in again leads back to the page one was on', async ({ page, email }) => {
   await page.goto('/library#leg-press');
   await page.waitForURL('**/sign-in?to=%2Flibrary**');
   await page.getByLabel(signInWords.email).fill(email);
@@ -141,7 +145,7 @@ test('somebody who signs in again comes back to where they were', async ({ page,
   );
 });
 
-test('nobody is left without a focus: dialogs closed with Esc, a slot added, several taken out, cut and brought back', async ({
+test('focus is never lost: after closing a dialog with Esc, adding a slot, removing several, cutting and pasting', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -154,7 +158,7 @@ test('nobody is left without a focus: dialogs closed with Esc, a slot added, sev
     await expect(page.getByRole('dialog')).toBeHidden();
     await expect.poll(onCell).not.toBeNull();
   }
-  // A slot is added, and what is typed next goes into it.
+  // After adding a slot, typing goes into it.
   await page.keyboard.press('Alt+n');
   await page.keyboard.type('hammer curl');
   await page.keyboard.press('Enter');
@@ -163,7 +167,7 @@ test('nobody is left without a focus: dialogs closed with Esc, a slot added, sev
   await page.keyboard.press('Enter');
   await expect(cell(page, 'hammer curl', 'sets')).toHaveText('4');
 
-  // Two slots selected and taken out as one step.
+  // Removes two selected slots as one step.
   await cell(page, 'seated leg curl', 'slot').click();
   await page.keyboard.press('Shift+ArrowDown');
   await page.keyboard.press('Delete');
@@ -174,7 +178,7 @@ test('nobody is left without a focus: dialogs closed with Esc, a slot added, sev
   await expect(cell(page, 'seated leg curl', 'slot')).toBeVisible();
   await expect(cell(page, 'dumbbell split squat', 'slot')).toBeVisible();
 
-  // The last slot of a session goes on into the next.
+  // After a session's last slot the cursor goes on to the next session.
   const first = async () =>
     (await page.locator('[data-column="slot"]').allTextContents()).findIndex((text) =>
       text.includes('cable crunch'),
@@ -186,16 +190,14 @@ test('nobody is left without a focus: dialogs closed with Esc, a slot added, sev
   await expect(cell(page, 'cable crunch', 'slot')).toBeFocused();
 });
 
-test('letters typed while the techniques are still fetched are not lost', async ({ coach: page }) => {
+test('letters typed while the techniques are still loading are not lost', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   await cell(page, 'leg press', 'technique').click();
   await page.keyboard.type('drop', { delay: 0 });
   await expect(page.getByRole('combobox', { name: /^Technique of/ })).toHaveValue('drop');
 });
 
-test('templates are a place of their own: looked at, renamed, removed, and the way from one into a block', async ({
-  coach: page,
-}) => {
+test('templates can be viewed, renamed and removed, and used to start a block', async ({ coach: page }) => {
   await page.getByRole('link', { name: commonWords.templates }).click();
   await page.waitForURL('**/templates');
   await expect(page).toHaveTitle(partsWords.denseLadder('Templates'));

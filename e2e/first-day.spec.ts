@@ -17,7 +17,7 @@ import {
   test,
 } from './coach';
 
-test('a first day by keyboard: an athlete with two places, an own exercise, best sets; the Sheet obeys the equipment', async ({
+test('first day by keyboard: an athlete with two places, a custom exercise, best sets; the Sheet follows the equipment', async ({
   page,
 }) => {
   const email = `${randomUUID()}@example.org`;
@@ -118,7 +118,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     await page.waitForURL('**/blocks/new**');
     await answers(page);
     await tabTo(page, page.getByRole('radio', { checked: true }));
-    // Round the end of the list to the last: nothing.
+    // Moving up from the top of the list reaches the last entry: none.
     while (!(await page.getByRole('radio', { name: /^Empty/ }).isChecked())) await press(page, 'ArrowUp');
     await press(page, 'Control+Enter');
     await ready(page);
@@ -133,7 +133,7 @@ test('a first day by keyboard: an athlete with two places, an own exercise, best
     const loadOf = async (at: number) =>
       Number((await cell(page, 'attic floor press', 'w1', at).textContent())?.split('×')[0]);
     expect(kilograms).toContain(await loadOf(1));
-    // From the second slot to its session's row, and there to the place.
+    // From the second slot to the session's row, then to its place.
     await press(page, 'ArrowUp');
     for (let step = 0; step < 8; step++) {
       const at = await page.evaluate(() => document.activeElement?.getAttribute('data-column'));

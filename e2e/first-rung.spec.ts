@@ -24,7 +24,7 @@ const PHONE = { width: 390, height: 844 };
 
 test.setTimeout(400_000);
 
-test('the whole journey: sign in, edit, issue, train, answer soreness, answer calls, find them in week 2', async ({
+test('the main path: sign in, edit, send a week, train, report soreness, answer proposals, see them in week 2', async ({
   page,
   email,
   browser,
@@ -47,7 +47,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await expect(gauge(page, 'quads')).toContainText(String(quads + 2));
     await expect(week4).toHaveText(setsOfReps(4));
     await expect(minutes).not.toHaveText(before ?? '');
-    // A novice's block plans no deload behind its four weeks.
+    // A novice's block of four weeks has no deload.
     await expect(cell(page, 'leg press', 'w5')).toHaveCount(0);
     await typeInto(page, 'leg press', 'range', '6-8');
     await typeInto(page, 'leg press', 'rir', '+1');
@@ -107,7 +107,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
     await floor.goto(page.url().replace('/blocks/', '/training/'));
     await begin(floor, /Full body A/);
     await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
-    // The first set goes better than asked: two more reps.
+    // The first set beats its target by two reps.
     await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
     await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
     await floor.waitForTimeout(750);
@@ -182,7 +182,7 @@ test('the whole journey: sign in, edit, issue, train, answer soreness, answer ca
   await phone.close();
 });
 
-test('undo reaches back through a reload, and redo forward again', async ({ coach: page }) => {
+test('undo works across a reload, and so does redo', async ({ coach: page }) => {
   await openBlock(page, 'Wren');
   await page.goto('/desk');
   await openBlock(page, 'Maren');

@@ -24,7 +24,7 @@ import {
 
 const findings = (page: Page) => page.getByRole('region', { name: commonWords.checks });
 const day = (page: Page, at: number) => page.locator(`[data-day="${at}"]`);
-/** A drag as a hand does it, in many small steps. */
+/** Drags in many small steps, as a hand does. */
 async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
   await from.hover();
   await page.mouse.down();
@@ -36,14 +36,14 @@ async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
 const card = (page: Page, name: RegExp) =>
   page.getByRole('region', { name: splitWords.daysOfTheCycle }).getByRole('button', { name });
 
-/** To a session's card by keys: Tab to the cards, arrows among them. */
+/** Reaches a session's card by keyboard: Tab to the cards, arrows between them. */
 async function toCard(page: Page, name: RegExp): Promise<void> {
   await tabTo(page, page.locator('[data-session][data-chosen="true"]'));
   while (!(await card(page, name).evaluate((element) => element === document.activeElement)))
     await press(page, 'ArrowRight');
 }
 
-test('a six-week block from a template by keyboard: sessions moved, findings mended, fitted to 45 minutes, copied', async ({
+test('a six-week block from a template by keyboard: move sessions, fix checks, fit to 45 minutes, copy', async ({
   coach: page,
 }) => {
   await test.step('the template, its length, and into the Frame', async () => {
@@ -90,7 +90,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   });
 
   await test.step('two findings are mended by their fixes, after a look at what they do', async () => {
-    // What this split cannot grow in the time there is, it holds; asked to grow, it lacks a second day.
+    // A muscle that this schedule has no room to grow is maintained; set to grow, it needs a second day.
     await gauge(page, 'abs').focus();
     await press(page, 'g');
     const sets = await setsOf(page, 'abs');
@@ -162,7 +162,7 @@ test('a six-week block from a template by keyboard: sessions moved, findings men
   });
 });
 
-test('a finding is put aside with a note and brought back; a jump leads to its place', async ({
+test('a check can be dismissed with a note and restored; a jump leads to its cause', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -188,7 +188,7 @@ test('a finding is put aside with a note and brought back; a jump leads to its p
   await expect(page.locator('[data-muscle="side delts"]')).toBeFocused();
 });
 
-test('a running block: paused, lengthened, not cut below what was issued; kept as a template for the next', async ({
+test('a running block can be paused and extended but not cut below sent weeks, and saved as a template', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -234,7 +234,7 @@ test('a running block: paused, lengthened, not cut below what was issued; kept a
   await expect(page.getByRole('region', { name: newBlockWords.week1 })).toContainText('Lower, squat first');
 });
 
-test('a drag moves a session to another day, other sport stands on its day, a lost day shows what it costs', async ({
+test('dragging moves a session to another day, other sports show on their day, a missed day shows its cost', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -257,7 +257,7 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
   await expect(day(page, 6)).toContainText('running');
   await page.getByRole('checkbox', { name: 'hard' }).check();
   await expect(day(page, 6)).toContainText('running, hard');
-  // A week that is still to come, whichever day it is today.
+  // A future week, whatever day it is today.
   await page.getByLabel(splitWords.weekToChange).selectOption('4');
   await page.getByRole('button', { name: /^If Upper, pull first cannot be done on its day$/ }).click();
   await expect(page.getByRole('button', { name: /^Skip Upper, pull first/ })).toBeVisible();
@@ -267,7 +267,7 @@ test('a drag moves a session to another day, other sport stands on its day, a lo
   await expect(page.getByText(/^Only in week 4/)).toHaveCount(0);
 });
 
-test('a finger that rests on a session drags it to another day', async ({ email, browser }) => {
+test('a long press drags a session to another day by touch', async ({ email, browser }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 820, height: 1180 } });
   const page = await context.newPage();
   await signIn(page, email);
@@ -293,9 +293,7 @@ test('a finger that rests on a session drags it to another day', async ({ email,
   await context.close();
 });
 
-test('a return after time away: fewer weeks at half the sets, no deload behind them', async ({
-  coach: page,
-}) => {
+test('a return after time off plans fewer weeks at half the sets and no deload', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const before = Number(await cell(page, 'hack squat', 'sets').textContent());
   await page.goto('/desk');
@@ -303,7 +301,7 @@ test('a return after time away: fewer weeks at half the sets, no deload behind t
   await page.getByRole('link', { name: commonWords.newBlock }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
-  // Her block runs to the day before: nobody is away.
+  // Her block ran until yesterday, so she has had no time off.
   const away = page.getByRole('checkbox', { name: newBlockWords.twoWeeksOrMore });
   await expect(away).not.toBeChecked();
   await away.check();

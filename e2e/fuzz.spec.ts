@@ -4,15 +4,15 @@ import { ACTIONS, asked, COACHS_ACTIONS, call, placeOf, ROUTES } from './actions
 import { expect, openBlock, test } from './coach';
 import { hrefOf } from './phones';
 
-/** `npm run fuzz` asks for many more. */
+/** `npm run fuzz` raises these numbers. */
 const CALLS = Number(process.env.FUZZ_CALLS ?? 800);
 const SEED = Number(process.env.FUZZ_SEED ?? 20_261_127);
 test.describe.configure({ timeout: 240_000 + CALLS * 100 });
 
-/** So many at once. */
+/** Parallel calls. */
 const AT_ONCE = 6;
 
-/** What no action was made for. */
+/** Values that no action expects. */
 const junk: fc.Arbitrary<unknown> = fc.oneof(
   { weight: 4, arbitrary: fc.constantFrom<unknown>(null, true, '', 0, -1, 1e308, 0.1, '0', '%', [], {}) },
   {
@@ -34,7 +34,7 @@ const junk: fc.Arbitrary<unknown> = fc.oneof(
   { weight: 1, arbitrary: fc.jsonValue({ maxDepth: 3 }) },
 );
 
-/** Every place within a value, the whole first. */
+/** Every path within a value, starting with the value itself. */
 function places(
   value: unknown,
   at: readonly (string | number)[] = [],
@@ -43,9 +43,9 @@ function places(
   return [at, ...Object.entries(value).flatMap(([key, inner]) => places(inner, [...at, key]))];
 }
 
-/** A value with something else at one place in it. */
+/** A copy of a value with something else at one path. */
 function withAt(value: unknown, [first, ...rest]: readonly (string | number)[], other: unknown): unknown {
-  // An earlier spoiling may have taken the place away.
+  // An earlier replacement may have removed this path.
   if (first === undefined || typeof value !== 'object' || value === null) return other;
   if (Array.isArray(value))
     return value.map((one, at) => (String(at) === String(first) ? withAt(one, rest, other) : one));
@@ -55,7 +55,7 @@ function withAt(value: unknown, [first, ...rest]: readonly (string | number)[], 
   };
 }
 
-/** What an action is asked with: its own arguments with one or two places spoiled, or nothing like them. */
+/** Arguments for an action: its own with one or two places replaced, or something entirely different. */
 function spoiled(given: readonly unknown[]): fc.Arbitrary<readonly unknown[]> {
   const spots = places(given).slice(1);
   const once = (value: unknown) =>
@@ -69,7 +69,7 @@ function spoiled(given: readonly unknown[]): fc.Arbitrary<readonly unknown[]> {
   ) as fc.Arbitrary<readonly unknown[]>;
 }
 
-/** An athlete and a block of the coach's, to fill addresses with. */
+/** An athlete and a block of this coach, for use in addresses. */
 async function ownIds(page: Page): Promise<{ readonly athleteId: string; readonly blockId: string }> {
   const athleteId = (await hrefOf(page, 'Profile of Maren')).replace('/athletes/', '');
   await openBlock(page, 'Maren');
@@ -82,7 +82,7 @@ interface Asked {
   readonly ask: () => Promise<APIResponse>;
 }
 
-/** Asks some at a time. @returns what was answered as if the server were broken */
+/** Calls several at a time. @returns calls that were answered with a server error */
 async function wrongAmong(all: readonly Asked[]): Promise<readonly string[]> {
   const wrong: string[] = [];
   let slowest = { ms: 0, key: '' };
@@ -102,7 +102,7 @@ async function wrongAmong(all: readonly Asked[]): Promise<readonly string[]> {
   return wrong;
 }
 
-test('whatever an action is asked with, it answers: refused or done, never an error of the server', async ({
+test('no arguments make an action fail with a server error: it refuses them or does its work', async ({
   coach: page,
 }) => {
   const { origin } = new URL(page.url());
@@ -131,7 +131,7 @@ test('whatever an action is asked with, it answers: refused or done, never an er
   expect(wrong).toEqual([]);
 });
 
-/** Texts that the framework takes for marks of its own, as no page writes them. */
+/** Texts that the framework reads as its own markers, in forms no page writes. */
 const mark = fc
   .tuple(
     fc.constantFrom(...'@hHTQWKiI-NuDnAOoUSsLlGgMmVRrXxBFP$01z'),
@@ -140,7 +140,7 @@ const mark = fc
   .map(([letter, rest]) => `$${letter}${rest}`);
 const BOUNDARY = '----------------------------5d1b0c4f7a';
 
-/** What is sent to an action byte by byte. */
+/** A request body for an action, as bytes. */
 const raw = fc.oneof(
   {
     weight: 4,
@@ -162,7 +162,7 @@ const raw = fc.oneof(
   },
 );
 
-test('what no page writes is refused before it is read', async ({ coach: page }) => {
+test('a request that no page would send is refused before it is parsed', async ({ coach: page }) => {
   const { origin } = new URL(page.url());
   const cases = fc.sample(
     fc.record({
@@ -197,7 +197,7 @@ test('what no page writes is refused before it is read', async ({ coach: page })
   expect(wrong).toEqual([]);
 });
 
-/** What stands in an address where an id belongs, or behind its question mark. */
+/** Values for the ids and queries of an address. */
 const scrap = fc.constantFrom(
   ...[
     '0',
@@ -228,7 +228,7 @@ const scrap = fc.constantFrom(
 );
 const WORDS = ['athlete', 'from', 'to', 'show', 'week', '_rsc', 'x'];
 
-test('whatever address is asked for, a page, a redirect or a refusal comes', async ({ coach: page }) => {
+test('every address answers with a page, a redirect or a refusal', async ({ coach: page }) => {
   const { athleteId, blockId } = await ownIds(page);
   const paths = [
     '/nowhere',

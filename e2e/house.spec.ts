@@ -6,7 +6,7 @@ import * as commonWords from '@/ui/words/screens/common';
 import * as signInWords from '@/ui/words/screens/sign-in';
 import { answers, cell, expect, openBlock, openProfile, press, ready, test, typeInto } from './coach';
 
-/** A second coach, let into the house of the one on this page, on a page of their own. */
+/** A second coach, invited to the team of the coach on this page, with a page of their own. */
 async function letIn(page: Page, browser: Browser): Promise<{ readonly other: Page; readonly url: string }> {
   await page.goto('/account');
   await page.getByRole('button', { name: accountWords.inviteACoach }).click();
@@ -27,7 +27,7 @@ async function letIn(page: Page, browser: Browser): Promise<{ readonly other: Pa
   return { other, url };
 }
 
-test('a coach is let in by a link, and an athlete handed over to them with everything', async ({
+test('a coach joins the team by a link, and an athlete is transferred to them with all of their data', async ({
   coach: page,
   browser,
 }) => {
@@ -47,14 +47,14 @@ test('a coach is let in by a link, and an athlete handed over to them with every
   await answers(other);
   const theirs = other.getByRole('row').filter({ hasText: 'Maren Tveitdal' });
   await expect(theirs).toHaveText(before ?? '');
-  // The link is spent.
+  // The link is used up.
   const third = await other.context().newPage();
   await third.goto(url);
   await expect(third.getByText('This link was already used.')).toBeVisible();
   await other.context().close();
 });
 
-test('an athlete is shared with a coach of the house: to read, then in full; the history says whose each change is', async ({
+test('an athlete shared with a teammate, first to read, then in full; the history says who made each change', async ({
   coach: page,
   browser,
 }) => {

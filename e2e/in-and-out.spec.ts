@@ -22,7 +22,7 @@ async function give(page: Page, name: string, content: Buffer): Promise<void> {
     .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: content });
 }
 
-/** Three months of a log as somebody keeps it: two lifts, three sets each week, a little more each week. */
+/** Three months of somebody's log: two lifts, three sets each week, a little heavier each week. */
 function log(from: string): Buffer {
   const weeks = Array.from({ length: 13 }, (_, week) => {
     const date = new Date(Date.parse(from) + week * 7 * 86_400_000).toISOString().slice(0, 10);
@@ -35,7 +35,7 @@ function log(from: string): Buffer {
   return Buffer.from(['Date;Exercise;Weight (kg);Reps;RPE;Notes', ...weeks.flat()].join('\r\n'));
 }
 
-test('a log of three months from a CSV: a name put right once, bad lines named, and a review of it', async ({
+test('a three-month CSV log: one name matched once, bad lines listed, and the review works on it', async ({
   coach: page,
 }) => {
   await openFiles(page);
@@ -50,7 +50,7 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
   await page.getByLabel(/^Exercise for grandfather's pull/).selectOption({ label: 'seal row' });
   await expect(pull).toContainText(importExportWords.savedForNextTime);
   await expect(page.getByText('52 sets on 13 days, Mon 1 Jun 2026 to Mon 24 Aug 2026.')).toBeVisible();
-  // Nothing comes in by halves, unless it is said.
+  // An import is refused as a whole unless the coach agrees to leave lines out.
   const take = page.getByRole('button', { name: importExportWords.importWord });
   await expect(page.getByText('line 54')).toBeVisible();
   await expect(take).toHaveAttribute('aria-disabled', 'true');
@@ -85,7 +85,7 @@ test('a log of three months from a CSV: a name put right once, bad lines named, 
   });
 });
 
-test('a block handed out as a spreadsheet, edited, and taken back as one step', async ({ coach: page }) => {
+test('a block exported as a spreadsheet, edited, and imported as one step', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const sets = cell(page, 'leg press', 'sets');
   const before = Number(await sets.textContent());
@@ -108,7 +108,7 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
     'Volume',
     'dense-ladder',
   ]);
-  // The leg press gets a set more, and a lift nobody knows is written in one place.
+  // The leg press gets another set, and one cell gets an unknown exercise.
   const edited = read.value.map((sheet) => ({
     ...sheet,
     rows: sheet.rows.map((row) => {
@@ -130,7 +130,7 @@ test('a block handed out as a spreadsheet, edited, and taken back as one step', 
   await expect(sets).toHaveText(String(before));
 });
 
-test('a calendar that follows: a session moved is moved in it, and an ended link shows nothing', async ({
+test('the calendar link follows a moved session, and a revoked link shows nothing', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
@@ -163,7 +163,7 @@ test('a calendar that follows: a session moved is moved in it, and an ended link
   expect((await page.request.get(path)).status()).toBe(404);
 });
 
-test('an athlete leaves with everything, is erased, and comes back from the file as they were', async ({
+test('an athlete is exported with all data, deleted, and imported again unchanged', async ({
   coach: page,
 }) => {
   await openFiles(page);
@@ -192,7 +192,7 @@ test('an athlete leaves with everything, is erased, and comes back from the file
   await page.goto('/desk');
   await expect(line).toHaveText(before ?? '');
 
-  // A file that was changed by hand is refused with the place, and nothing of it stays.
+  // A file edited by hand is refused with the faulty place, and nothing of it is imported.
   await openFiles(page);
   await give(
     page,

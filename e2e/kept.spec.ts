@@ -18,12 +18,10 @@ import {
   test,
 } from './coach';
 
-// What is cut goes to the clipboard, which a browser without a window keeps from pages unless they are let.
+// Headless browsers block clipboard access unless it is granted.
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
 
-test('signs of a deload that were weighed, and hints that were closed, stay so over a reload', async ({
-  coach: page,
-}) => {
+test('corrected fatigue signs and closed hints stay so after a reload', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const hints = page.getByRole('complementary', { name: blockWords.gettingStarted });
   await expect(hints.getByRole('listitem')).toHaveCount(3);
@@ -46,7 +44,7 @@ test('signs of a deload that were weighed, and hints that were closed, stay so o
   ).toBeChecked();
 });
 
-test('a new block says when a change of the profile waits, and leads back to it', async ({ coach: page }) => {
+test('a new block warns about unsaved profile changes and links back to them', async ({ coach: page }) => {
   await openProfile(page, 'Maren');
   await page.getByLabel(athleteWords.longestSessionInMinutes).fill('50');
   await page.getByRole('link', { name: commonWords.newBlock }).click();
@@ -65,7 +63,7 @@ test('a new block says when a change of the profile waits, and leads back to it'
   await expect(note).toBeHidden();
 });
 
-test('an own exercise made elsewhere is found after going back to the block', async ({ coach: page }) => {
+test('a custom exercise created elsewhere is found after returning to the block', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const block = page.url().replace(/#.*/, '');
   await page.getByRole('link', { name: commonWords.library }).click();
@@ -85,11 +83,11 @@ test('an own exercise made elsewhere is found after going back to the block', as
   await expect(page.getByRole('option', { name: /belt squat on blocks/i })).toBeVisible();
 });
 
-test('a goal set at a gauge shows where it is set; cut slots are pasted elsewhere', async ({
+test('a goal set on a gauge shows where it applies; cut slots can be pasted elsewhere', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
-  // Week 1 is done: a goal changes what is not handed out yet, and that week is shown.
+  // Week 1 is done, so a goal changes unsent weeks, and the screen shows the first of them.
   await cell(page, 'hack squat', 'w1').click();
   const headline = page.getByRole('region', { name: railWords.hardSets }).getByRole('heading');
   await expect(headline).toContainText('week 1');
@@ -114,7 +112,7 @@ test('a goal set at a gauge shows where it is set; cut slots are pasted elsewher
     .toBe(before);
 });
 
-test('after a fix is taken and after a call is answered, the focus stays in the list', async ({
+test('focus stays in the list after applying a fix and after answering a proposal', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -137,7 +135,7 @@ test('after a fix is taken and after a call is answered, the focus stays in the 
   await expect.poll(() => within('Proposed changes')).toBe(true);
 });
 
-test('what is not there, and what cannot be made just now, say so and lead on', async ({ coach: page }) => {
+test('missing pages and unavailable services say so and offer a way on', async ({ coach: page }) => {
   await page.goto('/blocks/no-such-block');
   await expect(page.getByRole('heading', { name: pagesWords.pageNotFound })).toBeVisible();
   await page.getByRole('link', { name: commonWords.toTheDesk }).click();

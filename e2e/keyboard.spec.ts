@@ -83,7 +83,7 @@ test('a block is built and edited by keyboard alone', async ({ coach: page }) =>
   });
 });
 
-test('the weeks and the names stay in sight wherever the cursor goes', async ({ coach: page }) => {
+test('week heads and exercise names stay visible wherever the cursor moves', async ({ coach: page }) => {
   await page.setViewportSize({ width: 1000, height: 600 });
   await openBlock(page, 'Maren');
   const week = page.getByRole('columnheader', { name: /^week 6/ });

@@ -5,7 +5,7 @@ import { begin } from './phones';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
-test('a double tap logs one set; a set sent again is one set; a wrong set is corrected, not erased', async ({
+test('a double tap logs one set, a resent set is stored once, a wrong set is corrected and kept on record', async ({
   coach: page,
 }) => {
   await page.goto('/desk');
@@ -16,7 +16,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
     .click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
-  // Once a stepper answers, the page is alive.
+  // When a stepper reacts, the page is ready.
   await expect(async () => {
     await page.getByRole('button', { name: trainingWords.more('reps'), exact: true }).click();
     await expect(page.getByRole('button', { name: /^Log / })).toBeVisible({ timeout: 500 });
@@ -25,7 +25,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
   await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
 
-  // The answer to the next send is lost after the server has kept it: the phone sends the same set again.
+  // The response to the next send is lost after the server has stored the set, so the phone sends it again.
   let lost = 0;
   await page.route('**/training/**', async (route) => {
     if (route.request().method() !== 'POST' || lost > 0) return route.continue();
@@ -53,7 +53,7 @@ test('a double tap logs one set; a set sent again is one set; a wrong set is cor
   await expect(page.getByText('logged twice')).toHaveCount(0);
 });
 
-test('a load the place cannot make is hinted at, letters are refused, and neither loses the set', async ({
+test('a load the gym cannot make shows a hint, letters are refused, and neither loses the set', async ({
   coach: page,
 }) => {
   await page
@@ -74,7 +74,7 @@ test('a load the place cannot make is hinted at, letters are refused, and neithe
   await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
 });
 
-test('sets logged while the database is dead are kept on the phone, through a closed page, until it is back', async ({
+test('sets logged during a database outage stay on the phone, even if the page closes, until it is back', async ({
   coach: page,
 }) => {
   await page
@@ -107,10 +107,10 @@ test('sets logged while the database is dead are kept on the phone, through a cl
   await expect(again.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
 });
 
-test.describe('at the desk', () => {
+test.describe('for the coach', () => {
   test.use({ viewport: { width: 1280, height: 800 } });
 
-  test('edits made while the database is dead wait, say so, and are saved when it is back', async ({
+  test('edits made during a database outage wait, say so, and are saved when it is back', async ({
     coach: page,
   }) => {
     await openBlock(page, 'Maren');
@@ -134,7 +134,7 @@ test.describe('at the desk', () => {
     await expect(cell(page, 'seated leg curl', 'rest')).toHaveText('75');
   });
 
-  test('a page closed before its edit was saved takes it up again', async ({ coach: page }) => {
+  test('a page closed before its edit was saved sends the edit when reopened', async ({ coach: page }) => {
     await openBlock(page, 'Maren');
     await page.route('**/blocks/**', (route) =>
       route.request().method() === 'POST' ? route.abort() : route.continue(),

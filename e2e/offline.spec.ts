@@ -3,7 +3,7 @@ import * as trainingWords from '@/ui/words/screens/training';
 import { expect, test } from './coach';
 import { begin, marensPhone } from './phones';
 
-/** Waits until the worker has kept the pages of the week with all they are made of. */
+/** Waits until the service worker has stored the week's pages and everything they load. */
 async function kept(page: Page): Promise<void> {
   await expect
     .poll(
@@ -22,7 +22,7 @@ async function kept(page: Page): Promise<void> {
     .toBe('kept');
 }
 
-test('no network from a cold start: the week and a session open, sets are kept through a browser killed, and all arrive', async ({
+test('offline from a cold start: the week and a session open, sets survive a killed browser, and all of them arrive', async ({
   coach: page,
   browser,
 }) => {
@@ -43,7 +43,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   const count = Number((await phone.getByText(/^0 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
   expect(count).toBeGreaterThanOrEqual(18);
 
-  // The page dies after each of these taps, and the next one knows what was done.
+  // The page is killed after each of these taps, and the next one knows what was done.
   for (let done = 1; done <= count; done++) {
     await phone.waitForTimeout(750);
     await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
@@ -64,7 +64,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   await phone.goto(session);
   await expect(phone.getByText(trainingWords.howWasIt)).toBeVisible();
 
-  // Back, all of it arrives; and without a network again the phone still knows it, though nothing waits any more.
+  // Back online everything arrives. Offline again, the phone still knows it although nothing is waiting.
   await context.setOffline(false);
   await expect(phone.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible({ timeout: 60_000 });
   await context.setOffline(true);
@@ -87,7 +87,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
     .click();
   await expect(page.getByText(trainingWords.ofSets(count, count))).toBeVisible();
 
-  // A phone that is signed out keeps nothing of the athlete's pages.
+  // A phone that was signed out keeps none of the athlete's pages.
   await phone.goto('/training/phones');
   await phone.getByRole('button', { name: trainingWords.signOutThisPhone }).click();
   await expect(phone).toHaveURL(/\/join/);
@@ -99,7 +99,7 @@ test('no network from a cold start: the week and a session open, sets are kept t
   await context.close();
 });
 
-test('a phone that may keep nothing says so and shows the sets as text; a session cut short says what is open', async ({
+test('a phone without storage says so and shows its sets as text; a session ended early lists what is open', async ({
   coach: page,
   browser,
 }) => {

@@ -6,13 +6,13 @@ import * as trainingWords from '@/ui/words/screens/training';
 import { answers, cell, expect, openBlock, openProfile, ready, test } from './coach';
 import { begin, hrefOf, marensPhone, start } from './phones';
 
-/** Taps what is left of the set that is shown, as it was asked. */
+/** Taps the RIR of the current set as planned. */
 async function asAsked(phone: Parameters<typeof begin>[0]): Promise<void> {
   await phone.waitForTimeout(750);
   await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
 }
 
-test('a day that is not as planned: a poor night, a machine taken, pain, work beyond the plan; all of it counts as what it was', async ({
+test('a bad day: poor sleep, a busy machine, pain, extra work; each is counted as what it was', async ({
   coach: page,
   browser,
 }) => {
@@ -76,7 +76,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await stop.click();
     await expect(phone.getByText(trainingWords.isFinishedForToday('Seated leg curl'))).toBeVisible();
     await expect(phone.getByText(trainingWords.yourCoachWillSeeThis(': knee, moderate'))).toBeVisible();
-    // Nothing to train through it is offered.
+    // No exercise that loads the painful joint is offered.
     await expect(phone.getByRole('button', { name: /from \d|work up/ })).toHaveCount(0);
     await phone.getByRole('button', { name: trainingWords.continueWithTheRest }).click();
     await phone.getByRole('button', { name: trainingWords.allSets }).click();
@@ -132,7 +132,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
     await openBlock(page, 'Maren');
     await expect(cell(page, 'seated leg curl', 'range')).toContainText('15–');
     await expect(cell(page, 'seated leg curl', 'w4')).toContainText(/1[5-9]|2\d/);
-    // The week that is handed out stays as it was.
+    // The week as it was sent stays unchanged.
     await expect(cell(page, 'seated leg curl', 'w3')).not.toContainText(/\b2\d /);
   });
 
@@ -147,7 +147,7 @@ test('a day that is not as planned: a poor night, a machine taken, pain, work be
   await context.close();
 });
 
-test('a check-in without a network arrives with it, weighs on the deload and stands with the coach; a line goes back', async ({
+test('a check-in made offline arrives later, counts toward the deload and reaches the coach; a reply goes back', async ({
   coach: page,
   browser,
 }) => {
@@ -200,7 +200,8 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await page.keyboard.press('Alt+3');
   await expect(page.getByRole('group', { name: 'poor sleep' }).getByLabel('strong')).toBeChecked();
 
-  // What the signs propose is on the desk: taken, the next week is a deload and the rest moves behind it.
+  // The desk shows the deload that the check-in suggests. When applied, the next week becomes a deload and later
+  // weeks move back.
   await page.goto('/desk');
   await answers(page);
   const signs = page
@@ -218,7 +219,7 @@ test('a check-in without a network arrives with it, weighs on the deload and sta
   await context.close();
 });
 
-test('a week taken back while a phone has it: the coach is warned, and what the phone logs stands in the next issue', async ({
+test('recalling a week that is on a phone warns the coach, and what the phone logs appears when the week is sent again', async ({
   coach: page,
   browser,
 }) => {

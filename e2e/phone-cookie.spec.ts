@@ -2,7 +2,7 @@ import { asked, COACHS_ACTIONS, call, coachsPaths, placeOf } from './actions';
 import { expect, openBlock, test } from './coach';
 import { hrefOf, marensPhone } from './phones';
 
-test('every page, route and action of the coach’s, and every floor of another athlete, refuses an athlete’s phone', async ({
+test("an athlete's phone is refused by every coach page, route and action, and by every other athlete's app", async ({
   coach: page,
   browser,
 }) => {
@@ -38,7 +38,7 @@ test('every page, route and action of the coach’s, and every floor of another 
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(await taken.json()).toEqual({ status: 'signed out' });
-    // The coach's own sign-in does not do for a page of another place.
+    // The coach's own sign-in does not work on a page of another origin.
     const elsewhere = await page.request.post('/import-export/import', {
       headers: { origin: 'https://elsewhere.example.org' },
       data: { kind: 'check-ins', athleteId, csv: '' },
@@ -48,7 +48,7 @@ test('every page, route and action of the coach’s, and every floor of another 
       data: { kind: 'check-ins', athleteId, csv: '' },
     });
     expect(unsaid.status()).toBe(403);
-    // Years of an account come to more than the framework lets through by its usual door.
+    // An account of many years is larger than the framework's default body limit.
     const large = await page.request.post('/import-export/import', {
       headers: { origin },
       data: {

@@ -10,13 +10,13 @@ import { begin } from './phones';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
-/** A phone of its own: another browser, with nothing of the coach's in it. */
+/** A separate browser as the phone, without any of the coach's cookies. */
 async function somePhone(browser: Browser): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'light' });
   return context.newPage();
 }
 
-test('an athlete comes in by a personal link, trains on the phone, lets a second one in and out; nothing of the coach’s answers', async ({
+test('an athlete signs in by a personal link, trains, adds and removes a second phone; coach pages stay closed', async ({
   coach: page,
   browser,
 }) => {

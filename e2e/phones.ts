@@ -5,7 +5,9 @@ import * as commonWords from '@/ui/words/screens/common';
 import * as trainingWords from '@/ui/words/screens/training';
 import { answers, expect, openBlock } from './coach';
 
-/** A phone signed in as Maren by a personal link, with week 3 handed out: another browser, nothing of the coach's in it. */
+/**
+ * A phone signed in as Maren by a personal link, with week 3 sent: a separate browser without the coach's cookies.
+ */
 export async function marensPhone(page: Page, browser: Browser): Promise<BrowserContext> {
   await openBlock(page, 'Maren');
   await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
@@ -24,16 +26,16 @@ export async function marensPhone(page: Page, browser: Browser): Promise<Browser
   return context;
 }
 
-/** Where a link of the page leads. */
+/** The target of a link on the page. */
 export async function hrefOf(page: Page, name: string | RegExp): Promise<string> {
   const href = await page.getByRole('link', { name }).first().getAttribute('href');
   if (href === null) throw new Error(`no link ${name}`);
   return href;
 }
 
-/** Opens a session of the week on the floor and begins it. */
+/** Opens a session of the week in the athlete's app and starts it. */
 export async function begin(page: Page, session: RegExp): Promise<void> {
-  // Once the page is alive, a tap leads to it.
+  // Taps until the page is ready and the tap leads there.
   await expect(async () => {
     await page.getByRole('link', { name: session }).first().click({ timeout: 5000 });
     await page.waitForURL(/\/training\/[^/]+\/[^/]+$/, { timeout: 5000 });
@@ -41,10 +43,10 @@ export async function begin(page: Page, session: RegExp): Promise<void> {
   await start(page);
 }
 
-/** Begins the session that is open: past what is asked before it. */
+/** Starts the open session, answering what is asked before it. */
 export async function start(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: trainingWords.start, exact: true });
-  // Once the page is alive, a tap does it.
+  // Taps until the page is ready and the tap takes effect.
   await expect(button).toBeVisible();
   await expect(async () => {
     if ((await button.count()) > 0) await button.click({ timeout: 2000 });

@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import { cell, expect, press, tabTo } from './coach';
 
-/** Goes to a cell by the arrows alone, from wherever the cursor stands in the table. */
+/** Moves to a cell with the arrow keys from wherever the cursor is in the table. */
 export async function goTo(page: Page, target: Locator): Promise<void> {
   const wanted = await target.evaluate((element) => ({ ...(element as HTMLElement).dataset }));
   const order = ['slot', 'sets', 'range', 'rir', 'tempo', 'rest', 'technique', 'start'];
@@ -20,7 +20,7 @@ export async function goTo(page: Page, target: Locator): Promise<void> {
   await expect(target).toBeFocused();
 }
 
-/** Opens the technique picker of a slot, finds a technique by typing, and perhaps changes some of its parameters. */
+/** Opens a slot's technique picker, finds a technique by typing, and optionally changes parameters. */
 export async function takeTechnique(
   page: Page,
   exercise: string,

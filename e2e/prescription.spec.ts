@@ -13,7 +13,7 @@ import { goTo, takeTechnique } from './prescribe';
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
 
-test('four techniques and a group by keyboard, a table from a spreadsheet, rebalanced, two deloads compared, a revision restored', async ({
+test('four techniques and a superset by keyboard, a pasted spreadsheet table, rebalancing, comparing two deloads, restoring a revision', async ({
   coach: page,
 }) => {
   test.setTimeout(300_000);
@@ -99,11 +99,11 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await expect(cell(page, 'seated dumbbell shoulder press', 'sets')).toHaveText('4');
     await expect(cell(page, 'seated dumbbell shoulder press', 'rir')).toHaveText('1');
     await expect(cell(page, 'cable fly', 'sets')).toHaveText('2');
-    // And back out of the table.
+    // And leaves the table again.
     await goTo(page, cell(page, 'seated dumbbell shoulder press', 'slot'));
     await press(page, 'Shift+ArrowDown', 'Control+c');
     const copied = await page.evaluate(() => navigator.clipboard.readText());
-    // Heads and two slots.
+    // A header and two slots.
     expect(copied.split('\n')).toHaveLength(3);
     expect(copied).toContain('seated dumbbell shoulder press	4	6–10	1');
   });
@@ -143,7 +143,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
     await tabTo(page, deloads.getByRole('button', { name: ladderWords.use('lighter × 0.85') }));
     await press(page, 'Enter');
     await expect(page.getByRole('button', { name: /^Deload:/ })).toContainText('lighter × 0.85');
-    // The check-in has said `some`: one point more where the coach knows better.
+    // The check-in said `some`; the coach, who knows better, adds a point.
     const sum = async () =>
       Number((await deloads.getByRole('status').textContent())?.match(/score (\d+) of 14/)?.[1]);
     const told = await sum();
@@ -178,7 +178,7 @@ test('four techniques and a group by keyboard, a table from a spreadsheet, rebal
   });
 });
 
-test('an exercise replaced everywhere, the details of a slot, a slot dragged, a sheet to print', async ({
+test('an exercise replaced everywhere, slot details, a dragged slot, a printed sheet', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -222,7 +222,7 @@ test('an exercise replaced everywhere, the details of a slot, a slot dragged, a 
   await expect(sheet.getByText('Feet high today.')).toBeVisible();
 });
 
-test('a convention of the coach’s own: refused where it slips, felt at once, kept, and back to the usual', async ({
+test("a rule of the coach's own: refused when out of bounds, applied at once, saved, and reset", async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -257,7 +257,7 @@ test('a convention of the coach’s own: refused where it slips, felt at once, k
   await expect(deload).toHaveText(before ?? '');
 });
 
-test('shares of the max, rising sets, written pieces, a bank, a square of sets, breaks and an early end: written by keyboard, trained on the floor', async ({
+test('percent loads, rising sets, written rep ladders, a rep bank, equal sets and reps, breaks and an early end: written by keyboard, logged on the phone', async ({
   coach: page,
 }) => {
   test.setTimeout(300_000);

@@ -4,11 +4,11 @@ import * as reviewWords from '@/ui/words/screens/review';
 import * as simulateWords from '@/ui/words/screens/simulate';
 import { answers, cell, expect, openBlock, press, ready, signIn, test, tsx } from './coach';
 
-test('a block looked back on: what it suggests, one lesson taken over and one not, and the next block from it', async ({
+test('reviewing a block: suggestions, one lesson applied and one dismissed, and the next block from it', async ({
   page,
 }) => {
   const email = `${randomUUID()}@example.org`;
-  // Ten lives, one of each kind; Dmitri's squat stands still.
+  // Ten simulated runs, one of each kind; Dmitri's squat stalls.
   await tsx('bench/roster.ts', email, '10');
   await signIn(page, email);
   await answers(page);
@@ -74,7 +74,7 @@ test('a block looked back on: what it suggests, one lesson taken over and one no
   });
 });
 
-test('a block rehearsed beside itself with a set fewer: shares of both, loads, and it can be stopped', async ({
+test('simulating a block against the same block with one set fewer shows results and loads, and can be stopped', async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -99,13 +99,13 @@ test('a block rehearsed beside itself with a set fewer: shares of both, loads, a
     .getByRole('cell')
     .allTextContents();
   expect(Number(minutes[1])).toBeGreaterThan(Number(minutes[0]));
-  // Two weeks of the block are behind it: what really failed stands below what was rehearsed.
+  // Two weeks of the block are done: what actually happened shows below what was simulated.
   await expect(
     dialog
       .getByRole('table', { name: simulateWords.sessionsBelowTarget })
       .getByRole('row', { name: /^actual/ }),
   ).toContainText(/\d+ %.*\d+ %/);
-  // Taken, it is a step of the block like any other.
+  // Applying it is a step of the block like any other.
   const sets = cell(page, 'leg press', 'sets');
   const before = await sets.textContent();
   await dialog.getByRole('button', { name: simulateWords.use('a set more') }).click();

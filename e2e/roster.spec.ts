@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import * as deskWords from '@/ui/words/screens/desk';
 import { answers, expect, signIn, test, tsx } from './coach';
 
-test('sixty athletes’ weekly check-in by keyboard alone: everything that waits is answered', async ({
+test('the weekly check of sixty athletes by keyboard alone answers everything that waits', async ({
   page,
 }) => {
   test.setTimeout(480_000);
@@ -19,7 +19,7 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   await page.getByRole('radio', { name: deskWords.byKind }).focus();
   await page.keyboard.press('Space');
   await expect(needs.getByRole('heading', { level: 3, name: /^Pain \d/ })).toBeVisible();
-  // Towards the end of a week so much waits that the least urgent come into sight as others are answered.
+  // Late in a week the list is so long that less urgent alerts only appear once others are answered.
   const kinds = new Set<string>();
   const look = async () => {
     for (const kind of await needs.getByRole('heading', { level: 3 }).allTextContents())
@@ -27,17 +27,16 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   };
   await look();
 
-  // What follows from their rules is applied for all at once.
+  // Changes that follow from progression rules are applied for all athletes at once.
   await page.getByRole('button', { name: deskWords.applyAllRoutineChanges }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status')).toContainText(/proposed changes applied as proposed/);
   await expect(page.getByRole('button', { name: deskWords.applyAllRoutineChanges })).toHaveCount(0);
-  // From the field in which athletes are found Esc leads into the list; there one key answers each, and the focus goes
-  // on by itself.
+  // Esc leaves the search field for the list, where one key answers each alert and focus moves on by itself.
   await page.keyboard.press('/');
   await page.keyboard.press('Escape');
   await expect(needs.locator('[data-need]:focus')).toHaveCount(1);
-  // Read at once: what was answered may be gone by the next look.
+  // Read in one go: an answered alert may be gone at the next read.
   const inHand = () =>
     page.evaluate(() => {
       const { need = null, kind = null } = (document.activeElement as HTMLElement | null)?.dataset ?? {};
@@ -47,14 +46,14 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
   while ((await left()) > 0) {
     await look();
     const { need, kind } = await inHand();
-    // A stalled lift or a split that was doubted is left; an answer may lead to another matter, as loads that follow.
+    // Stalled lifts and doubtful splits are dismissed; an answer may raise another alert, such as loads that follow.
     await page.keyboard.press(kind === 'stall' || kind === 'split' ? 'k' : 'a');
     actions++;
     await expect.poll(async () => (await inHand()).need, { intervals: [40, 60, 100, 150] }).not.toBe(need);
     expect(actions).toBeLessThan(60 * 12);
   }
   await expect(page.getByText(deskWords.nothingNeedsYourAttention)).toBeVisible();
-  // Each kind that was simulated was called.
+  // Every simulated kind of problem raised an alert.
   expect([...kinds]).toEqual(
     expect.arrayContaining([
       'Pain',
@@ -69,6 +68,6 @@ test('sixty athletes’ weekly check-in by keyboard alone: everything that waits
       'Routine changes',
     ]),
   );
-  // A dozen keys an athlete at most: it is far fewer.
+  // At most a dozen keys per athlete; the actual number is far lower.
   expect(actions / 60).toBeLessThanOrEqual(12);
 });

@@ -1,6 +1,6 @@
 import { cell, expect, openBlock, openProfile, ready, test } from './coach';
 
-test('a session as it was done: every set beside what was asked; one put right and one entered, what it was in sight', async ({
+test('a finished session shows each set against its target; the coach corrects one, enters one, and the history stays visible', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Devika');

@@ -13,7 +13,7 @@ import { cell, expect, openBlock, press, ready, savedAt, test } from './coach';
 import { begin } from './phones';
 import { goTo, takeTechnique } from './prescribe';
 
-test('sets of their own, rising clusters, halves in turn, hold and lower, one clock for a group: written by keyboard, trained on the floor', async ({
+test('sets of their own, rising clusters, alternating halves, held and slow last reps, one clock for a group: written by keyboard, logged on the phone', async ({
   coach: page,
 }) => {
   test.setTimeout(300_000);
@@ -108,7 +108,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
     await expect(page.getByText(/^Hack squat, back-off 1 of/)).toBeVisible();
     await expect(page.getByText(/Hold each squeeze\. Tempo 4011\./)).toBeVisible();
 
-    // Anything can be noted of any set: help, and form that was not clean.
+    // Assisted reps and unclean form can be noted for any set.
     await page.getByRole('button', { name: trainingWords.addDetails }).click();
     await page.getByLabel(trainingWords.repsWithHelp).fill('2');
     await page.getByLabel(trainingWords.formWasNotClean).check();
@@ -150,7 +150,7 @@ test('sets of their own, rising clusters, halves in turn, hold and lower, one cl
   });
 });
 
-test('figures of one’s own: for all athletes, for one, a muscle, an exercise, a block; the nearest wins and each says where it is from', async ({
+test('rules for all athletes, one athlete, a muscle, an exercise or a block: the most specific applies and each says where it comes from', async ({
   coach: page,
 }) => {
   test.setTimeout(240_000);
@@ -220,7 +220,7 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
     partsWords.yourSettingForAll,
   );
   await press(page, 'Escape');
-  // A new slot starts from the range in which it is felt best.
+  // A new slot starts with the athlete's best rep range.
   await cell(page, 'hack squat', 'slot').click();
   await press(page, 'Alt+n');
   await page.keyboard.type('leg press');
@@ -230,7 +230,7 @@ test('figures of one’s own: for all athletes, for one, a muscle, an exercise, 
   await savedAt(page, 1);
 });
 
-test('lists and minutes under one clock, all loads moved at once, and a block after time away', async ({
+test('timed lists of exercises, a shift of all loads, and a block after time off', async ({
   coach: page,
 }) => {
   test.setTimeout(300_000);

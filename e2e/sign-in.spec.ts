@@ -6,7 +6,7 @@ import * as partsWords from '@/ui/words/screens/parts';
 import * as signInWords from '@/ui/words/screens/sign-in';
 import { answers, expect, leftOpen, openBlock, openProfile, signIn, test } from './coach';
 
-test('without signing in nothing is shown; a wrong password says so; signing out ends it', async ({
+test('without sign-in nothing is shown; a wrong password says so; signing out ends the session', async ({
   page,
   email,
 }) => {
@@ -28,7 +28,7 @@ test('without signing in nothing is shown; a wrong password says so; signing out
   await page.waitForURL('**/sign-in?**');
 });
 
-test('another coach’s block is not there', async ({ coach: page, browser }) => {
+test("another coach's block does not exist for this coach", async ({ coach: page, browser }) => {
   await openBlock(page, 'Maren');
   const address = page.url();
   const elsewhere = await browser.newContext();
@@ -38,7 +38,7 @@ test('another coach’s block is not there', async ({ coach: page, browser }) =>
   await elsewhere.close();
 });
 
-test('a second factor: set up, asked for at the next sign-in, a recovery code in its place, required of the house', async ({
+test('a second factor: set up, asked for at sign-in, replaced by a recovery code, required for the team', async ({
   coach: page,
   email,
   browser,
@@ -63,7 +63,7 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
   await other.locator('input[name=password]').fill('rung by rung');
   await other.getByRole('button', { name: signInWords.signIn }).click();
   const code = other.getByLabel(signInWords.codeFromYourAuthenticatorApp);
-  // The password alone opens nothing.
+  // The password alone is not enough.
   await expect(code).toBeVisible();
   await other.goto('/desk');
   await expect(code).toBeVisible();
@@ -102,7 +102,7 @@ test('a second factor: set up, asked for at the next sign-in, a recovery code in
   await context.close();
 });
 
-test('pages say what may run in them; nothing written into one runs', async ({ coach: page }) => {
+test('pages restrict which scripts may run; injected markup does not run', async ({ coach: page }) => {
   const answer = await page.goto('/desk');
   const headers = (await answer?.allHeaders()) ?? {};
   expect(headers).toMatchObject({
@@ -133,7 +133,7 @@ test('pages say what may run in them; nothing written into one runs', async ({ c
   expect(ran).toBe('no');
 });
 
-test('by TLS the cookies are sealed and bound to this server, and the page asks for TLS from then on', async ({
+test('over HTTPS cookies are secure and bound to this host, and the page requires HTTPS from then on', async ({
   email,
   browser,
 }) => {
@@ -156,7 +156,7 @@ test('by TLS the cookies are sealed and bound to this server, and the page asks 
   await context.close();
 });
 
-test('what a device left open is not enough for takes the password: wrong, left, told; then it is enough for a while', async ({
+test('sensitive actions ask for the password again: wrong, cancelled, right; then not again for a while', async ({
   coach: page,
   email,
 }) => {
@@ -197,7 +197,7 @@ test('what a device left open is not enough for takes the password: wrong, left,
   await expect(page.getByRole('rowheader').getByRole('link', { name: 'Maren' })).toBeHidden();
 });
 
-test('the sign-in works before the page’s scripts run', async ({ browser, email }) => {
+test("signing in works before the page's scripts have loaded", async ({ browser, email }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
   await page.goto('/library');
@@ -208,7 +208,7 @@ test('the sign-in works before the page’s scripts run', async ({ browser, emai
   await context.close();
 });
 
-test('where one is signed in is listed, and another device is signed out there', async ({
+test('signed-in devices are listed, and another device can be signed out', async ({
   coach: page,
   email,
   browser,

@@ -12,7 +12,7 @@ import { marensPhone } from './phones';
 const needs = (page: Page) => page.getByRole('region', { name: deskWords.needsAttention });
 const need = (page: Page, text: RegExp) => needs(page).getByRole('listitem').filter({ hasText: text });
 
-test('a day lost in a week that is handed out: the week is arranged anew for itself alone, and the phone follows', async ({
+test('after a missed day in a sent week only that week is rearranged, and the phone follows', async ({
   coach: page,
   browser,
 }) => {
@@ -65,7 +65,7 @@ test('a day lost in a week that is handed out: the week is arranged anew for its
   await context.close();
 });
 
-test('deload now: the rest of the block moves behind it, and back again', async ({ coach: page }) => {
+test('deload now: later weeks move back, and undo reverses it', async ({ coach: page }) => {
   await openBlock(page, 'Maren');
   const columns = page.getByRole('columnheader', { name: /^week \d/ });
   const weeks = await columns.count();
@@ -81,7 +81,7 @@ test('deload now: the rest of the block moves behind it, and back again', async 
   await expect(cell(page, 'hack squat', 'w4')).toHaveText(fourth ?? '');
 });
 
-test('the desk by keyboard: routine looked at, applied and recalled; a week handed out with a line, once, and recalled', async ({
+test('the desk by keyboard: view, apply and undo routine changes; send a week once with a note, and recall it', async ({
   coach: page,
 }) => {
   await answers(page);
@@ -119,7 +119,7 @@ test('the desk by keyboard: routine looked at, applied and recalled; a week hand
   await expect(need(page, /^Maren TveitdalWeek 3 is ready to send/)).toBeVisible();
 });
 
-test('who answers: an athlete whose loads apply themselves asks only for the rest, and lists what was applied', async ({
+test('an athlete whose loads apply automatically raises only the other proposals, and lists what was applied', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
@@ -133,7 +133,7 @@ test('who answers: an athlete whose loads apply themselves asks only for the res
   await expect(page.getByText(/\d+ loads for week 3: applied \(by rule\)/)).toBeVisible();
 });
 
-test('the year: a copy lies behind the running block and is moved a week by key, the running one stands', async ({
+test('the year: a copied block is moved by keyboard, week by week; the running block stays', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
@@ -162,7 +162,7 @@ test('the year: a copy lies behind the running block and is moved a week by key,
   await expect(winter).not.toHaveAttribute('aria-label', before ?? '');
 });
 
-test('blocks: another beside the running one, copied, put away, thrown away and brought back; the running one runs on', async ({
+test('blocks: copied, archived, deleted and restored beside the running one, which goes on', async ({
   coach: page,
 }) => {
   await openProfile(page, 'Maren');
@@ -191,7 +191,7 @@ test('blocks: another beside the running one, copied, put away, thrown away and 
   await expect(page.getByRole('button', { name: `Name of the block: ${running}` })).toBeVisible();
 });
 
-test('a template of one’s own asks for clean reps before it, and who starts from it is told how they stand', async ({
+test('a template can require a number of clean reps first, and starting from it shows whether the athlete meets it', async ({
   coach: page,
 }) => {
   await page.goto('/templates');

@@ -12,7 +12,7 @@ async function asAsked(phone: Page): Promise<void> {
   await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
 }
 
-test('two tabs of a phone without a network, and then a second phone: every set arrives, one done twice is said', async ({
+test('two offline tabs of a phone, then a second phone: every set arrives, and a set done twice is reported', async ({
   coach: page,
   browser,
 }) => {
@@ -30,7 +30,7 @@ test('two tabs of a phone without a network, and then a second phone: every set 
   await context.setOffline(true);
   await asAsked(one);
   await asAsked(one);
-  // The other tab does the second set too, with a rep more.
+  // The other tab logs the second set too, with one rep more.
   await two.getByRole('button', { name: trainingWords.allSets }).click();
   await two.getByRole('button', { name: /^Back-off 1/ }).click();
   await two.waitForTimeout(750);
@@ -48,7 +48,7 @@ test('two tabs of a phone without a network, and then a second phone: every set 
   await next.getByRole('button', { name: trainingWords.allSets }).click();
   await expect(next.getByText('logged twice: the later one counts')).toBeVisible();
 
-  // Another phone of the same athlete goes on from there.
+  // A second phone of the same athlete continues from there.
   await next.goto('/training/phones');
   await next.getByRole('button', { name: trainingWords.codeForAnotherPhone }).click();
   const code = (await next.locator('strong').textContent()) ?? '';
@@ -67,7 +67,7 @@ test('two tabs of a phone without a network, and then a second phone: every set 
   await context.close();
 });
 
-test('a session of 17 sets or more, a technique among them, is done as asked in at most 22 taps', async ({
+test('a session of 17 sets or more including a technique is logged as planned in at most 22 taps', async ({
   coach: page,
   browser,
 }) => {
@@ -114,7 +114,7 @@ test('a session of 17 sets or more, a technique among them, is done as asked in 
   await context.close();
 });
 
-test('a round runs by itself: part, rest and part told by the page’s clock within two tenths of a second, on a slow phone', async ({
+test("a round runs by itself: parts and rests stay within two tenths of a second of the page's clock on a slow phone", async ({
   coach: page,
 }) => {
   await openBlock(page, 'Maren');
@@ -139,7 +139,7 @@ test('a round runs by itself: part, rest and part told by the page’s clock wit
     name: /^(\d+ reps? in|Part \d of 3|Rest \d+ s|Round finished)/,
   });
   await expect(running).toContainText(/^\d+ reps in [1-5] s$/);
-  // Far into the first part, then on until the rest behind it stands: what is left of it agrees with the clock.
+  // Far into the first part, then until its rest begins: the time left agrees with the clock.
   await expect(async () => {
     await page.clock.fastForward(5000);
     await expect(running).toContainText(/^Rest \d+ s, then/, { timeout: 500 });

@@ -5,10 +5,13 @@ import { asked, COACHS_ACTIONS, call, coachsPaths, placeOf } from './actions';
 import { data, expect, openBlock, signIn, test } from './coach';
 import { hrefOf, marensPhone } from './phones';
 
-/** What none of them may be told: names of the demo's athletes and what stands in their blocks. */
+/** Text that strangers must never see: names of the demo's athletes and contents of their blocks. */
 const THEIRS = /Maren|Tveitdal|Autumn block|Harbour hall|hack squat/;
 
-/** Asks for every page, file and action of a coach's as somebody else, and finds nothing of theirs in any answer. */
+/**
+ * Requests every page, file and action of a coach as somebody else, and finds none of the coach's data in any
+ * response.
+ */
 async function findsNothing(
   page: Page,
   { request }: Pick<BrowserContext, 'request'>,
@@ -36,7 +39,7 @@ async function findsNothing(
   expect(told).toEqual([]);
 }
 
-test('neither another coach nor nobody, a session that ended, a spent link or a phone signed out finds or changes anything', async ({
+test('other coaches, strangers, ended sessions, used links and signed-out phones can neither read nor change anything', async ({
   coach: page,
   browser,
   email,
@@ -49,7 +52,7 @@ test('neither another coach nor nobody, a session that ended, a spent link or a 
   const theirs = { athleteId, blockId, floor: `/training/${blockId}` };
   const file = async () => {
     const answer = await page.request.get(`/import-export/athletes/${athleteId}/everything.json`);
-    // When a phone opened a week is the athlete's own doing.
+    // Opening a week on a phone is the athlete's own action.
     return (await answer.text()).replace(/"(?:writtenAt|openedAt)": ?"[^"]*"|"openedAt": ?null/g, '');
   };
   const before = await file();

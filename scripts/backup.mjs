@@ -1,5 +1,5 @@
-// npm run backup [-- --to FOLDER] [--every HOURS] [--keep COUNT]: a backup of the database of DATABASE_URL, else of the demo.
-// Sealed with the passphrase in LADDER_BACKUP_PASSPHRASE, where there is one.
+// npm run backup [-- --to FOLDER] [--every HOURS] [--keep COUNT]: backs up the database of DATABASE_URL, or the
+// demo's. Encrypted with the passphrase in LADDER_BACKUP_PASSPHRASE if it is set.
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { backUp } from './backups.mjs';
@@ -13,7 +13,7 @@ const keep = Number(option('--keep') ?? 0);
 if (!(every >= 0) || !(keep >= 0)) throw new Error('--every and --keep take a number.');
 const passphrase = process.env.LADDER_BACKUP_PASSPHRASE || undefined;
 
-/** One backup, and the oldest ones beyond those that are kept gone. */
+/** Makes one backup and removes the oldest beyond the number to keep. */
 async function once(entry) {
   const now = new Date();
   const name = `dense-ladder-${now.toISOString().replace(/[:.]/g, '-')}.backup`;

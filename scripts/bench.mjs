@@ -1,4 +1,4 @@
-// npm run bench: figures and same-run ratios. Nothing here passes or fails.
+// npm run bench: figures and ratios from one run. Nothing here passes or fails.
 import { execFile } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -12,7 +12,7 @@ import { startServer } from './server.mjs';
 
 const RUNS = 60;
 const WARM = 10;
-/** What each screen may weigh when it is opened first, compressed, in kB: document, scripts and styles. */
+/** Compressed size budget in kB for each screen's first load: document, scripts and styles. */
 const WEIGHTS = { desk: 230, library: 230, sheet: 330, athlete: 300, floor: 200 };
 const COACH = { email: 'bench@example.org', password: 'rung by rung' };
 
@@ -29,7 +29,7 @@ try {
   await database.start();
   await database.command('migrate');
   await database.command('seed', COACH.email);
-  // With maps, so that what a screen loads can be told by module; the next build goes without them again.
+  // Builds with source maps, to tell by module what a screen loads; the next build removes them.
   process.env.SOURCE_MAPS = 'yes';
   rmSync(BUILT_FROM, { force: true });
   await ensureBuild();
@@ -50,7 +50,7 @@ async function benchCore(name) {
   const { build } = await import('esbuild');
   const outfile = join(ROOT, '.cache', `bench-${name}.mjs`);
   mkdirSync(join(ROOT, '.cache'), { recursive: true });
-  // Bundled as the browser gets it: without the name-keeping helpers that running TypeScript directly adds.
+  // Bundled as for the browser, without the name-keeping helpers that running TypeScript directly adds.
   await build({
     entryPoints: [join(ROOT, 'bench', `${name}.ts`)],
     bundle: true,
@@ -74,13 +74,16 @@ async function signedIn(address, email = COACH.email) {
   return { browser, page };
 }
 
-/** From the key that commits an edit, or moves the cursor, to the paint that shows it, on a block of 12 weeks x 48 slots. */
+/**
+ * From the key that commits an edit or moves the cursor to the paint that shows it, on a block of 12 weeks with 48
+ * slots.
+ */
 async function benchEdits(address, blockId) {
   const { browser, page } = await signedIn(address);
   await page.goto(`${address}/blocks/${blockId}`);
   await page.getByRole('grid').waitFor();
   await page.waitForTimeout(1500);
-  // The browser's own measure: from the key to the next paint, in steps of 8 ms; shorter than 16 ms is not reported.
+  // The browser's own measure from key to next paint, in steps of 8 ms; below 16 ms it reports nothing.
   await page.evaluate(() => {
     window.keys = new Map();
     window.painted = [];
@@ -98,7 +101,7 @@ async function benchEdits(address, blockId) {
     await rows.nth(edit).click();
     await page.keyboard.type(String(60 + ((edit * 7) % 90)));
     await page.keyboard.press('Enter');
-    // Each by itself: a move pressed at once would wait for the edit's own paint, and for what is checked after it.
+    // Measured separately: a move pressed at once would wait for the edit's paint and the checks after it.
     await page.waitForTimeout(300);
     await page.keyboard.press('ArrowDown');
     await page.waitForTimeout(150);
@@ -127,7 +130,7 @@ async function benchEdits(address, blockId) {
   say(`  scrolled from end to end: ${late} of ${frames.length} frames came late (above 25 ms)`);
 }
 
-/** Answers to what a page sends from here on: bytes on the wire and milliseconds. */
+/** Records the responses to a page's requests from now on: bytes on the wire and milliseconds. */
 function answersTo(page) {
   const answers = [];
   page.on('requestfinished', async (request) => {
@@ -139,7 +142,7 @@ function answersTo(page) {
   return answers;
 }
 
-/** Tells how large answers were and how long they took, beside a bare page asked for by the same page. */
+/** Prints the size and duration of responses against a bare page requested by the same page. */
 async function tellAnswers(name, answers, page) {
   const bare = await page.evaluate(async (runs) => {
     const times = [];
@@ -165,7 +168,7 @@ function sayAnswers(name, times, bare, largest) {
   );
 }
 
-/** Sets that a phone logs one by one, each beside a bare page. */
+/** Sets that a phone logs singly, each measured against a bare page. */
 async function benchLogging(address) {
   const [home] = await letIn(database.url, COACH.email);
   const phone = new Phone('bench', [() => address], home);
@@ -182,7 +185,7 @@ async function benchLogging(address) {
   sayAnswers('a set logged', times, bare, phone.longest);
 }
 
-/** Milliseconds between the frames drawn while the wheel turns over the whole Sheet and back. */
+/** Milliseconds between frames while the wheel scrolls through the whole Sheet and back. */
 async function scrolled(page) {
   await page.evaluate(() => {
     window.drawn = [];
@@ -204,7 +207,7 @@ async function scrolled(page) {
   });
 }
 
-/** A bench script on the bench's database. */
+/** Runs a bench script on the bench's database. */
 function script(name, ...args) {
   return promisify(execFile)(
     join(ROOT, 'node_modules', '.bin', 'tsx'),
@@ -214,8 +217,8 @@ function script(name, ...args) {
 }
 
 /**
- * A weekly check-in of sixty athletes by keyboard alone: actions and seconds an athlete. Then the same coach with five
- * hundred athletes and a million logged sets: server time beside a bare page.
+ * The weekly check of sixty athletes by keyboard alone: actions and seconds per athlete. Then the same coach with
+ * five hundred athletes and a million logged sets: server time against a bare page.
  */
 async function benchRoster(address) {
   const email = 'roster@example.org';
@@ -250,7 +253,7 @@ async function benchRoster(address) {
   await tellAnswers('a call', answers, page);
   await script('many', email, '500', '5');
   await page.goto(`${address}/desk`);
-  // Copies hold no plan: a page is opened of one that was simulated.
+  // Copied weeks have no plan, so the measured page belongs to a simulated athlete.
   const block = await page.locator('th a[href^="/blocks/"]:not([href*="~"])').first().getAttribute('href');
   const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
   await browser.close();
@@ -271,7 +274,7 @@ function middle(list) {
   return list.sort((a, b) => a - b)[list.length >> 1];
 }
 
-/** Milliseconds of pages, each taken in turn. */
+/** Milliseconds per page, measured in turns. */
 async function inTurns(address, pages, cookie) {
   const times = Object.fromEntries(Object.keys(pages).map((name) => [name, []]));
   for (let round = 0; round < RUNS + WARM; round++)
@@ -283,7 +286,7 @@ async function inTurns(address, pages, cookie) {
   return times;
 }
 
-/** Server time of the Sheet beside a bare page with one query by primary key, taken in turns. */
+/** Server time of the Sheet against a bare page with one primary-key query, measured in turns. */
 async function benchPages(address) {
   const { browser, page } = await signedIn(address);
   await page.getByRole('rowheader').getByRole('link', { name: 'Maren' }).click();
@@ -337,7 +340,7 @@ async function benchPages(address) {
   }
 }
 
-/** The first load of each screen against its budget, and its ten largest files. */
+/** The first load of each screen against its budget, with its ten largest files. */
 async function benchWeights(address) {
   const { browser, page } = await signedIn(address);
   const block = await page.getByRole('rowheader').getByRole('link').first().getAttribute('href');
@@ -386,7 +389,7 @@ async function benchWeights(address) {
   await browser.close();
 }
 
-/** What part of a script comes from which module: a package, or a folder of our own. */
+/** Shares of a script by module: a package or one of our folders. */
 async function sharesOf(url) {
   const { eachMapping, FlattenMap } = await import('@jridgewell/trace-mapping');
   const text = await (await fetch(url)).text();

@@ -1,5 +1,5 @@
-// The browser of journeys, benches and pictures: Debian's headless Chromium without a window of any kind. The journeys take
-// little more than half the time in it that they take in the whole browser.
+// The browser for journeys, benches and pictures: Debian's Chromium in its shell-only headless mode, in which the
+// journeys take little more than half the time of the full browser.
 import { ensurePrograms } from './machine.mjs';
 
 const PROGRAM = 'chromium-headless-shell';

@@ -1,5 +1,5 @@
-// Phones that log sets and coaches who edit, by the same doors as pages and phones do. Each sends a thing again until it is
-// answered, and writes down what it was told stands: the history that is held against the database in the end.
+// Phones that log sets and coaches who edit, through the same endpoints as real pages. Each repeats a request until
+// it gets an answer and records what was acknowledged: at the end this history is compared with the database.
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -10,7 +10,7 @@ const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 const PATIENCE_MS = 8_000;
 const DAY_MS = 86_400_000;
 
-/** The address of an action, by its name and the file it stands in. */
+/** The address of an action, by its name and source file. */
 function actionId(file, name) {
   const manifest = JSON.parse(
     readFileSync(join(ROOT, '.next', 'server', 'server-reference-manifest.json'), 'utf8'),
@@ -22,12 +22,12 @@ function actionId(file, name) {
   return id;
 }
 
-/** A session of a demo coach, and a phone of each of their athletes who trains just now, put straight into the database. */
+/** Writes a session of a demo coach, and a phone for each athlete in training, straight into the database. */
 export async function letIn(url, email) {
   const db = await mysql.createConnection({ uri: url, jsonStrings: true });
   const token = () => randomBytes(32).toString('base64url');
   const digest = (text) => createHash('sha256').update(text).digest('hex');
-  // Longer than any clock is wrong by.
+  // Longer than any simulated clock error.
   const later = new Date(Date.now() + 20 * DAY_MS);
   const [rows] = await db.query(
     `SELECT c.id AS coachId, b.athlete_id AS athleteId, b.id AS blockId, b.revision, i.id AS issuedWeekId, i.snapshot
@@ -53,7 +53,7 @@ export async function letIn(url, email) {
   return homes;
 }
 
-/** Something that sends until it is told to stop. What it was told stands is in `stands`, by id. */
+/** A client that sends until it is stopped. What was acknowledged is in `stands`, by id. */
 class Client {
   constructor(name, addresses, cookie) {
     this.name = name;
@@ -64,12 +64,12 @@ class Client {
     this.refused = 0;
     this.unanswered = 0;
     this.waits = [];
-    /** Letters of the longest answer. */
+    /** Characters of the longest response. */
     this.longest = 0;
     this.isOver = false;
   }
 
-  /** Asks one server or another; undefined where none answers in time or what it says is no answer. */
+  /** Sends a request to one of the servers; undefined if none answers in time or the answer is not one. */
   async ask(path, init) {
     const address = this.addresses[Math.floor(Math.random() * this.addresses.length)]();
     const origin = new URL(address).origin;
@@ -90,7 +90,7 @@ class Client {
     }
   }
 
-  /** Until the end: makes something, and sends it until it is told what became of it. */
+  /** Until stopped: creates something and sends it until it is acknowledged or refused. */
   async run() {
     while (!this.isOver) {
       const made = this.make();
@@ -102,7 +102,7 @@ class Client {
         if (said === 'refused') this.refused++;
         if (said !== undefined) break;
         this.unanswered++;
-        // At the end a last one is waited for as long as a person would.
+        // At the end the last request gets as long as a person would wait.
         if (this.isOver && times > 60) break;
         await sleep(100 + Math.random() * 300);
       }
@@ -111,9 +111,9 @@ class Client {
   }
 }
 
-/** Logs sets of one session, one after another, some of them putting the one before right. */
+/** Logs sets of one session one after another; some of them correct the previous one. */
 export class Phone extends Client {
-  /** @param off milliseconds that its clock is off by */
+  /** @param off milliseconds by which its clock is wrong */
   constructor(name, addresses, home, off = 0) {
     super(name, addresses, `ladder_phone=${home.phone}`);
     this.home = home;
@@ -161,7 +161,7 @@ export class Phone extends Client {
   }
 }
 
-/** Changes the rest of a slot of its own again and again, from the revision it knows. */
+/** Changes the rest of its own slot again and again, from the revision it knows. */
 export class Coach extends Client {
   constructor(name, addresses, home, at) {
     super(name, addresses, `ladder_sign_in=${home.session}`);
@@ -196,13 +196,13 @@ export class Coach extends Client {
     const said = JSON.parse(told);
     if (said.revision !== undefined) this.base = said.revision;
     if (said.status === 'saved') return 'stands';
-    // Somebody else changed the same field: from where it stands now the same change is made again.
+    // Somebody else changed the same field, so the same change is made again from the new revision.
     if (said.status === 'collision') return undefined;
     return said.status === 'unavailable' ? undefined : 'refused';
   }
 }
 
-/** Holds what clients were told against what the database holds. */
+/** Compares what clients were told with what the database holds. */
 export async function judged(url, phones, coaches) {
   const db = await mysql.createConnection({ uri: url, jsonStrings: true });
   const problems = [];
@@ -253,7 +253,7 @@ export async function judged(url, phones, coaches) {
   return { problems, sets: told.length, stored, steps };
 }
 
-/** Takes a set and a step away, for the judge to miss. */
+/** Deletes a set and a step, so that the judge must report them missing. */
 export async function takeAway(url, setId, stepId) {
   const db = await mysql.createConnection(url);
   await db.query('DELETE FROM logged_sets WHERE id = ?', [setId ?? '']);

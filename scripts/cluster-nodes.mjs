@@ -1,4 +1,4 @@
-// Three nodes of MariaDB's own cluster (Galera) on loopback: what is committed through one is with all before it is said to be.
+// Three nodes of a Galera cluster on loopback: a commit on one node is acknowledged once all nodes have it.
 import { chmodSync, copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -12,7 +12,7 @@ const READY_MS = 90_000;
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 export class Cluster {
-  /** @param name of its folder among those of the machine that are not kept */
+  /** @param name of its folder below the machine's temporary folders */
   constructor(name) {
     this.home = Cluster.homeOf(name);
     this.nodes = [];
@@ -34,11 +34,12 @@ export class Cluster {
       { program: 'ip', debian: 'iproute2' },
     ]);
     if (!existsSync(PROVIDER)) throw new Error('Galera is missing: please install galera-4.');
-    // As root a node cannot send its state to another: they run as the database's own user, who has to get there.
+    // A node run by root cannot send its state to another, so nodes run as the database's own user, who needs access
+    // to the folder.
     mkdirSync(this.home, { recursive: true });
     chmodSync(this.home, 0o711);
     for (let at = 0; at < NODES; at++) {
-      // Three ports each: the group, and what a node that was away is sent.
+      // Three ports each: group communication and the two transfers for a node that was away.
       const base = await freePort(0);
       const node = { base, sent: await freePort(0), whole: await freePort(0), isFirst: at === 0, args: [] };
       this.nodes.push(new Database(join(this.home, `node-${at + 1}`), { node }));
@@ -53,7 +54,7 @@ export class Cluster {
     }
   }
 
-  /** Address of all of them for the application. */
+  /** An address with all nodes, for the application. */
   get url() {
     return this.#urlOf(({ url }) => url);
   }
@@ -68,24 +69,24 @@ export class Cluster {
     return of(first).replace(/@[^/]+\//, `@${all}/`);
   }
 
-  /** Runs one of the data commands (migrate, seed) against it. */
+  /** Runs one of the data commands (migrate, seed) on the cluster. */
   async command(...args) {
     const env = { ...process.env, DATABASE_URL: this.url, DATABASE_OWNER_URL: this.ownerUrl };
     const code = await run(bin('tsx'), ['src/data/command.ts', ...args], { env });
     if (code !== 0) throw new Error(`${args.join(' ')} failed.`);
   }
 
-  /** Ends a node as a power cut would. */
+  /** Kills a node as a power cut would. */
   async kill(at) {
     await this.nodes[at % NODES].kill();
   }
 
-  /** Lets a node back in: what it missed it is sent by another. */
+  /** Restarts a node: another node sends it what it missed. */
   async back(at) {
     await this.#begin(this.nodes[at % NODES], false);
   }
 
-  /** Cuts a node off from the others while it runs, or lets it back. */
+  /** Cuts a running node off from the others, or reconnects it. */
   async isolate(at, isCut) {
     const node = this.nodes[at % NODES];
     const db = await mysql.createConnection({ socketPath: node.socket, user: node.adminName });

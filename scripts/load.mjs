@@ -1,5 +1,5 @@
-// npm run load [-- --minutes N]: half a thousand athletes and a million sets are laid into a database; then fifty phones log
-// and twenty coaches edit and look, each with a pause to breathe, and it is told how long they waited and what it took.
+// npm run load [-- --minutes N]: fills a database with five hundred athletes and a million sets; then fifty phones
+// log and twenty coaches edit and browse, each with short pauses. Prints response times and resources used.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
@@ -13,20 +13,20 @@ const MINUTES = Number(option('--minutes') ?? 2);
 const COPIES = { blocks: Number(option('--blocks') ?? 88), coaches: Number(option('--coaches') ?? 82) };
 const PHONES = 50;
 const COACHES = 20;
-/** Between two sets of a phone, and two changes of a coach: faster than anybody trains or types. */
+/** Pauses between two sets of a phone and two edits of a coach: shorter than anybody's real ones. */
 const PHONE_PAUSE_MS = 2_000;
 const COACH_PAUSE_MS = 1_500;
 const SAMPLE_MS = 5_000;
 const COACH = 'load@example.org';
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** Memory that a process holds, in MB. */
+/** Memory of a process in MB. */
 function megabytes(pid) {
   const [, kilobytes] = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
   return Math.round(Number(kilobytes) / 1024);
 }
 
-/** A client that breathes between two things, and a coach who opens a screen now and then. */
+/** A client that pauses between requests, and a coach who sometimes opens a screen. */
 function paced(client, pause, looks = []) {
   const send = client.send.bind(client);
   client.times = [];
@@ -80,7 +80,7 @@ try {
     'SELECT (SELECT COUNT(*) FROM athletes) AS athletes, (SELECT COUNT(*) FROM logged_sets) AS sets, (SELECT COUNT(*) FROM blocks) AS blocks',
   );
   const [emails] = await db.query('SELECT email FROM coaches ORDER BY id LIMIT ?', [COACHES]);
-  // Their sessions are under way: it is in those that sets are logged.
+  // Sets are logged in sessions that are under way.
   await db.query('UPDATE workouts SET finished_at = NULL');
   await db.end();
   say(`${sizes.athletes} athletes, ${sizes.blocks} blocks, ${sizes.sets} sets.`);

@@ -1,4 +1,4 @@
-// What the machine must have before anything of ours can run: Debian packages and npm packages.
+// What the machine needs before any of our code runs: Debian packages and npm packages.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -14,7 +14,7 @@ export function say(text) {
   console.log(text);
 }
 
-/** Runs a command to its end with its output shown; resolves to its exit code. */
+/** Runs a command with its output shown; resolves to its exit code. */
 export function run(command, args, options = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
@@ -59,7 +59,7 @@ function digest(files) {
   return hash.digest('hex');
 }
 
-/** Does a piece of work unless a stamp says that it was done for the same files. */
+/** Runs a piece of work unless a stamp says it was done for the same files. */
 async function unlessDone(stamp, files, work) {
   const now = digest(files);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return false;
@@ -69,7 +69,7 @@ async function unlessDone(stamp, files, work) {
   return true;
 }
 
-/** npm packages, installed when the lock or the list has changed since. */
+/** Installs npm packages if the lock or the list has changed. */
 export async function ensurePackages() {
   const files = ['package.json', 'package-lock.json'].map((name) => join(ROOT, name));
   await unlessDone(join(ROOT, 'node_modules', '.installed'), files, async () => {
@@ -86,13 +86,13 @@ function sources(folder) {
     .sort();
 }
 
-/** Says from what the production build was made. */
+/** Records which sources the production build was made from. */
 export const BUILT_FROM = join(ROOT, '.next', 'built-from');
 
-/** Where the build's scripts and styles stand, packed beside the plain ones. */
+/** Folder of the build's scripts and styles, with their compressed copies. */
 export const PACKED = join(ROOT, '.next', 'static');
 
-/** The production build, made when a source has changed since the last one. */
+/** Makes the production build if a source has changed. */
 export async function ensureBuild() {
   const files = [
     ...sources(join(ROOT, 'src')),
@@ -107,7 +107,7 @@ export async function ensureBuild() {
   });
 }
 
-/** Packs scripts and styles once, as small as they get: the server hands them out so. */
+/** Compresses scripts and styles once, at the highest level; the server sends these. */
 function pack() {
   for (const file of sources(PACKED).filter((name) => /\.(js|css)$/.test(name)))
     writeFileSync(
@@ -120,7 +120,7 @@ export function bin(name) {
   return join(ROOT, 'node_modules', '.bin', name);
 }
 
-/** A free loopback port: the wished one if it is free. */
+/** A free loopback port: the preferred one if it is free. */
 export async function freePort(wish = 0) {
   const attempt = (port) =>
     new Promise((resolve) => {

@@ -1,4 +1,4 @@
-// Imported into a server before anything else: its clock is off by CLOCK_MOVED_BY milliseconds.
+// Imported into a server first: shifts its clock by CLOCK_MOVED_BY milliseconds.
 const by = Number(process.env.CLOCK_MOVED_BY ?? 0);
 const Real = Date;
 

@@ -1,5 +1,5 @@
-// npm run mutate [-- --count 120 --seed 1 --only core/effort]   flips comparisons and constants of the core, one at a time,
-// and prints how many of them the tests notice. Works on a copy, so that the tree can be edited meanwhile.
+// npm run mutate [-- --count 120 --seed 1 --only core/effort]   flips comparisons and constants of the core one at a
+// time and prints how many flips the tests notice. Works on a copy, so the tree can be edited meanwhile.
 import { spawn } from 'node:child_process';
 import {
   cpSync,
@@ -23,7 +23,7 @@ const count = Number(option('count', '120'));
 const seed = Number(option('seed', '1'));
 const only = option('only', 'core');
 
-/** Tables of facts and starting figures: what stands there is said there, and no test could say it otherwise. */
+/** Tables of facts and default figures: a test could only repeat them. */
 const TABLES = [
   /core\/exercises\/library/,
   /core\/block\/templates\/(shipped|.*-split|.*template)s?\.ts$/,
@@ -34,7 +34,7 @@ const TABLES = [
   /(schema|codec|codecs|index)\.ts$/,
 ];
 
-/** What is flipped into what. Code is formatted, so that operators stand between spaces and types do not match. */
+/** Replacements by operator. The code is formatted, so operators have spaces around them and types do not match. */
 const FLIPS = [
   [/ <= /g, () => ' < '],
   [/ >= /g, () => ' > '],
@@ -51,7 +51,7 @@ const FLIPS = [
   [/(?<![\w.'"`$#-])\d+(?:\.\d+)?(?![\w'"`])/g, (text) => String(Number(text) + 1)],
 ];
 
-/** A small generator of numbers, so that a run can be had again. */
+/** A small seeded random generator, so that a run can be repeated. */
 function random(start) {
   let state = start >>> 0;
   return () => {
@@ -67,13 +67,13 @@ function sources(folder) {
     .filter((file) => !TABLES.some((table) => table.test(file)));
 }
 
-/** Lines of code alone: texts, comments, imports and types are left as they are. */
+/** Code only: strings, comments, imports and types are left alone. */
 function isCode(line) {
   const tidy = line.trim();
   return !/^(import|export (type|interface|\*)|type |interface |readonly |\||\*|\/\/|\/\*)/.test(tidy);
 }
 
-/** What a comparator gives back says before or behind by its sign alone: 2 would be the same answer as 1. */
+/** A comparator's result matters by sign only, so 2 would equal 1. */
 function isSign(line, at) {
   return [...line.matchAll(/\? -?1 : -?1;/g)].some(
     ({ 0: text, index }) => at >= index && at < index + text.length,
@@ -107,7 +107,7 @@ function mutants(file) {
   );
 }
 
-/** Tests near a file first: most flips are noticed by those beside it. */
+/** Tests near a file run first: they notice most flips. */
 function tests(file) {
   const folder = dirname(file);
   const beside = readdirSync(folder)
@@ -116,10 +116,10 @@ function tests(file) {
   return [...(beside.length > 0 ? [beside] : []), [join(COPY, 'src', 'core')]];
 }
 
-/** A flip may turn a loop endless: what takes much longer than the tests did unflipped is noticed too. */
+/** A flip may cause an endless loop: running much longer than the unflipped tests counts as noticed. */
 let patience = 30 * 60_000;
 
-/** Runs the tests in a group of processes of their own, all of which go when their time is over. */
+/** Runs the tests in their own process group, which is killed when time is up. */
 function passes(paths) {
   return new Promise((resolve) => {
     const args = ['--bail', '--silent', '--maxWorkers=100%', ...paths];

@@ -1,5 +1,5 @@
-// What a server of this process says of itself: a line of JSON for each answer, figures for whoever watches it. Neither tells
-// who asked, what for or with what: ids, tokens and what is searched are left out.
+// Server logs: one line of JSON per response, and figures for monitoring. Neither contains who asked, for what or
+// with which arguments: ids, tokens and searches are left out.
 import { createServer } from 'node:http';
 import pino from 'pino';
 import { collectDefaultMetrics, Histogram, Registry } from 'prom-client';
@@ -16,7 +16,7 @@ const seconds = new Histogram({
   registers: [registry],
 });
 
-/** Places of the application by the first word of their paths; what is asked for beside them is one. */
+/** Routes by the first word of their path; every other path counts as one route. */
 const PLACES = new Set([
   'account',
   'athletes',
@@ -35,7 +35,7 @@ const PLACES = new Set([
   'training',
 ]);
 
-/** The route of a path: words that every installation has stand, whatever belongs to one is `:id`. */
+/** The route of a path: fixed words stay, everything else becomes `:id`. */
 export function routeOf(url) {
   const [, first = '', ...rest] = (url.split('?')[0] ?? '').split('/');
   if (first === '') return '/';
@@ -48,7 +48,7 @@ export function routeOf(url) {
   return `/${[first, ...parts].join('/')}`;
 }
 
-/** Watches an answer until it is sent. */
+/** Observes a response until it is sent. */
 export function watch(request, response) {
   const begun = process.hrtime.bigint();
   response.once('close', () => {
@@ -62,7 +62,7 @@ export function watch(request, response) {
   });
 }
 
-/** Figures as Prometheus reads them, on loopback alone. */
+/** Figures in Prometheus's text format, on loopback only. */
 export function serveMetrics(port) {
   const server = createServer(async (request, response) => {
     if (request.url !== '/metrics') return response.writeHead(404).end();

@@ -1,4 +1,4 @@
-// npm run pictures: fresh demo data, one picture of each main view into docs/screenshots.
+// npm run pictures: fresh demo data, then one picture of each main view into docs/screenshots.
 import { join } from 'node:path';
 import { launchBrowser } from './browser.mjs';
 import { Database } from './database.mjs';
@@ -37,12 +37,12 @@ async function signedIn(options) {
   await page.locator('input[name=password]').fill(COACH.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL('**/desk');
-  // What is said to beginners is closed once and for all.
+  // Hints for beginners are closed once and stay closed.
   await page.evaluate(() => localStorage.setItem('ladder/hints-closed', 'yes'));
   return page;
 }
 
-/** Takes the picture once the screen answers and its charts have come to rest. */
+/** Takes the picture once the screen reacts and its charts have stopped moving. */
 async function take(page, name) {
   await page.waitForTimeout(1500);
   await page.screenshot({ path: join(FOLDER, `${name}.png`) });
@@ -99,7 +99,7 @@ async function desk(page) {
   await block(page);
 }
 
-/** The block simulated, and the review of one that is done. */
+/** The block simulated, and the review of a finished one. */
 async function simulation(page) {
   await page.keyboard.press('Alt+e');
   await page.getByRole('button', { name: 'Simulate', exact: true }).click();
@@ -139,7 +139,7 @@ async function block(page) {
   await take(page, 'import-export');
 }
 
-/** Somebody's log, with a name nobody here knows. */
+/** An import with an unknown exercise name. */
 function log() {
   return [
     'Date;Exercise;Weight (kg);Reps;RPE;Notes',
@@ -152,7 +152,10 @@ function log() {
   ];
 }
 
-/** The athlete's phone, screen by screen side by side: the week, before, a set with its pacer, one of a group, a swap, a check-in. */
+/**
+ * The athlete's phone, screens side by side: week, session start, a set with its pacer, a superset, a swap, a
+ * check-in.
+ */
 async function training(colorScheme, name) {
   const coach = await signedIn({ viewport: { width: 1280, height: 800 } });
   await openBlock(coach, 'Maren');
@@ -193,7 +196,7 @@ async function training(colorScheme, name) {
   await page.waitForTimeout(1000);
   await page.getByRole('group', { name: 'How did you sleep?' }).getByLabel('Poor').click();
   await shot();
-  // Nothing is told: the next picture begins where this one did.
+  // Closes without saving, so that the next picture starts where this one did.
   await page.reload();
   await page.waitForTimeout(1000);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -216,7 +219,7 @@ async function training(colorScheme, name) {
   await sideBySide(shots, name);
 }
 
-/** Pictures of a phone beside each other in one. */
+/** Puts phone pictures side by side into one. */
 async function sideBySide(shots, name) {
   const width = shots.length * 390 + (shots.length - 1) * 24;
   const page = await browser.newPage({ viewport: { width, height: 844 } });

@@ -1,5 +1,6 @@
-// npm run restore -- FILE [--yes] [--keep]: tells what a backup would change; with --yes puts it in place, in one step.
-// Into the database of DATABASE_URL, else the demo's. The passphrase of a sealed one is in LADDER_BACKUP_PASSPHRASE.
+// npm run restore -- FILE [--yes] [--keep]: reports what a backup would change; with --yes it swaps it in as one
+// step. Into the database of DATABASE_URL, or the demo's. LADDER_BACKUP_PASSPHRASE holds the passphrase of an
+// encrypted file.
 import { join } from 'node:path';
 import { restore } from './backups.mjs';
 import { Database } from './database.mjs';

@@ -1,5 +1,5 @@
-// Serves the production build. Its scripts and styles go out as they were packed when it was built: Next alone would
-// pack them anew for every request, and a fifth larger.
+// Serves the production build. Scripts and styles are sent as compressed at build time: Next would compress them for
+// each request, a fifth larger.
 import { createReadStream, existsSync, readdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join, relative } from 'node:path';
@@ -13,7 +13,7 @@ import { log, serveMetrics, watch } from './observe.mjs';
 const [, , hostname = '127.0.0.1', port = '3000'] = process.argv;
 const TYPES = { js: 'application/javascript; charset=utf-8', css: 'text/css; charset=utf-8' };
 
-/** Packed files by the path they are asked for: what is not in here is none of them. */
+/** Compressed files by request path; any other path is not one of them. */
 const packed = new Map(
   (existsSync(PACKED) ? readdirSync(PACKED, { withFileTypes: true, recursive: true }) : [])
     .filter((entry) => entry.isFile() && entry.name.endsWith('.br'))
@@ -21,7 +21,7 @@ const packed = new Map(
     .map((file) => [`/_next/static/${relative(PACKED, file).slice(0, -'.br'.length)}`, file]),
 );
 
-/** Answers with a packed file where there is one and it can be read; whether it did. */
+/** Sends a compressed file if one exists and can be read. @returns whether it did */
 function sentPacked(request, response) {
   const path = request.url?.split('?')[0] ?? '';
   const file = request.method === 'GET' ? packed.get(path) : undefined;
@@ -37,25 +37,28 @@ function sentPacked(request, response) {
   return true;
 }
 
-/** How anything here is asked. */
+/** Request methods that anything here answers. */
 const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST'];
 
-/** Why a request can be of nothing here, where Next would answer as if it were broken; undefined where it may be. */
+/**
+ * Why a request cannot be meant for this server, in cases where Next would answer with an error 500; undefined if it
+ * can.
+ */
 function refusalOf({ method, url = '', headers }) {
   if (!METHODS.includes(method)) return { status: 405, reason: 'This method is not allowed.' };
   const path = url.split('?')[0];
-  // Next's own pages for what is not found and what is broken are nobody's to ask for.
+  // Next's own pages for "not found" and "error" are not addresses.
   if (path.startsWith('/_') && !path.startsWith('/_next/')) return { status: 404, reason: 'Not found.' };
   try {
     decodeURIComponent(path);
-    // Where the page stands that asks, as its scripts say it.
+    // The path of the page that sent the request, from its headers.
     readPlace(headers['next-router-state-tree']);
   } catch {
     return { status: 400, reason: 'This address cannot be read.' };
   }
 }
 
-/** Whether it answered what can be of nothing here. */
+/** Answers a request that cannot be meant for this server. @returns whether it did */
 function sentRefusal(request, response) {
   const refusal = refusalOf(request);
   if (refusal === undefined) return false;
@@ -65,8 +68,8 @@ function sentRefusal(request, response) {
 }
 
 /**
- * The address somebody asks from: of their own connection, or, behind a proxy of this machine, the last one it names. What
- * a request says of itself does not count.
+ * The client's address: of the connection itself or, behind a proxy on this machine, the last one the proxy names.
+ * Headers set by the client do not count.
  */
 function addressOf(request) {
   const near = request.socket.remoteAddress ?? '';
@@ -81,7 +84,7 @@ function addressOf(request) {
 const application = next({ dev: false, dir: ROOT, hostname, port: Number(port) });
 await application.prepare();
 const handle = application.getRequestHandler();
-// What is made for each request is packed on its way, less hard.
+// Dynamic responses are compressed on the fly, at a lower level.
 const compress = compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } } });
 const server = createServer((request, response) => {
   watch(request, response);

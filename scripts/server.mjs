@@ -1,4 +1,4 @@
-// The application server, waiting until it answers.
+// Starts the application server and waits until it answers.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { bin, freePort, ROOT } from './machine.mjs';

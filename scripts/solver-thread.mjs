@@ -1,4 +1,4 @@
-// Solves linear programs in a thread of its own: the server's own goes on answering meanwhile. See src/app/solver.ts.
+// Solves linear programs in a thread, so that the server keeps answering. See src/app/solver.ts.
 import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
 

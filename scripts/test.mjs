@@ -1,4 +1,5 @@
-// npm test: everything. Installs what the machine lacks, then lint, what is unused, build, types, unit and data tests, browser journeys.
+// npm test: everything. Installs what the machine lacks, then runs lint, unused code, build, types, unit and data
+// tests, journeys.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
@@ -42,7 +43,7 @@ function report(file) {
   return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined;
 }
 
-/** The data commands as one file, so that a journey's seed does not read the whole tree first. */
+/** The data commands bundled into one file, so that a journey's seed does not load the whole tree first. */
 async function bundleDataCommand() {
   const { build } = await import('esbuild');
   await build({
@@ -56,7 +57,7 @@ async function bundleDataCommand() {
   });
 }
 
-/** Makes demo coaches in a process that stays: what it runs is warm then, and each takes a fraction of the first. */
+/** Creates demo coaches in a process that stays alive: after the first, each takes a fraction of the time. */
 function seeder(database) {
   const child = spawn(process.execPath, [join(ROOT, '.cache', 'data-command.mjs'), 'seeds'], {
     env: { ...process.env, DATABASE_URL: database.url },
@@ -78,7 +79,10 @@ function seeder(database) {
   };
 }
 
-/** A door for the journeys: POST /kill and /start pull the plug of the database, /seed/ADDRESS makes a demo coach. */
+/**
+ * A control server for journeys: POST /kill and /start stop and start the database, /seed/ADDRESS creates a demo
+ * coach.
+ */
 function control(database, seeds) {
   const server = createServer(async (request, response) => {
     try {

@@ -1,5 +1,5 @@
-// What goes wrong: the database killed, a server killed, the network between them cut, slow or dead, the disk full, a clock
-// moved. Each is done, lasts a while, and is mended.
+// Faults: database killed, server killed, network cut, slow or silent, disk full, clock shifted. Each is caused,
+// lasts a while, and is repaired.
 import { spawnSync } from 'node:child_process';
 import { closeSync, mkdirSync, openSync, rmSync, writeSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
@@ -7,7 +7,7 @@ import { join } from 'node:path';
 
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** A wire between the servers and the database that can be cut, slowed and silenced. */
+/** A proxy between servers and database that can be cut, slowed and silenced. */
 export async function wireTo(port) {
   const wire = { port: 0, delay: 0, isSilent: false, isCut: false };
   const open = new Set();
@@ -51,9 +51,9 @@ export async function wireTo(port) {
 const DISK_MB = 700;
 const MB = Buffer.alloc(1 << 20);
 
-/** A small, empty disk for a folder, in memory, that can be filled up; undefined where nothing may be mounted. */
+/** A small empty disk in memory for a folder, which can be filled up; undefined if mounting is not allowed. */
 export function smallDisk(home) {
-  // A run that was cut has left its own.
+  // A run that was killed leaves its own mount behind.
   spawnSync('umount', ['-l', home]);
   rmSync(home, { recursive: true, force: true });
   mkdirSync(home, { recursive: true });
@@ -64,7 +64,7 @@ export function smallDisk(home) {
     fill() {
       const file = openSync(filler, 'w');
       try {
-        // Down to the last byte: first by the piece, then by ever smaller ones.
+        // Fills the disk to the last byte: large pieces first, then smaller ones.
         for (let size = MB.length; size >= 1; ) {
           try {
             writeSync(file, MB, 0, size);
@@ -84,7 +84,7 @@ export function smallDisk(home) {
 const MOVED_CLOCK = new URL('moved-clock.mjs', import.meta.url).href;
 const DAY_MS = 86_400_000;
 
-/** The faults by name: each does its worst, waits, and mends it. */
+/** The faults by name: each is caused, waits, and is repaired. */
 export function faultsOn({ database, servers, wire, disk, restart }) {
   const some = () => 200 + Math.random() * 1300;
   const any = () => servers[Math.floor(Math.random() * servers.length)];
@@ -123,7 +123,7 @@ export function faultsOn({ database, servers, wire, disk, restart }) {
       wire.isSilent = true;
       await sleep(2 * some());
       wire.isSilent = false;
-      // What was swallowed does not come back: connections that missed some of it are of no use.
+      // Swallowed bytes do not come back: connections that lost some are closed.
       wire.cut();
     },
     ...(disk === undefined
@@ -133,7 +133,7 @@ export function faultsOn({ database, servers, wire, disk, restart }) {
             disk.fill();
             await sleep(4 * some());
             disk.empty();
-            // A database that could not write at all has ended itself; whoever keeps it running starts it again.
+            // A database that could not write has stopped itself; like a service manager, this restarts it.
             if (database.child.exitCode !== null || database.child.signalCode !== null)
               await database.start();
           },
@@ -141,7 +141,7 @@ export function faultsOn({ database, servers, wire, disk, restart }) {
     'clock moved': async () => {
       const one = any();
       one.child.kill('SIGKILL');
-      // Two days ahead or behind, while the other server keeps the right time.
+      // Two days ahead or behind, while the other server keeps correct time.
       await restart(one, {
         NODE_OPTIONS: `--import ${MOVED_CLOCK}`,
         CLOCK_MOVED_BY: String((Math.random() < 0.5 ? -2 : 2) * DAY_MS),
@@ -153,7 +153,7 @@ export function faultsOn({ database, servers, wire, disk, restart }) {
   };
 }
 
-/** The faults of a cluster: nodes killed one after another and let back, one cut off while it runs, a server killed. */
+/** Cluster faults: nodes killed in turn and restarted, one cut off while running, a server killed. */
 export function faultsOnCluster({ cluster, servers, restart }) {
   const some = () => 500 + Math.random() * 2000;
   let at = 0;

@@ -1,6 +1,6 @@
-// npm run torture [-- --rounds N] [--fault NAME] [--cluster]: phones log and coaches edit on two servers while database and servers are killed, the
-// network between them is cut, slowed and silenced, the disk is full and clocks are wrong, again and again. In the end what they were
-// told is held against what is there.
+// npm run torture [-- --rounds N] [--fault NAME] [--cluster]: phones log and coaches edit on two servers while
+// databases and servers are killed, the network is cut, slowed and silenced, the disk fills up and clocks are wrong.
+// At the end everything acknowledged is compared with the database.
 import { join } from 'node:path';
 import { Coach, judged, letIn, Phone, takeAway } from './clients.mjs';
 import { Cluster } from './cluster-nodes.mjs';
@@ -11,13 +11,13 @@ import { faultsOn, faultsOnCluster, smallDisk, wireTo } from './torture-faults.m
 import { option } from './which-database.mjs';
 
 const ROUNDS = Number(option('--rounds') ?? 80);
-/** One fault alone, by its name. */
+/** A single fault by name. */
 const ONLY = option('--fault');
 const SERVERS = 2;
 const PHONES = 6;
 const COACHES = 3;
 const COACH = { email: 'torture@example.org' };
-/** How far a phone's clock is off: some are right, others days ahead or behind. */
+/** How wrong a phone's clock is: some are right, others days ahead or behind. */
 const clockOf = (at) => ((at % 3) - 1) * 2 * 86_400_000;
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -38,13 +38,13 @@ try {
   await database.command('seed', COACH.email);
   await ensureBuild();
   wire = isCluster ? undefined : await wireTo(database.port);
-  // Where there is one of it the way to it goes by a wire that can be cut.
+  // With a single database the servers connect through a proxy that can be cut.
   const databaseUrl = wire === undefined ? database.url : database.url.replace(/:\d+\//, `:${wire.port}/`);
   const begin = async (env = {}) => startServer({ databaseUrl, silent: true, env });
   for (let at = 0; at < SERVERS; at++) servers.push(await begin());
   const restart = async (one, env) => Object.assign(one, await begin(env));
 
-  // Looked into straight, and where there are several nodes, through the first: it holds what all of them hold.
+  // The judge reads the database directly; in a cluster the first node, which holds what all hold.
   const straight = isCluster ? database.nodes[0].url : database.url;
   const homes = await letIn(straight, COACH.email);
   const homeOf = (at) => homes[at % homes.length];
@@ -84,7 +84,7 @@ try {
 
   const found = await judged(straight, phones, coaches);
   problems = found.problems;
-  // Whether the judge sees: what is taken away behind its back has to be missed.
+  // Checks the judge itself: what is deleted behind its back must be reported missing.
   const [aSet, aStep] = [phones, coaches].map((some) => some.flatMap(({ stands }) => [...stands.keys()])[0]);
   await takeAway(straight, aSet, aStep);
   const seen = (await judged(straight, phones, coaches)).problems;

@@ -1,4 +1,5 @@
-// npm run unit: everything that needs no database and no browser, under a minute. More words narrow it, as Jest does.
+// npm run unit: everything that needs neither database nor browser, in under a minute. Further arguments narrow it,
+// as in Jest.
 import { bin, ensurePackages, run } from './machine.mjs';
 
 await ensurePackages();

@@ -1,8 +1,8 @@
-// The database that a script is about: the one of DATABASE_URL, else the demo's own, started where it does not run.
+// The database a script works on: that of DATABASE_URL, or the demo's own, started if it is not running.
 import { existsSync } from 'node:fs';
 import { entryOf } from './backups.mjs';
 
-/** The word behind an option on the command line. */
+/** The value after an option on the command line. */
 export function option(name) {
   const at = process.argv.indexOf(name);
   return at < 0 ? undefined : process.argv[at + 1];
@@ -11,7 +11,7 @@ export function option(name) {
 export async function theDatabase(Database, home) {
   const url = process.env.DATABASE_URL;
   if (url !== undefined) {
-    // Who dumps and puts in place makes schemas too.
+    // Dumping and restoring need the right to create schemas.
     const owner = process.env.DATABASE_OWNER_URL ?? url;
     return { entry: entryOf(owner), url: owner, end: async () => undefined };
   }

@@ -4,7 +4,7 @@ import { areArguments, isReadableAction } from './action-body';
 const MARKS = ['$undefined', '$NaN', '$Infinity', '$-Infinity', '$-0', '$$', '$$5 a set', '$K1'];
 
 describe('arguments of an action', () => {
-  test('are whatever JSON can say, with dollars told from marks', () => {
+  test('can be any JSON, with `$` escaped', () => {
     const escaped = (_: string, value: unknown) =>
       typeof value === 'string' && value.startsWith('$') ? `$${value}` : value;
     fc.assert(
@@ -14,7 +14,7 @@ describe('arguments of an action', () => {
     );
   });
 
-  test.each(MARKS)('%s is what a page writes', (mark) => {
+  test.each(MARKS)('%s can be written by a page', (mark) => {
     expect(areArguments([mark, { of: [mark] }], '0')).toBe(true);
   });
 
@@ -36,12 +36,12 @@ describe('arguments of an action', () => {
       '$B1',
     ],
     ...['$undefine', '$K', '$Kx', '$00', '$a:0'],
-  ])('%s is what none writes', (mark) => {
+  ])('%s is never written by a page', (mark) => {
     expect(areArguments([mark], '0')).toBe(false);
     expect(areArguments([{ of: [mark] }], '0')).toBe(false);
   });
 
-  test('an object that stands before it is meant by where it stands', () => {
+  test('an earlier object is referenced by its path', () => {
     const slot = { sets: 3, range: { low: 6 } };
     expect(areArguments([slot, '$0:0'], '0')).toBe(true);
     expect(areArguments([slot, { of: '$0:0:range' }], '0')).toBe(true);
@@ -58,12 +58,12 @@ describe('arguments of an action', () => {
     ['a prototype', JSON.parse('[{ "__proto__": {} }, "$0:0:__proto__"]')],
     ['no object', [7, '$0:0']],
     ['a mark in turn', [{}, '$0:0', '$0:1']],
-  ])('none means %s', (_, given) => {
+  ])('%s is refused', (_, given) => {
     expect(areArguments(given, '0')).toBe(false);
   });
 
-  test('a short text does not stand for a million values', () => {
-    /** Each row is two of the one before. */
+  test('a short text cannot expand to a million values', () => {
+    /** Each row is twice the previous one. */
     const doubled = (rows: number) =>
       Array.from({ length: rows }, (_, at) => (at === 0 ? [] : [`$0:0:${at - 1}`, `$0:0:${at - 1}`]));
     // Row 17 holds 262 143 values, all up to it a little less than twice as many.
@@ -71,13 +71,13 @@ describe('arguments of an action', () => {
     expect(areArguments([doubled(20)], '0')).toBe(false);
   });
 
-  test('lie sixty-four deep at most, and are sixteen at most', () => {
+  test('nest at most sixty-four levels, and are at most sixteen', () => {
     const deep = (levels: number) => JSON.parse('['.repeat(levels) + ']'.repeat(levels));
     expect([64, 65, 200_000].map((levels) => areArguments(deep(levels), '0'))).toEqual([true, false, false]);
     expect([16, 17].map((many) => areArguments(Array(many).fill(1), '0'))).toEqual([true, false]);
   });
 
-  test.each([null, 5, 'x', {}, undefined])('%p is none', (root) => {
+  test.each([null, 5, 'x', {}, undefined])('%p is refused', (root) => {
     expect(areArguments(root, '0')).toBe(false);
   });
 });
@@ -92,7 +92,7 @@ describe('a request', () => {
     return form;
   };
 
-  test('that asks no action is not looked into', async () => {
+  test('is not parsed if it calls no action', async () => {
     expect(await ask('{')).toBe(true);
     expect(await ask(formOf({ email: 'a@example.org', note: '$1' }))).toBe(true);
   });
@@ -102,7 +102,7 @@ describe('a request', () => {
     for (const body of ['', '{', '["$2"]', '{}']) expect(await ask(body, byScript)).toBe(false);
   });
 
-  test('by script may be a form, with its arguments as part 0', async () => {
+  test('by script may be a form with its arguments as part 0', async () => {
     expect(await ask(formOf({ 0: '[{"status":"ready"},"$K1"]', '1_email': '$5' }), byScript)).toBe(true);
     expect(await ask(formOf({ 0: '["$2"]' }), byScript)).toBe(false);
     expect(await ask(formOf({ 0: '[' }), byScript)).toBe(false);
@@ -111,7 +111,7 @@ describe('a request', () => {
     expect(await ask('--x\r\ngarbage', broken)).toBe(false);
   });
 
-  test('without a script has them beside its fields', async () => {
+  test('without scripts has its arguments beside its fields', async () => {
     const asked = { $ACTION_REF_1: '', '$ACTION_1:0': '{"id":"x","bound":"$@1"}', '$ACTION_1:1': '[{}]' };
     expect(await ask(formOf({ ...asked, email: '$5' }))).toBe(true);
     expect(await ask(formOf({ ...asked, '$ACTION_1:0': '{"id":"x","bound":null}' }))).toBe(true);
@@ -120,7 +120,7 @@ describe('a request', () => {
     expect(await ask(formOf({ $ACTION_REF_1: '' }))).toBe(false);
   });
 
-  test('is not longer than a mebibyte', async () => {
+  test('is at most one mebibyte', async () => {
     const long = (bytes: number) => JSON.stringify(['x'.repeat(bytes - 4)]);
     expect(await ask(long(1024 * 1024), byScript)).toBe(true);
     expect(await ask(long(1024 * 1024 + 1), byScript)).toBe(false);

@@ -1,16 +1,16 @@
 import * as z from 'zod';
 import { bytesUpTo } from './bytes-up-to';
 
-/** What an action is sent at most: what the framework takes. */
+/** Largest body of an action: the framework's limit. */
 const MOST_BYTES = 1024 * 1024;
-/** How many arguments at most, how deep values lie in each other, and how many there are. */
+/** Limits: number of arguments, nesting depth, number of values. */
 const MOST_ARGUMENTS = 16;
 const MOST_DEEP = 64;
 const MOST_VALUES = 500_000;
 
 /**
- * Whether the framework can read what a request asks an action with. What it cannot read it answers as if the server were
- * broken, before any schema of ours is asked. True where no action is asked.
+ * Whether the framework can parse a request's action arguments. It would answer a malformed one with an error 500
+ * before any of our schemas runs. True if the request calls no action.
  */
 export async function isReadableAction(request: Request): Promise<boolean> {
   const type = request.headers.get('content-type') ?? '';
@@ -29,10 +29,13 @@ export async function isReadableAction(request: Request): Promise<boolean> {
   }
 }
 
-/** What a form of a page says of the action that it asks. */
+/** What a form says about the action it calls. */
 const ASKED = z.strictObject({ id: z.string(), bound: z.literal('$@1').nullable() });
 
-/** Forms that are sent before the scripts of their page run name actions, and have their arguments in parts beside fields. */
+/**
+ * Forms sent before their page's scripts have loaded name the action in a field and carry its arguments in other
+ * parts.
+ */
 function isReadableWithoutScript(form: FormData): boolean {
   return [...form.keys()]
     .flatMap((name) => /^\$ACTION_REF_(.*)$/.exec(name)?.[1] ?? [])
@@ -43,20 +46,20 @@ function isReadableWithoutScript(form: FormData): boolean {
     });
 }
 
-/** @throws SyntaxError where it is no JSON */
+/** @throws SyntaxError if it is not JSON */
 function partOf(form: FormData, name: string): unknown {
   const value = form.get(name);
   return typeof value === 'string' ? JSON.parse(value) : undefined;
 }
 
-/** Marks of what JSON has no word for. */
+/** Markers for values that JSON cannot express. */
 const WORDS: ReadonlySet<string> = new Set(['$undefined', '$NaN', '$Infinity', '$-Infinity', '$-0']);
 
 /**
- * Whether a value can be an action's arguments as pages write them: JSON in which a text that begins with `$` is a mark.
- * `$$` stands for a dollar, `$K1` for the fields of a form, `$0:1:name` for an object that stands before it. One that
- * stands for itself, or a short text for a million objects, would be read without an end.
- * @param part by which number its marks name it
+ * Whether a value can be an action's arguments as a page writes them: JSON in which text that starts with `$` is a
+ * marker. `$$` is a dollar, `$K1` the fields of a form, `$0:1:name` a reference to an earlier object. A
+ * self-reference, or a short text for a million objects, would never finish.
+ * @param part the number by which references name it
  */
 export function areArguments(root: unknown, part: string): boolean {
   const sizes = new Map<object, number>();
@@ -66,7 +69,7 @@ export function areArguments(root: unknown, part: string): boolean {
     if (depth === MOST_DEEP) return Infinity;
     let size = 1;
     for (const inner of Object.values(value)) size += sizeOf(inner, depth + 1);
-    // Only now can it be meant: not within itself.
+    // Can be referenced from here on, not within itself.
     sizes.set(value, size);
     return size;
   };

@@ -16,13 +16,13 @@ import {
 } from '@/data';
 import { readCookie } from './cookie';
 
-/** Whose session this is, also where they still lack the second factor their house asks for. Asked once a request. */
+/** The owner of this session, even while the team's second factor is missing. Read once per request. */
 export const currentSession = cache(async (): Promise<SignedIn | undefined> => {
   const token = await readCookie('ladder_sign_in');
   return token === undefined ? undefined : askerOf(token, new Date());
 });
 
-/** The signed-in coach; undefined when nobody is, or while a second factor is still to be set up. */
+/** The signed-in coach; undefined if nobody is signed in or their second factor must still be set up. */
 export async function currentAsker(): Promise<SignedIn | undefined> {
   const session = await currentSession();
   return session?.lacksFactor === true ? undefined : session;
@@ -37,12 +37,14 @@ export async function requireAsker(): Promise<SignedIn> {
   return redirect(address === null ? '/sign-in' : `/sign-in?to=${encodeURIComponent(address)}`);
 }
 
-/** As whom the signed-in coach sees what a page is about, be it theirs or shown to them. */
+/**
+ * The identity under which the signed-in coach sees what a page is about, whether it is theirs or shared with them.
+ */
 export async function requireActing(about: About): Promise<Acting> {
   return actingOn(await requireAsker(), about);
 }
 
-/** Runs an action for the signed-in coach; a database that is away for the moment is an answer, not an error. */
+/** Runs an action for the signed-in coach; a database outage is an answer, not an error. */
 export async function asCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unanswered> {
   try {
     const asker = await currentAsker();
@@ -53,22 +55,22 @@ export async function asCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise
   }
 }
 
-/** The same for what is not done on the strength of a device left open: the password has to have been told of late. */
+/** The same for sensitive actions: the password must have been confirmed recently. */
 export async function asSureCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unsure> {
   return asCoach(
     async (asker): Promise<T | Unsure> => (asker.isSure ? work(asker) : { status: 'password first' }),
   );
 }
 
-/** A coach who acts on an athlete, bound to the rows of the athlete's own coach. */
+/** A coach acting on an athlete, bound to the rows of the athlete's own coach. */
 export interface Doer extends Asker {
-  /** Writes down what was done with the athlete. */
+  /** Adds what was done to the athlete's history. */
   readonly did: (what: Done['what'], about?: string | number) => Promise<void>;
 }
 
 /**
- * Runs an action on an athlete, or on what is an athlete's, of the signed-in coach or shown to them in full. What is
- * another's is not there for them.
+ * Runs an action on an athlete, or on their data, if they are the signed-in coach's or fully shared with them.
+ * Anybody else's data does not exist for them.
  */
 export async function asCoachOf<T>(about: About, work: (doer: Doer) => Promise<T>): Promise<T | Unanswered> {
   return asCoach(async (coach): Promise<T | Unanswered> => {
@@ -81,7 +83,7 @@ export async function asCoachOf<T>(about: About, work: (doer: Doer) => Promise<T
   });
 }
 
-/** The same for what is only looked at: athletes shown to read alone too. */
+/** The same for reading, which a share "to read" also allows. */
 export async function asReaderOf<T>(
   about: About,
   work: (asker: Asker) => Promise<T>,

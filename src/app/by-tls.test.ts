@@ -5,7 +5,7 @@ const came = (proto?: string) =>
 
 afterEach(() => Reflect.deleteProperty(process.env, 'PUBLIC_URL'));
 
-test('by what the proxy in front says, the first of several; without a word it was not', () => {
+test("HTTPS is what the proxy's first value says; without a value it was not used", () => {
   expect([came('https'), came('https, http'), came('http'), came('http, https'), came()]).toEqual([
     true,
     true,
@@ -15,7 +15,7 @@ test('by what the proxy in front says, the first of several; without a word it w
   ]);
 });
 
-test('whoever runs the server says it where the proxy does not', () => {
+test('the operator can set it where the proxy does not', () => {
   process.env.PUBLIC_URL = 'https://ladder.example.org';
   expect([came(), came('http')]).toEqual([true, true]);
   process.env.PUBLIC_URL = 'http://ladder.example.org';

@@ -1,7 +1,4 @@
-/**
- * Whether the browser came by TLS: the proxy in front says so, or whoever runs the server does, by PUBLIC_URL, where the
- * proxy says nothing.
- */
+/** Whether the browser connected over HTTPS: by the proxy's header or, without one, by PUBLIC_URL. */
 export function isByTls(headers: Pick<Headers, 'get'>): boolean {
   if (process.env.PUBLIC_URL?.startsWith('https://')) return true;
   return headers.get('x-forwarded-proto')?.split(',')[0]?.trim() === 'https';

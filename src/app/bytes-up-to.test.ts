@@ -1,6 +1,6 @@
 import { bytesUpTo } from './bytes-up-to';
 
-/** A request whose body comes in such pieces, and how many of them were asked for. */
+/** A request whose body arrives in these pieces, and how many were read. */
 function posted(...chunks: readonly string[]): { readonly request: Request; readonly read: () => number } {
   let read = 0;
   const body = new ReadableStream<Uint8Array>(
@@ -21,12 +21,12 @@ function posted(...chunks: readonly string[]): { readonly request: Request; read
 const text = async (most: number, request: Request) =>
   new TextDecoder().decode((await bytesUpTo(most, request)) ?? new TextEncoder().encode('too long'));
 
-test('a body is read whole, in whatever pieces it comes', async () => {
+test('a body is read whole, however it is split', async () => {
   expect(await text(6, posted('one', 'two').request)).toBe('onetwo');
   expect(await text(6, new Request('http://here'))).toBe('');
 });
 
-test('what is longer by a byte is not read to its end', async () => {
+test('a body one byte too long is not read to its end', async () => {
   const { request, read } = posted('one', 'two', 'three', 'four');
   expect(await text(5, request)).toBe('too long');
   expect(read()).toBe(2);

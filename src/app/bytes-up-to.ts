@@ -1,4 +1,6 @@
-/** The body of a request; undefined where it is longer than so many bytes, which is found out before it is held. */
+/**
+ * The body of a request; undefined if it is longer than the limit, which is noticed before all of it is in memory.
+ */
 export async function bytesUpTo(
   most: number,
   { body }: Request,
@@ -6,7 +8,7 @@ export async function bytesUpTo(
   const chunks: Uint8Array<ArrayBuffer>[] = [];
   let length = 0;
   if (body !== null)
-    // Leaving the loop ends the stream: what is too long is not read to its end.
+    // Leaving the loop closes the stream, so a body that is too long is not read to its end.
     for await (const chunk of body as ReadableStream<Uint8Array<ArrayBuffer>>) {
       length += chunk.byteLength;
       if (length > most) return undefined;

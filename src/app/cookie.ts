@@ -2,12 +2,14 @@ import 'server-only';
 import { cookies, headers } from 'next/headers';
 import { isByTls } from './by-tls';
 
-/** What this server keeps in a browser: who a coach's session is, what device it is on, whose phone it is. */
+/** Cookies of this server: a coach's session, the device it is on, the athlete of a phone. */
 export type CookieName = 'ladder_sign_in' | 'ladder_device' | 'ladder_phone';
 
 const isSecure = async () => isByTls(await headers());
 
-/** By TLS under a name that browsers take from this very server alone, for all of it, and never unsealed. */
+/**
+ * Over HTTPS the name's prefix makes browsers accept the cookie from this host only, for all paths and with `Secure`.
+ */
 async function nameOf(name: CookieName): Promise<string> {
   return (await isSecure()) ? `__Host-${name}` : name;
 }

@@ -1,6 +1,6 @@
 import * as words from '@/ui/words/screens/pages';
 
-/** Devices and browsers by what they say of themselves, the more telling first: an Android phone says Linux too. */
+/** Devices and browsers by user agent, the more specific first: an Android phone also says Linux. */
 const DEVICES = [
   ['iPhone', 'iPhone'],
   ['iPad', 'iPad'],
@@ -18,7 +18,7 @@ const BROWSERS = [
   ['Safari/', words.safari],
 ] as const;
 
-/** What a device is called in a list, by what its browser says of itself. */
+/** A device's name in lists, from its user agent. */
 export function deviceName(agent: string): string {
   const named = (list: readonly (readonly [mark: string, name: string])[]) =>
     list.find(([mark]) => agent.includes(mark))?.[1];

@@ -3,14 +3,14 @@ import 'server-only';
 import { type About, type Asker, actingOn, isUnavailable } from '@/data';
 import { currentAsker } from './asker';
 
-/** A file that is handed out under a name. */
+/** A file to download, with its name. */
 export interface Download {
   readonly name: string;
   readonly type: string;
   readonly content: string | Uint8Array<ArrayBuffer>;
 }
 
-/** Letters that a file's name may hold on every system. */
+/** Characters that file names may contain on every system. */
 const plain = (name: string) =>
   name
     .normalize('NFC')
@@ -34,9 +34,9 @@ const said = (status: number, text: string) =>
 const AWAY = words.theDatabaseIsNotResponding;
 
 /**
- * Hands a file out to the signed-in coach.
- * @param about whose athlete it is of; null: their own
- * @param work makes it; undefined: there is no such thing
+ * Sends a file to the signed-in coach.
+ * @param about the athlete it belongs to; null for the coach's own
+ * @param work makes it; undefined if there is no such thing
  */
 export async function download(
   about: About | null,

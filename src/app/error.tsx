@@ -6,7 +6,7 @@ import * as words from '@/ui/words/screens/pages';
 
 const AGAIN_AFTER_MS = 3000;
 
-/** Shown when a page could not be made, most likely because the database is away: it tries again by itself. */
+/** Shown when a page could not be rendered, usually because the database is down: it retries by itself. */
 export default function PageError({ reset }: { readonly error: Error; readonly reset: () => void }) {
   useEffect(() => {
     const timer = setInterval(() => window.location.reload(), AGAIN_AFTER_MS);

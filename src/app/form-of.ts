@@ -1,4 +1,4 @@
-/** What a form holds, by its fields; nothing where what was sent is no form. */
+/** A form's fields; nothing if the body is not a form. */
 export function formOf(sent: unknown): Readonly<Record<string, unknown>> {
   return sent instanceof FormData ? Object.fromEntries(sent) : {};
 }

@@ -5,7 +5,7 @@ import { readCookie } from './cookie';
 import { deviceName } from './device-name';
 import { networkOf } from './network';
 
-/** Where the request comes from: scripts/serve.mjs says by which address. */
+/** The client's address, set by scripts/serve.mjs. */
 export async function whereFrom(): Promise<From> {
   const told = await headers();
   return {

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 
 /**
- * What an action takes from outside. A number is no id, and neither is a text that no id can be: the database keeps ids as
- * plain letters, and would rather fail than compare others with them.
+ * Input of actions. A number is not an id, and neither is text with characters no id has: ids are ASCII columns, and
+ * the database would fail to compare anything else with them.
  */
 const id = z.string().regex(/^[\x20-\x7e]+$/);
 export const idSchema = id.max(191);
@@ -16,7 +16,7 @@ export function isId(value: unknown): value is string {
   return idSchema.safeParse(value).success;
 }
 
-/** What a page says it knows of a training. */
+/** What a page says it knows about a training. */
 export const knownSchema = z
   .strictObject({
     revision: revisionSchema,

@@ -21,7 +21,7 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
-/** Every page is made for its request: scripts within it carry the mark that this very answer is allowed to have (see proxy.ts). */
+/** Every page is rendered per request: its scripts carry the nonce of this response (see proxy.ts). */
 export default async function RootLayout({ children }: { readonly children: React.ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (

@@ -1,4 +1,4 @@
-/** The network an address is of: whoever has one of IPv6 has a whole /64 of them. */
+/** The network of an address: an IPv6 user has a whole /64. */
 export function networkOf(address: string): string {
   const plain = address.replace(/^::ffff:/i, '');
   if (!plain.includes(':')) return plain;

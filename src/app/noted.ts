@@ -4,7 +4,7 @@ import { type SecurityEvent, securityLog } from './security-log';
 
 const log = securityLog();
 
-/** Writes down what came of a try at a way in, with the network it was made from. */
+/** Logs the result of a sign-in attempt, with its network. */
 export async function noted(way: SecurityEvent['way'], said: string, coach?: string): Promise<void> {
   const { address = '' } = await whereFrom();
   log({ way, said, from: address, ...(coach === undefined ? {} : { coach }) });

@@ -1,5 +1,5 @@
 import * as words from '@/ui/words/screens/pages';
-/** Whether a request was made by a page of this very server: another's page may send one, but cannot say so. */
+/** Whether a page of this server made the request: other pages may send one but cannot forge this header. */
 export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
   const origin = headers.get('origin');
   const host = headers.get('x-forwarded-host') ?? headers.get('host');
@@ -7,7 +7,7 @@ export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
   return URL.canParse(origin) && new URL(origin).host === host;
 }
 
-/** The answer to what would change something and was sent by anything else. */
+/** The response to a changing request from anywhere else. */
 export function notOwn(): Response {
   return new Response(words.thisRequestDidNotCome, { status: 403 });
 }

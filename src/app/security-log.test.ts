@@ -1,6 +1,6 @@
 import { securityLog } from './security-log';
 
-test('a line says which way in, what came of it, from which network and whose, and nothing else', () => {
+test('a line has the way in, the result, the network and the account, and nothing else', () => {
   const lines: string[] = [];
   const note = securityLog({ write: (line) => lines.push(line) });
   const typed = { way: 'sign-in', said: 'wrong', from: '192.0.2.7', password: 'rung by rung' } as const;

@@ -1,6 +1,6 @@
 import pino, { type DestinationStream } from 'pino';
 
-/** A way in, or what keeps it. */
+/** A way in, or something that protects it. */
 type Way =
   | 'sign-in'
   | 'sign-up'
@@ -15,20 +15,20 @@ type Way =
   | 'session of another device'
   | 'phone';
 
-/** What happened at it. */
+/** What happened there. */
 export interface SecurityEvent {
   readonly way: Way;
-  /** What came of it, in the words it was answered with. */
+  /** The result, in the words of the answer. */
   readonly said: string;
-  /** The network it was asked from. */
+  /** The network of the request. */
   readonly from: string;
-  /** Whose account, where that is known. */
+  /** The account, if known. */
   readonly coach?: string;
 }
 
 /**
- * Writes down what happens at the ways in: a line of JSON each, beside those of the answers. Neither what was typed nor a
- * token nor an address of a person is in it.
+ * Security log: one line of JSON per event, beside the lines of responses. It never contains what was typed, tokens
+ * or e-mail addresses.
  */
 export function securityLog(to?: DestinationStream): (event: SecurityEvent) => void {
   const settings = { level: process.env.LOG_LEVEL ?? 'info', base: { of: 'security' } };

@@ -8,12 +8,12 @@ test('one thread solves one program after another', async () => {
     expect(await solve(program(most))).toEqual({ x: Math.floor(most) - 2, y: 2 });
 });
 
-test('several at once wait for each other, and more than ten for nobody', async () => {
+test('several programs wait for each other; beyond ten the answer is none', async () => {
   const all = await Promise.all(Array.from({ length: 14 }, () => solve(program(3.5))));
   expect(all.filter((one) => one !== null)).toHaveLength(10);
 });
 
-test('what is no program has no answer, and costs the next one nothing', async () => {
+test('a malformed program has no answer and costs the next one nothing', async () => {
   expect(await solve('This is no program.')).toBeNull();
   expect(await solve(program(3.5))).toEqual({ x: 1, y: 2 });
 });

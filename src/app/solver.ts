@@ -4,9 +4,9 @@ import { Worker } from 'node:worker_threads';
 import { Mutex } from 'es-toolkit';
 import type { Solve } from '@/core';
 
-/** A program that takes longer than this has no answer that a coach would wait for. Seconds. */
+/** Seconds after which a program counts as having no answer a coach would wait for. */
 const LONGEST = 8;
-/** Most that wait for their turn; whoever comes then has no answer. */
+/** Most waiting programs; later ones get no answer. */
 const MOST_WAITING = 10;
 
 type Solved = Awaited<ReturnType<Solve>>;
@@ -15,7 +15,7 @@ let thread: Worker | undefined;
 let waiting = 0;
 const turn = new Mutex();
 
-/** Solves a linear program on the server, in a thread of its own, one after another. */
+/** Solves linear programs on the server, in a thread, one after another. */
 export const solve: Solve = async (program) => {
   if (waiting >= MOST_WAITING) return null;
   waiting++;
@@ -23,7 +23,7 @@ export const solve: Solve = async (program) => {
   waiting--;
   try {
     const first = await solved(program);
-    // A thread that broke may have been broken by what it solved before: the program gets a fresh one.
+    // If the thread broke, the previous program may be the cause, so the program is tried once in a fresh thread.
     const last = first === 'broken' ? await solved(program) : first;
     return last === 'broken' ? null : last;
   } finally {
@@ -31,7 +31,7 @@ export const solve: Solve = async (program) => {
   }
 };
 
-/** A thread that does not answer in time, or ends, is given up; the next program begins another. */
+/** A thread that does not answer in time, or ends, is abandoned; the next program starts another. */
 function solved(program: string): Promise<Solved | 'broken'> {
   thread ??= new Worker(join(process.cwd(), 'scripts', 'solver-thread.mjs'));
   const asked = thread;
@@ -39,11 +39,11 @@ function solved(program: string): Promise<Solved | 'broken'> {
   return new Promise((resolve) => {
     const end = (values: Solved | 'broken', isFit: boolean) => {
       clearTimeout(timer);
-      // Ours alone: without those that Node keeps on a thread it never hears from it again.
+      // Removes only our listeners: without Node's own, the thread is never heard again.
       asked.off('message', answered).off('error', broken).off('exit', broken);
       if (!isFit) {
         thread = undefined;
-        // What it still says of itself while it ends is heard by nobody, and must not end the server.
+        // Messages while it ends are ignored and must not end the server.
         asked.on('error', () => undefined);
         void asked.terminate();
       }

@@ -33,7 +33,7 @@ function athleteIn(file: string): AthleteFile {
   return own.kind === 'athlete' ? own.file : fail(`${file}: contains a ${own.kind}, not an athlete export`);
 }
 
-/** What files of other formats are asked for; undefined: it is no such command. */
+/** Runs a command on files of other formats; undefined if it is no such command. */
 export async function filesCommand([command, ...given]: readonly string[], whom: Whom): Promise<unknown> {
   const [one = '', two = ''] = given;
   const at = given.indexOf('--athlete');
@@ -110,7 +110,7 @@ async function toWorkbook(from: string, to: string, file: string | undefined, wh
   return { written: to, sheets: sheets.filter(({ isHidden }) => isHidden !== true).map(({ name }) => name) };
 }
 
-/** The block on standard output; the cells that could not be read on the other. */
+/** The block on standard output; unreadable cells on standard error. */
 async function fromWorkbook(from: string, file: string | undefined, whom: Whom): Promise<unknown> {
   const sheets = orFail(await readWorkbook(new Uint8Array(readBytes(from))));
   const kept = orFail(keptIn(sheets));

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import type { Result } from '../core';
 
-/** Ends with what is wrong. */
+/** Exits with an error. */
 export function fail(message: string): never {
   console.error(message);
   process.exit(2);
 }
 
-/** The bytes of a file that was named. */
+/** The bytes of a named file. */
 export function readBytes(file: string): Buffer {
   try {
     return readFileSync(file);
@@ -24,7 +24,7 @@ export function readJsonFile(file: string): unknown {
   }
 }
 
-/** What was read, or the end with its problems. */
+/** What was read, or exit with its problems. */
 export function orFail<T>(read: Result<T>): T {
   return read.ok ? read.value : fail(JSON.stringify({ problems: read.problems }, null, 2));
 }

@@ -14,7 +14,7 @@ const said = (...args: string[]): string =>
 const printed = (...args: string[]): unknown => JSON.parse(said(...args));
 const example = join(FORMATS, 'upper-lower.json');
 
-// As one file: what starts a command from its sources reads the whole tree first, each time.
+// Bundled into one file: running from sources would load the whole tree for each command.
 beforeAll(() =>
   build({
     entryPoints: [join(ROOT, 'src', 'cli', 'ladder.ts')],
@@ -35,7 +35,7 @@ test.each(Object.entries(jsonSchemas()))(
   },
 );
 
-test('the README’s table of formats and the page of tables are those of the code', () => {
+test("the README's table of formats and the page of tables match the code", () => {
   expect(readFileSync(join(ROOT, 'README.md'), 'utf8')).toContain(formatsTable());
   expect(readFileSync(join(FORMATS, 'tables.md'), 'utf8')).toBe(tablesPage());
   for (const { described } of FORMATS_LISTED)
@@ -49,7 +49,7 @@ test.each(readdirSync(FORMATS).filter((name) => name.endsWith('.json') && !name.
   },
 );
 
-test('unfold, check, time and volume print what the core says', () => {
+test('unfold, check, time and volume print what the core computes', () => {
   expect(printed('unfold', example)).toMatchObject({ weeks: { length: 7 } });
   expect(printed('volume', example)).toMatchObject([
     { week: 1, muscles: { quads: { measured: expect.any(Number) } } },
@@ -74,18 +74,18 @@ test('unfold, check, time and volume print what the core says', () => {
   for (const { severity } of findings) expect(['block', 'warn', 'note']).toContain(severity);
 });
 
-test('a file that is none, or a block that is none, ends with its problem', () => {
+test('a file that is not JSON, or not a block, exits with its problem', () => {
   expect(() => printed('unfold', join(FORMATS, 'nothing.json'))).toThrow(/no such file/);
   expect(() => printed('unfold', join(ROOT, 'package.json'))).toThrow(/malformed/);
 });
 
-test('a block goes out as a spreadsheet and comes back as it was, without a database', () => {
+test('a block is written as a spreadsheet and read back unchanged, without a database', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'ladder-')), 'block.xlsx');
   expect(printed('xlsx', example, file)).toMatchObject({ written: file });
   expect(decodeBlock(printed('block', file))).toEqual(decodeBlock(JSON.parse(readFileSync(example, 'utf8'))));
 });
 
-test('tables and calendars are read back, and what is wrong is named', () => {
+test('tables and calendars are read back, and errors are listed', () => {
   const file = join(mkdtempSync(join(tmpdir(), 'ladder-')), 'measured.csv');
   writeFileSync(file, 'date,what,value,unit\r\n2026-11-09,waist,81.5,cm\r\n');
   expect(printed('rows', 'measurements', file)).toEqual([

@@ -24,7 +24,7 @@ ${FILES_USAGE}
 
 Without an athlete, the plan is for an intermediate athlete who maintains weight, with a full gym in kilograms.`;
 
-/** The athlete assumed when none is given. */
+/** The default athlete. */
 function somebody(startDate: string): Athlete {
   const bodyweight = { value: 80, unit: 'kg' } as const;
   return newAthlete(
@@ -50,13 +50,13 @@ function blockOf(file: string): Block {
 function athleteOf(file: string | undefined, block: Pick<Block, 'startDate'>): Athlete {
   if (file === undefined) return somebody(block.startDate);
   const unchecked = readJsonFile(file);
-  // An athlete's whole export contains the profile.
+  // An athlete's full export contains the profile.
   const own = decodeOwnFile(unchecked);
   if (own.ok && own.value.kind === 'athlete') return own.value.file.athlete;
   return orFail(decodeAthlete(unchecked));
 }
 
-/** Weeks without reasons: what is asked, to whom it counts, how long it takes. */
+/** Weeks without reasons: what is planned, which muscles it counts toward, how long it takes. */
 function weeksOf(blockPlan: BlockPlan) {
   return blockPlan.weeks.map(({ plan }) => ({
     week: plan.week,

@@ -11,7 +11,7 @@ const said = (script: string): string =>
     },
   );
 
-test('a route tells no id, token or search', () => {
+test('a route contains no id, token or search', () => {
   const routes = {
     '/': '/',
     '/desk?find=Maren': '/desk',
@@ -28,7 +28,7 @@ test('a route tells no id, token or search', () => {
   );
 });
 
-test('an answer is one line of JSON and one of a histogram', () => {
+test('a response is one line of JSON and one count of a histogram', () => {
   const out = said(`
     const { EventEmitter } = await import('node:events');
     const response = Object.assign(new EventEmitter(), { statusCode: 503 });

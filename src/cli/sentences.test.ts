@@ -2,10 +2,10 @@ import { join } from 'node:path';
 import { sentences } from './sentences';
 
 const ALL = sentences(join(__dirname, '..', 'ui', 'words'));
-/** Cues and set-ups speak of floors, holds and calls of the body; the rest of the interface does not. */
+/** Cues and set-ups may say floor, hold and call, as they speak of the body; the rest of the interface may not. */
 const SAID = ALL.filter(({ file }) => file !== 'core/exercises' && file !== 'core/block/templates');
 
-/** Words the interface once used, each with what it says now. */
+/** Words that were replaced, each with its replacement. */
 const RETIRED: readonly (readonly [word: RegExp, now: string])[] = [
   [/\breckon/i, 'estimate, work out'],
   [/\b(bore|borne|bears?)\b/i, 'tolerated'],
@@ -49,10 +49,10 @@ const RETIRED: readonly (readonly [word: RegExp, now: string])[] = [
   [/\bwk \b/i, 'week'],
 ];
 
-/** Keys and codes of the code itself, which stand in the modules of words as literals. */
+/** Keys and internal codes that appear as literals in the modules of words. */
 const CODES = new Set(['floor', 'ceiling', 'slot', 'held', 'call', 'finding', 'landmark', 'issued', 'frame']);
 
-test.each(RETIRED)('nothing on screen says %s any more', (word, now) => {
+test.each(RETIRED)('nothing on screen says %s', (word, now) => {
   const left = SAID.filter(({ text }) => word.test(text) && !CODES.has(text));
   expect(left.map(({ text, file }) => `${file}: ${text} (say: ${now})`)).toEqual([]);
 });
@@ -64,12 +64,12 @@ test('a set is never written reps before load', () => {
   expect(odd.map(({ text }) => text)).toEqual([]);
 });
 
-test('sentences begin with a capital, and labels end without a full stop', () => {
+test('sentences start with a capital, and labels end without a full stop', () => {
   const sentence = SAID.filter(({ text }) => /^[a-z][a-z’]+( [a-z’]+){6,}.*\.$/.test(text));
   expect(sentence.map(({ text }) => text)).toEqual([]);
 });
 
-test('the list is whole: screens, sentences made of data, conventions, exercises, templates', () => {
+test('the list has screens, sentences made of data, conventions, exercises and templates', () => {
   const files = new Set(ALL.map(({ file }) => file));
   for (const file of [
     'ui/words/screens/sheet.ts',

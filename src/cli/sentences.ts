@@ -4,7 +4,7 @@ import { parseSync } from '@swc/core';
 import { CONVENTION_IDS, CONVENTIONS, LIBRARY, TEMPLATES } from '@/core';
 import { describedAs } from '@/core/names';
 
-/** A text the interface can show, and where it is written. `…` stands for what is filled in. */
+/** A text the interface can show, and its file. `…` stands for a filled-in value. */
 export interface Sentence {
   readonly text: string;
   readonly file: string;
@@ -18,10 +18,10 @@ interface Node {
 const isNode = (value: unknown): value is Node =>
   typeof value === 'object' && value !== null && typeof (value as { type?: unknown }).type === 'string';
 
-/** Parts of the syntax that name things and are not shown. */
+/** Syntax that names things and is not shown. */
 const NOT_SHOWN = new Set(['ImportDeclaration', 'TsLiteralType', 'TsTypeAnnotation', 'SwitchCase']);
 
-/** Texts of a piece of syntax: whole strings, and templates with `…` for their values. */
+/** Texts in a piece of syntax: whole strings, and templates with `…` for values. */
 function textsIn(value: unknown): readonly string[] {
   if (Array.isArray(value)) return value.flatMap(textsIn);
   if (typeof value !== 'object' || value === null) return [];
@@ -45,7 +45,7 @@ function filesIn(folder: string): readonly string[] {
     .sort();
 }
 
-/** Texts of the modules of a folder. */
+/** Texts of a folder's modules. */
 function written(folder: string): readonly Sentence[] {
   return filesIn(folder).flatMap((name) => {
     const { body } = parseSync(readFileSync(join(folder, name), 'utf8'), { syntax: 'typescript' });
@@ -53,7 +53,7 @@ function written(folder: string): readonly Sentence[] {
   });
 }
 
-/** Texts that belong to the data of the core: conventions, exercises, templates. */
+/** Texts in the core's data: conventions, exercises, templates. */
 function shipped(): readonly Sentence[] {
   const conventions = CONVENTION_IDS.flatMap((id) => [CONVENTIONS[id].name, CONVENTIONS[id].reason]);
   const exercises = LIBRARY.flatMap(({ id, name, cues, variants }) => [
@@ -77,7 +77,7 @@ function shipped(): readonly Sentence[] {
 }
 
 /**
- * Every distinct text the interface can show, for reading at one go.
+ * Every distinct text the interface can show, to be read in one go.
  * @param words the folder `src/ui/words`
  */
 export function sentences(words: string): readonly Sentence[] {

@@ -2,8 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { formatsTable, jsonSchemas, tablesPage } from '../formats/formats';
 
-/** `npm run formats`: writes the descriptions of the formats, and the README's table of them, from the code. */
-// Started by npm, in the root of the repository.
+/** `npm run formats`: writes the format descriptions, and the README's table of them, from the code. */
+// Npm starts it in the repository's root.
 const ROOT = process.cwd();
 for (const [name, schema] of Object.entries(jsonSchemas()))
   writeFileSync(join(ROOT, 'docs', 'formats', `${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`);

@@ -6,7 +6,7 @@ import { FakeStore } from './testing/fake-world';
 
 const stored = athlete();
 
-test('what was changed elsewhere is taken over, what was changed here stays', () => {
+test('fields changed elsewhere are updated; fields changed here stay', () => {
   const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
   expect(changedFields(mine)).toEqual(['minutes']);
   const after = rebased(mine, { ...stored, name: 'New Name' }, 4);
@@ -14,7 +14,7 @@ test('what was changed elsewhere is taken over, what was changed here stays', ()
   expect(changedFields(after)).toEqual(['minutes']);
 });
 
-test('changed on both sides is a collision, unless both made the same of it', () => {
+test('a field changed on both sides is a conflict, unless both set the same value', () => {
   const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
   expect(rebased(mine, { ...stored, minutes: 90 }, 4)).toMatchObject({
     collisions: ['minutes'],
@@ -23,7 +23,7 @@ test('changed on both sides is a collision, unless both made the same of it', ()
   expect(rebased(mine, { ...stored, minutes: 60 }, 4).collisions).toEqual([]);
 });
 
-test('problems are found by their path', () => {
+test('problems are found by path', () => {
   const wrong = { ...draftOf(stored, 0), mine: { ...stored, name: ' ', places: [] } };
   expect([...draftProblems(wrong, decodeAthlete).keys()]).toEqual(['name', 'places']);
   expect(draftProblems(draftOf(stored, 0), decodeAthlete).size).toBe(0);
@@ -52,7 +52,7 @@ describe('the draft of a page', () => {
     };
   }
 
-  test('nothing is kept before the coach says so; then it is, and the store is empty', async () => {
+  test('nothing is saved before the coach saves; then it is, and the store is empty', async () => {
     const { draft, store, sent } = page();
     await draft.start(decodeAthlete);
     draft.change({ minutes: 60 });
@@ -69,7 +69,7 @@ describe('the draft of a page', () => {
     expect(sent).toHaveLength(1);
   });
 
-  test('a reload loses nothing that was typed, on top of what was kept elsewhere since', async () => {
+  test('a reload keeps what was typed, on top of what was saved elsewhere since', async () => {
     const first = page();
     await first.draft.start(decodeAthlete);
     first.draft.change({ minutes: 60 });
@@ -81,7 +81,7 @@ describe('the draft of a page', () => {
     });
   });
 
-  test('what was stored and cannot be read is passed over', async () => {
+  test('an unreadable stored draft is skipped', async () => {
     const store = new FakeStore();
     store.texts.set(`ladder/athlete/${stored.id}`, 'no JSON');
     const { draft } = page(store);
@@ -89,7 +89,7 @@ describe('the draft of a page', () => {
     expect(changedFields(draft.getState().draft)).toEqual([]);
   });
 
-  test('changed elsewhere: both stand, and what both changed is named', async () => {
+  test('when changed elsewhere both sides are merged, and fields changed by both are named', async () => {
     const { draft, answers } = page();
     await draft.start(decodeAthlete);
     draft.change({ minutes: 60 });
@@ -101,7 +101,7 @@ describe('the draft of a page', () => {
     });
   });
 
-  test('not reached, the draft stands and says so; what is typed while it is kept is not lost', async () => {
+  test('when the server cannot be reached the draft stays and says so; typing during a save is not lost', async () => {
     const { draft, answers } = page();
     await draft.start(decodeAthlete);
     draft.change({ minutes: 60 });
@@ -122,7 +122,7 @@ describe('the draft of a page', () => {
     });
   });
 
-  test('what is wrong is not sent', async () => {
+  test('an invalid draft is not sent', async () => {
     const { draft, sent } = page();
     await draft.start(decodeAthlete);
     draft.change({ name: ' ' });

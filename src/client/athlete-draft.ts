@@ -4,17 +4,17 @@ import type { Store } from './ports';
 
 export type DecodeAthlete = (unchecked: unknown) => Result<Athlete>;
 
-/** Under what an athlete's unkept changes are held in a tab. */
+/** Storage key of an athlete's unsaved changes in a tab. */
 export function draftKey(athleteId: string): string {
   return `ladder/athlete/${athleteId}`;
 }
 
-/** An athlete under edit: what is stored, what the coach has made of it, and the fields both sides have changed. */
+/** An athlete being edited: the stored version, the coach's changes, and the fields changed on both sides. */
 export interface Draft {
   readonly base: Athlete;
   readonly revision: number;
   readonly mine: Athlete;
-  /** Fields that were changed elsewhere too since; keeping saves this page's. */
+  /** Fields also changed elsewhere; saving stores this page's values. */
   readonly collisions: readonly (keyof Athlete)[];
 }
 
@@ -24,12 +24,15 @@ export function draftOf(athlete: Athlete, revision: number): Draft {
   return { base: athlete, revision, mine: athlete, collisions: [] };
 }
 
-/** Fields that differ from what is stored. */
+/** Fields that differ from the stored version. */
 export function changedFields({ base, mine }: Draft): readonly (keyof Athlete)[] {
   return FIELDS(mine).filter((field) => !isEqual(base[field], mine[field]));
 }
 
-/** The draft on top of what somebody else has kept meanwhile: their fields where only they changed, mine where I did. */
+/**
+ * The draft merged with what somebody else saved meanwhile: their value where only they changed a field, mine where I
+ * did.
+ */
 export function rebased(draft: Draft, theirs: Athlete, revision: number): Draft {
   const changed = changedFields(draft);
   const mine = { ...theirs, ...Object.fromEntries(changed.map((field) => [field, draft.mine[field]])) };
@@ -39,28 +42,28 @@ export function rebased(draft: Draft, theirs: Athlete, revision: number): Draft 
   return { base: theirs, revision, mine, collisions };
 }
 
-/** What is wrong with the draft, by path. */
+/** Problems of the draft, by path. */
 export function draftProblems({ mine }: Draft, decode: DecodeAthlete): ReadonlyMap<string, Problem> {
   const decoded = decode(mine);
   return new Map(decoded.ok ? [] : decoded.problems.map((problem) => [problem.path, problem]));
 }
 
-/** What keeping came to, beside being kept. */
+/** Results of saving other than success. */
 export type DraftNotice =
   | Exclude<SaveAthleteOutcome, { readonly status: 'saved' | 'stale' }>
   | Unanswered
   | { readonly status: 'unreachable' }
-  /** Changed elsewhere meanwhile; the fields both sides changed. */
+  /** Changed elsewhere meanwhile, with the fields changed on both sides. */
   | { readonly status: 'rebased'; readonly collisions: readonly (keyof Athlete)[] };
 
-/** An athlete under edit as a screen shows it. */
+/** An athlete being edited, as a screen shows it. */
 export interface AthleteDraftState {
   readonly draft: Draft;
   readonly status: 'idle' | 'saving' | 'saved';
   readonly notice: DraftNotice | null;
-  /** Counts up when what stands in fields is no longer what was typed: forms begin anew. */
+  /** Counts up when fields must be filled anew, because their values no longer come from typing. */
   readonly generation: number;
-  /** What checks the draft; null until it has been fetched. */
+  /** Validates the draft; null until it has loaded. */
   readonly decode: DecodeAthlete | null;
 }
 
@@ -70,7 +73,7 @@ interface Stored {
   readonly revision: number;
 }
 
-/** The athlete under edit: nothing is kept before the coach says so, and nothing typed is lost by a reload. */
+/** The athlete being edited: nothing is saved before the coach saves, and a reload loses nothing that was typed. */
 export class AthleteDraft {
   private state: AthleteDraftState;
   private readonly listeners = new Set<() => void>();
@@ -98,12 +101,12 @@ export class AthleteDraft {
     return () => this.listeners.delete(listener);
   };
 
-  /** Begins once the draft can be checked: a change that an earlier page of this tab left unkept is taken up again. */
+  /** Starts once the draft can be validated; restores what an earlier page of this tab left unsaved. */
   async start(decode: DecodeAthlete): Promise<void> {
     this.put({ decode });
     const left = await this.leftOver(decode);
     if (left === undefined || changedFields(left).length === 0) return;
-    // What was typed meanwhile stands.
+    // Keeps what was typed meanwhile.
     if (changedFields(this.state.draft).length === 0)
       this.put({ draft: left, generation: this.state.generation + 1 });
   }
@@ -120,14 +123,14 @@ export class AthleteDraft {
     this.keepSafe();
   }
 
-  /** Takes in what was kept by another door: a body weight that was measured. */
+  /** Takes over a value saved elsewhere on the page, such as a measured body weight. */
   adopt(revision: number, part: Partial<Athlete>): void {
     const { draft } = this.state;
     this.put({ draft: rebased(draft, { ...draft.base, ...part }, revision) });
     this.keepSafe();
   }
 
-  /** Keeps the change, where there is one and nothing is wrong with it. */
+  /** Saves the draft if it has changes and no problems. */
   async keep(): Promise<void> {
     const { draft, status, decode } = this.state;
     if (changedFields(draft).length === 0 || status === 'saving') return;
@@ -159,7 +162,7 @@ export class AthleteDraft {
     this.keepSafe();
   }
 
-  /** The draft once what was sent is kept: what was typed while it was on its way stands on top. */
+  /** The draft after a save: what was typed during the save is applied on top. */
   private onTop(sent: Draft, kept: Athlete, revision: number): Draft {
     const { mine } = this.state.draft;
     return mine === sent.mine ? draftOf(kept, revision) : { base: kept, revision, mine, collisions: [] };
@@ -179,7 +182,7 @@ export class AthleteDraft {
     }
   }
 
-  /** The draft in the store, as long as there is one; where there is no room it still stands on this page. */
+  /** Stores the draft while there is one; without room it stays on this page only. */
   private keepSafe(): void {
     const { draft } = this.state;
     const kept =
@@ -195,7 +198,7 @@ export class AthleteDraft {
   }
 }
 
-/** A list with one of its entries changed. */
+/** A list with one entry changed. */
 export function changedAt<T>(list: readonly T[], at: number, part: Partial<T>): readonly T[] {
   return list.map((one, index) => (index === at ? { ...one, ...part } : one));
 }

@@ -23,7 +23,7 @@ const read = async (unchecked: unknown) => {
   return decodeEdit(step.edit).ok ? step : undefined;
 };
 
-/** A wire to the server that can be cut. */
+/** A connection to the server that can be cut. */
 function wire() {
   let isDown = false;
   let gate: Promise<void> | null = null;
@@ -40,7 +40,7 @@ function wire() {
     says: (status: NonNullable<typeof refusal>) => {
       refusal = status;
     },
-    /** Lets nothing through until it is released. */
+    /** Blocks all requests until released. */
     hold: () => {
       if (gate === null) gate = new Promise((open) => (release = open));
     },
@@ -69,7 +69,7 @@ function open(server: FakeServer, browser = new FakeBrowser()) {
 const rests = ({ sessions }: { readonly sessions: (typeof made)['sessions'] }) =>
   sessions.flatMap(({ slots }) => slots.map((one) => one.rest));
 
-describe('a block under edit', () => {
+describe('a block being edited', () => {
   test('a change shows at once, is saved, and can be undone', async () => {
     const server = new FakeServer(made, who);
     const { tab } = open(server);
@@ -85,13 +85,13 @@ describe('a block under edit', () => {
     expect(rests(server.block)[0]).toBe(60);
   });
 
-  test('quick edits of one cell are one after the other, not against each other', async () => {
+  test('quick edits of one cell are saved in order and do not conflict', async () => {
     const server = new FakeServer(made, who);
     const { tab, browser, kill, line } = open(server);
     line.hold();
     tab.change(rest('a1', 60));
     await calm();
-    // The first is on its way, without the others.
+    // The first is being sent, without the others.
     for (const value of [61, 62]) tab.change(rest('a1', value));
     tab.undo();
     line.release();
@@ -108,7 +108,7 @@ describe('a block under edit', () => {
     expect(rests(server.block)[0]).toBe(70);
   });
 
-  test('a page that dies between two saves of one cell does not collide with itself', async () => {
+  test('a page that dies between two saves of one cell does not conflict with itself', async () => {
     const server = new FakeServer(made, who);
     const first = open(server);
     first.line.hold();
@@ -118,7 +118,7 @@ describe('a block under edit', () => {
     first.line.release();
     first.line.hold();
     await calm();
-    // The first is answered for, the second on its way; then the page is gone.
+    // The first is acknowledged, the second is being sent when the page dies.
     expect(server.revision).toBe(1);
     first.kill();
     const second = open(server, first.browser);
@@ -127,13 +127,13 @@ describe('a block under edit', () => {
     expect(rests(server.block)[0]).toBe(61);
   });
 
-  test('what may not stand is refused here, and nothing is sent', () => {
+  test('an invalid edit is refused locally and not sent', () => {
     const { tab } = open(new FakeServer(made, who));
     expect(tab.change(rest('a1', -5))).toMatchObject({ ok: false, problems: [{ code: 'out-of-range' }] });
     expect(tab.getState().pending).toEqual([]);
   });
 
-  test('without a network it waits, says so and goes on by itself', async () => {
+  test('offline it waits, says so, and continues by itself', async () => {
     const server = new FakeServer(made, who);
     const { tab, line, browser } = open(server);
     line.cut();
@@ -149,7 +149,7 @@ describe('a block under edit', () => {
     expect(server.revision).toBe(1);
   });
 
-  test('what the server cannot read stops, is kept, and can be taken away as text', async () => {
+  test('steps the server cannot read stop sending, are stored, and can be copied as text', async () => {
     const { tab, line } = open(new FakeServer(made, who));
     line.says('malformed');
     tab.change(rest('a1', 60));
@@ -157,11 +157,11 @@ describe('a block under edit', () => {
     await calm();
     expect(tab.getState().saving).toEqual({ status: 'malformed' });
     expect(JSON.parse(tab.exported())).toMatchObject([{ edit: rest('a1', 60) }, { edit: rest('a2', 60) }]);
-    // The calls are not dead for that.
+    // Proposals can still be answered.
     expect(await tab.untilSaved()).toBe(0);
   });
 
-  test('a page that died hands its unsaved steps to the next', async () => {
+  test('a page that died leaves its unsaved steps to the next page', async () => {
     const server = new FakeServer(made, who);
     const first = open(server);
     first.line.cut();
@@ -177,7 +177,7 @@ describe('a block under edit', () => {
     expect(rests(server.block)).toEqual(rests(made));
   });
 
-  test('steps that were saved before the page died are not taken twice', async () => {
+  test('steps that were saved before the page died are not applied twice', async () => {
     const server = new FakeServer(made, who);
     const first = open(server);
     const added: Edit = { kind: 'slot/add', session: 'a', after: null, slot: slot('new', 'dip') };
@@ -197,7 +197,7 @@ describe('a block under edit', () => {
 });
 
 describe('two tabs', () => {
-  test('what touches other things is taken in on both sides', async () => {
+  test('edits of different things merge on both sides', async () => {
     const server = new FakeServer(made, who);
     const one = open(server);
     const two = open(server, one.browser);
@@ -211,7 +211,7 @@ describe('two tabs', () => {
     expect(one.tab.getState().document.block).toEqual(server.block);
   });
 
-  test('the same thing asks; neither way leaves anything dead', async () => {
+  test('edits of the same thing ask; either choice works and nothing gets stuck', async () => {
     for (const keep of ['mine', 'theirs'] as const) {
       const server = new FakeServer(made, who);
       const one = open(server);
@@ -222,7 +222,7 @@ describe('two tabs', () => {
       await calm();
       expect(two.tab.getState().saving).toEqual({ status: 'collision' });
       expect(two.tab.getState().pending).toHaveLength(1);
-      // A dealing with the server does not hang on the question.
+      // Other requests to the server do not wait for the choice.
       await two.tab.issue(1);
       expect(two.tab.getState().isBusy).toBe(false);
       two.tab.settle(keep);
@@ -232,7 +232,7 @@ describe('two tabs', () => {
     }
   });
 
-  test('a step that no longer may stand is told, and what follows it is kept', async () => {
+  test('a step that became invalid is reported, and later steps are kept', async () => {
     const server = new FakeServer(made, who);
     const one = open(server);
     const two = open(server, one.browser);
@@ -248,7 +248,7 @@ describe('two tabs', () => {
   });
 });
 
-test('an answer that nobody waits for any more is told', async () => {
+test('an answer to a proposal that no longer waits is reported', async () => {
   const server = new FakeServer(made, who);
   const { tab } = open(server);
   await tab.issue(1);
@@ -264,7 +264,7 @@ test('an answer that nobody waits for any more is told', async () => {
   expect(tab.getState().notice).toEqual({ status: 'missed', calls: calls.length });
 });
 
-test('the reasons of a week that is done are fetched when asked for', async () => {
+test('the reasons of a finished week load on request', async () => {
   const server = new FakeServer(made, who);
   const whole = open(server);
   await whole.tab.issue(1);
@@ -282,7 +282,7 @@ test('the reasons of a week that is done are fetched when asked for', async () =
   expect(why()).toBe('load/best-fit');
 });
 
-test('looking at an edit plans it and changes nothing', () => {
+test('previewing an edit plans it without changing anything', () => {
   const { tab } = open(new FakeServer(made, who));
   const before = tab.plan();
   const looked = tab.lookAt({ kind: 'block/set', field: 'weeks', value: 5 });
@@ -295,7 +295,7 @@ test('looking at an edit plans it and changes nothing', () => {
   expect(tab.plan()).toBe(before);
 });
 
-/** What can happen to a block while two tabs and an athlete are at it. */
+/** Events in a block's life while two tabs and an athlete change it. */
 const anEvent = fc.oneof(
   {
     weight: 5,
@@ -356,7 +356,7 @@ function editOf(at: number, value: number): Edit {
   return edits[at] ?? rest('a1', value);
 }
 
-test('over 200 random histories the plan that a tab holds is the plan that the server holds', async () => {
+test('over 200 random histories the plan in a tab equals the plan on the server', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anEvent, { minLength: 3, maxLength: 18 }), async (events) => {
       const server = new FakeServer(made, who);
@@ -376,7 +376,7 @@ test('over 200 random histories the plan that a tab holds is the plan that the s
         else if (tab.getState().saving.status === 'saved') {
           if (kind === 'issue') void tab.issue(server.issued.length + 1);
           else if (kind === 'recall') void tab.recall(server.issued.length);
-          // Not waited for: on a line that is held it is answered only once the line is let go.
+          // Not awaited: with the connection blocked it is answered only after release.
           else
             void tab.answer(tab.plan().proposals.slice(0, at), value === 0 ? 'declined' : 'accepted', null);
         }
@@ -394,7 +394,7 @@ test('over 200 random histories the plan that a tab holds is the plan that the s
         await calm();
         expect(tab.getState().pending).toEqual([]);
         expect(tab.getState().document.block).toEqual(server.block);
-        // Compared fast; where they differ, Jest says in what.
+        // A fast comparison; on a difference Jest prints it.
         if (!isEqual(tab.plan(), server.plan())) expect(tab.plan()).toEqual(server.plan());
       }
     }),
@@ -402,7 +402,7 @@ test('over 200 random histories the plan that a tab holds is the plan that the s
   );
 });
 
-test('a block that is shared to read stays as it is: the edit says whose it is, and nothing is sent', async () => {
+test("an edit of a block shared to read is refused with the owner's name, and nothing is sent", async () => {
   const server = new FakeServer(made, who);
   const line = wire();
   const shared = { coach: 'Ida Moen', may: 'read' } as const;
@@ -422,6 +422,6 @@ test('a block that is shared to read stays as it is: the edit says whose it is, 
   expect(tab.getState().notice).toEqual({ status: 'to read' });
   expect(tab.getState().document.block).toEqual(made);
   expect([server.issued, await tab.untilSaved()]).toEqual([[], 0]);
-  // It may be looked at in every other way.
+  // Reading works in every other way.
   expect(tab.lookAt(edit).ok).toBe(true);
 });

@@ -36,19 +36,19 @@ import { afterStanding, historyEdit, isOfAWeek, takeStep, withoutSteps, withStep
 import type { Ports } from './ports';
 import { type QueueState, type Reply, SyncQueue } from './sync-queue';
 
-/** Reads a step that was stored; undefined where it makes none. */
+/** Reads a stored step; undefined if it is not one. */
 export type ReadStep = (unchecked: unknown) => Promise<QueuedStep | undefined>;
 
 /**
- * A block under edit with what happened in it: applies at once, saves in order, answers, issues, takes in what others
- * do. One state; nothing of it knows React.
+ * An open block with its training: applies edits at once, saves them in order, answers proposals, sends weeks, and
+ * merges what others do. One state, independent of React.
  */
 export class BlockSession {
   private state: BlockState;
   private readonly listeners = new Set<() => void>();
   private readonly queue: SyncQueue<QueuedStep>;
   private readonly derived = new Derived();
-  /** Edits of this page that are on their way, by step. */
+  /** Edits of this page that are not saved yet, by step. */
   private readonly mine = new Map<string, Edit>();
   private savedAt: number | null = null;
   private readonly shared: SharedBy | null;
@@ -91,7 +91,7 @@ export class BlockSession {
     return () => this.listeners.delete(listener);
   };
 
-  /** Begins: what an earlier page could not save is taken up again. */
+  /** Starts; restores what an earlier page could not save. */
   async start(): Promise<void> {
     const left = await this.queue.start();
     if (left.length === 0) return;
@@ -107,12 +107,12 @@ export class BlockSession {
     this.queue.stop();
   }
 
-  /** Tries to save now: the network is back, somebody has signed in. */
+  /** Tries to save now: the network is back, or somebody has signed in. */
   again(): void {
     void this.queue.again();
   }
 
-  /** Changes the block at once and sends the edit on its way. */
+  /** Changes the block at once and queues the edit for saving. */
   readonly change = (edit: Edit): Result<null> => {
     const handedOut = this.state.training.issued.filter(({ plan }) => plan.kind === 'building').length;
     const cuts =
@@ -123,7 +123,7 @@ export class BlockSession {
   readonly undo = (): void => this.travel('undo');
   readonly redo = (): void => this.travel('redo');
 
-  /** Settles a collision: my steps again on top of theirs, or none of mine. */
+  /** Resolves a conflict: applies my steps again on top of theirs, or drops mine. */
   readonly settle = (keep: 'mine' | 'theirs'): void => {
     if (this.state.saving.status !== 'collision') return;
     const { document } = this.state;
@@ -134,13 +134,13 @@ export class BlockSession {
     void this.queue.replace(kept);
   };
 
-  /** Resolves when nothing of this page is on its way any more, also where saving has stopped. */
+  /** Resolves when this page has nothing left to save, or saving has stopped. */
   readonly untilSaved = async (): Promise<number> => {
     await this.queue.untilDone();
     return this.state.document.revision;
   };
 
-  /** What waits as text, for a coach who must take it away. */
+  /** The unsaved steps as text, for a coach who must copy them. */
   exported(): string {
     return JSON.stringify(
       this.queue.getState().waiting.map(({ id, action, edit }) => ({ id, action, edit })),
@@ -153,7 +153,7 @@ export class BlockSession {
     if (this.state.notice !== null) this.put({ notice: null });
   }
 
-  /** Takes in what others have done since; tells nothing when it cannot. */
+  /** Merges what others have done since; stays silent if it cannot. */
   async reload(): Promise<void> {
     const page = pageStateOf(this.state.training);
     const said = await this.server.reload(page).catch(() => undefined);
@@ -185,7 +185,7 @@ export class BlockSession {
   }
 
   recall(week: number) {
-    // Asked again after being told that a phone has it open: meant.
+    // Confirmed after a warning that the week is open on a phone.
     const knowingly = this.state.notice?.status === 'open on a phone';
     return this.alone(async () => {
       const said = await this.server.recall(week, knowingly);
@@ -195,7 +195,7 @@ export class BlockSession {
     });
   }
 
-  /** Closes a week that will not be finished, or opens it again. */
+  /** Closes a week that will not be finished, or reopens it. */
   close(week: number, closed: boolean) {
     return this.alone(async () => {
       const said = await this.server.close(week, closed);
@@ -205,7 +205,7 @@ export class BlockSession {
     });
   }
 
-  /** Fetches the reasons of a week that came without them. */
+  /** Loads the reasons of a week that came without them. */
   async fetchReasons(week: number): Promise<void> {
     const apart = this.state.training.issued.find((one) => one.week === week);
     if (apart === undefined || !isWithoutReasons(apart)) return;
@@ -215,12 +215,12 @@ export class BlockSession {
     this.putTraining({ issued: issued.map((one) => (one.id === said.week.id ? said.week : one)) });
   }
 
-  /** The coach's own exercises with the shipped ones. */
+  /** The coach's custom exercises with the shipped ones. */
   catalogue(): Catalogue {
     return this.derived.catalogue(this.state.training);
   }
 
-  /** What should happen, derived when asked for. */
+  /** The plan, computed when first asked for. */
   plan(): BlockPlan {
     return this.derived.plan(this.state.document.block, this.state.training);
   }
@@ -230,7 +230,7 @@ export class BlockSession {
     return this.derived.findings(judged);
   }
 
-  /** The block with an edit that is only looked at, with what follows from it; or why it may not stand. */
+  /** The block with a previewed edit and its consequences; or why the edit is invalid. */
   lookAt(edit: Edit): Result<Judged> {
     const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
     if (!taken.ok) return taken;
@@ -255,7 +255,9 @@ export class BlockSession {
     if (edit !== undefined) this.step(action, edit);
   }
 
-  /** One dealing with the server at a time; first the edits on their way arrive, since it works from the saved block. */
+  /**
+   * One request to the server at a time; pending edits are saved first, because the request works on the saved block.
+   */
   private async alone(work: (revision: number) => Promise<Notice | null>): Promise<void> {
     if (this.state.isBusy) return;
     if (this.shared?.may === 'read') return this.put({ notice: { status: 'to read' } });
@@ -272,7 +274,7 @@ export class BlockSession {
     if (said.status === 'malformed') return { status: 'malformed' };
     if (said.status === 'unavailable' || said.status === 'signed out')
       return { status: 'later', because: said.status };
-    // Whoever is no longer let change the block keeps what they typed, to take away as text.
+    // A coach who may no longer edit keeps what they typed, to copy as text.
     if (said.status === 'gone' || said.status === 'to read')
       return { status: 'stopped', why: 'gone', ids: [] };
     const standing = new Set(said.steps.map(({ id }) => id));
@@ -280,19 +282,19 @@ export class BlockSession {
     const dropped = said.status === 'refused' ? [said.step] : [];
     const left = this.queue.getState().waiting.filter(({ id }) => !standing.has(id) && !dropped.includes(id));
     await this.takeStanding(base, said.revision, said.steps, left);
-    // What this page has saved is nobody else's: later steps start behind it.
+    // What this page has saved is its own: later steps start after it.
     const { revision } = this.state.document;
     if (said.status !== 'collision') this.queue.revise((step) => ({ ...step, base: revision }));
     if (said.status === 'collision') return { status: 'stopped', why: 'collision', ids };
     this.savedAt = this.ports.clock.now();
     if (said.status === 'refused')
       this.put({ document: withoutSteps(this.state.document, 1, left, said.problems) });
-    // A week that is handed out follows what it has of its own.
+    // A sent week follows its own overrides.
     if (this.state.training.issued.length > 0 && sent.some(({ edit }) => isOfAWeek(edit))) void this.reload();
     return { status: 'taken', ids: [...ids, ...dropped] };
   }
 
-  /** Lays steps that stand on the confirmed block; where they do not lie on it, the whole is fetched. */
+  /** Applies steps to the confirmed block; if they do not fit, the whole block is loaded. */
   private async takeStanding(
     base: number,
     revision: number,
@@ -300,12 +302,12 @@ export class BlockSession {
     waiting: readonly QueuedStep[],
   ): Promise<void> {
     const { document } = this.state;
-    // What came between the base and what is confirmed here already is known.
+    // Steps between the base and the confirmed revision are known already.
     const fresh = steps.slice(Math.max(0, document.revision - base));
     const next = afterStanding(document, revision, fresh, this.mine, waiting);
     if (next !== undefined) {
       for (const { id } of steps) this.mine.delete(id);
-      // Steps that an earlier page had saved already were laid on the block once more when they were taken over.
+      // Steps that an earlier page had already saved were applied again when they were restored.
       const block = base < document.revision ? withSteps(next.confirmed, waiting) : next.block;
       this.put({ document: { ...next, block } });
       return;
@@ -354,7 +356,7 @@ export class BlockSession {
   private put(part: Partial<BlockState>): void {
     const state = { ...this.state, ...part };
     const { revision, confirmed } = state.document;
-    // Document and training are one state: what the server is asked for from here on starts at this revision.
+    // Document and training change together: later requests start from this revision.
     this.state =
       state.training.revision === revision
         ? state

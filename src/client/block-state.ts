@@ -17,21 +17,21 @@ import type {
 import type { DocumentState } from './document';
 import type { QueueState } from './sync-queue';
 
-/** What the server answers to, bound to the block. */
+/** The server's functions, bound to the block. */
 export interface BlockServer {
   readonly save: (base: number, steps: readonly SentStep[]) => Promise<SaveOutcome | Unanswered>;
   readonly answer: (answers: readonly SentAnswer[], page: PageState) => Promise<AnswerOutcome | Unanswered>;
-  /** What has changed since a page knew it; everything where it knows nothing. */
+  /** What has changed since the page's version; everything if it has none. */
   readonly reload: (page: PageState | null) => Promise<ReloadOutcome | Unanswered>;
   readonly issue: (week: number, revision: number) => Promise<IssueOutcome | Unanswered>;
-  /** @param knowingly whether it was said that a phone has the week open */
+  /** @param knowingly whether the coach was warned that the week is open on a phone */
   readonly recall: (week: number, knowingly: boolean) => Promise<RecallOutcome | Unanswered>;
-  /** Closes an issued week that will not be finished, or opens it again. */
+  /** Closes a sent week that will not be finished, or reopens it. */
   readonly close: (
     week: number,
     closed: boolean,
   ) => Promise<{ readonly status: 'closed' } | { readonly status: 'gone' } | Unanswered>;
-  /** An issued week with its reasons. */
+  /** A sent week with its reasons. */
   readonly reasons: (
     week: number,
   ) => Promise<
@@ -39,20 +39,20 @@ export interface BlockServer {
   >;
 }
 
-/** A step with the revision it was taken on. */
+/** A step with the revision it was made on. */
 export type QueuedStep = SentStep & { readonly base: number };
 
-/** How the document stands towards the server. */
+/** The document's saving state. */
 export type Saving =
   | { readonly status: 'saved'; readonly at: number | null }
   | { readonly status: 'saving' }
   | { readonly status: 'waiting'; readonly because: 'unavailable' | 'signed out' | 'unreachable' }
   | { readonly status: 'collision' }
-  /** The server cannot read what this page sends: it stays here and can be taken away as text. */
+  /** The server cannot read what this page sends: it stays here and can be copied as text. */
   | { readonly status: 'malformed' }
   | { readonly status: 'gone' };
 
-/** What the session has to tell, worded by the interface. */
+/** A notice of the session; the interface words it. */
 export type Notice =
   | Exclude<
       AnswerOutcome | IssueOutcome | RecallOutcome,
@@ -60,18 +60,18 @@ export type Notice =
     >
   | Unanswered
   | { readonly status: 'unreachable' }
-  /** Calls that were answered elsewhere, or whose facts have changed. */
+  /** Proposals that were answered elsewhere, or whose facts have changed. */
   | { readonly status: 'missed'; readonly calls: number };
 
-/** All that a block's screen shows of block and training; what follows from it is derived when asked for. */
+/** Everything a block's screen shows of block and training; the rest is computed on request. */
 export interface BlockState {
   readonly document: DocumentState;
   readonly training: Training;
   readonly saving: Saving;
   readonly pending: readonly QueuedStep[];
-  /** Whether what waits is safe in the browser's store. */
+  /** Whether unsaved steps are safe in the browser's store. */
   readonly isStored: boolean;
-  /** An answer, an issue or a recall is on its way. */
+  /** An answer, a sent week or a recall is in progress. */
   readonly isBusy: boolean;
   readonly notice: Notice | null;
 }
@@ -79,18 +79,18 @@ export interface BlockState {
 export interface BlockData {
   readonly training: Training;
   readonly history: readonly HistoryStep[];
-  /** Whose block it is, where it is another coach's; null: one's own. */
+  /** The owner, if the block is another coach's; otherwise null. */
   readonly shared: SharedBy | null;
 }
 
-/** A block with what follows from it. */
+/** A block with its plan and findings. */
 export interface Judged {
   readonly block: DocumentState['block'];
   readonly training: Training;
   readonly blockPlan: BlockPlan;
 }
 
-/** How the document stands, as its queue has it. @param at when it was last saved; null: not on this page */
+/** The document's saving state, from its queue. @param at when it was last saved; null: not on this page */
 export function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
   switch (sending.status) {
     case 'clear':

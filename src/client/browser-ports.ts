@@ -1,6 +1,6 @@
 import type { Ports, Store } from './ports';
 
-/** One of the browser's storages; asked for only when it is used, since asking may be forbidden. */
+/** One of the browser's storages, resolved on use because access may be forbidden. */
 export function browserStore(storage: () => Storage): Store {
   return {
     keys: async (prefix) => Object.keys(storage()).filter((key) => key.startsWith(prefix)),
@@ -10,7 +10,7 @@ export function browserStore(storage: () => Storage): Store {
   };
 }
 
-/** The world as a browser has it. */
+/** The ports as a browser provides them. */
 export function browserPorts(newId: () => string, store: Store = browserStore(() => localStorage)): Ports {
   return {
     newId,
@@ -23,7 +23,7 @@ export function browserPorts(newId: () => string, store: Store = browserStore(()
     },
     store,
     tabs: {
-      // Where there are no locks nothing is held, and a page without a lock is taken for gone.
+      // Without the Locks API nothing is locked, and every other page counts as gone.
       hold: (name) => void navigator.locks?.request(name, () => new Promise<never>(() => {})).catch(() => {}),
       whenGone: async (name, work) => {
         if (navigator.locks === undefined) return work();

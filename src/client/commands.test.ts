@@ -18,7 +18,7 @@ test.each([
   [pressed('Z', 'ctrl', 'shift'), 'Ctrl Y, Ctrl Shift Z', true],
   [pressed('y', 'ctrl'), 'Ctrl Y, Ctrl Shift Z', true],
   [pressed('h'), 'Alt H', false],
-  // The third level of many keyboards comes as both.
+  // On many keyboards AltGr is reported as both Ctrl and Alt.
   [pressed('c', 'alt', 'ctrl'), 'Alt C', false],
   [pressed('how'), 'Enter on how', false],
   [pressed(''), '', false],

@@ -4,13 +4,13 @@ export type Face = (typeof FACES)[number];
 
 /** Something a screen can do. Its words are in `ui/words/commands`. */
 export interface CommandFacts {
-  /** Chords as they are shown: `Alt H`, or several with commas. Empty: found by search only. */
+  /** Shortcuts as shown: `Alt H`, or several separated by commas. Empty: found by search only. */
   readonly keys: string;
-  /** Tabs it belongs to; absent: all. */
+  /** Tabs it belongs to; absent means all. */
   readonly faces?: readonly Face[];
 }
 
-/** What a block's screen can do, with its shortcut. */
+/** What a block's screen can do, with shortcuts. */
 export const BLOCK_COMMANDS = {
   split: { keys: 'Alt 1' },
   sheet: { keys: 'Alt 2' },
@@ -56,7 +56,7 @@ export function isOn(command: BlockCommand, face: Face): boolean {
 
 type Pressed = Pick<KeyboardEvent, 'key' | 'altKey' | 'ctrlKey' | 'metaKey' | 'shiftKey'>;
 
-/** Whether these keys are what a command names: `Alt H`, or any of `Ctrl Y, Ctrl Shift Z`. */
+/** Whether a key event matches a shortcut: `Alt H`, or any of `Ctrl Y, Ctrl Shift Z`. */
 export function isPressed(event: Pressed, keys: string): boolean {
   return keys.split(', ').some((chord) => isChord(event, chord));
 }

@@ -11,16 +11,16 @@ import {
 } from '@/core';
 import type { Judged } from './block-state';
 
-/** What follows from a block and what happened in it. Asked again and again while it is edited, it is remembered. */
+/** The consequences of a block and its training, memoised because every edit asks for them. */
 export class Derived {
   private readonly memo = new Memo();
 
-  /** The coach's own exercises with the shipped ones. */
+  /** The coach's custom exercises with the shipped ones. */
   catalogue({ ownExercises }: Training): Catalogue {
     return this.memo.call('catalogue', catalogueWith, ownExercises);
   }
 
-  /** What should happen. */
+  /** The plan. */
   plan(block: Block, training: Training): BlockPlan {
     const { athlete, issued, log, answers, checkIns } = training;
     const found = this.catalogue(training);
@@ -31,7 +31,7 @@ export class Derived {
   findings({ block, training, blockPlan }: Judged): readonly Finding[] {
     const catalogue = this.catalogue(training);
     const found = this.memo.call('findings', checked, block, training.athlete, blockPlan, catalogue);
-    // Most edits change none of them: what shows them is then not drawn again.
+    // Most edits leave these unchanged, and then their views need not render again.
     return this.memo.same('findings that stand', found);
   }
 

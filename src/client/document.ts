@@ -1,20 +1,20 @@
 import type { Problem, Result, SentStep, StandingStep } from '@/core';
 import { afterStep, applyEdit, type Block, type Edit, type History, redoEdit, undoEdit } from '@/core';
 
-/** The block as this page sees it: as confirmed, with the steps that are still on their way. */
+/** The block as this page sees it: the confirmed version with its unsaved steps. */
 export interface DocumentState {
   /** The block at `revision`, as the server has it. */
   readonly confirmed: Block;
   readonly revision: number;
   readonly block: Block;
   readonly history: History;
-  /** Steps of others were taken in by the last save or reload. */
+  /** Others' steps were merged by the last save or reload. */
   readonly tookIn: boolean;
   /** Why the server refused a step of this page. */
   readonly problems: readonly Problem[];
 }
 
-/** Takes a step in this page. */
+/** Applies a step on this page. */
 export function takeStep(state: DocumentState, step: SentStep): Result<DocumentState> {
   const applied = applyEdit(state.block, step.edit);
   if (!applied.ok) return applied;
@@ -23,16 +23,16 @@ export function takeStep(state: DocumentState, step: SentStep): Result<DocumentS
   return { ok: true, value: { ...state, block, history, tookIn: false, problems: [] } };
 }
 
-/** The edit behind an undo or a redo, if there is anything to take back or do again. */
+/** The edit of an undo or redo, if there is one. */
 export function historyEdit({ history }: DocumentState, action: 'undo' | 'redo'): Edit | undefined {
   return action === 'undo' ? undoEdit(history) : redoEdit(history);
 }
 
 /**
- * The state after steps have come to stand since its revision.
- * @param mine steps of this page by id: the server does not send their edits back
- * @param waiting steps of this page that are still on their way once these stand
- * @returns undefined where the steps do not lie on the confirmed block: then the whole must be fetched
+ * The state after the server has accepted steps.
+ * @param mine this page's steps by id: the server does not return their edits
+ * @param waiting this page's steps that are still unsaved afterwards
+ * @returns undefined if the steps do not fit the confirmed block: then the whole must be loaded
  */
 export function afterStanding(
   state: DocumentState,
@@ -56,7 +56,7 @@ export function afterStanding(
   return { ...state, confirmed, revision, block: withSteps(confirmed, waiting), tookIn: true };
 }
 
-/** A block with steps laid on it; one that does not fit any more is passed over: the server will say why. */
+/** A block with steps applied; a step that no longer fits is skipped, as the server will refuse it. */
 export function withSteps(block: Block, steps: readonly SentStep[]): Block {
   return steps.reduce((before, { edit }) => {
     const applied = applyEdit(before, edit);
@@ -64,7 +64,7 @@ export function withSteps(block: Block, steps: readonly SentStep[]): Block {
   }, block);
 }
 
-/** The state without steps that did not come to stand after all: the block is as confirmed with what still waits. */
+/** The state without steps that were refused: the confirmed block with the steps still waiting. */
 export function withoutSteps(
   state: DocumentState,
   dropped: number,
@@ -80,7 +80,7 @@ export function withoutSteps(
   };
 }
 
-/** Whether an edit changes what single weeks have of their own. */
+/** Whether an edit changes the overrides of single weeks. */
 export function isOfAWeek(edit: Edit): boolean {
   if (edit.kind === 'batch') return edit.edits.some(isOfAWeek);
   return (edit.kind === 'session/set' || edit.kind === 'slot/set') && edit.field === 'weeks';

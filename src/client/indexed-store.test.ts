@@ -3,7 +3,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { indexedStore } from './indexed-store';
 import type { Store } from './ports';
 
-/** A store in memory, as the older pages had. */
+/** A store in memory, like that of older pages. */
 function memory(texts: Record<string, string>): Store {
   return {
     keys: async (prefix) => Object.keys(texts).filter((key) => key.startsWith(prefix)),
@@ -21,7 +21,7 @@ beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
 });
 
-test('what was written is read again, by another page too; what was removed is gone', async () => {
+test('what was written can be read, by another page too; what was removed is gone', async () => {
   const store = indexedStore('test');
   await store.write('floor/a/1', 'one');
   await store.write('floor/a/1', 'two');
@@ -34,7 +34,7 @@ test('what was written is read again, by another page too; what was removed is g
   expect(await store.keys('floor/')).toEqual(['floor/b/1']);
 });
 
-test('it is asked to be on the disk before it is said to be kept', async () => {
+test('the browser is asked to flush to disk before a write resolves', async () => {
   const asked: unknown[] = [];
   const { transaction } = IDBDatabase.prototype;
   IDBDatabase.prototype.transaction = function (names, mode, options) {
@@ -46,7 +46,7 @@ test('it is asked to be on the disk before it is said to be kept', async () => {
   expect(asked).toEqual(['strict']);
 });
 
-test('what older pages left elsewhere is found, and goes with its removal', async () => {
+test('values left by older pages in the previous store are found, and removed with their key', async () => {
   const texts = { 'floor/a/1': 'older', other: 'not asked for' };
   const store = indexedStore('test', memory(texts));
   await store.write('floor/a/2', 'newer');
@@ -56,7 +56,7 @@ test('what older pages left elsewhere is found, and goes with its removal', asyn
   expect(texts).toEqual({ other: 'not asked for' });
 });
 
-test('where the database may not be used a write rejects, and is tried anew the next time', async () => {
+test('without access to the database a write rejects, and the next one tries again', async () => {
   const { open } = indexedDB;
   indexedDB.open = () => {
     throw new DOMException('denied', 'SecurityError');
@@ -68,7 +68,7 @@ test('where the database may not be used a write rejects, and is tried anew the 
   expect(await store.read('a')).toBe('text');
 });
 
-test('no room: the write rejects and what stood before still stands', async () => {
+test('without room a write rejects and the previous value stays', async () => {
   const store = indexedStore('test');
   await store.write('a', 'before');
   const { put } = IDBObjectStore.prototype;

@@ -6,9 +6,9 @@ interface Kept extends DBSchema {
 }
 
 /**
- * Texts in the phone's database. A write resolves once it is on the disk, not only handed to it, so that a browser
- * killed that moment has lost nothing; it rejects where there is no room or the database may not be used.
- * @param earlier where texts stood before: what is left there is found, and goes when it is removed
+ * Texts in the phone's IndexedDB. A write resolves once it is flushed to disk, so that a browser killed right after
+ * has lost nothing; it rejects if there is no room or no access.
+ * @param earlier the previous store: its values are found and removed with their key
  */
 export function indexedStore(name: string, earlier?: Store): Store {
   let opened: Promise<IDBPDatabase<Kept>> | undefined;
@@ -17,7 +17,7 @@ export function indexedStore(name: string, earlier?: Store): Store {
       upgrade: (fresh) => {
         fresh.createObjectStore('kept');
       },
-      // Another tab with a newer page asks for room: this one opens it anew when it next needs it.
+      // A newer page in another tab wants to upgrade the database: this page reopens it on its next access.
       blocking: (_current, _blocked, event) => {
         (event.target as IDBDatabase).close();
         opened = undefined;
@@ -26,7 +26,7 @@ export function indexedStore(name: string, earlier?: Store): Store {
         opened = undefined;
       },
     });
-    // What could not be opened once may be opened later.
+    // A failed opening is tried again later.
     opened.catch(() => {
       opened = undefined;
     });

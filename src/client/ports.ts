@@ -1,13 +1,13 @@
-/** What the client is given of the world, so that it can be tested with a world of its own. */
+/** What the client needs from its environment, so that tests can provide their own. */
 
 export interface Clock {
   /** Milliseconds since 1970. */
   readonly now: () => number;
-  /** Does some work later. @returns what calls it off */
+  /** Runs work later. @returns a function that cancels it */
   readonly after: (milliseconds: number, work: () => void) => () => void;
 }
 
-/** Texts by key that outlive the page. A write is safe once it has resolved; it rejects where there is no room. */
+/** Texts by key that outlive the page. A write that has resolved is safe; it rejects if there is no room. */
 export interface Store {
   readonly keys: (prefix: string) => Promise<readonly string[]>;
   readonly read: (key: string) => Promise<string | null>;
@@ -17,9 +17,9 @@ export interface Store {
 
 /** Which of the pages that share a store are alive. */
 export interface Tabs {
-  /** Takes a name for as long as this page lives. */
+  /** Holds a lock with this name until the page ends. */
   readonly hold: (name: string) => void;
-  /** Does some work while holding a name that no living page holds; otherwise nothing. */
+  /** Runs work while holding a lock, unless a living page holds it. */
   readonly whenGone: (name: string, work: () => Promise<void>) => Promise<void>;
 }
 
@@ -27,6 +27,6 @@ export interface Ports {
   readonly clock: Clock;
   readonly store: Store;
   readonly tabs: Tabs;
-  /** An id that nobody else makes. */
+  /** A unique id. */
   readonly newId: () => string;
 }

@@ -11,7 +11,7 @@ const item = (id: string): Item => ({ id, text: `what ${id} says` });
 const read = async (unchecked: unknown) =>
   typeof (unchecked as Item | null)?.id === 'string' ? (unchecked as Item) : undefined;
 
-/** A page with a queue, and a server that answers as it is told. */
+/** A page with a queue, and a server with scripted responses. */
 function page(browser = new FakeBrowser(), { isOrdered = false }: { readonly isOrdered?: boolean } = {}) {
   const sent: string[][] = [];
   let answer: (ids: readonly string[]) => Promise<Reply> = async (ids) => ({ status: 'taken', ids });
@@ -43,7 +43,7 @@ function page(browser = new FakeBrowser(), { isOrdered = false }: { readonly isO
 const waiting = (queue: SyncQueue<Item>) => queue.getState().waiting.map(({ id }) => id);
 const later: Reply = { status: 'later', because: 'unavailable' };
 
-test('an item is in the store before it is said to be taken, and leaves it once the server has it', async () => {
+test('an item is stored before it counts as taken, and leaves the store once the server has it', async () => {
   const { queue, browser, answers } = page();
   answers(() => new Promise(() => {}));
   await queue.start();
@@ -57,7 +57,7 @@ test('an item is in the store before it is said to be taken, and leaves it once 
   expect(other.queue.getState().sending).toEqual({ status: 'clear' });
 });
 
-test('unreached or unavailable, it is tried again by itself, each time a little later', async () => {
+test('when the server cannot be reached, sending is retried by itself after growing pauses', async () => {
   const { queue, browser, sent, answers } = page();
   answers(async () => {
     throw new Error('no network');
@@ -77,7 +77,7 @@ test('unreached or unavailable, it is tried again by itself, each time a little 
   expect(queue.getState()).toMatchObject({ waiting: [], sending: { status: 'clear' } });
 });
 
-test('signed out, it goes on once somebody has signed in elsewhere, without being told', async () => {
+test('when signed out, sending resumes by itself once somebody has signed in elsewhere', async () => {
   const { queue, browser, answers } = page();
   answers(async () => ({ status: 'later', because: 'signed out' }));
   await queue.start();
@@ -89,7 +89,7 @@ test('signed out, it goes on once somebody has signed in elsewhere, without bein
   expect(waiting(queue)).toEqual([]);
 });
 
-test('one refused item is set aside and blocks none of the others', async () => {
+test('a refused item is set apart and blocks no other', async () => {
   const { queue, answers } = page();
   answers(async (ids) => ({
     status: 'taken',
@@ -107,7 +107,7 @@ test('one refused item is set aside and blocks none of the others', async () => 
   expect(queue.getState()).toMatchObject({ waiting: [], refused: [] });
 });
 
-test('what was set aside outlives the page, until somebody settles it', async () => {
+test('an item set apart outlives the page until somebody settles it', async () => {
   const first = page();
   first.answers(async (ids) => ({ status: 'taken', ids: [], refused: ids.map((id) => ({ id, why: 'no' })) }));
   await first.queue.start();
@@ -121,7 +121,7 @@ test('what was set aside outlives the page, until somebody settles it', async ()
   expect(first.browser.store.texts.size).toBe(0);
 });
 
-test('what the server cannot read is found among the others and set aside; in order, it stops and is kept', async () => {
+test('an unreadable item is found and set apart; in an ordered queue sending stops and keeps everything', async () => {
   const cannotRead = async (ids: readonly string[]): Promise<Reply> =>
     ids.includes('b') ? { status: 'malformed' } : { status: 'taken', ids };
   const { queue, answers } = page();
@@ -141,7 +141,7 @@ test('what the server cannot read is found among the others and set aside; in or
   expect([...ordered.browser.store.texts.values()].join()).toContain('what b says');
 });
 
-test('settled resolves when all is taken, and when sending has stopped', async () => {
+test('settled resolves when everything is sent, and when sending has stopped', async () => {
   const { queue, answers } = page();
   answers(async () => ({ status: 'stopped', why: 'collision', ids: ['a'] }));
   await queue.start();
@@ -153,7 +153,7 @@ test('settled resolves when all is taken, and when sending has stopped', async (
   expect(await queue.untilDone()).toBe('clear');
 });
 
-test('an item that two dead pages held is taken over once', async () => {
+test('an item held by two dead pages is taken over once', async () => {
   const browser = new FakeBrowser();
   const left = JSON.stringify({ items: [item('a'), item('b')], refused: [] });
   browser.store.texts.set('things/dead-1', left);
@@ -165,7 +165,7 @@ test('an item that two dead pages held is taken over once', async () => {
   expect(browser.store.texts.size).toBe(0);
 });
 
-test('what a living page holds is left to it', async () => {
+test('items of a living page are left alone', async () => {
   const first = page();
   first.answers(() => new Promise(() => {}));
   await first.queue.start();
@@ -177,7 +177,7 @@ test('what a living page holds is left to it', async () => {
   expect(await third.queue.start()).toEqual([item('a')]);
 });
 
-test('a thousand items go in sends of two hundred', async () => {
+test('a thousand items are sent in batches of two hundred', async () => {
   const { queue, sent } = page();
   await queue.start();
   await queue.add(...Array.from({ length: 1001 }, (_, at) => item(`i${at}`)));
@@ -187,7 +187,7 @@ test('a thousand items go in sends of two hundred', async () => {
   expect(Math.max(...sent.map(({ length }) => length))).toBe(200);
 });
 
-test('a full store is said, and what waits still goes out', async () => {
+test('a full store is reported, and waiting items are still sent', async () => {
   const { queue, browser, answers } = page();
   browser.store.isFull = true;
   answers(async () => later);
@@ -200,7 +200,7 @@ test('a full store is said, and what waits still goes out', async () => {
   expect(queue.getState()).toMatchObject({ waiting: [], isStored: true });
 });
 
-test('what was stored and makes no sense is passed over, and the rest is taken', async () => {
+test('stored garbage is skipped, and the rest is taken over', async () => {
   const browser = new FakeBrowser();
   browser.store.texts.set('things/a', 'no JSON');
   browser.store.texts.set('things/b', JSON.stringify({ items: [null, item('b')], refused: [] }));
@@ -208,7 +208,7 @@ test('what was stored and makes no sense is passed over, and the rest is taken',
   expect(await queue.start()).toEqual([item('b')]);
 });
 
-/** What can happen to pages, to the network between them and the server, and to the server. */
+/** Events in the life of pages, network and server. */
 type Event =
   | { readonly kind: 'tap' | 'kill' | 'again'; readonly page: number }
   | { readonly kind: 'open' | 'network' | 'lost answers' | 'slow' }
@@ -227,10 +227,10 @@ const anEvent: fc.Arbitrary<Event> = fc.oneof(
   },
 ) as fc.Arbitrary<Event>;
 
-/** A server that keeps each id once, behind a network that is cut, loses answers and delivers late and twice. */
+/** A server that stores each id once, behind a network that is cut, loses responses, and delivers late and twice. */
 class Wire {
   readonly kept = new Set<string>();
-  /** Sends in which an item came twice. */
+  /** Batches in which an item came twice. */
   readonly doubled: string[][] = [];
   isDown = false;
   losesAnswers = false;
@@ -242,7 +242,7 @@ class Wire {
   readonly send = async (items: readonly Item[]): Promise<Reply> => {
     if (this.isDown) throw new Error('cut');
     if (this.isSlow) await new Promise<void>((resolve) => this.late.push(resolve));
-    // The server reads what arrives, also when the page that sent it is gone meanwhile.
+    // The server reads what arrives, even if the sending page is gone.
     const ids = items.map(({ id }) => id);
     if (new Set(ids).size < ids.length) this.doubled.push(ids);
     for (const id of ids) if (!this.refuses(id)) this.kept.add(id);
@@ -254,13 +254,13 @@ class Wire {
     };
   };
 
-  /** Lets everything late arrive, the last first. */
+  /** Delivers everything delayed, last first. */
   deliver(): void {
     for (const arrive of this.late.splice(0).reverse()) arrive();
   }
 }
 
-test('whatever happens between pages, network and server, nothing acknowledged is lost or stands twice', async () => {
+test('whatever happens to pages, network and server, nothing acknowledged is lost or stored twice', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anEvent, { minLength: 5, maxLength: 40 }), async (events) => {
       const browser = new FakeBrowser();
@@ -292,7 +292,7 @@ test('whatever happens between pages, network and server, nothing acknowledged i
           if (!wire.isSlow) wire.deliver();
         } else if (event.kind === 'pass') await browser.clock.pass(event.ms);
       }
-      // In the end the network is good again and somebody opens the page once more.
+      // Finally the network works and the page is opened once more.
       wire.isDown = false;
       wire.losesAnswers = false;
       wire.isSlow = false;

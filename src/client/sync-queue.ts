@@ -1,21 +1,21 @@
 import type { Ports } from './ports';
 
-/** Why sending waits and is tried again by itself. */
+/** Why sending waits, to be retried by itself. */
 export type Because = 'unreachable' | 'unavailable' | 'signed out';
 
-/** What came of a send. Ids that no reply names wait on. */
+/** The result of sending a batch. Ids that no response names keep waiting. */
 export type Reply =
-  /** These stand with the server; those refused are set aside, and the others go on. */
+  /** The server has these; refused ones are set apart and the others continue. */
   | {
       readonly status: 'taken';
       readonly ids: readonly string[];
       readonly refused?: readonly { readonly id: string; readonly why: string }[];
     }
-  /** Nothing is known of them: tried again later. */
+  /** Unknown results: sent again later. */
   | { readonly status: 'later'; readonly because: Exclude<Because, 'unreachable'> }
-  /** The server cannot read what was sent. */
+  /** The server could not read the batch. */
   | { readonly status: 'malformed' }
-  /** Nothing more is sent before somebody has decided; these stand all the same. */
+  /** Sending stops until somebody decides; the accepted ones stay accepted. */
   | { readonly status: 'stopped'; readonly why: string; readonly ids: readonly string[] };
 
 export interface Refused<T> {
@@ -25,14 +25,14 @@ export interface Refused<T> {
 
 export interface QueueState<T> {
   readonly waiting: readonly T[];
-  /** Items the server refused: kept until somebody settles them. */
+  /** Items refused by the server, kept until somebody settles them. */
   readonly refused: readonly Refused<T>[];
   readonly sending:
     | { readonly status: 'clear' }
     | { readonly status: 'sending' }
     | { readonly status: 'waiting'; readonly because: Because }
     | { readonly status: 'stopped'; readonly why: string };
-  /** Whether what waits is safe in the store; false while it only stands in this page. */
+  /** Whether waiting items are safe in the store; false if they exist on this page only. */
   readonly isStored: boolean;
 }
 
@@ -42,24 +42,23 @@ interface Kept<T> {
 }
 
 interface QueueOptions<T> {
-  /** What the queue is of, as `floor/WORKOUT`: pages of one name share what dead ones left. */
+  /** Name of the queue, such as `floor/WORKOUT`: pages with the same name take over each other's items. */
   readonly name: string;
   readonly send: (items: readonly T[]) => Promise<Reply>;
-  /** An item as it was stored under a key, read again; undefined where it makes no sense any more. */
+  /** Reads an item stored under a key; undefined if it is not valid any more. */
   readonly read: (unchecked: unknown, key: string) => Promise<T | undefined>;
-  /** Whether a later item may lean on an earlier one: then nothing overtakes what is stuck. */
+  /** Whether later items may depend on earlier ones: then none overtakes a stuck one. */
   readonly isOrdered: boolean;
 }
 
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 15_000;
-/** Most items in one send. */
+/** Most items per batch. */
 const BATCH = 200;
 
 /**
- * Items on their way to the server: kept in the store before anything is said of them, sent in order, tried again by
- * themselves, taken over from pages that are gone. Every item has an id made where it was taken, so that one that
- * arrives twice is one.
+ * Items to send to the server: stored first, sent in order, retried by themselves, taken over from pages that are
+ * gone. Each item has an id of its own, so that one arriving twice counts once.
  */
 export class SyncQueue<T extends { readonly id: string }> {
   private state: QueueState<T> = {
@@ -92,8 +91,8 @@ export class SyncQueue<T extends { readonly id: string }> {
   };
 
   /**
-   * Begins: takes over what pages that are gone have left, then sends.
-   * @returns what was taken over, in the order in which it was left
+   * Starts: takes over what gone pages have left, then sends.
+   * @returns the items taken over, in their order
    */
   async start(): Promise<readonly T[]> {
     this.ports.tabs.hold(this.key);
@@ -102,20 +101,23 @@ export class SyncQueue<T extends { readonly id: string }> {
     return found;
   }
 
-  /** Stops trying; what waits stays in the store. */
+  /** Stops sending; waiting items stay in the store. */
   stop(): void {
     this.cancel?.();
     this.cancel = null;
   }
 
-  /** Takes an item. Resolves when it is safe in the store (or the store has refused: see isStored), not when it is sent. */
+  /**
+   * Adds an item. Resolves when it is safe in the store, or the store has refused it (see isStored), not when it is
+   * sent.
+   */
   async add(...items: readonly T[]): Promise<void> {
     this.put({ waiting: [...this.state.waiting, ...items] });
     await this.persist();
     void this.flush();
   }
 
-  /** Puts other items in the place of all that wait, and goes on where sending had stopped. */
+  /** Replaces all waiting items, and resumes if sending had stopped. */
   async replace(items: readonly T[]): Promise<void> {
     this.put({
       waiting: items,
@@ -125,12 +127,12 @@ export class SyncQueue<T extends { readonly id: string }> {
     await this.flush();
   }
 
-  /** Changes items that wait, as what they start from moves on. They are stored with the next reply or item. */
+  /** Updates waiting items when their base changes. They are stored with the next response or item. */
   revise(change: (item: T) => T): void {
     this.put({ waiting: this.state.waiting.map(change) });
   }
 
-  /** Drops an item that was set aside, or sends it again. */
+  /** Drops an item that was set apart, or sends it again. */
   async settleRefused(id: string, how: 'drop' | 'send again'): Promise<void> {
     const one = this.state.refused.find(({ item }) => item.id === id);
     if (one === undefined) return;
@@ -142,13 +144,13 @@ export class SyncQueue<T extends { readonly id: string }> {
     void this.flush();
   }
 
-  /** Tries now, whatever the clock says: the network is back, somebody has signed in. */
+  /** Tries now instead of at the next retry: the network is back, or somebody has signed in. */
   async again(): Promise<void> {
     this.wait = FIRST_WAIT_MS;
     await this.flush();
   }
 
-  /** Resolves when nothing is on its way any more: all is taken, or sending has stopped. */
+  /** Resolves when nothing is left to send, or sending has stopped. */
   untilDone(): Promise<QueueState<T>['sending']['status']> {
     return new Promise((resolve) => {
       this.idle.push(() => resolve(this.state.sending.status));
@@ -161,7 +163,7 @@ export class SyncQueue<T extends { readonly id: string }> {
     for (const listener of this.listeners) listener();
   }
 
-  /** Writes what waits. Writes follow each other, so that an older one never stands over a newer. */
+  /** Writes the waiting items. Writes run in order, so that an older one never replaces a newer one. */
   private persist(): Promise<void> {
     this.writing = this.writing.then(async () => {
       const { waiting, refused } = this.state;
@@ -177,7 +179,7 @@ export class SyncQueue<T extends { readonly id: string }> {
       else await this.ports.store.write(this.key, JSON.stringify(kept));
       return true;
     } catch {
-      // Full or forbidden: what waits still stands in this page, which says so.
+      // Full or forbidden: the items stay on this page, which says so.
       return kept.items.length === 0 && kept.refused.length === 0;
     }
   }
@@ -191,14 +193,14 @@ export class SyncQueue<T extends { readonly id: string }> {
         const left = await this.readKept(key);
         const { waiting, refused } = this.state;
         const held = new Set([...waiting, ...refused.map(({ item }) => item)].map(({ id }) => id));
-        // Two pages that died may have held the same item: it is taken once.
+        // Two dead pages may have held the same item: it is added once.
         const items = onceEach(left.items).filter(({ id }) => !held.has(id));
         this.put({
           waiting: [...items, ...waiting],
           refused: [...refused, ...left.refused.filter(({ item }) => !held.has(item.id))],
         });
         found.push(...items);
-        // Ours first, then theirs goes: a page that dies between the two leaves the items twice, never not at all.
+        // Our copy is written before theirs is deleted: a page dying in between leaves the items twice, never lost.
         await this.persist();
         if (this.state.isStored) await this.ports.store.remove(key).catch(() => {});
       });
@@ -243,7 +245,7 @@ export class SyncQueue<T extends { readonly id: string }> {
     try {
       reply = await this.options.send(sent);
     } catch {
-      // Not reached, or the answer was lost: the items stay and are sent again.
+      // Unreachable, or the response was lost: the items stay and are sent again.
     }
     this.inFlight = false;
     const isLater = this.take(reply, sent);
@@ -252,7 +254,7 @@ export class SyncQueue<T extends { readonly id: string }> {
     else void this.flush();
   }
 
-  /** What a reply leaves waiting. @returns whether to try again only later */
+  /** What is left to send after a response. @returns whether to retry only after a pause */
   private take(reply: Reply | null, sent: readonly T[]): boolean {
     if (reply === null || reply.status === 'later') {
       const because = reply === null ? 'unreachable' : reply.because;
@@ -276,11 +278,11 @@ export class SyncQueue<T extends { readonly id: string }> {
       ],
       sending: reply.status === 'stopped' ? { status: 'stopped', why: reply.why } : { status: 'sending' },
     });
-    // A reply that names nothing would be asked for again at once and for ever.
+    // A response that names no item would otherwise be repeated at once, endlessly.
     return reply.status === 'taken' && gone.size === 0;
   }
 
-  /** One item that cannot be read must not hold up the others: they are tried one by one, and it is set aside. */
+  /** An unreadable item must not hold up the others: they are sent singly, and it is set apart. */
   private takeMalformed(sent: readonly T[]): boolean {
     const [only, ...others] = sent;
     if (this.options.isOrdered) this.put({ sending: { status: 'stopped', why: 'malformed' } });

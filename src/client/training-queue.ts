@@ -12,13 +12,15 @@ import type {
 import type { Ports } from './ports';
 import { type Refused, type Reply, SyncQueue } from './sync-queue';
 
-/** A session of an issued week. */
+/** A session of a sent week. */
 export interface SessionRef {
   readonly issuedWeekId: string;
   readonly sessionId: string;
 }
 
-/** One thing done on the floor, on its way to the coach. Its id is the id of what it holds, so that a refusal names it. */
+/**
+ * Something done in a session, to be sent to the coach. Its id is that of its content, so that a refusal can name it.
+ */
 export type FloorItem = { readonly id: string; readonly localDate: LocalDate } & (
   | ({ readonly ref: SessionRef } & (
       | { readonly kind: 'set'; readonly set: SentSet }
@@ -32,11 +34,11 @@ export type FloorItem = { readonly id: string; readonly localDate: LocalDate } &
 
 type SessionItem = Extract<FloorItem, { readonly ref: SessionRef }>;
 
-/** How the server is reached; each rejects where it is not. */
+/** The connection to the server; each function rejects if it cannot be reached. */
 export interface FloorServer {
   readonly work: (ref: SessionRef, outgoing: Outgoing) => Promise<LogOutcome | Unanswered>;
   readonly checkIn: (checkIn: CheckIn) => Promise<{ readonly status: 'taken' } | Unanswered>;
-  /** Shows the coach what was not taken: all there is of it. */
+  /** Shows the coach what was refused: all of it. */
   readonly refused: (items: readonly Refused<FloorItem>[]) => Promise<unknown>;
 }
 
@@ -45,8 +47,8 @@ export type FloorQueue = SyncQueue<FloorItem>;
 const NAME = 'ladder/floor';
 
 /**
- * What this phone has on its way, of whatever session: any page of the floor sends what another has left.
- * @param onRecalled told when the week something was done in has been taken back meanwhile
+ * Everything this phone has to send, for any session: each page of the app sends what another has left.
+ * @param onRecalled called when the week of an item has been recalled
  */
 export function floorQueue(
   server: FloorServer,
@@ -67,7 +69,7 @@ export function floorQueue(
     const { refused } = queue.getState();
     if (refused.length === told.length && refused.every((one, at) => one === told[at])) return;
     told = refused;
-    // The phone keeps it whatever becomes of this; its next page tells it again.
+    // The phone keeps the item in any case, and its next page reports it again.
     void server.refused(refused).catch(() => {});
   });
   return queue;
@@ -78,7 +80,7 @@ export const isOf = (ref: SessionRef) => (item: FloorItem) =>
   item.ref.issuedWeekId === ref.issuedWeekId &&
   item.ref.sessionId === ref.sessionId;
 
-/** Sends a check-in, or what waits of one session and one day: a session past midnight is two days of sends. */
+/** Sends a check-in, or what waits for one session on one day: a session past midnight is sent in two parts. */
 async function sendFirst(
   items: readonly FloorItem[],
   server: FloorServer,
@@ -101,7 +103,7 @@ async function sendFirst(
       const ids = sent.map(({ id }) => id).filter((id) => !refused.has(id));
       return { status: 'taken', ids, refused: said.refused };
     }
-    // None of it has a place any more; it waits for somebody to settle it and holds up nothing else.
+    // Its session no longer exists; each item waits for somebody to settle it and holds up nothing else.
     case 'gone':
     case 'to read':
       return { status: 'taken', ids: [], refused: sent.map(({ id }) => ({ id, why: 'gone' })) };
@@ -135,7 +137,9 @@ const KINDS: readonly unknown[] = [
   'check-in',
 ] satisfies FloorItem['kind'][];
 
-/** What was stored, where it is an item; the server checks the rest of it. Items of one session stood under its id. */
+/**
+ * A stored item, if it is one; the server validates the rest. Earlier versions stored items under their session's id.
+ */
 function itemFrom(unchecked: unknown, key: string): FloorItem | undefined {
   const item = unchecked as Partial<SessionItem> | null;
   if (typeof item?.id !== 'string' || typeof item.localDate !== 'string' || !KINDS.includes(item.kind))

@@ -13,7 +13,7 @@ const set = (setId: string, reps = 8) => ({
   supersedes: null,
 });
 
-/** A phone with a session open, and a server that answers as it is told. */
+/** A phone with an open session, and a server with scripted responses. */
 function phone(
   browser = new FakeBrowser(),
   knows: { finished?: boolean; logged?: readonly LoggedSet[]; notes?: readonly SessionNote[] } = {},
@@ -74,7 +74,7 @@ function phone(
 
 const reps = (floor: FloorSession) => floor.getState().logged.map((one) => one.reps);
 
-test('a set stands at once and goes to the coach; a double tap is one set', async () => {
+test('a set shows at once and is sent to the coach; a double tap is one set', async () => {
   const { floor, sent, browser } = phone();
   await floor.start();
   expect(floor.log(set('1'))).toBe(true);
@@ -87,7 +87,7 @@ test('a set stands at once and goes to the coach; a double tap is one set', asyn
   expect(floor.getState().queue).toMatchObject({ waiting: [], sending: { status: 'clear' } });
 });
 
-test('a round is one tap: its sets stand in their order, and a second tap logs nothing', async () => {
+test('a round is one tap: its sets are logged in order, and a second tap logs nothing', async () => {
   const { floor, sent, browser } = phone();
   await floor.start();
   expect(floor.logAll([set('1'), set('1.2', 4), set('1.3', 3)])).toBe(true);
@@ -101,7 +101,7 @@ test('a round is one tap: its sets stand in their order, and a second tap logs n
   expect([...sets].sort((a, b) => a.at.localeCompare(b.at))).toEqual(sets);
 });
 
-test('finishing, soreness, ramps and notes are told once each', async () => {
+test('finishing, soreness, warm-ups and notes are sent once each', async () => {
   const { floor, sent, refs } = phone();
   await floor.start();
   floor.finish();
@@ -113,7 +113,7 @@ test('finishing, soreness, ramps and notes are told once each', async () => {
   floor.reportRamp('s', 'light');
   await calm();
   expect(sent.filter(({ finish }) => finish)).toHaveLength(1);
-  // Of an earlier session, to that session.
+  // Of an earlier session, and sent to that session.
   expect(
     sent.flatMap(({ soreness }, at) => soreness.map((one) => [refs[at]?.sessionId, one.muscle, one.ended])),
   ).toEqual([
@@ -129,7 +129,7 @@ test('finishing, soreness, ramps and notes are told once each', async () => {
   });
 });
 
-test('without a network it is kept on the phone, through a killed page, and sent by the next', async () => {
+test('offline, a set stays on the phone through a killed page, and the next page sends it', async () => {
   const first = phone();
   first.answers(() => 'no network');
   await first.floor.start();
@@ -169,7 +169,7 @@ test('two pages of one session lose nothing of each other', async () => {
   ).toEqual([11, 12]);
 });
 
-test('a refused set is set aside, the others arrive, and it can be sent again or put away', async () => {
+test('a refused set is set apart, the others arrive, and it can be sent again or dropped', async () => {
   const { floor, answers, browser, shown } = phone();
   answers(({ sets }) => ({
     status: 'taken',
@@ -188,11 +188,11 @@ test('a refused set is set aside, the others arrive, and it can be sent again or
   await calm();
   expect(reps(floor)).toEqual([10]);
   expect(floor.getState().queue.refused).toEqual([]);
-  // The coach is shown it, and that it is settled.
+  // The coach sees it, and that it is settled.
   expect(shown).toEqual([['id taken'], []]);
 });
 
-test('a week taken back is said, and its sets arrive', async () => {
+test('a recalled week is reported, and its sets arrive', async () => {
   const { floor, answers } = phone();
   answers(() => ({ status: 'taken', refused: [], recalled: true }));
   await floor.start();
@@ -201,7 +201,7 @@ test('a week taken back is said, and its sets arrive', async () => {
   expect(floor.getState()).toMatchObject({ recalled: true, queue: { waiting: [], refused: [] } });
 });
 
-test('what belongs to a session that is gone is set aside and holds up nothing else', async () => {
+test('items of a deleted session are set apart and hold up nothing else', async () => {
   const { floor, answers, sent } = phone();
   answers(({ soreness }) =>
     soreness.length > 0 ? { status: 'gone' } : { status: 'taken', refused: [], recalled: false },
@@ -217,8 +217,8 @@ test('what belongs to a session that is gone is set aside and holds up nothing e
   expect(sent.flatMap(({ sets }) => sets)).toHaveLength(1);
 });
 
-describe('one queue a phone', () => {
-  test('what another session has left is sent by this one, to its own place, and not shown here', async () => {
+describe('one queue per phone', () => {
+  test('sends what another session has left, to that session, without showing it here', async () => {
     const browser = new FakeBrowser();
     const monday = phone(browser);
     monday.answers(() => 'no network');
@@ -234,7 +234,7 @@ describe('one queue a phone', () => {
     expect(tuesday.sent.flatMap(({ sets }) => sets)).toMatchObject([{ setId: '1', reps: 9 }]);
   });
 
-  test('a check-in goes the same way, once', async () => {
+  test('sends a check-in once', async () => {
     const { server, ports, checkIns } = phone();
     const queue = floorQueue(server, ports);
     await queue.start();
@@ -245,7 +245,7 @@ describe('one queue a phone', () => {
     expect(queue.getState().waiting).toEqual([]);
   });
 
-  test('items that stood under a session of their own, as they did before, find it by their key', async () => {
+  test("older items stored under their session's key find their session", async () => {
     const browser = new FakeBrowser();
     const { ports } = browser.open();
     const item = { id: 'x', localDate: '2026-11-20', kind: 'set', set: { ...set('1', 5), id: 'x', at: '' } };
@@ -258,7 +258,7 @@ describe('one queue a phone', () => {
   });
 });
 
-test('signed out, it goes on once somebody has signed in again in another tab', async () => {
+test('after a sign-out it continues once somebody has signed in in another tab', async () => {
   const { floor, answers, browser } = phone();
   answers(() => ({ status: 'signed out' }));
   await floor.start();
@@ -270,7 +270,7 @@ test('signed out, it goes on once somebody has signed in again in another tab', 
   expect(floor.getState().queue.waiting).toEqual([]);
 });
 
-test('a session past midnight is told day by day', async () => {
+test('sends a session past midnight day by day', async () => {
   const { floor, sent, answers, midnight, browser } = phone();
   answers(() => 'no network');
   await floor.start();
@@ -286,8 +286,8 @@ test('a session past midnight is told day by day', async () => {
   ]);
 });
 
-describe('a page that was kept from before the session was done', () => {
-  test('shows what was sent since, though nobody can be asked', async () => {
+describe('a cached page from before the session was done', () => {
+  test('shows what was sent since, even offline', async () => {
     const browser = new FakeBrowser();
     const first = phone(browser);
     await first.floor.start();
@@ -311,11 +311,11 @@ describe('a page that was kept from before the session was done', () => {
       notes: [{ kind: 'rating' }],
       ramps: { s: 'heavy' },
     });
-    // It was sent once, and is not sent again.
+    // It was sent once and is not sent again.
     expect(again.sent).toEqual([]);
   });
 
-  test('each set once, whether the server knows it or not; a set put away stays away', async () => {
+  test('shows each set once, whether or not the server knows it; a dropped set stays dropped', async () => {
     const browser = new FakeBrowser();
     const first = phone(browser);
     first.answers(({ sets }) => ({
@@ -354,7 +354,7 @@ describe('a page that was kept from before the session was done', () => {
     expect(reps(again.floor)).toEqual([8]);
   });
 
-  test('what was stored and makes no sense is passed over', async () => {
+  test('ignores unreadable stored data', async () => {
     const browser = new FakeBrowser();
     const { ports } = browser.open();
     for (const text of ['', 'null', '{"logged":3}', '{"logged":[null,{"reps":3}]}', 'no JSON']) {

@@ -31,14 +31,14 @@ export interface FloorState {
   /** What the server knew and what was tapped since, each once. */
   readonly logged: readonly LoggedSet[];
   readonly finished: boolean;
-  /** What was told beside the sets, oldest first. */
+  /** Notes beside the sets, oldest first. */
   readonly notes: readonly SessionNote[];
-  /** How soreness from earlier sessions ended, by workout and muscle: `WORKOUT/MUSCLE`. */
+  /** How soreness from earlier sessions went, by workout and muscle: `WORKOUT/MUSCLE`. */
   readonly reported: Readonly<Record<string, SorenessEnd>>;
-  /** How last ramp sets moved, by slot. */
+  /** How the last warm-up sets moved, by slot. */
   readonly ramps: Readonly<Record<string, RampVerdict>>;
   readonly queue: QueueState<FloorItem>;
-  /** Whether the week has been taken back since this page was made. */
+  /** Whether the week was recalled after this page was loaded. */
   readonly recalled: boolean;
 }
 
@@ -51,12 +51,12 @@ interface FloorData {
   readonly ramps: Readonly<Record<string, RampVerdict>>;
 }
 
-/** A tap that follows a logged set sooner than this was meant for that set, not for the next one in its place. */
+/** Milliseconds after a logged set in which a tap is a double tap, not the next set. */
 const DOUBLE_TAP_MS = 700;
 
 /**
- * The athlete's session on the floor: what is tapped stands at once, is safe on the phone before the screen says so,
- * and goes to the coach when it can. Everything carries an id, so that sending twice is harmless.
+ * The athlete's session: what is tapped shows at once, is stored on the phone before the screen says so, and is sent
+ * when possible. Everything has an id, so that sending twice does no harm.
  */
 export class FloorSession {
   private state: FloorState;
@@ -95,7 +95,7 @@ export class FloorSession {
     return () => this.listeners.delete(listener);
   };
 
-  /** Begins: shows what this phone has done, and shows and sends what its earlier pages have left. */
+  /** Starts: shows what this phone has done, and sends what its earlier pages have left. */
   async start(): Promise<void> {
     await this.recall();
     for (const item of await this.queue.start()) this.showItem(item);
@@ -112,13 +112,13 @@ export class FloorSession {
 
   /**
    * Logs a set, or corrects one.
-   * @returns false where the tap was the second of a double one and nothing was logged
+   * @returns false if it was the second tap of a double tap and nothing was logged
    */
   log(set: Omit<SentSet, 'id' | 'at'>): boolean {
     return this.logAll([set]);
   }
 
-  /** Logs several sets with one tap, in the order they were done. */
+  /** Logs several sets with one tap, in order. */
   logAll(sets: readonly Omit<SentSet, 'id' | 'at'>[]): boolean {
     const now = this.ports.clock.now();
     if (now - this.tappedAt < DOUBLE_TAP_MS) return false;
@@ -133,12 +133,12 @@ export class FloorSession {
     if (!this.state.finished) this.take({ kind: 'finish' });
   }
 
-  /** Tells something of the session beside its sets. */
+  /** Adds a note to the session. */
   tell(telling: Telling): void {
     this.take({ kind: 'note', telling });
   }
 
-  /** When soreness from an earlier session ended, for the muscles whose answer is new. */
+  /** Reports how soreness from an earlier session went, for muscles with a new answer. */
   reportSoreness(
     of: SessionRef & { readonly workoutId: string },
     answers: Readonly<Partial<Record<Muscle, SorenessEnd>>>,
@@ -164,7 +164,7 @@ export class FloorSession {
     this.take({ kind: 'ramp', report: { slotId, verdict } });
   }
 
-  /** Sends what the server refused once more, or puts it away for good. */
+  /** Sends a refused set again, or drops it for good. */
   settleRefused(id: string, how: 'drop' | 'send again'): void {
     if (how === 'drop') {
       this.put({ logged: this.state.logged.filter((set) => set.id !== id) });
@@ -173,7 +173,7 @@ export class FloorSession {
     void this.queue.settleRefused(id, how);
   }
 
-  /** @param after milliseconds after now, where several are taken at once */
+  /** @param after milliseconds added to now, where several are logged at once */
   private take(work: FloorWork, after = 0): void {
     const head = { id: this.ports.newId(), localDate: this.today(), ref: this.data.ref };
     const item = itemOf(work, head, new Date(this.ports.clock.now() + after).toISOString());
@@ -183,20 +183,22 @@ export class FloorSession {
   }
 
   /**
-   * Writes down all that was done in the session. What is with the coach leaves the queue, but the page may have been
-   * kept from before it was done, and without a network there is nobody to ask.
+   * Remembers everything done in the session. Sent items leave the queue, but a cached page may be older than they
+   * are, and offline there is no server to ask.
    */
   private remember(): Promise<void> {
     this.writing = this.writing.then(async () => {
       const { logged, finished, notes, reported, ramps } = this.state;
       const done: Done = { logged, finished, notes, reported, ramps };
-      // Where there is no room the queue says so.
+      // Without room, the queue reports it.
       await this.ports.store.write(this.doneKey, JSON.stringify(done)).catch(() => {});
     });
     return this.writing;
   }
 
-  /** Shows what this phone has done, whatever the page knew of it; forgets it once the server has all of it. */
+  /**
+   * Shows what this phone has done, even if the page was rendered before; forgets it once the server has all of it.
+   */
   private async recall(): Promise<void> {
     const done = doneOf(await this.ports.store.read(this.doneKey).catch(() => null));
     if (done === null) return;
@@ -224,7 +226,7 @@ export class FloorSession {
   }
 }
 
-/** All that was done in a session, as the phone remembers it. */
+/** Everything done in a session, as the phone remembers it. */
 type Done = Pick<FloorState, 'logged' | 'finished' | 'notes' | 'reported' | 'ramps'>;
 
 const notIn = <T extends { readonly id: string }>(known: readonly T[], list: readonly T[]): readonly T[] => {
@@ -235,7 +237,7 @@ const notIn = <T extends { readonly id: string }>(known: readonly T[], list: rea
 const withIds = <T extends { readonly id: string }>(list: readonly (Partial<T> | null)[]): readonly T[] =>
   list.filter((one): one is T => typeof one?.id === 'string');
 
-/** Reads it as it was written; null where there is nothing that makes sense. */
+/** Reads what was stored; null if it is not valid. */
 function doneOf(text: string | null): Done | null {
   try {
     const done = JSON.parse(text ?? '') as Partial<Done> | null;
@@ -252,7 +254,7 @@ function doneOf(text: string | null): Done | null {
   }
 }
 
-/** What an item changes of what is seen; one of another session changes nothing. */
+/** What an item changes on screen; an item of another session changes nothing. */
 function shown(
   { logged, notes, reported, ramps }: FloorState,
   item: FloorItem,

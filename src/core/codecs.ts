@@ -1,4 +1,4 @@
-/** What reads unchecked data: apart from the engine, so that a browser fetches it only when it has some. */
+/** Readers of unchecked data: separate from the engine, so that a browser only loads them when needed. */
 export * from './athlete/athlete-codec';
 export * from './block/block-codec';
 export * from './block/edit-schema';

@@ -6,7 +6,7 @@ import { asCoach } from '../asker';
 
 const NOTHING: Found = { athletes: [], exercises: [] };
 
-/** The coach's athletes and exercises by name; none when nobody is signed in or the database is away. */
+/** The coach's athletes and exercises by name; empty if nobody is signed in or the database is down. */
 export async function find(): Promise<Found> {
   const answer = await asCoach(async (asker) => {
     const [athletes, exercises] = await Promise.all([

@@ -8,7 +8,7 @@ import { signOutAction } from '../sign-in/actions';
 import { tellPasswordAgain } from './account/actions';
 import { find } from './find';
 
-/** Every screen of the coach's has the command palette and the same bar. */
+/** Every coach screen has the command palette and the same header. */
 export default async function CoachLayout({ children }: { readonly children: React.ReactNode }) {
   const { name } = await requireAsker();
   return (

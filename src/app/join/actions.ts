@@ -10,12 +10,12 @@ import { whereFrom } from '../from';
 import { noted } from '../noted';
 
 const form = z.object({ token: z.string().trim().min(1).max(200) });
-/** The server says when a sign-in ends; the browser only must not forget it before. */
+/** The server decides when a sign-in ends; the cookie only must not expire earlier. */
 const COOKIE_MS = 400 * 86_400_000;
-/** Codes are short enough to be typed: whoever tries many of them waits. */
+/** Codes are short enough to type, so failed attempts wait longer and longer. */
 const FREE_TRIES = 20;
 
-/** Signs this phone in by a link or a code; says why not. */
+/** Signs this phone in by a link or a code, or says why not. */
 export async function joinAction(_before: JoinAnswer, data: FormData): Promise<JoinAnswer> {
   const parsed = form.safeParse(formOf(data));
   if (!parsed.success) return { status: 'incomplete' };

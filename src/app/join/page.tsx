@@ -5,7 +5,7 @@ import { joinAction } from './actions';
 
 export const metadata: Metadata = { title: words.signInOnThisPhone };
 
-/** How a phone comes in without its link: by a code from one that is in already. */
+/** How a phone signs in without a link: with a code from a phone that is signed in. */
 export default function JoinPage() {
   return <JoinByCode action={joinAction} />;
 }

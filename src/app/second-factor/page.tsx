@@ -17,7 +17,7 @@ import { currentSession } from '../asker';
 
 export const metadata: Metadata = { title: words.secondFactorDenseLadder };
 
-/** Where a coach sets up the second factor that their house asks for, before anything else is shown. */
+/** Where a coach sets up the second factor that their team requires, before anything else is shown. */
 export default async function SecondFactorPage() {
   const session = await currentSession();
   if (session === undefined) redirect('/sign-in');

@@ -44,13 +44,13 @@ export async function signInAction(_before: SignInAnswer, data: FormData): Promi
   redirect(to);
 }
 
-/** Keeps a session that waits for its code, and leads to where it is told. */
+/** Remembers a session that waits for its second-factor code, and leads to the code page. */
 async function awaitCode(outcome: Session, to = '/desk'): Promise<never> {
   await remember(outcome);
   redirect(`/sign-in?to=${encodeURIComponent(to)}`);
 }
 
-/** Opens the session of this device by a code of the second factor. */
+/** Signs this device in with a code of the second factor. */
 export async function confirmCodeAction(
   to: string,
   _before: CodeAnswer,
@@ -73,14 +73,14 @@ export async function confirmCodeAction(
 }
 
 const codeForm = z.object({ code: z.string().min(1).max(40) });
-/** What a device keeps of a session. */
+/** What a device stores about a session. */
 type Session = Opened & { readonly device?: string };
 const passwordForm = form.pick({ password: true }).extend({ again: z.string().max(200) });
 const firstForm = form.extend({ name: z.string().trim().min(1).max(120), again: z.string().max(200) });
 
 type Coach = Pick<z.output<typeof firstForm>, 'name' | 'email' | 'password'>;
 
-/** Signs a coach up by what they typed, and in. @param add adds them; what else came of it is their answer */
+/** Signs a coach up with what they typed, and in. @param add creates the coach; any other outcome is their answer */
 async function signUp(
   data: FormData,
   add: (coach: Coach) => Promise<SignUpAnswer | null>,
@@ -107,12 +107,12 @@ async function signUp(
   redirect('/desk');
 }
 
-/** Signs the first coach of an empty installation up, and in. */
+/** Signs up the first coach of an empty installation, and signs them in. */
 export async function firstCoachAction(_before: SignUpAnswer, data: FormData): Promise<SignUpAnswer> {
   return signUp(data, async (coach) => ((await addFirstCoach(coach)) ? null : { status: 'taken' }));
 }
 
-/** Lets a coach in by a link of the owner's, and signs them in. */
+/** Signs a coach up by the owner's invitation, and signs them in. */
 export async function letInAction(
   token: string,
   _before: SignUpAnswer,
@@ -126,7 +126,7 @@ export async function letInAction(
   });
 }
 
-/** Sets a new password by a link of the owner's, and signs in with it. */
+/** Sets a new password by a reset link, and signs in with it. */
 export async function newPasswordAction(
   token: string,
   _before: SignUpAnswer,
@@ -155,10 +155,10 @@ export async function newPasswordAction(
   redirect('/desk');
 }
 
-/** How long a device is known for: a browser keeps nothing longer. */
+/** How long a device stays known: browsers limit cookies to this. */
 const KNOWN_MS = 400 * 86_400_000;
 
-/** Keeps a session on this device, in the place of the one it had: that ends. */
+/** Stores a session on this device and ends the one it replaces. */
 async function remember({ token, expiresAt, device }: Session): Promise<void> {
   const before = await readCookie('ladder_sign_in');
   if (before !== undefined) await signOut(before);

@@ -31,7 +31,7 @@ export default async function SignInPage({ searchParams }: PageProps) {
   return <SignIn action={signInAction} to={to} />;
 }
 
-/** Whether nobody has signed up yet; while the database is away nobody is asked to. */
+/** Whether nobody has signed up yet; during a database outage nobody is invited to. */
 async function isEmpty(): Promise<boolean> {
   try {
     return await isEmptyInstallation();

@@ -15,20 +15,20 @@ import {
 import { currentAsker, requireAsker } from '../asker';
 import { readCookie } from '../cookie';
 
-/** Who stands on the floor: the athlete by their phone, or the coach. */
+/** Who uses the athlete's app: the athlete, by their phone, or the coach. */
 export type FloorAsker =
   | { readonly kind: 'phone'; readonly asker: PhoneAsker }
   | { readonly kind: 'coach'; readonly asker: Asker };
 
-/** The athlete whose phone this is; undefined when it is nobody's. */
+/** The athlete of this phone; undefined if it is nobody's. */
 export const currentPhone = cache(async (): Promise<PhoneAsker | undefined> => {
   const token = await readCookie('ladder_phone');
   return token === undefined ? undefined : phoneOf(token, new Date());
 });
 
 /**
- * The coach where one is signed in, for they may stand on the floor of any athlete of theirs or shown to them in full;
- * else the phone's athlete.
+ * The coach if one is signed in, because they may open the app of any athlete of theirs or fully shared with them;
+ * otherwise the phone's athlete.
  */
 async function currentFloor(about: About): Promise<FloorAsker | undefined> {
   const coach = await currentAsker();
@@ -37,30 +37,33 @@ async function currentFloor(about: About): Promise<FloorAsker | undefined> {
   return phone === undefined ? undefined : { kind: 'phone', asker: phone };
 }
 
-/** On the floor everything is there to be written down: who may read alone stands there as on one of a stranger. */
+/** The athlete's app exists to write things down, so a coach who may only read is treated as a stranger. */
 async function coachOn(coach: SignedIn, about: About): Promise<FloorAsker> {
   const { asker, shared } = await actingOn(coach, about);
   return { kind: 'coach', asker: shared?.may === 'read' ? coach : asker };
 }
 
-/** Who asks for a page of the floor; sends anybody else to the coach's sign-in, which says how an athlete comes in. */
+/**
+ * Who asks for a page of the athlete's app; sends anybody else to the coach's sign-in, which explains how athletes
+ * sign in.
+ */
 export async function requireFloor(about: About): Promise<FloorAsker> {
   return (await currentFloor(about)) ?? coachOn(await requireAsker(), about);
 }
 
-/** The athlete of this phone; anybody else is shown how a phone comes in. */
+/** The athlete of this phone; anybody else sees how a phone signs in. */
 export async function requirePhone(): Promise<PhoneAsker> {
   return (await currentPhone()) ?? redirect('/join');
 }
 
-/** A block's training where whoever asks may see it: a phone that of its own athlete alone. */
+/** A block's training, if the asker may see it: a phone sees its own athlete's only. */
 export async function floorTraining(floor: FloorAsker, blockId: string): Promise<Training | undefined> {
   const training = await findTraining(floor.asker, blockId);
   const isTheirs = floor.kind === 'coach' || training?.athlete.id === floor.asker.athleteId;
   return isTheirs ? training : undefined;
 }
 
-/** Runs an action for whoever stands on the floor; a database that is away for the moment is an answer, not an error. */
+/** Runs an action in the athlete's app; a database outage is an answer, not an error. */
 export async function onFloor<T>(
   about: About,
   work: (floor: FloorAsker) => Promise<T>,

@@ -6,7 +6,7 @@ export const metadata: Metadata = {
   appleWebApp: { capable: true, title: words.denseLadder },
 };
 
-/** The athlete's part of the product: a page of its own, that may stand on a phone by itself. */
+/** The athlete's app: can be installed on a phone by itself. */
 export default function FloorLayout({ children }: { readonly children: React.ReactNode }) {
   return children;
 }

@@ -8,10 +8,10 @@ import { Weeks } from './weeks';
 
 export const metadata: Metadata = { title: words.trainingDenseLadder };
 
-/** Where an athlete's phone begins: the block of which a week was handed out last. */
+/** The phone's first page: the block of the week sent last. */
 export default async function FloorHome() {
   const phone = await currentPhone();
-  // A coach's way to a floor is from its block.
+  // A coach opens an athlete's app from a block.
   if (phone === undefined) redirect('/desk');
   const blockId = await newestIssued(phone);
   if (blockId === undefined) return <FloorEmpty />;

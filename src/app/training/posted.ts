@@ -1,10 +1,10 @@
 import type * as z from 'zod';
 import { bytesUpTo } from '../bytes-up-to';
 
-/** More than any session comes to; what is longer is not looked into. */
+/** Larger than any session; longer bodies are not read. */
 const MOST_BYTES = 500_000;
 
-/** What a page of this very server has posted, as the schema has it; undefined where it is no such thing. */
+/** The body that a page of this server posted, by its schema; undefined if it does not fit. */
 export async function readPosted<T>(request: Request, schema: z.ZodType<T>): Promise<T | undefined> {
   const bytes = await bytesUpTo(MOST_BYTES, request);
   if (bytes === undefined) return undefined;

@@ -11,10 +11,10 @@ import { capital, dayName, weekName } from '@/ui/words/names';
 import { localDate } from '../local-date';
 import type { FloorAsker } from './asker';
 
-/** Weeks whose sessions a phone keeps: the one in hand and the one before or after it. */
+/** Weeks whose sessions a phone stores: the current one, the one before and the one after. */
 const KEPT_WEEKS = 2;
 
-/** The weeks of a block that were handed out, for whoever may see them. */
+/** The sent weeks of a block, for anyone who may see them. */
 export async function Weeks({ floor, blockId }: { readonly floor: FloorAsker; readonly blockId: string }) {
   const found = await floorWeeks(floor.asker, blockId);
   if (found === undefined) notFound();

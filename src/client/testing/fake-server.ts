@@ -29,13 +29,13 @@ interface SavedStep {
   readonly edit: Edit;
 }
 
-/** A server in memory that keeps the rules of the real one: what it knows, and what it answers. */
+/** An in-memory server that follows the real one's rules: its state and its responses. */
 export class FakeServer {
   readonly steps: SavedStep[] = [];
   issued: readonly IssuedWeek[] = [];
   log: Log = EMPTY_LOG;
   answers: readonly Answer[] = [];
-  /** How often the whole was asked for. */
+  /** How often the whole block was requested. */
   wholes = 0;
   private weeks = 0;
 
@@ -68,7 +68,7 @@ export class FakeServer {
     return unfold({ ...this.training(), exercises: (ref) => exerciseById(ref.id) });
   }
 
-  /** The server as one page reaches it; the wire may cut or delay what is asked. */
+  /** The server as one page reaches it; the connection may cut or delay requests. */
   reached(wire: <T>(work: () => T) => Promise<T>): BlockServer {
     return {
       save: (base, steps) => wire(() => this.save(base, steps)),
@@ -91,7 +91,7 @@ export class FakeServer {
     };
   }
 
-  /** The athlete trains a session of the latest issued week. */
+  /** The athlete trains a session of the last sent week. */
   train(sessionAt: number, over: number): void {
     const week = this.issued.at(-1);
     const session = week?.plan.sessions[sessionAt % week.plan.sessions.length];

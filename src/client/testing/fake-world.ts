@@ -1,6 +1,6 @@
 import type { Ports, Store } from '../ports';
 
-/** A clock that stands still until it is told otherwise. */
+/** A clock that only moves when told to. */
 export class FakeClock {
   private time = 0;
   private timers: { at: number; work: () => void }[] = [];
@@ -15,7 +15,7 @@ export class FakeClock {
     };
   };
 
-  /** Lets time pass, and what is due happen. */
+  /** Advances time and runs what is due. */
   async pass(milliseconds: number): Promise<void> {
     const end = this.time + milliseconds;
     for (;;) {
@@ -31,12 +31,12 @@ export class FakeClock {
   }
 }
 
-/** Lets every promise that can go on go on. */
+/** Lets all pending promises run. */
 export async function calm(): Promise<void> {
   for (let turn = 0; turn < 30; turn++) await Promise.resolve();
 }
 
-/** A store that pages share, which can be full. */
+/** A store shared by pages, which can be full. */
 export class FakeStore implements Store {
   readonly texts = new Map<string, string>();
   isFull = false;
@@ -60,12 +60,12 @@ export class FakeBrowser {
   private pages = 0;
   private ids = 0;
 
-  /** A new page's ports, and what kills it. */
+  /** A new page's ports, and a function that kills the page. */
   open(): { readonly ports: Ports; readonly kill: () => void; readonly isAlive: () => boolean } {
     const page = ++this.pages;
     let alive = true;
     const dead = new Promise<never>(() => {});
-    /** What a page that is dead asks of the world never comes back. */
+    /** Requests of a dead page never return. */
     const living = <T>(work: () => Promise<T>): Promise<T> => (alive ? work() : dead);
     return {
       isAlive: () => alive,

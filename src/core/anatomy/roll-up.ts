@@ -1,6 +1,6 @@
 import type { Muscle } from './muscle';
 
-/** Named groups of muscles that balance and calendar rules speak of. A muscle may be in several or in none. */
+/** Named groups of muscles used by balance and calendar rules. A muscle may be in several groups or none. */
 export const ROLL_UPS = {
   upper: [
     'chest',

@@ -136,7 +136,7 @@ const athlete = z.strictObject({
     )
     .max(2000)
     .default([]),
-  // The coach's figures are not the athlete's to keep.
+  // The coach's rules are not stored with the athlete.
   conventions: z
     .strictObject({
       coach: ownFigures,
@@ -158,7 +158,7 @@ const athlete = z.strictObject({
     .default({ everyDays: WEEKLY_CHECK_IN.everyDays, girths: [] }),
 });
 
-/** What makes no sense in an athlete of the right shape; empty when nothing. */
+/** What is inconsistent in an athlete of the right shape; empty if nothing is. */
 export function athleteProblems(facts: Athlete): readonly Problem[] {
   const problems: Problem[] = [];
   if (facts.name.trim() === '') problems.push({ code: 'name-missing', path: 'name' });
@@ -179,7 +179,7 @@ export function athleteProblems(facts: Athlete): readonly Problem[] {
   return problems;
 }
 
-/** Checks stored or received athlete facts. Phases come out in the order of their days. */
+/** Validates stored or received athlete facts. Phases are returned in order of their days. */
 export function decodeAthlete(unchecked: unknown): Result<Athlete> {
   const parsed = athlete.safeParse(lifted(unchecked));
   if (!parsed.success) return malformed(parsed.error);
@@ -193,7 +193,10 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Facts as they were first stored (one set of equipment, a count of hard sport) in today's shape; others as they are. */
+/**
+ * Facts in their first stored form (one set of equipment, a count of hard sport), converted to today's; others
+ * unchanged.
+ */
 function lifted(unchecked: unknown): unknown {
   if (!isObject(unchecked) || !isObject(unchecked.equipment) || 'places' in unchecked) return unchecked;
   const { equipment, hardSport, bestSets, ...rest } = unchecked;

@@ -7,7 +7,7 @@ import { decodeAthlete } from './athlete-codec';
 import { newAthlete } from './new-athlete';
 import { lacking } from './place';
 
-test('the phase of a day is the last that began by then; the first also covers what was before it', () => {
+test('the phase of a day is the last one begun by then; the first also covers earlier days', () => {
   const someone = athlete({
     phases: [
       { from: '2026-03-01', phase: 'gaining' },
@@ -20,7 +20,7 @@ test('the phase of a day is the last that began by then; the first also covers w
   expect(phaseOn({ phases: [] }, '2026-09-01')).toBe('holding');
 });
 
-test('athletes survive storing', () => {
+test('athletes survive being stored and read', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...LEVELS),
@@ -65,7 +65,7 @@ test.each([
   if (!decoded.ok) expect(decoded.problems[0]?.path.startsWith(path)).toBe(true);
 });
 
-test('facts as they were first stored read as one full place, hard sport and undated best sets', () => {
+test('facts in their first stored form become one place, hard sport and undated best sets', () => {
   const { places, sport, ...rest } = athlete({ bestSets: {} });
   const old = {
     ...JSON.parse(JSON.stringify(rest)),
@@ -87,7 +87,7 @@ test('facts as they were first stored read as one full place, hard sport and und
   expect(sport).toEqual([]);
 });
 
-test('a new athlete of whom little is known passes the codec, in both units and at every kind of place', () => {
+test('a new athlete with minimal facts is valid, in both units and at every kind of place', () => {
   for (const place of PLACE_KINDS) {
     for (const unit of UNITS) {
       const facts = {
@@ -106,7 +106,7 @@ test('a new athlete of whom little is known passes the codec, in both units and 
   }
 });
 
-test('what a place lacks for an exercise; the floor is everywhere', () => {
+test('lists what a place lacks for an exercise; the floor is everywhere', () => {
   const home = presetPlace('home gym', 'kg', 'h');
   expect(lacking({ equipment: ['machine'] }, home)).toEqual(['machine']);
   expect(
@@ -114,7 +114,7 @@ test('what a place lacks for an exercise; the floor is everywhere', () => {
   ).toEqual(['bench']);
 });
 
-test('set-up and what full means are one text; nothing noted is nothing', () => {
+test('set-up and range of motion are one text; without notes there is none', () => {
   const known = { setUps: { a: 'seat 4.', b: '' }, depths: { a: 'bar to the chest', c: 'hips below knees' } };
   expect(setUpOf(known, 'a')).toBe('seat 4. Full: bar to the chest.');
   expect(setUpOf(known, 'b')).toBeUndefined();

@@ -16,11 +16,11 @@ export type Level = (typeof LEVELS)[number];
 export const PHASES = ['gaining', 'holding', 'cutting'] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** How readily sets are added: cautious adds at most one, bold adds where standard waits. */
+/** How readily sets are added: cautious adds at most one, bold also adds where standard waits. */
 export const STYLES = ['cautious', 'standard', 'bold'] as const;
 export type Style = (typeof STYLES)[number];
 
-/** Who answers what the log proposes: the coach everything, the routine loads by themselves, or all of it by itself. */
+/** Who answers proposals: the coach all of them, routine loads apply by themselves, or everything does. */
 export const ANSWERINGS = ['ask for all', 'apply the routine', 'apply all'] as const;
 export type Answering = (typeof ANSWERINGS)[number];
 
@@ -32,7 +32,7 @@ export interface BestSet {
   readonly date: LocalDate | null;
 }
 
-/** Training outside the block. Only hard sessions draw on the same recovery. */
+/** Training outside the block. Only hard sessions cost recovery. */
 export interface Sport {
   readonly name: string;
   /** Sessions a week. */
@@ -46,31 +46,31 @@ export interface IrritatedJoint {
   readonly note: string;
 }
 
-/** Landmarks that blocks have taught, before level and phase, with what they were learned from. */
+/** Volume figures learned from blocks, before level and phase, with their sources. */
 export interface LearnedLandmarks {
   readonly floor?: number;
   readonly ceiling?: number;
   readonly evidence: string;
 }
 
-/** A lesson of a block as the coach answered it. */
+/** A lesson of a block with the coach's answer. */
 export interface LearnedLesson {
   readonly blockId: string;
-  /** Its kind, and the muscle or lift where it is about one: `ceiling/chest`. */
+  /** Its kind, and its muscle or lift if it has one: `ceiling/chest`. */
   readonly about: string;
   readonly outcome: 'taken' | 'refused';
-  /** The figures it took the place of, so that it can be forgotten; none where there were none. */
+  /** The figures it replaced, so that it can be undone; none if there were none. */
   readonly was: Readonly<Record<string, number>>;
 }
 
-/** What the engine needs to know of a person. */
+/** What the engine needs to know about an athlete. */
 export interface Athlete {
   readonly id: string;
   readonly name: string;
   readonly level: Level;
-  /** First month of regular training; null when nobody knows. */
+  /** First month of regular training; null if unknown. */
   readonly trainingSince: LocalDate | null;
-  /** Phases by first day, rising; the first also covers all days before it. */
+  /** Phases in order of their first day; the first also covers all days before it. */
   readonly phases: readonly { readonly from: LocalDate; readonly phase: Phase }[];
   readonly unit: Unit;
   readonly timeZone: string;
@@ -84,37 +84,37 @@ export interface Athlete {
   readonly answering: Answering;
   /** Where they train; the first is the usual one. */
   readonly places: readonly Place[];
-  /** Muscles that come first or are held, wherever a block says nothing else. */
+  /** Muscles with priority or maintained, unless a block says otherwise. */
   readonly goals: Goals;
   readonly joints: readonly IrritatedJoint[];
   /** By exercise id. */
   readonly bestSets: Readonly<Record<string, BestSet>>;
   /** Set-up notes by exercise id: seat, pins, stance, gear on working sets. */
   readonly setUps: Readonly<Record<string, string>>;
-  /** By exercise id: what “full” means in it, as agreed: touch points, depth. */
+  /** By exercise id: the agreed full range of motion, such as touch points or depth. */
   readonly depths: Readonly<Record<string, string>>;
-  /** Landmarks the coach has set, before level and phase are applied. */
+  /** Volume figures set by the coach, before level and phase are applied. */
   readonly landmarks: Readonly<Partial<Record<Muscle, Partial<Landmarks>>>>;
   readonly learned: Readonly<Partial<Record<Muscle, LearnedLandmarks>>>;
   readonly effort: Effort;
-  /** Figures of theirs that differ from the usual ones, and those of their coach. */
+  /** The athlete's own rules and those of their coach, where they differ from the defaults. */
   readonly conventions: OwnConventions;
-  /** By exercise id: the rep range in which it is felt in the muscle, not the joint. New slots start from it. */
+  /** By exercise id: the rep range that works the muscle best without irritating a joint. New slots start with it. */
   readonly ranges: Readonly<Record<string, RepRange>>;
-  /** Days to be ready for: a contest, a test. */
+  /** Events to be ready for: a contest, a test. */
   readonly dates: readonly ReadyDate[];
   readonly checkIn: CheckInWish;
-  /** What blocks taught, as it was answered. */
+  /** Lessons from blocks, with their answers. */
   readonly lessons: readonly LearnedLesson[];
 }
 
-/** How often the athlete is asked how they are, in days, and which girths are asked with it. */
+/** How often the athlete is asked for a check-in, in days, and which girths it asks for. */
 export interface CheckInWish {
   readonly everyDays: number;
   readonly girths: readonly MeasurementKind[];
 }
 
-/** Once a week, with nothing but body weight. */
+/** Weekly, with body weight only. */
 export const WEEKLY_CHECK_IN: CheckInWish = { everyDays: 7, girths: [] };
 
 export interface ReadyDate {
@@ -122,7 +122,7 @@ export interface ReadyDate {
   readonly what: string;
 }
 
-/** The phase in force on a day. */
+/** The phase on a day. */
 export function phaseOn(athlete: Pick<Athlete, 'phases'>, date: LocalDate): Phase {
   let current: Phase = athlete.phases[0]?.phase ?? 'holding';
   for (const { from, phase } of athlete.phases) if (from <= date) current = phase;
@@ -134,7 +134,7 @@ export function hardSessions(athlete: Pick<Athlete, 'sport'>): number {
   return athlete.sport.reduce((sum, { sessions, hard }) => sum + (hard ? sessions : 0), 0);
 }
 
-/** What is set up for an exercise and what “full” means in it, in one text; undefined where neither is noted. */
+/** Set-up and full range of motion of an exercise as one text; undefined if neither is noted. */
 export function setUpOf(
   { setUps, depths }: Pick<Athlete, 'setUps' | 'depths'>,
   exerciseId: string,

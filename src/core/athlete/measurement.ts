@@ -1,6 +1,6 @@
 import type { LocalDate } from '../calendar';
 
-/** What is measured of a body over time. Weights in kg or lb, girths in cm or in. */
+/** Body measurements over time. Weights in kg or lb, girths in cm or in. */
 export const MEASUREMENTS = [
   'body weight',
   'waist',

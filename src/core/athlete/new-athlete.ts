@@ -5,7 +5,7 @@ import { type PlaceKind, presetPlace } from '../loading/place-presets';
 import type { Unit, Weight } from '../loading/weight';
 import { type Athlete, type Level, type Phase, WEEKLY_CHECK_IN } from './athlete';
 
-/** The few things asked before a first block; all else has a sensible start. */
+/** What is asked before a first block; everything else has a default. */
 export interface FirstFacts {
   readonly name: string;
   readonly level: Level;
@@ -19,7 +19,7 @@ export interface FirstFacts {
 const MINUTES = 75;
 const DAYS = [0, 1, 3, 4];
 
-/** A new athlete of whom little is known yet. */
+/** A new athlete about whom little is known. */
 export function newAthlete(id: string, placeId: string, facts: FirstFacts, today: LocalDate): Athlete {
   return {
     id,

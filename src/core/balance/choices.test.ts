@@ -25,7 +25,7 @@ const growing = (...muscles: readonly Muscle[]): Block['goals'] =>
 const first = (made: Block, person = athlete()) =>
   candidates(made, person).map(({ exercise }) => exercise.id);
 
-test('candidates for an unfilled slot: those that growing muscles need most, by share, then by payoff', () => {
+test('candidates for an open slot are those whose muscles lack most sets, by share, then by payoff', () => {
   const hinge = (muscle: Muscle) =>
     first(block([session('a', 0, [unfilled('1', 'hinge')])], { goals: growing(muscle) }));
   for (const muscle of ['glutes', 'spinal erectors'] as const) {
@@ -39,12 +39,13 @@ test('candidates for an unfilled slot: those that growing muscles need most, by 
       if (more === less) expect(payoff(before)).toBeGreaterThanOrEqual(payoff(one));
     }
   }
-  // Fully on the erectors: of the best payoff first; pull-throughs, whose payoff is higher still, come later.
+  // Exercises that count fully toward the erectors come first, best payoff first; pull-throughs, with a higher
+  // payoff, come later.
   expect(hinge('spinal erectors')[0]).toBe('back-extension');
   expect(hinge('glutes')[0]).toBe('cable-pull-through');
 });
 
-test('a muscle that has its sets already needs none: payoff alone decides', () => {
+test('if every muscle has its sets, payoff alone decides', () => {
   const made = block(
     [
       session('a', 0, [unfilled('1', 'hinge'), slot('2', 'cable-crunch')]),
@@ -55,7 +56,7 @@ test('a muscle that has its sets already needs none: payoff alone decides', () =
   expect(first(made)[0]).toBe('cable-pull-through');
 });
 
-test('twelve candidates at most, none of them in the session already, lacking or on a sore joint', () => {
+test('at most twelve candidates, none already in the session, without equipment or on a sore joint', () => {
   const made = block([
     session('a', 0, [unfilled('1', 'horizontal-press'), slot('2', 'barbell-bench-press')]),
   ]);
@@ -78,7 +79,7 @@ test('twelve candidates at most, none of them in the session already, lacking or
       expect(exercise.equipment.every((one) => ['dumbbells', 'bench', 'floor'].includes(one))).toBe(true);
 });
 
-test('a written slot may be given six sets, or as many as it has; optional sessions are not touched', () => {
+test('a slot may be given six sets, or as many as it has; optional sessions are left alone', () => {
   const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
   const made = block([
     session('a', 0, [slot('1', 'leg-press', sets(3)), slot('2', 'hack-squat', sets(8))]),

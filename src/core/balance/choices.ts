@@ -14,36 +14,36 @@ export type BalanceInput = Pick<
   CheckInput,
   'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions' | 'near'
 > & {
-  /** Exercises that open slots may be filled with. */
+  /** Exercises that may fill open slots. */
   readonly list: readonly Exercise[];
 };
 
-/** Most sets a slot is given; more of one exercise in a session is for the coach to write. */
+/** Most sets given to a slot; only the coach may write more of one exercise in a session. */
 const MOST_SETS = 6;
-/** Candidates looked at for an open slot, the best first. */
+/** Candidates considered for an open slot, best first. */
 const CANDIDATES = 12;
 
-/** A slot as the program sees it: one exercise with a number of sets to choose. */
+/** A slot as the program sees it: an exercise with a number of sets to choose. */
 export interface Choice {
   readonly session: Session;
   readonly slot: Slot;
   readonly exercise: Exercise;
-  /** Name of the variable of its sets. */
+  /** Variable for its sets. */
   readonly sets: string;
-  /** Name of the variable that says whether a candidate fills its slot; null for a slot that has its exercise. */
+  /** Variable that says whether a candidate fills its slot; null for a slot with an exercise. */
   readonly taken: string | null;
   readonly least: number;
   readonly most: number;
   readonly now: number;
-  /** Sets that answers have added to what is written. */
+  /** Sets added by answers to the written ones. */
   readonly added: number;
-  /** Hard sets that one of its sets counts for, before the muscle's share. */
+  /** Hard sets that one set counts for, before the muscle's share. */
   readonly credit: number;
   /** Seconds of one set with its rest. */
   readonly seconds: number;
 }
 
-/** Sets of a slot in the week in hand: as written, with what answers have added. */
+/** Sets of a slot in the week concerned: the written ones and those added by answers. */
 function plannedSets(slot: Slot, { week }: BalanceInput): number {
   const planned = week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
   const written = setCount(slot.technique);
@@ -59,7 +59,10 @@ function creditOf(slot: Slot, { week }: BalanceInput): number {
   return creditIn(sets) / rounds;
 }
 
-/** Exercises that may fill an open slot: its pattern, what the place has, sparing irritated joints, not yet in the session. */
+/**
+ * Exercises that may fill an open slot: of its pattern, possible at the place, without irritated joints, not yet in
+ * the session.
+ */
 function candidatesFor(slot: Slot, session: Session, input: BalanceInput): readonly Exercise[] {
   const { athlete, exerciseOf, list, week } = input;
   const { pattern } = exerciseOf(asPlanned(slot));
@@ -86,7 +89,7 @@ function candidatesFor(slot: Slot, session: Session, input: BalanceInput): reado
     .slice(0, CANDIDATES);
 }
 
-/** What there is to choose: sets of every slot that has its exercise, candidates and their sets for open ones. */
+/** The choices: sets for every slot with an exercise; candidates and their sets for open slots. */
 export function choicesOf(input: BalanceInput): readonly Choice[] {
   const { block, exerciseOf, conventions } = input;
   const choices: Choice[] = [];
@@ -135,7 +138,7 @@ export function choicesOf(input: BalanceInput): readonly Choice[] {
   return choices;
 }
 
-/** Weekly hard sets of a muscle under so many sets of each choice. */
+/** Weekly hard sets of a muscle, given the sets of each choice. */
 export function weeklySets(
   muscle: Muscle,
   choices: readonly Choice[],

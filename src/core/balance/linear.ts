@@ -1,4 +1,4 @@
-/** A linear program with whole-number variables, and its text in the CPLEX LP format that solvers read. */
+/** A linear program with integer variables, and its text in the CPLEX LP format read by solvers. */
 export interface LinearProgram {
   readonly minimise: readonly Term[];
   readonly rows: readonly LinearRow[];
@@ -10,7 +10,7 @@ export interface Term {
   readonly factor: number;
 }
 
-/** `terms <= bound` or `terms >= bound`, or both where they are equal. */
+/** `terms <= bound`, `terms >= bound`, or both if they are equal. */
 export interface LinearRow {
   readonly name: string;
   readonly terms: readonly Term[];
@@ -25,13 +25,13 @@ export interface Variable {
   readonly whole: boolean;
 }
 
-/** Values of the variables by name; null where no values meet all rows. */
+/** Values of the variables by name; null if no values satisfy all rows. */
 export type Solution = Readonly<Record<string, number>> | null;
 
-/** Solves the text of a program; passed in, so that the core needs no solver of its own. */
+/** Solves a program's text; passed in, so that the core needs no solver. */
 export type Solve = (program: string) => Promise<Solution>;
 
-/** Terms to a line: the format allows lines of limited length. */
+/** Terms per line: the format limits the length of lines. */
 const PER_LINE = 8;
 
 function sum(terms: readonly Term[]): string {

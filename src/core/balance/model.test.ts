@@ -36,18 +36,18 @@ const two = block([session('a', 0, [slot('1', 'leg-extension', sets(2)), slot('2
   goals: goals({ quads: 'grow', glutes: 'priority' }),
 });
 
-test('what it costs: a set short, a priority muscle’s twice, a set too many, a change, and a loss above all', () => {
+test('costs: a set below target, double for a priority muscle, a set too many, a change, and most of all a loss', () => {
   const program = programOf(two);
   expect(price(program, `short_${at('quads')}`)).toBe(1000);
   expect(price(program, `short_${at('glutes')}`)).toBe(2000);
   expect(price(program, `over_${at('quads')}`)).toBe(400);
   expect(price(program, `loss_${at('quads')}`)).toBe(50_000);
   expect([price(program, 'u_x0'), price(program, 'd_x0')]).toEqual([1, 1]);
-  // Held muscles have no target to miss.
+  // Maintained muscles have no target to miss.
   expect(price(program, `short_${at('hamstrings')}`)).toBeUndefined();
 });
 
-test('rows of a muscle: its share of each set, from what it has or should have up to its ceiling', () => {
+test("a muscle's row: its share of each set, from the lower of its current sets and its target, up to its maximum", () => {
   const program = programOf(two);
   const terms = [
     { variable: 'x0', factor: 1 },
@@ -72,8 +72,8 @@ test('rows of a muscle: its share of each set, from what it has or should have u
   });
 });
 
-test('time: the limit less what the sets do not account for; a session that is too long may stay', () => {
-  // A set of 12 reps of 3 s with 90 s after it: 126 s. Two and three of them are 630 s.
+test('time: the limit minus everything but sets; a session that is too long may stay', () => {
+  // A set of 12 reps of 3 s with 90 s of rest: 126 s. Two and three of them are 630 s.
   const strict = { ...two, time: 'strict' as const };
   const fixed = (program: LinearProgram) => row(program, 'time_0');
   expect(fixed(programOf(strict, athlete({ minutes: 60 })))).toMatchObject({
@@ -86,7 +86,7 @@ test('time: the limit less what the sets do not account for; a session that is t
   expect(fixed(programOf(strict, athlete({ minutes: 10 })))?.most).toBe(630);
 });
 
-test('warm-ups and changes are taken off the time before sets are', () => {
+test('warm-ups and time between exercises are subtracted before sets are fitted', () => {
   const plan = unfold({
     block: two,
     athlete: athlete(),
@@ -100,16 +100,16 @@ test('warm-ups and changes are taken off the time before sets are', () => {
   expect(row(programOf(two, athlete({ minutes: 60 })), 'time_0')?.most).toBe(3600 - beyond);
 });
 
-test('a cycle of ten days counts for seven tenths of a week', () => {
+test('in a ten-day cycle a set counts as seven tenths per week', () => {
   const program = programOf({ ...two, cycleDays: 10 });
   const target = row(program, `target_${at('quads')}`);
   expect(target?.terms[0]?.factor).toBeCloseTo(0.7, 9);
   expect(row(program, `kept_${at('quads')}`)?.least).toBeCloseTo(3.5, 9);
-  // A session is a session, however long the cycle.
+  // Caps per session do not depend on the cycle's length.
   expect(row(program, `cap_0_${at('quads')}`)?.terms[0]?.factor).toBe(1);
 });
 
-test('an unfilled slot: one candidate, with sets only if it is taken, dearer the less it pays', () => {
+test('an open slot takes at most one candidate, with sets only if chosen, at a cost that grows as payoff falls', () => {
   const waiting = (id: string) => ({
     ...slot(id, 'leg-press'),
     exercise: { id: 'open-knee-flexion', revision: 1 },

@@ -7,19 +7,19 @@ import { type BalanceInput, type Choice, choicesOf, weeklySets } from './choices
 import type { LinearProgram, LinearRow, Term, Variable } from './linear';
 
 /**
- * Prices: what takes a growing muscle further from its target than it is outweighs everything; then a set below target,
- * a priority muscle's twice; then what a held muscle gets far above its hold; then each set that changes.
+ * Costs: moving a growing muscle further from its target outweighs everything; then each set below target, double for
+ * a priority muscle; then sets of a maintained muscle far above maintenance; then each changed set.
  */
 const PRICE = { loss: 50_000, short: 1000, priority: 2000, over: 400, held: 20, change: 1, fill: 0.05 };
 
-/** The week as a program: what is chosen, what it costs, and what it may not pass. */
+/** The week as a program: choices, costs and limits. */
 export interface Model {
   readonly program: LinearProgram;
   readonly choices: readonly Choice[];
   readonly targets: ReadonlyMap<Muscle, number>;
 }
 
-/** Seconds of a session that its sets do not account for: warm-ups, change-over. */
+/** Seconds of a session outside its sets: warm-ups and time between exercises. */
 function fixedSeconds(session: Session, choices: readonly Choice[], { week }: BalanceInput): number {
   const planned = week.sessions.find(({ sessionId }) => sessionId === session.id);
   const sets = choices
@@ -66,7 +66,7 @@ export function model(input: BalanceInput): Model {
     const terms = list.map(({ taken }) => term(taken as string, 1));
     rows.push({ name: `one_${at}`, terms, least: 1, most: 1 });
   });
-  // One exercise fills at most one open slot of a session.
+  // An exercise fills at most one open slot of a session.
   const twice = new Map<string, Term[]>();
   for (const { session, exercise, taken } of choices) {
     const key = `${session.id}/${exercise.id}`;
@@ -89,7 +89,7 @@ export function model(input: BalanceInput): Model {
       rows.push({ name: `ceiling_${at}`, terms: [...terms, term(over, -1)], most: landmarks.ceiling });
     }
     if (goal === 'hold') {
-      // Held muscles are brought down where their own work is far above their hold.
+      // Maintained muscles are reduced if their direct work is far above maintenance.
       if (!choices.some(({ exercise }) => contribution(exercise, muscle) === 1)) return;
       const most = heldMost(landmarks.hold, conventions);
       const held = `held_${at}`;
@@ -104,7 +104,7 @@ export function model(input: BalanceInput): Model {
     real(short);
     minimise.push(term(short, goal === 'priority' ? PRICE.priority : PRICE.short));
     rows.push({ name: `target_${at}`, terms: [...terms, term(short, 1)], least: target });
-    // One muscle is not fed from another that needs its sets itself.
+    // A muscle does not gain sets at the cost of another that needs them.
     const now = weeklySets(muscle, choices, block.cycleDays, (choice) => choice.now);
     if (now === 0) return;
     const loss = `loss_${at}`;
@@ -116,7 +116,7 @@ export function model(input: BalanceInput): Model {
   for (const [at, session] of block.sessions.entries()) {
     const here = choices.filter((one) => one.session.id === session.id);
     if (here.length === 0) continue;
-    // A session that is too long already is not made longer; what stands may always stay.
+    // A session that is already too long gets no longer; existing sets may always stay.
     const now = here.reduce((sum, one) => sum + one.now * one.seconds, 0);
     const limit = Math.max(athlete.minutes * 60 - fixedSeconds(session, choices, input), now);
     rows.push({

@@ -21,7 +21,7 @@ const solve: Solve = async (program) => {
   return Object.fromEntries(Object.entries(result.Columns).map(([name, { Primal }]) => [name, Primal ?? 0]));
 };
 
-/** Everything held but some muscles. */
+/** All muscles maintained except some. */
 function only(...muscles: string[]): Block['goals'] {
   const all = unfoldOf(block([session('a', 0, [slot('1', 'leg-press')])])).weeks[0]?.plan.muscles ?? {};
   return Object.fromEntries(
@@ -51,13 +51,13 @@ function taken(made: Block, { changes }: BalanceProposal): Block {
   return applied.value.block;
 }
 
-/** So many sets in a range wide enough for them. */
+/** This many sets, in a rep range wide enough for them. */
 const sets = (count: number) => ({
   technique: { kind: 'straight' as const, sets: count },
   range: { low: 8, high: 24 },
 });
 
-test('the text of a program: terms, both bounds, whole numbers', () => {
+test("a program's text: terms, both bounds, integers", () => {
   const text = programText({
     minimise: [{ variable: 'x', factor: 2 }],
     rows: [
@@ -83,7 +83,7 @@ test('the text of a program: terms, both bounds, whole numbers', () => {
   expect(text).toMatch(/General\n x\nEnd/);
 });
 
-test('quads at 2 of 8 a week: six sets more, nothing else is touched', async () => {
+test('quads at 2 of 8 weekly sets get six more, and nothing else changes', async () => {
   const made = block(
     [
       session('a', 0, [slot('1', 'leg-extension', sets(1)), slot('2', 'seated-leg-curl', sets(4))]),
@@ -98,7 +98,7 @@ test('quads at 2 of 8 a week: six sets more, nothing else is touched', async () 
   expect(unfoldOf(taken(made, proposal)).weeks[0]?.plan.muscles.quads.measured).toBeGreaterThanOrEqual(8);
 });
 
-test('what meets its targets already is left as it is', async () => {
+test('a week that meets its targets is left alone', async () => {
   const made = block(
     [
       session('a', 0, [slot('1', 'leg-extension', sets(4))]),
@@ -109,7 +109,7 @@ test('what meets its targets already is left as it is', async () => {
   expect((await balanced(made)).changes).toEqual([]);
 });
 
-test('an open slot gets an exercise of its pattern that the place has, with the sets that are missing', async () => {
+test('an open slot gets an exercise of its pattern that the place allows, with the missing sets', async () => {
   const open = { ...slot('2', 'leg-press'), exercise: { id: 'open-knee-flexion', revision: 1 } };
   const made = block(
     [
@@ -129,21 +129,21 @@ test('an open slot gets an exercise of its pattern that the place has, with the 
   expect(proposal.muscles.find(({ muscle }) => muscle === 'hamstrings')?.to).toBeGreaterThanOrEqual(6);
 });
 
-test('too little time: the limit in conflict is named', async () => {
+test('too little time is named as the limit', async () => {
   const made = block([session('a', 0, [slot('1', 'leg-extension', sets(2))])], { goals: only('quads') });
   const hurried = athlete({ minutes: 12 });
   const { shortfalls } = await balanced(made, hurried);
   expect(shortfalls).toMatchObject([{ muscle: 'quads', limits: [{ kind: 'time', session: 'Session a' }] }]);
 });
 
-test('no slot trains it: that is said', async () => {
+test('a muscle that no slot trains is reported', async () => {
   const made = block([session('a', 0, [slot('1', 'leg-extension', sets(4))])], { goals: only('calves') });
   expect((await balanced(made)).shortfalls).toMatchObject([
     { muscle: 'calves', limits: [{ kind: 'no slot' }] },
   ]);
 });
 
-test('a muscle at eight sets in its only session: the session cap is named', async () => {
+test('a muscle at eight sets in its only session is limited by the cap per session', async () => {
   const made = block(
     [session('a', 0, [slot('1', 'leg-extension', sets(4)), slot('2', 'hack-squat', sets(4))])],
     { goals: { ...only('quads'), quads: 'priority' } },
@@ -152,7 +152,7 @@ test('a muscle at eight sets in its only session: the session cap is named', asy
   expect(shortfalls[0]?.limits).toContainEqual({ kind: 'session cap', session: 'Session a' });
 });
 
-test('a session that lasts too long already may stay as it is: nobody pays for its time', async () => {
+test('a session that is already too long may stay, at no cost to others', async () => {
   const made = block([
     session('a', 0, [
       slot('1', 'underhand-pull-up-hold', { ...sets(2), rest: 127, tempo: null }),
@@ -167,7 +167,7 @@ test('a session that lasts too long already may stay as it is: nobody pays for i
     if (target > 0) expect(to).toBeGreaterThanOrEqual(Math.min(from, target));
 });
 
-test('whatever the block: no growing muscle loses sets it needs, time and caps hold, all edits apply', async () => {
+test('in any block no growing muscle loses sets it needs, time and caps hold, and all edits apply', async () => {
   await fc.assert(
     fc.asyncProperty(anyBlock, async (made) => {
       const person = athlete({ minutes: 75 });
@@ -180,7 +180,7 @@ test('whatever the block: no growing muscle loses sets it needs, time and caps h
         const is =
           unfoldOf(after, person).weeks[0]?.plan.sessions.find(({ sessionId }) => sessionId === one.id)
             ?.seconds.high ?? 0;
-        // Warm-ups may differ by a set's worth from what the program takes as fixed.
+        // Warm-ups may change by one set's worth, while the program treats them as fixed.
         expect(is).toBeLessThanOrEqual(Math.max(was, 75 * 60) + 240);
       }
       for (const { from, to, target } of proposal.muscles)
@@ -190,7 +190,7 @@ test('whatever the block: no growing muscle loses sets it needs, time and caps h
   );
 });
 
-test('a held muscle far above its hold is brought down to where it is not: 10 sets of a hold of 4 to 6', async () => {
+test('a maintained muscle at 10 sets with a maintenance of 4 is reduced to 6', async () => {
   const made = block(
     [0, 3].map((day) =>
       session(`d${day}`, day, [slot(`s${day}`, 'leg-extension', { ...sets(5), rest: 240 })]),
@@ -200,6 +200,6 @@ test('a held muscle far above its hold is brought down to where it is not: 10 se
   const after = taken(made, await balanced(made));
   const [week] = unfoldOf(after).weeks;
   expect(week?.plan.muscles.quads.sets).toBe(6);
-  // At six it is left alone.
+  // Six is left alone.
   expect((await balanced(after)).changes).toEqual([]);
 });

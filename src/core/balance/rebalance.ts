@@ -7,7 +7,7 @@ import { type BalanceInput, type Choice, weeklySets } from './choices';
 import { programText, type Solve } from './linear';
 import { type Model, model } from './model';
 
-/** What keeps a muscle from its target. */
+/** What keeps a muscle below its target. */
 export type Limit =
   | { readonly kind: 'time'; readonly session: string }
   | { readonly kind: 'session cap'; readonly session: string }
@@ -16,20 +16,20 @@ export type Limit =
   | { readonly kind: 'no slot' }
   | { readonly kind: 'ceiling'; readonly muscle: Muscle };
 
-/** A muscle that cannot reach its target, by how much, and the limits in the way. */
+/** A muscle that cannot reach its target, by how many sets, and the limits in the way. */
 export interface Shortfall {
   readonly muscle: Muscle;
   readonly short: number;
   readonly limits: readonly Limit[];
 }
 
-/** One thing of a proposal that can be taken by itself. */
+/** A part of a proposal that can be applied by itself. */
 export interface BalanceChange {
   readonly id: string;
   readonly sessionId: string;
   readonly slotId: string;
   readonly exerciseId: string;
-  /** Sets before and after; before is 0 for a slot that is filled. */
+  /** Sets before and after; before is 0 for a slot being filled. */
   readonly from: number;
   readonly to: number;
   readonly fills: boolean;
@@ -52,7 +52,7 @@ export interface BalanceProposal {
 
 const EPSILON = 1e-6;
 
-/** Which limits bind for a muscle that stays short. */
+/** The limits that apply to a muscle below target. */
 function limitsOf(
   muscle: Muscle,
   { choices, program }: Model,
@@ -120,12 +120,11 @@ function changeOf(choice: Choice, to: number): BalanceChange {
 }
 
 /**
- * Chooses sets for every slot, and exercises for open ones, so that every growing muscle meets its weekly target within
- * time, per-session caps, ceilings, budget, equipment and joints, changing as little as possible of what is written.
- * Where that cannot be, the nearest there is, with the limits that stand in the way of each muscle. No growing muscle is
- * taken further from its target for another's sake.
- *
- * @returns null where the solver finds nothing at all: an open slot for which the place has no exercise
+ * Chooses sets for every slot, and exercises for open ones, so that every growing muscle meets its weekly target
+ * within time, per-session caps, maximums, budget, equipment and joints, with as few changes as possible. If that is
+ * impossible: the nearest solution, with the limits in each muscle's way. No growing muscle moves further from its
+ * target for another's sake.
+ * @returns null if there is no solution at all: an open slot for which the place has no exercise
  */
 export async function rebalance(input: BalanceInput, solve: Solve): Promise<BalanceProposal | null> {
   const made = model(input);

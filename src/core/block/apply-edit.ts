@@ -5,8 +5,8 @@ import type { Applied } from './edits/edit-kind';
 import { kindOf } from './edits/registry';
 
 /**
- * Applies an edit. Nothing is changed in place; a batch is applied whole or not at all. What comes out of it can be
- * stored and read again: edits check what the codec checks.
+ * Applies an edit without mutating the block; a batch is applied whole or not at all. The result can be stored and
+ * read again: edits check what the codec checks.
  * @returns the new block with the inverse edit, or why the edit was refused
  */
 export function applyEdit(block: Block, edit: Edit): Result<Applied<Edit>> {

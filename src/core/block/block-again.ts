@@ -1,6 +1,6 @@
 import type { Block } from './document';
 
-/** A block's design once more, from a day on: what single weeks had of their own stays behind. */
+/** A copy of a block's design from a start date, without the overrides of single weeks. */
 export function blockAgain(from: Block, { name, startDate }: Pick<Block, 'name' | 'startDate'>): Block {
   return {
     ...from,

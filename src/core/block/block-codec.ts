@@ -9,9 +9,9 @@ const holder = z.looseObject({ conventions: z.record(z.string(), z.unknown()) })
 const schema = blockSchema(z);
 
 /**
- * Reads a block from JSON that nobody has checked: a file, a request, a database column.
+ * Reads a block from unchecked JSON: a file, a request, a database column.
  * @param unchecked parsed JSON
- * @returns the block, or every problem found with its path
+ * @returns the block, or every problem with its path
  */
 export function decodeBlock(unchecked: unknown): Result<Block> {
   const { data } = header.safeParse(unchecked);
@@ -25,7 +25,7 @@ export function decodeBlock(unchecked: unknown): Result<Block> {
   return problems.length === 0 ? ok(block) : refused(...problems);
 }
 
-/** Figures that older blocks may set and nothing asks for any more. */
+/** Rules that older blocks may override and that no longer exist. */
 const RETIRED_CONVENTIONS: readonly string[] = ['driftMost'];
 
 function withoutRetired(unchecked: unknown): unknown {
@@ -40,7 +40,7 @@ export function encodeBlock(block: Block): string {
   return jsonOf(block);
 }
 
-/** The document's shape as JSON Schema, for editors and other programs. What its figures may be is in block-rules. */
+/** The document's shape as JSON Schema, for editors and other programs. block-rules has the limits of its numbers. */
 export function blockJsonSchema(): Record<string, unknown> {
   return z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>;
 }

@@ -9,7 +9,7 @@ import { SLOT_FIELD_NAMES, SLOT_FIELDS } from './slot-fields';
 
 type Check = (value: unknown, path: string) => readonly Problem[];
 
-/** What is wrong with a slot; empty when nothing. */
+/** What is wrong with a slot; empty if nothing is. */
 export function slotProblems(slot: Slot): readonly Problem[] {
   const path = `slot/${slot.id}`;
   const { least, most } = setLimits(slot.technique);
@@ -19,14 +19,14 @@ export function slotProblems(slot: Slot): readonly Problem[] {
       const { problems } = SLOT_FIELDS[name] as { readonly problems?: Check };
       return problems?.(slot[name], `${path}/${name}`) ?? [];
     }),
-    // What a week keeps of its own depends on the technique beside it.
+    // The overrides of a week depend on the slot's technique.
     ...slot.weeks.flatMap(({ sets }) =>
       sets === null ? [] : outside(`${path}/weeks`, 'sets', sets, { low: least, high: most }),
     ),
   ];
 }
 
-/** What is wrong with a session apart from its slots. */
+/** What is wrong with a session, apart from its slots. */
 export function sessionProblems(session: Session, cycleDays: number): readonly Problem[] {
   const path = `session/${session.id}`;
   return [
@@ -39,7 +39,7 @@ export function sessionProblems(session: Session, cycleDays: number): readonly P
   ];
 }
 
-/** Everything wrong with a block, doubled ids included. */
+/** Everything wrong with a block, including duplicate ids. */
 export function blockProblems(block: Block): readonly Problem[] {
   const problems: Problem[] = [
     ...settingsProblems(block),

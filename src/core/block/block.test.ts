@@ -62,7 +62,7 @@ const anEdit: fc.Arbitrary<Edit> = fc.oneof(
   }),
 );
 
-test('the inverse of any edit takes it back, and doing it again gives the same', () => {
+test('the inverse of any edit reverts it, and repeating the edit gives the same block', () => {
   fc.assert(
     fc.property(anEdit, (edit) => {
       const done = applyEdit(base, edit);
@@ -75,7 +75,7 @@ test('the inverse of any edit takes it back, and doing it again gives the same',
   );
 });
 
-test('edits survive the wire and blocks the codec', () => {
+test('edits survive serialising and blocks survive the codec', () => {
   fc.assert(
     fc.property(fc.array(anEdit, { maxLength: 8 }), (edits) => {
       let current = base;
@@ -89,7 +89,7 @@ test('edits survive the wire and blocks the codec', () => {
   );
 });
 
-test('nothing is changed in place', () => {
+test('nothing is mutated', () => {
   const before = JSON.stringify(base);
   apply(base, { kind: 'slot/remove', slot: 'a2' });
   apply(base, { kind: 'slot/set', slot: 'a1', field: 'rest', value: 10 });
@@ -171,7 +171,7 @@ test.each<[string, Edit, object]>([
   expect(applyEdit(base, edit)).toMatchObject({ ok: false, problems: [problem] });
 });
 
-test('the codec names what is wrong and where, and refuses newer formats', () => {
+test('the codec says what is wrong and where, and refuses newer formats', () => {
   expect(decodeBlock({ ...base, weeks: 'six' })).toMatchObject({
     ok: false,
     problems: [{ code: 'malformed', path: 'weeks' }],
@@ -189,14 +189,14 @@ test('the codec names what is wrong and where, and refuses newer formats', () =>
   });
 });
 
-/** So many slots of one exercise, each with an id of its own. */
+/** This many slots of one exercise, each with its own id. */
 const slots = (many: number) => Array.from({ length: many }, (_, at) => slot(`s${at}`, 'dip'));
 const sessionsOf = (many: number) => Array.from({ length: many }, (_, at) => session(`t${at}`, 0, []));
 
-describe('what edits accept can be read again', () => {
+describe('a block that edits accept can be read again', () => {
   const readable = (of: Block) => decodeBlock(JSON.parse(encodeBlock(of))).ok;
 
-  test('sixty slots in a session, not sixty-one, by whatever edit', () => {
+  test('no edit makes more than sixty slots in a session', () => {
     const full = block([session('full', 0, slots(60)), session('b', 3, [slot('b1', 'pull-up')])]);
     expect(readable(full)).toBe(true);
     const refused = { ok: false, problems: [{ code: 'too-many', field: 'slots', most: 60, count: 61 }] };
@@ -214,7 +214,7 @@ describe('what edits accept can be read again', () => {
     expect(applyEdit(full, { kind: 'slot/move', slot: 's3', session: 'full', after: null }).ok).toBe(true);
   });
 
-  test('four hundred slots in a block, not four hundred and one, by whatever edit', () => {
+  test('no edit makes more than four hundred slots in a block', () => {
     const many = (of: string, count: number) =>
       session(
         of,
@@ -235,7 +235,7 @@ describe('what edits accept can be read again', () => {
     expect(readable(block([...full.sessions, many('h', 1)]))).toBe(false);
   });
 
-  test('sixty sessions in a block, not sixty-one', () => {
+  test('no edit makes more than sixty sessions in a block', () => {
     const full = block(sessionsOf(60));
     expect(readable(full)).toBe(true);
     expect(applyEdit(full, { kind: 'session/add', after: null, session: session('x', 0, []) })).toMatchObject(
@@ -267,7 +267,7 @@ describe('what edits accept can be read again', () => {
   );
 
   test.each(['2026-02-31', '9999-99-99', '2026-13-01', '2025-02-29', '1899-12-31', 'soon'])(
-    '%s is no day of the calendar',
+    '%s is not a calendar day',
     (value) => {
       expect(applyEdit(base, { kind: 'block/set', field: 'startDate', value })).toMatchObject({
         ok: false,
@@ -277,17 +277,17 @@ describe('what edits accept can be read again', () => {
     },
   );
 
-  test('a leap day is one', () => {
+  test('a leap day is a calendar day', () => {
     expect(applyEdit(base, { kind: 'block/set', field: 'startDate', value: '2028-02-29' }).ok).toBe(true);
   });
 });
 
-test('sessions are trained in the order of their days', () => {
+test('sessions are trained in order of their days', () => {
   const swapped = apply(base, { kind: 'session/set', session: 'a', field: 'day', value: 5 }).block;
   expect(sessionsInOrder(swapped).map((one) => one.id)).toEqual(['b', 'a']);
 });
 
-describe('collisions', () => {
+describe('conflicts', () => {
   const rest = (of: string, value = 60): Edit => ({ kind: 'slot/set', slot: of, field: 'rest', value });
   const tempo = (of: string): Edit => ({ kind: 'slot/set', slot: of, field: 'tempo', value: null });
   const gone = (of: string): Edit => ({ kind: 'slot/remove', slot: of });
@@ -337,7 +337,7 @@ describe('history', () => {
     inverse: { kind: 'slot/set', slot: 'a1', field: 'rest', value: value - 1 },
   });
 
-  test('folding the steps of a life gives what undo and redo would do next', () => {
+  test("replaying a block's steps gives the next undo and redo", () => {
     const undone: HistoryStep = { action: 'undo', edit: step(2).inverse, inverse: step(2).edit };
     const history = historyOf([step(1), step(2), undone]);
     expect(undoEdit(history)).toEqual(step(1).inverse);
@@ -347,13 +347,13 @@ describe('history', () => {
     expect(redoEdit(redone)).toBeUndefined();
   });
 
-  test('a new edit ends what could be redone', () => {
+  test('a new edit clears redo', () => {
     const undone: HistoryStep = { action: 'undo', edit: step(1).inverse, inverse: step(1).edit };
     expect(redoEdit(afterStep(historyOf([step(1), undone]), step(5)))).toBeUndefined();
     expect(undoEdit(NO_HISTORY)).toBeUndefined();
   });
 
-  test('undo back to the start and redo to the end, whatever was done', () => {
+  test('undo to the start and redo to the end work for any edits', () => {
     fc.assert(
       fc.property(fc.array(anEdit, { maxLength: 10 }), (edits) => {
         let current = base;
@@ -375,7 +375,7 @@ describe('history', () => {
   });
 });
 
-test('a block of version 1 is read as one without variants, places and set targets', () => {
+test('a block of version 1 is read without variants, places and set targets', () => {
   const now = block([session('a', 0, [slot('1', 'leg-press')])]);
   const old = JSON.parse(JSON.stringify(now), (key, value) =>
     [
@@ -395,7 +395,7 @@ test('a block of version 1 is read as one without variants, places and set targe
   expect(decodeBlock({ ...old, version: 1 })).toEqual({ ok: true, value: now });
 });
 
-test('a pause moves the weeks after it, and only those', () => {
+test('a pause moves only the weeks after it', () => {
   const paused = block([], { startDate: '2026-11-02', pauses: [{ after: 2, days: 10 }] });
   expect([1, 2, 3, 4].map((week) => weekStart(paused, week))).toEqual([
     '2026-11-02',

@@ -23,10 +23,10 @@ export type Pause = BlockSettings['pauses'][number];
 export type Dismissal = BlockSettings['dismissed'][number];
 export type { Deload };
 
-/** Among set-ups in turn: the exercise without any. */
+/** The id of the plain exercise among rotating set-ups. */
 export const AS_IT_IS = '';
 
-/** A set with what it has of its own, and nothing else. */
+/** A set with only its own effort, tempo and cue. */
 export function ownSet(
   set: SetTarget['set'],
   own: Partial<Pick<SetTarget, 'rir' | 'tempo' | 'cue'>>,
@@ -34,7 +34,7 @@ export function ownSet(
   return { set, rir: null, tempo: null, cue: '', ...own };
 }
 
-/** A block before any session is laid out. */
+/** A block without sessions. */
 export function emptyBlock(name: string, startDate: LocalDate): Block {
   return {
     format: BLOCK_FORMAT,
@@ -63,13 +63,13 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
   };
 }
 
-/** First day of a week, pauses before it included. */
+/** First day of a week, after all earlier pauses. */
 export function weekStart(block: Pick<Block, 'startDate' | 'cycleDays' | 'pauses'>, week: number): LocalDate {
   const paused = block.pauses.reduce((sum, { after, days }) => sum + (after < week ? days : 0), 0);
   return addDays(block.startDate, (week - 1) * block.cycleDays + paused);
 }
 
-/** Sessions in the order they are trained. */
+/** Sessions in training order. */
 export function sessionsInOrder(block: Pick<Block, 'sessions'>): readonly Session[] {
   return block.sessions
     .map((session, at) => ({ session, at }))
@@ -77,7 +77,7 @@ export function sessionsInOrder(block: Pick<Block, 'sessions'>): readonly Sessio
     .map(({ session }) => session);
 }
 
-/** The slot with this id and the session it stands in. */
+/** The slot with this id, and its session. */
 export function findSlot(
   block: Block,
   slotId: string,

@@ -16,7 +16,7 @@ const blockWith = (changes: Partial<Block>) => block([session('a', 0, [slot('1',
 const week = { week: 1, sets: null, reps: null, load: null, rir: null };
 const set = { load: kg(100), reps: 8, rir: 2 };
 
-/** What a figure may be, least and most, and by how much one beyond is missed. */
+/** Smallest and largest value of a number, and the step by which a test goes beyond. */
 const FIGURES: readonly (readonly [
   name: string,
   least: number,
@@ -94,7 +94,7 @@ const FIGURES: readonly (readonly [
   ['weeks of active rest', 1, 4, 1, (weeks) => blockWith({ deload: [{ kind: 'active rest', weeks }] })],
 ];
 
-test.each(FIGURES)('%s: from %d to %d, and not a step beyond', (_, least, most, step, of) => {
+test.each(FIGURES)('%s: accepts %d to %d, and refuses one step beyond', (_, least, most, step, of) => {
   expect(decodeBlock(of(least))).toMatchObject({ ok: true });
   expect(decodeBlock(of(most))).toMatchObject({ ok: true });
   expect(decodeBlock(of(least - step))).toMatchObject({ ok: false });
@@ -149,12 +149,12 @@ const TEXTS: readonly (readonly [name: string, most: number, of: (length: number
   ['facts of a finding', 32, (n) => blockWith({ dismissed: [{ finding: 'f', facts: text(n), note: '' }] })],
 ];
 
-test.each(TEXTS)('%s: %d at most', (_, most, of) => {
+test.each(TEXTS)('%s: at most %d', (_, most, of) => {
   expect(decodeBlock(of(most))).toMatchObject({ ok: true });
   expect(decodeBlock(of(most + 1))).toMatchObject({ ok: false });
 });
 
-test('a range and the RIR of the weeks stand the right way round', () => {
+test('ranges of reps and of weekly RIR run in the right direction', () => {
   expect(decodeBlock(slotWith({ range: { low: 8, high: 8 } }))).toMatchObject({ ok: true });
   expect(decodeBlock(slotWith({ range: { low: 9, high: 8 } }))).toMatchObject({ ok: false });
   expect(decodeBlock(blockWith({ rir: { first: 2, last: 2 } }))).toMatchObject({ ok: true });
@@ -167,7 +167,7 @@ describe('a new slot', () => {
     ['leg-extension', 10, 15, 2],
     ['side-plank', 20, 45, 2],
     ['tucked-front-lever', 5, 15, 3],
-  ])('%s starts in %d-%d with %d sets', (id, low, high, sets) => {
+  ])('%s starts with %d-%d reps and %d sets', (id, low, high, sets) => {
     const exercise = exerciseById(id);
     if (exercise === undefined) throw new Error(`no ${id}`);
     const made = newSlot('1', exercise);
@@ -183,7 +183,7 @@ describe('a new slot', () => {
   });
 });
 
-test('two warm-up sets, of ten and five, are reckoned with while the load is still looked for', () => {
+test('two warm-up sets of ten and five count toward time while the load is still unknown', () => {
   const { weeks } = unfold({
     block: block([session('a', 0, [slot('1', 'leg-press', { tempo: '2010' })])], { time: 'realistic' }),
     athlete: athlete({ bestSets: {} }),
@@ -194,6 +194,6 @@ test('two warm-up sets, of ten and five, are reckoned with while the load is sti
   });
   const [planned] = weeks[0]?.plan.sessions ?? [];
   expect(planned?.slots[0]?.sets[0]?.load).toBeNull();
-  // 15 reps of 3 s and a pause of 45 s after each of the two.
+  // 15 reps of 3 s, and 45 s of rest after each of the two.
   expect(planned?.whySeconds).toMatchObject({ warmUp: 15 * 3 + 2 * 45 });
 });

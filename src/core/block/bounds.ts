@@ -1,4 +1,4 @@
-/** What the figures of a block may be. Bounds are generous: they stop slips, not opinions (those are findings). */
+/** Bounds of a block's numbers. They are generous: they stop typing errors, not opinions (checks handle those). */
 export const BOUNDS = {
   weeks: { low: 1, high: 16 },
   cycleDays: { low: 2, high: 42 },
@@ -27,11 +27,11 @@ export const BOUNDS = {
   stopFall: { low: 5, high: 60 },
 } as const;
 
-/** How many of a thing a block holds, and how many letters a text, at most: what is saved can be read again. */
+/** Most items a block may hold, and most characters of a text: whatever is saved can be read again. */
 export const LIMITS = {
   sessions: 60,
   slots: 60,
-  /** In all sessions together: what follows from a block is worked out anew after each change of it. */
+  /** In all sessions together, because every edit recomputes the whole block. */
   allSlots: 400,
   activities: 60,
   pauses: 20,

@@ -11,8 +11,8 @@ function singles(edit: Edit): readonly SingleEdit[] {
 }
 
 /**
- * Whether two edits made from the same block cannot both stand: they write the same field, or one writes into what
- * the other removes. Edits of different things never collide.
+ * Whether two edits made on the same block conflict: both write one field, or one writes inside what the other
+ * removes. Edits of different things never conflict.
  */
 export function collides(block: Block, mine: Edit, theirs: Edit): boolean {
   return singles(mine).some((a) =>

@@ -19,11 +19,11 @@ const base = block([
   session('b', 3, [slot('b1', 'pull-up')]),
 ]);
 
-test('nothing differs: no edit', () => {
+test('equal blocks need no edit', () => {
   expect(differenceEdit(base, structuredClone(base))).toBeNull();
 });
 
-test('a slot that moved, one that changed, a session gone and one that came', () => {
+test('finds a moved slot, a changed slot, a removed session and a new one', () => {
   const to = block(
     [
       session('b', 2, [slot('b1', 'pull-up', { rest: 45 }), slot('a2', 'hack-squat')]),
@@ -35,13 +35,13 @@ test('a slot that moved, one that changed, a session gone and one that came', ()
   expect(turned(to, base)).toEqual(base);
 });
 
-test('a longer and a shorter cycle, both ways', () => {
+test('handles a longer and a shorter cycle', () => {
   const long = block([session('a', 9, [slot('a1', 'leg-press')])], { cycleDays: 14 });
   expect(turned(base, long)).toEqual(long);
   expect(turned(long, base)).toEqual(base);
 });
 
-test('any block turns into any other, by an edit that can be sent and taken back', () => {
+test('turns any block into any other by an edit that can be serialised and reverted', () => {
   fc.assert(
     fc.property(anyPrescription, anyPrescription, fc.nat(), (from, other, seed) => {
       const to = { ...other, sessions: seed % 2 ? [...other.sessions].reverse() : other.sessions };

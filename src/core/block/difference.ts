@@ -9,8 +9,8 @@ const SETTINGS = Object.keys(emptyBlock('', '2026-01-01')).filter(
 ) as SettingsField[];
 
 /**
- * The edit that turns one block into another: settings, then sessions and slots taken out, added, moved and changed,
- * each by its id. Null where nothing differs.
+ * The edit that turns one block into another: settings, then sessions and slots removed, added, moved and changed,
+ * matched by id. Null if they are equal.
  */
 export function differenceEdit(from: Block, to: Block): Edit | null {
   const edits: SingleEdit[] = [];
@@ -23,7 +23,8 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
     edits.push(edit);
   };
 
-  // A shorter cycle may leave sessions outside it for a moment: they go first, and the cycle with the other settings.
+  // A shorter cycle may have sessions outside it for a moment: they are removed first, and the cycle changes with the
+  // other settings.
   const wanted = new Map(to.sessions.map((session) => [session.id, session]));
   const slots = new Set(to.sessions.flatMap((session) => session.slots.map(({ id }) => id)));
   for (const session of from.sessions) {
@@ -31,7 +32,7 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
   }
   const grows = to.cycleDays > from.cycleDays;
   if (grows) takeSettings();
-  // Slots of a session that goes may live on in another one: they are moved out before it is taken out.
+  // Slots of a removed session may exist in another one: they are moved before it is removed.
   for (const session of to.sessions) {
     if (!block.sessions.some(({ id }) => id === session.id)) addSession(session);
   }
@@ -86,7 +87,7 @@ export function differenceEdit(from: Block, to: Block): Edit | null {
     }
   }
 
-  /** Sessions have no move of their own: one that stands elsewhere is taken out and put back. */
+  /** Sessions cannot be moved by an edit: one in another position is removed and added again. */
   function orderSessions(): void {
     to.sessions.forEach((session, at) => {
       const now = block.sessions[at];

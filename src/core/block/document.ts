@@ -7,8 +7,7 @@ import type { Deep } from './slot-field';
 import { SLOT_FIELDS } from './slot-fields';
 
 /**
- * The shape of the document. What the figures may be stands beside each field, where it can be said in a sentence; the
- * types of a block follow from here.
+ * The shape of the document. Simple limits are in each field's schema; the types of a block are derived from here.
  */
 export const BLOCK_FORMAT = 'dense-ladder/block';
 export const BLOCK_VERSION = 3;
@@ -17,9 +16,9 @@ type SlotShape = {
   readonly [F in keyof typeof SLOT_FIELDS]: ReturnType<(typeof SLOT_FIELDS)[F]['schema']>;
 };
 
-/** The fields of a slot, its id apart. */
+/** The fields of a slot, without its id. */
 export function slotShape(z: Zod): SlotShape {
-  // Built entry by entry: that each name keeps its own schema cannot be followed through a list.
+  // Built entry by entry; TypeScript cannot infer from a list that each name keeps its own schema.
   return Object.fromEntries(
     Object.entries(SLOT_FIELDS).map(([name, { schema }]) => [name, schema(z)]),
   ) as unknown as SlotShape;
@@ -29,16 +28,16 @@ export function slotSchema(z: Zod) {
   return z.strictObject({ id: idSchema(z), ...slotShape(z) });
 }
 
-/** The fields of a session, its id and slots apart. */
+/** The fields of a session, without its id and slots. */
 export const sessionShape = (z: Zod) => ({
   name: z.string().max(LIMITS.text),
-  /** Day of the cycle, 0 = its first (Monday of a week). */
+  /** Day of the cycle; 0 is the first, Monday for a week. */
   day: z.int(),
-  /** Where it is trained, by the athlete's place id; null: their usual place. */
+  /** The athlete's place, by id; null: their usual place. */
   place: z.string().max(LIMITS.id).nullable().default(null),
-  /** Done when there is time and energy: planned, but counted in nothing. */
+  /** Done if there is time and energy: planned, but not counted. */
   optional: z.boolean().default(false),
-  /** What single weeks of it have of their own. */
+  /** Overrides for single weeks. */
   weeks: z.array(sessionWeekSchema(z)).max(BOUNDS.week.high).default([]),
 });
 
@@ -59,11 +58,11 @@ export function blockSchema(z: Zod) {
   });
 }
 
-/** One exercise's place in a session. */
+/** An exercise's place in a session. */
 export type Slot = Deep<z.output<ReturnType<typeof slotSchema>>>;
-/** One workout of the cycle. */
+/** A workout of the cycle. */
 export type Session = Deep<z.output<ReturnType<typeof sessionSchema>>>;
-/** What belongs to the block as a whole. */
+/** Settings of the whole block. */
 export type BlockSettings = Deep<z.output<z.ZodObject<ReturnType<typeof settingsShape>>>>;
 /** A training block: one document, changed only by edits. */
 export type Block = Deep<Omit<z.output<ReturnType<typeof blockSchema>>, 'version'>> & {

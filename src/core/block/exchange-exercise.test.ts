@@ -16,7 +16,7 @@ function exchanged(written: Slot, to: string): Slot {
   return after ?? fail('refused');
 }
 
-test('the prescription stays, what speaks of the old exercise goes', () => {
+test('the prescription stays, and everything specific to the old exercise is dropped', () => {
   const before = slot('a1', 'leg-press', {
     range: { low: 9, high: 13 },
     rest: 135,
@@ -36,18 +36,18 @@ test('the prescription stays, what speaks of the old exercise goes', () => {
     note: '',
     start: null,
     rotate: [],
-    // The load of 140 was the old one's; of week 2 its sets and reps stand.
+    // The load of 140 belonged to the old exercise; week 2 keeps its sets and reps.
     weeks: [{ week: 2, sets: 4, reps: 9, load: null, rir: null }],
   });
 });
 
-test('a tempo of the coach’s own stays, the exercise’s goes with it', () => {
+test("a tempo the coach changed stays, the exercise's default tempo changes with it", () => {
   const usual = slot('a1', 'leg-press');
   expect(exchanged(usual, 'hack-squat').tempo).toBe(exercise('hack-squat').tempo);
   expect(exchanged({ ...usual, tempo: '5110' }, 'hack-squat').tempo).toBe('5110');
 });
 
-test('seconds are no reps', () => {
+test('reps are not converted to seconds', () => {
   const after = exchanged(
     slot('a1', 'cable-crunch', {
       range: { low: 12, high: 15 },

@@ -4,10 +4,10 @@ import type { SingleEdit } from './edits/edit';
 import { newSlot } from './new-slot';
 
 /**
- * Another exercise in a slot's place. The prescription stays; what speaks of the old exercise goes: its set-ups, start
- * set, note and loads typed for single weeks, its own tempo, and reps where the other is held.
- * @param from the old exercise; undefined where nobody knows it any more
- * @param variant set-up of the new one, by its id
+ * Replaces a slot's exercise. The prescription stays; everything specific to the old exercise is dropped: set-ups,
+ * start set, note, loads typed for single weeks, default tempo, and reps if the new one is a hold.
+ * @param from the old exercise; undefined if it no longer exists
+ * @param variant set-up of the new one, by id
  */
 export function exchangeExercise(
   slot: Slot,

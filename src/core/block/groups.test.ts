@@ -10,7 +10,7 @@ import { groupKind, groupsOf } from './groups';
 const conventions = conventionsWith();
 const exercises = (...ids: string[]) => ids.map((id) => exerciseById(id) as Exercise);
 
-test('slots joined to the one above make a group; the first slot stands for itself', () => {
+test('slots joined to the one above make a group with it', () => {
   const one = session('a', 0, [
     slot('1', 'leg-extension', { joined: true }),
     slot('2', 'seated-leg-curl', { joined: true }),
@@ -19,7 +19,7 @@ test('slots joined to the one above make a group; the first slot stands for itse
   expect(groupsOf(one).map((group) => group.map(({ id }) => id))).toEqual([['1', '2'], ['3']]);
 });
 
-test('two are a superset, more for one muscle a giant set, else a circuit', () => {
+test('two slots are a superset, more for one muscle a giant set, otherwise a circuit', () => {
   expect(groupKind(exercises('leg-extension'))).toBeNull();
   expect(groupKind(exercises('leg-extension', 'seated-leg-curl'))).toBe('superset');
   expect(groupKind(exercises('leg-extension', 'hack-squat', 'leg-press'))).toBe('giant set');
@@ -37,7 +37,7 @@ describe('time of a group', () => {
     ],
     warmUps: [],
   };
-  test('a superset rests after the round: 90 s once and 15 s twice, where two slots alone rest 90 s three times', () => {
+  test('a superset rests after each round: 90 s once and 15 s twice; two separate slots rest 90 s three times', () => {
     const apart = sessionTime([one, one], 'realistic', conventions);
     const together = sessionTime([one, { ...one, joined: true }], 'realistic', conventions);
     expect(apart.rest).toBe(270);
@@ -46,13 +46,13 @@ describe('time of a group', () => {
     expect(sessionTime([one, { ...one, joined: true }], 'strict', conventions).rest).toBe(90);
   });
 
-  test('mini-sets cost their inner rests, a stretch its seconds', () => {
+  test('mini-sets add their inner rests, a stretch its seconds', () => {
     const round = { ...one, rounds: 1, inner: 20, stretch: 45 };
     expect(sessionTime([round], 'realistic', conventions).rest).toBe(65);
   });
 });
 
-test('in a superset the partner’s set is rest too: sets lose fewer reps', () => {
+test("in a superset the other exercise's set is rest too: sets lose fewer reps", () => {
   const made = (joined: boolean) =>
     block([
       session('a', 0, [

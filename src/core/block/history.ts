@@ -1,24 +1,24 @@
 import type { Edit } from './edits/edit';
 
-/** One change in a block's life, for a list. */
+/** A change of a block, for the history list. */
 export interface RevisionLine {
   readonly revision: number;
   readonly action: 'do' | 'undo' | 'redo';
   readonly edit: Edit;
   /** ISO 8601. */
   readonly at: string;
-  /** The coach who made it; null: not known. */
+  /** The coach who made it; null if unknown. */
   readonly by: string | null;
 }
 
-/** A step in the life of a block. Undoing and redoing are steps too: nothing is ever erased. */
+/** A step in a block's life. Undo and redo are steps too: nothing is ever erased. */
 export interface HistoryStep {
   readonly action: 'do' | 'undo' | 'redo';
   readonly edit: Edit;
   readonly inverse: Edit;
 }
 
-/** What can be taken back and what can be done again; the last of each is next. */
+/** Steps that can be undone and redone; the last of each is next. */
 export interface History {
   readonly past: readonly HistoryStep[];
   readonly future: readonly HistoryStep[];
@@ -26,7 +26,7 @@ export interface History {
 
 export const NO_HISTORY: History = { past: [], future: [] };
 
-/** The history after one more step. A new edit ends what could be redone. */
+/** The history after another step. A new edit clears redo. */
 export function afterStep(history: History, step: HistoryStep): History {
   switch (step.action) {
     case 'do':
@@ -38,17 +38,17 @@ export function afterStep(history: History, step: HistoryStep): History {
   }
 }
 
-/** The history that a list of steps, oldest first, leads to: how undo survives a reload. */
+/** The history after a list of steps, oldest first: how undo survives a reload. */
 export function historyOf(steps: readonly HistoryStep[]): History {
   return steps.reduce(afterStep, NO_HISTORY);
 }
 
-/** The edit that undo would apply, if any. */
+/** The edit of the next undo, if any. */
 export function undoEdit(history: History): Edit | undefined {
   return history.past.at(-1)?.inverse;
 }
 
-/** The edit that redo would apply, if any: the inverse of the last undo. */
+/** The edit of the next redo, if any: the inverse of the last undo. */
 export function redoEdit(history: History): Edit | undefined {
   return history.future.at(-1)?.inverse;
 }

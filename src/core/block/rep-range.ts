@@ -1,4 +1,4 @@
-/** Reps (or seconds of a hold) from one end to the other, both included. */
+/** Reps (or seconds of a hold), both ends included. */
 export interface RepRange {
   readonly low: number;
   readonly high: number;

@@ -1,14 +1,14 @@
 import type { Problem } from '../problem';
 import { LIMITS } from './bounds';
 
-/** Ways in which parts of a block are checked; each gives what is wrong, empty when nothing is. */
+/** Checks used by several parts of a block; each returns what is wrong, empty if nothing is. */
 
 interface Bounds {
   readonly low: number;
   readonly high: number;
 }
 
-/** A number within bounds, and whole unless said otherwise. */
+/** A number within bounds, whole unless stated otherwise. */
 export function outside(
   path: string,
   field: string,
@@ -20,7 +20,7 @@ export function outside(
   return [{ code: 'out-of-range', path, field, low, high, value, whole }];
 }
 
-/** A list of so many items at most. */
+/** A list with at most this many items. */
 export function tooMany(
   path: string,
   field: string,
@@ -30,12 +30,12 @@ export function tooMany(
   return list.length <= most ? [] : [{ code: 'too-many', path, field, most, count: list.length }];
 }
 
-/** A text of so many letters at most. */
+/** A text with at most this many characters. */
 export function tooLong(path: string, text: string | null, most: number): readonly Problem[] {
   return text === null || text.length <= most ? [] : [{ code: 'too-long', path, most, length: text.length }];
 }
 
-/** Sessions with no more slots than a block may hold. */
+/** No more slots than a session and a block may hold. */
 export function tooManySlots(
   sessions: readonly { readonly slots: readonly unknown[] }[],
 ): readonly Problem[] {
@@ -44,14 +44,14 @@ export function tooManySlots(
   return count <= most ? [] : [{ code: 'too-many', path: 'block/sessions', field: 'slots', most, count }];
 }
 
-/** A name that is there and not too long. */
+/** A non-empty name that is not too long. */
 export function nameProblems(path: string, name: string, most: number = LIMITS.text): readonly Problem[] {
   return name.trim() === '' ? [{ code: 'name-missing', path }] : tooLong(path, name, most);
 }
 
 const SHAPE = new RegExp(`^[A-Za-z0-9_-]{1,${LIMITS.id}}$`);
 
-/** Letters, digits, _ and -; and none of the names that every object of the language answers to. */
+/** Letters, digits, _ and -, except names that every JavaScript object has. */
 export function isId(id: string): boolean {
   return SHAPE.test(id) && !(id in Object.prototype);
 }

@@ -5,10 +5,7 @@ import { BOUNDS, LIMITS } from './bounds';
 import { outside, tooLong, tooMany } from './rules';
 import type { Deep } from './slot-field';
 
-/**
- * What one week of a session has of its own, for that week alone: the block stays as designed. Null or empty: as the
- * session has it.
- */
+/** Overrides of a session for a single week; the block's design stays. Null or empty: as in the session. */
 export const sessionWeekSchema = (z: Zod) =>
   z.strictObject({
     week: z.int().min(BOUNDS.week.low).max(BOUNDS.week.high),
@@ -17,15 +14,15 @@ export const sessionWeekSchema = (z: Zod) =>
     /** Another place, by the athlete's place id. */
     place: z.string().max(LIMITS.id).nullable(),
     optional: z.boolean().nullable(),
-    /** Left out: not trained in this week. */
+    /** Skipped: not trained in this week. */
     left: z.boolean(),
-    /** Slots of other sessions that are trained in this one, by id, behind its own. */
+    /** Slots of other sessions trained in this one after its own, by id. */
     takes: z.array(z.string().max(LIMITS.id)).max(LIMITS.slots),
   });
 
 export type SessionWeek = Deep<z.output<ReturnType<typeof sessionWeekSchema>>>;
 
-/** A week of which a session has nothing of its own. */
+/** A week without overrides. */
 export function plainWeek(week: number): SessionWeek {
   return { week, day: null, place: null, optional: null, left: false, takes: [] };
 }
@@ -34,7 +31,7 @@ export function isPlain({ day, place, optional, left, takes }: SessionWeek): boo
   return day === null && place === null && optional === null && !left && takes.length === 0;
 }
 
-/** What is wrong with the weeks of a session. Days beyond a cycle that was shortened since are passed over, not wrong. */
+/** What is wrong with a session's weeks. Days beyond a cycle that was shortened later are ignored. */
 export function sessionWeekProblems(weeks: readonly SessionWeek[], path: string): readonly Problem[] {
   return [
     ...tooMany(path, 'weeks of their own', weeks, BOUNDS.week.high),
@@ -47,7 +44,7 @@ export function sessionWeekProblems(weeks: readonly SessionWeek[], path: string)
   ];
 }
 
-/** The weeks of a session with one of them changed; one that has nothing of its own any more goes. */
+/** A session's weeks with one of them changed; a week without overrides is removed. */
 export function weeksWith(
   weeks: readonly SessionWeek[],
   week: number,

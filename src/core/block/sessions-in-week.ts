@@ -2,9 +2,9 @@ import type { Block, Session, Slot } from './document';
 import type { SessionWeek } from './session-week';
 
 /**
- * The sessions as a week has them, in the order they are trained: moved, left out, at another place, with slots of
- * others, with the exercises of that week. A session without anything of its own is the very object of the block.
- * @param sessions in the order they are trained
+ * A week's sessions in training order: moved, skipped, at another place, with slots of others, with that week's
+ * exercises. A session without overrides is the block's own object.
+ * @param sessions in training order
  */
 export function sessionsInWeek(
   sessions: readonly Session[],
@@ -30,7 +30,7 @@ export function sessionsInWeek(
     .map(({ session }) => session);
 }
 
-/** Whether a week of a session differs from the session. */
+/** Whether a week of a session differs from its design. */
 export function hasOwn(session: Session, week: number): boolean {
   return (
     session.weeks.some((one) => one.week === week) ||
@@ -38,7 +38,7 @@ export function hasOwn(session: Session, week: number): boolean {
   );
 }
 
-/** Sessions that a week leaves out. */
+/** Sessions skipped in a week. */
 export function leftOut(block: Pick<Block, 'sessions'>, week: number): readonly Session[] {
   return block.sessions.filter((session) => ownWeek(session, week)?.left === true);
 }
@@ -80,7 +80,7 @@ function withOwn(
   };
 }
 
-/** A slot with the exercise that a week has in its place: what speaks of the usual one goes. */
+/** A slot with the week's replacement exercise, without everything specific to the usual one. */
 function exchanged(slot: Slot, week: number): Slot {
   const exercise = slot.weeks.find((one) => one.week === week)?.exercise;
   return exercise === undefined

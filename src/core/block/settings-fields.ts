@@ -15,14 +15,14 @@ import { SHAPES } from './shape';
 export const RANGE_BINDS = ['every set', 'first set'] as const;
 export const TIME_MODES = ['realistic', 'strict'] as const;
 
-/** An id that a document makes: see isId. */
+/** An id made by a document: see isId. */
 export const idSchema = (z: Zod) =>
   z
     .string()
     .regex(/^[A-Za-z0-9_-]{1,64}$/)
     .refine(isId);
 
-/** The shape of what belongs to the block as a whole. A default: the field came with a later version of the format. */
+/** The shape of a block's settings. A field with a default came with a later version of the format. */
 export const settingsShape = (z: Zod) => ({
   name: z.string().max(LIMITS.text),
   /** First day of week 1. */
@@ -32,23 +32,23 @@ export const settingsShape = (z: Zod) => ({
     .refine(isDate),
   /** Days in one pass of the cycle. */
   cycleDays: z.int(),
-  /** The split it was laid out by; null for one of its own. */
+  /** The split it started from; null for a custom split. */
   shape: z.enum(SHAPES).nullable().default(null),
-  /** Building weeks, the deload not counted. */
+  /** Building weeks, without the deload. */
   weeks: z.int(),
-  /** RIR of the first and of the last building week. */
+  /** RIR of the first and the last building week. */
   rir: z.strictObject({ first: z.number(), last: z.number() }),
-  /** How the deload lightens the week, all of them together; null: no deload planned. */
+  /** How the deload makes the week easier, all combined; null: no deload planned. */
   deload: deloadSchema(z).nullable(),
-  /** Weeks that the coach has made deloads ahead of the planned one; the building weeks go on behind them. */
+  /** Weeks that the coach made deloads before the planned one; building weeks continue after them. */
   earlyDeloads: z.array(z.int()).max(LIMITS.earlyDeloads).default([]),
-  /** A plan of two working sets an exercise, in which more slots may knowingly go past failure. */
+  /** A plan of two working sets per exercise, in which more slots may go past failure on purpose. */
   lowSets: z.boolean().default(false),
-  /** Which sets the rep range binds: every one, so that the last still reaches its bottom, or the first alone. */
+  /** Which sets the rep range binds: all of them, so that the last still reaches its bottom, or only the first. */
   rangeBinds: z.enum(RANGE_BINDS).default('every set'),
-  /** Whether rep ranges move with the phase of the week. */
+  /** Whether rep ranges change with the phase. */
   phaseRanges: z.boolean().default(true),
-  /** How hard sets are counted on screen. Landmarks are compared in their own school's way. */
+  /** How hard sets are counted on screen. Volume ranges are always compared the way they were defined. */
   crediting: z.enum(CREDITING_SCHOOLS),
   landmarks: z.enum(LANDMARK_SCHOOLS).default('ramped'),
   time: z.enum(TIME_MODES),
@@ -60,32 +60,32 @@ export const settingsShape = (z: Zod) => ({
         day: z.int(),
         name: z.string().max(LIMITS.activityName),
         hard: z.boolean(),
-        /** Whether the legs do it. */
+        /** Whether it uses the legs. */
         legs: z.boolean(),
       }),
     )
     .max(LIMITS.activities)
     .default([]),
-  /** Days off between two weeks of a running block: behind which week, and how many. */
+  /** Days off between two weeks of a running block: after which week, and how many. */
   pauses: z
     .array(z.strictObject({ after: z.int(), days: z.int() }))
     .max(LIMITS.pauses)
     .default([]),
-  /** Shares by which all loads are moved from a week on, one upon the other. */
+  /** Percentages by which all loads change from a week on; several multiply. */
   loadShifts: z
     .array(z.strictObject({ week: z.int(), percent: z.number() }))
     .max(LIMITS.loadShifts)
     .default([]),
-  /** Findings the coach has put aside, with why; each stays quiet until its facts change. */
+  /** Dismissed findings with the coach's reason; each stays hidden until its facts change. */
   dismissed: z
     .array(
       z.strictObject({ finding: z.string().max(300), facts: z.string().max(32), note: z.string().max(400) }),
     )
     .max(LIMITS.dismissed)
     .default([]),
-  /** Figures this block sets differently from the convention. */
+  /** Rules that this block sets differently. */
   conventions: z.partialRecord(z.enum(CONVENTION_IDS as [ConventionId, ...ConventionId[]]), z.number()),
-  /** Muscles not named here follow the athlete's own goals. */
+  /** Muscles not listed follow the athlete's own goals. */
   goals: z.partialRecord(z.enum(MUSCLES), z.enum(GOALS)),
 });
 
@@ -104,7 +104,7 @@ interface Settings {
   readonly conventions: Readonly<Partial<Record<ConventionId, number>>>;
 }
 
-/** What is wrong with the block's own settings. */
+/** What is wrong with the block's settings. */
 export function settingsProblems(block: Settings): readonly Problem[] {
   const { first, last } = block.rir;
   return [
@@ -152,7 +152,7 @@ function activityProblems({ activities, cycleDays }: Settings): readonly Problem
   ];
 }
 
-/** What is wrong with one way of deloading. Shares and weeks have the bounds of their schema. */
+/** What is wrong with one kind of deload. Its schema limits percentages and weeks. */
 function deloadProblems(measure: DeloadMeasure): readonly Problem[] {
   const path = 'block/deload';
   switch (measure.kind) {

@@ -1,4 +1,4 @@
-/** The shapes of a split. */
+/** Kinds of split. */
 export const SHAPES = [
   'full body',
   'upper/lower',

@@ -11,7 +11,7 @@ import type { RepRange } from './rep-range';
 import { outside, tooLong, tooMany } from './rules';
 import { fieldOf } from './slot-field';
 
-/** How much of its range of motion a slot uses. Restricted is for a range that pain sets. */
+/** How much of the range of motion a slot uses. Restricted is a range limited by pain. */
 export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
 export const DRIFTS = ['hold RIR', 'hold reps', 'hold reps, first set'] as const;
 export const SET_RULES = ['by response', 'fixed'] as const;
@@ -39,7 +39,7 @@ function tempoProblems(path: string, text: string | null): readonly Problem[] {
     : [];
 }
 
-/** Reps for a middling set; seconds for what is held, short for holds on straight arms. */
+/** Reps for a middling set; seconds for holds, short ones on straight arms. */
 function usualRange(exercise: Exercise): RepRange {
   if (exercise.measure === 'seconds')
     return exercise.skill === 'tendon-heavy' ? { low: 5, high: 15 } : { low: 20, high: 45 };
@@ -49,17 +49,17 @@ function usualRange(exercise: Exercise): RepRange {
 const exerciseRef = (z: Zod) =>
   z.strictObject({ id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/), revision: z.int().min(1) });
 
-/** Every field of a slot but its id: one entry each. */
+/** Every field of a slot except its id, one entry each. */
 export const SLOT_FIELDS = {
   exercise: fieldOf(exerciseRef)({
     start: ({ id, revision }) => ({ id, revision }),
   }),
-  /** A set-up of the exercise, by its id; null: as it is. */
+  /** A set-up of the exercise, by id; null: the plain exercise. */
   variant: fieldOf((z) => z.string().max(LIMITS.id).nullable().default(null))({
     start: () => null,
     problems: (variant, path) => tooLong(path, variant, LIMITS.id),
   }),
-  /** Exercises the athlete may take instead by what is free, by their ids. */
+  /** Exercises the athlete may use instead, depending on what is free, by id. */
   substitutes: fieldOf((z) => names(z, LIMITS.substitutes).default([]))({
     start: () => [],
     problems: (list, path) => [
@@ -67,7 +67,9 @@ export const SLOT_FIELDS = {
       ...list.flatMap((id) => tooLong(path, id, LIMITS.id)),
     ],
   }),
-  /** Set-ups that change from set to set, by their ids, `''` for the exercise as it is; empty: every set in `variant`. */
+  /**
+   * Set-ups that rotate from set to set, by id, with `''` for the plain exercise; empty: every set uses `variant`.
+   */
   rotate: fieldOf((z) => names(z, LIMITS.rotate).default([]))({
     start: () => [],
     problems: (list, path) => [
@@ -75,7 +77,7 @@ export const SLOT_FIELDS = {
       ...list.flatMap((id) => tooLong(path, id, LIMITS.id)),
     ],
   }),
-  /** Done in turn with the slot above: a superset, giant set or circuit. */
+  /** Alternates with the slot above: superset, giant set or circuit. */
   joined: fieldOf((z) => z.boolean().default(false))({ start: () => false }),
   technique: fieldOf((z) => techniqueSchema(z))({
     start: ({ kind }) => ({ kind: 'straight', sets: kind === 'compound' ? 3 : 2 }),
@@ -84,25 +86,25 @@ export const SLOT_FIELDS = {
       return outside(path, 'sets', setCount(technique), { low: least, high: most });
     },
   }),
-  /** How going to failure or past it is made safe where the exercise does not allow it alone; empty: it is not. */
+  /** How failure is made safe if the exercise cannot be failed alone; empty: it is not. */
   safety: fieldOf((z) => z.string().max(LIMITS.safety).default(''))({
     start: () => '',
     problems: (text, path) => tooLong(path, text, LIMITS.safety),
   }),
   motion: fieldOf((z) => z.enum(MOTIONS).default('full'))({ start: () => 'full' }),
-  /** Last sets that are done only when there is energy left. */
+  /** Final sets that are done only with energy left. */
   optionalSets: fieldOf((z) => z.int().min(BOUNDS.optionalSets.low).max(BOUNDS.optionalSets.high).default(0))(
     {
       start: () => 0,
       problems: (sets, path) => outside(path, 'optional sets', sets, BOUNDS.optionalSets),
     },
   ),
-  /** Minutes of a break before it, between the parts of a session. */
+  /** Minutes of a break before it, between parts of a session. */
   breakBefore: fieldOf((z) => z.int().min(BOUNDS.breakBefore.low).max(BOUNDS.breakBefore.high).default(0))({
     start: () => 0,
     problems: (minutes, path) => outside(path, 'minutes of break', minutes, BOUNDS.breakBefore),
   }),
-  /** Per cent of the first set's reps by which a set falls when the slot is done with; null: all its sets are. */
+  /** Percentage of the first set's reps whose loss ends the slot; null: all sets are done. */
   stopFall: fieldOf((z) =>
     z.int().min(BOUNDS.stopFall.low).max(BOUNDS.stopFall.high).nullable().default(null),
   )({
@@ -110,7 +112,7 @@ export const SLOT_FIELDS = {
     problems: (fall, path) =>
       fall === null ? [] : outside(path, 'per cent of the first set', fall, BOUNDS.stopFall),
   }),
-  /** What the slot ends in. */
+  /** What the slot ends with. */
   stretch: fieldOf((z) =>
     z
       .strictObject({
@@ -137,14 +139,14 @@ export const SLOT_FIELDS = {
       ...(low > high ? [{ code: 'range-upside-down' as const, path, low, high }] : []),
     ],
   }),
-  /** A slot follows the week's RIR with an offset, or keeps its own. */
+  /** A slot follows the week's RIR with an offset, or has its own. */
   rir: fieldOf(effort)({
     start: () => ({ kind: 'week', offset: 0 }),
     problems: (rir, path) => effortProblems(path, rir),
   }),
   /**
-   * Sets with an effort, a tempo or a cue of their own: by number from 1, the last one however many there are, or all
-   * back-offs. Of several that fit a set the last one's word comes first, then its number's.
+   * Sets with their own effort, tempo or cue: by number from 1, the last one whatever its number, or all back-offs.
+   * If several match a set, the last one's value wins, then its number's.
    */
   setTargets: fieldOf((z) =>
     z
@@ -185,18 +187,21 @@ export const SLOT_FIELDS = {
   }),
   drift: fieldOf((z) => z.enum(DRIFTS))({ start: () => 'hold RIR' }),
   loadRule: fieldOf((z) => z.enum(LOAD_RULES))({ start: () => 'best fit' }),
-  /** Per cent of the load rule's step; null: the convention's. */
+  /** Percentage of the load rule's step; null: the rule's default. */
   loadStep: fieldOf((z) => z.number().nullable().default(null))({
     start: () => null,
     problems: (step, path) => (step === null ? [] : outside(path, 'load step', step, BOUNDS.loadStep, false)),
   }),
-  /** Sets in the last building week, to which those of the first rise evenly; null: they do not. Beside what responses add. */
+  /**
+   * Sets in the last building week, reached in even steps from the first; null: no planned rise. Sets added by
+   * responses come on top.
+   */
   rampTo: fieldOf((z) => z.int().nullable().default(null))({
     start: () => null,
     problems: (sets, path) => (sets === null ? [] : outside(path, 'sets', sets, BOUNDS.rampTo)),
   }),
   setRule: fieldOf((z) => z.enum(SET_RULES))({ start: () => 'by response' }),
-  /** A set from which the slot's first load is found, in place of the athlete's best set. */
+  /** A set from which the slot's first load is computed, instead of the athlete's best set. */
   start: fieldOf((z) => z.strictObject({ load: weight(z), reps: z.number(), rir: z.number() }).nullable())({
     start: () => null,
     problems: (set, path) =>
@@ -208,7 +213,7 @@ export const SLOT_FIELDS = {
             ...outside(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
-  /** Its load as a share of the one-rep max, and what is added to it each calendar week; per cent. Null: by its rule. */
+  /** Load as a percentage of the one-rep max, and what is added each calendar week. Null: by its load rule. */
   ofMax: fieldOf((z) => z.strictObject({ share: z.number(), weekly: z.number() }).nullable().default(null))({
     start: () => null,
     problems: (ofMax, path) =>
@@ -219,7 +224,7 @@ export const SLOT_FIELDS = {
             ...outside(path, 'weekly step', ofMax.weekly, BOUNDS.ofMaxWeekly, false),
           ],
   }),
-  /** What single weeks of the slot keep of their own; null in one: as the rules have it. */
+  /** Overrides of single weeks; null in one: by the rules. */
   weeks: fieldOf((z) =>
     z
       .array(
@@ -229,7 +234,7 @@ export const SLOT_FIELDS = {
           reps: z.int().nullable(),
           load: weight(z).nullable(),
           rir: z.number().nullable(),
-          /** Another exercise for this week alone. */
+          /** Another exercise for this week only. */
           exercise: exerciseRef(z).optional(),
         }),
       )

@@ -3,7 +3,7 @@ import { decodeChoice, decodeProposal, sentAnswerSchema } from './answer-codec';
 const sent = (choice: unknown, outcome = 'changed') =>
   sentAnswerSchema.safeParse({ id: 'load/a/2/x', outcome, choice }).success;
 
-test('a chosen load has the bounds that a slot has: reps to 300, loads to 1500', () => {
+test("a chosen load is bounded like a slot's: up to 300 reps and 1500", () => {
   expect(sent({ load: 60, reps: 300 })).toBe(true);
   expect(sent({ load: 60, reps: 301 })).toBe(false);
   expect(sent({ load: 60, reps: 0 })).toBe(false);
@@ -11,7 +11,7 @@ test('a chosen load has the bounds that a slot has: reps to 300, loads to 1500',
   expect(sent({ load: 1500.5, reps: 8 })).toBe(false);
 });
 
-test('sets, or nothing, may be chosen; anything else is refused', () => {
+test('an added number of sets or nothing may be chosen; anything else is refused', () => {
   expect(sent({ add: 0 })).toBe(true);
   expect(sent({ add: 5 })).toBe(false);
   expect(sent(null, 'accepted')).toBe(true);
@@ -25,8 +25,18 @@ test('a stored choice is read for its own kind', () => {
   expect(decodeChoice('recover', null)).toEqual({ ok: true, value: null });
 });
 
-test('a call of a kind nobody knows is refused', () => {
+test('a call of an unknown kind is refused', () => {
   const call = { kind: 'recover', id: 'a', subject: 'b', week: 2, why: { code: 'x' } };
   expect(decodeProposal(call).ok).toBe(true);
   expect(decodeProposal({ ...call, kind: 'rest' }).ok).toBe(false);
+});
+
+test('an answer to an id that no call can have is refused', () => {
+  const accepted = (id: string) =>
+    sentAnswerSchema.safeParse({ id, outcome: 'accepted', choice: null }).success;
+  expect(accepted('x'.repeat(191))).toBe(true);
+  expect(accepted('x'.repeat(192))).toBe(false);
+  expect(accepted('')).toBe(false);
+  expect(accepted('load/a/2/ü')).toBe(false);
+  expect(accepted('load/a/2/\u{1f4aa}')).toBe(false);
 });

@@ -12,7 +12,7 @@ const proposalSchema = z.looseObject({
   why: z.looseObject({ code: z.string() }),
 });
 
-/** Reads a call as it was stored. What its kind adds is its own and was made by the engine. */
+/** Reads a stored call. The fields of its kind were made by the engine and are not checked. */
 export function decodeProposal(unchecked: unknown): Result<Proposal> {
   const parsed = proposalSchema.safeParse(unchecked);
   return parsed.success ? ok(unchecked as Proposal) : malformed(parsed.error);
@@ -23,17 +23,23 @@ const choices = CALL_NAMES.flatMap((name) => {
   return 'choice' in kind && kind.choice !== undefined ? [kind.choice(z) as z.ZodType<Choice>] : [];
 });
 
-/** What a coach may choose in place of a proposal, whatever its kind; null: as proposed. */
+/** What a coach may choose in place of a proposal, of any kind; null: as proposed. */
 export const choiceSchema: z.ZodType<Choice | null> = z.union(choices).nullable();
 
-/** An answer as it comes over the wire: the call's id, what was said, and what was chosen instead. */
+/**
+ * A received answer: the call's id, the outcome, and what was chosen instead. Ids of calls are ASCII: the database
+ * compares them with nothing else.
+ */
 export const sentAnswerSchema = z.strictObject({
-  id: z.string().min(1).max(191),
+  id: z
+    .string()
+    .regex(/^[\x20-\x7e]+$/)
+    .max(191),
   outcome: z.enum(['accepted', 'changed', 'declined']),
   choice: choiceSchema,
 });
 
-/** Reads a choice as it was stored, for a call of its kind. */
+/** Reads a stored choice for a call of its kind. */
 export function decodeChoice(kind: CallName, unchecked: unknown): Result<Answer['choice']> {
   if (unchecked === null) return ok(null);
   const { choice } = CALLS[kind] as { readonly choice?: (zod: typeof z) => z.ZodType<Choice> };

@@ -49,13 +49,13 @@ test('accepted sets are added from their week on, as many as were chosen', () =>
   ]);
 });
 
-test('declined sets are not, and the latest answer to a subject counts', () => {
+test('declined sets are not added, and the latest answer to a subject counts', () => {
   expect(addedSets(orders([sets('declined')]), 'press', 2)).toEqual([]);
   expect(addedSets(orders([sets(), sets('declined')]), 'press', 2)).toEqual([]);
   expect(addedSets(orders([sets('declined'), sets()]), 'press', 2)).toHaveLength(1);
 });
 
-test('an answer falls when its facts change, but not once its week is handed out', () => {
+test('an answer lapses when its facts change, but not once its week is sent', () => {
   expect(addedSets(orders([sets()], [sore]), 'press', 2)).toEqual([]);
   const issued = standingOrders(
     answeredBy([sets()]),
@@ -65,7 +65,7 @@ test('an answer falls when its facts change, but not once its week is handed out
   expect(addedSets(issued, 'press', 2)).toHaveLength(1);
 });
 
-test('a recover week holds for its week and muscle, and is remembered after it', () => {
+test('a recovery week applies to its week and muscle, and later weeks know of it', () => {
   const standing = orders([recover(2), recover(4)]);
   expect([1, 2, 3, 4].map((week) => recovers(standing, ['quads', 'glutes'], week))).toEqual([
     false,
@@ -80,13 +80,13 @@ test('a recover week holds for its week and muscle, and is remembered after it',
   expect(lastRecover(standing, ['lats'], 9)).toBeNull();
 });
 
-test('an early deload is for its week alone, and not when declined', () => {
+test('an early deload applies to its week only, and not if declined', () => {
   const taken = answer('deload/3', { kind: 'deload', week: 3 });
   expect([2, 3, 4].map((week) => deloadsEarly(orders([taken]), week))).toEqual([false, true, false]);
   expect(deloadsEarly(orders([{ ...taken, outcome: 'declined' }]), 3)).toBe(false);
 });
 
-test('a declined load holds the last one; a changed one is what was chosen', () => {
+test('a declined load repeats the last one; a changed one uses the chosen load', () => {
   const to = { load: 62.5, reps: 8, predictedRir: 2 };
   const load = answer('load/press/2', { kind: 'load', slotId: 'press', to });
   const settled = (outcome: Answer['outcome'], choice: Answer['choice'] = null) =>

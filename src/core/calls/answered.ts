@@ -2,7 +2,7 @@ import type { Observation } from '../recovery/observation';
 import type { Order } from './order';
 import { type Answer, identitiesOf, ordersOf } from './registry';
 
-/** The coach's answers: the latest to each subject, with what each asks of the plan. */
+/** The coach's answers: the latest for each subject, with its orders to the plan. */
 export interface Answered {
   readonly bySubject: ReadonlyMap<string, Answer>;
   readonly given: readonly { readonly answer: Answer; readonly orders: readonly Order[] }[];
@@ -16,10 +16,10 @@ export function answeredBy(answers: readonly Answer[]): Answered {
   };
 }
 
-/** Identities that the observations so far give to calls, by subject. */
+/** The ids that observations so far give to calls, by subject. */
 export type Identities = ReadonlyMap<string, ReadonlySet<string>>;
 
-/** The identities with those of further observations: the calls for the week after them depend on these. */
+/** The ids with those of further observations: the calls of the following week depend on these. */
 export function withObservations(identities: Identities, observations: readonly Observation[]): Identities {
   if (observations.length === 0) return identities;
   const all = new Map(identities);
@@ -31,8 +31,7 @@ export function withObservations(identities: Identities, observations: readonly 
 const NONE: readonly Order[] = [];
 
 /**
- * The orders of all answers that stand: those given on facts that are as they were. Once its week is handed out an
- * answer always stands.
+ * The orders of all valid answers: those whose facts have not changed. Once its week is sent an answer stays valid.
  */
 export function standingOrders(
   { given }: Answered,

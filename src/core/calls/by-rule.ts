@@ -4,16 +4,16 @@ import type { UnfoldInput } from '../unfold/input';
 import { unfold } from '../unfold/unfold';
 import type { Answer, CallName, Proposal } from './registry';
 
-/** Kinds that follow from a rule the coach has set and change little: what “routine” means. */
+/** Kinds that follow from a rule the coach has set and change little: the routine. */
 const ROUTINE: readonly CallName[] = ['load'];
 
-/** An answer may lead to further calls; more than so many rounds there are not. */
+/** An answer may lead to further calls; this is the most rounds answered. */
 const MOST_ROUNDS = 5;
 
 /**
- * What the athlete’s rule answers by itself: nothing, the routine, or all; and the plan with that. Accepted as proposed,
- * again until nothing of it is left.
- * @param held ids of calls that the coach has taken back from the rule
+ * What the athlete's setting answers by itself (nothing, the routine, or all), and the resulting plan. Proposals are
+ * accepted unchanged, repeatedly, until none of them is left.
+ * @param held ids of calls that the coach has taken out of this
  */
 export function answeredByRule(
   input: UnfoldInput,

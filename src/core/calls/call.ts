@@ -6,12 +6,12 @@ import type { Zod } from '../zod';
 import type { Evidence } from './evidence';
 import type { Order } from './order';
 
-/** What every call holds. */
+/** Fields of every call. */
 export interface Call {
   readonly kind: string;
   /** Subject and a hash of the facts: an answered call stays answered until its facts change. */
   readonly id: string;
-  /** Kind and what it is about: later answers to the same subject replace earlier ones. */
+  /** Kind and object: later answers to the same subject replace earlier ones. */
   readonly subject: string;
   /** The week it would change. */
   readonly week: number;
@@ -28,20 +28,20 @@ export interface AnswerTo<P extends Call, C> {
   readonly choice: C | null;
 }
 
-/** A kind of call: when it is made, what it is known by and what an answer to it does. One object, one file. */
+/** A kind of call: when it is made, its id and the effect of an answer. One object, one file. */
 export interface CallKind<P extends Call, C> {
   readonly kind: P['kind'];
-  /** The calls of this kind that the evidence leads to, those already answered left out. */
+  /** The calls of this kind for the evidence, without those already answered. */
   readonly propose: (evidence: Evidence) => readonly P[];
-  /** What an answer asks of the plan. */
+  /** The orders that an answer gives to the plan. */
   readonly orders: (answer: AnswerTo<P, C>) => readonly Order[];
-  /** The identity that an observation gives to its call; an answer stands only while it has that of its observations. */
+  /** The id an observation gives to its call; an answer is valid only while it matches that of its observations. */
   readonly identify?: (observation: Observation) => { readonly subject: string; readonly id: string };
-  /** What may be chosen in place of the proposal; absent: it is taken or left. */
+  /** What may be chosen instead of the proposal; absent: it can only be accepted or declined. */
   readonly choice?: (z: Zod) => z.ZodType<C>;
 }
 
-/** A call's identity: its subject and what it was made from, quantised. */
+/** A call's id: its subject and its rounded facts. */
 export function callId(subject: string, facts: readonly (string | number | boolean | null)[]): string {
   return `${subject}/${factsHash(facts)}`;
 }

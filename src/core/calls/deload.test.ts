@@ -9,7 +9,7 @@ const made = block([session('a', 0, [slot('1', 'leg-extension'), slot('2', 'seat
   goals: {},
 });
 
-/** Two weeks done, the second as given. */
+/** Two finished weeks, with these results in the second. */
 function after(doing: Parameters<typeof performWeek>[2]) {
   const first = performWeek({ block: made, athlete: who, issued: [], log: EMPTY_LOG }, 1);
   return performWeek({ block: made, athlete: who, ...first }, 2, doing);
@@ -21,7 +21,7 @@ function ladderOf(state: ReturnType<typeof after>, answers: readonly Answer[] = 
 
 const deloadOf = (proposals: readonly Proposal[]) => proposals.find(({ kind }) => kind === 'deload');
 
-test('with half of the growing muscles behind the whole body deloads next', () => {
+test('with half of the growing muscles below target the next week becomes a deload', () => {
   const state = after(({ reps }) => ({ reps: Math.max(1, reps - 4), rir: 0 }));
   const proposal = deloadOf(ladderOf(state).proposals);
   expect(proposal).toMatchObject({
@@ -31,11 +31,11 @@ test('with half of the growing muscles behind the whole body deloads next', () =
   });
 });
 
-test('not while all go well', () => {
+test('not while all are on target', () => {
   expect(deloadOf(ladderOf(after(undefined)).proposals)).toBeUndefined();
 });
 
-test('taken, the next week is a deload and the one after builds on; declined, it stays quiet', () => {
+test('accepted, the next week is a deload and the following one continues; declined, it is not proposed again', () => {
   const state = after(({ reps }) => ({ reps: Math.max(1, reps - 4), rir: 0 }));
   const proposal = deloadOf(ladderOf(state).proposals) as Proposal;
   const answer = (outcome: Answer['outcome']): Answer => ({
@@ -50,7 +50,7 @@ test('taken, the next week is a deload and the one after builds on; declined, it
     'building',
     'building',
     'deload',
-    // What was to come moves behind it.
+    // The weeks after it move back.
     'building',
     'building',
     'building',

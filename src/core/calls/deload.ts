@@ -1,16 +1,19 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { type Call, type CallKind, callId } from './call';
 
-/** RIR at or below which a week is hard, and how many of them running make a deload likelier. */
+/** RIR at or below which a week is hard, and how many of them in a row favour a deload. */
 const HARD_RIR = 1;
 const HARD_WEEKS = 2;
 
-/** The whole body deloads next week, ahead of the planned deload. */
+/** The whole body deloads next week, before the planned deload. */
 export interface DeloadCall extends Call {
   readonly kind: 'deload';
 }
 
-/** Made when half or more of the growing muscles that some slot trains as prime mover are behind, recovering or at their ceiling. */
+/**
+ * Made if at least half of the growing muscles that a slot trains as prime mover are below target, recovering or at
+ * their maximum.
+ */
 export const deloadCall: CallKind<DeloadCall, never> = {
   kind: 'deload',
   propose: ({ next, weeks, observations, recovers, isAnswered }) => {

@@ -11,13 +11,13 @@ import type { SlotFacts } from '../unfold/slot-facts';
 import type { SlotHistory } from '../unfold/slot-history';
 import type { Order } from './order';
 
-/** What calls are made from: a week that was trained, and the next one, which is not handed out yet. */
+/** What calls are based on: a trained week, and the next one, which is not sent yet. */
 export interface Evidence {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly conventions: Conventions;
   readonly near: NearConventions;
-  /** The week the calls would change, as it is planned. */
+  /** The planned week that the calls would change. */
   readonly next: WeekPlan;
   readonly last: WeekPlan;
   /** Weeks so far, in order. */
@@ -26,13 +26,13 @@ export interface Evidence {
   readonly observations: readonly Observation[];
   readonly isFinished: (sessionId: string) => boolean;
   readonly exerciseOf: (slot: SlotPlan) => Exercise;
-  /** A slot of the block with what is known of it before the next week. */
+  /** A slot of the block with its facts before the next week. */
   readonly slotBefore: (
     slotId: string,
   ) => { readonly facts: SlotFacts; readonly history: SlotHistory } | undefined;
-  /** Orders of the coach's answers that were not declined. */
+  /** Orders of the coach's answers, except declined ones. */
   readonly orders: readonly Order[];
   readonly recovers: (muscle: Muscle) => boolean;
-  /** Whether the call of this identity is answered already. */
+  /** Whether the call with this id is already answered. */
   readonly isAnswered: (call: { readonly subject: string; readonly id: string }) => boolean;
 }

@@ -10,7 +10,7 @@ const made = block([
 const log = { workouts: [], sets: [], soreness: [] };
 const plain = { block: made, athlete: athlete(), exercises: lookup };
 
-/** Loads that wait after week 1 was so much easier than asked, in these sessions alone. */
+/** Load calls after a week 1 that was this much easier than planned, in these sessions only. */
 function waiting(over: number, sessions: readonly string[] = ['a', 'b'], answers: readonly Answer[] = []) {
   const done = performWeek({ ...plain, issued: [], log }, 1, ({ reps, rir }) => ({ reps, rir: rir + over }));
   const finished = done.log.workouts.map((workout) => ({
@@ -26,7 +26,7 @@ function waiting(over: number, sessions: readonly string[] = ['a', 'b'], answers
   return { loads: proposals.filter((one) => one.kind === 'load'), weeks };
 }
 
-test('a first set that the rule changes waits for the coach: from what was done to what is proposed', () => {
+test('a first set that the rule changes waits for the coach, from the set done to the set proposed', () => {
   const { loads, weeks } = waiting(2);
   const press = loads.find(({ slotId }) => slotId === '1');
   const [first] = weeks[1]?.plan.sessions[0]?.slots[0]?.sets ?? [];
@@ -43,12 +43,12 @@ test('a first set that the rule changes waits for the coach: from what was done 
   expect(press?.alternatives.length).toBeLessThanOrEqual(3);
 });
 
-test('only sessions that are finished have calls', () => {
+test('only finished sessions raise calls', () => {
   expect(new Set(waiting(2, ['b']).loads.map(({ sessionId }) => sessionId))).toEqual(new Set(['b']));
   expect(waiting(2, []).loads).toEqual([]);
 });
 
-test('answered, it stays answered; held, the load stays; otherwise chosen, it is what was chosen', () => {
+test('an answered call stays answered; declined, the load stays; changed, it is the chosen load', () => {
   const [call] = waiting(2).loads.filter(({ slotId }) => slotId === '1');
   if (call === undefined) throw new Error('no call');
   const answer = (outcome: Answer['outcome'], choice: { load: number; reps: number } | null): Answer =>
@@ -64,7 +64,7 @@ test('answered, it stays answered; held, the load stays; otherwise chosen, it is
   expect(first(answer('changed', { load: 65, reps: 9 }))).toEqual([65, 9]);
 });
 
-test('an answer asks for the first set it names, and for none in its place where it is declined', () => {
+test('an answer orders its first set, and none if declined', () => {
   const [call] = waiting(2).loads;
   if (call === undefined) throw new Error('no call');
   const given = { id: call.id, subject: call.subject, proposal: call, choice: null };

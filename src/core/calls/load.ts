@@ -6,7 +6,7 @@ import type { SlotFacts } from '../unfold/slot-facts';
 import { lastFirstSet, type SlotHistory } from '../unfold/slot-history';
 import { type Call, type CallKind, callId } from './call';
 
-/** The rule chose another first set of a slot than was logged last week. */
+/** The rule chose a different first set for a slot than last week's. */
 export interface LoadCall extends Call {
   readonly kind: 'load';
   readonly sessionId: string;
@@ -18,7 +18,7 @@ export interface LoadCall extends Call {
   readonly alternatives: readonly Candidate[];
 }
 
-/** A first set chosen in place of the proposed one. */
+/** A first set chosen instead of the proposed one. */
 export interface AnsweredLoad {
   readonly load: number;
   readonly reps: number;
@@ -29,9 +29,9 @@ function subjectOf(slotId: string, week: number): string {
 }
 
 /**
- * Identity of the call on a slot's load: an answered one stays answered while last time, strength, range and RIR are
- * as they were.
- * @param asked where the load is asked for, and the RIR the week asks of the slot
+ * Id of a slot's load call: an answered call stays answered while last time, strength, rep range and RIR stay the
+ * same.
+ * @param asked where the load applies, and the slot's RIR in that week
  */
 export function loadCallId(
   { slot, exercise }: Pick<SlotFacts, 'slot' | 'exercise'>,
@@ -62,7 +62,8 @@ export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
             if (slot === undefined || slot.history.lastLogged !== next.week - 1) return [];
             const why = planned.why.load;
             const last = lastFirstSet(slot.history);
-            // Answered, searched or eased loads are settled; a call stands only where the rule itself chose.
+            // Answered loads, unknown loads and loads of easy weeks need no answer; a call is only made where the
+            // rule chose.
             if (why.code !== 'load/best-fit' || last === null) return [];
             const { chosen, others } = why.fit;
             if (chosen.load === last.load && chosen.reps === last.reps) return [];

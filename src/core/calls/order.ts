@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 
-/** Sets added to a slot from a week on. */
+/** Adds sets to a slot from a week on. */
 export interface AddedSets {
   readonly kind: 'add sets';
   readonly slotId: string;
@@ -9,18 +9,18 @@ export interface AddedSets {
   readonly add: number;
 }
 
-/** Set 1 of a slot in a week: as chosen, or as it was last time (null). */
+/** Sets a slot's first set in a week: as chosen, or the same as last time (null). */
 export interface FirstSet {
   readonly kind: 'first set';
   readonly slotId: string;
   readonly week: number;
-  /** The call's identity: the order stands only while its facts are as they were. */
+  /** The call's id: the order is valid only while its facts are the same. */
   readonly callId: string;
   readonly outcome: 'accepted' | 'changed' | 'held';
   readonly to: { readonly load: number; readonly reps: number } | null;
 }
 
-/** What a coach's answer asks of the plan. Every kind of call says its answers in these few. */
+/** What a coach's answer orders the plan to do. Every kind of call uses these few orders. */
 export type Order =
   | AddedSets
   | FirstSet
@@ -28,7 +28,7 @@ export type Order =
       readonly kind: 'recover';
       readonly muscle: Muscle;
       readonly week: number;
-      /** Whether the muscle's first session of the week recovers alone. */
+      /** Whether only the muscle's first session of the week is a recovery session. */
       readonly half?: boolean;
     }
   | { readonly kind: 'deload'; readonly week: number };
@@ -40,14 +40,14 @@ export function addedSets(orders: readonly Order[], slotId: string, week: number
   );
 }
 
-/** Whether the whole body deloads in a week, ahead of the planned deload. */
+/** Whether the whole body deloads in a week, before the planned deload. */
 export function deloadsEarly(orders: readonly Order[], week: number): boolean {
   return orders.some((order) => order.kind === 'deload' && order.week === week);
 }
 
 /**
- * Whether one of these muscles recovers in a week.
- * @param isFirst whether a muscle is trained for the first time of the week here: half a week ends with that
+ * Whether one of these muscles has a recovery week.
+ * @param isFirst whether this is the muscle's first session of the week, where half a recovery week ends
  */
 export function recovers(
   orders: readonly Order[],
@@ -64,7 +64,7 @@ export function recovers(
   );
 }
 
-/** The latest recover week that one of these muscles has had before a week. */
+/** The latest recovery week of one of these muscles before a week. */
 export function lastRecover(
   orders: readonly Order[],
   muscles: readonly Muscle[],

@@ -24,7 +24,7 @@ const answered = (proposal: Partial<Proposal>, outcome: Answer['outcome'] = 'acc
   proposal: proposal as Proposal,
 });
 
-test('a set more from week 2 on: nothing before it is trained, then how the muscle did', () => {
+test("one more set from week 2 on: no result before it is trained, then the muscle's results", () => {
   const first = after(start, 1, 0);
   const sets = answered({ kind: 'sets', muscle: 'quads', week: 2 });
   expect(outcomeOf(sets, planOf(first))).toBeNull();
@@ -38,7 +38,7 @@ test('a set more from week 2 on: nothing before it is trained, then how the musc
   });
 });
 
-test('a recover week is judged by what comes after it', () => {
+test('a recovery week is judged by the sessions after it', () => {
   const third = after(after(after(start, 1, 0), 2, 0), 3, 2);
   expect(outcomeOf(answered({ kind: 'recover', muscle: 'quads', week: 2 }), planOf(third))).toEqual({
     kind: 'verdicts',
@@ -46,7 +46,7 @@ test('a recover week is judged by what comes after it', () => {
   });
 });
 
-test('a load: the first set as it was asked and done', () => {
+test('a load: the first set as planned and done', () => {
   const second = after(after(start, 1, 0), 2, 1);
   const asked = planOf(second).weeks[1]?.plan.sessions[0]?.slots[0]?.sets[0];
   expect(outcomeOf(answered({ kind: 'load', slotId: 'press', week: 2 }), planOf(second))).toMatchObject({
@@ -57,7 +57,7 @@ test('a load: the first set as it was asked and done', () => {
   });
 });
 
-test('a deload: of the muscles seen behind it, how many did as asked; declined it has none', () => {
+test('a deload: how many of the trained muscles were on target afterwards; none if declined', () => {
   const third = after(after(after(start, 1, 0), 2, 0), 3, 2);
   const deload = { kind: 'deload', week: 2 } as const;
   const outcome = outcomeOf(answered(deload), planOf(third));

@@ -3,16 +3,16 @@ import type { BlockPlan } from '../plan/block-plan';
 import type { Verdict } from '../recovery/performance';
 import type { Answer } from './registry';
 
-/** What came of an answer, as far as the weeks since show it. */
+/** The result of an answer, as far as later weeks show it. */
 export type CallOutcome =
   /** How the muscle did in its sessions from that week on. */
   | {
       readonly kind: 'verdicts';
       readonly of: readonly { readonly week: number; readonly verdict: Verdict }[];
     }
-  /** The first set as it was asked and done in that week. */
+  /** The first set as planned and done in that week. */
   | { readonly kind: 'first set'; readonly week: number; readonly asked: DoneSet; readonly done: DoneSet }
-  /** Of the muscles seen in the first building week behind it, how many did at least as asked. */
+  /** How many of the muscles trained in the first building week after it were on target or above. */
   | { readonly kind: 'after deload'; readonly week: number; readonly fine: number; readonly of: number };
 
 interface DoneSet {
@@ -21,10 +21,10 @@ interface DoneSet {
   readonly rir: number;
 }
 
-/** How many of a muscle's sessions an outcome looks at. */
+/** How many of a muscle's sessions are considered. */
 const SESSIONS = 4;
 
-/** What came of a coach's answer; null: nothing of it is done yet, or it was declined and nothing came of it. */
+/** The result of a coach's answer; null if nothing of it is done yet, or it was declined without effect. */
 export function outcomeOf({ outcome, proposal }: Answer, blockPlan: BlockPlan): CallOutcome | null {
   switch (proposal.kind) {
     case 'sets':

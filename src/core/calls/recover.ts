@@ -4,7 +4,9 @@ import { goalOf } from '../volume/goal';
 import type { Call, CallKind } from './call';
 import { observationFacts, whyResponse } from './response';
 
-/** A muscle was behind in two sessions running: its next week at half the sets, or its next session alone. */
+/**
+ * A muscle was below target in two sessions in a row: half the sets in its next week, or in its next session only.
+ */
 export interface RecoverCall extends Call {
   readonly kind: 'recover';
   readonly muscle: Muscle;
@@ -14,7 +16,7 @@ function subjectOf(muscle: Muscle, week: number): string {
   return `recover/${muscle}/${week}`;
 }
 
-/** How much of the week recovers. */
+/** How much of the week is a recovery week. */
 export interface RecoverChoice {
   readonly recovers: 'half week';
 }

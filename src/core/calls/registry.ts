@@ -7,7 +7,7 @@ import type { Order } from './order';
 import { recoverCall } from './recover';
 import { setsCall } from './sets';
 
-/** Every kind of call, in the order in which they are told. */
+/** Every kind of call, in display order. */
 export const CALLS = {
   load: loadCall,
   recover: recoverCall,
@@ -19,7 +19,7 @@ type Kinds = (typeof CALLS)[keyof typeof CALLS];
 type ProposalOf<K> = K extends CallKind<infer P, infer _> ? P : never;
 type ChoiceOf<K> = K extends CallKind<infer _, infer C> ? C : never;
 
-/** A response to what was logged that waits for the coach. */
+/** A response to the log that waits for the coach. */
 export type Proposal = ProposalOf<Kinds>;
 export type Choice = ChoiceOf<Kinds>;
 export type CallName = Proposal['kind'];
@@ -27,21 +27,21 @@ export type CallName = Proposal['kind'];
 /** A coach's answer. */
 export type Answer = AnswerTo<Proposal, Choice>;
 
-/** Kinds with their proposals and choices joined again: an answer carries the kind it answers. */
+/** Kinds connected with their proposals and choices: an answer carries the kind it answers. */
 const KINDS = Object.values(CALLS) as readonly unknown[] as readonly CallKind<Call & Proposal, Choice>[];
 const BY_NAME = CALLS as unknown as Readonly<Record<CallName, CallKind<Call & Proposal, Choice>>>;
 
-/** All calls that the evidence leads to. */
+/** All calls for the evidence. */
 export function proposalsOf(evidence: Evidence): readonly Proposal[] {
   return KINDS.flatMap((kind) => kind.propose(evidence));
 }
 
-/** What an answer asks of the plan. */
+/** The orders an answer gives to the plan. */
 export function ordersOf(answer: Answer): readonly Order[] {
   return BY_NAME[answer.proposal.kind].orders(answer);
 }
 
-/** The identities that an observation gives to the calls of the week after it. */
+/** The ids that an observation gives to the calls of the following week. */
 export function identitiesOf(
   observation: Observation,
 ): readonly { readonly subject: string; readonly id: string }[] {

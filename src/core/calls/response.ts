@@ -4,17 +4,17 @@ import type { Grant } from '../progression/set-response';
 import type { Observation } from '../recovery/observation';
 import { callId } from './call';
 
-/** Identity of a call that an observation leads to. */
+/** Id of a call that follows from an observation. */
 export function observationFacts(
   subject: string,
   { soreness, performance, behindTwice, startShortfall }: Observation,
 ): { readonly subject: string; readonly id: string } {
-  // Left out where it is 0, so that calls answered before it was known stay answered.
+  // Left out if 0, so that calls answered before this fact existed stay answered.
   const short = startShortfall > 0 ? [startShortfall] : [];
   return { subject, id: callId(subject, [soreness, performance.verdict, behindTwice, ...short]) };
 }
 
-/** Why a muscle's sets change: what it showed, what that asks for, and what came of it. */
+/** Why a muscle's sets change: what it showed, what that suggests, and what the caps left of it. */
 export function whyResponse(
   { muscle, soreness, performance, behindTwice, startShortfall }: Observation,
   { style }: Pick<Athlete, 'style'>,

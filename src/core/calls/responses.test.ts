@@ -21,7 +21,7 @@ const observation: Observation = {
   startShortfall: 0,
 };
 
-/** What calls are made from when week 2 of a block comes next, with what was seen of a muscle. */
+/** The evidence before week 2 of a block, with these observations of a muscle. */
 function evidence(of: Block, seen: Partial<Observation> = {}, changes: Partial<Evidence> = {}): Evidence {
   const { weeks } = unfold({
     block: of,
@@ -70,7 +70,7 @@ const added = (of: Evidence) =>
     ]);
 
 describe('more sets', () => {
-  test('ahead and early: two more, to the slot with the best payoff; the reason says what was wanted', () => {
+  test('above target and recovered early: two more sets, for the slot with the best payoff; the reason says how many were wanted', () => {
     const [call] = setsCall.propose(evidence(quads));
     expect(call).toMatchObject({
       subject: 'sets/quads/a/2',
@@ -82,7 +82,7 @@ describe('more sets', () => {
     });
   });
 
-  test('sets that an answer has added to the muscle for that week come off its two; those of other weeks and kinds do not', () => {
+  test('sets that answers have already added to the muscle for that week count against its two; other weeks and kinds do not', () => {
     const order = { kind: 'add sets', slotId: '2', muscle: 'quads', week: 2, add: 1 } as const;
     expect(added(evidence(quads, {}, { orders: [order] }))).toEqual([['1', 1, 'week addition']]);
     expect(added(evidence(quads, {}, { orders: [{ ...order, week: 1 }] }))).toEqual([['1', 2, null]]);
@@ -92,7 +92,7 @@ describe('more sets', () => {
     expect(added(evidence(quads, {}, { orders: [order, { ...order, slotId: '1' }] }))).toEqual([]);
   });
 
-  test('a set counts for seven days’ worth: at 17 of 18 one more fits in a week, and one in a cycle of ten days', () => {
+  test('a set counts as a weekly figure: at 17 of 18 one more fits in a week, and one in a ten-day cycle', () => {
     const at = (cycleDays: number, measured: number) => {
       const of = evidence({ ...quads, cycleDays });
       const muscles = { ...of.next.muscles, quads: { ...of.next.muscles.quads, measured } };
@@ -105,7 +105,7 @@ describe('more sets', () => {
     expect(at(10, 17.4)).toEqual([]);
   });
 
-  test('held muscles, fixed doses, slots of fixed sets and what was answered get no call', () => {
+  test('maintained muscles, fixed doses, slots with fixed sets and answered calls raise none', () => {
     expect(added(evidence({ ...quads, goals: { quads: 'hold' } }))).toEqual([]);
     expect(added(evidence({ ...quads, landmarks: 'fixed dose' }))).toEqual([]);
     expect(added(evidence(quads, {}, { isAnswered: () => true }))).toEqual([]);
@@ -115,7 +115,7 @@ describe('more sets', () => {
     expect(added(evidence(fixed))).toEqual([]);
   });
 
-  test('four sets may be chosen instead, not five; declined adds nothing', () => {
+  test('four sets may be chosen instead, not five; declining adds nothing', () => {
     const [proposal] = setsCall.propose(evidence(quads));
     if (proposal === undefined) throw new Error('no call');
     const answer = (outcome: 'accepted' | 'changed' | 'declined', choice: { add: number } | null) => ({
@@ -134,7 +134,7 @@ describe('more sets', () => {
 describe('recover', () => {
   const behind = { performance: { verdict: 'behind' as const, score: -3 }, behindTwice: true };
 
-  test('behind in two sessions running: the muscle’s next week, once, with no set added', () => {
+  test('below target in two sessions in a row: the muscle recovers in its next week, once, without added sets', () => {
     const of = evidence(quads, behind);
     const calls = recoverCall.propose({ ...of, observations: [...of.observations, ...of.observations] });
     expect(calls).toHaveLength(1);
@@ -146,7 +146,7 @@ describe('recover', () => {
     });
   });
 
-  test('behind once, held, or answered: none', () => {
+  test('below target once, maintained, or answered: none', () => {
     expect(recoverCall.propose(evidence(quads, { ...behind, behindTwice: false }))).toEqual([]);
     expect(recoverCall.propose(evidence({ ...quads, goals: { quads: 'hold' } }, behind))).toEqual([]);
     expect(recoverCall.propose(evidence(quads, behind, { isAnswered: () => true }))).toEqual([]);

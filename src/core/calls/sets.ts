@@ -17,7 +17,7 @@ import type { Call, CallKind } from './call';
 import type { Evidence } from './evidence';
 import { observationFacts, whyResponse } from './response';
 
-/** A muscle bears more sets in one of its sessions. */
+/** A muscle tolerates more sets in one of its sessions. */
 export interface SetsCall extends Call {
   readonly kind: 'sets';
   readonly sessionId: string;
@@ -27,7 +27,7 @@ export interface SetsCall extends Call {
   readonly add: number;
 }
 
-/** Sets added in place of those proposed. */
+/** Sets added instead of the proposed number. */
 export interface AnsweredSets {
   readonly add: number;
 }
@@ -43,7 +43,7 @@ export const setsCall: CallKind<SetsCall, AnsweredSets> = {
   kind: 'sets',
   propose: (evidence) => {
     const { block, next, athlete, near } = evidence;
-    // A fixed dose is not ramped: it only answers when a muscle must recover.
+    // A fixed dose does not rise: its only response is recovery.
     if (block.landmarks === 'fixed dose') return [];
     const wants = new Map<Want, Observation>();
     for (const observation of evidence.observations) {
@@ -93,7 +93,7 @@ function callFor(
   ];
 }
 
-/** Slots of a session that train a muscle as prime mover and answer to responses, with the sets they can still take. */
+/** Slots of a session that train a muscle as prime mover and accept responses, with the sets they can still take. */
 function roomFor(muscle: Muscle, sessionId: string, { block, next, exerciseOf, conventions }: Evidence) {
   const session = next.sessions.find((one) => one.sessionId === sessionId);
   const written = block.sessions.find((one) => one.id === sessionId);
@@ -102,7 +102,7 @@ function roomFor(muscle: Muscle, sessionId: string, { block, next, exerciseOf, c
     const prescription = written?.slots.find((one) => one.id === slot.slotId);
     if (prescription === undefined || prescription.setRule !== 'by response') return [];
     if (contribution(exercise, muscle) !== 1) return [];
-    // Past failure more sets are never a response: the gate comes before every other cap.
+    // More sets past failure are never a response: this limit comes before every cap.
     const gated = slot.gate !== null || reachOf(slot.technique) === 'past failure';
     const most = gated ? 0 : setLimits(prescription.technique).most;
     return [

@@ -8,7 +8,7 @@ import { unfold } from '../unfold/unfold';
 import { boundsOf, withConvention } from './bounds';
 import { CONVENTION_IDS, CONVENTIONS, type Conventions } from './conventions';
 
-test('a factor that lowers stays one that lowers; limits of slots may be none; others a fifth to five times', () => {
+test('a factor below 1 stays below 1; per-slot limits may be none; other rules range from a fifth to five times', () => {
   expect(boundsOf('deloadSets')).toEqual({ low: 0.08, high: 1 });
   expect(boundsOf('cuttingFloor')).toEqual({ low: 1, high: 6.25 });
   expect(boundsOf('pastFailureAdvanced')).toEqual({ low: 0, high: 15 });
@@ -24,7 +24,7 @@ test('every default lies within its bounds', () => {
   }
 });
 
-test('one is set, changed, and left to the table again', () => {
+test('a rule is set, changed, and reset to the default', () => {
   const one = withConvention({}, 'gapHours', 72);
   expect(one).toEqual({ gapHours: 72 });
   expect(withConvention(one, 'sessionCap', 10)).toEqual({ gapHours: 72, sessionCap: 10 });
@@ -44,14 +44,14 @@ const anyConventions: fc.Arbitrary<Partial<Conventions>> = fc
     ),
   );
 
-/** Every number a value holds, however deep. */
+/** Every number in a value, at any depth. */
 function numbersIn(value: unknown): readonly number[] {
   if (typeof value === 'number') return [value];
   if (value instanceof Map) return [...value.values()].flatMap(numbersIn);
   return typeof value === 'object' && value !== null ? Object.values(value).flatMap(numbersIn) : [];
 }
 
-test('whatever a coach sets within the bounds: every block unfolds, is trained and is checked in finite numbers', () => {
+test('with any rules within bounds every block unfolds, is trained and is checked with finite numbers', () => {
   const who = athlete({ minutes: 60 });
   fc.assert(
     fc.property(fc.oneof(anyBlock, anyPrescription), anyConventions, (made, conventions) => {

@@ -1,14 +1,14 @@
 import { CONVENTIONS, type ConventionId, type Conventions } from './conventions';
 
-/** How far a figure may be moved from its default, as a factor. */
+/** How far a rule may move from its default, as a factor. */
 const REACH = 5;
 
-/** Limits that a coach may also set to none at all. */
+/** Limits that a coach may also set to zero. */
 const MAY_BE_NONE: ReadonlySet<string> = new Set(['exercises', 'points']);
 
 /**
- * What a convention may be set to. Bounds stop slips, not opinions: a fifth to five times the default, and what lowers
- * or raises as a factor goes on doing so.
+ * The allowed values of a rule. Bounds stop typing errors, not opinions: a fifth to five times the default; factors
+ * that lower or raise keep doing so.
  */
 export function boundsOf(id: ConventionId): { readonly low: number; readonly high: number } {
   const { default: usual, unit } = CONVENTIONS[id];
@@ -17,7 +17,7 @@ export function boundsOf(id: ConventionId): { readonly low: number; readonly hig
   return { low: MAY_BE_NONE.has(unit) ? 0 : usual / REACH, high: usual * REACH };
 }
 
-/** Own figures with one of them set; at what would hold without it, it is left to that again. */
+/** The own rules with one of them set; setting the value that would apply anyway removes it. */
 export function withConvention(
   own: Partial<Conventions>,
   id: ConventionId,

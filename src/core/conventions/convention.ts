@@ -1,6 +1,7 @@
 /**
- * Every number of the practice that a coach may argue with: its name, unit, default and reason. Rules read these and
- * hold no figures of their own. Tables with one value per muscle (landmarks) stand beside the rule that reads them.
+ * Every number of the practice that a coach may disagree with: name, unit, default and reason. Rules read these and
+ * contain no figures of their own. Tables with a value per muscle (volume ranges) are beside the rule that reads
+ * them.
  */
 export interface Convention {
   readonly name: string;

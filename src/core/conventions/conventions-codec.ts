@@ -3,7 +3,7 @@ import { malformed, ok, type Result } from '../result';
 import { boundsOf } from './bounds';
 import { CONVENTION_IDS, type ConventionId, type Conventions } from './conventions';
 
-/** Figures set differently from the usual ones, each within its bounds. */
+/** Own rules, each within its bounds. */
 export const ownFigures = z
   .partialRecord(z.enum(CONVENTION_IDS as [ConventionId, ...ConventionId[]]), z.number())
   .refine(
@@ -15,7 +15,7 @@ export const ownFigures = z
     'is out of its bounds',
   );
 
-/** Checks stored or received figures. */
+/** Validates stored or received rules. */
 export function decodeConventions(unchecked: unknown): Result<Partial<Conventions>> {
   const parsed = ownFigures.safeParse(unchecked);
   return parsed.success ? ok(parsed.data as Partial<Conventions>) : malformed(parsed.error);

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { CONVENTION_IDS, CONVENTIONS, conventionsWith } from './conventions';
 
-test('later figures go before earlier ones, and those before the defaults', () => {
+test('later rules win over earlier ones, and those over the defaults', () => {
   const set = conventionsWith({ hardSetRir: 3, gapHours: 72 }, { hardSetRir: 5 });
   expect(set.hardSetRir).toBe(5);
   expect(set.gapHours).toBe(72);
@@ -17,7 +17,7 @@ test.each(CONVENTION_IDS)('%s has a name, a unit and a reason', (id) => {
   expect(reason).toMatch(/\.$/);
 });
 
-test('every figure is read by some rule', () => {
+test('every rule is read somewhere', () => {
   const core = join(__dirname, '..');
   const sources = readdirSync(core, { recursive: true, withFileTypes: true })
     .filter(

@@ -7,7 +7,7 @@ import { TECHNIQUES } from './techniques';
 import { TIMING } from './timing';
 import { VOLUME } from './volume';
 
-/** All of them, in the order of the work. */
+/** All rules, in the order in which they apply. */
 export const CONVENTIONS = {
   ...VOLUME,
   ...TECHNIQUES,
@@ -21,12 +21,12 @@ export const CONVENTIONS = {
 
 export type ConventionId = keyof typeof CONVENTIONS;
 
-/** The conventions in force: a number for each. */
+/** The rules in force: a number for each. */
 export type Conventions = Readonly<Record<ConventionId, number>>;
 
 export const CONVENTION_IDS = Object.keys(CONVENTIONS) as ConventionId[];
 
-/** The defaults with a coach's, athlete's or block's own figures laid over them; later ones win. */
+/** The defaults with the rules of coach, athlete and block on top; later ones win. */
 export function conventionsWith(...overrides: readonly Partial<Conventions>[]): Conventions {
   const defaults = Object.fromEntries(CONVENTION_IDS.map((id) => [id, CONVENTIONS[id].default])) as Record<
     ConventionId,

@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** What sets say of strength, and how effort is reported. */
+/** What sets say about strength, and how effort is reported. */
 export const EFFORT = {
   strengthReps: {
     name: 'Most reps for a strength estimate',

@@ -24,7 +24,7 @@ const own: OwnConventions = {
   exercises: { 'leg-press': { fitTolerance: 0.9 } },
 };
 
-describe('where a figure comes from', () => {
+describe('the source of a figure', () => {
   test.each([
     ['fitTolerance', { exercise: press, block: { fitTolerance: 1 } }, 1, 'block'],
     ['fitTolerance', { exercise: press, block: {} }, 0.9, 'exercise'],
@@ -38,7 +38,7 @@ describe('where a figure comes from', () => {
     expect(conventionsOf({ own, ...of })[id]).toBe(value);
   });
 
-  test('where nothing is set nearer, the same object serves', () => {
+  test('without a more specific rule the same object is returned', () => {
     const near = new NearConventions(own, {});
     expect(near.ofMuscle('chest')).toBe(near.whole);
     expect(near.ofMuscle('quads')).not.toBe(near.whole);
@@ -47,12 +47,12 @@ describe('where a figure comes from', () => {
     expect(new NearConventions(NO_CONVENTIONS, {}).whole).toEqual(conventionsWith());
   });
 
-  test('no figure is both of muscles and of exercises', () => {
+  test('no rule is both per muscle and per exercise', () => {
     expect(MUSCLE_CONVENTIONS.filter((id) => EXERCISE_CONVENTIONS.includes(id))).toEqual([]);
   });
 });
 
-describe('they reach the figures', () => {
+describe('they change the figures', () => {
   const base = { exercises: lookup, log: EMPTY_LOG, issued: [], answers: [] };
   const made = block([
     session('a', 0, [slot('p', 'leg-press'), slot('c', 'cable-curl')]),
@@ -65,7 +65,7 @@ describe('they reach the figures', () => {
       athlete: athlete({ conventions: { ...NO_CONVENTIONS, ...conventions } }),
     }).weeks[0]?.plan.sessions[0]?.slots.map(({ sets }) => sets.filter(({ hard }) => hard).length);
 
-  test('a set counts by its exercise’s own threshold: at three in reserve none by 2, all by 4', () => {
+  test('a set counts by its exercise’s own threshold: at 3 RIR not by 2, fully by 4', () => {
     expect(hardSets({})).toEqual([3, 3]);
     expect(hardSets({ exercises: { 'leg-press': { hardSetRir: 2 } } })).toEqual([0, 3]);
     expect(hardSets({ muscles: { biceps: { hardSetRir: 2 } } })).toEqual([3, 0]);

@@ -15,13 +15,13 @@ export const VOLUME = {
     reason: 'The last five reps before failure drive growth; a set that stops short counts in part.',
   },
   exposureCredit: {
-    name: 'Sets that make an exposure',
+    name: 'Sets that count as training a muscle',
     unit: 'sets',
     default: 0.5,
     reason: 'Less than this in a session is barely training for the muscle.',
   },
   trainedHardCredit: {
-    name: 'Trained hard',
+    name: 'Sets that count as hard training',
     unit: 'sets',
     default: 2,
     reason: 'From two sets on, a muscle needs its full recovery gap.',

@@ -40,7 +40,7 @@ const form = z.object({
   again: z.string().max(200),
 });
 
-/** Changes the coach's password; other devices are signed out. */
+/** Changes the coach's password and signs out their other devices. */
 export async function changePasswordAction(_before: AccountAnswer, data: FormData): Promise<AccountAnswer> {
   const asker = await requireAsker();
   const parsed = form.safeParse(formOf(data));
@@ -59,7 +59,7 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
   }
 }
 
-/** Keeps the figures that the coach sets differently for all athletes. */
+/** Saves the coach's rules for all athletes. */
 export async function keepConventionsAction(unchecked: unknown): Promise<ConventionsAnswer> {
   return asCoach(async (asker): Promise<ConventionsAnswer> => {
     const decoded = decodeConventions(unchecked);
@@ -70,8 +70,8 @@ export async function keepConventionsAction(unchecked: unknown): Promise<Convent
 }
 
 /**
- * A link that lets one coach into the house of the one who owns it, or one of it back in with a new password.
- * @param coachId who sets a new password; null: somebody new is let in
+ * Creates a link that invites a coach to the owner's team, or lets a member set a new password.
+ * @param coachId the member who sets a new password; null invites somebody new
  */
 export async function letIn(
   coachId: string | null,
@@ -87,7 +87,7 @@ export async function letIn(
   });
 }
 
-/** A new secret for the second factor, as a text and as a picture to photograph. */
+/** A new secret for the second factor, as text and as a QR code. */
 export async function beginSecondFactor(): ReturnType<SecondFactorActions['begin']> {
   return inSureSession(async (asker) => {
     const factor = await beginFactor(asker);
@@ -101,7 +101,7 @@ export async function beginSecondFactor(): ReturnType<SecondFactorActions['begin
 const secretSchema = z.string().regex(/^[A-Z2-7]{16,64}$/);
 const codeSchema = z.string().min(1).max(40);
 
-/** Sets the second factor up by a code made from its secret. */
+/** Sets up the second factor with a code made from its secret. */
 export async function confirmSecondFactor(
   secret: string,
   code: string,
@@ -115,7 +115,7 @@ export async function confirmSecondFactor(
   });
 }
 
-/** Ends it by a code of it. */
+/** Removes it, given one of its codes. */
 export async function endSecondFactor(code: string): ReturnType<SecondFactorActions['end']> {
   if (!codeSchema.safeParse(code).success) return { status: 'wrong' };
   return inSureSession(async (asker) => {
@@ -125,7 +125,7 @@ export async function endSecondFactor(code: string): ReturnType<SecondFactorActi
   });
 }
 
-/** Asks every coach of the owner's house for a second factor, or no longer. */
+/** Requires a second factor of every coach of the owner's team, or stops requiring it. */
 export async function requireSecondFactor(isRequired: boolean): ReturnType<HouseProps['requireFactor']> {
   if (typeof isRequired !== 'boolean') return { status: 'malformed' };
   return asSureCoach(async (asker) => {
@@ -137,7 +137,7 @@ export async function requireSecondFactor(isRequired: boolean): ReturnType<House
 
 const sessionSchema = z.string().regex(/^[0-9a-f]{1,64}$/);
 
-/** Ends one of the coach's sessions on another device. */
+/** Signs the coach out on another device. */
 export async function endOneSession(name: string): ReturnType<SessionsProps['end']> {
   if (!sessionSchema.safeParse(name).success) return { status: 'malformed' };
   return asSureCoach(async (asker) => {
@@ -148,12 +148,12 @@ export async function endOneSession(name: string): ReturnType<SessionsProps['end
   });
 }
 
-/** The session goes on under another token. */
+/** The session continues under another token. */
 async function keepSession({ token, expiresAt }: Opened): Promise<void> {
   await keepCookie('ladder_sign_in', token, expiresAt);
 }
 
-/** Tells the password once more, for what is done for whoever has told it of late. */
+/** Confirms the password again, for actions that need a recent confirmation. */
 export async function tellPasswordAgain(password: string): ReturnType<TellPassword> {
   if (!passwordSchema.safeParse(password).success) return { status: 'wrong' };
   return inSession(async (asker) => {
@@ -166,14 +166,17 @@ export async function tellPasswordAgain(password: string): ReturnType<TellPasswo
   });
 }
 
-/** Runs an action for whoever has a session and has told the password of late, also while a second factor is to be set up. */
+/**
+ * Runs an action for a signed-in coach who has recently confirmed the password, even before their second factor is
+ * set up.
+ */
 async function inSureSession<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unsure> {
   return inSession(
     async (session): Promise<T | Unsure> => (session.isSure ? work(session) : { status: 'password first' }),
   );
 }
 
-/** Runs an action for whoever has a session, also while the second factor is still to be set up. */
+/** Runs an action for a signed-in coach, even before their second factor is set up. */
 async function inSession<T>(work: (session: SignedIn) => Promise<T>): Promise<T | Unanswered> {
   try {
     const session = await currentSession();

@@ -21,7 +21,7 @@ import { capital } from '@/ui/words/names';
 import { asCoachOf } from '../../asker';
 import { idSchema, isId, weekSchema } from '../../inputs';
 
-/** Most athletes at once: a roster. */
+/** Most athletes in one request: a roster. */
 const MOST = 500;
 const ids = z.array(idSchema).min(1).max(MOST);
 const optionSchema = z.string().min(1).max(300).nullable();
@@ -34,7 +34,7 @@ const lineSchema = z.string().max(LONGEST_LINE);
 
 type Told<T> = Promise<T | Unanswered>;
 
-/** Takes an option of a call that the day made, or leaves it (null). */
+/** Applies an option of an alert, or dismisses the alert (null). */
 export async function take(
   blockId: string,
   id: string,
@@ -48,7 +48,7 @@ export async function take(
   });
 }
 
-/** Answers calls that the log made. */
+/** Answers proposals. */
 export async function answer(
   blockId: string,
   answers: readonly SentAnswer[],
@@ -62,7 +62,7 @@ export async function answer(
   });
 }
 
-/** Marks all pain that an athlete has told as seen. */
+/** Marks all pain reported by an athlete as seen. */
 export async function seenPain(athleteId: string): Told<{ readonly status: 'seen' }> {
   if (!isId(athleteId)) return { status: 'malformed' };
   return asCoachOf({ athleteId }, async (asker) => {
@@ -71,7 +71,7 @@ export async function seenPain(athleteId: string): Told<{ readonly status: 'seen
   });
 }
 
-/** Accepts the routine of blocks as it waits. */
+/** Accepts all routine changes waiting in these blocks. */
 export async function applyRoutine(
   blockIds: readonly string[],
 ): Told<{ readonly status: 'applied'; readonly count: number }> {
@@ -90,7 +90,7 @@ export async function applyRoutine(
   return { status: 'applied', count };
 }
 
-/** The routine of a block, a line each. */
+/** Routine changes of a block, one line each. */
 export async function routineOf(
   blockId: string,
 ): Told<{ readonly status: 'found'; readonly lines: readonly string[] }> {
@@ -108,7 +108,7 @@ export async function routineOf(
   });
 }
 
-/** Takes answers back; those that cannot be any more stay. */
+/** Undoes answers, except those that can no longer be undone. */
 export async function takeBack(
   blockId: string,
   callIds: readonly string[],
@@ -126,7 +126,7 @@ export async function takeBack(
   });
 }
 
-/** Hands out weeks, with a line to the athletes where one is written. */
+/** Sends weeks, with an optional note to the athletes. */
 export async function issueAll(
   ready: readonly { readonly blockId: string; readonly week: number }[],
   line: string,
@@ -153,7 +153,7 @@ export async function issueAll(
   return { status: 'issued', left };
 }
 
-/** Takes a week back that was just handed out. */
+/** Recalls a week that was just sent. */
 export async function recall(
   blockId: string,
   week: number,

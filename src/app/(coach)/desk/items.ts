@@ -10,7 +10,7 @@ import * as screenWords from '@/ui/words/screens/desk';
 import { shown } from '@/ui/words/values';
 import { watchText } from '@/ui/words/watch';
 
-/** What waits for the coach, most urgent first. */
+/** What needs the coach's attention, most urgent first. */
 export const URGENCY = [
   'pain',
   'joint',
@@ -38,7 +38,7 @@ interface Roster {
   readonly catalogue: Pick<Catalogue, 'newest'>;
 }
 
-/** Everything that waits for the coach in words, most urgent first. Athletes off the roster ask for nothing. */
+/** Everything that needs attention, in words, most urgent first. Archived athletes raise nothing. */
 export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskItem[] {
   const athletes = new Map(lines.filter(({ archived }) => !archived).map((line) => [line.athleteId, line]));
   const items: (DeskItem & { readonly kind: Kind })[] = [];
@@ -83,7 +83,7 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     else if (call.kind !== 'recover') add(athleteId, logItem(blockId, [call], catalogue));
     else behind.set(blockId, { athleteId, calls: [...(behind.get(blockId)?.calls ?? []), call] });
   }
-  // Muscles that are behind twice are one matter: they recover together, or one by one in the block.
+  // Muscles below target twice are one alert: they recover together, or one by one in the block.
   for (const [blockId, { athleteId, calls }] of behind) add(athleteId, logItem(blockId, calls, catalogue));
   for (const { athleteId, blockId, week, loads, sets } of waiting.routine) {
     const parts = [
@@ -126,11 +126,11 @@ function dayItem(
 ): Written {
   const reading = { names: namesOf(catalogue), cycleDays: cycleDaysOf(line, blockId) };
   const { says, evidence, options: all } = watchText(call, reading);
-  // Dismissing is one key for every alert; where nothing else can be done it is the first option.
+  // Every alert can be dismissed with one key; if nothing else can be done, dismissing is the first option.
   const others = all.filter(({ id }) => id !== 'noted');
   const options = others.length > 0 ? others : all;
   const next = line?.block?.id === blockId ? line.block.standing?.next : null;
-  // What is open about a week is said before it is handed out.
+  // Open problems of a week are listed before it is sent.
   const open = call.kind === 'next week' && next?.week === call.week ? openText(next) : '';
   return {
     key: `${blockId}/${call.id}`,
@@ -155,7 +155,7 @@ function openText({ calls, findings }: { readonly calls: number; readonly findin
   ].join(', ');
 }
 
-/** Calls of the log of one kind, answered together. */
+/** Proposals of one kind, answered together. */
 function logItem(blockId: string, calls: readonly Proposal[], catalogue: Pick<Catalogue, 'newest'>): Written {
   const [call] = calls as readonly [Proposal];
   const { subject, change } = callLine(call, catalogue);
@@ -188,7 +188,7 @@ function byAthlete(pains: Waiting['pains']): ReadonlyMap<string, Waiting['pains'
   return found;
 }
 
-/** Where it hurts, how much, in what, and what was said of it; the latest session. */
+/** Where it hurts, how much, in which exercise, and what the athlete wrote, from the latest session. */
 function painText(told: Waiting['pains'], names: ExerciseNames): string {
   const [latest] = told;
   const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(({ where, grade, exerciseId, line }) =>
@@ -204,7 +204,7 @@ function painText(told: Waiting['pains'], names: ExerciseNames): string {
   return `${pains.join('; ')}${when}${more}`;
 }
 
-/** Weeks that may be handed out by now, with what is open about each. */
+/** Weeks that can be sent now, each with its open problems. */
 export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
   return lines.flatMap(({ archived, name, block, shared }) => {
     const next = block?.standing?.next;
@@ -222,7 +222,7 @@ export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
   });
 }
 
-/** What was answered of late, alike answers of one moment together, the latest first. */
+/** Recent answers, newest first; alike ones given at the same moment are grouped. */
 export function givenLines(
   given: readonly GivenAnswer[],
   { lines, catalogue }: Pick<Roster, 'lines' | 'catalogue'>,

@@ -2,7 +2,7 @@ import { dayIn, phaseOn } from '@/core';
 import type { RosterLine, Waiting } from '@/data';
 import type { DeskLine } from '@/features/desk/contract';
 
-/** The roster as the desk shows it. */
+/** The roster as shown on the desk. */
 export function deskLines(
   lines: readonly RosterLine[],
   { counts }: Pick<Waiting, 'counts'>,
@@ -35,7 +35,7 @@ export function deskLines(
       bias: standing?.bias ?? null,
       lastLog: block?.lastLog == null ? null : dayIn(timeZone, new Date(block.lastLog)),
       due: standing?.due?.date ?? null,
-      // Athletes off the roster ask for nothing.
+      // Archived athletes raise nothing.
       waits: archived ? 0 : (counts.get(athleteId) ?? 0),
       others,
       shared,

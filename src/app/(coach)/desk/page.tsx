@@ -10,7 +10,7 @@ import { answer, applyRoutine, issueAll, recall, routineOf, seenPain, take, take
 import { deskItems, givenLines, readyLines, URGENCY } from './items';
 import { deskLines } from './lines';
 
-/** How long an answer stays in the list from which it can be taken back. */
+/** How long an answer stays in the list where it can be undone. */
 const GIVEN_MS = 36 * 3_600_000;
 
 export default async function DeskPage() {

@@ -5,7 +5,7 @@ import { findAthlete } from '@/data';
 import { asCoach } from '../../asker';
 import { isId } from '../../inputs';
 
-/** An athlete as they are, for reading a file that is for them. */
+/** An athlete's current state, for reading a file meant for them. */
 export async function profile(
   athleteId: string,
 ): Promise<

@@ -5,16 +5,16 @@ import { Semaphore } from 'es-toolkit';
 import type { Asker } from '@/data';
 import type { TakenIn } from '@/features/import-export/contract';
 
-/** What is not done after this is given up: what was not committed by then does not stand. */
+/** Work that takes longer is cancelled; what was not committed by then is rolled back. */
 const LONGEST_MS = 600_000;
-/** Most that are done at once, and most that wait for their turn. */
+/** Most jobs at once, and most waiting. */
 const AT_ONCE = 2;
 const MOST_WAITING = 4;
 
-/** How long a thread rests before it ends: longer than its connections do. */
+/** How long an idle thread stays: longer than its connections. */
 const REST_MS = 60_000;
 
-/** What takes seconds where an account is large. */
+/** Jobs that take seconds on a large account. */
 export type Job =
   | { readonly kind: 'take in'; readonly asker: Asker; readonly bytes: Uint8Array<ArrayBuffer> }
   | { readonly kind: 'take out'; readonly asker: Asker };
@@ -23,17 +23,17 @@ interface Unavailable {
   readonly status: 'unavailable';
 }
 
-/** Everything of an account: whose it is, and the file. */
+/** All data of an account: its owner and the file. */
 export type TakenOut =
   | { readonly status: 'taken out'; readonly name: string; readonly bytes: Uint8Array<ArrayBuffer> }
   | Unavailable;
 
-/** Takes a file in. @param bytes what the page sent; handed over, not copied */
+/** Imports a file. @param bytes what the page sent; transferred, not copied */
 export function takeInAside(asker: Asker, bytes: Uint8Array<ArrayBuffer>): Promise<TakenIn> {
   return aside<TakenIn>({ kind: 'take in', asker, bytes }, [bytes.buffer]);
 }
 
-/** Puts a file of everything of an account together. */
+/** Builds the file with all data of an account. */
 export function takeOutAside(asker: Asker): Promise<TakenOut> {
   return aside<TakenOut>({ kind: 'take out', asker }, []);
 }
@@ -41,7 +41,7 @@ export function takeOutAside(asker: Asker): Promise<TakenOut> {
 const turns = new Semaphore(AT_ONCE);
 let waiting = 0;
 
-/** Does it in a thread of its own, with connections of its own: others are answered meanwhile. */
+/** Runs a job in its own thread with its own connections, so that other requests are answered meanwhile. */
 async function aside<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
   if (waiting >= MOST_WAITING) return { status: 'unavailable' };
   waiting++;
@@ -61,7 +61,7 @@ async function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promi
   try {
     thread.postMessage(job, transfer);
     const [done] = (await Promise.race([
-      // Where the thread fails this fails with it.
+      // If the thread fails, the job fails with it.
       once(thread, 'message', over),
       once(thread, 'exit', over).then(() => [{ status: 'unavailable' }]),
     ])) as [Done | Unavailable];
@@ -73,12 +73,12 @@ async function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promi
   }
 }
 
-/** Threads that rest until their next job, and what ends them: to begin one takes as long as a small job. */
+/** Idle threads waiting for their next job, each with its timeout: starting one takes as long as a small job. */
 const resting = new Map<Worker, NodeJS.Timeout>();
 
 function begun(): Worker {
   const thread = new Worker(new URL('./thread.ts', import.meta.url));
-  // One that fails while it rests is gone, and nothing else.
+  // A thread that fails while idle is dropped, without further effect.
   thread.on('error', () => {});
   thread.once('exit', () => forget(thread));
   return thread;

@@ -4,7 +4,7 @@ import { writeOwnFile } from '@/formats/archive/files';
 import type { Job, TakenOut } from './aside';
 import { takeInText } from './import/take-in-text';
 
-// The thread that does one thing after another, with connections of its own; see aside.ts.
+// The thread that runs jobs one after another with its own connections; see aside.ts.
 
 async function takenOut(asker: Asker): Promise<TakenOut> {
   try {
@@ -24,5 +24,5 @@ async function work(job: Job): Promise<void> {
   parentPort?.postMessage(taken, taken.status === 'taken out' ? [taken.bytes.buffer] : []);
 }
 
-// What fails ends the thread, and the answer says so.
+// An error ends the thread, and the answer says so.
 parentPort?.on('message', (job: Job) => void work(job));

@@ -22,7 +22,7 @@ export async function uses(exerciseId: string): Promise<readonly ExerciseUse[] |
   return asCoach((asker) => exerciseUses(asker, exerciseId));
 }
 
-/** Keeps an exercise of the coach's own; the shipped ones stay as they are. */
+/** Saves a custom exercise; shipped ones cannot be changed. */
 export async function save(exercise: unknown): Promise<SaveExerciseOutcome | Unanswered> {
   return asCoach(async (asker): Promise<SaveExerciseOutcome | Unanswered> => {
     const decoded = decodeExercise(exercise);
@@ -63,7 +63,7 @@ export async function rename(exerciseId: string, name: string | null): Promise<R
   });
 }
 
-/** Shares one of the coach's own exercises with their house, or keeps it to themself again. */
+/** Shares a custom exercise with the team, or makes it private again. */
 export async function share(
   exerciseId: string,
   shared: boolean,

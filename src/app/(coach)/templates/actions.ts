@@ -8,7 +8,7 @@ import { templateName } from '@/ui/template-name';
 import { asCoach } from '../../asker';
 import { nameIdSchema as id } from '../../inputs';
 
-/** Gives one of the coach's own templates another name. */
+/** Renames one of the coach's templates. */
 export async function rename(templateId: string, name: string): ReturnType<TemplatesActions['rename']> {
   const parsed = id.safeParse(templateId);
   const named = templateName.safeParse(name);
@@ -18,7 +18,7 @@ export async function rename(templateId: string, name: string): ReturnType<Templ
   }));
 }
 
-/** Sets what one of the coach's own templates asks before it. */
+/** Sets what a template requires of an athlete first. */
 export async function asks(
   templateId: string,
   prerequisites: readonly Prerequisite[],
@@ -31,7 +31,7 @@ export async function asks(
   }));
 }
 
-/** Removes one of the coach's own templates. */
+/** Removes one of the coach's templates. */
 export async function remove(templateId: string): ReturnType<TemplatesActions['remove']> {
   const parsed = id.safeParse(templateId);
   if (!parsed.success) return { status: 'malformed' };
@@ -41,7 +41,7 @@ export async function remove(templateId: string): ReturnType<TemplatesActions['r
   });
 }
 
-/** Shares one of the coach's own templates with their house, or keeps it to themself again. */
+/** Shares one of the coach's templates with the team, or makes it private again. */
 export async function share(templateId: string, shared: boolean): ReturnType<TemplatesActions['share']> {
   const parsed = id.safeParse(templateId);
   if (!parsed.success || typeof shared !== 'boolean') return { status: 'malformed' };

@@ -6,7 +6,7 @@ interface Context {
   readonly params: Promise<{ readonly link: string }>;
 }
 
-/** A calendar of sessions, for whoever has its private link: calendars ask again by themselves and follow what changes. */
+/** A calendar of sessions for anyone with its private link: calendar programs fetch it again and follow changes. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { link } = await params;
   const [, token = ''] = /^([\w-]{20,100})\.ics$/.exec(link) ?? [];

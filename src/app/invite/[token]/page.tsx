@@ -18,7 +18,7 @@ const ENDED = {
   ended: common.thisLinkHasExpiredAsk,
 } as const;
 
-/** What a link for a coach leads to. It is spent by signing up, not by being looked at. */
+/** The page of a coach's invitation link. Signing up uses the link up; viewing it does not. */
 export default async function LetInPage({ params }: PageProps) {
   const { token } = await params;
   const invite = await coachInvite(token, new Date());

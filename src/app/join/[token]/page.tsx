@@ -10,7 +10,9 @@ interface PageProps {
   readonly params: Promise<{ readonly token: string }>;
 }
 
-/** What a personal link leads to. It is spent by the button, not by being looked at: messengers look at links. */
+/**
+ * The page of a personal link. Its button uses the link up; viewing it does not, because messengers preview links.
+ */
 export default async function JoinLinkPage({ params }: PageProps) {
   const { token } = await params;
   return <JoinByLink token={token} state={await inviteState(token, new Date())} action={joinAction} />;

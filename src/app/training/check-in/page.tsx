@@ -7,7 +7,7 @@ import { requirePhone } from '../asker';
 
 export const metadata: Metadata = { title: words.checkInDenseLadder };
 
-/** The athlete's minute a week. */
+/** The weekly check-in. */
 export default async function CheckInPage() {
   const phone = await requirePhone();
   const [found, checkIns] = await Promise.all([

@@ -9,7 +9,7 @@ import { requirePhone } from '../asker';
 
 export const metadata: Metadata = { title: words.yourLiftsDenseLadder };
 
-/** What the athlete has come to: each lift over all blocks with its bests, body weight, what a word means. */
+/** What the athlete has achieved: each lift over all blocks with its bests, body weight, and the glossary. */
 export default async function YouPage() {
   const phone = await requirePhone();
   const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), namedExercises(phone)]);

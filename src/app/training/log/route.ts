@@ -44,7 +44,7 @@ const outgoingSchema = z.strictObject({
 
 const bodySchema = z.strictObject({ ref: refSchema, outgoing: outgoingSchema });
 
-/** Takes what a phone has for one session: sets, what was told, that it is over. Sending it again changes nothing. */
+/** Stores what a phone sends for one session: sets, notes, its end. Sending it again changes nothing. */
 export async function POST(request: Request): Promise<Response> {
   const said = (answer: LogOutcome | Unanswered) => Response.json(answer);
   const posted = await readPosted(request, bodySchema);

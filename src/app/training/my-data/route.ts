@@ -3,7 +3,7 @@ import { writeOwnFile } from '@/formats/archive/files';
 import { asFile } from '../../download';
 import { asPhone } from '../asker';
 
-/** Everything of the athlete whose phone asks, for themself: blocks, weeks, logs, check-ins, measurements. */
+/** All data of this phone's athlete, for themselves: blocks, weeks, logs, check-ins, measurements. */
 export async function GET(): Promise<Response> {
   const said = (status: number) => new Response(null, { status });
   const found = await asPhone(async (phone) => {

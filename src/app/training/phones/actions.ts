@@ -8,7 +8,7 @@ import { dropCookie } from '../../cookie';
 import { isId } from '../../inputs';
 import { asPhone, currentPhone } from '../asker';
 
-/** A code that lets another phone of the same athlete in. */
+/** A code that signs another phone of the same athlete in. */
 export async function makeCode(): Promise<CodeAnswer | Unanswered> {
   return asPhone(async (phone): Promise<CodeAnswer> => {
     const { token, expiresAt } = await codeFor(phone, new Date());
@@ -16,7 +16,7 @@ export async function makeCode(): Promise<CodeAnswer | Unanswered> {
   });
 }
 
-/** Signs another phone of the same athlete out. */
+/** Signs out another phone of the same athlete. */
 export async function revoke(
   phoneId: string,
 ): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {

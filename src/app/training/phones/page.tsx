@@ -7,7 +7,7 @@ import { leave, makeCode, revoke } from './actions';
 
 export const metadata: Metadata = { title: words.phonesDenseLadder };
 
-/** The athlete's phones: another one let in by a code, one that is lost signed out. */
+/** The athlete's phones: add one by a code, sign a lost one out. */
 export default async function PhonesPage() {
   const phone = await requirePhone();
   const phones = await phonesOf(phone, phone.athleteId, new Date());

@@ -4,7 +4,7 @@ export type SlotField = Exclude<keyof Slot, 'id'>;
 export type SessionField = Exclude<keyof Session, 'id' | 'slots'>;
 export type SettingsField = keyof BlockSettings;
 
-/** Sets one of the block's own settings. */
+/** Sets one of the block's settings. */
 export type SetSettings = {
   [F in SettingsField]: { readonly kind: 'block/set'; readonly field: F; readonly value: BlockSettings[F] };
 }[SettingsField];
@@ -26,7 +26,7 @@ export type SetSlot = {
     readonly value: Slot[F];
   };
 }[SlotField];
-/** Adds a session behind another; `after: null` means first. */
+/** Adds a session after another; `after: null` means first. */
 export interface AddSession {
   readonly kind: 'session/add';
   readonly after: string | null;
@@ -36,7 +36,7 @@ export interface RemoveSession {
   readonly kind: 'session/remove';
   readonly session: string;
 }
-/** Adds a slot behind another of its session; `after: null` means first. */
+/** Adds a slot after another of its session; `after: null` means first. */
 export interface AddSlot {
   readonly kind: 'slot/add';
   readonly session: string;
@@ -47,7 +47,7 @@ export interface RemoveSlot {
   readonly kind: 'slot/remove';
   readonly slot: string;
 }
-/** Moves a slot behind another one, in its own session or another. */
+/** Moves a slot after another one, in its own session or a different one. */
 export interface MoveSlot {
   readonly kind: 'slot/move';
   readonly slot: string;
@@ -55,7 +55,7 @@ export interface MoveSlot {
   readonly after: string | null;
 }
 
-/** A change of one thing, addressed by id. */
+/** A change of a single thing, addressed by id. */
 export type SingleEdit =
   | SetSettings
   | SetSession

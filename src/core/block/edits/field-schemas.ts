@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { Zod } from '../../zod';
 
-/** The schema of edits that set one of some fields: `{ ...head, field, value }` with the field's own value. */
+/** The schema of edits that set a field: `{ ...head, field, value }` with the field's own value schema. */
 export function fieldSchemas<E>(
   zod: Zod,
   fields: Readonly<Record<string, z.ZodType>>,
@@ -10,6 +10,6 @@ export function fieldSchemas<E>(
   const all = Object.entries(fields).map(([field, value]) =>
     zod.strictObject({ ...head, field: zod.literal(field), value }),
   );
-  // Made field by field: that each name keeps its own value cannot be followed through a list.
+  // Built field by field; TypeScript cannot infer from a list that each name keeps its own value type.
   return zod.union(all) as unknown as z.ZodType<E>;
 }

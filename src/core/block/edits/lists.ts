@@ -7,7 +7,7 @@ interface Named {
   readonly id: string;
 }
 
-/** The list with an item behind another; null, or one that is not there: first. */
+/** The list with an item inserted after another; first if that is null or missing. */
 export function insertAfter<T extends Named>(
   list: readonly T[],
   after: string | null,
@@ -17,7 +17,7 @@ export function insertAfter<T extends Named>(
   return [...list.slice(0, at), item, ...list.slice(at)];
 }
 
-/** The id of what stands before an item; null for the first. */
+/** The id before an item; null for the first. */
 export function idBefore(list: readonly Named[], id: string): string | null {
   return list[list.findIndex((one) => one.id === id) - 1]?.id ?? null;
 }
@@ -40,12 +40,12 @@ export function withSlots(
   return withSession(block, session, (one) => ({ ...one, slots: change(one.slots) }));
 }
 
-/** Refuses an id that the block does not hold. */
+/** Refuses an id that the block does not contain. */
 export function unknown(kind: 'session' | 'slot', id: string): Result<never> {
   return refused({ code: 'unknown-id', path: `${kind}/${id}`, id });
 }
 
-/** Ids that the block holds already, or that come twice. */
+/** Ids that the block already contains, or that are given twice. */
 export function takenIds(block: Block, ids: readonly string[]): readonly Problem[] {
   const held = new Set(block.sessions.flatMap(({ id, slots }) => [id, ...slots.map((slot) => slot.id)]));
   return ids

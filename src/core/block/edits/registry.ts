@@ -10,7 +10,7 @@ import { setSession } from './set-session';
 import { setSettings } from './set-settings';
 import { setSlot } from './set-slot';
 
-/** Every kind of edit by its name: a kind that is missing here does not compile. */
+/** Every kind of edit by name: leaving one out does not compile. */
 export const EDITS: { readonly [E in SingleEdit as E['kind']]: EditKind<E, SingleEdit> } = {
   'block/set': setSettings,
   'session/set': setSession,
@@ -22,12 +22,12 @@ export const EDITS: { readonly [E in SingleEdit as E['kind']]: EditKind<E, Singl
   'slot/move': moveSlot,
 };
 
-/** The kind of an edit, fit for that edit: the name it carries joins the two, which TypeScript cannot follow. */
+/** The kind of an edit, typed for that edit: the name connects them, which TypeScript cannot follow. */
 export function kindOf(edit: SingleEdit): EditKind<SingleEdit, SingleEdit> {
   return EDITS[edit.kind] as unknown as EditKind<SingleEdit, SingleEdit>;
 }
 
-/** What an edit reaches. */
+/** The paths an edit touches. */
 export function touchesOf(block: Block, edit: SingleEdit) {
   return kindOf(edit).touches(block, edit);
 }

@@ -17,7 +17,7 @@ export const setSession: EditKind<SetSession, SingleEdit> = {
     const changed = { ...session, [edit.field]: edit.value };
     const problems = sessionProblems(changed, block.cycleDays);
     if (problems.length > 0) return refused(...problems);
-    // The value is the field's own: TypeScript cannot follow the pair.
+    // The value has the field's type: TypeScript cannot follow the pair.
     const inverse = { ...edit, value: session[edit.field] } as SetSession;
     return ok({ block: withSession(block, session.id, () => changed), inverse });
   },

@@ -19,7 +19,7 @@ export const setSettings: EditKind<SetSettings, SingleEdit> = {
         : []),
     ];
     if (problems.length > 0) return refused(...problems);
-    // The value is the field's own: TypeScript cannot follow the pair.
+    // The value has the field's type: TypeScript cannot follow the pair.
     const inverse = { ...edit, value: block[edit.field] } as SetSettings;
     return ok({ block: changed, inverse });
   },

@@ -17,7 +17,7 @@ export const setSlot: EditKind<SetSlot, SingleEdit> = {
     const changed: Slot = { ...found.slot, [edit.field]: edit.value };
     const problems = slotProblems(changed);
     if (problems.length > 0) return refused(...problems);
-    // The value is the field's own: TypeScript cannot follow the pair.
+    // The value has the field's type: TypeScript cannot follow the pair.
     const inverse = { ...edit, value: found.slot[edit.field] } as SetSlot;
     const after = withSlots(block, found.session.id, (slots) =>
       slots.map((slot) => (slot.id === changed.id ? changed : slot)),

@@ -1,20 +1,20 @@
 import type { Level } from '../../athlete/athlete';
 import type { Shape } from '../shape';
 
-/** So many clean reps of a lift before the split makes sense. */
+/** A required number of clean reps of a lift. */
 export interface Prerequisite {
   readonly exerciseId: string;
   readonly reps: number;
 }
 
-/** What a split asks of whoever trains by it. */
+/** What a split requires of an athlete. */
 export interface Demand {
-  /** Who it suits, from this training age on. */
+  /** The least training experience it suits. */
   readonly from: Level;
   readonly prerequisites: readonly Prerequisite[];
 }
 
-/** What each shape of split asks. */
+/** What each kind of split requires. */
 export const DEMANDS: Readonly<Record<Shape, Demand>> = {
   'full body': { from: 'novice', prerequisites: [] },
   'upper/lower': { from: 'novice', prerequisites: [] },

@@ -51,14 +51,14 @@ function look(block: Block, person: Athlete) {
 const template = (id: string) => TEMPLATES.find((one) => one.id === id) as Template;
 
 describe.each(TEMPLATES.map((one) => [one.name, one] as const))('%s', (_name, one) => {
-  test.each(['gaining', 'holding'] as const)('opens without what needs a person, %s', (phase) => {
+  test.each(['gaining', 'holding'] as const)('starts without checks that need the coach, %s', (phase) => {
     for (const minutes of [60, 75, 90]) {
       const person = newcomer(one.from, phase, minutes);
       expect([minutes, look(laid(one, person), person).loud]).toEqual([minutes, []]);
     }
   });
 
-  test('keeps the clock of whoever it suits, whatever their level, phase and place', () => {
+  test('stays within the session time at every suitable level, phase and place', () => {
     for (const level of LEVELS.slice(LEVELS.indexOf(one.from)))
       for (const minutes of [45, 75]) {
         const person = newcomer(level, 'cutting', minutes);
@@ -69,7 +69,7 @@ describe.each(TEMPLATES.map((one) => [one.name, one] as const))('%s', (_name, on
   });
 });
 
-test('what cannot be grown in the time there is, is held, and nothing else; a goal that somebody chose stays', () => {
+test('only muscles that cannot grow in the available time are maintained; chosen goals stay', () => {
   const person = newcomer('intermediate', 'holding', 45, { goals: { abs: 'grow' } });
   const block = laid(template('full-body-3'), person, { goals: { calves: 'priority' } });
   const { week } = look(block, person);
@@ -92,17 +92,17 @@ test.each([
   ['a day later, as far apart', [1, 2, 4, 5], [1, 2, 4, 5]],
   ['the nearest there is', [0, 2, 4, 5, 6], [0, 2, 4, 5]],
   ['fewer days than sessions: as laid', [0, 2, 4], [0, 1, 3, 4]],
-])('sessions stand on days the athlete has: %s', (_, days, stand) => {
+])("sessions are on the athlete's days: %s", (_, days, stand) => {
   const four = TEMPLATES.find(({ id }) => id === 'upper-lower-4') as Template;
   let next = 0;
   const layOut = { athlete: athlete({ days }), catalogue, newId: () => `n${next++}` };
   const block = fromTemplate(four, emptyBlock('New', '2026-11-30'), layOut);
   expect(onTheirDays(block, layOut.athlete).sessions.map(({ day }) => day)).toEqual(stand);
-  // A cycle that is no week has no weekdays.
+  // Only a seven-day cycle has weekdays.
   expect(onTheirDays({ ...block, cycleDays: 8 }, layOut.athlete).sessions).toEqual(block.sessions);
 });
 
-test('three full-body days for who has four: none is moved to a day that is not theirs, and the gap is said', () => {
+test("three full-body days for an athlete with four stay on the athlete's days, and the recovery gap is reported", () => {
   const person = newcomer('intermediate', 'gaining', 75, { days: [0, 1, 3, 4] });
   const block = laid(template('full-body-3'), person);
   for (const { day } of block.sessions) expect(person.days).toContain(day);

@@ -8,7 +8,7 @@ import type { Block } from '../block';
 import type { LayOut } from './from-template';
 import { onTheirDays } from './on-their-days';
 
-/** What is mended of a block as it is laid out, first what stands first. Sets are cut before others are added in the room. */
+/** What a new block's fixes work on, most important first. Sets are cut before others are added. */
 const MENDED: readonly Finding['detail']['rule'][] = [
   'recovery gap',
   'session length',
@@ -20,10 +20,10 @@ const MENDED: readonly Finding['detail']['rule'][] = [
   'balance',
 ];
 
-/** Most steps of a fit: every one takes one finding away or is not taken. */
+/** Most fixes tried: each one removes a finding or is not applied. */
 const MOST_STEPS = 60;
 
-/** How early a muscle gets its sets: those that come first for this athlete, then large ones, then the rest. */
+/** Order in which muscles get their sets: priorities of the athlete, then large muscles, then the rest. */
 function rank({ detail }: Finding, block: Block, { athlete }: LayOut): number {
   if (detail.rule !== 'below floor') return 0;
   if (goalOf(block, athlete, detail.muscle) === 'priority') return 0;
@@ -31,9 +31,9 @@ function rank({ detail }: Finding, block: Block, { athlete }: LayOut): number {
 }
 
 /**
- * A block as laid out, made to fit its athlete: sessions on days they have and no longer than they have time for, and
- * every growing muscle at its floor as far as time, budget and ceilings go. Muscles that it cannot bring there are held,
- * and so said, unless somebody chose a goal for them.
+ * Fits a new block to its athlete: sessions on available days and within the available time, and every growing muscle
+ * at its minimum as far as time, budget and maximums allow. Muscles that cannot reach it are set to maintain and
+ * reported, unless somebody chose their goal.
  */
 export function fitAthlete(block: Block, layOut: LayOut): Block {
   const laid = onTheirDays(block, layOut.athlete);
@@ -47,21 +47,21 @@ export function fitAthlete(block: Block, layOut: LayOut): Block {
     if (!applied.ok) continue;
     const after = { block: applied.value.block, findings: findingsOf(applied.value.block, layOut) };
     const isGone = after.findings.every(({ id }) => id !== next.id);
-    // What mends one thing and spoils another is no mend; a muscle short of its floor can still be held,
-    // and the clock does not wait.
+    // A fix that causes another problem is not applied. Exceptions: a muscle below its minimum can still be
+    // maintained, and session time comes first.
     const spoilsNothing = lasting(after.findings).length <= lasting(fitted.findings).length;
     if (isGone && (spoilsNothing || next.rule === 'session length')) fitted = after;
   }
   return heldWhereShort(fitted, layOut);
 }
 
-/** A block on its way, with what is found in it. */
+/** A block being fitted, with its findings. */
 interface Fitted {
   readonly block: Block;
   readonly findings: readonly Finding[];
 }
 
-/** Rules whose findings end when the muscle is held. */
+/** Rules whose findings disappear when the muscle is maintained. */
 const ENDS_WHEN_HELD: readonly Finding['detail']['rule'][] = ['below floor', 'untrained', 'frequency'];
 
 const loud = (findings: readonly Finding[]) => findings.filter(({ severity }) => severity !== 'note');
@@ -99,12 +99,17 @@ function nextFix(
     .sort((a, b) => a.at - b.at || a.rank - b.rank)[0];
 }
 
-/** Whether a fix leaves a week's sessions on days the athlete has: what gains a day of rest there is trained by nobody. */
+/**
+ * Whether a fix keeps a week's sessions on the athlete's days: a recovery day is no use on a day nobody can train.
+ */
 function isOnTheirDays(fix: Fix, { cycleDays }: Block, { athlete }: LayOut): boolean {
   return fix.does !== 'move session' || cycleDays !== 7 || athlete.days.includes(fix.day);
 }
 
-/** Muscles still short of their floor or of days, held where nobody chose otherwise: a split that cannot grow them says so. */
+/**
+ * Sets muscles that are still below their minimum or frequency to maintain, unless somebody chose their goal: a split
+ * that cannot grow them says so.
+ */
 function heldWhereShort({ block, findings }: Fitted, { athlete }: LayOut): Block {
   const short = loud(findings).flatMap(({ detail }) =>
     detail.rule === 'untrained' || (detail.rule === 'frequency' && !detail.high)

@@ -1,7 +1,7 @@
 import { block, session, slot } from '../../testing/fixtures';
 import { copyBlock } from './from-template';
 
-test('a copy leaves behind what single weeks had of their own, and what reps or sets were written for a week it keeps', () => {
+test('a copy drops overrides of single weeks, and reps and sets written for them', () => {
   const usual = { week: 2, sets: 4, reps: null, load: null, rir: null };
   const away = { ...usual, week: 3, exercise: { id: 'hack-squat', revision: 1 } };
   const source = block([

@@ -7,14 +7,17 @@ import { type Block, emptyBlock, type Session, type Slot } from '../block';
 import { newSlot } from '../new-slot';
 import type { Template, TemplateSlot } from './template';
 
-/** What a new block is laid out with. */
+/** What a new block starts with. */
 export interface LayOut {
   readonly athlete: Athlete;
   readonly catalogue: Pick<Catalogue, 'newest' | 'find'>;
   readonly newId: () => string;
 }
 
-/** The first wish that the place has and that spares the irritated joints; else the first that the place has. */
+/**
+ * The first preferred exercise that the place allows and that spares irritated joints; otherwise the first that the
+ * place allows.
+ */
 function chosen(
   { wishes }: TemplateSlot,
   taken: ReadonlySet<string>,
@@ -31,8 +34,8 @@ function chosen(
 }
 
 /**
- * A block from a template: its sessions with the exercises that the athlete's usual place allows. What the place has
- * nothing for is left out; a template's day stays where it is.
+ * A block from a template, with exercises that the athlete's usual place allows. Slots without a possible exercise
+ * are left out; a day of the template stays where it is.
  */
 export function fromTemplate(template: Template, block: Block, layOut: LayOut): Block {
   const sessions = template.sessions.map((session): Session => {
@@ -63,7 +66,7 @@ export function fromTemplate(template: Template, block: Block, layOut: LayOut): 
   return { ...block, cycleDays: template.cycleDays, shape: template.shape, sessions };
 }
 
-/** A copy of a block for an athlete: new ids, their places and loads; what was done and put aside stays behind. */
+/** A copy of a block for an athlete: new ids, their places and loads; results and dismissals are not copied. */
 export function copyBlock(
   source: Block,
   settings: Pick<Block, 'name' | 'startDate'>,
@@ -88,7 +91,7 @@ export function copyBlock(
       ...session,
       id: newId(),
       place: null,
-      // What single weeks had of their own was about those weeks.
+      // Overrides of single weeks belonged to those weeks.
       weeks: [],
       slots: session.slots.map((slot) => ({
         ...slot,

@@ -4,7 +4,7 @@ import type { NewBlockSettings } from './start-block';
 
 const { name, startDate, weeks, deload, crediting, landmarks, goals } = settingsShape(z);
 
-/** Checks the shape of what was settled for a new block and came over the wire. */
+/** Validates the received settings of a new block. */
 export const newBlockSettingsSchema = z.strictObject({
   name,
   startDate,

@@ -4,10 +4,10 @@ import { BOUNDS } from '../bounds';
 import { idSchema } from '../settings-fields';
 import type { Prerequisite } from './demands';
 
-/** Most that a template may ask before it. */
+/** Most prerequisites of a template. */
 const MOST = 8;
 
-/** What a template of the coach's own may ask before it. */
+/** The prerequisites of a coach's template. */
 export const prerequisitesSchema = z
   .array(
     z.strictObject({
@@ -17,7 +17,7 @@ export const prerequisitesSchema = z
   )
   .max(MOST);
 
-/** Reads what a template asks before it, as it was stored. */
+/** Reads a template's stored prerequisites. */
 export function decodePrerequisites(unchecked: unknown): Result<readonly Prerequisite[]> {
   const parsed = prerequisitesSchema.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);

@@ -5,7 +5,7 @@ const best = (load: number, reps: number, rir: number) => ({
   bestSets: { 'pull-up': { load: { value: load, unit: 'kg' as const }, reps, rir, date: null } },
 });
 
-test('reps done and left in reserve count; assistance does not; nothing on record is said so', () => {
+test('counts reps done and reps left; assistance does not count; no record is reported as none', () => {
   expect(prerequisitesFor(asks, best(0, 6, 2))).toMatchObject([{ best: 8, met: true }]);
   expect(prerequisitesFor(asks, best(10, 6, 1.5))).toMatchObject([{ best: 7, met: false }]);
   expect(prerequisitesFor(asks, best(-20, 12, 2))).toMatchObject([{ best: 0, met: false }]);

@@ -1,13 +1,15 @@
 import type { Athlete } from '../../athlete/athlete';
 import type { Demand, Prerequisite } from './demands';
 
-/** A prerequisite beside what the athlete has on record: clean reps, null where there is nothing. */
+/** A prerequisite with the athlete's record: clean reps, null if there are none. */
 export interface PrerequisiteState extends Prerequisite {
   readonly best: number | null;
   readonly met: boolean;
 }
 
-/** How an athlete stands to what a template asks before it. Reps with assistance are not clean; added load only makes them stronger. */
+/**
+ * How an athlete's record compares with a template's prerequisites. Assisted reps are not clean; added load counts.
+ */
 export function prerequisitesFor(
   { prerequisites }: Pick<Demand, 'prerequisites'>,
   { bestSets }: Pick<Athlete, 'bestSets'>,

@@ -3,14 +3,14 @@ import { clamp, roundHalfUp } from '../../rounding';
 import { setCount, withSetCount } from '../../techniques/registry';
 import type { Block } from '../block';
 
-/** Weeks it takes. */
+/** Number of weeks. */
 export const RETURN_WEEKS = { least: 2, usual: 3, most: 4 } as const;
-/** Days without training from which a block is begun as a return. */
+/** Days without training after which a block is planned as a return. */
 export const RETURN_AFTER = 14;
 
 /**
- * A block as the first one after two weeks or more away: some weeks at half the sets, far from failure, from lowered
- * loads that come back evenly to what they were; no deload behind them.
+ * A first block after two weeks or more off: some weeks at half the sets, far from failure, with reduced loads that
+ * return evenly to their old values, and no deload.
  */
 export function asReturn(block: Block): Block {
   const { returnSets, returnRir, returnLoad } = conventionsWith(block.conventions);
@@ -38,7 +38,7 @@ export function asReturn(block: Block): Block {
   };
 }
 
-/** Shifts that begin at a share and are back at the whole in the week after the last. */
+/** Load shifts that start at a percentage and are back at 100 % in the week after the last. */
 function returnShifts(share: number, weeks: number): Block['loadShifts'] {
   const shares = Array.from({ length: weeks }, (_, at) => share + ((1 - share) * at) / weeks);
   return shares.map((own, at) => {

@@ -4,7 +4,7 @@ import { THIRDS } from './shipped/thirds';
 import { WHOLE_AND_HALVES } from './shipped/whole-and-halves';
 import type { Template } from './template';
 
-/** The splits the product ships with, simplest first. */
+/** The splits that come with the product, simplest first. */
 export const TEMPLATES: readonly Template[] = [...WHOLE_AND_HALVES, ...THIRDS, ...PARTS_AND_SKILLS].map(
   (template) => ({
     ...template,

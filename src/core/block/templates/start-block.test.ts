@@ -20,7 +20,7 @@ const settings: NewBlockSettings = {
   returning: false,
 };
 
-/** What of them stands in the block. */
+/** Those that the block contains. */
 const { returning: _, ...settled } = settings;
 
 function start(source: BlockSource) {
@@ -41,7 +41,7 @@ const earlier = block([{ ...session('a', 0, [slot('a1', 'leg-press')]), place: '
   dismissed: [{ finding: 'below floor/chest', facts: 'x', note: '' }],
 });
 
-test('what was settled holds over what an earlier block says; its design is taken with new ids and no places', () => {
+test("chosen settings win over an earlier block's; its design is copied with new ids and without places", () => {
   const made = start({ kind: 'design', block: earlier });
   expect(made).toMatchObject(settled);
   expect(made.cycleDays).toBe(10);
@@ -49,12 +49,12 @@ test('what was settled holds over what an earlier block says; its design is take
   expect(made.sessions[0]?.id).not.toBe('a');
   expect(made.sessions[0]?.slots[0]).toMatchObject({ exercise: { id: 'leg-press' }, start: null });
   expect(made.sessions[0]?.slots[0]?.id).not.toBe('a1');
-  // What belonged to that run stays behind; what belongs to the week comes along.
+  // Week-specific parts of the old run are dropped; weekday-specific ones are kept.
   expect(made.activities).toMatchObject([{ day: 3, name: 'running', hard: true }]);
   expect([made.pauses, made.dismissed]).toEqual([[], []]);
 });
 
-test('from nothing there are no sessions, from a template its own; all of them are blocks without a problem', () => {
+test('an empty start has no sessions, a template its own; every result is a valid block', () => {
   expect(start({ kind: 'empty' })).toEqual({ ...emptyBlock('Winter', '2026-11-30'), ...settled });
   for (const template of TEMPLATES) {
     const made = start({ kind: 'template', template });
@@ -65,7 +65,7 @@ test('from nothing there are no sessions, from a template its own; all of them a
   }
 });
 
-test('what is settled is checked when it comes over the wire', () => {
+test('received settings are validated', () => {
   expect(newBlockSettingsSchema.safeParse(settings).success).toBe(true);
   for (const wrong of [
     { landmarks: 'mine' },
@@ -76,7 +76,7 @@ test('what is settled is checked when it comes over the wire', () => {
     expect(newBlockSettingsSchema.safeParse({ ...settings, ...wrong }).success).toBe(false);
 });
 
-test('after time away: half the sets, 4 in reserve, no deload, loads from 85 % evenly back', () => {
+test('after time off: half the sets, 4 RIR, no deload, loads rising evenly from 85 %', () => {
   const design = block(
     [
       session('a', 0, [
@@ -94,10 +94,10 @@ test('after time away: half the sets, 4 in reserve, no deload, loads from 85 % e
     );
   const back = made(3);
   expect(back).toMatchObject({ weeks: 3, rir: { first: 4, last: 4 }, deload: null });
-  // Five halved are 2.5, so 3; one stays one.
+  // Half of five is 2.5, rounded to 3; one stays one.
   expect(back.sessions[0]?.slots.map(({ technique }) => setCount(technique))).toEqual([3, 1]);
   expect(back.sessions[0]?.slots[0]).toMatchObject({ rampTo: null, optionalSets: 0, setRule: 'fixed' });
-  // 85, 90 and 95 % of what the loads would be.
+  // 85, 90 and 95 % of the usual loads.
   expect([1, 2, 3].map((week) => Math.round(100 * loadShift(back, week)))).toEqual([85, 90, 95]);
   expect([made(1).weeks, made(2).weeks, made(4).weeks, made(9).weeks]).toEqual([2, 2, 4, 4]);
 });

@@ -4,22 +4,22 @@ import { copyBlock, fromTemplate, type LayOut } from './from-template';
 import { asReturn } from './return-block';
 import type { Template } from './template';
 
-/** What is settled before a block begins. */
+/** Settings chosen before a block starts. */
 export type NewBlockSettings = Pick<
   Block,
   'name' | 'startDate' | 'weeks' | 'deload' | 'crediting' | 'landmarks' | 'goals'
 > & {
-  /** Whether the athlete comes back after two weeks or more away. */
+  /** Whether the athlete returns after two weeks or more off. */
   readonly returning: boolean;
 };
 
-/** What a block is laid out from: a split's template, another block's design, or nothing. */
+/** What a block starts from: a split's template, another block's design, or nothing. */
 export type BlockSource =
   | { readonly kind: 'empty' }
   | { readonly kind: 'template'; readonly template: Template }
   | { readonly kind: 'design'; readonly block: Block };
 
-/** A new block for an athlete. What was settled holds over what the source says; a template is fitted to the athlete. */
+/** A new block for an athlete. Chosen settings win over those of the source; a template is fitted to the athlete. */
 export function startBlock(source: BlockSource, wished: NewBlockSettings, layOut: LayOut): Block {
   const { returning, ...settings } = wished;
   const laid = () => {

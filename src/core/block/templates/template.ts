@@ -2,7 +2,10 @@ import type { RepRange } from '../rep-range';
 import type { Shape } from '../shape';
 import type { Demand } from './demands';
 
-/** A place in a template's session: the first of these exercises that the athlete's place has and no joint forbids. */
+/**
+ * A slot of a template's session: the first of these exercises that the athlete's place allows and no joint rules
+ * out.
+ */
 export interface TemplateSlot {
   readonly wishes: readonly string[];
   readonly sets: number;
@@ -15,7 +18,7 @@ export interface TemplateSession {
   readonly slots: readonly TemplateSlot[];
 }
 
-/** A split to start from: what it is, for whom, what it does badly, and its sessions. */
+/** A split to start from: what it is, whom it suits, its weakness, and its sessions. */
 export interface Template extends Demand {
   readonly id: string;
   readonly name: string;
@@ -26,5 +29,5 @@ export interface Template extends Demand {
   readonly sessions: readonly TemplateSession[];
 }
 
-/** A split as it is laid out; what it asks of whoever trains by it follows from its shape. */
+/** The split as a block; its shape determines what it requires of an athlete. */
 export type LaidSplit = Omit<Template, keyof Demand>;

@@ -1,6 +1,6 @@
 import type { TemplateSlot } from './template';
 
-/** Exercises that serve the same purpose, best first; the last ones need little or nothing. */
+/** Exercises with the same purpose, best first; the last need little or no equipment. */
 const WISHES = {
   squat: [
     'hack-squat',
@@ -90,7 +90,7 @@ const WISHES = {
 
 export type Purpose = keyof typeof WISHES;
 
-/** A slot of a template by its purpose. */
+/** A template's slot, by purpose. */
 export function wish(purpose: Purpose, sets: number, low: number, high: number): TemplateSlot {
   return { wishes: WISHES[purpose], sets, range: { low, high } };
 }

@@ -408,7 +408,7 @@ export const PULLS: readonly Exercise[] = [
     hardest: 'shortened',
     tempo: '3010',
     restSeconds: 240,
-    cues: 'Shoulder set first, then the elbow. Stop at the first sign in the elbow.',
+    cues: 'Shoulder set first, then the elbow. Stop at the first pain in the elbow.',
     chain: { name: 'one-arm chin-up', step: 2 },
   }),
 ];

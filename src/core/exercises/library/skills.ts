@@ -92,7 +92,7 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     equipment: ['rings'],
     stimulus: 3,
     fatigue: 4,
-    cues: 'Palms down first; leave at the first sign in the elbow.',
+    cues: 'Palms down first; stop at the first pain in the elbow.',
   }),
   balance('wall-handstand-hold', 'wall handstand', {
     equipment: ['floor'],
@@ -180,7 +180,7 @@ export const SKILLS_AND_HOLDS: readonly Exercise[] = [
     equipment: ['rings'],
     stimulus: 3,
     fatigue: 5,
-    cues: 'Elbows locked, rings turned; use a band and leave at the first sign in the elbow.',
+    cues: 'Elbows locked, rings turned; use a band and stop at the first pain in the elbow.',
     chain: { name: 'ring strength', step: 1 },
   }),
   straightPush('maltese', 'maltese', {

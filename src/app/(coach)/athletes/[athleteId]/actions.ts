@@ -36,7 +36,7 @@ import { ownUrl } from '../../../own-url';
 
 const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
-/** Keeps changed facts of an athlete. */
+/** Saves an athlete's changed facts. */
 export async function keep(
   athleteId: string,
   athlete: unknown,
@@ -62,7 +62,7 @@ const measurement = z.strictObject({
 });
 const changeSchema = z.union([z.strictObject({ keep: measurement }), z.strictObject({ remove: id })]);
 
-/** Keeps or removes a measurement. */
+/** Saves or removes a measurement. */
 export async function measure(
   athleteId: string,
   change: { readonly keep: Measurement } | { readonly remove: string },
@@ -77,7 +77,7 @@ export async function measure(
 }
 
 export async function archive(athleteId: string, archived: boolean): Promise<void> {
-  // Never by what is no id: a number would match every id that begins with it.
+  // Refuses anything that is not text: MariaDB would match a number against every id that starts with it.
   if (!isId(athleteId)) notFound();
   const asker = await requireAsker();
   const now = new Date();
@@ -86,7 +86,7 @@ export async function archive(athleteId: string, archived: boolean): Promise<voi
   redirect('/desk');
 }
 
-/** Erases an athlete, in fourteen days, and leads to the desk. */
+/** Deletes an athlete after fourteen days, and leads to the desk. */
 export async function erase(athleteId: string): Promise<Unsure> {
   if (!isId(athleteId)) return { status: 'malformed' };
   return asSureCoach(async (asker) => {
@@ -97,7 +97,7 @@ export async function erase(athleteId: string): Promise<Unsure> {
   });
 }
 
-/** A personal link that signs a phone in as the athlete, good once. */
+/** A personal link that signs a phone in as the athlete, once. */
 export async function invite(athleteId: string): Promise<InviteAnswer | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
   return asCoachOf({ athleteId }, async (coach): Promise<InviteAnswer> => {
@@ -128,7 +128,7 @@ export async function linkCalendar(
   });
 }
 
-/** Hands an athlete over to another coach of the house, and leads to the desk. */
+/** Transfers an athlete to another coach of the team, and leads to the desk. */
 export async function hand(
   athleteId: string,
   coachId: string,
@@ -137,7 +137,7 @@ export async function hand(
   const outcome = await asSureCoach(
     async (asker): Promise<{ readonly status: 'handed' } | { readonly status: 'gone' }> => {
       if (!(await handOver(asker, athleteId, coachId))) return { status: 'gone' };
-      // It stands with whom the athlete is handed over to.
+      // The message goes with the athlete.
       const [to] = (await houseOf(asker)).coaches.filter(({ id }) => id === coachId);
       const there = { coachId, actorId: asker.coachId };
       await did(there, { athleteId }, { what: 'handed over', about: to?.name ?? '' }, new Date());
@@ -148,7 +148,7 @@ export async function hand(
   return outcome;
 }
 
-/** Shows an athlete to another coach of the house, to read or in full, or ends that (null). */
+/** Shares an athlete with another coach of the team, to read or in full, or ends the share (null). */
 export async function share(
   athleteId: string,
   coachId: string,
@@ -165,7 +165,7 @@ export async function share(
   });
 }
 
-/** Ends the links to an athlete's calendar. */
+/** Revokes the links to an athlete's calendar. */
 export async function endCalendar(athleteId: string): Promise<{ readonly status: 'ended' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
   return asCoachOf({ athleteId }, async (coach) => {
@@ -179,7 +179,7 @@ const sharingSchema = z.enum(SHARINGS).nullable();
 
 const whichSchema = z.union([z.literal('all'), z.strictObject({ phoneId: id })]);
 
-/** Signs one of an athlete's phones out, or all of them. */
+/** Signs out one of an athlete's phones, or all. */
 export async function revoke(
   athleteId: string,
   which: { readonly phoneId: string } | 'all',
@@ -194,7 +194,7 @@ export async function revoke(
   });
 }
 
-/** Says a line with a week of a block that stands handed out. */
+/** Adds a note to a sent week of a block. */
 export async function say(
   blockId: string | null,
   week: number,
@@ -214,7 +214,7 @@ export async function say(
   });
 }
 
-/** Marks pain that was told in a session as seen. */
+/** Marks pain reported in a session as seen. */
 export async function seen(
   athleteId: string,
   workoutId: string,
@@ -227,7 +227,7 @@ export async function seen(
   });
 }
 
-/** Settles one of what an athlete's phones have that was not taken. */
+/** Settles one rejected item of an athlete's phones. */
 export async function settle(
   athleteId: string,
   itemId: string,
@@ -247,7 +247,7 @@ const LIFE_DEEDS = {
 } as const;
 const lifeSchema = z.enum(['archive', 'unarchive', 'delete', 'restore']);
 
-/** Puts a block into the archive or takes it out, throws it away or brings it back. */
+/** Archives, restores, deletes or undeletes a block. */
 export async function life(
   blockId: string,
   what: 'archive' | 'unarchive' | 'delete' | 'restore',
@@ -267,7 +267,7 @@ export async function life(
 
 const copySchema = z.strictObject({ name: z.string().trim().min(1).max(200), startDate: z.iso.date() });
 
-/** Moves a block of which no week is handed out to another first day. */
+/** Moves a block with no sent week to another start date. */
 export async function move(
   blockId: string,
   startDate: string,
@@ -281,7 +281,7 @@ export async function move(
   });
 }
 
-/** Another block like one of the coach's athletes', under a name and from a day. */
+/** Copies a block of one of the coach's athletes, with a name and a start date. */
 export async function copy(
   blockId: string,
   name: string,

@@ -20,7 +20,7 @@ const answers = z.strictObject({
   timeZone: z.string().min(1).max(64),
 });
 
-/** Adds an athlete from the few things asked first, and leads to the profile or to a first block. */
+/** Adds an athlete from a few answers, and leads to the profile or a first block. */
 export async function addFirst(given: FirstAnswers, then: 'profile' | 'block'): Promise<NewAthleteAnswer> {
   const parsed = answers.safeParse(given);
   if (!parsed.success) return { status: 'malformed' };

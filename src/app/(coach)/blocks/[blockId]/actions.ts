@@ -59,7 +59,7 @@ export async function save(
   return asCoachOf({ blockId }, (asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
-/** Keeps answers to calls and gives back what has changed since the page knew the block. */
+/** Saves answers to proposals and returns what has changed since the page's version of the block. */
 export async function answer(
   blockId: string,
   answers: readonly SentAnswer[],
@@ -75,7 +75,7 @@ export async function answer(
   });
 }
 
-/** What has changed in the block since a page knew it; everything to one that knows nothing. */
+/** What has changed in the block since the page's version; everything if the page has none. */
 export async function reload(blockId: string, page: PageState | null): Promise<ReloadOutcome | Unanswered> {
   const since = knownSchema.nullable().safeParse(page);
   if (!since.success || !isId(blockId)) return { status: 'malformed' };
@@ -85,7 +85,7 @@ export async function reload(blockId: string, page: PageState | null): Promise<R
   });
 }
 
-/** An issued week with its reasons. */
+/** A sent week with its reasons. */
 export async function reasons(
   blockId: string,
   week: number,
@@ -99,7 +99,7 @@ export async function reasons(
   });
 }
 
-/** Puts the last good revision in the place of a document that cannot be read. */
+/** Replaces a document that cannot be read by its last good revision. */
 export async function restore(
   blockId: string,
 ): Promise<{ readonly status: 'restored' } | { readonly status: 'gone' } | Unanswered> {
@@ -135,7 +135,7 @@ export async function recall(
   });
 }
 
-/** Closes a week that will not be finished, or opens it again. */
+/** Closes a week that will not be finished, or reopens it. */
 export async function close(
   blockId: string,
   week: number,
@@ -150,7 +150,7 @@ export async function close(
   });
 }
 
-/** Keeps the design of the block as a template of the coach's own, under a name. */
+/** Saves the block's design as a template of the coach's own. */
 export async function saveTemplate(
   blockId: string,
   name: string,
@@ -184,7 +184,7 @@ export async function revision(
   });
 }
 
-/** The athlete's block before this one. */
+/** The athlete's previous block. */
 export async function blockBefore(
   blockId: string,
 ): Promise<
@@ -197,7 +197,9 @@ export async function blockBefore(
   });
 }
 
-/** Sets and exercises that bring every growing muscle to its target, for the block as the server has it. */
+/**
+ * Sets and exercises that bring every growing muscle to its target, computed on the server's version of the block.
+ */
 export async function proposeBalance(
   blockId: string,
 ): Promise<

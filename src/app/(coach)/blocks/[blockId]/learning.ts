@@ -26,12 +26,12 @@ import { localDate } from '../../../local-date';
 const aboutSchema = z.string().min(1).max(80);
 const howSchema = z.enum(['take', 'refuse', 'forget']);
 
-/** How a lesson was answered; stale: the athlete has changed meanwhile, and it is to be answered again. */
+/** How a lesson was answered; stale: the athlete has changed since, so it must be answered again. */
 export type LearnOutcome = { readonly status: 'kept' | 'stale' | 'gone' };
 
 /**
- * Takes a lesson of a block over into its athlete, refuses it, or forgets either. What it brings is reckoned here, from
- * what stands in the log.
+ * Applies a lesson of a block to its athlete, dismisses it, or undoes either. Its values are computed here from the
+ * log.
  */
 export async function learn(
   blockId: string,
@@ -63,7 +63,7 @@ function evidenceOf({ block, ownExercises }: Training, lesson: Parameters<typeof
   return `${block.name}: ${lessonText(lesson, namesOf(catalogueWith(ownExercises))).evidence}.`;
 }
 
-/** The block as a review looks at it today. */
+/** The block as a review sees it today. */
 function sourceOf(training: Training): ReviewSource {
   const catalogue = catalogueWith(training.ownExercises);
   const blockPlan = unfold({ ...training, exercises: catalogue.find });
@@ -72,9 +72,7 @@ function sourceOf(training: Training): ReviewSource {
 
 const takenSchema = z.array(z.string().min(1).max(120)).max(60);
 
-/**
- * Makes the next block from this one, with the suggestions of its review that were taken, by their names.
- */
+/** Creates the next block from this one, with the accepted suggestions of its review, by name. */
 export async function makeNext(
   blockId: string,
   taken: readonly string[],

@@ -61,7 +61,7 @@ export default async function BlockPage({ params }: PageProps) {
     learn: learn.bind(null, blockId),
     makeNext: makeNext.bind(null, blockId),
   };
-  // The reasons of weeks that were trained are fetched when asked for: they are most of what a block weighs.
+  // Reasons of trained weeks load on request: they are most of a block's size.
   const issued = training.issued.map((week) => (done.has(week.week) ? withoutReasons(week) : week));
   return (
     <InBrowser>

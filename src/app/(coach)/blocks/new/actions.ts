@@ -32,16 +32,18 @@ const choiceSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('design'), id }),
 ]);
 
-/** The design of a block or of an own template, to look at before it is copied. */
+/** The design of a block or a template, shown before it is copied. */
 export async function design(designId: string): ReturnType<NewBlockActions['design']> {
   const parsed = id.safeParse(designId);
   if (!parsed.success) return { status: 'malformed' };
   return designOf(parsed.data, false);
 }
 
-/** A design that the coach sees. @param lends whether its exercises are to be seen by whoever the block will be of */
+/**
+ * A design that the coach may see. @param lends whether the coach of the new block's athlete may see its exercises
+ */
 function designOf(designId: string, lends: boolean) {
-  // A template is no block: who asks for one is the coach themself.
+  // A template belongs to no athlete, so the signed-in coach asks for it.
   return asReaderOf(
     { blockId: designId },
     async (asker): Promise<{ readonly block: Block } | { readonly status: 'gone' }> => {
@@ -53,7 +55,7 @@ function designOf(designId: string, lends: boolean) {
   );
 }
 
-/** @param asker bound to the rows of the coach whose the block will be */
+/** @param asker bound to the rows of the coach who will own the block */
 async function sourceOf(asker: Asker, choice: SourceChoice): Promise<BlockSource | undefined> {
   if (choice.kind === 'empty') return choice;
   if (choice.kind === 'template') {
@@ -64,7 +66,7 @@ async function sourceOf(asker: Asker, choice: SourceChoice): Promise<BlockSource
   return 'block' in found ? { kind: 'design', block: found.block } : undefined;
 }
 
-/** Lays the block out for the athlete, adds it and leads into it. */
+/** Lays out the block for the athlete, adds it and opens it. */
 export async function start(
   athleteId: string,
   choice: SourceChoice,

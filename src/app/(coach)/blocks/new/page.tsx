@@ -13,7 +13,7 @@ interface PageProps {
   readonly searchParams: Promise<Readonly<Partial<Record<'athlete' | 'from', string | string[]>>>>;
 }
 
-/** What a link says the block starts from, as `template/ID` or `design/ID`. */
+/** The block's starting point in a link: `template/ID` or `design/ID`. */
 function chosenSource(from: string | string[] | undefined): SourceChoice | null {
   const [, kind, id] = /^(template|design)\/(.+)$/.exec(typeof from === 'string' ? from : '') ?? [];
   return (kind === 'template' || kind === 'design') && id !== undefined ? { kind, id } : null;
@@ -29,7 +29,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   const { athlete } = found;
   const [own, templates, mine, lines, theirs] = await Promise.all([
     namedExercises(asker),
-    // Designs to start from are the coach's who starts it.
+    // Designs to start from belong to the coach who creates the block.
     ownTemplates(coach),
     blocksToCopy(coach),
     blocksOf(asker, athleteId),
@@ -37,7 +37,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   ]);
   const blocks = [...theirs, ...mine];
   const today = localDate(athlete.timeZone);
-  // A block that runs is trained to its end; of others it is known when something was last logged.
+  // A running block counts as trained until its end; for others the last log decides.
   const [trainedUntil = null] = lines
     .flatMap(({ state, span, lastLog, archived, deletedAt }) => {
       const runs = state === 'running' && !archived && deletedAt === null && span.to >= today;
@@ -49,7 +49,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   const earlier = blocks.filter((block) => block.athleteId === athleteId);
   const [newest] = lines.filter(({ deletedAt }) => deletedAt === null);
   const thisWeek = mondayOf(today);
-  // The Monday on or after the day behind the last of the newest block.
+  // The Monday on or after the day after the newest block's end.
   const after = newest === undefined ? thisWeek : mondayOf(addDays(newest.span.to, 7));
   return (
     <NewBlock

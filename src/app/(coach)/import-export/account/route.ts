@@ -2,7 +2,7 @@ import * as words from '@/ui/words/screens/pages';
 import { download } from '../../../download';
 import { takeOutAside } from '../aside';
 
-/** Everything of the coach's, as one file. */
+/** All of the coach's data as one file. */
 export async function GET(): Promise<Response> {
   return download(null, async ({ coachId }) => {
     const taken = await takeOutAside({ coachId });

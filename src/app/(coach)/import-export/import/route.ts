@@ -5,12 +5,12 @@ import { bytesUpTo } from '../../../bytes-up-to';
 import { isOwnOrigin, notOwn } from '../../../own-origin';
 import { takeInAside } from '../aside';
 
-/** A letter takes two bytes at most, but for rare ones. */
+/** A character takes at most two bytes, apart from rare ones. */
 const MOST_BYTES = 2 * FILE_LIMITS.letters;
 
-/** Takes in what a page of this server has read from a file. */
+/** Imports what a page of this server has read from a file. */
 export async function POST(request: Request): Promise<Response> {
-  // The proxy does not see what comes here.
+  // The proxy does not see requests to this path.
   if (!isOwnOrigin(request.headers)) return notOwn();
   const answer = await asCoach<TakenIn>(async ({ coachId }) => {
     const bytes = await bytesUpTo(MOST_BYTES, request);

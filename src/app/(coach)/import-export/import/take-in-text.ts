@@ -49,7 +49,7 @@ const askedSchema: z.ZodType<TakeIn> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('check-ins'), athleteId: id, csv }),
 ]);
 
-/** Takes in what a page has read from a file: checked here again, in whole or not at all. */
+/** Imports what a page has read from a file: validated again here, all of it or nothing. */
 export async function takeInText(asker: Asker, text: string): Promise<TakenIn> {
   try {
     const read = readJson(text);

@@ -2,7 +2,7 @@ import { libraryFile } from '@/data';
 import { writeOwnFile } from '@/formats/archive/files';
 import { download } from '../../../download';
 
-/** The coach's own exercises, as one file. */
+/** The coach's custom exercises as one file. */
 export async function GET(): Promise<Response> {
   return download(null, async (asker) => ({
     name: 'own exercises.json',

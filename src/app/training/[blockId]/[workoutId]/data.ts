@@ -19,7 +19,7 @@ import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@
 import type { FloorSession } from '@/features/training/contract';
 import type { FloorAsker } from '../../asker';
 
-/** A session with all that the phone may need of it where there is no network. */
+/** A session with everything the phone may need offline. */
 export async function floorSession(
   floor: FloorAsker,
   training: Training,
@@ -62,7 +62,7 @@ export async function floorSession(
   };
 }
 
-/** Set-up and agreed depth of every exercise that has any. */
+/** Set-up and agreed range of motion of every exercise that has any. */
 function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
   const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
   return Object.fromEntries(
@@ -73,7 +73,7 @@ function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
   );
 }
 
-/** Each set as it was last done, in this block or another; the others are asked only for what this one does not know. */
+/** Each set as last done, in this block or another; other blocks are only queried for what this one does not know. */
 async function lastTimes(asker: Asker, training: Training, week: number, session: SessionPlan) {
   const known = lastTimesIn(training, week, session);
   const exerciseIds = slotsWithoutLast(known, session).map(({ exerciseId }) => exerciseId);

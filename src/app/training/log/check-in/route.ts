@@ -6,7 +6,7 @@ import { readPosted } from '../../posted';
 
 const bodySchema = z.strictObject({ checkIn: checkInSchema });
 
-/** Takes what an athlete says of their week. Sending it again changes nothing. */
+/** Stores an athlete's check-in. Sending it again changes nothing. */
 export async function POST(request: Request): Promise<Response> {
   const posted = await readPosted(request, bodySchema);
   if (posted === undefined) return Response.json({ status: 'malformed' });

@@ -8,7 +8,7 @@ const bodySchema = z.strictObject({
   refused: z.array(z.strictObject({ id, item: z.string().max(4000), why: z.string().max(40) })).max(200),
 });
 
-/** Takes what a phone has that was not taken, so that the coach sees it too. */
+/** Stores what a phone could not send, so that the coach sees it too. */
 export async function POST(request: Request): Promise<Response> {
   const posted = await readPosted(request, bodySchema);
   if (posted === undefined) return Response.json({ status: 'malformed' });

@@ -1,7 +1,7 @@
 import type { LaidSplit, TemplateSession } from '../template';
 import { wish } from '../wishes';
 
-/** A small dose of the whole body: pressing, rowing and the front of the legs. */
+/** A small dose for the whole body: press, row and quads. */
 function doseOf(name: string, day: number): TemplateSession {
   return {
     name: `Dose ${name}`,
@@ -15,7 +15,7 @@ function doseOf(name: string, day: number): TemplateSession {
   };
 }
 
-/** The other one: overhead, pulling down and the back of the legs. */
+/** The other dose: overhead press, pulldown and hamstrings. */
 function otherDoseOf(name: string, day: number): TemplateSession {
   return {
     name: `Dose ${name}`,
@@ -30,7 +30,7 @@ function otherDoseOf(name: string, day: number): TemplateSession {
   };
 }
 
-/** Splits by body parts and by skills, and what is mixed from several. */
+/** Splits by body part and by skill, and mixed ones. */
 export const PARTS_AND_SKILLS: readonly LaidSplit[] = [
   {
     id: 'body-parts-5',

@@ -1,7 +1,7 @@
 import type { LaidSplit } from '../template';
 import { wish } from '../wishes';
 
-/** Splits in three, and those that roll through the calendar. */
+/** Three-way splits, and those that roll through the calendar. */
 export const THIRDS: readonly LaidSplit[] = [
   {
     id: 'push-pull-legs-day',

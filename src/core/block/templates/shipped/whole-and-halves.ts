@@ -1,7 +1,7 @@
 import type { LaidSplit } from '../template';
 import { wish } from '../wishes';
 
-/** Splits of the whole body a session, or of its halves. */
+/** Full-body splits, and upper/lower splits. */
 export const WHOLE_AND_HALVES: readonly LaidSplit[] = [
   {
     id: 'full-body-3',

@@ -7,7 +7,7 @@ interface Context {
   readonly params: Promise<{ readonly templateId: string }>;
 }
 
-/** A template of the coach's own, as a file. */
+/** One of the coach's templates as a file. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { templateId } = await params;
   return download(null, async (asker) => {

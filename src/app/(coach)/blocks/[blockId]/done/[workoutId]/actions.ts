@@ -20,7 +20,7 @@ const setSchema = z.strictObject({
   localDate: z.iso.date(),
 });
 
-/** Keeps a set that the coach enters or puts right; what it corrects stays on record. */
+/** Saves a set that the coach enters or corrects; the corrected one stays on record. */
 export async function enter(
   ref: z.infer<typeof refSchema>,
   entry: z.infer<typeof setSchema>,

@@ -13,7 +13,7 @@ interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly workoutId: string }>;
 }
 
-/** A session as it was done, set by set, for the coach to read and to put right. */
+/** A finished session set by set, for the coach to read and correct. */
 export default async function DonePage({ params }: PageProps) {
   const { blockId, workoutId } = await params;
   const { asker, shared } = await requireActing({ blockId });

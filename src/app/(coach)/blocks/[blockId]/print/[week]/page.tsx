@@ -12,7 +12,7 @@ interface PageProps {
   readonly params: Promise<{ readonly blockId: string; readonly week: string }>;
 }
 
-/** A week's session sheets, to print and hand out. */
+/** Session sheets of a week, for print. */
 export default async function PrintPage({ params }: PageProps) {
   const { blockId, week } = await params;
   const { asker } = await requireActing({ blockId });

@@ -12,7 +12,7 @@ interface Context {
 
 const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name);
 
-/** An athlete's files: `everything.json`, a table as `log.csv`, `sessions.ics`. */
+/** An athlete's files: `everything.json`, a table such as `log.csv`, or `sessions.ics`. */
 export async function GET(_: Request, { params }: Context): Promise<Response> {
   const { athleteId, name } = await params;
   return download({ athleteId }, async (asker) => {
