@@ -28,7 +28,7 @@ function fieldSchema(zod: Zod, field: Field): z.ZodType {
   }
 }
 
-/** The schema of data of a kind with such fields. */
+/** The schema of data with such fields. */
 export function fieldsSchema(
   zod: Zod,
   kind: string,

@@ -1,20 +1,20 @@
 /**
- * What a parameter may be: data from which the schema of unchecked documents and the forms of the interface both
- * follow. `otherwise` is what documents without the parameter are read as having.
+ * Kinds of parameters: data from which both the schema of documents and the interface's forms are derived.
+ * `otherwise` is the value for documents without the parameter.
  */
 export type Field =
   | { readonly type: 'whole'; readonly least: number; readonly most: number; readonly otherwise?: number }
   | { readonly type: 'share'; readonly least: number; readonly most: number; readonly otherwise?: number }
   | { readonly type: 'yes'; readonly otherwise?: boolean }
   | { readonly type: 'choice'; readonly of: readonly string[]; readonly otherwise?: string }
-  /** A lower and an upper whole number. */
+  /** Two whole numbers, lower and upper. */
   | {
       readonly type: 'band';
       readonly least: number;
       readonly most: number;
       readonly otherwise?: { readonly low: number; readonly high: number };
     }
-  /** Whole numbers in order, so many at most; none at all where that is how it starts. */
+  /** Whole numbers in order, with a maximum count; possibly empty. */
   | {
       readonly type: 'list';
       readonly least: number;
@@ -32,7 +32,7 @@ export function whole(least: number, most: number, otherwise?: number): Field {
   return { type: 'whole', least, most, ...(otherwise === undefined ? {} : { otherwise }) };
 }
 
-/** A share between two ends, as a decimal. */
+/** A fraction between two bounds. */
 export function share(least: number, most: number, otherwise?: number): Field {
   return { type: 'share', least, most, ...(otherwise === undefined ? {} : { otherwise }) };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { factsHash } from './hash';
 
-test('the same facts give the same short name, other facts another', () => {
+test('equal facts give the same short name, different facts another', () => {
   expect(factsHash(['early', 'ahead', false])).toBe(factsHash(['early', 'ahead', false]));
   expect(factsHash(['early', 'ahead', false])).not.toBe(factsHash(['early', 'ahead', true]));
   expect(factsHash(['ab', 'c'])).not.toBe(factsHash(['a', 'bc']));

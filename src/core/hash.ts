@@ -1,4 +1,4 @@
-/** A short stable name for quantised facts (32-bit FNV-1a over their JSON, in base 36). Not for secrets. */
+/** A short stable name for rounded facts (32-bit FNV-1a over their JSON, in base 36). Not for secrets. */
 export function factsHash(facts: readonly (string | number | boolean | null)[]): string {
   const text = JSON.stringify(facts);
   let hash = 0x811c9dc5;

@@ -1,4 +1,4 @@
-/** The door to the training engine. What reads unchecked data stands apart, in codecs. */
+/** The entry point of the training engine. Readers of unchecked data are in codecs. */
 export * from './anatomy/muscle';
 export * from './anatomy/roll-up';
 export * from './athlete/athlete';

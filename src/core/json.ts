@@ -1,8 +1,8 @@
 const HALF = /\\ud[89a-f]/;
 
 /**
- * A value as JSON that every reader takes. Half a character, which a text ends with that was cut in the middle of one,
- * becomes the sign for what cannot be read: a database refuses it otherwise, and all that came with it.
+ * A value as JSON that every reader accepts. A lone surrogate, left when text is cut in the middle of a character,
+ * becomes the replacement character; otherwise the database would refuse it with everything around it.
  */
 export function jsonOf(value: unknown): string {
   const text = JSON.stringify(value);

@@ -75,7 +75,7 @@ describe('they change the figures', () => {
     ]);
   });
 
-  test('a muscle’s own recovery: two days apart are enough for 48 h, one hour too little for 49', () => {
+  test('a muscle’s own recovery time: two days apart are enough for 48 h, one hour short for 49', () => {
     const gaps = (gapHours: number) => {
       const who = athlete({ conventions: { ...NO_CONVENTIONS, muscles: { quads: { gapHours } } } });
       const blockPlan = unfold({ ...base, block: made, athlete: who });

@@ -4,9 +4,12 @@ import { CONVENTIONS, type ConventionId, type Conventions, conventionsWith } fro
 
 type Own = Readonly<Partial<Conventions>>;
 
-/** Figures set differently from the usual ones, by where: for all of a coach's athletes, for one, for a muscle or an exercise of theirs. */
+/**
+ * Rules that differ from the defaults, by scope: all of a coach's athletes, one athlete, one of their muscles or
+ * exercises.
+ */
 export interface OwnConventions {
-  /** The coach's, for all athletes. They stand with the coach and are laid in when an athlete is read. */
+  /** The coach's rules for all athletes. They are stored with the coach and merged in when an athlete is read. */
   readonly coach: Own;
   readonly athlete: Own;
   readonly muscles: Readonly<Partial<Record<Muscle, Own>>>;
@@ -16,20 +19,20 @@ export interface OwnConventions {
 
 export const NO_CONVENTIONS: OwnConventions = { coach: {}, athlete: {}, muscles: {}, exercises: {} };
 
-/** Where a figure comes from, from far to near; nearer ones win. */
+/** Sources of a figure, from general to specific; the more specific wins. */
 export const CONVENTION_ORIGINS = ['usual', 'coach', 'athlete', 'muscle', 'exercise', 'block'] as const;
 export type ConventionOrigin = (typeof CONVENTION_ORIGINS)[number];
 
-/** What a figure is asked for: the whole block, a muscle, or an exercise. */
+/** The scope of a question: the whole block, a muscle, or an exercise. */
 export interface ConventionsOf {
   readonly own: OwnConventions;
-  /** The block's own figures. */
+  /** The block's own rules. */
   readonly block: Own;
   readonly muscle?: Muscle | undefined;
   readonly exercise?: Pick<Exercise, 'id' | 'contributions'> | undefined;
 }
 
-/** Own figures by their place, from far to near. Of several prime movers the first one's hold. */
+/** Own rules by source, from general to specific. With several prime movers the first one's apply. */
 function places({
   own,
   block,
@@ -48,12 +51,12 @@ function places({
 
 const NONE: Own = {};
 
-/** The conventions in force, nearest wins. */
+/** The rules in force; the most specific wins. */
 export function conventionsOf(of: ConventionsOf): Conventions {
   return conventionsWith(...places(of).map(([, own]) => own));
 }
 
-/** A figure in force and where it was set. */
+/** A rule's value and where it was set. */
 export function originOf(
   id: ConventionId,
   of: ConventionsOf,
@@ -64,8 +67,8 @@ export function originOf(
 }
 
 /**
- * The conventions of single muscles and exercises, where they differ from those of the whole. One object for as long
- * as nothing changes, and the whole ones where nothing is set nearer.
+ * The rules of single muscles and exercises, where they differ from the block's. The same object is returned as long
+ * as nothing changes, and the block's rules where nothing more specific is set.
  */
 export class NearConventions {
   readonly whole: Conventions;
@@ -104,7 +107,7 @@ export class NearConventions {
   }
 }
 
-/** Figures that are used muscle by muscle. */
+/** Rules used muscle by muscle. */
 export const MUSCLE_CONVENTIONS: readonly ConventionId[] = [
   'gapHours',
   'gapHoursSmall',
@@ -121,7 +124,7 @@ export const MUSCLE_CONVENTIONS: readonly ConventionId[] = [
   'aheadScore',
 ];
 
-/** Figures that are used exercise by exercise; set for a muscle they hold for all exercises it is the first prime mover of. */
+/** Rules used exercise by exercise; set for a muscle they apply to every exercise with it as first prime mover. */
 export const EXERCISE_CONVENTIONS: readonly ConventionId[] = [
   'hardSetRir',
   'driftSeconds',

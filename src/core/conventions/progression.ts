@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Loads from week to week and their projection. */
+/** Loads from week to week, and their projection. */
 export const PROGRESSION = {
   fitTolerance: {
     name: 'Fit tolerance',

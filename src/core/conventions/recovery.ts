@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Sets by response, recover weeks and deloads. */
+/** Response sets, recovery weeks and deloads. */
 export const RECOVERY = {
   buildingWeeks: {
     name: 'Most weeks before a deload',

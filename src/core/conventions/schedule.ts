@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Frequency, gaps, doses and balance of a week. */
+/** Frequency, gaps, doses and balance in a week. */
 export const SCHEDULE = {
   growingFrequencyNote: {
     name: 'Low frequency',

@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** When a running block asks for its coach. */
+/** When a running block needs its coach. */
 export const STEERING = {
   quietDays: {
     name: 'Days without a log',

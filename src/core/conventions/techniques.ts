@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Rounds of mini-sets, half ranges, steps that are earned, limits past failure. */
+/** Rounds of mini-sets, half ranges, earned steps, limits past failure. */
 export const TECHNIQUES = {
   roundBack: {
     name: 'Reps recovered inside a round',

@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Seconds of reps, warm-ups and changes. */
+/** Seconds for reps, warm-ups and moving between exercises. */
 export const TIMING = {
   secondsPerRep: {
     name: 'Seconds per rep',

@@ -1,6 +1,6 @@
 import type { Convention } from './convention';
 
-/** Counting, landmarks, budget and what is learned of an athlete. */
+/** Counting sets, volume ranges, budget, and learning about an athlete. */
 export const VOLUME = {
   hardSetRir: {
     name: 'Hard-set threshold',

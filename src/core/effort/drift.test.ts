@@ -4,7 +4,7 @@ import { averageFirstRir, driftedSet, driftPerSet, firstHoldRange, firstSetRange
 
 const conventions = conventionsWith();
 
-test('150 s cost one rep a set, 60 s one and a half, and from 240 s on half a rep', () => {
+test('150 s of rest cost one rep per set, 60 s one and a half, and from 240 s on half a rep', () => {
   expect(driftPerSet(150, conventions)).toBe(1);
   expect(driftPerSet(60, conventions)).toBe(1.5);
   expect(driftPerSet(239, conventions)).toBeCloseTo(0.5056, 4);
@@ -13,35 +13,35 @@ test('150 s cost one rep a set, 60 s one and a half, and from 240 s on half a re
   expect(driftPerSet(0, conventions)).toBeCloseTo(1.8333, 4);
 });
 
-test('held reps meet the asked reserve on average, but the last set can always be done', () => {
-  // Three sets at 150 s: 3, 2, 1 for an average of 2; at failure 2, 1, 0.
+test('constant reps meet the target RIR on average, but the last set can always be completed', () => {
+  // Three sets at 150 s: 3, 2, 1 for an average of 2; to failure 2, 1, 0.
   expect(averageFirstRir(2, 1, 3)).toBe(3);
   expect(averageFirstRir(1, 1, 3)).toBe(2);
   expect(averageFirstRir(0, 1, 3)).toBe(2);
   expect(averageFirstRir(2, 1, 1)).toBe(2);
 });
 
-test('set 1 asks so much that the last set reaches the bottom, at most the top', () => {
+test('set 1 asks for enough reps that the last set reaches the bottom of the range, and at most the top', () => {
   const range = { low: 8, high: 12 };
   const alike = (sets: number) => Array<number>(sets).fill(2);
   expect(firstSetRange(range, 1, alike(1))).toEqual({ low: 8, high: 12 });
   expect(firstSetRange(range, 1, alike(3))).toEqual({ low: 10, high: 12 });
-  // 1.25 x 2 = 2.5, rounded up as the third set's loss is.
+  // 1.25 x 2 = 2.5, rounded up like the third set's loss.
   expect(firstSetRange(range, 1.25, alike(3))).toEqual({ low: 11, high: 12 });
   expect(firstSetRange(range, 1, alike(5))).toEqual({ low: 12, high: 12 });
   expect(firstSetRange(range, 1, alike(6))).toEqual({ low: 12, high: 12 });
-  // A first set nearer failure leaves the later ones less; a last one nearer failure gets back what it lost.
+  // A first set closer to failure leaves later sets fewer reps; a last set closer to failure regains what it lost.
   expect(firstSetRange(range, 1, [1, 2, 2])).toEqual({ low: 11, high: 12 });
   expect(firstSetRange(range, 1, [2, 2, 0])).toEqual({ low: 9, high: 12 });
 });
 
-test('holds lose a share of the first one: 20 s after a tenth are left of 23', () => {
+test('each further hold loses a tenth of the first: 23 s become 20', () => {
   expect(firstHoldRange({ low: 20, high: 60 }, 0.05, 3)).toEqual({ low: 23, high: 60 });
   expect(firstHoldRange({ low: 20, high: 60 }, 0.05, 1)).toEqual({ low: 20, high: 60 });
   expect(firstHoldRange({ low: 20, high: 30 }, 0.5, 3)).toEqual({ low: 30, high: 30 });
 });
 
-test('hold RIR: 10, 9, 7 at 120 s (1.25 a set, rounded at each set)', () => {
+test('constant RIR: 10, 9, 7 at 120 s (1.25 per set, rounded at each set)', () => {
   const reps = [1, 2, 3].map((k) => driftedSet('hold RIR', { reps: 10, rir: 2 }, 1.25, k));
   expect(reps).toEqual([
     { reps: 10, rir: 2 },
@@ -50,11 +50,11 @@ test('hold RIR: 10, 9, 7 at 120 s (1.25 a set, rounded at each set)', () => {
   ]);
 });
 
-test('hold reps: the same reps end nearer failure, below 0 when they cannot be done', () => {
+test('constant reps end closer to failure, below 0 if they cannot be done', () => {
   expect(driftedSet('hold reps', { reps: 10, rir: 2 }, 1.25, 3)).toEqual({ reps: 10, rir: -0.5 });
 });
 
-test('later sets never ask more', () => {
+test('later sets never ask for more reps', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 30 }),

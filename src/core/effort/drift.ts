@@ -13,19 +13,22 @@ export function driftPerSet(
   return Math.max(driftLeast, 1 + (driftSeconds - seconds) / driftSlope);
 }
 
-/** What set k (1-based) asks for. */
+/** What set k (from 1) asks for. */
 export interface DriftedSet {
   readonly reps: number;
   /** RIR at its end; below 0 the set cannot be completed as written. */
   readonly rir: number;
 }
 
-/** What is held over the sets of a slot, and, where it is the reps, whether the RIR is met on average or by set 1. */
+/**
+ * What stays constant over a slot's sets: RIR or reps. With constant reps, whether the RIR is met on average or by
+ * set 1.
+ */
 export type Held = 'hold RIR' | 'hold reps';
 
 /**
- * Hold RIR: set k asks fewer reps at the same RIR. Hold reps: every set asks the same reps and ends nearer failure.
- * At least one rep is asked.
+ * Constant RIR: set k asks for fewer reps at the same RIR. Constant reps: every set asks for the same reps and ends
+ * closer to failure. At least one rep is asked.
  */
 export function driftedSet(mode: Held, first: DriftedSet, perSet: number, k: number): DriftedSet {
   const lost = perSet * (k - 1);
@@ -35,8 +38,8 @@ export function driftedSet(mode: Held, first: DriftedSet, perSet: number, k: num
 }
 
 /**
- * RIR of set 1 where every set asks the same reps and they meet the asked RIR on average: half of what drifts above it,
- * and at least so much that the last set can be done.
+ * RIR of set 1 if every set has the same reps and their RIR averages to the target: half of the total drop-off above
+ * it, and at least enough that the last set can be completed.
  */
 export function averageFirstRir(rir: number, perSet: number, sets: number): number {
   const lost = perSet * Math.max(0, sets - 1);
@@ -44,8 +47,8 @@ export function averageFirstRir(rir: number, perSet: number, sets: number): numb
 }
 
 /**
- * What set 1 may ask so that every set still reaches the bottom of the range: from the bottom and what drifts, or what a
- * set easier than the first asks less, up to the top; the top alone where the span is too small for that.
+ * Reps set 1 may have so that every set reaches the bottom of the range: the bottom plus the drop-off, or plus what
+ * an easier set gives up, up to the top; only the top if the range is too narrow.
  * @param efforts RIR of each of its sets, in order
  */
 export function firstSetRange(range: RepRange, perSet: number, efforts: readonly number[]): RepRange {
@@ -55,8 +58,8 @@ export function firstSetRange(range: RepRange, perSet: number, efforts: readonly
 }
 
 /**
- * The same for holds, which lose a share of the first one's seconds with each further one.
- * @param share of the seconds lost by each further hold
+ * The same for holds, where each further hold loses a fraction of the first one's seconds.
+ * @param share fraction of the seconds lost per further hold
  */
 export function firstHoldRange(range: RepRange, share: number, sets: number): RepRange {
   const left = 1 - share * Math.max(0, sets - 1);

@@ -1,19 +1,19 @@
 import type { LocalDate } from '../calendar';
 
-/** A performed set as strength sees it. Load as moved, in one unit for all sets of an exercise. */
+/** A performed set as evidence of strength. Load as moved, in one unit for all sets of an exercise. */
 export interface MovedSet {
   readonly load: number;
   readonly reps: number;
   readonly rir: number;
-  /** Reps lost to the sets of the slot before it. */
+  /** Reps lost to earlier sets of the slot. */
   readonly fatigue: number;
-  /** Done in reps and reserve just as asked: it says what was written, not what would have gone. */
+  /** Reps and RIR exactly as planned: such a set may only repeat the plan and says little about strength. */
   readonly asAsked?: true;
-  /** Reps of each side, where they were noted. */
+  /** Reps of each side, if noted. */
   readonly sides?: { readonly left: number; readonly right: number };
 }
 
-/** One slot in one session as it was performed, sets in order. */
+/** A slot in a session as performed, sets in order. */
 export interface Exposure {
   readonly exerciseId: string;
   readonly slotId: string;
@@ -22,7 +22,7 @@ export interface Exposure {
   readonly sets: readonly MovedSet[];
 }
 
-/** Reps that could have been done fresh: done, in reserve, and lost to earlier sets. */
+/** Reps that would have been possible fresh: done, left, and lost to earlier sets. */
 export function freshReps({ reps, rir, fatigue }: MovedSet): number {
   return Math.max(1, reps + rir + fatigue);
 }

@@ -22,7 +22,7 @@ const session = (kind: TrainedSession['kind'], rescued = false) =>
 const find = (...given: Parameters<typeof exposuresOf>[0]) =>
   exposuresOf(given, session('building'), athlete(), exerciseById);
 
-test('sets of one slot are one exposure, the later ones with what the earlier have cost', () => {
+test('the sets of a slot are one exposure; later sets include what earlier ones cost', () => {
   const [exposure, ...others] = find(measured(set('1')), measured(set('2', { reps: 9 })));
   expect(others).toEqual([]);
   expect(exposure).toMatchObject({ exerciseId: 'leg-press', week: 2, date: '2026-11-09' });
@@ -34,7 +34,7 @@ test('sets of one slot are one exposure, the later ones with what the earlier ha
   expect(exposure?.sets[1]?.fatigue).toBeGreaterThan(0);
 });
 
-test('half reps, what was corrected since, holds and exercises nobody knows say nothing', () => {
+test('half reps, replaced sets, holds and unknown exercises are not evidence', () => {
   expect(find(measured(set('1'), false))).toEqual([]);
   expect(find(measured(set('1', { exerciseId: 'plank' })))).toEqual([]);
   expect(find(measured(set('1', { exerciseId: 'gone' })))).toEqual([]);
@@ -42,6 +42,6 @@ test('half reps, what was corrected since, holds and exercises nobody knows say 
   expect(find(measured(set('1')), measured(corrected))[0]?.sets.map(({ reps }) => reps)).toEqual([12]);
 });
 
-test('a deload says nothing of strength', () => {
+test('a deload is no evidence of strength', () => {
   expect(exposuresOf([measured(set('1'))], session('deload'), athlete(), exerciseById)).toEqual([]);
 });

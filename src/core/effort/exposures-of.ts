@@ -11,17 +11,17 @@ import type { WeekState } from '../plan/week-state';
 import { driftPerSet } from './drift';
 import type { Exposure } from './exposure';
 
-/** A logged set with what its plan says of it: whether it measures strength at all. */
+/** A logged set with what its plan says: whether it measures strength. */
 export interface MeasuredSet {
   readonly set: LoggedSet;
   readonly measuresStrength: boolean;
-  /** Seconds of rest that were planned behind it; absent where its plan is not at hand: what the exercise usually has. */
+  /** Seconds of rest planned after it; absent if its plan is not available: then the exercise's default. */
   readonly rest?: number;
-  /** Whether reps and reserve are just those that were asked; absent where its plan is not at hand. */
+  /** Whether reps and RIR are exactly those planned; absent if its plan is not available. */
   readonly asAsked?: boolean;
 }
 
-/** What was done in the weeks of a block as exposures, up to now. */
+/** Everything done in a block's weeks so far, as exposures. */
 export function exposuresIn(
   weeks: readonly WeekState[],
   athlete: Athlete,
@@ -45,19 +45,19 @@ export function exposuresIn(
   return exposuresOf(logged, sessions, athlete, newest);
 }
 
-/** The session a set was logged in. */
+/** The session of a logged set. */
 export interface TrainedSession {
   readonly week: number;
   readonly date: LocalDate;
-  /** What the week was handed out as. */
+  /** What kind of week was sent. */
   readonly kind: 'building' | 'deload';
-  /** Whether a poor night made it a lighter or shorter one. */
+  /** Whether a poor night made the session lighter or shorter. */
   readonly rescued: boolean;
 }
 
 /**
- * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot have cost. Weeks
- * handed out as a deload, planned or early, and rescued days are left out, and so are sets that measure no strength and what is held.
+ * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot cost. Left out:
+ * deload weeks, planned or early, sessions made easier on the day, sets that do not measure strength, and holds.
  * @param logged sets, oldest first
  * @param sessions by workout id
  * @param newest the newest revision of an exercise

@@ -12,7 +12,7 @@ const kg = (value: number, reps: number, rir: number, date: string): LoggedFirst
 });
 const best = (...logged: LoggedFirst[]) => lastingBest(logged, undefined, press, athlete());
 
-test('of the last two the better by e1RM; the later where it was harder', () => {
+test('the better of the last two sessions by e1RM; the later one if it was harder', () => {
   const good = kg(60, 12, 2, '2026-10-01');
   // 60 x 14 to failure against 60 x 12.
   expect(best(kg(60, 10, 2, '2026-10-08'), good)).toEqual(good);
@@ -20,13 +20,13 @@ test('of the last two the better by e1RM; the later where it was harder', () => 
   expect(best(hard, good)).toEqual(hard);
   const better = kg(62.5, 12, 2, '2026-10-08');
   expect(best(better, good)).toEqual(better);
-  // Two weeks back, whatever it was, is past.
+  // Results two sessions back no longer count, however good.
   expect(
     best(kg(60, 10, 2, '2026-10-15'), kg(60, 11, 2, '2026-10-08'), kg(100, 12, 2, '2026-10-01')),
   ).toEqual(kg(60, 11, 2, '2026-10-08'));
 });
 
-test('what was typed later than the last log goes before it; what was typed before it, or on no day, does not', () => {
+test('a best set typed after the last log wins; one typed earlier or without a date does not', () => {
   const logged = kg(60, 10, 2, '2026-10-08');
   const typed = (date: string | null) => ({
     load: { value: 90, unit: 'kg' as const },
@@ -41,7 +41,7 @@ test('what was typed later than the last log goes before it; what was typed befo
   expect(lastingBest([], undefined, press, athlete())).toBeUndefined();
 });
 
-test('what says how strong somebody is: first sets of building weeks that measure it, as last corrected', () => {
+test('strength comes from first sets of building weeks that measure it, in their corrected form', () => {
   const set = (id: string, changes: Partial<StoredSet> = {}): StoredSet => ({
     ...kg(60, 10, 2, '2026-10-08'),
     id,

@@ -6,7 +6,7 @@ import { valueIn, type Weight } from '../loading/weight';
 import type { WeekPlan } from '../plan/week';
 import { e1rm } from './rep-max';
 
-/** First set of an exercise in a session, as it was logged. */
+/** The logged first set of an exercise in a session. */
 export interface LoggedFirst {
   readonly load: Weight;
   readonly reps: number;
@@ -14,7 +14,7 @@ export interface LoggedFirst {
   readonly date: LocalDate;
 }
 
-/** A logged set as it is stored, with the week it was handed out in. */
+/** A stored logged set, with its week as sent. */
 export interface StoredSet extends LoggedFirst {
   readonly id: string;
   readonly exerciseId: string;
@@ -22,16 +22,16 @@ export interface StoredSet extends LoggedFirst {
   readonly supersedes: string | null;
   readonly measuresStrength: boolean;
   readonly kind: WeekPlan['kind'];
-  /** Whether a poor night made its session a lighter or shorter one. */
+  /** Whether a poor night made its session lighter or shorter. */
   readonly rescued: boolean;
 }
 
-/** Ids of the sets that stand first in their slot. */
+/** Ids of the first sets of each slot. */
 export const FIRSTS: readonly string[] = ['work-1', 'top-1'];
 
 /**
- * First sets by exercise that say how strong somebody is: of building weeks and days as planned, done in a way that measures strength, as
- * last corrected.
+ * First sets by exercise that show strength: in building weeks, on days as planned, done in a way that measures
+ * strength, in their corrected form.
  * @param sets newest first
  */
 export function loggedFirsts(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
@@ -48,10 +48,10 @@ export function loggedFirsts(sets: readonly StoredSet[]): ReadonlyMap<string, re
 }
 
 /**
- * The logged set that an exercise starts from in a block that has no log of it yet: of the last two the better by e1RM,
- * or the later where it was harder. A best set typed later than both goes before them.
+ * The logged set from which an exercise starts in a block without a log of it: the better of the last two by e1RM, or
+ * the later one if it was harder. A best set typed after both wins.
  * @param logged first sets of the exercise in other blocks, newest first
- * @param typed what the profile says; undefined: nothing
+ * @param typed the profile's best set, if any
  */
 export function lastingBest(
   logged: readonly LoggedFirst[],

@@ -14,7 +14,7 @@ const done = (
   sets: sets.map(([load, reps, rir]) => ({ load, reps, rir, fatigue: 0 })),
 });
 
-test('the best estimate of each day, by hand: 60 for 8 with 2 left is 80, 100 for 1 is 100', () => {
+test('the best estimate of each day, by hand: 60 × 8 @2 is 80, 100 × 1 @0 is 100', () => {
   const [line] = liftLines(
     [done('press', '2026-11-09', [60, 8, 2], [60, 6, 2]), done('press', '2026-11-02', [100, 1, 0])],
     EPLEY,
@@ -28,7 +28,7 @@ test('the best estimate of each day, by hand: 60 for 8 with 2 left is 80, 100 fo
   expect(line?.most).toEqual({ date: '2026-11-09', load: 60, reps: 8 });
 });
 
-test('fifteen to failure is a point, sixteen is not, but stands among the bests', () => {
+test('fifteen reps to failure make a point, sixteen do not but count as a best', () => {
   const [line] = liftLines(
     [done('raise', '2026-11-02', [10, 13, 2]), done('raise', '2026-11-03', [10, 14, 2])],
     EPLEY,
@@ -39,7 +39,7 @@ test('fifteen to failure is a point, sixteen is not, but stands among the bests'
   expect(long).toMatchObject({ points: [], best: null, heaviest: { reps: 30 } });
 });
 
-test('the latest trained lift first; a lift without sets is none', () => {
+test('lifts trained last come first; a lift without sets is left out', () => {
   const lines = liftLines(
     [done('a', '2026-11-02', [60, 8, 2]), done('b', '2026-11-09', [60, 8, 2]), done('c', '2026-11-20')],
     EPLEY,

@@ -2,16 +2,16 @@ import type { LocalDate } from '../calendar';
 import type { Exposure, MovedSet } from './exposure';
 import { e1rm, type RepMaxCurve } from './rep-max';
 
-/** Reps to failure up to which a set is shown as strength. */
+/** Most reps to failure for a set to be shown as strength. */
 const MOST_REPS = 15;
 
-/** A lift over all blocks. Loads as moved, in the athlete's unit. */
+/** A lift across all blocks. Loads as moved, in the athlete's unit. */
 export interface LiftLine {
   readonly exerciseId: string;
   /** The best estimate of each day, oldest first. */
   readonly points: readonly { readonly date: LocalDate; readonly oneRepMax: number }[];
   readonly best: { readonly date: LocalDate; readonly oneRepMax: number } | null;
-  /** The heaviest set, and the most reps at the heaviest load that had so many. */
+  /** The heaviest set, and the most reps at the heaviest load with that many reps. */
   readonly heaviest: LiftSet;
   readonly most: LiftSet;
 }
@@ -22,7 +22,9 @@ export interface LiftSet {
   readonly reps: number;
 }
 
-/** Each lift with its line and its bests, the latest trained first. Sets of more than 15 reps to failure make no point. */
+/**
+ * Each lift with its line and bests, most recently trained first. Sets of more than 15 reps to failure make no point.
+ */
 export function liftLines(exposures: readonly Exposure[], curve: RepMaxCurve): readonly LiftLine[] {
   const byLift = new Map<string, Exposure[]>();
   for (const one of exposures) byLift.set(one.exerciseId, [...(byLift.get(one.exerciseId) ?? []), one]);

@@ -2,25 +2,25 @@ import { type LoadGrid, nearestLoad, neighbours } from '../loading/grid';
 import { asHundredths, decimal, type Hundredths } from '../units';
 import { type RepMaxCurve, repsToFailure } from './rep-max';
 
-/** A load that can be made with what it leaves in reserve. Decimals of the grid's unit. */
+/** A makeable load with its resulting RIR. Decimals of the grid's unit. */
 export interface MakeableLoad {
   readonly load: number;
   readonly predictedRir: number;
 }
 
-/** Loads for so many reps with so many left: exactly, and what the equipment makes around it. */
+/** Loads for a number of reps at a RIR: the exact one, and the makeable ones around it. */
 export interface LoadsFor {
   readonly ideal: number;
   /** The nearest makeable load; on a tie the lower. */
   readonly nearest: MakeableLoad;
-  /** The next makeable loads on either side of the ideal, the nearest left out. */
+  /** The next makeable loads above and below the ideal, without the nearest. */
   readonly others: readonly MakeableLoad[];
 }
 
 /**
- * What is `reps` at `rir` left, for a strength.
- * @param oneRepMax share of bodyweight included, in the grid's unit
- * @param carried bodyweight lifted along, in the unit; 0 for other loadings
+ * The load for `reps` at `rir`, given a strength.
+ * @param oneRepMax including the bodyweight moved, in the grid's unit
+ * @param carried bodyweight moved along, in the unit; 0 for other loadings
  */
 export function loadsFor(
   wanted: { readonly reps: number; readonly rir: number },

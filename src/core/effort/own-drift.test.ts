@@ -4,7 +4,7 @@ import { driftPerSet } from './drift';
 import type { Exposure } from './exposure';
 import { beatsReckoned, driftTimes, ownDrift } from './own-drift';
 
-/** Slots of three sets reckoned to lose a rep each, that lose what is given. */
+/** Slots of three sets assumed to lose a rep each, with these actual losses. */
 function slots(count: number, lost: (at: number) => number): readonly Exposure[] {
   return Array.from({ length: count }, (_, at) => ({
     exerciseId: 'leg-press',
@@ -15,12 +15,12 @@ function slots(count: number, lost: (at: number) => number): readonly Exposure[]
   }));
 }
 
-test('by hand: twelve pairs that lose a rep and a half for each reckoned', () => {
+test('by hand: twelve pairs that lose 1.5 reps for each one assumed', () => {
   expect(ownDrift(slots(6, () => 1.5))).toEqual({ factor: 1.5, error: 0, pairs: 12 });
   expect(ownDrift(slots(5, () => 1.5))).toBeUndefined();
 });
 
-test('what was done just as asked tells nothing; one set of the two that was not does', () => {
+test('a pair done exactly as planned is no evidence; a pair with one set that was not is', () => {
   const asked = slots(12, () => 1.5).map((one) => ({
     ...one,
     sets: one.sets.map((set, k) => (k === 2 ? set : { ...set, asAsked: true as const })),
@@ -29,7 +29,7 @@ test('what was done just as asked tells nothing; one set of the two that was not
   expect(ownDrift(asked.map((one) => ({ ...one, sets: one.sets.slice(0, 2) })))).toBeUndefined();
 });
 
-test('another load between two sets says nothing', () => {
+test('a changed load between two sets is no evidence', () => {
   const [one, ...others] = slots(6, () => 1.5);
   if (one === undefined) throw new Error('no slot');
   const [first, ...rest] = one.sets;
@@ -38,7 +38,7 @@ test('another load between two sets says nothing', () => {
   expect(ownDrift([lighter, ...others])).toBeUndefined();
 });
 
-test('what swings about the reckoned figure does not beat it; what is steadily off does', () => {
+test('losses that vary around the assumption do not change it; a constant difference does', () => {
   const swinging = ownDrift(slots(20, (at) => (at % 2 === 0 ? 0 : 2.2)));
   const steady = ownDrift(slots(20, (at) => (at % 2 === 0 ? 1.4 : 1.6)));
   expect(swinging && beatsReckoned(swinging)).toBe(false);
@@ -48,7 +48,7 @@ test('what swings about the reckoned figure does not beat it; what is steadily o
   expect(beatsReckoned({ factor: 3.1, error: 0.01, pairs: 40 })).toBe(false);
 });
 
-test('the figures of a factor cost that factor at every rest', () => {
+test('the adjusted rules multiply the loss by the factor at every rest', () => {
   const usual = conventionsWith();
   fc.assert(
     fc.property(

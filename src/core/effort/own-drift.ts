@@ -2,33 +2,32 @@ import type { Conventions } from '../conventions/conventions';
 import { isAtLeast } from '../rounding';
 import type { Exposure } from './exposure';
 
-/** How many reps an athlete really loses from set to set, against what was reckoned. */
+/** An athlete's actual drop-off between sets, compared with the assumed one. */
 export interface OwnDrift {
-  /** Reps lost for each that was reckoned. */
+  /** Reps lost per rep assumed. */
   readonly factor: number;
   /** Standard error of the factor. */
   readonly error: number;
-  /** Pairs of sets it rests on. */
+  /** Number of set pairs. */
   readonly pairs: number;
 }
 
-/** Fewer pairs are chance. */
+/** Fewer pairs may be chance. */
 const LEAST_PAIRS = 12;
-/** A factor this many errors away from one is no chance. */
+/** A factor this many standard errors from 1 is not chance. */
 const SURE = 2;
-/** Where so few are left there is no room to lose any. */
+/** With this few reps left there is no room for a drop-off. */
 const LEAST_REPS = 4;
-/** Nobody plans by less than this. */
+/** A smaller difference does not change a plan. */
 const LEAST_OFF = 0.1;
-/** What nobody loses less or more than. */
+/** Plausible limits of the factor. */
 const LEAST = 0.4;
 const MOST = 3;
 
 /**
- * Fits one factor to pairs of sets that follow each other at one load: the reps to failure that went between them, as done
- * and reported, against what the rests between them were reckoned to cost. Pairs done just as asked are left out: they tell
- * the rounding of what was written. Least squares through the origin by sums, so
- * that every reckoned rep weighs alike.
+ * Fits one factor to pairs of consecutive sets at one load: the change in reps to failure as logged, against the loss
+ * assumed for the rest between them. Pairs done exactly as planned are left out, because they repeat the plan's
+ * rounding. Least squares through the origin using sums, so that every assumed rep has equal weight.
  * @returns undefined with fewer than twelve pairs
  */
 export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
@@ -51,7 +50,7 @@ export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
   return { factor, error: Math.sqrt(spread * pairs.length) / reckoned, pairs: pairs.length };
 }
 
-/** Whether the athlete's own drift is told apart from what was reckoned. */
+/** Whether the athlete's drop-off differs reliably from the assumed one. */
 export function beatsReckoned({ factor, error }: OwnDrift): boolean {
   const off = Math.abs(factor - 1);
   return factor >= LEAST && factor <= MOST && off > SURE * error && isAtLeast(off, LEAST_OFF);
@@ -60,8 +59,8 @@ export function beatsReckoned({ factor, error }: OwnDrift): boolean {
 type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>;
 
 /**
- * The figures by which a set costs a factor of what it was reckoned at, whatever the rest: f (1 + (S - s) / k) is
- * 1 + (S' - s) / k' with k' = k / f and S' = S + k - k / f.
+ * Rules under which a set costs a factor of the assumed loss at any rest: f (1 + (S - s) / k) equals 1 + (S' - s) /
+ * k' with k' = k / f and S' = S + k - k / f.
  */
 export function driftTimes(
   factor: number,

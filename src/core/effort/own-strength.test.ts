@@ -12,7 +12,7 @@ import { currentStrength, shownStrength } from './strength';
 
 const conventions = conventionsWith();
 
-/** Exposures whose sets lie exactly on a curve, one 1RM a week. */
+/** Exposures whose sets are exactly on a curve, with one 1RM per week. */
 function onCurve(slope: number, weeks: readonly number[][]): Exposure[] {
   const curve = personalCurve(slope);
   return weeks.map((counts, at) => ({
@@ -25,7 +25,7 @@ function onCurve(slope: number, weeks: readonly number[][]): Exposure[] {
 }
 
 describe('personal curve', () => {
-  test('sets that lie on a slope of 0.05 give it back, without error, and beat Epley', () => {
+  test('sets on a slope of 0.05 give that slope without error, better than Epley', () => {
     const fit = fitPersonalCurve(
       onCurve(0.05, [
         [5, 8, 12],
@@ -39,7 +39,7 @@ describe('personal curve', () => {
     expect(fit !== undefined && beatsDefault(fit)).toBe(true);
   });
 
-  test('five sets, two rep counts, or weeks of one set each are too little', () => {
+  test('five sets, two rep counts, or weeks of one set each are too few', () => {
     expect(
       fitPersonalCurve(
         onCurve(0.05, [
@@ -61,7 +61,7 @@ describe('personal curve', () => {
     expect(fitPersonalCurve(onCurve(0.05, [[5], [8], [12], [6], [9], [11]]), conventions)).toBeUndefined();
   });
 
-  test('a slope that no athlete has is taken for the nearest that one may have: 0.01 to 0.12', () => {
+  test('an implausible slope becomes the nearest plausible one, from 0.01 to 0.12', () => {
     const weeks = [
       [5, 8, 12],
       [6, 10, 15],
@@ -70,7 +70,7 @@ describe('personal curve', () => {
     expect(fitPersonalCurve(onCurve(0.004, weeks), conventions)?.slope).toBeCloseTo(0.01, 4);
   });
 
-  test('whatever the slope, it is found', () => {
+  test('any plausible slope is found', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.015, max: 0.1, noNaN: true }), (slope) => {
         const fit = fitPersonalCurve(
@@ -106,7 +106,7 @@ describe('RIR bias', () => {
     expect(bias?.steady).toBe(true);
   });
 
-  test('honest reports have none, few pairs say nothing, and going easier says nothing', () => {
+  test('honest reports show no bias, few pairs are ignored, and so are easier sessions', () => {
     const honest = ['a', 'b', 'c', 'd'].flatMap((slot) => [
       exposure('2026-11-02', 8, 3, slot),
       exposure('2026-11-09', 11, 0, slot),
@@ -122,13 +122,13 @@ describe('RIR bias', () => {
 });
 
 describe('holds', () => {
-  test('30 s with 2 in reserve could have been 36; 1 in reserve of 36 is after 32.7', () => {
+  test('30 s with 2 RIR could have been 36; 1 RIR of 36 is reached after 32.7', () => {
     expect(longestHold(30, 2, conventions)).toBeCloseTo(36, 9);
     expect(secondsAt(36, 1, conventions)).toBeCloseTo(32.727, 3);
     expect(rirOfHold(36, 30, conventions)).toBeCloseTo(2, 9);
   });
 
-  test('seconds and reserve undo each other', () => {
+  test('converting RIR to seconds and back gives the same RIR', () => {
     fc.assert(
       fc.property(fc.integer({ min: 3, max: 300 }), fc.integer({ min: 0, max: 6 }), (seconds, rir) => {
         const longest = longestHold(seconds, rir, conventions);
@@ -139,7 +139,7 @@ describe('holds', () => {
   });
 });
 
-test('strength is shown up to fifteen reps to failure; beyond, only that they are too many', () => {
+test('strength is shown up to fifteen reps to failure; above, only that the reps are too many', () => {
   const shown = (reps: number, rir: number, held = false) =>
     shownStrength({ load: 60, reps, rir }, held, EPLEY, conventions);
   expect(shown(10, 3)).toEqual({ kind: 'one-rep max', value: expect.closeTo(86, 9) });
@@ -147,7 +147,7 @@ test('strength is shown up to fifteen reps to failure; beyond, only that they ar
   expect(shown(30, 0, true)).toEqual({ kind: 'longest hold', seconds: 30 });
 });
 
-test('8 with 2 left at an e1RM of 100 is 75: made exactly, or 72.5 with 3.4 left below a coarser grid', () => {
+test('8 with 2 left at an e1RM of 100 is 75: exactly makeable, or 72.5 with 3.4 left on a coarser grid', () => {
   const strength = { oneRepMax: 100, carried: 0, curve: EPLEY };
   const barbell = loadGrid('barbell', HALL);
   expect(loadsFor({ reps: 8, rir: 2 }, strength, barbell).nearest).toEqual({
@@ -160,7 +160,7 @@ test('8 with 2 left at an e1RM of 100 is 75: made exactly, or 72.5 with 3.4 left
   expect(dumbbells.others.map(({ load }) => load)).toEqual([26]);
 });
 
-test('strength now is the best first set of the last two exposures: an older, better one no longer counts', () => {
+test('current strength is the best first set of the last two exposures: a better, older one no longer counts', () => {
   const exposure = (date: string, load: number, reps: number): Exposure => ({
     exerciseId: 'leg-press',
     slotId: date,

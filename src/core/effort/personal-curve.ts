@@ -3,11 +3,11 @@ import type { PersonalFit } from './curves';
 import { type Exposure, freshReps } from './exposure';
 import { EPLEY, personalCurve, type RepMaxCurve } from './rep-max';
 
-/** A point of the fit: reps to failure, and the load in logarithm. */
+/** A point of the fit: reps to failure, and the logarithm of the load. */
 interface Point {
   readonly n: number;
   readonly log: number;
-  /** Sets it is the mean of. */
+  /** Number of sets averaged. */
   readonly sets: number;
 }
 
@@ -16,10 +16,10 @@ const MOST_SLOPE = 0.12;
 const STEPS = 48;
 
 /**
- * Fits the athlete's slope s in 1 / (1 + s (n - 1)) to logged sets, with one 1RM for each exercise and week, and one point
- * for each load in it: least squares of the logarithm of the load, so that every exercise weighs alike.
- * @returns the fit with its error and that of Epley on the same sets, both per degree of freedom so that the extra
- *   parameter is paid for; undefined with fewer sets or fewer different rep counts than the conventions ask
+ * Fits the athlete's slope s in 1 / (1 + s (n - 1)) to logged sets, with one 1RM for each exercise and week, and one
+ * point for each load in it: least squares of the load's logarithm, so that exercises have equal weight.
+ * @returns the fit with its error and Epley's on the same sets, each per degree of freedom to account for the extra
+ * parameter; undefined with fewer sets or rep counts than the rules require
  */
 export function fitPersonalCurve(
   exposures: readonly Exposure[],
@@ -45,14 +45,14 @@ export function fitPersonalCurve(
   };
 }
 
-/** Whether the personal curve tells the athlete's loads better than the default does. */
+/** Whether the personal curve predicts the athlete's loads better than the default. */
 export function beatsDefault(fit: PersonalFit): boolean {
   return fit.error < fit.epleyError;
 }
 
 /**
- * Sets of one exercise in one week share a 1RM; those at one load are one point, by their mean: how reps swing at one load is
- * chance, and to fit through it would flatten the curve. A load alone in its group says nothing about the slope.
+ * Sets of an exercise in a week share a 1RM, and those at one load become one point, their mean: variation at one
+ * load is chance, and fitting it would flatten the curve. A group with one load says nothing about the slope.
  */
 function weekGroups(exposures: readonly Exposure[]): Point[][] {
   const groups = new Map<string, Map<number, number[]>>();
@@ -74,7 +74,7 @@ function weekGroups(exposures: readonly Exposure[]): Point[][] {
     );
 }
 
-/** Sum of squared errors when each group takes the 1RM that suits it best. */
+/** Sum of squared errors with the best 1RM for each group. */
 function squares(groups: readonly (readonly Point[])[], curve: RepMaxCurve): number {
   let sum = 0;
   for (const group of groups) {
@@ -85,7 +85,7 @@ function squares(groups: readonly (readonly Point[])[], curve: RepMaxCurve): num
   return sum;
 }
 
-/** The minimum of a function with one valley. */
+/** The minimum of a unimodal function. */
 function goldenSection(loss: (x: number) => number, from: number, to: number): number {
   const ratio = (Math.sqrt(5) - 1) / 2;
   let [low, high] = [from, to];

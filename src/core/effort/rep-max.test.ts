@@ -13,7 +13,7 @@ test('60 x 10 with 3 in reserve is an e1RM of 86: 60 x (1 + 13/30)', () => {
 test('a single is the one-rep max itself; just below it is still one rep, above it none', () => {
   expect(e1rm(100, 1)).toBe(100);
   expect(EPLEY.repsAt(1)).toBe(1);
-  // Half way between one rep and the 30/32 of two.
+  // Halfway between one rep and the 30/32 of two.
   expect(EPLEY.repsAt(0.96875)).toBeCloseTo(1.5, 9);
   expect(EPLEY.fraction(1.5)).toBeCloseTo(0.96875, 9);
   expect(EPLEY.repsAt(1.02)).toBeLessThan(1);
@@ -26,7 +26,7 @@ test('Brzycki: 32/36 at five reps; it meets Epley at ten and follows it beyond',
   expect(BRZYCKI.repsAt(0.7)).toBeCloseTo(EPLEY.repsAt(0.7), 9);
 });
 
-test('the shipped table is cautious: 0.775 at seven, 0.70 at twelve, straight between its points', () => {
+test('the shipped table is cautious: 0.775 at seven, 0.70 at twelve, linear between its points', () => {
   expect(TABLE.fraction(7)).toBe(0.775);
   expect(TABLE.fraction(12)).toBe(0.7);
   expect(TABLE.fraction(7.5)).toBeCloseTo(0.7675, 9);
@@ -35,7 +35,7 @@ test('the shipped table is cautious: 0.775 at seven, 0.70 at twelve, straight be
   expect(CAUTIOUS_TABLE).toHaveLength(30);
 });
 
-test('a choice of curve is a curve; personal without a fit is Epley', () => {
+test('each choice gives a curve; personal without a fit is Epley', () => {
   expect(CURVES.map((curve) => curveOf({ ...USUAL_EFFORT, curve }).name)).toEqual([
     'Epley',
     'Brzycki',

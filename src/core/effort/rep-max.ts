@@ -4,9 +4,9 @@
  */
 export interface RepMaxCurve {
   readonly name: string;
-  /** Fraction of 1RM that can be lifted for n reps to failure; n >= 1, need not be whole. */
+  /** Fraction of 1RM that can be lifted for n reps to failure; n >= 1, may be fractional. */
   fraction(n: number): number;
-  /** Reps to failure at a fraction of 1RM; below 1 when the load is above the 1RM. */
+  /** Reps to failure at a fraction of 1RM; below 1 for a load above the 1RM. */
   repsAt(fraction: number): number;
 }
 
@@ -14,8 +14,8 @@ export interface RepMaxCurve {
 const EPLEY_TWO = 30 / 32;
 
 /**
- * Epley: 1 / (1 + n/30), with n = 1 being the 1RM itself. Between one rep and two it goes straight from the one to the
- * other, so that a load just below the 1RM leaves a little and the 1RM itself nothing.
+ * Epley: 1 / (1 + n/30), with n = 1 being the 1RM itself. Between one and two reps it is linear, so that a load just
+ * below the 1RM leaves a little and the 1RM itself nothing.
  */
 export const EPLEY: RepMaxCurve = {
   name: 'Epley',
@@ -38,11 +38,11 @@ export const BRZYCKI: RepMaxCurve = {
   repsAt: (fraction) => (fraction >= (37 - BRZYCKI_MOST) / 36 ? 37 - 36 * fraction : EPLEY.repsAt(fraction)),
 };
 
-/** A curve through the points of a table: fractions for n = 1, 2, …, falling; straight between them. */
+/** A curve through the points of a table: falling fractions for n = 1, 2, …, linear between them. */
 export function tableCurve(name: string, table: readonly number[]): RepMaxCurve {
   const last = table.length;
   const at = (n: number) => table[Math.min(last, Math.max(1, n)) - 1] as number;
-  // Past its end the table goes on as it ended, but never to nothing.
+  // Beyond its end the table continues at its last slope but never reaches zero.
   const slope = Math.max(1e-4, at(last - 1) - at(last));
   const beyond = (n: number) => at(last) / (1 + (slope / at(last)) * (n - last));
   return {
@@ -63,7 +63,7 @@ export function tableCurve(name: string, table: readonly number[]): RepMaxCurve 
   };
 }
 
-/** One athlete's own curve: 1 / (1 + s (n - 1)). */
+/** An athlete's own curve: 1 / (1 + s (n - 1)). */
 export function personalCurve(slope: number): RepMaxCurve {
   return {
     name: 'personal',
@@ -73,8 +73,8 @@ export function personalCurve(slope: number): RepMaxCurve {
 }
 
 /**
- * Estimated one-rep max, in the unit of the load.
- * @param load what is moved, bodyweight share included; above 0
+ * Estimated one-rep max, in the load's unit.
+ * @param load as moved, including bodyweight; above 0
  * @param repsToFailure reps done + RIR; at least 1
  */
 export function e1rm(load: number, repsToFailure: number, curve: RepMaxCurve = EPLEY): number {

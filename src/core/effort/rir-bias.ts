@@ -2,18 +2,18 @@ import type { Conventions } from '../conventions/conventions';
 import { type Exposure, freshReps } from './exposure';
 import { e1rm, type RepMaxCurve, repsToFailure } from './rep-max';
 
-/** What the athlete's reports of reps in reserve come to. */
+/** The error in the athlete's reported RIR. */
 export interface RirBias {
-  /** Reps by which more were left than reported; negative: fewer. */
+  /** Reps left beyond the reported ones; negative: fewer. */
   readonly mean: number;
   readonly pairs: number;
-  /** Whether the pairs point one way often enough to be told to the coach. */
+  /** Whether the pairs agree often enough to tell the coach. */
   readonly steady: boolean;
 }
 
 /**
- * Checks reported RIR against the next exposure of the same slot, where that one went at least one rep nearer to
- * failure: near failure a report can be trusted, so what it shows beyond the earlier report's promise was left in it.
+ * Compares reported RIR with the next exposure of the same slot, if that was at least one rep closer to failure:
+ * reports near failure are reliable, so any reps beyond the earlier report's promise had been left.
  * @param exposures of one athlete, in any order
  */
 export function rirBias(

@@ -6,7 +6,7 @@ const conventions = conventionsWith();
 
 type Sides = readonly [left: number, right: number] | null;
 
-/** Sessions of one set each, with what either side did; null: they were alike. */
+/** Sessions of one set each, with each side's reps; null: equal. */
 function sessions(...sides: readonly Sides[]): readonly Exposure[] {
   return sides.map((pair, at) => ({
     exerciseId: 'split-squat',
@@ -27,7 +27,7 @@ function sessions(...sides: readonly Sides[]): readonly Exposure[] {
 
 const compare = (...sides: readonly Sides[]) => sidesApart(sessions(...sides), conventions);
 
-test('a rep fewer on one side in each of two sessions is the weaker side; in one session it is chance', () => {
+test('one rep fewer on one side in each of two sessions makes it the weaker side; one session may be chance', () => {
   expect(compare([8, 9], [9, 10])).toEqual({
     sessions: 2,
     mean: -1,
@@ -38,13 +38,13 @@ test('a rep fewer on one side in each of two sessions is the weaker side; in one
   expect(compare([10, 8], [10, 8])?.weaker).toBe('right');
 });
 
-test('sessions without sides are even: three reps over four sessions are less than one each', () => {
+test('sessions without sides count as even: three reps over four sessions are less than one each', () => {
   expect(compare([8, 10], null, null, [9, 10])).toMatchObject({ mean: -0.75, weaker: null });
   expect(compare([8, 10], [8, 10], null, null)).toMatchObject({ mean: -1, weaker: null });
   expect(compare([8, 10], [8, 10], [9, 10], null)).toMatchObject({ mean: -1.25, weaker: 'left' });
 });
 
-test('only the latest six count, and nothing is said where they never differed', () => {
+test('only the latest six count, and sides that never differed give no result', () => {
   expect(compare([2, 10], null, null, null, null, null, null)).toBeUndefined();
   expect(compare(null, null)).toBeUndefined();
   expect(compare()).toBeUndefined();

@@ -2,29 +2,29 @@ import type { Conventions } from '../conventions/conventions';
 import { isAtLeast } from '../rounding';
 import type { Exposure } from './exposure';
 
-/** How the two sides of a one-sided exercise compare. */
+/** A comparison of the two sides of a one-sided exercise. */
 export interface SidesApart {
-  /** Sessions looked at, the latest ones. */
+  /** Number of sessions compared, the latest ones. */
   readonly sessions: number;
-  /** Reps that the left side did more than the right, on average; negative: fewer. */
+  /** Reps by which the left side exceeds the right, on average; negative: fewer. */
   readonly mean: number;
-  /** The side that steadily does less; null: none does. */
+  /** The side that consistently does fewer reps; null: neither. */
   readonly weaker: 'left' | 'right' | null;
   /** The latest session in which they differed. */
   readonly last: { readonly left: number; readonly right: number };
 }
 
-/** Sessions that a comparison looks back on. */
+/** Most sessions compared. */
 const SESSIONS = 6;
-/** Fewer of them are chance. */
+/** Fewer may be chance. */
 const LEAST_SESSIONS = 2;
 
 /**
- * Left against right over the latest sessions of a one-sided exercise. Sides are noted only where they differ; sessions
- * without them count as even. A side is weaker where it is a rep behind on average and behind in most sessions, by the
- * same figures as an RIR bias.
+ * Left against right over the latest sessions of a one-sided exercise. Sides are noted only if they differ; sessions
+ * without them count as even. A side is weaker if it is a rep behind on average and behind in most sessions, by the
+ * same thresholds as an RIR bias.
  * @param exposures of one exercise, oldest first
- * @returns undefined where the sides never differed
+ * @returns undefined if the sides never differed
  */
 export function sidesApart(
   exposures: readonly Exposure[],

@@ -3,16 +3,16 @@ import { isAtLeast } from '../rounding';
 import type { Exposure } from './exposure';
 import { e1rm, type RepMaxCurve } from './rep-max';
 
-/** What a lift is judged by: an estimate a day. */
+/** Estimates by which a lift is judged, one per day. */
 export interface TrendPoint {
   readonly date: LocalDate;
   readonly oneRepMax: number;
 }
 
 /**
- * The estimates by which lifts are judged, by exercise: the best first set of each day, whatever its reps. To leave out
- * long sets, which are too rough to be shown as strength, would cut the line off just where it rises: a set that comes
- * to more reps would go, the poorer one stay.
+ * Estimates by which lifts are judged, by exercise: the best first set of each day, at any rep count. Leaving out
+ * long sets, as the strength display does, would hide progress: when reps rise past the limit, the better set would
+ * disappear and the poorer stay.
  */
 export function trendPoints(
   exposures: readonly Exposure[],
@@ -31,25 +31,25 @@ export function trendPoints(
   );
 }
 
-/** How a lift goes: too little to judge it by, going on, or no further over the weeks that are looked at. */
+/** How a lift develops: too early to judge, progressing, or stalled. */
 export interface LiftTrend {
   readonly verdict: 'too early' | 'goes on' | 'stalled';
-  /** The best estimate of each seven days, oldest first; weeks without one are left out. */
+  /** The best estimate of each seven days, oldest first; weeks without any are left out. */
   readonly line: readonly number[];
-  /** The best of the latest weeks against the best before them, per cent. */
+  /** The best of the latest weeks against the best before, in per cent. */
   readonly gain: number;
-  /** Whether it had risen before: a method that flattens after good weeks. */
+  /** Whether it rose before: a method that worked and has run its course. */
   readonly roseBefore: boolean;
 }
 
-/** A rise from which it is said that a lift had gone well, per cent. */
+/** The rise from which a lift counts as having progressed, in per cent. */
 const ROSE = 2;
 
 /**
- * Judges a lift by its estimates: stalled where the best of the latest weeks is no gain on the best of as many before
- * them. It takes as many weeks as are looked at, all but one of them trained, and one before them.
- * @param weeks how many of the latest weeks are looked at
- * @param least gain from which it goes on, per cent
+ * Judges a lift by its estimates: stalled if the best of the latest weeks is no gain on the best of as many weeks
+ * before. Requires that many weeks, all but one trained, and one week before them.
+ * @param weeks number of latest weeks
+ * @param least gain that counts as progress, in per cent
  */
 export function liftTrend(
   points: readonly TrendPoint[],

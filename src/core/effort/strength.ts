@@ -3,16 +3,16 @@ import type { Exposure, MovedSet } from './exposure';
 import { longestHold } from './hold';
 import { e1rm, type RepMaxCurve } from './rep-max';
 
-/** What a set says of strength, for showing: a one-rep max, a longest hold, or that its reps are too many to tell. */
+/** A set's strength for display: a one-rep max, a longest hold, or too many reps to tell. */
 export type ShownStrength =
   | { readonly kind: 'one-rep max'; readonly value: number }
   | { readonly kind: 'longest hold'; readonly seconds: number }
   | { readonly kind: 'too many reps'; readonly reps: number };
 
 /**
- * Strength of a set as it may be shown. From more than the convention's reps to failure (15) an estimate serves only
- * the slot's own next load.
- * @param set load as moved, above 0 unless it is held
+ * Strength of a set for display. Above the rules' limit of reps to failure (15) an estimate is only used for the
+ * slot's own next load.
+ * @param set load as moved, above 0 unless it is a hold
  */
 export function shownStrength(
   set: { readonly load: number; readonly reps: number; readonly rir: number },
@@ -26,10 +26,10 @@ export function shownStrength(
   return { kind: 'one-rep max', value: e1rm(set.load, reps, curve) };
 }
 
-/** How many exposures a current estimate looks back on. */
+/** Exposures considered for a current estimate. */
 const EXPOSURES = 2;
 
-/** The set an exercise's current strength rests on. */
+/** The set behind an exercise's current strength. */
 export interface StrengthNow {
   readonly set: MovedSet;
   readonly date: string;
@@ -37,9 +37,9 @@ export interface StrengthNow {
 }
 
 /**
- * Current strength of an exercise, for showing: the best set 1 of its last two exposures, whichever slots they were in.
+ * Current strength of an exercise, for display: the best first set of its last two exposures, in any slots.
  * @param exposures of one exercise, in any order
- * @returns undefined when nothing was logged
+ * @returns undefined if nothing was logged
  */
 export function currentStrength(exposures: readonly Exposure[], curve: RepMaxCurve): StrengthNow | undefined {
   const recent = [...exposures].sort((a, b) => b.date.localeCompare(a.date)).slice(0, EXPOSURES);

@@ -12,7 +12,7 @@ const own = (revision: number, changes: Partial<Exercise> = {}): Exercise => ({
   ...changes,
 });
 
-test('the newest revision stands in the list, whatever order they come in; every one is found by its number', () => {
+test('the list has the newest revision, whatever the order; every revision is found by its number', () => {
   for (const revisions of [
     [1, 2, 3],
     [3, 1, 2],
@@ -28,7 +28,7 @@ test('the newest revision stands in the list, whatever order they come in; every
   }
 });
 
-test('the list goes by name and holds what is shipped and no unfilled slots', () => {
+test('the list is sorted by name and has no unfilled slots', () => {
   const { list, newest } = catalogueWith([own(1)]);
   expect(list).toHaveLength(LIBRARY.length + 1);
   const names = list.map(({ name }) => name);
@@ -38,7 +38,7 @@ test('the list goes by name and holds what is shipped and no unfilled slots', ()
   expect(newest('nobody')).toBeUndefined();
 });
 
-test('a chain goes from easier to harder, whichever of it one asks; outside of chains there is none', () => {
+test('a chain goes from easier to harder, from any of its exercises; others have none', () => {
   const catalogue = catalogueWith([]);
   const lever = chainOf(exerciseById('front-lever') as Exercise, catalogue);
   expect(lever.map(({ id }) => id)).toEqual(['tucked-front-lever', 'one-leg-front-lever', 'front-lever']);
@@ -55,7 +55,7 @@ test('a coach’s own name replaces the shipped one in every list, and search st
   expect(searchNames({ id: 'leg-press', name: 'leg press' })).not.toContain('leg press');
 });
 
-test('a name holds for every revision of an own exercise', () => {
+test('a name applies to every revision of a custom exercise', () => {
   const press = exerciseById('leg-press');
   if (press === undefined) throw new Error('no leg press');
   const own = [1, 2].map((revision) => ({ ...press, id: 'own-1', revision, name: 'old' }));

@@ -3,20 +3,20 @@ import { LIBRARY } from './library';
 import type { ExerciseRef } from './lookup';
 import { UNFILLED_EXERCISES } from './unfilled-exercise';
 
-/** All exercises a coach can use: the shipped ones and their own, every revision of them. */
+/** All exercises a coach can use: shipped and custom ones, in every revision. */
 export interface Catalogue {
   /** Newest revisions, by name. */
   readonly list: readonly Exercise[];
-  /** The revision that a block pins; undefined when nobody knows it. */
+  /** The revision pinned by a block; undefined if it does not exist. */
   readonly find: (ref: ExerciseRef) => Exercise | undefined;
-  /** The newest revision; undefined when nobody knows the id. */
+  /** The newest revision; undefined if the id does not exist. */
   readonly newest: (id: string) => Exercise | undefined;
 }
 
 /**
- * The shipped library with a coach's own exercises.
- * @param own every revision of the coach's exercises, in any order; one with the id and revision of a shipped exercise
- *   takes its place
+ * The shipped library with a coach's custom exercises.
+ * @param own every revision of the custom exercises, in any order; one with a shipped exercise's id and revision
+ * replaces it
  */
 export function catalogueWith(own: readonly Exercise[]): Catalogue {
   const byRevision = new Map<string, Exercise>();
@@ -39,9 +39,9 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
 }
 
 /**
- * A coach's own exercises and the shipped ones they have renamed, under the coach's names.
- * @param own every revision of the coach's exercises
- * @param names the coach's names by exercise id; they hold for every revision
+ * A coach's custom exercises and the shipped ones they renamed, under the coach's names.
+ * @param own every revision of the custom exercises
+ * @param names the coach's names by exercise id; they apply to every revision
  * @returns exercises for `catalogueWith`
  */
 export function withNames(
@@ -55,7 +55,7 @@ export function withNames(
   return [...own.map(named), ...LIBRARY.filter(({ id }) => names[id] !== undefined).map(named)];
 }
 
-/** The chain an exercise stands in, easier to harder; empty when it stands in none. */
+/** An exercise's chain, easier to harder; empty if it has none. */
 export function chainOf(exercise: Exercise, catalogue: Pick<Catalogue, 'list'>): readonly Exercise[] {
   const { chain } = exercise;
   if (chain === null) return [];

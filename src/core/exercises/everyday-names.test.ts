@@ -1,13 +1,13 @@
 import { LIBRARY } from './library';
 import { describedAs, everydayNames, NAMED_IDS } from './library/everyday-names';
 
-test('every exercise of barbells, dumbbells, cables, machines or the body has another name, and every name its exercise', () => {
+test('every barbell, dumbbell, cable, machine or bodyweight exercise has search names, and every entry has its exercise', () => {
   const ids = new Set(LIBRARY.map(({ id }) => id));
   expect(NAMED_IDS.filter((id) => !ids.has(id))).toEqual([]);
   expect(LIBRARY.filter(({ id }) => everydayNames(id).length === 0).map(({ id }) => id)).toEqual([]);
 });
 
-test('no other name is the exercise’s own, and none stands twice', () => {
+test("no search name repeats the exercise's own, and none appears twice", () => {
   for (const { id, name } of LIBRARY) {
     const names = everydayNames(id).map((one) => one.toLowerCase());
     expect(names).not.toContain(name.toLowerCase());
@@ -15,25 +15,25 @@ test('no other name is the exercise’s own, and none stands twice', () => {
   }
 });
 
-test('at least 220 exercises, each with a name of its own', () => {
+test('at least 220 exercises have names of their own', () => {
   expect(LIBRARY.length).toBeGreaterThanOrEqual(220);
   expect(new Set(LIBRARY.map(({ name }) => name.toLowerCase())).size).toBe(LIBRARY.length);
   expect(new Set(LIBRARY.map(({ id }) => id)).size).toBe(LIBRARY.length);
 });
 
-test('a coach’s own has none', () => {
+test('a custom exercise has no search names', () => {
   expect(everydayNames('own-press')).toEqual([]);
 });
 
-/** Surnames of coaches that exercises are sometimes called after. They are not names we use. */
+/** Surnames of coaches that exercises are sometimes named after. We do not use them. */
 const SURNAMES = ['bayes', 'kelso', 'meadows', 'pendlay', 'yates', 'poliquin', 'gironda', 'dorian'];
 
-test('no exercise is named after a coach, in search neither', () => {
+test('no exercise is named after a coach, not even in search', () => {
   const all = LIBRARY.flatMap(({ id, name }) => [name, describedAs(id) ?? '', ...everydayNames(id)]);
   expect(all.filter((name) => SURNAMES.some((surname) => name.toLowerCase().includes(surname)))).toEqual([]);
 });
 
-/** Words from a person or a brand: found in search, not shown as a name. */
+/** Words that come from a person or a brand: found in search, never shown. */
 const SEARCH_ONLY = ['smith', 'arnold', 'zercher', 'pallof', 'scott', 'trx', 'pec deck'];
 
 test('names after a person or a brand are search words only', () => {
@@ -41,7 +41,7 @@ test('names after a person or a brand are search words only', () => {
   expect(named.map(({ name }) => name)).toEqual([]);
 });
 
-test('the names people use are the ones shown', () => {
+test('exercises are shown under the names people use', () => {
   const names = new Set(LIBRARY.map(({ name }) => name));
   for (const name of [
     'Romanian deadlift',

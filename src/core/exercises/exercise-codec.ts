@@ -19,7 +19,7 @@ const text = (most: number) => z.string().max(most);
 const grade = z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]);
 const shares = z.partialRecord(z.enum(MUSCLES), z.number().min(0).max(1));
 
-/** The shape of an exercise, shipped or a coach's own. */
+/** The shape of a shipped or custom exercise. */
 export const exerciseSchema = z.strictObject({
   id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/),
   revision: z.int().min(1),
@@ -51,7 +51,7 @@ export const exerciseSchema = z.strictObject({
   harderHalf: z.enum(['push', 'pull']).optional(),
 });
 
-/** What makes no sense in an exercise of the right shape; empty when nothing. */
+/** What is inconsistent in an exercise of the right shape; empty if nothing is. */
 export function exerciseProblems(exercise: Exercise): readonly Problem[] {
   const problems: Problem[] = [];
   if (exercise.name.trim() === '') problems.push({ code: 'name-missing', path: 'name' });
@@ -68,7 +68,7 @@ export function exerciseProblems(exercise: Exercise): readonly Problem[] {
   return problems;
 }
 
-/** Checks an exercise from a form, a file or a column. @returns it, or every problem with its path */
+/** Validates an exercise from a form, a file or a column. @returns it, or every problem with its path */
 export function decodeExercise(unchecked: unknown): Result<Exercise> {
   const parsed = exerciseSchema.safeParse(unchecked);
   if (!parsed.success) return malformed(parsed.error);

@@ -49,7 +49,7 @@ export const EQUIPMENT = [
 ] as const;
 export type Equipment = (typeof EQUIPMENT)[number];
 
-/** How the load of an exercise is made; each kind has its own grid of makeable loads. */
+/** How an exercise is loaded; each kind has its own grid of makeable loads. */
 export const LOADINGS = [
   'barbell',
   'dumbbell',
@@ -64,11 +64,11 @@ export type Loading = (typeof LOADINGS)[number];
 export const JOINTS = ['shoulder', 'elbow', 'wrist', 'low back', 'hip', 'knee', 'ankle'] as const;
 export type Joint = (typeof JOINTS)[number];
 
-/** Where in the range of motion an exercise is hardest, relative to its target muscle. */
+/** The part of the range of motion in which an exercise is hardest for its target muscle. */
 export const HARDEST = ['stretched', 'middle', 'shortened'] as const;
 export type Hardest = (typeof HARDEST)[number];
 
-/** Which half of the range holds the target muscle long; `none` for holds and where neither does. */
+/** The half of the range in which the target muscle is long; `none` for holds and where neither is. */
 export const LONG_HALVES = [
   'bottom',
   'top',
@@ -80,52 +80,55 @@ export const LONG_HALVES = [
 ] as const;
 export type LongHalf = (typeof LONG_HALVES)[number];
 
-/** What is counted in a set. */
+/** What a set counts. */
 export const MEASURES = ['reps', 'seconds', 'reps against the clock'] as const;
 export type Measure = (typeof MEASURES)[number];
 
-/** Technical skills may be trained most days; tendon-heavy ones (straight arms) once or twice a week. */
+/** Technical skills may be trained on most days; skills hard on tendons (straight arms) once or twice a week. */
 export const SKILLS = ['technical', 'tendon-heavy'] as const;
 export type Skill = (typeof SKILLS)[number];
 
-/** Muscle shares of one set, 0-1; a muscle not named gets none. */
+/** Muscle shares of one set, 0-1; muscles not listed get none. */
 export type Contributions = Readonly<Partial<Record<Muscle, number>>>;
 
-/** A set-up of an exercise (stance, stride, bench angle, grip) that shifts its contributions. */
+/** A set-up of an exercise (stance, stride, bench angle, grip) that changes its contributions. */
 export interface Variant {
   readonly id: string;
   readonly name: string;
-  /** Laid over the exercise's own; 0 takes a muscle out. */
+  /** Overrides the exercise's contributions; 0 removes a muscle. */
   readonly contributions: Contributions;
 }
 
-/** An exercise as coaches know it. Facts only; what it is used for stands in the block. */
+/** An exercise as coaches know it: facts only; how it is used is in the block. */
 export interface Exercise {
   readonly id: string;
-  /** Counts up with each edit; blocks pin the revision they were written against. */
+  /** Increases with each edit; blocks pin the revision they were written with. */
   readonly revision: number;
   readonly name: string;
   readonly pattern: Pattern;
   readonly kind: 'compound' | 'isolation';
-  /** Share of a set credited to each muscle, 0-1: 1 prime mover, 0.5 clear assistance, 0.25 minor. */
+  /** Share of a set that counts toward each muscle, 0-1: 1 prime mover, 0.5 clear assistance, 0.25 minor. */
   readonly contributions: Contributions;
   readonly equipment: readonly Equipment[];
   readonly loading: Loading;
   readonly measure: Measure;
-  /** Share of bodyweight that is lifted along, 0-1; 0 unless loading is `bodyweight`. */
+  /** Share of bodyweight moved along, 0-1; 0 unless loading is `bodyweight`. */
   readonly bodyweightShare: number;
-  /** 2 when each side is trained in turn: the set takes twice as long. */
+  /** 2 if each side is trained separately: the set takes twice as long. */
   readonly sides: 1 | 2;
   /** Load on the spine, 0 (none) to 3 (heavy squat or deadlift). */
   readonly axialLoad: 0 | 1 | 2 | 3;
-  /** 1-5 each; their ratio is the payoff. */
+  /** 1-5 each; stimulus divided by fatigue is the payoff. */
   readonly stimulus: 1 | 2 | 3 | 4 | 5;
   readonly fatigue: 1 | 2 | 3 | 4 | 5;
   readonly hardest: Hardest;
   readonly longHalf: LongHalf;
-  /** Whether it can be taken to failure safely by someone training alone. */
+  /** Whether somebody training alone can safely take it to failure. */
   readonly failableAlone: boolean;
-  /** Where it cannot be failed alone: whether it can be set down, so that failure itself is open, and past it is not. */
+  /**
+   * If it cannot be failed alone: whether the weight can be set down, so that failure is allowed but not going past
+   * it.
+   */
   readonly canSetDown?: boolean | undefined;
   readonly joints: readonly Joint[];
   /** Default tempo, see timing/tempo. */
@@ -133,19 +136,19 @@ export interface Exercise {
   readonly restSeconds: number;
   readonly cues: string;
   readonly variants: readonly Variant[];
-  /** Its place in a variation chain, easier to harder from step 1. */
+  /** Its position in a variation chain, easier to harder from step 1. */
   readonly chain: { readonly name: string; readonly step: number } | null;
   readonly skill: Skill | null;
-  /** Of a lift that crosses push and pull: which half is the harder. */
+  /** For a lift that is both push and pull: which half is harder. */
   readonly harderHalf?: 'push' | 'pull' | undefined;
 }
 
-/** Stimulus per fatigue. */
+/** Stimulus divided by fatigue. */
 export function payoff(exercise: Exercise): number {
   return exercise.stimulus / exercise.fatigue;
 }
 
-/** What one set credits to a muscle, 0-1. */
+/** What one set counts toward a muscle, 0-1. */
 export function contribution(exercise: Exercise, muscle: Muscle): number {
   return exercise.contributions[muscle] ?? 0;
 }
@@ -166,7 +169,7 @@ function listed(exercise: Exercise): Listed {
   return made;
 }
 
-/** The contributions as a list of muscle and share. The same exercise value gives the same list. */
+/** Contributions as a list of muscle and share. The same exercise object gives the same list. */
 export function credits(exercise: Exercise): readonly (readonly [Muscle, number])[] {
   return listed(exercise).credits;
 }

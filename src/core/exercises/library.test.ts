@@ -3,14 +3,14 @@ import { credits, type Exercise, type Pattern, primeMovers } from './exercise';
 import { decodeExercise } from './exercise-codec';
 import { exerciseById, LIBRARY } from './library';
 
-test('at least a hundred and fifty exercises, each id and each name once', () => {
+test('at least a hundred and fifty exercises, with unique ids and names', () => {
   expect(LIBRARY.length).toBeGreaterThanOrEqual(150);
   expect(new Set(LIBRARY.map(({ id }) => id)).size).toBe(LIBRARY.length);
   expect(new Set(LIBRARY.map(({ name }) => name)).size).toBe(LIBRARY.length);
   expect(exerciseById('hack-squat')?.name).toBe('hack squat');
 });
 
-test('all equipment, holds and skills are among them', () => {
+test('all kinds of equipment, holds and skills are included', () => {
   const loadings = new Set(LIBRARY.map(({ loading }) => loading));
   expect([...loadings].sort()).toEqual(
     ['band', 'barbell', 'bodyweight', 'dumbbell', 'none', 'plate-loaded', 'stack'].sort(),
@@ -32,7 +32,7 @@ test.each(LIBRARY.map((exercise) => [exercise.name, exercise] as const))(
   },
 );
 
-/** Muscles of which one must be the prime mover of a pattern. */
+/** Per pattern, muscles of which at least one must be a prime mover. */
 const MOVERS: Readonly<Record<Pattern, readonly Muscle[]>> = {
   squat: ['quads'],
   lunge: ['quads', 'glutes'],
@@ -71,26 +71,26 @@ test('contributions are plausible by pattern', () => {
   expect(odd.map(({ name }) => name)).toEqual([]);
 });
 
-test.each(MUSCLES)('%s: at least four prime movers across three kinds of equipment', (muscle) => {
+test.each(MUSCLES)('%s: prime mover of at least four exercises across three kinds of equipment', (muscle) => {
   const movers = LIBRARY.filter((exercise) => primeMovers(exercise).includes(muscle));
   expect(movers.length).toBeGreaterThanOrEqual(4);
   expect(new Set(movers.map(({ loading }) => loading)).size).toBeGreaterThanOrEqual(3);
 });
 
-test('no compound without an assisting muscle', () => {
+test('every compound has an assisting muscle', () => {
   const alone = LIBRARY.filter(
     (exercise) => exercise.kind === 'compound' && !credits(exercise).some(([, share]) => share < 1),
   );
   expect(alone.map(({ name }) => name)).toEqual([]);
 });
 
-test('what cannot be failed alone is free-weight compound work', () => {
+test('only free-weight compounds cannot be failed alone', () => {
   for (const { failableAlone, kind, loading } of LIBRARY) {
     if (!failableAlone) expect([kind, loading]).toEqual(['compound', 'barbell']);
   }
 });
 
-test('chains climb without gaps, and their exercises grow harder by bodyweight share or are holds', () => {
+test('chains have no gaps, and get harder by bodyweight share or are holds', () => {
   const chains = new Map<string, Exercise[]>();
   for (const exercise of LIBRARY) {
     if (exercise.chain === null) continue;
@@ -107,7 +107,7 @@ test('chains climb without gaps, and their exercises grow harder by bodyweight s
   }
 });
 
-test('every variant shifts something and has an id of its own', () => {
+test('every variant changes something and has a unique id', () => {
   for (const exercise of LIBRARY) {
     expect(new Set(exercise.variants.map(({ id }) => id)).size).toBe(exercise.variants.length);
     for (const { name, contributions } of exercise.variants)
@@ -120,7 +120,7 @@ test('every variant shifts something and has an id of its own', () => {
 });
 
 test.each([
-  // Where the weight hangs straight down it is hardest with the limb level; a cable pulls evenly; a calf fails at the top.
+  // Free weights are hardest with the limb level; cables pull evenly; calf raises fail at the top.
   ['standing-calf-raise', 'shortened', 'bottom'],
   ['seated-calf-raise', 'shortened', 'bottom'],
   ['cable-fly', 'middle', 'bottom'],
@@ -142,7 +142,7 @@ test.each([
   expect(exerciseById(id)).toMatchObject({ hardest, longHalf });
 });
 
-test('what hangs from a bar over nobody can be set down: hinges from the floor, not what pins the lifter', () => {
+test('only lifts whose bar cannot pin the lifter may be set down, such as hinges from the floor', () => {
   const open = LIBRARY.filter(({ canSetDown }) => canSetDown).map(({ id }) => id);
   expect(open).toEqual(expect.arrayContaining(['deadlift', 'stiff-leg-deadlift']));
   for (const id of ['barbell-back-squat', 'barbell-bench-press', 'good-morning', 'bent-over-barbell-row'])

@@ -6,5 +6,5 @@ export interface ExerciseRef {
   readonly revision: number;
 }
 
-/** Facts of an exercise revision; undefined when it is not known. */
+/** Facts of an exercise revision; undefined if it does not exist. */
 export type ExerciseLookup = (ref: ExerciseRef) => Exercise | undefined;

@@ -7,7 +7,7 @@ import { inVariant, variantName } from './variant';
 const press = exerciseById('leg-press') as Exercise;
 const own: Exercise = { ...press, id: 'own-1', name: 'garage leg press' };
 
-test('feet high on the leg press: glutes a whole set, quads half, adductors as they were', () => {
+test('leg press with feet high: glutes a whole set, quads half, adductors unchanged', () => {
   const high = inVariant(press, 'feet-high');
   expect(high.contributions).toEqual({ quads: 0.5, glutes: 1, hamstrings: 0.25, adductors: 0.5 });
   expect(variantName(press, 'feet-high')).toBe('leg press, feet high');
@@ -16,7 +16,7 @@ test('feet high on the leg press: glutes a whole set, quads half, adductors as t
   expect(inVariant(press, 'gone')).toBe(press);
 });
 
-test('a block keeps the revision it pins; the list offers the newest', () => {
+test('a block keeps its pinned revision; the list has the newest', () => {
   const later = { ...own, revision: 2, name: 'garage leg press, narrow' };
   const catalogue = catalogueWith([later, own]);
   expect(catalogue.find({ id: 'own-1', revision: 1 })?.name).toBe('garage leg press');
@@ -26,7 +26,7 @@ test('a block keeps the revision it pins; the list offers the newest', () => {
   expect(catalogue.find({ id: 'own-1', revision: 3 })).toBeUndefined();
 });
 
-test('a chain from easier to harder', () => {
+test('a chain goes from easier to harder', () => {
   const pushUp = exerciseById('push-up') as Exercise;
   expect(chainOf(pushUp, { list: LIBRARY }).map(({ id }) => id)).toEqual([
     'knee-push-up',

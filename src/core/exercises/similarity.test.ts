@@ -8,7 +8,7 @@ import { similarity, swapCandidates } from './similarity';
 const of = (id: string) => exerciseById(id) as Exercise;
 const at = { athlete: athlete(), place: HALL_PLACE, date: '2026-11-02' };
 
-test('the same contributions are 1, none shared 0, a half shared in between', () => {
+test('equal contributions give 1, nothing shared 0, partly shared a value between', () => {
   expect(similarity(of('leg-extension'), of('leg-extension'))).toBeCloseTo(1, 9);
   expect(similarity(of('leg-extension'), of('seated-leg-curl'))).toBe(0);
   // Quads 1 against quads 1 and glutes 0.5: 1 / √1.25.
@@ -17,7 +17,7 @@ test('the same contributions are 1, none shared 0, a half shared in between', ()
   expect(similarity(a, b)).toBeCloseTo(0.894, 3);
 });
 
-test('the best candidate trains the same in the same pattern with what is there', () => {
+test('the best candidate trains the same muscles with the same pattern and available equipment', () => {
   const [first] = swapCandidates(of('barbell-bench-press'), LIBRARY, at);
   expect(first?.samePattern).toBe(true);
   expect(first?.similarity).toBeGreaterThan(0.8);
@@ -26,7 +26,7 @@ test('the best candidate trains the same in the same pattern with what is there'
     expect(lacking(exercise, home)).toEqual([]);
 });
 
-test('an irritated joint puts what stresses it behind', () => {
+test('exercises that stress an irritated joint come last', () => {
   const sore = athlete({ joints: [{ joint: 'shoulder', since: '2026-10-01', note: '' }] });
   const ranked = swapCandidates(of('barbell-bench-press'), LIBRARY, { ...at, athlete: sore });
   const spared = ranked.filter(({ sparesJoints }) => sparesJoints);

@@ -3,7 +3,10 @@ import { lacking, type Place } from '../athlete/place';
 import type { LocalDate } from '../calendar';
 import { credits, type Exercise, payoff } from './exercise';
 
-/** Cosine of the angle between two exercises' contributions: 1 for the same muscles in the same shares, 0 for none shared. */
+/**
+ * Cosine of the angle between two exercises' contributions: 1 for the same muscles in the same proportions, 0 if none
+ * are shared.
+ */
 export function similarity(a: Exercise, b: Exercise): number {
   const other = new Map(credits(b));
   let dot = 0;
@@ -13,17 +16,17 @@ export function similarity(a: Exercise, b: Exercise): number {
   return lengths === 0 ? 0 : dot / lengths;
 }
 
-/** Parts of the score by which exercises are ranked in the place of another. */
+/** Parts of the score that ranks substitutes. */
 export interface SwapScore {
   readonly exercise: Exercise;
   readonly total: number;
   readonly similarity: number;
   readonly samePattern: boolean;
-  /** Spares the joints that are irritated. */
+  /** Does not stress irritated joints. */
   readonly sparesJoints: boolean;
   readonly payoff: number;
   readonly longLength: boolean;
-  /** Was trained of late: what is new pays more for a while. */
+  /** Used recently: a new exercise pays more for a while. */
   readonly lately: boolean;
 }
 
@@ -31,7 +34,10 @@ const NONE: ReadonlySet<string> = new Set();
 
 const WEIGHTS = { pattern: 0.3, joints: 0.4, payoff: 0.2, longLength: 0.1, lately: 0.15 };
 
-/** How much an exercise pays in this phase: payoff first while cutting, else stimulus weighs more; for novices stimulus. */
+/**
+ * How well an exercise pays in this phase: payoff first while cutting, otherwise stimulus weighs more; stimulus for
+ * novices.
+ */
 function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
   if (athlete.level === 'novice') return exercise.stimulus / 5;
   const cutting = phaseOn(athlete, date) === 'cutting';
@@ -39,9 +45,8 @@ function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
 }
 
 /**
- * Exercises that could stand in the place of one, the best first: by similarity of what they train, the same pattern,
- * sparing irritated joints, payoff under the phase, loading at long length and not having been used of late. Only what
- * the place has.
+ * Substitutes for an exercise, best first: by similar muscles, same pattern, irritated joints, payoff in the phase,
+ * loading at long muscle length, and not used recently. Only what the place allows.
  */
 export function swapCandidates(
   exercise: Exercise,
@@ -55,7 +60,7 @@ export function swapCandidates(
     readonly athlete: Athlete;
     readonly place: Place;
     readonly date: LocalDate;
-    /** Exercises trained of late, by id. */
+    /** Exercises used recently, by id. */
     readonly lately?: ReadonlySet<string>;
   },
 ): readonly SwapScore[] {

@@ -1,6 +1,9 @@
 import type { Exercise } from './exercise';
 
-/** An exercise the block names but nobody knows: credits nothing, so that the rest still unfolds. */
+/**
+ * Stands in for an exercise that does not exist any more: counts toward nothing, so that the rest of the block still
+ * unfolds.
+ */
 export function unknownExercise(ref: Pick<Exercise, 'id' | 'revision'>): Exercise {
   return {
     id: ref.id,

@@ -12,7 +12,10 @@ function levelled({ sides, sets, against }: Ratio, input: CheckInput): readonly 
   );
 }
 
-/** Weekly sets of opposing sides outside 0.67 to 1.5: push and pull, quads and hamstrings, front and back. */
+/**
+ * Weekly sets of opposing sides with a ratio outside 0.67 to 1.5: push and pull, quads and hamstrings, front and
+ * back.
+ */
 export const balance: Check = (input) => {
   const { balanceLeast, balanceMost } = input.conventions;
   return balanceOf(input.week).ratios.flatMap((ratio): Finding[] => {

@@ -7,11 +7,11 @@ import { keepsReps, partsOf } from '../techniques/registry';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { changeSets } from './slot-sets';
 
-/** Longest rest that is proposed, in seconds, and by what it is lengthened. */
+/** Longest rest suggested, in seconds, and the step by which it is lengthened. */
 const LONGEST_REST = 300;
 const REST_STEP = 15;
 
-/** Sets whose reps fall below the range because it is too narrow for what is lost from set to set. */
+/** Sets whose reps fall below the range because it is too narrow for the drop-off. */
 export const belowRange: Check = (input) => {
   if (input.week.kind === 'deload' || input.block.rangeBinds === 'first set') return [];
   return input.week.sessions.flatMap((session) =>
@@ -41,15 +41,15 @@ export const belowRange: Check = (input) => {
   );
 };
 
-/** The range of a slot in the week, moved by its phase. */
+/** The slot's range in the week, as its phase changes it. */
 const rangeOf = (slot: Slot, planned: SlotPlan) => planned.range ?? slot.range;
 
-/** The first set of the slot's own range that falls below it; null where none does. */
+/** The first set below the slot's own range; null if there is none. */
 function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; readonly reps: number } | null {
   const [part] = partsOf(planned.technique);
   if (part === undefined || part.range !== undefined || part.repOffset !== 0) return null;
   if (keepsReps(planned.technique) || slot.drift !== 'hold RIR') return null;
-  // Where the equipment has no load between, its reason says so; the span is not at fault.
+  // If the equipment has no load between, the set's reason says so, and the range is not at fault.
   const { load } = planned.why;
   const isCoarse =
     load.code === 'load/best-fit' &&
@@ -62,12 +62,15 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
   return at < 0 ? null : { set: at + 1, reps: own[at]?.reps ?? 0 };
 }
 
-/** A longer rest, fewer sets, a wider range, or the same reps in every set: whichever brings the last set back into it. */
+/**
+ * A longer rest, fewer sets, a wider range, or the same reps in every set: whichever brings the last set back into
+ * the range.
+ */
 function fixesOf(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
   const { reps } = planned.why;
   if (reps.code !== 'reps/drift') return [];
   const { low, high } = rangeOf(slot, planned);
-  // A range is widened as it is written.
+  // The written range is widened, not the phase's.
   const written = slot.range;
   const [part] = partsOf(planned.technique);
   const sets = part?.sets ?? 1;

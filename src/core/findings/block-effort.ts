@@ -2,10 +2,10 @@ import { MUSCLES } from '../anatomy/muscle';
 import { isAtLeast } from '../rounding';
 import type { Check, Finding } from './finding';
 
-/** Share of the building weeks at the ceiling from which on it is said. */
+/** Share of building weeks at the maximum from which it is reported. */
 const OFTEN = 0.5;
 
-/** A block in which nothing ever comes near failure, and muscles that stand at their ceiling for half of it or more. */
+/** Blocks that never come close to failure, and muscles at their maximum for at least half of the weeks. */
 export const blockEffort: Check = ({ blockPlan, conventions }) => {
   const building = blockPlan.weeks.map(({ plan }) => plan).filter(({ kind }) => kind === 'building');
   const efforts = building.flatMap(({ sessions }) =>

@@ -1,7 +1,9 @@
 import { isAtMost } from '../rounding';
 import type { Check } from './finding';
 
-/** More building weeks before a deload than an intermediate athlete should plan; a novice needs none planned. */
+/**
+ * More building weeks before a deload than advisable for an intermediate athlete; a novice needs no planned deload.
+ */
 export const buildingWeeks: Check = ({ block, athlete, conventions }) => {
   if (athlete.level === 'novice' && block.deload !== null)
     return [
@@ -14,7 +16,7 @@ export const buildingWeeks: Check = ({ block, athlete, conventions }) => {
       },
     ];
   const most = conventions.buildingWeeks;
-  // A pass of the cycle may be longer or shorter than a week.
+  // A cycle may be longer or shorter than a week.
   const weeks = (block.weeks * block.cycleDays) / 7;
   if (athlete.level !== 'intermediate' || isAtMost(weeks, most)) return [];
   const passes = Math.floor((most * 7) / block.cycleDays + 1e-9);

@@ -15,7 +15,7 @@ import { check, checkAll, findingFacts } from './registry';
 
 const planned = (of: Block, who: Athlete) =>
   unfold({ block: of, athlete: who, exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
-/** Of each slot of a block, by week, how many of its sets are hard enough to count. */
+/** For each slot of a block, by week, how many of its sets are hard enough to count. */
 const counted = (of: Block) =>
   planned(of, athlete()).weeks.map(({ plan }) =>
     plan.sessions.map(({ slots }) => slots.map(({ sets }) => sets.filter(({ hard }) => hard).length)),
@@ -33,7 +33,7 @@ interface Case {
   readonly fires: Block;
   readonly quiet: Block;
   readonly who?: Partial<Athlete>;
-  /** What makes it quiet instead of another block. */
+  /** What silences it, instead of another block. */
   readonly calm?: Partial<Athlete>;
 }
 
@@ -164,7 +164,7 @@ test.each(CASES.map((given) => [given.rule, given] as const))(
   },
 );
 
-test('skills go first, triceps before biceps, and the fix puts them there', () => {
+test('skills go first, triceps before biceps, and the fix reorders them', () => {
   const wrong = block([
     session('a', 0, [one('1', 'leg-press'), one('2', 'wall-handstand-hold')]),
     session('b', 3, [one('3', 'cable-curl'), one('4', 'cable-pushdown')]),
@@ -181,7 +181,7 @@ test('skills go first, triceps before biceps, and the fix puts them there', () =
   }
 });
 
-test('technical skills may be trained on neighbouring days', () => {
+test('technical skills may be trained on consecutive days', () => {
   const daily = (exercise: string) =>
     run(
       block([session('a', 0, [one('1', exercise, 4)]), session('b', 1, [one('2', exercise, 4)])]),
@@ -191,7 +191,7 @@ test('technical skills may be trained on neighbouring days', () => {
   expect(daily('standing-barbell-press')).not.toEqual([]);
 });
 
-test('an optional session counts for nothing', () => {
+test('an optional session does not count', () => {
   const of = (optional: boolean) =>
     block([
       session('a', 0, [one('1', 'leg-press')]),
@@ -201,7 +201,7 @@ test('an optional session counts for nothing', () => {
   expect(run(of(true), athlete()).some(({ detail }) => detail.rule === 'recovery gap')).toBe(false);
 });
 
-test('a finding put aside stays quiet until its facts change', () => {
+test('a dismissed finding stays hidden until its facts change', () => {
   const of = block([session('a', 0, [one('1', 'leg-press', 6), one('2', 'seated-leg-curl', 3)])]);
   const found = run(of, athlete()).find(({ detail }) => detail.rule === 'balance');
   if (found === undefined) throw new Error('nothing to put aside');
@@ -215,7 +215,7 @@ test('a finding put aside stays quiet until its facts change', () => {
   expect(run(changed, athlete()).some(({ id }) => id === found.id)).toBe(true);
 });
 
-/** Any block that a coach might have half done. */
+/** Any block, finished or half finished. */
 test('sixty random blocks unfold and check without an error, each finding once', () => {
   fc.assert(
     fc.property(anyBlock, fc.constantFrom('novice', 'intermediate', 'advanced'), (of, level) => {
@@ -226,7 +226,7 @@ test('sixty random blocks unfold and check without an error, each finding once',
   );
 });
 
-test('every fix removes its finding and adds none that is more severe; moves leave no more warnings than there were', () => {
+test('every fix removes its finding and adds none more severe; moving a session never adds warnings', () => {
   const rank = (finding: Finding) => SEVERITIES.indexOf(finding.severity);
   const warnings = (findings: readonly Finding[]) =>
     findings.filter(({ severity }) => severity !== 'note').length;
@@ -243,7 +243,7 @@ test('every fix removes its finding and adds none that is more severe; moves lea
           const added = after.filter(({ id }) => !known.has(id));
           const label = `${finding.id}, ${fix.does}`;
           expect([label, after.some(({ id }) => id === finding.id)]).toEqual([label, false]);
-          // What is swapped in has other steps of load: a set may fall just short of counting, or no longer.
+          // A substitute has other load steps: a set may just stop counting, or start to.
           if (fix.does !== 'swap' || isDeepStrictEqual(counted(of), counted(applied.value.block)))
             expect([label, added.filter((one) => rank(one) < rank(finding))]).toEqual([label, []]);
           if (fix.does === 'move session' || fix.does === 'swap sessions')
@@ -252,7 +252,7 @@ test('every fix removes its finding and adds none that is more severe; moves lea
         }
       }
     }),
-    // A block that fails is shown as it is: to look for a smaller one takes minutes.
+    // A failing block is shown as it is: shrinking takes minutes.
     { numRuns: 50, endOnFailure: true },
   );
   expect(tried.size).toBeGreaterThan(5);

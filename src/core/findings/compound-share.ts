@@ -1,7 +1,7 @@
 import { sessionsOf } from './cycle';
 import type { Check } from './finding';
 
-/** Compounds below 60 % of a novice's hard sets. */
+/** Compounds are below 60 % of a novice's hard sets. */
 export const compoundShare: Check = (input) => {
   if (input.athlete.level !== 'novice') return [];
   let [all, compound] = [0, 0];

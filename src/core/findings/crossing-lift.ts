@@ -4,10 +4,10 @@ import { isAtLeast } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
 import type { Check, Finding, Fix } from './finding';
 
-/** From this share of a session's pushing and pulling on, it is a day of the one. */
+/** A session is a push or pull day from this share of its pushing and pulling work. */
 const DAY_SHARE = 0.7;
 
-/** Whether a session is a day of pushing or of pulling, by its slots but one; null: neither. */
+/** Whether a session is a push or a pull day without one of its slots; null: neither. */
 function dayOf({ slots }: SeenSession, but: string): 'push' | 'pull' | null {
   let [push, pull] = [0, 0];
   for (const { slot, exercise, hard } of slots) {
@@ -22,7 +22,9 @@ function dayOf({ slots }: SeenSession, but: string): 'push' | 'pull' | null {
   return isAtLeast(pull / (push + pull), DAY_SHARE) ? 'pull' : null;
 }
 
-/** A lift that crosses push and pull stands on the day of its easier half; the fix moves it to one of its harder half. */
+/**
+ * A lift that is both push and pull is on the day of its easier half; the fix moves it to a day of its harder half.
+ */
 export const crossingLift: Check = (input) => {
   const sessions = sessionsOf(input);
   return sessions.flatMap((seen) =>

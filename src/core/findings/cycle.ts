@@ -6,7 +6,10 @@ import type { SlotPlan } from '../plan/slot';
 import { creditIn } from '../plan/working-sets';
 import type { CheckInput } from './finding';
 
-/** A planned slot with its exercise and the sets it counts for: a round of mini-sets as its credit, never as whole sets. */
+/**
+ * A planned slot with its exercise and its counted sets: a round of mini-sets counts by its credit, not as whole
+ * sets.
+ */
 export interface SeenSlot {
   readonly slot: SlotPlan;
   readonly exercise: Exercise;
@@ -17,20 +20,20 @@ export interface SeenSlot {
 export interface SeenSession {
   readonly session: SessionPlan;
   readonly slots: readonly SeenSlot[];
-  /** Hard sets credited to each muscle, fractional. */
+  /** Hard sets per muscle, fractional. */
   readonly credit: ReadonlyMap<Muscle, number>;
-  /** Which half of the body most of its direct hard sets train. */
+  /** The half of the body that most of its direct hard sets train. */
   readonly half: 'upper' | 'lower' | 'whole';
 }
 
-/** From this share of a session's sets on, the session belongs to one half of the body. */
+/** Share of a session's sets from which it counts as an upper or lower session. */
 const HALF_SHARE = 0.7;
 
 type Seen = Omit<SeenSession, 'session'>;
-/** What is seen of a session follows from its slots and the exercises they name: the whole key. */
+/** Memoised by slots and their exercises, on which everything here depends. */
 const seen = new WeakMap<CheckInput['exerciseOf'], WeakMap<SessionPlan['slots'], Seen>>();
 
-/** The sessions that count, by day; two of one day in the order they are trained. */
+/** Sessions that count, by day; two on one day in training order. */
 export function sessionsOf(input: CheckInput): readonly SeenSession[] {
   const cached = seen.get(input.exerciseOf) ?? new WeakMap<SessionPlan['slots'], Seen>();
   seen.set(input.exerciseOf, cached);
@@ -64,13 +67,13 @@ function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
   return { slots, credit, half };
 }
 
-/** A session and one trained the day after it. */
+/** A session and another on the following day. */
 export interface DayPair {
   readonly first: SeenSession;
   readonly second: SeenSession;
 }
 
-/** Sessions of neighbouring days, the cycle wrapping round. */
+/** Sessions on consecutive days, around the end of the cycle. */
 export function dayPairs(input: CheckInput): readonly DayPair[] {
   const { cycleDays } = input.block;
   const sessions = sessionsOf(input);

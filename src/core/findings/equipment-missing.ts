@@ -3,10 +3,10 @@ import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from '
 import { type Placed, swapAll } from './swap-slots';
 import { offered } from './volume-fixes';
 
-/** Substitutes offered for a single slot. */
+/** Substitutes offered for one slot. */
 const OFFERED = 3;
 
-/** Exercises of a session need equipment that its place lacks; one finding a session, with what could stand in their place. */
+/** Exercises of a session that its place has no equipment for; one finding per session, with substitutes. */
 export const equipmentMissing: Check = (input) =>
   input.block.sessions.flatMap((session): Finding[] => {
     const place = placeFor(input.athlete, session.place);
@@ -36,7 +36,7 @@ export const equipmentMissing: Check = (input) =>
     ];
   });
 
-/** The best substitute for each slot; for a single one the next best too. */
+/** The best substitute for each slot; for a single slot also the next best ones. */
 function fixesOf(slots: readonly Placed[], input: CheckInput): readonly Fix[] {
   const ranks = slots.length === 1 ? OFFERED : 1;
   return Array.from({ length: ranks }, (_, nth) => swapAll(slots, input, undefined, nth)).flatMap(offered);

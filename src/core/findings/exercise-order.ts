@@ -13,15 +13,15 @@ interface Clash {
 const isDirect = (exercise: Exercise, muscle: 'biceps' | 'triceps') =>
   exercise.kind === 'isolation' && primeMovers(exercise).includes(muscle);
 
-/** Whether two slots work a muscle as prime mover alike. */
+/** Whether two slots share a prime mover. */
 const sharesMover = (a: SeenSlot, b: SeenSlot) =>
   primeMovers(a.exercise).some((muscle) => primeMovers(b.exercise).includes(muscle));
 
-/** What stands before a slot and should stand behind it; a priority muscle may go first on purpose. */
+/** What comes before a slot and should come after it; a priority muscle may go first on purpose. */
 function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Clash | undefined {
   const late = slots[at] as SeenSlot;
   const before = slots.slice(0, at);
-  // What activates a muscle stands right before the lift it is for.
+  // An activation exercise belongs directly before the lift it is for.
   const early = before.find(
     (one, k) =>
       insideOf(one.slot.technique).kind === 'activation' &&
@@ -53,7 +53,7 @@ function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Cla
   return undefined;
 }
 
-/** An activation moved to right before its lift. */
+/** Moves an activation directly before its lift. */
 function toBefore(slots: readonly SeenSlot[], early: SeenSlot, late: SeenSlot, session: string): Fix {
   const before = slots[slots.indexOf(late) - 1] as SeenSlot;
   return {

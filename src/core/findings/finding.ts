@@ -16,14 +16,14 @@ import type { SlotTrim } from '../timing/slot-trim';
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
-/** What a check found, as figures; the interface words it. */
+/** A finding's facts as figures; the interface words them. */
 export type FindingDetail =
   | {
       readonly rule: 'recovery gap';
       readonly first: string;
       readonly second: string;
       readonly hours: number;
-      /** Hours each muscle needs. */
+      /** Recovery hours each muscle needs. */
       readonly gaps: readonly { readonly muscle: Muscle; readonly needed: number }[];
     }
   | {
@@ -55,7 +55,7 @@ export type FindingDetail =
       readonly minutes: number;
       readonly limit: number;
       readonly week: number;
-      /** Minutes that keeping every floor cannot go below; null where it fits. */
+      /** Shortest possible minutes with every minimum met; null if the session can fit. */
       readonly shortest: number | null;
     }
   | {
@@ -244,7 +244,7 @@ export type FindingDetail =
       readonly rule: 'below range';
       readonly exerciseId: string;
       readonly session: string;
-      /** The first set that falls short, from 1, with its reps. */
+      /** The first set below the range, from 1, with its reps. */
       readonly set: number;
       readonly reps: number;
       readonly low: number;
@@ -272,7 +272,7 @@ export type FindingDetail =
       readonly rir: number;
     };
 
-/** Edits that mend a finding, and what they do. */
+/** Edits that fix a finding, and a description of what they do. */
 export type Fix = { readonly edit: Edit } & (
   | {
       readonly does: 'move session';
@@ -290,20 +290,20 @@ export type Fix = { readonly edit: Edit } & (
       readonly does: 'spread sets';
       readonly exerciseId: string;
       readonly slot: string;
-      /** Where they go, by name and by id. */
+      /** The target session, by name and id. */
       readonly session: string;
       readonly target: string;
       readonly sets: number;
-      /** Whether they come on top; else they are taken from the slot. */
+      /** Whether sets are added there; otherwise they are moved from the slot. */
       readonly added: boolean;
     }
   | {
       readonly does: 'fit session';
       readonly minutes: number;
       readonly changes: readonly SlotTrim[];
-      /** Growing muscles that fall below their floor by it. */
+      /** Growing muscles that fall below their minimum because of it. */
       readonly belowFloor: readonly Muscle[];
-      /** The week it is done in alone; null: in all of them. */
+      /** The only week it changes; null: all weeks. */
       readonly week: number | null;
     }
   | {
@@ -340,7 +340,7 @@ export type Fix = { readonly edit: Edit } & (
   | { readonly does: 'move slot'; readonly exerciseId: string; readonly after: string }
 );
 
-/** Where a finding can be seen. */
+/** Where a finding is shown. */
 export interface FindingSubject {
   readonly sessionId?: string;
   readonly slotId?: string;
@@ -349,7 +349,7 @@ export interface FindingSubject {
 }
 
 export interface Finding {
-  /** Rule and place: the same finding keeps its id while the block changes around it. */
+  /** Rule and place: a finding keeps its id while the rest of the block changes. */
   readonly id: string;
   readonly severity: Severity;
   readonly subject: FindingSubject;
@@ -357,30 +357,30 @@ export interface Finding {
   readonly fixes: readonly Fix[];
 }
 
-/** How a planned slot names its exercise. */
+/** How a planned slot refers to its exercise. */
 export type PlannedExercise = Pick<SlotPlan, 'exerciseId' | 'exerciseRevision' | 'variant'>;
 
-/** A written slot's exercise as a planned one names it. */
+/** A written slot's exercise in the form of a planned slot. */
 export function asPlanned({ exercise, variant }: Slot): PlannedExercise {
   return { exerciseId: exercise.id, exerciseRevision: exercise.revision, variant };
 }
 
-/** What a check may look at. `week` is the week in hand. */
+/** The input of checks. `week` is the week being checked. */
 export interface CheckInput {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly blockPlan: BlockPlan;
   readonly week: WeekPlan;
-  /** The exercise of a slot in its variant. */
+  /** A slot's exercise with its variant. */
   readonly exerciseOf: (slot: PlannedExercise) => Exercise;
   readonly conventions: Conventions;
   /** The same for single muscles. */
   readonly near: NearConventions;
-  /** Whether fixes are asked for, which take longer to work out than findings. */
+  /** Whether fixes are wanted; they take longer to compute than findings. */
   readonly mends: boolean;
 }
 
-/** Fixes that take long to work out: none where nobody asks for them. */
+/** Fixes that take long to compute: none unless they are wanted. */
 export function mended(input: CheckInput, work: () => readonly Fix[]): readonly Fix[] {
   return input.mends ? work() : [];
 }

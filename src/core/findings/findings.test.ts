@@ -25,7 +25,7 @@ function findings(of: Block, who = someone): readonly Finding[] {
 const about = <R extends FindingDetail['rule']>(rule: R, of: Block, who = someone) =>
   findings(of, who).filter(({ detail }) => detail.rule === rule);
 
-/** Applies a finding's first fix and says whether the finding is gone and how many there are now. */
+/** Applies a finding's first fix; says whether the finding is gone and how many there are now. */
 function mended(of: Block, finding: Finding, who = someone): { gone: boolean; left: number } {
   const [fix] = finding.fixes;
   if (fix === undefined) throw new Error('nothing to apply');
@@ -35,7 +35,7 @@ function mended(of: Block, finding: Finding, who = someone): { gone: boolean; le
   return { gone: !left.some(({ id }) => id === finding.id), left: left.length };
 }
 
-/** So many sets in a range wide enough for them. */
+/** This many sets, in a rep range wide enough for them. */
 const sets = (count: number) => ({
   technique: { kind: 'straight' as const, sets: count },
   range: { low: 8, high: 24 },
@@ -52,7 +52,7 @@ describe('recovery gap', () => {
     session('b', 1, [slot('2', 'hack-squat', sets(4))]),
   ]);
 
-  test('quads hard on Monday and again on Tuesday: 24 of 48 hours, mended by moving a day', () => {
+  test('quads hard on Monday and Tuesday: 24 of 48 hours, fixed by moving a day', () => {
     const [finding] = about('recovery gap', close);
     expect(finding?.detail).toMatchObject({
       hours: 24,
@@ -62,7 +62,7 @@ describe('recovery gap', () => {
     expect(finding && mended(close, finding).gone).toBe(true);
   });
 
-  test('not two days apart, not after a small dose, and the cycle wraps round', () => {
+  test('two days apart or after a small dose is fine, and the cycle wraps around', () => {
     const at = (first: number, second: number, count: number) =>
       block([
         session('a', first, [slot('1', 'leg-press', sets(count))]),
@@ -77,7 +77,7 @@ describe('recovery gap', () => {
     });
   });
 
-  test('small muscles need 36 hours: a day is too little, two are enough', () => {
+  test('small muscles need 36 hours: one day is too short, two are enough', () => {
     const calves = (day: number) =>
       block([
         session('a', 0, [slot('1', 'standing-calf-raise', sets(4))]),
@@ -89,7 +89,7 @@ describe('recovery gap', () => {
     expect(about('recovery gap', calves(2))).toEqual([]);
   });
 
-  test('each muscle has a gap of its own', () => {
+  test('each muscle has its own recovery gap', () => {
     const pulls = block([
       session('a', 0, [slot('1', 'bent-over-barbell-row', sets(4)), slot('2', 'dumbbell-curl', sets(3))]),
       session('b', 1, [slot('3', 'bent-over-barbell-row', sets(4)), slot('4', 'dumbbell-curl', sets(3))]),
@@ -102,7 +102,7 @@ describe('recovery gap', () => {
     });
   });
 
-  test('a session meets itself again: every day is too soon, every other day is not', () => {
+  test('a session repeats with the cycle: every day is too soon, every other day is not', () => {
     const daily = (cycleDays: number) =>
       block([session('a', 0, [slot('1', 'leg-press', sets(4))])], { cycleDays });
     expect(about('recovery gap', daily(1))[0]?.detail).toMatchObject({
@@ -113,7 +113,7 @@ describe('recovery gap', () => {
     expect(about('recovery gap', daily(2))).toEqual([]);
   });
 
-  test('a round of mini-sets is its credit: 2.5 of two rounds are hard, 1.5 of one are not', () => {
+  test('a round of mini-sets counts by its credit: 2.5 in two rounds are hard, 1.5 in one are not', () => {
     // Each round to failure at 15-20 reps: 1 + 2 x 0.5 x min(1, reps / 8), below 2.
     const pauses = (rounds: number) =>
       block(
@@ -139,7 +139,7 @@ describe('recovery gap', () => {
 });
 
 describe('frequency', () => {
-  test('once a week warns, twice does not; each has the way to a further day', () => {
+  test('once a week warns, twice does not; each offers a further day', () => {
     const once = block([session('a', 0, [slot('1', 'standing-calf-raise'), slot('2', 'cable-crunch')])]);
     expect(
       about('frequency', once).map(({ severity, detail, fixes }) => [severity, detail, fixes]),
@@ -147,7 +147,7 @@ describe('frequency', () => {
       ['warn', { muscles: ['abs'], times: 1 }, []],
       ['warn', { muscles: ['calves'], times: 1 }, []],
     ]);
-    // A second session: two more sets go there, or half of four.
+    // A second session gets two more sets, or half of four.
     const other = (sets: number) =>
       block([
         session('a', 0, [
@@ -169,7 +169,7 @@ describe('frequency', () => {
       expect(finding?.fixes).toMatchObject([{ does: 'spread sets', target: 'b', sets: moved, added }]);
       if (finding !== undefined) expect(mended(other(sets), finding).gone).toBe(true);
     }
-    // Not where the place has nothing to do it with.
+    // Not if the place has no equipment for it.
     const home = athlete({
       places: [...athlete().places, presetPlace('bodyweight and bands', 'kg', 'home')],
     });
@@ -188,7 +188,7 @@ describe('frequency', () => {
     expect(about('frequency', twice)).toEqual([]);
   });
 
-  test('five times is a note; a held muscle is left alone', () => {
+  test('five times a week is a note; a maintained muscle is left alone', () => {
     const days = [0, 1, 2, 3, 4].map((day) =>
       session(`s${day}`, day, [slot(`c${day}`, 'cable-crunch', sets(3))]),
     );
@@ -201,7 +201,7 @@ describe('frequency', () => {
 });
 
 describe('weekly volume', () => {
-  test('three sets of quads are below the floor of eight; five more are offered and mend it', () => {
+  test('three sets of quads are below the minimum of eight; the fix adds five', () => {
     const few = block([session('a', 0, [slot('1', 'leg-press', { range: { low: 8, high: 20 } })])]);
     const finding = about('below floor', few).find(
       ({ detail }) => detail.rule === 'below floor' && detail.muscle === 'quads',
@@ -211,7 +211,7 @@ describe('weekly volume', () => {
     expect(finding && mended(few, finding).gone).toBe(true);
   });
 
-  test('nine sets are enough; twenty pass the ceiling of eighteen and one fewer is offered', () => {
+  test('nine sets are enough; twenty exceed the maximum of eighteen and the fix removes some', () => {
     const with9 = block([session('a', 0, [slot('1', 'leg-extension', sets(9))])]);
     expect(about('below floor', with9)).toEqual([]);
     const many = block([
@@ -223,7 +223,7 @@ describe('weekly volume', () => {
     expect(finding && mended(many, finding).gone).toBe(true);
   });
 
-  test('muscles without a single set are one finding, mended by holding them', () => {
+  test('muscles without any sets are one finding, fixed by maintaining them', () => {
     const one = block([session('a', 0, [slot('1', 'leg-press')])]);
     const untrained = about('untrained', one);
     expect(untrained).toHaveLength(1);
@@ -232,7 +232,7 @@ describe('weekly volume', () => {
     expect(result.left).toBeLessThan(findings(one).length);
   });
 
-  test('a novice’s sixty sets a week are the body’s budget', () => {
+  test('a novice’s weekly budget is sixty sets', () => {
     const novice = athlete({ level: 'novice' });
     const week = (count: number) =>
       block(
@@ -258,13 +258,13 @@ describe('session length', () => {
     ]),
   ]);
 
-  test('floors alone take more than forty-five minutes: it says what they take', () => {
+  test('if the minimums alone take more than forty-five minutes, the finding says how long they take', () => {
     const [finding] = about('session length', long, athlete({ minutes: 45 }));
     expect(finding?.detail).toMatchObject({ limit: 45, shortest: expect.any(Number) });
     expect(finding?.fixes).toMatchObject([{ belowFloor: expect.arrayContaining(['quads']), week: null }]);
   });
 
-  test('too long for seventy minutes: sets, pairs and rests are cut until it fits', () => {
+  test('a session too long for seventy minutes is fixed by cutting sets and rests and by supersets', () => {
     const busy = athlete({ minutes: 70 });
     const [finding] = about('session length', long, busy);
     expect(finding?.detail).toMatchObject({ limit: 70, session: 'Session a', shortest: null });
@@ -272,7 +272,7 @@ describe('session length', () => {
     expect(finding && mended(long, finding, busy).gone).toBe(true);
   });
 
-  test('with two hours there is nothing to say', () => {
+  test('with two hours there is no finding', () => {
     expect(about('session length', long, athlete({ minutes: 120 }))).toEqual([]);
   });
 });
@@ -280,7 +280,7 @@ describe('session length', () => {
 describe('order', () => {
   const wrong = block([session('a', 0, [slot('1', 'leg-extension'), slot('2', 'leg-press')])]);
 
-  test('an isolation before a compound for the same muscle; moving it mends it', () => {
+  test('an isolation exercise before a compound for the same muscle is fixed by moving it', () => {
     const [finding] = about('order', wrong);
     expect(finding).toMatchObject({
       severity: 'note',
@@ -298,7 +298,7 @@ describe('order', () => {
 });
 
 describe('stale load', () => {
-  test('a hold that ends at its range’s top is outgrown; dumbbells that end at 50 ask more reps instead', () => {
+  test('a hold at the top of its range is outgrown; dumbbells at the heaviest pair get more reps instead', () => {
     const strong = athlete({
       bestSets: { 'flat-dumbbell-press': { load: { value: 50, unit: 'kg' }, reps: 20, rir: 2, date: null } },
     });
@@ -323,14 +323,14 @@ describe('equipment', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press')])]);
   const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });
 
-  test('a home gym has no leg press machine; a hall has', () => {
+  test('a home gym has no leg press machine; a commercial gym has', () => {
     expect(about('equipment', legs, home)[0]?.detail).toMatchObject({
       lacks: [{ exerciseId: 'leg-press', missing: ['machine'] }],
     });
     expect(about('equipment', legs)).toEqual([]);
   });
 
-  test('one slot is offered three substitutes, best first, each of which the place has', () => {
+  test('a slot is offered three substitutes, best first, each available at the place', () => {
     const [finding] = about('equipment', legs, home);
     expect(finding?.fixes).toHaveLength(3);
     for (const fix of finding?.fixes ?? []) {
@@ -340,7 +340,7 @@ describe('equipment', () => {
     }
   });
 
-  test('several slots are mended at once, by a different exercise each, behind no gate', () => {
+  test('several slots are fixed at once, by different exercises, none of them blocked by a technique', () => {
     const made = block([
       session('a', 0, [slot('1', 'leg-press'), slot('2', 'hack-squat', { technique: startOf('drop set') })]),
     ]);
@@ -359,14 +359,14 @@ describe('irritated joint', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'cable-curl')])]);
   const sore = athlete({ joints: [{ joint: 'knee', since: '2026-11-01', note: '' }] });
 
-  test('what stresses it is named, nothing else', () => {
+  test('only what stresses the joint is named', () => {
     expect(about('irritated joint', legs, sore).map(({ detail }) => detail)).toEqual([
       { rule: 'irritated joint', joint: 'knee', exerciseIds: ['leg-press'] },
     ]);
     expect(about('irritated joint', legs)).toEqual([]);
   });
 
-  test('first longer sets, then a restricted range, then another exercise: each mends it', () => {
+  test('longer sets first, then a restricted range, then another exercise: each fixes it', () => {
     const [finding] = about('irritated joint', legs, sore);
     expect(finding?.fixes.map((fix) => (fix.does === 'ease joint' ? fix.how : fix.does))).toEqual([
       'longer sets',
@@ -380,7 +380,7 @@ describe('irritated joint', () => {
     }
   });
 
-  test('sets of 15 ease it, sets of 14 do not', () => {
+  test('sets of 15 ease the joint, sets of 14 do not', () => {
     const from = (low: number) =>
       block([session('a', 0, [slot('1', 'leg-press', { range: { low, high: 20 } })])]);
     expect(about('irritated joint', from(15), sore)).toEqual([]);
@@ -395,14 +395,14 @@ describe('efforts of sets', () => {
         slot('1', 'leg-press', { drift: 'hold reps, first set', rir: { kind: 'fixed', rir: 1 }, rest }),
       ]),
     ]);
-  test('the same reps at a minute’s rest cost 1.5 each: the second set of a set at 1 ends half a rep below failure', () => {
+  test('constant reps at a minute’s rest cost 1.5 per set: the second set of a set at 1 ends half a rep below failure', () => {
     const [finding] = about('beyond failure', held(60));
     expect(finding?.detail).toMatchObject({ set: 2, rir: -0.5 });
     if (finding !== undefined) expect(mended(held(60), finding).gone).toBe(true);
     expect(about('beyond failure', held(300))).toEqual([]);
   });
 
-  test('sets at 6 in reserve do not count and are said; at 3 they do', () => {
+  test('sets at 6 RIR do not count and are reported; at 3 they do', () => {
     const at = (rir: number) =>
       block([session('a', 0, [slot('1', 'leg-press', { rir: { kind: 'fixed', rir } })])]);
     expect(about('too easy to count', at(6))[0]?.detail).toMatchObject({ sets: 3, of: 3, threshold: 4 });
@@ -413,7 +413,7 @@ describe('efforts of sets', () => {
 describe('building weeks', () => {
   const of = (weeks: number, cycleDays: number) =>
     about('building weeks', block([session('a', 0, [slot('1', 'leg-press')])], { weeks, cycleDays }));
-  test('eight calendar weeks are enough, whatever the cycle: nine of seven days, eight of eight, four of fourteen', () => {
+  test('eight calendar weeks are enough in any cycle: nine of seven days, eight of eight, four of fourteen', () => {
     expect(of(8, 7)).toEqual([]);
     expect(of(9, 7)[0]?.fixes).toMatchObject([{ does: 'shorten block', weeks: 8 }]);
     expect(of(7, 8)).toEqual([]);
@@ -423,7 +423,7 @@ describe('building weeks', () => {
   });
 });
 
-describe('findings without their fixes', () => {
+describe('findings computed without fixes', () => {
   const long = block([
     session('a', 0, [slot('1', 'leg-press', sets(8)), slot('2', 'leg-extension', sets(8))]),
     session('b', 1, [slot('3', 'hack-squat', sets(8)), slot('4', 'lying-leg-curl', sets(8))]),
@@ -445,7 +445,7 @@ describe('findings without their fixes', () => {
   const named = (found: readonly Finding[]) =>
     found.map(({ id, severity, subject }) => ({ id, severity, subject }));
 
-  test('are the same ones', () => {
+  test('are the same findings', () => {
     const whole = check(input(long));
     const bare = check(input(long), false);
     expect(named(bare)).toEqual(named(whole));
@@ -453,7 +453,7 @@ describe('findings without their fixes', () => {
     expect(bare.every(({ fixes }) => fixes.length === 0)).toBe(true);
   });
 
-  test('one that was put aside, with how far its session can be cut, stays aside', () => {
+  test('stay dismissed, including one that knows how far its session can be cut', () => {
     const finding = check(input(long)).find(({ id }) => id === 'session-length/a');
     if (finding === undefined) throw new Error('not too long');
     const aside = { ...long, dismissed: [{ finding: finding.id, facts: findingFacts(finding), note: '' }] };

@@ -5,21 +5,24 @@ import type { Check, CheckInput, Finding, Severity } from './finding';
 import { slotsFor } from './slot-sets';
 import { spreadSets } from './spread-sets';
 
-/** Whether a muscle never gets more than a small dose in a session. */
+/** Whether a muscle never gets more than a small dose per session. */
 function isSmallDoses(muscle: Muscle, input: CheckInput): boolean {
   const most = input.near.ofMuscle(muscle).trainedHardCredit;
   return sessionsOf(input).every(({ credit }) => isAtMost(credit.get(muscle) ?? 0, most));
 }
 
-/** Times a week below which a growing muscle warns: in a cut it is kept by being trained often, never below what growing asks. */
+/**
+ * Weekly sessions below which a growing muscle warns: cutting needs frequent training, but never less than growing
+ * does.
+ */
 export function leastTimes(muscle: Muscle, { week, near }: CheckInput): number {
   const { growingFrequencyNote, growingFrequencyWarn } = near.ofMuscle(muscle);
   return week.phase === 'cutting' ? growingFrequencyNote : growingFrequencyWarn;
 }
 
 /**
- * Growing muscles exposed too seldom or too often a week. A muscle with direct work has a finding of its own, with
- * the ways to a further day; the others that are alike in their days share one.
+ * Growing muscles trained too rarely or too often per week. A muscle with direct work has its own finding with ways
+ * to add a day; others with the same days share one.
  */
 export const frequency: Check = (input) => {
   const { week, near } = input;
@@ -52,7 +55,7 @@ export const frequency: Check = (input) => {
     if (times > highFrequencyNote && isSmallDoses(muscle, input)) continue;
     const isLow = times < growingFrequencyNote;
     if (!isLow || slotsFor(muscle, input).length === 0) {
-      // Those that are alike in their days and in what is asked of them share one.
+      // Muscles with the same days and the same requirement share a finding.
       const key = `${times}/${growingFrequencyNote}/${growingFrequencyWarn}/${highFrequencyNote}`;
       const alike = groups.get(key);
       if (alike === undefined) groups.set(key, [muscle]);

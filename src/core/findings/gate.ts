@@ -5,8 +5,8 @@ import { behindGate, type Gate, gateOf, isTooMuch } from '../techniques/gates';
 import { asPlanned, type Check, type CheckInput, type Finding, type Severity } from './finding';
 
 /**
- * What is not done as written: techniques that are blocked on their exercise, too many past failure, and single sets
- * asked to failure where nobody can fail alone. One finding a slot, for the first week in which it is so.
+ * Slots not done as written: techniques blocked on their exercise, too many past failure, and single sets to failure
+ * where nobody can fail alone. One finding per slot, for the first such week.
  */
 export const gate: Check = (input) => {
   const found = new Map<string, Finding>();
@@ -29,7 +29,7 @@ export const gate: Check = (input) => {
             technique: slot.technique.kind,
             session: name,
           },
-          // Poor recovery passes: the block is not changed for it.
+          // Poor recovery is temporary: the block is not changed for it.
           fixes:
             planned.gate === 'poor recovery'
               ? []
@@ -47,13 +47,13 @@ export const gate: Check = (input) => {
   return [...found.values()];
 };
 
-/** Gates that do not block: what is done is held back, and says so. */
+/** Limits that do not block: the sets are held back and say so. */
 const SEVERITY: Readonly<Partial<Record<Gate, Severity>>> = {
   'too much past failure': 'warn',
   'poor recovery': 'note',
 };
 
-/** The technique held back from failure; where its shape is open, its efforts are. */
+/** The technique held back from failure; where its efforts are free, those are changed. */
 function heldBackEdit(
   slot: Slot,
   why: NonNullable<SlotPlan['gate']>,
@@ -87,5 +87,5 @@ function heldBackEdit(
   return edits.length === 1 && only !== undefined ? only : { kind: 'batch', edits };
 }
 
-/** Reps in reserve that keep a set short of failure. */
+/** RIR that keeps a set short of failure. */
 const SHORT = 1;

@@ -5,7 +5,7 @@ import { insideOf } from '../techniques/registry';
 import { sessionsOf } from './cycle';
 import type { Check, Finding } from './finding';
 
-/** More slots of lengthened partials for one muscle in a session than it recovers from well. */
+/** More slots of lengthened partials for a muscle in a session than it recovers from well. */
 export const halfRepSlots: Check = (input) =>
   sessionsOf(input).flatMap(({ session, slots }): Finding[] => {
     const most = input.conventions.halfRepSlots;

@@ -8,11 +8,11 @@ import { asPlanned, type Check, type CheckInput } from './finding';
 /** Middle of a range up to which a slot is heavy, and from which it is long. */
 const HEAVY = 8;
 const LONG = 12;
-/** Logged weeks of a cut that are compared, and what strength may change by chance. */
+/** Logged weeks of a cut that are compared, and the change in strength that may be chance. */
 const WEEKS = 3;
 const CHANCE = 0.02;
 
-/** How a slot's strength went over the logged weeks of the cut, as a share of the first of them; null: too few weeks. */
+/** A slot's strength over the logged weeks of the cut, relative to the first; null: too few weeks. */
 function trendOf(slot: Slot, { blockPlan, athlete }: CheckInput): number | null {
   const curve = curveOf(athlete.effort);
   const strengths: number[] = [];
@@ -33,8 +33,8 @@ function trendOf(slot: Slot, { blockPlan, athlete }: CheckInput): number | null 
 }
 
 /**
- * Half-way through a cut heavy sets often fall while long ones still rise: then ranges go up. Judged by the first sets
- * logged over at least three weeks of the cut; most heavy slots must have fallen and no long one with them.
+ * Halfway through a cut heavy sets often get weaker while long ones still improve: then ranges go up. Judged by first
+ * sets over at least three logged weeks of the cut; most heavy slots must have fallen and no long one.
  */
 export const heavyFallsInCut: Check = (input) => {
   const { block, week, exerciseOf } = input;

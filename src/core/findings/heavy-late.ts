@@ -2,7 +2,7 @@ import type { Slot } from '../block/block';
 import { roundHalfUp } from '../rounding';
 import { asPlanned, type Check, type CheckInput, type Finding } from './finding';
 
-/** Reps by which the middles of two ranges lie apart before one is the heavy one. */
+/** Reps between the middles of two ranges from which one is the heavy one. */
 const APART = 4;
 
 interface Dated {
@@ -13,7 +13,7 @@ interface Dated {
   readonly session: string;
 }
 
-/** Slots counted in reps by their movement pattern, day by day. */
+/** Slots counted in reps by movement pattern, day by day. */
 function byPattern({ block, exerciseOf }: CheckInput): ReadonlyMap<string, readonly Dated[]> {
   const found = new Map<string, Dated[]>();
   const sessions = block.sessions.filter(({ optional }) => !optional).sort((a, b) => a.day - b.day);
@@ -31,8 +31,8 @@ function byPattern({ block, exerciseOf }: CheckInput): ReadonlyMap<string, reado
 }
 
 /**
- * Long sets early in the week and heavy ones of the same movement late: hard and heavy goes best on rested days, early.
- * One finding a movement, with the two ranges exchanged as its fix. Cycles that roll have no early and late.
+ * Long sets early in the week and heavy ones of the same movement late: heavy work is best done rested, early. One
+ * finding per movement; the fix exchanges the two ranges. Rolling cycles have no early and late.
  */
 export const heavyLate: Check = (input) => {
   if (input.block.cycleDays !== 7) return [];

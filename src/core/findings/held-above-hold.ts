@@ -4,7 +4,7 @@ import { type Check, mended } from './finding';
 import { slotsFor } from './slot-sets';
 import { offered, trimTo } from './volume-fixes';
 
-/** Muscles on hold whose direct work does far more than hold them: what they get is taken from those that should grow. */
+/** Maintained muscles whose direct work is far above maintenance: their sets could go to growing muscles. */
 export const heldAboveHold: Check = (input) => {
   const { week, conventions } = input;
   if (week.kind === 'deload') return [];

@@ -5,17 +5,17 @@ import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from '
 import { type Placed, swapAll } from './swap-slots';
 import { offered } from './volume-fixes';
 
-/** Reps that longer sets reach beyond their bottom. */
+/** Reps by which longer sets exceed their bottom. */
 const SPAN = 5;
 
-/** Whether a slot is eased already: long sets are light, and a restricted range leaves out what hurts. */
+/** Whether a slot is already eased: long sets are light, and a restricted range leaves out the painful part. */
 function isEased({ motion, range }: Slot, { conventions }: CheckInput): boolean {
   return motion === 'restricted' || range.low >= conventions.jointReps;
 }
 
 /**
- * Exercises stress a joint that is irritated; one finding a joint. Offered, in this order: longer and lighter sets, a
- * restricted range, another exercise. Never to train through it; what is sharp or lasting goes to a clinician.
+ * Exercises that stress an irritated joint; one finding per joint. Offered, in this order: longer and lighter sets, a
+ * restricted range, another exercise. Never training through pain; sharp or lasting pain goes to a clinician.
  */
 export const irritatedJoint: Check = (input) =>
   input.athlete.joints.flatMap(({ joint }): Finding[] => {

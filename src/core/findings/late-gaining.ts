@@ -3,17 +3,17 @@ import { weekStart } from '../block/block';
 import { addDays } from '../calendar';
 import { asPlanned, type Check } from './finding';
 
-/** Days before the end of a gaining phase that are late in it. */
+/** Days before the end of a gaining phase that count as late. */
 const LATE_DAYS = 56;
-/** Range whose bottom is at or above this has room below; by so many reps it may fall. */
+/** A range with its bottom at or above this may go lower, by this many reps. */
 const LEAST_LOW = 8;
 const FALL = 3;
-/** Load on the spine from which a compound stands unsupported. */
+/** Spinal load from which a compound counts as unsupported. */
 const STANDING = 2;
 
 /**
- * Late in a gaining phase, with a weight that has risen, standing and unsupported compounds may go to fewer reps. One
- * note for all of them, with the edit, where the athlete's next phase begins within or soon after the block.
+ * Late in a gaining phase, with bodyweight up, standing and unsupported compounds may go to fewer reps. One note for
+ * all of them, with the edit, if the athlete's next phase starts during or soon after the block.
  */
 export const lateGaining: Check = ({ block, athlete, week, exerciseOf }) => {
   if (phaseOn(athlete, week.startDate) !== 'gaining') return [];

@@ -1,7 +1,7 @@
 import { dayPairs } from './cycle';
 import type { Check, Finding } from './finding';
 
-/** A leg day directly before an upper day: back to back, the upper day goes first. */
+/** A leg day directly before an upper day: the upper day should go first. */
 export const legsBeforeUpper: Check = (input) =>
   dayPairs(input).flatMap(({ first, second }): Finding[] => {
     if (first.half !== 'lower' || second.half !== 'upper') return [];

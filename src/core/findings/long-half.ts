@@ -2,8 +2,8 @@ import { insideOf } from '../techniques/registry';
 import { asPlanned, type Check, type Finding } from './finding';
 
 /**
- * Work in the long half on an exercise that is hardest elsewhere, and half reps in every slot of a session that has
- * free weights.
+ * Stretched half reps on an exercise that is hardest elsewhere, and half reps in every slot of a session with free
+ * weights.
  */
 export const longHalf: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session): Finding[] => {

@@ -4,13 +4,13 @@ import { asPlanned, type Check } from './finding';
 /** Working sets of one exercise in a session beyond which another exercise gives more. */
 const MOST = 6;
 
-/** More sets of one exercise in a session than the usual three to five by far. */
+/** Far more sets of one exercise in a session than the usual three to five. */
 export const manySets: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session) =>
     session.slots.flatMap((slot) => {
       const sets = setCount(slot.technique);
       const { id, skill } = exerciseOf(asPlanned(slot));
-      // A skill is practised, a hold of it in many short ones.
+      // Skills and skill holds are practised in many short sets.
       if (sets <= MOST || skill !== null) return [];
       return [
         {

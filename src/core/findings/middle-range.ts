@@ -1,6 +1,9 @@
 import { asPlanned, type Check, type Finding } from './finding';
 
-/** Constant tension in the middle range where the whole range is loaded anyhow: it gives away stretch and squeeze. */
+/**
+ * Constant tension in the middle range on equipment that loads the whole range anyway: it gives up stretch and
+ * contraction.
+ */
 export const middleRange: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session) =>
     session.slots.flatMap((slot): Finding[] => {

@@ -1,9 +1,9 @@
 import type { SessionPlan } from '../plan/session';
 import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
 
-/** A week in which sessions stand on other days. Nothing else of it is planned anew. */
+/** A week with sessions on other days. Nothing else is replanned. */
 function withDays(input: CheckInput, days: ReadonlyMap<string, number>): CheckInput {
-  // Two of one day are trained in the order they are written in.
+  // Two sessions on one day are trained in written order.
   const written = input.block.sessions.map(({ id }) => id);
   const sessions = input.week.sessions
     .map((session) => ({ ...session, day: days.get(session.sessionId) ?? session.day }))
@@ -20,10 +20,9 @@ export const isWorse = (one: Finding, other: Finding) =>
   SEVERITIES.indexOf(one.severity) < SEVERITIES.indexOf(other.severity);
 
 /**
- * The findings of the calendar with the edit that mends each by moving its session to a free day or exchanging it with
- * another: the best of those after which the finding is gone, none more severe has come and the calendar as a whole is
- * better than before.
- * @param calendar the checks that look at days alone
+ * Calendar findings, each with the edit that fixes it by moving its session to a free day or swapping it with
+ * another: the best option that removes the finding, adds none more severe and improves the calendar as a whole.
+ * @param calendar the checks that only look at days
  */
 export function withCalendarFixes(
   findings: readonly Finding[],
@@ -32,7 +31,7 @@ export function withCalendarFixes(
 ): readonly Finding[] {
   const before = weight(findings);
   const earlier = new Set(findings.map(({ id }) => id));
-  // Findings of one session try the same days: each arrangement is judged once.
+  // Findings of one session try the same days, so each arrangement is judged once.
   const judged = new Map<string, readonly Finding[]>();
   const after = (days: ReadonlyMap<string, number>) => {
     const key = [...days].sort().join();
@@ -60,7 +59,7 @@ interface Placement {
   readonly fix: Fix;
 }
 
-/** Where a session could stand instead: on a free day, or in exchange with the only session of another. */
+/** Other days for a session: a free day, or a swap with the only session of another day. */
 function placements(moving: SessionPlan, { block, week }: CheckInput): readonly Placement[] {
   const set = (session: string, value: number) =>
     ({ kind: 'session/set', session, field: 'day', value }) as const;

@@ -26,16 +26,16 @@ const input = inputOf([
 ]);
 const slotsOf = (of: typeof input) => of.week.sessions.map(({ slots }) => slots.map(({ slotId }) => slotId));
 
-test('a slot stands last in the other session and no longer in its own', () => {
+test('a slot is last in the other session and gone from its own', () => {
   expect(slotsOf(withSlotIn(input, '1', 'b'))).toEqual([['2'], ['3', '1']]);
   expect(slotsOf(withSlotIn(input, '1', 'a'))).toEqual([['2', '1'], ['3']]);
 });
 
-test('a slot that is not in the week moves nowhere', () => {
+test('a slot that is not in the week is not moved', () => {
   expect(withSlotIn(input, '9', 'b')).toBe(input);
 });
 
-test('a muscle that loses one of its two days by a move becomes rare; one that has it elsewhere that day does not', () => {
+test('a muscle that loses one of its two days by a move is trained too rarely, unless it has other work that day', () => {
   expect(makesRare(input, withSlotIn(input, '2', 'b'))).toBe(false);
   const twice = inputOf([
     session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),

@@ -4,7 +4,7 @@ import { sessionsOf } from './cycle';
 import type { CheckInput } from './finding';
 import { leastTimes } from './frequency';
 
-/** The week with a slot standing last in another session. Nothing else of it is planned anew. */
+/** The week with a slot moved to the end of another session. Nothing else is replanned. */
 export function withSlotIn(input: CheckInput, slotId: string, target: string): CheckInput {
   const moved = input.week.sessions.flatMap(({ slots }) => slots).find((slot) => slot.slotId === slotId);
   if (moved === undefined) return input;
@@ -15,14 +15,14 @@ export function withSlotIn(input: CheckInput, slotId: string, target: string): C
   return { ...input, week: { ...input.week, sessions } };
 }
 
-/** Sessions a week that expose a muscle. */
+/** Sessions per week that train a muscle. */
 function timesOf(muscle: Muscle, input: CheckInput): number {
   const least = input.conventions.exposureCredit;
   const exposed = sessionsOf(input).filter(({ credit }) => isAtLeast(credit.get(muscle) ?? 0, least));
   return (exposed.length * 7) / input.block.cycleDays;
 }
 
-/** Whether a growing muscle is trained less often after a move than before, and so seldom that it warns. */
+/** Whether a move makes a growing muscle's training less frequent, to the point of a warning. */
 export function makesRare(before: CheckInput, after: CheckInput): boolean {
   return MUSCLES.some((muscle) => {
     if (before.week.muscles[muscle].goal === 'hold') return false;

@@ -5,7 +5,7 @@ import { asPlanned, type Check, type CheckInput, type Fix } from './finding';
 import { type Placed, swapAll } from './swap-slots';
 import { offered } from './volume-fixes';
 
-/** The slot that trains a muscle directly with most sets that count. */
+/** The slot with most counted sets that trains a muscle directly. */
 function mainSlot(muscle: Muscle, { block, week, exerciseOf }: CheckInput): Placed | undefined {
   const all = block.sessions.flatMap((session) => {
     const planned = week.sessions.find(({ sessionId }) => sessionId === session.id);
@@ -18,7 +18,7 @@ function mainSlot(muscle: Muscle, { block, week, exerciseOf }: CheckInput): Plac
   return all.sort((a, b) => b.hard - a.hard)[0];
 }
 
-/** Whether one exercise trains the same muscles in the same shares as another, and costs no more. */
+/** Whether an exercise trains the same muscles in the same proportions as another, at no more fatigue. */
 function isAlike(one: Exercise, other: Exercise): boolean {
   return (
     one.kind === other.kind &&
@@ -28,7 +28,7 @@ function isAlike(one: Exercise, other: Exercise): boolean {
   );
 }
 
-/** Alike exercises that load each of these muscles long, in the place of its main slot. */
+/** Similar exercises that load each of these muscles when long, for its main slot. */
 function longer(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
   const asked = new Map<string, Placed>();
   for (const muscle of muscles) {
@@ -42,8 +42,8 @@ function longer(muscles: readonly Muscle[], input: CheckInput): Fix | undefined 
 }
 
 /**
- * Growing muscles whose direct work is never hardest, nor ever half done, where they are long; one finding for all,
- * with alike exercises that load them there.
+ * Growing muscles whose direct work is never hardest, nor done in half reps, at long length; one finding for all,
+ * with similar exercises that load them there.
  */
 export const neverStretched: Check = (input) => {
   const coverage = rangeCoverage(input);

@@ -6,8 +6,8 @@ import { insideOf } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /**
- * The top of the range on all logged sets of a slot that climbs a chain of variations: the next harder one is due, at
- * the bottom of the range. Holds climb by seconds.
+ * All logged sets at the top of the range on a slot with a chain of variations: the next harder one is due, at the
+ * bottom of the range. Holds progress by seconds.
  */
 export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) => {
   const last = blockPlan.weeks

@@ -2,7 +2,7 @@ import { isAtLeast } from '../rounding';
 import { sessionsOf } from './cycle';
 import type { Check } from './finding';
 
-/** A novice with fewer full days off a week than growing takes; a day of hard sport is not off. */
+/** A novice with fewer full days off a week than recovery needs; a day of hard sport is not a day off. */
 export const noviceRest: Check = (input) => {
   const { block, athlete, conventions } = input;
   if (athlete.level !== 'novice') return [];

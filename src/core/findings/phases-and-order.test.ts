@@ -23,13 +23,13 @@ function afterFix(of: Block, finding: Finding | undefined, nth = 0): Block {
   return applied.value.block;
 }
 
-describe('a lift that crosses push and pull', () => {
+describe('a lift that is both push and pull', () => {
   const up = (id: string) => slot(id, 'bar-muscle-up', { range: { low: 3, high: 6 } });
   const push = session('push', 0, [slot('1', 'barbell-bench-press'), up('2')]);
   const pull = session('pull', 3, [slot('3', 'bent-over-barbell-row'), slot('4', 'chest-supported-row')]);
 
-  test('stands on a push day though its harder half is the pull: the fix moves it there', () => {
-    // Each muscle keeps two days: pulled again on Friday, pushed again on Saturday.
+  test('on a push day although its harder half is the pull: the fix moves it to a pull day', () => {
+    // Each muscle keeps two days: pulling again on Friday, pushing again on Saturday.
     const again = [
       session('pull again', 4, [slot('5', 'bent-over-barbell-row'), slot('6', 'neutral-pulldown')]),
       session('push again', 5, [slot('7', 'barbell-bench-press'), slot('8', 'dip')]),
@@ -42,11 +42,11 @@ describe('a lift that crosses push and pull', () => {
     expect(about('crossing lift', after)).toEqual([]);
   });
 
-  test('stays where its going would leave a muscle one day a week', () => {
+  test('stays where moving it would leave a muscle one day a week', () => {
     expect(about('crossing lift', block([push, pull]))[0]?.fixes).toEqual([]);
   });
 
-  test('is fine on its own day, on a mixed one, and alone', () => {
+  test('is fine on its own day, on a mixed day, and alone', () => {
     const mixed = session('m', 0, [
       slot('1', 'barbell-bench-press'),
       slot('5', 'bent-over-barbell-row'),
@@ -76,7 +76,7 @@ describe('heavy early, longer late', () => {
     return { ...made, sessions: other };
   };
 
-  test('middles of 12 before 8 are four apart and noted; 11 before 8 are not; the fix exchanges the ranges', () => {
+  test('range middles of 12 before 8 differ by four and are noted; 11 before 8 are not; the fix swaps the ranges', () => {
     const late = rows({ low: 10, high: 14 }, { low: 6, high: 10 });
     const [finding] = about('heavy late', late);
     expect(finding?.fixes).toHaveLength(1);
@@ -86,7 +86,7 @@ describe('heavy early, longer late', () => {
     expect(about('heavy late', rows({ low: 9, high: 13 }, { low: 6, high: 10 }))).toEqual([]);
   });
 
-  test('another movement is another matter, and a rolling cycle has no late', () => {
+  test('other movements are not compared, and a rolling cycle has no late', () => {
     expect(about('heavy late', of({ low: 10, high: 15 }, { low: 5, high: 8 }))).toEqual([]);
     expect(about('heavy late', rows({ low: 10, high: 14 }, { low: 6, high: 10 }, { cycleDays: 6 }))).toEqual(
       [],
@@ -106,8 +106,8 @@ describe('late in gaining', () => {
       ],
     });
 
-  test('a cut that begins within eight weeks of the last building week; a day later it is not late', () => {
-    // Four weeks from 2 November end with the 29th; 56 days on is 25 January.
+  test('a cut that starts within eight weeks of the last building week makes it late; a day later does not', () => {
+    // Four weeks from 2 November end on the 29th; 56 days on is 25 January.
     const [finding] = about('late gaining', squat, cutFrom('2027-01-25'));
     expect(finding?.detail).toMatchObject({ exerciseIds: ['barbell-back-squat'], next: 'cutting' });
     expect(about('late gaining', squat, cutFrom('2027-01-26'))).toEqual([]);
@@ -116,7 +116,7 @@ describe('late in gaining', () => {
     expect(about('late gaining', after, cutFrom('2027-01-25'))).toEqual([]);
   });
 
-  test('not in another phase, nor before another gaining one, nor for what is supported', () => {
+  test('not in other phases, before another gaining phase, or for supported exercises', () => {
     expect(about('late gaining', squat)).toEqual([]);
     expect(about('late gaining', squat, cutFrom('2027-01-25', 'gaining'))).toEqual([]);
     const press = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 4 });
@@ -136,7 +136,7 @@ describe('heavy sets that fall in a cut', () => {
     { weeks: 6, phaseRanges: false },
   );
 
-  /** The finding after so many weeks in which the sets of a slot were done so many reps off what was asked, a week. */
+  /** The finding after this many weeks in which a slot's sets missed their target by this many reps a week. */
   function afterWeeks(weeks: number, off: Readonly<Record<string, number>>): readonly Finding[] {
     let state = { block: of, athlete: who, issued: [], log: EMPTY_LOG } as Parameters<typeof performWeek>[0];
     for (let week = 1; week <= weeks; week++) {
@@ -159,20 +159,20 @@ describe('heavy sets that fall in a cut', () => {
     );
   }
 
-  test('three weeks of a rep less and a rep more: the heavy range moves up five', () => {
+  test('three weeks of one rep less heavy and one more long: the heavy range moves up by five', () => {
     const [finding] = afterWeeks(3, { heavy: -1, long: 1 });
     expect(finding?.detail).toMatchObject({ exerciseIds: ['leg-press'], rising: ['cable-curl'] });
     expect(afterFix(of, finding).sessions[0]?.slots[0]?.range).toEqual({ low: 10, high: 13 });
   });
 
-  test('two weeks are too few, steady heavy sets say nothing, and where all falls it is no matter of ranges', () => {
+  test('two weeks are too few, steady heavy sets raise nothing, and if everything falls ranges are not the cause', () => {
     expect(afterWeeks(2, { heavy: -1, long: 1 })).toEqual([]);
     expect(afterWeeks(3, { heavy: 0, long: 1 })).toEqual([]);
     expect(afterWeeks(3, { heavy: -1, long: -1 })).toEqual([]);
   });
 });
 
-test('six sets of one exercise are many enough; seven are noted, but not of a skill', () => {
+test('six sets of an exercise are acceptable; seven are noted, except for skills', () => {
   const of = (exercise: string, sets: number) =>
     block([session('a', 0, [slot('1', exercise, { technique: { kind: 'straight', sets } })])]);
   expect(about('many sets', of('leg-press', 6))).toEqual([]);
@@ -196,8 +196,8 @@ describe('doses of one or two sets on most days', () => {
   });
 });
 
-describe('an alike exercise that loads the muscle long', () => {
-  test('the seated curl in place of the lying one', () => {
+describe('a similar exercise that loads the muscle when long', () => {
+  test('the seated curl replaces the lying one', () => {
     const of = block([session('a', 0, [slot('1', 'lying-leg-curl')])]);
     const [finding] = about('never stretched', of);
     expect(finding?.fixes[0]).toMatchObject({

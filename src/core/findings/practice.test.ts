@@ -16,7 +16,7 @@ function about(rule: FindingDetail['rule'], of: Block, who = someone): readonly 
   );
 }
 
-/** What is left of a rule after its first fix. */
+/** What remains of a finding after its first fix. */
 function afterFix(of: Block, finding: Finding | undefined, who = someone): readonly Finding[] {
   const [fix] = finding?.fixes ?? [];
   if (finding === undefined || fix === undefined) throw new Error('nothing to apply');
@@ -42,7 +42,7 @@ const days = (count: number) =>
 describe('a novice', () => {
   const novice = athlete({ level: 'novice' });
 
-  test('wants two full days off: five sessions leave them, six do not, nor does a day of hard sport', () => {
+  test('needs two full days off: five sessions leave them; six, or a day of hard sport, do not', () => {
     expect(about('novice rest', days(5), novice)).toEqual([]);
     expect(about('novice rest', days(6), novice)[0]?.detail).toMatchObject({ days: 1, wanted: 2 });
     const sport = (hard: boolean) => ({
@@ -54,14 +54,14 @@ describe('a novice', () => {
     expect(about('novice rest', days(6))).toEqual([]);
   });
 
-  test('needs no planned deload; the fix plans none', () => {
+  test('needs no planned deload; the fix removes it', () => {
     const [finding] = about('novice deload', days(3), novice);
     expect(afterFix(days(3), finding, novice)).toEqual([]);
     expect(about('novice deload', days(3))).toEqual([]);
   });
 });
 
-test('upper-body work the day after straight-arm work is warned about, legs are not, nor two days later', () => {
+test('upper-body work the day after straight-arm work warns; legs, or two days later, do not', () => {
   const lever = (day: number, exercise: string) =>
     block([
       session('a', 0, [slot('1', 'front-lever', { range: { low: 5, high: 20 } })]),
@@ -75,15 +75,15 @@ test('upper-body work the day after straight-arm work is warned about, legs are 
   expect(about('straight-arm rest', lever(2, 'cable-curl'))).toEqual([]);
 });
 
-test('a block that never comes nearer than 4 in reserve says so; at 3 once it does not', () => {
+test('a block that never gets closer than 4 RIR is reported; reaching 3 once is enough', () => {
   const ramp = (last: number) =>
     block([session('a', 0, [slot('1', 'leg-press')])], { rir: { first: 4, last } });
   expect(about('never hard', ramp(4))[0]?.detail).toMatchObject({ nearest: 4 });
   expect(about('never hard', ramp(3))).toEqual([]);
 });
 
-test('at the ceiling in half the weeks or more', () => {
-  // Quads 18 is the ceiling; of four weeks the first two or the first alone have it.
+test('at the maximum in half of the weeks or more', () => {
+  // Quads have a maximum of 18; of four weeks the first two or only the first reach it.
   const weeks = (many: number) => {
     const own = (week: number) => ({ week, sets: 1, reps: null, load: null, rir: null });
     return block(
@@ -103,7 +103,7 @@ test('at the ceiling in half the weeks or more', () => {
   expect(about('often at ceiling', weeks(1))).toEqual([]);
 });
 
-test('the middle range is for free weights that go slack; on a stack it gives stretch and squeeze away', () => {
+test('the middle range suits free weights that unload at an end; on a stack it gives up stretch and contraction', () => {
   const of = (exercise: string) => block([session('a', 0, [slot('1', exercise, { motion: 'middle' })])]);
   const [finding] = about('middle range', of('cable-fly'));
   expect(afterFix(of('cable-fly'), finding)).toEqual([]);
@@ -116,7 +116,7 @@ describe('a cut', () => {
     weeks: 4,
   });
 
-  test('is no time for priorities, also when it begins within the block; the fix puts them with the others', () => {
+  test('is no time for priorities, even if it starts during the block; the fix makes them normal goals', () => {
     const [finding] = about('specialising in a cut', priority, inPhase('cutting'));
     expect(finding?.detail).toMatchObject({ muscles: ['quads'], week: 1 });
     expect(afterFix(priority, finding, inPhase('cutting'))).toEqual([]);
@@ -128,7 +128,7 @@ describe('a cut', () => {
     expect(about('specialising in a cut', priority, inPhase('gaining'))).toEqual([]);
   });
 
-  test('a date to be ready for comes first: up to eight weeks after the block, a day later no more', () => {
+  test('an event takes precedence up to eight weeks after the block, not a day later', () => {
     // Four building weeks and a deload from 2 November end on 6 December; 56 days on is 1 February.
     const ready = (date: string) => ({ ...inPhase('cutting'), dates: [{ date, what: 'contest' }] });
     expect(about('specialising in a cut', priority, ready('2026-11-02'))).toEqual([]);
@@ -137,7 +137,7 @@ describe('a cut', () => {
     expect(about('specialising in a cut', priority, ready('2026-11-01'))).toHaveLength(1);
   });
 
-  test('warns where a muscle is trained less than twice a week; holding, below two is a note', () => {
+  test('warns below two sessions a week per muscle; while maintaining that is a note', () => {
     const once = block([session('a', 0, [slot('1', 'leg-extension', sets(9))])], { cycleDays: 4 });
     const severity = (who: typeof someone) =>
       about('frequency', once, who).find(
@@ -148,8 +148,8 @@ describe('a cut', () => {
     expect(severity(someone)).toBe('note');
   });
 
-  test('raises floors and lowers the budget of the weeks that lie in it: they are looked at ahead', () => {
-    // Quads 8 stand on the floor; from week 3 on it is 8 x 1.25 = 10.
+  test('raises minimums and lowers the budget of its weeks, which are checked in advance', () => {
+    // Quads at 8 meet the minimum; from week 3 on it is 8 x 1.25 = 10.
     const eight = block(
       [0, 3].map((day) =>
         session(`d${day}`, day, [slot(`s${day}`, 'leg-extension', { ...sets(4), rest: 300 })]),
@@ -163,7 +163,7 @@ describe('a cut', () => {
   });
 });
 
-describe('held muscles', () => {
+describe('maintained muscles', () => {
   const held = (count: number, goals: Block['goals'] = { quads: 'hold' }) =>
     block(
       [0, 3].map((day) =>
@@ -172,7 +172,7 @@ describe('held muscles', () => {
       { goals },
     );
 
-  test('6 of a hold of 4 are half above it and stay; 8 are far above, and the fix trims them', () => {
+  test('6 with a maintenance of 4 are half above it and stay; 8 are far above, and the fix trims them', () => {
     expect(about('held above hold', held(3))).toEqual([]);
     const [finding] = about('held above hold', held(4));
     expect(finding?.detail).toMatchObject({ muscles: [{ muscle: 'quads', sets: 8, hold: 4 }] });
@@ -180,7 +180,7 @@ describe('held muscles', () => {
     expect(about('held above hold', held(4, {}))).toEqual([]);
   });
 
-  test('two sets above are the least: front delts at 1.5 of 0 stay', () => {
+  test('at least two sets above: front delts at 1.5 with a maintenance of 0 stay', () => {
     const raises = (count: number) =>
       block([session('a', 0, [slot('1', 'dumbbell-front-raise', sets(count))])], {
         goals: { 'front delts': 'hold' },
@@ -192,7 +192,7 @@ describe('held muscles', () => {
   });
 });
 
-test('two slots of half reps for one muscle in a session are enough', () => {
+test('two slots of half reps per muscle and session are enough', () => {
   const of = (count: number) =>
     block([
       session('a', 0, [
@@ -212,7 +212,7 @@ test('two slots of half reps for one muscle in a session are enough', () => {
   });
 });
 
-test('a growing muscle that is never loaded long is named; a long half or a stretched exercise mends it', () => {
+test('a growing muscle never loaded when long is named; a stretched half or exercise fixes it', () => {
   const of = (changes: Partial<Slot>, exercise = 'leg-extension') =>
     about('never stretched', block([session('a', 0, [slot('1', exercise, changes)])]));
   expect(of({})[0]?.detail).toMatchObject({ muscles: ['quads'] });
@@ -221,7 +221,7 @@ test('a growing muscle that is never loaded long is named; a long half or a stre
   expect(of({}, 'hack-squat')).toEqual([]);
 });
 
-test('an activation stands right before its lift', () => {
+test('an activation exercise is placed directly before its lift', () => {
   const easy = slot('1', 'leg-extension', { technique: startOf('activation') });
   const of = (...slots: readonly Slot[]) => block([session('a', 0, slots)]);
   const apart = of(easy, slot('2', 'cable-curl'), slot('3', 'leg-press'));

@@ -6,7 +6,7 @@ import { takesReorder } from './reorder-room';
 
 const FIRST = 2;
 
-/** A priority muscle that is never first or second in a session. */
+/** A priority muscle that is never trained first or second in a session. */
 export const priorityLate: Check = (input) => {
   const sessions = sessionsOf(input);
   return MUSCLES.filter((muscle) => input.week.muscles[muscle].goal === 'priority').flatMap(

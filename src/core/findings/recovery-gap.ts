@@ -7,14 +7,14 @@ import type { Check, CheckInput, Finding } from './finding';
 
 const HOURS = 24;
 
-/** Hours a muscle needs after so many sets. */
+/** Recovery hours a muscle needs after this many sets. */
 function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
   const conventions = near.ofMuscle(muscle);
   if (isAtMost(sets, conventions.trainedHardCredit)) return conventions.gapHoursLight;
   return isIn('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
 }
 
-/** Hard sets without those of technical skills, which may be trained most days. */
+/** Hard sets without those of technical skills, which may be trained on most days. */
 function tiring({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
   const credit = new Map<Muscle, number>();
   for (const { exercise, hard } of slots) {
@@ -25,7 +25,10 @@ function tiring({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
   return credit;
 }
 
-/** A muscle trained hard again before its recovery gap; one finding for a pair of sessions, the cycle wrapping round. */
+/**
+ * A muscle trained hard again before its recovery gap has passed; one finding per pair of sessions, around the end of
+ * the cycle.
+ */
 export const recoveryGap: Check = (input) => {
   const hard = input.conventions.trainedHardCredit;
   const { cycleDays } = input.block;
@@ -34,7 +37,7 @@ export const recoveryGap: Check = (input) => {
     sessions.flatMap((second, index): Finding[] => {
       const apart = (second.session.day - first.session.day + cycleDays) % cycleDays;
       if (apart === 0 && index < at) return [];
-      // A session meets itself again when the cycle comes round.
+      // A session follows itself when the cycle repeats.
       const hours = (first === second ? cycleDays : apart) * HOURS;
       const gaps = [...first.credit].flatMap(([muscle, sets]) => {
         const needed = gapNeeded(muscle, sets, input);

@@ -51,7 +51,7 @@ import { unevenDays } from './uneven-days';
 import { unfilledSlot } from './unfilled-slot';
 import { weeklyVolume } from './weekly-volume';
 
-/** Checks that look at the days alone: moving a session may mend what they find. */
+/** Checks that only look at days: moving a session may fix their findings. */
 const CALENDAR: readonly Check[] = [
   recoveryGap,
   spineBackToBack,
@@ -107,20 +107,19 @@ export interface CheckedBlock {
   readonly exercises: ExerciseLookup;
 }
 
-/** What the checks of the calendar find, without fixes. */
+/** Calendar findings, without fixes. */
 export function calendarFindings(input: CheckInput): readonly Finding[] {
   return CALENDAR.flatMap((one) => one(input));
 }
 
-/** A short name for a finding's facts: a finding put aside stays quiet until it changes. */
+/** A hash of a finding's facts: a dismissed finding stays hidden until it changes. */
 export function findingFacts({ detail }: Finding): string {
   return factsHash([JSON.stringify(detail)]);
 }
 
 /**
- * Runs every check on the first week that can still change; what needs a person first comes first, what was put aside is
- * left out.
- * @param mends whether their fixes are asked for, which take longer to work out than they do
+ * Runs every check on the first week that can still change; most important first, without dismissed findings.
+ * @param mends whether fixes are wanted; they take longer to compute than findings
  */
 export function check(input: CheckedBlock, mends = true): readonly Finding[] {
   const aside = new Set(input.block.dismissed.map(({ finding, facts }) => `${finding} ${facts}`));
@@ -130,7 +129,7 @@ export function check(input: CheckedBlock, mends = true): readonly Finding[] {
     : all.filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
 }
 
-/** The same with those put aside. A block without slots has none. */
+/** The same including dismissed findings. A block without slots has none. */
 export function checkAll(input: CheckedBlock, mends = true): readonly Finding[] {
   const context = checkInput(input, mends);
   if (context === undefined) return [];
@@ -142,14 +141,14 @@ export function checkAll(input: CheckedBlock, mends = true): readonly Finding[] 
   return found.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 
-/** A finding with those of its fixes that leave the calendar as well as it was. */
+/** A finding with those of its fixes that do not make the calendar worse. */
 function keepingCalendar(finding: Finding, calendar: readonly Finding[], context: CheckInput): Finding {
   return { ...finding, fixes: finding.fixes.filter((fix) => keepsCalendar(fix, finding, calendar, context)) };
 }
 
 /**
- * Whether a slot's way into another session, or its second one there, leaves the calendar without a new finding more
- * severe than the one it mends: a growing muscle that is trained too seldom by it is one.
+ * Whether moving a slot to another session, or adding it there, raises no calendar finding more severe than the one
+ * it fixes; a growing muscle trained too rarely as a result is one.
  */
 function keepsCalendar(
   fix: Fix,
@@ -166,17 +165,17 @@ function keepsCalendar(
   if (after === null) return true;
   if (fix.edit.kind === 'slot/move' && finding.severity === 'note' && makesRare(context, after)) return false;
   const known = new Set(calendar.map(({ id }) => id));
-  // A day more of training may not cost as much as the day that was missing.
+  // A further day must not cost as much as the missing one.
   const costs = (one: Finding) => isWorse(one, finding) || fix.does === 'spread sets';
   return !calendarFindings(after).some((one) => !known.has(one.id) && costs(one) && one.severity !== 'note');
 }
 
-/** What checks look at: the first week that can still change. Undefined where there is nothing to judge yet. */
+/** The input of checks: the first week that can still change. Undefined if there is nothing to judge yet. */
 export function checkInput(
   { block, athlete, blockPlan, exercises }: CheckedBlock,
   mends = true,
 ): CheckInput | undefined {
-  // Issued weeks can no longer change: what can still be mended is judged.
+  // Sent weeks can no longer change, so only later ones are judged.
   const weekState =
     blockPlan.weeks.find(({ issued, plan }) => issued === null && plan.kind === 'building') ??
     blockPlan.weeks.find(({ plan }) => plan.week === blockPlan.currentWeek);

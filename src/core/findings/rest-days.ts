@@ -3,7 +3,7 @@ import type { Check } from './finding';
 
 const MOST_IN_A_ROW = 2;
 
-/** More than two rest days in a row while other sessions stand back to back. */
+/** More than two rest days in a row while other sessions are on consecutive days. */
 export const restDays: Check = (input) => {
   const { cycleDays } = input.block;
   const days = [...new Set(sessionsOf(input).map(({ session }) => session.day))].sort((a, b) => a - b);

@@ -6,7 +6,7 @@ import { type Check, type CheckInput, type Finding, type Fix, mended } from './f
 import { spreadSets } from './spread-sets';
 import { easeSession } from './volume-fixes';
 
-/** Sets credited at few reps: of a round of mini-sets those of all its pieces. */
+/** Sets at few reps; in a round of mini-sets those of all its parts. */
 function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): ReadonlyMap<Muscle, number> {
   const heavy = new Map<Muscle, number>();
   for (const { slot, exercise } of slots) {
@@ -22,7 +22,7 @@ function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): Reado
   return heavy;
 }
 
-/** Sets less, or, where the muscle needs them all, a part of them on another day if that is enough. */
+/** Fewer sets or, if the muscle needs them all, some of them on another day if that is enough. */
 function eased(muscle: Muscle, { session, credit }: SeenSession, input: CheckInput): readonly Fix[] {
   const fewer = easeSession(muscle, session.sessionId, input);
   if (fewer !== undefined) return [fewer];
@@ -34,7 +34,7 @@ function eased(muscle: Muscle, { session, credit }: SeenSession, input: CheckInp
   );
 }
 
-/** One muscle gets more hard sets in a session than grow it: eight in all, four of them heavy. */
+/** A muscle gets more hard sets in a session than useful: eight in all, four heavy ones. */
 export const sessionDose: Check = (input) => {
   const capOf = (muscle: Muscle) => input.near.ofMuscle(muscle).sessionCap;
   const heavyCapOf = (muscle: Muscle) => input.near.ofMuscle(muscle).sessionHeavyCap;
@@ -51,7 +51,7 @@ export const sessionDose: Check = (input) => {
     const over = new Set(all.map(([muscle]) => muscle));
     return [
       ...all.map(([muscle, sets]) => finding(muscle, sets, capOf(muscle), false)),
-      // Too many in all says it already.
+      // The total already reports it.
       ...[...heavyCredit(one, input)]
         .filter(([muscle, sets]) => !isAtMost(sets, heavyCapOf(muscle)) && !over.has(muscle))
         .map(([muscle, sets]) => finding(muscle, sets, heavyCapOf(muscle), true)),

@@ -2,14 +2,14 @@ import type { Session } from '../block/block';
 import { type FitInput, type TrimmedSession, trimToMinutes } from '../timing/trim-to-minutes';
 import { type Check, type Finding, type Fix, mended } from './finding';
 
-/** Sessions that may last longer than the athlete has, with what to cut, for good or in this week alone. */
+/** Sessions that may exceed the athlete's time, with what to cut, permanently or only in this week. */
 export const sessionLength: Check = (input) =>
   input.week.sessions.flatMap((session): Finding[] => {
     const limit = input.athlete.minutes;
     if (session.seconds.high <= limit * 60) return [];
     const written = input.block.sessions.find(({ id }) => id === session.sessionId);
     const id = `session-length/${session.sessionId}`;
-    // How far it can be cut is a fact of the finding: whether it was put aside goes by it.
+    // How far it can be cut is one of the finding's facts, so a dismissal depends on it.
     const isAsked = input.mends || input.block.dismissed.some(({ finding }) => finding === id);
     const fit = isAsked && written ? trimToMinutes(written, limit, input, 'floors kept') : undefined;
     return [

@@ -2,7 +2,7 @@ import type { SlotPlan } from '../plan/slot';
 import { isUncounted } from '../techniques/registry';
 import type { Check, CheckInput, Finding } from './finding';
 
-/** A set that ends below failure as written: by holding reps, its rest does not give back what it costs. */
+/** A set that ends below failure as written: with constant reps, its rest is too short for the drop-off. */
 function beyondFailure(slot: SlotPlan, session: string, sessionId: string): Finding[] {
   const set = slot.sets.find(({ rir, optional }) => rir < 0 && !optional);
   if (set === undefined) return [];
@@ -33,7 +33,7 @@ function beyondFailure(slot: SlotPlan, session: string, sessionId: string): Find
   ];
 }
 
-/** First sets too far from failure to count, though later ones do: drift tells how many of a prescription are hard. */
+/** First sets too far from failure to count while later ones do: drop-off determines how many sets are hard. */
 function tooEasy(slot: SlotPlan, session: string, sessionId: string, { conventions }: CheckInput): Finding[] {
   if (isUncounted(slot.technique)) return [];
   const planned = slot.sets.filter(({ optional }) => !optional);
@@ -58,7 +58,7 @@ function tooEasy(slot: SlotPlan, session: string, sessionId: string, { conventio
   ];
 }
 
-/** Sets that cannot be completed as written, and sets that are too easy to count. */
+/** Sets that cannot be completed as written, and sets too easy to count. */
 export const setEfforts: Check = (input) =>
   input.week.kind === 'deload'
     ? []

@@ -3,7 +3,7 @@ import type { Check, Finding } from './finding';
 
 const MOST = 2;
 
-/** A tendon-heavy skill trained more than twice a week: tendons follow more slowly than muscles. */
+/** A skill that is hard on tendons, trained more than twice a week: tendons adapt more slowly than muscles. */
 export const skillFrequency: Check = (input) => {
   const times = new Map<string, number>();
   for (const { slots } of sessionsOf(input)) {

@@ -6,7 +6,7 @@ import type { SlotPlan } from '../plan/slot';
 import { setCount, setLimits, withSetCount } from '../techniques/registry';
 import { asPlanned, type CheckInput } from './finding';
 
-/** The edit that changes a slot's sets by so many, or undefined when its technique has no room for them. */
+/** The edit that changes a slot's number of sets; undefined if its technique has no room for that. */
 export function changeSets(slot: Slot, by: number): SingleEdit | undefined {
   const sets = setCount(slot.technique) + by;
   const { least, most } = setLimits(slot.technique);
@@ -23,7 +23,7 @@ export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
     .sort((a, b) => payoff(facts(b)) - payoff(facts(a)));
 }
 
-/** A written slot in the week in hand. */
+/** A written slot in the week being checked. */
 export function plannedOf(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotPlan | undefined {
   for (const { slots } of week.sessions) {
     const planned = slots.find(({ slotId }) => slotId === slot.id);
@@ -32,7 +32,7 @@ export function plannedOf(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotP
   return undefined;
 }
 
-/** Whether every set of a slot counts, so that one more or less is a hard set more or less. */
+/** Whether every set of a slot counts, so that adding or removing one changes the hard sets by one. */
 export function isAllHard({ sets }: Pick<SlotPlan, 'sets'>): boolean {
   return sets.every(({ hard, optional }) => hard || optional);
 }

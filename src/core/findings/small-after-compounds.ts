@@ -6,10 +6,10 @@ import { setCost } from '../timing/set-cost';
 import { sessionsOf } from './cycle';
 import type { Check, Finding, Fix } from './finding';
 
-/** From this share on a compound tires the muscle that comes after it. */
+/** Share from which a compound fatigues a muscle trained after it. */
 const TIRES = 0.5;
 
-/** A growing small muscle whose direct work always comes right after compounds that tire it; arms go well on leg days. */
+/** A growing small muscle whose direct work always follows compounds that fatigue it; arms fit well on leg days. */
 export const smallAfterCompounds: Check = (input) => {
   const sessions = sessionsOf(input);
   return MUSCLES.filter(

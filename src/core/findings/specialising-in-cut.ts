@@ -6,18 +6,18 @@ import { deloadWeeks } from '../recovery/deload/deload';
 import type { Goal } from '../volume/goal';
 import type { Check } from './finding';
 
-/** Days after a block within which a date to be ready for still is what it works towards. */
+/** Days after a block within which an event still counts as its goal. */
 const TOWARDS = 56;
 
-/** Whether the athlete is to be ready on a day in the block or soon after it. */
+/** Whether the athlete has an event in the block or soon after it. */
 function worksTowards({ dates }: Pick<Athlete, 'dates'>, block: Block): boolean {
   const end = addDays(weekStart(block, block.weeks + deloadWeeks(block.deload) + 1), TOWARDS);
   return dates.some(({ date }) => date >= block.startDate && date <= end);
 }
 
 /**
- * Priority muscles while cutting: a body short of food keeps what it has; every muscle at its floor comes first. A date
- * to be ready for may come before that.
+ * Priority muscles while cutting: in a deficit the aim is to keep muscle, with every muscle at its minimum first. An
+ * event may take precedence.
  */
 export const specialisingInCut: Check = ({ block, athlete, blockPlan, week }) => {
   if (worksTowards(athlete, block)) return [];

@@ -11,7 +11,7 @@ function heaviest({ slots }: SeenSession, is: (exercise: Exercise) => boolean): 
   return slots.find(({ exercise, hard }) => hard > 0 && is(exercise))?.exercise;
 }
 
-/** A heavy hinge or heavy load on the spine the day before a heavy squat or leg press, or the reverse. */
+/** A heavy hinge or heavy spinal loading the day before a heavy squat or leg press, or the reverse. */
 export const spineBackToBack: Check = (input) =>
   dayPairs(input).flatMap(({ first, second }): Finding[] => {
     const pairs = [

@@ -3,7 +3,9 @@ import { DEMANDS } from '../block/templates/demands';
 import { prerequisitesFor } from '../block/templates/prerequisites';
 import type { Check, Finding } from './finding';
 
-/** A split that does not suit the athlete's training age, and prerequisites that are not met by the best sets on record. */
+/**
+ * A split that does not suit the athlete's training experience, and prerequisites not met by the recorded best sets.
+ */
 export const splitFit: Check = ({ block, athlete }) => {
   const { shape } = block;
   if (shape === null) return [];

@@ -8,12 +8,12 @@ import { sessionsOf } from './cycle';
 import { asPlanned, type CheckInput, type Fix } from './finding';
 import { isAllHard, plannedOf, slotsFor } from './slot-sets';
 
-/** Sets that a further day of a muscle gets at least: so many make it a day on which it is trained hard. */
+/** Least sets on a muscle's further day: enough to count as hard training. */
 const LEAST_SETS = 2;
 
 type Spread = Extract<Fix, { readonly does: 'spread sets' }>;
 
-/** The week with a slot's exercise trained once more, last in another session, for so many sets. */
+/** The week with a slot's exercise added to the end of another session, for this many sets. */
 export function withSlotToo(input: CheckInput, slotId: string, target: string, sets: number): CheckInput {
   const copied = input.week.sessions.flatMap(({ slots }) => slots).find((slot) => slot.slotId === slotId);
   if (copied === undefined) return input;
@@ -24,7 +24,7 @@ export function withSlotToo(input: CheckInput, slotId: string, target: string, s
   return { ...input, week: { ...input.week, sessions } };
 }
 
-/** An id for a second slot of an exercise: the same each time it is offered, and free. */
+/** An unused id for a second slot of an exercise, the same each time it is offered. */
 function secondId(slot: Slot, input: CheckInput): string {
   let id = `${slot.id.slice(0, 60)}-2`;
   for (let at = 3; findSlot(input.block, id) !== undefined; at++) id = `${slot.id.slice(0, 60)}-${at}`;
@@ -32,9 +32,9 @@ function secondId(slot: Slot, input: CheckInput): string {
 }
 
 /**
- * A muscle trained on a further day: half the sets of its largest slot go there where it can spare them, else two more
- * are added as far as budget and ceilings allow. One offer for each session that does not yet train it, has what the
- * exercise needs, and the time and the room under the cap of what a session may give a muscle; those with most time first.
+ * A further day for a muscle: half the sets of its largest slot if it can spare them, otherwise two new sets as far
+ * as budget and maximums allow. One offer for each session that does not train it yet and has the equipment, the time
+ * and room under the session cap; those with most time first.
  */
 export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[] {
   const [largest] = [...slotsFor(muscle, input)].sort(
@@ -99,7 +99,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
     });
 }
 
-/** Whether so many more sets of a slot keep the week within its budget and every muscle within its ceiling. */
+/** Whether this many more sets of a slot keep the week within budget and every muscle within its maximum. */
 function takesMore(sets: number, slot: Slot, input: CheckInput): boolean {
   const exercise = input.exerciseOf(asPlanned(slot));
   const perWeek = (sets * 7) / input.block.cycleDays;

@@ -6,11 +6,11 @@ import { isAtLeast, isAtMost } from '../rounding';
 import { isUncounted, progressOf } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
-/** RIR by which a first set may miss what it asks before it is said; a later one half a rep more, which is rounding alone. */
+/** RIR by which a first set may miss its target before it is reported; later sets half a rep more, for rounding. */
 const MISS = 1;
 const LATER_MISS = 1.5;
 
-/** How far a planned set is predicted to end from what it asks: above it the load is stale, below it out of reach. */
+/** How far a planned set is predicted to miss its target: above, the load is too light; below, it is out of reach. */
 function missOf(
   { optional, predictedRir, rir, round, piece }: SetPlan,
   risesByReps: boolean,
@@ -18,15 +18,15 @@ function missOf(
 ): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
   const miss = round === 1 && piece === 1 ? MISS : LATER_MISS;
-  // What the coach lowered for all is easier on purpose.
+  // A reduction of all loads is easier on purpose.
   if (isAtLeast(predictedRir, rir + miss)) return isLowered ? null : 'stale';
-  // Where a rep is added to what was met, it is asked of the athlete to find it; failing it is another matter.
+  // An added rep is the athlete's to find; missing it is a different matter.
   return isAtMost(predictedRir, (risesByReps ? 0 : rir) - miss) ? 'out of reach' : null;
 }
 
 /**
- * Sets predicted to end a rep or more easier than asked: the load has gone stale, or the equipment ends there; and sets
- * predicted to end a rep or more harder, which cannot be done as written. The first of each in the weeks ahead.
+ * Sets predicted to end a rep or more easier than planned: the load is outdated, or the equipment has no more; and
+ * sets predicted to end a rep or more harder, which cannot be done as written. The first of each in the coming weeks.
  */
 export const staleLoad: Check = ({ block, blockPlan, week }) => {
   const found = new Map<string, Finding>();

@@ -1,7 +1,7 @@
 import { dayPairs } from './cycle';
 import type { Check, Finding } from './finding';
 
-/** Upper-body work on the day after straight-arm work, whose tendons want a day off first. */
+/** Upper-body work the day after straight-arm work, when tendons need a day off. */
 export const straightArmRest: Check = (input) =>
   dayPairs(input).flatMap(({ first, second }): Finding[] => {
     const skill = first.slots.find(({ exercise, hard }) => exercise.skill === 'tendon-heavy' && hard > 0);

@@ -7,16 +7,16 @@ import { swapCandidates } from '../exercises/similarity';
 import { gateOf } from '../techniques/gates';
 import { asPlanned, type CheckInput, type Fix } from './finding';
 
-/** A slot with the session it stands in. */
+/** A slot with its session. */
 export interface Placed {
   readonly session: Session;
   readonly slot: Slot;
 }
 
 /**
- * What could stand in a slot's place, best first: what the place has, that trains a prime mover of it, is counted alike
- * and may be done with the slot's technique, and does not stand in the session already.
- * @param suits what else is asked of it
+ * Substitutes for a slot, best first: possible at the place, with a shared prime mover, counted the same way, allowed
+ * with the slot's technique, and not in the session yet.
+ * @param suits a further condition
  */
 export function substitutesFor(
   placed: Placed,
@@ -43,8 +43,8 @@ export function substitutesFor(
 
 /**
  * One fix that puts the best substitute into each of these slots, no exercise twice in a session.
- * @param nth which of the substitutes each takes, 0 the best
- * @returns undefined where one of them has none
+ * @param nth which substitute each gets, 0 for the best
+ * @returns undefined if a slot has none
  */
 export function swapAll(
   slots: readonly Placed[],

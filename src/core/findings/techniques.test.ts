@@ -27,8 +27,8 @@ function about(
 const one = (exercise: string, technique: TechniqueParameters, changes = {}) =>
   block([session('a', 0, [slot('1', exercise, { technique, ...changes })])]);
 
-describe('gate', () => {
-  test('a drop set on the bench press is blocked, and held back by its fix', () => {
+describe('technique limits', () => {
+  test('a drop set on the bench press is blocked, and its fix holds it back', () => {
     const made = one('barbell-bench-press', startOf('drop set'));
     const [finding] = about('gate', made);
     expect(finding).toMatchObject({
@@ -40,7 +40,7 @@ describe('gate', () => {
     expect(mended?.ok && about('gate', mended.value.block)).toEqual([]);
   });
 
-  test('a plain set to failure where nobody can fail alone is held a rep short, said, and mended', () => {
+  test('a plain set to failure that nobody can fail alone is held one rep short, reported, and fixed', () => {
     const three: TechniqueParameters = { kind: 'straight', sets: 3 };
     const bench = (changes: object) => one('barbell-bench-press', three, changes);
     const asked = {
@@ -66,13 +66,13 @@ describe('gate', () => {
       for (const { plan } of weeks)
         for (const set of plan.sessions[0]?.slots[0]?.sets ?? []) expect(set.rir).toBeGreaterThanOrEqual(1);
     }
-    // One in reserve is open; so is failure on a machine, on what can be set down, and with safeties.
+    // 1 RIR is allowed; failure is allowed on machines, on lifts that can be set down, and with safeties.
     expect(about('gate', bench({ rir: { kind: 'fixed', rir: 1 } }))).toEqual([]);
     const zero = { rir: { kind: 'fixed' as const, rir: 0 } };
     expect(about('gate', one('leg-press', three, zero))).toEqual([]);
     expect(about('gate', one('deadlift', three, zero))).toEqual([]);
     expect(about('gate', bench({ ...zero, safety: 'spotter' }))).toEqual([]);
-    // Set down or not, past failure stays shut.
+    // Going past failure is refused even where the weight can be set down.
     expect(about('gate', one('deadlift', startOf('drop set')))[0]?.detail).toMatchObject({
       gate: 'unsafe alone',
     });
@@ -93,7 +93,7 @@ describe('gate', () => {
     expect(about('gate', one(exercise, technique))[0]?.detail).toMatchObject({ gate });
   });
 
-  test('not on a machine, not with its safety written down, not on limbs that were screened for it', () => {
+  test('not on a machine, with safeties noted, or on screened limbs', () => {
     expect(about('gate', one('leg-press', startOf('drop set')))).toEqual([]);
     expect(about('gate', one('barbell-bench-press', startOf('drop set'), { safety: 'spotter' }))).toEqual([]);
     const screened = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
@@ -116,8 +116,8 @@ describe('gate', () => {
   });
 });
 
-describe('long half', () => {
-  test('suits what is hardest when stretched, not what is hardest elsewhere', () => {
+describe('stretched half reps', () => {
+  test('suit exercises that are hardest when stretched, not others', () => {
     const half = startOf('lengthened partials');
     const [hard, soft] = ['stretched', 'shortened'].map(
       (hardest) =>
@@ -129,7 +129,7 @@ describe('long half', () => {
     expect(about('long half', one(hard ?? '', half))).toEqual([]);
   });
 
-  test('all slots in the long half only where none is a free weight', () => {
+  test('in all slots of a session only if none is a free weight', () => {
     const made = (free: string) =>
       block([
         session('a', 0, [
@@ -142,7 +142,7 @@ describe('long half', () => {
   });
 });
 
-test('the next variation is due once all sets reached the top, and taken by its fix', () => {
+test('the next variation is due once all sets reached the top, and the fix applies it', () => {
   const chained = catalogueWith([]).list.filter(({ chain }) => chain?.step === 1 && chain !== null);
   const first = chained.find(({ measure, loading }) => measure === 'reps' && loading === 'bodyweight');
   const made = one(
@@ -165,7 +165,7 @@ describe('unfilled slot', () => {
     session('a', 0, [{ ...slot('1', 'leg-press'), exercise: ref }, slot('2', 'hack-squat')]),
   ]);
 
-  test('is found, credits nothing yet, and is handed out as it is', () => {
+  test('is reported, counts toward nothing yet, and can be sent as it is', () => {
     expect(isUnfilled(ref)).toBe(true);
     expect(about('unfilled slot', made)[0]?.subject).toEqual({ sessionId: 'a', slotId: '1' });
     const input = { block: made, athlete: who, exercises, answers: [], issued: [], log: EMPTY_LOG };
@@ -173,7 +173,7 @@ describe('unfilled slot', () => {
     expect(freezeWeek(input, 1, { id: 'i', at: '2026-11-02T00:00:00Z' }).ok).toBe(true);
   });
 
-  test('not where every slot has its exercise', () => {
+  test('is not reported if every slot has its exercise', () => {
     expect(about('unfilled slot', one('leg-press', { kind: 'straight', sets: 3 }))).toEqual([]);
   });
 });

@@ -11,7 +11,7 @@ const HELPERS = [
 
 function armsBefore({ first, second }: DayPair): Finding[] {
   return HELPERS.flatMap(({ muscle, helps, what }): Finding[] => {
-    // What also pulls or presses is no arm work: its day would be a clash of its own.
+    // Exercises that also pull or press are not arm work: their day would conflict by itself.
     const arms = first.slots.some(
       ({ exercise, hard }) =>
         hard > 0 && exercise.kind === 'isolation' && (exercise.contributions[muscle] ?? 0) === 1,
@@ -60,7 +60,10 @@ function cardioBefore(input: CheckInput): Finding[] {
     );
 }
 
-/** Direct biceps the day before pulling, direct triceps the day before pressing, hard leg cardio the day before legs. */
+/**
+ * Direct biceps work the day before pulling, direct triceps work the day before pressing, hard leg cardio the day
+ * before legs.
+ */
 export const tiredHelpers: Check = (input) => [
   ...dayPairs(input).flatMap(armsBefore),
   ...cardioBefore(input),

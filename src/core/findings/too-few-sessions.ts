@@ -1,7 +1,7 @@
 import { sessionsOf } from './cycle';
 import type { Check } from './finding';
 
-/** Fewer sessions a week than serious gaining or cutting needs. */
+/** Fewer sessions per week than serious gaining or cutting needs. */
 export const tooFewSessions: Check = (input) => {
   const { phase } = input.week;
   const times = (sessionsOf(input).length * 7) / input.block.cycleDays;

@@ -1,7 +1,7 @@
 import { sessionsOf } from './cycle';
 import type { Check, Finding } from './finding';
 
-/** A session on a weekday on which the athlete cannot train; only where the cycle keeps its weekdays. */
+/** A session on a weekday when the athlete cannot train; only in cycles with fixed weekdays. */
 export const unavailableDay: Check = (input) => {
   const { days } = input.athlete;
   if (input.block.cycleDays % 7 !== 0 || days.length === 0) return [];

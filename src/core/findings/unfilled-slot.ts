@@ -1,7 +1,7 @@
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import type { Check, Finding } from './finding';
 
-/** Slots that name a pattern alone: what they train counts once the athlete has chosen on the floor. */
+/** Slots with only a movement pattern: they count once the athlete has chosen an exercise while training. */
 export const unfilledSlot: Check = ({ block }) =>
   block.sessions.flatMap((session): Finding[] =>
     session.slots

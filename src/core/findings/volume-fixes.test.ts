@@ -7,7 +7,7 @@ import { unfold } from '../unfold/unfold';
 import { checkInput } from './registry';
 import { addSets, dropSets, evenSides, withinBudget } from './volume-fixes';
 
-/** So many sets in a range wide enough for them. */
+/** This many sets, in a rep range wide enough for them. */
 const sets = (count: number): Partial<Slot> => ({
   technique: { kind: 'straight', sets: count },
   range: { low: 8, high: 24 },
@@ -27,7 +27,7 @@ function input(of: Block, who = athlete({ minutes: 120 })) {
   return context;
 }
 
-/** Sets of every slot once a fix is taken. */
+/** Sets of every slot after a fix. */
 function taken(of: Block, fix: ReturnType<typeof addSets>): readonly number[] {
   if (fix === undefined) throw new Error('no fix');
   const applied = applyEdit(of, fix.edit);
@@ -37,7 +37,7 @@ function taken(of: Block, fix: ReturnType<typeof addSets>): readonly number[] {
   );
 }
 
-test('sets go where fewest are, until the floor of eight is reached', () => {
+test('sets are added where there are fewest, until the minimum of eight is reached', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', sets(3))]),
     session('b', 3, [slot('2', 'leg-extension', sets(2))]),
@@ -45,25 +45,25 @@ test('sets go where fewest are, until the floor of eight is reached', () => {
   expect(taken(of, addSets('quads', input(of)))).toEqual([4, 4]);
 });
 
-test('no more than eight hard sets of a muscle in a session; where they do not suffice nothing is offered', () => {
+test('at most eight hard sets per muscle and session; if they are not enough nothing is offered', () => {
   const of = block([session('a', 0, [slot('1', 'leg-extension', sets(2))])], {
     conventions: { sessionCap: 6 },
   });
   expect(addSets('quads', input(of))).toBeUndefined();
 });
 
-test('a session that has no minutes left takes none; the other one does', () => {
+test('a session with no time left gets none; the other one does', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', { ...sets(2), rest: 600 })]),
     session('b', 3, [slot('2', 'leg-extension', { ...sets(3), rest: 60, range: { low: 8, high: 18 } })]),
   ]);
-  // Two sets with ten minutes between: a third would take the first session beyond twenty minutes.
+  // Two sets with ten minutes between: a third would make the first session longer than twenty minutes.
   const who = athlete({ minutes: 20 });
   expect(input(of, who).week.sessions[0]?.seconds.high).toBeLessThan(20 * 60);
   expect(taken(of, addSets('quads', input(of, who)))).toEqual([2, 6]);
 });
 
-test('held reps leave less with every set: such a slot takes none that would end beyond failure', () => {
+test('constant reps leave less with every set: such a slot gets no set that would end beyond failure', () => {
   const held = (rest: number) =>
     block([
       session('a', 0, [slot('1', 'leg-extension', { ...sets(2), drift: 'hold reps, first set', rest })]),
@@ -71,7 +71,7 @@ test('held reps leave less with every set: such a slot takes none that would end
   expect(addSets('quads', input(held(60)))).toBeUndefined();
 });
 
-test('a range takes no more sets than reach its bottom: 8 to 12 at 150 s takes four, 8 to 11 three', () => {
+test('a slot gets only as many sets as stay within its range: 8 to 12 at 150 s takes four, 8 to 11 three', () => {
   const of = (high: number) =>
     block([
       session('a', 0, [slot('1', 'leg-extension', { ...sets(3), rest: 150, range: { low: 8, high } })]),
@@ -86,7 +86,7 @@ test('a range takes no more sets than reach its bottom: 8 to 12 at 150 s takes f
   expect(addSets('quads', input(short))).toBeUndefined();
 });
 
-test('a side that is short gets sets; where there is no time for them the long side gives some', () => {
+test('a side with too few sets gets more; without time for them the other side gives some up', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', { ...sets(5), range: { low: 8, high: 20 } })]),
     session('b', 3, [
@@ -96,14 +96,14 @@ test('a side that is short gets sets; where there is no time for them the long s
   ]);
   const level = (short: number, long: number) => short * 1.5 >= long;
   expect(taken(of, evenSides(['hamstrings'], ['quads'], level, input(of)))).toEqual([5, 4, 6]);
-  // Nine against three: the quads may fall to their floor of eight, which is not enough.
+  // Nine against three: quads may fall to their minimum of eight, which is not enough.
   const late = input(of, athlete({ minutes: 1 }));
   expect(evenSides(['hamstrings'], ['quads'], level, late)).toBeUndefined();
   const close = (short: number, long: number) => short * 2.7 >= long;
   expect(taken(of, evenSides(['hamstrings'], ['quads'], close, late))).toEqual([4, 4, 3]);
 });
 
-test('a body above its budget gives sets where they stand furthest above the floor, nine of quads before three of biceps', () => {
+test('above the weekly budget, sets are taken where they exceed the minimum most: nine of quads before three of biceps', () => {
   const of = block(
     [
       session('a', 0, [
@@ -114,7 +114,7 @@ test('a body above its budget gives sets where they stand furthest above the flo
     ],
     { conventions: { budgetIntermediate: 30 } },
   );
-  // Held sport takes the budget of 30 down to ten: two of twelve sets go, one as far as the floor of eight allows.
+  // The sport reduces the budget of 30 to ten: of twelve sets two should go, and one can before the minimum of eight.
   const sporty = athlete({ sport: [{ name: 'rowing', sessions: 5, hard: true }], goals: { biceps: 'hold' } });
   expect(input(of, sporty).week.budget).toBe(10);
   const after = taken(of, withinBudget(input(of, sporty)));
@@ -122,7 +122,7 @@ test('a body above its budget gives sets where they stand furthest above the flo
   expect((after[0] ?? 0) + (after[1] ?? 0)).toBeGreaterThanOrEqual(8);
 });
 
-test('twenty of quads are cut to the ceiling of eighteen and no further', () => {
+test('twenty sets of quads are cut to the maximum of eighteen and no further', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', sets(8)), slot('3', 'leg-press', sets(4))]),
     session('b', 3, [slot('2', 'leg-extension', sets(8))]),

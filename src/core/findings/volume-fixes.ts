@@ -12,7 +12,7 @@ import { changeSets, isAllHard, plannedOf, slotsFor } from './slot-sets';
 
 const EPSILON = 1e-9;
 
-/** A fix as a list, where there is one. */
+/** A fix as a list, empty if there is none. */
 export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
 
 interface Candidate {
@@ -21,7 +21,7 @@ interface Candidate {
   readonly exercise: Exercise;
 }
 
-/** Direct slots of a muscle in sessions that count, best payoff first. */
+/** Direct slots of a muscle in counted sessions, best payoff first. */
 function candidates(muscle: Muscle, input: CheckInput): readonly Candidate[] {
   return slotsFor(muscle, input).flatMap((slot): Candidate[] => {
     const session = findSlot(input.block, slot.id)?.session;
@@ -30,10 +30,13 @@ function candidates(muscle: Muscle, input: CheckInput): readonly Candidate[] {
   });
 }
 
-/** Sets changed so far, and what follows for each muscle, session and the whole body: an estimate from the week as planned. */
+/**
+ * Changed sets so far and their effect on each muscle, session and the whole week: an estimate based on the planned
+ * week.
+ */
 class Reckoning {
   private readonly changed = new Map<string, number>();
-  /** What the changes come to in a week, kept as they are made: it is asked a thousand times for one fix. */
+  /** The effect of the changes on a week, updated as they are made, because one fix asks for it a thousand times. */
   private readonly moved = new Map<Muscle, number>();
   private sets = 0;
   private readonly perWeek: number;
@@ -57,7 +60,7 @@ class Reckoning {
         this.moved.set(muscle, (this.moved.get(muscle) ?? 0) + by * share);
   }
 
-  /** Weekly sets of a muscle as its landmarks count them. */
+  /** Weekly sets of a muscle as its volume range counts them. */
   measured(muscle: Muscle): number {
     return this.input.week.muscles[muscle].measured + (this.moved.get(muscle) ?? 0) * this.perWeek;
   }
@@ -88,7 +91,7 @@ class Reckoning {
   }
 }
 
-/** Whether a slot's next set can be completed and counts: held reps leave less with every set. */
+/** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
 function takesAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
   const planned = plannedOf(slot, input);
   const last = planned?.sets.at(-1);
@@ -99,19 +102,22 @@ function takesAnother({ slot }: Candidate, added: number, input: CheckInput): bo
   const sets = planned.sets.filter(({ optional }) => !optional);
   if (slot.drift === 'hold reps, first set')
     return isAtLeast((sets.at(-1)?.rir ?? 0) - (added + 1) * reps.perSet, 0);
-  // Met on average: with more sets the first ones become easier, until they no longer count.
+  // With the RIR met on average, more sets make the first ones easier, until they no longer count.
   const asked = sets.reduce((sum, { rir }) => sum + rir, 0) / sets.length;
   const firstRir = averageFirstRir(asked, reps.perSet, sets.length + added + 1);
   return isAtMost(firstRir + input.conventions.fitTolerance, input.conventions.hardSetRir);
 }
 
-/** Whether the range holds so many sets more, each asking less than the one before, and leaves set 1 a choice. */
+/**
+ * Whether the range has room for this many more sets, each with fewer reps than the one before, and leaves set 1 a
+ * choice.
+ */
 function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number): boolean {
   const all = sets.filter(({ optional }) => !optional).length + more;
   return range.low + roundHalfUp(perSet * (all - 1)) < range.high;
 }
 
-/** Whether a set more keeps budget, time, ceilings and the cap of the session. */
+/** Whether another set stays within budget, time, maximums and the session cap. */
 function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   const { near, week, athlete } = input;
   if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
@@ -129,7 +135,7 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
   return kept;
 }
 
-/** Whether a set less leaves every growing muscle that is at its floor there. */
+/** Whether removing a set keeps every growing muscle at its minimum. */
 function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
   const planned = plannedOf(one.slot, input);
@@ -145,9 +151,9 @@ function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boole
 }
 
 /**
- * Sets added to direct work until a muscle reaches its floor, a set at a time where fewest are: only as far as no
- * ceiling, session dose, budget or time limit is passed that was kept.
- * @returns undefined where they cannot reach it
+ * Sets added to direct work until a muscle reaches its minimum, one at a time where there are fewest, as long as no
+ * maximum, session cap, budget or time limit that was met is exceeded.
+ * @returns undefined if they cannot reach it
  */
 export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = candidates(muscle, input);
@@ -162,9 +168,9 @@ export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
 }
 
 /**
- * Sets taken from direct work until a muscle is within its ceiling in every week that can still change, worst payoff
- * first; no growing muscle falls below its floor by it.
- * @returns undefined where they cannot
+ * Sets removed from direct work until a muscle is within its maximum in every week that can still change, worst
+ * payoff first; no growing muscle falls below its minimum.
+ * @returns undefined if they cannot
  */
 export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = [...candidates(muscle, input)].reverse();
@@ -179,11 +185,11 @@ export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
 }
 
 /**
- * Sets that bring two sides level: added to direct work of the short side as addSets may, else taken from the long side
- * where every growing muscle keeps its floor.
+ * Sets that balance two sides: added to direct work of the short side within addSets' limits, otherwise removed from
+ * the long side as long as every growing muscle keeps its minimum.
  * @param short muscles of the side with too few sets, and of the other
- * @param level whether the sides are level with so many sets
- * @returns undefined where neither levels them
+ * @param level whether the sides are balanced with these sets
+ * @returns undefined if neither balances them
  */
 export function evenSides(
   short: readonly Muscle[],
@@ -221,9 +227,9 @@ export function evenSides(
 }
 
 /**
- * Sets taken from a session until a muscle is within what a session may give it, worst payoff first; no growing muscle
- * falls below its floor by it.
- * @returns undefined where they cannot
+ * Sets removed from a session until a muscle is within the session cap, worst payoff first; no growing muscle falls
+ * below its minimum.
+ * @returns undefined if they cannot
  */
 export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput): Fix | undefined {
   const all = [...candidates(muscle, input)].reverse().filter(({ session }) => session.id === sessionId);
@@ -238,9 +244,9 @@ export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput
 }
 
 /**
- * Sets taken where the worst-off muscle stands furthest above its floor, or above its hold where it is held, until the
- * body is within its budget.
- * @returns undefined where no growing muscle could keep its floor
+ * Sets removed where a muscle is furthest above its minimum, or above maintenance if maintained, until the week is
+ * within its budget.
+ * @returns undefined if no growing muscle could keep its minimum
  */
 export function withinBudget(input: CheckInput): Fix | undefined {
   const seen = new Map<string, Candidate>();
@@ -257,10 +263,10 @@ export function withinBudget(input: CheckInput): Fix | undefined {
 }
 
 /**
- * Sets taken from direct work of some muscles, worst payoff first, until each has come down far enough; no growing
- * muscle falls below its floor by it.
- * @param enough whether a muscle may stay with so many weekly sets
- * @returns undefined where nothing can be taken
+ * Sets removed from direct work of some muscles, worst payoff first, until each is low enough; no growing muscle
+ * falls below its minimum.
+ * @param enough whether a muscle may stay at this many weekly sets
+ * @returns undefined if nothing can be removed
  */
 export function trimTo(
   muscles: readonly Muscle[],

@@ -5,14 +5,14 @@ import type { Goal } from '../volume/goal';
 import { type Check, type CheckInput, type Finding, mended } from './finding';
 import { addSets, dropSets, offered, withinBudget } from './volume-fixes';
 
-/** The building weeks from the one in hand on: a phase that changes moves floors and budgets. */
+/** The building weeks from the checked one on: a change of phase changes minimums and budgets. */
 function weeksAhead(input: CheckInput): readonly WeekPlan[] {
   return input.blockPlan.weeks
     .map(({ plan }) => (plan.week === input.week.week ? input.week : plan))
     .filter(({ week, kind }) => week >= input.week.week && kind === 'building');
 }
 
-/** The week in which something is largest: what mends that one mends the others. */
+/** The week with the largest excess: fixing it fixes the others. */
 function worstOf(weeks: readonly WeekPlan[], by: (week: WeekPlan) => number): WeekPlan {
   return weeks.reduce((worst, one) => (by(one) > by(worst) ? one : worst));
 }
@@ -58,7 +58,7 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
   ];
 }
 
-/** Growing muscles below floor or untrained, any muscle above ceiling, the body above its budget. */
+/** Growing muscles below minimum or untrained, muscles above maximum, and weeks above the budget. */
 export const weeklyVolume: Check = (input) => {
   const { week, block } = input;
   if (week.kind === 'deload') return [];

@@ -2,7 +2,7 @@ import type { Athlete } from '../athlete/athlete';
 import type { Exercise } from '../exercises/exercise';
 import { type Unit, valueIn } from './weight';
 
-/** The part of the athlete's own weight that an exercise lifts, in a unit; 0 where it lifts none. */
+/** The part of the athlete's bodyweight that an exercise moves, in a unit; 0 if none. */
 export function carriedWeight(
   { bodyweightShare }: Pick<Exercise, 'bodyweightShare'>,
   { bodyweight }: Pick<Athlete, 'bodyweight'>,

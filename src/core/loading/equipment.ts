@@ -1,12 +1,12 @@
 import type { Unit } from './weight';
 
-/** Plates of one weight; `pairs` is how many pairs are owned. */
+/** Plates of one weight; `pairs` is the number of pairs owned. */
 export interface PlatePairs {
   readonly weight: number;
   readonly pairs: number;
 }
 
-/** What plates hang on: a bar, or a machine with a starting weight of its own. */
+/** What plates are loaded on: a bar, or a machine with its own starting weight. */
 export interface PlateLoad {
   readonly unit: Unit;
   /** Weight without plates. */
@@ -19,22 +19,22 @@ export interface Stack {
   readonly first: number;
   readonly step: number;
   readonly last: number;
-  /** Small weights that can be hung on the pin, each once. */
+  /** Small weights that can be added to the stack, each once. */
   readonly addOns: readonly number[];
-  /** Plates that may be hung past the last pin, each once; empty where the gym does not allow it. */
+  /** Plates that may be added past the last pin, each once; empty if the gym does not allow it. */
   readonly loosePlates: readonly number[];
 }
 
-/** A band with roughly what it pulls when stretched as trained. */
+/** A band with its approximate pull when stretched as in training. */
 export interface Band {
   readonly name: string;
   readonly weight: number;
 }
 
-/** What a place owns, each kind in a unit of its own. Weights are decimals of that unit. */
+/** The equipment of a place, each kind in its own unit. Weights are decimals of that unit. */
 export interface EquipmentSet {
   readonly barbell: PlateLoad;
-  /** One of a pair. */
+  /** Weight of one dumbbell of a pair. */
   readonly dumbbell: { readonly unit: Unit; readonly weights: readonly number[] };
   readonly stack: Stack;
   readonly plateLoaded: PlateLoad;

@@ -14,17 +14,17 @@ test('a bar of 20 with pairs of 1.25 upward makes 22.5 and 102.5, not 101', () =
   expect(isMakeable(barbell, asHundredths(10100))).toBe(false);
 });
 
-test('a stack of fives with a 2.5 add-on runs past its last pin by the add-on', () => {
+test('a stack of fives with a 2.5 add-on exceeds its last pin by the add-on', () => {
   expect(stack.steps.slice(0, 4)).toEqual([500, 750, 1000, 1250]);
   expect(stack.steps.at(-1)).toBe(25250);
 });
 
-test('bodyweight goes from assistance over nothing to the belt', () => {
+test('bodyweight loads range from assistance through zero to added weight', () => {
   const grid = loadGrid('bodyweight', HALL);
   expect(grid.steps.slice(0, 6)).toEqual([-4000, -3000, -2000, -1000, 0, 125]);
 });
 
-test('plate-loaded starts at its own weight; loose plates go on past the last pin; bands are their levels', () => {
+test('plate-loaded machines start at their own weight; loose plates continue past the last pin; bands are their levels', () => {
   expect(loadGrid('plate-loaded', HALL).steps.slice(0, 4)).toEqual([1000, 1500, 2000, 2500]);
   const loose = { ...HALL, stack: { ...HALL.stack, last: 20, loosePlates: [10] } };
   expect(loadGrid('stack', loose).steps.slice(-4)).toEqual([2000, 2250, 3000, 3250]);
@@ -32,7 +32,7 @@ test('plate-loaded starts at its own weight; loose plates go on past the last pi
   expect(loadGrid('none', HALL).steps).toEqual([0]);
 });
 
-test('on a tie the lower load; beyond an end the end', () => {
+test('the lower load on a tie; the last one beyond an end', () => {
   expect(nearestLoad(stack, asHundredths(875))).toBe(750);
   expect(nearestLoad(stack, asHundredths(876))).toBe(1000);
   expect(nearestLoad(stack, asHundredths(1))).toBe(500);
@@ -40,7 +40,7 @@ test('on a tie the lower load; beyond an end the end', () => {
   expect(neighbours(stack, asHundredths(600))).toEqual({ below: 500, above: 750 });
 });
 
-test('rounding never makes an unmakeable load and nothing makeable is nearer', () => {
+test('rounding returns a makeable load, and none is nearer', () => {
   fc.assert(
     fc.property(fc.constantFrom(...LOADINGS), fc.integer({ min: -5000, max: 40000 }), (loading, load) => {
       const grid = loadGrid(loading, HALL);

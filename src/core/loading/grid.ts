@@ -4,8 +4,8 @@ import type { EquipmentSet, PlateLoad, Stack } from './equipment';
 import type { Unit } from './weight';
 
 /**
- * All loads that a kind of equipment can make. For bodyweight the load is what is added to the body (assistance
- * is negative).
+ * All loads that one kind of equipment can make. For bodyweight the load is the weight added (assistance is
+ * negative).
  */
 export interface LoadGrid {
   readonly loading: Loading;
@@ -16,7 +16,7 @@ export interface LoadGrid {
 
 const MOST_STEPS = 4000;
 
-/** Every sum that can be made with the given weights, each used at most once, rising, 0 included. Hundredths. */
+/** Every sum of the given weights, each used at most once, ascending, including 0. Hundredths. */
 function sums(weights: readonly number[]): Hundredths[] {
   let reach = new Set([0]);
   for (const weight of weights) {
@@ -72,7 +72,7 @@ function rising(values: readonly number[]): Hundredths[] {
 
 const grids = new WeakMap<EquipmentSet, Map<Loading, LoadGrid>>();
 
-/** The grid of a kind of loading at a place. Pure; the same equipment value gives the same grid value. */
+/** The grid of a kind of loading at a place. Pure; the same equipment object gives the same grid object. */
 export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
   const cached = grids.get(set) ?? new Map<Loading, LoadGrid>();
   grids.set(set, cached);
@@ -81,7 +81,7 @@ export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
   return grid;
 }
 
-/** Index of the first step at or above a load in hundredths; `steps.length` when there is none. */
+/** Index of the first step at or above a load in hundredths; `steps.length` if there is none. */
 export function indexAtOrAbove(grid: LoadGrid, load: Hundredths): number {
   let low = 0;
   let high = grid.steps.length;
@@ -93,7 +93,7 @@ export function indexAtOrAbove(grid: LoadGrid, load: Hundredths): number {
   return low;
 }
 
-/** The makeable loads just below and above (or equal to) a load, in hundredths; undefined past an end. */
+/** The makeable loads just below and at or above a load, in hundredths; undefined beyond an end. */
 export function neighbours(
   grid: LoadGrid,
   load: Hundredths,

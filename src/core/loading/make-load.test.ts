@@ -15,7 +15,7 @@ test('a plate-loaded machine starts at its own weight: 70 is 10 + two of 20 and 
   expect(howToMake(70, 'plate-loaded', HALL)).toMatchObject({ kind: 'plates', bar: 10, perSide: [20, 10] });
 });
 
-test('a stack: the pin and what hangs on it; loose plates only past its end', () => {
+test('a stack: pin and add-ons; loose plates only past its end', () => {
   expect(howToMake(47.5, 'stack', HALL)).toMatchObject({ kind: 'pin', pin: 45, extras: [2.5] });
   const loose = { ...HALL, stack: { ...HALL.stack, last: 100, loosePlates: [5, 10] } };
   expect(howToMake(117.5, 'stack', loose)).toMatchObject({ kind: 'pin', pin: 100, extras: [10, 5, 2.5] });
@@ -27,7 +27,7 @@ test('a stack: the pin and what hangs on it; loose plates only past its end', ()
   });
 });
 
-test('dumbbells, belt, assistance, bands, nothing; and what cannot be made', () => {
+test('dumbbells, belt, assistance, bands, no load, and loads that cannot be made', () => {
   expect(howToMake(24, 'dumbbell', HALL)).toMatchObject({ kind: 'pair', weight: 24 });
   expect(howToMake(12.5, 'bodyweight', HALL)).toMatchObject({ kind: 'added', pieces: [10, 2.5] });
   expect(howToMake(-20, 'bodyweight', HALL)).toMatchObject({ kind: 'assisted', assistance: 20 });
@@ -58,7 +58,7 @@ const weightOf = (recipe: ReturnType<typeof howToMake>): number => {
   }
 };
 
-test('every load of every grid of every usual place has a recipe that weighs it', () => {
+test('every load of every default place has a recipe with exactly that weight', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...PLACE_KINDS),

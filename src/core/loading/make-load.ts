@@ -5,7 +5,7 @@ import { isMakeable, loadGrid, neighbours } from './grid';
 import { platesPerSide } from './plates';
 import type { Unit } from './weight';
 
-/** How a load is put together, or what comes nearest. Weights are decimals of the unit. */
+/** How to make a load, or the nearest ones. Weights are decimals of the unit. */
 export type LoadRecipe =
   | {
       readonly kind: 'plates';
@@ -19,7 +19,7 @@ export type LoadRecipe =
       readonly kind: 'pin';
       readonly unit: Unit;
       readonly pin: number;
-      /** Small weights and loose plates on top. */
+      /** Add-ons and loose plates on top. */
       readonly extras: readonly number[];
     }
   | { readonly kind: 'added'; readonly unit: Unit; readonly pieces: readonly number[] }
@@ -33,7 +33,7 @@ export type LoadRecipe =
       readonly above: number | null;
     };
 
-/** The fewest weights, each used at most once, that add up; hundredths. */
+/** The fewest weights, each used at most once, with this sum; hundredths. */
 function pieces(total: number, weights: readonly number[]): readonly number[] | undefined {
   let best = new Map<number, readonly number[]>([[0, []]]);
   for (const weight of [...weights].sort((a, b) => b - a)) {
@@ -51,8 +51,8 @@ function pieces(total: number, weights: readonly number[]): readonly number[] | 
 const decimals = (weights: readonly number[]) => weights.map((weight) => weight / 100);
 
 /**
- * How the equipment of a place makes a load.
- * @param load as a decimal of the grid's unit; for bodyweight work what is added (negative: assistance)
+ * How a place's equipment makes a load.
+ * @param load as a decimal of the grid's unit; for bodyweight the added weight (negative: assistance)
  */
 export function howToMake(load: number, loading: Loading, set: EquipmentSet): LoadRecipe {
   const grid = loadGrid(loading, set);

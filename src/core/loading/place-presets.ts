@@ -3,7 +3,7 @@ import { EQUIPMENT, type Equipment } from '../exercises/exercise';
 import type { EquipmentSet, PlatePairs } from './equipment';
 import type { Unit } from './weight';
 
-/** Places to start from; every figure can be changed afterwards. */
+/** Default places; every figure can be changed afterwards. */
 export const PLACE_KINDS = ['full gym', 'home gym', 'bodyweight and bands'] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
 
@@ -63,7 +63,7 @@ function loadsOf(kind: PlaceKind, unit: Unit): EquipmentSet {
   };
 }
 
-/** A place of a kind with usual equipment in a unit. */
+/** A place of a kind with its usual equipment in a unit. */
 export function presetPlace(kind: PlaceKind, unit: Unit, id: string): Place {
   return { id, name: kind, equipment: OWNED[kind], loads: loadsOf(kind, unit) };
 }

@@ -10,7 +10,7 @@ test('107.5 on a 20 bar: 25 + 15 + 2.5 + 1.25 a side; 20 is the empty bar; 21 ca
   expect(platesPerSide(1500, HALL.barbell)).toBeUndefined();
 });
 
-test('greedy would fail: 30 a side of 25 and pairs of 15 is 15 + 15', () => {
+test('choosing the largest plate first would fail: 30 a side of 25 and pairs of 15 is 15 + 15', () => {
   const plates = [
     { weight: 25, pairs: 1 },
     { weight: 15, pairs: 2 },
@@ -18,7 +18,7 @@ test('greedy would fail: 30 a side of 25 and pairs of 15 is 15 + 15', () => {
   expect(platesPerSide(8000, { unit: 'kg', bar: 20, plates })).toEqual([15, 15]);
 });
 
-test('every load of the grid has its plates, and they add up', () => {
+test('every load of the grid has plates that add up to it', () => {
   const { steps } = loadGrid('barbell', HALL);
   fc.assert(
     fc.property(fc.constantFrom(...steps.slice(0, 120)), (load) => {

@@ -2,9 +2,9 @@ import { hundredths } from '../units';
 import type { PlateLoad } from './equipment';
 
 /**
- * The plates on each side of a bar or plate-loaded machine for a load, heaviest first (innermost), with the fewest plates.
- * @param load total on the bar, in hundredths of its unit, bar or starting weight included
- * @returns plate weights as decimals, or undefined when the plates owned cannot make it
+ * The plates on each side of a bar or plate-loaded machine, heaviest first (innermost), with the fewest plates.
+ * @param load total in hundredths of its unit, including bar or starting weight
+ * @returns plate weights as decimals, or undefined if the plates owned cannot make it
  */
 export function platesPerSide(load: number, barbell: PlateLoad): readonly number[] | undefined {
   const side = (load - hundredths(barbell.bar)) / 2;
@@ -12,7 +12,7 @@ export function platesPerSide(load: number, barbell: PlateLoad): readonly number
   const plates = barbell.plates
     .flatMap((plate) => Array<number>(plate.pairs).fill(hundredths(plate.weight)))
     .sort((a, b) => b - a);
-  // Fewest plates for every reachable sum; the plates of the answer are walked back from it.
+  // Fewest plates for every reachable sum; the answer is reconstructed from it.
   let best = new Map<number, readonly number[]>([[0, []]]);
   for (const plate of plates) {
     const next = new Map(best);
@@ -27,7 +27,7 @@ export function platesPerSide(load: number, barbell: PlateLoad): readonly number
   return best.get(side)?.map((plate) => plate / 100);
 }
 
-/** Fewer plates; of as many, the heavier ones further in. */
+/** Fewer plates; with equal counts the heavier ones further in. */
 function better(a: readonly number[], b: readonly number[]): boolean {
   if (a.length !== b.length) return a.length < b.length;
   const at = a.findIndex((plate, index) => plate !== b[index]);

@@ -15,7 +15,7 @@ test('to 100 for eights: 40 x 12, 55 x 10, 70 x 6, 85 x 4; a heavy five adds 92.
   expect(five.map(({ load, reps }) => `${load / 100}x${reps}`)).toEqual(['70x6', '85x4', '92.5x3']);
 });
 
-test('the empty bar needs no ramp, and neither do bodyweight alone, bands and holds', () => {
+test('the empty bar needs no ramp, and neither do bodyweight, bands and holds', () => {
   expect(warmUpRamp({ load: asHundredths(2000), reps: 8, general: true }, barbell, conventions)).toEqual([]);
   for (const [loading, load] of [
     ['bodyweight', 0],
@@ -45,14 +45,14 @@ test('a dip with 30 added at 80: of 110 moved, 85 % is 93.5, so bodyweight first
   ]);
 });
 
-test('the last ramp set moves the work load one makeable step, or not at all', () => {
+test('the last ramp set changes the work load by one step, or not at all', () => {
   expect(loadAfterRamp(asHundredths(10000), 'light', barbell)).toBe(10250);
   expect(loadAfterRamp(asHundredths(10000), 'as expected', barbell)).toBe(10000);
   expect(loadAfterRamp(asHundredths(10000), 'heavy', barbell)).toBe(9750);
   expect(loadAfterRamp(asHundredths(2000), 'heavy', barbell)).toBe(2000);
 });
 
-test('strictly rising, makeable, below 95 % of the work load', () => {
+test('warm-up loads are strictly ascending, makeable, and below 95 % of the work load', () => {
   fc.assert(
     fc.property(fc.integer({ min: 500, max: 30000 }), fc.integer({ min: 1, max: 20 }), (load, reps) => {
       const sets = warmUpRamp({ load: asHundredths(load), reps, general: true }, barbell, conventions);

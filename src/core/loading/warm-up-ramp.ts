@@ -3,23 +3,23 @@ import { asHundredths, type Hundredths, hundredths } from '../units';
 import { type LoadGrid, nearestLoad, neighbours } from './grid';
 
 export interface WarmUpSet {
-  /** General sets raise the temperature; ramp sets lead up to the work load. */
+  /** General sets warm the body up; ramp sets lead up to the work load. */
   readonly kind: 'general' | 'ramp';
   readonly load: Hundredths;
   readonly reps: number;
 }
 
 export interface WarmUpNeed {
-  /** Work load of set 1. */
+  /** Load of the first work set. */
   readonly load: Hundredths;
   readonly reps: number;
-  /** First exercise of the session: general sets too. */
+  /** First exercise of the session: includes general sets. */
   readonly general: boolean;
-  /** Bodyweight lifted along, in hundredths; 0 for other loadings. */
+  /** Bodyweight moved along, in hundredths; 0 for other loadings. */
   readonly carried?: number;
 }
 
-/** Shares of the work load, rising. */
+/** Fractions of the work load, ascending. */
 const PLAN = [
   { kind: 'general', share: 0.4, reps: 12 },
   { kind: 'general', share: 0.55, reps: 10 },
@@ -30,8 +30,8 @@ const PLAN = [
 const TOO_NEAR = 0.95;
 
 /**
- * Easy sets up to a working load: strictly rising, makeable; repeats and anything from 95 % of the work load up are
- * dropped. Shares are of what is moved. Bodyweight work without added load, bands and holds have nothing to ramp.
+ * Warm-up sets for a work load: strictly ascending and makeable; repeats and anything from 95 % of the work load are
+ * dropped. Fractions are of the load moved. Bodyweight without added load, bands and holds need no ramp.
  */
 export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conventions): readonly WarmUpSet[] {
   if (grid.loading === 'band' || grid.loading === 'none') return [];
@@ -44,7 +44,7 @@ export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conven
   for (const { kind, share, reps } of PLAN) {
     if ((kind === 'general' && !need.general) || (kind === 'heavy' && !heavy)) continue;
     const wished = asHundredths(moved * share - carried);
-    // Nobody warms up for added weight on an assistance machine: bodyweight alone is the easiest set.
+    // Nobody warms up for added weight on an assistance machine: plain bodyweight is the easiest set.
     const near = nearestLoad(grid, wished);
     const load = grid.loading === 'bodyweight' && near < 0 ? hundredths(0) : near;
     if (load <= previous || load + carried >= moved * TOO_NEAR) continue;
@@ -59,8 +59,8 @@ export const RAMP_VERDICTS = ['light', 'as expected', 'heavy'] as const;
 export type RampVerdict = (typeof RAMP_VERDICTS)[number];
 
 /**
- * The work load that a verdict on the last ramp set proposes: one makeable step up when it was light, one down when it
- * was heavy; at an end of the grid it stays.
+ * The work load suggested by the last ramp set: one step up if it was light, one down if it was heavy; unchanged at
+ * an end of the grid.
  */
 export function loadAfterRamp(load: Hundredths, verdict: RampVerdict, grid: LoadGrid): Hundredths {
   if (verdict === 'as expected') return load;

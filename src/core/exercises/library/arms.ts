@@ -34,7 +34,7 @@ const wrist = family({
   restSeconds: 45,
 });
 
-/** Elbow flexion and extension, wrists and grip. */
+/** Elbow flexion and extension, wrists, grip. */
 export const ARMS: readonly Exercise[] = [
   curl('incline-dumbbell-curl', 'incline dumbbell curl', {
     equipment: ['dumbbells', 'bench'],

@@ -1,4 +1,4 @@
-/** Other names, spellings and abbreviations by which exercises are found in search. */
+/** Other names, spellings and abbreviations that search finds. */
 const EVERYDAY: Readonly<Record<string, readonly string[]>> = {
   'barbell-back-squat': [
     'squat',
@@ -388,7 +388,7 @@ const EVERYDAY: Readonly<Record<string, readonly string[]>> = {
   'human-flag': ['side lever', 'flag hold'],
 };
 
-/** A second line for names that do not say how the exercise is done. */
+/** A second line for names that do not describe the movement. */
 const DESCRIBED: Readonly<Record<string, string>> = {
   'rear-foot-raised-split-squat': 'split squat with the rear foot raised',
   'one-leg-squat': 'one-leg squat, free leg in front',
@@ -438,15 +438,15 @@ const DESCRIBED: Readonly<Record<string, string>> = {
   'l-sit': 'seated hold with straight legs',
 };
 
-/** How an exercise is done, where its name does not say it. */
+/** How an exercise is done, if its name does not say. */
 export function describedAs(exerciseId: string): string | undefined {
   return DESCRIBED[exerciseId];
 }
 
-/** Other names of a shipped exercise; none for a coach's own. */
+/** Other names of a shipped exercise; none for a custom one. */
 export function everydayNames(exerciseId: string): readonly string[] {
   return EVERYDAY[exerciseId] ?? [];
 }
 
-/** Ids that have other names, for checking the table. */
+/** Ids with other names, for checking the table. */
 export const NAMED_IDS: readonly string[] = Object.keys(EVERYDAY);

@@ -2,7 +2,7 @@ import type { Exercise } from '../exercise';
 
 type Facts = Omit<Exercise, 'id' | 'revision' | 'name'>;
 
-/** What holds unless a family or an exercise says otherwise. */
+/** Defaults for all families and exercises. */
 const USUAL = {
   measure: 'reps',
   bodyweightShare: 0,
@@ -15,9 +15,9 @@ const USUAL = {
 } as const satisfies Partial<Facts>;
 
 /**
- * Exercises that share a pattern share most of their facts: a family holds those, each exercise says what is its own.
- * @param shared what holds for the whole family
- * @returns makes one exercise of it from id, name and its own facts
+ * Exercises of one pattern share most facts: a family has those, and each exercise only its own.
+ * @param shared facts of the whole family
+ * @returns a function that makes an exercise from its id, name and own facts
  */
 export function family<Shared extends Partial<Facts>>(shared: Shared) {
   type Open = Omit<Facts, keyof Shared | keyof typeof USUAL>;

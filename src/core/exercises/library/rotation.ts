@@ -13,7 +13,7 @@ const rotation = family({
   sides: 2,
 });
 
-/** Chops, twists and what resists them: the trunk turns, or is kept from turning. */
+/** Chops, twists and anti-rotation work. */
 export const ROTATION: readonly Exercise[] = [
   rotation('high-to-low-chop', 'high-to-low cable chop', {
     longHalf: 'top',

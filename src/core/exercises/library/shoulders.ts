@@ -34,7 +34,7 @@ const shrug = family({
   restSeconds: 75,
 });
 
-/** Raises, rear-shoulder flies and shrugs. */
+/** Raises, rear-delt flies and shrugs. */
 export const SHOULDERS: readonly Exercise[] = [
   raise('cable-lateral-raise', 'cable lateral raise', {
     equipment: ['cable'],

@@ -43,7 +43,7 @@ const balance = family({
   skill: 'technical',
 });
 
-/** Bodyweight skills: straight-arm holds, handstands and what crosses push and pull. */
+/** Bodyweight skills: straight-arm holds, handstands, and lifts that are both push and pull. */
 export const SKILLS_AND_HOLDS: readonly Exercise[] = [
   straightPush('tucked-planche', 'tuck planche', {
     equipment: ['floor'],
