@@ -27,7 +27,7 @@ function edited(made: Block, edit: Edit): Block {
   return applied.value.block;
 }
 
-test('any chain of edits unfolds to the same ladder with memory and without', () => {
+test('any chain of edits gives the same plan with and without memory', () => {
   fc.assert(
     fc.property(
       anyPrescription,
@@ -61,7 +61,7 @@ test('any chain of edits unfolds to the same ladder with memory and without', ()
   );
 });
 
-test('a running block too: calls, what was logged, and an edit to one of two sessions', () => {
+test('so does a running block, with calls, logged sets and an edit to one of two sessions', () => {
   let made = block([
     session('a', 0, [slot('a1', 'leg-press'), slot('a2', 'leg-extension')]),
     session('b', 2, [slot('b1', 'hack-squat')]),
@@ -83,7 +83,7 @@ test('a running block too: calls, what was logged, and an edit to one of two ses
   }
 });
 
-test('what was logged since is never missed', () => {
+test('newly logged sets are always taken into account', () => {
   const made = block([session('a', 0, [slot('a1', 'leg-press')])]);
   const memory = new Memo();
   unfold(plain(made), memory);
@@ -91,7 +91,7 @@ test('what was logged since is never missed', () => {
   expect(unfold({ ...plain(made), ...state }, memory)).toEqual(unfold({ ...plain(made), ...state }));
 });
 
-test('an untouched session is taken over as it was', () => {
+test('an unchanged session is reused', () => {
   const made = block([
     session('a', 0, [slot('a1', 'leg-press')]),
     session('b', 2, [slot('b1', 'hack-squat')]),

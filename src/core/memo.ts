@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit';
 
-/** A result with what it came from. Results of one name hang together, the latest used first. */
+/** A result with its inputs. Results of one name are kept together, most recently used first. */
 interface Kept {
   readonly by: unknown;
   readonly given: readonly unknown[];
@@ -8,25 +8,24 @@ interface Kept {
   next: Kept | null;
 }
 
-/** How many results of one name are kept: what is, and what an edit looked at beside it came to. */
+/** Results kept per name: the current one, and those of previewed edits. */
 const KEPT = 3;
 
 /**
- * Remembers what pure functions came to. The key of a result is the function with the whole list of its arguments, each
- * compared by identity, so that what is remembered cannot go stale: whatever a result depends on is an argument. With a
- * memo or without one the results are the same.
+ * Memoises pure functions. A result is keyed by its function and its full list of arguments, compared by identity, so
+ * that it cannot become stale: whatever it depends on is an argument. Results are the same with and without it.
  */
 export class Memo {
   private kept: Map<string, Kept> | null = null;
   private parts: Map<string | number, Memo> | null = null;
 
   /**
-   * @param depth how deep it remembers: 0 the whole, 1 its parts too, 2 theirs; what is asked for once is cheaper
-   * derived than kept
+   * @param depth levels that are memoised: 0 the whole, 1 also its parts, 2 their parts; a one-off computation is
+   * cheaper without
    */
   constructor(private readonly depth = Number.POSITIVE_INFINITY) {}
 
-  /** The memory of a part of the whole (a week, a session, a slot), with names of its own. */
+  /** The memo of a part of the whole (a week, a session, a slot), with its own names. */
   part(key: string | number): Memo {
     if (this.depth <= 0) return FORGETFUL;
     this.parts ??= new Map();
@@ -39,8 +38,8 @@ export class Memo {
   }
 
   /**
-   * The function's result for the arguments, remembered.
-   * @param name of this use of it; a name holds a few results, the latest used first
+   * The function's result for the arguments, memoised.
+   * @param name of this use; a name keeps a few results, most recently used first
    */
   call<A extends readonly unknown[], T>(name: string, work: (...given: A) => T, ...given: A): T {
     if (this.depth < 0) return work(...given);
@@ -53,8 +52,8 @@ export class Memo {
   }
 
   /**
-   * The value as it was kept under the name before where it is alike, so that its identity says whether it changed.
-   * @param isAlike which two values are; must compare all that they hold
+   * The previous value under the name if it is equal, so that its identity tells whether it changed.
+   * @param isAlike compares two values completely
    */
   same<T>(name: string, value: T, isAlike: (a: T, b: T) => boolean = isEqual): T {
     if (this.depth < 0) return value;
@@ -65,7 +64,7 @@ export class Memo {
     return value;
   }
 
-  /** What was found, now the first of its name. */
+  /** Moves a found result to the front. */
   private used(name: string, one: Kept, before: Kept | null): unknown {
     if (before !== null) {
       before.next = one.next;
@@ -85,10 +84,10 @@ export class Memo {
   }
 }
 
-/** What lies deeper than is remembered. */
+/** A level that is not memoised. */
 const FORGETFUL = new Memo(-1);
 
-/** Whether two objects hold the very same in each of their fields. */
+/** Whether two objects have identical field values. */
 export function haveSameFields<T extends object>(a: T, b: T): boolean {
   if (a === b) return true;
   const keys = Object.keys(a) as (keyof T)[];

@@ -1,11 +1,11 @@
-/** Names that only searching needs. Not part of `index.ts`, so that screens load them when somebody searches. */
+/** Names used only by search. Not part of `index.ts`, so that screens load them when somebody searches. */
 import type { Exercise } from './exercises/exercise';
 import { exerciseById } from './exercises/library';
 import { describedAs, everydayNames } from './exercises/library/everyday-names';
 
 export { describedAs, everydayNames };
 
-/** All other names by which an exercise is found: everyday ones, what describes it, and its own where a coach renamed it. */
+/** All search names of an exercise: everyday ones, its description, and the shipped name if a coach renamed it. */
 export function searchNames({ id, name }: Pick<Exercise, 'id' | 'name'>): readonly string[] {
   const shipped = exerciseById(id)?.name;
   const described = describedAs(id);

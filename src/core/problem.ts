@@ -1,4 +1,4 @@
-/** Why an input was refused: a code, where, and the figures the sentence needs. Worded by the interface. */
+/** Why input was refused: a code, its place, and the figures for the message. Worded by the interface. */
 export type Problem = { readonly path: string } & (
   | { readonly code: 'malformed'; readonly detail: string }
   | { readonly code: 'newer-format'; readonly version: number }
@@ -11,7 +11,7 @@ export type Problem = { readonly path: string } & (
       readonly low: number;
       readonly high: number;
       readonly value: number;
-      /** Whether only whole numbers are taken. */
+      /** Whether only whole numbers are accepted. */
       readonly whole?: boolean;
     }
   | { readonly code: 'too-many'; readonly field: string; readonly most: number; readonly count: number }

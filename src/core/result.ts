@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { Problem } from './problem';
 
-/** The outcome of work on input that may be wrong. Bugs throw; bad input comes back as problems. */
+/** The result of processing input that may be invalid. Bugs throw; invalid input returns problems. */
 export type Result<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly problems: readonly Problem[] };

@@ -1,7 +1,7 @@
 export const UNITS = ['kg', 'lb'] as const;
 export type Unit = (typeof UNITS)[number];
 
-/** A weight as it was entered: a decimal with at most two places, and its unit. Never rewritten by a conversion. */
+/** A weight as entered: a decimal with at most two places, and its unit. Conversions never change it. */
 export interface Weight {
   readonly value: number;
   readonly unit: Unit;
@@ -9,7 +9,7 @@ export interface Weight {
 
 const KG_PER_LB = 0.45359237;
 
-/** The weight's value in another unit, unrounded: for computing and showing, never for storing. */
+/** The weight's value in another unit, unrounded: for computing and display, never for storage. */
 export function valueIn(unit: Unit, weight: Weight): number {
   if (weight.unit === unit) return weight.value;
   return unit === 'kg' ? weight.value * KG_PER_LB : weight.value / KG_PER_LB;

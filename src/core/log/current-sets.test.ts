@@ -18,12 +18,12 @@ function set(id: string, at: string, supersedes: string | null = null): LoggedSe
 
 const current = (...sets: LoggedSet[]) => currentSets(sets).get('w')?.get('s/work-1');
 
-test('a correction stands in place of what it supersedes', () => {
+test('a correction replaces the set it supersedes', () => {
   expect(current(set('1', '00'), set('2', '01', '1'))).toEqual({ set: set('2', '01', '1'), conflicts: [] });
   expect(current(set('1', '00'), set('2', '01', '1'), set('3', '02', '2'))?.set.id).toBe('3');
 });
 
-test('two phones: the later counts and the other is kept, in whatever order they arrive', () => {
+test('two phones: the later set counts and the other is kept, in any order of arrival', () => {
   const [early, late] = [set('1', '00'), set('2', '05')];
   expect(current(early, late)).toEqual({ set: late, conflicts: [early] });
   expect(current(late, early)).toEqual({ set: late, conflicts: [early] });

@@ -1,9 +1,9 @@
 import type { LoggedSet } from './log';
 
-/** What stands for one planned set of a workout. */
+/** The sets logged for a planned set of a workout. */
 export interface CurrentSet {
   readonly set: LoggedSet;
-  /** Other sets logged for the same place that nothing supersedes: two phones, say. */
+  /** Other valid sets logged for the same planned set, by a second phone for instance. */
   readonly conflicts: readonly LoggedSet[];
 }
 
@@ -13,8 +13,8 @@ export function setKey(set: Pick<LoggedSet, 'slotId' | 'setId'>): string {
 }
 
 /**
- * The sets that count, by workout and place. Superseded ones are left out; where several stand for one place the
- * latest counts and the others are kept as conflicts.
+ * The sets that count, by workout and planned set. Superseded ones are left out; if several remain, the latest counts
+ * and the others are kept as conflicts.
  */
 export function currentSets(
   sets: readonly LoggedSet[],

@@ -9,7 +9,7 @@ const of = block(
     weeks: 2,
   },
 );
-/** Weeks done one after the other, each so many reps beyond what was asked. */
+/** Consecutive weeks done with this many reps above target. */
 function trained(...over: readonly number[]) {
   let state = { block: of, athlete: athlete(), issued: [], log: EMPTY_LOG } as Parameters<
     typeof performWeek
@@ -36,7 +36,7 @@ test('a set’s last time is the latest week before it, set by set', () => {
   expect(lastTimesIn(state, 1, sessionOf(state, 1))).toEqual({});
 });
 
-test('a deload is no measure: after it the last time is the week before', () => {
+test('a deload does not count: after it, last time is the week before', () => {
   const state = trained(0, 1, 5);
   expect(state.issued.at(-1)?.plan.kind).toBe('deload');
   const [second, deload] = [sessionOf(state, 2), sessionOf(state, 3)];
@@ -45,7 +45,7 @@ test('a deload is no measure: after it the last time is the week before', () => 
   expect(['1/work-1', '1/work-2'].map((place) => last[place]?.reps)).toEqual(reps);
 });
 
-test('another exercise in the place has no last time here, but may have one elsewhere, as far as its sets go', () => {
+test('a replaced exercise has no last time here but may have one in another block, for the sets it has there', () => {
   const state = trained(0);
   const first = sessionOf(state, 1);
   const swapped = {

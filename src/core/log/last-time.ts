@@ -5,12 +5,12 @@ import { currentSets } from './current-sets';
 import type { Log, LoggedSet } from './log';
 import type { LastDone } from './to-beat';
 
-/** Sets as they were last done, by slot and set: `SLOT/SET`. */
+/** Sets as last done, by slot and set: `SLOT/SET`. */
 export type LastTimes = Readonly<Record<string, LastDone>>;
 
 /**
- * Each set of a session as it was done in the latest earlier week that had it with the same exercise. A deload is no
- * measure, nor is a day rescued after a poor night: what was done in one is passed over.
+ * Each set of a session as done in the latest earlier week with the same exercise. Deloads and days made easier after
+ * a poor night do not count.
  */
 export function lastTimesIn(
   { log, issued }: { readonly log: Log; readonly issued: readonly IssuedWeek[] },
@@ -31,7 +31,7 @@ export function lastTimesIn(
   return found;
 }
 
-/** The slots of a session of which nothing is known from its own block. */
+/** The slots of a session without a last time in their own block. */
 export function slotsWithoutLast(
   known: LastTimes,
   { slots }: Pick<SessionPlan, 'slots'>,
@@ -39,7 +39,7 @@ export function slotsWithoutLast(
   return slots.filter(({ slotId, sets: [first] }) => !(`${slotId}/${first?.id}` in known));
 }
 
-/** The same with those slots as their exercises were last done in another block, set by set in order. */
+/** The same with those slots as their exercises were last done in another block, set by set. */
 export function withLastElsewhere(
   known: LastTimes,
   session: Pick<SessionPlan, 'slots'>,

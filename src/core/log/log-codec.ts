@@ -4,7 +4,7 @@ import { LONGEST_SET_LINE, type LoggedMore } from './log';
 
 const count = z.int().min(0).max(3600).optional();
 
-/** What else is noted of a set. */
+/** What else can be noted for a set. */
 export const loggedMoreSchema = z.strictObject({
   partials: count,
   assisted: count,
@@ -17,7 +17,7 @@ export const loggedMoreSchema = z.strictObject({
   line: z.string().min(1).max(LONGEST_SET_LINE).optional(),
 });
 
-/** Reads what else was noted of a set as it was stored. */
+/** Reads a set's stored notes. */
 export function decodeMore(unchecked: unknown): Result<LoggedMore> {
   const parsed = loggedMoreSchema.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);

@@ -3,66 +3,66 @@ import type { Weight } from '../loading/weight';
 import type { SessionNote } from '../on-the-day/session-note';
 import type { SorenessReport } from './soreness';
 
-/** What is noted of a set beside its reps. */
+/** Notes of a set besides its reps. */
 export interface LoggedMore {
   /** Partial or loose reps after the full ones. */
   readonly partials?: number | undefined;
-  /** Reps done with help. */
+  /** Assisted reps. */
   readonly assisted?: number | undefined;
   /** Seconds the weight was held after the last full rep, and reps that were only lowered after that. */
   readonly held?: number | undefined;
   readonly lowered?: number | undefined;
-  /** Done without clean form; absent where it was clean. */
+  /** Not done with clean form; absent if it was. */
   readonly unclean?: true | undefined;
-  /** Seconds it took, where time is what counts. */
+  /** Seconds it took, for timed work. */
   readonly seconds?: number | undefined;
-  /** Reps of each side, where a one-sided set was logged by sides; `reps` is the lower. */
+  /** Reps of each side, if a one-sided set was logged by side; `reps` is the lower. */
   readonly left?: number | undefined;
   readonly right?: number | undefined;
-  /** What the athlete says of it. */
+  /** The athlete's comment. */
   readonly line?: string | undefined;
 }
 
-/** The most reps that may be left of a set: the first of a round of mini-sets ends far from failure. */
+/** Highest RIR of a set: the first of a round of mini-sets ends far from failure. */
 export const MOST_LEFT = 30;
 
-/** The longest line on a set. */
+/** Longest comment on a set. */
 export const LONGEST_SET_LINE = 200;
 
-/** One performed set. Never changed: a correction is a further set that supersedes it. */
+/** A performed set. Immutable: a correction is another set that supersedes it. */
 export interface LoggedSet {
-  /** Made by the phone, so that a repeated send is one set. */
+  /** Made by the phone, so that sending it twice gives one set. */
   readonly id: string;
   readonly workoutId: string;
   readonly slotId: string;
-  /** Which planned set of the slot it answers. */
+  /** The planned set of the slot that it fulfils. */
   readonly setId: string;
   /** The exercise performed. */
   readonly exerciseId: string;
-  /** For bodyweight work what was added (negative: assistance). */
+  /** For bodyweight work the added weight (negative: assistance). */
   readonly load: Weight;
   readonly reps: number;
   readonly rir: number;
-  /** What else the technique asks to be noted; absent when nothing. */
+  /** Further notes that the technique asks for; absent if none. */
   readonly more?: LoggedMore | undefined;
   /** When it was done, ISO 8601, by the phone's clock. */
   readonly at: string;
   readonly supersedes: string | null;
 }
 
-/** One session as it was performed. */
+/** A session as performed. */
 export interface Workout {
   readonly id: string;
   readonly week: number;
   readonly sessionId: string;
-  /** The day it was trained, put right where the athlete has. */
+  /** The training day, in its corrected form. */
   readonly date: LocalDate;
   readonly finished: boolean;
-  /** What was told of it beside its sets. */
+  /** The session's notes. */
   readonly notes: readonly SessionNote[];
 }
 
-/** All that happened in a block, oldest first. */
+/** Everything that happened in a block, oldest first. */
 export interface Log {
   readonly workouts: readonly Workout[];
   readonly sets: readonly LoggedSet[];

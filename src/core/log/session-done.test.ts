@@ -11,7 +11,7 @@ if (first === undefined || second === undefined) throw new Error('nothing done')
 const set = (id: string, changes: Partial<LoggedSet>): LoggedSet => ({ ...first, id, ...changes });
 const rows = (...sets: readonly LoggedSet[]) => sessionDone(plan, sets, 'w1-a');
 
-test('each set beside what was asked, those that were not done too', () => {
+test('shows each set with its target, including sets not done', () => {
   const [press, extension] = rows(first, { ...second, at: '2026-11-02T10:03:05Z' });
   expect(press?.sets.map(({ asked, done: logged }) => [asked?.id, logged?.id ?? null])).toEqual([
     ['work-1', first.id],
@@ -22,7 +22,7 @@ test('each set beside what was asked, those that were not done too', () => {
   expect(extension?.sets.every(({ done: logged }) => logged === null)).toBe(true);
 });
 
-test('a corrected set shows all it was before, the latest first, and no time of its own', () => {
+test('a corrected set shows its earlier versions, latest first, and no time of its own', () => {
   const once = set('b', { reps: 5, supersedes: first.id, at: '2026-11-02T10:20:00Z' });
   const twice = set('c', { reps: 6, supersedes: 'b', at: '2026-11-02T10:30:00Z' });
   const row = rows(first, once, twice)[0]?.sets[0];
@@ -31,14 +31,14 @@ test('a corrected set shows all it was before, the latest first, and no time of 
   expect(row?.since).toBeNull();
 });
 
-test('two phones: the later counts, the other is shown; sets that supersede each other end the chain', () => {
+test('two phones: the later set counts, the other is shown; sets that supersede each other do not loop', () => {
   const other = set('x', { at: '2026-11-02T11:00:00Z' });
   expect(rows(first, other)[0]?.sets[0]).toMatchObject({ done: { id: 'x' }, conflicts: [{ id: first.id }] });
   const loop = [set('p', { supersedes: 'q' }), set('q', { supersedes: 'p' }), set('r', { supersedes: 'p' })];
   expect(rows(...loop)[0]?.sets[0]?.before.map(({ id }) => id)).toEqual(['p', 'q']);
 });
 
-test('work beyond the plan stands at the end; other sessions’ sets nowhere', () => {
+test('extra work comes last; sets of other sessions are left out', () => {
   const beyond = set('e', { slotId: 'extra-1', setId: 'work-1', exerciseId: 'cable-curl' });
   const found = rows(first, beyond, set('z', { workoutId: 'elsewhere' }));
   expect(found).toHaveLength(3);

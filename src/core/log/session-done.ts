@@ -4,29 +4,29 @@ import type { SlotPlan } from '../plan/slot';
 import { type CurrentSet, currentSets } from './current-sets';
 import type { LoggedSet } from './log';
 
-/** A set of a session beside what was asked of it. */
+/** A set of a session with its target. */
 export interface DoneSet {
   /** Slot and set: `SLOT/SET`. */
   readonly key: string;
-  /** Null: nobody had planned it. */
+  /** Null: it was not planned. */
   readonly asked: SetPlan | null;
   /** Null: it was not logged. */
   readonly done: LoggedSet | null;
-  /** What it was corrected from, the latest first. */
+  /** Its earlier versions, latest first. */
   readonly before: readonly LoggedSet[];
-  /** Others that were logged for the same place: two phones, say. */
+  /** Other sets logged for the same planned set, by a second phone for instance. */
   readonly conflicts: readonly LoggedSet[];
-  /** Seconds since the set that was logged before it; null for the first. */
+  /** Seconds since the previously logged set; null for the first. */
   readonly since: number | null;
 }
 
-/** A slot of a session with its sets; a slot of null holds what was done beyond the plan. */
+/** A slot of a session with its sets; a null slot holds extra work. */
 export interface DoneSlot {
   readonly slot: SlotPlan | null;
   readonly sets: readonly DoneSet[];
 }
 
-/** A session as it was done, slot by slot in the order of the plan, with what was done beyond it at the end. */
+/** A finished session, slot by slot in planned order, with extra work at the end. */
 export function sessionDone(
   { slots }: Pick<SessionPlan, 'slots'>,
   logged: readonly LoggedSet[],
@@ -51,7 +51,7 @@ export function sessionDone(
   return beyond.length === 0 ? planned : [...planned, { slot: null, sets: beyond }];
 }
 
-/** What a set corrects, and what that did. */
+/** The set that a set corrects, and the one that corrected. */
 function chainOf(set: LoggedSet, byId: ReadonlyMap<string, LoggedSet>): readonly LoggedSet[] {
   const chain: LoggedSet[] = [];
   let at = set.supersedes === null ? undefined : byId.get(set.supersedes);
@@ -62,7 +62,9 @@ function chainOf(set: LoggedSet, byId: ReadonlyMap<string, LoggedSet>): readonly
   return chain;
 }
 
-/** Seconds from each set to the one logged before it. Corrections are told later than they were done: they have none. */
+/**
+ * Seconds from each set to the previously logged one. Corrections have none, because they are logged later than done.
+ */
 function gapsOf(sets: readonly LoggedSet[]): ReadonlyMap<string, number> {
   const inOrder = sets
     .filter(({ supersedes }) => supersedes === null)

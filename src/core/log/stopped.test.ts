@@ -14,13 +14,13 @@ const logged =
   (setId: string) =>
     reps[Number(setId.slice(-1)) - 1];
 
-test('ten, then eight are a fifth less: it stops at 20 per cent; nine do not', () => {
+test('ten, then eight reps are a fifth fewer: the slot stops at 20 per cent; nine do not', () => {
   expect(hasStopped(planned(20), logged(10, 8))).toBe(true);
   expect(hasStopped(planned(20), logged(10, 9))).toBe(false);
   expect(hasStopped(planned(20), logged(10))).toBe(false);
   expect(hasStopped(planned(20), logged(10, 9, 8))).toBe(true);
 });
 
-test('without the rule all its sets are done', () => {
+test('without the rule all sets are done', () => {
   expect(hasStopped(planned(null), logged(10, 1))).toBe(false);
 });

@@ -2,9 +2,9 @@ import type { SlotPlan } from '../plan/slot';
 import { isAtMost } from '../rounding';
 
 /**
- * Whether a slot is done with because its reps fell: a whole set of it was logged with so many per cent fewer reps than
- * the first, as the slot has it written.
- * @param repsOf reps logged for a planned set; undefined: not logged
+ * Whether a slot ends because its reps fell: a whole set was logged with the slot's percentage fewer reps than the
+ * first.
+ * @param repsOf reps logged for a planned set; undefined if not logged
  */
 export function hasStopped(
   { sets, stopFall }: Pick<SlotPlan, 'sets' | 'stopFall'>,

@@ -2,7 +2,7 @@ import { athlete, block, performWeek, session, slot } from '../testing/fixtures'
 import { checkIn } from '../testing/watched';
 import { threadOf } from './thread';
 
-test('what was said with a week, a check-in, a session, pain and a set, the latest first; what is empty is not', () => {
+test('lists messages with a week, a check-in, a session, pain and a set, latest first, without empty ones', () => {
   const done = performWeek(
     {
       block: block([session('a', 0, [slot('press', 'leg-press')])]),

@@ -5,11 +5,11 @@ import type { CheckIn } from '../recovery/check-in';
 import { currentSets } from './current-sets';
 import type { Log } from './log';
 
-/** One thing said between coach and athlete. */
+/** A message between coach and athlete. */
 export interface Said {
   readonly date: LocalDate;
   readonly by: 'coach' | 'athlete';
-  /** What it was said with; of a set the exercise, of a session its name. */
+  /** Where it was written: for a set the exercise, for a session its name. */
   readonly with:
     | { readonly kind: 'week'; readonly week: number }
     | { readonly kind: 'check-in' }
@@ -19,9 +19,9 @@ export interface Said {
 }
 
 /**
- * Everything that coach and athlete have said to each other, the latest first: the line with a week, those with
- * check-ins, sessions, pain and single sets.
- * @param lines what the coach says with weeks, by week
+ * All messages between coach and athlete, latest first: the coach's with weeks, and the athlete's with check-ins,
+ * sessions, pain and single sets.
+ * @param lines the coach's messages by week
  */
 export function threadOf({
   issued,

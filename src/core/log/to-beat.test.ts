@@ -18,7 +18,7 @@ const asked = (id: string, load: number | null, partials = 0) =>
   }) as Pick<SetPlan, 'id' | 'load' | 'sections'> as SetPlan;
 const straight = { technique: startOf('straight'), sets: [], unit: 'kg' } as const;
 
-test('at an equal load last time’s reps; at a heavier one the load; at a lighter one nothing', () => {
+test('at an equal load beat last time’s reps; at a heavier one the load counts; at a lighter one nothing', () => {
   const last = new Map([['work-1', done(60, 10)]]);
   expect(toBeat(straight, asked('work-1', 60), last)).toEqual({ kind: 'reps', reps: 10 });
   expect(toBeat(straight, asked('work-1', 62.5), last)).toEqual({ kind: 'load' });
@@ -27,14 +27,14 @@ test('at an equal load last time’s reps; at a heavier one the load; at a light
   expect(toBeat(straight, asked('work-1', null), last)).toBeNull();
 });
 
-test('with partial reps the pair', () => {
+test('with partial reps, both counts', () => {
   const last = new Map([['work-1', done(60, 10, { partials: 2 })]]);
   expect(toBeat(straight, asked('work-1', 60, 3), last)).toEqual({ kind: 'pair', reps: 10, partials: 2 });
-  // Where none are asked the full reps count.
+  // If no partials are planned the full reps count.
   expect(toBeat(straight, asked('work-1', 60), last)).toEqual({ kind: 'reps', reps: 10 });
 });
 
-test('of a bank the sum of all its sets, once all are known', () => {
+test('for a rep bank the sum of all sets, once all are known', () => {
   const sets = ['work-1', 'work-2'].map((id) => asked(id, 20));
   const bank = { technique: startOf('rep bank'), sets, unit: 'kg' } as const;
   const last = new Map([

@@ -4,30 +4,30 @@ import type { SlotPlan } from '../plan/slot';
 import { insideOf } from '../techniques/registry';
 import type { LoggedSet } from './log';
 
-/** A set as it was done last time, in this block or an earlier one. */
+/** A set as done last time, in this block or an earlier one. */
 export interface LastDone extends Pick<LoggedSet, 'load' | 'reps' | 'rir' | 'more'> {
   /** The day it was done. */
   readonly date: string;
-  /** Whether it was done in an earlier block. */
+  /** Whether that was in an earlier block. */
   readonly earlier: boolean;
 }
 
-/** What the athlete may try to beat in a set. */
+/** What the athlete can try to beat in a set. */
 export type ToBeat =
-  /** So many reps at this load. */
+  /** This many reps at this load. */
   | { readonly kind: 'reps'; readonly reps: number }
-  /** Full reps and partial ones after them: one more of either. */
+  /** Full reps and partials after them: one more of either. */
   | { readonly kind: 'pair'; readonly reps: number; readonly partials: number }
-  /** The sum of all sets, which is what counts. */
+  /** The sum of all sets. */
   | { readonly kind: 'sum'; readonly sum: number }
-  /** More is on it than last time: the load itself is new. */
+  /** The load is heavier than last time, which is a gain in itself. */
   | { readonly kind: 'load' };
 
 /**
- * The number to beat in a set: last time's reps at an equal load, with the partial reps where they follow; of a rep bank
- * the sum of its sets; of a heavier load the load itself. Null where last time was heavier or is not known: then what is
- * asked is enough.
- * @param last the sets of the slot last time, by set id
+ * What to beat in a set: last time's reps at an equal load, with partials if there are any; for a rep bank the sum of
+ * its sets; for a heavier load the load itself. Null if last time was heavier or is unknown: then the target is
+ * enough.
+ * @param last the slot's sets last time, by set id
  */
 export function toBeat(
   slot: Pick<SlotPlan, 'technique' | 'sets' | 'unit'>,

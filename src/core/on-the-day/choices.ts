@@ -5,17 +5,17 @@ import type { IssuedWeek } from '../plan/week-state';
 import type { Training } from '../training/training';
 import { type Instead, insteadOf, strengthsOf } from './instead';
 
-/** What an athlete may choose from on the floor, with or without a network. */
+/** What an athlete can choose from while training, online or offline. */
 export interface Choices {
   /** By slot id. */
   readonly instead: Readonly<Record<string, readonly Instead[]>>;
-  /** Beyond the plan. */
+  /** For extra work. */
   readonly extras: readonly Instead[];
-  /** Facts of everything named, by exercise id. */
+  /** Facts of every listed exercise, by id. */
   readonly exercises: Readonly<Record<string, Exercise>>;
 }
 
-/** What may be done instead in each slot and beyond the plan, with the facts of every exercise that is named. */
+/** Substitutes for each slot, and exercises for extra work, with the facts of each. */
 export function choicesIn(training: Training, week: IssuedWeek, session: SessionPlan): Choices {
   const { athlete, log, ownExercises } = training;
   const catalogue = catalogueWith(ownExercises);
@@ -27,7 +27,7 @@ export function choicesIn(training: Training, week: IssuedWeek, session: Session
     const exercise = week.exercises[slot.exerciseId];
     if (exercise !== undefined) instead[slot.slotId] = of(exercise, slot.substitutes);
   }
-  // Beyond the plan: what the week trains anywhere, and what stands in for today's exercises.
+  // For extra work: everything the week trains, and substitutes for today's exercises.
   const known = new Map<string, Instead>();
   for (const exercise of Object.values(week.exercises)) {
     const [self] = insteadOf(exercise, [exercise.id], [exercise], strengths, athlete, week.plan.startDate);
@@ -47,7 +47,7 @@ export function choicesIn(training: Training, week: IssuedWeek, session: Session
     const exercise = week.exercises[id] ?? catalogue.newest(id);
     return exercise === undefined ? [] : [[id, exercise] as const];
   });
-  // Facts stay as they were sent; an exercise is called what its coach calls it now.
+  // Facts stay as sent; the exercise's name is the coach's current one.
   const exercises = Object.entries({ ...Object.fromEntries(facts), ...week.exercises }).map(
     ([id, exercise]) => [id, { ...exercise, name: catalogue.newest(id)?.name ?? exercise.name }] as const,
   );

@@ -18,7 +18,7 @@ const offered = (strengths: Readonly<Record<string, number>> = {}, written: read
 const start = (id: string, strengths: Readonly<Record<string, number>>) =>
   offered(strengths, [id]).find(({ exerciseId }) => exerciseId === id)?.start;
 
-test('the coach’s own substitutes come first, and each says which places have it', () => {
+test('the coach’s own substitutes come first, each with the places that have its equipment', () => {
   const [first] = offered({}, ['push-up']);
   expect(first).toMatchObject({ exerciseId: 'push-up', written: true, places: ['hall', 'home'] });
   const dumbbells = offered().find(({ exerciseId }) => exerciseId === 'flat-dumbbell-press');
@@ -28,23 +28,23 @@ test('the coach’s own substitutes come first, and each says which places have 
   expect(offered().some(({ exerciseId }) => exerciseId === bench.id)).toBe(false);
 });
 
-test('an exercise starts from its own strength; from a relative’s with a wide margin; else its load is looked for', () => {
+test('an exercise starts from its own strength, or cautiously from a similar one’s; otherwise the athlete finds the load', () => {
   expect(start('flat-dumbbell-press', { 'flat-dumbbell-press': 44 })).toEqual({
     oneRepMax: 44,
     from: 'flat-dumbbell-press',
   });
-  // A bar of 100 is 40 in each hand, and of that no more than 85 per cent.
+  // A bar of 100 equals 40 per hand, of which at most 85 per cent.
   const guess = start('flat-dumbbell-press', { 'barbell-bench-press': 100 });
   expect(guess?.from).toBe('barbell-bench-press');
   expect(guess?.oneRepMax).toBeCloseTo(34);
   expect(start('chest-press-machine', { 'barbell-bench-press': 100 })).toBeNull();
-  // Of another kind of machine, or of a bar for one that is loaded with plates, four fifths, and of that 85 per cent.
+  // For another kind of machine, or from a bar to a plate-loaded machine, four fifths, of which 85 per cent.
   expect(start('guided-bar-bench-press', { 'barbell-bench-press': 100 })?.oneRepMax).toBeCloseTo(68);
   expect(start('guided-bar-bench-press', { 'chest-press-machine': 100 })?.oneRepMax).toBeCloseTo(68);
   expect(start('flat-dumbbell-press', { 'dumbbell-curl': 20 })).toBeNull();
 });
 
-test('an open slot takes anything of its pattern that is there', () => {
+test('an open slot takes any available exercise of its pattern', () => {
   const open = UNFILLED_EXERCISES.find(({ pattern }) => pattern === 'horizontal press');
   if (open === undefined) throw new Error('no pattern');
   const list = insteadOf(open, [], LIBRARY, new Map(), person, '2026-11-02');
@@ -53,23 +53,23 @@ test('an open slot takes anything of its pattern that is there', () => {
   expect(list.some(({ places }) => places.includes('home'))).toBe(true);
 });
 
-describe('how strong somebody is', () => {
+describe('an athlete’s strength', () => {
   const made = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 1 });
   const state = { block: made, athlete: athlete(), issued: [], log: EMPTY_LOG };
   const done = performWeek(state, 1);
   const newest = exerciseById;
 
-  test('the first set of the latest session, before any best set that is typed', () => {
+  test('comes from the first set of the latest session, before any typed best set', () => {
     const [first] = done.log.sets;
     const strengths = strengthsOf(state.athlete, done, newest);
     if (first === undefined) throw new Error('nothing done');
     expect(strengths.get('leg-press')).toBeCloseTo(first.load.value * (1 + (first.reps + first.rir) / 30));
-    // Typed: 24 kg for 10 with 2 left.
+    // Typed: 24 × 10 @2.
     expect(strengths.get('flat-dumbbell-press')).toBeCloseTo(24 * (1 + 12 / 30));
     expect(strengths.has('plank')).toBe(false);
   });
 
-  test('a deload and a rescued day say nothing', () => {
+  test('is not taken from a deload or a day made easier', () => {
     const light = (sets: readonly LoggedSet[]) =>
       sets.map((set) => ({ ...set, load: { ...set.load, value: 10 } }));
     const typed = strengthsOf(state.athlete, { log: EMPTY_LOG, issued: [] }, newest).get('leg-press');

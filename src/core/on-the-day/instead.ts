@@ -12,36 +12,36 @@ import { currentSets } from '../log/current-sets';
 import type { Training } from '../training/training';
 import { rescueOf } from './session-note';
 
-/** What an exercise may start from. */
+/** The strength from which an exercise starts. */
 export interface StartStrength {
-  /** As moved, share of bodyweight included, in the athlete's unit. */
+  /** As moved, including bodyweight, in the athlete's unit. */
   readonly oneRepMax: number;
-  /** The exercise it was shown in; another one's is a guess. */
+  /** The exercise it was shown in; from another exercise it is a guess. */
   readonly from: string;
 }
 
-/** An exercise that may stand in another's place. */
+/** A substitute for an exercise. */
 export interface Instead {
   readonly exerciseId: string;
-  /** Ids of the athlete's places that have what it needs. */
+  /** Ids of the athlete's places with its equipment. */
   readonly places: readonly string[];
-  /** Whether the coach has written it down as a substitute. */
+  /** Whether the coach listed it as a substitute. */
   readonly written: boolean;
-  /** Muscles in common, 0-1. */
+  /** Overlap of muscles, 0-1. */
   readonly alike: number;
   readonly start: StartStrength | null;
 }
 
-/** How many are offered at a place. */
+/** Most substitutes offered per place. */
 const MOST = 6;
-/** How alike two exercises must be for one to say anything of the other's load. */
+/** Least similarity for one exercise's load to say anything about another's. */
 const LEAST_ALIKE = 0.7;
-/** Of what a relative shows no more than this is expected of an exercise that was never done. */
+/** Share of a similar exercise's strength expected from one never done. */
 const MARGIN = 0.85;
-/** Load of each hand against that of a barbell. */
+/** Load per hand relative to a barbell. */
 const PER_HAND = 0.4;
 
-/** Strength by exercise: what the block has logged last, deloads and rescued days apart, else the best set that is known. */
+/** Strength by exercise: the block's last log, without deloads and days made easier, otherwise the best known set. */
 export function strengthsOf(
   athlete: Athlete,
   { log, issued }: Pick<Training, 'log' | 'issued'>,
@@ -63,7 +63,7 @@ export function strengthsOf(
   );
   for (const [workoutId, places] of currentSets(log.sets)) {
     if (!measuring.has(workoutId)) continue;
-    // The first set of an exercise says most of it.
+    // An exercise's first set shows most.
     const seen = new Set<string>();
     for (const { set } of places.values()) {
       if (seen.has(set.exerciseId)) continue;
@@ -75,8 +75,8 @@ export function strengthsOf(
 }
 
 /**
- * What may be done instead of an exercise, the coach's own substitutes first, then by rank; for a slot left open
- * everything of its pattern. Each with the strength to start from: its own, or that of its nearest relative with a wide margin.
+ * Substitutes for an exercise, the coach's own first, then by rank; for an open slot everything of its pattern. Each
+ * with its starting strength: its own, or a cautious share of the most similar exercise's.
  */
 export function insteadOf(
   exercise: Exercise,
@@ -115,13 +115,13 @@ function rankedAt(
   return swapCandidates(exercise, alike, { athlete, place, date }).map((one) => one.exercise);
 }
 
-/** Of a load on one kind of machine, or on a bar, what another kind is begun with. */
+/** Starting share of a load from another kind of machine or a bar. */
 const OTHER_MACHINE = 0.8;
 const MACHINES: readonly Loading[] = ['stack', 'plate-loaded'];
 
 /**
- * Whose load says something of another's: made in the same way, by bar and by hands, or on machines of two kinds, of which
- * less is begun with.
+ * Exercises whose loads are comparable: loaded the same way, by bar and by dumbbells, or by two kinds of machine at a
+ * reduced share.
  */
 function shareOf(of: Loading, from: Loading): number | null {
   if (of === from) return 1;

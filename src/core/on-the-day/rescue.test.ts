@@ -11,7 +11,7 @@ function planned(...slots: ReturnType<typeof slot>[]): SessionPlan {
 }
 const sets = (plan: SessionPlan, at = 0) => plan.slots[at]?.sets ?? [];
 
-test('a fifth less load: 100 kg is 80, with reps and number of sets as they were', () => {
+test('a fifth less load: 100 kg becomes 80, with reps and sets unchanged', () => {
   const plan = planned(slot('1', 'barbell-bench-press'));
   const first = sets(plan)[0];
   if (first?.load == null) throw new Error('no load');
@@ -27,7 +27,7 @@ test.each([
   [3, 2],
   [4, 3],
   [6, 4],
-])('a third fewer sets: of %d it leaves %d, the first ones', (before, after) => {
+])('a third fewer sets: of %d it keeps the first %d', (before, after) => {
   const plan = planned(slot('1', 'leg-press', { technique: { kind: 'straight', sets: before } }));
   const short = rescued(plan, 'fewer sets', HALL);
   expect(sets(short).map(({ id }) => id)).toEqual(
@@ -38,7 +38,7 @@ test.each([
   expect(short.sets).toBe(after);
 });
 
-test('of a top set and two back-offs the top set and one stay; of a hold the seconds are fewer', () => {
+test('of a top set and two back-offs the top set and one stay; holds get fewer seconds', () => {
   const plan = planned(
     slot('1', 'leg-press', { technique: TOP }),
     slot('2', 'plank', { range: { low: 30, high: 60 } }),
@@ -48,7 +48,7 @@ test('of a top set and two back-offs the top set and one stay; of a hold the sec
   expect(sets(rescued(plan, 'lighter', HALL), 1)[0]?.reps).toBe(Math.round(held * 0.8));
 });
 
-test('nothing goes past failure or nearer to it than two in reserve', () => {
+test('nothing goes to failure or closer than two reps', () => {
   const plan = planned(
     slot('1', 'cable-curl', {
       technique: { kind: 'drop set', sets: 2, drops: 2, off: 0.2, toFailure: true },
@@ -61,7 +61,7 @@ test('nothing goes past failure or nearer to it than two in reserve', () => {
   }
 });
 
-test('a set in halves: the larger first; three reps are not worth it, a piece of a round has its own', () => {
+test('a set in halves: the larger first; three reps are too few, and parts of a round stay whole', () => {
   expect(halvesOf({ reps: 9, piece: 1 })).toEqual([5, 4]);
   expect(halvesOf({ reps: 4, piece: 1 })).toEqual([2, 2]);
   expect(halvesOf({ reps: 3, piece: 1 })).toBeNull();

@@ -12,10 +12,10 @@ import type { Rescue } from './session-note';
 const LIGHTER = 0.8;
 /** A third fewer sets. */
 const FEWER = 2 / 3;
-/** Nothing goes nearer failure than this on such a day. */
+/** Least RIR on such a day. */
 const LEAST_RIR = 2;
 
-/** A session after a poor night: techniques held back, and as the athlete chose, lighter or shorter. */
+/** A session after a poor night: techniques held back and, by the athlete's choice, lighter or shorter. */
 export function rescued(session: SessionPlan, rescue: Rescue, equipment: EquipmentSet): SessionPlan {
   const slots = session.slots.map((slot) => easier(calmed(slot), rescue, equipment));
   return { ...session, slots, sets: slots.reduce((sum, { sets }) => sum + sets.length, 0) };
@@ -32,7 +32,7 @@ function easier(slot: SlotPlan, rescue: Rescue, equipment: EquipmentSet): SlotPl
   }
 }
 
-/** Nothing past failure and nothing nearer to it than two in reserve. */
+/** No set past failure or closer to it than two reps. */
 export function calmed(slot: SlotPlan): SlotPlan {
   const isPast = reachOf(slot.technique) === 'past failure';
   const sets = slot.sets
@@ -45,7 +45,7 @@ export function calmed(slot: SlotPlan): SlotPlan {
   return { ...slot, technique: heldBack(slot.technique), sets: restful(sets, slot) };
 }
 
-/** The last piece that is left of a round is followed by the slot's rest. */
+/** The last remaining part of a round is followed by the slot's rest. */
 function restful(sets: readonly SetPlan[], { rest, sets: all }: SlotPlan): readonly SetPlan[] {
   return sets.length === all.length ? sets : sets.map((set) => ({ ...set, rest: Math.max(rest, set.rest) }));
 }
@@ -67,17 +67,17 @@ function lightened(slot: SlotPlan, equipment: EquipmentSet): SlotPlan {
   return { ...slot, sets, warmUp };
 }
 
-/** A third fewer whole sets, the first ones kept; one always stays. */
+/** A third fewer whole sets, keeping the first ones and at least one. */
 function shortened(slot: SlotPlan): SlotPlan {
   const rounds = [...new Set(slot.sets.map(({ role, round }) => `${role}/${round}`))];
   const kept = new Set(rounds.slice(0, Math.max(1, roundHalfUp(rounds.length * FEWER))));
   return { ...slot, sets: slot.sets.filter(({ role, round }) => kept.has(`${role}/${round}`)) };
 }
 
-/** Fewest reps that are worth halving. */
+/** Fewest reps worth halving. */
 const LEAST_HALVED = 4;
 
-/** A set in two halves with a short rest between, the larger first; null where it has too few reps for it. */
+/** A set in two halves with a short rest between, the larger first; null if it has too few reps. */
 export function halvesOf({ reps, piece }: Pick<SetPlan, 'reps' | 'piece'>): readonly [number, number] | null {
   if (reps < LEAST_HALVED || piece > 1) return null;
   const first = Math.ceil(reps / 2);

@@ -61,7 +61,7 @@ export const sessionNoteSchema = z.discriminatedUnion('kind', [
 
 const notesSchema = z.array(sessionNoteSchema);
 
-/** Reads the notes of a session as they were stored. */
+/** Reads a session's stored notes. */
 export function decodeSessionNotes(unchecked: unknown): Result<readonly SessionNote[]> {
   const parsed = notesSchema.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);

@@ -8,7 +8,7 @@ const note = (telling: Telling, minute = count): SessionNote => ({
   at: `2026-11-24T10:${String(minute % 60).padStart(2, '0')}:00.000Z`,
 });
 
-test('of one kind and slot the latest counts, in whatever order they arrive', () => {
+test('per kind and slot the latest note counts, in any order of arrival', () => {
   const notes = [
     note({ kind: 'swap', slotId: '1', exerciseId: 'dip', why: 'taken' }, 1),
     note({ kind: 'swap', slotId: '1', exerciseId: 'push-up', why: 'not here' }, 2),
@@ -23,7 +23,7 @@ test('of one kind and slot the latest counts, in whatever order they arrive', ()
   }
 });
 
-test('what was left out can be taken up again, and pain told by mistake taken back', () => {
+test('a skipped slot can be resumed, and mistaken pain withdrawn', () => {
   const out = note({ kind: 'skip', slotId: '1', why: 'no time' }, 1);
   expect(toldOf([out]).skips.get('1')).toBe('no time');
   expect(toldOf([out, note({ kind: 'skip', slotId: '1', why: null }, 2)]).skips.size).toBe(0);
@@ -33,7 +33,7 @@ test('what was left out can be taken up again, and pain told by mistake taken ba
   expect(toldOf([hurts, note({ ...pain, grade: null }, 4)]).pains.size).toBe(0);
 });
 
-test('sets beyond the plan add up; what is put off again goes last', () => {
+test('extra sets add up; a slot put off again goes last', () => {
   const notes = [
     note({ kind: 'one more', slotId: '1' }, 1),
     note({ kind: 'later', slotId: '1' }, 2),
@@ -45,7 +45,7 @@ test('sets beyond the plan add up; what is put off again goes last', () => {
   expect(toldOf(notes).later).toEqual(['2', '1']);
 });
 
-test('a day is rescued as was last said', () => {
+test('the last choice for making a day easier counts', () => {
   const night = { kind: 'readiness', slept: 'poorly', feels: 'so so' } as const;
   expect(rescueOf([])).toBeNull();
   const lighter = note({ ...night, rescue: 'lighter' }, 1);
@@ -53,7 +53,7 @@ test('a day is rescued as was last said', () => {
   expect(rescueOf([lighter, note({ ...night, rescue: null }, 2)])).toBeNull();
 });
 
-test('notes sent again are told once, and what stood first stays first', () => {
+test('notes sent twice count once, and keep their order', () => {
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 0, max: 20 })),

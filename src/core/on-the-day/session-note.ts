@@ -1,7 +1,7 @@
 import type { LocalDate } from '../calendar';
 import { JOINTS } from '../exercises/exercise';
 
-/** Why another exercise is done: somebody is on it, the gym has none, it hurts, or the slot was left open. */
+/** Why an exercise is swapped: the equipment is busy or missing, it hurts, or the slot was open. */
 export const SWAP_REASONS = ['taken', 'not here', 'hurts', 'left open'] as const;
 export type SwapReason = (typeof SWAP_REASONS)[number];
 
@@ -17,31 +17,33 @@ export type PainGrade = (typeof PAIN_GRADES)[number];
 export const FELT = ['well', 'so so', 'poorly'] as const;
 export type Felt = (typeof FELT)[number];
 
-/** How a day after a poor night is rescued: a fifth less load, a third fewer sets, or the same sets in two halves each. */
+/**
+ * How a session after a poor night is made easier: a fifth less load, a third fewer sets, or each set in two halves.
+ */
 export const RESCUES = ['lighter', 'fewer sets', 'in halves'] as const;
 export type Rescue = (typeof RESCUES)[number];
 
 export const RATINGS = ['too easy', 'right', 'too hard'] as const;
 export type Rating = (typeof RATINGS)[number];
 
-/** The longest line an athlete may write. */
+/** Longest comment of an athlete. */
 export const LONGEST_LINE = 500;
 
 interface Kinds {
-  /** On which day and from which hour it was really trained, and what the phone had; a time of null: as the phone had it. */
+  /** The actual day and starting hour, and what the phone recorded; a null time means as recorded. */
   readonly date: { readonly date: LocalDate; readonly time: string | null; readonly was: LocalDate };
-  /** At another place of the athlete's. */
+  /** Trained at another place. */
   readonly place: { readonly place: string };
   readonly readiness: { readonly slept: Felt; readonly feels: Felt; readonly rescue: Rescue | null };
-  /** Another exercise in a slot; its own one again takes a swap back. */
+  /** Another exercise in a slot; the original one undoes a swap. */
   readonly swap: { readonly slotId: string; readonly exerciseId: string; readonly why: SwapReason };
-  /** A slot left out; null: taken up again. */
+  /** A skipped slot; null resumes it. */
   readonly skip: { readonly slotId: string; readonly why: SkipReason | null };
-  /** One set more than planned. */
+  /** One extra set. */
   readonly 'one more': { readonly slotId: string };
-  /** Put off behind everything else. */
+  /** Moved after everything else. */
   readonly later: { readonly slotId: string };
-  /** Ends the lift it was felt in; a grade of null: told by mistake. */
+  /** Ends the exercise in which pain was felt; a null grade withdraws it. */
   readonly pain: {
     readonly slotId: string;
     readonly exerciseId: string;
@@ -49,22 +51,19 @@ interface Kinds {
     readonly grade: PainGrade | null;
     readonly line: string;
   };
-  /** An exercise beyond the plan, in a slot of its own. */
+  /** An extra exercise, in a slot of its own. */
   readonly extra: { readonly slotId: string; readonly exerciseId: string };
   readonly rating: { readonly rating: Rating; readonly line: string };
 }
 
 export type NoteKind = keyof Kinds;
 
-/** What is told, without its head. */
+/** A note's content, without its header. */
 export type Telling = { [K in NoteKind]: { readonly kind: K } & Kinds[K] }[NoteKind];
 
-/**
- * One thing told of a session beside its sets. Never changed: of one kind, and of one slot where it names one, the
- * latest counts.
- */
+/** A note on a session beside its sets. Immutable: per kind, and per slot if it names one, the latest counts. */
 export type SessionNote = Telling & {
-  /** Made by the phone, so that a repeated send is one note. */
+  /** Made by the phone, so that sending it twice gives one note. */
   readonly id: string;
   /** When, ISO 8601, by the phone's clock. */
   readonly at: string;
@@ -72,16 +71,16 @@ export type SessionNote = Telling & {
 
 type Note<K extends NoteKind> = Extract<SessionNote, { readonly kind: K }>;
 
-/** What the notes of a session come to. Slots by id. */
+/** The combined result of a session's notes. Slots by id. */
 export interface Told {
   readonly date: Note<'date'> | null;
   readonly place: string | null;
   readonly readiness: Note<'readiness'> | null;
   readonly swaps: ReadonlyMap<string, Note<'swap'>>;
   readonly skips: ReadonlyMap<string, SkipReason>;
-  /** Sets beyond the plan, by slot. */
+  /** Extra sets by slot. */
   readonly more: ReadonlyMap<string, number>;
-  /** Slots put off, in the order in which they were. */
+  /** Slots put off, in that order. */
   readonly later: readonly string[];
   readonly pains: ReadonlyMap<string, Note<'pain'>>;
   readonly extras: readonly Note<'extra'>[];
@@ -115,12 +114,12 @@ export function toldOf(notes: readonly SessionNote[]): Told {
   };
 }
 
-/** How a day was rescued; null where it was trained as planned. */
+/** How the session was made easier; null if trained as planned. */
 export function rescueOf(notes: readonly SessionNote[]): Rescue | null {
   return notes.length === 0 ? null : (toldOf(notes).readiness?.rescue ?? null);
 }
 
-/** Notes with those that are not among them yet, each once. */
+/** Notes with further ones added, each once. */
 export function notesWith(
   notes: readonly SessionNote[],
   more: readonly SessionNote[],

@@ -56,14 +56,14 @@ const plan = planned(
 const order = (of: { readonly slots: readonly { readonly slotId: string }[] }) =>
   of.slots.map(({ slotId }) => slotId);
 
-test('nothing told: the session as it was handed out', () => {
+test('without notes it is the session as sent', () => {
   expect(sessionToday(plan, told(), day())).toEqual(plan);
 });
 
-describe('another exercise', () => {
+describe('a swapped exercise', () => {
   const swap = told({ kind: 'swap', slotId: '1', exerciseId: 'chest-press-machine', why: 'taken' });
 
-  test('does the slot’s sets with reps and reserve as asked, and a load of its own', () => {
+  test('keeps the slot’s sets with reps and RIR as planned, at its own load', () => {
     const starts = { 'chest-press-machine': { oneRepMax: 100, from: 'chest-press-machine' } };
     const [mine] = sessionToday(plan, swap, day({ starts })).slots;
     const [asked] = plan.slots;
@@ -73,7 +73,7 @@ describe('another exercise', () => {
     );
     const first = asked?.sets[0];
     if (first === undefined) throw new Error('no set');
-    // Epley: what leaves so many of n reps.
+    // Epley's load for n reps at this RIR.
     const wished = 100 / (1 + (first.reps + first.rir) / 30);
     expect(Math.abs((mine?.sets[0]?.load ?? 0) - wished)).toBeLessThanOrEqual(2.5);
     expect(
@@ -89,7 +89,7 @@ describe('another exercise', () => {
     });
   });
 
-  test('with nothing to start from the load is looked for; back-offs keep their distance from the top set', () => {
+  test('without a starting strength the athlete finds the load; back-offs keep their distance from the top set', () => {
     expect(sessionToday(plan, swap, day()).slots[0]?.sets.every(({ load }) => load === null)).toBe(true);
     const top = planned(slot('1', 'barbell-bench-press', { technique: TOP }));
     const starts = { 'chest-press-machine': { oneRepMax: 120, from: 'barbell-bench-press' } };
@@ -99,7 +99,7 @@ describe('another exercise', () => {
     expect(Math.abs((second?.load ?? 0) - (first?.load ?? 0) * share)).toBeLessThanOrEqual(2.5);
   });
 
-  test('taken back, the planned one stands as it was', () => {
+  test('swapped back, the planned exercise is unchanged', () => {
     const back = told(
       { kind: 'swap', slotId: '1', exerciseId: 'chest-press-machine', why: 'taken' },
       { kind: 'swap', slotId: '1', exerciseId: 'barbell-bench-press', why: 'taken' },
@@ -107,7 +107,7 @@ describe('another exercise', () => {
     expect(sessionToday(plan, back, day())).toEqual(plan);
   });
 
-  test('what cannot be failed alone is never taken past failure', () => {
+  test('an exercise that cannot be failed alone is never taken past failure', () => {
     const drops = planned(
       slot('1', 'chest-press-machine', {
         technique: { kind: 'drop set', sets: 1, drops: 2, off: 0.2, toFailure: true },
@@ -120,7 +120,7 @@ describe('another exercise', () => {
   });
 });
 
-test('elsewhere every load is one that is made there, and what the place lacks waits for another exercise', () => {
+test('at another place every load can be made there, and exercises without equipment wait for a swap', () => {
   const dumbbells = planned(slot('1', 'flat-dumbbell-press'), slot('2', 'cable-fly'));
   const away = day({ place: CABIN, isElsewhere: true });
   const [press, fly] = sessionToday(dumbbells, told({ kind: 'place', place: 'cabin' }), away).slots;
@@ -132,12 +132,12 @@ test('elsewhere every load is one that is made there, and what the place lacks w
   expect(mustChoose({ exerciseId: 'open-fly' }, day())).toBe(true);
 });
 
-describe('left out, put off, added', () => {
-  test('a slot that leads its group and goes leaves the next one to lead', () => {
+describe('skipped, put off, extra', () => {
+  test('when a group’s first slot is skipped, the next leads the group', () => {
     const led = sessionToday(plan, told({ kind: 'later', slotId: '2' }), day());
     expect(order(led)).toEqual(['1', '3', '2']);
     expect(led.slots.map(({ joined }) => joined)).toEqual([false, false, false]);
-    // Nor does it join the exercise before the group.
+    // And it does not join the exercise before the group.
     const without = sessionToday(plan, told({ kind: 'skip', slotId: '2', why: 'taken' }), day());
     expect(without.slots.map(({ slotId, joined }) => [slotId, joined])).toEqual([
       ['1', false],
@@ -148,7 +148,7 @@ describe('left out, put off, added', () => {
     expect(out.slots.map(({ joined }) => joined)).toEqual([false, true]);
   });
 
-  test('one more set is like the last whole one; an exercise beyond the plan has three of ten', () => {
+  test('an extra set is like the last whole one; an extra exercise has three sets of ten', () => {
     const more = sessionToday(
       plan,
       told(
@@ -176,13 +176,13 @@ describe('pain', () => {
     where: 'shoulder' | 'a muscle' | 'elsewhere' = 'shoulder',
   ) => told({ kind: 'pain', slotId: '1', exerciseId: 'barbell-bench-press', where, grade, line: '' });
 
-  test('slight: the lift ends, and what else loads the joint is said but stays', () => {
+  test('slight: the exercise ends, and others that load the joint stay with a warning', () => {
     const pain = hurts('slight');
     expect(order(sessionToday(plan, pain, day()))).toEqual(['2', '3']);
     expect(loadsWhatHurts(exercises['cable-fly'] as never, pain, exercises)).toBe(true);
   });
 
-  test('clear or strong: whatever loads the joint is out, with the reason', () => {
+  test('moderate or strong: every exercise that loads the joint is dropped, with the reason', () => {
     for (const grade of ['clear', 'strong'] as const) {
       const pain = hurts(grade);
       expect(order(sessionToday(plan, pain, day()))).not.toContain('2');
@@ -191,7 +191,7 @@ describe('pain', () => {
     }
   });
 
-  test('in a muscle: whatever trains a prime mover of the lift; elsewhere: the lift alone', () => {
+  test('in a muscle: every exercise with a prime mover in common is dropped; elsewhere: only this exercise', () => {
     expect(loadsWhatHurts(exercises['cable-fly'] as never, hurts('clear', 'a muscle'), exercises)).toBe(true);
     expect(loadsWhatHurts(exercises['cable-curl'] as never, hurts('clear', 'a muscle'), exercises)).toBe(
       false,
@@ -199,7 +199,7 @@ describe('pain', () => {
     expect(order(sessionToday(plan, hurts('strong', 'elsewhere'), day()))).toEqual(['2', '3']);
   });
 
-  test('whatever hurts, nothing that loads it is offered', () => {
+  test('no substitute that loads the painful part is offered', () => {
     const list = LIBRARY.map(({ id }) => ({
       exerciseId: id,
       places: ['hall'],
@@ -235,7 +235,7 @@ describe('pain', () => {
   });
 });
 
-test('a rescue lightens what was swapped too', () => {
+test('an easier day also lightens swapped exercises', () => {
   const starts = { 'chest-press-machine': { oneRepMax: 100, from: 'chest-press-machine' } };
   const swap = { kind: 'swap', slotId: '1', exerciseId: 'chest-press-machine', why: 'taken' } as const;
   const night = { kind: 'readiness', slept: 'poorly', feels: 'poorly', rescue: 'lighter' } as const;

@@ -18,11 +18,11 @@ import type { Instead, StartStrength } from './instead';
 import { calmed, rescued } from './rescue';
 import type { SkipReason, Told } from './session-note';
 
-/** What the phone knows of the day. */
+/** What the phone knows about the day. */
 export interface Day {
   /** Where the session is trained. */
   readonly place: Place;
-  /** Whether that is not where it was planned. */
+  /** Whether that differs from the plan. */
   readonly isElsewhere: boolean;
   readonly exercises: Readonly<Record<string, Exercise>>;
   /** By exercise id. */
@@ -32,8 +32,8 @@ export interface Day {
 }
 
 /**
- * A session as it is trained today: at another place, with what was swapped, put off or added, after a poor night
- * rescued. What is left out, by choice or because it hurts, is not in it.
+ * A session as trained today: at another place, with swapped, put off and extra exercises, made easier after a poor
+ * night. Skipped exercises, by choice or because of pain, are not in it.
  */
 export function sessionToday(session: SessionPlan, told: Told, day: Day): SessionPlan {
   const slots = session.slots.map((slot): SlotPlan => {
@@ -52,13 +52,13 @@ export function sessionToday(session: SessionPlan, told: Told, day: Day): Sessio
   const all = [...calm.slots, ...extra].map((slot) => withMore(slot, told.more.get(slot.slotId) ?? 0));
   const isIn = (slot: SlotPlan) => whyOut(slot, told, day) === null;
   const late = told.later.flatMap((slotId) => all.filter((slot) => slot.slotId === slotId && isIn(slot)));
-  // What is left out or put off leaves its group.
+  // A skipped or put-off slot leaves its group.
   const inTime = alone(all, (slot) => isIn(slot) && !late.includes(slot));
   const ordered = [...inTime, ...late.map((slot) => ({ ...slot, joined: false }))];
   return { ...session, slots: ordered, sets: ordered.reduce((sum, { sets }) => sum + sets.length, 0) };
 }
 
-/** Why a slot is not trained: it was left out, it hurt, or it loads what clearly hurts; null: it is. */
+/** Why a slot is not trained: skipped, painful, or it loads a clearly painful part; null: it is trained. */
 export function whyOut(
   { slotId, exerciseId }: Pick<SlotPlan, 'slotId' | 'exerciseId'>,
   told: Told,
@@ -76,7 +76,7 @@ export function whyOut(
   return isLoading ? 'loads what hurts' : null;
 }
 
-/** Those that stay, a group's next one leading it where its first has gone. */
+/** The remaining slots; if a group's first is gone, the next leads it. */
 function alone(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): readonly SlotPlan[] {
   return slots.flatMap((slot, at) => {
     if (!stays(slot)) return [];
@@ -93,7 +93,10 @@ function alone(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): 
   });
 }
 
-/** Whether an exercise loads what hurts: its joint, or where a muscle hurts the muscles of the lift it was felt in. */
+/**
+ * Whether an exercise loads the painful part: the joint or, for a muscle, the prime movers of the exercise it was
+ * felt in.
+ */
 export function loadsWhatHurts(
   exercise: Exercise,
   told: Pick<Told, 'pains'>,
@@ -110,7 +113,7 @@ export function loadsWhatHurts(
   });
 }
 
-/** What of a list may stand in a place today, the best first: there, and free of what hurts. */
+/** Substitutes possible today, best first: with equipment, without loading the painful part. */
 export function insteadToday(
   list: readonly Instead[],
   told: Told,
@@ -128,7 +131,7 @@ export function insteadToday(
   return fit.slice(0, most);
 }
 
-/** Whether a slot cannot be trained before an exercise is chosen for it: it was left open, or the place lacks something. */
+/** Whether a slot needs an exercise first: it is open, or the place lacks its equipment. */
 export function mustChoose(
   slot: Pick<SlotPlan, 'exerciseId'>,
   day: Pick<Day, 'place' | 'exercises' | 'isElsewhere'>,
@@ -141,7 +144,7 @@ export function mustChoose(
 const makeable = (grid: LoadGrid, load: number) =>
   decimal(nearestLoad(grid, asHundredths(Math.round(load * 100))));
 
-/** The same work with what another place's equipment makes. */
+/** The same work with another place's equipment. */
 function atPlace(slot: SlotPlan, { place }: Day): SlotPlan {
   if (slot.loading === 'none') return slot;
   const grid = loadGrid(slot.loading, place.loads);
@@ -156,10 +159,10 @@ function atPlace(slot: SlotPlan, { place }: Day): SlotPlan {
   return { ...slot, unit: grid.unit, carried: inUnit(slot.carried), sets, warmUp };
 }
 
-/** Seconds of a hold for each rep that was asked of something else. */
+/** Seconds of a hold per rep when it replaces an exercise counted in reps. */
 const SECONDS_A_REP = 3;
 
-/** Another exercise doing the slot's work: its reps and reserve, a load of its own. */
+/** Another exercise for the slot's work: its reps and RIR, at its own load. */
 function swapped(slot: SlotPlan, exercise: Exercise, day: Day): SlotPlan {
   const calm = exercise.failableAlone || reachOf(slot.technique) === 'short of failure' ? slot : calmed(slot);
   const isHeld = exercise.measure === 'seconds';
@@ -190,7 +193,7 @@ function swapped(slot: SlotPlan, exercise: Exercise, day: Day): SlotPlan {
   );
 }
 
-/** With loads from what the exercise may start from; unknown where nothing says it. */
+/** With loads from the exercise's starting strength; unknown without one. */
 function loaded(
   slot: SlotPlan,
   first: Pick<SetPlan, 'reps' | 'rir' | 'load'>,
@@ -224,7 +227,7 @@ function loaded(
   return { ...base, oneRepMax, sets, warmUp };
 }
 
-/** Load, as moved, that leaves so many reps to failure. */
+/** The load, as moved, for this many reps to failure. */
 function movedFor(
   { oneRepMax }: Pick<StartStrength, 'oneRepMax'>,
   n: number,
@@ -233,7 +236,7 @@ function movedFor(
   return oneRepMax * curveOf(athlete.effort).fraction(Math.max(1, n));
 }
 
-/** The load an exercise starts from at a place, in the unit of its equipment; null where nothing says it. */
+/** An exercise's starting load at a place, in its equipment's unit; null without a starting strength. */
 export function startLoad(
   exercise: Exercise,
   start: StartStrength | null,
@@ -247,7 +250,7 @@ export function startLoad(
   return { value: makeable(grid, movedFor({ oneRepMax }, n, day) - carried), unit: grid.unit };
 }
 
-/** Work beyond the plan: so many sets, in the middle of the usual range. */
+/** Extra work: this many sets, in the middle of the usual range. */
 const EXTRA = { sets: 3, reps: 10, rir: 2 };
 
 function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
@@ -290,7 +293,7 @@ function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
   return loaded(slot, { ...EXTRA, load: null }, exercise, day);
 }
 
-/** A slot with sets beyond the plan: like its last whole one. */
+/** A slot with extra sets, each like its last whole one. */
 function withMore(slot: SlotPlan, more: number): SlotPlan {
   const last = slot.sets.findLast(({ piece }) => piece === 1);
   if (more === 0 || last === undefined) return slot;

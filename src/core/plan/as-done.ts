@@ -10,8 +10,8 @@ import type { SlotPlan } from './slot';
 import type { Performed } from './week-state';
 
 /**
- * A session with its sets as they were done; what is not logged is left out once it is finished, or its slot was; what was done
- * beyond the plan stands in slots of its own.
+ * A session with its sets as done. Sets not logged are left out once it is finished or their slot was skipped; extra
+ * work has slots of its own.
  */
 export function asDone(
   session: SessionPlan,
@@ -43,7 +43,7 @@ export function asDone(
   return { ...session, optional: false, slots: [...slots, ...slotsBeyond(session, beyond, conventions)] };
 }
 
-/** Sets that nobody had planned, as slots of their own by what was done. */
+/** Unplanned sets, as slots of their own by what was done. */
 function slotsBeyond(
   { slots: [like] }: SessionPlan,
   sets: readonly LoggedSet[],
@@ -62,7 +62,7 @@ function slotsBeyond(
   });
 }
 
-/** Sets with the credit they have as done: a round by its pieces; what the coach stated where RIR cannot be known. */
+/** Sets with credit as done: a round by its parts; the coach's figure if RIR cannot be known. */
 function credited(slot: SlotPlan, sets: readonly SetPlan[], conventions: Conventions): readonly SetPlan[] {
   const rounds = new Map<number, SetPlan[]>();
   for (const set of sets) rounds.set(set.round, [...(rounds.get(set.round) ?? []), set]);

@@ -18,7 +18,7 @@ function without<T extends object>(value: T, ...names: readonly string[]): T {
   return Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name))) as T;
 }
 
-/** The week as engine 2 stored it: no techniques, mini-sets or groups. */
+/** The week as stored by engine 2: no techniques, mini-sets or groups. */
 function second(of: IssuedWeek): IssuedWeek {
   return {
     ...of,
@@ -49,7 +49,7 @@ function second(of: IssuedWeek): IssuedWeek {
   };
 }
 
-/** As engine 1 did: no places, variants or holds either, and one school of counting. */
+/** As stored by engine 1: no places, variants or holds either, and one way of counting. */
 function first(of: IssuedWeek): IssuedWeek {
   const known = second(of);
   return {
@@ -85,11 +85,11 @@ function read(stored: unknown): IssuedWeek {
   return decoded.value;
 }
 
-test('a week of today’s engine is what it was', () => {
+test('a week of the current engine is unchanged', () => {
   expect(read(week)).toEqual(plain(week));
 });
 
-test('a week of engine 3 said in the set’s id that it measures no strength, and called its plan a rung', () => {
+test('engine 3 marked sets that measure no strength in their id, and called the plan a rung', () => {
   const { plan, ...others } = week;
   const sessions = plan.sessions.map((one) => ({
     ...one,
@@ -123,13 +123,13 @@ test.each([
   expect(decodeIssued(stored === null ? null : plain(stored)).ok).toBe(false);
 });
 
-test('a week of engine 2 reads with its sets as straight ones or a top set with back-offs', () => {
+test('engine 2’s sets become straight sets, or a top set with back-offs', () => {
   const found = read(second(week));
   expect(found.plan.sessions).toEqual(JSON.parse(JSON.stringify(week.plan.sessions)));
   expect(found.engine).toBe(2);
 });
 
-test('a week of engine 1 reads as at the usual place, by reps, counted by shares', () => {
+test('engine 1’s weeks are at the usual place, counted in reps, by shares', () => {
   const found = read(first(week));
   expect(found.plan.sessions).toEqual(JSON.parse(JSON.stringify(week.plan.sessions)));
   expect(found.plan.muscles.quads).toMatchObject({

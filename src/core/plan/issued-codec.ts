@@ -26,7 +26,7 @@ const week = z.looseObject({
   muscles: z.record(z.string(), z.looseObject({ sets: z.number() })),
 });
 
-/** A figure that weeks of the first engines may lack. */
+/** A figure that early engines may lack. */
 const figure = z
   .number()
   .nullable()
@@ -37,20 +37,20 @@ const outline = z.array(
     sessionId: z.string(),
     name: z.string(),
     day: figure,
-    // The database knows truth as a number.
+    // The database returns true as a number.
     optional: z.union([z.boolean(), z.int()]).nullable().transform(Boolean),
     sets: figure,
     seconds: z.object({ low: figure, high: figure }),
   }),
 );
 
-/** Reads what is kept beside an issued week for a list of weeks. */
+/** Reads what is stored beside a sent week for a list of weeks. */
 export function decodeOutline(unchecked: unknown): Result<readonly SessionOutline[]> {
   const parsed = outline.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);
 }
 
-/** What every engine's weeks hold; the rest is theirs, and never derived again. Weeks before engine 4 say `rung`. */
+/** What every engine's weeks contain; the rest stays as stored. Weeks before engine 4 say `rung`. */
 const issuedSchema = z
   .looseObject({
     id: z.string(),
@@ -63,10 +63,9 @@ const issuedSchema = z
   .and(z.union([z.looseObject({ plan: week }), z.looseObject({ rung: week })]));
 
 /**
- * Reads a week as it was stored when it was handed out, in today's shape; no figure of it is derived again. Weeks of
- * engine 1 knew neither places nor variants nor holds, those of engine 2 no techniques beyond straight sets and a top
- * set with back-offs, those of engine 3 said in a set's id that it measures no strength,
- * those of engines 4 and 5 had techniques with fewer parameters.
+ * Reads a week as stored when it was sent, in today's shape; no figure is recomputed. Engine 1 had no places,
+ * variants or holds, engine 2 only straight sets and top sets with back-offs, engine 3 marked sets that measure no
+ * strength in their id, engines 4 and 5 had techniques with fewer parameters.
  * @param unchecked parsed JSON
  */
 export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
@@ -102,10 +101,10 @@ function withSessions(
   return { ...week, plan: { ...week.plan, sessions } };
 }
 
-/** What the ids of engine 3's sets begin with that measure no strength. */
+/** Prefix that engine 3 used for ids of sets that measure no strength. */
 const ASIDE = 'aside-';
 
-/** A set's id as engine 4 has it. Phones that were loaded before may still send the older one. */
+/** A set's id in engine 4's form. Phones loaded before may still send the older one. */
 export function currentSetId(id: string): string {
   return id.startsWith(ASIDE) ? id.slice(ASIDE.length) : id;
 }

@@ -12,7 +12,7 @@ const plan = unfold({
   answers: [],
 }).weeks[0]?.plan;
 
-test('an outline is read as it was written, and as the database makes it of an old week', () => {
+test('reads an outline as written, and as the database builds it from an old week', () => {
   if (plan === undefined) throw new Error('no week');
   const outline = outlineOf(plan);
   expect(outline.map(({ sessionId, day, sets }) => [sessionId, day, sets])).toEqual([

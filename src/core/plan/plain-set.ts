@@ -1,6 +1,6 @@
 import type { SetPlan } from './set';
 
-/** A whole set of full reps that nobody has planned: extra work, or what was done beyond a plan. */
+/** An unplanned set of full reps: extra work. */
 export function plainSet(
   id: string,
   round: number,

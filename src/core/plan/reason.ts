@@ -26,23 +26,23 @@ export type StrengthSource =
       readonly load: number;
       readonly reps: number;
       readonly rir: number;
-      /** Per cent it counts less, being old when the block begins. */
+      /** Per cent by which it is reduced for being old when the block starts. */
       readonly lessPercent?: number;
-      /** What a half rep takes of a full one, where the slot is done in halves and the set was not. */
+      /** The work of a half rep relative to a full one, if the slot uses half reps and the set did not. */
       readonly halfCost?: number;
     };
 
-/** A strength estimate and, for weeks not reached yet, how far it was projected. */
+/** A strength estimate and, for future weeks, its projection. */
 export interface Strength {
   readonly source: StrengthSource;
-  /** Estimated one-rep max now, bodyweight share included; for what is held, the longest hold in seconds. */
+  /** Estimated one-rep max now, including bodyweight; for holds the longest hold in seconds. */
   readonly measured: number;
-  /** The same at the week in question. */
+  /** The same in the week concerned. */
   readonly oneRepMax: number;
   /** Weeks of projected gain between the two. */
   readonly weeksAhead: number;
   readonly gainPercent: number;
-  /** The other of the last two exposures, and why it was passed over: weaker, or less near to failure. */
+  /** The other of the last two exposures, and why it was not used: weaker, or further from failure. */
   readonly over?: {
     readonly week: number;
     readonly load: number;
@@ -53,11 +53,11 @@ export interface Strength {
 }
 
 /**
- * Why a figure is what it is: the rule as a code, its inputs and its alternatives. Data from the core; the interface
+ * Why a figure is what it is: the rule as a code, its inputs and alternatives. Data from the core; the interface
  * words it.
  */
 export type Reason =
-  /** Kept with the week on the server: see reasons-apart. */
+  /** Stored with the week on the server: see reasons-apart. */
   | { readonly code: 'not fetched' }
   | {
       readonly code: 'rir/ramp';
@@ -72,7 +72,7 @@ export type Reason =
   | { readonly code: 'rir/easy'; readonly week: 'deload' | 'recover'; readonly value: number }
   | {
       readonly code: 'load/best-fit';
-      /** The rule it goes by; absent in weeks issued when there was but one. */
+      /** The rule applied; absent in weeks sent when there was only one. */
       readonly rule?: RuleName;
       readonly unit: Unit;
       readonly last: { readonly load: number; readonly reps: number } | null;
@@ -97,7 +97,7 @@ export type Reason =
       readonly reps: number;
       readonly proposed: Reason;
     }
-  /** Held a rep short of failure, which the exercise cannot be taken to alone. */
+  /** Held one rep short of failure, because the exercise cannot be failed alone. */
   | { readonly code: 'rir/held back'; readonly value: number; readonly proposed: Reason }
   | { readonly code: 'rir/override'; readonly value: number; readonly proposed: number }
   | { readonly code: 'sets/override'; readonly sets: number; readonly proposed: number }
@@ -121,18 +121,18 @@ export type Reason =
     }
   | {
       readonly code: 'whole-body-deload';
-      /** Growing muscles behind, recovering and at their ceiling, each counted once. */
+      /** Growing muscles below target, recovering and at their maximum, each counted once. */
       readonly behind: number;
       readonly recovering: number;
       readonly atCeiling: number;
       readonly growing: number;
-      /** Of the last two weeks those at RIR 1 or less. */
+      /** How many of the last two weeks were at RIR 1 or less. */
       readonly hardWeeks: number;
     }
   | {
       readonly code: 'sets/prescribed';
       readonly sets: number;
-      /** The way they rise by plan. */
+      /** The planned rise of sets. */
       readonly ramp?: {
         readonly from: number;
         readonly to: number;
@@ -165,9 +165,9 @@ export type Reason =
       readonly mode: Slot['drift'];
       readonly seconds: number;
       readonly perSet: number;
-      /** Least reps of set 1, so that the last one still reaches the bottom of the range; absent in older weeks. */
+      /** Least reps of set 1 for which the last set still reaches the bottom of the range; absent in older weeks. */
       readonly low?: number;
-      /** The range as written, and as the phase moves it. */
+      /** The range as written, and as changed by the phase. */
       readonly moved?: { readonly from: RepRange; readonly to: RepRange; readonly phase: Phase };
     }
   | {
@@ -179,7 +179,7 @@ export type Reason =
       readonly crediting: Crediting;
       /** Weekly sets as the block counts them. */
       readonly sets: number;
-      /** The figure its landmarks are compared with. */
+      /** The figure compared with the volume range. */
       readonly measured: number;
       readonly direct: number;
       readonly frequency: number;

@@ -5,8 +5,8 @@ import type { IssuedWeek } from './week-state';
 const APART: Reason = { code: 'not fetched' };
 
 /**
- * An issued week without its longest reasons and the facts it was frozen with: a week that is done is looked at often
- * and asked why seldom. No figure of it is missing.
+ * A sent week without its longest reasons and the facts it was computed from: finished weeks are viewed often and
+ * explained rarely. No figure is missing.
  */
 export function withoutReasons(issued: IssuedWeek): IssuedWeek {
   const { plan } = issued;
@@ -26,7 +26,7 @@ export function withoutReasons(issued: IssuedWeek): IssuedWeek {
   };
 }
 
-/** Whether a week's reasons are still to be fetched. */
+/** Whether a week's reasons are still to be loaded. */
 export function isWithoutReasons({ plan }: IssuedWeek): boolean {
   return plan.whyHardSets.code === 'not fetched';
 }

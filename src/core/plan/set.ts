@@ -1,19 +1,24 @@
 import type { Manner, Role, Section } from '../techniques/technique';
 
-/** A set as asked. Load in the slot's unit, for bodyweight work what is added; null while it is still looked for. */
+/**
+ * A planned set. Load in the slot's unit, the added weight for bodyweight work; null if the athlete is to find it.
+ */
 export interface SetPlan {
-  /** Unique within its slot; stays with the set through the issued week. */
+  /** Unique within its slot; stays the same in the sent week. */
   readonly id: string;
   readonly role: Role;
   readonly load: number | null;
   readonly reps: number;
   readonly rir: number;
-  /** RIR the strength estimate predicts; null without one. */
+  /** The RIR predicted from the strength estimate; null without one. */
   readonly predictedRir: number | null;
   readonly hard: boolean;
-  /** Sets it counts for, 0-1, before the muscle's share. */
+  /** Its credit in sets, 0-1, before the muscle's share. */
   readonly credit: number;
-  /** The round of mini-sets it is a piece of, from 1, and its place in it, from 1; the whole set is 1 of its own. */
+  /**
+   * The round of mini-sets it belongs to, from 1, and its position in it, from 1; a whole set is position 1 of its
+   * own round.
+   */
   readonly round: number;
   readonly piece: number;
   /** Seconds of rest before the slot's next set. */
@@ -22,13 +27,13 @@ export interface SetPlan {
   readonly manner: Manner;
   /** What follows its reps without a pause. */
   readonly sections: readonly Section[];
-  /** Set-up of this set where they rotate; null: the slot's. */
+  /** The set's variant, if variants rotate; null: the slot's. */
   readonly variant: string | null;
-  /** Tempo of its own and what to mind in it; absent: the slot's. */
+  /** The set's own tempo and cue; absent: the slot's. */
   readonly tempo?: string;
   readonly cue?: string;
-  /** Whether it says anything of the exercise's strength at large: half reps and sets by the clock do not. */
+  /** Whether it measures the exercise's strength: half reps and timed sets do not. */
   readonly measuresStrength: boolean;
-  /** Done only when there is energy left, and counted only then. */
+  /** Done only with energy left, and counted only if done. */
   readonly optional: boolean;
 }

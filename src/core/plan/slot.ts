@@ -8,41 +8,43 @@ import type { TechniqueParameters } from '../techniques/registry';
 import type { Reason } from './reason';
 import type { SetPlan } from './set';
 
-/** A slot in one week, with why its figures are what they are. */
+/** A slot in a week, with the reasons for its figures. */
 export interface SlotPlan {
   readonly slotId: string;
   readonly exerciseId: string;
   readonly exerciseRevision: number;
   readonly variant: string | null;
   readonly loading: Loading;
-  /** Where it is seconds, `reps` of its sets are seconds. */
+  /** For seconds, `reps` of its sets are seconds. */
   readonly measure: Measure;
   readonly unit: Unit;
-  /** Bodyweight share lifted along, in the unit. */
+  /** Bodyweight moved along, in the unit. */
   readonly carried: number;
   readonly rest: number;
   readonly tempo: string | null;
-  /** As it is done this week, behind its gate and with its own progress. */
+  /** The technique as done this week, held back by its limits and with its own progress. */
   readonly technique: TechniqueParameters;
-  /** What keeps the technique from being done as written. */
+  /** What prevents the technique from being done as written. */
   readonly gate: Gate | null;
   readonly joined: boolean;
-  /** Seconds that the others of its group take between its pieces, where the group is done piece by piece under one clock. */
+  /**
+   * Seconds that the other exercises take between its parts, if its group alternates piece by piece under one clock.
+   */
   readonly away?: number;
-  /** Its rep range in this week, moved by the phase; absent in weeks of older engines. */
+  /** Its rep range in this week, as changed by the phase; absent in weeks of older engines. */
   readonly range?: RepRange;
-  /** Minutes of a break before it, and the fall of reps at which it stops; absent in weeks of older engines. */
+  /** Minutes of a break before it, and the fall in reps that ends it; absent in weeks of older engines. */
   readonly breakBefore?: number;
   readonly stopFall?: number | null;
   readonly motion: Motion;
   readonly stretch: Stretch | null;
   readonly substitutes: readonly string[];
-  /** What this week keeps of its own. */
+  /** This week's overrides. */
   readonly override: WeekOverride | null;
   readonly note: string;
   readonly sets: readonly SetPlan[];
   readonly warmUp: readonly WarmUpSet[];
-  /** Estimated one-rep max behind the loads, share of bodyweight included. */
+  /** Estimated one-rep max behind the loads, including bodyweight. */
   readonly oneRepMax: number | null;
   readonly why: { readonly rir: Reason; readonly load: Reason; readonly sets: Reason; readonly reps: Reason };
 }

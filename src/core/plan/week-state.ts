@@ -4,7 +4,7 @@ import type { CurrentSet } from '../log/current-sets';
 import type { Workout } from '../log/log';
 import type { WeekPlan } from './week';
 
-/** A week as handed to the athlete: never derived again. */
+/** A week as sent to the athlete: never recomputed. */
 export interface IssuedWeek {
   readonly id: string;
   readonly week: number;
@@ -13,13 +13,13 @@ export interface IssuedWeek {
   readonly conventions: Conventions;
   readonly exercises: Readonly<Record<string, Exercise>>;
   readonly plan: WeekPlan;
-  /** Counts up each time it is handed out anew with changes of its own; absent: as it was first. */
+  /** Increases each time the week is sent again with changes; absent: the first version. */
   readonly version?: number;
-  /** When the coach closed it, what is not done by then left undone; absent: it is open. */
+  /** When the coach closed it with unfinished parts; absent: open. */
   readonly closedAt?: string;
 }
 
-/** What happened to a session so far. */
+/** What has happened in a session so far. */
 export interface Performed {
   readonly workout: Workout;
   /** By slot and set, see log/current-sets. */
@@ -28,10 +28,10 @@ export interface Performed {
 
 export type WeekStatus = 'planned' | 'issued' | 'done';
 
-/** A week of the block with where it stands. */
+/** A week of the block with its state. */
 export interface WeekState {
   readonly status: WeekStatus;
-  /** As planned; of an issued week its sets as handed out, its muscles as what was done of it counts. */
+  /** As planned; for a sent week the sets as sent, and the muscles by what was done. */
   readonly plan: WeekPlan;
   readonly issued: IssuedWeek | null;
   /** By session id. */

@@ -6,17 +6,17 @@ import type { Landmarks } from '../volume/landmark';
 import type { Reason } from './reason';
 import type { SessionPlan } from './session';
 
-/** A muscle in one week. */
+/** A muscle in a week. */
 export interface MuscleWeek {
   readonly muscle: Muscle;
   readonly goal: Goal;
-  /** Weekly sets as the block's school credits them. */
+  /** Weekly sets as the block counts them. */
   readonly sets: number;
-  /** What the landmarks are compared with: fractional weekly sets, or direct ones under a fixed dose. */
+  /** The figure compared with the volume range: fractional weekly sets, or direct ones with a fixed dose. */
   readonly measured: number;
-  /** Sessions a week that credit it at least an exposure. */
+  /** Sessions per week that credit it at least an exposure. */
   readonly frequency: number;
-  /** The same, by sets that train it as prime mover alone. */
+  /** The same, counting only sets with it as prime mover. */
   readonly directFrequency: number;
   readonly landmarks: Landmarks;
   readonly why: Reason;
@@ -24,7 +24,7 @@ export interface MuscleWeek {
 
 /** One pass of the cycle. */
 export interface WeekPlan {
-  /** 1-based; the deload is the last. */
+  /** From 1; the deload is the last. */
   readonly week: number;
   readonly kind: 'building' | 'deload';
   readonly startDate: LocalDate;
@@ -33,7 +33,7 @@ export interface WeekPlan {
   readonly whyRir: Reason;
   readonly sessions: readonly SessionPlan[];
   readonly muscles: PerMuscle<MuscleWeek>;
-  /** Hard sets, each once whatever it trains; a week. In a deload all performed sets. */
+  /** Hard sets per week, each counted once whatever it trains. In a deload all sets performed. */
   readonly hardSets: number;
   readonly budget: number;
   readonly whyHardSets: Reason;

@@ -1,6 +1,6 @@
 import type { SlotPlan } from './slot';
 
-/** Working sets of a slot: rounds where mini-sets make them, without optional ones. */
+/** Working sets of a slot: rounds if it uses mini-sets, without optional sets. */
 export function workingSets({ sets }: Pick<SlotPlan, 'sets'>): number {
   return sets.reduce(
     (sum, { piece, optional, role }) => sum + (piece === 1 && !optional && role !== 'easy' ? 1 : 0),
@@ -8,7 +8,7 @@ export function workingSets({ sets }: Pick<SlotPlan, 'sets'>): number {
   );
 }
 
-/** What sets count for, whatever they train: a round of mini-sets as its pieces are credited. */
+/** The credit of sets, whatever they train: a round of mini-sets by the credit of its parts. */
 export function creditIn(sets: SlotPlan['sets']): number {
   return sets.reduce((sum, { credit }) => sum + credit, 0);
 }

@@ -1,6 +1,6 @@
 import type { Block } from '../block/block';
 
-/** What all loads of a week are moved to, as a share of what they would be: every shift up to that week, one upon the other. */
+/** The factor on all loads of a week: every shift up to that week, multiplied. */
 export function loadShift({ loadShifts }: Pick<Block, 'loadShifts'>, week: number): number {
   return loadShifts.reduce(
     (share, shift) => (shift.week <= week ? share * (1 + shift.percent / 100) : share),

@@ -11,8 +11,8 @@ test.each([
   ['cutting', 20, 25, 25, 30],
   ['cutting', 20, 26, 25, 30],
   ['cutting', 28, 30, 30, 30],
-  // One that reaches beyond thirty already stays.
+  // A range already above thirty stays.
   ['cutting', 20, 31, 20, 31],
-] as const)('%s: %d-%d is %d-%d', (phase, low, high, from, to) => {
+] as const)('%s: %d-%d becomes %d-%d', (phase, low, high, from, to) => {
   expect(rangeIn({ low, high }, phase, usual)).toEqual({ low: from, high: to });
 });

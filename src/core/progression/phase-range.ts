@@ -3,8 +3,8 @@ import type { RepRange } from '../block/rep-range';
 import type { Conventions } from '../conventions/conventions';
 
 /**
- * A rep range in a phase: while cutting both ends are five reps higher, the top at thirty at most; one that reaches
- * beyond that already stays.
+ * A rep range in a phase: while cutting both ends are five reps higher, the top at most thirty; a range already above
+ * that stays.
  */
 export function rangeIn(
   range: RepRange,

@@ -1,7 +1,7 @@
 import type { Level, Phase } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
 
-/** Expected e1RM gain in per cent a week, for drawing weeks that are not reached yet. */
+/** Expected e1RM gain in per cent per week, for projecting future weeks. */
 export function projectedGain(level: Level, phase: Phase, conventions: Conventions): number {
   const gain = {
     novice: conventions.gainNovice,

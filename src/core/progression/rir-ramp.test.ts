@@ -7,12 +7,12 @@ test('3 to 1 over six weeks: 3, 3, 2, 2, 1, 1', () => {
   ]);
 });
 
-test('halves round down: 3 to 0 over three weeks is 3, 1, 0; one week gets the last', () => {
+test('halves round down: 3 to 0 over three weeks is 3, 1, 0; a single week gets the last value', () => {
   expect([1, 2, 3].map((week) => rampRir({ first: 3, last: 0 }, week, 3))).toEqual([3, 1, 0]);
   expect(rampRir({ first: 3, last: 1 }, 1, 1)).toBe(1);
 });
 
-test('never rises and keeps both ends', () => {
+test('never rises and includes both ends', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 0, max: 5 }),

@@ -3,7 +3,7 @@ import { roundHalfDown } from '../rounding';
 /**
  * Target RIR of a building week: from `first` in week 1 evenly down to `last`, halves rounded down. A single week
  * gets `last`.
- * @param week 1-based
+ * @param week from 1
  */
 export function rampRir(
   ramp: { readonly first: number; readonly last: number },

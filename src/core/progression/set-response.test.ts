@@ -19,14 +19,14 @@ test.each([
   expect(wantedSets({ soreness, verdict, behindTwice: false, startShortfall: 0 }, 'standard')).toBe(wanted);
 });
 
-test('a start that was too low asks for its own sets, unless the muscle is behind or strained', () => {
+test('a start that was too low asks for its own sets, unless the muscle is below target or strained', () => {
   const low = { soreness: 'early', behindTwice: false, startShortfall: 2 } as const;
   expect(wantedSets({ ...low, verdict: 'on target' }, 'standard')).toBe(2);
   expect(wantedSets({ ...low, verdict: 'on target' }, 'cautious')).toBe(1);
   expect(wantedSets({ ...low, verdict: 'strained' }, 'standard')).toBe(0);
 });
 
-test('bold adds one when ahead and just in time; cautious never more than one', () => {
+test('bold adds one when above target and just recovered; cautious never more than one', () => {
   expect(
     wantedSets({ soreness: 'just in time', verdict: 'ahead', behindTwice: false, startShortfall: 0 }, 'bold'),
   ).toBe(1);
@@ -41,7 +41,7 @@ test('bold adds one when ahead and just in time; cautious never more than one', 
   ).toBe(1);
 });
 
-test('behind once waits, twice running recovers, whatever the soreness', () => {
+test('below target once waits, twice in a row recovers, whatever the soreness', () => {
   for (const soreness of SORENESS) {
     expect(wantedSets({ soreness, verdict: 'behind', behindTwice: false, startShortfall: 0 }, 'bold')).toBe(
       0,
@@ -97,7 +97,7 @@ test('sets go to the slot with the best payoff', () => {
   });
 });
 
-test('two a week for one muscle, the session with fewer sets for it first', () => {
+test('at most two a week per muscle, the session with fewer sets for it first', () => {
   const grants = grantSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), near);
   expect(grants.map(({ want: { sessionId }, add }) => [sessionId, add])).toEqual([
     ['b', 1],
@@ -106,7 +106,7 @@ test('two a week for one muscle, the session with fewer sets for it first', () =
   expect(grants[1]?.capped).toEqual({ kind: 'week addition', sets: 3, limit: 2 });
 });
 
-test('cutting adds one at most; a priority comes first where the week may grow by four', () => {
+test('cutting adds at most one; priorities come first if the week may only grow by four', () => {
   expect(grantSets([want('quads', 'a', 2)], situation({ phase: 'cutting' }), near)[0]?.add).toBe(1);
   const muscles: Muscle[] = ['chest', 'triceps', 'lats', 'glutes'];
   const ceiling = new Map(muscles.map((muscle) => [muscle, 20] as const));
@@ -131,7 +131,7 @@ test.each([
   });
 });
 
-test('no cap is ever passed', () => {
+test('no cap is ever exceeded', () => {
   const some = fc.record({
     muscle: fc.constantFrom<Muscle>('quads', 'lats', 'chest'),
     sessionId: fc.constantFrom('a', 'b'),
@@ -174,7 +174,7 @@ test('no cap is ever passed', () => {
   );
 });
 
-test('a muscle with figures of its own is held by those: one set a week for quads, two for lats', () => {
+test('a muscle’s own rules apply to it: one set a week for quads, two for lats', () => {
   const own = new NearConventions(
     { ...NO_CONVENTIONS, muscles: { quads: { weekAddition: 1, sessionCap: 5 } } },
     {},

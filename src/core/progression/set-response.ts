@@ -4,19 +4,19 @@ import type { NearConventions } from '../conventions/own-conventions';
 import type { Soreness } from '../log/soreness';
 import type { Verdict } from '../recovery/performance';
 
-/** What one muscle showed in one of its sessions. */
+/** What a muscle showed in one of its sessions. */
 export interface Response {
   readonly soreness: Soreness | 'no check-in';
   readonly verdict: Verdict;
-  /** Behind in this and in the muscle's session before it. */
+  /** Below target in this and in the muscle's previous session. */
   readonly behindTwice: boolean;
-  /** Week 1 only: sets by which the start seems to lie below the athlete's floor. */
+  /** Week 1 only: sets by which the start seems to be below the athlete's minimum. */
   readonly startShortfall: number;
 }
 
 /**
- * Sets wanted for the same session next week, before any cap; or that the muscle must recover. No check-in counts as
- * just in time.
+ * Sets wanted for the same session next week, before any cap; or that the muscle must recover. Without a check-in,
+ * just in time is assumed.
  */
 export function wantedSets(response: Response, style: Style): number | 'recover' {
   if (response.verdict === 'behind') return response.behindTwice ? 'recover' : 0;
@@ -30,7 +30,7 @@ export function wantedSets(response: Response, style: Style): number | 'recover'
   return style === 'cautious' ? Math.min(1, wanted) : wanted;
 }
 
-/** What kept sets from being added, with the figures that bind. */
+/** What prevented added sets, with the figures of the cap. */
 export type Cap =
   | { readonly kind: 'no slot'; readonly most: number }
   | { readonly kind: 'session time'; readonly minutes: number; readonly limit: number }
@@ -40,18 +40,18 @@ export type Cap =
   | { readonly kind: 'week addition'; readonly sets: number; readonly limit: number }
   | { readonly kind: 'week growth'; readonly sets: number; readonly limit: number };
 
-/** A slot that could take a further set for a muscle. */
+/** A slot that could get another set for a muscle. */
 export interface SlotRoom {
   readonly slotId: string;
   readonly payoff: number;
   /** Sets its technique can still take. */
   readonly room: number;
-  /** Set and rest, in minutes, at the long end of its range. */
+  /** Minutes of set and rest, at the long end of its range. */
   readonly minutesPerSet: number;
   readonly credits: Readonly<Partial<Record<Muscle, number>>>;
 }
 
-/** A muscle in a session that wants sets. */
+/** A muscle that wants sets in a session. */
 export interface Want {
   readonly muscle: Muscle;
   readonly sessionId: string;
@@ -60,7 +60,7 @@ export interface Want {
   readonly slots: readonly SlotRoom[];
 }
 
-/** The figures of next week before any of the wants is met. Sets are weekly fractional sets unless said otherwise. */
+/** Next week's figures before any set is added. Sets are weekly fractional sets unless stated otherwise. */
 export interface Situation {
   readonly phase: Phase;
   readonly minutesLimit: number;
@@ -73,9 +73,9 @@ export interface Situation {
   readonly perWeek: number;
   readonly hardSets: number;
   readonly budget: number;
-  /** Sets already added for next week by accepted answers. */
+  /** Sets already added to next week by accepted answers. */
   readonly addedTo: ReadonlyMap<Muscle, number>;
-  /** Hard sets of the week just done, on which growth is measured. */
+  /** Hard sets of the finished week, on which growth is measured. */
   readonly lastHardSets: number;
 }
 
@@ -87,8 +87,8 @@ export interface Grant {
 }
 
 /**
- * Shares out added sets, one at a time, under the caps: session time, per-session cap, ceiling, budget, the muscle's
- * weekly addition and the week's growth. Priority muscles first, then those furthest below their ceiling; for one
+ * Distributes added sets one at a time within the caps: session time, per-session cap, maximum, budget, the muscle's
+ * weekly addition and the week's growth. Priority muscles first, then those furthest below their maximum; for one
  * muscle the session with fewer sets for it first. A muscle's sets go to its slot with the best payoff.
  */
 export function grantSets(

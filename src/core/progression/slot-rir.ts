@@ -2,7 +2,7 @@ import type { Block, Slot } from '../block/block';
 import type { Reason } from '../plan/reason';
 import { rampRir } from './rir-ramp';
 
-/** RIR that a slot asks in a week: its own, or the ramp's with its offset, never below failure. */
+/** A slot's RIR in a week: its own, or the ramp's plus its offset, never below failure. */
 export function slotRir(
   slot: Pick<Slot, 'rir'>,
   { rir, weeks }: Pick<Block, 'rir' | 'weeks'>,

@@ -27,7 +27,7 @@ export const checkInSchema = z.strictObject({
   line: z.string().max(LONGEST_LINE),
 });
 
-/** Reads a check-in as it was stored. */
+/** Reads a stored check-in. */
 export function decodeCheckIn(unchecked: unknown): Result<CheckIn> {
   const parsed = checkInSchema.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);

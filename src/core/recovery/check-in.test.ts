@@ -25,7 +25,7 @@ const seen = (...verdicts: readonly Seen[]) =>
     performance: { verdict, score: 0 },
   }));
 
-test('all well adds up to nothing; all bad to the most there is', () => {
+test('all well gives zero; all bad gives the maximum', () => {
   expect(Object.values(of({}) ?? {})).toEqual([0, 0, 0, 0, 0, 0, 0]);
   const before = [50, 51, 52].map((rate, at) =>
     today({ id: `${at}`, date: `2026-11-0${at + 1}`, restingHeartRate: rate }),
@@ -56,7 +56,7 @@ test.each([
     ],
     2,
   ],
-] as const)('aches %j weigh %d', (aches, score) => {
+] as const)('aches %j score %d', (aches, score) => {
   expect(of({ aches })?.['aching joints']).toBe(score);
 });
 
@@ -65,7 +65,7 @@ test.each([
   [56, 1],
   [60, 1],
   [61, 2],
-] as const)('against a usual 51 a resting heart rate of %d weighs %d', (rate, score) => {
+] as const)('against a usual 51 a resting heart rate of %d scores %d', (rate, score) => {
   const before = [50, 51, 52].map((usualRate, at) =>
     today({ id: `${at}`, date: `2026-11-0${at + 1}`, restingHeartRate: usualRate }),
   );
@@ -74,7 +74,7 @@ test.each([
   expect(of({ restingHeartRate: rate })?.['raised resting heart rate']).toBe(0);
 });
 
-test('performance: half the muscles behind is clear, one of four or half of them strained is some', () => {
+test('performance: half the muscles below target is clear, one of four or half of them strained is some', () => {
   const falls = (...verdicts: readonly Seen[]) =>
     signsOf([today()], [...seen(...verdicts)], '2026-11-24')?.['falling performance'];
   expect(falls('behind', 'on target')).toBe(2);
@@ -84,7 +84,7 @@ test('performance: half the muscles behind is clear, one of four or half of them
   expect(falls()).toBe(0);
 });
 
-test('a check-in speaks for ten days, and never for the days before it', () => {
+test('a check-in is valid for ten days, and never for earlier days', () => {
   const list = [today({ id: 'a', date: '2026-11-09' }), today({ id: 'b', date: '2026-11-16' })];
   expect(latestCheckIn(list, '2026-11-26')?.id).toBe('b');
   expect(latestCheckIn(list, '2026-11-27')).toBeUndefined();
@@ -93,7 +93,7 @@ test('a check-in speaks for ten days, and never for the days before it', () => {
   expect(signsOf([], seen('behind'), '2026-11-24')).toBeNull();
 });
 
-test('what is stored is read again; what makes no sense is a problem', () => {
+test('a stored check-in is read again; invalid data is a problem', () => {
   expect(decodeCheckIn(usual)).toEqual({ ok: true, value: usual });
   expect(decodeCheckIn({ ...usual, slept: 'badly' }).ok).toBe(false);
   expect(decodeCheckIn({ ...usual, restingHeartRate: 20 }).ok).toBe(false);

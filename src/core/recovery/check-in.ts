@@ -13,7 +13,7 @@ export type Drive = (typeof DRIVES)[number];
 export const LINGERING = ['gone in time', 'some stayed', 'most stayed'] as const;
 export type Lingering = (typeof LINGERING)[number];
 
-/** What an athlete says of a week, in a minute. */
+/** An athlete's weekly check-in. */
 export interface CheckIn {
   readonly id: string;
   readonly date: LocalDate;
@@ -22,7 +22,7 @@ export interface CheckIn {
   readonly appetite: Felt;
   readonly soreness: Lingering;
   readonly aches: readonly { readonly joint: Joint; readonly grade: PainGrade }[];
-  /** Beats a minute on waking; null: not measured. */
+  /** Resting beats per minute after waking; null: not measured. */
   readonly restingHeartRate: number | null;
   readonly measured: readonly {
     readonly kind: MeasurementKind;
@@ -32,15 +32,15 @@ export interface CheckIn {
   readonly line: string;
 }
 
-/** How far over the usual a resting heart rate is raised, and clearly raised, in beats a minute. */
+/** Beats per minute above usual that count as raised and as clearly raised. */
 const RAISED = { some: 5, clear: 10 };
-/** Check-ins before this one of which the usual heart rate is the middle. */
+/** Number of earlier check-ins whose median is the usual heart rate. */
 const USUAL_OF = 6;
 
-/** Days for which a check-in says how somebody is. */
+/** Days for which a check-in is valid. */
 const FRESH_DAYS = 10;
 
-/** The latest check-in that still says something on a day; undefined where there is none. */
+/** The latest check-in valid on a day; undefined if there is none. */
 export function latestCheckIn(checkIns: readonly CheckIn[], day: LocalDate): CheckIn | undefined {
   const latest = inOrder(checkIns).findLast(({ date }) => date <= day);
   return latest !== undefined && daysBetween(latest.date, day) <= FRESH_DAYS ? latest : undefined;
@@ -50,7 +50,7 @@ function inOrder(checkIns: readonly CheckIn[]): readonly CheckIn[] {
   return [...checkIns].sort((a, b) => a.date.localeCompare(b.date));
 }
 
-/** What the latest check-in comes to as signs on a day, with what falls in the log; null where nobody has checked in. */
+/** Fatigue signs on a day from the latest check-in and the log; null if nobody has checked in. */
 export function signsOf(
   checkIns: readonly CheckIn[],
   observations: readonly Observed[],
@@ -76,7 +76,10 @@ function achesScore({ aches }: CheckIn): SignScore {
   return aches.length > 1 || aches.some(({ grade }) => grade !== 'slight') ? 2 : 1;
 }
 
-/** Of the muscles seen in the latest week that was: half or more behind is clear, any behind or half strained is some. */
+/**
+ * Of the muscles trained in the latest week: half or more below target is clear, any below target or half strained is
+ * some.
+ */
 function fallingScore(observations: readonly Observed[]): SignScore {
   const week = Math.max(...observations.map((one) => one.week));
   const seen = new Map(

@@ -1,6 +1,6 @@
 import { fewerSets } from './easy-week';
 
-test('a slot by itself: half up, at least one', () => {
+test('a slot alone: rounded half up, at least one', () => {
   expect([1, 2, 3, 4].map((sets) => fewerSets(sets, 0.4))).toEqual([1, 1, 1, 2]);
   expect([1, 2, 3, 5].map((sets) => fewerSets(sets, 0.5))).toEqual([1, 1, 2, 3]);
 });

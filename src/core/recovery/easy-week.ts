@@ -1,8 +1,8 @@
 import { roundHalfUp } from '../rounding';
 
 /**
- * Sets left of a slot by a factor: rounded half up, at least one.
- * @param before sets of the slots before it, where all of them together are rounded once; then a slot may be left none
+ * A slot's sets after a factor: rounded half up, at least one.
+ * @param before sets of the earlier slots if all are rounded together; then a slot may have none left
  */
 export function fewerSets(sets: number, factor: number, before = 0): number {
   if (before === 0) return Math.max(1, roundHalfUp(sets * factor));
@@ -10,8 +10,7 @@ export function fewerSets(sets: number, factor: number, before = 0): number {
 }
 
 /**
- * Reps that leave so many in reserve at a load: as many as the capacity allows, never more than were done before and at
- * least one.
+ * Reps that leave this RIR at a load: as many as possible, never more than before and at least one.
  * @param capacity reps to failure at the load
  */
 export function easyReps(capacity: number, before: number, rir: number): number {

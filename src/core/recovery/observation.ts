@@ -11,6 +11,6 @@ export interface Observation {
   readonly soreness: Soreness | 'no check-in';
   readonly performance: Performance;
   readonly behindTwice: boolean;
-  /** Week 1 only: sets by which the start seems to lie below the athlete's floor. */
+  /** Week 1 only: sets by which the start seems to be below the athlete's minimum. */
   readonly startShortfall: number;
 }

@@ -5,25 +5,28 @@ import { isAtLeast, isAtMost } from '../rounding';
 export const VERDICTS = ['ahead', 'on target', 'strained', 'behind'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
-/** A performed set beside what was asked. Loads as moved (bodyweight share included), in one unit. */
+/** A performed set with its target. Loads as moved (including bodyweight), in one unit. */
 export interface JudgedSet {
   /** Whether reps are seconds of a hold. */
   readonly held: boolean;
   readonly target: { readonly load: number; readonly reps: number; readonly rir: number };
   readonly done: { readonly load: number; readonly reps: number; readonly rir: number };
-  /** Whether it was done without clean form: then it is no reason for more. */
+  /** Whether form was not clean: then it does not count as above target. */
   readonly unclean?: boolean;
-  /** The same set last time, when there was one. */
+  /** The same set last time, if there was one. */
   readonly before: { readonly load: number; readonly reps: number } | null;
 }
 
 export interface Performance {
   readonly verdict: Verdict;
-  /** Mean over sets of (reps - target reps) + (RIR - target RIR), corrected for another load. */
+  /** Mean over sets of (reps - target reps) + (RIR - target RIR), corrected for a different load. */
   readonly score: number;
 }
 
-/** Reps to failure that the done set amounts to at the target's load, less what was asked; a tenth of a hold is one. */
+/**
+ * Reps to failure of the performed set converted to the target's load, minus the target's; a tenth of a hold is one
+ * rep.
+ */
 function setScore({ held, target, done }: JudgedSet, curve: RepMaxCurve, { holdShare }: Conventions): number {
   if (held) return (100 * (done.reps / target.reps - 1)) / holdShare + done.rir - target.rir;
   const asked = target.reps + target.rir;
@@ -33,10 +36,10 @@ function setScore({ held, target, done }: JudgedSet, curve: RepMaxCurve, { holdS
 }
 
 /**
- * How a muscle performed over its sets. Tested in this order: behind (below the behind score, or fewer reps than last
- * time at equal load though pushed to failure), strained (below the strained score, or reps met only by going one RIR
- * harder than planned on average: at the planned RIR they would have been missed), ahead, else on target.
- * @returns undefined when there is nothing to score
+ * How a muscle performed over its sets, tested in this order: behind (below the behind score, or fewer reps than last
+ * time at equal load despite going to failure), strained (below the strained score, or target reps met only by going
+ * on average one RIR harder than planned), ahead, otherwise on target.
+ * @returns undefined if there is nothing to score
  */
 export function performance(
   sets: readonly JudgedSet[],

@@ -15,7 +15,7 @@ function set(done: Partial<JudgedSet['done']>, before: JudgedSet['before'] = nul
   };
 }
 
-test('as asked is on target; two over is ahead; nothing to score has no verdict', () => {
+test('as planned is on target; two above is ahead; nothing to score gives no verdict', () => {
   expect(judge(set({}))).toEqual({ verdict: 'on target', score: 0 });
   expect(judge(set({ reps: 12 }))).toEqual({ verdict: 'ahead', score: 2 });
   expect(judge()).toBeUndefined();
@@ -30,8 +30,8 @@ test('strained: below -1, or reps met only by going a rep harder', () => {
   expect(judge(set({ reps: 9, rir: 2 }))).toEqual({ verdict: 'on target', score: -1 });
 });
 
-test('what stands on a limit is on it, whatever floating point makes of it', () => {
-  // Two of three sets a rep and a half over at another load, worked out through e1RM, end a hair beyond one.
+test('a score exactly at a limit is at it, despite floating point', () => {
+  // Two of three sets 1.5 reps above target at another load, converted through e1RM, end slightly above one.
   const over = (rir: number) => judge(set({ rir }));
   expect(over(2 + 1.0000000000000009)).toMatchObject({ verdict: 'on target' });
   expect(over(2 + 1.001)).toMatchObject({ verdict: 'ahead' });
@@ -40,7 +40,7 @@ test('what stands on a limit is on it, whatever floating point makes of it', () 
   expect(below(8.998)).toMatchObject({ verdict: 'strained' });
 });
 
-test('a tenth of the seconds of a hold is a rep: 44 s of 40 with one more left is two ahead', () => {
+test('a tenth of a hold’s seconds is a rep: 44 s of 40 with one more left is two ahead', () => {
   const hold = { held: true, target: { load: 0, reps: 40, rir: 2 }, before: null };
   expect(judge({ ...hold, done: { load: 0, reps: 44, rir: 3 } })).toEqual({
     verdict: 'ahead',
@@ -48,7 +48,7 @@ test('a tenth of the seconds of a hold is a rep: 44 s of 40 with one more left i
   });
 });
 
-test('reps beyond the target pay for a harder set', () => {
+test('reps above target compensate for a harder set', () => {
   expect(judge(set({ reps: 13, rir: 1 }))).toEqual({ verdict: 'ahead', score: 2 });
 });
 
@@ -58,21 +58,21 @@ test('behind: below -2, or to failure with fewer reps than last time at equal lo
   expect(judge(set({ reps: 10, rir: 0 }, { load: 95, reps: 11 }))?.verdict).toBe('strained');
 });
 
-test('another load is corrected through e1RM: 105 x 10 at 2 is worth 14.1 at 100, two over 12', () => {
+test('another load is converted through e1RM: 105 × 10 at 2 equals 14.1 at 100, two above 12', () => {
   // 105 x (1 + 12/30) = 147; at 100 that is 30 x 0.47 = 14.1 reps.
   const result = judge(set({ load: 105 }));
   expect(result?.verdict).toBe('ahead');
   expect(result?.score).toBeCloseTo(2.1, 9);
 });
 
-test('easy weeks: 0.4 of 3 is 1, of 4 is 2 (1.6), never none; reps leave four in reserve', () => {
+test('easy weeks: 0.4 of 3 is 1, of 4 is 2 (1.6), never none; reps leave four', () => {
   expect([1, 2, 3, 4, 5].map((sets) => fewerSets(sets, 0.4))).toEqual([1, 1, 1, 2, 2]);
   expect(easyReps(13.9, 12, 4)).toBe(9);
   expect(easyReps(13.9, 8, 4)).toBe(8);
   expect(easyReps(3, 8, 4)).toBe(1);
 });
 
-test('without clean form a set is never ahead: two reps more are on target, two fewer behind as ever', () => {
+test('without clean form a set is never ahead: two reps more are on target, two fewer behind as usual', () => {
   expect(judge(set({ reps: 12 }))).toMatchObject({ verdict: 'ahead', score: 2 });
   expect(judge({ ...set({ reps: 12 }), unclean: true })).toMatchObject({ verdict: 'on target', score: 0 });
   expect(judge({ ...set({ reps: 8 }), unclean: true })?.score).toBe(-2);

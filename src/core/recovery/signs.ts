@@ -1,4 +1,4 @@
-/** Signs of tiredness, each 0 (none) to 2 (clear), from check-ins and the log. */
+/** Signs of fatigue, each 0 (none) to 2 (clear), from check-ins and the log. */
 export const SIGNS = [
   'poor sleep',
   'aching joints',
@@ -15,15 +15,15 @@ export type Signs = Readonly<Partial<Record<Sign, SignScore>>>;
 export const SIGNS_VERDICTS = ['not needed', 'wait', 'propose', 'urge'] as const;
 export type SignsVerdict = (typeof SIGNS_VERDICTS)[number];
 
-/** What the signs add up to, and what that says about a deload. */
+/** The total of the signs, and what it means for a deload. */
 export interface SignsSum {
   readonly sum: number;
   readonly verdict: SignsVerdict;
 }
 
 /**
- * Sum of the signs: from 6 a deload is proposed, from 9 urged. Someone eager to train with a low sum probably does
- * not need one.
+ * Sum of the signs: from 6 a deload is suggested, from 9 urged. An eager athlete with a low sum probably does not
+ * need one.
  */
 export function signsSum(
   signs: Signs,

@@ -28,7 +28,7 @@ test.each([
   expect(quads(said(ended))).toBe(stands);
 });
 
-test('still there before the next session says nothing yet; from its day on it does', () => {
+test('still there before the next session says nothing yet; from that day on it does', () => {
   expect(quads(said('still', '2026-11-04'))).toBeUndefined();
   expect(quads(said('still', '2026-11-05'))).toBe('still sore');
 });
@@ -44,14 +44,14 @@ test('the next session is the next one that trains the muscle, not the next day 
   expect(sorenessAt({ ended: 'still', said: '2026-11-09' }, undefined)).toBeUndefined();
 });
 
-test('a week whose reasons and facts are not at hand says the same', () => {
+test('a week without its reasons and facts gives the same result', () => {
   const apart = done.issued.map(withoutReasons);
   expect(sorenessIn(said('2026-11-06'), apart, lookup)).toEqual(
     sorenessIn(said('2026-11-06'), done.issued, lookup),
   );
 });
 
-test('the latest word counts, and takes back what was said before it', () => {
+test('the latest report replaces earlier ones', () => {
   const [first] = said('2026-11-04').soreness;
   const [second] = said('still', '2026-11-04').soreness;
   if (first === undefined || second === undefined) throw new Error('nothing said');
@@ -59,30 +59,31 @@ test('the latest word counts, and takes back what was said before it', () => {
   expect(quads({ ...done.log, soreness: [second, first] })).toBe('early');
 });
 
-describe('what is asked', () => {
+describe('soreness questions', () => {
   const musclesOn = (log: Log, day: string) =>
     sorenessAsked(log, done.issued, lookup, day).map(({ workoutId, muscles }) => [
       workoutId,
       muscles.includes('quads'),
     ]);
 
-  test('of each muscle its latest session before the day, never of the day itself', () => {
+  test('ask about each muscle’s latest session before the day, never the day itself', () => {
     expect(musclesOn(done.log, '2026-11-02')).toEqual([]);
     expect(musclesOn(done.log, '2026-11-03')).toEqual([['w1-legs', true]]);
-    // On Thursday quads were last trained on Monday; on Friday it was Thursday, and Monday is asked no more.
+    // On Thursday the latest quads session is Monday's; on Friday it is Thursday's, and Monday's is no longer asked
+    // about.
     expect(musclesOn(done.log, '2026-11-05')[1]).toEqual(['w1-legs', true]);
     const friday = sorenessAsked(done.log, done.issued, lookup, '2026-11-06');
     expect(friday.find(({ workoutId }) => workoutId === 'w1-more-legs')?.muscles).toContain('quads');
     expect(friday.find(({ workoutId }) => workoutId === 'w1-legs')?.muscles ?? []).not.toContain('quads');
   });
 
-  test('once answered no more; still there is asked again another day', () => {
+  test('stop once answered; still there is asked again another day', () => {
     expect(musclesOn(said('2026-11-03', '2026-11-03'), '2026-11-03')).toEqual([]);
     expect(musclesOn(said('still', '2026-11-03'), '2026-11-03')).toEqual([]);
     expect(musclesOn(said('still', '2026-11-03'), '2026-11-04')[1]).toEqual(['w1-legs', true]);
   });
 
-  test('only of the muscles that are wanted, and of sessions that are over', () => {
+  test('only concern the given muscles, and finished sessions', () => {
     const asked = sorenessAsked(done.log, done.issued, lookup, '2026-11-03', ['quads', 'biceps']);
     expect(asked).toMatchObject([{ issuedWeekId: 'i1', sessionId: 'legs', muscles: ['quads'] }]);
     const open = { ...done.log, workouts: done.log.workouts.map((one) => ({ ...one, finished: false })) };

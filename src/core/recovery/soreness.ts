@@ -8,7 +8,7 @@ import { type Soreness, type SorenessReport, sorenessAt } from '../log/soreness'
 import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 
-/** The muscles that a session's slots train as prime movers, each once. */
+/** The prime movers of a session's slots, each once. */
 export function trainedMuscles(
   { slots }: Pick<SessionPlan, 'slots'>,
   exercises: ExerciseLookup,
@@ -20,7 +20,7 @@ export function trainedMuscles(
   return [...new Set(muscles)];
 }
 
-/** How soreness stood to the next session, by workout and muscle: `WORKOUT/MUSCLE`; the latest report counts. */
+/** Soreness relative to the next session, by workout and muscle: `WORKOUT/MUSCLE`; the latest report counts. */
 export function sorenessIn(
   { soreness, workouts }: Pick<Log, 'soreness' | 'workouts'>,
   issued: readonly IssuedWeek[],
@@ -53,7 +53,7 @@ export function sorenessIn(
   return found;
 }
 
-/** A session of which the end of soreness can be told now, and for which muscles. */
+/** A session whose soreness can be reported now, and for which muscles. */
 export interface SorenessAsked {
   readonly workoutId: string;
   readonly issuedWeekId: string;
@@ -63,9 +63,9 @@ export interface SorenessAsked {
 }
 
 /**
- * What to ask on a day: of each muscle its latest session before that day, where nobody said how soreness from it ended,
- * or last said it was still there. Older sessions are asked no more.
- * @param muscles asked only for these; undefined: for all
+ * Soreness questions on a day: for each muscle its latest session before that day, unless it was reported as ended.
+ * Older sessions are not asked about.
+ * @param muscles only these; undefined: all
  */
 export function sorenessAsked(
   log: Pick<Log, 'soreness' | 'workouts'>,

@@ -1,35 +1,35 @@
 import type { Level } from '../athlete/athlete';
 
 /**
- * What a rehearsal assumes of an athlete. These are conventions of a model, not measurements: where something is known of
- * the athlete it takes their place.
+ * The simulation's assumptions about an athlete. They are a model's conventions, not measurements: known facts about
+ * the athlete replace them.
  */
 export interface AthleteModel {
-  /** Strength gained in a week of enough work, per cent. */
+  /** Strength gained per week of sufficient work, per cent. */
   readonly gain: number;
-  /** Strength that a week at the ceiling costs for the time being, per cent; it grows steeply above it and is little below. */
+  /** Temporary strength loss from a week at the maximum, per cent; it grows steeply above and is small below. */
   readonly wear: number;
-  /** Share of that which is left a week later. */
+  /** Share of that loss left a week later. */
   readonly lasting: number;
-  /** How far their true floors and ceilings lie from the assumed ones, as a share (one deviation). */
+  /** How far true minimums and maximums are from the assumed ones, as a share (one standard deviation). */
   readonly landmarkSpread: number;
-  /** How far their true strength lies from what is known at the start, as a share. */
+  /** How far true strength is from the known strength at the start, as a share. */
   readonly strengthSpread: number;
-  /** Good and bad days, as a share of strength. */
+  /** Day-to-day variation, as a share of strength. */
   readonly daySpread: number;
-  /** Reps that one set differs from the next for no reason. */
+  /** Random variation between sets, in reps. */
   readonly setSpread: number;
-  /** Reps lost from set to set for each one reckoned. */
+  /** Reps lost from set to set, per rep assumed. */
   readonly drift: number;
-  /** Reps left beyond those reported; negative: fewer. */
+  /** Reps left beyond the reported ones; negative: fewer. */
   readonly bias: number;
-  /** Share of sessions that are missed. */
+  /** Share of sessions missed. */
   readonly missed: number;
 }
 
 const GAINS: Readonly<Record<Level, number>> = { novice: 1.5, intermediate: 0.8, advanced: 0.4 };
 
-/** The model of an athlete of whom nothing is known but their level. */
+/** The model for an athlete known only by level. */
 export function usualModel(level: Level): AthleteModel {
   return {
     gain: GAINS[level],
@@ -45,18 +45,18 @@ export function usualModel(level: Level): AthleteModel {
   };
 }
 
-/** What is known of an athlete that a rehearsal goes by in place of what it would assume. */
+/** Known facts about an athlete that replace a simulation's assumptions. */
 export interface Known {
-  /** Reps left beyond those reported, where enough pairs say so. */
+  /** Reps left beyond the reported ones, if enough pairs show it. */
   readonly bias: number | null;
-  /** Sessions done of those planned in weeks that are over. */
+  /** Sessions done of those planned in finished weeks. */
   readonly sessions: { readonly done: number; readonly planned: number } | null;
 }
 
-/** What is assumed of missed sessions weighs as much as so many that were planned. */
+/** Weight of the assumption about missed sessions, in planned sessions. */
 const ASSUMED_SESSIONS = 20;
 
-/** The usual model with what is known of the athlete in its place. */
+/** The default model with known facts about the athlete. */
 export function modelOf(level: Level, { bias, sessions }: Known): AthleteModel {
   const usual = usualModel(level);
   return {

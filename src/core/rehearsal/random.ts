@@ -1,7 +1,7 @@
-/** Numbers in [0, 1) that look random and are the same again for the same seed. */
+/** Pseudo-random numbers in [0, 1), reproducible by seed. */
 export type Random = () => number;
 
-/** A generator of 32-bit state (mulberry): quick, and good enough for a model. */
+/** A 32-bit generator (mulberry): fast, and good enough for a model. */
 export function randomFrom(seed: number): Random {
   let state = seed >>> 0;
   return () => {
@@ -12,7 +12,7 @@ export function randomFrom(seed: number): Random {
   };
 }
 
-/** A normal number of mean 0 and deviation 1 (Box and Muller). */
+/** A normal random number with mean 0 and deviation 1 (Box-Muller). */
 export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }

@@ -27,7 +27,7 @@ function rehearsed(of = days(3), model: Partial<typeof usual> = {}, runs = 40, s
   return rehearsalOf(new Rehearsing(input).run(runs, seed));
 }
 
-test('numbers that look random: even, normal, and the same for the same seed', () => {
+test('random numbers are even, normal, and reproducible by seed', () => {
   const random = randomFrom(3);
   const drawn = Array.from({ length: 4000 }, () => normal(random));
   const mean = drawn.reduce((sum, one) => sum + one, 0) / drawn.length;
@@ -38,7 +38,7 @@ test('numbers that look random: even, normal, and the same for the same seed', (
   expect([a(), a(), a()]).toEqual([b(), b(), b()]);
 });
 
-test('a block played out is the block as it unfolds from the same log, week by week', () => {
+test('a simulated block equals the block unfolded from the same log, week by week', () => {
   fc.assert(
     fc.property(fc.integer({ min: -3, max: 3 }), fc.integer({ min: 1, max: 3 }), (over, many) => {
       const of = days(many);
@@ -76,7 +76,7 @@ test('a block played out is the block as it unfolds from the same log, week by w
   );
 });
 
-test('the same seed rehearses the same, whatever was rehearsed before it; another one does not', () => {
+test('the same seed gives the same simulation, whatever ran before; another seed does not', () => {
   const rehearsing = new Rehearsing({ block: days(3), athlete: athlete(), exercises: lookup, model: usual });
   rehearsing.run(5, 99);
   expect(rehearsalOf(rehearsing.run(40, 7))).toEqual(rehearsed());
@@ -84,7 +84,7 @@ test('the same seed rehearses the same, whatever was rehearsed before it; anothe
   expect(rehearsed(days(3), {}, 40, 8)).not.toEqual(rehearsed());
 });
 
-test('every share is of all runs, and every run is in one of them', () => {
+test('every share is of all runs, and every run is in exactly one', () => {
   const { runs, weeks, breaks, whole, loads, early } = rehearsed(days(5), { wear: 4 });
   expect(runs).toBe(40);
   expect(weeks.map(({ kind }) => kind)).toEqual(['building', 'building', 'building', 'building', 'deload']);
@@ -93,7 +93,7 @@ test('every share is of all runs, and every run is in one of them', () => {
   expect(early.share).toBeLessThanOrEqual(100);
 });
 
-test('who wears faster breaks more often; who is honest, rested and steady does not', () => {
+test('an athlete who fatigues faster breaks down more often; an honest, rested, steady one does not', () => {
   const calm = {
     strengthSpread: 0,
     daySpread: 0,
@@ -107,20 +107,20 @@ test('who wears faster breaks more often; who is honest, rested and steady does 
   expect(rehearsed(days(6), { ...calm, wear: 150 }, 10).whole).toBe(0);
 });
 
-test('who gains is asked for more at the end', () => {
+test('an athlete who gains has heavier loads at the end', () => {
   const steady = { strengthSpread: 0, daySpread: 0, setSpread: 0, missed: 0, wear: 0, landmarkSpread: 0 };
   const { gain: none } = rehearsed(days(8, 6), { ...steady, gain: 0 }, 5);
   const { gain: some } = rehearsed(days(8, 6), { ...steady, gain: 2 }, 5);
   expect(some.middle).toBeGreaterThan(none.middle + 2);
 });
 
-test('what is known of the athlete takes the place of what is assumed', () => {
+test('known facts replace assumptions', () => {
   expect(modelOf('novice', { bias: null, sessions: null })).toEqual(usualModel('novice'));
   const model = modelOf('novice', { bias: 2, sessions: { done: 15, planned: 20 } });
   expect(model.bias).toBe(2);
-  // Five of twenty, and three of a hundred in twenty that are assumed.
+  // Five of twenty, and three of a hundred in the assumed twenty.
   expect(model.missed).toBeCloseTo((5 + 0.6) / 40);
-  // Few sessions move what is assumed a little.
+  // A few sessions change the assumption a little.
   expect(modelOf('novice', { bias: null, sessions: { done: 4, planned: 4 } }).missed).toBeCloseTo(0.6 / 24);
 });
 
@@ -129,7 +129,7 @@ const context = { athlete: athlete(), issued: 0, newId: () => `new-${made++}` };
 const changed = (of: Block, variant: BlockVariant, more: Partial<VariantContext> = {}) =>
   variantOf(of, variant, { ...context, ...more });
 
-test('one thing changed: sets, never below one, or weeks', () => {
+test('one change: sets, never below one, or weeks', () => {
   const counts = (of: Block) => of.sessions.flatMap(({ slots }) => slots.map(({ technique }) => technique));
   expect(counts(changed(days(3), 'a set fewer'))).toEqual(counts(days(2)));
   expect(counts(changed(days(1), 'a set fewer'))).toEqual(counts(days(1)));
@@ -140,7 +140,7 @@ test('one thing changed: sets, never below one, or weeks', () => {
 
 const laid = (of: Block) => of.sessions.map(({ day, slots }) => [day, slots.map(({ id }) => id).join(' ')]);
 
-test('a day less: the smallest session goes to the others, each group whole where it is not trained yet', () => {
+test('a day less: the smallest session is distributed to the others, each group whole where it is not trained yet', () => {
   const of = block([
     session('a', 0, [slot('a1', 'hack-squat', sets(3)), slot('a2', 'seal-row', sets(3))]),
     session('b', 2, [slot('b1', 'leg-press', sets(3)), slot('b2', 'cable-curl', sets(2))]),
@@ -150,7 +150,7 @@ test('a day less: the smallest session goes to the others, each group whole wher
       { ...slot('c3', 'cable-lateral-raise', sets(1)), joined: true },
     ]),
   ]);
-  // The row goes to the day without one; that has seven sets then, so the pair goes to the other, with six.
+  // The row goes to the day without one, which then has seven sets, so the pair goes to the other, with six.
   expect(laid(changed(of, 'a day less'))).toEqual([
     [0, 'a1 a2 c2 c3'],
     [2, 'b1 b2 c1'],
@@ -159,7 +159,7 @@ test('a day less: the smallest session goes to the others, each group whole wher
   expect(changed(alone, 'a day less')).toEqual(alone);
 });
 
-test('a day more: half of the largest session on the free day furthest from others that the athlete has', () => {
+test('a day more: half of the largest session goes to the athlete’s free day furthest from others', () => {
   const of = block([
     session('a', 0, [
       slot('a1', 'hack-squat', sets(2)),
@@ -169,7 +169,8 @@ test('a day more: half of the largest session on the free day furthest from othe
     ]),
     session('b', 2, [slot('b1', 'leg-press', sets(3))]),
   ]);
-  // Four sets stay and six go: nearer to half than two and eight. Thursday and Friday are two and three days from both.
+  // Four sets stay and six move: closer to half than two and eight. Thursday and Friday are two and three days from
+  // both.
   expect(laid(changed(of, 'a day more'))).toEqual([
     [0, 'a1 a2'],
     [2, 'b1'],
@@ -179,7 +180,7 @@ test('a day more: half of the largest session on the free day furthest from othe
   expect(changed(of, 'a day more', { athlete: { days: [0, 2] } })).toEqual(of);
 });
 
-test('a deload half-way, unless its week is handed out; it is rehearsed as it will be trained', () => {
+test('a deload half-way, unless that week is sent; it is simulated as it will be trained', () => {
   const half = changed(days(3), 'a deload half-way');
   expect(half.earlyDeloads).toEqual([3]);
   expect(changed(days(3), 'a deload half-way', { issued: 2 }).earlyDeloads).toEqual([3]);
@@ -194,7 +195,7 @@ test('a deload half-way, unless its week is handed out; it is rehearsed as it wi
   ]);
 });
 
-test('below the floor they do not grow', () => {
+test('below the minimum a muscle does not grow', () => {
   const steady = {
     strengthSpread: 0,
     daySpread: 0,
@@ -204,7 +205,7 @@ test('below the floor they do not grow', () => {
     landmarkSpread: 0,
     gain: 2,
   };
-  // Of eight weekly sets that chest and quads begin to grow on, one is less than half.
+  // Chest and quads start to grow at eight weekly sets; one is less than half.
   const below = rehearsed(days(1, 6), steady, 5).gain.middle;
   expect(rehearsed(days(1, 6), { ...steady, gain: 0 }, 5).gain.middle).toBeCloseTo(below);
   expect(rehearsed(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 2);

@@ -10,64 +10,67 @@ import type { AthleteModel } from './model';
 import { type Random, randomFrom } from './random';
 import { Simulated } from './simulated';
 
-/** A block to be rehearsed by an athlete of whom a model is assumed. */
+/** A block to simulate with a model of its athlete. */
 export interface RehearsalInput extends Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'> {
   readonly model: AthleteModel;
 }
 
-/** What one life of the block came to. */
+/** The result of one simulated run. */
 export interface Run {
-  /** By week: whether any muscle was behind in a session of it, and in how many of its sessions. */
+  /** By week: whether any muscle was below target in a session, and in how many sessions. */
   readonly failed: readonly {
     readonly week: number;
     readonly kind: 'building' | 'deload';
     readonly sessions: number;
     readonly behind: number;
   }[];
-  /** The muscle that first fell twice running, and when; null: none did. */
+  /** The first muscle below target twice in a row, and when; null: none. */
   readonly broke: { readonly muscle: Muscle; readonly week: number } | null;
-  /** The week in which a deload was called for before the planned one; null: none. */
+  /** The week for which an early deload was proposed; null: none. */
   readonly early: number | null;
-  /** Loads of the first sets of the last building week, by slot. */
+  /** Loads of first sets in the last building week, by slot. */
   readonly loads: ReadonlyMap<string, number>;
-  /** Strength at the end against the start, per cent, the middle of all slots that were estimated twice. */
+  /** Strength at the end relative to the start, per cent, the median of all slots estimated twice. */
   readonly gain: number;
   /** Seconds of the last building week, at the longer end. */
   readonly seconds: number;
 }
 
-/** Many lives of one block. */
+/** Many simulated runs of a block. */
 export interface Rehearsal {
   readonly runs: number;
-  /** Share of its sessions, over all runs, in which a muscle is behind, per cent. */
+  /** Share of its sessions, over all runs, with a muscle below target, per cent. */
   readonly weeks: readonly {
     readonly week: number;
     readonly kind: 'building' | 'deload';
     readonly sessions: number;
   }[];
-  /** Muscles that break first, the most often first; per cent of all runs. */
+  /** Muscles that break down first, most often first; per cent of all runs. */
   readonly breaks: readonly { readonly muscle: Muscle; readonly share: number; readonly week: number }[];
-  /** Share of runs in which no muscle falls twice running, per cent. */
+  /** Share of runs without a muscle below target twice in a row, per cent. */
   readonly whole: number;
-  /** How often a deload is called for early, per cent, and the week it comes most often. */
+  /** How often an early deload is proposed, per cent, and the most frequent week. */
   readonly early: { readonly share: number; readonly week: number | null };
-  /** First loads of the last building week: the middle of the runs, and what nine of ten lie between. */
+  /** First loads of the last building week: the median, and the range of nine runs in ten. */
   readonly loads: readonly {
     readonly slotId: string;
     readonly low: number;
     readonly middle: number;
     readonly high: number;
   }[];
-  /** Strength gained, per cent: the middle of the runs, and what nine of ten lie between. */
+  /** Strength gained, per cent: the median, and the range of nine runs in ten. */
   readonly gain: { readonly low: number; readonly middle: number; readonly high: number };
-  /** Seconds of the last building week, at the longer end: the middle of the runs. */
+  /** Seconds of the last building week, at the longer end: the median. */
   readonly seconds: number;
 }
 
-/** What all runs share is of the block, its weeks or its sessions; how a session goes is not the same twice, and is not kept. */
+/**
+ * Runs share what belongs to the block, its weeks or sessions; how a session goes differs each time and is not
+ * memoised.
+ */
 const SHARED_DEPTH = 1;
 
-/** Lives one block again and again. Runs share what does not depend on chance. */
+/** Simulates one block repeatedly. Runs share what does not depend on chance. */
 export class Rehearsing {
   private readonly memo = new Memo(SHARED_DEPTH);
   private readonly exercises = new Map<string, Exercise | undefined>();
@@ -75,8 +78,8 @@ export class Rehearsing {
   constructor(private readonly input: RehearsalInput) {}
 
   /**
-   * Lives the block so many times.
-   * @param seed runs with one seed are the same, here or elsewhere
+   * Simulates the block this many times.
+   * @param seed the same seed gives the same runs anywhere
    */
   run(times: number, seed: number): readonly Run[] {
     const random = randomFrom(seed);
@@ -90,7 +93,7 @@ export class Rehearsing {
     const played = playBlock(
       { block, athlete, exercises },
       this.memo,
-      // The coach goes along with what is proposed, but takes no deload that was not planned.
+      // The coach accepts all proposals except unplanned deloads.
       ({ kind }) => kind !== 'deload',
       (plan) => {
         simulated ??= new Simulated(
@@ -153,7 +156,7 @@ function runOf({ weeks, observations, calls }: PlayedBlock): Run {
   };
 }
 
-/** The value so far up a list of numbers; 0 of none. */
+/** The value at this fraction of a sorted list; 0 if it is empty. */
 function at(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
@@ -165,7 +168,7 @@ const spreadOf = (values: readonly number[]) => ({
   high: at(values, 0.95),
 });
 
-/** What runs of one block come to together. */
+/** The combined result of a block's runs. */
 export function rehearsalOf(runs: readonly Run[]): Rehearsal {
   const percent = (count: number) => (runs.length === 0 ? 0 : (100 * count) / runs.length);
   const breaks = new Map<Muscle, number[]>();

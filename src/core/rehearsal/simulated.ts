@@ -14,45 +14,45 @@ import type { Landmarks } from '../volume/landmark';
 import type { AthleteModel } from './model';
 import { normal, type Random } from './random';
 
-/** Weekly sets from which a muscle grows, and beyond which it wears. */
+/** Weekly sets from which a muscle grows, and above which it fatigues. */
 export type Rails = Pick<Landmarks, 'floor' | 'ceiling'>;
 
-/** What a simulated athlete does not know of themselves. */
+/** The hidden truth about a simulated athlete. */
 interface Truth {
-  /** Strength by slot, in its unit, as the first week found it. */
+  /** Strength by slot, in its unit, as found in the first week. */
   readonly strength: Map<string, number>;
   readonly landmarks: ReadonlyMap<Muscle, Rails>;
-  /** Strength that muscles are short of for the time being, as a share. */
+  /** Temporary strength loss by muscle, as a share. */
   readonly worn: Map<Muscle, number>;
   /** Strength gained since the start, as a share. */
   readonly gained: Map<Muscle, number>;
 }
 
-/** A week as the simulated athlete trained it. */
+/** A week as trained by the simulated athlete. */
 export interface PlayedWeek {
   readonly performed: ReadonlyMap<string, Performed>;
   /** By workout and muscle. */
   readonly soreness: ReadonlyMap<string, Soreness>;
 }
 
-/** Muscles with a share below this neither grow nor tire by an exercise. */
+/** Muscles with a share below this neither grow nor fatigue from an exercise. */
 const LEAST_SHARE = 0.25;
-/** Sets short of failure tire less: at four reps in reserve half as much. */
+/** Sets short of failure fatigue less: half as much at 4 RIR. */
 const EASY = 0.125;
-/** How steeply wear grows with the sets: at four fifths of the ceiling two fifths of it, a fifth above it twice as much. */
+/** How steeply fatigue grows with sets: two fifths at four fifths of the maximum, double at a fifth above it. */
 const STEEP = 4;
-/** Nobody does more than this beyond what is asked. */
+/** Most reps anybody does beyond the target. */
 const MOST_OVER = 3;
-/** What is not known of a first load: it is found on the day. */
+/** Uncertainty of a first load, which is found on the day. */
 const FOUND = { reps: 10, rir: 3 };
 const NO_RAILS: Rails = { floor: 0, ceiling: 1 };
 
-/** Share of its growth that a muscle gets for so many sets: none at half its floor, all of it from the floor on. */
+/** Share of growth a muscle gets for its sets: none at half its minimum, all of it from the minimum on. */
 function growth(sets: number, floor: number): number {
   return floor <= 0 ? 1 : Math.max(0, Math.min(1, (2 * sets) / floor - 1));
 }
 
-/** An athlete as the model has them, week after week of one run. */
+/** A simulated athlete in one run, week after week. */
 export class Simulated {
   private readonly truth: Truth;
 
@@ -78,7 +78,7 @@ export class Simulated {
     };
   }
 
-  /** Trains a week: every session that is not missed, and what the week leaves behind. */
+  /** Trains a week: every session that is not missed, and the week's after-effects. */
   train(plan: WeekPlan): PlayedWeek {
     const performed = new Map<string, Performed>();
     const soreness = new Map<string, Soreness>();
@@ -101,7 +101,7 @@ export class Simulated {
       let lost = 0;
       for (const [k, set] of slot.sets.entries()) {
         const able = this.able(slot, set.load, day) - lost + this.model.setSpread * normal(this.random);
-        // They feel what is left as they report it, and stop where that says so.
+        // They perceive RIR the way they report it, and stop by that.
         const felt = able - this.model.bias;
         const reps = Math.max(
           1,
@@ -130,7 +130,7 @@ export class Simulated {
     };
   }
 
-  /** Reps to failure at a load, fresh. */
+  /** Fresh reps to failure at a load. */
   private able(slot: SlotPlan, load: number | null, day: number): number {
     const strength = this.strengthOf(slot);
     const moved = Math.max(0.01, (load ?? this.found(slot)) + slot.carried);
@@ -142,7 +142,7 @@ export class Simulated {
     return Math.max(1, repsToFailure(strength * now * day, moved, this.curve));
   }
 
-  /** What they truly lift at the start, a little off what is known. */
+  /** Their true starting strength, close to the known one. */
   private strengthOf(slot: SlotPlan): number {
     const known = this.truth.strength.get(slot.slotId);
     if (known !== undefined) return known;
@@ -156,7 +156,7 @@ export class Simulated {
     return strength;
   }
 
-  /** The load of a set whose load is looked for: what leaves what is asked. */
+  /** The load of a set whose load is to be found: the one that leaves the planned RIR. */
   private found(slot: SlotPlan): number {
     const strength = this.strengthOf(slot);
     const load = strength * this.curve.fraction(FOUND.reps + FOUND.rir) - slot.carried;
@@ -180,7 +180,7 @@ export class Simulated {
     return felt < 1.05 ? 'just in time' : 'still sore';
   }
 
-  /** What a week leaves: some of the wear before it, the wear of its sets, and what was gained. */
+  /** After-effects of a week: some of the earlier fatigue, that of its sets, and what was gained. */
   private after(plan: WeekPlan, performed: ReadonlyMap<string, Performed>): void {
     const doses = new Map<Muscle, { sets: number; hard: number }>();
     for (const session of plan.sessions) {

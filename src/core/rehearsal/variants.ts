@@ -7,7 +7,7 @@ import { groupsOf } from '../block/groups';
 import { deloadNow } from '../schedule/deload-now';
 import { setCount, withSetCount } from '../techniques/registry';
 
-/** Changes of a block whose worth a rehearsal tells. */
+/** Changes of a block that a simulation compares. */
 export const VARIANTS = [
   'a set fewer',
   'a set more',
@@ -19,13 +19,13 @@ export const VARIANTS = [
 ] as const;
 export type BlockVariant = (typeof VARIANTS)[number];
 
-/** What a change goes by beside the block. */
+/** What a change depends on besides the block. */
 export interface VariantContext {
-  /** For the days on which they can train. */
+  /** The athlete's training days. */
   readonly athlete: Pick<Athlete, 'days'>;
-  /** The last week that is handed out; 0: none. */
+  /** The last sent week; 0: none. */
   readonly issued: number;
-  /** An id nobody has had. */
+  /** An unused id. */
   readonly newId: () => string;
 }
 
@@ -42,8 +42,9 @@ const CHANGES: Readonly<Record<BlockVariant, Change>> = {
 };
 
 /**
- * One thing changed, nothing where it cannot be: a set of every slot that has two or more; the smallest session shared out
- * among the others; the latter half of the largest on a day of its own; a week before the deload; a deload half-way.
+ * A single change, or none if impossible: one set fewer in every slot with two or more; the smallest session
+ * distributed to the others; the second half of the largest on a new day; one week more before the deload; a deload
+ * half-way.
  */
 export function variantEdits(
   block: Block,
@@ -53,7 +54,7 @@ export function variantEdits(
   return CHANGES[variant](block, context);
 }
 
-/** The block with one thing changed; itself where that cannot be. */
+/** The block with a change; unchanged if it is impossible. */
 export function variantOf(block: Block, variant: BlockVariant, context: VariantContext): Block {
   const applied = applyEdit(block, { kind: 'batch', edits: variantEdits(block, variant, context) });
   return applied.ok ? applied.value.block : block;
@@ -84,7 +85,10 @@ function deloadHalfWay(block: Block, { issued }: VariantContext): readonly Singl
 const setsIn = (slots: Session['slots']) =>
   slots.reduce((sum, { technique }) => sum + setCount(technique), 0);
 
-/** Each group of the smallest session goes to the end of the one that has fewest sets by then and does not train it yet. */
+/**
+ * Each group of the smallest session goes to the end of the session with fewest sets so far that does not train it
+ * yet.
+ */
 function dayLess({ sessions }: Block): readonly SingleEdit[] {
   const counted = sessions.filter(({ optional }) => !optional);
   const [gone, ...rest] = [...counted].sort((a, b) => setsIn(a.slots) - setsIn(b.slots));
@@ -107,7 +111,7 @@ function dayLess({ sessions }: Block): readonly SingleEdit[] {
   return [...edits, { kind: 'session/remove', session: gone.id }];
 }
 
-/** The latter groups of the largest session, half its sets, go to a day the athlete has, furthest from all others. */
+/** The last groups of the largest session, half its sets, move to the athlete's free day furthest from all others. */
 function dayMore(block: Block, context: VariantContext): readonly SingleEdit[] {
   const [largest] = [...block.sessions]
     .filter(({ optional }) => !optional)
@@ -136,7 +140,7 @@ function dayMore(block: Block, context: VariantContext): readonly SingleEdit[] {
   return [{ kind: 'session/add', after: block.sessions.at(-1)?.id ?? null, session: made }, ...moves];
 }
 
-/** The free day with most days to the nearest session, the earliest of alike ones; null: none is free. */
+/** The free day with most days to the nearest session, the earliest on a tie; null: none is free. */
 function freeDay({ sessions, cycleDays }: Block, { days }: VariantContext['athlete']): number | null {
   const taken = sessions.map(({ day }) => day);
   const isFree = (day: number) =>

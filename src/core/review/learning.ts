@@ -8,7 +8,7 @@ import { type ReviewSource, reviewedOf } from './reviewed';
 type Figures = Readonly<Record<string, number>>;
 type Marks = 'floor' | 'ceiling';
 
-/** The answer to a lesson of a block; undefined where there is none yet. */
+/** The answer to a lesson of a block; undefined if there is none yet. */
 export function answerTo(
   { lessons }: Pick<Athlete, 'lessons'>,
   blockId: string,
@@ -24,7 +24,7 @@ export interface AnsweredLesson {
   readonly outcome: LearnedLesson['outcome'] | null;
 }
 
-/** What a block teaches, each with its answer: reckoned from the athlete as they were before any of it was taken. */
+/** A block's lessons with their answers, computed from the athlete as they were before any was applied. */
 export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[] {
   const { athlete, blockId } = source;
   const before = athlete.lessons
@@ -37,26 +37,26 @@ export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[]
 }
 
 /**
- * The athlete with a lesson of a block taken: what it took the place of is kept, so that it can be forgotten.
- * @param evidence what it rests on, in words, kept beside a landmark
+ * The athlete with a lesson applied; what it replaced is kept, so that it can be undone.
+ * @param evidence its basis in words, stored with a volume figure
  */
 export function withLesson(athlete: Athlete, blockId: string, lesson: Taught, evidence: string): Athlete {
   const about = aboutOf(lesson);
-  // Answered already, it is answered anew: what stood before the first answer is what is gone back to.
+  // When an answered lesson is answered again, undoing returns to the state before the first answer.
   const before = forgetting(athlete, blockId, about);
   const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: figuresAt(before, about) };
   const changed = withFigures(before, about, figuresOf(lesson), evidence);
   return { ...changed, lessons: [...before.lessons, entry] };
 }
 
-/** The athlete with a lesson of a block refused: nothing changes, and it is not asked again. */
+/** The athlete with a lesson dismissed: nothing changes, and it is not asked again. */
 export function refusing(athlete: Athlete, blockId: string, about: string): Athlete {
   const entry: LearnedLesson = { blockId, about, outcome: 'refused', was: {} };
   const before = forgetting(athlete, blockId, about);
   return { ...before, lessons: [...before.lessons, entry] };
 }
 
-/** The athlete with the answer to a lesson forgotten: what it took the place of stands again, and it is asked again. */
+/** The athlete with the answer to a lesson undone: the replaced values return, and it is asked again. */
 export function forgetting(athlete: Athlete, blockId: string, about: string): Athlete {
   const answer = answerTo(athlete, blockId, about);
   if (answer === undefined) return athlete;
@@ -67,7 +67,7 @@ export function forgetting(athlete: Athlete, blockId: string, about: string): At
 const without = ({ lessons }: Athlete, blockId: string, about: string) =>
   lessons.filter((one) => one.blockId !== blockId || one.about !== about);
 
-/** The figures a lesson brings, by name. */
+/** The figures of a lesson, by name. */
 function figuresOf(lesson: Taught): Figures {
   switch (lesson.kind) {
     case 'floor':
@@ -92,7 +92,7 @@ const NAMES: Readonly<Record<string, readonly (keyof Conventions)[]>> = {
   recovery: ['gapHours'],
 };
 
-/** The figures of the athlete that a lesson is about, as they stand; none where the usual ones hold. */
+/** The athlete's current figures that a lesson is about; none if the defaults apply. */
 function figuresAt({ learned, effort, conventions, ranges }: Athlete, about: string): Figures {
   const [kind = '', muscle = ''] = about.split('/');
   if (kind === 'range') return { ...ranges[muscle] };
@@ -107,7 +107,7 @@ function figuresAt({ learned, effort, conventions, ranges }: Athlete, about: str
   ) as Figures;
 }
 
-/** The athlete with these figures in place of those a lesson is about; the usual ones where there are none. */
+/** The athlete with new figures for what a lesson is about; the defaults if there are none. */
 function withFigures(athlete: Athlete, about: string, figures: Figures, evidence: string): Athlete {
   const [kind = '', muscle = ''] = about.split('/');
   if (kind === 'range') return withRange(athlete, muscle, figures);
@@ -137,7 +137,7 @@ function withRange(athlete: Athlete, exerciseId: string, { low, high }: Figures)
   return { ...athlete, ranges: isNone ? others : { ...others, [exerciseId]: { low, high } } };
 }
 
-/** The longest evidence that is kept of a muscle. */
+/** Longest stored evidence per muscle. */
 const LONGEST = 400;
 
 function withLandmark(

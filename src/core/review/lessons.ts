@@ -12,7 +12,7 @@ import { type OwnRange, ownRanges } from './own-ranges';
 import { liftedIn, type Reviewed } from './reviewed';
 import { sorenessDays } from './soreness-days';
 
-/** Something a block teaches of its athlete. */
+/** Something a block teaches about its athlete. */
 export type Taught =
   | {
       readonly kind: 'floor' | 'ceiling';
@@ -20,7 +20,7 @@ export type Taught =
       /** Before level and phase, in weekly sets; unrounded. */
       readonly from: number;
       readonly to: number;
-      /** What it rests on: weekly sets, and the week. */
+      /** Its basis: weekly sets, and the week. */
       readonly sets: number;
       readonly week: number;
     }
@@ -33,10 +33,10 @@ export type Taught =
     }
   | {
       readonly kind: 'minutes';
-      /** Seconds of a change-over. */
+      /** Seconds between exercises. */
       readonly from: number;
       readonly to: number;
-      /** What was taken of what was planned, per cent. */
+      /** Actual relative to planned time, per cent. */
       readonly share: number;
       readonly sessions: number;
     }
@@ -46,29 +46,29 @@ export type Taught =
       /** Hours between two sessions of the muscle. */
       readonly from: number;
       readonly to: number;
-      /** Days until soreness was gone, on average. */
+      /** Mean days until soreness was gone. */
       readonly days: number;
       readonly reports: number;
     }
   | ({
       readonly kind: 'range';
-      /** The range it is felt best in so far; null: none is said. */
+      /** The athlete's best rep range so far; null: none. */
       readonly from: RepRange | null;
     } & OwnRange);
 
 type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>;
 
-/** Sessions whose clock says how long somebody takes. */
+/** Fewest timed sessions for a conclusion about duration. */
 const LEAST_SESSIONS = 6;
-/** Off by less than this, minutes are as reckoned; per cent. */
+/** Below this difference, minutes are as planned; per cent. */
 const MINUTES_OFF = 10;
-/** Change-overs that a gym allows, in seconds: what goes beyond is rest. */
+/** Plausible seconds between exercises: anything longer is rest. */
 const CHANGE_OVER = { least: 20, most: 180 };
-/** Reports of soreness that say how long a muscle takes. */
+/** Fewest soreness reports for a conclusion about recovery time. */
 const LEAST_REPORTS = 4;
 const HOURS = 24;
 
-/** What a block teaches, landmarks first. What it was too short for is not in it. */
+/** A block's lessons, volume first. Lessons it was too short for are left out. */
 export function lessonsOf(reviewed: Reviewed): readonly Taught[] {
   return [
     ...muscleReviews(reviewed).flatMap(landmarksTaught),
@@ -80,7 +80,7 @@ export function lessonsOf(reviewed: Reviewed): readonly Taught[] {
   ];
 }
 
-/** What a lesson is about: its kind, and the muscle or lift where it is about one. A block teaches one thing about it. */
+/** A lesson's subject: its kind, and its muscle or lift if it has one. A block teaches one lesson per subject. */
 export function aboutOf(one: Taught): string {
   if (one.kind === 'range') return `range/${one.exerciseId}`;
   return 'muscle' in one ? `${one.kind}/${one.muscle}` : one.kind;
@@ -115,7 +115,7 @@ function landmarksTaught({ muscle, lesson: { floor, ceiling } }: MuscleReview): 
   ];
 }
 
-/** The curve of all their sets, where it tells loads better than the default and is not theirs already. */
+/** The curve fitted to all sets, if it predicts loads better than the default and is not in use yet. */
 function curveTaught({ athlete, exposures, conventions }: Reviewed): readonly Taught[] {
   const fit = fitPersonalCurve(exposures, conventions);
   if (fit === undefined || !beatsDefault(fit)) return [];
@@ -134,7 +134,7 @@ function driftTaught(reviewed: Reviewed): readonly Taught[] {
   return [{ kind: 'drift', drift, from, to: driftTimes(drift.factor, from) }];
 }
 
-/** Change-overs take up what sessions take beyond their sets, rests and warm-ups. */
+/** Time between exercises accounts for everything beyond sets, rests and warm-ups. */
 function minutesTaught(reviewed: Reviewed): readonly Taught[] {
   const { sessions, share } = sessionMinutes(reviewed);
   if (sessions.length < LEAST_SESSIONS || share === null || !isAtLeast(Math.abs(share - 100), MINUTES_OFF))
@@ -156,7 +156,7 @@ function minutesTaught(reviewed: Reviewed): readonly Taught[] {
   return to === from ? [] : [{ kind: 'minutes', from, to, share, sessions: sessions.length }];
 }
 
-/** Muscles that stay sore for longer than the gap they are given. */
+/** Muscles that stay sore longer than their recovery gap. */
 function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
   return [...sorenessDays({ log })].flatMap(([muscle, took]): readonly Taught[] => {
     const mean = took.reduce((sum, one) => sum + one, 0) / took.length;
@@ -168,7 +168,7 @@ function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
   });
 }
 
-/** Lifts that go better in one range than in another, where that is not theirs already. */
+/** Lifts that respond better to one rep range than another, unless already in use. */
 function rangesTaught(reviewed: Reviewed): readonly Taught[] {
   return ownRanges(reviewed).flatMap((own): readonly Taught[] => {
     const from = reviewed.athlete.ranges[own.exerciseId] ?? null;

@@ -6,7 +6,7 @@ import { toldOf } from '../on-the-day/session-note';
 import { isAtLeast, isAtMost } from '../rounding';
 import { liftedIn, type Reviewed } from './reviewed';
 
-/** Something that changed the line of a lift. */
+/** Something that affected a lift's line. */
 export type LiftChange =
   | { readonly kind: 'deload'; readonly week: number; readonly date: LocalDate }
   | { readonly kind: 'phase'; readonly date: LocalDate; readonly phase: string }
@@ -17,20 +17,20 @@ export interface LiftReview {
   readonly exerciseId: string;
   /** The best estimate of each day, oldest first. */
   readonly points: readonly TrendPoint[];
-  /** The best of the last week it was trained against the best of its first, per cent; null: trained in one week only. */
+  /** The best of its last trained week against the best of its first, per cent; null: trained in one week only. */
   readonly gain: number | null;
   /** Weeks in which it was trained. */
   readonly weeks: number;
   readonly verdict: LiftTrend['verdict'] | 'fell';
   readonly changes: readonly LiftChange[];
-  /** Left against right, where they were noted apart. */
+  /** Left against right, if noted separately. */
   readonly sides: SidesApart | null;
 }
 
-/** Weeks a lift needs before anything is said of it. */
+/** Trained weeks a lift needs for a conclusion. */
 const LEAST_WEEKS = 2;
 
-/** Every lift that was trained in the block, in the order of its first day. */
+/** Every lift trained in the block, in order of its first day. */
 export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
   const { athlete, conventions } = reviewed;
   const inBlock = liftedIn(reviewed);
@@ -57,10 +57,10 @@ export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
     .sort((a, b) => firstDay(a).localeCompare(firstDay(b)) || a.exerciseId.localeCompare(b.exerciseId));
 }
 
-/** A lift that ends so much below where it began has fallen, per cent. */
+/** A lift that ends this much below its start has declined, per cent. */
 const FELL = 3;
 
-/** Fallen goes before all: who lifts less at the end than at the start neither stands still nor goes on. */
+/** Declining comes first: a lift that ends below its start is neither stalled nor progressing. */
 function verdictOf(
   best: readonly number[],
   gain: number | null,
@@ -73,7 +73,7 @@ function verdictOf(
 
 const firstDay = ({ points }: LiftReview) => points[0]?.date ?? '';
 
-/** The best estimate of each week in which it was trained, in order. */
+/** The best estimate of each trained week, in order. */
 function bestOfWeeks(points: readonly TrendPoint[], { blockPlan }: Reviewed): readonly number[] {
   const best = new Map<number, number>();
   for (const { date, oneRepMax } of points) {
@@ -91,7 +91,7 @@ function gainOf(best: readonly number[]): number | null {
     : 100 * (last / first - 1);
 }
 
-/** The best of the latest weeks against the best before them, per cent. */
+/** The best of the latest weeks against the best before, per cent. */
 function lateGain(best: readonly number[], weeks: number): number {
   return 100 * (Math.max(...best.slice(-weeks)) / Math.max(...best.slice(0, -weeks)) - 1);
 }

@@ -4,10 +4,10 @@ import { asHundredths, type Hundredths } from '../../units';
 import { type Candidate, type ChoiceInput, candidatesAt, type LoadChoice, pickBest } from './load-choice';
 
 /**
- * The load of a lighter part below the slot's first set: makeable, within the least and the most drop, with reps in
- * the range predicted within half a rep of the target; of those the reps nearest last time's, or in the first week
- * the load nearest the wished drop; the range is never left. When nothing can be made between the two drops, the load nearest the wished one.
- *
+ * The load of a slot's lighter part: makeable, between the least and the largest drop, with reps in the range
+ * predicted within half a rep of the target; among those the reps nearest last time's, or in the first week the load
+ * nearest the preferred drop. Never outside the range. If nothing can be made between the two drops, the load nearest
+ * the preferred one.
  * @param topLoad load of the first part
  */
 export function backOffFit(

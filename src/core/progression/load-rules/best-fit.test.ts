@@ -27,7 +27,7 @@ function input(changes: Partial<ChoiceInput> = {}): ChoiceInput {
   };
 }
 
-test('after 60 x 10 with 3 left: 60 x 11 predicts 2.0 and beats 62.5 x 9 (2.3) by the nearer reserve', () => {
+test('after 60 × 10 with 3 left: 60 × 11 predicts 2.0 and beats 62.5 × 9 (2.3) by the nearer RIR', () => {
   const fit = bestFit(input());
   expect(fit?.chosen).toMatchObject({ load: 60, reps: 11 });
   expect(fit?.chosen.predictedRir).toBeCloseTo(2, 9);
@@ -36,12 +36,12 @@ test('after 60 x 10 with 3 left: 60 x 11 predicts 2.0 and beats 62.5 x 9 (2.3) b
   expect(fit?.others[0]?.predictedRir).toBeCloseTo(2.28, 9);
 });
 
-test('beside the chosen set stand three others, best first, however many there are', () => {
+test('three alternatives are listed with the chosen set, best first', () => {
   const fit = bestFit(input({ last: null, range: { low: 5, high: 30 } }));
   expect(fit?.others).toHaveLength(3);
 });
 
-test('at the top of the range the next load is taken once it reaches the bottom', () => {
+test('at the top of the range the next load is used once it reaches the bottom', () => {
   // e1RM 60 x (1 + 14/30) = 88: 65 kg can be done 10.6 times, so 8 with 2 left are within reach.
   const fit = bestFit(
     input({ oneRepMax: 88, last: { load: asHundredths(6000), reps: 12 }, range: { low: 8, high: 10 } }),
@@ -49,7 +49,7 @@ test('at the top of the range the next load is taken once it reaches the bottom'
   expect(fit?.chosen.load).toBeGreaterThan(60);
 });
 
-test('coarse steps: reps pass the top until the next dumbbell is within reach', () => {
+test('coarse steps: reps exceed the top until the next dumbbell is within reach', () => {
   const coarse = { ...HALL, dumbbell: { unit: 'kg' as const, weights: [10, 15, 20] } };
   // 10 kg for 17 to failure: e1RM 15.67. 15 kg can be done 1.3 times, far from 8 with 2 left.
   const fit = bestFit(
@@ -64,7 +64,7 @@ test('coarse steps: reps pass the top until the next dumbbell is within reach', 
 });
 
 test('below the range the load falls to where its middle is predicted', () => {
-  // e1RM 80: 70 kg can be done 4.3 times; ten with two left ask for 57.1, made as 57.5.
+  // e1RM 80: 70 kg can be done 4.3 times; ten with two left need 57.1, made as 57.5.
   const fit = bestFit(input({ oneRepMax: 80, last: { load: asHundredths(7000), reps: 8 } }));
   expect(fit?.chosen).toMatchObject({ load: 57.5, reps: 10 });
   expect(fit?.decider).toBe('below the range');
@@ -74,12 +74,12 @@ test('first week: all loads, reps nearest the middle of the range', () => {
   expect(bestFit(input({ last: null, targetRir: 3 }))?.chosen).toMatchObject({ load: 60, reps: 10 });
 });
 
-test('no step above a tenth when a smaller one exists', () => {
+test('no step above ten per cent if a smaller one exists', () => {
   const fit = bestFit(input({ oneRepMax: 150, last: { load: asHundredths(6000), reps: 12 } }));
   expect(fit?.chosen.load).toBeLessThanOrEqual(66);
 });
 
-test('a pull-up counts the body: 80 kg x 1 + 0 for 10, then +2.5', () => {
+test('a pull-up includes the body: 80 kg bodyweight, 0 added for 10, then +2.5', () => {
   const grid = loadGrid('bodyweight', HALL);
   const fit = bestFit(
     input({
@@ -94,7 +94,7 @@ test('a pull-up counts the body: 80 kg x 1 + 0 for 10, then +2.5', () => {
   expect(fit?.chosen).toMatchObject({ load: 0, reps: 12 });
 });
 
-test('back-offs stay between a tenth and three tenths below the top set', () => {
+test('back-offs stay between ten and thirty per cent below the top set', () => {
   const drop = { least: 0.1, wished: 0.12, most: 0.3 };
   const fit = backOffFit(
     input({ oneRepMax: 168, range: { low: 10, high: 14 }, targetRir: 3, fatigue: 1, last: null }),
@@ -106,7 +106,7 @@ test('back-offs stay between a tenth and three tenths below the top set', () => 
   expect(fit?.chosen.predictedRir).toBeCloseTo(3, 0);
 });
 
-test('whatever came before: makeable, never above the largest step, and the best of all candidates', () => {
+test('after any last time: makeable, within the largest step, and the best of all candidates', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...stack.steps.slice(4, 60)),
@@ -141,7 +141,7 @@ test('whatever came before: makeable, never above the largest step, and the best
   );
 });
 
-test('a single at 200 is answered with 200, not with the load below that could be lifted once as well', () => {
+test('a single at 200 is followed by 200, not by the lower load that could also be lifted once', () => {
   const grid = { ...stack, steps: [19500, 19750, 20000, 20250].map((load) => asHundredths(load)) };
   const single = bestFit({
     oneRepMax: 200,

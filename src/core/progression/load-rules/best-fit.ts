@@ -16,16 +16,14 @@ import type { LoadRuleKind } from './rule';
 import { nextLoad } from './step-up';
 
 /**
- * Best fit: of the makeable loads at or above last time's and the reps of the range, take what is predicted within
+ * Best fit: among makeable loads at or above last time's and the reps of the range, choose what is predicted within
  * half a rep of the target RIR with reps nearest last time's, then nearest RIR, then the smaller load.
- *
  * - First week: the same among all loads, with reps nearest the middle of what set 1 may ask.
- * - Reps may pass the top of the range while the next load is not predicted to reach its bottom at the target.
- * - When last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
- * - In a cut reps rise before load does: last time's load while the range has reps for it.
- * - No step above the largest step, the smallest makeable step excepted.
- *
- * @returns undefined only when the grid holds no load that can be moved at all
+ * - Reps may exceed the range while the next load is not predicted to reach its bottom at the target.
+ * - If last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
+ * - While cutting reps rise before load does: last time's load while the range has reps for it.
+ * - No step above the largest step, except the smallest makeable step.
+ * @returns undefined only if the grid has no load that can be moved at all
  */
 export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   const { last, targetRir, conventions } = input;
@@ -49,7 +47,7 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   return withinReason(input, fit);
 }
 
-/** Last time's load with the reps of the range that leave the target, where it has them. */
+/** Last time's load with the reps of the range that meet the target, if there are any. */
 function sameLoad(input: ChoiceInput, load: Hundredths): Candidate | undefined {
   const { range, targetRir, conventions } = input;
   const reps = clamp(roundHalfDown(capacity(input, load) - targetRir), range.low, range.high);
@@ -57,7 +55,7 @@ function sameLoad(input: ChoiceInput, load: Hundredths): Candidate | undefined {
   return isAtMost(Math.abs(kept.predictedRir - targetRir), conventions.fitTolerance) ? kept : undefined;
 }
 
-/** A choice that passes the top of the range says so, and goes no further than makes sense. */
+/** A choice that exceeds the range says so, and stays within sensible limits. */
 function withinReason(input: ChoiceInput, fit: LoadChoice | undefined): LoadChoice | undefined {
   if (fit === undefined || fit.chosen.reps <= input.range.high) return fit;
   return nearerTheRange(input, { ...fit, decider: 'next load out of reach' });
@@ -67,7 +65,7 @@ function middle(input: ChoiceInput): number {
   return roundHalfUp((input.range.low + input.range.high) / 2);
 }
 
-/** The load, as moved, at which so many reps at the target are predicted, as what is added. */
+/** The added load at which this many reps at the target are predicted. */
 function idealLoad(input: ChoiceInput, reps: number): Hundredths {
   const moved = input.oneRepMax * input.curve.fraction(Math.max(1, reps + input.targetRir + input.fatigue));
   return asHundredths((moved - input.carried) * 100);
@@ -92,19 +90,19 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
   return withinReason(input, fit);
 }
 
-/** Most reps at a load: the top of the range, or what it takes while the next load is not predicted to reach the bottom. */
+/** Most reps at a load: the top of the range, or more while the next load is not predicted to reach the bottom. */
 function mostAt(input: ChoiceInput, load: Hundredths): number {
   const { range, targetRir } = input;
   if (input.fixed) return range.high;
   const next = nextLoad(input.grid, load);
-  // A span that leaves set 1 nothing but its top keeps to it where a load is less than a rep off.
+  // If the range leaves set 1 only its top, that is kept as long as a load is within a rep of it.
   const fitsTop = (one: Hundredths) => !isAtLeast(Math.abs(capacity(input, one) - targetRir - range.high), 1);
   if (range.low === range.high && (fitsTop(load) || (next !== undefined && fitsTop(next)))) return range.high;
   if (next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low)) return range.high;
   return Math.max(range.high, roundHalfDown(capacity(input, load) - targetRir));
 }
 
-/** Reps that leave the target in reserve at a load, at least one. */
+/** Reps that leave the target RIR at a load, at least one. */
 function reachAt(input: ChoiceInput, load: Hundredths): number {
   return Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
 }
@@ -120,7 +118,7 @@ function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {
     decider: 'below the range',
   } as const;
   if (load === from) return stays;
-  // Between coarse loads the lighter one may be good for more than the top.
+  // Between coarse loads the lighter one may allow more reps than the top.
   const most = mostAt(input, load);
   const chosen = candidate(input, load, clamp(reach, input.range.low, most));
   const down: LoadChoice = { chosen, others: [stays.chosen], decider: 'below the range' };

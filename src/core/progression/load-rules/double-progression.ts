@@ -20,8 +20,9 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
 }
 
 /**
- * Double progression: reps rise within the range, a rep a session that was met; at the top the smallest load step, back
- * to the bottom. Reps pass the top while the next load is not predicted to reach the bottom at the target.
+ * Double progression: reps rise within the range, one per session that met its target; at the top the smallest load
+ * step, back to the bottom. Reps exceed the top while the next load is not predicted to reach the bottom at the
+ * target.
  */
 export function doubleProgression<N extends string>(name: N, top: Top): LoadRuleKind<N> {
   return { name, takesStep: false, holdsReps: true, choose: (input) => choose(input, top) };
@@ -34,7 +35,7 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   const next = nextLoad(input.grid, last.load);
   const nextReaches = next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low);
   if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
-    // What goes to failure ends where it ends; anything else goes back to the bottom.
+    // A set to failure has no target reps; every other set returns to the bottom.
     const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));
     const chosen = candidate(input, next, bottom);
     return { chosen, others: [candidate(input, last.load, last.reps)], decider: 'top of the range' };
@@ -45,7 +46,7 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
       : nextReaches && top !== 'beyond the top'
         ? range.high
         : Math.max(range.high + PAST_TOP, last.reps);
-  // A rep a session that was met; what goes to failure ends where it ends.
+  // One more rep after a session that met its target; a set to failure has no target reps.
   const wished = targetRir <= 0 ? roundHalfDown(capacity(input, last.load)) : last.reps + (last.met ? 1 : 0);
   const chosen = candidate(input, last.load, clamp(wished, Math.min(last.reps, most), most));
   const others = next === undefined ? [] : [candidate(input, next, range.low)];
@@ -53,5 +54,5 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   return nearerTheRange(input, { chosen, others, decider: 'next load out of reach' });
 }
 
-/** Reps past the top of the range while coarse steps wait. */
+/** Reps above the range while the next step is too coarse. */
 const PAST_TOP = 8;

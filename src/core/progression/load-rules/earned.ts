@@ -5,8 +5,8 @@ import type { RuleInput } from './rule';
 import { earnedStep, steppedUp } from './step-up';
 
 /**
- * A load that stays until the technique says it is earned, then rises by 2.5-5 %; reps follow what the load allows at
- * the target RIR, or stay where the technique keeps them.
+ * A load that stays until the technique earns an increase of 2.5-5 %; reps follow from the load at the target RIR, or
+ * stay if the technique fixes them.
  */
 export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean): LoadChoice | undefined {
   const { last, targetRir, range, conventions } = input;
@@ -25,7 +25,7 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
       : clamp(
           reach,
           Math.min(range.low, last.reps),
-          // What goes to failure ends where it ends.
+          // A set to failure has no target reps.
           targetRir > 0 ? Math.max(range.high, last.reps) : Number.POSITIVE_INFINITY,
         );
   return {

@@ -5,7 +5,7 @@ import type { LoadGrid } from '../../loading/grid';
 import { clamp, isAtLeast, isAtMost } from '../../rounding';
 import { decimal, type Hundredths } from '../../units';
 
-/** A load that can be made, reps at it, and the RIR predicted at the end of the set. Load as a decimal. */
+/** A makeable load, its reps, and the RIR predicted at the end of the set. Load as a decimal. */
 export interface Candidate {
   readonly load: number;
   readonly reps: number;
@@ -39,25 +39,25 @@ export type Decider =
   | 'next load out of reach'
   | 'next load nearer the range';
 
-/** A chosen load with its runners-up, best first. */
+/** A chosen load with the next best ones. */
 export interface LoadChoice {
   readonly chosen: Candidate;
   readonly others: readonly Candidate[];
   readonly decider: Decider;
 }
 
-/** What a load rule may look at when it chooses set 1 of a part. Loads in hundredths of the grid's unit. */
+/** The inputs of a load rule for set 1 of a part. Loads in hundredths of the grid's unit. */
 export interface ChoiceInput {
-  /** One-rep max at this time, bodyweight share included, as a decimal. */
+  /** Current one-rep max, including bodyweight, as a decimal. */
   readonly oneRepMax: number;
-  /** Bodyweight share lifted along, as a decimal; 0 for other loadings. */
+  /** Bodyweight moved along, as a decimal; 0 for other loadings. */
   readonly carried: number;
   readonly grid: LoadGrid;
   readonly range: RepRange;
-  /** Whether the reps are written as one number, which stays whatever the equipment has. */
+  /** Whether reps are written as a single number, which stays with any equipment. */
   readonly fixed?: boolean;
   readonly targetRir: number;
-  /** Whether reps rise before load does, as in a cut. */
+  /** Whether reps rise before load, as while cutting. */
   readonly repsFirst?: boolean;
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;
@@ -67,7 +67,7 @@ export interface ChoiceInput {
   readonly conventions: Conventions;
 }
 
-/** Reps that can be done at a load before failure, after the fatigue of earlier sets. */
+/** Reps possible at a load before failure, after fatigue from earlier sets. */
 export function capacity(
   input: Pick<ChoiceInput, 'oneRepMax' | 'carried' | 'fatigue' | 'curve'>,
   load: Hundredths,
@@ -85,8 +85,8 @@ export function candidate(input: ChoiceInput, load: Hundredths, reps: number): C
 
 /**
  * The candidates at one load worth comparing: every rep of the range predicted within the tolerance, and the nearest
- * on either side. All others lose to one of these.
- * @param most highest rep allowed at this load
+ * on either side. All others are worse than one of these.
+ * @param most highest reps allowed at this load
  */
 export function candidatesAt(input: ChoiceInput, load: Hundredths, most = input.range.high): Candidate[] {
   const ability = capacity(input, load);
@@ -104,8 +104,8 @@ export function candidatesAt(input: ChoiceInput, load: Hundredths, most = input.
 const RUNNERS_UP = 3;
 
 /**
- * Orders candidates: those predicted within the tolerance of the target come first, by `nearness`, then by RIR, then
- * the smaller load; the rest by RIR, those that cannot be completed last.
+ * Compares candidates: those predicted within the tolerance of the target come first, by `nearness`, then by RIR,
+ * then the smaller load; the rest by RIR, those that cannot be completed last.
  */
 export function pickBest(
   candidates: readonly Candidate[],
@@ -115,7 +115,7 @@ export function pickBest(
 ): LoadChoice | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
   const fits = (c: Candidate) => isAtMost(miss(c), tolerance);
-  // Where nothing fits, a set too easy is done and logged; one that cannot be completed teaches nothing.
+  // If nothing fits, a set that is too easy gets done and logged; one that cannot be completed teaches nothing.
   const doable = (c: Candidate) => isAtLeast(c.predictedRir, 0);
   const compare = (a: Candidate, b: Candidate): number => {
     const fitA = fits(a);
@@ -127,7 +127,7 @@ export function pickBest(
     const rir = miss(a) - miss(b);
     return Math.abs(rir) > 1e-9 ? rir : a.load - b.load;
   };
-  // The few best are kept sorted while passing over the many.
+  // Keeps only the few best, in order, while iterating.
   const best: Candidate[] = [];
   for (const one of candidates) {
     let at = best.length;

@@ -4,20 +4,20 @@ import { candidate, capacity, type LoadChoice } from './load-choice';
 import { loadsFrom } from './loads-from';
 import type { LoadRuleKind, RuleInput } from './rule';
 
-/** Overshoot beyond this many RIR asks for reps in place of load. */
+/** An overshoot beyond this RIR adds reps instead of load. */
 const OVERSHOOT = 1;
 
 /**
- * Load first: reps stay, and the fewest steps are added that bring the prediction down to the target RIR. Where the
- * step that reaches it overshoots by more than 1 RIR, reps are added at the old load instead. The first week, and a
- * load that no longer reaches the range, go by best fit.
+ * Load first: reps stay, and the fewest steps are added that bring the prediction down to the target RIR. If that
+ * step overshoots by more than 1 RIR, reps are added at the old load instead. The first week, and a load that no
+ * longer reaches the range, use best fit.
  */
 function choose(input: RuleInput): LoadChoice | undefined {
   const { last, targetRir, range, conventions } = input;
   if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
     return bestFit(input);
   const reps = clamp(last.reps, range.low, range.high);
-  // At last time's load reps that passed the top stay; a heavier one is back within the range.
+  // At last time's load, reps above the range stay; a heavier load returns to the range.
   const tries = loadsFrom(input, last.load).map((load) =>
     candidate(input, load, load === last.load ? Math.max(reps, last.reps) : reps),
   );

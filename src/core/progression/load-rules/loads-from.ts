@@ -2,7 +2,7 @@ import { indexAtOrAbove } from '../../loading/grid';
 import { asHundredths, type Hundredths } from '../../units';
 import type { ChoiceInput } from './load-choice';
 
-/** Makeable loads from last time's up to the largest step; the next one is always among them. */
+/** Makeable loads from last time's up to the largest step; the next one is always included. */
 export function loadsFrom(
   input: Pick<ChoiceInput, 'grid' | 'carried' | 'conventions'>,
   load: Hundredths,

@@ -7,7 +7,7 @@ import { bestFit } from './best-fit';
 import { doubleProgression } from './double-progression';
 import type { RuleInput } from './rule';
 
-/** Two loads alone, a target of 1 in reserve. */
+/** Only two loads, with a target of 1 RIR. */
 function input(weights: readonly number[], oneRepMax: number, changes: Partial<RuleInput> = {}): RuleInput {
   return {
     oneRepMax,
@@ -25,7 +25,7 @@ function input(weights: readonly number[], oneRepMax: number, changes: Partial<R
   };
 }
 
-test('71 reps of 15 where 14-20 are asked: 13 of the 35 miss the range by less', () => {
+test('71 reps of 15 in a range of 14-20: 13 of the 35 miss the range by less', () => {
   // e1RM 51: 15 can be done 30 (51/15 - 1) = 72 times, 35 can be done 13.7 times.
   expect(bestFit(input([15, 35], 51))).toMatchObject({
     chosen: { load: 35, reps: 13 },
@@ -33,18 +33,18 @@ test('71 reps of 15 where 14-20 are asked: 13 of the 35 miss the range by less',
   });
 });
 
-test('half again above the top is still asked, one rep beyond gives way, unless the next load is further off', () => {
+test('one and a half times the top is still used, one rep more is not, unless the next load misses the range by more', () => {
   // 10 lb, e1RM 20.33: 31 to failure less 1 is 30, of 20 at the top half as many more; 15 lb: 10.7 less 1.
   const at = (top: number) =>
     bestFit(input([10, 15], 10 * (1 + 31 / 30), { range: { low: 12, high: top } }))?.chosen;
   expect(at(20)).toMatchObject({ load: 10, reps: 30 });
   expect(at(19)).toMatchObject({ load: 15, reps: 10 });
-  // 18 where 8-10 are asked is 1.8 of the top; the next pair could be done once, an eighth of the bottom.
+  // 18 in a range of 8-10 is 1.8 times the top; the next pair could be done once, an eighth of the bottom.
   const coarse = input([10, 15], 17, { range: { low: 8, high: 10 }, targetRir: 3 });
   expect(bestFit(coarse)?.chosen).toMatchObject({ load: 10, reps: 18 });
 });
 
-test('it stays with the next load the week after, and so does double progression', () => {
+test('the next load is kept the week after, and double progression does the same', () => {
   const last = {
     load: asHundredths(3500),
     reps: 13,
@@ -62,13 +62,13 @@ test('it stays with the next load the week after, and so does double progression
   });
 });
 
-test('beyond thirty the next load is taken where it reaches half of the bottom: 34 of 17-25 give way to 12', () => {
+test('above thirty reps the next load is used if it reaches half of the bottom: 34 of 17-25 becomes 12', () => {
   // e1RM 22.5: 10 lb 37 times, 15 lb 15 times; with 3 left 34, and 12.
   const of = (oneRepMax: number, weights: readonly number[]) =>
     bestFit(input(weights, oneRepMax, { range: { low: 17, high: 25 }, targetRir: 3 }))?.chosen;
   expect(of(22.5, [10, 15])).toMatchObject({ load: 15, reps: 12 });
-  // Thirty of them are still asked.
+  // Thirty of them are still planned.
   expect(of(21, [10, 15])).toMatchObject({ load: 10, reps: 30 });
-  // Two of 20 are not half of the bottom.
+  // Two of 20 are less than half of the bottom.
   expect(of(22.5, [10, 20])).toMatchObject({ load: 10, reps: 34 });
 });

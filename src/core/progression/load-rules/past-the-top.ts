@@ -4,9 +4,10 @@ import { type ChoiceInput, candidate, capacity, type LoadChoice } from './load-c
 import { nextLoad } from './step-up';
 
 /**
- * Reps pass the top of the range while the next load is out of reach of its bottom, but not without end: beyond a share
- * of the top the next load is taken after all, with the reps it allows, where these miss the bottom by a smaller ratio
- * than the others pass the top; beyond thirty reps also where they reach half of the bottom. (71 reps of a light band where 14-20 are asked, or 13 of the next: 71/20 against 14/13.)
+ * Reps exceed the top of the range while the next load cannot reach its bottom, but within limits: beyond a share of
+ * the top the next load is used after all, with the reps it allows, if these miss the bottom by a smaller ratio than
+ * the others exceed the top; above thirty reps also if they reach half of the bottom. (71 reps of a light band in a
+ * range of 14-20, or 13 of the next: 71/20 against 14/13.)
  */
 export function nearerTheRange(input: ChoiceInput, choice: LoadChoice): LoadChoice {
   const { range, targetRir, conventions } = input;
@@ -17,7 +18,7 @@ export function nearerTheRange(input: ChoiceInput, choice: LoadChoice): LoadChoi
   if (next === undefined) return choice;
   const reps = roundHalfDown(capacity(input, next) - Math.max(0, targetRir));
   const isNearer = range.low / reps < chosen.reps / range.high;
-  // Beyond what anybody counts to, half of the bottom is near enough.
+  // At rep counts nobody keeps track of, half of the bottom is close enough.
   if (reps < 1 || !(isNearer || (isEndless && reps * 2 >= range.low))) return choice;
   return {
     chosen: candidate(input, next, reps),

@@ -6,8 +6,8 @@ import type { CarryInput, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad, percentMore, steppedUp } from './step-up';
 
 /**
- * Percent: so much more load each calendar week at fixed reps. The sum is kept before rounding, so that small steps add up on a
- * coarse grid; no step above the largest one, the smallest makeable step excepted.
+ * Percent: a fixed percentage of load per calendar week at constant reps. The unrounded sum is kept, so that small
+ * steps add up on a coarse grid; no step above the largest one, except the smallest makeable step.
  */
 function choose(input: RuleInput): LoadChoice | undefined {
   const { last, conventions, grid } = input;
@@ -23,7 +23,7 @@ function choose(input: RuleInput): LoadChoice | undefined {
     : { chosen, others: [kept], decider: 'per cent' };
 }
 
-/** The load a percentage above the one wished for last time, before it is made of what there is. */
+/** The unrounded load a percentage above last time's unrounded one. */
 function carries({ carried, step, pass, conventions }: CarryInput, ideal: Hundredths): Hundredths {
   return percentMore({ carried }, ideal, (step ?? conventions.percentStep) * pass);
 }

@@ -20,15 +20,15 @@ const ALL = [
 export type LoadRule = (typeof ALL)[number]['name'];
 export const LOAD_RULES: readonly LoadRule[] = ALL.map(({ name }) => name);
 
-/** Every load rule by its name. */
+/** Every load rule by name. */
 export const RULES = Object.fromEntries(ALL.map((rule) => [rule.name, rule])) as Readonly<
   Record<LoadRule, LoadRuleKind>
 >;
 
-/** Whether a rule is changed by the slot's own step in per cent. */
+/** Whether the slot's own percentage step affects a rule. */
 export function takesStep(rule: LoadRule): boolean {
   return RULES[rule].takesStep;
 }
 
-/** The rule a load goes by: the slot's, or the technique's own. */
+/** The rule of a load: the slot's, or the technique's own. */
 export type RuleName = LoadRule | 'earned' | 'reps' | 'share of the max';

@@ -2,47 +2,47 @@ import type { Conventions } from '../../conventions/conventions';
 import type { Hundredths } from '../../units';
 import type { ChoiceInput, LoadChoice } from './load-choice';
 
-/** What a slot's part did last time, as logged or, for weeks ahead, planned. Loads in hundredths. */
+/** What a slot's part did last time, as logged or, for future weeks, as planned. Loads in hundredths. */
 export interface LastTime {
   readonly load: Hundredths;
   /** Reps of its first set. */
   readonly reps: number;
   /** Fewest reps of any of its sets. */
   readonly least: number;
-  /** Whether the whole prescription was met, and how many sessions running at this load. */
+  /** Whether the whole prescription was met, and in how many sessions in a row at this load. */
   readonly met: boolean;
   readonly running: number;
-  /** The load the rule was after before it was made of what there is; the load itself where it was not. */
+  /** The load the rule aimed at before rounding; the load itself if they are the same. */
   readonly ideal: Hundredths;
 }
 
-/** What a load rule may look at when it chooses the first set of a part. */
+/** The inputs of a load rule for the first set of a part. */
 export interface RuleInput extends ChoiceInput {
   readonly last: LastTime | null;
-  /** Per cent of the rule's step; null: the convention's. */
+  /** Percentage of the rule's step; null: the default. */
   readonly step: number | null;
-  /** Calendar weeks since last time: a rule that steps by the week takes so many steps. */
+  /** Calendar weeks since last time: weekly rules make this many steps. */
   readonly pass: number;
 }
 
-/** What a rule may look at when it carries its wish over to the next week. */
+/** The inputs for carrying a rule's aim over to the next week. */
 export interface CarryInput {
-  /** Bodyweight lifted along, a decimal. */
+  /** Bodyweight moved along, a decimal. */
   readonly carried: number;
   readonly step: number | null;
   readonly pass: number;
   readonly conventions: Conventions;
 }
 
-/** How the load of a slot rises from week to week. One object, one file, one line in the registry. */
+/** How a slot's load rises from week to week. One object, one file, one line in the registry. */
 export interface LoadRuleKind<N extends string = string> {
   readonly name: N;
-  /** Whether every set asks the same reps under it, which rise together. */
+  /** Whether every set has the same reps, rising together. */
   readonly holdsReps?: true;
-  /** Whether the slot's own step in per cent changes what it does. */
+  /** Whether the slot's own percentage step changes its result. */
   readonly takesStep: boolean;
-  /** The first set of a part; undefined only when the grid holds no load that can be moved at all. */
+  /** The first set of a part; undefined only if the grid has no load that can be moved at all. */
   readonly choose: (input: RuleInput) => LoadChoice | undefined;
-  /** The load it is after next week, in hundredths, where it is not the load that was made. */
+  /** The load aimed at next week, in hundredths, if it differs from the makeable one. */
   readonly carries?: (input: CarryInput, ideal: Hundredths) => Hundredths;
 }

@@ -45,7 +45,7 @@ function input(oneRepMax: number, before: LastTime | null, changes: Partial<Rule
 const chosen = (rule: keyof typeof RULES, one: RuleInput) => RULES[rule].choose(one);
 
 describe('load first', () => {
-  test('after 60 × 10: e1RM 86 leaves 3 at 60, 2.3 at 61.25 is not made, 62.5 leaves 1.3: the fewest steps', () => {
+  test('after 60 × 10: e1RM 86 leaves 3 at 60, 2.3 at 61.25 is not makeable, 62.5 leaves 1.3: the fewest steps', () => {
     // 30 × (86 / 62.5 − 1) = 11.28 reps; ten leave 1.28.
     const fit = chosen('load first', input(86, last(60, 10)));
     expect(fit?.chosen).toMatchObject({ load: 62.5, reps: 10 });
@@ -53,8 +53,8 @@ describe('load first', () => {
     expect(fit?.decider).toBe('fewest steps');
   });
 
-  test('a step that overshoots by more than one gives way to reps', () => {
-    // 10 kg dumbbells, next 15: ten at 15 are far beyond; at 10 kg 17 can be done, so 15 leave two.
+  test('a step that overshoots by more than one rep becomes added reps', () => {
+    // 10 kg dumbbells, then 15: ten reps at 15 are far too many; at 10 kg 17 are possible, so 15 leave two.
     const grid = loadGrid('dumbbell', { ...HALL, dumbbell: { unit: 'kg', weights: [10, 15, 20] } });
     const fit = chosen('load first', input(10 * (1 + 17 / 30), last(10, 10), { grid }));
     expect(fit?.chosen).toMatchObject({ load: 10, reps: 15 });
@@ -62,7 +62,7 @@ describe('load first', () => {
     expect(fit?.others.map(({ load }) => load)).toEqual([15]);
   });
 
-  test('beside the fewest steps stand the three loads next to it, the old one first', () => {
+  test('with the fewest steps the three nearest loads are listed, the old one first', () => {
     const fit = chosen('load first', input(86, last(60, 10)));
     expect(fit?.others.map(({ load, reps }) => [load, reps])).toEqual([
       [60, 10],
@@ -72,28 +72,28 @@ describe('load first', () => {
 });
 
 describe('double progression', () => {
-  test('reps rise at the old load while the top is not reached', () => {
-    // e1RM 86: 13 can be done at 60, eleven leave two.
+  test('reps rise at the old load until the top is reached', () => {
+    // e1RM 86: 13 are possible at 60, eleven leave two.
     const fit = chosen('double progression', input(86, last(60, 10)));
     expect(fit?.chosen).toMatchObject({ load: 60, reps: 11 });
     expect(fit?.decider).toBe('reps first');
   });
 
-  test('all sets at the top: the smallest step, back to the bottom; one set below it waits', () => {
+  test('all sets at the top give the smallest step; one set below it waits', () => {
     const top = chosen('double progression', input(90, last(60, 12)));
     expect(top?.chosen).toMatchObject({ load: 62.5, reps: 8 });
     expect(top?.decider).toBe('top of the range');
     expect(chosen('double progression', input(90, last(60, 12, { least: 10 })))?.chosen.load).toBe(60);
   });
 
-  test('the first set alone is enough in one school, beyond the top is asked in another', () => {
+  test('one setting needs only the first set at the top, another one rep beyond it', () => {
     const twelve = last(60, 12, { least: 9 });
     expect(chosen('double progression, first set', input(90, twelve))?.chosen.load).toBe(62.5);
     expect(chosen('double progression, beyond the top', input(90, twelve))?.chosen.load).toBe(60);
     expect(chosen('double progression, beyond the top', input(90, last(60, 13)))?.chosen.load).toBe(62.5);
   });
 
-  test('a rep more where the session was met, the same again where it was not, whatever is predicted', () => {
+  test('one more rep after a session that met its target, the same after one that did not, whatever is predicted', () => {
     // e1RM 100 would allow 18 at 60.
     expect(chosen('double progression', input(100, last(60, 9)))?.chosen).toMatchObject({
       load: 60,
@@ -115,7 +115,7 @@ describe('double progression', () => {
 });
 
 describe('percent', () => {
-  test('2.5 % of 60 are 61.5: no whole step yet; next week 63 is 62.5', () => {
+  test('2.5 % of 60 is 61.5: no whole step yet; the next week 63 is made as 62.5', () => {
     const first = chosen('percent', input(100, last(60, 10)));
     expect(first?.chosen).toMatchObject({ load: 62.5, reps: 10 });
     const small = chosen('percent', input(100, last(60, 10), { step: 1 }));
@@ -125,13 +125,13 @@ describe('percent', () => {
     expect(later?.chosen.load).toBe(62.5);
   });
 
-  test('no step above a tenth, the smallest one excepted', () => {
+  test('no step above ten per cent, except the smallest', () => {
     expect(chosen('percent', input(200, last(60, 10), { step: 20 }))?.chosen.load).toBe(62.5);
   });
 });
 
 describe('two in a row', () => {
-  test('unchanged until all of it is met twice running, then 2.5-5 %', () => {
+  test('unchanged until everything is met twice in a row, then 2.5-5 %', () => {
     const once = chosen('two in a row', input(100, last(60, 10)));
     expect([once?.chosen.load, once?.decider]).toEqual([60, 'met once']);
     const missed = chosen('two in a row', input(100, last(60, 10, { met: false, running: 0 })));
@@ -140,7 +140,7 @@ describe('two in a row', () => {
     expect([twice?.chosen.load, twice?.chosen.reps, twice?.decider]).toEqual([62.5, 10, 'met twice running']);
   });
 
-  test('at the end of the equipment it stays and says so', () => {
+  test('at the end of the equipment the load stays and says so', () => {
     const fit = chosen('two in a row', input(400, last(252.5, 10, { running: 2 })));
     expect([fit?.chosen.load, fit?.decider]).toEqual([252.5, 'end of the equipment']);
   });
@@ -155,8 +155,8 @@ test('variation chain: the load stays, reps rise; all sets at the top make the n
   expect(chosen('variation chain', input(80 * 1.4, last(0, 8), body))?.decider).toBe('next variation due');
 });
 
-describe('a load that is earned', () => {
-  test('stays until then, and rises by 2.5-5 % once', () => {
+describe('an earned load', () => {
+  test('stays until earned, then rises by 2.5-5 % once', () => {
     expect(earnedLoad(input(90, last(60, 10)), false, false)?.chosen.load).toBe(60);
     expect(earnedLoad(input(90, last(60, 10)), true, false)).toMatchObject({
       chosen: { load: 62.5 },
@@ -164,26 +164,26 @@ describe('a load that is earned', () => {
     });
   });
 
-  test('keeps its reps where rests are what falls', () => {
+  test('keeps its reps if it is rest that falls', () => {
     expect(earnedLoad(input(120, last(60, 10)), false, true)?.chosen).toMatchObject({ load: 60, reps: 10 });
   });
 });
 
-test('to failure reps are what they are: 13 at 60 with an e1RM of 86, whatever the range says', () => {
+test('to failure reps are whatever they are: 13 at 60 with an e1RM of 86, regardless of the range', () => {
   const failing = { targetRir: 0 };
   expect(earnedLoad(input(86, last(60, 12), failing), false, false)?.chosen).toMatchObject({
     load: 60,
     reps: 13,
   });
   expect(chosen('double progression', input(86, last(60, 11), failing))?.chosen).toMatchObject({ reps: 13 });
-  // At the top: 62.5 allows 11.3, and that is what is asked.
+  // At the top: 62.5 allows 11.3, and that is planned.
   expect(chosen('double progression', input(86, last(60, 12), failing))?.chosen).toMatchObject({
     load: 62.5,
     reps: 11,
   });
 });
 
-test('an earned step lies between its percentages where the grid has one, else it is the smallest there is', () => {
+test('an earned step is within its percentages if the grid allows, otherwise the smallest step', () => {
   const of = (load: number) =>
     earnedStep({ grid: stack, carried: 0 }, asHundredths(load * 100), { least: 2.5, most: 5 });
   expect(of(100)).toBe(10250);
@@ -191,7 +191,7 @@ test('an earned step lies between its percentages where the grid has one, else i
   expect(of(200)).toBe(20750);
 });
 
-test('every rule, whatever came before: makeable loads, at least a rep, never down from a load in range', () => {
+test('every rule after any last time: makeable loads, at least one rep, no reduction from a load in range', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...LOAD_RULES),

@@ -24,24 +24,24 @@ test('the next load is the smallest above; at the end there is none', () => {
   expect(nextLoad(grid, asHundredths(2500))).toBeUndefined();
 });
 
-test('per cent more counts the body that is moved along: 5 % of 80 + 20 kg are 5 kg', () => {
+test('a percentage includes bodyweight: 5 % of 80 + 20 kg is 5 kg', () => {
   expect(percentMore({ carried: 0 }, asHundredths(10_000), 2.5)).toBe(10_250);
   expect(percentMore({ carried: 80 }, asHundredths(2000), 5)).toBe(2500);
 });
 
-test('100 kg earns 2.5 to 5 kg: the load nearest 103.75, on a tie the lower', () => {
+test('100 kg earns 2.5 to 5 kg: the load nearest 103.75, the lower on a tie', () => {
   expect(earned(gridOf(100, 101, 102.5, 105), 100)).toBe(102.5);
   expect(earned(gridOf(100, 103, 104, 105), 100)).toBe(104);
 });
 
-test('fine steps below 2.5 % are passed over, coarse ones above 5 % are taken all the same', () => {
+test('steps below 2.5 % are skipped, coarse steps above 5 % are used all the same', () => {
   expect(earned(gridOf(100, 101, 105), 100)).toBe(105);
   expect(earned(gridOf(10, 12, 14), 10)).toBe(12);
   expect(earned(gridOf(100, 101, 120), 100)).toBe(101);
   expect(earned(gridOf(10), 10)).toBeUndefined();
 });
 
-test('whatever the loads: a step goes up, to a load there is', () => {
+test('from any load a step goes up to an existing load', () => {
   const loads = fc.uniqueArray(fc.integer({ min: 1, max: 400 }), { minLength: 1, maxLength: 30 });
   fc.assert(
     fc.property(loads, fc.nat(), fc.integer({ min: 0, max: 90 }), (some, pick, carried) => {
@@ -57,7 +57,7 @@ test('whatever the loads: a step goes up, to a load there is', () => {
   );
 });
 
-test('a coarse step that a rule decided on asks what is predicted there, or waits', () => {
+test('a coarse step chosen by a rule uses the reps predicted there, or waits', () => {
   const grid = gridOf(10, 11, 15);
   const input = (oneRepMax: number): ChoiceInput => ({
     oneRepMax,
@@ -75,11 +75,11 @@ test('a coarse step that a rule decided on asks what is predicted there, or wait
     load: 11,
     reps: 12,
   });
-  // 11 to 15 is not: 20 can be done 10 times with it, so that 8 leave the 2 that are asked.
+  // 11 to 15 is not: 20 can be done 10 times with it, so 8 leave the planned 2.
   expect(steppedUp(input(20), asHundredths(1100), asHundredths(1500), 12)).toMatchObject({
     load: 15,
     reps: 8,
   });
-  // A little weaker, 7 would: the step waits.
+  // A little weaker it would be 7, so the step waits.
   expect(steppedUp(input(19.7), asHundredths(1100), asHundredths(1500), 12)).toBeNull();
 });

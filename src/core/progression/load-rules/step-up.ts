@@ -5,12 +5,12 @@ import { type Candidate, type ChoiceInput, candidate, capacity } from './load-ch
 
 type Moved = Pick<ChoiceInput, 'grid' | 'carried'>;
 
-/** The smallest makeable load above one; undefined at the end of the grid. */
+/** The smallest makeable load above another; undefined at the end of the grid. */
 export function nextLoad(grid: LoadGrid, load: Hundredths): Hundredths | undefined {
   return grid.steps[indexAtOrAbove(grid, asHundredths(load + 1))];
 }
 
-/** The load that moves so many per cent more, body included, before it is made of what there is. */
+/** The load that moves this percentage more, including bodyweight, before rounding to the grid. */
 export function percentMore(
   { carried }: Pick<Moved, 'carried'>,
   load: Hundredths,
@@ -21,8 +21,8 @@ export function percentMore(
 }
 
 /**
- * One step up within two percentages: the makeable load nearest their middle when one lies between, else the smallest
- * step there is. Undefined at the end of the grid.
+ * One step up between two percentages: the makeable load nearest their middle if one is between, otherwise the
+ * smallest step. Undefined at the end of the grid.
  */
 export function earnedStep(
   input: Moved,
@@ -41,9 +41,9 @@ export function earnedStep(
 }
 
 /**
- * A step up that a rule has decided on: the reps stay where it is within the largest step; beyond it, where only the
- * smallest makeable step is left, those that the target RIR predicts there.
- * @returns null where these would not reach the bottom of the range: the step waits
+ * A step up chosen by a rule: the reps stay if it is within the largest step; if only a larger step exists, the reps
+ * predicted there at the target RIR.
+ * @returns null if these would be below the range: the step waits
  */
 export function steppedUp(
   input: ChoiceInput,

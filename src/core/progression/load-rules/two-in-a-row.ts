@@ -3,7 +3,7 @@ import { candidate, type LoadChoice } from './load-choice';
 import type { LoadRuleKind, RuleInput } from './rule';
 import { earnedStep, steppedUp } from './step-up';
 
-/** Two in a row: unchanged until the whole prescription is met in two sessions running, then 2.5-5 % more. */
+/** Two in a row: unchanged until the whole prescription is met in two consecutive sessions, then 2.5-5 % more. */
 function choose(input: RuleInput): LoadChoice | undefined {
   const { last, conventions } = input;
   if (last === null) return bestFit(input);

@@ -6,7 +6,7 @@ export interface ActiveRest {
   readonly weeks: number;
 }
 
-/** Weeks off, or of something unlike training: once a year at most, for the long-trained and stale. */
+/** Weeks off or of different activity: at most once a year, for long-trained athletes who have gone stale. */
 export const activeRest: DeloadKind<ActiveRest> = {
   kind: 'active rest',
   start: { kind: 'active rest', weeks: 2 },

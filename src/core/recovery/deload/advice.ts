@@ -3,40 +3,41 @@ import type { Conventions } from '../../conventions/conventions';
 import { type Signs, type SignsSum, signsSum } from '../signs';
 import type { DeloadMeasure } from './deload';
 
-/** What is known when a deload is weighed. */
+/** The facts for deciding about a deload. */
 export interface DeloadSituation {
   readonly level: Level;
   readonly signs: Signs;
-  /** Whether the athlete cannot wait to train. */
+  /** Whether the athlete is eager to train. */
   readonly eager: boolean;
   /** Building weeks since the last deload. */
   readonly weeks: number;
   readonly irritatedJoints: number;
-  /** Life leaves little time or calm. */
+  /** Life leaves little time or rest. */
   readonly lifeStress: boolean;
-  /** A test of strength follows. */
+  /** A strength test follows. */
   readonly test: boolean;
-  /** Rates effort honestly. */
+  /** The athlete judges effort accurately. */
   readonly honest: boolean;
 }
 
-/** What is advised: whether to deload at all, then the kinds that suit, best first. */
+/** The advice: whether to deload at all, then the suitable kinds, best first. */
 export interface DeloadAdvice extends SignsSum {
   readonly needed: boolean;
-  /** Why none is needed, or why one is. */
+  /** Why one is needed or not. */
   readonly because: 'novice' | 'eager and fresh' | 'signs' | 'weeks' | 'not yet';
   readonly kinds: readonly DeloadMeasure['kind'][];
 }
 
-/** Weeks after which even few signs make a deload due. */
+/** Weeks after which even a low score makes a deload due. */
 function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions): boolean {
   return level !== 'novice' && weeks >= buildingWeeks;
 }
 
 /**
- * Whether a deload is needed and which kind suits: fewer sets in the usual case; fewer exercises for aching joints;
- * fewer days, or less time, under stress; both after deep fatigue; a heavy touch before a test; easier for honest
- * raters; lighter for practice. Novices need none planned; those eager to train with few signs probably none now.
+ * Whether a deload is needed and which kind suits: usually fewer sets; fewer exercises for aching joints; fewer days
+ * or less time under stress; both after deep fatigue; a heavy touch before a test; easier for athletes who judge
+ * effort accurately; lighter for practice. Novices need no planned one; eager athletes with a low score probably none
+ * now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
   const total = signsSum(situation.signs, situation.eager, conventions);

@@ -6,7 +6,7 @@ export interface Both {
   readonly sets: number;
 }
 
-/** Fewer sets, half the reps, half of the one-rep max: after long hard stretches. */
+/** Fewer sets, half the reps, half of the one-rep max: after long hard periods. */
 export const both: DeloadKind<Both> = {
   kind: 'both',
   start: { kind: 'both', sets: 0.4 },

@@ -3,9 +3,9 @@ import { fieldsSchema } from '../../fields-schema';
 import type { Zod } from '../../zod';
 import { DELOAD_KINDS, type DeloadMeasure, deloadFields } from './deload';
 
-/** The ways of a deload as a document holds them; before version 3 it was one alone. */
+/** The kinds of a deload as stored in a document; before version 3 there was only one. */
 export function deloadSchema(zod: Zod) {
-  // The registry's fields say what each kind's parameters are; TypeScript cannot follow them through a list.
+  // The registry's fields define each kind's parameters; TypeScript cannot follow that through a list.
   const measure = zod.union(
     DELOAD_KINDS.map((kind) => fieldsSchema(zod, kind, deloadFields(kind))),
   ) as z.ZodType<DeloadMeasure>;

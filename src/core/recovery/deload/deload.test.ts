@@ -13,7 +13,7 @@ import { keptDays } from './kept-days';
 
 const conventions = conventionsWith();
 
-/** Last building week and deload of an upper and a lower session of machine work, loads in kg. */
+/** The last building week and the deload of an upper and a lower machine session, loads in kg. */
 function weeks(deload: Deload) {
   const made = block(
     [
@@ -36,8 +36,8 @@ function weeks(deload: Deload) {
 const sets = (week: ReturnType<typeof weeks>['deload'], slotId: string) =>
   week?.sessions.flatMap(({ slots }) => slots).find((one) => one.slotId === slotId)?.sets ?? [];
 
-describe('each kind as the next week’s actual sets', () => {
-  test('fewer sets: 0.4 of three is one, load kept, reps cut until four are left', () => {
+describe('each kind gives these sets for the next week', () => {
+  test('fewer sets: 0.4 of three is one, load unchanged, reps reduced until four are left', () => {
     const { last, deload } = weeks([deloadStart('fewer sets')]);
     const [was, is] = [sets(last, 'a1')[0], sets(deload, 'a1')];
     expect(is).toHaveLength(1);
@@ -46,12 +46,12 @@ describe('each kind as the next week’s actual sets', () => {
     expect(is[0]?.predictedRir).toBeGreaterThanOrEqual(4);
   });
 
-  test('the other school keeps the reps', () => {
+  test('or reps unchanged', () => {
     const { last, deload } = weeks([{ kind: 'fewer sets', sets: 0.4, reps: 'kept' }]);
     expect(sets(deload, 'a1')[0]?.reps).toBe(sets(last, 'a1')[0]?.reps);
   });
 
-  test('lighter: load × 0.85 as makeable, sets and reps kept; or half of the max', () => {
+  test('lighter: load × 0.85 as makeable, sets and reps unchanged; or half of the max', () => {
     const { last, deload } = weeks([deloadStart('lighter')]);
     const [was, is] = [sets(last, 'a2'), sets(deload, 'a2')];
     expect(is).toHaveLength(was.length);
@@ -73,14 +73,14 @@ describe('each kind as the next week’s actual sets', () => {
     expect(is[0]?.load).toBeLessThan((was[0]?.load ?? 0) * 0.75);
   });
 
-  test('easier: as many sets, five left', () => {
+  test('easier: the same sets with five left', () => {
     const { last, deload } = weeks([deloadStart('easier')]);
     expect(sets(deload, 'a1')).toHaveLength(sets(last, 'a1').length);
     expect(sets(deload, 'a1').every(({ predictedRir }) => (predictedRir ?? 0) >= 5)).toBe(true);
   });
 
-  test('fewer days: the session that alone trains a muscle stays, the other goes', () => {
-    // Hamstrings are trained on b alone, and b has the quads too.
+  test('fewer days: the session that is the only one for a muscle stays, the other is dropped', () => {
+    // Hamstrings are only trained in b, which also trains the quads.
     const { deload } = weeks([deloadStart('fewer days')]);
     expect(deload?.sessions.map((one) => one.sets > 0)).toEqual([false, true]);
   });
@@ -96,7 +96,7 @@ describe('each kind as the next week’s actual sets', () => {
     ]);
   });
 
-  test('less time: what comes last goes first', () => {
+  test('less time: the last exercises are dropped first', () => {
     const { deload } = weeks([{ kind: 'less time', minutes: 20 }]);
     const first = deload?.sessions[0];
     expect(first?.seconds.high).toBeLessThanOrEqual(1200);
@@ -104,7 +104,7 @@ describe('each kind as the next week’s actual sets', () => {
     expect(sets(deload, 'a3').length).toBeLessThan(3);
   });
 
-  test('one heavy touch: one usual top set of each session’s first compound', () => {
+  test('one heavy touch: a usual top set of each session’s first compound', () => {
     const { last, deload } = weeks([deloadStart('one heavy touch')]);
     expect(sets(deload, 'a1').map(({ load, reps }) => [load, reps])).toEqual([
       [sets(last, 'a1')[0]?.load, sets(last, 'a1')[0]?.reps],
@@ -112,7 +112,7 @@ describe('each kind as the next week’s actual sets', () => {
     expect(sets(deload, 'a2')).toHaveLength(0);
   });
 
-  test('active rest: nothing, for as many weeks', () => {
+  test('active rest: nothing, for this many weeks', () => {
     expect(weeks([deloadStart('active rest')]).deload?.sessions.every((one) => one.sets === 0)).toBe(true);
     expect(deloadWeeks([deloadStart('active rest')])).toBe(2);
     expect(deloadWeeks([deloadStart('both')])).toBe(1);
@@ -120,7 +120,7 @@ describe('each kind as the next week’s actual sets', () => {
   });
 });
 
-test('combined kinds take the lowest of each dimension', () => {
+test('combined kinds use the lowest value of each dimension', () => {
   const made = lighteningOf(
     [
       { kind: 'fewer sets', sets: 0.6, reps: 'cut' },
@@ -133,7 +133,7 @@ test('combined kinds take the lowest of each dimension', () => {
   expect(made).toMatchObject({ sets: 0.6, load: 0.8, reps: 1, rir: 6, minutes: 40, kept: 'all' });
 });
 
-test('a deload kept before version 3 reads as one of several', () => {
+test('a deload stored before version 3 is read as a list of one', () => {
   expect(deloadSchema(z).parse({ kind: 'fewer sets', sets: 0.5 })).toEqual([
     { kind: 'fewer sets', sets: 0.5, reps: 'cut' },
   ]);
@@ -155,7 +155,7 @@ test('adding another kind never makes any dimension heavier', () => {
   );
 });
 
-test('the kept days train every muscle, with as few sessions as can', () => {
+test('the remaining days train every muscle in the fewest sessions', () => {
   const day = (id: string, ...muscles: Muscle[]) => ({ id, muscles: new Set(muscles) });
   const kept = keptDays([
     day('a', 'chest'),
@@ -180,7 +180,7 @@ describe('advice', () => {
   const advise = (changes: Partial<DeloadSituation>) => adviseDeload({ ...usual, ...changes }, conventions);
   const six = { 'poor sleep': 2, 'low drive': 2, 'falling performance': 2 } as const;
 
-  test('six points propose, nine urge', () => {
+  test('a score of six suggests a deload, nine urges it', () => {
     expect(advise({ signs: six })).toMatchObject({
       sum: 6,
       verdict: 'propose',
@@ -192,14 +192,14 @@ describe('advice', () => {
     expect(advise({ signs: nine }).kinds[0]).toBe('both');
   });
 
-  test('someone eager with few signs probably needs none, even after many weeks', () => {
+  test('an eager athlete with a low score probably needs none, even after many weeks', () => {
     expect(advise({ eager: true, weeks: 9 })).toMatchObject({ needed: false, because: 'eager and fresh' });
     expect(advise({ weeks: 9 })).toMatchObject({ needed: true, because: 'weeks' });
     expect(advise({ level: 'novice', weeks: 12 })).toMatchObject({ needed: false, because: 'novice' });
     expect(advise({})).toMatchObject({ needed: false, because: 'not yet' });
   });
 
-  test('aching joints ask for fewer exercises, stress for fewer days, a test for a heavy touch', () => {
+  test('aching joints suggest fewer exercises, stress fewer days, a test a heavy touch', () => {
     expect(advise({ signs: { 'aching joints': 2 } }).kinds[0]).toBe('fewer exercises');
     expect(advise({ lifeStress: true }).kinds[0]).toBe('fewer days');
     expect(advise({ test: true }).kinds[0]).toBe('one heavy touch');

@@ -11,7 +11,7 @@ import { type LessTime, lessTime } from './less-time';
 import { type DeloadKind, type Lightening, together } from './lightening';
 import { type Lighter, lighter } from './lighter';
 
-/** One way of deloading with its parameters. */
+/** A kind of deload with its parameters. */
 export type DeloadMeasure =
   | FewerSets
   | Lighter
@@ -23,7 +23,7 @@ export type DeloadMeasure =
   | HeavyTouch
   | ActiveRest;
 
-/** How a deload lightens the week: one or more ways at once. */
+/** How a deload makes the week easier: one or more kinds combined. */
 export type Deload = readonly DeloadMeasure[];
 
 const REGISTRY: { readonly [M in DeloadMeasure as M['kind']]: DeloadKind<M> } = {
@@ -42,21 +42,21 @@ export const DELOAD_KINDS = Object.keys(REGISTRY) as readonly DeloadMeasure['kin
 
 export const DEFAULT_DELOAD: DeloadMeasure = fewerSets.start;
 
-/** How a way of deloading starts when a coach picks it. */
+/** Default parameters of a kind when a coach chooses it. */
 export function deloadStart(kind: DeloadMeasure['kind']): DeloadMeasure {
   return REGISTRY[kind].start;
 }
 
-/** What each parameter of a way of deloading may be. */
+/** The fields for a kind's parameters. */
 export function deloadFields(kind: DeloadMeasure['kind']): Readonly<Record<string, Field>> {
   return REGISTRY[kind].fields as Readonly<Record<string, Field>>;
 }
 
-/** What a deload lowers, all its measures together. */
+/** Everything a deload reduces, all its measures combined. */
 export function lighteningOf(deload: Deload, conventions: Conventions): Lightening {
   return together(
     deload.map((one) => {
-      // Indexed by the kind the parameters carry, so the pair always fits; TypeScript cannot correlate them.
+      // The parameters carry their kind, so they always match; TypeScript cannot correlate them.
       const kind = REGISTRY[one.kind] as unknown as DeloadKind<DeloadMeasure>;
       return kind.lightens(one, conventions);
     }),

@@ -6,7 +6,7 @@ export interface Easier {
   readonly rir: number;
 }
 
-/** The same sets further from failure: for those who rate honestly. */
+/** The same sets further from failure: for athletes who judge effort accurately. */
 export const easier: DeloadKind<Easier> = {
   kind: 'easier',
   start: { kind: 'easier', rir: 5 },

@@ -4,7 +4,7 @@ export interface FewerDays {
   readonly kind: 'fewer days';
 }
 
-/** Sessions left out as long as each muscle is trained once: when life is full. */
+/** Drops sessions as long as each muscle is trained once: when life is busy. */
 export const fewerDays: DeloadKind<FewerDays> = {
   kind: 'fewer days',
   start: { kind: 'fewer days' },

@@ -4,7 +4,7 @@ export interface FewerExercises {
   readonly kind: 'fewer exercises';
 }
 
-/** The first compound of each muscle only: when joints ache. */
+/** Only the first compound of each muscle: when joints ache. */
 export const fewerExercises: DeloadKind<FewerExercises> = {
   kind: 'fewer exercises',
   start: { kind: 'fewer exercises' },

@@ -6,11 +6,11 @@ export interface FewerSets {
   readonly kind: 'fewer sets';
   /** Share of sets kept, rounded half up per slot, at least one. */
   readonly sets: number;
-  /** Reps cut to the easy RIR, or kept: schools. */
+  /** Reps reduced to the easy RIR, or unchanged: opinions differ. */
   readonly reps: 'cut' | 'kept';
 }
 
-/** Fewer sets at the usual load, reps cut until enough are left: the usual case. */
+/** Fewer sets at the usual load, reps reduced until enough are left: the usual choice. */
 export const fewerSets: DeloadKind<FewerSets> = {
   kind: 'fewer sets',
   start: { kind: 'fewer sets', sets: CONVENTIONS.deloadSets.default, reps: 'cut' },

@@ -4,7 +4,7 @@ import { keptDays } from './kept-days';
 
 const day = (id: string, ...muscles: readonly Muscle[]) => ({ id, muscles: new Set(muscles) });
 
-test('upper, lower, upper, lower: the first two train all there is', () => {
+test('upper, lower, upper, lower: the first two train every muscle', () => {
   const kept = keptDays([
     day('a', 'chest', 'lats'),
     day('b', 'quads', 'hamstrings'),
@@ -14,11 +14,11 @@ test('upper, lower, upper, lower: the first two train all there is', () => {
   expect([...kept]).toEqual(['a', 'b']);
 });
 
-test('one full day stands for two halves', () => {
+test('one full-body day replaces two half-body days', () => {
   expect([...keptDays([day('a', 'chest'), day('b', 'quads'), day('c', 'chest', 'quads')])]).toEqual(['c']);
 });
 
-test('a muscle trained on one day only keeps that day', () => {
+test('the only day of a muscle is kept', () => {
   expect([...keptDays([day('a', 'chest', 'calves'), day('b', 'chest', 'quads')])]).toEqual(['a', 'b']);
 });
 
@@ -27,7 +27,7 @@ const anyDays = (most: number) =>
     .array(fc.uniqueArray(fc.constantFrom(...MUSCLES), { maxLength: 5 }), { maxLength: most })
     .map((days) => days.map((muscles, at) => day(`d${at}`, ...muscles)));
 
-test('whatever the days, also many: each muscle stays trained, and no kept day could be spared', () => {
+test('for any number of days: each muscle stays trained, and no kept day is superfluous', () => {
   fc.assert(
     fc.property(fc.oneof(anyDays(8), anyDays(16)), (days) => {
       const kept = days.filter(({ id }) => keptDays(days).has(id));

@@ -1,11 +1,11 @@
 import type { Muscle } from '../../anatomy/muscle';
 
-/** More sessions than this in a cycle are thinned one by one, without trying every choice. */
+/** Above this many sessions per cycle they are dropped one by one instead of trying every combination. */
 const TRY_ALL = 12;
 
 /**
- * The fewest sessions that still train each muscle once, of several such the earliest.
- * @param sessions in order, with the muscles that each trains as prime movers
+ * The fewest sessions that train each muscle once; of several solutions the earliest.
+ * @param sessions in order, with the prime movers each trains
  */
 export function keptDays(
   sessions: readonly { readonly id: string; readonly muscles: ReadonlySet<Muscle> }[],

@@ -2,7 +2,7 @@ import type { Muscle } from '../../anatomy/muscle';
 import { type Exercise, primeMovers } from '../../exercises/exercise';
 import type { Kept } from './lightening';
 
-/** Slots of a session, in order, that a deload keeps. */
+/** Slots of a session that a deload keeps, in order. */
 export function keptSlots(
   slots: readonly { readonly id: string; readonly exercise: Exercise }[],
   kept: Kept,

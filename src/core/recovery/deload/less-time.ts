@@ -6,7 +6,7 @@ export interface LessTime {
   readonly minutes: number;
 }
 
-/** Sessions capped in minutes; what comes last goes first. */
+/** A cap on session minutes; the last exercises are dropped first. */
 export const lessTime: DeloadKind<LessTime> = {
   kind: 'less time',
   start: { kind: 'less time', minutes: 30 },

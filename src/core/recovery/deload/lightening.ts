@@ -5,7 +5,7 @@ import type { Fields } from '../../fields';
 export const KEPT = ['all', 'first compound per muscle', 'first compound of the session', 'none'] as const;
 export type Kept = (typeof KEPT)[number];
 
-/** What a deload lowers, dimension by dimension. Shares are of the last building week. */
+/** What a deload reduces, by dimension. Shares are relative to the last building week. */
 export interface Lightening {
   readonly sets: number;
   /** Share of the load as moved. */
@@ -13,16 +13,16 @@ export interface Lightening {
   /** Load at most this share of the one-rep max. */
   readonly ofMax: number;
   readonly reps: number;
-  /** RIR left at least, for which reps are cut; 0 leaves the reps as they are. */
+  /** Least RIR, for which reps are reduced; 0 leaves them unchanged. */
   readonly rir: number;
   readonly kept: Kept;
-  /** Whether sessions are left out as long as every muscle is trained once. */
+  /** Whether sessions are dropped as long as every muscle is trained once. */
   readonly fewerDays: boolean;
   /** Longest session in minutes. */
   readonly minutes: number;
 }
 
-/** Nothing lowered. */
+/** No reduction. */
 export const UNCHANGED: Lightening = {
   sets: 1,
   load: 1,
@@ -34,16 +34,16 @@ export const UNCHANGED: Lightening = {
   minutes: Number.POSITIVE_INFINITY,
 };
 
-/** A way of deloading as data with parameters P; a new one is one file and one line in the registry. */
+/** A kind of deload as data with parameters P; a new one is one file and one line in the registry. */
 export interface DeloadKind<P extends { readonly kind: string }> {
   readonly kind: P['kind'];
   readonly fields: Fields<P>;
-  /** How it starts when a coach picks it. */
+  /** Default parameters when a coach chooses it. */
   readonly start: P;
   readonly lightens: (parameters: P, conventions: Conventions) => Partial<Lightening>;
 }
 
-/** Several at once: the lowest of each dimension. */
+/** Several combined: the lowest value of each dimension. */
 export function together(lightenings: readonly Partial<Lightening>[]): Lightening {
   return lightenings.reduce<Lightening>((sum, one) => {
     const each = { ...UNCHANGED, ...one };

@@ -5,11 +5,11 @@ export interface Lighter {
   readonly kind: 'lighter';
   /** Share of the load. */
   readonly load: number;
-  /** In its place half of the one-rep max. */
+  /** Half of the one-rep max instead. */
   readonly half: boolean;
 }
 
-/** Less load, sets and reps kept: for practice, and as a bridge between blocks. */
+/** Less load, sets and reps unchanged: for practice, and as a bridge between blocks. */
 export const lighter: DeloadKind<Lighter> = {
   kind: 'lighter',
   start: { kind: 'lighter', load: 0.85, half: false },
