@@ -1,6 +1,6 @@
 import { roundHalfDown, roundHalfUp } from './rounding';
 
-test('halves go up or down as asked, also where binary fractions blur them', () => {
+test('halves round up or down as asked, even if binary fractions blur them', () => {
   expect(roundHalfUp(2.5)).toBe(3);
   expect(roundHalfDown(2.5)).toBe(2);
   expect(roundHalfUp(0.1 * 3 * 5)).toBe(2);

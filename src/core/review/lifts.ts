@@ -96,7 +96,7 @@ function lateGain(best: readonly number[], weeks: number): number {
   return 100 * (Math.max(...best.slice(-weeks)) / Math.max(...best.slice(0, -weeks)) - 1);
 }
 
-/** What changed lifts: deloads and phases all of them, an exchange its two. */
+/** What affected lifts: deloads and phases affect all of them, a swap the two exercises involved. */
 function changesOf({ blockPlan }: Reviewed): (exerciseId: string) => readonly LiftChange[] {
   const trained = blockPlan.weeks.filter(({ performed }) => performed.size > 0);
   const shared = trained.flatMap(({ plan }, at): readonly LiftChange[] => {
@@ -118,13 +118,13 @@ function changesOf({ blockPlan }: Reviewed): (exerciseId: string) => readonly Li
     ].sort((a, b) => a.date.localeCompare(b.date));
 }
 
-/** An exercise that took another's place from a week on, or for a day. */
+/** An exercise that replaced another from a week on, or for a day. */
 export interface Exchange {
   readonly week: number;
   readonly date: LocalDate;
   readonly from: string;
   readonly to: string;
-  /** Why on the day; null: the coach planned it. */
+  /** The reason, if it was swapped on the day; null: the coach planned it. */
   readonly why: string | null;
 }
 
@@ -146,7 +146,7 @@ function exchangesOf(plans: readonly Reviewed['blockPlan']['weeks'][number]['pla
   });
 }
 
-/** What was exchanged over the block, planned or on the day, in order. */
+/** Exercises replaced during the block, planned or on the day, in order. */
 export function exchanges({ blockPlan }: Reviewed): readonly Exchange[] {
   const trained = blockPlan.weeks.filter(({ issued }) => issued !== null);
   const onTheDay = trained.flatMap(({ plan, issued, performed }) =>

@@ -4,32 +4,32 @@ import type { Performed } from '../plan/week-state';
 import { isAtLeast } from '../rounding';
 import type { Reviewed } from './reviewed';
 
-/** How long a session took beside what it was reckoned at. Seconds. */
+/** Actual and planned duration of a session, in seconds. */
 export interface SessionMinutes {
   readonly week: number;
   readonly date: LocalDate;
   readonly session: string;
   readonly planned: SessionPlan['seconds'];
-  /** From the first set or word told of it to the last set. */
+  /** From the first set or note to the last set. */
   readonly taken: number;
   readonly sets: number;
 }
 
-/** What sessions took, over a block. */
+/** Durations of a block's sessions. */
 export interface Minutes {
   readonly sessions: readonly SessionMinutes[];
-  /** What was taken of what was planned, the middle one of all sessions, per cent; null: none to go by. */
+  /** Median of actual relative to planned time, per cent; null: no data. */
   readonly share: number | null;
 }
 
-/** Sets that a session needs before its clock says anything. */
+/** Sets a session needs for its duration to mean anything. */
 const LEAST_SETS = 3;
-/** A phone that lay open overnight is no session. */
+/** Longer than this, the phone was left open. */
 const LONGEST = 4 * 3600;
-/** In less than this share of what is reckoned nobody trains: the sets were written down together. */
+/** Below this share of the planned time the sets were entered all at once. */
 const LEAST_SHARE = 1 / 3;
 
-/** How long finished sessions took against the middle of what was planned; sets written down later have no clock. */
+/** Durations of finished sessions against the middle of the planned ones; sets entered afterwards have none. */
 export function sessionMinutes({ blockPlan }: Reviewed): Minutes {
   const sessions = blockPlan.weeks.flatMap(({ plan, issued, performed }) =>
     (issued?.plan ?? plan).sessions.flatMap((session): readonly SessionMinutes[] => {
@@ -47,7 +47,7 @@ export function sessionMinutes({ blockPlan }: Reviewed): Minutes {
   return { sessions, share: shares[shares.length >> 1] ?? null };
 }
 
-/** Seconds from the first thing told to the last set; null where no clock ran. */
+/** Seconds from the first entry to the last set; null if the times are not usable. */
 function clockOf({ workout, sets }: Performed): number | null {
   const logged = [...sets.values()].flatMap(({ set }) =>
     set.supersedes === null ? [Date.parse(set.at)] : [],

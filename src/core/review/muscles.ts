@@ -8,7 +8,7 @@ import { type Lesson, learnLandmarks, type WeekOfMuscle } from '../volume/learn-
 import { weeksOver } from '../watch/adherence';
 import type { Reviewed } from './reviewed';
 
-/** Weekly sets of a muscle in one week, as the landmarks measure them. */
+/** Weekly sets of a muscle in one week, as volume ranges measure them. */
 export interface MuscleWeekDone {
   readonly week: number;
   readonly kind: WeekPlan['kind'];
@@ -21,21 +21,21 @@ export interface MuscleWeekDone {
 export interface MuscleReview {
   readonly muscle: Muscle;
   readonly weeks: readonly MuscleWeekDone[];
-  /** The most weekly sets after which it did not fall twice running; null: none are over. */
+  /** The most weekly sets without two sessions in a row below target; null: no finished week. */
   readonly bore: { readonly sets: number; readonly week: number } | null;
-  /** The weekly sets at which it first fell twice running. */
+  /** The weekly sets at which it was first below target twice in a row. */
   readonly fell: { readonly sets: number; readonly week: number } | null;
-  /** Sessions that were judged, and in how many it was ahead or behind. */
+  /** Judged sessions, and how many were above or below target. */
   readonly judged: number;
   readonly ahead: number;
   readonly behind: number;
-  /** What the block teaches about its landmarks. */
+  /** What the block teaches about its volume range. */
   readonly lesson: Lesson;
 }
 
 /**
- * Muscles that the block trains or that it trained, planned against done, with what they bore. What is past counts as it
- * was done and nothing else: what a week planned and nobody trained is not in it.
+ * Muscles the block trains or trained, planned against done, with what they tolerated. Past weeks count as done:
+ * planned work that nobody did is not included.
  */
 export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
   const { block, athlete, blockPlan, conventions, today } = reviewed;
@@ -54,7 +54,7 @@ export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
     const building = [...over].flatMap((state): readonly WeekOfMuscle[] => {
       const { week, kind, phase } = state.plan;
       const sets = sums.get(state)?.(muscle) ?? 0;
-      // In the first week loads are found: to be ahead of them is no growth.
+      // In the first week loads are still being found: exceeding them is no progress.
       const verdicts = verdictsOf(week).map((one) => (week === 1 && one === 'ahead' ? 'on target' : one));
       return kind === 'deload' ? [] : [{ week, sets, verdicts, phase }];
     });
@@ -83,7 +83,7 @@ export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
   });
 }
 
-/** The first week in which a muscle was behind in two sessions running. */
+/** The first week with a muscle below target in two sessions in a row. */
 function fellAt(weeks: readonly WeekOfMuscle[]): MuscleReview['fell'] {
   let behind = false;
   for (const { week, sets, verdicts } of weeks)
@@ -94,7 +94,7 @@ function fellAt(weeks: readonly WeekOfMuscle[]): MuscleReview['fell'] {
   return null;
 }
 
-/** Weekly sets of each muscle that were done in a week that is over. */
+/** Weekly sets of each muscle done in a finished week. */
 function doneIn(
   { issued, plan, performed }: WeekState,
   { block, exercises, conventions }: Reviewed,

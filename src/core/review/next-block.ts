@@ -16,14 +16,14 @@ import { setCount, withSetCount } from '../techniques/registry';
 import type { Reviewed } from './reviewed';
 import type { Suggestion } from './suggestions';
 
-/** A name for a suggestion: its kind and what it is about. */
+/** A suggestion's name: its kind and its subject. */
 export function suggestionId(suggestion: Suggestion): string {
   const about =
     'muscle' in suggestion ? suggestion.muscle : 'exerciseId' in suggestion ? suggestion.exerciseId : '';
   return about === '' ? suggestion.kind : `${suggestion.kind}/${about}`;
 }
 
-/** What a suggestion changes in the design of the next block; nothing: it is for the coach to see to. */
+/** A suggestion's edit of the next block's design; none if the coach has to handle it. */
 export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly SingleEdit[] {
   switch (suggestion.kind) {
     case 'fewer sets':
@@ -44,9 +44,9 @@ export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly 
 }
 
 /**
- * The next block from this one: its design, exercises and first reserve once more, sets back to where it began, with the
- * suggestions that were taken. Its loads follow from the strength held, as those of any block do. It begins on the Monday
- * behind this one, or this week where this one is over.
+ * The next block after this one: the same design, exercises and first RIR, sets back to their start, with the
+ * accepted suggestions. Its loads follow from current strength, as in any block. It starts on the Monday after this
+ * one, or this week if that is over.
  */
 export function nextBlock(
   reviewed: Reviewed,
@@ -64,13 +64,13 @@ export function nextBlock(
     );
 }
 
-/** The longest name a block is given here. */
+/** Longest name given to a block here. */
 const LONGEST_NAME = 80;
 
-/** Name and first day of what follows a block: `Autumn 2` after `Autumn`, `Autumn 3` after that. */
+/** Name and start of the following block: `Autumn 2` after `Autumn`, then `Autumn 3`. */
 function following({ block, today }: Reviewed): Pick<Block, 'name' | 'startDate'> {
   const [, before = block.name, number = '1'] = /^(.*?) (\d+)$/.exec(block.name) ?? [];
-  // The Monday on or after the day behind its last.
+  // The Monday on or after the day after its last.
   const behind = mondayOf(addDays(blockSpan(block).to, 7));
   const thisWeek = mondayOf(today);
   return {
@@ -87,7 +87,7 @@ interface Placed {
 const placedIn = ({ sessions }: Block): readonly Placed[] =>
   sessions.flatMap((session) => session.slots.map((slot) => ({ session, slot })));
 
-/** A set fewer where a muscle has most of them, or one more where it has fewest. */
+/** One set fewer where a muscle has most, or one more where it has fewest. */
 function withSets(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly SingleEdit[] {
   const input = inputOf(reviewed);
   if (input === undefined) return [];
@@ -103,7 +103,7 @@ function withSets(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly Sing
   return [{ kind: 'slot/set', slot: slot.id, field: 'technique', value }];
 }
 
-/** The best-ranked exercise in a stalled one's place, wherever it stands. */
+/** Replaces a stalled exercise everywhere with the best-ranked substitute. */
 function exchanged(exerciseId: string, reviewed: Reviewed): readonly SingleEdit[] {
   const input = inputOf(reviewed);
   const placed = placedIn(reviewed.block).filter(({ slot }) => slot.exercise.id === exerciseId);

@@ -18,7 +18,7 @@ const TWO = block(
 );
 const ALL = ['all', 'all', 'all', 'all', 'all', 'all'] as const;
 
-/** A first set whose estimate is this strength: one rep to failure at it. */
+/** A first set with this estimated strength: one rep to failure. */
 const at = (day: 'm' | 't', week: number, strength: number): Exposure => ({
   exerciseId: 'hack-squat',
   slotId: day,
@@ -35,10 +35,10 @@ function taught(heavy: readonly number[], light: readonly number[], who: Partial
   const of = watched({ block: TWO, today: '2026-12-31', weeks: ALL });
   return { ...of, athlete: { ...of.athlete, ...who }, exposures };
 }
-/** Strength in the logarithm of a per cent: each of these a week more is that slope. */
+/** Strength in logarithmic per cent: one more each week gives exactly that slope. */
 const log = (percent: number) => 100 * Math.exp(percent / 100);
 
-test('the slope of a week in per cent, and its error, by hand; the better range is theirs', () => {
+test('the weekly slope in per cent and its error, by hand; the better range is chosen', () => {
   const [own] = ownRanges(taught([0, 1, 2, 3].map(log), [0, 1, 0, 1].map(log)));
   expect(own).toMatchObject({
     exerciseId: 'hack-squat',
@@ -52,7 +52,7 @@ test('the slope of a week in per cent, and its error, by hand; the better range 
   expect(own?.other.error).toBeCloseTo(Math.sqrt(0.8 / 2 / 5));
 });
 
-test('three days in a range say nothing; nor does a range that only falls more slowly', () => {
+test('three days in a range are too few, and a range that only declines more slowly is not better', () => {
   const flat = [0, 0, 0, 0].map(log);
   expect(ownRanges(taught([0, 1, 2].map(log), flat))).toEqual([]);
   expect(ownRanges(taught([0, 1, 2, 3].map(log), flat.slice(1)))).toEqual([]);
@@ -60,15 +60,15 @@ test('three days in a range say nothing; nor does a range that only falls more s
   expect(ownRanges(taught([0, 1, 2, 3].map(log), []))).toEqual([]);
 });
 
-test('two ranges that differ by less than chance explains teach nothing', () => {
-  // The error of each is 0.283 (above), twice that of the difference 0.8: 1.0 apart it is told, 0.6 apart it is not.
+test('two ranges that differ less than chance explains teach nothing', () => {
+  // Each has an error of 0.283 (above), so twice that of the difference is 0.8: 1.0 apart is reported, 0.6 is not.
   const swinging = [0, 1, 0, 1];
   const rising = (by: number) => swinging.map((y, k) => log(y + by * k));
   expect(ownRanges(taught(rising(1), rising(0)))).toHaveLength(1);
   expect(ownRanges(taught(rising(0.6), rising(0)))).toEqual([]);
 });
 
-test('taken, new slots start from it, and it is not taught again', () => {
+test('once applied, new slots start with it, and it is not taught again', () => {
   const of = taught([0, 1, 2, 3].map(log), [0, 0, 0, 0].map(log));
   const lesson = lessonsOf(of).find(({ kind }) => kind === 'range');
   if (lesson === undefined) throw new Error('nothing taught');
@@ -81,7 +81,7 @@ test('taken, new slots start from it, and it is not taught again', () => {
   );
 });
 
-test('of strength that swings by chance alone a range is rarely said to suit', () => {
+test('a range is rarely called better if strength varies by chance only', () => {
   const days = fc.array(fc.integer({ min: -100, max: 100 }), { minLength: 6, maxLength: 6 });
   let said = 0;
   const numRuns = 300;

@@ -6,33 +6,33 @@ import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import { isAtLeast, isAtMost } from '../rounding';
 import { liftedIn, type Reviewed } from './reviewed';
 
-/** How a lift went in one range of reps. */
+/** How a lift developed in one rep range. */
 export interface RangeTrend {
   readonly range: RepRange;
-  /** Strength gained a week, per cent: the slope of a straight line through the estimates. */
+  /** Strength gained per week, per cent: the slope of a line through the estimates. */
   readonly gain: number;
   /** Its standard error. */
   readonly error: number;
-  /** Days it was trained on. */
+  /** Number of training days. */
   readonly days: number;
 }
 
-/** A lift trained in two ranges or more, that went better in one of them than chance explains. */
+/** A lift trained in two or more ranges that did better in one of them than chance explains. */
 export interface OwnRange {
   readonly exerciseId: string;
   readonly best: RangeTrend;
-  /** The next best. */
+  /** The second best. */
   readonly other: RangeTrend;
 }
 
-/** Days in a range that say how it goes there. */
+/** Training days a range needs for a conclusion. */
 const LEAST_DAYS = 4;
-/** So many standard errors apart, two slopes are not alike. */
+/** Standard errors from which two slopes count as different. */
 const ERRORS_APART = 2;
 
 /**
- * Lifts that one of their ranges suits better: in each range, the estimates of first sets over the days by least squares;
- * the better one has to rise, and to be ahead of the next by more than twice the standard error of the difference.
+ * Lifts that respond better to one of their rep ranges: for each range, a least-squares line through the estimates of
+ * first sets; the better one must rise, and exceed the next by more than twice the standard error of the difference.
  */
 export function ownRanges(reviewed: Reviewed): readonly OwnRange[] {
   const curve = curveOf(reviewed.athlete.effort);
@@ -56,7 +56,7 @@ export function ownRanges(reviewed: Reviewed): readonly OwnRange[] {
   });
 }
 
-/** The range of each slot that is done in reps. */
+/** The range of each slot counted in reps. */
 function rangesOf({ block }: Reviewed): ReadonlyMap<string, RepRange> {
   return new Map(block.sessions.flatMap(({ slots }) => slots.map(({ id, range }) => [id, range] as const)));
 }

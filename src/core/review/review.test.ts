@@ -14,7 +14,7 @@ import { reviewOf } from './review';
 import type { Reviewed } from './reviewed';
 import { suggestionsOf } from './suggestions';
 
-/** The chest on Monday and Thursday from 2 November 2026. */
+/** Chest on Monday and Thursday from 2 November 2026. */
 const pressing = (sets: number) =>
   block(
     [
@@ -23,7 +23,7 @@ const pressing = (sets: number) =>
     ],
     { weeks: 6 },
   );
-/** Ten sets a week, above the floor of eight. */
+/** Ten sets a week, above the minimum of eight. */
 const CHEST = pressing(5);
 const ALL = ['all', 'all', 'all', 'all', 'all', 'all'] as const;
 const AFTER = '2026-12-31';
@@ -31,7 +31,7 @@ const AFTER = '2026-12-31';
 const reviewed = (changes: Partial<Happened>): Reviewed =>
   watched({ block: CHEST, today: AFTER, weeks: ALL, ...changes });
 
-/** The same with what was lifted in it. */
+/** The same with everything lifted in it. */
 function lifted(changes: Partial<Happened>): Reviewed {
   const before = reviewed(changes);
   return { ...before, exposures: exposuresIn(before.blockPlan.weeks, before.athlete, exerciseById) };
@@ -39,21 +39,21 @@ function lifted(changes: Partial<Happened>): Reviewed {
 
 const chest = (of: Reviewed) => muscleReviews(of).find(({ muscle }) => muscle === 'chest');
 
-/** From a week on every set is three reps short. */
+/** From a week on every set is three reps below target. */
 const short =
   (from: number): NonNullable<Happened['doing']> =>
   (week) =>
     week < from ? undefined : ({ reps, rir }) => ({ reps: reps - 3, rir });
-/** Every set is three reps over. */
+/** Every set is three reps above target. */
 const over: NonNullable<Happened['doing']> =
   () =>
   ({ reps, rir }) => ({ reps: reps + 3, rir });
 
-/** Weeks with the sessions of each that were trained. */
+/** Weeks, each with its trained sessions. */
 const anyWeeks = fc.array(fc.subarray(['mon', 'thu']), { minLength: 1, maxLength: 6 });
 
 describe('muscles', () => {
-  test('what was planned beside what was done; what nobody trained is not done', () => {
+  test('compares planned with done; sessions nobody trained are not done', () => {
     const few = { block: pressing(3), weeks: ['all', ['mon'], 'all'], today: '2026-11-23' } as const;
     const found = chest(reviewed(few));
     expect(found?.weeks.slice(0, 4)).toEqual([
@@ -64,21 +64,21 @@ describe('muscles', () => {
     ]);
   });
 
-  test('fell at the second session behind running, bore what came before it', () => {
+  test('records the sets at the second session in a row below target, and the sets tolerated before', () => {
     const found = chest(reviewed({ doing: short(4) }));
     expect(found?.fell).toEqual({ sets: 10, week: 4 });
     expect(found?.bore).toEqual({ sets: 10, week: 1 });
-    // 18 toward 10 by a third.
+    // 18 moves toward 10 by a third.
     expect(found?.lesson.ceiling).toMatchObject({ from: 18, failedAt: 10, week: 4 });
     expect(found?.lesson.ceiling?.to).toBeCloseTo(18 - 8 / 3);
-    // Below the floor it was not the sets: nothing is learned of the ceiling, and nothing taken off.
+    // Below the minimum the sets were not the cause: the maximum is not lowered and no sets are cut.
     const few = { block: pressing(3), doing: short(4) };
     expect(chest(reviewed(few))).toMatchObject({ fell: { sets: 6, week: 4 }, lesson: { ceiling: null } });
     expect(suggestionsOf(reviewed(few)).map(({ kind }) => kind)).not.toContain('fewer sets');
     expect(chest(reviewed({}))?.fell).toBeNull();
   });
 
-  test('to be ahead of loads that were only found in week 1 is no growth; in week 2 it is', () => {
+  test('exceeding loads that were only found in week 1 is no progress; in week 2 it is', () => {
     const first: NonNullable<Happened['doing']> = (week) =>
       week === 1 ? ({ reps, rir }) => ({ reps: reps + 3, rir }) : undefined;
     const second: NonNullable<Happened['doing']> = (week) =>
@@ -88,11 +88,11 @@ describe('muscles', () => {
     expect(chest(reviewed({ block: of, doing: second }))?.lesson.floor).toMatchObject({ grewAt: 6, week: 2 });
   });
 
-  test('muscles the block never touches are not in it', () => {
+  test('muscles the block never trains are left out', () => {
     expect(muscleReviews(reviewed({})).map(({ muscle }) => muscle)).not.toContain('quads');
   });
 
-  test('done is never more than planned where sets are done as asked, whatever is missed', () => {
+  test('done never exceeds planned if sets are done as planned, whatever is missed', () => {
     fc.assert(
       fc.property(anyWeeks, (weeks) => {
         for (const { weeks: list } of muscleReviews(reviewed({ block: pressing(3), weeks })))
@@ -104,7 +104,7 @@ describe('muscles', () => {
 });
 
 describe('lifts', () => {
-  test('the gain from its first week to its last, by hand', () => {
+  test('shows the gain from the first week to the last, by hand', () => {
     const at = (week: number, day: number, load: number): Exposure => ({
       exerciseId: 'chest-press-machine',
       slotId: day === 0 ? 'm' : 't',
@@ -121,15 +121,16 @@ describe('lifts', () => {
     expect(of(...flat)?.verdict).toBe('stalled');
     expect(of(...flat.slice(0, 4))?.verdict).toBe('too early');
     expect(of(...flat.slice(0, 4), at(5, 0, 100.6))?.verdict).toBe('goes on');
-    // At the end three per cent below the start: it fell, whatever was between; a little less, it stands.
+    // Three per cent below the start at the end it has declined, whatever happened between; a little less and it is
+    // stalled.
     expect(of(...flat.slice(0, 4), at(5, 0, 97))?.verdict).toBe('fell');
     expect(of(...flat.slice(0, 4), at(5, 0, 97.1))?.verdict).toBe('stalled');
     expect(of(at(1, 0, 100), at(2, 0, 90))?.verdict).toBe('fell');
-    // What another block lifted on other days is not this one's.
+    // Lifts of another block on other days do not count.
     expect(liftReviews(reviewed({ exposures: [at(-3, 0, 90)] }))).toEqual([]);
   });
 
-  test('what changed them: the deload, and an exchange on the day with its reason', () => {
+  test('lists what affected them: the deload, and a swap on the day with its reason', () => {
     const swap = { kind: 'swap', slotId: 'm', exerciseId: 'barbell-bench-press', why: 'taken' } as const;
     const of = lifted({
       block: { ...CHEST, weeks: 2 },
@@ -144,7 +145,7 @@ describe('lifts', () => {
 });
 
 describe('minutes', () => {
-  /** Each set of a session so many seconds after the one before it. */
+  /** Each set of a session this many seconds after the previous one. */
   function clocked(seconds: number): Reviewed {
     const of = lifted({});
     const weeks = of.blockPlan.weeks.map((week) => ({
@@ -170,7 +171,7 @@ describe('minutes', () => {
     return { ...of, blockPlan: { ...of.blockPlan, weeks } };
   }
 
-  test('from the first set to the last, against the middle of what was reckoned', () => {
+  test('run from the first set to the last, compared with the middle of the plan', () => {
     const { sessions, share } = sessionMinutes(clocked(300));
     expect(sessions).toHaveLength(12);
     expect(sessions[0]).toMatchObject({ week: 1, session: 'Session mon', taken: 1200, sets: 5 });
@@ -178,10 +179,10 @@ describe('minutes', () => {
     expect(share).toBeCloseTo((100 * 1200) / ((low + high) / 2));
   });
 
-  test('sets all logged at one moment have no clock, nor has a phone left open overnight', () => {
+  test('are unknown if all sets were logged at one moment or the phone was left open overnight', () => {
     expect(sessionMinutes(lifted({}))).toEqual({ sessions: [], share: null });
     expect(sessionMinutes(clocked(3 * 3600)).sessions).toEqual([]);
-    // Four gaps between five sets: just a third of what is reckoned at least, or a second less each.
+    // Four gaps between five sets: just a third of the planned time, or one second less each.
     const { planned } = sessionMinutes(clocked(300)).sessions[0] ?? { planned: { low: 0 } };
     const third = Math.ceil(planned.low / 3 / 4);
     expect(sessionMinutes(clocked(third)).sessions).toHaveLength(12);
@@ -192,7 +193,7 @@ describe('minutes', () => {
 describe('lessons', () => {
   const kinds = (of: Reviewed) => lessonsOf(of).map(({ kind }) => kind);
 
-  test('a ceiling that was found is taken over with its evidence, once', () => {
+  test('a maximum that was found is applied with its evidence, once', () => {
     const of = reviewed({ doing: short(4) });
     const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
     if (lesson === undefined) throw new Error('nothing taught');
@@ -200,17 +201,17 @@ describe('lessons', () => {
     const to = 18 - 8 / 3;
     expect(wiser.learned.chest?.ceiling).toBeCloseTo(to);
     expect(wiser.learned.chest?.evidence).toBe('Behind twice running at 10 sets.');
-    // The next block starts from there: a third of the way again.
+    // The next block continues from there: a third of the way again.
     const next = chest(reviewed({ athlete: wiser, doing: short(4) }));
     expect(next?.lesson.ceiling?.from).toBeCloseTo(to);
     expect(next?.lesson.ceiling?.to).toBeCloseTo(to - (to - 10) / 3);
   });
 
-  test('as asked teaches nothing', () => {
+  test('a block done as planned teaches nothing', () => {
     expect(kinds(lifted({}))).toEqual([]);
   });
 
-  test('four reports of long soreness lengthen the gap of that muscle, three do not; short soreness never does', () => {
+  test('four reports of long soreness lengthen the muscle’s gap, three do not; short soreness never does', () => {
     const sore = (count: number, days: number) =>
       [0, 1, 2, 3].slice(0, count).map((at) => ({
         workoutId: `w${at + 1}-mon`,
@@ -234,7 +235,7 @@ describe('answers to lessons', () => {
   const of = reviewed({ doing: short(4) });
   const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
 
-  test('taken, refused and forgotten: forgotten, all is as it was', () => {
+  test('undoing an applied or dismissed lesson restores everything', () => {
     if (lesson === undefined) throw new Error('nothing taught');
     const { athlete } = of;
     const taken = withLesson(athlete, 'b1', lesson, 'So it was.');
@@ -245,16 +246,16 @@ describe('answers to lessons', () => {
     expect(refused.learned).toEqual({});
     expect(answerTo(refused, 'b1', 'ceiling/chest')?.outcome).toBe('refused');
     expect(forgetting(refused, 'b1', 'ceiling/chest')).toEqual(athlete);
-    // Taken twice, or refused once it was taken, all goes back to what stood before the first answer.
+    // Applied twice, or dismissed after being applied, undoing returns to the state before the first answer.
     expect(forgetting(withLesson(taken, 'b1', lesson, 'So it was.'), 'b1', 'ceiling/chest')).toEqual(athlete);
     expect(refusing(taken, 'b1', 'ceiling/chest')).toEqual(refused);
-    // A second block's lesson over the first one's, forgotten, leaves the first.
+    // Undoing a second block's lesson returns to the first block's.
     const twice = withLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
     expect(twice.learned.chest?.ceiling).toBe(12);
     expect(forgetting(twice, 'b2', 'ceiling/chest').learned.chest?.ceiling).toBeCloseTo(18 - 8 / 3);
   });
 
-  test('of every other kind as well, a coach’s own figures beside them left alone', () => {
+  test('so does every other kind of lesson, without touching the coach’s own rules', () => {
     const own = { ...of.athlete.conventions, athlete: { driftSlope: 150, cutReps: 4 } };
     const athlete = {
       ...of.athlete,
@@ -280,7 +281,7 @@ describe('answers to lessons', () => {
   });
 });
 
-test('a lesson that was taken is shown as it was, not taught again from where it led', () => {
+test('an applied lesson is shown as it was, not computed again from its result', () => {
   const of = reviewed({ doing: short(4) });
   const source = { ...of, blockId: 'b1', catalogue: { find: lookup, newest: exerciseById } };
   const [first] = lessonsAnswered(source).filter(({ about }) => about === 'ceiling/chest');
@@ -295,7 +296,7 @@ test('a lesson that was taken is shown as it was, not taught again from where it
 describe('suggestions', () => {
   const of = (changes: Partial<Happened>) => suggestionsOf(lifted(changes));
 
-  test('a muscle that fell gets fewer sets, one that was always ahead more', () => {
+  test('a muscle that fell below target gets fewer sets, one always above gets more', () => {
     expect(of({ doing: short(4) })).toContainEqual({ kind: 'fewer sets', muscle: 'chest', at: 10, week: 4 });
     expect(of({ doing: over })).toContainEqual(
       expect.objectContaining({ kind: 'more sets', muscle: 'chest', most: 10, ceiling: 18 }),
@@ -303,14 +304,14 @@ describe('suggestions', () => {
     expect(of({}).map(({ kind }) => kind)).not.toContain('more sets');
   });
 
-  test('all fell in week 3 of six: the deload comes earlier; in the last week before it, it came in time', () => {
+  test('all below target in week 3 of six: the deload comes earlier; in the last week before it, it was in time', () => {
     expect(of({ doing: short(3) })).toContainEqual(
       expect.objectContaining({ kind: 'deload earlier', after: 3 }),
     );
     expect(of({ doing: short(6) }).map(({ kind }) => kind)).not.toContain('deload earlier');
   });
 
-  test('never behind, never strained, never tired over four weeks: train harder; over three, or once behind, not', () => {
+  test('never below target, strained or tired over four weeks: train harder; over three, or once below, not', () => {
     const kinds = (changes: Partial<Happened>) => of(changes).map(({ kind }) => kind);
     const four = { weeks: ['all', 'all', 'all', 'all'] as const, today: '2026-11-30' };
     expect(of({ ...four, doing: over })).toContainEqual({ kind: 'train harder', sessions: 8, weeks: 4 });
@@ -320,7 +321,7 @@ describe('suggestions', () => {
     expect(kinds({ ...four, doing: over, checkIns: [tired] })).not.toContain('train harder');
   });
 
-  test('a session missed three weeks of four asks for another day, two of four do not', () => {
+  test('a session missed three weeks of four gets another day, two of four does not', () => {
     const missing = (times: number) =>
       of({
         weeks: [0, 1, 2, 3].map((at) => (at < times ? ['mon'] : ['mon', 'thu'])),
@@ -337,7 +338,7 @@ describe('suggestions', () => {
   });
 });
 
-test('the whole: weeks that are over, what was done of them, and the signs of its check-ins alone', () => {
+test('the summary has finished weeks, what was done of them, and the fatigue of its own check-ins', () => {
   const checkIns = [
     checkIn('2026-10-25', { slept: 'poorly' }),
     checkIn('2026-11-08'),

@@ -12,9 +12,9 @@ import { liftedIn, type Reviewed } from './reviewed';
 import { sorenessDays } from './soreness-days';
 import { type Suggestion, suggestionsOf } from './suggestions';
 
-/** A block behind it, or as far as it is. */
+/** A finished block, or one in progress. */
 export interface Review {
-  /** Weeks that are over, and all of them. */
+  /** Finished weeks, and all weeks. */
   readonly over: number;
   readonly weeks: number;
   readonly muscles: readonly MuscleReview[];
@@ -22,15 +22,15 @@ export interface Review {
   readonly exchanges: readonly Exchange[];
   readonly minutes: Minutes;
   readonly done: readonly WeekDone[];
-  /** Sums of the signs, check-in by check-in, of those within the block. */
+  /** Fatigue scores of the block's check-ins. */
   readonly signs: readonly { readonly date: LocalDate; readonly sum: number }[];
-  /** Days until soreness was gone, by muscle, in the order they were told. */
+  /** Days until soreness was gone, by muscle, in order of reporting. */
   readonly soreness: readonly { readonly muscle: Muscle; readonly days: readonly number[] }[];
   readonly bias: RirBias | null;
   readonly suggestions: readonly Suggestion[];
 }
 
-/** What a block comes to on a day. */
+/** The review of a block on a day. */
 export function reviewOf(reviewed: Reviewed): Review {
   const { block, athlete, blockPlan, conventions, today } = reviewed;
   const over = weeksOver(block, blockPlan.weeks, today);
@@ -49,7 +49,7 @@ export function reviewOf(reviewed: Reviewed): Review {
   };
 }
 
-/** The signs of each check-in within the block, by what had been trained until then. */
+/** The fatigue signs of each check-in in the block, given the training until then. */
 function signsWithin(reviewed: Reviewed): Review['signs'] {
   const { block, blockPlan, checkIns } = reviewed;
   const first = blockPlan.weeks[0]?.plan;

@@ -7,7 +7,7 @@ import type { BlockPlan } from '../plan/block-plan';
 import type { Training } from '../training/training';
 import type { Watch } from '../watch/watch';
 
-/** A block as a review looks at it: on a day of its life, or behind its end. */
+/** A block as a review sees it: on a day during or after it. */
 export type Reviewed = Omit<Watch, 'isFollowed'>;
 
 /** What was lifted in the block itself. */
@@ -26,14 +26,14 @@ export function liftedIn({
   return exposures.filter(({ date, slotId }) => days.has(date) && slots.has(slotId));
 }
 
-/** What a review is made of. */
+/** The inputs of a review. */
 export interface ReviewSource extends Pick<Training, 'blockId' | 'block' | 'athlete' | 'log' | 'checkIns'> {
   readonly blockPlan: BlockPlan;
   readonly catalogue: Pick<Catalogue, 'find' | 'newest'>;
   readonly today: LocalDate;
 }
 
-/** A block with what was lifted in it, as its review looks at it. */
+/** A block with everything lifted in it, as its review sees it. */
 export function reviewedOf({ catalogue, ...source }: ReviewSource): Reviewed {
   const { block, athlete, blockPlan, log, checkIns, today } = source;
   return {

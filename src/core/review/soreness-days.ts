@@ -2,7 +2,10 @@ import type { Muscle } from '../anatomy/muscle';
 import { daysBetween } from '../calendar';
 import type { Reviewed } from './reviewed';
 
-/** Days until a muscle's soreness was gone, session by session in the order they were told; what is still there says nothing. */
+/**
+ * Days until a muscle's soreness was gone, by session in order of reporting; soreness that is still there is left
+ * out.
+ */
 export function sorenessDays({ log }: Pick<Reviewed, 'log'>): ReadonlyMap<Muscle, readonly number[]> {
   const trained = new Map(log.workouts.map(({ id, date }) => [id, date]));
   const days = new Map<Muscle, number[]>();

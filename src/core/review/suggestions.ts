@@ -7,11 +7,11 @@ import { sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
 import type { Reviewed } from './reviewed';
 
-/** What a block suggests for the next one, each with what it rests on. */
+/** A suggestion for the next block, with its evidence. */
 export type Suggestion =
-  /** A muscle fell twice running: the next block's sets stay below that. */
+  /** A muscle was below target twice in a row: the next block stays below those sets. */
   | { readonly kind: 'fewer sets'; readonly muscle: Muscle; readonly at: number; readonly week: number }
-  /** A muscle was never behind and ahead in most sessions: it bears more than it was given. */
+  /** A muscle was never below target and mostly above: it tolerates more sets. */
   | {
       readonly kind: 'more sets';
       readonly muscle: Muscle;
@@ -21,14 +21,14 @@ export type Suggestion =
       readonly of: number;
     }
   | { readonly kind: 'exchange'; readonly exerciseId: string; readonly gain: number; readonly weeks: number }
-  /** Lifts that go on: kept. */
+  /** Lifts that progress: kept. */
   | { readonly kind: 'keep'; readonly exerciseIds: readonly string[] }
-  /** Half the muscles fell before the deload came. */
+  /** Half the muscles were below target before the deload. */
   | { readonly kind: 'deload earlier'; readonly after: number; readonly muscles: readonly Muscle[] }
-  /** Nothing was ever hard: whoever never needs a deload probably does not train hard enough. */
+  /** Nothing was ever hard: an athlete who never needs a deload probably does not train hard enough. */
   | { readonly kind: 'train harder'; readonly sessions: number; readonly weeks: number }
   | { readonly kind: 'shorter sessions'; readonly share: number; readonly sessions: number }
-  /** A session missed most weeks. */
+  /** A session missed in most weeks. */
   | {
       readonly kind: 'another day';
       readonly sessionId: string;
@@ -43,13 +43,13 @@ export type Suggestion =
       readonly reps: number;
     };
 
-/** Ahead in so many of its sessions a muscle bears more; per cent. */
+/** Share of sessions above target from which a muscle tolerates more; per cent. */
 const MOSTLY = 60;
 const LEAST_JUDGED = 4;
-/** Sessions longer than reckoned by so much are too long; per cent. */
+/** Sessions this much longer than planned are too long; per cent. */
 const LONGER = 115;
 
-/** What the block suggests, what was borne first. */
+/** The block's suggestions, tolerated volume first. */
 export function suggestionsOf(reviewed: Reviewed): readonly Suggestion[] {
   const muscles = muscleReviews(reviewed);
   const lifts = liftReviews(reviewed);
@@ -70,7 +70,7 @@ function setsSuggested(
 ): readonly Suggestion[] {
   const planned = blockPlan.weeks[0]?.plan.muscles[muscle];
   if (fell !== null) {
-    // Below the floor it was not the sets.
+    // Below the minimum the sets were not the cause.
     const isEnough = isAtLeast(fell.sets, planned?.landmarks.floor ?? 0);
     return isEnough ? [{ kind: 'fewer sets', muscle, at: fell.sets, week: fell.week }] : [];
   }
@@ -82,7 +82,7 @@ function setsSuggested(
   return [{ kind: 'more sets', muscle, most, ceiling, ahead, of: judged }];
 }
 
-/** Half or more of the muscles that were judged fell, the last of that half in a week before the deload. */
+/** At least half of the judged muscles fell below target, the last of that half in a week before the deload. */
 function deloadSuggested(muscles: readonly MuscleReview[], { blockPlan }: Reviewed): readonly Suggestion[] {
   const judged = muscles.filter((one) => one.judged > 0);
   const fallen = judged
@@ -95,7 +95,7 @@ function deloadSuggested(muscles: readonly MuscleReview[], { blockPlan }: Review
   return [{ kind: 'deload earlier', after: half.week, muscles: muscleNames }];
 }
 
-/** Not one session behind or strained in weeks of building, and no sign of tiredness above what anybody has. */
+/** No session below target or strained over building weeks, and no fatigue above normal. */
 function effortSuggested(reviewed: Reviewed): readonly Suggestion[] {
   const { blockPlan, checkIns, conventions, block, today } = reviewed;
   const building = weeksOver(block, blockPlan.weeks, today).filter(({ plan }) => plan.kind === 'building');

@@ -2,19 +2,19 @@ import { type Block, weekStart } from '../block/block';
 import { addDays, type LocalDate } from '../calendar';
 import { deloadWeeks } from '../recovery/deload/deload';
 
-/** Some days, both ends included. */
+/** A range of days, both ends included. */
 export interface Days {
   readonly from: LocalDate;
   readonly to: LocalDate;
 }
 
-/** Where a block lies in the year, with its deloads and the days it pauses. */
+/** A block's dates in the year, with its deloads and pauses. */
 export interface BlockSpan extends Days {
   readonly deloads: readonly Days[];
   readonly pauses: readonly Days[];
 }
 
-/** The days a block takes as it is planned: its building weeks, deloads early and planned, and pauses. */
+/** The days of a planned block: building weeks, early and planned deloads, and pauses. */
 export function blockSpan(
   block: Pick<Block, 'startDate' | 'weeks' | 'cycleDays' | 'pauses' | 'earlyDeloads' | 'deload'>,
 ): BlockSpan {

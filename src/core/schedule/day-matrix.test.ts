@@ -27,13 +27,13 @@ function seen(plan: Block) {
   return input;
 }
 
-test('the matrix: sets of a day by their shares, hours since the last day that counted, the cycle wrapping round', () => {
+test('the matrix has each day’s sets by share and the hours since the last counted day, around the cycle', () => {
   const cells = dayMatrix(
     inputOf(session('a', 0, [slot('a1', 'leg-press')]), session('b', 3, [slot('b1', 'leg-press')])),
   );
   const quads = cells.get('quads') ?? [];
   expect(quads).toHaveLength(7);
-  // Monday was last trained on Thursday, four days before; Thursday on Monday, three.
+  // Before Monday comes Thursday, four days earlier; before Thursday Monday, three.
   expect(quads[0]).toMatchObject({ hours: 96 });
   expect(quads[3]).toMatchObject({ hours: 72 });
   expect(quads[0]?.sets).toBe(quads[3]?.sets);
@@ -41,7 +41,7 @@ test('the matrix: sets of a day by their shares, hours since the last day that c
   expect(cells.get('lats')?.every((cell) => cell === null)).toBe(true);
 });
 
-test('a muscle trained on one day waits the whole cycle; sets too few to count are no exposure', () => {
+test('a muscle trained on one day waits a whole cycle; too few sets are no exposure', () => {
   const cells = dayMatrix(inputOf(session('a', 2, [slot('a1', 'leg-press')])));
   expect(cells.get('quads')?.[2]).toMatchObject({ hours: 168 });
   const little = dayMatrix(
@@ -50,7 +50,7 @@ test('a muscle trained on one day waits the whole cycle; sets too few to count a
   expect(little.get('adductors')?.[2]).toMatchObject({ sets: 0.25, hours: null });
 });
 
-test('a muscle’s days add up to what its week counts', () => {
+test('a muscle’s days add up to its week', () => {
   fc.assert(
     fc.property(anyBlock, (of) => {
       const input = seen(of);

@@ -5,13 +5,13 @@ import type { CheckInput } from '../findings/finding';
 /** Hard sets of a muscle on a day of the cycle, and the hours since it was last trained before that day. */
 export interface DayCell {
   readonly sets: number;
-  /** The whole cycle where it is trained on no other day; null where no day trains it enough to count. */
+  /** The whole cycle if it is trained on no other day; null if no day trains it enough to count. */
   readonly hours: number | null;
 }
 
 const HOURS = 24;
 
-/** The muscle x day matrix: fractional hard sets, and hours since the last exposure, the cycle wrapping round. */
+/** The muscle x day matrix: fractional hard sets, and hours since the last exposure, around the cycle. */
 export function dayMatrix(input: CheckInput): ReadonlyMap<Muscle, readonly (DayCell | null)[]> {
   const { cycleDays } = input.block;
   const days = Array.from({ length: cycleDays }, (_, day) => day);

@@ -22,7 +22,7 @@ const weeksOf = (of: Block) =>
     answers: [],
   }).weeks.map(({ plan }) => plan);
 
-test('week 3 of 4 deloads: the block has a week more, and what was asked in week 3 is asked in week 4', () => {
+test('a deload in week 3 of 4 adds a week, and week 4 has what week 3 had', () => {
   const before = weeksOf(SIX);
   const after = weeksOf(with_(SIX, deloadNow(SIX, 3)).block);
   expect(before.map(({ kind }) => kind)).toEqual(['building', 'building', 'building', 'building', 'deload']);
@@ -36,11 +36,11 @@ test('week 3 of 4 deloads: the block has a week more, and what was asked in week
   ]);
   expect(before.map(({ rir }) => rir)).toEqual([3, 2, 2, 1, 4]);
   expect(after.map(({ rir }) => rir)).toEqual([3, 2, 4, 2, 1, 4]);
-  // The five sets written for week 3 went with it.
+  // The five sets written for week 3 moved with it.
   expect(after.map(({ sessions }) => sessions[0]?.slots[0]?.sets.length)).toEqual([3, 3, 1, 5, 3, 1]);
 });
 
-test('undone, and taken out again, the block is as it was', () => {
+test('undoing it, or removing it, restores the block', () => {
   const { block: eased, inverse } = with_(SIX, deloadNow(SIX, 3));
   expect(with_(eased, inverse).block).toEqual(SIX);
   expect(with_(eased, noDeload(eased, 3)).block).toEqual(SIX);

@@ -2,14 +2,13 @@ import type { Block } from '../block/block';
 import type { Edit, SingleEdit } from '../block/edits/edit';
 
 /**
- * Makes a week a deload ahead of the planned one: what the block has for that week and those behind it moves a week
- * back, with all that single weeks have of their own.
+ * Makes a week a deload before the planned one: that week and later ones move back by one, with all their overrides.
  */
 export function deloadNow(block: Block, week: number): Edit {
   return shifted(block, week, [...block.earlyDeloads.map((one) => (one >= week ? one + 1 : one)), week], 1);
 }
 
-/** Takes a deload that came early out again: what is behind it moves back to where it was. */
+/** Removes an early deload: later weeks move forward to where they were. */
 export function noDeload(block: Block, week: number): Edit {
   const others = block.earlyDeloads.filter((one) => one !== week);
   return shifted(

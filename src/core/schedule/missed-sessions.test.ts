@@ -29,7 +29,7 @@ function options(of: Block, part: Partial<Situation>): readonly MissedOption[] {
 const moves = ([first]: readonly MissedOption[]) =>
   first?.moves.map(({ sessionId, to }) => `${sessionId}→${to}`);
 
-test('nothing missed, nothing to propose', () => {
+test('nothing missed, nothing to suggest', () => {
   expect(options(upperLower, {})).toEqual([]);
   expect(options(upperLower, { done: new Set(['u1', 'l1', 'u2', 'l2']), today: 6 })).toEqual([]);
 });
@@ -43,13 +43,13 @@ test('Tuesday’s legs missed by Wednesday: legs on Wednesday, and only what mus
   expect(found.find(({ kind }) => kind === 'drop')?.cost.size).toBeGreaterThan(0);
 });
 
-test('a day that is gone before it comes: its session moves, the rest stay', () => {
+test('if a day is unavailable in advance its session moves, the rest stay', () => {
   const found = options(upperLower, { gone: new Set([3]) });
   expect(found[0]?.moves.map(({ from }) => from)).toContain(3);
   expect(found[0]?.moves.every(({ to }) => to !== 3)).toBe(true);
 });
 
-test('two days left for three sessions: two are merged or one is left out, with what each muscle loses', () => {
+test('two days left for three sessions: two are merged or one is skipped, with each muscle’s loss', () => {
   const found = options(upperLower, { done: new Set(['u1']), today: 5 });
   expect(found.every(({ kind }) => kind !== 'move')).toBe(true);
   expect(found.map(({ kind }) => kind).sort()).toEqual(['drop', 'merge']);
@@ -61,7 +61,7 @@ test('two days left for three sessions: two are merged or one is left out, with 
   expect(total(merge)).toBeLessThan(total(drop));
 });
 
-test('a proposal never breaks a rule that the plan kept unless it says so, and uses only days that are left', () => {
+test('a suggestion uses only days that are left and breaks no rule the plan kept, unless it says so', () => {
   fc.assert(
     fc.property(
       fc.subarray(['u1', 'l1', 'u2', 'l2']),
@@ -90,7 +90,7 @@ test('a proposal never breaks a rule that the plan kept unless it says so, and u
   );
 });
 
-test('where two of three are merged, the dearest slots that fit go over and the muscles lose only the rest', () => {
+test('when two of three are merged, the most valuable slots that fit move and muscles lose only the rest', () => {
   const three = block(
     [
       session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')]),
@@ -109,7 +109,7 @@ test('where two of three are merged, the dearest slots that fit go over and the 
   const found = options(three, { today: 5 });
   const merge = found.find(({ kind }) => kind === 'merge');
   const drop = found.find(({ kind }) => kind === 'drop');
-  // The leg extensions and calf raises are worth least (three sets each); both fit into the shorter of the others.
+  // Leg extensions and calf raises are worth least (three sets each); both fit into the shorter of the others.
   expect(merge).toMatchObject({ left: ['b'], into: { sessionId: 'a', slotIds: ['3', '4'] } });
   expect([...(merge?.cost.values() ?? [])]).toEqual([]);
   expect(drop).toMatchObject({ left: ['b'] });

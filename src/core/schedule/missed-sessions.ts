@@ -5,15 +5,15 @@ import type { CheckInput, Finding } from '../findings/finding';
 import { calendarFindings } from '../findings/registry';
 import { setCost } from '../timing/set-cost';
 
-/** Where the pass of a cycle stands. Days are days of the cycle. */
+/** The state of the current cycle. Days are days of the cycle. */
 export interface Situation {
-  /** Sessions that were trained. */
+  /** Finished sessions. */
   readonly done: ReadonlySet<string>;
-  /** The first day that can still be used. */
+  /** The first day still available. */
   readonly today: number;
-  /** Days on which nothing can be trained any more. */
+  /** Days no longer available. */
   readonly gone: ReadonlySet<number>;
-  /** Rules that the week breaks as it was planned, by finding; absent: those it breaks as it stands. */
+  /** Calendar rules broken by the original plan, by finding; absent: those broken now. */
   readonly usual?: ReadonlySet<string>;
 }
 
@@ -23,29 +23,30 @@ export interface Move {
   readonly to: number;
 }
 
-/** One way to go on. */
+/** A way to continue the week. */
 export interface MissedOption {
   readonly kind: 'move' | 'merge' | 'drop';
   readonly moves: readonly Move[];
-  /** Sessions that are left out, or whose best slots go into another. */
+  /** Sessions that are skipped, or whose best slots go into another. */
   readonly left: readonly string[];
-  /** The session that takes the slots of a merged one, and which. */
+  /** The session that receives the slots of a merged one, and which slots. */
   readonly into: { readonly sessionId: string; readonly slotIds: readonly string[] } | null;
   /** Weekly sets each muscle loses. */
   readonly cost: ReadonlyMap<Muscle, number>;
-  /** Rules of the calendar that it breaks and the plan as written did not. */
+  /** Calendar rules it breaks that the plan did not. */
   readonly breaks: readonly Finding[];
 }
 
 const MOST_OPTIONS = 3;
-/** Moves beyond which no more are tried where fewer will do. */
+/** Most moves tried if fewer are enough. */
 const MOST_MOVES = 3;
 
 /**
- * Proposes how to go on when sessions were missed, or when days are gone beforehand: the arrangement on the days left
- * that keeps gaps and day-order rules and moves the fewest sessions; if none fits, two sessions merged, trimmed to
- * priority slots and the time limit; then the least valuable one left out. Where a move breaks nothing, letting the missed session go stands beside it.
- * @returns two or three options, best first; none when nothing was missed and no day in use is gone
+ * Suggests how to continue when sessions were missed or days are unavailable: the arrangement on the remaining days
+ * that keeps gaps and day-order rules with the fewest moves; if none fits, two sessions merged, cut to priority slots
+ * within the time limit; then the least valuable one skipped. If moving breaks nothing, skipping the missed session
+ * is the alternative.
+ * @returns two or three options, best first; none if nothing was missed and every needed day is available
  */
 export function missedSessionOptions(input: CheckInput, situation: Situation): readonly MissedOption[] {
   const sessions = sessionsOf(input);
@@ -67,7 +68,7 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
     const merged = mergedOption(left, arrange, input);
     if (merged !== undefined) options.push(merged);
   }
-  // Where moving costs nothing, the other way is to let the missed session go; else the least valuable one.
+  // If moving costs nothing, the alternative is to skip the missed session; otherwise the least valuable one.
   const missed = left.filter((one) => !fine(one));
   const byValue = (whole?.breaks.length === 0 ? missed : [...left]).sort(
     (a, b) => value(a, input) - value(b, input),
@@ -87,7 +88,7 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
   return options.sort((a, b) => a.breaks.length - b.breaks.length).slice(0, MOST_OPTIONS);
 }
 
-/** Rules of the calendar that a week breaks, by finding. */
+/** Calendar rules that a week breaks, by finding. */
 export function brokenBy(input: CheckInput): ReadonlySet<string> {
   return new Set(
     calendarFindings(input)
@@ -124,7 +125,7 @@ function bestArrangement(
       }
       return;
     }
-    // Fewer moves have been tried.
+    // Fewer moves have been tried already.
     if (mayMove > 0) return;
     const placed = kept.map(({ session }, k) => ({ ...session, day: chosen[k] as number }));
     const week = { ...input.week, sessions: [...past, ...placed].sort((a, b) => a.day - b.day) };
@@ -139,7 +140,7 @@ function bestArrangement(
     const cost = [breaks.length, moves.length, shift];
     if (best === undefined || less(cost, best.cost)) best = { cost, arrangement: { moves, breaks } };
   };
-  // What breaks nothing with few moves is not bettered by more; beyond a few, nobody keeps track of them.
+  // More moves do not improve on an arrangement that breaks nothing with few; many moves are hard to follow.
   for (let moves = 0; moves <= kept.length; moves++) {
     place(0, moves, new Set(), []);
     const found = best as { cost: readonly number[] } | undefined;
@@ -155,7 +156,7 @@ function less(a: readonly number[], b: readonly number[]): boolean {
 
 const WORTH = { priority: 2, grow: 1, hold: 0.3 } as const;
 
-/** What a session is worth: its credited sets, those of priority muscles twice. */
+/** A session's value: its counted sets, those of priority muscles twice. */
 function value({ credit }: SeenSession, input: CheckInput): number {
   return [...credit].reduce((sum, [muscle, sets]) => sum + sets * WORTH[input.week.muscles[muscle].goal], 0);
 }
@@ -170,7 +171,7 @@ function weekly(credit: ReadonlyMap<Muscle, number>, input: CheckInput): Readonl
   );
 }
 
-/** The least valuable session's best slots put into the shortest other one, as far as the time allows. */
+/** Moves the least valuable session's best slots into the shortest other one, as far as time allows. */
 function mergedOption(
   left: readonly SeenSession[],
   arrange: (kept: readonly SeenSession[]) => Arrangement | undefined,

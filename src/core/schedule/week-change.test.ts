@@ -39,7 +39,7 @@ const option = (changes: Partial<MissedOption>): MissedOption => ({
   ...changes,
 });
 
-test('a week elsewhere: what the place lacks is done by the slot’s own substitute, else by the most alike that it has', () => {
+test('a week at another place replaces exercises without equipment by the slot’s substitute, or the most similar one', () => {
   const { edit, swaps } = trainAt(THREE, who, { week: 2, place: 'away', sessions: ['mon', 'fri'] }, LIBRARY);
   const away = take(THREE, edit);
   const [first, second, third] = weeksOf(away);
@@ -56,7 +56,7 @@ test('a week elsewhere: what the place lacks is done by the slot’s own substit
   expect(take(away, back.edit)).toEqual(THREE);
 });
 
-test('a way to go on is laid on one week, or on all', () => {
+test('a way to continue is applied to one week, or to all', () => {
   const merged = option({
     kind: 'merge',
     moves: [{ sessionId: 'fri', from: 4, to: 5 }],
@@ -84,7 +84,7 @@ test('a way to go on is laid on one week, or on all', () => {
   expect([days(lasting, 1), days(lasting, 3)]).toEqual([rearranged, rearranged]);
 });
 
-test('laid back on its own day a week has nothing of its own any more', () => {
+test('moved back to its own day, a week has no overrides left', () => {
   const moved = take(THREE, weekEdit(THREE, 2, { mon: { day: 1 } }));
   expect(moved.sessions[0]?.weeks).toHaveLength(1);
   expect(take(moved, weekEdit(moved, 2, { mon: { day: 0 } }))).toEqual(THREE);

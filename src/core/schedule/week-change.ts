@@ -9,10 +9,10 @@ import { inVariant } from '../exercises/variant';
 import { gateOf } from '../techniques/gates';
 import type { MissedOption } from './missed-sessions';
 
-/** Changes of single sessions for one week alone, by session id: the block stays as designed. */
+/** Overrides of single sessions for one week, by session id: the block's design stays. */
 export type WeekChanges = Readonly<Record<string, Partial<Omit<SessionWeek, 'week'>>>>;
 
-/** The edit that gives a week of some sessions something of its own. */
+/** The edit that gives sessions of a week overrides. */
 export function weekEdit(block: Block, week: number, changes: WeekChanges): Edit {
   return { kind: 'batch', edits: weekEdits(block, week, changes) };
 }
@@ -22,14 +22,14 @@ function weekEdits(block: Block, week: number, changes: WeekChanges): readonly S
     const session = block.sessions.find((one) => one.id === id);
     if (session === undefined) return [];
     const { day, ...others } = change;
-    // A day that is the session's own is nothing of the week's.
+    // The session's own day is not an override.
     const own = day === undefined ? {} : { day: day === session.day ? null : day };
     const value = weeksWith(session.weeks, week, { ...others, ...own });
     return [{ kind: 'session/set', session: id, field: 'weeks', value }];
   });
 }
 
-/** A way to go on after a lost day, for one week alone. */
+/** Applies a way to continue to a single week. */
 export function arrangedWeek(block: Block, week: number, { moves, left, into }: MissedOption): Edit {
   const changes: Record<string, Partial<SessionWeek>> = {};
   const change = (id: string, more: Partial<SessionWeek>) => {
@@ -41,7 +41,7 @@ export function arrangedWeek(block: Block, week: number, { moves, left, into }: 
   return weekEdit(block, week, changes);
 }
 
-/** The same for good: days of the block itself, slots moved over, sessions taken out. */
+/** Applies it permanently: days of the block, moved slots, removed sessions. */
 export function arrangedForGood(block: Block, { moves, left, into }: MissedOption): Edit {
   const edits: SingleEdit[] = moves.map(({ sessionId, to }) => ({
     kind: 'session/set',
@@ -62,17 +62,17 @@ export function arrangedForGood(block: Block, { moves, left, into }: MissedOptio
   };
 }
 
-/** What a week at another place comes to. */
+/** A week at another place. */
 export interface Travel {
   readonly edit: Edit;
-  /** Exercises that the place lacks, each with what is done in its stead; null: nothing there serves. */
+  /** Exercises the place has no equipment for, each with its substitute; null: none is possible. */
   readonly swaps: readonly { readonly from: string; readonly to: string | null }[];
 }
 
 /**
- * Trains a week at another place: its equipment makes the loads, and what it lacks is done by the slot's own substitute
- * that it has, else by the most alike. Null as the place: back to where the sessions are trained usually.
- * @param sessions those that go along, by id
+ * Plans a week at another place: loads from its equipment, and exercises it cannot do replaced by the slot's own
+ * substitute, or by the most similar one. With null as the place: back to the usual one.
+ * @param sessions ids of the sessions concerned
  * @param list exercises to choose from
  */
 export function trainAt(
@@ -130,7 +130,7 @@ function withExercise(
   if (before?.exercise?.id === to?.id) return weeks;
   const others = weeks.filter((one) => one.week !== week);
   const { exercise: _, ...own } = before ?? { week, sets: null, reps: null, load: null, rir: null };
-  // Loads typed for the week speak of the usual exercise.
+  // Loads typed for the week belong to the usual exercise.
   if (to !== undefined)
     return sorted([...others, { ...own, load: null, exercise: { id: to.id, revision: to.revision } }]);
   const isEmpty = own.sets === null && own.reps === null && own.load === null && own.rir === null;

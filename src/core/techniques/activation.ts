@@ -6,9 +6,9 @@ export interface Activation {
   readonly sets: number;
 }
 
-/** Share of the one-rep max that is felt and tires nobody. */
+/** Share of the one-rep max that can be felt without fatigue. */
 const EASY_SHARE = 0.4;
-/** RIR named for sets that must stay easy. */
+/** RIR shown for sets that must stay easy. */
 const EASY_RIR = 6;
 
 /** One to three easy sets before the main lift. They never count and never progress. */

@@ -6,7 +6,7 @@ export interface AscendingMinis {
   readonly kind: 'ascending mini-sets';
   /** Rounds. */
   readonly sets: number;
-  /** Reps of the first and of the last mini-set; each has one more than the one before. */
+  /** Reps of the first and the last mini-set; each has one more than the previous one. */
   readonly from: number;
   readonly to: number;
   readonly pause: number;
@@ -15,7 +15,7 @@ export interface AscendingMinis {
 const repsOf = ({ from, to }: AscendingMinis) =>
   Array.from({ length: Math.max(1, to - from + 1) }, (_, at) => from + at);
 
-/** a, a + 1, ... b reps at one load with short rests, one or two rounds; complete twice running, the load rises. */
+/** a, a + 1, ... b reps at one load with short rests, one or two rounds; complete twice in a row, the load rises. */
 export const ascendingMinis: Technique<AscendingMinis> = {
   kind: 'ascending mini-sets',
   fields: { sets: whole(1, 3), from: whole(1, 10), to: whole(2, 15), pause: whole(5, 45) },

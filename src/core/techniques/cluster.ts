@@ -5,14 +5,14 @@ import { bySets, plainPart, type Rise, type Technique } from './technique';
 export interface Cluster {
   readonly kind: 'cluster';
   readonly sets: number;
-  /** Mini-sets in each set, and reps in each of them. */
+  /** Mini-sets per set, and reps per mini-set. */
   readonly minis: number;
   readonly reps: number;
-  /** Seconds between mini-sets; between sets stands the slot's rest. */
+  /** Seconds between mini-sets; between sets it is the slot's rest. */
   readonly pause: number;
-  /** How much heavier each big set is than the one before; 0: one load. */
+  /** How much heavier each big set is than the previous one; 0: one load. */
   readonly rise: number;
-  /** The last big set is one rep alone. */
+  /** The last big set is a single rep. */
   readonly single: boolean;
 }
 
@@ -20,7 +20,7 @@ const MOST_RISE = 0.15;
 
 const repsOf = ({ minis, reps }: Cluster) => Array.from({ length: minis }, () => reps);
 
-/** Big sets whose loads rise, the last one a single where that is asked. */
+/** Big sets with rising loads, the last one a single if chosen. */
 function risesOf(parameters: Cluster): readonly Rise[] {
   const { sets, pause, rise, single } = parameters;
   return Array.from({ length: sets }, (_, at) => ({
@@ -30,7 +30,9 @@ function risesOf(parameters: Cluster): readonly Rise[] {
   }));
 }
 
-/** k big sets of m x r with short rests inside and full rests between; at one load or rising, to a heavy single. */
+/**
+ * k big sets of m x r with short rests inside and full rests between; at one or rising loads, up to a heavy single.
+ */
 export const cluster: Technique<Cluster> = {
   kind: 'cluster',
   fields: {

@@ -1,19 +1,19 @@
 import { type Fields, whole } from '../fields';
 import type { Technique } from './technique';
 
-/** Any other technique, with its rest cut week by week. */
+/** Any other technique, with its rest reduced week by week. */
 export interface Density<Inner extends { readonly kind: string }> {
   readonly kind: 'density';
   readonly of: Inner;
-  /** Seconds of rest cut after each session that was met. */
+  /** Seconds of rest removed after each session that met its target. */
   readonly cut: number;
-  /** Rest at which the load rises and the rest starts anew. */
+  /** Rest at which the load rises and the rest starts over. */
   readonly least: number;
-  /** Seconds cut so far. */
+  /** Seconds removed so far. */
   readonly taken: number;
 }
 
-/** Its own parameters; what stands inside is a technique with fields of its own. */
+/** Its own parameters; the inner technique has its own fields. */
 export const DENSITY_FIELDS = { cut: whole(1, 30), least: whole(15, 300), taken: whole(0, 600, 0) };
 
 function isLeast({ taken, least }: Pick<Density<never>, 'taken' | 'least'>, rest: number): boolean {
@@ -21,8 +21,8 @@ function isLeast({ taken, least }: Pick<Density<never>, 'taken' | 'least'>, rest
 }
 
 /**
- * Rest cut by 5-10 s a week at equal load and reps; at the least rest the load rises and the rest starts anew.
- * @param inner the techniques that can stand inside
+ * Rest reduced by 5-10 s a week at equal load and reps; at the minimum rest the load rises and the rest starts over.
+ * @param inner the techniques possible inside
  */
 export function densityOf<Inner extends { readonly kind: string }>(
   inner: Pick<

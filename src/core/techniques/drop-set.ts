@@ -6,7 +6,7 @@ export interface DropSet {
   readonly kind: 'drop set';
   readonly sets: number;
   readonly drops: number;
-  /** Share of the load taken off each time. */
+  /** Share of the load removed each time. */
   readonly off: number;
   readonly toFailure: boolean;
 }

@@ -7,12 +7,12 @@ export interface EveryMinute {
   /** Reps at the start of each minute. */
   readonly reps: number;
   readonly minutes: number;
-  /** Sets that count as hard; the coach's word. */
+  /** Sets that count as hard, set by the coach. */
   readonly hard: number;
 }
 
 const MINUTE = 60;
-/** What a minute leaves after some reps at the usual pace, seconds a rep. */
+/** What remains of a minute after some reps at the usual pace, in seconds per rep. */
 const PACE = 3;
 const pauseOf = ({ reps }: EveryMinute) => Math.max(10, MINUTE - PACE * reps);
 

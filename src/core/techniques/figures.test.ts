@@ -1,6 +1,6 @@
 import { fieldsOf, setLimits, startOf, TECHNIQUE_KINDS, type TechniqueKind } from './registry';
 
-/** How each technique starts when a coach picks it, and the sets its shape allows: what is handed out unasked. */
+/** Each technique's default parameters, and the number of sets its shape allows. */
 const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: number, most: number]>> = {
   straight: [{ sets: 3 }, 1, 12],
   'top + back-offs': [
@@ -54,13 +54,13 @@ const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: num
   density: [{ of: { kind: 'straight', sets: 3 }, cut: 10, least: 45, taken: 0 }, 1, 12],
 };
 
-test.each(TECHNIQUE_KINDS)('%s starts as it is handed out, with the sets its shape allows', (kind) => {
+test.each(TECHNIQUE_KINDS)('%s starts with its default parameters, and allows its number of sets', (kind) => {
   const [start, least, most] = STARTS[kind];
   expect(startOf(kind)).toEqual({ kind, ...start });
   expect(setLimits(startOf(kind))).toEqual({ least, most });
 });
 
-/** What each number of a technique may be. */
+/** Bounds of a technique's numbers. */
 const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
   straight: 'sets 1-12',
   'top + back-offs': 'backOffs 1-4, drop 0.05-0.3, topRir 0-3, backOffReps 0-8, topPartials 0-12',
@@ -86,7 +86,7 @@ const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
   density: 'cut 1-30, least 15-300, taken 0-600',
 };
 
-test.each(TECHNIQUE_KINDS)('%s: what its numbers may be', (kind) => {
+test.each(TECHNIQUE_KINDS)('%s: the bounds of its numbers', (kind) => {
   const bounds = Object.entries(fieldsOf(kind)).flatMap(([name, field]) =>
     'least' in field ? [`${name} ${field.least}-${field.most}`] : [],
   );

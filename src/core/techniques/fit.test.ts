@@ -11,7 +11,7 @@ test.each([
   expect(misfitOf(startOf(kind), { hardest })).toBe(misfit);
 });
 
-test('within a density as well', () => {
+test('inside a density too', () => {
   const density = { ...startOf('density'), of: startOf('cluster') } as ReturnType<typeof startOf>;
   expect(misfitOf(density, { hardest: 'shortened' })).toBe('hardest in the middle wanted');
 });

@@ -1,10 +1,10 @@
 import type { Exercise } from '../exercises/exercise';
 import { insideOf, type TechniqueParameters } from './registry';
 
-/** Why a technique suits an exercise badly though it may be done. */
+/** Why a technique suits an exercise badly although it is allowed. */
 export type Misfit = 'hardest in the middle wanted' | 'hardest stretched wanted';
 
-/** Pieces of few reps want an exercise hardest in the middle of its range, half reps at long length one hardest there. */
+/** Parts of few reps suit an exercise that is hardest in mid-range; stretched half reps one that is hardest there. */
 export function misfitOf(
   technique: TechniqueParameters,
   { hardest }: Pick<Exercise, 'hardest'>,

@@ -6,13 +6,13 @@ export interface ForTime {
   readonly kind: 'for time';
   /** Reps of each part, in order. */
   readonly list: readonly number[];
-  /** Seconds after which it ends whatever is left. */
+  /** Seconds after which it ends, finished or not. */
   readonly cap: number;
-  /** Parts that count as hard; the coach's word. */
+  /** Parts that count as hard, set by the coach. */
   readonly hard: number;
 }
 
-/** A list of reps as fast as possible, under a cap. The time progresses; the load stays. */
+/** A list of reps as fast as possible, with a time limit. The time improves; the load stays. */
 export const forTime: Technique<ForTime> = {
   kind: 'for time',
   fields: {

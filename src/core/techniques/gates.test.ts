@@ -10,7 +10,7 @@ const gate = (id: string, technique: TechniqueParameters, safety = '') => {
 const partials = { ...startOf('partials after failure'), toFailure: false } as TechniqueParameters;
 const topPartials = { ...startOf('top + back-offs'), topPartials: 2 } as TechniqueParameters;
 
-test('a deadlift can be set down: open to failure, not to what goes on once its full reps are done', () => {
+test('a deadlift can be set down, so failure is allowed but not what continues after the full reps', () => {
   const deadlift = exerciseById('deadlift');
   expect(deadlift !== undefined && mayFail(deadlift, '')).toBe(true);
   expect(gate('deadlift', startOf('straight'))).toBeNull();

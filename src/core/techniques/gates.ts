@@ -38,7 +38,7 @@ const LIMBS: ReadonlySet<Muscle> = new Set([
   'calves',
 ]);
 
-/** What can be done with a position held. */
+/** Techniques possible with a hold. */
 const FOR_HOLDS: ReadonlySet<TechniqueParameters['kind']> = new Set([
   'straight',
   'static hold',
@@ -49,9 +49,9 @@ const FOR_HOLDS: ReadonlySet<TechniqueParameters['kind']> = new Set([
 type Gated = Pick<Slot, 'technique' | 'safety'>;
 
 /**
- * What blocks a technique on an exercise, whoever does it: going to failure or past it where nobody can fail safely
- * alone and nothing is recorded that makes it safe; loose reps on a compound; restricted flow without screening or off
- * the limbs; holds and reps confused.
+ * What blocks a technique on an exercise for any athlete: failure or beyond where nobody can fail safely alone and no
+ * safety measure is noted; loose reps on a compound; blood-flow restriction without screening or on other parts than
+ * limbs; holds and reps confused.
  */
 export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate | null {
   const inside = insideOf(technique);
@@ -64,7 +64,7 @@ export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate |
     if (!primeMovers(exercise).every((muscle) => LIMBS.has(muscle))) return 'limbs only';
   }
   const reach = reachOf(technique);
-  // Partials go on where full reps would not: what can only be set down is not open to them, whatever was left before.
+  // Partials continue where full reps would not: lifts that can only be set down do not allow them, at any RIR.
   const isBeyond = reach === 'past failure' || goesOnBeyond(technique);
   const mayGo = isBeyond ? isFailedSafely(exercise, safety) : mayFail(exercise, safety);
   return reach === 'short of failure' || mayGo ? null : 'unsafe alone';
@@ -73,31 +73,34 @@ export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate |
 const isFailedSafely = ({ failableAlone }: Pick<Exercise, 'failableAlone'>, safety: string) =>
   failableAlone || safety.trim() !== '';
 
-/** Whether sets go on, in part of the range or with help, once their full reps are done. */
+/** Whether sets continue, with partial range or help, after their full reps. */
 function goesOnBeyond(technique: TechniqueParameters): boolean {
   return partsOf(technique).some(({ sections }) =>
     sections?.(true, 'long half').some(({ past }) => past === true),
   );
 }
 
-/** Whether a set may end at failure: nobody gets stuck, it can be set down, or the coach records what makes it safe. */
+/**
+ * Whether a set may end at failure: nobody gets stuck, the weight can be set down, or the coach has noted a safety
+ * measure.
+ */
 export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>, safety: string): boolean {
   return isFailedSafely(exercise, safety) || exercise.canSetDown === true;
 }
 
-/** The technique as it may be done behind a gate: held back from failure, or straight sets where it may not be at all. */
+/** The technique as its limit allows: held back from failure, or straight sets if it is not allowed at all. */
 export function behindGate(technique: TechniqueParameters, gate: Gate): TechniqueParameters {
   return gate === 'unsafe alone' || isTooMuch(gate)
     ? heldBack(technique)
     : withSetCount(straightSets.start, setCount(technique));
 }
 
-/** Whether a gate stands because of how much there is, or of how the athlete is, and not because of what it is. */
+/** Whether a limit exists because of the amount or the athlete's condition, not because of the technique itself. */
 export function isTooMuch(gate: Gate): boolean {
   return gate === 'too much past failure' || gate === 'poor recovery';
 }
 
-/** Slots of a session that may go past failure. */
+/** How many slots of a session may go past failure. */
 export function pastFailureLimit(
   athlete: Pick<Athlete, 'level' | 'trainingSince'>,
   at: { readonly week: number; readonly startDate: LocalDate },
@@ -110,15 +113,15 @@ export function pastFailureLimit(
   return weeks < conventions.pastFailureNoviceWeeks ? 0 : conventions.pastFailureNovice;
 }
 
-/** Whether every slot of a session has so few sets that more of them may knowingly go past failure. */
+/** Whether every slot of a session has so few sets that more of them may go past failure on purpose. */
 export function isLowSets(session: Pick<Session, 'slots'>, { lowSetPlan }: Conventions): boolean {
   return session.slots.every(({ technique }) => setCount(technique) <= lowSetPlan);
 }
 
 /**
- * The gate each slot of a session stands behind; slots that stand behind none are left out. Of those that go past
- * failure the first ones up to the limit may.
- * @param limit slots that may go past failure, see pastFailureLimit; null: none, for recovery is poor
+ * The limit that applies to each slot of a session; slots without one are left out. Of those past failure the first
+ * ones up to the maximum are allowed.
+ * @param limit slots that may go past failure, see pastFailureLimit; null: none, because recovery is poor
  */
 export function gatesOf(
   session: Pick<Session, 'slots'>,

@@ -5,11 +5,11 @@ import { plainPart, type Technique } from './technique';
 
 export interface HighRepFinisher {
   readonly kind: 'high-rep finisher';
-  /** One long set, or a load good for ten taken on to twenty with breaths between. */
+  /** One long set, or a ten-rep load extended to twenty with short breaths. */
   readonly shape: 'long set' | 'ten to twenty';
   /** Reps of the long set; at the top the load rises. */
   readonly band: RepRange;
-  /** How the long set's load is found: by its reps, or as half of the one-rep max. */
+  /** How the long set's load is found: from its reps, or as half of the one-rep max. */
   readonly load: 'by reps' | 'half of 1RM';
   readonly toFailure: boolean;
 }
@@ -22,12 +22,12 @@ const TWENTY = 20;
 /** Seconds of a few breaths. */
 const BREATHS = 15;
 
-/** One set in a band of its own, or a ten-rep load taken to twenty. At the top of the band the load rises. */
+/** One set in its own rep range, or a ten-rep load extended to twenty. At the top of the range the load rises. */
 export const highRepFinisher: Technique<HighRepFinisher> = {
   kind: 'high-rep finisher',
   fields: {
     shape: choice(['long set', 'ten to twenty']),
-    // Documents from before the band could be chosen meant this one.
+    // Documents without this choice were written when this was the only range.
     band: { type: 'band', ...BAND, otherwise: { low: 17, high: 30 } },
     load: choice(['by reps', 'half of 1RM'], 'by reps'),
     toFailure: yes(),

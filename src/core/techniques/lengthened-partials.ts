@@ -6,7 +6,7 @@ export interface LengthenedPartials {
   readonly sets: number;
 }
 
-/** Only the half of the range in which the target is long. Reps progress, then load. */
+/** Only the half of the range in which the muscle is long. Reps progress, then load. */
 export const lengthenedPartials: Technique<LengthenedPartials> = {
   kind: 'lengthened partials',
   fields: { sets: whole(1, 8) },

@@ -6,7 +6,7 @@ export interface PartialsAfterFailure {
   readonly sets: number;
   readonly on: 'every set' | 'last set';
   readonly partials: number;
-  /** The half they are done in: the one in which the exercise is easier, or a named one. */
+  /** The half used: the easier one for the exercise, or a named one. */
   readonly half: 'easier half' | Half;
   /** Full reps to failure; otherwise to the set's RIR. */
   readonly toFailure: boolean;
@@ -15,8 +15,8 @@ export interface PartialsAfterFailure {
 export const MOST_PARTIALS = 12;
 
 /**
- * Partial reps next time. The pair is the number to beat: at equal full reps one partial more than was done, with more
- * of them the given number again, with fewer the same.
+ * Partial reps next time. Both counts together are to be beaten: with equal full reps one partial more than done,
+ * with more full reps the written number again, with fewer the same.
  */
 export function nextPartials(asked: number, closing: Done['closing'], given: number): number {
   if (closing === undefined || closing.full < closing.asked) return asked;
@@ -24,7 +24,7 @@ export function nextPartials(asked: number, closing: Done['closing'], given: num
   return Math.min(MOST_PARTIALS, Math.max(1, closing.partials + 1));
 }
 
-/** Full reps to failure or to the set's RIR, then partials in one half; of every set or of the last only. */
+/** Full reps to failure or to the set's RIR, then partials in one half; on every set or only the last. */
 export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
   kind: 'partials after failure',
   fields: {
@@ -55,7 +55,7 @@ export const partialsAfterFailure: Technique<PartialsAfterFailure> = {
     ];
   },
   ...bySets(1, 6),
-  // Partials after reps in reserve still end where full ones would not go on.
+  // Even after reps left, partials end where full reps are no longer possible.
   reach: ({ toFailure }) => (toFailure ? 'past failure' : 'to failure'),
   heldBack: () => null,
   progress: 'reps',

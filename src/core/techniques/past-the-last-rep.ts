@@ -6,15 +6,18 @@ export interface PastTheLastRep {
   readonly sets: number;
   /** Seconds the weight is held after the last full rep. */
   readonly seconds: number;
-  /** Reps that are only lowered after that, with help up. */
+  /** Reps only lowered after that, lifted with help. */
   readonly lowered: number;
 }
 
 const MOST_SECONDS = 60;
-/** Share of the seconds held that a hold grows by. */
+/** Share by which a hold's seconds grow. */
 const GROWTH = 0.1;
 
-/** Full reps to failure, then a hold, then reps that are only lowered, with help up: full reps progress, then seconds. */
+/**
+ * Full reps to failure, then a hold, then reps that are only lowered and lifted with help: full reps progress, then
+ * seconds.
+ */
 export const pastTheLastRep: Technique<PastTheLastRep> = {
   kind: 'hold and lower',
   fields: { sets: whole(1, 4), seconds: whole(0, MOST_SECONDS), lowered: whole(0, 8) },
@@ -30,7 +33,7 @@ export const pastTheLastRep: Technique<PastTheLastRep> = {
   reach: () => 'past failure',
   heldBack: () => null,
   progress: 'reps',
-  // As with partials the pair is the number to beat.
+  // As with partials, both counts together are to be beaten.
   next: (parameters, { closing }, _, given) => {
     if (parameters.seconds === 0 || closing === undefined || closing.full < closing.asked) return parameters;
     if (closing.full > closing.asked) return { ...parameters, seconds: given.seconds };

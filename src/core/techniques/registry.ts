@@ -23,7 +23,7 @@ import type { Done, LoggedAs, Part, Progress, Reach, Technique, Written } from '
 import { type TopSetBackOffs, topSetBackOffs } from './top-set-back-offs';
 import { type TotalRepTarget, totalRepTarget } from './total-rep-target';
 
-/** The parameters of any technique but density, which stands around one of these. */
+/** Parameters of any technique except density, which contains one of these. */
 export type PlainParameters =
   | StraightSets
   | TopSetBackOffs
@@ -46,7 +46,7 @@ export type PlainParameters =
   | ForTime
   | RestrictedFlow
   | Activation;
-/** The parameters of any technique. */
+/** Parameters of any technique. */
 export type TechniqueParameters = PlainParameters | Density<PlainParameters>;
 export type TechniqueKind = TechniqueParameters['kind'];
 
@@ -78,7 +78,7 @@ const PLAIN: Registered<PlainParameters> = {
   activation,
 };
 
-// The registry is indexed by the kind its parameters carry, so the pair always fits; TypeScript cannot correlate them.
+// The registry is indexed by the kind in the parameters, so they always match; TypeScript cannot correlate them.
 function plainOf(parameters: PlainParameters): Technique<PlainParameters> {
   return PLAIN[parameters.kind] as unknown as Technique<PlainParameters>;
 }
@@ -97,12 +97,12 @@ const REGISTRY: Registered<TechniqueParameters> = { ...PLAIN, density };
 
 export const TECHNIQUE_KINDS = Object.keys(REGISTRY) as readonly TechniqueKind[];
 
-/** What each parameter of a technique may be; of a density its own alone. */
+/** The fields for a technique's parameters; for a density only its own. */
 export function fieldsOf(kind: TechniqueKind): Readonly<Record<string, Field>> {
   return REGISTRY[kind].fields as Readonly<Record<string, Field>>;
 }
 
-/** A technique from before some of its parameters were there, with these as documents without them are read. */
+/** A technique stored before some parameters existed, with the defaults for documents without them. */
 export function withNewParameters(parameters: TechniqueParameters): TechniqueParameters {
   const added = Object.entries(fieldsOf(parameters.kind)).flatMap(([name, field]) =>
     name in parameters || !('otherwise' in field) ? [] : [[name, field.otherwise] as const],
@@ -116,12 +116,12 @@ function techniqueOf(parameters: TechniqueParameters): Technique<TechniqueParame
   return REGISTRY[parameters.kind] as unknown as Technique<TechniqueParameters>;
 }
 
-/** How a technique starts when a coach picks it. */
+/** A technique's default parameters when a coach chooses it. */
 export function startOf(kind: TechniqueKind): TechniqueParameters {
   return REGISTRY[kind].start;
 }
 
-/** The technique itself; of a density what stands inside. */
+/** The technique itself; for a density the inner one. */
 export function insideOf(parameters: TechniqueParameters): PlainParameters {
   return parameters.kind === 'density' ? parameters.of : parameters;
 }
@@ -134,7 +134,7 @@ export function setCount(parameters: TechniqueParameters): number {
   return techniqueOf(parameters).setCount(parameters);
 }
 
-/** Working sets the technique's shape allows. */
+/** Number of working sets the technique's shape allows. */
 export function setLimits(parameters: TechniqueParameters): {
   readonly least: number;
   readonly most: number;
@@ -142,18 +142,18 @@ export function setLimits(parameters: TechniqueParameters): {
   return techniqueOf(parameters).setLimits(parameters);
 }
 
-/** The technique with another number of sets, kept within the limits of its shape. */
+/** The technique with another number of sets, within the limits of its shape. */
 export function withSetCount(parameters: TechniqueParameters, sets: number): TechniqueParameters {
   const { least, most } = setLimits(parameters);
   return techniqueOf(parameters).withSetCount(parameters, Math.min(most, Math.max(least, sets)));
 }
 
-/** How near failure it comes. */
+/** How close to failure it comes. */
 export function reachOf(parameters: TechniqueParameters): Reach {
   return techniqueOf(parameters).reach(parameters);
 }
 
-/** The same held back from failure; straight sets where its shape has no such form. */
+/** The same held back from failure; straight sets if its shape has no such form. */
 export function heldBack(parameters: TechniqueParameters): TechniqueParameters {
   const kept = techniqueOf(parameters).heldBack(parameters);
   return kept ?? withSetCount(straightSets.start, setCount(parameters));
@@ -163,17 +163,17 @@ export function progressOf(parameters: TechniqueParameters): Progress {
   return techniqueOf(parameters).progress;
 }
 
-/** Whether the load goes up by what the technique asks to be done first. */
+/** Whether the technique itself earns load increases. */
 export function isEarned(parameters: TechniqueParameters, done: Done, written: Written): boolean {
   return techniqueOf(parameters).earned?.(parameters, done, written) ?? false;
 }
 
-/** Whether anything of it changes from week to week by what was done. */
+/** Whether anything in it changes from week to week with results. */
 export function hasNext(parameters: TechniqueParameters): boolean {
   return techniqueOf(parameters).next !== undefined;
 }
 
-/** Next time's parameters after what was done. */
+/** Next time's parameters given the results. */
 export function nextParameters(
   parameters: TechniqueParameters,
   done: Done,
@@ -189,38 +189,38 @@ export function loggedAs(parameters: TechniqueParameters): LoggedAs {
   return plainOf(insideOf(parameters)).loggedAs;
 }
 
-/** Seconds so many pieces take by the clock; null where its reps take their time. */
+/** Seconds that this many parts take by the clock; null if duration depends on reps. */
 export function clockOf(parameters: TechniqueParameters, pieces: number) {
   const inside = insideOf(parameters);
   return plainOf(inside).clock?.(inside, pieces) ?? null;
 }
 
-/** Whether last time's reps are asked set by set, and one more. */
+/** Whether last time's reps are repeated set by set with one added. */
 export function banksReps(parameters: TechniqueParameters): boolean {
   return plainOf(insideOf(parameters)).banks === true;
 }
 
-/** Whether the first set of it says how strong the athlete is. */
+/** Whether its first set measures the athlete's strength. */
 export function measuresStrength(parameters: TechniqueParameters): boolean {
   return plainOf(insideOf(parameters)).measures;
 }
 
-/** Whether its sets never count, being easy on purpose. */
+/** Whether its sets never count, because they are easy on purpose. */
 export function isUncounted(parameters: TechniqueParameters): boolean {
   return plainOf(insideOf(parameters)).uncounted === true;
 }
 
-/** Whether reps stay as they were while rests are cut. */
+/** Whether reps stay while rest is reduced. */
 export function keepsReps(parameters: TechniqueParameters): boolean {
   return techniqueOf(parameters).keepsReps === true;
 }
 
-/** Whether a group of such techniques is done piece by piece under one clock. */
+/** Whether a group of such techniques alternates piece by piece under one clock. */
 export function runsAcross(parameters: TechniqueParameters): boolean {
   return plainOf(insideOf(parameters)).across === true;
 }
 
-/** The tempo the technique asks for: its own, or the one written. */
+/** The technique's own tempo, or the written one. */
 export function tempoOf(parameters: TechniqueParameters, written: string | null): string | null {
   const plain = insideOf(parameters);
   return plainOf(plain).tempo?.(plain, written) ?? written;

@@ -10,7 +10,7 @@ export interface RepBank {
   readonly toFailure: boolean;
 }
 
-/** n sets of as many as possible at fixed rest; the sum of their reps is what progresses: last time's and one more. */
+/** n sets of as many reps as possible with fixed rest; the sum of their reps progresses: last time's plus one. */
 export const repBank: Technique<RepBank> = {
   kind: 'rep bank',
   fields: { sets: whole(2, 10), sum: whole(5, 200), toFailure: yes() },

@@ -4,21 +4,21 @@ import { bySets, plainPart, type Technique } from './technique';
 
 export interface RepLadder {
   readonly kind: 'rep ladder';
-  /** How often it is climbed. */
+  /** Number of times through the ladder. */
   readonly sets: number;
-  /** Up 1-2-...-k; up and down again; down from k by steps; or k sets of k: 1, 2 and 2, 3 and 3 and 3. */
+  /** Up 1-2-...-k; up and down again; down from k in steps; or k sets of k: 1, 2 and 2, 3 and 3 and 3. */
   readonly way: 'up' | 'up and down' | 'down' | 'k sets of k';
   /** Reps of the longest mini-set, k. */
   readonly top: number;
-  /** Reps by which each mini-set differs from the one before. */
+  /** Difference in reps between mini-sets. */
   readonly step: number;
   readonly pause: number;
-  /** Rests as they are written, one after each mini-set, the last one for all that follow; none: `pause` after each. */
+  /** Rests as written, one after each mini-set, the last one for all further ones; none: `pause` after each. */
   readonly rests: readonly number[];
 }
 
 const MOST = 50;
-/** Longest mini-set of k sets of k: 28 of them then. */
+/** Longest mini-set of k sets of k, which makes 28 mini-sets. */
 const MOST_SQUARE = 7;
 const LEAST_PAUSE = 10;
 const mostOf = (way: RepLadder['way']) => (way === 'k sets of k' ? MOST_SQUARE : MOST);
@@ -35,7 +35,7 @@ function repsOf({ way, top, step }: RepLadder): readonly number[] {
   return way === 'down' ? down : [...up, ...down.slice(1)];
 }
 
-/** 1-2-...-k at one load, back down if wished, or sets that shrink by a step: k grows, then rests fall. */
+/** 1-2-...-k at one load, optionally back down, or sets that shrink by a step: k grows, then rests shrink. */
 export const repLadder: Technique<RepLadder> = {
   kind: 'rep ladder',
   fields: {
@@ -67,7 +67,7 @@ export const repLadder: Technique<RepLadder> = {
     if (!done.met) return parameters;
     const most = Math.min(mostOf(parameters.way), Math.max(range.high, parameters.top));
     if (parameters.top < most) return { ...parameters, top: parameters.top + 1 };
-    // Rests that are written stay as written.
+    // Written rests stay as written.
     if (parameters.rests.length > 0) return parameters;
     return { ...parameters, pause: Math.max(Math.min(LEAST_PAUSE, parameters.pause), parameters.pause - 5) };
   },

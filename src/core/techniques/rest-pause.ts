@@ -5,19 +5,19 @@ import { bySets, plainPart, type Technique } from './technique';
 export interface RestPause {
   readonly kind: 'rest-pause';
   readonly sets: number;
-  /** Times the set is taken up again. */
+  /** Number of continuations. */
   readonly pauses: number;
   /** Seconds of each pause. */
   readonly pause: number;
-  /** Reps of one set, all its pieces; at the top the load rises. */
+  /** Reps of a set over all parts; at the top the load rises. */
   readonly total: { readonly low: number; readonly high: number };
-  /** Reps of each piece as written; none: as many as there are. */
+  /** Reps of each part as written; none: as many as possible. */
   readonly lengths: readonly number[];
   /** To failure each time; otherwise to the week's RIR, never less than 1. */
   readonly toFailure: boolean;
 }
 
-/** A set, 15-30 s, again, and again: total reps in a band, or pieces of written lengths. */
+/** A set, 15-30 s of rest, again and again: total reps in a range, or parts of written lengths. */
 export const restPause: Technique<RestPause> = {
   kind: 'rest-pause',
   fields: {
@@ -64,7 +64,7 @@ export const restPause: Technique<RestPause> = {
   reach: ({ toFailure }) => (toFailure ? 'past failure' : 'short of failure'),
   heldBack: (parameters) => ({ ...parameters, toFailure: false }),
   progress: 'earned',
-  // Written pieces are earned by doing them; open ones by their sum.
+  // Written parts earn the load by being completed; open ones by their sum.
   earned: ({ total, sets, lengths }, done) =>
     lengths.length > 0 ? done.met && done.running >= 2 : done.total >= total.high * sets,
   loggedAs: 'reps',

@@ -6,22 +6,25 @@ export interface RestrictedFlow {
   readonly kind: 'restricted blood flow';
   /** Reps of the long set and of the shorter ones after it. */
   readonly long: number;
-  /** How many long ones, 1 or 2. */
+  /** Number of long sets, 1 or 2. */
   readonly longs: number;
   readonly short: number;
   readonly shorts: number;
-  /** Seconds between. */
+  /** Seconds between sets. */
   readonly pause: number;
   /** Load as a share of the one-rep max. */
   readonly share: number;
-  /** The coach has seen to it that a clinician screened the athlete. */
+  /** The coach has confirmed that a clinician screened the athlete. */
   readonly screened: boolean;
 }
 
-/** Band of loads, as shares of the one-rep max, and the step within it. */
+/** Range of loads, as shares of the one-rep max, and the step within it. */
 const BAND = { least: 0.2, most: 0.3, step: 0.02 };
 
-/** One or two long and some shorter sets at 20-30 % of 1RM with little rest or none, limbs only; the load rises within the band. */
+/**
+ * One or two long and some shorter sets at 20-30 % of 1RM with little or no rest, limbs only; the load rises within
+ * the range.
+ */
 export const restrictedFlow: Technique<RestrictedFlow> = {
   kind: 'restricted blood flow',
   fields: {

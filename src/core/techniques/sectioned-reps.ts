@@ -12,13 +12,15 @@ export interface SectionedReps {
   readonly sets: number;
   /** Reps of each section. */
   readonly each: number;
-  /** Order of the full reps and those of the two halves. */
+  /** Order of full reps and the two kinds of half reps. */
   readonly order: (typeof ORDERS)[number];
-  /** A last section of slow full reps. */
+  /** A final section of slow full reps. */
   readonly slow: boolean;
 }
 
-/** p full, p of one half, p of the other in the order written, p slow if wished: one set without a pause. */
+/**
+ * p full reps, p in one half, p in the other in the written order, optionally p slow ones: one set without a pause.
+ */
 export const sectionedReps: Technique<SectionedReps> = {
   kind: 'sectioned reps',
   fields: { sets: whole(1, 6), each: whole(3, 12), order: choice(ORDERS, ORDERS[0]), slow: yes() },
@@ -29,7 +31,7 @@ export const sectionedReps: Technique<SectionedReps> = {
       ...others.map((manner) => ({ manner, reps: each })),
       ...(slow ? [{ manner: 'slow', reps: each } as const] : []),
     ];
-    // Half reps that open the set take half of what full ones would.
+    // Half reps at the start of a set cost half of what full reps would.
     const opening = each - sectionsCost([{ manner: lead, reps: each }]);
     return [
       plainPart(sets, {

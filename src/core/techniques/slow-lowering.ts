@@ -8,10 +8,10 @@ export interface SlowLowering {
   readonly down: number;
 }
 
-/** What follows the lowering where no tempo is written: no pause, one second up. */
+/** What follows the lowering if no tempo is written: no pause, one second up. */
 const OTHERWISE = '010';
 
-/** Sets whose lowering takes 3-6 s. */
+/** Sets with a lowering phase of 3-6 s. */
 export const slowLowering: Technique<SlowLowering> = {
   kind: 'slow lowering',
   fields: { sets: whole(1, 8), down: whole(3, 6) },

@@ -3,13 +3,13 @@ import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
 import { isHard } from '../volume/credit';
 import { type Lead, type Manner, type Mini, type Part, type Rise, repCost } from './technique';
 
-/** Reps left at a lighter load for someone who has so many left at a heavier one; the ratio is of the two loads. */
+/** Reps left at a lighter load given those left at a heavier one; the ratio is of the two loads. */
 export type Lighter = (left: number, ratio: number) => number;
 
 /**
- * What an athlete has left inside one round of mini-sets: reps done come off, every second of inner rest gives some
- * back, and never more than the fresh reach less one rep for each mini-set already done. A lighter load opens what the
- * strength of the moment can still do with it.
+ * An athlete's remaining reps inside a round of mini-sets: reps done are subtracted, every second of inner rest
+ * restores some, and never above the fresh capacity minus one rep for each mini-set done. A lighter load allows what
+ * current strength can still do with it.
  */
 export class Stamina {
   private fresh: number;
@@ -23,7 +23,7 @@ export class Stamina {
     this.fresh = reach;
   }
 
-  /** Reps that can be done now. */
+  /** Reps possible now. */
   left(): number {
     return this.fresh;
   }
@@ -37,7 +37,7 @@ export class Stamina {
     this.done++;
   }
 
-  /** Takes weight off: the load becomes so much of what it was. */
+  /** Reduces the load to this share. */
   drop(ratio: number): void {
     if (ratio >= 1) return;
     this.fresh = this.lighter(this.fresh, ratio);
@@ -45,12 +45,12 @@ export class Stamina {
   }
 }
 
-/** Lightening by a curve of reps to failure. */
+/** Remaining reps after a load reduction, by a rep-max curve. */
 export function lighterBy(curve: RepMaxCurve): Lighter {
   return (left, ratio) => repsToFailure(e1rm(1, Math.max(1, left), curve), ratio, curve);
 }
 
-/** RIR at the end of each piece of a round; below 0 it cannot be completed as written. */
+/** RIR at the end of each part of a round; below 0 it cannot be completed as written. */
 export function roundRirs(
   lead: Pick<Lead, 'reps' | 'reach' | 'lighter' | 'back'>,
   minis: readonly Mini[],
@@ -70,7 +70,7 @@ export function roundRirs(
   ];
 }
 
-/** RIR to leave after the first reps so that no piece of a round of fixed reps ends below `rir`. */
+/** RIR to leave after the first reps so that no part of a round with fixed reps ends below `rir`. */
 export function leadRirOf(
   reps: readonly number[],
   pause: number | readonly number[],
@@ -84,9 +84,9 @@ export function leadRirOf(
 }
 
 /**
- * RIR to leave after the first reps of the first round so that no round of rising loads ends below `rir`, sets' drift
- * included.
- * @param perSet reps lost by each further set
+ * RIR to leave after the first reps of the first round so that no round with rising loads ends below `rir`, including
+ * drop-off between sets.
+ * @param perSet reps lost per further set
  */
 export function leadRirOfRises(
   rises: readonly Rise[],
@@ -101,15 +101,15 @@ export function leadRirOfRises(
   return Math.max(...needs) - (first?.reps[0] ?? 0);
 }
 
-/** Mini-sets of fixed reps at one load; the pause before all of them, or before each. */
+/** Mini-sets of fixed reps at one load; the same pause before all of them, or one for each. */
 export function fixedMinis(reps: readonly number[], pause: number | readonly number[]): readonly Mini[] {
   const before = (at: number) => (typeof pause === 'number' ? pause : (pause[at] ?? pause.at(-1) ?? 0));
   return reps.map((each, at) => ({ reps: each, pause: before(at), share: 1 }));
 }
 
 /**
- * Mini-sets that each go on until the round's RIR is left.
- * @param more how many may follow, by the reps done so far; the last is cut to `room` reps
+ * Mini-sets that each continue to the round's RIR.
+ * @param more how many may follow, given the reps done so far; the last is cut to `room` reps
  */
 export function minisToRir(
   { reps, rir, reach, lighter, back, made = (share) => share }: Lead,
@@ -124,7 +124,7 @@ export function minisToRir(
   for (const { pause, share: wished, manner } of steps) {
     if (wanted <= 0) break;
     const share = made(wished, load);
-    // Where nothing lighter can be made there is no drop.
+    // If no lighter load is makeable there is no drop.
     if (pause === 0 && wished < load && share >= load) break;
     stamina.rest(pause);
     stamina.drop(share / load);
@@ -139,8 +139,8 @@ export function minisToRir(
 }
 
 /**
- * Credit of the pieces of one round: the first hard one counts 1, each further hard one 0.5 x min(1, reps / 8).
- * Pieces after a rest longer than a round's inner rest start anew.
+ * Credit of the parts of a round: the first hard one counts 1, each further hard one 0.5 x min(1, reps / 8). A part
+ * after a rest longer than a round's inner rest starts over.
  */
 export function roundCredits(
   pieces: readonly { readonly reps: number; readonly rir: number; readonly pause: number }[],

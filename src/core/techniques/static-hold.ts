@@ -6,7 +6,7 @@ export interface StaticHold {
   readonly sets: number;
 }
 
-/** A position held for seconds, by sets: seconds, then a harder variation. For exercises that are held. */
+/** A position held for seconds, in sets: seconds progress, then a harder variation. For exercises that are held. */
 export const staticHold: Technique<StaticHold> = {
   kind: 'static hold',
   fields: { sets: whole(1, 10) },

@@ -4,11 +4,11 @@ import { bySets, plainPart, type Section, type Technique } from './technique';
 export interface StrictThenLoose {
   readonly kind: 'strict then loose';
   readonly sets: number;
-  /** Reps with a swing after the last strict one. */
+  /** Loose reps after the last strict one. */
   readonly loose: number;
 }
 
-/** Strict reps until none is left, then some with a swing, up to as many again. Isolation only; strict reps progress. */
+/** Strict reps to failure, then some loose ones, at most as many again. Isolation only; strict reps progress. */
 export const strictThenLoose: Technique<StrictThenLoose> = {
   kind: 'strict then loose',
   fields: { sets: whole(1, 4), loose: whole(1, 20) },

@@ -21,7 +21,7 @@ describe('by hand, in a range of 8 to 12 with two minutes of rest', () => {
     ]);
   });
 
-  test('a drop set: ten to failure; at 0.8 of the load 30 × (1 / 0.8 − 1) = 7.5 come back, so seven; no rest', () => {
+  test('a drop set: ten to failure; at 0.8 of the load 30 × (1 / 0.8 − 1) = 7.5 more are possible, so seven; no rest', () => {
     expect(bars(startOf('drop set')).slice(0, 2)).toEqual([
       { reps: 10, share: 1, round: 1, pause: 0 },
       { reps: 7, share: 0.8, round: 1, pause: 0 },
@@ -29,7 +29,7 @@ describe('by hand, in a range of 8 to 12 with two minutes of rest', () => {
     expect(bars(startOf('drop set')).at(-1)).toMatchObject({ share: 0.64, pause: 120 });
   });
 
-  test('rest-pause: twenty seconds give back four reps, twice', () => {
+  test('rest-pause: twenty seconds restore four reps, twice', () => {
     expect(bars(startOf('rest-pause')).map(({ reps, pause }) => [reps, pause])).toEqual([
       [10, 20],
       [4, 20],
@@ -57,7 +57,7 @@ describe('by hand, in a range of 8 to 12 with two minutes of rest', () => {
   });
 });
 
-test('whatever the technique: shares up to the whole load, rounds that count its sets, no negative reps', () => {
+test('any technique has loads up to the full one, as many rounds as sets, and no negative reps', () => {
   fc.assert(
     fc.property(anyTechnique, (technique) => {
       const all = drawn(technique);

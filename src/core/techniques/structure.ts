@@ -5,31 +5,30 @@ import { partsOf, type TechniqueParameters } from './registry';
 import { fixedMinis, lighterBy } from './stamina';
 import type { Manner, Role } from './technique';
 
-/** One bar of a technique's drawing: some reps at a load, in a manner, and the pause after them. */
+/** A bar of a technique's drawing: reps at a load, how they are done, and the pause after them. */
 export interface Bar {
   readonly reps: number;
-  /** Load as a share of the heaviest. */
+  /** Load relative to the heaviest. */
   readonly share: number;
   readonly role: Role;
   readonly manner: Manner;
-  /** Beyond failure. */
+  /** Past failure. */
   readonly past: boolean;
-  /** Which set or round it belongs to, from 1. */
+  /** The set or round it belongs to, from 1. */
   readonly round: number;
-  /** Seconds until the next bar: 0 where it follows without a pause. */
+  /** Seconds until the next bar: 0 if it follows without a pause. */
   readonly pause: number;
 }
 
 const lighter = lighterBy(EPLEY);
 
-/** RIR at which a drawing is made where the technique has none of its own. */
+/** RIR of the drawing if the technique has none of its own. */
 const USUAL_RIR = 2;
-/** How much of its load a set that stays easy is drawn with. */
+/** Load share drawn for a set that stays easy. */
 const EASY_SHARE = 0.5;
 
 /**
- * The structure of a technique as it would be done at the middle of a range with usual effort: for drawing, not for
- * planning.
+ * The structure of a technique in the middle of a range with typical effort: for drawing, not for planning.
  * @param rest seconds between its sets
  */
 export function structureOf(technique: TechniqueParameters, range: RepRange, rest: number): readonly Bar[] {

@@ -33,7 +33,7 @@ function done(changes: Partial<Done> = {}): Done {
   return { first: 10, total: 30, sets: 3, least: 8, met: true, running: 1, ...changes };
 }
 
-/** The pieces after a round's first set, for someone who can do so many reps. */
+/** The parts after a round's first set, given a rep capacity. */
 function minisOf(
   technique: TechniqueParameters,
   reps: number,
@@ -49,7 +49,7 @@ describe('inside a round', () => {
   const fours = (count: number): Mini[] =>
     Array.from({ length: count }, () => ({ reps: 4, pause: 25, share: 1 }));
 
-  test('five fours at a 12-rep load with 25 s between end at 8, 7, 6, 5, 4 and count 1', () => {
+  test('five fours at a 12-rep load with 25 s between end at 8, 7, 6, 5, 4 RIR and count 1', () => {
     const rirs = roundRirs({ reps: 4, reach: 12, lighter, back: BACK }, fours(4));
     expect(rirs).toEqual([8, 7, 6, 5, 4]);
     const pieces = rirs.map((rir) => ({ reps: 4, rir, pause: 25 }));
@@ -64,7 +64,7 @@ describe('inside a round', () => {
     expect(roundCredits(pieces, conventions).reduce((sum, credit) => sum + credit, 0)).toBe(1.5);
   });
 
-  test('a rest never restores what each mini-set has cost for good', () => {
+  test('rest never restores more than the fresh capacity minus one rep per mini-set', () => {
     const stamina = new Stamina(10, lighter, BACK);
     stamina.do(3);
     stamina.rest(600);
@@ -74,12 +74,12 @@ describe('inside a round', () => {
     expect(stamina.left()).toBe(8);
   });
 
-  test('after a rest longer than a round’s the next piece is a set of its own', () => {
+  test('after a rest longer than a round’s the next part is a set of its own', () => {
     const pieces = [20, 60, 20].map((pause) => ({ reps: 8, rir: 1, pause }));
     expect(roundCredits(pieces, conventions)).toEqual([1, 1, 0.5]);
   });
 
-  test('credit is never negative and never above the pieces done', () => {
+  test('credit is never negative and never above the number of parts', () => {
     const piece = fc.record({
       reps: fc.integer({ min: 1, max: 30 }),
       rir: fc.integer({ min: -3, max: 9 }),
@@ -101,7 +101,7 @@ describe('each technique by hand', () => {
     ]);
   });
 
-  test('a top set is held back, or goes to failure by the other school; its back-offs hang below it', () => {
+  test('a top set is held back or, by choice, goes to failure; its back-offs depend on it', () => {
     const start = startOf('top + back-offs');
     const [top, backOff] = partsOf(start);
     expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
@@ -112,7 +112,7 @@ describe('each technique by hand', () => {
     expect(withSetCount(start, 1)).toMatchObject({ backOffs: 1 });
   });
 
-  test('rest-pause: ten to failure, 20 s give back four, twice; at the top of the band the load is earned', () => {
+  test('rest-pause: ten to failure, 20 s restore four, twice; at the top of the range the load is earned', () => {
     const start = startOf('rest-pause');
     expect(repsOf(minisOf(start, 10, 0))).toEqual([4, 4]);
     expect(isEarned(start, done({ total: 18 }), slot)).toBe(false);
@@ -120,26 +120,26 @@ describe('each technique by hand', () => {
     expect(isEarned({ ...start, sets: 2 } as TechniqueParameters, done({ total: 39 }), slot)).toBe(false);
   });
 
-  test('rest-pause in written pieces: 10 and 6 with 20 s between, earned when complete twice running', () => {
+  test('rest-pause in written parts: 10 and 6 with 20 s between, earned when complete twice in a row', () => {
     const written = { ...startOf('rest-pause'), lengths: [10, 6] } as TechniqueParameters;
     expect(partsOf(written)[0]?.range).toEqual({ low: 10, high: 10 });
     expect(repsOf(minisOf(written, 10, 0))).toEqual([6]);
-    // Four come back in 20 s: to end at 0 after the six, two must be left after the ten.
+    // 20 s restore four: to end at 0 after the six, two must be left after the ten.
     expect(partsOf(written)[0]?.leadRir?.(0, BACK)).toBe(2);
     expect(isEarned(written, done({ running: 1 }), slot)).toBe(false);
     expect(isEarned(written, done({ running: 2 }), slot)).toBe(true);
   });
 
-  test('rest-pause held back at 2: ten, then each piece stops with two left', () => {
+  test('rest-pause held back at 2: ten, then each part stops with two left', () => {
     const held = { ...startOf('rest-pause'), toFailure: false } as TechniqueParameters;
-    // 12 can be done: 10 leave 2, 20 s make 6, 4 leave 2 again.
+    // 12 are possible: 10 leave 2, 20 s make 6, 4 leave 2 again.
     expect(repsOf(minisOf(held, 10, 2))).toEqual([4, 4]);
     expect(partsOf(held)[0]).toMatchObject({ leastRir: 1 });
     expect(reachOf(held)).toBe('short of failure');
   });
 
-  test('total-rep target: 30 reps at a twelve-rep load to one left are 11, then fours until none are open', () => {
-    // 12 − 11 = 1 left; 20 s give 4 back: 5, of which 4 leave 1; the last is cut to the total.
+  test('total-rep target: 30 reps at a twelve-rep load to one left are 11, then fours until the total is reached', () => {
+    // 12 − 11 = 1 left; 20 s restore 4: 5, of which 4 leave 1; the last part is cut to the total.
     expect(repsOf(minisOf(startOf('total-rep target'), 11, 1))).toEqual([4, 4, 4, 4, 3]);
     expect(isEarned(startOf('total-rep target'), done({ total: 30, sets: 5 }), slot)).toBe(false);
     expect(isEarned(startOf('total-rep target'), done({ total: 30, sets: 4 }), slot)).toBe(true);
@@ -148,14 +148,14 @@ describe('each technique by hand', () => {
   test('cluster: four threes with 20 s need a load good for six to end with two left', () => {
     const start = startOf('cluster');
     expect(repsOf(minisOf(start, 3, 5))).toEqual([3, 3, 3]);
-    // Each piece costs 3 and 20 s give back 4, never below one for each piece done: 3, 1+3, 2+3, 3+3 are spent.
+    // Each part costs 3 and 20 s restore 4, never below one for each part done: 3, 1+3, 2+3, 3+3 are used.
     const lead = partsOf(start)[0]?.leadRir?.(2, BACK);
     expect(lead).toBe(5);
     const rirs = roundRirs({ reps: 3, reach: 8, lighter, back: BACK }, minisOf(start, 3, 5));
     expect(rirs).toEqual([5, 4, 3, 2]);
   });
 
-  test('ascending mini-sets: 2 to 6; complete in two sessions running, the load is earned', () => {
+  test('ascending mini-sets: 2 to 6; complete in two sessions in a row, the load is earned', () => {
     const start = startOf('ascending mini-sets');
     expect(partsOf(start)[0]?.range).toEqual({ low: 2, high: 2 });
     expect(repsOf(minisOf(start, 2, 8))).toEqual([3, 4, 5, 6]);
@@ -171,15 +171,15 @@ describe('each technique by hand', () => {
     expect(loggedAs(start)).toBe('sum of reps');
   });
 
-  test('drop set: ten to failure, then what the strength of the moment can do with a fifth less, twice', () => {
+  test('drop set: ten to failure, then as many as current strength allows with a fifth less, twice', () => {
     const minis = minisOf(startOf('drop set'), 10, 0);
-    // None left at the first load: that load is the moment's max, and 1 / 0.8 of it allows 30 × 0.25 = 7.5 reps.
+    // None left at the first load, so it is the current max, and 1 / 0.8 of it allows 30 × 0.25 = 7.5 reps.
     expect(minis.map(({ share }) => Number(share.toFixed(2)))).toEqual([0.8, 0.64]);
     expect(repsOf(minis)).toEqual([7, 7]);
     expect(reachOf(startOf('drop set'))).toBe('past failure');
   });
 
-  test('partials after failure: on the last set, or on every one; held back they are straight sets', () => {
+  test('partials after failure: on the last set, or on every set; held back they become straight sets', () => {
     const start = startOf('partials after failure');
     const [part] = partsOf(start);
     expect(part?.sections?.(false, 'long half')).toEqual([]);
@@ -197,16 +197,16 @@ describe('each technique by hand', () => {
     expect(partsOf({ ...start, on: 'every set' } as TechniqueParameters)[0]).toMatchObject({ rir: 0 });
   });
 
-  test('lengthened partials: only the long half', () => {
+  test('lengthened partials: only the stretched half', () => {
     expect(partsOf(startOf('lengthened partials'))[0]).toMatchObject({ manner: 'long half', sets: 2 });
   });
 
-  test('sectioned reps: 7 full, 7 and 7 halves take 14 of what can be done, 21 with 7 slow ones', () => {
+  test('sectioned reps: 7 full, 7 and 7 halves cost 14 full reps, 21 with 7 slow ones', () => {
     const start = startOf('sectioned reps');
     expect(partsOf(start)[0]?.sections?.(false, 'long half')).toHaveLength(2);
     expect(partsOf(start)[0]?.leadRir?.(1, BACK)).toBe(8);
     expect(partsOf({ ...start, slow: true } as TechniqueParameters)[0]?.leadRir?.(1, BACK)).toBe(15);
-    // Opened by a half, its seven cost 3.5, and the seven full ones seven: the same 14 in all.
+    // Starting with a half, its seven cost 3.5, and the seven full ones seven: the same 14 in all.
     const turned = { ...start, order: 'short, long, full' } as TechniqueParameters;
     const [part] = partsOf(turned);
     expect(part?.manner).toBe('short half');
@@ -214,13 +214,13 @@ describe('each technique by hand', () => {
     expect(part?.leadRir?.(1, BACK)).toBe(8);
   });
 
-  test('strict then loose: none left, then three loose ones that take nothing', () => {
+  test('strict then loose: strict to failure, then three loose ones at no cost', () => {
     const [part] = partsOf(startOf('strict then loose'));
     expect(part).toMatchObject({ rir: 0 });
     expect(part?.sections?.(false, 'long half')).toEqual([{ manner: 'loose', reps: 3, past: true }]);
   });
 
-  test('high-rep finisher: a band of its own at once, 17–25 to begin with, or ten taken to twenty with breaths', () => {
+  test('high-rep finisher: one set in its own range, 17–25 by default, or ten extended to twenty with breaths', () => {
     const start = startOf('high-rep finisher');
     expect(partsOf(start)[0]?.range).toEqual({ low: 17, high: 25 });
     const own = { ...start, band: { low: 30, high: 50 }, load: 'half of 1RM' } as TechniqueParameters;
@@ -233,7 +233,7 @@ describe('each technique by hand', () => {
       load: 'by reps',
       toFailure: true,
     };
-    // 15 s give back three each time.
+    // 15 s restore three each time.
     expect(repsOf(minisOf(ten, 10, 0))).toEqual([3, 3, 3, 1]);
   });
 
@@ -276,7 +276,7 @@ describe('each technique by hand', () => {
     expect(nextParameters(six, done(), { range, rest: 90 })).toMatchObject({ top: 6, pause: 15 });
   });
 
-  test('for time: the list as written, hard as the coach says', () => {
+  test('for time: the list as written, hard sets as the coach says', () => {
     const start = startOf('for time');
     expect(partsOf(start)[0]).toMatchObject({ range: { low: 20, high: 20 }, stated: 2 });
     expect(repsOf(minisOf(start, 20, 2))).toEqual([15, 10]);
@@ -299,7 +299,7 @@ describe('each technique by hand', () => {
     expect(partsOf(startOf('activation'))[0]).toMatchObject({ role: 'easy', rir: 6, ofMax: 0.4 });
   });
 
-  test('density: 90 s of rest fall by 10 a session to 70, then the load is earned and the rest starts anew', () => {
+  test('density: 90 s of rest fall by 10 a session to 70, then the load is earned and the rest starts over', () => {
     const written = { range: slot.range, rest: 90 };
     let now: TechniqueParameters = { ...startOf('density'), least: 70 } as TechniqueParameters;
     const rest = () => partsOf(now)[0]?.rest?.(90);
@@ -315,15 +315,15 @@ describe('each technique by hand', () => {
   });
 });
 
-describe('for every technique', () => {
-  test('the start of each kind reads as its own schema has it', () => {
+describe('every technique', () => {
+  test('has default parameters that its own schema accepts', () => {
     for (const kind of TECHNIQUE_KINDS)
       expect(techniqueSchema(z).safeParse(startOf(kind)).success).toBe(true);
     for (const kind of TECHNIQUE_KINDS)
       expect(Object.keys(fieldsOf(kind)).every((name) => name in startOf(kind))).toBe(true);
   });
 
-  test('the schema refuses what the shape does not allow', () => {
+  test('refuses numbers its shape does not allow', () => {
     const refused: unknown[] = [
       { kind: 'straight', sets: 0 },
       { ...startOf('top + back-offs'), drop: 0.5 },
@@ -339,7 +339,7 @@ describe('for every technique', () => {
     for (const one of refused) expect(techniqueSchema(z).safeParse(one).success).toBe(false);
   });
 
-  test('documents from before a parameter are read as not having it', () => {
+  test('reads documents without a newer parameter as not using it', () => {
     const { topToFailure: _, ...old } = startOf('top + back-offs') as { topToFailure: boolean; kind: string };
     expect(techniqueSchema(z).parse(old)).toEqual(startOf('top + back-offs'));
     const finisher = { kind: 'high-rep finisher', shape: 'long set', toFailure: false };
@@ -349,12 +349,12 @@ describe('for every technique', () => {
     });
     const pause = { kind: 'rest-pause', sets: 1, pauses: 2, pause: 20, total: { low: 15, high: 20 } };
     expect(techniqueSchema(z).parse({ ...pause, toFailure: true })).toEqual(startOf('rest-pause'));
-    // Weeks that were handed out with fewer parameters are read the same way.
+    // Sent weeks with fewer parameters are read the same way.
     const within = { ...startOf('density'), of: { ...pause, toFailure: true } } as TechniqueParameters;
     expect(withNewParameters(within)).toMatchObject({ of: { lengths: [] } });
   });
 
-  test('any parameters read, and a wished number of sets is kept within limits', () => {
+  test('reads any parameters, and limits the number of sets', () => {
     fc.assert(
       fc.property(anyTechnique, fc.integer({ min: -3, max: 30 }), (from, wished) => {
         const made = withSetCount(from, wished);
@@ -367,7 +367,7 @@ describe('for every technique', () => {
     );
   });
 
-  test('held back, nothing comes past failure, and holding back again changes nothing', () => {
+  test('held back, never goes past failure, and holding back again changes nothing', () => {
     fc.assert(
       fc.property(anyTechnique, (technique) => {
         const back = heldBack(technique);
@@ -378,7 +378,7 @@ describe('for every technique', () => {
     );
   });
 
-  test('next time’s parameters read too, whatever was done', () => {
+  test('has valid parameters next time, after any results', () => {
     fc.assert(
       fc.property(anyTechnique, fc.boolean(), fc.integer({ min: 0, max: 4 }), (technique, met, running) => {
         const next = nextParameters(technique, done({ met, running }), slot);
@@ -394,13 +394,13 @@ describe('partials after failure, logged as full and partial reps', () => {
   const slot = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
   const asked = (full: number, partials: number, wished = 10, from = given) =>
     nextParameters(from, { ...done(), closing: { full, partials, held: 0, asked: wished } }, slot);
-  test('at equal full reps one partial more than was done: 10 + 2 asks 3, 10 + 6 asks 7, never past twelve', () => {
+  test('equal full reps plan one partial more than done: after 10 + 2 three, after 10 + 6 seven, at most twelve', () => {
     expect(asked(10, 2)).toMatchObject({ partials: 3 });
     expect(asked(10, 6)).toMatchObject({ partials: 7 });
     expect(asked(10, 0)).toMatchObject({ partials: 1 });
     expect(asked(10, 12)).toMatchObject({ partials: 12 });
   });
-  test('when full reps rise the given number is asked again; when they fall it stays', () => {
+  test('more full reps plan the written number again; fewer keep it', () => {
     const seven = asked(10, 6);
     expect(asked(11, 7, 10, seven as typeof given)).toMatchObject({ partials: 4 });
     expect(asked(9, 7, 10, seven as typeof given)).toMatchObject({ partials: 7 });
@@ -413,18 +413,18 @@ describe('after the last rep: held, then lowered', () => {
   const asked = (full: number, held: number) =>
     nextParameters(given, { ...done(), closing: { full, partials: 0, held, asked: 10 } }, slotOf);
 
-  test('at equal full reps a tenth longer than was held, a second at least', () => {
+  test('equal full reps plan a tenth longer than held, at least one second', () => {
     expect(asked(10, 20)).toMatchObject({ seconds: 22 });
     expect(asked(10, 4)).toMatchObject({ seconds: 5 });
     expect(asked(10, 60)).toMatchObject({ seconds: 60 });
   });
 
-  test('more full reps ask the given seconds again, fewer the same', () => {
+  test('more full reps plan the written seconds again, fewer the same', () => {
     expect(asked(11, 30)).toMatchObject({ seconds: 20 });
     expect(asked(9, 30)).toMatchObject({ seconds: 20 });
   });
 
-  test('what is held and lowered is past failure and takes nothing from the set', () => {
+  test('holding and lowering are past failure and cost the set nothing', () => {
     expect(reachOf(given)).toBe('past failure');
     const sections = partsOf(given)[0]?.sections?.(true, 'long half') ?? [];
     expect(sections).toEqual([
@@ -440,13 +440,13 @@ describe('after the last rep: held, then lowered', () => {
 describe('a top set with partials', () => {
   const given = { ...startOf('top + back-offs'), topToFailure: true, topPartials: 3 } as TechniqueParameters;
 
-  test('partials after reps in reserve go to failure, after failure past it; held back they are gone', () => {
+  test('partials after reps left go to failure, after failure past it; held back they are dropped', () => {
     expect(reachOf(given)).toBe('past failure');
     expect(reachOf({ ...given, topToFailure: false } as TechniqueParameters)).toBe('to failure');
     expect(heldBack(given)).toMatchObject({ topToFailure: false, topPartials: 0 });
   });
 
-  test('the pair is the number to beat', () => {
+  test('full and partial reps together are to be beaten', () => {
     const slotOf = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
     const closing = { full: 10, partials: 3, held: 0, asked: 10 };
     expect(nextParameters(given, { ...done(), closing }, slotOf)).toMatchObject({ topPartials: 4 });
@@ -456,8 +456,8 @@ describe('a top set with partials', () => {
   });
 });
 
-test('the first of two rounds, the second a tenth heavier, leaves what the second needs', () => {
+test('the first of two rounds, the second ten per cent heavier, leaves what the second needs', () => {
   const rises = [1, 1.1].map((share) => ({ share, reps: [1], pause: 20 }));
-  // One rep, two left and one lost to drift: 4 at 1.1, so 1.1 x (1 + 4/30) = 1.2467, and 7.4 at 1.
+  // One rep, two left and one lost to drop-off: 4 at 1.1, so 1.1 x (1 + 4/30) = 1.2467, and 7.4 at 1.
   expect(leadRirOfRises(rises, lighter, { rir: 2, back: BACK, perSet: 1 })).toBeCloseTo(6.4, 9);
 });

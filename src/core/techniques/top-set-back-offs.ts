@@ -5,17 +5,17 @@ import type { Reach, Technique } from './technique';
 export interface TopSetBackOffs {
   readonly kind: 'top + back-offs';
   readonly backOffs: number;
-  /** How far the back-offs lie below the top set, 0.10-0.30 of its load. */
+  /** Distance of the back-offs below the top set, 0.10-0.30 of its load. */
   readonly drop: number;
-  /** RIR by which the top set is held back from the week's RIR. */
+  /** RIR by which the top set is easier than the week's RIR. */
   readonly topRir: number;
   /** Added to both ends of the rep range for the back-offs; 0 keeps the range. */
   readonly backOffReps: number;
-  /** The other school: the top set goes to failure, whatever the week. */
+  /** Alternatively the top set goes to failure in every week. */
   readonly topToFailure: boolean;
   /** Partial reps after the top set's last full one; 0: none. */
   readonly topPartials: number;
-  /** What moves the back-offs: the top set from which they hang, or the slot's load rule from their own last time. */
+  /** What progresses the back-offs: the top set, or the slot's load rule from their own last time. */
   readonly backOffRule: 'the top set' | 'their own last time';
 }
 
@@ -23,10 +23,10 @@ const LIMITS = { least: 2, most: 5 };
 const LEAST_DROP = 0.05;
 const MOST_DROP = 0.3;
 
-/** Failure and partials each go one step further. */
+/** Failure and partials each go one step closer. */
 const REACHED: readonly Reach[] = ['short of failure', 'to failure', 'past failure'];
 
-/** One heavier set held back from failure, then one to four lighter ones nearer to it. */
+/** One heavier set held back from failure, then one to four lighter ones closer to it. */
 export const topSetBackOffs: Technique<TopSetBackOffs> = {
   kind: 'top + back-offs',
   fields: {

@@ -4,17 +4,17 @@ import { plainPart, type Technique } from './technique';
 
 export interface TotalRepTarget {
   readonly kind: 'total-rep target';
-  /** Reps in all. */
+  /** Total reps. */
   readonly total: number;
   /** Seconds between mini-sets. */
   readonly pause: number;
-  /** Mini-sets at which the load rises. */
+  /** Number of mini-sets at which the load rises. */
   readonly fewest: number;
-  /** Mini-sets of full reps and of the half where the muscle is long take turns. */
+  /** Mini-sets of full reps and of stretched half reps alternate. */
   readonly inTurn: boolean;
 }
 
-/** More mini-sets than this are a load too heavy for the total. */
+/** Needing more mini-sets means the load is too heavy for the total. */
 const MOST_MINIS = 15;
 
 /** One load, as many mini-sets with short rests as the total needs: fewer mini-sets, then load. */

@@ -4,12 +4,12 @@ import type { Exercise } from '../exercises/exercise';
 import { LIBRARY } from '../exercises/library';
 import { block, session, slot } from './fixtures';
 
-/** Exercises whose loads come in small steps: what is predicted for a set of them is near what is asked. */
+/** Exercises with fine load steps, so that a predicted set is close to its target. */
 export const FINE_LOADS = LIBRARY.filter(
   ({ loading, measure }) => measure === 'reps' && (loading === 'stack' || loading === 'barbell'),
 );
 
-/** A week of one to six sessions of exercises, as a hasty coach might lay it. */
+/** A week of one to six sessions of exercises, as a hasty coach might plan it. */
 export const anyBlockOf = (exercises: readonly Exercise[]) =>
   fc
     .array(

@@ -6,7 +6,7 @@ import { DELOAD_KINDS, type Deload, type DeloadMeasure, deloadStart } from '../r
 import { anyTechnique } from './any-technique';
 import { block, session, slot } from './fixtures';
 
-/** Any one or two ways of deloading, as they start. */
+/** One or two kinds of deload with default parameters. */
 export const anyDeload: fc.Arbitrary<Deload> = fc
   .uniqueArray(fc.constantFrom(...DELOAD_KINDS), { minLength: 1, maxLength: 2 })
   .map((kinds) => kinds.map((kind): DeloadMeasure => deloadStart(kind)));
@@ -24,7 +24,7 @@ const anySlot = fc.record({
   fixed: fc.option(fc.integer({ min: 0, max: 3 })),
 });
 
-/** A week of sessions with every technique, load rule, group and effort a hasty coach might write. */
+/** A week of sessions with any technique, load rule, group and effort that a hasty coach might write. */
 export const anyPrescription: fc.Arbitrary<Block> = fc
   .record({
     sessions: fc.array(fc.array(anySlot, { minLength: 1, maxLength: 5 }), { minLength: 1, maxLength: 3 }),

@@ -14,7 +14,7 @@ import type { IssuedWeek } from '../plan/week-state';
 import { freezeWeek } from '../unfold/issue';
 import { hundredths } from '../units';
 
-/** Made-up people and blocks for tests and benchmarks. */
+/** Invented people and blocks for tests and benchmarks. */
 export const HALL: EquipmentSet = {
   barbell: {
     unit: 'kg',
@@ -52,7 +52,7 @@ export const HALL: EquipmentSet = {
   },
 };
 
-/** Everything there is. */
+/** All equipment. */
 export const HALL_PLACE: Place = { id: 'hall', name: 'hall', equipment: EQUIPMENT, loads: HALL };
 
 export function athlete(changes: Partial<Athlete> = {}): Athlete {
@@ -121,7 +121,7 @@ export function block(sessions: readonly Session[], changes: Partial<Block> = {}
 
 export const lookup: ExerciseLookup = (ref) => exerciseById(ref.id);
 
-/** A block of so many weeks, sessions and slots, every session different. */
+/** A block with this many weeks, sessions and slots, every session different. */
 export function largeBlock(weeks: number, sessions: number, slots: number): Block {
   return block(
     Array.from({ length: sessions }, (_, s) =>
@@ -138,7 +138,7 @@ export function largeBlock(weeks: number, sessions: number, slots: number): Bloc
   );
 }
 
-/** A top set and two back-offs, twelve per cent lighter, of four reps more. */
+/** A top set and two back-offs, twelve per cent lighter, with four reps more. */
 export const TOP = {
   kind: 'top + back-offs',
   backOffs: 2,
@@ -150,13 +150,13 @@ export const TOP = {
   backOffRule: 'the top set',
 } as const;
 
-/** How the simulated sets of a week are done: reps and RIR against what was asked. */
+/** How simulated sets of a week are done: reps and RIR relative to the plan. */
 export type Doing = (asked: { readonly id: string; readonly reps: number; readonly rir: number }) => {
   readonly reps: number;
   readonly rir: number;
 };
 
-/** Issues a week and logs all of its sets. */
+/** Sends a week and logs all of its sets. */
 export function performWeek(
   state: {
     readonly block: Block;

@@ -13,26 +13,26 @@ import type { Watch } from '../watch/watch';
 import type { WatchCall, WatchName } from '../watch/watch-call';
 import { athlete, type Doing, lookup, performWeek } from './fixtures';
 
-/** What happened in a block, for tests of what a day makes of it. */
+/** A block's past, for tests of the day's alerts. */
 export interface Happened {
   readonly block: Block;
   readonly athlete?: Athlete;
   readonly today: LocalDate;
-  /** Weeks handed out, and the sessions of each that were trained; all where none are named. */
+  /** Sent weeks with the sessions trained in each; all if none are named. */
   readonly weeks?: readonly (readonly string[] | 'all')[];
-  /** Days by which a session was trained later than planned, by `week/session`. */
+  /** Days by which a session was trained late, by `week/session`. */
   readonly late?: Readonly<Record<string, number>>;
   readonly told?: Readonly<Record<string, readonly Telling[]>>;
   readonly closed?: readonly number[];
   readonly checkIns?: readonly CheckIn[];
   readonly exposures?: readonly Exposure[];
   readonly isFollowed?: boolean;
-  /** How sets were done in a week; as asked where it says nothing. */
+  /** How sets were done in a week; as planned unless stated. */
   readonly doing?: (week: number) => Doing | undefined;
   readonly soreness?: Log['soreness'];
 }
 
-/** A block in which that happened, as a day finds it. */
+/** A block with that past, as a day finds it. */
 export function watched(happened: Happened): Watch {
   const { block, today, late = {}, told = {}, closed = [] } = happened;
   const who = happened.athlete ?? athlete();
@@ -96,12 +96,12 @@ export function watched(happened: Happened): Watch {
   };
 }
 
-/** The calls of one kind that the day makes. */
+/** The day's calls of one kind. */
 export function called(kind: WatchName, happened: Happened): readonly WatchCall[] {
   return watchCalls(watched(happened), () => false).filter((call) => call.kind === kind);
 }
 
-/** A check-in in which nothing is wrong, with what is said differently. */
+/** A check-in without problems, except for these fields. */
 export function checkIn(date: LocalDate, changes: Partial<CheckIn> = {}): CheckIn {
   return {
     id: `c-${date}`,

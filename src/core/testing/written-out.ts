@@ -7,7 +7,7 @@ import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
 
-/** Figures as a person reads them: no more digits than tell two of them apart. */
+/** Figures with just enough digits to tell two of them apart. */
 function short(_: string, value: unknown): unknown {
   return typeof value === 'number' ? Math.round(value * 1000) / 1000 : value;
 }
@@ -63,9 +63,9 @@ function weekLines(week: WeekPlan, withReasons: boolean): readonly string[] {
 }
 
 /**
- * A whole block as plain text: every set of every week with what follows from it, the findings with their fixes and the
- * calls. What changes a figure changes a line here.
- * @param reasoned weeks whose reasons are written out too
+ * A whole block as plain text: every set of every week, the findings with their fixes, and the calls. Every changed
+ * figure changes a line.
+ * @param reasoned weeks whose reasons are included
  */
 export function writtenOut(
   blockPlan: BlockPlan,

@@ -4,7 +4,7 @@ import type { SlotPlan } from '../plan/slot';
 import type { Manner } from '../techniques/technique';
 import { parseTempo, secondsPerRep } from './tempo';
 
-/** What a rep takes, in time, of a full one; what is held counts its seconds, what is lowered its way down. */
+/** The duration of a rep relative to a full one; holds count their seconds, lowered reps the way down. */
 const TIME: Readonly<Record<Exclude<Manner, 'held' | 'lowered'>, number>> = {
   full: 1,
   'long half': 0.5,
@@ -13,7 +13,7 @@ const TIME: Readonly<Record<Exclude<Manner, 'held' | 'lowered'>, number>> = {
   slow: 2,
 };
 
-/** Seconds of lowering where no tempo is written: control is what is left of the rep. */
+/** Seconds of lowering without a tempo: the rest of the rep is control. */
 const LOWERING = 3;
 
 type Timed = Pick<SetPlan, 'reps' | 'manner' | 'sections' | 'tempo'>;
@@ -27,7 +27,7 @@ export function setPerRep(
   return secondsPerRep(tempo === undefined ? slot : { ...slot, tempo }, conventions);
 }
 
-/** Seconds that a set and its sections take, one side. */
+/** Seconds of a set with its sections, one side. */
 export function tensionOf(
   set: Timed,
   slot: Pick<SlotPlan, 'measure' | 'tempo'>,

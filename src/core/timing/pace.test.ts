@@ -18,11 +18,11 @@ test.each([
   [5, { rep: 1, phase: 'lifting', left: 1, height: 0.5 }],
   [6, { rep: 2, phase: 'lowering', left: 3, height: 1 }],
   [66, { rep: 12, phase: 'lowering', left: 3, height: 1 }],
-] as const)('a squat is %d s into its set', (seconds, expected) => {
+] as const)('a squat after %d s of its set', (seconds, expected) => {
   expect(paceAt(tempoOf('3120'), 'squat', seconds)).toEqual(expected);
 });
 
-test('a pull begins by pulling, and is held short before it is let down', () => {
+test('a pull starts by pulling, and is held at the top before it is lowered', () => {
   const at = (seconds: number) => paceAt(tempoOf('3021'), 'vertical pull', seconds)?.phase;
   expect([0, 1, 2, 3, 5, 6].map(at)).toEqual([
     'lifting',
@@ -34,11 +34,11 @@ test('a pull begins by pulling, and is held short before it is let down', () => 
   ]);
 });
 
-test('a tempo without a second has no pace', () => {
+test('a tempo of zero seconds has no pace', () => {
   expect(paceAt(tempoOf('000'), 'squat', 4)).toBeUndefined();
 });
 
-test('whatever the tempo and the moment: a height between long and short, a phase that lasts, reps that only rise', () => {
+test('at any tempo and moment: a height between long and short, a lasting phase, reps that only rise', () => {
   const phase = fc.integer({ min: 0, max: 60 });
   fc.assert(
     fc.property(

@@ -3,7 +3,7 @@ import type { Tempo } from './tempo';
 
 type RepPhase = keyof Tempo;
 
-/** Movements whose set begins at the top, with the weight held up; all others begin by lifting it. */
+/** Movements whose set starts at the top, with the weight held up; all others start by lifting it. */
 const FROM_THE_TOP: readonly Pattern[] = [
   'squat',
   'lunge',
@@ -17,9 +17,9 @@ const FROM_THE_TOP: readonly Pattern[] = [
 const LOWERING_FIRST: readonly RepPhase[] = ['lowering', 'stretch', 'lifting', 'squeeze'];
 const LIFTING_FIRST: readonly RepPhase[] = ['lifting', 'squeeze', 'lowering', 'stretch'];
 
-/** Where a set that keeps its tempo stands. */
+/** The state of a set done at its tempo. */
 export interface Pace {
-  /** The rep that is being done, from 1. */
+  /** The current rep, from 1. */
   readonly rep: number;
   readonly phase: RepPhase;
   /** Whole seconds left of the phase, at least 1. */
@@ -29,9 +29,9 @@ export interface Pace {
 }
 
 /**
- * Where the weight should be so many seconds into a set.
+ * Where the weight should be after this many seconds of a set.
  * @param seconds since its first rep began, from 0
- * @returns undefined for a tempo without a second in it, which nobody can keep
+ * @returns undefined for a tempo of zero seconds
  */
 export function paceAt(tempo: Tempo, pattern: Pattern, seconds: number): Pace | undefined {
   const order = FROM_THE_TOP.includes(pattern) ? LOWERING_FIRST : LIFTING_FIRST;

@@ -6,9 +6,9 @@ import { setCount } from '../techniques/registry';
 import { pieceTime, setTime } from './set-cost';
 
 /**
- * Seconds that the other members of its group take between two sets of a slot, beyond the slot's own rest: the sets of
- * those that are in the round, the changes, and the rest after the round in place of its own; over all its rounds but
- * the last on average. 0 for a slot alone.
+ * Seconds that the other exercises of a group take between two sets of a slot, beyond the slot's own rest: the sets
+ * of those in the round, the changes, and the rest after the round instead of its own; averaged over all rounds but
+ * the last. 0 for a single slot.
  */
 export function restBetween(
   slot: Slot,
@@ -34,9 +34,9 @@ function groupOf(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[] {
 }
 
 /**
- * Seconds that the other members of its group take between two pieces of a slot, beyond the slot's own pause, where the
- * group is done piece by piece: theirs, the changes, and the pause after the last member in place of its own. By the
- * minute each member has its own one. Null where the group is not done so.
+ * Seconds that the other exercises of a group take between two parts of a slot, beyond the slot's own pause, if the
+ * group alternates piece by piece: their parts, the changes, and the pause after the last exercise instead of its
+ * own. Every-minute exercises each have their own minute. Null if the group does not alternate this way.
  */
 export function awayBetween(
   slot: Slot,

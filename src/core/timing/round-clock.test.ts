@@ -23,7 +23,7 @@ test('rest-pause by hand: 12 reps of 3 s, 20 s, four, 20 s, four', () => {
   expect(roundAt(steps, 100)).toBeUndefined();
 });
 
-test('every minute: each piece begins with its minute, also where one takes longer than it', () => {
+test('every minute: each part starts with its minute, even if one takes longer', () => {
   const steps = roundSteps(Array(3).fill({ seconds: 15, rest: 45 }), true);
   expect(steps.filter(({ kind }) => kind === 'work').map(({ from }) => from)).toEqual([0, 60, 120]);
   expect(roundAt(steps, 75)).toMatchObject({ step: { kind: 'rest', piece: 2 }, left: 45 });
@@ -34,11 +34,11 @@ test('every minute: each piece begins with its minute, also where one takes long
   ]);
 });
 
-test('without rest the pieces follow each other', () => {
+test('without rest the parts follow each other', () => {
   expect(roundSteps(Array(2).fill({ seconds: 10, rest: 0 }), false)).toHaveLength(2);
 });
 
-test('there is always exactly one step until the round is over', () => {
+test('there is exactly one step until the round is over', () => {
   const piece = fc.record({
     seconds: fc.integer({ min: 1, max: 90 }),
     rest: fc.integer({ min: 0, max: 60 }),

@@ -1,15 +1,15 @@
-/** A piece of a round as a clock sees it. */
+/** A part of a round on a clock. */
 export interface TimedPiece {
-  /** Seconds its reps or its hold take. */
+  /** Seconds of its reps or hold. */
   readonly seconds: number;
-  /** Seconds of rest behind it. */
+  /** Seconds of rest after it. */
   readonly rest: number;
 }
 
-/** A stretch of a round: a piece being done, or the rest before the next. Seconds from the round's start. */
+/** A section of a round: a part, or the rest before the next. Seconds from the round's start. */
 export interface RoundStep {
   readonly kind: 'work' | 'rest';
-  /** The piece done, or the one that comes next; from 0. */
+  /** The current or next part, from 0. */
   readonly piece: number;
   readonly from: number;
   readonly to: number;
@@ -18,8 +18,8 @@ export interface RoundStep {
 const MINUTE = 60;
 
 /**
- * A round by the clock, piece after piece with the rests between them; what is done every minute begins with each minute,
- * whatever it takes.
+ * A round by the clock, its parts with the rests between them; every-minute parts start with each minute, whatever
+ * they take.
  */
 export function roundSteps(pieces: readonly TimedPiece[], everyMinute: boolean): readonly RoundStep[] {
   const steps: RoundStep[] = [];
@@ -35,7 +35,9 @@ export function roundSteps(pieces: readonly TimedPiece[], everyMinute: boolean):
   return steps;
 }
 
-/** Where a round stands so many seconds after its start, and the whole seconds left of the step; undefined once it is over. */
+/**
+ * The state of a round after this many seconds, with the whole seconds left of the step; undefined once it is over.
+ */
 export function roundAt(
   steps: readonly RoundStep[],
   seconds: number,

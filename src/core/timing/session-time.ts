@@ -1,6 +1,6 @@
 import type { Conventions } from '../conventions/conventions';
 
-/** A slot as the clock sees it. Reps as low-high pairs. */
+/** A slot for timing. Reps as low-high pairs. */
 export interface TimedSlot {
   /** Seconds of one rep, one side. */
   readonly secondsPerRep: number;
@@ -10,25 +10,25 @@ export interface TimedSlot {
   readonly sets: readonly { readonly low: number; readonly high: number }[];
   /** Reps of each warm-up set. */
   readonly warmUps: readonly number[];
-  /** Rounds its sets make, where mini-sets make them; absent: each set is one. */
+  /** Rounds of its sets, if it uses mini-sets; absent: each set is one. */
   readonly rounds?: number;
-  /** Seconds of rest inside rounds, all together. */
+  /** Seconds of rest inside rounds, in total. */
   readonly inner?: number;
-  /** Done in turn with the slot before. */
+  /** Alternates with the previous slot. */
   readonly joined?: boolean;
-  /** Seconds of the stretch it ends in. */
+  /** Seconds of the final stretch. */
   readonly stretch?: number;
   /** Seconds of a written break before it. */
   readonly breakBefore?: number;
-  /** Seconds its sets take by the clock, all of them together, rests inside them included; `least` at the short end. */
+  /** Seconds of its sets by the clock, in total, including rests inside them; `least` at the short end. */
   readonly clock?:
     | { readonly least: number; readonly seconds: number; readonly ends: 'by the clock' | 'when done' }
     | undefined;
-  /** Seconds after each piece of a round but its last, where the group is done piece by piece. */
+  /** Seconds after each part of a round but its last, if the group alternates piece by piece. */
   readonly pauses?: readonly number[] | undefined;
 }
 
-/** Seconds; `low` and `high` are totals at the two ends of the rep ranges, the rest is at the long end. */
+/** Seconds; `low` and `high` are totals at both ends of the rep ranges, the rest is at the long end. */
 export interface SessionTime {
   readonly work: number;
   readonly rest: number;
@@ -42,7 +42,7 @@ export function setSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides'>, rep
   return reps * slot.secondsPerRep * slot.sides;
 }
 
-/** Slots that are done in turn, in order; a slot alone is a group of one. Slots without sets are left out. */
+/** Alternating slots, in order; a single slot is a group of one. Slots without sets are left out. */
 function groups(slots: readonly TimedSlot[]): readonly (readonly TimedSlot[])[] {
   const made: TimedSlot[][] = [];
   for (const slot of slots) {
@@ -69,22 +69,22 @@ export function workSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 's
   return { least, seconds };
 }
 
-/** Members of a group that have a set in a round. */
+/** Slots of a group with a set in a round. */
 const membersIn = (group: readonly TimedSlot[], round: number) =>
   group.filter((slot) => roundsOf(slot) >= round);
 
 const roundsIn = (group: readonly TimedSlot[]) => Math.max(...group.map(roundsOf));
 
-/** Rest after a round: that of the last member that has a set in it. */
+/** Rest after a round: that of the last slot with a set in it. */
 const restAfter = (group: readonly TimedSlot[], round: number) => membersIn(group, round).at(-1)?.rest ?? 0;
 
-/** Whether a group is done piece by piece. */
+/** Whether a group alternates piece by piece. */
 const isPieced = (group: readonly TimedSlot[]) =>
   group.length > 1 && group.every(({ pauses }) => pauses !== undefined);
 
-/** Rest of a round done piece by piece: the changes between those who have a piece, and the last one's pause after it. */
+/** Rest of a round that alternates piece by piece: changes between slots with a part, and the last one's pause. */
 function restAcross(members: readonly TimedSlot[], change: number): number {
-  // By the minute each has a minute of their own, rests and changes included.
+  // Every-minute slots each have their own minute, including rests and changes.
   const paced = members.filter(({ clock }) => clock?.ends !== 'by the clock');
   const pieces = Math.max(0, ...paced.map(({ pauses = [] }) => pauses.length + 1));
   let rest = 0;
@@ -96,7 +96,7 @@ function restAcross(members: readonly TimedSlot[], change: number): number {
   return rest;
 }
 
-/** Work of a group done piece by piece, where it is against the clock: until it is done, no longer than the longest cap. */
+/** Work of a piece-by-piece group against the clock: until it is done, at most the longest time limit. */
 function workAcross(
   group: readonly TimedSlot[],
   rest: number,
@@ -112,7 +112,7 @@ function workAcross(
   return { least: Math.max(0, Math.min(cap, least + rest) - rest), seconds: Math.max(0, cap - rest) };
 }
 
-/** Rest within a group: after every round but its last, and between its members. */
+/** Rest within a group: after every round but its last, and between its slots. */
 function restIn(group: readonly TimedSlot[], change: number): number {
   const rounds = roundsIn(group);
   const [only, ...others] = group;
@@ -128,9 +128,9 @@ function restIn(group: readonly TimedSlot[], change: number): number {
 }
 
 /**
- * Length of a session: all sets and the rest after every set but the last; the members of a group are done in turn
- * with the rest after the round, or piece by piece under one clock. Realistic adds warm-up sets with a pause after each, takes the longer of rest and
- * change-over between exercises, and the change between the members of a group.
+ * Length of a session: all sets and the rest after every set but the last; groups rest after each round, or alternate
+ * piece by piece under one clock. Realistic adds warm-up sets with a pause after each, uses the longer of rest and
+ * transition between exercises, and adds the changes within a group.
  */
 export function sessionTime(
   slots: readonly TimedSlot[],
@@ -149,7 +149,7 @@ export function sessionTime(
     workLow += across?.least ?? 0;
     work += across?.seconds ?? 0;
     const after = restAfter(group, roundsIn(group));
-    // A written break holds the rest before it.
+    // A written break includes the rest before it.
     const next = all[at + 1]?.[0];
     const least = Math.max(next?.breakBefore ?? 0, mode === 'strict' ? 0 : conventions.changeOver);
     if (next !== undefined) rest += Math.max(after, least);

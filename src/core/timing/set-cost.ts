@@ -7,10 +7,10 @@ import { lighterBy } from '../techniques/stamina';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
 
-/** RIR at which the length of a set is reckoned. */
+/** RIR assumed for the length of a set. */
 const USUAL_RIR = 1;
 
-/** Pieces of one set of a slot at the long end of its range: reps of all of them, and the pauses between. */
+/** Parts of one set of a slot at the long end of its range: reps of each, and the pauses between. */
 function piecesOf(slot: Slot, conventions: Conventions) {
   const [part] = partsOf(slot.technique);
   const reps = part?.range?.high ?? slot.range.high;
@@ -27,7 +27,7 @@ function piecesOf(slot: Slot, conventions: Conventions) {
   return { count: 1 + minis.length, total, pauses };
 }
 
-/** Seconds of one set of a slot, its mini-sets included, with the rest after it, at the long end of its range. */
+/** Seconds of one set of a slot including mini-sets and the rest after it, at the long end of its range. */
 export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: Conventions): number {
   const { count, total, pauses } = piecesOf(slot, conventions);
   const clock = clockOf(slot.technique, count);
@@ -36,12 +36,12 @@ export function setCost(slot: Slot, { measure, sides }: Exercise, conventions: C
   return setSeconds({ secondsPerRep: perRep, sides }, total) + pauses + slot.rest;
 }
 
-/** Seconds of one set of a slot alone, without the rest after it. */
+/** Seconds of one set of a slot without the rest after it. */
 export function setTime(slot: Slot, exercise: Exercise, conventions: Conventions): number {
   return setCost(slot, exercise, conventions) - slot.rest;
 }
 
-/** Seconds of one piece of a slot and of the pause after it, on average over its pieces; by the minute a minute and none. */
+/** Mean seconds of a part of a slot and of the pause after it; for every-minute work a minute and none. */
 export function pieceTime(
   slot: Slot,
   { measure, sides }: Exercise,

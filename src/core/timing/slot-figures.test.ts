@@ -3,7 +3,7 @@ import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { untrained } from '../unfold/untrained';
 import { slotFigures, timesAYear } from './slot-figures';
 
-/** What a slot of an exercise comes to in week 1, at 4 s a rep. */
+/** Figures of a slot in week 1, at 4 s per rep. */
 function figuresOf(exercise: string, changes: Parameters<typeof slot>[2]) {
   const made = block([session('a', 0, [slot('1', exercise, { tempo: '3010', ...changes })])]);
   const planned = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0]
@@ -13,7 +13,7 @@ function figuresOf(exercise: string, changes: Parameters<typeof slot>[2]) {
   return { planned, figures: slotFigures(planned, found, { secondsPerRep: 3 }) };
 }
 
-test('reps, partial ones included, at the tempo: of one side, closing sets apart', () => {
+test('reps include partial ones; time under tension is for one side, with final reps counted separately', () => {
   const cluster = { kind: 'cluster', sets: 2, minis: 4, reps: 3, pause: 20, rise: 0, single: false } as const;
   expect(figuresOf('leg-extension', { technique: cluster }).figures).toMatchObject({ reps: 24, tension: 96 });
   // Seven full, seven and seven halves: 21 reps, 14 of them in time.
@@ -36,7 +36,7 @@ test('reps, partial ones included, at the tempo: of one side, closing sets apart
   expect(closing.figures).toMatchObject({ reps: first?.reps, tension: 4 * (first?.reps ?? 0) });
 });
 
-test('what is held has seconds and no reps; the spine counts by its load', () => {
+test('holds have seconds and no reps; spinal sets count by their load', () => {
   const plank = figuresOf('plank', {
     technique: { kind: 'straight', sets: 1 },
     range: { low: 30, high: 30 },

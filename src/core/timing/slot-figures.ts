@@ -3,13 +3,13 @@ import type { Exercise } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
 import { tensionOf } from './full-reps';
 
-/** What a planned slot comes to; optional sets apart. */
+/** Figures of a planned slot, without optional sets. */
 export interface SlotFigures {
-  /** Reps of all its sets and mini-sets, partial ones and sections included; 0 for what is held. */
+  /** Reps of all sets and mini-sets, including partials and sections; 0 for holds. */
   readonly reps: number;
-  /** Seconds under tension, of one side. */
+  /** Seconds under tension, for one side. */
   readonly tension: number;
-  /** Sets it counts for times the load on the spine, 0 to 3. */
+  /** Counted sets times the load on the spine, 0 to 3. */
   readonly spine: number;
 }
 
@@ -34,7 +34,7 @@ export function slotFigures(
 
 const YEAR_DAYS = 364;
 
-/** How often a year something is done that stands in so many sessions of a cycle: 52, 104, 156 ... */
+/** Times per year of something in this many sessions of a cycle: 52, 104, 156 ... */
 export function timesAYear(sessions: number, cycleDays: number): number {
   return Math.round((sessions * YEAR_DAYS) / cycleDays);
 }

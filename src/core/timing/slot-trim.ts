@@ -1,9 +1,9 @@
-/** What is changed of one slot, from what to what. */
+/** A change of a slot, from and to. */
 export interface SlotTrim {
   readonly slotId: string;
   readonly exerciseId: string;
   readonly sets: { readonly from: number; readonly to: number } | null;
   readonly rest: { readonly from: number; readonly to: number } | null;
-  /** Exercise it is done in turn with from now on. */
+  /** The exercise it alternates with from now on. */
   readonly pairedWith: string | null;
 }

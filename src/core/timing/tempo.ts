@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import type { Measure } from '../exercises/exercise';
 
-/** Seconds of one rep: lowering, pause at the stretch, lifting, pause at the squeeze. */
+/** Seconds of one rep: lowering, pause at the stretch, lifting, pause at the top. */
 export interface Tempo {
   readonly lowering: number;
   readonly stretch: number;
@@ -13,9 +13,9 @@ export interface Tempo {
 const LONGEST = 60;
 
 /**
- * Reads `31X0` or `310`, one digit a phase, or `3-1-10-0` where a phase takes longer; three phases mean no last pause,
- * X (as fast as possible) counts 1.
- * @returns undefined when the text is no tempo
+ * Reads `31X0` or `310`, one digit per phase, or `3-1-10-0` for longer phases; three phases mean no last pause, X (as
+ * fast as possible) counts 1.
+ * @returns undefined if the text is not a tempo
  */
 export function parseTempo(text: string): Tempo | undefined {
   const phases = text.includes('-') ? text.split('-') : [...text];
@@ -32,7 +32,10 @@ function secondsOf(phase: string): number | undefined {
   return seconds !== undefined && seconds <= LONGEST ? seconds : undefined;
 }
 
-/** Seconds of one rep at its tempo, or the convention's when none is prescribed. A hold is counted in seconds: each is one. */
+/**
+ * Seconds of one rep at its tempo, or the default if none is prescribed. A hold is counted in seconds, each of which
+ * is one.
+ */
 export function secondsPerRep(
   { measure, tempo: text }: { readonly measure: Measure; readonly tempo: string | null },
   conventions: Pick<Conventions, 'secondsPerRep'>,

@@ -21,7 +21,7 @@ test('a group of unequal sets: a raise of three (180 s) and a curl of one (60 s)
   });
   const { rest } = sessionTime([member(3, 180, false), member(1, 60, true)], 'strict', conventions);
   expect(rest).toBe(240);
-  // The one that goes on alone rests its own time before what comes next, too.
+  // The slot that continues alone also rests its own time before the next one.
   const then = sessionTime(
     [member(3, 180, false), member(1, 60, true), member(1, 60, false)],
     'strict',
@@ -30,7 +30,7 @@ test('a group of unequal sets: a raise of three (180 s) and a curl of one (60 s)
   expect(then.rest).toBe(240 + 180);
 });
 
-test('a written break of five minutes between two slots holds the rest before it, strict and realistic', () => {
+test('a written break of five minutes between two slots includes the rest before it, strict and realistic', () => {
   const slots = (seconds: number): TimedSlot[] => [
     { secondsPerRep: 3, sides: 1, rest: 120, sets: [{ low: 10, high: 10 }], warmUps: [] },
     {
@@ -48,7 +48,7 @@ test('a written break of five minutes between two slots holds the rest before it
   }
 });
 
-test('between sets stand those of partners that are there: one of two gaps is half of it', () => {
+test('only partners with a set left count between sets: one of two gaps is half of it', () => {
   const slots = [
     written('1', 'cable-lateral-raise', { technique: { kind: 'straight', sets: 3 }, rest: 60 }),
     written('2', 'cable-curl', {
@@ -61,11 +61,11 @@ test('between sets stand those of partners that are there: one of two gaps is ha
   ];
   const of = (one: Slot) => exerciseById(one.exercise.id) as Exercise;
   const [raise] = slots;
-  // Ten curls of 3 s and a change of 15 s, once in two gaps.
+  // Ten curls of 3 s and a change of 15 s, in one of two gaps.
   if (raise !== undefined) expect(restBetween(raise, { slots }, of, conventions)).toBe((30 + 15) / 2);
 });
 
-test('a tempo of longer phases: 3-1-10-0 takes 14 s a rep; 60 s a phase are the most', () => {
+test('a tempo with long phases: 3-1-10-0 takes 14 s per rep; a phase is at most 60 s', () => {
   const rep = (tempo: string) => secondsPerRep({ measure: 'reps', tempo }, { secondsPerRep: 3 });
   expect(rep('3-1-10-0')).toBe(14);
   expect(rep('3-1-X')).toBe(5);
@@ -74,12 +74,12 @@ test('a tempo of longer phases: 3-1-10-0 takes 14 s a rep; 60 s a phase are the 
     expect(parseTempo(refused)).toBeUndefined();
 });
 
-test('31X0 is five seconds a rep, three digits have no last pause, nothing is three seconds', () => {
+test('31X0 is five seconds per rep, three digits have no last pause, no tempo is three seconds', () => {
   expect(parseTempo('31X0')).toEqual({ lowering: 3, stretch: 1, lifting: 1, squeeze: 0 });
   expect(secondsPerRep({ measure: 'reps', tempo: '31X0' }, { secondsPerRep: 3 })).toBe(5);
   expect(secondsPerRep({ measure: 'reps', tempo: '201' }, { secondsPerRep: 3 })).toBe(3);
   expect(secondsPerRep({ measure: 'reps', tempo: null }, { secondsPerRep: 3 })).toBe(3);
-  // A hold is counted in seconds, whatever its tempo says.
+  // A hold is counted in seconds, whatever its tempo.
   expect(secondsPerRep({ measure: 'seconds', tempo: '3111' }, { secondsPerRep: 3 })).toBe(1);
   for (const wrong of ['', '31', 'X100', '31x00', 'abc', '3-1']) expect(parseTempo(wrong)).toBeUndefined();
 });
@@ -101,7 +101,7 @@ test('strict: two slots of two sets by hand', () => {
   expect(time).toEqual({ work: 192, rest: 360, warmUp: 0, low: 488, high: 552 });
 });
 
-test('realistic adds warm-ups with 45 s after each, and change-over where rest is shorter', () => {
+test('realistic adds warm-ups with 45 s after each, and the transition if rest is shorter', () => {
   const quick = { ...slot, rest: 60 };
   // Rest 60 within each slot, 90 between them; warm-ups (12 + 6) x 4 + 2 x 45 = 162 a slot.
   expect(sessionTime([quick, quick], 'realistic', conventions)).toEqual({
@@ -146,7 +146,7 @@ test('time never falls when a set is added', () => {
   );
 });
 
-/** What a stopwatch would read: every set and every rest in the order they are done, rests of a group after its rounds. */
+/** What a stopwatch would show: every set and rest in order, with a group's rest after its rounds. */
 function walked(slots: readonly TimedSlot[]): number {
   const groups: TimedSlot[][] = [];
   for (const slot of slots) {
@@ -161,7 +161,7 @@ function walked(slots: readonly TimedSlot[]): number {
       const here = group.filter(({ sets }) => sets.length > round);
       here.forEach((slot, at) => {
         const work = (slot.sets[round]?.high ?? 0) * slot.secondsPerRep * slot.sides;
-        // Within a round one goes straight on.
+        // Within a round the next set follows at once.
         events.push({ work, rest: at === here.length - 1 ? slot.rest : 0 });
       });
     }
@@ -169,7 +169,7 @@ function walked(slots: readonly TimedSlot[]): number {
   return events.reduce((sum, { work, rest }, at) => sum + work + (at === events.length - 1 ? 0 : rest), 0);
 }
 
-test('strict minutes add up to the second: as a stopwatch over any sets and groups', () => {
+test('strict minutes match a stopwatch to the second for any sets and groups', () => {
   const anySlot = fc
     .record({
       secondsPerRep: fc.integer({ min: 1, max: 12 }),

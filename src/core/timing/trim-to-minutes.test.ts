@@ -20,10 +20,10 @@ function fitted(of: Block, minutes: number, means?: FitMeans) {
 const sets = (count: number) => ({ technique: { kind: 'straight' as const, sets: count } });
 
 const minutesOf = (of: Block) => Math.floor((climb(of).weeks[0]?.plan.sessions[0]?.seconds.high ?? 0) / 60);
-/** So many sets in a range wide enough for them all. */
+/** This many sets, in a rep range wide enough for them. */
 const wide = (count: number) => ({ ...sets(count), range: { low: 8, high: 24 } });
 
-test('sets go first where there is most above the floor: quads at 12 of a floor of 8, before calves at their floor', () => {
+test('sets go first where they exceed the minimum most: quads at 12 of 8, before calves at their minimum', () => {
   const of = block([
     session('a', 0, [slot('1', 'leg-extension', wide(12)), slot('2', 'standing-calf-raise', wide(6))]),
   ]);
@@ -34,8 +34,8 @@ test('sets go first where there is most above the floor: quads at 12 of a floor 
   ]);
 });
 
-test('a slot keeps half its sets, however far its muscle stands above the floor', () => {
-  // Abs 8 of a floor of 4 and hamstrings 8 of 6; quads and glutes have nothing to give.
+test('a slot keeps half its sets, however far its muscle is above the minimum', () => {
+  // Abs 8 with a minimum of 4 and hamstrings 8 with 6; quads and glutes have none to spare.
   const of = block([
     session('a', 0, [
       slot('1', 'leg-press', wide(8)),
@@ -48,12 +48,12 @@ test('a slot keeps half its sets, however far its muscle stands above the floor'
     { exerciseId: 'seated-leg-curl', sets: { from: 8, to: 6 } },
     { exerciseId: 'cable-crunch', sets: { from: 8, to: 4 }, pairedWith: 'seated-leg-curl' },
   ]);
-  // It says that it does not fit; where floors may give way, it does.
+  // It reports that the session does not fit; if minimums may be broken, it does.
   expect(fit).toMatchObject({ fits: false, belowFloor: [] });
   expect(fitted(of, 45)).toMatchObject({ fits: true, belowFloor: ['abs', 'glutes', 'quads', 'hamstrings'] });
 });
 
-test('at the floor neighbours are done in turn, then the rests of isolation work shrink, and only then a floor gives way', () => {
+test('at the minimum neighbours become supersets, then isolation rests shrink, and only then a minimum is broken', () => {
   const of = block([
     session('a', 0, [
       slot('1', 'cable-crunch', { ...sets(4), rest: 150 }),
@@ -73,7 +73,7 @@ test('at the floor neighbours are done in turn, then the rests of isolation work
   expect(fitted(of, 12, 'floors kept')).toMatchObject({ belowFloor: [], fits: false });
 });
 
-test('work for the same muscle is not done in turn', () => {
+test('exercises for the same muscle do not become a superset', () => {
   const of = block([
     session('a', 0, [
       slot('1', 'cable-curl', { ...sets(3), rest: 120 }),
@@ -83,7 +83,7 @@ test('work for the same muscle is not done in turn', () => {
   expect(fitted(of, 10).changes.every(({ pairedWith }) => pairedWith === null)).toBe(true);
 });
 
-test('sets alone can be cut in one week: the others stay as they are', () => {
+test('for a single week only sets are cut: the others stay as they are', () => {
   const of = block([session('a', 0, [slot('1', 'leg-extension', wide(12))])]);
   const { weekEdits } = fitted(of, minutesOf(of) - 6, 'sets alone, floors kept');
   const applied = applyEdit(of, { kind: 'batch', edits: weekEdits ?? [] });
@@ -93,7 +93,7 @@ test('sets alone can be cut in one week: the others stay as they are', () => {
   expect(week2?.slots[0]?.sets).toHaveLength(12);
 });
 
-test('what fits already is left alone; five minutes are too few for anything, and it says so', () => {
+test('a session that fits is left alone; five minutes are too few, and it says so', () => {
   const of = block([session('a', 0, [slot('1', 'leg-press')])]);
   expect(fitted(of, 120)).toMatchObject({ changes: [], edits: [], fits: true });
   expect(fitted(of, 5).fits).toBe(false);
@@ -120,7 +120,7 @@ const made = (list: { exercise: string; count: number; rest: number }[]) =>
     { weeks: 1 },
   );
 
-test('its edits make the session as short as it says, or shorter', () => {
+test('its edits make the session as short as reported, or shorter', () => {
   fc.assert(
     fc.property(anySession, fc.integer({ min: 15, max: 60 }), (list, minutes) => {
       const of = made(list);

@@ -15,29 +15,29 @@ import { setCount } from '../techniques/registry';
 import { sessionFigures } from '../unfold/session-figures';
 import type { SlotTrim } from './slot-trim';
 
-/** Shortest rest that isolation work is cut to, and by how much at a time; seconds. */
+/** Shortest rest for isolation work, and the step of its cuts; seconds. */
 const LEAST_REST = 45;
 const REST_STEP = 15;
-/** Of a slot's sets at least this share stays. */
+/** Share of a slot's sets that stays. */
 const KEPT = 0.5;
 
-/** How a session is made to fit: every change, as edits of the block and, where sets alone do it, of one week. */
+/** How a session is shortened: every change, as edits of the block and, if only sets change, of one week. */
 export interface TrimmedSession {
   readonly changes: readonly SlotTrim[];
   readonly edits: readonly SingleEdit[];
-  /** The same for the week in hand alone; null where more than sets is changed. */
+  /** The same for only this week; null if more than sets is changed. */
   readonly weekEdits: readonly SingleEdit[] | null;
   /** Seconds at the long end before and after. */
   readonly before: number;
   readonly after: number;
   readonly fits: boolean;
-  /** Growing muscles that fall below their floor by it. */
+  /** Growing muscles that fall below their minimum because of it. */
   readonly belowFloor: readonly Muscle[];
 }
 
 export type FitInput = Pick<CheckInput, 'block' | 'athlete' | 'week' | 'exerciseOf' | 'conventions'>;
 
-/** What a fit may do: everything in its order, stop at the floors, or take sets alone. */
+/** What shortening may do: everything in order, stop at the minimums, or only remove sets. */
 export type FitMeans = 'everything' | 'floors kept' | 'sets alone, floors kept';
 
 /** A slot as written and as planned, with its exercise. */
@@ -48,10 +48,10 @@ interface Line {
 }
 
 /**
- * What to cut so that a session fits, in this order: sets where the worst-off muscle stands furthest above its floor (of
- * a held one its hold), as far as every growing muscle keeps its floor and every slot half its sets; neighbouring
- * isolation work of other muscles in turn; rests of isolation work; and last, where it may, sets below a floor, from
- * every slot down to half first.
+ * What to cut so that a session fits, in this order: sets where a muscle is furthest above its minimum (or
+ * maintenance if maintained), as long as every growing muscle keeps its minimum and every slot half its sets;
+ * supersets of neighbouring isolation work for different muscles; rests of isolation work; and last, if allowed, sets
+ * below a minimum, down to half of each slot first.
  * @param minutes the limit
  */
 export function trimToMinutes(
@@ -107,7 +107,7 @@ function linesOf(session: Session, planned: SessionPlan | undefined, input: FitI
   });
 }
 
-/** Tells the seconds of the session with such slots, at the long end; slots that stay as they were are timed once. */
+/** Computes the session's seconds with these slots, at the long end; unchanged slots are timed once. */
 function lengthOf(
   session: Session,
   start: readonly Line[],
@@ -132,7 +132,7 @@ function lengthOf(
     ).seconds.high;
 }
 
-/** Fractional sets a slot gives a muscle a week for each of its sets. */
+/** Fractional weekly sets that each set of a slot gives a muscle. */
 function perSet(muscle: Muscle, { exercise, planned }: Line, { block }: FitInput): number {
   const counted = planned.sets.some(({ credit }) => credit > 0);
   const share = contribution(exercise, muscle);
@@ -148,20 +148,20 @@ function leftOf(muscle: Muscle, lines: readonly Line[], start: readonly Line[], 
   }, input.week.muscles[muscle].measured);
 }
 
-/** What a muscle must keep: its floor, or its hold where it is held. */
+/** What a muscle must keep: its minimum, or maintenance if maintained. */
 function leastOf(muscle: Muscle, { week }: FitInput): number {
   const { goal, landmarks } = week.muscles[muscle];
   return goal === 'hold' ? landmarks.hold : landmarks.floor;
 }
 
-/** Whether a growing muscle that was at its floor is below it with so many weekly sets left. */
+/** Whether these weekly sets bring a growing muscle from its minimum to below it. */
 function isBelow(muscle: Muscle, left: number, input: FitInput): boolean {
   const { goal, measured } = input.week.muscles[muscle];
   const least = leastOf(muscle, input);
   return goal !== 'hold' && isAtLeast(measured, least) && !isAtLeast(left, least);
 }
 
-/** A set less of the slot whose worst-off prime mover has most to spare. */
+/** Removes a set from the slot whose prime mover with least to spare has most. */
 function dropSet(
   lines: readonly Line[],
   start: readonly Line[],
@@ -191,7 +191,7 @@ function dropSet(
     const movers = credits(line.exercise).filter(([, share]) => share === 1);
     const breaks = (muscle: Muscle) =>
       isBelow(muscle, (left.get(muscle) ?? 0) - perSet(muscle, line, input), input) ||
-      // What is below its floor already gives nothing of its direct work.
+      // A muscle already below its minimum gives up none of its direct work.
       (movers.some(([mover]) => mover === muscle) && spare(line) <= 0);
     if (keeps === 'floors kept' && credits(line.exercise).some(([muscle]) => breaks(muscle))) continue;
     return lines.map((one, k) => (k === at ? shorter : one));
@@ -199,7 +199,7 @@ function dropSet(
   return null;
 }
 
-/** The two neighbours of isolation work for other muscles that save most when done in turn. */
+/** The two neighbouring isolation exercises for different muscles that save most as a superset. */
 function pairUp(lines: readonly Line[], length: (lines: readonly Line[]) => number): readonly Line[] | null {
   const now = length(lines);
   let best: { readonly lines: readonly Line[]; readonly seconds: number } | null = null;
@@ -221,7 +221,7 @@ function pairUp(lines: readonly Line[], length: (lines: readonly Line[]) => numb
   return best?.lines ?? null;
 }
 
-/** Whether two slots may be done in turn: both alone, isolation work, and no muscle works clearly in both. */
+/** Whether two slots may become a superset: both single, isolation work, without a clearly shared muscle. */
 function maySuit(first: Line, second: Line): boolean {
   if (first.written.joined || second.written.joined) return false;
   if (first.exercise.kind !== 'isolation' || second.exercise.kind !== 'isolation') return false;
@@ -230,7 +230,7 @@ function maySuit(first: Line, second: Line): boolean {
   );
 }
 
-/** A step off the longest rest of isolation work. */
+/** Shortens the longest rest of isolation work by a step. */
 function shortenRest(lines: readonly Line[]): readonly Line[] | null {
   const [longest] = lines
     .filter(
@@ -271,7 +271,7 @@ function editsOf(now: Slot, was: Slot): readonly SingleEdit[] {
   );
 }
 
-/** The numbers of sets written into one week alone. */
+/** The number of sets as overrides of one week. */
 function weekEdits(lines: readonly Line[], start: readonly Line[], week: number): readonly SingleEdit[] {
   return lines.flatMap(({ written }, at): SingleEdit[] => {
     const was = (start[at] as Line).written;

@@ -47,7 +47,7 @@ const set = (id: string, at: string, changes: Partial<LoggedSet> = {}): LoggedSe
   ...changes,
 });
 
-test('a page says what it has', () => {
+test('a page says which version it has', () => {
   expect(pageStateOf(training)).toEqual({
     revision: 4,
     athleteRevision: 2,
@@ -57,7 +57,7 @@ test('a page says what it has', () => {
   });
 });
 
-test('nothing new leaves every part as it was, to the object', () => {
+test('without news every part stays the same object', () => {
   const after = withChanges(training, nothing);
   expect(after?.log).toBe(training.log);
   expect(after?.issued).toBe(training.issued);
@@ -66,7 +66,7 @@ test('nothing new leaves every part as it was, to the object', () => {
   expect(after?.readAt).toBe('2026-11-09T11:00:00.000Z');
 });
 
-test('new sets stand in the order in which they were done; one that came before is not doubled', () => {
+test('new sets are in the order they were done; known ones are not duplicated', () => {
   const sets = [
     set('late', '2026-11-09T09:00:00Z'),
     set('early', '2026-11-01T09:00:00Z'),
@@ -80,14 +80,14 @@ test('new sets stand in the order in which they were done; one that came before 
   ]);
 });
 
-test('sets of a workout that is not there do not count, and a total that does not add up asks for the whole', () => {
+test('sets of an unknown workout are ignored, and totals that do not match ask for everything', () => {
   const stray = set('stray', '2026-11-09T09:00:00Z', { workoutId: 'elsewhere' });
   expect(withChanges(training, { ...nothing, sets: [stray] })?.log.sets).toHaveLength(3);
   expect(withChanges(training, { ...nothing, totals: { ...nothing.totals, sets: 4 } })).toBeUndefined();
   expect(withChanges(training, { ...nothing, totals: { ...nothing.totals, workouts: 2 } })).toBeUndefined();
 });
 
-test('workouts go by date, and by id on one day', () => {
+test('workouts are ordered by date, and by id on the same day', () => {
   const [first] = done.log.workouts as readonly [Workout];
   const workouts = [
     { ...first, id: 'z', date: '2026-11-02' },
@@ -97,7 +97,7 @@ test('workouts go by date, and by id on one day', () => {
   expect(after?.log.workouts.map(({ id }) => id)).toEqual(['c', 'w1-a', 'z']);
 });
 
-test('a week that was taken back goes with its workouts and sets', () => {
+test('a recalled week disappears with its workouts and sets', () => {
   const after = withChanges(training, {
     ...nothing,
     recalled: ['i1'],
@@ -108,7 +108,7 @@ test('a week that was taken back goes with its workouts and sets', () => {
   expect(after?.log.sets).toEqual([]);
 });
 
-test('weeks stand in their order, whenever they came', () => {
+test('weeks are ordered by number, whatever order they arrive in', () => {
   const [week] = done.issued;
   if (week === undefined) throw new Error('no week');
   const later = { ...week, id: 'i3', week: 3 };
@@ -117,7 +117,7 @@ test('weeks stand in their order, whenever they came', () => {
   expect(after?.issued.map(({ id }) => id)).toEqual(['i1', 'i2', 'i3']);
 });
 
-test('the latest report on a muscle of a workout counts, the others stay', () => {
+test('the latest report on a muscle of a workout counts, others stay', () => {
   const after = withChanges(training, {
     ...nothing,
     soreness: [
@@ -131,7 +131,7 @@ test('the latest report on a muscle of a workout counts, the others stay', () =>
   ]);
 });
 
-test('an answer given again stands once, behind the others', () => {
+test('an answer given again is listed once, at the end', () => {
   const answer = (id: string, answeredAt: string) => ({ id, answeredAt }) as unknown as Answer;
   const before = { ...training, answers: [answer('x', '1'), answer('y', '1')] };
   const after = withChanges(before, {
@@ -142,12 +142,12 @@ test('an answer given again stands once, behind the others', () => {
   expect(after?.answers).toEqual([answer('y', '1'), answer('x', '2')]);
 });
 
-test('an answer that was taken back elsewhere asks for the whole', () => {
+test('an answer undone elsewhere asks for everything', () => {
   const before = { ...training, answers: [{ id: 'x' } as unknown as Answer] };
   expect(withChanges(before, nothing)).toBeUndefined();
 });
 
-test('a changed athlete and new exercises take the place of the old ones', () => {
+test('a changed athlete and new exercises replace the old ones', () => {
   const other = athlete({ name: 'Other' });
   const after = withChanges(training, {
     ...nothing,

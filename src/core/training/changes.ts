@@ -7,7 +7,7 @@ import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import type { StandingStep, Training } from './training';
 
-/** What a page knows of a training, so that it is sent only what is new. */
+/** What a page knows of a training, so that only news is sent. */
 export interface PageState {
   readonly revision: number;
   readonly athleteRevision: number;
@@ -17,7 +17,7 @@ export interface PageState {
   readonly readAt: string;
 }
 
-/** How much there is of what only grows: who has taken in the changes and counts otherwise has missed something. */
+/** Counts of lists that only grow: a page whose counts differ after applying the changes has missed something. */
 export interface Totals {
   readonly workouts: number;
   readonly sets: number;
@@ -34,7 +34,7 @@ export interface TrainingChanges {
   readonly athlete: { readonly athlete: Athlete; readonly revision: number } | null;
   readonly ownExercises: readonly Exercise[] | null;
   readonly issued: readonly IssuedWeek[];
-  /** Ids of issued weeks that were taken back. */
+  /** Ids of recalled weeks. */
   readonly recalled: readonly string[];
   readonly workouts: readonly Workout[];
   readonly sets: readonly LoggedSet[];
@@ -44,7 +44,7 @@ export interface TrainingChanges {
   readonly totals: Totals;
 }
 
-/** An issued week as it stands: handed out anew or closed it is another. */
+/** The version of a sent week: sending it again or closing it makes another. */
 export function issuedKey({
   id,
   version = 0,
@@ -64,8 +64,8 @@ export function pageStateOf(training: Training): PageState {
 }
 
 /**
- * A training with what has changed in it; its block and revision apart, which follow from the steps.
- * @returns undefined where the changes do not add up: then the whole must be fetched
+ * A training with its changes applied, except block and revision, which follow from the steps.
+ * @returns undefined if the changes do not add up: then everything must be loaded
  */
 export function withChanges(training: Training, changes: TrainingChanges): Training | undefined {
   const recalled = new Set(changes.recalled);
@@ -86,7 +86,7 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
   const soreness = reportsWith(training.log.soreness, changes.soreness);
   const answers = answersWith(training.answers, changes.answers);
   const { totals } = changes;
-  // An answer that was taken back is among none of the changes: the count tells.
+  // An undone answer is in none of the changes; only the count shows it.
   if (workouts.length !== totals.workouts || sets.length !== totals.sets || answers.length !== totals.answers)
     return undefined;
   return {
@@ -110,12 +110,12 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
   };
 }
 
-/** A list with newer items in the place of those of the same key, and the others behind. */
+/** A list with newer items replacing those of the same key, and new ones appended. */
 function merged<T>(list: readonly T[], newer: readonly T[], keyOf: (item: T) => string): T[] {
   return [...new Map([...list, ...newer].map((item) => [keyOf(item), item])).values()];
 }
 
-/** One that is given again stands behind the others. */
+/** An item given again moves to the end. */
 function answersWith(known: readonly Answer[], newer: readonly Answer[]): readonly Answer[] {
   if (newer.length === 0) return known;
   return merged(
@@ -133,7 +133,7 @@ function reportsWith(
   return merged(reports, newer, ({ workoutId, muscle }) => `${workoutId}/${muscle}`);
 }
 
-/** The list as it was where the new one holds the same: what is derived from it stays. */
+/** The old list if the new one has the same items, so that memoised results stay valid. */
 function alikeOr<T>(list: readonly T[], next: readonly T[]): readonly T[] {
   return list.length === next.length && list.every((one, at) => one === next[at]) ? list : next;
 }

@@ -3,8 +3,8 @@ import { BOUNDS } from '../block/bounds';
 import type { Problem } from '../problem';
 
 /**
- * Weeks that were handed out stand: a block is not cut below the last building week issued.
- * @param issued the number of that week; 0 where none was
+ * Sent weeks stay: a block is not cut below its last sent building week.
+ * @param issued the number of that week; 0 if none was sent
  */
 export function cutsIssued(after: Pick<Block, 'weeks'>, issued: number): readonly Problem[] {
   if (after.weeks >= issued) return [];

@@ -8,8 +8,8 @@ import type { TrainingChanges } from './changes';
 import type { StandingStep, Training } from './training';
 
 /**
- * How saving went. `steps` are all that have come to stand since the revision the sender started from, in order: laid
- * on the block of that revision they give the block of this one.
+ * The result of saving. `steps` are all steps since the sender's revision, in order: applied to that revision's block
+ * they give the current one.
  */
 export type SaveOutcome =
   | { readonly status: 'saved'; readonly revision: number; readonly steps: readonly StandingStep[] }
@@ -18,7 +18,7 @@ export type SaveOutcome =
       readonly status: 'refused';
       readonly revision: number;
       readonly steps: readonly StandingStep[];
-      /** The step that may not stand; those after it were not looked at. */
+      /** The invalid step; later ones were not processed. */
       readonly step: string;
       readonly problems: readonly Problem[];
     }
@@ -54,29 +54,29 @@ export type RecallOutcome =
   | { readonly status: 'later week issued' }
   | { readonly status: 'gone' };
 
-/** How sending went. What is not named as refused is kept, each for good. */
+/** The result of sending. Everything not named as refused is stored. */
 export type LogOutcome =
   | {
       readonly status: 'taken';
       readonly refused: readonly { readonly id: string; readonly why: 'id taken' }[];
-      /** Whether the week was taken back since it was opened: what was done is kept all the same. */
+      /** Whether the week was recalled after it was opened; what was done is stored all the same. */
       readonly recalled: boolean;
     }
   | { readonly status: 'gone' };
 
-/** How keeping changed facts of an athlete went. */
+/** The result of saving an athlete's facts. */
 export type SaveAthleteOutcome =
   | { readonly status: 'saved'; readonly revision: number }
   | { readonly status: 'stale'; readonly revision: number; readonly theirs: Athlete }
   | { readonly status: 'refused'; readonly problems: readonly Problem[] }
   | { readonly status: 'gone' };
 
-/** Where an exercise stands in a block. */
+/** Where an exercise is used in a block. */
 export interface ExerciseUse {
   readonly blockId: string;
   readonly blockName: string;
   readonly athleteName: string;
-  /** Slots by the revision they pin. */
+  /** Slots by their pinned revision. */
   readonly slots: readonly { readonly slotId: string; readonly session: string; readonly revision: number }[];
 }
 
@@ -86,13 +86,13 @@ export type SaveExerciseOutcome =
   | { readonly status: 'refused'; readonly problems: readonly Problem[] }
   | { readonly status: 'gone' };
 
-/** Answers of the server that are not about the matter itself. */
+/** Answers of the server that do not concern the request itself. */
 export type Unanswered =
   | { readonly status: 'unavailable' }
   | { readonly status: 'signed out' }
-  /** The athlete is another coach's, who lets this one read and no more. */
+  /** The athlete belongs to another coach who shared them for reading only. */
   | { readonly status: 'to read' }
   | { readonly status: 'malformed' };
 
-/** The same of what is not done on the strength of a device left open. */
+/** The same for actions that need a recently confirmed password. */
 export type Unsure = Unanswered | { readonly status: 'password first' };

@@ -1,15 +1,15 @@
-/** How a coach of the house sees an athlete of another: to read alone, or in full, as if the athlete were theirs. */
+/** How a teammate's athlete is shared: to read, or in full, as if the athlete were one's own. */
 export const SHARINGS = ['read', 'full'] as const;
 export type Sharing = (typeof SHARINGS)[number];
 
-/** Whose athlete somebody is who is seen by another coach of the house, and how. */
+/** Whose athlete it is, for an athlete shared by a teammate, and how it is shared. */
 export interface SharedBy {
   /** The name of the athlete's own coach. */
   readonly coach: string;
   readonly may: Sharing;
 }
 
-/** What coaches do with an athlete, beside changing a block step by step, which the block's own history tells. */
+/** What coaches do with an athlete, apart from edits of a block, which have their own history. */
 export const DEEDS = [
   'handed out',
   'took back',
@@ -40,12 +40,12 @@ export const DEEDS = [
   'erased',
 ] as const;
 
-/** Something a coach did with an athlete. */
+/** An action of a coach concerning an athlete. */
 export interface Deed {
   readonly what: (typeof DEEDS)[number];
-  /** What it was about, in a word or two: the number of a week, the name of a block or of a coach; empty: nothing more. */
+  /** Its object in a word or two: a week's number, the name of a block or coach; possibly empty. */
   readonly about: string;
-  /** The coach's name; null: they are no longer there. */
+  /** The coach's name; null: the account was deleted. */
   readonly by: string | null;
   /** ISO 8601. */
   readonly at: string;

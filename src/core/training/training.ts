@@ -12,7 +12,7 @@ import type { SessionNote } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 
-/** A block with its athlete and all that happened in it: what unfold works from, and where the document stands. */
+/** A block with its athlete and everything that happened in it: the input of unfold, and the document's version. */
 export interface Training {
   readonly blockId: string;
   readonly revision: number;
@@ -30,20 +30,20 @@ export interface Training {
   readonly readAt: string;
 }
 
-/** A step on its way to be saved. Its id is made where it was taken, so that a repeated send is one step. */
+/** A step to be saved. Its id is made where the step is made, so that sending it twice gives one step. */
 export interface SentStep {
   readonly id: string;
   readonly action: HistoryStep['action'];
   readonly edit: Edit;
 }
 
-/** A step that stands, as one who knows the block before it needs it; null: as they sent it themselves. */
+/** A saved step for a page that knows the block before it; null: that page sent it itself. */
 export interface StandingStep {
   readonly id: string;
   readonly edit: Edit | null;
 }
 
-/** A set as a phone sends it; which workout it belongs to is said beside it. */
+/** A set as a phone sends it; the workout is given beside it. */
 export type SentSet = Omit<LoggedSet, 'workoutId'>;
 
 /** When soreness in a muscle ended, as a phone sends it. */
@@ -56,7 +56,7 @@ export interface SentRamp {
   readonly verdict: RampVerdict;
 }
 
-/** What a phone has done in one session and nobody has confirmed yet. */
+/** What a phone has done in a session that the server has not confirmed. */
 export interface Outgoing {
   readonly localDate: LocalDate;
   readonly sets: readonly SentSet[];

@@ -13,7 +13,7 @@ const THREE = block([
 ]);
 const person = athlete();
 
-/** Something of its own for one week of a session. */
+/** An override of a session for one week. */
 function own(of: Block, id: string, week: number, change: Parameters<typeof weeksWith>[2]): Block {
   return {
     ...of,
@@ -56,7 +56,7 @@ test('a planned week has its own days; the others stay as the block has them', (
   expect(days(input, 3)).toEqual({ mon: 0, wed: 2, fri: 4 });
 });
 
-test('what is left out teaches nothing and is not gone on from; its muscles count less that week', () => {
+test('a skipped session teaches nothing and is not the next one’s last time; its muscles count less that week', () => {
   const left = own(THREE, 'mon', 2, { left: true });
   const weeks = (of: Block) =>
     unfold({ ...issued(of), issued: [], log: { workouts: [], sets: [], soreness: [] } }).weeks;
@@ -65,7 +65,7 @@ test('what is left out teaches nothing and is not gone on from; its muscles coun
   expect(quads(left, 3)).toBe(quads(THREE, 3));
 });
 
-test('a slot taken into another session is trained there, once, and goes on from where it was', () => {
+test('a slot merged into another session is trained there, once, and continues from its last time', () => {
   const merged = own(own(THREE, 'mon', 2, { left: true }), 'wed', 2, { takes: ['press'] });
   const base = issued(merged, ['mon', 'wed', 'fri']);
   const plans = unfold(base).weeks.map(({ plan }) => plan);
@@ -75,12 +75,12 @@ test('a slot taken into another session is trained there, once, and goes on from
   expect(second?.slots[1]?.sets.map(({ load, reps }) => [load, reps])).toEqual(
     usual?.sets.map(({ load, reps }) => [load, reps]),
   );
-  // The week after knows the press from the session it was merged into.
+  // The following week knows the press from the session it was merged into.
   const frozen = freezeWeek(base, 2, { id: 'i2', at: '2026-11-09T00:00:00Z' });
   expect(frozen.ok).toBe(true);
 });
 
-test('a running week that is moved keeps the very sets handed out, under a new version', () => {
+test('a session moved in the running week keeps its sets as sent, under a new version', () => {
   const input = issued(own(THREE, 'wed', 1, {}), ['mon']);
   expect(amendWeek(input, 1, THREE)).toBeNull();
   const moved = { ...input, block: own(THREE, 'wed', 1, { day: 3 }) };
@@ -94,7 +94,7 @@ test('a running week that is moved keeps the very sets handed out, under a new v
   const slots = (week: typeof amended) =>
     week?.plan.sessions.find(({ sessionId }) => sessionId === 'wed')?.slots;
   expect(slots(amended)).toBe(input.issued[0]?.plan.sessions[1]?.slots);
-  // Laid back, it is as it was.
+  // Moved back, it is as before.
   const back = amendWeek(
     { ...moved, block: THREE, issued: amended === null ? [] : [amended] },
     1,
@@ -104,7 +104,7 @@ test('a running week that is moved keeps the very sets handed out, under a new v
   expect(back?.version).toBe(2);
 });
 
-test('what the block has changed for all weeks since is not handed out with it', () => {
+test('later changes of the block for all weeks are not sent with it', () => {
   const input = issued(THREE, []);
   const other: Block = {
     ...own(THREE, 'wed', 1, { day: 3 }),
@@ -117,14 +117,14 @@ test('what the block has changed for all weeks since is not handed out with it',
   expect(amended?.plan.sessions[1]?.day).toBe(3);
 });
 
-test('what is begun stays where it was and as it was, whatever the week says of it now', () => {
+test('a started session stays where and as it was, whatever the week now says', () => {
   const input = issued(THREE, ['mon']);
   const gone = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
   const amended = amendWeek({ ...input, block: gone }, 1, THREE);
   expect(amended).toBeNull();
 });
 
-test('merged in a running week: the slots come along with their facts; a finished week is left alone', () => {
+test('merging in a running week moves the slots with their facts; a finished week is left alone', () => {
   const input = issued(THREE, []);
   const merged = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
   const amended = amendWeek({ ...input, block: merged }, 1, THREE);
@@ -139,7 +139,7 @@ test('merged in a running week: the slots come along with their facts; a finishe
   expect(amendWeek({ ...done, block: merged }, 1, THREE)).toBeNull();
 });
 
-test('a closed week is done: what was not trained in it leaves its slots as they were', () => {
+test('a closed week is done: slots not trained in it keep their last time', () => {
   const open = issued(THREE, ['mon']);
   expect(unfold(open).weeks[0]?.status).toBe('issued');
   const closed = {
@@ -153,11 +153,11 @@ test('a closed week is done: what was not trained in it leaves its slots as they
     plan.weeks[1]?.plan.sessions.find(({ sessionId }) => sessionId === id)?.slots[0];
   const first = (id: string) =>
     plan.weeks[0]?.plan.sessions.find(({ sessionId }) => sessionId === id)?.slots[0];
-  // Benched never: asked as in a first week, at the second week's reserve.
+  // Never benched: planned as in a first week, at the second week's RIR.
   expect(second('wed')?.why.load.code).toBe(first('wed')?.why.load.code);
 });
 
-test('another exercise for one week begins anew and leaves the usual one as it was', () => {
+test('another exercise for one week starts anew and leaves the usual one as it was', () => {
   const swapped: Block = {
     ...THREE,
     sessions: THREE.sessions.map((one) =>

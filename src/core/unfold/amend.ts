@@ -8,12 +8,12 @@ import type { UnfoldInput } from './input';
 import { exerciseFacts } from './issue';
 import { unfold } from './unfold';
 
-/** What a week's own changes mean for a session: it is laid on another day, or asks for other work. */
+/** The effect of a week's overrides on a session: moved to another day, or different work. */
 type Change = 'day' | 'work';
 
 /**
- * What is different in a week's own of each session between two states of a block, by session id; nothing of what the
- * block has for all weeks. Sessions that give slots to another, or get them back, ask for other work.
+ * Overrides of a week that differ between two versions of the block, by session id, without changes for all weeks.
+ * Sessions that give slots to another, or get them back, have different work.
  */
 export function weekChanges(before: Block, after: Block, week: number): ReadonlyMap<string, Change> {
   const changes = new Map<string, Change>();
@@ -34,7 +34,7 @@ export function weekChanges(before: Block, after: Block, week: number): Readonly
   return changes;
 }
 
-/** Whether slots that both have keep something else of their own for a week. */
+/** Whether slots in both versions have different overrides in a week. */
 function slotsDiffer(was: Session, now: Session, week: number): boolean {
   return now.slots.some((slot) => {
     const old = was.slots.find(({ id }) => id === slot.id);
@@ -44,12 +44,12 @@ function slotsDiffer(was: Session, now: Session, week: number): boolean {
 }
 
 /**
- * A week that is handed out as its own changes have it by now: sessions moved, left out, merged, shortened, at another
- * place. What was begun stays as it was, where it was; a session that is only laid on another day keeps the very sets
- * that were handed out; one that asks for other work is planned as it would be today; all others stand.
+ * A sent week under its current overrides: sessions moved, skipped, merged, shortened, at another place. Started
+ * sessions stay where and as they were; a session that is only moved keeps its sets as sent; one with different work
+ * is planned as of today; all others stay.
  * @param input the block with the changes
  * @param before the block without them
- * @returns null where the week stands as it should
+ * @returns null if nothing changes
  */
 export function amendWeek(input: UnfoldInput, week: number, before: Block): IssuedWeek | null {
   const changes = weekChanges(before, input.block, week);
@@ -89,7 +89,7 @@ function sessionsOf(
     if (change === undefined || performed.has(sessionId)) return [];
     const old = was.find((one) => one.sessionId === sessionId);
     if (change === 'day' && old !== undefined) return [{ ...old, day, optional }];
-    // What is being trained already is not trained a second time elsewhere.
+    // What is already being trained is not trained again elsewhere.
     const slots = session.slots.filter(({ slotId }) => !isBegun(slotId));
     if (slots.length === 0) return [];
     return [isAlike(old, { ...session, slots }) ? { ...old, day, optional } : { ...session, slots }];
@@ -97,7 +97,10 @@ function sessionsOf(
   return [...stays, ...changed].sort((a, b) => a.day - b.day);
 }
 
-/** Whether a session asks for what was handed out: the same exercises with as many sets in the same slots and place. */
+/**
+ * Whether a session has the work that was sent: the same exercises and number of sets in the same slots, at the same
+ * place.
+ */
 function isAlike(was: SessionPlan | undefined, now: SessionPlan): was is SessionPlan {
   return was?.place === now.place && isEqual(was.slots.map(asked), now.slots.map(asked));
 }

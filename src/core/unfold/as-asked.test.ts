@@ -5,12 +5,12 @@ import { LOAD_RULES } from '../progression/load-rules/registry';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { unfold } from './unfold';
 
-/** Reps by which a makeable load may miss its reserve. */
+/** Reps by which a makeable load may miss its RIR. */
 const FIT = 0.5;
 const EXERCISES = ['leg-press', 'barbell-bench-press', 'cable-curl', 'flat-dumbbell-press', 'leg-extension'];
 
-describe('what was done as asked', () => {
-  test('never lowers the next ask at equal reserve: no lighter load, no fewer reps at one load, no less strength', () => {
+describe('sets done as planned', () => {
+  test('never lower the next plan at equal RIR: no lighter load, no fewer reps at one load, no less strength', () => {
     const any = fc.record({
       exercise: fc.constantFrom(...EXERCISES),
       rule: fc.constantFrom(...LOAD_RULES),
@@ -54,7 +54,7 @@ describe('what was done as asked', () => {
           const after = first(week + 1);
           expect(after.load).toBeGreaterThanOrEqual(before.load);
           if (after.load === before.load) expect(after.reps).toBeGreaterThanOrEqual(before.reps);
-          // A rule that goes back to the bottom of the range does so on purpose.
+          // A rule that returns to the bottom of the range does so on purpose.
           if (rule !== 'best fit' && rule !== 'load first') continue;
           const known = e1rm(before.load, before.reps + before.rir, EPLEY);
           expect(e1rm(after.load, after.reps + after.rir + FIT, EPLEY)).toBeGreaterThanOrEqual(known);

@@ -21,11 +21,11 @@ function outlook(who: Athlete) {
   return { blockPlan, findings: check({ block: legs, athlete: who, blockPlan, exercises: lookup }) };
 }
 
-test('nothing changed is nothing', () => {
+test('equal inputs have no differences', () => {
   expect(isUnchanged(comparePlans(outlook(athlete()), outlook(athlete())))).toBe(true);
 });
 
-test('coarser plates change the loads made of them and nothing else', () => {
+test('coarser plates change only the loads made with them', () => {
   const coarse = {
     ...HALL_PLACE,
     loads: { ...HALL, barbell: { ...HALL.barbell, plates: [{ weight: 20, pairs: 6 }] } },
@@ -36,7 +36,7 @@ test('coarser plates change the loads made of them and nothing else', () => {
   expect(changes.marks).toEqual([]);
 });
 
-test('a level moves landmarks and budget, a shorter session raises a finding, a joint another', () => {
+test('a level changes volume ranges and budget; a shorter session time and a joint each add a finding', () => {
   const changes = comparePlans(
     outlook(athlete()),
     outlook(
@@ -49,7 +49,7 @@ test('a level moves landmarks and budget, a shorter session raises a finding, a 
   expect(rules).toEqual(expect.arrayContaining(['session length', 'irritated joint']));
 });
 
-test('an issued week is as it was handed out', () => {
+test('a sent week does not change', () => {
   const done = performWeek({ block: legs, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
   const run = (who: Athlete) => {
     const blockPlan = unfold({ block: legs, athlete: who, exercises: lookup, ...done, answers: [] });
@@ -60,7 +60,7 @@ test('an issued week is as it was handed out', () => {
   expect(changes.loads.every(({ week }) => week > 1)).toBe(true);
 });
 
-test('a set more: the muscles it credits and the session it lengthens, by hand', () => {
+test('another set: the muscles it counts toward and the session it lengthens, by hand', () => {
   const design = (sets: number) =>
     block([session('a', 0, [slot('1', 'leg-press', { technique: { kind: 'straight', sets } })])], {
       weeks: 1,
@@ -77,7 +77,7 @@ test('a set more: the muscles it credits and the session it lengthens, by hand',
     return { blockPlan, findings: [] };
   };
   const { volume, times } = comparePlans(run(3), run(4));
-  // A leg press credits quads in full, glutes by half, adductors by a quarter.
+  // A leg press counts fully toward quads, half toward glutes, a quarter toward adductors.
   expect(volume.find(({ muscle }) => muscle === 'quads')).toEqual({ muscle: 'quads', from: 3, to: 4 });
   expect(volume.find(({ muscle }) => muscle === 'glutes')).toEqual({ muscle: 'glutes', from: 1.5, to: 2 });
   expect(volume.some(({ muscle }) => muscle === 'chest')).toBe(false);

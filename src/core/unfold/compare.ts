@@ -5,7 +5,7 @@ import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
 import type { Mark } from '../volume/landmark';
 
-/** A planned first set that reads otherwise. */
+/** A planned first set that has changed. */
 export interface LoadChange {
   readonly week: number;
   readonly exerciseId: string;
@@ -28,14 +28,14 @@ export interface VolumeChange {
   readonly to: number;
 }
 
-/** Seconds of a session in the first week that can still change, at the longer end; 0 where it is not there. */
+/** Seconds of a session in the first week that can still change, at the longer end; 0 if it is not there. */
 export interface TimeChange {
   readonly session: string;
   readonly from: number;
   readonly to: number;
 }
 
-/** What differs between two ladders of one block: what can still change, first change first. */
+/** Differences between two plans of a block in weeks that can still change, first change first. */
 export interface PlanChanges {
   readonly loads: readonly LoadChange[];
   readonly volume: readonly VolumeChange[];
@@ -72,7 +72,7 @@ function timeChanges(was: WeekPlan, is: WeekPlan): readonly TimeChange[] {
   });
 }
 
-/** Compares what two versions of the inputs make of one block. Issued weeks are as they were handed out and stay out. */
+/** Compares the plans of a block under two versions of its inputs. Sent weeks cannot change and are left out. */
 export function comparePlans(before: Outlook, after: Outlook): PlanChanges {
   const loads: LoadChange[] = [];
   const marks: MarkChange[] = [];

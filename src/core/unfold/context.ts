@@ -17,13 +17,13 @@ import type { UnfoldInput } from './input';
 import { type Planner, plannerOf } from './planner';
 import { type SlotFacts, sessionFacts } from './slot-facts';
 
-/** The inputs of an unfolding with their look-ups: none of it changes from week to week. */
+/** The inputs of unfold with look-up tables: none of it changes from week to week. */
 export interface Context {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly memo: Memo;
   readonly planner: Planner;
-  /** Sessions in the order in which they are trained. */
+  /** Sessions in training order. */
   readonly sessions: readonly Session[];
   /** By session id, then slot id. */
   readonly facts: ReadonlyMap<string, ReadonlyMap<string, SlotFacts>>;
@@ -95,7 +95,7 @@ function issuedByWeek(issued: readonly IssuedWeek[]): ReadonlyMap<number, Issued
   return new Map(issued.map((week) => [week.week, week]));
 }
 
-/** Sessions that were begun, with the sets that count, by week and session. */
+/** Started sessions with the sets that count, by week and session. */
 function performedIn(
   workouts: readonly Workout[],
   sets: Parameters<typeof currentSets>[0],

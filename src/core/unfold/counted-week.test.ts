@@ -15,7 +15,7 @@ function unfolded(made: Block, log: Log = EMPTY_LOG) {
   return unfold({ ...input, issued: [frozen.value], log });
 }
 
-/** A log of week 1: sets by slot and set id as reps and RIR. */
+/** A log of week 1: reps and RIR by slot and set id. */
 function logOf(
   sessions: Readonly<Record<string, 'finished' | 'under way'>>,
   sets: readonly (readonly [
@@ -64,7 +64,7 @@ const presses = (changes: Partial<Block> = {}) =>
   );
 const quads = (plan: ReturnType<typeof unfolded>) => plan.weeks[0]?.plan.muscles.quads.sets;
 
-test('of a finished session what was hard counts: a set at 5 in reserve does not, the optional one that was done does', () => {
+test('in a finished session hard sets count: not one at 5 RIR, but an optional set that was done', () => {
   expect(quads(unfolded(presses()))).toBe(5);
   const log = logOf({ a: 'finished' }, [
     ['a', '1', 'work-1', 10, 5, 'leg-press'],
@@ -80,7 +80,7 @@ test('of a finished session what was hard counts: a set at 5 in reserve does not
   expect(quads(unfolded(presses(), fewer))).toBe(3);
 });
 
-test('a session under way counts what is done and what is still planned', () => {
+test('a session in progress counts what is done and what is still planned', () => {
   const log = logOf({ a: 'under way' }, [['a', '1', 'work-1', 10, 6, 'leg-press']]);
   expect(quads(unfolded(presses(), log))).toBe(4);
 });
@@ -98,39 +98,39 @@ test('an optional session counts once it is done', () => {
   expect(plan.weeks[0]?.plan.muscles.quads.frequency).toBe(2);
 });
 
-test('what was swapped credits what was done', () => {
+test('a swapped exercise counts toward its own muscles', () => {
   const log = logOf({ a: 'finished', b: 'finished' }, [
     ['a', '1', 'work-1', 10, 2, 'leg-extension'],
     ['b', '2', 'work-1', 10, 2, 'leg-press'],
   ]);
   const { quads: both, glutes } = unfolded(presses(), log).weeks[0]?.plan.muscles ?? {};
-  // The extension gives the glutes nothing, the press a half.
+  // The extension counts nothing toward glutes, the press a half.
   expect([both?.sets, glutes?.sets]).toEqual([2, 0.5]);
 });
 
-test('a round counts by its pieces as they were done', () => {
+test('a round counts by its parts as done', () => {
   const made = block([session('a', 0, [slot('1', 'leg-extension', { technique: startOf('rest-pause') })])]);
   const log = logOf({ a: 'finished' }, [
     ['a', '1', 'work-1', 12, 0, 'leg-extension'],
     ['a', '1', 'work-1.2', 4, 0, 'leg-extension'],
   ]);
-  // The first piece 1, four further reps 0.5 x 4/8.
+  // The first part counts 1, four further reps 0.5 x 4/8.
   expect(quads(unfolded(made, log))).toBe(1.25);
 });
 
-test('work beyond the plan counts as it was done: a set more, an exercise more', () => {
+test('extra work counts as done: an extra set, an extra exercise', () => {
   const log = logOf({ a: 'finished', b: 'finished' }, [
     ['a', '1', 'work-1', 10, 2, 'leg-press'],
     ['a', '1', 'extra-1', 9, 1, 'leg-press'],
     ['a', 'extra-x', 'work-1', 12, 2, 'leg-extension'],
-    // Nothing hard about it.
+    // It is not hard.
     ['a', 'extra-x', 'work-2', 12, 6, 'leg-extension'],
   ]);
   const { quads: sum, glutes } = unfolded(presses(), log).weeks[0]?.plan.muscles ?? {};
   expect([sum?.sets, glutes?.sets]).toEqual([3, 1]);
 });
 
-test('a slot left out, or stopped because it hurts, is not counted on before the session is over', () => {
+test('a skipped slot, or one stopped for pain, has nothing more planned before the session is over', () => {
   const log = logOf({ a: 'under way' }, [['a', '1', 'work-1', 10, 2, 'leg-press']]);
   const [workout] = log.workouts;
   if (workout === undefined) throw new Error('no workout');
@@ -139,7 +139,7 @@ test('a slot left out, or stopped because it hurts, is not counted on before the
     [{ ...head, kind: 'skip', why: 'no time' }],
     [{ ...head, kind: 'pain', exerciseId: 'leg-press', where: 'knee', grade: 'clear', line: '' }],
   ] as const;
-  // One done and two on Thursday; without the note two more were still planned.
+  // One done and two on Thursday; without the note two more would still be planned.
   expect(quads(unfolded(presses(), log))).toBe(5);
   for (const told of notes)
     expect(quads(unfolded(presses(), { ...log, workouts: [{ ...workout, notes: told }] }))).toBe(3);

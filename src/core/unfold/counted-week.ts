@@ -9,10 +9,10 @@ import { sessionCredit } from './session-credit';
 import { weekSums } from './week-figures';
 
 /**
- * An issued week as it counts: of a session that was trained the sets that were hard when done, optional ones and what
- * was swapped included; of one under way these and what is still planned; of all others what is planned. Landmarks and
- * everything that was handed out stay as they were.
- * @param pairs its sessions with what was done of each, null for nothing
+ * A sent week as it counts: for a finished session the hard sets as done, including optional and swapped ones; for a
+ * session in progress these and what is still planned; for all others the plan. Volume ranges and everything sent
+ * stay as they were.
+ * @param pairs its sessions with what was done in each, null for nothing
  */
 export function countedWeek(
   memo: Memo,

@@ -20,12 +20,12 @@ function weeksOf(changes: Partial<Slot>, exercise: string, who = athlete(), week
 
 const first = (slots: ReturnType<typeof weeksOf>, week: number) => slots[week - 1]?.sets[0];
 
-describe('reps in one half of the range', () => {
-  // 60 x 10 with 2 left: an e1RM of 84.
+describe('half reps', () => {
+  // 60 × 10 with 2 left: an e1RM of 84.
   const range = { low: 8, high: 12 };
 
-  test('in the easier half of a leg extension a half rep takes half of one: six reps’ worth is 70, not 60', () => {
-    // Middle 10 and 2 left: 12 halves are 6 full ones, 84 / (1 + 6/30) = 70, and so an e1RM of halves of 98.
+  test('in the easier half of a leg extension a half rep costs half: worth six reps, the load is 70, not 60', () => {
+    // Middle 10 and 2 left: 12 halves are 6 full ones, 84 / (1 + 6/30) = 70, and an e1RM in halves of 98.
     const [planned] = weeksOf({ technique: startOf('lengthened partials'), range }, 'leg-extension');
     expect(planned?.oneRepMax).toBeCloseTo(98, 9);
     expect(
@@ -36,7 +36,7 @@ describe('reps in one half of the range', () => {
     ).toMatchObject({ load: 70, reps: 10 });
   });
 
-  test('in the half where it is hardest it takes four fifths', () => {
+  test('in the half where it is hardest a half rep costs four fifths', () => {
     // 12 halves are 9.6 full ones: 84 / 1.32 = 63.6, and so 89.1 in halves.
     const [planned] = weeksOf({ motion: 'long half', range }, 'hack-squat');
     expect(planned?.oneRepMax).toBeCloseTo((84 / 1.32) * 1.4, 9);
